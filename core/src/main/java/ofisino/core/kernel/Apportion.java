@@ -1,0 +1,43 @@
+package ofisino.core.kernel;
+
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.stream.IntStream;
+
+/**
+ * Splits an amount of minor units by weights so that the parts sum to the whole.
+ *
+ * <p>Largest remainder (Hamilton's method): the integer part of each exact share, then one unit each to the largest fractional parts,
+ * ties by order. Not monotone: a larger total may lower one part (the Alabama paradox). A negative total mirrors the positive one.
+ */
+public final class Apportion {
+    private Apportion() {}
+
+    /**
+     * @param total   minor units, of any sign
+     * @param weights at least one; none negative; not all zero
+     * @return as many parts as weights, in their order, summing to {@code total}
+     */
+    public static long[] byLargestRemainder(long total, long... weights) {
+        if (Arrays.stream(weights).anyMatch(w -> w < 0)
+                || Arrays.stream(weights).allMatch(w -> w == 0))
+            throw new InvalidValue(
+                    "split.weights",
+                    "An amount can only be split over weights of which none is negative and one is positive.");
+        if (total < 0)
+            return Arrays.stream(byLargestRemainder(Math.negateExact(total), weights))
+                    .map(part -> -part)
+                    .toArray();
+        long sum = Arrays.stream(weights).reduce(0, Math::addExact);
+        long[] parts = Arrays.stream(weights)
+                .map(w -> Math.multiplyExact(total, w) / sum)
+                .toArray();
+        int missing = (int) (total - Arrays.stream(parts).sum());
+        IntStream.range(0, weights.length)
+                .boxed()
+                .sorted(Comparator.comparingLong((Integer i) -> -(total * weights[i] % sum)))
+                .limit(missing)
+                .forEach(i -> parts[i]++);
+        return parts;
+    }
+}

@@ -1,0 +1,36 @@
+package ofisino.core.kernel;
+
+import org.joda.money.CurrencyUnit;
+import org.joda.money.IllegalCurrencyException;
+import org.joda.money.Money;
+
+/** Currencies by their ISO 4217 letters, refused in words where there is no such currency or it has no minor unit. */
+public final class Currencies {
+    /** Ten thousand million minor units: far above any restoration, far below an overflow. */
+    public static final long LARGEST_MINOR = 1_000_000_000_000L;
+
+    private Currencies() {}
+
+    public static CurrencyUnit of(String field, String letters) {
+        try {
+            CurrencyUnit unit = CurrencyUnit.of(letters == null ? "" : letters.strip());
+            if (!unit.isPseudoCurrency()) return unit;
+        } catch (IllegalCurrencyException unknown) {
+            // falls through to the one sentence
+        }
+        throw InvalidValue.of(
+                field,
+                "currency.unknown",
+                "“%s” is no currency. Use the three letters, for instance EUR.".formatted(letters));
+    }
+
+    /** An amount in minor units, within what a garage can mean. */
+    public static Money minor(String field, CurrencyUnit unit, long minor) {
+        if (Math.abs(minor) > LARGEST_MINOR)
+            throw InvalidValue.of(
+                    field,
+                    "amount.range",
+                    "The amount (%s) is too large. Check the decimal point.".formatted(Money.ofMinor(unit, minor)));
+        return Money.ofMinor(unit, minor);
+    }
+}

@@ -1,0 +1,37 @@
+package ofisino.core.kernel;
+
+/**
+ * Estimated labour in whole minutes: optimistic, likely, pessimistic. Person-time, not elapsed time; that needs a calendar.
+ *
+ * @param optimisticMinutes  0 up to likely
+ * @param likelyMinutes      between the two
+ * @param pessimisticMinutes at least likely, at most 2000 hours
+ */
+public record Effort(int optimisticMinutes, int likelyMinutes, int pessimisticMinutes) {
+    public static final int MOST_MINUTES = 2000 * 60;
+
+    public Effort {
+        if (optimisticMinutes < 0)
+            throw InvalidValue.of(
+                    "effort",
+                    "effort.negative",
+                    "The effort (%d min) cannot be negative.".formatted(optimisticMinutes));
+        if (!(optimisticMinutes <= likelyMinutes && likelyMinutes <= pessimisticMinutes))
+            throw InvalidValue.of(
+                    "effort",
+                    "effort.order",
+                    "The effort must grow from optimistic (%d min) over likely (%d min) to pessimistic (%d min). Maybe two values are swapped."
+                            .formatted(optimisticMinutes, likelyMinutes, pessimisticMinutes));
+        if (pessimisticMinutes > MOST_MINUTES)
+            throw InvalidValue.of(
+                    "effort",
+                    "effort.too-much",
+                    "The effort (%d h) is more than 2000 hours for one job. Split the job."
+                            .formatted(pessimisticMinutes / 60));
+    }
+
+    /** An estimate without a spread. */
+    public static Effort exactly(int minutes) {
+        return new Effort(minutes, minutes, minutes);
+    }
+}

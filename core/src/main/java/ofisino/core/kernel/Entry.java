@@ -1,0 +1,137 @@
+package ofisino.core.kernel;
+
+import java.io.Reader;
+import java.util.Arrays;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import org.yaml.snakeyaml.LoaderOptions;
+import org.yaml.snakeyaml.Yaml;
+import org.yaml.snakeyaml.constructor.SafeConstructor;
+
+/**
+ * A set of keys in a data file, read so that a slip in the file is named: a key that is missing, misspelt or of the wrong kind.
+ *
+ * @param where how the entry is named in a message: {@code "the drawing / views"}
+ */
+public record Entry(String where, Object value) {
+    /** The whole of a file that is one set of keys. */
+    public static Entry of(String where, Reader yaml) {
+        return new Entry(where, load(yaml));
+    }
+
+    /** The entries of a file that is a list. */
+    public static List<Entry> listOf(String where, Reader yaml) {
+        if (!(load(yaml) instanceof List<?> list))
+            throw new InvalidValue("file.list", "%s is not a list.".formatted(where));
+        return list.stream().map(item -> new Entry(where, item)).toList();
+    }
+
+    private static Object load(Reader yaml) {
+        return new Yaml(new SafeConstructor(new LoaderOptions())).load(yaml);
+    }
+
+    private Map<?, ?> map() {
+        if (value instanceof Map<?, ?> map) return map;
+        throw slip("is not a set of keys");
+    }
+
+    /** @throws InvalidValue when there is any other key: a misspelt one would be silently ignored */
+    public Entry only(String... keys) {
+        for (Object key : map().keySet())
+            if (!Arrays.asList(keys).contains(String.valueOf(key)))
+                throw slip("has the unknown key “%s”".formatted(key));
+        return this;
+    }
+
+    /** The same entry under the name of its own id, so that messages say which one it is. */
+    public Entry named(String key) {
+        return new Entry(where + " / " + text(key), value);
+    }
+
+    public boolean has(String key) {
+        return map().containsKey(key);
+    }
+
+    public String text(String key) {
+        Object text = map().get(key);
+        if (text == null) throw slip("lacks “%s”".formatted(key));
+        return text.toString();
+    }
+
+    public String text(String key, String otherwise) {
+        return has(key) ? text(key) : otherwise;
+    }
+
+    public double number(String key) {
+        try {
+            return Double.parseDouble(text(key));
+        } catch (NumberFormatException notANumber) {
+            throw slip("has no number in “%s”".formatted(key));
+        }
+    }
+
+    public int whole(String key) {
+        try {
+            return Integer.parseInt(text(key));
+        } catch (NumberFormatException notANumber) {
+            throw slip("has no whole number in “%s”".formatted(key));
+        }
+    }
+
+    public int whole(String key, int otherwise) {
+        return has(key) ? whole(key) : otherwise;
+    }
+
+    public <E extends Enum<E>> E choice(String key, Class<E> type) {
+        return choice(key, text(key), type);
+    }
+
+    public <E extends Enum<E>> E choice(String key, Class<E> type, E otherwise) {
+        return has(key) ? choice(key, type) : otherwise;
+    }
+
+    /** The values named; all of {@code otherwise} where the key is not there. */
+    public <E extends Enum<E>> Set<E> choices(String key, Class<E> type, Set<E> otherwise) {
+        if (!has(key)) return otherwise;
+        Set<E> chosen = EnumSet.noneOf(type);
+        for (String name : texts(key)) chosen.add(choice(key, name, type));
+        return chosen;
+    }
+
+    private <E extends Enum<E>> E choice(String key, String name, Class<E> type) {
+        String wanted = name.toUpperCase(Locale.ROOT).replace('-', '_');
+        return Arrays.stream(type.getEnumConstants())
+                .filter(e -> e.name().equals(wanted))
+                .findFirst()
+                .orElseThrow(() -> slip("has “%s” in “%s”, which is none of %s"
+                        .formatted(
+                                name,
+                                key,
+                                Arrays.toString(type.getEnumConstants()).toLowerCase(Locale.ROOT))));
+    }
+
+    public List<String> texts(String key) {
+        return items(key).stream().map(String::valueOf).toList();
+    }
+
+    public List<Double> numbers(String key) {
+        return items(key).stream().map(n -> Double.valueOf(n.toString())).toList();
+    }
+
+    public List<Entry> list(String key) {
+        return items(key).stream()
+                .map(item -> new Entry(where + " / " + key, item))
+                .toList();
+    }
+
+    private List<?> items(String key) {
+        return map().get(key) instanceof List<?> list ? list : List.of();
+    }
+
+    private InvalidValue slip(String what) {
+        return new InvalidValue("file.entry", "In %s, an entry %s.".formatted(where, what));
+    }
+}

@@ -1,0 +1,48 @@
+package ofisino.core.kernel;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.time.LocalDate;
+import org.joda.money.CurrencyUnit;
+import org.joda.money.Money;
+
+/**
+ * A dated exchange rate: one unit of {@code foreign} is {@code basePerForeign} units of {@code base}.
+ * The only place where money is rounded: half-even at the minor unit of the target currency, once per amount.
+ *
+ * @param basePerForeign positive; 1 where the currencies are equal
+ */
+public record ExchangeRate(CurrencyUnit foreign, CurrencyUnit base, BigDecimal basePerForeign, LocalDate date) {
+    public static final BigDecimal LARGEST = new BigDecimal("1000000");
+
+    public ExchangeRate {
+        if (basePerForeign.signum() <= 0 || basePerForeign.compareTo(LARGEST) > 0)
+            throw InvalidValue.of(
+                    "rate",
+                    "rate.range",
+                    "The rate (%s) must be above 0 and not above %s. Enter how much one %s is in %s."
+                            .formatted(basePerForeign.toPlainString(), LARGEST.toPlainString(), foreign, base));
+        if (foreign.equals(base) && basePerForeign.compareTo(BigDecimal.ONE) != 0)
+            throw InvalidValue.of(
+                    "rate",
+                    "rate.same-currency",
+                    "Between %s and %s the rate is 1, not %s."
+                            .formatted(foreign, base, basePerForeign.toPlainString()));
+    }
+
+    /** The rate of a currency to itself. */
+    public static ExchangeRate none(CurrencyUnit base, LocalDate date) {
+        return new ExchangeRate(base, base, BigDecimal.ONE, date);
+    }
+
+    /** The amount in the base currency. */
+    public Money toBase(Money amount) {
+        if (!amount.getCurrencyUnit().equals(foreign))
+            throw InvalidValue.of(
+                    "currency",
+                    "rate.currency",
+                    "The rate is for %s but the amount is in %s. Enter the rate of %s."
+                            .formatted(foreign, amount.getCurrencyUnit(), amount.getCurrencyUnit()));
+        return foreign.equals(base) ? amount : amount.convertedTo(base, basePerForeign, RoundingMode.HALF_EVEN);
+    }
+}

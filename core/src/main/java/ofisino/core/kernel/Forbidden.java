@@ -1,0 +1,10 @@
+package ofisino.core.kernel;
+
+import java.util.Map;
+
+/** The person's role in the garage does not allow this. */
+public final class Forbidden extends AppException {
+    public Forbidden(String code, String sentence) {
+        super(code, sentence, Map.of());
+    }
+}

@@ -1,0 +1,20 @@
+package ofisino.core.money.ledger;
+
+/** What an entry records. Money that comes in is negative: it lowers what was spent. */
+public enum EntryKind {
+    PURCHASE,
+    FEE,
+    TRANSPORT,
+    DUTY,
+    TAX,
+    SERVICE,
+    DEPOSIT_PAID,
+    DEPOSIT_RETURNED,
+    REFUND,
+    SALE;
+
+    /** Whether money comes in: the amount is then entered positive and counted negative. */
+    public boolean comesIn() {
+        return this == DEPOSIT_RETURNED || this == REFUND || this == SALE;
+    }
+}

@@ -1,0 +1,21 @@
+package ofisino.core.money.ledger;
+
+import java.util.Optional;
+import java.util.UUID;
+import ofisino.core.kernel.InvalidValue;
+
+/**
+ * Part of an entry that goes to one destination.
+ *
+ * @param job       present exactly where the destination is a job
+ * @param baseMinor minor units of the base currency, of the entry's sign
+ */
+public record Split(Destination destination, Optional<UUID> job, long baseMinor) {
+    public Split {
+        if ((destination == Destination.JOB) != job.isPresent())
+            throw InvalidValue.of(
+                    "splits",
+                    "split.job",
+                    "A share that goes to a job must name it, and no other share may. Choose the job.");
+    }
+}

@@ -1,0 +1,137 @@
+package ofisino.core.money.valuation;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.OptionalLong;
+import ofisino.core.money.valuation.BuyingCase.Hidden;
+import ofisino.core.money.valuation.BuyingCase.Repair;
+import ofisino.core.plan.risk.Chance;
+import ofisino.core.plan.risk.ThreePoint;
+import ofisino.core.plan.risk.TotalDraws;
+
+/**
+ * What to do about a vehicle that is for sale.
+ *
+ * @param movers what moves the ceiling most, the strongest first
+ * @param looks  what looking at each unseen place is worth at the asked price, the most first; empty without an asked price
+ */
+public record Advice(Word word, Ceiling ceiling, List<Mover> movers, List<Look> looks) {
+    public enum Word {
+        /** Not even a gift pays for what it needs. */
+        WALK_AWAY,
+        /** The ceiling is below what is asked, or nothing is asked. */
+        BID_UP_TO,
+        /** What is asked is not above the ceiling. */
+        FAIR
+    }
+
+    public enum Input {
+        TITLE,
+        VALUE,
+        REPAIR,
+        UNSEEN
+    }
+
+    /** How far the ceiling falls and rises when one input goes from its worst to its best. */
+    public record Mover(Input input, String title, long atWorst, long atBest) {
+        long span() {
+            return atBest - atWorst;
+        }
+    }
+
+    /** @param worth minor units of money that knowing it before the bid is worth, less the cost of looking; may be negative */
+    public record Look(String place, long worth) {}
+
+    /**
+     * @param asked what the seller wants, if anything was said
+     * @param valueLow the low end of the comparables
+     * @param valueHigh their high end
+     */
+    public static Advice on(BuyingCase c, OptionalLong asked, long valueLow, long valueHigh) {
+        TotalDraws draws = TotalDraws.of(c.chances(), c.seed());
+        Ceiling ceiling = Ceiling.of(c, draws);
+        return new Advice(
+                word(ceiling, asked),
+                ceiling,
+                movers(c, draws, ceiling, valueLow, valueHigh),
+                asked.isPresent() ? looks(c, draws, ceiling.value(), asked.getAsLong()) : List.of());
+    }
+
+    private static Word word(Ceiling ceiling, OptionalLong asked) {
+        if (ceiling.price() <= 0) return Word.WALK_AWAY;
+        return asked.isPresent() && asked.getAsLong() <= ceiling.price() ? Word.FAIR : Word.BID_UP_TO;
+    }
+
+    private static List<Mover> movers(BuyingCase c, TotalDraws draws, Ceiling ceiling, long valueLow, long valueHigh) {
+        List<Mover> movers = new ArrayList<>();
+        movers.add(new Mover(Input.TITLE, "", ceiling.atLow(), ceiling.atHigh()));
+        movers.add(new Mover(
+                Input.VALUE,
+                "",
+                Ceiling.price(c, c.title().middle(valueLow), draws),
+                Ceiling.price(c, c.title().middle(valueHigh), draws)));
+        for (int i = 0; i < c.repairs().size(); i++) {
+            Repair r = c.repairs().get(i);
+            String name = BuyingCase.nameOf(i);
+            if (!r.othersPay())
+                movers.add(new Mover(
+                        Input.REPAIR,
+                        r.title(),
+                        Ceiling.price(
+                                c,
+                                ceiling.value(),
+                                draws.with(name, certain(r.minor().pessimistic()))),
+                        Ceiling.price(
+                                c,
+                                ceiling.value(),
+                                draws.with(name, certain(r.minor().optimistic())))));
+        }
+        for (Hidden h : c.unseen())
+            movers.add(new Mover(
+                    Input.UNSEEN,
+                    h.place(),
+                    damaged(c, draws, ceiling.value(), h),
+                    sound(c, draws, ceiling.value(), h)));
+        return movers.stream()
+                .filter(m -> m.span() != 0)
+                .sorted(Comparator.comparingLong(Mover::span).reversed())
+                .toList();
+    }
+
+    private static Chance certain(double minor) {
+        return Chance.sure(ThreePoint.certain(minor));
+    }
+
+    /** The ceiling after somebody looked and found the damage. */
+    private static long damaged(BuyingCase c, TotalDraws draws, long value, Hidden h) {
+        return Ceiling.price(
+                c,
+                value,
+                draws.with(BuyingCase.nameOf(h), Chance.sure(h.damage().cost())));
+    }
+
+    /** The ceiling after somebody looked and found nothing. */
+    private static long sound(BuyingCase c, TotalDraws draws, long value, Hidden h) {
+        return Ceiling.price(c, value, draws.without(BuyingCase.nameOf(h)));
+    }
+
+    /**
+     * Value of looking: the mean over what looking may show of max(0, ceiling − price), less max(0, mean ceiling − price), less the cost of
+     * looking. It is the value of perfect information (Howard, IEEE Trans. SSC-2, 1966, from memory) for a buyer who may walk away.
+     */
+    private static List<Look> looks(BuyingCase c, TotalDraws draws, long value, long asked) {
+        List<Look> looks = new ArrayList<>();
+        for (Hidden h : c.unseen()) {
+            double p = h.damage().probability();
+            long damaged = damaged(c, draws, value, h);
+            long sound = sound(c, draws, value, h);
+            double knowing = p * Math.max(0, damaged - asked) + (1 - p) * Math.max(0, sound - asked);
+            double notKnowing = Math.max(0, p * damaged + (1 - p) * sound - asked);
+            looks.add(new Look(h.place(), Math.round(knowing - notKnowing) - h.costOfLooking()));
+        }
+        return looks.stream()
+                .sorted(Comparator.comparingLong(Look::worth).reversed())
+                .toList();
+    }
+}

@@ -1,0 +1,2 @@
+/** Parts: what is needed, where it comes from, where it lies. */
+package ofisino.core.parts;

@@ -1,0 +1,68 @@
+package ofisino.core.parts.sourcing;
+
+import java.util.EnumSet;
+import java.util.Set;
+import ofisino.core.kernel.Conflict;
+
+/** The life of a need. Only an accepted part is available for work. */
+public enum NeedState {
+    NEEDED,
+    HELD,
+    SOURCED,
+    ORDERED,
+    RECEIVED,
+    ACCEPTED,
+    FITTED,
+    VERIFIED,
+    RETURNED;
+
+    private Set<NeedState> next() {
+        return switch (this) {
+            // a part that was in the garage all along is accepted without an order
+            case NEEDED -> EnumSet.of(HELD, SOURCED, ORDERED, ACCEPTED);
+            case HELD -> EnumSet.of(NEEDED);
+            case SOURCED -> EnumSet.of(NEEDED, HELD, ORDERED, ACCEPTED);
+            case ORDERED -> EnumSet.of(RECEIVED, NEEDED);
+            case RECEIVED -> EnumSet.of(ACCEPTED, RETURNED);
+            case ACCEPTED -> EnumSet.of(FITTED, RETURNED);
+            case FITTED -> EnumSet.of(VERIFIED, ACCEPTED);
+            case VERIFIED -> EnumSet.noneOf(NeedState.class);
+            case RETURNED -> EnumSet.of(NEEDED);
+        };
+    }
+
+    /** In the garage, looked at and found right. */
+    public boolean isAvailable() {
+        return this == ACCEPTED || this == FITTED || this == VERIFIED;
+    }
+
+    /** Money for it is not committed yet. */
+    public boolean isToOrder() {
+        return this == NEEDED || this == HELD || this == SOURCED || this == RETURNED;
+    }
+
+    /**
+     * @param part what the person calls it
+     * @throws Conflict when the step is not open from here
+     */
+    public NeedState to(NeedState wanted, String part) {
+        if (!next().contains(wanted))
+            throw new Conflict(
+                    "need.state",
+                    "“%s” is %s; it cannot become %s. %s".formatted(part, words(), wanted.words(), hint()));
+        return wanted;
+    }
+
+    private String hint() {
+        return switch (this) {
+            case HELD -> "Release it first.";
+            case ORDERED -> "Record its arrival first.";
+            case RECEIVED -> "Look at it and accept it or send it back.";
+            default -> "Reload the page to see how it stands now.";
+        };
+    }
+
+    private String words() {
+        return name().toLowerCase(java.util.Locale.ROOT);
+    }
+}

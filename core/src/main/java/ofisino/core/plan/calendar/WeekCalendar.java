@@ -1,0 +1,39 @@
+package ofisino.core.plan.calendar;
+
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import ofisino.core.kernel.InvalidValue;
+
+/** The regular times of one person in the garage. Times of one day do not overlap. */
+public record WeekCalendar(List<WeekWindow> windows) {
+    public WeekCalendar {
+        windows = windows.stream()
+                .sorted(Comparator.comparing(WeekWindow::day).thenComparingInt(WeekWindow::fromMinute))
+                .toList();
+        for (int i = 1; i < windows.size(); i++) {
+            WeekWindow before = windows.get(i - 1);
+            WeekWindow after = windows.get(i);
+            if (before.day() == after.day() && after.fromMinute() < before.toMinute())
+                throw InvalidValue.of(
+                        "windows",
+                        "window.overlap",
+                        "Two times on %s overlap. Join them into one."
+                                .formatted(before.day().toString().toLowerCase(java.util.Locale.ROOT)));
+        }
+    }
+
+    /** All windows that begin on the days from {@code first} to {@code last}, both inclusive, in order. */
+    public List<TimeWindow> between(LocalDate first, LocalDate last, ZoneId zone) {
+        List<TimeWindow> found = new ArrayList<>();
+        for (LocalDate date = first; !date.isAfter(last); date = date.plusDays(1))
+            for (WeekWindow window : windows) if (window.day() == date.getDayOfWeek()) found.add(window.on(date, zone));
+        return found;
+    }
+
+    public int minutesPerWeek() {
+        return windows.stream().mapToInt(w -> w.toMinute() - w.fromMinute()).sum();
+    }
+}

@@ -1,0 +1,38 @@
+package ofisino.core.plan.calendar;
+
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.ZonedDateTime;
+import ofisino.core.kernel.InvalidValue;
+
+/**
+ * A regular time in the garage: a weekday with from and to, in minutes after midnight of the garage's own time zone.
+ *
+ * @param fromMinute 0 up to 1425, a multiple of 15
+ * @param toMinute   after {@code fromMinute}, at most 1440 (midnight), a multiple of 15
+ */
+public record WeekWindow(DayOfWeek day, int fromMinute, int toMinute) {
+    public WeekWindow {
+        if (fromMinute % 15 != 0 || toMinute % 15 != 0)
+            throw InvalidValue.of(
+                    "windows",
+                    "window.quarter",
+                    "Times in the garage go by quarters of an hour (%d, %d min).".formatted(fromMinute, toMinute));
+        if (fromMinute < 0 || toMinute > 1440 || fromMinute >= toMinute)
+            throw InvalidValue.of(
+                    "windows", "window.order", "A time in the garage must end after it begins, on the same day.");
+    }
+
+    /** The window on one day; where clocks change it begins and ends by the clock on the wall. */
+    public TimeWindow on(LocalDate date, ZoneId zone) {
+        return new TimeWindow(
+                at(date, fromMinute, zone).toInstant(), at(date, toMinute, zone).toInstant());
+    }
+
+    private static ZonedDateTime at(LocalDate date, int minute, ZoneId zone) {
+        return date.plusDays(minute / 1440)
+                .atTime(minute / 60 % 24, minute % 60)
+                .atZone(zone);
+    }
+}

@@ -1,0 +1,56 @@
+package ofisino.core.plan.job;
+
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import org.jgrapht.Graph;
+import org.jgrapht.GraphPath;
+import org.jgrapht.alg.shortestpath.BFSShortestPath;
+import org.jgrapht.graph.DefaultEdge;
+import org.jgrapht.graph.SimpleDirectedGraph;
+
+/**
+ * Who comes after whom. Refuses the link that would close a circle and says which one.
+ *
+ * @param <T> whatever names a job
+ */
+public final class Precedence<T> {
+    private final Graph<T, DefaultEdge> graph = new SimpleDirectedGraph<>(DefaultEdge.class);
+
+    /** A link: {@code after} may start when {@code before} is finished. */
+    public record Link<T>(T before, T after) {}
+
+    private Precedence() {}
+
+    public Precedence(Collection<Link<T>> links) {
+        links.forEach(this::add);
+    }
+
+    /** The first circle among the links, in the order given; empty where there is none. */
+    public static <T> Optional<List<T>> circleIn(Collection<Link<T>> links) {
+        Precedence<T> soFar = new Precedence<>();
+        for (Link<T> link : links) {
+            Optional<List<T>> circle = soFar.circleClosedBy(link.before(), link.after());
+            if (circle.isPresent()) return circle;
+            soFar.add(link);
+        }
+        return Optional.empty();
+    }
+
+    private void add(Link<T> link) {
+        graph.addVertex(link.before());
+        graph.addVertex(link.after());
+        graph.addEdge(link.before(), link.after());
+    }
+
+    /**
+     * The circle that a further link would close, as the jobs on it in working order, starting with {@code after};
+     * empty if it closes none. Breadth first, so the shortest circle is named. O(jobs + links).
+     */
+    public Optional<List<T>> circleClosedBy(T before, T after) {
+        if (before.equals(after)) return Optional.of(List.of(after));
+        if (!graph.containsVertex(before) || !graph.containsVertex(after)) return Optional.empty();
+        GraphPath<T, DefaultEdge> back = new BFSShortestPath<>(graph).getPath(after, before);
+        return Optional.ofNullable(back).map(GraphPath::getVertexList);
+    }
+}

@@ -1,0 +1,31 @@
+package ofisino.core.plan.recipe;
+
+import java.util.List;
+import ofisino.core.kernel.Caution;
+import ofisino.core.kernel.Effort;
+import ofisino.core.plan.job.Operation;
+
+/**
+ * A chain of jobs that deals with one kind of finding: each step follows the one before it.
+ *
+ * @param cautions the usual dangers of this work, shown before its first step; they defer to the maker's manual
+ */
+public record Recipe(String id, String title, List<Step> steps, List<Caution> cautions) {
+    public Recipe {
+        steps = List.copyOf(steps);
+        cautions = List.copyOf(cautions);
+        if (steps.isEmpty()) throw new IllegalArgumentException("Recipe %s has no steps".formatted(id));
+    }
+
+    /**
+     * @param title with {@code {zone}} standing for the zone's name
+     * @param needs parts and consumables of the step, {@code {zone}} allowed
+     */
+    public record Step(String title, Operation operation, Effort effort, List<NeedTemplate> needs) {
+        public Step {
+            needs = List.copyOf(needs);
+        }
+    }
+
+    public record NeedTemplate(String title, int quantity, int leadDays) {}
+}

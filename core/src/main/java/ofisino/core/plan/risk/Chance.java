@@ -1,0 +1,22 @@
+package ofisino.core.plan.risk;
+
+import ofisino.core.kernel.InvalidValue;
+
+/** Something that costs {@code cost} with the given probability, and nothing otherwise. */
+public record Chance(double probability, ThreePoint cost) {
+    public Chance {
+        if (!(probability >= 0 && probability <= 1))
+            throw InvalidValue.of(
+                    "probability",
+                    "chance.range",
+                    "The probability (%s) must lie between 0 and 1.".formatted(probability));
+    }
+
+    public static Chance sure(ThreePoint cost) {
+        return new Chance(1, cost);
+    }
+
+    public double mean() {
+        return probability * cost.mean();
+    }
+}

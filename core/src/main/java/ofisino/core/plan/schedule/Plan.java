@@ -1,0 +1,41 @@
+package ofisino.core.plan.schedule;
+
+import java.time.Instant;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import ofisino.core.plan.calendar.TimeWindow;
+
+/** The dates of all activities, in the order in which they were placed. */
+public record Plan(Map<ActivityId, Scheduled> activities) {
+    /**
+     * @param stays   the uninterrupted stretches of work, in order; empty for an order
+     * @param people  the same throughout
+     * @param start   start of the first work
+     * @param end     end of the last work and of the wait after it
+     * @param reasons what forbids the slot before, among those in which its people are in the garage; never empty
+     */
+    public record Scheduled(
+            ActivityId id,
+            List<TimeWindow> stays,
+            List<String> people,
+            Instant start,
+            Instant end,
+            List<Limit> reasons) {
+        public Scheduled {
+            stays = List.copyOf(stays);
+            people = List.copyOf(people);
+            reasons = List.copyOf(reasons);
+        }
+    }
+
+    public Plan {
+        activities = Collections.unmodifiableMap(new LinkedHashMap<>(activities));
+    }
+
+    public Optional<Scheduled> of(ActivityId id) {
+        return Optional.ofNullable(activities.get(id));
+    }
+}

@@ -1,0 +1,168 @@
+package ofisino.core.plan.schedule;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import ofisino.core.kernel.Aim;
+import ofisino.core.kernel.InvalidValue;
+import ofisino.core.plan.calendar.TimeWindow;
+
+/**
+ * The whole statement of the planning problem. Checks that every name it uses is defined.
+ *
+ * @param now         nothing may be planned before
+ * @param horizon     nothing may be planned after
+ * @param milestones  the order in which the finishes of the aims matter
+ * @param kept        the plan that is followed now, for stability
+ */
+public record PlanProblem(
+        Instant now,
+        Instant horizon,
+        ZoneId zone,
+        List<Person> people,
+        List<Capacity> places,
+        List<Capacity> resources,
+        List<Activity> activities,
+        List<Link> links,
+        List<Opening> openings,
+        List<Exclusion> exclusions,
+        Optional<Purse> purse,
+        List<Aim> milestones,
+        Optional<LocalDate> target,
+        Optional<Plan> kept) {
+
+    /** @param windows in order, not overlapping */
+    public record Person(String id, List<TimeWindow> windows) {
+        public Person {
+            windows = List.copyOf(windows);
+        }
+    }
+
+    /** A place or another thing of which only so many can be used at once. */
+    public record Capacity(String id, int units) {
+        public Capacity {
+            if (units < 1)
+                throw new InvalidValue(
+                        "plan.capacity", "%s has no room (%d). Give it at least 1.".formatted(id, units));
+        }
+    }
+
+    /** {@code after} starts no sooner than {@code lag} after {@code before} is complete. */
+    public record Link(ActivityId before, ActivityId after, Duration lag) {
+        public Link {
+            if (lag.isNegative()) throw new InvalidValue("plan.lag", "A lag (%s) cannot be negative.".formatted(lag));
+        }
+
+        public static Link of(String before, String after) {
+            return new Link(new ActivityId(before), new ActivityId(after), Duration.ZERO);
+        }
+    }
+
+    /** One stay of a way in in the open state: stripped once, used by its jobs, closed once; it may lie inside others. */
+    public record Opening(
+            String id, String wayIn, ActivityId strip, ActivityId refit, List<ActivityId> jobs, List<String> inside) {
+        public Opening {
+            jobs = List.copyOf(jobs);
+            inside = List.copyOf(inside);
+        }
+    }
+
+    /** While this activity or opening lasts the vehicle is not in the given state. */
+    public record Exclusion(String activityOrOpening, String state) {}
+
+    /** Money by date: the balance, less dues, plus income received, never falls below the floor. Minor units of the base currency. */
+    public record Purse(long openingMinor, long floorMinor, List<Income> income) {
+        public Purse {
+            income = List.copyOf(income);
+        }
+
+        public record Income(LocalDate day, long minor) {}
+    }
+
+    public PlanProblem {
+        people = List.copyOf(people);
+        places = List.copyOf(places);
+        resources = List.copyOf(resources);
+        activities = List.copyOf(activities);
+        links = List.copyOf(links);
+        openings = List.copyOf(openings);
+        exclusions = List.copyOf(exclusions);
+        milestones = List.copyOf(milestones);
+        Set<ActivityId> known = new HashSet<>();
+        for (Activity activity : activities)
+            if (!known.add(activity.id()))
+                throw new InvalidValue("plan.twice", "The plan has “%s” twice.".formatted(activity.id()));
+        for (Link link : links)
+            if (!known.contains(link.before()) || !known.contains(link.after()))
+                throw new InvalidValue(
+                        "plan.link",
+                        "A link joins %s and %s, of which one is not in the plan."
+                                .formatted(link.before(), link.after()));
+    }
+
+    /** A problem of people, activities and links alone. */
+    public static PlanProblem simple(
+            Instant now,
+            Instant horizon,
+            ZoneId zone,
+            List<Person> people,
+            List<Activity> activities,
+            List<Link> links) {
+        return new PlanProblem(
+                now,
+                horizon,
+                zone,
+                people,
+                List.of(),
+                List.of(),
+                activities,
+                links,
+                List.of(),
+                List.of(),
+                Optional.empty(),
+                List.of(Aim.values()),
+                Optional.empty(),
+                Optional.empty());
+    }
+
+    public PlanProblem withResources(List<Capacity> others) {
+        return new PlanProblem(
+                now,
+                horizon,
+                zone,
+                people,
+                places,
+                others,
+                activities,
+                links,
+                openings,
+                exclusions,
+                purse,
+                milestones,
+                target,
+                kept);
+    }
+
+    public PlanProblem withPlaces(List<Capacity> others) {
+        return new PlanProblem(
+                now,
+                horizon,
+                zone,
+                people,
+                others,
+                resources,
+                activities,
+                links,
+                openings,
+                exclusions,
+                purse,
+                milestones,
+                target,
+                kept);
+    }
+}

@@ -1,0 +1,64 @@
+package ofisino.core.vehicle.body;
+
+import ofisino.core.kernel.InvalidValue;
+import ofisino.core.kernel.Side;
+import ofisino.core.kernel.Texts;
+import ofisino.core.kernel.VehicleSystem;
+import ofisino.core.vehicle.HowSeen;
+
+/**
+ * A region of the vehicle that can be pressed on its drawing.
+ *
+ * @param id           stable within the body, stored with every finding: {@code "sill-left"}
+ * @param name         in plain words, without the side: {@code "Sill"}
+ * @param view         the part of the unrolled drawing it lies on
+ * @param outline      an SVG path in the view's own coordinates
+ * @param markX        where its marks are put
+ * @param nearMounting a belt, suspension, steering or jacking mounting is within reach
+ * @param clearView    damage here spoils the driver's view
+ * @param costlyTrap   a known costly hidden trap of this body
+ */
+public record Zone(
+        String id,
+        String name,
+        Side side,
+        VehicleSystem system,
+        String view,
+        String outline,
+        double markX,
+        double markY,
+        boolean nearMounting,
+        boolean clearView,
+        boolean costlyTrap,
+        HowSeen usuallySeen) {
+    public Zone {
+        name = Texts.line("zone name", name);
+        if (!id.matches("[a-z0-9-]+"))
+            throw new InvalidValue(
+                    "zone.id", "The zone id “%s” may only have small letters, digits and hyphens.".formatted(id));
+        if (!outline.matches("[MLHVCSQTAZmlhvcsqtaz0-9., -]+"))
+            throw new InvalidValue("zone.outline", "The outline of zone %s is no SVG path.".formatted(id));
+    }
+
+    /** What it is called on either side: {@code "sill"} for {@code "sill-left"}. Checks name places so. */
+    public String place() {
+        return side == Side.NONE ? id : id.replaceAll("-(left|right)$", "");
+    }
+
+    /** The same zone on the other side, its outline to be drawn mirrored in the given view. */
+    Zone mirrored(String mirrorView, double viewWidth) {
+        return new Zone(
+                id.replace("left", "right"),
+                name,
+                side == Side.LEFT ? Side.RIGHT : side,
+                system,
+                mirrorView,
+                outline,
+                viewWidth - markX,
+                markY,
+                nearMounting,
+                clearView,
+                costlyTrap,
+                usuallySeen);
+    }
+}

@@ -1,0 +1,34 @@
+package ofisino.core.vehicle.check;
+
+import ofisino.core.vehicle.HowSeen;
+
+/**
+ * What somebody saw at a check.
+ *
+ * @param place   the zone, or {@code papers} or {@code road}
+ * @param covered sealer, carpet, trim or a patch hid part of it
+ * @param another another person saw it and told
+ */
+public record Answer(String checkId, String place, Seen seen, HowSeen howSeen, boolean covered, boolean another) {
+    public enum Seen {
+        GOOD,
+        DOUBTFUL,
+        BAD,
+        MISSING,
+        /** It is covered: by sealer, trim or a patch. */
+        COVERED,
+        /** It was not opened. */
+        NOT_OPENED,
+        /** Nobody can get at it. */
+        NO_REACH;
+
+        public boolean isSeen() {
+            return this != COVERED && this != NOT_OPENED && this != NO_REACH;
+        }
+    }
+
+    /** Whether the check counts as done: seen, uncovered, and as well as it must be. */
+    boolean settles(Check check) {
+        return seen.isSeen() && !covered && check.settledBy().contains(howSeen);
+    }
+}

@@ -1,0 +1,107 @@
+package ofisino.core.vehicle.check;
+
+import java.util.EnumSet;
+import java.util.Optional;
+import java.util.Set;
+import ofisino.core.kernel.InvalidValue;
+import ofisino.core.kernel.Texts;
+import ofisino.core.vehicle.HowSeen;
+import ofisino.core.vehicle.body.BodyStyle;
+import ofisino.core.vehicle.inspection.FindingKind;
+import ofisino.core.vehicle.inspection.SafetyClass;
+
+/**
+ * One thing to look at, tap, work or measure on a vehicle. Common practice, no source, where its limit does not bring one.
+ *
+ * @param id        stored with every answer, never renamed
+ * @param theme     the part of the catalogue it stands in: {@code "structure"}
+ * @param places    zones without their side, or {@code papers} and {@code road}; never empty
+ * @param how       what to do
+ * @param good      what is acceptable
+ * @param means     what a failure usually means
+ * @param endangers what a failure puts at risk
+ * @param ifBad     safety class of the finding when it fails
+ * @param kind      the finding proposed when it fails
+ * @param seen      how well the place must be seen for the check to count
+ * @param bodies    body styles that it applies to
+ * @param years     build years that it applies to
+ * @param limit     id of what a measured value is compared with; only where something is measured, and always there
+ */
+public record Check(
+        String id,
+        String theme,
+        Set<String> places,
+        Method method,
+        String how,
+        String good,
+        String means,
+        String endangers,
+        SafetyClass ifBad,
+        FindingKind kind,
+        HowSeen seen,
+        Set<BodyStyle> bodies,
+        Years years,
+        Optional<String> limit) {
+
+    public enum Method {
+        LOOK,
+        TAP,
+        MEASURE,
+        OPERATE,
+        SMELL
+    }
+
+    /** Build years, both inclusive. */
+    public record Years(int from, int to) {
+        public static final Years ALL = new Years(1885, 9999);
+
+        public Years {
+            if (from > to)
+                throw new InvalidValue("check.years", "The years (%d to %d) are reversed.".formatted(from, to));
+        }
+
+        public boolean contains(int year) {
+            return from <= year && year <= to;
+        }
+    }
+
+    public Check {
+        how = Texts.note("how", how);
+        places = Set.copyOf(places);
+        bodies = Set.copyOf(bodies);
+        if (places.isEmpty()) throw new InvalidValue("check.places", "Check %s is to be done nowhere.".formatted(id));
+        if (limit.isPresent() != (method == Method.MEASURE))
+            throw new InvalidValue(
+                    "check.limit",
+                    "Check %s must name what a measured value is compared with if it measures, and only then."
+                            .formatted(id));
+    }
+
+    /** Ways of looking that are good enough for this check. */
+    public Set<HowSeen> settledBy() {
+        return EnumSet.range(seen, HowSeen.OPENED);
+    }
+
+    /** The finding that an answer proposes; none for what is good or was not seen. */
+    public Optional<FindingKind> finding(Answer.Seen answer) {
+        return switch (answer) {
+            case BAD -> Optional.of(kind);
+            case DOUBTFUL -> Optional.of(FindingKind.DOUBT);
+            case MISSING -> Optional.of(FindingKind.MISSING);
+            case GOOD, COVERED, NOT_OPENED, NO_REACH -> Optional.empty();
+        };
+    }
+
+    /**
+     * How much it counts for what is not seen yet: 8 for a check whose failure forbids driving, 4 before the road, 2 soon, 1 cosmetic.
+     * Common practice, no source.
+     */
+    public int weight() {
+        return switch (ifBad) {
+            case A -> 8;
+            case B -> 4;
+            case C -> 2;
+            case D -> 1;
+        };
+    }
+}

@@ -1,0 +1,67 @@
+package ofisino.core.vehicle.check;
+
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import ofisino.core.vehicle.body.Zone;
+
+/**
+ * How much of a vehicle is still unseen, by weight of its checks: unseen is not sound.
+ * An answer on a photo, or of a place that is covered, leaves a check undone that asks for more.
+ *
+ * @param byPlace   in walking order
+ * @param openTraps known costly traps of this body of which something is unseen
+ */
+public record Unseen(Share whole, Map<String, Share> byPlace, int openTraps) {
+    /** @param open weight of checks not done at the level each needs; @param all weight of all */
+    public record Share(int open, int all) {
+        /** From 0 (all seen) to 1. */
+        public double share() {
+            return all == 0 ? 0 : (double) open / all;
+        }
+
+        Share plus(int weight, boolean done) {
+            return new Share(done ? open : open + weight, all + weight);
+        }
+    }
+
+    /** Of several answers to one check the last counts. */
+    public static Unseen of(List<PlacedCheck> checks, List<Answer> answers) {
+        Map<String, Answer> last = new HashMap<>();
+        for (Answer a : answers) last.put(key(a.checkId(), a.place()), a);
+        Share whole = new Share(0, 0);
+        Map<String, Share> byPlace = new LinkedHashMap<>();
+        Set<String> openTraps = new HashSet<>();
+        for (PlacedCheck placed : checks) {
+            boolean done = Optional.ofNullable(last.get(key(placed.check().id(), placed.place())))
+                    .filter(a -> a.settles(placed.check()))
+                    .isPresent();
+            whole = whole.plus(placed.weight(), done);
+            if (!done && placed.zone().filter(Zone::costlyTrap).isPresent()) openTraps.add(placed.place());
+            byPlace.merge(
+                    placed.place(),
+                    new Share(0, 0).plus(placed.weight(), done),
+                    (a, b) -> new Share(a.open() + b.open(), a.all() + b.all()));
+        }
+        return new Unseen(whole, byPlace, openTraps.size());
+    }
+
+    /** The place where looking settles most, the road only after all others; empty when all is seen. */
+    public Optional<String> lookNext() {
+        return byPlace.entrySet().stream()
+                .filter(e -> e.getValue().open() > 0)
+                .max(Comparator.comparing(
+                                (Map.Entry<String, Share> e) -> !e.getKey().equals(Catalogue.ROAD))
+                        .thenComparing(e -> e.getValue().open()))
+                .map(Map.Entry::getKey);
+    }
+
+    private static String key(String check, String place) {
+        return check + " " + place;
+    }
+}

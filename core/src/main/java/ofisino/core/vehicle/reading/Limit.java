@@ -1,0 +1,42 @@
+package ofisino.core.vehicle.reading;
+
+import java.util.OptionalDouble;
+import ofisino.core.kernel.InvalidValue;
+import ofisino.core.kernel.Source;
+
+/**
+ * What a measured value is compared with, in its own unit; both bounds are inclusive.
+ *
+ * @param watch      how far inside a bound "watch" begins; 0 for never
+ * @param lowest     below this the reading is asked about: no such thing exists
+ * @param highest    above this likewise
+ * @param resolution the coarsest step of an instrument that can decide it
+ * @param maker      only the maker's figure decides, and none is entered yet
+ */
+public record Limit(
+        String id,
+        String name,
+        Unit unit,
+        OptionalDouble min,
+        OptionalDouble max,
+        double watch,
+        double lowest,
+        double highest,
+        double resolution,
+        boolean maker,
+        Source source) {
+    public Limit {
+        if (maker == (min.isPresent() || max.isPresent()))
+            throw new InvalidValue(
+                    "limit.bounds", "Limit %s must have a bound, or leave it to the maker, not both.".formatted(id));
+        if (!(lowest < highest && resolution > 0 && watch >= 0) || !Double.isFinite(highest - lowest))
+            throw new InvalidValue("limit.numbers", "The numbers of limit %s do not fit together.".formatted(id));
+        if (min.isPresent() && max.isPresent() && !(min.getAsDouble() < max.getAsDouble()))
+            throw new InvalidValue("limit.reversed", "The bounds of limit %s are reversed.".formatted(id));
+    }
+
+    /** The maker's own figure in place of the general one. It decides, and may clear a finding, when somebody compared it with the document. */
+    public Limit ofTheMaker(OptionalDouble itsMin, OptionalDouble itsMax, Source document) {
+        return new Limit(id, name, unit, itsMin, itsMax, 0, lowest, highest, resolution, false, document);
+    }
+}

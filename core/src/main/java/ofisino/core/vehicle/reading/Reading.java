@@ -1,0 +1,29 @@
+package ofisino.core.vehicle.reading;
+
+import java.util.Optional;
+import ofisino.core.kernel.InvalidValue;
+
+/**
+ * A measured value as the instrument shows it.
+ *
+ * @param instrument empty when nobody noted it; the value then counts as read finely enough
+ */
+public record Reading(double value, Unit unit, Optional<Instrument> instrument) {
+    /** @param from to what it can show, in its own unit; @param resolution its finest step */
+    public record Instrument(String name, Unit unit, double from, double to, double resolution) {
+        public Instrument {
+            if (!(from < to && resolution > 0) || !Double.isFinite(to - from))
+                throw InvalidValue.of(
+                        "instrument",
+                        "instrument.range",
+                        "The instrument's range (%s to %s) or step (%s) makes no sense. Read them off its case."
+                                .formatted(from, to, resolution));
+        }
+    }
+
+    public Reading {
+        if (!Double.isFinite(value))
+            throw InvalidValue.of(
+                    "value", "reading.number", "“%s” is no number. Enter what the instrument shows.".formatted(value));
+    }
+}

@@ -1,0 +1,49 @@
+package ofisino.core.parts;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.time.LocalDate;
+import ofisino.core.parts.sourcing.NeedState;
+import ofisino.core.parts.sourcing.OrderDates;
+import ofisino.core.parts.sourcing.Quantity;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+class SourcingTest {
+    /** By hand: for 20 March with 7 days on the way and 2 to check, order by 11 March; ordered on the 11th it is usable on the 20th. */
+    @Test
+    void countsBackFromTheJobToTheLastDayToOrder() {
+        OrderDates dates = OrderDates.withUsualCheck(7);
+        assertThat(dates.lastDayToOrder(LocalDate.of(2026, 3, 20))).isEqualTo(LocalDate.of(2026, 3, 11));
+        assertThat(dates.usableFrom(LocalDate.of(2026, 3, 11))).isEqualTo(LocalDate.of(2026, 3, 20));
+    }
+
+    @Test
+    void refusesTimesAndAmountsThatCannotBe() {
+        assertThatThrownBy(() -> new OrderDates(-1, 2)).hasMessageContaining("between 0 and 730");
+        assertThatThrownBy(() -> new OrderDates(731, 2)).hasMessageContaining("731");
+        assertThatThrownBy(() -> new OrderDates(3, 61)).hasMessageContaining("60 days");
+        assertThatThrownBy(() -> new Quantity(0)).hasMessageContaining("between 1 and 9999");
+        assertThatThrownBy(() -> new Quantity(10_000)).hasMessageContaining("between 1 and 9999");
+    }
+
+    @ParameterizedTest
+    @EnumSource(NeedState.class)
+    void onlyAnAcceptedPartIsAvailable(NeedState state) {
+        boolean accepted = state == NeedState.ACCEPTED || state == NeedState.FITTED || state == NeedState.VERIFIED;
+        assertThat(state.isAvailable()).isEqualTo(accepted);
+    }
+
+    @Test
+    void aPartIsLookedAtBeforeItIsFitted() {
+        assertThat(NeedState.RECEIVED.to(NeedState.ACCEPTED, "Hose")).isEqualTo(NeedState.ACCEPTED);
+        assertThatThrownBy(() -> NeedState.ORDERED.to(NeedState.ACCEPTED, "Hose"))
+                .hasMessageContaining("“Hose” is ordered")
+                .hasMessageContaining("arrival first");
+        assertThatThrownBy(() -> NeedState.RECEIVED.to(NeedState.FITTED, "Hose"))
+                .hasMessageContaining("accept it or send it back");
+        assertThatThrownBy(() -> NeedState.HELD.to(NeedState.ORDERED, "Hose")).hasMessageContaining("Release it");
+    }
+}

@@ -1,0 +1,91 @@
+package ofisino.core.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.time.DayOfWeek;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import ofisino.core.plan.calendar.TimeWindow;
+import ofisino.core.plan.calendar.WeekCalendar;
+import ofisino.core.plan.calendar.WeekWindow;
+import ofisino.core.plan.schedule.ActivityId;
+import ofisino.core.plan.schedule.Limit;
+import ofisino.core.plan.schedule.Plan;
+import ofisino.core.plan.tonight.Tonight;
+import org.junit.jupiter.api.Test;
+
+class CalendarTest {
+    private static final ZoneId VIENNA = ZoneId.of("Europe/Vienna");
+
+    /** By the calendar: clocks went forward on Sunday 29 March 2026 at 2:00, so a night from 0:00 to 4:00 had three hours. */
+    @Test
+    void followsTheClockOnTheWall() {
+        var sunday = new WeekWindow(DayOfWeek.SUNDAY, 0, 4 * 60).on(LocalDate.of(2026, 3, 29), VIENNA);
+        assertThat(Duration.between(sunday.from(), sunday.to())).isEqualTo(Duration.ofHours(3));
+        var late = new WeekWindow(DayOfWeek.FRIDAY, 22 * 60, 1440).on(LocalDate.of(2026, 3, 27), VIENNA);
+        assertThat(late.to()).isEqualTo(Instant.parse("2026-03-27T23:00:00Z"));
+    }
+
+    @Test
+    void listsTheWindowsOfAStretchOfDays() {
+        var calendar = new WeekCalendar(
+                List.of(new WeekWindow(DayOfWeek.SATURDAY, 540, 780), new WeekWindow(DayOfWeek.WEDNESDAY, 1140, 1260)));
+        assertThat(calendar.between(LocalDate.of(2026, 3, 2), LocalDate.of(2026, 3, 8), VIENNA))
+                .extracting(TimeWindow::from)
+                .containsExactly(Instant.parse("2026-03-04T18:00:00Z"), Instant.parse("2026-03-07T08:00:00Z"));
+        assertThat(calendar.minutesPerWeek()).isEqualTo(360);
+    }
+
+    @Test
+    void refusesTimesThatOverlapOrEndBeforeTheyBegin() {
+        assertThatThrownBy(() -> new WeekWindow(DayOfWeek.MONDAY, 600, 600))
+                .hasMessageContaining("end after it begins");
+        assertThatThrownBy(() -> new WeekWindow(DayOfWeek.MONDAY, 605, 700)).hasMessageContaining("quarters");
+        assertThatThrownBy(() -> new WeekWindow(DayOfWeek.MONDAY, 600, 1455)).hasMessageContaining("same day");
+        assertThatThrownBy(() -> new WeekCalendar(List.of(
+                        new WeekWindow(DayOfWeek.MONDAY, 600, 720), new WeekWindow(DayOfWeek.MONDAY, 705, 810))))
+                .hasMessageContaining("overlap");
+    }
+
+    /** By hand: at 19:30 on an evening from 19:00 to 21:30, two hours are left, and the jobs stand in the order of their work. */
+    @Test
+    void tonightIsWhatIsLeftOfTheNextStay() {
+        Instant now = Instant.parse("2026-03-04T18:30:00Z");
+        var evening = new TimeWindow(Instant.parse("2026-03-04T18:00:00Z"), Instant.parse("2026-03-04T20:30:00Z"));
+        var next = new TimeWindow(Instant.parse("2026-03-07T08:00:00Z"), Instant.parse("2026-03-07T12:00:00Z"));
+        var brakes = scheduled("brakes", "2026-03-04T19:30:00Z", "2026-03-04T20:30:00Z");
+        var pipe = scheduled("pipe", "2026-03-04T18:30:00Z", "2026-03-04T19:30:00Z");
+        var later = scheduled("later", "2026-03-07T08:00:00Z", "2026-03-07T09:00:00Z");
+        var plan = new Plan(Map.of(brakes.id(), brakes, pipe.id(), pipe, later.id(), later));
+        var tonight = Tonight.next(
+                        plan, Set.of(brakes.id(), pipe.id(), later.id()), List.of(evening, next), now, VIENNA)
+                .orElseThrow();
+        assertThat(tonight)
+                .isEqualTo(new Tonight(
+                        LocalDate.of(2026, 3, 4),
+                        120,
+                        List.of(new Tonight.Planned(pipe.id(), 60), new Tonight.Planned(brakes.id(), 60))));
+        assertThat(Tonight.next(plan, Set.of(), List.of(), now, VIENNA)).isEmpty();
+        assertThat(Tonight.next(plan, Set.of(later.id()), List.of(evening, next), evening.to(), VIENNA)
+                        .orElseThrow()
+                        .day())
+                .isEqualTo(LocalDate.of(2026, 3, 7));
+    }
+
+    private static Plan.Scheduled scheduled(String id, String from, String to) {
+        var stay = new TimeWindow(Instant.parse(from), Instant.parse(to));
+        return new Plan.Scheduled(
+                new ActivityId(id),
+                List.of(stay),
+                List.of("ines"),
+                stay.from(),
+                stay.to(),
+                List.of(new Limit(Limit.Kind.NOW, "", stay.from())));
+    }
+}

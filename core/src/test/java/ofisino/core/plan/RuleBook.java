@@ -1,0 +1,169 @@
+package ofisino.core.plan;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import ofisino.core.plan.calendar.TimeWindow;
+import ofisino.core.plan.schedule.Activity;
+import ofisino.core.plan.schedule.ActivityId;
+import ofisino.core.plan.schedule.Plan;
+import ofisino.core.plan.schedule.Plan.Scheduled;
+import ofisino.core.plan.schedule.PlanProblem;
+
+/**
+ * The rules that no plan may break, read from the statement of the problem alone and checked slot by slot. It shares nothing with the
+ * planner but the records, and is as slow as it is plain.
+ */
+final class RuleBook {
+    private static final Duration SLOT = Duration.ofMinutes(15);
+
+    private final PlanProblem problem;
+    private final Plan plan;
+    private final Map<ActivityId, Activity> activities = new HashMap<>();
+    private final List<String> breaches = new ArrayList<>();
+
+    private RuleBook(PlanProblem problem, Plan plan) {
+        this.problem = problem;
+        this.plan = plan;
+        problem.activities().forEach(a -> activities.put(a.id(), a));
+    }
+
+    /** What the plan breaks, in words; empty for a plan that keeps all rules. */
+    static List<String> breaches(PlanProblem problem, Plan plan) {
+        var book = new RuleBook(problem, plan);
+        plan.activities().values().forEach(book::checkAlone);
+        problem.links().forEach(book::checkLink);
+        book.checkPeople();
+        problem.places().forEach(book::checkPlace);
+        problem.resources().forEach(book::checkResource);
+        return book.breaches;
+    }
+
+    private void checkAlone(Scheduled s) {
+        Activity a = activities.get(s.id());
+        long worked = slotsOf(s).size();
+        if (worked != a.workSlots()) breach(s, "works %d slots instead of %d".formatted(worked, a.workSlots()));
+        if (s.people().size() != (a.workSlots() == 0 ? 0 : a.crew().size())) breach(s, "has a crew of the wrong size");
+        if (!a.crew().candidates().containsAll(s.people())) breach(s, "is done by somebody who may not");
+        if (s.start().isBefore(problem.now())) breach(s, "starts in the past");
+        if (s.end().isAfter(problem.horizon().plus(a.timing().waitAfter()))) breach(s, "ends after the horizon");
+        a.timing().notBefore().filter(s.start()::isBefore).ifPresent(t -> breach(s, "starts before it may"));
+        a.timing().fixedStart().filter(t -> !t.equals(s.start())).ifPresent(t -> breach(s, "leaves its fixed start"));
+        if (a.timing().inOneGo() && s.stays().size() > 1) breach(s, "is interrupted");
+        if (s.reasons().isEmpty()) breach(s, "has no reason");
+        Instant lastWork = s.stays().isEmpty()
+                ? s.start()
+                : s.stays().get(s.stays().size() - 1).to();
+        if (!s.end().equals(lastWork.plus(a.timing().waitAfter()))) breach(s, "does not end with its wait");
+        for (String person : s.people())
+            for (Instant slot : slotsOf(s))
+                if (windowOf(person, slot).isEmpty()) breach(s, "works while " + person + " is out");
+        if (a.timing().inOneGo())
+            for (String person : s.people())
+                if (slotsOf(s).stream()
+                                .map(slot -> windowOf(person, slot))
+                                .distinct()
+                                .count()
+                        > 1) breach(s, "reaches over two evenings of " + person);
+    }
+
+    private void checkLink(PlanProblem.Link link) {
+        Optional<Scheduled> before = plan.of(link.before());
+        Optional<Scheduled> after = plan.of(link.after());
+        if (after.isEmpty()) return;
+        if (before.isEmpty()) breach(after.get(), "starts although " + link.before() + " never happens");
+        else if (after.get().start().isBefore(before.get().end().plus(link.lag())))
+            breach(after.get(), "starts before " + link.before() + " is complete");
+    }
+
+    /** One thing at a time, and nothing begun is laid aside for what is begun later while it could go on. */
+    private void checkPeople() {
+        for (PlanProblem.Person person : problem.people()) {
+            List<Scheduled> mine = plan.activities().values().stream()
+                    .filter(s -> s.people().contains(person.id()))
+                    .toList();
+            for (Scheduled a : mine)
+                for (Scheduled b : mine) {
+                    if (a == b) continue;
+                    for (Instant slot : slotsOf(b)) {
+                        if (slotsOf(a).contains(slot)) breach(a, "is done at the same time as " + b.id());
+                        boolean begunEarlierAndNotDone = a.start().isBefore(b.start())
+                                && a.start().isBefore(slot)
+                                && slot.isBefore(
+                                        a.stays().get(a.stays().size() - 1).to());
+                        boolean others = a.people().stream()
+                                .filter(p -> !p.equals(person.id()))
+                                .allMatch(p -> windowOf(p, slot).isPresent()
+                                        && plan.activities().values().stream()
+                                                .filter(s -> s.people().contains(p) && s != b)
+                                                .noneMatch(s -> slotsOf(s).contains(slot)));
+                        boolean free =
+                                activities.get(b.id()).timing().fixedStart().isEmpty();
+                        if (begunEarlierAndNotDone
+                                && others
+                                && free
+                                && activities.get(a.id()).demand().equals(Activity.Demand.NONE))
+                            breach(a, "is laid aside for " + b.id());
+                    }
+                }
+        }
+    }
+
+    private void checkPlace(PlanProblem.Capacity place) {
+        for (Instant slot = problem.now(); slot.isBefore(problem.horizon()); slot = slot.plus(SLOT)) {
+            Instant at = slot;
+            long taken = plan.activities().values().stream()
+                    .filter(s -> activities
+                            .get(s.id())
+                            .demand()
+                            .place()
+                            .filter(place.id()::equals)
+                            .isPresent())
+                    .filter(s -> holds(s, at))
+                    .count();
+            if (taken > place.units()) breaches.add("%s is overfull at %s".formatted(place.id(), at));
+        }
+    }
+
+    private boolean holds(Scheduled s, Instant slot) {
+        Activity.Demand demand = activities.get(s.id()).demand();
+        Instant lastWork = s.stays().get(s.stays().size() - 1).to();
+        if (slotsOf(s).contains(slot)) return true;
+        if (demand.holdsPlaceWhileBegun() && !slot.isBefore(s.start()) && slot.isBefore(lastWork)) return true;
+        return demand.holdsPlaceWhileWaiting() && !slot.isBefore(lastWork) && slot.isBefore(s.end());
+    }
+
+    private void checkResource(PlanProblem.Capacity resource) {
+        for (Instant slot = problem.now(); slot.isBefore(problem.horizon()); slot = slot.plus(SLOT)) {
+            Instant at = slot;
+            int used = plan.activities().values().stream()
+                    .filter(s -> slotsOf(s).contains(at))
+                    .mapToInt(s -> activities.get(s.id()).demand().resources().getOrDefault(resource.id(), 0))
+                    .sum();
+            if (used > resource.units()) breaches.add("%s is overused at %s".formatted(resource.id(), at));
+        }
+    }
+
+    private Optional<TimeWindow> windowOf(String person, Instant slot) {
+        return problem.people().stream()
+                .filter(p -> p.id().equals(person))
+                .flatMap(p -> p.windows().stream())
+                .filter(w -> !slot.isBefore(w.from()) && slot.isBefore(w.to()))
+                .findFirst();
+    }
+
+    private static List<Instant> slotsOf(Scheduled s) {
+        List<Instant> slots = new ArrayList<>();
+        for (TimeWindow stay : s.stays())
+            for (Instant slot = stay.from(); slot.isBefore(stay.to()); slot = slot.plus(SLOT)) slots.add(slot);
+        return slots;
+    }
+
+    private void breach(Scheduled s, String what) {
+        breaches.add(s.id() + " " + what);
+    }
+}

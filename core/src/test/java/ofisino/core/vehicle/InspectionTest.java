@@ -1,0 +1,138 @@
+package ofisino.core.vehicle;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatCode;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.Optional;
+import ofisino.core.kernel.Aim;
+import ofisino.core.kernel.InvalidValue;
+import ofisino.core.kernel.VehicleSystem;
+import ofisino.core.vehicle.body.Bodies;
+import ofisino.core.vehicle.body.Body;
+import ofisino.core.vehicle.body.BodyStyle;
+import ofisino.core.vehicle.body.Zone;
+import ofisino.core.vehicle.inspection.Decision;
+import ofisino.core.vehicle.inspection.DecisionRules;
+import ofisino.core.vehicle.inspection.FindingKind;
+import ofisino.core.vehicle.inspection.FindingState;
+import ofisino.core.vehicle.inspection.Proposal;
+import ofisino.core.vehicle.inspection.ProposalRules;
+import ofisino.core.vehicle.inspection.SafetyClass;
+import ofisino.core.vehicle.inspection.Severity;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+
+class InspectionTest {
+    private static final Body ESTATE = Bodies.load().of(BodyStyle.ESTATE);
+
+    /** Common practice, no source: rust through within reach of a mounting must not be driven; a leaking brake neither. */
+    @ParameterizedTest
+    @CsvSource({
+        "sill-left,        RUST_THROUGH,    3, A, ROAD_READY",
+        "sill-left,        SURFACE_RUST,    3, B, ROAD_READY",
+        "bonnet,           SURFACE_RUST,    2, D, DRIVER",
+        "bonnet,           DENT,            2, D, DRIVER",
+        "brake-pipes,      LEAK,            3, A, ROAD_READY",
+        "brake-pipes,      SURFACE_RUST,    2, D, DRIVER",
+        "front-wheel-left, PERISHED,        3, B, ROAD_READY",
+        "belts,            WORN,            3, A, ROAD_READY",
+        "fuel-tank,        SURFACE_RUST,    3, B, ROAD_READY",
+        "carburettor,      LEAK,            3, A, ROAD_READY",
+        "exhaust,          RUST_THROUGH,    3, B, ROAD_READY",
+        "windscreen,       CRACK,           3, B, ROAD_READY",
+        "engine-block,     SEIZED,          4, B, RUNNER",
+        "rear-seat,        MISSING,         2, C, DRIVER",
+    })
+    void proposesFromZoneAndKind(String zone, FindingKind kind, int severity, SafetyClass safety, Aim aim) {
+        Proposal proposal = ProposalRules.propose(ESTATE.require(zone), kind, Optional.empty());
+        assertThat(proposal.severity()).isEqualTo(new Severity(severity));
+        assertThat(proposal.safetyClass()).isEqualTo(safety);
+        assertThat(proposal.aim()).isEqualTo(aim);
+        assertThat(proposal.reasons()).contains(Proposal.Reason.USUAL_FOR_THE_KIND);
+    }
+
+    @ParameterizedTest
+    @EnumSource(FindingKind.class)
+    void aProposalNeverLooksBetterForBeingNearAMounting(FindingKind kind) {
+        for (Zone zone : ESTATE.zones()) {
+            Zone far = new Zone(
+                    zone.id(),
+                    zone.name(),
+                    zone.side(),
+                    zone.system(),
+                    zone.view(),
+                    zone.outline(),
+                    zone.markX(),
+                    zone.markY(),
+                    false,
+                    zone.clearView(),
+                    zone.costlyTrap(),
+                    zone.usuallySeen());
+            SafetyClass near =
+                    ProposalRules.propose(zone, kind, Optional.empty()).safetyClass();
+            assertThat(near)
+                    .isLessThanOrEqualTo(
+                            ProposalRules.propose(far, kind, Optional.empty()).safetyClass());
+            if (kind.isCorrosion() && zone.nearMounting())
+                assertThat(near.standsInTheWay()).isTrue();
+        }
+    }
+
+    @Test
+    void howItWasSeenLastIsProposedAgain() {
+        Zone tank = ESTATE.require("fuel-tank");
+        assertThat(ProposalRules.propose(tank, FindingKind.DENT, Optional.empty())
+                        .howSeen())
+                .isEqualTo(HowSeen.ON_STANDS);
+        assertThat(ProposalRules.propose(tank, FindingKind.DENT, Optional.of(HowSeen.PHOTO))
+                        .howSeen())
+                .isEqualTo(HowSeen.PHOTO);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "TEMPORARY, C, BRAKES",
+        "TEMPORARY, C, STEERING_AND_SUSPENSION",
+        "TEMPORARY, D, RESTRAINT",
+        "TEMPORARY, C, FUEL",
+        "ACCEPT, D, BRAKES",
+        "ACCEPT, D, FUEL",
+        "ACCEPT, A, STRUCTURE",
+        "ACCEPT, B, EXHAUST",
+        "REUSE, A, BODY",
+    })
+    void safetyIsNotTalkedAway(Decision decision, SafetyClass safety, VehicleSystem system) {
+        assertThatThrownBy(() -> DecisionRules.check(decision, safety, system, "it will do"))
+                .isInstanceOfSatisfying(
+                        InvalidValue.class, e -> assertThat(e.field()).contains("decision"));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "ACCEPT, C, BODY",
+        "ACCEPT, D, STRUCTURE",
+        "TEMPORARY, A, COOLING",
+        "DEFER, A, BRAKES",
+        "REUSE, C, ENGINE",
+        "REPAIR, A, FUEL"
+    })
+    void otherDecisionsAreFreeButNeedAReason(Decision decision, SafetyClass safety, VehicleSystem system) {
+        assertThatCode(() -> DecisionRules.check(decision, safety, system, "measured"))
+                .doesNotThrowAnyException();
+        assertThatThrownBy(() -> DecisionRules.check(decision, safety, system, " "))
+                .hasMessageContaining("reason is missing");
+    }
+
+    @Test
+    void aFindingClosesOnlyAfterItWasLookedAtAgain() {
+        assertThat(FindingState.AWAITING_RECHECK.to(FindingState.CLOSED)).isEqualTo(FindingState.CLOSED);
+        assertThatThrownBy(() -> FindingState.OPEN.to(FindingState.CLOSED)).hasMessageContaining("looked at again");
+        assertThatThrownBy(() -> FindingState.IN_WORK.to(FindingState.CLOSED)).hasMessageContaining("looked at again");
+        assertThatThrownBy(() -> FindingState.CLOSED.to(FindingState.IN_WORK)).hasMessageContaining("Open it again");
+        assertThatThrownBy(() -> new Severity(5)).hasMessageContaining("1, 2, 3 or 4");
+        assertThatThrownBy(() -> new Severity(0)).isInstanceOf(InvalidValue.class);
+    }
+}

@@ -1,0 +1,54 @@
+package ofisino.core.vehicle;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import ofisino.core.vehicle.body.Bodies;
+import ofisino.core.vehicle.body.BodyStyle;
+import ofisino.core.vehicle.check.Catalogue;
+import ofisino.core.vehicle.check.Check;
+import ofisino.core.vehicle.check.PlacedCheck;
+import ofisino.core.vehicle.suspicion.Event;
+import ofisino.core.vehicle.suspicion.Suspicion;
+import ofisino.core.vehicle.suspicion.Suspicion.Suspect;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+class SuspicionTest {
+    private final Catalogue catalogue = Catalogue.load();
+    private final Suspicion suspicion = Suspicion.load();
+
+    @ParameterizedTest
+    @EnumSource(Event.class)
+    void everyEventNamesOnlyChecksThatExist(Event event) {
+        assertThat(suspicion.checksOf(event)).isNotEmpty().doesNotHaveDuplicates();
+        assertThat(catalogue.checks().stream().map(Check::id)).containsAll(suspicion.checksOf(event));
+    }
+
+    /** Scenario 5: flooded to the sills, so bearings, buckles and pretensioners, control units and starter come under suspicion. */
+    @Test
+    void aFloodReachesWhatLiesLow() {
+        List<PlacedCheck> hatchback = catalogue.of(Bodies.load().of(BodyStyle.HATCHBACK), 2008);
+        List<Suspect> suspects = suspicion.of(Event.FLOODED, hatchback);
+        assertThat(suspects)
+                .extracting(s -> s.check().check().id())
+                .contains(
+                        "wheel-bearing-front",
+                        "belt-buckle",
+                        "pretensioner-length",
+                        "control-unit-water",
+                        "starter-engages")
+                .doesNotContain("wheel-bearing-cycle", "axle-oil");
+        assertThat(suspects).allSatisfy(s -> assertThat(s.why()).isNotBlank());
+    }
+
+    @Test
+    void aLongSleepOfAMotorcycleBringsItsOwnSuspects() {
+        List<PlacedCheck> motorcycle = catalogue.of(Bodies.load().of(BodyStyle.MOTORCYCLE), 1977);
+        assertThat(suspicion.of(Event.LONG_SLEEP, motorcycle))
+                .extracting(s -> s.check().place())
+                .contains("tank-cap", "front-wheel", "rear-wheel", "engine-block")
+                .doesNotContain("radiator");
+    }
+}

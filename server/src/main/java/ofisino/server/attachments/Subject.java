@@ -1,0 +1,12 @@
+package ofisino.server.attachments;
+
+/** What a photo or receipt can belong to. Each has a column of its own in {@code attachment_link}. */
+public enum Subject {
+    VEHICLE,
+    FINDING,
+    JOB,
+    NEED,
+    ORDER,
+    EVENING,
+    ENTRY
+}

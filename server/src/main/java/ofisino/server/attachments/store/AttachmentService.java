@@ -1,0 +1,68 @@
+package ofisino.server.attachments.store;
+
+import java.util.List;
+import java.util.TimeZone;
+import java.util.UUID;
+import ofisino.server.attachments.Subject;
+import ofisino.server.attachments.store.AttachmentMapper.AttachmentRow;
+import ofisino.server.db.Stored;
+import ofisino.server.identity.Caller;
+import ofisino.server.identity.Garages;
+import org.springframework.stereotype.Service;
+
+/** Photos and receipts, and what they belong to. */
+@Service
+class AttachmentService {
+    private final AttachmentMapper mapper;
+    private final Intake intake;
+    private final FileStore files;
+    private final Garages garages;
+
+    AttachmentService(AttachmentMapper mapper, Intake intake, FileStore files, Garages garages) {
+        this.mapper = mapper;
+        this.intake = intake;
+        this.files = files;
+        this.garages = garages;
+    }
+
+    AttachmentRow add(Caller caller, UUID id, String fileName, byte[] file, Subject subject, UUID subjectId) {
+        Intake.Taken taken = intake.take(file, TimeZone.getTimeZone(garages.zone(caller)));
+        String sha256 = files.put(taken.content());
+        taken.thumbnail().ifPresent(thumbnail -> files.putThumbnail(sha256, thumbnail));
+        var row = new AttachmentRow(
+                id,
+                taken.mediaType(),
+                shortName(fileName),
+                sha256,
+                taken.content().length,
+                taken.width().orElse(null),
+                taken.height().orElse(null),
+                taken.takenAt().orElse(null));
+        mapper.insert(caller.garageId(), row);
+        mapper.link(caller.garageId(), id, subject, subjectId);
+        return row;
+    }
+
+    private static String shortName(String fileName) {
+        String name = fileName == null
+                ? ""
+                : fileName.replaceAll("[\\p{Cntrl}/\\\\]", "").strip();
+        return name.length() > 200 ? name.substring(name.length() - 200) : name;
+    }
+
+    List<AttachmentRow> of(Caller caller, Subject subject, UUID subjectId) {
+        return mapper.of(caller.garageId(), subject, subjectId);
+    }
+
+    AttachmentRow find(Caller caller, UUID id) {
+        return Stored.require(mapper.find(caller.garageId(), id), "photo or receipt", id);
+    }
+
+    java.nio.file.Path file(AttachmentRow row) {
+        return files.path(row.sha256());
+    }
+
+    java.nio.file.Path thumbnail(AttachmentRow row) {
+        return files.thumbnail(row.sha256());
+    }
+}

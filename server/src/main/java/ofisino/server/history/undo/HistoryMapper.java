@@ -1,0 +1,44 @@
+package ofisino.server.history.undo;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Mapper;
+import org.jspecify.annotations.Nullable;
+
+@Mapper
+interface HistoryMapper {
+    /** The person's own latest changes that have not been taken back, newest first. */
+    List<ChangeRow> latestOf(UUID garageId, UUID accountId, int most);
+
+    /** All rows that one write changed, last change first. */
+    List<HistoryRow> ofWrite(UUID garageId, UUID writeId);
+
+    boolean isUndone(UUID garageId, UUID writeId);
+
+    /** Whether a later change, that still stands, touched this row or points to it. */
+    boolean builtUpon(UUID garageId, UUID writeId, UUID rowId, long lastId);
+
+    /** Marks what follows in this transaction as taking back the given write. */
+    void markUndo(UUID writeId);
+
+    /** Puts one row back; false when it is no longer as the change left it. */
+    boolean restore(UUID garageId, long historyId);
+
+    enum Action {
+        ADDED,
+        CHANGED,
+        REMOVED
+    }
+
+    /** @param title what the changed thing is called, where it has a name */
+    record ChangeRow(
+            UUID writeId,
+            Instant at,
+            String entity,
+            Action action,
+            @Nullable String title,
+            @Nullable String state) {}
+
+    record HistoryRow(long id, String entity, @Nullable UUID rowId) {}
+}

@@ -1,0 +1,59 @@
+package ofisino.server.history.undo;
+
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import ofisino.core.kernel.Conflict;
+import ofisino.core.kernel.NotFound;
+import ofisino.server.history.undo.HistoryMapper.ChangeRow;
+import ofisino.server.history.undo.HistoryMapper.HistoryRow;
+import ofisino.server.identity.Caller;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.stereotype.Service;
+
+/**
+ * Takes back one's own changes. Undoing is a new change in the history; nothing is ever erased from it.
+ * Refused where others, or the person, have built on the change since.
+ */
+@Service
+class UndoService {
+    private static final int OFFERED = 20;
+    private final HistoryMapper mapper;
+
+    UndoService(HistoryMapper mapper) {
+        this.mapper = mapper;
+    }
+
+    List<ChangeRow> latest(Caller caller) {
+        return mapper.latestOf(caller.garageId(), caller.accountId(), OFFERED);
+    }
+
+    void undo(Caller caller, UUID writeId) {
+        if (mapper.isUndone(caller.garageId(), writeId))
+            throw new Conflict("undo.done", "This was taken back already.");
+        if (latest(caller).stream().noneMatch(change -> change.writeId().equals(writeId)))
+            throw new NotFound("change of yours among the last %d".formatted(OFFERED), writeId);
+        List<HistoryRow> rows = mapper.ofWrite(caller.garageId(), writeId);
+        long last = rows.get(0).id();
+        for (HistoryRow row : rows)
+            if (row.rowId() != null && mapper.builtUpon(caller.garageId(), writeId, row.rowId(), last))
+                throw builtUpon(row.entity());
+        mapper.markUndo(writeId);
+        for (HistoryRow row : rows) restore(caller, row);
+    }
+
+    private void restore(Caller caller, HistoryRow row) {
+        try {
+            if (!mapper.restore(caller.garageId(), row.id())) throw builtUpon(row.entity());
+        } catch (DataIntegrityViolationException stillUsed) {
+            throw builtUpon(row.entity());
+        }
+    }
+
+    private static Conflict builtUpon(String entity) {
+        return new Conflict(
+                "undo.built-upon",
+                "This cannot be taken back: something was built on it since. Take that back first, or change it by hand.",
+                Map.of("entity", entity));
+    }
+}

@@ -1,0 +1,19 @@
+package ofisino.server.identity;
+
+import java.time.ZoneId;
+import java.util.UUID;
+import ofisino.core.kernel.SpeakableCode;
+import org.joda.money.CurrencyUnit;
+
+/** The door to what all domains need to know of a garage. */
+public interface Garages {
+    CurrencyUnit baseCurrency(Caller caller);
+
+    ZoneId zone(Caller caller);
+
+    /** Gives out the next label of the garage; given once, whatever becomes of the thing. */
+    SpeakableCode nextLabel(Caller caller);
+
+    /** The name that the garage's people call this member. */
+    String nameOf(Caller caller, UUID accountId);
+}

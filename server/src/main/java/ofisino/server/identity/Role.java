@@ -1,0 +1,11 @@
+package ofisino.server.identity;
+
+/** What a person may do in a garage. */
+public enum Role {
+    /** Everything. */
+    OWNER,
+    /** Looks, records and works; no money, no settings. */
+    HELPER,
+    /** Looks. */
+    VIEWER
+}

@@ -1,0 +1,55 @@
+package ofisino.server.identity.garage;
+
+import java.util.List;
+import ofisino.server.identity.Caller;
+import ofisino.server.identity.garage.GarageMapper.GarageRow;
+import ofisino.server.identity.garage.GarageMapper.MemberRow;
+import ofisino.server.identity.garage.GarageMapper.Units;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/garage")
+class GarageController {
+    private final GarageService service;
+
+    GarageController(GarageService service) {
+        this.service = service;
+    }
+
+    record GarageRequest(String name, String zone, String locale, Units units, long version) {}
+
+    record GarageResponse(
+            String name,
+            String baseCurrency,
+            String zone,
+            String locale,
+            Units units,
+            long version,
+            List<MemberRow> members) {}
+
+    @GetMapping
+    GarageResponse get(Caller caller) {
+        return response(caller, service.find(caller));
+    }
+
+    @PutMapping
+    GarageResponse change(Caller caller, @RequestBody GarageRequest body) {
+        return response(
+                caller, service.change(caller, body.name(), body.zone(), body.locale(), body.units(), body.version()));
+    }
+
+    private GarageResponse response(Caller caller, GarageRow garage) {
+        return new GarageResponse(
+                garage.name(),
+                garage.baseCurrency(),
+                garage.zone(),
+                garage.locale(),
+                garage.units(),
+                garage.version(),
+                service.members(caller));
+    }
+}

@@ -1,0 +1,30 @@
+package ofisino.server.identity.garage;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import ofisino.server.identity.Role;
+import org.apache.ibatis.annotations.Mapper;
+
+@Mapper
+interface GarageMapper {
+    void insert(GarageRow garage);
+
+    Optional<GarageRow> find(UUID garageId);
+
+    int update(GarageRow garage);
+
+    long takeLabel(UUID garageId);
+
+    List<MemberRow> members(UUID garageId);
+
+    enum Units {
+        METRIC,
+        IMPERIAL
+    }
+
+    record GarageRow(
+            UUID id, String name, String baseCurrency, String zone, String locale, Units units, long version) {}
+
+    record MemberRow(UUID accountId, String displayName, Role role) {}
+}

@@ -1,0 +1,104 @@
+package ofisino.server.identity.garage;
+
+import java.time.DateTimeException;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.UUID;
+import ofisino.core.kernel.Currencies;
+import ofisino.core.kernel.InvalidValue;
+import ofisino.core.kernel.SpeakableCode;
+import ofisino.core.kernel.Texts;
+import ofisino.server.db.Stored;
+import ofisino.server.identity.Caller;
+import ofisino.server.identity.Garages;
+import ofisino.server.identity.NewGarage;
+import ofisino.server.identity.garage.GarageMapper.GarageRow;
+import ofisino.server.identity.garage.GarageMapper.MemberRow;
+import ofisino.server.identity.garage.GarageMapper.Units;
+import org.joda.money.CurrencyUnit;
+import org.springframework.stereotype.Service;
+
+/** The settings of a garage. Its base currency is chosen once: every amount that was converted depends on it. */
+@Service
+class GarageService implements Garages, NewGarage {
+    private final GarageMapper mapper;
+
+    GarageService(GarageMapper mapper) {
+        this.mapper = mapper;
+    }
+
+    @Override
+    public void create(UUID id, String name, String baseCurrency, String zone, String locale) {
+        mapper.insert(new GarageRow(
+                id,
+                Texts.line("garageName", name),
+                Currencies.of("baseCurrency", baseCurrency).getCode(),
+                zoneOf(zone).getId(),
+                localeOf(locale),
+                Units.METRIC,
+                0));
+    }
+
+    GarageRow find(Caller caller) {
+        return Stored.require(mapper.find(caller.garageId()), "garage", caller.garageId());
+    }
+
+    List<MemberRow> members(Caller caller) {
+        return mapper.members(caller.garageId());
+    }
+
+    GarageRow change(Caller caller, String name, String zone, String locale, Units units, long version) {
+        caller.mustOwn();
+        GarageRow stored = find(caller);
+        var changed = new GarageRow(
+                stored.id(),
+                Texts.line("name", name),
+                stored.baseCurrency(),
+                zoneOf(zone).getId(),
+                localeOf(locale),
+                units,
+                version);
+        Stored.notStale(mapper.update(changed), "garage", () -> find(caller));
+        return find(caller);
+    }
+
+    private static ZoneId zoneOf(String zone) {
+        try {
+            return ZoneId.of(zone == null ? "" : zone.strip());
+        } catch (DateTimeException unknown) {
+            throw InvalidValue.of(
+                    "zone", "zone.unknown", "“%s” is no time zone. Write it like Europe/Vienna.".formatted(zone));
+        }
+    }
+
+    private static String localeOf(String locale) {
+        if (locale == null || !locale.matches("[a-z]{2}(-[A-Z]{2})?"))
+            throw InvalidValue.of(
+                    "locale", "locale.unknown", "“%s” is no language setting. Write it like en-GB.".formatted(locale));
+        return locale;
+    }
+
+    @Override
+    public CurrencyUnit baseCurrency(Caller caller) {
+        return CurrencyUnit.of(find(caller).baseCurrency());
+    }
+
+    @Override
+    public ZoneId zone(Caller caller) {
+        return ZoneId.of(find(caller).zone());
+    }
+
+    @Override
+    public SpeakableCode nextLabel(Caller caller) {
+        return SpeakableCode.ofNumber(mapper.takeLabel(caller.garageId()));
+    }
+
+    @Override
+    public String nameOf(Caller caller, UUID accountId) {
+        return members(caller).stream()
+                .filter(m -> m.accountId().equals(accountId))
+                .map(MemberRow::displayName)
+                .findFirst()
+                .orElse("");
+    }
+}

@@ -1,0 +1,86 @@
+package ofisino.server.identity.pairing;
+
+import com.google.zxing.BarcodeFormat;
+import com.google.zxing.EncodeHintType;
+import com.google.zxing.WriterException;
+import com.google.zxing.common.BitMatrix;
+import com.google.zxing.qrcode.QRCodeWriter;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.security.SecureRandom;
+import java.util.Base64;
+import java.util.Map;
+import java.util.UUID;
+import ofisino.core.kernel.Conflict;
+import ofisino.server.identity.Caller;
+import ofisino.server.identity.SignedIn;
+import ofisino.server.web.OfisinoProperties;
+import org.springframework.stereotype.Service;
+
+/** Signs in a phone by a code on the screen: nobody types a password with gloves on. */
+@Service
+class PairingService {
+    static final int MINUTES = 5;
+
+    /** @param modules the QR code (ISO/IEC 18004), rows of dark (1) and light (0) modules, quiet zone included */
+    record Pairing(String url, int minutes, java.util.List<String> modules) {}
+
+    private final PairingMapper mapper;
+    private final SignedIn sessions;
+    private final String lanUrl;
+
+    PairingService(PairingMapper mapper, SignedIn sessions, OfisinoProperties properties) {
+        this.mapper = mapper;
+        this.sessions = sessions;
+        this.lanUrl = properties.lanUrl();
+    }
+
+    Pairing start(Caller caller) {
+        if (lanUrl.isEmpty())
+            throw new Conflict(
+                    "pairing.off", "Phones cannot reach this server. Stop it and start it with ./ofisino start --lan.");
+        byte[] random = new byte[24];
+        new SecureRandom().nextBytes(random);
+        String token = Base64.getUrlEncoder().withoutPadding().encodeToString(random);
+        mapper.insert(hash(token), caller.garageId(), caller.accountId(), MINUTES);
+        String url = lanUrl + "/pair#" + token; // behind the hash: browsers do not send it, so no log has it
+        return new Pairing(url, MINUTES, modules(url));
+    }
+
+    void redeem(String token, HttpServletRequest request, HttpServletResponse response) {
+        UUID account = mapper.redeem(hash(token == null ? "" : token))
+                .orElseThrow(() -> new Conflict(
+                        "pairing.used",
+                        "This code was used already or is too old. Show a new one on the computer and scan it again."));
+        sessions.start(account, request, response);
+    }
+
+    private static java.util.List<String> modules(String text) {
+        try {
+            BitMatrix matrix =
+                    new QRCodeWriter().encode(text, BarcodeFormat.QR_CODE, 0, 0, Map.of(EncodeHintType.MARGIN, 4));
+            return java.util.stream.IntStream.range(0, matrix.getHeight())
+                    .mapToObj(y -> row(matrix, y))
+                    .toList();
+        } catch (WriterException impossible) {
+            throw new IllegalStateException(impossible);
+        }
+    }
+
+    private static String row(BitMatrix matrix, int y) {
+        var row = new StringBuilder();
+        for (int x = 0; x < matrix.getWidth(); x++) row.append(matrix.get(x, y) ? '1' : '0');
+        return row.toString();
+    }
+
+    private static byte[] hash(String token) {
+        try {
+            return MessageDigest.getInstance("SHA-256").digest(token.getBytes(StandardCharsets.UTF_8));
+        } catch (NoSuchAlgorithmException impossible) {
+            throw new IllegalStateException(impossible);
+        }
+    }
+}

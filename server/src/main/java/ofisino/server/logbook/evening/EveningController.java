@@ -1,0 +1,90 @@
+package ofisino.server.logbook.evening;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import ofisino.server.identity.Caller;
+import ofisino.server.logbook.evening.EveningMapper.EveningRow;
+import ofisino.server.logbook.evening.EveningMapper.WorkRow;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api")
+class EveningController {
+    private final EveningService service;
+
+    EveningController(EveningService service) {
+        this.service = service;
+    }
+
+    record WorkFields(UUID jobId, int minutes) {}
+
+    record EveningFields(
+            LocalDate workedOn,
+            @Nullable String done,
+            @Nullable String learned,
+            @Nullable String noteToSelf,
+            List<WorkFields> work) {}
+
+    record NewEveningRequest(UUID id, EveningFields fields) {}
+
+    record EveningChangeRequest(EveningFields fields, long version) {}
+
+    record EveningResponse(
+            UUID id,
+            String person,
+            LocalDate workedOn,
+            String done,
+            String learned,
+            String noteToSelf,
+            List<WorkRow> work,
+            long version) {}
+
+    @GetMapping("/projects/{projectId}/evenings")
+    List<EveningResponse> list(Caller caller, @PathVariable UUID projectId) {
+        List<WorkRow> work = service.work(caller, projectId);
+        return service.list(caller, projectId).stream()
+                .map(e -> response(e, work))
+                .toList();
+    }
+
+    @PostMapping("/projects/{projectId}/evenings")
+    @ResponseStatus(HttpStatus.CREATED)
+    EveningResponse add(Caller caller, @PathVariable UUID projectId, @RequestBody NewEveningRequest body) {
+        EveningRow added = service.add(caller, projectId, body.id(), body.fields());
+        return response(added, service.work(caller, projectId));
+    }
+
+    @GetMapping("/evenings/{id}")
+    EveningResponse find(Caller caller, @PathVariable UUID id) {
+        EveningRow evening = service.find(caller, id);
+        return response(evening, service.work(caller, evening.projectId()));
+    }
+
+    @PutMapping("/evenings/{id}")
+    EveningResponse change(Caller caller, @PathVariable UUID id, @RequestBody EveningChangeRequest body) {
+        EveningRow changed = service.change(caller, id, body.fields(), body.version());
+        return response(changed, service.work(caller, changed.projectId()));
+    }
+
+    private static EveningResponse response(EveningRow e, List<WorkRow> work) {
+        return new EveningResponse(
+                e.id(),
+                e.person(),
+                e.workedOn(),
+                e.done(),
+                e.learned(),
+                e.noteToSelf(),
+                work.stream().filter(w -> w.eveningId().equals(e.id())).toList(),
+                e.version());
+    }
+}

@@ -1,0 +1,120 @@
+package ofisino.server.logbook.evening;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import ofisino.core.kernel.InvalidValue;
+import ofisino.core.kernel.Texts;
+import ofisino.server.db.Stored;
+import ofisino.server.identity.Caller;
+import ofisino.server.identity.Garages;
+import ofisino.server.logbook.Evenings;
+import ofisino.server.logbook.evening.EveningController.EveningFields;
+import ofisino.server.logbook.evening.EveningController.WorkFields;
+import ofisino.server.logbook.evening.EveningMapper.EveningRow;
+import ofisino.server.logbook.evening.EveningMapper.WorkRow;
+import ofisino.server.plan.Jobs;
+import ofisino.server.vehicle.Projects;
+import org.springframework.stereotype.Service;
+
+/** What was done on an evening, how long on which job, and the note to tomorrow's self. */
+@Service
+class EveningService implements Evenings {
+    private static final int DAY = 24 * 60;
+
+    private final EveningMapper mapper;
+    private final Jobs jobs;
+    private final Projects projects;
+    private final Garages garages;
+    private final Clock clock;
+
+    EveningService(EveningMapper mapper, Jobs jobs, Projects projects, Garages garages, Clock clock) {
+        this.mapper = mapper;
+        this.jobs = jobs;
+        this.projects = projects;
+        this.garages = garages;
+        this.clock = clock;
+    }
+
+    List<EveningRow> list(Caller caller, UUID projectId) {
+        projects.require(caller, projectId);
+        return mapper.of(caller.garageId(), projectId);
+    }
+
+    List<WorkRow> work(Caller caller, UUID projectId) {
+        return mapper.work(caller.garageId(), projectId);
+    }
+
+    EveningRow find(Caller caller, UUID id) {
+        return Stored.require(mapper.find(caller.garageId(), id), "evening", id);
+    }
+
+    EveningRow add(Caller caller, UUID projectId, UUID id, EveningFields fields) {
+        projects.requireOpen(caller, projectId);
+        mapper.insert(caller.garageId(), checked(caller, projectId, id, caller.accountId(), fields, 0));
+        recordWork(caller, projectId, id, fields.work());
+        return find(caller, id);
+    }
+
+    EveningRow change(Caller caller, UUID id, EveningFields fields, long version) {
+        EveningRow stored = find(caller, id);
+        projects.requireOpen(caller, stored.projectId());
+        Stored.notStale(
+                mapper.update(
+                        caller.garageId(),
+                        checked(caller, stored.projectId(), id, stored.accountId(), fields, version)),
+                "evening",
+                () -> find(caller, id));
+        mapper.clearWork(caller.garageId(), id);
+        recordWork(caller, stored.projectId(), id, fields.work());
+        return find(caller, id);
+    }
+
+    private EveningRow checked(Caller caller, UUID projectId, UUID id, UUID accountId, EveningFields f, long version) {
+        LocalDate today = clock.instant().atZone(garages.zone(caller)).toLocalDate();
+        if (f.workedOn().isAfter(today))
+            throw InvalidValue.of(
+                    "workedOn",
+                    "evening.future",
+                    "An evening cannot be logged before it was worked (%s).".formatted(f.workedOn()));
+        return new EveningRow(
+                id,
+                projectId,
+                accountId,
+                "",
+                f.workedOn(),
+                Texts.note("done", f.done()),
+                Texts.note("learned", f.learned()),
+                Texts.note("noteToSelf", f.noteToSelf()),
+                version);
+    }
+
+    private void recordWork(Caller caller, UUID projectId, UUID eveningId, List<WorkFields> work) {
+        if (work.stream().mapToInt(WorkFields::minutes).sum() > DAY)
+            throw InvalidValue.of(
+                    "work", "evening.too-long", "That is more than 24 hours on one day. Check the hours.");
+        for (WorkFields w : work) {
+            if (w.minutes() < 1)
+                throw InvalidValue.of(
+                        "work",
+                        "evening.minutes",
+                        "The time on a job (%d min) must be at least a minute. Leave the job out if nothing was done."
+                                .formatted(w.minutes()));
+            if (!jobs.require(caller, w.jobId()).projectId().equals(projectId))
+                throw InvalidValue.of("work", "evening.other-project", "That job belongs to another project.");
+            mapper.insertWork(caller.garageId(), eveningId, w.jobId(), w.minutes());
+            jobs.begun(caller, w.jobId());
+        }
+    }
+
+    @Override
+    public Optional<Note> lastNote(Caller caller, UUID projectId) {
+        return mapper.of(caller.garageId(), projectId).stream()
+                .filter(e -> e.accountId().equals(caller.accountId()))
+                .findFirst()
+                .filter(e -> !e.noteToSelf().isEmpty())
+                .map(e -> new Note(e.workedOn(), e.noteToSelf()));
+    }
+}

@@ -1,0 +1,171 @@
+package ofisino.server.money.ledger;
+
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import ofisino.core.money.ledger.Destination;
+import ofisino.core.money.ledger.EntryKind;
+import ofisino.core.money.ledger.Split;
+import ofisino.server.identity.Caller;
+import ofisino.server.money.ledger.EntryMapper.EntryRow;
+import ofisino.server.money.ledger.EntryMapper.SplitRow;
+import ofisino.server.money.ledger.EntryMapper.State;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api")
+class EntryController {
+    private final EntryService service;
+
+    EntryController(EntryService service) {
+        this.service = service;
+    }
+
+    /** @param baseMinor positive, whichever way the money goes */
+    record SplitFields(Destination destination, @Nullable UUID jobId, long baseMinor) {
+        static SplitFields of(Split split) {
+            return new SplitFields(split.destination(), split.job().orElse(null), split.baseMinor());
+        }
+    }
+
+    /** @param amountMinor above 0, in the currency */
+    record EntryFields(
+            EntryKind kind,
+            LocalDate paidOn,
+            String description,
+            @Nullable UUID supplierId,
+            @Nullable UUID orderId,
+            String currency,
+            long amountMinor,
+            BigDecimal rate,
+            LocalDate rateOn,
+            @Nullable List<SplitFields> splits) {}
+
+    record NewEntryRequest(UUID id, EntryFields fields) {}
+
+    record EntryChangeRequest(EntryFields fields, long version) {}
+
+    record PostingRequest(long version) {}
+
+    record ReversalRequest(UUID reversalId) {}
+
+    record EntryResponse(
+            UUID id,
+            EntryKind kind,
+            LocalDate paidOn,
+            String description,
+            @Nullable UUID supplierId,
+            @Nullable UUID orderId,
+            String currency,
+            long amountMinor,
+            BigDecimal rate,
+            LocalDate rateOn,
+            long baseMinor,
+            State state,
+            @Nullable UUID reversesId,
+            @Nullable UUID reversedBy,
+            int receipts,
+            List<SplitFields> splits,
+            long version) {}
+
+    @GetMapping("/projects/{projectId}/entries")
+    List<EntryResponse> list(Caller caller, @PathVariable UUID projectId) {
+        List<SplitRow> splits = service.splits(caller, projectId);
+        return service.list(caller, projectId).stream()
+                .map(e -> response(e, splits))
+                .toList();
+    }
+
+    @GetMapping("/orders/{orderId}/invoice-shares")
+    List<SplitFields> propose(
+            Caller caller, @PathVariable UUID orderId, @RequestParam long amountMinor, @RequestParam BigDecimal rate) {
+        return service.propose(caller, orderId, amountMinor, rate).parts().stream()
+                .map(SplitFields::of)
+                .toList();
+    }
+
+    record ConversionResponse(long baseMinor) {}
+
+    /** Shown while a foreign amount is typed: the same conversion as when it is kept. */
+    @GetMapping("/conversion")
+    ConversionResponse convert(
+            Caller caller,
+            @RequestParam String currency,
+            @RequestParam long amountMinor,
+            @RequestParam BigDecimal rate) {
+        return new ConversionResponse(service.convert(caller, currency, amountMinor, rate));
+    }
+
+    @PostMapping("/projects/{projectId}/entries")
+    @ResponseStatus(HttpStatus.CREATED)
+    EntryResponse draft(Caller caller, @PathVariable UUID projectId, @RequestBody NewEntryRequest body) {
+        return response(caller, service.draft(caller, projectId, body.id(), body.fields()));
+    }
+
+    @GetMapping("/entries/{id}")
+    EntryResponse find(Caller caller, @PathVariable UUID id) {
+        return response(caller, service.find(caller, id));
+    }
+
+    @PutMapping("/entries/{id}")
+    EntryResponse change(Caller caller, @PathVariable UUID id, @RequestBody EntryChangeRequest body) {
+        return response(caller, service.change(caller, id, body.fields(), body.version()));
+    }
+
+    @PostMapping("/entries/{id}/posting")
+    EntryResponse post(Caller caller, @PathVariable UUID id, @RequestBody PostingRequest body) {
+        return response(caller, service.post(caller, id, body.version()));
+    }
+
+    @PostMapping("/entries/{id}/reversal")
+    @ResponseStatus(HttpStatus.CREATED)
+    EntryResponse reverse(Caller caller, @PathVariable UUID id, @RequestBody ReversalRequest body) {
+        return response(caller, service.reverse(caller, id, body.reversalId()));
+    }
+
+    @DeleteMapping("/entries/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void discard(Caller caller, @PathVariable UUID id, @RequestParam long version) {
+        service.discard(caller, id, version);
+    }
+
+    private EntryResponse response(Caller caller, EntryRow entry) {
+        return response(entry, service.splits(caller, entry.projectId()));
+    }
+
+    private static EntryResponse response(EntryRow e, List<SplitRow> splits) {
+        return new EntryResponse(
+                e.id(),
+                e.kind(),
+                e.paidOn(),
+                e.description(),
+                e.supplierId(),
+                e.orderId(),
+                e.currency().trim(),
+                e.amountMinor(),
+                e.rate(),
+                e.rateOn(),
+                e.baseMinor(),
+                e.state(),
+                e.reversesId(),
+                e.reversedBy(),
+                e.receipts(),
+                splits.stream()
+                        .filter(s -> s.entryId().equals(e.id()))
+                        .map(s -> SplitFields.of(s.value()))
+                        .toList(),
+                e.version());
+    }
+}

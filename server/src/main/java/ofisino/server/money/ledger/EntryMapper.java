@@ -1,0 +1,69 @@
+package ofisino.server.money.ledger;
+
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import ofisino.core.money.ledger.Destination;
+import ofisino.core.money.ledger.EntryKind;
+import ofisino.core.money.ledger.Split;
+import org.apache.ibatis.annotations.Mapper;
+import org.jspecify.annotations.Nullable;
+
+@Mapper
+interface EntryMapper {
+    List<EntryRow> of(UUID garageId, UUID projectId);
+
+    Optional<EntryRow> find(UUID garageId, UUID id);
+
+    void insert(UUID garageId, EntryRow entry);
+
+    int update(UUID garageId, EntryRow entry);
+
+    int post(UUID garageId, UUID id, long version);
+
+    int delete(UUID garageId, UUID id, long version);
+
+    List<SplitRow> splits(UUID garageId, UUID projectId);
+
+    void insertSplit(
+            UUID garageId, UUID entryId, int position, Destination destination, @Nullable UUID jobId, long baseMinor);
+
+    void clearSplits(UUID garageId, UUID entryId);
+
+    enum State {
+        DRAFT,
+        POSTED
+    }
+
+    /**
+     * @param amountMinor in the currency; negative for money that comes in and for reversals
+     * @param reversedBy  the entry that takes this one back
+     */
+    record EntryRow(
+            UUID id,
+            UUID projectId,
+            EntryKind kind,
+            LocalDate paidOn,
+            String description,
+            @Nullable UUID supplierId,
+            @Nullable UUID orderId,
+            String currency,
+            long amountMinor,
+            BigDecimal rate,
+            LocalDate rateOn,
+            long baseMinor,
+            State state,
+            @Nullable UUID reversesId,
+            @Nullable UUID reversedBy,
+            int receipts,
+            long version) {}
+
+    record SplitRow(
+            UUID entryId, Destination destination, @Nullable UUID jobId, long baseMinor) {
+        Split value() {
+            return new Split(destination, Optional.ofNullable(jobId), baseMinor);
+        }
+    }
+}

@@ -1,0 +1,266 @@
+package ofisino.server.money.ledger;
+
+import java.math.BigDecimal;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import ofisino.core.kernel.Conflict;
+import ofisino.core.kernel.Currencies;
+import ofisino.core.kernel.ExchangeRate;
+import ofisino.core.kernel.InvalidValue;
+import ofisino.core.kernel.Texts;
+import ofisino.core.money.ledger.Destination;
+import ofisino.core.money.ledger.Split;
+import ofisino.core.money.ledger.Splits;
+import ofisino.server.db.Stored;
+import ofisino.server.identity.Caller;
+import ofisino.server.identity.Garages;
+import ofisino.server.money.Entries;
+import ofisino.server.money.ledger.EntryController.EntryFields;
+import ofisino.server.money.ledger.EntryMapper.EntryRow;
+import ofisino.server.money.ledger.EntryMapper.SplitRow;
+import ofisino.server.money.ledger.EntryMapper.State;
+import ofisino.server.parts.Orders;
+import ofisino.server.vehicle.Projects;
+import org.joda.money.CurrencyUnit;
+import org.joda.money.Money;
+import org.springframework.stereotype.Service;
+
+/** The ledger: drafts are edited freely, what is posted is only reversed. */
+@Service
+class EntryService implements Entries {
+    private final EntryMapper mapper;
+    private final Projects projects;
+    private final Orders orders;
+    private final Garages garages;
+    private final Clock clock;
+
+    EntryService(EntryMapper mapper, Projects projects, Orders orders, Garages garages, Clock clock) {
+        this.mapper = mapper;
+        this.projects = projects;
+        this.orders = orders;
+        this.garages = garages;
+        this.clock = clock;
+    }
+
+    List<EntryRow> list(Caller caller, UUID projectId) {
+        projects.require(caller, projectId);
+        return mapper.of(caller.garageId(), projectId);
+    }
+
+    List<SplitRow> splits(Caller caller, UUID projectId) {
+        return mapper.splits(caller.garageId(), projectId);
+    }
+
+    EntryRow find(Caller caller, UUID id) {
+        return Stored.require(mapper.find(caller.garageId(), id), "entry", id);
+    }
+
+    EntryRow draft(Caller caller, UUID projectId, UUID id, EntryFields fields) {
+        caller.mustOwn();
+        projects.requireOpen(caller, projectId);
+        EntryRow entry = checked(caller, projectId, id, fields, 0);
+        mapper.insert(caller.garageId(), entry);
+        save(caller, id, splitsOf(caller, entry, fields));
+        return find(caller, id);
+    }
+
+    EntryRow change(Caller caller, UUID id, EntryFields fields, long version) {
+        EntryRow stored = draftOf(caller, id);
+        EntryRow entry = checked(caller, stored.projectId(), id, fields, version);
+        Stored.notStale(mapper.update(caller.garageId(), entry), "entry", () -> find(caller, id));
+        mapper.clearSplits(caller.garageId(), id);
+        save(caller, id, splitsOf(caller, entry, fields));
+        return find(caller, id);
+    }
+
+    private EntryRow draftOf(Caller caller, UUID id) {
+        caller.mustOwn();
+        EntryRow stored = find(caller, id);
+        projects.requireOpen(caller, stored.projectId());
+        if (stored.state() == State.POSTED)
+            throw new Conflict(
+                    "entry.posted", "This entry is posted and stays as it is. Reverse it and enter it again.");
+        return stored;
+    }
+
+    private EntryRow checked(Caller caller, UUID projectId, UUID id, EntryFields f, long version) {
+        CurrencyUnit currency = Currencies.of("currency", f.currency());
+        if (f.amountMinor() <= 0)
+            throw InvalidValue.of(
+                    "amountMinor",
+                    "entry.amount",
+                    "The amount must be above 0. Money that comes in is entered as a refund, a sale or a deposit returned.");
+        Money amount =
+                Currencies.minor("amountMinor", currency, f.kind().comesIn() ? -f.amountMinor() : f.amountMinor());
+        var rate = new ExchangeRate(currency, garages.baseCurrency(caller), f.rate(), f.rateOn());
+        if (f.orderId() != null) {
+            Orders.Order order = orders.require(caller, f.orderId());
+            if (!order.projectId().equals(projectId))
+                throw InvalidValue.of("orderId", "entry.other-project", "That order belongs to another project.");
+            if (!order.currency().equals(currency.getCode()))
+                throw InvalidValue.of(
+                        "currency",
+                        "entry.order-currency",
+                        "The order from %s is in %s; enter the invoice in %s too."
+                                .formatted(order.supplier(), order.currency(), order.currency()));
+        }
+        return new EntryRow(
+                id,
+                projectId,
+                f.kind(),
+                f.paidOn(),
+                Texts.line("description", f.description()),
+                f.supplierId(),
+                f.orderId(),
+                currency.getCode(),
+                amount.getAmountMinorLong(),
+                rate.basePerForeign(),
+                rate.date(),
+                rate.toBase(amount).getAmountMinorLong(),
+                State.DRAFT,
+                null,
+                null,
+                0,
+                version);
+    }
+
+    /** The shares as entered; without any, as the order suggests, or else unassigned. */
+    private Splits splitsOf(Caller caller, EntryRow entry, EntryFields fields) {
+        if (fields.splits() == null || fields.splits().isEmpty()) {
+            if (entry.orderId() != null && entry.baseMinor() > 0)
+                return forOrder(caller, entry.orderId(), entry.baseMinor());
+            return new Splits(
+                    entry.baseMinor(), List.of(new Split(Destination.UNASSIGNED, Optional.empty(), entry.baseMinor())));
+        }
+        int sign = entry.kind().comesIn() ? -1 : 1;
+        return new Splits(
+                entry.baseMinor(),
+                fields.splits().stream()
+                        .map(s -> new Split(s.destination(), Optional.ofNullable(s.jobId()), sign * s.baseMinor()))
+                        .toList());
+    }
+
+    private void save(Caller caller, UUID entryId, Splits splits) {
+        for (int i = 0; i < splits.parts().size(); i++) {
+            Split s = splits.parts().get(i);
+            mapper.insertSplit(
+                    caller.garageId(), entryId, i, s.destination(), s.job().orElse(null), s.baseMinor());
+        }
+    }
+
+    /** How an invoice of this amount at this rate would be split. */
+    Splits propose(Caller caller, UUID orderId, long amountMinor, BigDecimal rate) {
+        Orders.Order order = orders.require(caller, orderId);
+        CurrencyUnit currency = CurrencyUnit.of(order.currency());
+        Money paid = Currencies.minor("amountMinor", currency, amountMinor);
+        return forOrder(
+                caller,
+                orderId,
+                new ExchangeRate(currency, garages.baseCurrency(caller), rate, order.rateOn())
+                        .toBase(paid)
+                        .getAmountMinorLong());
+    }
+
+    /** What an amount is in the base currency, as it will be when it is kept. */
+    long convert(Caller caller, String currency, long amountMinor, BigDecimal rate) {
+        CurrencyUnit unit = Currencies.of("currency", currency);
+        return new ExchangeRate(unit, garages.baseCurrency(caller), rate, LocalDate.EPOCH)
+                .toBase(Currencies.minor("amountMinor", unit, amountMinor))
+                .getAmountMinorLong();
+    }
+
+    private Splits forOrder(Caller caller, UUID orderId, long paidBaseMinor) {
+        Orders.Order order = orders.require(caller, orderId);
+        CurrencyUnit currency = CurrencyUnit.of(order.currency());
+        var onOrdering = new ExchangeRate(currency, garages.baseCurrency(caller), order.rate(), order.rateOn());
+        List<Splits.OrderedLine> lines = new ArrayList<>();
+        for (Orders.Order.Line line : order.lines())
+            lines.add(new Splits.OrderedLine(
+                    Optional.ofNullable(line.jobId()),
+                    onOrdering
+                            .toBase(Money.ofMinor(currency, line.amountMinor()))
+                            .getAmountMinorLong()));
+        long total =
+                onOrdering.toBase(Money.ofMinor(currency, order.totalMinor())).getAmountMinorLong();
+        if (lines.stream().allMatch(l -> l.baseMinorAtOrderRate() == 0))
+            return new Splits(
+                    paidBaseMinor, List.of(new Split(Destination.UNASSIGNED, Optional.empty(), paidBaseMinor)));
+        return Splits.forOrder(lines, total, paidBaseMinor);
+    }
+
+    EntryRow post(Caller caller, UUID id, long version) {
+        draftOf(caller, id);
+        Stored.notStale(mapper.post(caller.garageId(), id, version), "entry", () -> find(caller, id));
+        return find(caller, id);
+    }
+
+    void discard(Caller caller, UUID id, long version) {
+        draftOf(caller, id);
+        mapper.clearSplits(caller.garageId(), id);
+        Stored.notStale(mapper.delete(caller.garageId(), id, version), "entry", () -> find(caller, id));
+    }
+
+    /** Takes a posted entry back by its opposite, dated today. */
+    EntryRow reverse(Caller caller, UUID id, UUID reversalId) {
+        caller.mustOwn();
+        EntryRow posted = find(caller, id);
+        projects.requireOpen(caller, posted.projectId());
+        if (posted.state() != State.POSTED)
+            throw new Conflict("entry.draft", "A draft is changed or discarded, not reversed.");
+        if (posted.reversedBy() != null || posted.reversesId() != null)
+            throw new Conflict(
+                    "entry.reversed",
+                    "This entry is reversed already, or is itself a reversal. Enter the amount again instead.");
+        var today = clock.instant().atZone(garages.zone(caller)).toLocalDate();
+        mapper.insert(
+                caller.garageId(),
+                new EntryRow(
+                        reversalId,
+                        posted.projectId(),
+                        posted.kind(),
+                        today,
+                        posted.description(),
+                        posted.supplierId(),
+                        posted.orderId(),
+                        posted.currency(),
+                        -posted.amountMinor(),
+                        posted.rate(),
+                        posted.rateOn(),
+                        -posted.baseMinor(),
+                        State.DRAFT,
+                        id,
+                        null,
+                        0,
+                        0));
+        List<Split> parts = splits(caller, posted.projectId()).stream()
+                .filter(s -> s.entryId().equals(id))
+                .map(SplitRow::value)
+                .toList();
+        save(caller, reversalId, new Splits(posted.baseMinor(), parts).reversed());
+        return post(caller, reversalId, 0);
+    }
+
+    @Override
+    public List<Posted> posted(Caller caller, UUID projectId) {
+        List<SplitRow> splits = splits(caller, projectId);
+        return list(caller, projectId).stream()
+                .filter(e -> e.state() == State.POSTED)
+                .map(e -> new Posted(
+                        e.id(),
+                        e.description(),
+                        e.paidOn(),
+                        e.orderId(),
+                        e.currency().trim(),
+                        e.amountMinor(),
+                        e.baseMinor(),
+                        splits.stream()
+                                .filter(s -> s.entryId().equals(e.id()))
+                                .map(SplitRow::value)
+                                .toList()))
+                .toList();
+    }
+}

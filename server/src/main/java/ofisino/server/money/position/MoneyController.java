@@ -1,0 +1,60 @@
+package ofisino.server.money.position;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import ofisino.core.money.budget.Month;
+import ofisino.core.money.budget.Position;
+import ofisino.core.money.budget.Reconcile;
+import ofisino.core.money.ledger.Destination;
+import ofisino.server.identity.Caller;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/projects/{projectId}/money")
+class MoneyController {
+    private final PositionService service;
+
+    MoneyController(PositionService service) {
+        this.service = service;
+    }
+
+    record GoesTo(
+            Destination destination,
+            @Nullable UUID jobId,
+            @Nullable String title,
+            long baseMinor) {}
+
+    record OpenOrder(
+            UUID orderId, String supplier, String currency, long openMinor, long baseMinor, LocalDate expectedOn) {}
+
+    record ToOrder(UUID needId, String title, long baseMinor) {}
+
+    record MoneyResponse(
+            String currency,
+            Position position,
+            Month month,
+            long willHaveCost,
+            long left,
+            long overBasisPoints,
+            long leftThisMonth,
+            List<GoesTo> goesTo,
+            List<OpenOrder> orderedNotPaid,
+            List<ToOrder> toOrder) {}
+
+    @GetMapping
+    MoneyResponse money(Caller caller, @PathVariable UUID projectId) {
+        return service.money(caller, projectId);
+    }
+
+    /** Compares a total that somebody named with the sum of the posted lines. */
+    @GetMapping("/check")
+    Reconcile.Outcome check(Caller caller, @PathVariable UUID projectId, @RequestParam long typedMinor) {
+        return service.check(caller, projectId, typedMinor);
+    }
+}

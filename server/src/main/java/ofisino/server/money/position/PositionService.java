@@ -1,0 +1,159 @@
+package ofisino.server.money.position;
+
+import java.time.Clock;
+import java.time.YearMonth;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import ofisino.core.kernel.ExchangeRate;
+import ofisino.core.money.budget.Month;
+import ofisino.core.money.budget.OrderBalance;
+import ofisino.core.money.budget.Position;
+import ofisino.core.money.budget.Reconcile;
+import ofisino.core.money.ledger.Destination;
+import ofisino.core.money.ledger.Split;
+import ofisino.server.db.OneSnapshot;
+import ofisino.server.identity.Caller;
+import ofisino.server.identity.Garages;
+import ofisino.server.money.Entries;
+import ofisino.server.money.Entries.Posted;
+import ofisino.server.money.Ledger;
+import ofisino.server.money.position.MoneyController.GoesTo;
+import ofisino.server.money.position.MoneyController.MoneyResponse;
+import ofisino.server.money.position.MoneyController.OpenOrder;
+import ofisino.server.money.position.MoneyController.ToOrder;
+import ofisino.server.parts.Needs;
+import ofisino.server.parts.Orders;
+import ofisino.server.plan.Jobs;
+import ofisino.server.vehicle.Projects;
+import org.joda.money.CurrencyUnit;
+import org.joda.money.Money;
+import org.springframework.stereotype.Service;
+
+/** Adds up the money of a project from its lines. */
+@Service
+class PositionService implements Ledger {
+    private final Projects projects;
+    private final Entries entries;
+    private final Orders orders;
+    private final Needs needs;
+    private final Jobs jobs;
+    private final Garages garages;
+    private final Clock clock;
+
+    PositionService(
+            Projects projects, Entries entries, Orders orders, Needs needs, Jobs jobs, Garages garages, Clock clock) {
+        this.projects = projects;
+        this.entries = entries;
+        this.orders = orders;
+        this.needs = needs;
+        this.jobs = jobs;
+        this.garages = garages;
+        this.clock = clock;
+    }
+
+    @Override
+    @OneSnapshot
+    public Standing standing(Caller caller, UUID projectId) {
+        MoneyResponse money = money(caller, projectId);
+        return new Standing(money.currency(), money.position(), money.month());
+    }
+
+    @OneSnapshot
+    MoneyResponse money(Caller caller, UUID projectId) {
+        Projects.Project project = projects.require(caller, projectId);
+        CurrencyUnit base = garages.baseCurrency(caller);
+        YearMonth thisMonth = YearMonth.from(clock.instant().atZone(garages.zone(caller)));
+        List<Posted> posted = entries.posted(caller, projectId);
+        List<OpenOrder> open = openOrders(caller, projectId, base, posted);
+        List<ToOrder> toOrder = needs.of(caller, projectId).stream()
+                .filter(n -> n.state().isToOrder())
+                .map(n -> new ToOrder(n.id(), n.title(), n.estimateMinor()))
+                .toList();
+        var position = new Position(
+                project.budgetMinor(),
+                sum(posted),
+                open.stream().mapToLong(OpenOrder::baseMinor).sum(),
+                toOrder.stream().mapToLong(ToOrder::baseMinor).sum());
+        long due = open.stream()
+                .filter(o -> !YearMonth.from(o.expectedOn()).isAfter(thisMonth))
+                .mapToLong(OpenOrder::baseMinor)
+                .sum();
+        var month = new Month(
+                project.monthlyMinor(),
+                sum(posted.stream()
+                        .filter(e -> YearMonth.from(e.paidOn()).equals(thisMonth))
+                        .toList()),
+                due);
+        return new MoneyResponse(
+                base.getCode(),
+                position,
+                month,
+                position.willHaveCost(),
+                position.left(),
+                position.overBasisPoints(),
+                month.left(),
+                goesTo(caller, projectId, posted),
+                open,
+                toOrder);
+    }
+
+    private static long sum(List<Posted> posted) {
+        return posted.stream().mapToLong(Posted::baseMinor).reduce(0, Math::addExact);
+    }
+
+    private List<OpenOrder> openOrders(Caller caller, UUID projectId, CurrencyUnit base, List<Posted> posted) {
+        List<OpenOrder> open = new ArrayList<>();
+        for (Orders.Order order : orders.of(caller, projectId)) {
+            CurrencyUnit currency = CurrencyUnit.of(order.currency());
+            long paid = posted.stream()
+                    .filter(e -> order.id().equals(e.orderId()))
+                    .mapToLong(Posted::amountMinor)
+                    .sum();
+            var balance = new OrderBalance(Money.ofMinor(currency, order.totalMinor()), Money.ofMinor(currency, paid));
+            long minor = balance.openInBase(new ExchangeRate(currency, base, order.rate(), order.rateOn()))
+                    .getAmountMinorLong();
+            if (minor > 0)
+                open.add(new OpenOrder(
+                        order.id(),
+                        order.supplier(),
+                        order.currency(),
+                        balance.open().getAmountMinorLong(),
+                        minor,
+                        order.expectedOn()));
+        }
+        return open;
+    }
+
+    private List<GoesTo> goesTo(Caller caller, UUID projectId, List<Posted> posted) {
+        Map<UUID, String> titles =
+                jobs.of(caller, projectId).stream().collect(Collectors.toMap(Jobs.Job::id, Jobs.Job::title));
+        record To(Destination destination, Optional<UUID> job) {}
+        Map<To, Long> sums = new LinkedHashMap<>();
+        for (Posted entry : posted)
+            for (Split s : entry.splits()) sums.merge(new To(s.destination(), s.job()), s.baseMinor(), Math::addExact);
+        return sums.entrySet().stream()
+                .filter(e -> e.getValue() != 0)
+                .map(e -> new GoesTo(
+                        e.getKey().destination(),
+                        e.getKey().job().orElse(null),
+                        e.getKey().job().map(titles::get).orElse(null),
+                        e.getValue()))
+                .sorted(Comparator.comparingLong(GoesTo::baseMinor).reversed())
+                .toList();
+    }
+
+    Reconcile.Outcome check(Caller caller, UUID projectId, long typedMinor) {
+        projects.require(caller, projectId);
+        return Reconcile.check(
+                entries.posted(caller, projectId).stream()
+                        .map(e -> new Reconcile.Item(e.description(), e.baseMinor()))
+                        .toList(),
+                typedMinor);
+    }
+}

@@ -1,0 +1,46 @@
+package ofisino.server.parts;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import ofisino.core.kernel.Side;
+import ofisino.core.parts.sourcing.NeedState;
+import ofisino.server.identity.Caller;
+import org.jspecify.annotations.Nullable;
+
+/** The door to needs. */
+public interface Needs {
+    List<Need> of(Caller caller, UUID projectId);
+
+    /** Records what a recipe's step will need. */
+    void add(Caller caller, UUID projectId, UUID needId, UUID jobId, String title, int quantity, int leadDays);
+
+    /** The part is on an order now. */
+    void ordered(Caller caller, UUID needId);
+
+    /** The job is finished: its accepted parts are fitted. */
+    void fitted(Caller caller, UUID jobId);
+
+    /** The job is verified: its fitted parts are too. */
+    void verified(Caller caller, UUID jobId);
+
+    /**
+     * @param orderId    the latest order it is on, while it is ordered or since
+     * @param expectedOn when that order is expected
+     * @param placeCode  where it lies, once accepted
+     */
+    record Need(
+            UUID id,
+            UUID projectId,
+            @Nullable UUID jobId,
+            String title,
+            Side side,
+            int quantity,
+            long estimateMinor,
+            int leadDays,
+            NeedState state,
+            @Nullable UUID orderId,
+            @Nullable LocalDate expectedOn,
+            @Nullable String placeCode,
+            @Nullable String placeName) {}
+}

@@ -1,0 +1,85 @@
+package ofisino.server.parts.need;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import ofisino.core.kernel.Side;
+import ofisino.server.identity.Caller;
+import ofisino.server.parts.need.NeedMapper.NeedRow;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api")
+class NeedController {
+    private final NeedService service;
+
+    NeedController(NeedService service) {
+        this.service = service;
+    }
+
+    record NeedFields(
+            @Nullable UUID jobId, String title, @Nullable Side side, int quantity, long estimateMinor, int leadDays) {}
+
+    record NewNeedRequest(UUID id, NeedFields fields) {}
+
+    record NeedChangeRequest(NeedFields fields, long version) {}
+
+    record HoldRequest(String reason, long version) {}
+
+    record ReleaseRequest(long version) {}
+
+    record ArrivalRequest(LocalDate arrivedOn, long version) {}
+
+    record AcceptanceRequest(
+            boolean right, @Nullable UUID placeId, @Nullable String reason, long version) {}
+
+    @GetMapping("/projects/{projectId}/needs")
+    List<NeedRow> of(Caller caller, @PathVariable UUID projectId) {
+        return service.list(caller, projectId);
+    }
+
+    @PostMapping("/projects/{projectId}/needs")
+    @ResponseStatus(HttpStatus.CREATED)
+    NeedRow add(Caller caller, @PathVariable UUID projectId, @RequestBody NewNeedRequest body) {
+        return service.add(caller, projectId, body.id(), body.fields());
+    }
+
+    @GetMapping("/needs/{id}")
+    NeedRow find(Caller caller, @PathVariable UUID id) {
+        return service.find(caller, id);
+    }
+
+    @PutMapping("/needs/{id}")
+    NeedRow change(Caller caller, @PathVariable UUID id, @RequestBody NeedChangeRequest body) {
+        return service.change(caller, id, body.fields(), body.version());
+    }
+
+    @PostMapping("/needs/{id}/hold")
+    NeedRow hold(Caller caller, @PathVariable UUID id, @RequestBody HoldRequest body) {
+        return service.hold(caller, id, body.reason(), body.version());
+    }
+
+    @PostMapping("/needs/{id}/release")
+    NeedRow release(Caller caller, @PathVariable UUID id, @RequestBody ReleaseRequest body) {
+        return service.release(caller, id, body.version());
+    }
+
+    @PostMapping("/needs/{id}/arrival")
+    NeedRow arrive(Caller caller, @PathVariable UUID id, @RequestBody ArrivalRequest body) {
+        return service.arrive(caller, id, body.arrivedOn(), body.version());
+    }
+
+    @PostMapping("/needs/{id}/acceptance")
+    NeedRow accept(Caller caller, @PathVariable UUID id, @RequestBody AcceptanceRequest body) {
+        return service.accept(caller, id, body.right(), body.placeId(), body.reason(), body.version());
+    }
+}

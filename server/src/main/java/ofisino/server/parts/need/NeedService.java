@@ -1,0 +1,201 @@
+package ofisino.server.parts.need;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import ofisino.core.kernel.Currencies;
+import ofisino.core.kernel.InvalidValue;
+import ofisino.core.kernel.Side;
+import ofisino.core.kernel.Texts;
+import ofisino.core.parts.sourcing.NeedState;
+import ofisino.core.parts.sourcing.OrderDates;
+import ofisino.core.parts.sourcing.Quantity;
+import ofisino.server.db.Stored;
+import ofisino.server.identity.Caller;
+import ofisino.server.identity.Garages;
+import ofisino.server.parts.Needs;
+import ofisino.server.parts.need.NeedController.NeedFields;
+import ofisino.server.parts.need.NeedMapper.NeedRow;
+import ofisino.server.vehicle.Projects;
+import org.springframework.stereotype.Service;
+
+/** Parts and consumables from "needed" to "verified". */
+@Service
+class NeedService implements Needs {
+    private final NeedMapper mapper;
+    private final Projects projects;
+    private final Garages garages;
+
+    NeedService(NeedMapper mapper, Projects projects, Garages garages) {
+        this.mapper = mapper;
+        this.projects = projects;
+        this.garages = garages;
+    }
+
+    List<NeedRow> list(Caller caller, UUID projectId) {
+        projects.require(caller, projectId);
+        return mapper.of(caller.garageId(), projectId);
+    }
+
+    NeedRow find(Caller caller, UUID id) {
+        return Stored.require(mapper.find(caller.garageId(), id), "part", id);
+    }
+
+    NeedRow add(Caller caller, UUID projectId, UUID id, NeedFields fields) {
+        projects.requireOpen(caller, projectId);
+        mapper.insert(caller.garageId(), checked(caller, id, projectId, fields, NeedState.NEEDED, "", null, null, 0));
+        return find(caller, id);
+    }
+
+    NeedRow change(Caller caller, UUID id, NeedFields fields, long version) {
+        NeedRow n = open(caller, id);
+        return save(
+                caller,
+                checked(
+                        caller,
+                        id,
+                        n.projectId(),
+                        fields,
+                        n.state(),
+                        n.stateReason(),
+                        n.placeId(),
+                        n.arrivedOn(),
+                        version));
+    }
+
+    private NeedRow checked(
+            Caller caller,
+            UUID id,
+            UUID projectId,
+            NeedFields f,
+            NeedState state,
+            String reason,
+            UUID place,
+            LocalDate arrived,
+            long version) {
+        if (f.estimateMinor() < 0)
+            throw InvalidValue.of(
+                    "estimateMinor",
+                    "need.estimate",
+                    "The expected price cannot be negative. Enter 0 if you do not know it yet.");
+        long estimate = Currencies.minor("estimateMinor", garages.baseCurrency(caller), f.estimateMinor())
+                .getAmountMinorLong();
+        return new NeedRow(
+                id,
+                projectId,
+                f.jobId(),
+                Texts.line("title", f.title()),
+                f.side() == null ? Side.NONE : f.side(),
+                new Quantity(f.quantity()).pieces(),
+                estimate,
+                OrderDates.withUsualCheck(f.leadDays()).leadDays(),
+                state,
+                reason,
+                place,
+                null,
+                null,
+                arrived,
+                null,
+                null,
+                null,
+                version);
+    }
+
+    NeedRow hold(Caller caller, UUID id, String reason, long version) {
+        NeedRow n = open(caller, id);
+        return save(
+                caller,
+                n.in(
+                        n.state().to(NeedState.HELD, n.title()),
+                        Texts.line("reason", reason),
+                        n.placeId(),
+                        n.arrivedOn(),
+                        version));
+    }
+
+    NeedRow release(Caller caller, UUID id, long version) {
+        NeedRow n = open(caller, id);
+        return save(caller, n.in(n.state().to(NeedState.NEEDED, n.title()), "", n.placeId(), n.arrivedOn(), version));
+    }
+
+    NeedRow arrive(Caller caller, UUID id, LocalDate arrivedOn, long version) {
+        NeedRow n = open(caller, id);
+        return save(caller, n.in(n.state().to(NeedState.RECEIVED, n.title()), "", n.placeId(), arrivedOn, version));
+    }
+
+    /** The part was looked at: right, then it goes to a place; wrong, then it goes back. */
+    NeedRow accept(Caller caller, UUID id, boolean right, UUID placeId, String reason, long version) {
+        NeedRow n = open(caller, id);
+        if (right && placeId == null)
+            throw InvalidValue.of(
+                    "placeId", "need.no-place", "Say where the part lies. Choose a place or make a new one.");
+        NeedState next = n.state().to(right ? NeedState.ACCEPTED : NeedState.RETURNED, n.title());
+        return save(
+                caller,
+                n.in(
+                        next,
+                        right ? Texts.note("reason", reason) : Texts.line("reason", reason),
+                        right ? placeId : null,
+                        n.arrivedOn(),
+                        version));
+    }
+
+    private NeedRow open(Caller caller, UUID id) {
+        NeedRow n = find(caller, id);
+        projects.requireOpen(caller, n.projectId());
+        return n;
+    }
+
+    private NeedRow save(Caller caller, NeedRow changed) {
+        Stored.notStale(mapper.update(caller.garageId(), changed), "part", () -> find(caller, changed.id()));
+        return find(caller, changed.id());
+    }
+
+    @Override
+    public List<Need> of(Caller caller, UUID projectId) {
+        return list(caller, projectId).stream()
+                .map(n -> new Need(
+                        n.id(),
+                        n.projectId(),
+                        n.jobId(),
+                        n.title(),
+                        n.side(),
+                        n.quantity(),
+                        n.estimateMinor(),
+                        n.leadDays(),
+                        n.state(),
+                        n.orderId(),
+                        n.expectedOn(),
+                        n.placeCode(),
+                        n.placeName()))
+                .toList();
+    }
+
+    @Override
+    public void add(Caller caller, UUID projectId, UUID needId, UUID jobId, String title, int quantity, int leadDays) {
+        add(caller, projectId, needId, new NeedFields(jobId, title, Side.NONE, quantity, 0, leadDays));
+    }
+
+    @Override
+    public void ordered(Caller caller, UUID needId) {
+        NeedRow n = open(caller, needId);
+        NeedState from = n.state() == NeedState.RETURNED ? n.state().to(NeedState.NEEDED, n.title()) : n.state();
+        save(caller, n.in(from.to(NeedState.ORDERED, n.title()), "", null, null, n.version()));
+    }
+
+    @Override
+    public void fitted(Caller caller, UUID jobId) {
+        moveAll(caller, jobId, NeedState.ACCEPTED, NeedState.FITTED);
+    }
+
+    @Override
+    public void verified(Caller caller, UUID jobId) {
+        moveAll(caller, jobId, NeedState.FITTED, NeedState.VERIFIED);
+    }
+
+    private void moveAll(Caller caller, UUID jobId, NeedState from, NeedState to) {
+        for (NeedRow n : mapper.ofJob(caller.garageId(), jobId))
+            if (n.state() == from)
+                save(caller, n.in(from.to(to, n.title()), n.stateReason(), n.placeId(), n.arrivedOn(), n.version()));
+    }
+}

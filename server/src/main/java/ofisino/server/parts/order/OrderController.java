@@ -1,0 +1,52 @@
+package ofisino.server.parts.order;
+
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import ofisino.server.identity.Caller;
+import ofisino.server.parts.Orders.Order;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/projects/{projectId}/orders")
+class OrderController {
+    private final OrderService service;
+
+    OrderController(OrderService service) {
+        this.service = service;
+    }
+
+    record LineRequest(UUID needId, long amountMinor) {}
+
+    record NewOrderRequest(
+            UUID id,
+            UUID supplierId,
+            @Nullable String reference,
+            String currency,
+            BigDecimal rate,
+            LocalDate rateOn,
+            long postMinor,
+            LocalDate orderedOn,
+            LocalDate expectedOn,
+            List<LineRequest> lines) {}
+
+    @GetMapping
+    List<Order> of(Caller caller, @PathVariable UUID projectId) {
+        return service.of(caller, projectId);
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    Order place(Caller caller, @PathVariable UUID projectId, @RequestBody NewOrderRequest body) {
+        return service.place(caller, projectId, body);
+    }
+}

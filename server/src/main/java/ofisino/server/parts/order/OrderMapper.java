@@ -1,0 +1,37 @@
+package ofisino.server.parts.order;
+
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Mapper;
+import org.jspecify.annotations.Nullable;
+
+@Mapper
+interface OrderMapper {
+    List<OrderRow> of(UUID garageId, UUID projectId);
+
+    Optional<OrderRow> find(UUID garageId, UUID id);
+
+    List<LineRow> lines(UUID garageId, UUID projectId);
+
+    void insert(UUID garageId, OrderRow order);
+
+    void insertLine(UUID garageId, UUID orderId, UUID needId, long amountMinor);
+
+    record OrderRow(
+            UUID id,
+            UUID projectId,
+            UUID supplierId,
+            String supplier,
+            String reference,
+            String currency,
+            BigDecimal rate,
+            LocalDate rateOn,
+            long postMinor,
+            LocalDate orderedOn,
+            LocalDate expectedOn) {}
+
+    record LineRow(UUID orderId, UUID needId, @Nullable UUID jobId, String title, long amountMinor) {}
+}

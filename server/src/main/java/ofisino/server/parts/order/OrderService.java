@@ -1,0 +1,111 @@
+package ofisino.server.parts.order;
+
+import java.util.List;
+import java.util.UUID;
+import ofisino.core.kernel.Currencies;
+import ofisino.core.kernel.ExchangeRate;
+import ofisino.core.kernel.InvalidValue;
+import ofisino.core.kernel.Texts;
+import ofisino.server.db.Stored;
+import ofisino.server.identity.Caller;
+import ofisino.server.identity.Garages;
+import ofisino.server.parts.Needs;
+import ofisino.server.parts.Orders;
+import ofisino.server.parts.order.OrderController.LineRequest;
+import ofisino.server.parts.order.OrderController.NewOrderRequest;
+import ofisino.server.parts.order.OrderMapper.LineRow;
+import ofisino.server.parts.order.OrderMapper.OrderRow;
+import ofisino.server.vehicle.Projects;
+import org.joda.money.CurrencyUnit;
+import org.springframework.stereotype.Service;
+
+/** Orders: what, from whom, for how much in which currency, and when it should come. */
+@Service
+class OrderService implements Orders {
+    private final OrderMapper mapper;
+    private final Needs needs;
+    private final Projects projects;
+    private final Garages garages;
+
+    OrderService(OrderMapper mapper, Needs needs, Projects projects, Garages garages) {
+        this.mapper = mapper;
+        this.needs = needs;
+        this.projects = projects;
+        this.garages = garages;
+    }
+
+    @Override
+    public List<Order> of(Caller caller, UUID projectId) {
+        projects.require(caller, projectId);
+        List<LineRow> lines = mapper.lines(caller.garageId(), projectId);
+        return mapper.of(caller.garageId(), projectId).stream()
+                .map(o -> order(o, lines))
+                .toList();
+    }
+
+    @Override
+    public Order require(Caller caller, UUID id) {
+        OrderRow row = Stored.require(mapper.find(caller.garageId(), id), "order", id);
+        return order(row, mapper.lines(caller.garageId(), row.projectId()));
+    }
+
+    private static Order order(OrderRow o, List<LineRow> lines) {
+        return new Order(
+                o.id(),
+                o.projectId(),
+                o.supplierId(),
+                o.supplier(),
+                o.currency().trim(),
+                o.rate(),
+                o.rateOn(),
+                o.postMinor(),
+                o.orderedOn(),
+                o.expectedOn(),
+                lines.stream()
+                        .filter(l -> l.orderId().equals(o.id()))
+                        .map(l -> new Order.Line(l.needId(), l.jobId(), l.title(), l.amountMinor()))
+                        .toList());
+    }
+
+    Order place(Caller caller, UUID projectId, NewOrderRequest wish) {
+        caller.mustOwn();
+        projects.requireOpen(caller, projectId);
+        CurrencyUnit currency = Currencies.of("currency", wish.currency());
+        var rate = new ExchangeRate(currency, garages.baseCurrency(caller), wish.rate(), wish.rateOn());
+        if (wish.lines().isEmpty())
+            throw InvalidValue.of("lines", "order.empty", "Nothing is ordered yet. Choose at least one part.");
+        if (wish.expectedOn().isBefore(wish.orderedOn()))
+            throw InvalidValue.of(
+                    "expectedOn",
+                    "order.expected",
+                    "It cannot be expected (%s) before it is ordered (%s)."
+                            .formatted(wish.expectedOn(), wish.orderedOn()));
+        mapper.insert(
+                caller.garageId(),
+                new OrderRow(
+                        wish.id(),
+                        projectId,
+                        wish.supplierId(),
+                        "",
+                        wish.reference() == null || wish.reference().isBlank()
+                                ? ""
+                                : Texts.line("reference", wish.reference()),
+                        currency.getCode(),
+                        rate.basePerForeign(),
+                        rate.date(),
+                        amount("postMinor", currency, wish.postMinor()),
+                        wish.orderedOn(),
+                        wish.expectedOn()));
+        for (LineRequest line : wish.lines()) {
+            mapper.insertLine(
+                    caller.garageId(), wish.id(), line.needId(), amount("amountMinor", currency, line.amountMinor()));
+            needs.ordered(caller, line.needId());
+        }
+        return require(caller, wish.id());
+    }
+
+    private static long amount(String field, CurrencyUnit currency, long minor) {
+        if (minor < 0) throw InvalidValue.of(field, "order.amount", "An amount on an order cannot be negative.");
+        return Currencies.minor(field, currency, minor).getAmountMinorLong();
+    }
+}

@@ -1,0 +1,38 @@
+package ofisino.server.parts.place;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Mapper;
+
+@Mapper
+interface PlaceMapper {
+    List<PlaceRow> all(UUID garageId);
+
+    Optional<PlaceRow> find(UUID garageId, UUID id);
+
+    void insert(UUID garageId, PlaceRow place);
+
+    int update(UUID garageId, PlaceRow place);
+
+    List<LabelledRow> labelled(UUID garageId, String code);
+
+    enum Kind {
+        SHELF,
+        BENCH,
+        BAY,
+        BOX,
+        BAG,
+        AWAY
+    }
+
+    enum Labelled {
+        PLACE,
+        JOB
+    }
+
+    /** @param parts how many accepted parts lie there */
+    record PlaceRow(UUID id, String code, String name, Kind kind, int parts, long version) {}
+
+    record LabelledRow(Labelled what, UUID id, String name) {}
+}

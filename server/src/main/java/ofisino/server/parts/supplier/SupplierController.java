@@ -1,0 +1,38 @@
+package ofisino.server.parts.supplier;
+
+import java.util.List;
+import java.util.UUID;
+import ofisino.server.identity.Caller;
+import ofisino.server.parts.supplier.SupplierMapper.SupplierRow;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/suppliers")
+class SupplierController {
+    private final SupplierService service;
+
+    SupplierController(SupplierService service) {
+        this.service = service;
+    }
+
+    record NewSupplierRequest(
+            UUID id, String name, String currency, @Nullable String note) {}
+
+    @GetMapping
+    List<SupplierRow> all(Caller caller) {
+        return service.all(caller);
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    SupplierRow add(Caller caller, @RequestBody NewSupplierRequest body) {
+        return service.add(caller, body.id(), body.name(), body.currency(), body.note());
+    }
+}

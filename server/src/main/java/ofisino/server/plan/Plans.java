@@ -1,0 +1,53 @@
+package ofisino.server.plan;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import ofisino.core.kernel.Aim;
+import ofisino.core.plan.schedule.HeldBy;
+import ofisino.core.plan.schedule.Plan;
+import ofisino.core.plan.schedule.PlanOutcome;
+import ofisino.core.plan.tonight.Tonight;
+import ofisino.server.identity.Caller;
+
+/** The door to the dated plan of a project. */
+public interface Plans {
+    Planned of(Caller caller, UUID projectId);
+
+    /**
+     * @param milestones by aim, where something is left to do for it
+     * @param tonight    the asking person's next stay in the garage; empty while they have named no time
+     * @param subjects   what each activity is: a job, an order, a need
+     */
+    record Planned(
+            PlanOutcome outcome,
+            Plan plan,
+            List<Milestone> milestones,
+            Optional<Tonight> tonight,
+            java.util.Map<String, Subject> subjects) {
+        public Planned {
+            milestones = List.copyOf(milestones);
+            subjects = java.util.Map.copyOf(subjects);
+        }
+
+        /** @throws java.util.NoSuchElementException when the plan has no such activity */
+        public Subject subject(String activityId) {
+            return Optional.ofNullable(subjects.get(activityId)).orElseThrow();
+        }
+    }
+
+    record Milestone(Aim aim, HeldBy.Milestone reached) {}
+
+    /** @param id of the job, the order or the need */
+    record Subject(Kind kind, UUID id, String title) {
+        public enum Kind {
+            JOB,
+            /** A part on its way. */
+            ORDER,
+            /** A part that has come and is still to be looked at. */
+            ARRIVED,
+            /** A part that is not ordered yet, planned as if it were ordered now. */
+            NEED
+        }
+    }
+}

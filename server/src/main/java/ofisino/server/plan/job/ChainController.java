@@ -1,0 +1,72 @@
+package ofisino.server.plan.job;
+
+import java.util.List;
+import java.util.UUID;
+import ofisino.core.kernel.Caution;
+import ofisino.core.plan.job.Operation;
+import ofisino.core.plan.recipe.Recipe;
+import ofisino.server.identity.Caller;
+import ofisino.server.plan.job.JobMapper.JobRow;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/findings/{findingId}")
+class ChainController {
+    private final ChainService service;
+
+    ChainController(ChainService service) {
+        this.service = service;
+    }
+
+    record ChainRequest(UUID chainId) {}
+
+    record RecheckRequest(boolean good, @Nullable String note, long version) {}
+
+    record StepResponse(String title, Operation operation, int likelyMinutes, List<String> needs) {}
+
+    record RecipeResponse(String title, List<StepResponse> steps, List<Caution> cautions) {
+        static RecipeResponse of(Recipe recipe) {
+            return new RecipeResponse(
+                    recipe.title(),
+                    recipe.steps().stream()
+                            .map(s -> new StepResponse(
+                                    s.title(),
+                                    s.operation(),
+                                    s.effort().likelyMinutes(),
+                                    s.needs().stream()
+                                            .map(Recipe.NeedTemplate::title)
+                                            .toList()))
+                            .toList(),
+                    recipe.cautions());
+        }
+    }
+
+    /** The recipes that fit: one, or none where the decision leads to no work. */
+    @GetMapping("/recipes")
+    List<RecipeResponse> recipes(Caller caller, @PathVariable UUID findingId) {
+        return service.recipeFor(caller, findingId).map(RecipeResponse::of).stream()
+                .toList();
+    }
+
+    @PostMapping("/chain")
+    @ResponseStatus(HttpStatus.CREATED)
+    List<UUID> makeChain(Caller caller, @PathVariable UUID findingId, @RequestBody ChainRequest body) {
+        return service.makeChain(caller, findingId, body.chainId()).stream()
+                .map(JobRow::id)
+                .toList();
+    }
+
+    @PostMapping("/recheck")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void recheck(Caller caller, @PathVariable UUID findingId, @RequestBody RecheckRequest body) {
+        service.recheck(caller, findingId, body.good(), body.note(), body.version());
+    }
+}

@@ -1,0 +1,175 @@
+package ofisino.server.plan.job;
+
+import java.nio.charset.StandardCharsets;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import ofisino.core.kernel.Caution;
+import ofisino.core.kernel.Conflict;
+import ofisino.core.kernel.Effort;
+import ofisino.core.kernel.Side;
+import ofisino.core.plan.job.JobState;
+import ofisino.core.plan.recipe.Recipe;
+import ofisino.core.plan.recipe.Recipes;
+import ofisino.core.vehicle.body.Zone;
+import ofisino.server.identity.Caller;
+import ofisino.server.identity.Garages;
+import ofisino.server.parts.Needs;
+import ofisino.server.plan.job.JobMapper.ChainRow;
+import ofisino.server.plan.job.JobMapper.JobRow;
+import ofisino.server.vehicle.Findings;
+import ofisino.server.vehicle.Projects;
+import org.springframework.stereotype.Service;
+
+/** Turns a decided finding into a chain of jobs with what they need. */
+@Service
+class ChainService {
+    private final JobMapper mapper;
+    private final Findings findings;
+    private final Projects projects;
+    private final Needs needs;
+    private final Garages garages;
+    private final FindingProgress progress;
+    private final Recipes recipes = Recipes.load();
+
+    ChainService(
+            JobMapper mapper,
+            Findings findings,
+            Projects projects,
+            Needs needs,
+            Garages garages,
+            FindingProgress progress) {
+        this.mapper = mapper;
+        this.findings = findings;
+        this.projects = projects;
+        this.needs = needs;
+        this.garages = garages;
+        this.progress = progress;
+    }
+
+    /** The recipe with the zone's name in it; empty where the decision leads to no work. */
+    Optional<Recipe> recipeFor(Caller caller, UUID findingId) {
+        Findings.Finding finding = findings.require(caller, findingId);
+        String zone = zoneName(
+                projects.bodyOf(projects.require(caller, finding.projectId())).require(finding.zone()));
+        return Optional.ofNullable(finding.decision())
+                .flatMap(d -> recipes.propose(finding.kind(), finding.system(), d))
+                .map(r -> named(r, zone));
+    }
+
+    private static String zoneName(Zone zone) {
+        String side = zone.side() == Side.LEFT ? ", left" : zone.side() == Side.RIGHT ? ", right" : "";
+        return zone.name() + side;
+    }
+
+    private static Recipe named(Recipe recipe, String zone) {
+        return new Recipe(
+                recipe.id(),
+                put(recipe.title(), zone),
+                recipe.steps().stream()
+                        .map(s -> new Recipe.Step(
+                                put(s.title(), zone),
+                                s.operation(),
+                                s.effort(),
+                                s.needs().stream()
+                                        .map(n -> new Recipe.NeedTemplate(
+                                                put(n.title(), zone), n.quantity(), n.leadDays()))
+                                        .toList()))
+                        .toList(),
+                recipe.cautions());
+    }
+
+    /** At the start of a title the zone keeps its capital, inside it does not. */
+    private static String put(String text, String zone) {
+        String inside = zone.substring(0, 1).toLowerCase(Locale.ROOT) + zone.substring(1);
+        return text.startsWith("{zone}") ? text.replace("{zone}", zone) : text.replace("{zone}", inside);
+    }
+
+    List<JobRow> makeChain(Caller caller, UUID findingId, UUID chainId) {
+        Findings.Finding finding = findings.require(caller, findingId);
+        projects.requireOpen(caller, finding.projectId());
+        if (progress.hasJobs(caller, finding))
+            throw new Conflict(
+                    "finding.has-jobs",
+                    "This finding has its jobs already. Add another one by hand if something is missing.");
+        Recipe recipe = recipeFor(caller, findingId)
+                .orElseThrow(
+                        () -> new Conflict(
+                                "finding.no-recipe",
+                                "Decide first what is to happen with this finding: repair, replace, investigate or a temporary repair."));
+        mapper.insertChain(caller.garageId(), new ChainRow(chainId, finding.projectId(), recipe.title(), recipe.id()));
+        UUID before = null;
+        for (int i = 0; i < recipe.steps().size(); i++)
+            before = addStep(caller, finding, recipe.steps().get(i), chainId, i, before);
+        return mapper.of(caller.garageId(), finding.projectId()).stream()
+                .filter(j -> chainId.equals(j.chainId()))
+                .toList();
+    }
+
+    private UUID addStep(
+            Caller caller, Findings.Finding finding, Recipe.Step step, UUID chainId, int position, UUID before) {
+        UUID jobId = derived(chainId, "job", position);
+        Effort effort = step.effort();
+        mapper.insert(
+                caller.garageId(),
+                new JobRow(
+                        jobId,
+                        finding.projectId(),
+                        chainId,
+                        position,
+                        garages.nextLabel(caller).value(),
+                        step.title(),
+                        step.operation(),
+                        finding.zone(),
+                        finding.aim(),
+                        effort.optimisticMinutes(),
+                        effort.likelyMinutes(),
+                        effort.pessimisticMinutes(),
+                        JobState.PLANNED,
+                        "",
+                        0,
+                        0));
+        mapper.insertFindingLink(caller.garageId(), jobId, finding.id());
+        if (before != null) mapper.insertLink(caller.garageId(), before, jobId);
+        for (int n = 0; n < step.needs().size(); n++) {
+            Recipe.NeedTemplate need = step.needs().get(n);
+            needs.add(
+                    caller,
+                    finding.projectId(),
+                    derived(jobId, "need", n),
+                    jobId,
+                    need.title(),
+                    need.quantity(),
+                    need.leadDays());
+        }
+        return jobId;
+    }
+
+    private static UUID derived(UUID from, String what, int number) {
+        return UUID.nameUUIDFromBytes((from + what + number).getBytes(StandardCharsets.UTF_8));
+    }
+
+    List<ChainRow> chains(Caller caller, UUID projectId) {
+        return mapper.chains(caller.garageId(), projectId);
+    }
+
+    /** The usual dangers of a job: those of its recipe and those of its operation. */
+    Set<Caution> cautions(JobRow job, List<ChainRow> chains) {
+        Set<Caution> found = EnumSet.noneOf(Caution.class);
+        found.addAll(job.operation().cautions());
+        chains.stream()
+                .filter(c -> c.id().equals(job.chainId()))
+                .flatMap(c -> recipes.all().stream().filter(r -> r.id().equals(c.recipe())))
+                .forEach(r -> found.addAll(r.cautions()));
+        return found;
+    }
+
+    void recheck(Caller caller, UUID findingId, boolean good, String note, long version) {
+        Findings.Finding finding = findings.require(caller, findingId);
+        if (good) progress.mustBeVerified(caller, finding);
+        findings.recheck(caller, findingId, good, note, version);
+    }
+}

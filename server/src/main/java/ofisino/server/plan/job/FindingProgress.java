@@ -1,0 +1,71 @@
+package ofisino.server.plan.job;
+
+import java.util.List;
+import java.util.UUID;
+import ofisino.core.kernel.Conflict;
+import ofisino.core.plan.job.JobState;
+import ofisino.core.vehicle.inspection.FindingState;
+import ofisino.server.identity.Caller;
+import ofisino.server.plan.job.JobMapper.FindingLinkRow;
+import ofisino.server.plan.job.JobMapper.JobRow;
+import ofisino.server.vehicle.Findings;
+import org.springframework.stereotype.Component;
+
+/** Carries the progress of jobs over to the findings that they deal with. */
+@Component
+class FindingProgress {
+    private final JobMapper mapper;
+    private final Findings findings;
+
+    FindingProgress(JobMapper mapper, Findings findings) {
+        this.mapper = mapper;
+        this.findings = findings;
+    }
+
+    /** Work begun puts a finding into work; with its last job finished it awaits re-check; work taken up again puts it back. */
+    void jobMoved(Caller caller, JobRow job) {
+        for (FindingLinkRow link : mapper.findingLinks(caller.garageId(), job.projectId())) {
+            if (!link.jobId().equals(job.id())) continue;
+            FindingState state = findings.require(caller, link.findingId()).state();
+            List<JobRow> jobs = jobsOf(caller, link.findingId(), job.projectId());
+            boolean allOver = jobs.stream().allMatch(j -> j.state().isOver());
+            boolean someDone =
+                    jobs.stream().anyMatch(j -> j.state() == JobState.FINISHED || j.state() == JobState.VERIFIED);
+            boolean someInHand = jobs.stream().anyMatch(j -> j.state().isInHand());
+            if (state == FindingState.DECIDED && (someInHand || someDone) && !allOver)
+                findings.moveTo(caller, link.findingId(), FindingState.IN_WORK);
+            if ((state == FindingState.DECIDED || state == FindingState.IN_WORK) && allOver && someDone)
+                findings.moveTo(caller, link.findingId(), FindingState.AWAITING_RECHECK);
+            if (state == FindingState.AWAITING_RECHECK && !allOver)
+                findings.moveTo(caller, link.findingId(), FindingState.IN_WORK);
+        }
+    }
+
+    /** @throws Conflict while a job of a safety finding is not verified: it closes only by verified work */
+    void mustBeVerified(Caller caller, Findings.Finding finding) {
+        if (!finding.safetyClass().standsInTheWay()) return;
+        jobsOf(caller, finding.id(), finding.projectId()).stream()
+                .filter(j -> j.state() != JobState.VERIFIED && j.state() != JobState.DROPPED)
+                .findFirst()
+                .ifPresent(j -> {
+                    throw new Conflict(
+                            "finding.not-verified",
+                            "A class %s finding closes only by verified work. Verify “%s” (%s) first."
+                                    .formatted(finding.safetyClass(), j.title(), j.code()));
+                });
+    }
+
+    boolean hasJobs(Caller caller, Findings.Finding finding) {
+        return !jobsOf(caller, finding.id(), finding.projectId()).isEmpty();
+    }
+
+    private List<JobRow> jobsOf(Caller caller, UUID findingId, UUID projectId) {
+        List<UUID> ids = mapper.findingLinks(caller.garageId(), projectId).stream()
+                .filter(l -> l.findingId().equals(findingId))
+                .map(FindingLinkRow::jobId)
+                .toList();
+        return mapper.of(caller.garageId(), projectId).stream()
+                .filter(j -> ids.contains(j.id()))
+                .toList();
+    }
+}

@@ -1,0 +1,196 @@
+package ofisino.server.plan.job;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import ofisino.core.kernel.Aim;
+import ofisino.core.kernel.Caution;
+import ofisino.core.kernel.Effort;
+import ofisino.core.plan.job.JobState;
+import ofisino.core.plan.job.Operation;
+import ofisino.core.plan.job.Progress;
+import ofisino.server.identity.Caller;
+import ofisino.server.parts.Needs.Need;
+import ofisino.server.plan.job.JobMapper.ChainRow;
+import ofisino.server.plan.job.JobMapper.FindingLinkRow;
+import ofisino.server.plan.job.JobMapper.JobRow;
+import ofisino.server.plan.job.JobMapper.LinkRow;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api")
+class JobController {
+    private final JobService service;
+    private final ChainService chains;
+
+    JobController(JobService service, ChainService chains) {
+        this.service = service;
+        this.chains = chains;
+    }
+
+    record EffortFields(int optimisticMinutes, int likelyMinutes, int pessimisticMinutes) {
+        Effort checked() {
+            return new Effort(optimisticMinutes, likelyMinutes, pessimisticMinutes);
+        }
+    }
+
+    /** A job needs a title; the rest has usual values. {@code findings} counts only for a new job. */
+    record JobFields(
+            String title,
+            @Nullable Operation operation,
+            @Nullable String zone,
+            @Nullable Aim aim,
+            @Nullable EffortFields effort,
+            @Nullable String note,
+            @Nullable List<UUID> after,
+            @Nullable List<UUID> findings) {
+        JobFields {
+            after = after == null ? List.of() : List.copyOf(after);
+            findings = findings == null ? List.of() : List.copyOf(findings);
+        }
+    }
+
+    record NewJobRequest(UUID id, JobFields fields) {}
+
+    record JobChangeRequest(JobFields fields, long version) {}
+
+    record JobStateRequest(JobState state, long version) {}
+
+    /**
+     * @param next        the states open from here
+     * @param over        nothing of it is left to do
+     * @param leftMinutes of its likely effort
+     * @param waitsFor    jobs before it that are not over
+     * @param lacks       parts that are not here yet
+     */
+    record JobResponse(
+            UUID id,
+            UUID projectId,
+            @Nullable UUID chainId,
+            String code,
+            String title,
+            Operation operation,
+            @Nullable String zone,
+            Aim aim,
+            EffortFields effort,
+            JobState state,
+            Set<JobState> next,
+            String note,
+            int spentMinutes,
+            int leftMinutes,
+            boolean over,
+            List<UUID> after,
+            Set<UUID> waitsFor,
+            List<String> lacks,
+            List<UUID> findings,
+            Set<Caution> cautions,
+            long version) {}
+
+    record ProgressResponse(int earnedPercent, long scopeMinutes, int ready, int waitForParts) {}
+
+    record WorkResponse(List<ChainRow> chains, List<JobResponse> jobs, ProgressResponse progress) {}
+
+    /** What the jobs of a project are seen with. */
+    private final class Around {
+        private final List<ChainRow> chainRows;
+        private final List<LinkRow> links;
+        private final List<FindingLinkRow> findingLinks;
+        private final Map<UUID, Progress.Item<UUID>> items;
+        private final Map<UUID, Set<UUID>> waits;
+        private final Map<UUID, List<Need>> lacking;
+
+        Around(Caller caller, UUID projectId) {
+            chainRows = chains.chains(caller, projectId);
+            links = service.linkRows(caller, projectId);
+            findingLinks = service.findingLinks(caller, projectId);
+            items = service.items(caller, projectId).stream()
+                    .collect(Collectors.toMap(Progress.Item::id, Function.identity()));
+            waits = Progress.waits(items.values());
+            lacking = service.lacking(caller, projectId);
+        }
+
+        JobResponse response(JobRow j) {
+            return new JobResponse(
+                    j.id(),
+                    j.projectId(),
+                    j.chainId(),
+                    j.code(),
+                    j.title(),
+                    j.operation(),
+                    j.zone(),
+                    j.aim(),
+                    new EffortFields(j.optimisticMinutes(), j.likelyMinutes(), j.pessimisticMinutes()),
+                    j.state(),
+                    j.state().possible(),
+                    j.note(),
+                    j.spentMinutes(),
+                    items.get(j.id()).leftMinutes(),
+                    j.state().isOver(),
+                    links.stream()
+                            .filter(l -> l.afterId().equals(j.id()))
+                            .map(LinkRow::beforeId)
+                            .toList(),
+                    waits.get(j.id()),
+                    lacking.getOrDefault(j.id(), List.of()).stream()
+                            .map(Need::title)
+                            .toList(),
+                    findingLinks.stream()
+                            .filter(l -> l.jobId().equals(j.id()))
+                            .map(FindingLinkRow::findingId)
+                            .toList(),
+                    chains.cautions(j, chainRows),
+                    j.version());
+        }
+
+        ProgressResponse progress() {
+            Progress p = Progress.of(items.values());
+            return new ProgressResponse(p.earnedPercent(), p.scopeMinutes(), p.ready(), p.waitForParts());
+        }
+    }
+
+    @GetMapping("/projects/{projectId}/jobs")
+    WorkResponse list(Caller caller, @PathVariable UUID projectId) {
+        Around around = new Around(caller, projectId);
+        return new WorkResponse(
+                around.chainRows,
+                service.list(caller, projectId).stream().map(around::response).toList(),
+                around.progress());
+    }
+
+    private JobResponse response(Caller caller, JobRow j) {
+        return new Around(caller, j.projectId()).response(j);
+    }
+
+    @GetMapping("/jobs/{id}")
+    JobResponse find(Caller caller, @PathVariable UUID id) {
+        return response(caller, service.find(caller, id));
+    }
+
+    @PostMapping("/projects/{projectId}/jobs")
+    @ResponseStatus(HttpStatus.CREATED)
+    JobResponse add(Caller caller, @PathVariable UUID projectId, @RequestBody NewJobRequest body) {
+        return response(caller, service.add(caller, projectId, body.id(), body.fields()));
+    }
+
+    @PutMapping("/jobs/{id}")
+    JobResponse change(Caller caller, @PathVariable UUID id, @RequestBody JobChangeRequest body) {
+        return response(caller, service.change(caller, id, body.fields(), body.version()));
+    }
+
+    @PostMapping("/jobs/{id}/state")
+    JobResponse move(Caller caller, @PathVariable UUID id, @RequestBody JobStateRequest body) {
+        return response(caller, service.move(caller, id, body.state(), body.version()));
+    }
+}

@@ -1,0 +1,81 @@
+package ofisino.server.plan.job;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import ofisino.core.kernel.Aim;
+import ofisino.core.plan.job.JobState;
+import ofisino.core.plan.job.Operation;
+import org.apache.ibatis.annotations.Mapper;
+import org.jspecify.annotations.Nullable;
+
+@Mapper
+interface JobMapper {
+    List<JobRow> of(UUID garageId, UUID projectId);
+
+    Optional<JobRow> find(UUID garageId, UUID id);
+
+    void insert(UUID garageId, JobRow job);
+
+    int update(UUID garageId, JobRow job);
+
+    List<LinkRow> links(UUID garageId, UUID projectId);
+
+    void insertLink(UUID garageId, UUID beforeId, UUID afterId);
+
+    void deleteLink(UUID garageId, UUID beforeId, UUID afterId);
+
+    List<FindingLinkRow> findingLinks(UUID garageId, UUID projectId);
+
+    void insertFindingLink(UUID garageId, UUID jobId, UUID findingId);
+
+    void insertChain(UUID garageId, ChainRow chain);
+
+    List<ChainRow> chains(UUID garageId, UUID projectId);
+
+    /** @param spentMinutes logged on evenings */
+    record JobRow(
+            UUID id,
+            UUID projectId,
+            @Nullable UUID chainId,
+            int position,
+            String code,
+            String title,
+            Operation operation,
+            @Nullable String zone,
+            Aim aim,
+            int optimisticMinutes,
+            int likelyMinutes,
+            int pessimisticMinutes,
+            JobState state,
+            String note,
+            int spentMinutes,
+            long version) {
+
+        JobRow in(JobState next, long onVersion) {
+            return new JobRow(
+                    id,
+                    projectId,
+                    chainId,
+                    position,
+                    code,
+                    title,
+                    operation,
+                    zone,
+                    aim,
+                    optimisticMinutes,
+                    likelyMinutes,
+                    pessimisticMinutes,
+                    next,
+                    note,
+                    spentMinutes,
+                    onVersion);
+        }
+    }
+
+    record LinkRow(UUID beforeId, UUID afterId) {}
+
+    record FindingLinkRow(UUID jobId, UUID findingId) {}
+
+    record ChainRow(UUID id, UUID projectId, String title, String recipe) {}
+}

@@ -1,0 +1,243 @@
+package ofisino.server.plan.job;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import ofisino.core.kernel.Conflict;
+import ofisino.core.kernel.Effort;
+import ofisino.core.kernel.InvalidValue;
+import ofisino.core.kernel.Texts;
+import ofisino.core.plan.job.JobState;
+import ofisino.core.plan.job.Operation;
+import ofisino.core.plan.job.Precedence;
+import ofisino.core.plan.job.Progress;
+import ofisino.server.db.Stored;
+import ofisino.server.identity.Caller;
+import ofisino.server.identity.Garages;
+import ofisino.server.parts.Needs;
+import ofisino.server.plan.Jobs;
+import ofisino.server.plan.job.JobController.JobFields;
+import ofisino.server.plan.job.JobMapper.FindingLinkRow;
+import ofisino.server.plan.job.JobMapper.JobRow;
+import ofisino.server.plan.job.JobMapper.LinkRow;
+import ofisino.server.vehicle.Projects;
+import org.springframework.stereotype.Service;
+
+/** Jobs: what they are, what they follow, and how they go. */
+@Service
+class JobService implements Jobs {
+    /** Common practice, no source: what a job of which nothing is known may take. */
+    private static final Effort UNKNOWN_EFFORT = new Effort(30, 60, 120);
+
+    private final JobMapper mapper;
+    private final Projects projects;
+    private final Needs needs;
+    private final Garages garages;
+    private final FindingProgress findingProgress;
+
+    JobService(JobMapper mapper, Projects projects, Needs needs, Garages garages, FindingProgress findingProgress) {
+        this.mapper = mapper;
+        this.projects = projects;
+        this.needs = needs;
+        this.garages = garages;
+        this.findingProgress = findingProgress;
+    }
+
+    List<JobRow> list(Caller caller, UUID projectId) {
+        projects.require(caller, projectId);
+        return mapper.of(caller.garageId(), projectId);
+    }
+
+    /** The jobs as {@link Progress} sees them. */
+    List<Progress.Item<UUID>> items(Caller caller, UUID projectId) {
+        Map<UUID, Set<UUID>> after = linkRows(caller, projectId).stream()
+                .collect(Collectors.groupingBy(
+                        LinkRow::afterId, Collectors.mapping(LinkRow::beforeId, Collectors.toSet())));
+        Map<UUID, List<Needs.Need>> lacking = lacking(caller, projectId);
+        return list(caller, projectId).stream()
+                .map(j -> new Progress.Item<>(
+                        j.id(),
+                        j.state(),
+                        j.likelyMinutes(),
+                        j.spentMinutes(),
+                        after.getOrDefault(j.id(), Set.of()),
+                        !lacking.containsKey(j.id())))
+                .toList();
+    }
+
+    /** By job, the parts that are not here, looked at and right. */
+    Map<UUID, List<Needs.Need>> lacking(Caller caller, UUID projectId) {
+        return needs.of(caller, projectId).stream()
+                .filter(n -> n.jobId() != null && !n.state().isAvailable())
+                .collect(Collectors.groupingBy(Needs.Need::jobId));
+    }
+
+    JobRow find(Caller caller, UUID id) {
+        return Stored.require(mapper.find(caller.garageId(), id), "job", id);
+    }
+
+    List<LinkRow> linkRows(Caller caller, UUID projectId) {
+        return mapper.links(caller.garageId(), projectId);
+    }
+
+    List<FindingLinkRow> findingLinks(Caller caller, UUID projectId) {
+        return mapper.findingLinks(caller.garageId(), projectId);
+    }
+
+    JobRow add(Caller caller, UUID projectId, UUID id, JobFields fields) {
+        projects.requireOpen(caller, projectId);
+        mapper.insert(
+                caller.garageId(),
+                checked(
+                        caller,
+                        id,
+                        projectId,
+                        null,
+                        0,
+                        garages.nextLabel(caller).value(),
+                        fields,
+                        JobState.PLANNED,
+                        0));
+        for (UUID finding : fields.findings()) mapper.insertFindingLink(caller.garageId(), id, finding);
+        follow(caller, projectId, id, fields.after());
+        return find(caller, id);
+    }
+
+    JobRow change(Caller caller, UUID id, JobFields fields, long version) {
+        JobRow stored = open(caller, id);
+        JobRow changed = checked(
+                caller,
+                id,
+                stored.projectId(),
+                stored.chainId(),
+                stored.position(),
+                stored.code(),
+                fields,
+                stored.state(),
+                version);
+        Stored.notStale(mapper.update(caller.garageId(), changed), "job", () -> find(caller, id));
+        follow(caller, stored.projectId(), id, fields.after());
+        return find(caller, id);
+    }
+
+    private JobRow checked(
+            Caller caller,
+            UUID id,
+            UUID projectId,
+            UUID chainId,
+            int position,
+            String code,
+            JobFields f,
+            JobState state,
+            long version) {
+        Projects.Project project = projects.require(caller, projectId);
+        if (f.zone() != null) projects.bodyOf(project).require(f.zone());
+        Effort effort = f.effort() == null ? UNKNOWN_EFFORT : f.effort().checked();
+        return new JobRow(
+                id,
+                projectId,
+                chainId,
+                position,
+                code,
+                Texts.line("title", f.title()),
+                f.operation() == null ? Operation.REPLACE : f.operation(),
+                f.zone(),
+                f.aim() == null ? project.aim() : f.aim(),
+                effort.optimisticMinutes(),
+                effort.likelyMinutes(),
+                effort.pessimisticMinutes(),
+                state,
+                Texts.note("note", f.note()),
+                0,
+                version);
+    }
+
+    /** Sets what a job follows; refuses a circle and names it. */
+    private void follow(Caller caller, UUID projectId, UUID id, List<UUID> after) {
+        List<LinkRow> all = linkRows(caller, projectId);
+        Set<UUID> present = all.stream()
+                .filter(l -> l.afterId().equals(id))
+                .map(LinkRow::beforeId)
+                .collect(Collectors.toSet());
+        Set<UUID> wanted = new HashSet<>(after);
+        for (UUID gone : present) if (!wanted.contains(gone)) mapper.deleteLink(caller.garageId(), gone, id);
+        List<Precedence.Link<UUID>> others = new ArrayList<>();
+        for (LinkRow l : all) if (!l.afterId().equals(id)) others.add(new Precedence.Link<>(l.beforeId(), l.afterId()));
+        for (UUID before : after) {
+            if (!find(caller, before).projectId().equals(projectId))
+                throw InvalidValue.of("after", "job.other-project", "A job can only follow jobs of its own project.");
+            new Precedence<>(others).circleClosedBy(before, id).ifPresent(circle -> {
+                throw circle(caller, projectId, circle);
+            });
+            if (!present.contains(before)) mapper.insertLink(caller.garageId(), before, id);
+        }
+    }
+
+    private Conflict circle(Caller caller, UUID projectId, List<UUID> circle) {
+        Map<UUID, String> titles = new HashMap<>();
+        for (JobRow job : mapper.of(caller.garageId(), projectId)) titles.put(job.id(), job.title());
+        String named = circle.stream().map(titles::get).map("“%s”"::formatted).collect(Collectors.joining(" → "));
+        return new Conflict(
+                "job.circle",
+                "These jobs would wait for one another for ever: %s → “%s”. Remove one of the links."
+                        .formatted(named, titles.get(circle.get(0))),
+                Map.of("field", "after", "circle", circle));
+    }
+
+    JobRow move(Caller caller, UUID id, JobState wanted, long version) {
+        JobRow stored = open(caller, id);
+        JobRow moved = stored.in(stored.state().to(wanted), version);
+        Stored.notStale(mapper.update(caller.garageId(), moved), "job", () -> find(caller, id));
+        if (wanted == JobState.FINISHED) needs.fitted(caller, id);
+        if (wanted == JobState.VERIFIED) needs.verified(caller, id);
+        findingProgress.jobMoved(caller, moved);
+        return find(caller, id);
+    }
+
+    private JobRow open(Caller caller, UUID id) {
+        JobRow stored = find(caller, id);
+        projects.requireOpen(caller, stored.projectId());
+        return stored;
+    }
+
+    @Override
+    public List<Job> of(Caller caller, UUID projectId) {
+        return list(caller, projectId).stream().map(JobService::door).toList();
+    }
+
+    @Override
+    public List<Link> links(Caller caller, UUID projectId) {
+        return linkRows(caller, projectId).stream()
+                .map(l -> new Link(l.beforeId(), l.afterId()))
+                .toList();
+    }
+
+    @Override
+    public Set<UUID> findingsWithJobs(Caller caller, UUID projectId) {
+        return findingLinks(caller, projectId).stream()
+                .map(FindingLinkRow::findingId)
+                .collect(Collectors.toSet());
+    }
+
+    @Override
+    public Job require(Caller caller, UUID jobId) {
+        return door(find(caller, jobId));
+    }
+
+    @Override
+    public void begun(Caller caller, UUID jobId) {
+        JobRow job = find(caller, jobId);
+        if (job.state() == JobState.PROPOSED || job.state() == JobState.PLANNED)
+            move(caller, jobId, JobState.BEGUN, job.version());
+    }
+
+    private static Job door(JobRow j) {
+        return new Job(
+                j.id(), j.projectId(), j.code(), j.title(), j.aim(), j.state(), j.likelyMinutes(), j.spentMinutes());
+    }
+}

@@ -1,0 +1,184 @@
+package ofisino.server.plan.schedule;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import ofisino.core.kernel.Aim;
+import ofisino.core.parts.sourcing.NeedState;
+import ofisino.core.parts.sourcing.OrderDates;
+import ofisino.core.plan.calendar.TimeWindow;
+import ofisino.core.plan.schedule.Activity;
+import ofisino.core.plan.schedule.ActivityId;
+import ofisino.core.plan.schedule.HeldBy;
+import ofisino.core.plan.schedule.Plan;
+import ofisino.core.plan.schedule.PlanOutcome;
+import ofisino.core.plan.schedule.PlanProblem;
+import ofisino.core.plan.schedule.SerialPass;
+import ofisino.core.plan.tonight.Tonight;
+import ofisino.server.db.OneSnapshot;
+import ofisino.server.identity.Caller;
+import ofisino.server.identity.Garages;
+import ofisino.server.parts.Needs;
+import ofisino.server.parts.Needs.Need;
+import ofisino.server.plan.Calendars;
+import ofisino.server.plan.Jobs;
+import ofisino.server.plan.Jobs.Job;
+import ofisino.server.plan.Plans;
+import ofisino.server.plan.Plans.Subject.Kind;
+import ofisino.server.vehicle.Projects;
+import org.springframework.stereotype.Service;
+
+/** States the planning problem of a project from what is recorded, and has core solve it. */
+@Service
+class PlanService implements Plans {
+    private static final Duration HORIZON = Duration.ofDays(730);
+    private static final int SLOT_MINUTES = 15;
+
+    private final Jobs jobs;
+    private final Needs needs;
+    private final Calendars calendars;
+    private final Projects projects;
+    private final Garages garages;
+    private final Clock clock;
+
+    PlanService(Jobs jobs, Needs needs, Calendars calendars, Projects projects, Garages garages, Clock clock) {
+        this.jobs = jobs;
+        this.needs = needs;
+        this.calendars = calendars;
+        this.projects = projects;
+        this.garages = garages;
+        this.clock = clock;
+    }
+
+    @Override
+    @OneSnapshot
+    public Planned of(Caller caller, UUID projectId) {
+        projects.require(caller, projectId);
+        var statement = new Statement(caller, projectId);
+        PlanProblem problem = statement.problem();
+        PlanOutcome outcome = SerialPass.plan(problem);
+        Plan plan = planOf(outcome);
+        List<Milestone> milestones = new ArrayList<>();
+        for (Aim aim : Aim.values())
+            HeldBy.milestone(problem, plan, aim).ifPresent(reached -> milestones.add(new Milestone(aim, reached)));
+        return new Planned(outcome, plan, milestones, statement.tonight(plan), statement.subjects);
+    }
+
+    private static Plan planOf(PlanOutcome outcome) {
+        if (outcome instanceof PlanOutcome.Planned planned) return planned.plan();
+        if (outcome instanceof PlanOutcome.Infeasible infeasible) return infeasible.plan();
+        return new Plan(Map.of());
+    }
+
+    /** The problem of one project at one moment. */
+    private final class Statement {
+        private final Caller caller;
+        private final ZoneId zone;
+        private final Instant now = clock.instant();
+        private final Map<String, Subject> subjects = new LinkedHashMap<>();
+        private final List<PlanProblem.Person> people;
+        private final List<Activity> activities = new ArrayList<>();
+        private final List<PlanProblem.Link> problemLinks = new ArrayList<>();
+        private final Map<UUID, Job> open;
+
+        Statement(Caller caller, UUID projectId) {
+            this.caller = caller;
+            this.zone = garages.zone(caller);
+            this.people = people();
+            this.open = jobs.of(caller, projectId).stream()
+                    .filter(j -> !j.state().isOver())
+                    .collect(Collectors.toMap(Job::id, j -> j, (a, b) -> a, LinkedHashMap::new));
+            open.values().forEach(this::addJob);
+            for (Jobs.Link link : jobs.links(caller, projectId))
+                if (open.containsKey(link.before()) && open.containsKey(link.after()))
+                    problemLinks.add(PlanProblem.Link.of(jobKey(link.before()), jobKey(link.after())));
+            for (Need need : needs.of(caller, projectId))
+                if (need.jobId() != null
+                        && open.containsKey(need.jobId())
+                        && !need.state().isAvailable()) addArrival(need);
+        }
+
+        PlanProblem problem() {
+            return PlanProblem.simple(now, now.plus(HORIZON), zone, people, activities, problemLinks);
+        }
+
+        /** Everybody with time in the garage; where nobody has any, the asking person, who then has none. */
+        private List<PlanProblem.Person> people() {
+            LocalDate today = now.atZone(zone).toLocalDate();
+            List<PlanProblem.Person> withTime = calendars.everybody(caller).entrySet().stream()
+                    .map(e -> new PlanProblem.Person(
+                            e.getKey().toString(), e.getValue().between(today, today.plusDays(HORIZON.toDays()), zone)))
+                    .toList();
+            return withTime.isEmpty()
+                    ? List.of(new PlanProblem.Person(caller.accountId().toString(), List.of()))
+                    : withTime;
+        }
+
+        private void addJob(Job job) {
+            subjects.put(jobKey(job.id()), new Subject(Kind.JOB, job.id(), job.title()));
+            int left = Math.max(SLOT_MINUTES, job.likelyMinutes() - job.spentMinutes());
+            int slots = (left + SLOT_MINUTES - 1) / SLOT_MINUTES;
+            List<String> candidates =
+                    people.stream().map(PlanProblem.Person::id).toList();
+            Activity activity = Activity.job(jobKey(job.id()), job.aim(), slots, new Activity.Crew(1, candidates));
+            activities.add(job.state().isInHand() ? activity.goingOn(slots) : activity);
+        }
+
+        /** A part on its way is there on its day, looked at the day after next; one not ordered takes its time from now. */
+        private void addArrival(Need need) {
+            Job job = open.get(need.jobId());
+            String key = "need:" + need.id();
+            Activity activity;
+            Kind kind;
+            if (need.state() == NeedState.ORDERED && need.expectedOn() != null) {
+                Instant usable = need.expectedOn()
+                        .plusDays(OrderDates.USUAL_CHECK_DAYS)
+                        .atStartOfDay(zone)
+                        .toInstant();
+                activity = Activity.order(key, job.aim(), Duration.ZERO).with(Activity.Timing.FREE.notBefore(usable));
+                kind = Kind.ORDER;
+            } else if (need.state() == NeedState.RECEIVED) {
+                activity = Activity.order(key, job.aim(), Duration.ZERO);
+                kind = Kind.ARRIVED;
+            } else {
+                activity = Activity.order(
+                        key,
+                        job.aim(),
+                        Duration.ofDays(
+                                OrderDates.withUsualCheck(need.leadDays()).totalDays()));
+                kind = Kind.NEED;
+            }
+            subjects.put(key, new Subject(kind, need.id(), need.title()));
+            activities.add(activity);
+            problemLinks.add(PlanProblem.Link.of(key, jobKey(job.id())));
+        }
+
+        Optional<Tonight> tonight(Plan plan) {
+            String me = caller.accountId().toString();
+            List<TimeWindow> mine = people.stream()
+                    .filter(p -> p.id().equals(me))
+                    .findFirst()
+                    .map(PlanProblem.Person::windows)
+                    .orElse(List.of());
+            Set<ActivityId> work = plan.activities().values().stream()
+                    .filter(s -> s.people().contains(me))
+                    .map(Plan.Scheduled::id)
+                    .collect(Collectors.toSet());
+            return Tonight.next(plan, work, mine, now, zone);
+        }
+
+        private static String jobKey(UUID id) {
+            return "job:" + id;
+        }
+    }
+}

@@ -1,0 +1,76 @@
+package ofisino.server.roadready.today;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import ofisino.core.roadready.gate.Blocker;
+import ofisino.server.identity.Caller;
+import ofisino.server.plan.Plans.Subject;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/projects/{projectId}/today")
+class TodayController {
+    private final TodayService service;
+
+    TodayController(TodayService service) {
+        this.service = service;
+    }
+
+    /**
+     * @param on      when everything needed for the road is planned to be done
+     * @param holder  what holds that date
+     * @param holdsUntil when the holder is there or done
+     * @param chain   from the last job back to today
+     */
+    record Road(
+            LocalDate on,
+            Subject holder,
+            LocalDate holdsUntil,
+            List<Subject> chain,
+            @Nullable LocalDate target) {}
+
+    record Fetch(
+            UUID needId,
+            String title,
+            @Nullable String placeCode,
+            @Nullable String placeName) {}
+
+    record TonightJob(UUID jobId, String code, String title, int minutes, List<Fetch> fetch) {}
+
+    record TonightResponse(LocalDate day, int minutes, List<TonightJob> jobs) {}
+
+    record Note(LocalDate workedOn, String text) {}
+
+    /** @param holdsItsJob each day it is not ordered makes its job a day later */
+    record OrderNow(UUID needId, String title, LocalDate by, long estimateMinor, boolean holdsItsJob) {}
+
+    /**
+     * @param planComplete false when something could not be planned: the plan says what
+     * @param road         absent when nothing is left to do for the road
+     * @param tonight      absent while the person has named no time in the garage
+     * @param inTheWay     what stands between the car and the road; empty means that nothing recorded does, not that the car is safe or legal
+     * @param withoutWork findings that the road asks for and no job deals with: the date leaves them out
+     */
+    record TodayResponse(
+            LocalDate today,
+            boolean planComplete,
+            @Nullable Road road,
+            @Nullable TonightResponse tonight,
+            @Nullable Note note,
+            List<OrderNow> order,
+            String currency,
+            long leftThisMonthMinor,
+            long leftOfBudgetMinor,
+            List<Blocker> inTheWay,
+            List<UUID> withoutWork) {}
+
+    @GetMapping
+    TodayResponse today(Caller caller, @PathVariable UUID projectId) {
+        return service.today(caller, projectId);
+    }
+}

@@ -1,0 +1,204 @@
+package ofisino.server.roadready.today;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import ofisino.core.kernel.Aim;
+import ofisino.core.parts.sourcing.NeedState;
+import ofisino.core.parts.sourcing.OrderDates;
+import ofisino.core.plan.schedule.ActivityId;
+import ofisino.core.plan.schedule.Limit;
+import ofisino.core.plan.schedule.PlanOutcome;
+import ofisino.core.roadready.gate.Evidence;
+import ofisino.core.roadready.gate.GateRules;
+import ofisino.core.vehicle.body.Body;
+import ofisino.server.db.OneSnapshot;
+import ofisino.server.identity.Caller;
+import ofisino.server.identity.Garages;
+import ofisino.server.logbook.Evenings;
+import ofisino.server.money.Ledger;
+import ofisino.server.parts.Needs;
+import ofisino.server.parts.Needs.Need;
+import ofisino.server.plan.Jobs;
+import ofisino.server.plan.Jobs.Job;
+import ofisino.server.plan.Plans;
+import ofisino.server.plan.Plans.Planned;
+import ofisino.server.roadready.today.TodayController.Fetch;
+import ofisino.server.roadready.today.TodayController.Note;
+import ofisino.server.roadready.today.TodayController.OrderNow;
+import ofisino.server.roadready.today.TodayController.Road;
+import ofisino.server.roadready.today.TodayController.TodayResponse;
+import ofisino.server.roadready.today.TodayController.TonightJob;
+import ofisino.server.roadready.today.TodayController.TonightResponse;
+import ofisino.server.vehicle.Findings;
+import ofisino.server.vehicle.Projects;
+import org.springframework.stereotype.Service;
+
+/** Everything the front page says, worked out; the page only puts it into words. */
+@Service
+class TodayService {
+    private final Projects projects;
+    private final Findings findings;
+    private final Jobs jobs;
+    private final Needs needs;
+    private final Plans plans;
+    private final Evenings evenings;
+    private final Ledger ledger;
+    private final Garages garages;
+    private final Clock clock;
+
+    TodayService(
+            Projects projects,
+            Findings findings,
+            Jobs jobs,
+            Needs needs,
+            Plans plans,
+            Evenings evenings,
+            Ledger ledger,
+            Garages garages,
+            Clock clock) {
+        this.projects = projects;
+        this.findings = findings;
+        this.jobs = jobs;
+        this.needs = needs;
+        this.plans = plans;
+        this.evenings = evenings;
+        this.ledger = ledger;
+        this.garages = garages;
+        this.clock = clock;
+    }
+
+    @OneSnapshot
+    TodayResponse today(Caller caller, UUID projectId) {
+        Projects.Project project = projects.require(caller, projectId);
+        ZoneId zone = garages.zone(caller);
+        LocalDate today = clock.instant().atZone(zone).toLocalDate();
+        Planned planned = plans.of(caller, projectId);
+        List<Job> jobList = jobs.of(caller, projectId);
+        List<Need> needList = needs.of(caller, projectId);
+        Ledger.Standing money = ledger.standing(caller, projectId);
+        return new TodayResponse(
+                today,
+                planned.outcome() instanceof PlanOutcome.Planned,
+                road(project, planned, zone),
+                tonight(planned, jobList, needList),
+                evenings.lastNote(caller, projectId)
+                        .map(n -> new Note(n.workedOn(), n.text()))
+                        .orElse(null),
+                orders(planned, needList, zone, today),
+                money.currency(),
+                money.month().left(),
+                money.position().left(),
+                GateRules.check(evidence(caller, project, jobList)),
+                withoutWork(caller, projectId));
+    }
+
+    /** Open findings that the road asks for and no job deals with: the date leaves them out. */
+    private List<UUID> withoutWork(Caller caller, UUID projectId) {
+        Set<UUID> withJobs = jobs.findingsWithJobs(caller, projectId);
+        return findings.of(caller, projectId).stream()
+                .filter(f -> !f.state().isOver() && Aim.ROAD_READY.needs(f.aim()) && !withJobs.contains(f.id()))
+                .map(Findings.Finding::id)
+                .toList();
+    }
+
+    private static Road road(Projects.Project project, Planned planned, ZoneId zone) {
+        return planned.milestones().stream()
+                .filter(m -> m.aim() == Aim.ROAD_READY)
+                .findFirst()
+                .map(m -> {
+                    LocalDate on = m.reached().finish().atZone(zone).toLocalDate();
+                    Plans.Subject holder = planned.subject(m.reached().holder().value());
+                    LocalDate holds = planned.plan()
+                            .of(m.reached().holder())
+                            .map(s -> s.end().atZone(zone).toLocalDate())
+                            .orElse(on);
+                    return new Road(
+                            on,
+                            holder,
+                            holds,
+                            m.reached().chain().stream()
+                                    .map(ActivityId::value)
+                                    .map(planned::subject)
+                                    .toList(),
+                            project.targetOn());
+                })
+                .orElse(null);
+    }
+
+    private static TonightResponse tonight(Planned planned, List<Job> jobList, List<Need> needList) {
+        Map<UUID, Job> byId = new HashMap<>();
+        for (Job j : jobList) byId.put(j.id(), j);
+        return planned.tonight()
+                .map(t -> new TonightResponse(
+                        t.day(),
+                        t.minutes(),
+                        t.jobs().stream()
+                                .map(p -> {
+                                    Job job = byId.get(
+                                            planned.subject(p.id().value()).id());
+                                    return new TonightJob(
+                                            job.id(), job.code(), job.title(), p.minutes(), fetch(needList, job.id()));
+                                })
+                                .toList()))
+                .orElse(null);
+    }
+
+    private static List<Fetch> fetch(List<Need> needList, UUID jobId) {
+        return needList.stream()
+                .filter(n -> jobId.equals(n.jobId()) && n.state() == NeedState.ACCEPTED)
+                .map(n -> new Fetch(n.id(), n.title(), n.placeCode(), n.placeName()))
+                .toList();
+    }
+
+    /** Parts to order, the most urgent first: by when, so that their job can start as planned. */
+    private static List<OrderNow> orders(Planned planned, List<Need> needList, ZoneId zone, LocalDate today) {
+        List<OrderNow> found = new ArrayList<>();
+        for (Need need : needList) {
+            if (need.jobId() == null
+                    || !(need.state() == NeedState.NEEDED
+                            || need.state() == NeedState.SOURCED
+                            || need.state() == NeedState.RETURNED)) continue;
+            planned.plan().of(new ActivityId("job:" + need.jobId())).ifPresent(job -> {
+                LocalDate starts = job.start().atZone(zone).toLocalDate();
+                boolean holdsItsJob = job.reasons().stream()
+                        .anyMatch(l -> l.kind() == Limit.Kind.ARRIVAL && l.id().equals("need:" + need.id()));
+                LocalDate by = OrderDates.withUsualCheck(need.leadDays()).lastDayToOrder(starts);
+                found.add(new OrderNow(
+                        need.id(),
+                        need.title(),
+                        by.isBefore(today) || holdsItsJob ? today : by,
+                        need.estimateMinor(),
+                        holdsItsJob));
+            });
+        }
+        return found.stream()
+                .sorted(Comparator.comparing(OrderNow::by).thenComparing(OrderNow::title))
+                .toList();
+    }
+
+    private Evidence evidence(Caller caller, Projects.Project project, List<Job> jobList) {
+        Body body = projects.bodyOf(project);
+        return new Evidence(
+                findings.of(caller, project.id()).stream()
+                        .map(f -> Evidence.Found.of(
+                                f.id(),
+                                body.require(f.zone()).name(),
+                                f.safetyClass(),
+                                f.system(),
+                                f.state(),
+                                Optional.ofNullable(f.decision())))
+                        .toList(),
+                jobList.stream()
+                        .map(j -> new Evidence.Work(j.id(), j.title(), j.aim(), j.state()))
+                        .toList());
+    }
+}

@@ -1,0 +1,36 @@
+package ofisino.server.vehicle;
+
+import java.util.List;
+import java.util.UUID;
+import ofisino.core.kernel.Aim;
+import ofisino.core.kernel.VehicleSystem;
+import ofisino.core.vehicle.inspection.Decision;
+import ofisino.core.vehicle.inspection.FindingKind;
+import ofisino.core.vehicle.inspection.FindingState;
+import ofisino.core.vehicle.inspection.SafetyClass;
+import ofisino.server.identity.Caller;
+import org.jspecify.annotations.Nullable;
+
+/** The door to findings: to read them, and to tell them how their jobs go. */
+public interface Findings {
+    List<Finding> of(Caller caller, UUID projectId);
+
+    Finding require(Caller caller, UUID findingId);
+
+    /** Takes one step of the finding's life; no step where it stands there already. */
+    void moveTo(Caller caller, UUID findingId, FindingState state);
+
+    /** Looked at again after its jobs: good, then it closes; not good, then it goes back to be decided. */
+    void recheck(Caller caller, UUID findingId, boolean good, @Nullable String note, long version);
+
+    record Finding(
+            UUID id,
+            UUID projectId,
+            String zone,
+            VehicleSystem system,
+            FindingKind kind,
+            SafetyClass safetyClass,
+            Aim aim,
+            FindingState state,
+            @Nullable Decision decision) {}
+}

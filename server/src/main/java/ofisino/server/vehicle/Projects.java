@@ -1,0 +1,44 @@
+package ofisino.server.vehicle;
+
+import java.time.LocalDate;
+import java.util.UUID;
+import ofisino.core.kernel.Aim;
+import ofisino.core.vehicle.body.Body;
+import ofisino.server.identity.Caller;
+import org.jspecify.annotations.Nullable;
+
+/** The door to projects. */
+public interface Projects {
+    /** @throws ofisino.core.kernel.NotFound when the garage has no such project */
+    Project require(Caller caller, UUID projectId);
+
+    /** @throws ofisino.core.kernel.Conflict when the project is finished, sold or scrapped */
+    Project requireOpen(Caller caller, UUID projectId);
+
+    Body bodyOf(Project project);
+
+    enum State {
+        LOOKING,
+        ACTIVE,
+        RESTING,
+        FINISHED,
+        SOLD,
+        SCRAPPED;
+
+        public boolean isOver() {
+            return this == FINISHED || this == SOLD || this == SCRAPPED;
+        }
+    }
+
+    record Project(
+            UUID id,
+            UUID vehicleId,
+            String vehicleName,
+            ofisino.core.vehicle.body.BodyStyle bodyStyle,
+            int builtYear,
+            Aim aim,
+            State state,
+            long budgetMinor,
+            long monthlyMinor,
+            @Nullable LocalDate targetOn) {}
+}

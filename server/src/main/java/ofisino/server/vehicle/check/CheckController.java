@@ -1,0 +1,159 @@
+package ofisino.server.vehicle.check;
+
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import ofisino.core.kernel.Caution;
+import ofisino.core.vehicle.HowSeen;
+import ofisino.core.vehicle.check.Answer;
+import ofisino.core.vehicle.check.Check;
+import ofisino.core.vehicle.check.PlacedCheck;
+import ofisino.core.vehicle.inspection.FindingKind;
+import ofisino.core.vehicle.inspection.SafetyClass;
+import ofisino.server.identity.Caller;
+import ofisino.server.vehicle.check.CheckMapper.AnswerRow;
+import ofisino.server.vehicle.check.CheckService.Walk;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/projects/{projectId}")
+class CheckController {
+    private final CheckService service;
+
+    CheckController(CheckService service) {
+        this.service = service;
+    }
+
+    /** @param settledBy ways of looking that are good enough; @param findings what each answer proposes, where it proposes one */
+    record CheckTextResponse(
+            String id,
+            String theme,
+            Check.Method method,
+            String how,
+            String good,
+            String means,
+            String endangers,
+            SafetyClass ifBad,
+            HowSeen seen,
+            Set<HowSeen> settledBy,
+            Map<Answer.Seen, FindingKind> findings) {
+        static CheckTextResponse of(Check c) {
+            Map<Answer.Seen, FindingKind> findings = new EnumMap<>(Answer.Seen.class);
+            for (Answer.Seen seen : Answer.Seen.values()) c.finding(seen).ifPresent(kind -> findings.put(seen, kind));
+            return new CheckTextResponse(
+                    c.id(),
+                    c.theme(),
+                    c.method(),
+                    c.how(),
+                    c.good(),
+                    c.means(),
+                    c.endangers(),
+                    c.ifBad(),
+                    c.seen(),
+                    c.settledBy(),
+                    findings);
+        }
+    }
+
+    /** @param zone absent for papers and road; @param seen absent while nobody answered */
+    record WalkStepResponse(
+            String checkId,
+            String place,
+            @Nullable String zone,
+            Answer.@Nullable Seen seen,
+            @Nullable HowSeen howSeen,
+            Set<Caution> cautions) {}
+
+    /** @param unseen by weight, from 0 (all seen) to 1 */
+    record PlaceSeenResponse(String place, int left, double unseen) {}
+
+    /**
+     * @param steps    in walking order
+     * @param unseen   of the whole vehicle, by weight, from 0 to 1
+     * @param openTraps known costly traps of which something is unseen
+     * @param lookNext the place where looking settles most
+     */
+    record WalkResponse(
+            List<CheckTextResponse> checks,
+            List<WalkStepResponse> steps,
+            List<PlaceSeenResponse> places,
+            double unseen,
+            int openTraps,
+            @Nullable String lookNext) {}
+
+    record AnswerRequest(
+            UUID id,
+            String checkId,
+            String place,
+            Answer.Seen seen,
+            HowSeen howSeen,
+            boolean covered,
+            boolean another) {}
+
+    record AnswersRequest(List<AnswerRequest> answers) {}
+
+    private record At(String checkId, String place) {}
+
+    @GetMapping("/checks")
+    WalkResponse walk(Caller caller, @PathVariable UUID projectId) {
+        Walk walk = service.walk(caller, projectId);
+        Map<At, AnswerRow> answers = walk.answers().stream()
+                .collect(Collectors.toMap(a -> new At(a.checkId(), a.place()), Function.identity()));
+        List<WalkStepResponse> steps = walk.checks().stream()
+                .map(c -> step(c, answers.get(new At(c.check().id(), c.place()))))
+                .toList();
+        Map<String, Long> left = steps.stream()
+                .filter(s -> s.seen() == null)
+                .collect(Collectors.groupingBy(WalkStepResponse::place, Collectors.counting()));
+        return new WalkResponse(
+                walk.checks().stream()
+                        .map(PlacedCheck::check)
+                        .distinct()
+                        .map(CheckTextResponse::of)
+                        .toList(),
+                steps,
+                walk.unseen().byPlace().entrySet().stream()
+                        .map(e -> new PlaceSeenResponse(
+                                e.getKey(),
+                                left.getOrDefault(e.getKey(), 0L).intValue(),
+                                e.getValue().share()))
+                        .toList(),
+                walk.unseen().whole().share(),
+                walk.unseen().openTraps(),
+                walk.unseen().lookNext().orElse(null));
+    }
+
+    private static WalkStepResponse step(PlacedCheck c, @Nullable AnswerRow answer) {
+        return new WalkStepResponse(
+                c.check().id(),
+                c.place(),
+                c.zone().isPresent() ? c.place() : null,
+                answer == null ? null : answer.seen(),
+                answer == null ? null : answer.howSeen(),
+                c.cautions());
+    }
+
+    @PostMapping("/answers")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void answer(Caller caller, @PathVariable UUID projectId, @RequestBody AnswersRequest body) {
+        service.answer(
+                caller,
+                projectId,
+                body.answers().stream()
+                        .map(a -> new AnswerRow(
+                                a.id(), a.checkId(), a.place(), a.seen(), a.howSeen(), a.covered(), a.another()))
+                        .toList());
+    }
+}

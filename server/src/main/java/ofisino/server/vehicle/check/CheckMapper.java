@@ -1,0 +1,28 @@
+package ofisino.server.vehicle.check;
+
+import java.util.List;
+import java.util.UUID;
+import ofisino.core.vehicle.HowSeen;
+import ofisino.core.vehicle.check.Answer;
+import org.apache.ibatis.annotations.Mapper;
+
+@Mapper
+interface CheckMapper {
+    /** The last answer to each check at each place. */
+    List<AnswerRow> lastOf(UUID garageId, UUID projectId);
+
+    void insert(UUID garageId, UUID projectId, UUID accountId, AnswerRow answer);
+
+    record AnswerRow(
+            UUID id,
+            String checkId,
+            String place,
+            Answer.Seen seen,
+            HowSeen howSeen,
+            boolean covered,
+            boolean another) {
+        Answer toCore() {
+            return new Answer(checkId, place, seen, howSeen, covered, another);
+        }
+    }
+}

@@ -1,0 +1,64 @@
+package ofisino.server.vehicle.check;
+
+import java.util.List;
+import java.util.UUID;
+import ofisino.core.kernel.InvalidValue;
+import ofisino.core.vehicle.check.Catalogue;
+import ofisino.core.vehicle.check.PlacedCheck;
+import ofisino.core.vehicle.check.Unseen;
+import ofisino.server.identity.Caller;
+import ofisino.server.vehicle.Projects;
+import ofisino.server.vehicle.check.CheckMapper.AnswerRow;
+import org.springframework.stereotype.Service;
+
+/** The checks of a vehicle, what was seen at them, and how much is still unseen. */
+@Service
+class CheckService {
+    /** More than a place ever has: "everything else here is good" is one write. */
+    private static final int MOST_AT_ONCE = 300;
+
+    private final CheckMapper mapper;
+    private final Projects projects;
+    private final Catalogue catalogue;
+
+    CheckService(CheckMapper mapper, Projects projects, Catalogue catalogue) {
+        this.mapper = mapper;
+        this.projects = projects;
+        this.catalogue = catalogue;
+    }
+
+    record Walk(List<PlacedCheck> checks, List<AnswerRow> answers, Unseen unseen) {}
+
+    Walk walk(Caller caller, UUID projectId) {
+        List<PlacedCheck> checks = checks(projects.require(caller, projectId));
+        List<AnswerRow> answers = mapper.lastOf(caller.garageId(), projectId);
+        return new Walk(
+                checks,
+                answers,
+                Unseen.of(checks, answers.stream().map(AnswerRow::toCore).toList()));
+    }
+
+    void answer(Caller caller, UUID projectId, List<AnswerRow> answers) {
+        List<PlacedCheck> checks = checks(projects.requireOpen(caller, projectId));
+        if (answers.isEmpty() || answers.size() > MOST_AT_ONCE)
+            throw InvalidValue.of(
+                    "answers",
+                    "answers.number",
+                    "Between 1 and %d answers can be kept at once, not %d.".formatted(MOST_AT_ONCE, answers.size()));
+        for (AnswerRow answer : answers) {
+            if (checks.stream()
+                    .noneMatch(c ->
+                            c.check().id().equals(answer.checkId()) && c.place().equals(answer.place())))
+                throw InvalidValue.of(
+                        "checkId",
+                        "check.not-here",
+                        "There is no check “%s” at “%s” on this vehicle. Reload the page."
+                                .formatted(answer.checkId(), answer.place()));
+            mapper.insert(caller.garageId(), projectId, caller.accountId(), answer);
+        }
+    }
+
+    private List<PlacedCheck> checks(Projects.Project project) {
+        return catalogue.of(projects.bodyOf(project), project.builtYear());
+    }
+}

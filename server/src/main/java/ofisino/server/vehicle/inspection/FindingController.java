@@ -1,0 +1,102 @@
+package ofisino.server.vehicle.inspection;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import ofisino.core.kernel.Aim;
+import ofisino.core.vehicle.HowSeen;
+import ofisino.core.vehicle.inspection.Decision;
+import ofisino.core.vehicle.inspection.FindingKind;
+import ofisino.core.vehicle.inspection.Proposal;
+import ofisino.core.vehicle.inspection.SafetyClass;
+import ofisino.server.identity.Caller;
+import ofisino.server.vehicle.inspection.FindingMapper.FindingRow;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api")
+class FindingController {
+    private final FindingService service;
+
+    FindingController(FindingService service) {
+        this.service = service;
+    }
+
+    /** What a person may say of a finding; what is left open is proposed. */
+    record FindingFields(
+            String zone,
+            FindingKind kind,
+            @Nullable Integer severity,
+            @Nullable SafetyClass safetyClass,
+            @Nullable HowSeen howSeen,
+            boolean covered,
+            @Nullable Aim aim,
+            @Nullable String note,
+            LocalDate foundOn) {}
+
+    record NewFindingRequest(UUID id, FindingFields fields) {}
+
+    record FindingChangeRequest(FindingFields fields, long version) {}
+
+    record DecisionRequest(Decision decision, String reason, long version) {}
+
+    record WithdrawalRequest(String reason, long version) {}
+
+    record ReopeningRequest(long version) {}
+
+    record ProposalResponse(
+            int severity, SafetyClass safetyClass, HowSeen howSeen, Aim aim, List<Proposal.Reason> reasons) {}
+
+    @GetMapping("/projects/{projectId}/findings")
+    List<FindingRow> list(Caller caller, @PathVariable UUID projectId) {
+        return service.list(caller, projectId);
+    }
+
+    @GetMapping("/projects/{projectId}/proposal")
+    ProposalResponse propose(
+            Caller caller, @PathVariable UUID projectId, @RequestParam String zone, @RequestParam FindingKind kind) {
+        Proposal p = service.propose(caller, projectId, zone, kind);
+        return new ProposalResponse(p.severity().grade(), p.safetyClass(), p.howSeen(), p.aim(), p.reasons());
+    }
+
+    @PostMapping("/projects/{projectId}/findings")
+    @ResponseStatus(HttpStatus.CREATED)
+    FindingRow record(Caller caller, @PathVariable UUID projectId, @RequestBody NewFindingRequest body) {
+        return service.record(caller, projectId, body.id(), body.fields());
+    }
+
+    @GetMapping("/findings/{id}")
+    FindingRow find(Caller caller, @PathVariable UUID id) {
+        return service.find(caller, id);
+    }
+
+    @PutMapping("/findings/{id}")
+    FindingRow change(Caller caller, @PathVariable UUID id, @RequestBody FindingChangeRequest body) {
+        return service.change(caller, id, body.fields(), body.version());
+    }
+
+    @PostMapping("/findings/{id}/decision")
+    FindingRow decide(Caller caller, @PathVariable UUID id, @RequestBody DecisionRequest body) {
+        return service.decide(caller, id, body.decision(), body.reason(), body.version());
+    }
+
+    @PostMapping("/findings/{id}/withdrawal")
+    FindingRow withdraw(Caller caller, @PathVariable UUID id, @RequestBody WithdrawalRequest body) {
+        return service.withdraw(caller, id, body.reason(), body.version());
+    }
+
+    @PostMapping("/findings/{id}/reopening")
+    FindingRow reopen(Caller caller, @PathVariable UUID id, @RequestBody ReopeningRequest body) {
+        return service.reopen(caller, id, body.version());
+    }
+}

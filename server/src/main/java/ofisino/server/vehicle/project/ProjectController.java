@@ -1,0 +1,95 @@
+package ofisino.server.vehicle.project;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import ofisino.core.kernel.Aim;
+import ofisino.core.vehicle.body.BodyStyle;
+import ofisino.server.identity.Caller;
+import ofisino.server.vehicle.Projects.State;
+import ofisino.server.vehicle.project.ProjectMapper.Drive;
+import ofisino.server.vehicle.project.ProjectMapper.DriverSide;
+import ofisino.server.vehicle.project.ProjectMapper.ProjectRow;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/projects")
+class ProjectController {
+    private final ProjectService service;
+
+    ProjectController(ProjectService service) {
+        this.service = service;
+    }
+
+    record NewProjectRequest(UUID id, UUID vehicleId, BodyStyle bodyStyle, LocalDate begunOn, ProjectFields fields) {}
+
+    record ProjectChangeRequest(ProjectFields fields, long version) {}
+
+    /** What can be changed at any time. */
+    record ProjectFields(
+            String vehicleName,
+            int builtYear,
+            Drive drive,
+            DriverSide driverSide,
+            @Nullable String identity,
+            @Nullable String note,
+            Aim aim,
+            State state,
+            long budgetMinor,
+            long monthlyMinor,
+            @Nullable LocalDate targetOn) {
+        ProjectRow row(UUID id, UUID vehicleId, BodyStyle bodyStyle, LocalDate begunOn, long version) {
+            return new ProjectRow(
+                    id,
+                    vehicleId,
+                    vehicleName,
+                    bodyStyle,
+                    builtYear,
+                    drive,
+                    driverSide,
+                    identity,
+                    note,
+                    aim,
+                    state,
+                    budgetMinor,
+                    monthlyMinor,
+                    targetOn,
+                    begunOn,
+                    version);
+        }
+    }
+
+    @GetMapping
+    List<ProjectRow> all(Caller caller) {
+        return service.all(caller);
+    }
+
+    @GetMapping("/{id}")
+    ProjectRow find(Caller caller, @PathVariable UUID id) {
+        return service.find(caller, id);
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    ProjectRow start(Caller caller, @RequestBody NewProjectRequest body) {
+        return service.start(
+                caller, body.fields().row(body.id(), body.vehicleId(), body.bodyStyle(), body.begunOn(), 0));
+    }
+
+    @PutMapping("/{id}")
+    ProjectRow change(Caller caller, @PathVariable UUID id, @RequestBody ProjectChangeRequest body) {
+        ProjectRow stored = service.find(caller, id);
+        return service.change(
+                caller,
+                body.fields().row(id, stored.vehicleId(), stored.bodyStyle(), stored.begunOn(), body.version()));
+    }
+}

@@ -1,0 +1,57 @@
+package ofisino.server.vehicle.project;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import ofisino.core.kernel.Aim;
+import ofisino.core.vehicle.body.BodyStyle;
+import ofisino.server.vehicle.Projects.State;
+import org.apache.ibatis.annotations.Mapper;
+import org.jspecify.annotations.Nullable;
+
+@Mapper
+interface ProjectMapper {
+    List<ProjectRow> all(UUID garageId);
+
+    Optional<ProjectRow> find(UUID garageId, UUID id);
+
+    void insertVehicle(UUID garageId, ProjectRow project);
+
+    void insertProject(UUID garageId, ProjectRow project);
+
+    void updateVehicle(UUID garageId, ProjectRow project);
+
+    int updateProject(UUID garageId, ProjectRow project);
+
+    enum Drive {
+        REAR,
+        FRONT,
+        ALL
+    }
+
+    enum DriverSide {
+        LEFT,
+        RIGHT,
+        NONE
+    }
+
+    /** A vehicle with its project. */
+    record ProjectRow(
+            UUID id,
+            UUID vehicleId,
+            String vehicleName,
+            BodyStyle bodyStyle,
+            int builtYear,
+            Drive drive,
+            DriverSide driverSide,
+            String identity,
+            String note,
+            Aim aim,
+            State state,
+            long budgetMinor,
+            long monthlyMinor,
+            @Nullable LocalDate targetOn,
+            LocalDate begunOn,
+            long version) {}
+}

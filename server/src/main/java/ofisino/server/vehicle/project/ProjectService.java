@@ -1,0 +1,139 @@
+package ofisino.server.vehicle.project;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.Year;
+import java.util.List;
+import java.util.UUID;
+import ofisino.core.kernel.Conflict;
+import ofisino.core.kernel.Currencies;
+import ofisino.core.kernel.InvalidValue;
+import ofisino.core.kernel.Texts;
+import ofisino.core.vehicle.body.Bodies;
+import ofisino.core.vehicle.body.Body;
+import ofisino.server.db.Stored;
+import ofisino.server.identity.Caller;
+import ofisino.server.identity.Garages;
+import ofisino.server.vehicle.Projects;
+import ofisino.server.vehicle.project.ProjectMapper.ProjectRow;
+import org.springframework.stereotype.Service;
+
+/** Vehicles and what is to become of them. */
+@Service
+class ProjectService implements Projects {
+    /** Benz patented his motor car in 1886 and had built it the year before. */
+    private static final int FIRST_CAR = 1885;
+
+    private final ProjectMapper mapper;
+    private final Bodies bodies;
+    private final Garages garages;
+    private final Clock clock;
+
+    ProjectService(ProjectMapper mapper, Bodies bodies, Garages garages, Clock clock) {
+        this.mapper = mapper;
+        this.bodies = bodies;
+        this.garages = garages;
+        this.clock = clock;
+    }
+
+    List<ProjectRow> all(Caller caller) {
+        return mapper.all(caller.garageId());
+    }
+
+    ProjectRow find(Caller caller, UUID id) {
+        return Stored.require(mapper.find(caller.garageId(), id), "project", id);
+    }
+
+    ProjectRow start(Caller caller, ProjectRow wanted) {
+        caller.mustOwn();
+        ProjectRow checked = checked(caller, wanted);
+        mapper.insertVehicle(caller.garageId(), checked);
+        mapper.insertProject(caller.garageId(), checked);
+        return find(caller, checked.id());
+    }
+
+    ProjectRow change(Caller caller, ProjectRow wanted) {
+        caller.mustOwn();
+        ProjectRow checked = checked(caller, wanted);
+        Stored.notStale(mapper.updateProject(caller.garageId(), checked), "project", () -> find(caller, wanted.id()));
+        mapper.updateVehicle(caller.garageId(), checked);
+        return find(caller, wanted.id());
+    }
+
+    private ProjectRow checked(Caller caller, ProjectRow p) {
+        int thisYear = Year.now(clock).getValue();
+        if (p.builtYear() < FIRST_CAR || p.builtYear() > thisYear + 1)
+            throw InvalidValue.of(
+                    "builtYear",
+                    "vehicle.year",
+                    "The year (%d) must be between %d and %d.".formatted(p.builtYear(), FIRST_CAR, thisYear + 1));
+        LocalDate target = p.targetOn();
+        if (target != null && (target.getYear() < 1950 || target.getYear() > thisYear + 50))
+            throw InvalidValue.of(
+                    "targetOn",
+                    "project.target",
+                    "The target date (%s) is too far away. Check the year.".formatted(target));
+        return new ProjectRow(
+                p.id(),
+                p.vehicleId(),
+                Texts.line("vehicleName", p.vehicleName()),
+                p.bodyStyle(),
+                p.builtYear(),
+                p.drive(),
+                p.driverSide(),
+                short120("identity", p.identity()),
+                Texts.note("note", p.note()),
+                p.aim(),
+                p.state(),
+                amount(caller, "budget", p.budgetMinor()),
+                amount(caller, "monthly", p.monthlyMinor()),
+                target,
+                p.begunOn(),
+                p.version());
+    }
+
+    private static String short120(String field, String text) {
+        return text == null || text.isBlank() ? "" : Texts.line(field, text);
+    }
+
+    private long amount(Caller caller, String field, long minor) {
+        if (minor < 0)
+            throw InvalidValue.of(
+                    field, field + ".negative", "The amount cannot be negative. Enter 0 if there is no limit yet.");
+        return Currencies.minor(field, garages.baseCurrency(caller), minor).getAmountMinorLong();
+    }
+
+    @Override
+    public Project require(Caller caller, UUID projectId) {
+        ProjectRow p = find(caller, projectId);
+        return new Project(
+                p.id(),
+                p.vehicleId(),
+                p.vehicleName(),
+                p.bodyStyle(),
+                p.builtYear(),
+                p.aim(),
+                p.state(),
+                p.budgetMinor(),
+                p.monthlyMinor(),
+                p.targetOn());
+    }
+
+    @Override
+    public Project requireOpen(Caller caller, UUID projectId) {
+        Project project = require(caller, projectId);
+        if (project.state().isOver())
+            throw new Conflict(
+                    "project.over",
+                    "“%s” is %s; its records stay as they are. Set the project to active first."
+                            .formatted(
+                                    project.vehicleName(),
+                                    project.state().name().toLowerCase(java.util.Locale.ROOT)));
+        return project;
+    }
+
+    @Override
+    public Body bodyOf(Project project) {
+        return bodies.of(project.bodyStyle());
+    }
+}

@@ -1,0 +1,47 @@
+package ofisino.server.vehicle.suspicion;
+
+import java.util.List;
+import java.util.UUID;
+import ofisino.core.kernel.Conflict;
+import ofisino.core.kernel.Texts;
+import ofisino.core.vehicle.check.Catalogue;
+import ofisino.core.vehicle.check.PlacedCheck;
+import ofisino.core.vehicle.suspicion.Event;
+import ofisino.core.vehicle.suspicion.Suspicion;
+import ofisino.server.identity.Caller;
+import ofisino.server.vehicle.Projects;
+import ofisino.server.vehicle.suspicion.EventMapper.EventRow;
+import org.springframework.stereotype.Service;
+
+/** Events of a vehicle's life and the checks that they call for. */
+@Service
+class EventService {
+    private final EventMapper mapper;
+    private final Projects projects;
+    private final Catalogue catalogue;
+    private final Suspicion suspicion;
+
+    EventService(EventMapper mapper, Projects projects, Catalogue catalogue, Suspicion suspicion) {
+        this.mapper = mapper;
+        this.projects = projects;
+        this.catalogue = catalogue;
+        this.suspicion = suspicion;
+    }
+
+    record Happened(EventRow row, List<Suspicion.Suspect> suspects) {}
+
+    List<Happened> of(Caller caller, UUID projectId) {
+        Projects.Project project = projects.require(caller, projectId);
+        List<PlacedCheck> checks = catalogue.of(projects.bodyOf(project), project.builtYear());
+        return mapper.of(caller.garageId(), projectId).stream()
+                .map(row -> new Happened(row, suspicion.of(row.event(), checks)))
+                .toList();
+    }
+
+    void record(Caller caller, UUID projectId, UUID id, Event event, String note) {
+        projects.requireOpen(caller, projectId);
+        if (mapper.of(caller.garageId(), projectId).stream().anyMatch(e -> e.event() == event))
+            throw new Conflict("event.twice", "This is recorded already; its suspects are in the list below.");
+        mapper.insert(caller.garageId(), projectId, new EventRow(id, event, Texts.note("note", note)));
+    }
+}

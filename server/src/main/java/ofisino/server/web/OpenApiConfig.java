@@ -1,0 +1,59 @@
+package ofisino.server.web;
+
+import com.fasterxml.jackson.databind.JavaType;
+import io.swagger.v3.core.converter.AnnotatedType;
+import io.swagger.v3.core.converter.ModelConverter;
+import io.swagger.v3.core.converter.ModelConverterContext;
+import io.swagger.v3.core.util.Json;
+import io.swagger.v3.oas.models.media.Schema;
+import java.lang.reflect.RecordComponent;
+import java.util.Arrays;
+import java.util.Iterator;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+
+/** The published description of the API: whatever a record does not mark {@link Nullable} is required; free of what differs between machines. */
+@Configuration
+class OpenApiConfig {
+    @Bean
+    OpenApiCustomizer stableDescription() {
+        return api -> {
+            api.getInfo().title("Ofisino").version("1");
+            api.setServers(List.of());
+        };
+    }
+
+    @Bean
+    ModelConverter requiredUnlessNullable() {
+        return new ModelConverter() {
+            @Override
+            public Schema<?> resolve(
+                    AnnotatedType type, ModelConverterContext context, Iterator<ModelConverter> chain) {
+                if (!chain.hasNext()) return null;
+                Schema<?> resolved = chain.next().resolve(type, context, chain);
+                JavaType java = Json.mapper().constructType(type.getType());
+                if (resolved != null && java.getRawClass().isRecord()) mark(resolved, java.getRawClass(), context);
+                return resolved;
+            }
+        };
+    }
+
+    private static void mark(Schema<?> resolved, Class<?> record, ModelConverterContext context) {
+        Schema<?> model = resolved.get$ref() == null
+                ? resolved
+                : context.getDefinedModels().get(resolved.get$ref().replace("#/components/schemas/", ""));
+        if (model == null || model.getProperties() == null) return;
+        model.setRequired(Arrays.stream(record.getRecordComponents())
+                .filter(component -> !nullable(component))
+                .map(RecordComponent::getName)
+                .filter(model.getProperties()::containsKey)
+                .toList());
+    }
+
+    private static boolean nullable(RecordComponent component) {
+        return component.getAnnotatedType().isAnnotationPresent(Nullable.class);
+    }
+}

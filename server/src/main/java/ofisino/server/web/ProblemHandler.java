@@ -1,0 +1,196 @@
+package ofisino.server.web;
+
+import java.sql.SQLException;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import ofisino.core.kernel.AppException;
+import ofisino.core.kernel.Conflict;
+import ofisino.core.kernel.Forbidden;
+import ofisino.core.kernel.InvalidValue;
+import ofisino.core.kernel.NotFound;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.jdbc.UncategorizedSQLException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.multipart.MaxUploadSizeExceededException;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.DatabindException;
+
+/** The one place where exceptions become answers. Expected refusals keep their sentence; a defect shows only an id that the log knows. */
+@RestControllerAdvice
+class ProblemHandler extends ResponseEntityExceptionHandler {
+    private static final Logger LOG = LoggerFactory.getLogger(ProblemHandler.class);
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> refused(AppException refusal) {
+        return answer(statusOf(refusal), refusal.code(), refusal.getMessage(), refusal.facts());
+    }
+
+    static HttpStatus statusOf(AppException refusal) {
+        if (refusal instanceof InvalidValue) return HttpStatus.UNPROCESSABLE_CONTENT;
+        if (refusal instanceof NotFound) return HttpStatus.NOT_FOUND;
+        if (refusal instanceof Forbidden) return HttpStatus.FORBIDDEN;
+        if (refusal instanceof Conflict) return HttpStatus.CONFLICT;
+        throw new IllegalStateException("no status for " + refusal.getClass());
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> mistyped(MethodArgumentTypeMismatchException mismatch) {
+        return answer(
+                HttpStatus.BAD_REQUEST,
+                "request.value",
+                "“%s” is no %s. Go back and try again.".formatted(mismatch.getValue(), mismatch.getName()),
+                Map.of("field", mismatch.getName()));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> constraint(DataIntegrityViolationException violation) {
+        return violated(violation);
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> trigger(UncategorizedSQLException violation) {
+        return violated(violation);
+    }
+
+    private ResponseEntity<ProblemDetail> violated(Exception violation) {
+        String sqlState = sqlState(violation);
+        return switch (sqlState) {
+            case "OF001" ->
+                answer(
+                        HttpStatus.CONFLICT,
+                        "entry.posted",
+                        "This entry is posted and stays as it is. Reverse it and enter it again.",
+                        Map.of());
+            case "OF002" ->
+                answer(
+                        HttpStatus.UNPROCESSABLE_CONTENT,
+                        "split.sum",
+                        "The shares do not come to the amount of the entry.",
+                        Map.of());
+            case "23505" ->
+                answer(
+                        HttpStatus.CONFLICT,
+                        "already-there",
+                        "This is recorded already. Reload the page to see it.",
+                        Map.of());
+            case "23503" ->
+                answer(
+                        HttpStatus.CONFLICT,
+                        "still-used",
+                        "It points to something that is not there, or something else still points to it. Reload the page.",
+                        Map.of());
+            case "22021", "22P05" ->
+                answer(
+                        HttpStatus.BAD_REQUEST,
+                        "text.unreadable",
+                        "The text contains a character that cannot be kept. Type it again.",
+                        Map.of());
+            default -> defect(violation);
+        };
+    }
+
+    private static String sqlState(Throwable thrown) {
+        for (Throwable cause = thrown; cause != null; cause = cause.getCause())
+            if (cause instanceof SQLException sql && sql.getSQLState() != null) return sql.getSQLState();
+        return "";
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> defect(Exception defect) {
+        String id = UUID.randomUUID().toString().substring(0, 8);
+        LOG.error("defect {}", id, defect);
+        return answer(
+                HttpStatus.INTERNAL_SERVER_ERROR,
+                "defect",
+                "Something in Ofisino went wrong; nothing was changed. The log names it %s.".formatted(id),
+                Map.of("defect", id));
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleHttpMessageNotReadable(
+            HttpMessageNotReadableException unreadable,
+            HttpHeaders headers,
+            HttpStatusCode status,
+            WebRequest request) {
+        String field = field(unreadable);
+        if (causedByAppException(unreadable) instanceof AppException refusal) return widen(refused(refusal));
+        return widen(
+                field.isEmpty()
+                        ? answer(
+                                HttpStatus.BAD_REQUEST,
+                                "request.unreadable",
+                                "What was sent is not readable. Reload the page and try again.",
+                                Map.of())
+                        : unreadable(field));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> missing(NothingMissing.MissingField missing) {
+        return unreadable(missing.path());
+    }
+
+    private static ResponseEntity<ProblemDetail> unreadable(String field) {
+        return answer(
+                HttpStatus.BAD_REQUEST,
+                "request.unreadable",
+                "The value of “%s” is missing or not readable. Enter it again.".formatted(field),
+                Map.of("field", field));
+    }
+
+    private static Throwable causedByAppException(Throwable thrown) {
+        Throwable cause = thrown;
+        while (cause != null && !(cause instanceof AppException)) cause = cause.getCause();
+        return cause;
+    }
+
+    private static String field(HttpMessageNotReadableException unreadable) {
+        return unreadable.getCause() instanceof DatabindException databind
+                ? databind.getPath().stream()
+                        .map(JacksonException.Reference::getPropertyName)
+                        .filter(java.util.Objects::nonNull)
+                        .collect(Collectors.joining("."))
+                : "";
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleMaxUploadSizeExceededException(
+            MaxUploadSizeExceededException tooLarge, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        return widen(answer(
+                HttpStatus.CONTENT_TOO_LARGE,
+                "attachment.too-large",
+                "The file is larger than 20 MB. Take the photo at a lower resolution or scan fewer pages at once.",
+                Map.of("field", "file")));
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleExceptionInternal(
+            Exception refused, Object body, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        HttpStatus known = HttpStatus.valueOf(status.value());
+        String sentence = body instanceof ProblemDetail problem && problem.getDetail() != null
+                ? problem.getDetail()
+                : known.getReasonPhrase();
+        return widen(answer(known, "request." + known.value(), sentence, Map.of()));
+    }
+
+    private static ResponseEntity<ProblemDetail> answer(
+            HttpStatus status, String code, String sentence, Map<String, Object> facts) {
+        return ResponseEntity.status(status).body(Problems.of(status, code, sentence, facts));
+    }
+
+    private static ResponseEntity<Object> widen(ResponseEntity<ProblemDetail> answer) {
+        return ResponseEntity.status(answer.getStatusCode()).body(answer.getBody());
+    }
+}

@@ -1,0 +1,89 @@
+package ofisino.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.lang.reflect.Method;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Stream;
+import ofisino.server.attachments.Subject;
+import ofisino.server.testing.TestApplication;
+import ofisino.server.testing.TestApplication.Running;
+import org.apache.ibatis.mapping.MappedStatement;
+import org.apache.ibatis.session.Configuration;
+import org.apache.ibatis.session.SqlSessionFactory;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** What must hold for every statement of every mapper. */
+@ExtendWith(TestApplication.class)
+class MapperStatementsTest {
+    /** Before it is known which garage: accounts, sign-in, pairing; and the garage's own row, which is found by its id. */
+    private static final Set<String> WITHOUT_GARAGE = Set.of(
+            "AccountMapper.isEmpty",
+            "AccountMapper.bySignInName",
+            "AccountMapper.byId",
+            "AccountMapper.insert",
+            "PairingMapper.redeem",
+            "GarageMapper.insert",
+            "GarageMapper.find",
+            "GarageMapper.update",
+            "GarageMapper.takeLabel",
+            "WriteMapper.sign",
+            "HistoryMapper.markUndo");
+
+    @Test
+    void everyMapperMethodHasItsStatement(Running running) {
+        Configuration configuration = running.bean(SqlSessionFactory.class).getConfiguration();
+        List<String> missing = new ArrayList<>();
+        for (Class<?> mapper : configuration.getMapperRegistry().getMappers())
+            for (Method method : mapper.getDeclaredMethods())
+                if (!method.isSynthetic() && !configuration.hasStatement(mapper.getName() + "." + method.getName()))
+                    missing.add(mapper.getSimpleName() + "." + method.getName());
+        assertThat(configuration.getMapperRegistry().getMappers()).hasSizeGreaterThan(12);
+        assertThat(missing).isEmpty();
+    }
+
+    @Test
+    void everyStatementIsLimitedToItsGarage(Running running) {
+        List<String> unlimited = statements(running)
+                .filter(s -> !sql(s).contains("garage_id"))
+                .map(MapperStatementsTest::shortName)
+                .toList();
+        assertThat(unlimited).isSubsetOf(WITHOUT_GARAGE);
+        assertThat(WITHOUT_GARAGE)
+                .allSatisfy(name -> assertThat(statements(running).map(MapperStatementsTest::shortName))
+                        .contains(name));
+    }
+
+    /** PostgreSQL itself reads each statement and finds its tables, columns and types. */
+    @Test
+    void everyStatementIsUnderstoodByPostgres(Running running) {
+        statements(running).forEach(statement -> {
+            String sql = sql(statement);
+            var numbered = new StringBuilder();
+            int next = 1;
+            for (char c : sql.toCharArray()) numbered.append(c == '?' ? "$" + next++ : String.valueOf(c));
+            running.sql().execute("prepare check_it as " + numbered);
+            running.sql().execute("deallocate all");
+        });
+    }
+
+    private static Stream<MappedStatement> statements(Running running) {
+        return running.bean(SqlSessionFactory.class).getConfiguration().getMappedStatementNames().stream()
+                .filter(name -> name.startsWith("ofisino."))
+                .map(name ->
+                        running.bean(SqlSessionFactory.class).getConfiguration().getMappedStatement(name));
+    }
+
+    private static String sql(MappedStatement statement) {
+        return statement.getBoundSql(Map.of("subject", Subject.FINDING)).getSql();
+    }
+
+    private static String shortName(MappedStatement statement) {
+        String[] parts = statement.getId().split("\\.");
+        return parts[parts.length - 2] + "." + parts[parts.length - 1];
+    }
+}

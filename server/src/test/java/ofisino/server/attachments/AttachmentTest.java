@@ -1,0 +1,229 @@
+package ofisino.server.attachments;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.drew.imaging.ImageMetadataReader;
+import com.drew.metadata.exif.GpsDirectory;
+import java.awt.Color;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.nio.ByteBuffer;
+import java.nio.charset.StandardCharsets;
+import java.util.UUID;
+import javax.imageio.ImageIO;
+import ofisino.server.testing.Api.Answer;
+import ofisino.server.testing.TestApplication;
+import ofisino.server.testing.TestGarage;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.interactive.action.PDActionJavaScript;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+@ExtendWith(TestApplication.class)
+class AttachmentTest {
+    @Test
+    void aPhotoStandsUprightKeepsItsTimeAndLosesItsPlace(TestGarage garage) throws Exception {
+        UUID finding = garage.finding(garage.project(), "bonnet", "DENT");
+        byte[] file = jpegWithExif(60, 40);
+        assertThat(ImageMetadataReader.readMetadata(new ByteArrayInputStream(file))
+                        .getFirstDirectoryOfType(GpsDirectory.class))
+                .isNotNull();
+        Answer added = garage.owner().upload("FINDING", finding, "IMG 1.JPG", file);
+        assertThat(added.status()).isEqualTo(201);
+        assertThat(added.number("width")).isEqualTo(40); // it lay on its side
+        assertThat(added.number("height")).isEqualTo(60);
+        assertThat(added.text("takenAt")).isEqualTo("2026-03-02T17:30:00Z"); // 18:30 in Vienna, in winter
+        byte[] kept = garage.owner()
+                .get("/api/attachments/" + added.text("id") + "/file")
+                .raw()
+                .body();
+        assertThat(ImageMetadataReader.readMetadata(new ByteArrayInputStream(kept))
+                        .getFirstDirectoryOfType(GpsDirectory.class))
+                .isNull();
+        assertThat(new String(kept, StandardCharsets.ISO_8859_1)).doesNotContain("Exif");
+        BufferedImage upright = ImageIO.read(new ByteArrayInputStream(kept));
+        assertThat(new Color(upright.getRGB(30, 5)).getRed()).isGreaterThan(180); // the red left edge is on top now
+        assertThat(garage.owner().get("/api/findings/" + finding).number("photos"))
+                .isEqualTo(1);
+        assertThat(garage.owner()
+                        .get("/api/attachments/" + added.text("id") + "/thumbnail")
+                        .raw()
+                        .headers()
+                        .firstValue("Content-Type"))
+                .contains("image/jpeg");
+    }
+
+    @Test
+    void aLargePhotoIsMadeSmaller(TestGarage garage) throws Exception {
+        UUID finding = garage.finding(garage.project(), "bonnet", "DENT");
+        Answer added = garage.owner().upload("FINDING", finding, "big.png", image(4000, 1000, "png"));
+        assertThat(added.number("width")).isEqualTo(2560);
+        assertThat(added.number("height")).isEqualTo(640);
+        assertThat(added.text("mediaType")).isEqualTo("image/png");
+    }
+
+    @Test
+    void aReceiptAsPdfLosesItsScripts(TestGarage garage) throws Exception {
+        UUID finding = garage.finding(garage.project(), "bonnet", "DENT");
+        var out = new ByteArrayOutputStream();
+        try (var document = new PDDocument()) {
+            document.addPage(new PDPage());
+            document.getDocumentCatalog().setOpenAction(new PDActionJavaScript("app.alert(1)"));
+            document.getDocumentInformation().setAuthor("somebody");
+            document.save(out);
+        }
+        Answer added = garage.owner().upload("FINDING", finding, "receipt.pdf", out.toByteArray());
+        byte[] kept = garage.owner()
+                .get("/api/attachments/" + added.text("id") + "/file")
+                .raw()
+                .body();
+        try (PDDocument clean = Loader.loadPDF(kept)) {
+            assertThat(clean.getNumberOfPages()).isEqualTo(1);
+            assertThat(clean.getDocumentCatalog().getOpenAction()).isNull();
+            assertThat(clean.getDocumentInformation().getAuthor()).isNull();
+        }
+        assertThat(new String(kept, StandardCharsets.ISO_8859_1)).doesNotContain("app.alert");
+        assertThat(garage.owner()
+                        .get("/api/attachments/" + added.text("id") + "/thumbnail")
+                        .status())
+                .isEqualTo(404);
+    }
+
+    @Test
+    void whatIsNoPictureIsRefusedInAPlainSentence(TestGarage garage) throws Exception {
+        UUID finding = garage.finding(garage.project(), "bonnet", "DENT");
+        byte[] half = image(300, 300, "jpg");
+        refused(
+                garage,
+                finding,
+                "song.jpg",
+                "not a picture at all".getBytes(),
+                422,
+                "attachment.format",
+                "neither a JPEG or PNG");
+        refused(garage, finding, "empty.jpg", new byte[0], 422, "attachment.format", "neither");
+        refused(
+                garage,
+                finding,
+                "broken.jpg",
+                java.util.Arrays.copyOf(half, 80),
+                422,
+                "attachment.damaged",
+                "Take it again");
+        refused(
+                garage,
+                finding,
+                "photo.heic",
+                "\0\0\0\u0018ftypheic\0\0\0\0mif1".getBytes(StandardCharsets.ISO_8859_1),
+                422,
+                "attachment.phone-format",
+                "Set the camera to JPEG");
+        refused(
+                garage,
+                finding,
+                "broken.pdf",
+                "%PDF-1.7 and then nothing".getBytes(),
+                422,
+                "attachment.pdf",
+                "cannot be read");
+        refused(
+                garage,
+                finding,
+                "bomb.png",
+                pngHeader(60_000, 60_000),
+                422,
+                "attachment.too-many-pixels",
+                "60 million");
+        refused(
+                garage,
+                finding,
+                "50.jpg",
+                new byte[50 * 1024 * 1024],
+                413,
+                "attachment.too-large",
+                "larger than 20 MB");
+        refused(garage, UUID.randomUUID(), "orphan.jpg", half, 409, "still-used", "not there");
+        assertThat(garage.rows("attachment")).isZero();
+        assertThat(garage.rows("attachment_link")).isZero();
+    }
+
+    @Test
+    void theDatabaseLetsAPhotoBelongToExactlyOneThingARow(TestGarage garage) {
+        UUID finding = garage.finding(garage.project(), "bonnet", "DENT");
+        String insert =
+                "insert into attachment_link (id, garage_id, attachment_id, finding_id, job_id) values (gen_random_uuid(), ?, ?, ?, ?)";
+        org.assertj.core.api.Assertions.assertThatThrownBy(() -> garage.running()
+                        .sql()
+                        .update(insert, garage.id(), UUID.randomUUID(), finding, UUID.randomUUID()))
+                .hasMessageContaining("check");
+    }
+
+    private static void refused(
+            TestGarage garage, UUID finding, String name, byte[] file, int status, String code, String says) {
+        Answer refused = garage.owner().upload("FINDING", finding, name, file);
+        assertThat(refused.status()).as(name + refused.body()).isEqualTo(status);
+        assertThat(refused.code()).isEqualTo(code);
+        assertThat(refused.detail()).contains(says);
+    }
+
+    private static byte[] image(int width, int height, String format) throws Exception {
+        var image = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+        var graphics = image.createGraphics();
+        graphics.setColor(Color.BLUE);
+        graphics.fillRect(0, 0, width, height);
+        graphics.setColor(Color.RED);
+        graphics.fillRect(0, 0, width / 3, height);
+        var out = new ByteArrayOutputStream();
+        ImageIO.write(image, format, out);
+        return out.toByteArray();
+    }
+
+    /** A JPEG with an Exif block by hand (Exif 2.3 / TIFF 6.0): orientation 6 (turn right), a time, a place. */
+    private static byte[] jpegWithExif(int width, int height) throws Exception {
+        ByteBuffer tiff = ByteBuffer.allocate(200);
+        tiff.put("MM\0*".getBytes(StandardCharsets.ISO_8859_1)).putInt(8);
+        tiff.putShort((short) 3); // IFD0
+        entry(tiff, 0x0112, 3, 1, 6 << 16);
+        entry(tiff, 0x8769, 4, 1, 50);
+        entry(tiff, 0x8825, 4, 1, 88);
+        tiff.putInt(0);
+        tiff.position(50).putShort((short) 1); // Exif IFD: date and time original
+        entry(tiff, 0x9003, 2, 20, 68);
+        tiff.putInt(0);
+        tiff.position(68).put("2026:03:02 18:30:00\0".getBytes(StandardCharsets.ISO_8859_1));
+        tiff.position(88).putShort((short) 1); // GPS IFD: north
+        entry(tiff, 0x0001, 2, 2, 'N' << 24);
+        tiff.putInt(0);
+        byte[] plain = image(width, height, "jpg");
+        var out = new ByteArrayOutputStream();
+        out.write(plain, 0, 2);
+        out.write(new byte[] {(byte) 0xFF, (byte) 0xE1, 0, (byte) (2 + 6 + tiff.capacity())});
+        out.writeBytes("Exif\0\0".getBytes(StandardCharsets.ISO_8859_1));
+        out.writeBytes(tiff.array());
+        out.write(plain, 2, plain.length - 2);
+        return out.toByteArray();
+    }
+
+    private static void entry(ByteBuffer tiff, int tag, int type, int count, int value) {
+        tiff.putShort((short) tag).putShort((short) type).putInt(count).putInt(value);
+    }
+
+    /** The first chunk of a PNG that claims a size (ISO/IEC 15948). */
+    private static byte[] pngHeader(int width, int height) {
+        ByteBuffer png = ByteBuffer.allocate(33);
+        png.put(new byte[] {(byte) 0x89, 'P', 'N', 'G', 0x0D, 0x0A, 0x1A, 0x0A}).putInt(13);
+        byte[] header = ByteBuffer.allocate(17)
+                .put("IHDR".getBytes())
+                .putInt(width)
+                .putInt(height)
+                .put((byte) 8)
+                .put((byte) 2)
+                .array();
+        var crc = new java.util.zip.CRC32();
+        crc.update(header);
+        return png.put(header).putInt((int) crc.getValue()).array();
+    }
+}

@@ -1,0 +1,276 @@
+package ofisino.server.identity;
+
+import static ofisino.server.testing.TestGarage.TODAY;
+import static ofisino.server.testing.TestGarage.map;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.net.http.HttpRequest.BodyPublishers;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.IntStream;
+import ofisino.server.testing.Api;
+import ofisino.server.testing.Api.Answer;
+import ofisino.server.testing.TestApplication;
+import ofisino.server.testing.TestApplication.Running;
+import ofisino.server.testing.TestGarage;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+@ExtendWith(TestApplication.class)
+class SecurityTest {
+    @Test
+    void withoutSignInThereIsNothingButTheWayIn(Running running) {
+        Api stranger = new Api(running.port());
+        for (String path : List.of(
+                "/api/projects",
+                "/api/garage",
+                "/api/openapi",
+                "/api/changes",
+                "/api/attachments/" + UUID.randomUUID() + "/file")) {
+            Answer answer = stranger.get(path);
+            assertThat(answer.status()).as(path).isEqualTo(401);
+            assertThat(answer.code()).isEqualTo("sign-in.needed");
+        }
+        assertThat(stranger.get("/api/session").body().has("me")).isFalse();
+        assertThat(stranger.get("/p/anything").status()).isEqualTo(200); // the page itself, which then asks to sign in
+        assertThat(stranger.get("/assets/missing.js").status()).isEqualTo(404);
+    }
+
+    @Test
+    void pagesAllowNoForeignScriptAndTheCookieIsOutOfItsReach(TestGarage garage) {
+        var headers = garage.owner().get("/").raw().headers();
+        assertThat(headers.firstValue("Content-Security-Policy").orElse(""))
+                .contains("default-src 'self'", "script-src 'self'", "frame-ancestors 'none'", "object-src 'none'")
+                .doesNotContain("unsafe-inline", "unsafe-eval");
+        assertThat(headers.firstValue("X-Content-Type-Options")).contains("nosniff");
+        assertThat(headers.firstValue("Referrer-Policy")).contains("no-referrer");
+        var signIn = new Api(garage.running().port()).post("/api/sign-in", map("name", "nobody", "password", "x"));
+        assertThat(signIn.status()).isEqualTo(401);
+        UUID account = garage.running()
+                .sql()
+                .queryForObject("select account_id from member where garage_id = ?", UUID.class, garage.id());
+        var right = new Api(garage.running().port())
+                .post("/api/sign-in", map("name", account.toString(), "password", "long enough"));
+        assertThat(right.raw().headers().allValues("Set-Cookie"))
+                .filteredOn(c -> c.startsWith("OFISINO="))
+                .singleElement()
+                .asString()
+                .contains("HttpOnly", "SameSite=Lax");
+    }
+
+    @Test
+    void aForgedRequestIsRefused(TestGarage garage) {
+        Api owner = garage.owner();
+        var forged = owner.request("/api/places")
+                .header("Content-Type", "application/json")
+                .header("Write-Id", UUID.randomUUID().toString())
+                .POST(BodyPublishers.ofString("{}"));
+        assertThat(owner.send(forged).status()).isEqualTo(403);
+    }
+
+    @Test
+    void guessingIsSlowedDown(Running running) {
+        Api stranger = new Api(running.port());
+        String name = UUID.randomUUID().toString();
+        List<Integer> answers = IntStream.range(0, 12)
+                .mapToObj(i -> stranger.post("/api/sign-in", map("name", name, "password", "guess" + i))
+                        .status())
+                .toList();
+        assertThat(answers.subList(0, 10)).containsOnly(401);
+        assertThat(answers.subList(10, 12)).containsOnly(429);
+    }
+
+    @Test
+    void rolesAreKept(TestGarage garage) {
+        UUID project = garage.project();
+        UUID job = garage.job(project, "Fit");
+        Map<String, Object> finding = map(
+                "id",
+                UUID.randomUUID(),
+                "fields",
+                map("zone", "bonnet", "kind", "DENT", "covered", false, "foundOn", TODAY));
+        Api viewer = garage.join("VIEWER");
+        assertThat(viewer.get("/api/projects/" + project + "/findings").status())
+                .isEqualTo(200);
+        assertThat(viewer.post("/api/projects/" + project + "/findings", finding)
+                        .code())
+                .isEqualTo("role.viewer");
+        Api helper = garage.join("HELPER");
+        helper.post("/api/projects/" + project + "/findings", finding).ok();
+        helper.post("/api/jobs/" + job + "/state", map("state", "BEGUN", "version", 0))
+                .ok();
+        Map<String, Object> entry = map(
+                "kind",
+                "FEE",
+                "paidOn",
+                TODAY,
+                "description",
+                "x",
+                "currency",
+                "EUR",
+                "amountMinor",
+                1,
+                "rate",
+                1,
+                "rateOn",
+                TODAY);
+        assertThat(helper.post("/api/projects/" + project + "/entries", map("id", UUID.randomUUID(), "fields", entry))
+                        .code())
+                .isEqualTo("role.owner");
+        assertThat(helper.put(
+                                "/api/projects/" + project,
+                                map("fields", TestGarage.projectFields("ACTIVE"), "version", 0))
+                        .code())
+                .isEqualTo("role.owner");
+        assertThat(helper.post("/api/suppliers", map("id", UUID.randomUUID(), "name", "x", "currency", "EUR"))
+                        .status())
+                .isEqualTo(403);
+    }
+
+    @Test
+    void anOwnerLetsSomebodyIn(TestGarage garage) {
+        String name = "Tomas " + UUID.randomUUID();
+        Map<String, Object> member = map(
+                "id",
+                UUID.randomUUID(),
+                "name",
+                name,
+                "displayName",
+                "Tomas",
+                "password",
+                "four words are good",
+                "role",
+                "HELPER");
+        assertThat(garage.join("HELPER").post("/api/garage/members", member).status())
+                .isEqualTo(403);
+        assertThat(garage.owner()
+                        .post(
+                                "/api/garage/members",
+                                map(
+                                        "id",
+                                        UUID.randomUUID(),
+                                        "name",
+                                        "x",
+                                        "displayName",
+                                        "x",
+                                        "password",
+                                        "short",
+                                        "role",
+                                        "HELPER"))
+                        .code())
+                .isEqualTo("password.short");
+        garage.owner().post("/api/garage/members", member).ok();
+        Api helper = new Api(garage.running().port()).signIn(name.toUpperCase(), "four words are good");
+        assertThat(helper.get("/api/session").body().get("me").get("role").asString())
+                .isEqualTo("HELPER");
+        assertThat(garage.owner().post("/api/garage/members", member).code()).isEqualTo("account.taken");
+    }
+
+    @Test
+    void nobodySeesIntoAnotherGarage(TestGarage mine, TestGarage other) {
+        UUID project = other.project();
+        UUID finding = other.finding(project, "bonnet", "DENT");
+        UUID job = other.job(project, "Fit");
+        UUID need = other.need(project, job, "Seal");
+        for (String path : List.of(
+                "/api/projects/" + project,
+                "/api/projects/" + project + "/findings",
+                "/api/projects/" + project + "/plan",
+                "/api/projects/" + project + "/today",
+                "/api/projects/" + project + "/money",
+                "/api/findings/" + finding,
+                "/api/jobs/" + job,
+                "/api/needs/" + need))
+            assertThat(mine.owner().get(path).status()).as(path).isEqualTo(404);
+        assertThat(mine.owner()
+                        .post("/api/jobs/" + job + "/state", map("state", "BEGUN", "version", 0))
+                        .status())
+                .isEqualTo(404);
+        // not even by pointing at it from an own row
+        UUID own = mine.project();
+        assertThat(mine.owner()
+                        .post(
+                                "/api/projects/" + own + "/needs",
+                                map(
+                                        "id",
+                                        UUID.randomUUID(),
+                                        "fields",
+                                        map(
+                                                "jobId",
+                                                job,
+                                                "title",
+                                                "x",
+                                                "quantity",
+                                                1,
+                                                "estimateMinor",
+                                                0,
+                                                "leadDays",
+                                                1)))
+                        .code())
+                .isEqualTo("still-used");
+    }
+
+    @Test
+    void aPhoneIsPairedOnce(TestGarage garage) {
+        Answer pairing = garage.owner().post("/api/pairing", "");
+        String url = pairing.text("url");
+        assertThat(url).startsWith("https://192.0.2.7:8470/pair#");
+        assertThat(pairing.body().get("modules"))
+                .hasSizeGreaterThan(28)
+                .allSatisfy(row -> assertThat(row.asString()).matches("[01]+"));
+        String token = url.substring(url.indexOf('#') + 1);
+        Api phone = new Api(garage.running().port());
+        assertThat(phone.post("/api/pairing/redemption", map("token", token)).status())
+                .isEqualTo(204);
+        assertThat(phone.get("/api/session").body().get("me").get("garageId").asString())
+                .isEqualTo(garage.id().toString());
+        assertThat(new Api(garage.running().port())
+                        .post("/api/pairing/redemption", map("token", token))
+                        .code())
+                .isEqualTo("pairing.used");
+        garage.running()
+                .sql()
+                .update(
+                        "update pairing set used_at = null, expires_at = now() - interval '1 second' where garage_id = ?",
+                        garage.id());
+        assertThat(new Api(garage.running().port())
+                        .post("/api/pairing/redemption", map("token", token))
+                        .code())
+                .isEqualTo("pairing.used");
+    }
+
+    @Test
+    void signingOutEndsTheSession(TestGarage garage) {
+        garage.owner().post("/api/sign-out", "").ok();
+        assertThat(garage.owner().get("/api/projects").status()).isEqualTo(401);
+    }
+
+    @Test
+    void theFirstAccountNeedsItsCodeAndIsOnlyOnce(TestGarage garage) {
+        Map<String, Object> body = map(
+                "code",
+                "D6H-D6H",
+                "accountId",
+                UUID.randomUUID(),
+                "garageId",
+                UUID.randomUUID(),
+                "name",
+                "eve",
+                "displayName",
+                "Eve",
+                "password",
+                "long enough",
+                "garageName",
+                "x",
+                "baseCurrency",
+                "EUR",
+                "zone",
+                "Europe/Vienna",
+                "locale",
+                "en-GB");
+        Answer refused = new Api(garage.running().port()).post("/api/first-account", body);
+        assertThat(refused.status()).isEqualTo(409);
+        assertThat(refused.code()).isEqualTo("first-account.done");
+    }
+}

@@ -1,0 +1,238 @@
+package ofisino.server.money;
+
+import static ofisino.server.testing.TestGarage.TODAY;
+import static ofisino.server.testing.TestGarage.map;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import ofisino.server.testing.Api.Answer;
+import ofisino.server.testing.TestApplication;
+import ofisino.server.testing.TestGarage;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.springframework.dao.DataAccessException;
+import tools.jackson.databind.JsonNode;
+
+@ExtendWith(TestApplication.class)
+class LedgerTest {
+    /** By hand: two parts of 80.00 and 40.00 GBP and 15.00 post, ordered at 1.20 (162.00 EUR) and paid at 1.25 (168.75 EUR). */
+    @Test
+    void anInvoiceIsSplitOverItsJobsWithTheRateApart(TestGarage garage) {
+        UUID project = garage.project();
+        UUID first = garage.job(project, "Engine");
+        UUID second = garage.job(project, "Brakes");
+        UUID order = UUID.randomUUID();
+        var lines = List.of(
+                map("needId", garage.need(project, first, "A rings"), "amountMinor", 8000),
+                map("needId", garage.need(project, second, "B hoses"), "amountMinor", 4000));
+        garage.owner()
+                .post(
+                        "/api/projects/" + project + "/orders",
+                        map(
+                                "id",
+                                order,
+                                "supplierId",
+                                garage.supplier("GBP"),
+                                "currency",
+                                "GBP",
+                                "rate",
+                                1.2,
+                                "rateOn",
+                                TODAY,
+                                "postMinor",
+                                1500,
+                                "orderedOn",
+                                TODAY,
+                                "expectedOn",
+                                TODAY,
+                                "lines",
+                                lines))
+                .ok();
+        JsonNode before = money(garage, project);
+        assertThat(before.get("position").get("orderedNotPaid").asLong()).isEqualTo(162_00);
+        assertThat(before.get("leftThisMonth").asLong()).isEqualTo(450_00 - 162_00);
+
+        UUID entry = UUID.randomUUID();
+        var fields = entry("GBP", 13_500, 1.25);
+        fields.put("orderId", order);
+        JsonNode draft = garage.owner()
+                .post("/api/projects/" + project + "/entries", map("id", entry, "fields", fields))
+                .ok();
+        assertThat(draft.get("baseMinor").asLong()).isEqualTo(168_75);
+        assertThat(draft.get("splits"))
+                .extracting(s -> s.get("destination").asString() + " "
+                        + s.get("baseMinor").asLong())
+                .containsExactly("JOB 10800", "JOB 5400", "RATE_DIFFERENCE 675");
+        assertThat(money(garage, project).get("position").get("spent").asLong()).isZero(); // a draft counts nowhere
+
+        garage.owner()
+                .post("/api/entries/" + entry + "/posting", map("version", 0))
+                .ok();
+        JsonNode after = money(garage, project);
+        assertThat(after.get("position").get("spent").asLong()).isEqualTo(168_75);
+        assertThat(after.get("position").get("orderedNotPaid").asLong()).isZero();
+        long sumOfDestinations = 0;
+        for (JsonNode to : after.get("goesTo"))
+            sumOfDestinations += to.get("baseMinor").asLong();
+        assertThat(sumOfDestinations).isEqualTo(168_75);
+    }
+
+    /** By hand: 10.00 GBP at 1.1705 = 11.705 EUR, half to even 11.70; 1235 JPY at 0.0062 = 7.657, 7.66. */
+    @Test
+    void aForeignAmountIsShownAsItWillBeKept(TestGarage garage) {
+        assertThat(convert(garage, "GBP", 1_000, "1.1705").number("baseMinor")).isEqualTo(11_70);
+        assertThat(convert(garage, "JPY", 1_235, "0.0062").number("baseMinor")).isEqualTo(7_66);
+        assertThat(convert(garage, "EUR", 1_000, "1").number("baseMinor")).isEqualTo(10_00);
+        assertThat(convert(garage, "GBP", 1_000, "0").text("field")).isEqualTo("rate");
+        assertThat(convert(garage, "QQQ", 1_000, "1").text("field")).isEqualTo("currency");
+        assertThat(convert(garage, "GBP", 1_000, "much").status()).isEqualTo(400);
+    }
+
+    private static Answer convert(TestGarage garage, String currency, long minor, String rate) {
+        return garage.owner()
+                .get("/api/conversion?currency=%s&amountMinor=%d&rate=%s".formatted(currency, minor, rate));
+    }
+
+    @Test
+    void sharesMustComeToTheEntry(TestGarage garage) {
+        UUID project = garage.project();
+        var fields = entry("EUR", 1000, 1);
+        fields.put("splits", List.of(map("destination", "TOOLS", "baseMinor", 999)));
+        Answer refused = garage.owner()
+                .post("/api/projects/" + project + "/entries", map("id", UUID.randomUUID(), "fields", fields));
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.code()).isEqualTo("split.sum");
+        assertThat(garage.rows("entry")).isZero();
+    }
+
+    @Test
+    void theDatabaseKeepsSumsAndPostedEntriesByItself(TestGarage garage) {
+        UUID project = garage.project();
+        UUID entry = posted(garage, project, "EUR", 1000);
+        var sql = garage.running().sql();
+        assertThatThrownBy(() -> sql.update("update entry set description = 'x' where id = ?", entry))
+                .isInstanceOf(DataAccessException.class)
+                .hasMessageContaining("entry.posted");
+        assertThatThrownBy(() -> sql.update("delete from split where entry_id = ?", entry))
+                .hasMessageContaining("entry.posted");
+        UUID draft = UUID.randomUUID();
+        garage.owner()
+                .post("/api/projects/" + project + "/entries", map("id", draft, "fields", entry("EUR", 500, 1)))
+                .ok();
+        assertThatThrownBy(() -> sql.update("update split set base_minor = 499 where entry_id = ?", draft))
+                .hasMessageContaining("split.sum");
+        assertThat(garage.owner()
+                        .put("/api/entries/" + entry, map("fields", entry("EUR", 1, 1), "version", 1))
+                        .code())
+                .isEqualTo("entry.posted");
+    }
+
+    @Test
+    void aReversalTakesAnEntryBackOnce(TestGarage garage) {
+        UUID project = garage.project();
+        UUID entry = posted(garage, project, "USD", 4_321);
+        garage.owner()
+                .post("/api/entries/" + entry + "/reversal", map("reversalId", UUID.randomUUID()))
+                .ok();
+        assertThat(money(garage, project).get("position").get("spent").asLong()).isZero();
+        assertThat(garage.owner()
+                        .post("/api/entries/" + entry + "/reversal", map("reversalId", UUID.randomUUID()))
+                        .code())
+                .isEqualTo("entry.reversed");
+    }
+
+    @Test
+    void moneyThatComesInLowersWhatWasSpent(TestGarage garage) {
+        UUID project = garage.project();
+        posted(garage, project, "EUR", 40_000);
+        UUID sale = UUID.randomUUID();
+        var fields = entry("EUR", 12_000, 1);
+        fields.put("kind", "SALE");
+        garage.owner()
+                .post("/api/projects/" + project + "/entries", map("id", sale, "fields", fields))
+                .ok();
+        garage.owner()
+                .post("/api/entries/" + sale + "/posting", map("version", 0))
+                .ok();
+        assertThat(money(garage, project).get("position").get("spent").asLong()).isEqualTo(28_000);
+        JsonNode check = garage.owner()
+                .get("/api/projects/" + project + "/money/check?typedMinor=40000")
+                .ok();
+        assertThat(check.get("difference").asLong()).isEqualTo(12_000);
+        assertThat(check.get("suspects")).hasSize(1);
+    }
+
+    @Test
+    void anInvoiceSpeaksTheCurrencyOfItsOrder(TestGarage garage) {
+        UUID project = garage.project();
+        UUID order = UUID.randomUUID();
+        UUID need = garage.need(project, garage.job(project, "Fit"), "Seal");
+        garage.owner()
+                .post(
+                        "/api/projects/" + project + "/orders",
+                        map(
+                                "id",
+                                order,
+                                "supplierId",
+                                garage.supplier("USD"),
+                                "currency",
+                                "USD",
+                                "rate",
+                                0.92,
+                                "rateOn",
+                                TODAY,
+                                "postMinor",
+                                0,
+                                "orderedOn",
+                                TODAY,
+                                "expectedOn",
+                                TODAY,
+                                "lines",
+                                List.of(map("needId", need, "amountMinor", 100))))
+                .ok();
+        var fields = entry("EUR", 92, 1);
+        fields.put("orderId", order);
+        Answer refused = garage.owner()
+                .post("/api/projects/" + project + "/entries", map("id", UUID.randomUUID(), "fields", fields));
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.detail()).contains("is in USD");
+    }
+
+    private static Map<String, Object> entry(String currency, long minor, double rate) {
+        return map(
+                "kind",
+                "PURCHASE",
+                "paidOn",
+                TODAY,
+                "description",
+                "Receipt",
+                "currency",
+                currency,
+                "amountMinor",
+                minor,
+                "rate",
+                rate,
+                "rateOn",
+                TODAY);
+    }
+
+    private static UUID posted(TestGarage garage, UUID project, String currency, long minor) {
+        UUID id = UUID.randomUUID();
+        garage.owner()
+                .post(
+                        "/api/projects/" + project + "/entries",
+                        map("id", id, "fields", entry(currency, minor, currency.equals("EUR") ? 1 : 0.9133)))
+                .ok();
+        garage.owner()
+                .post("/api/entries/" + id + "/posting", map("version", 0))
+                .ok();
+        return id;
+    }
+
+    private static JsonNode money(TestGarage garage, UUID project) {
+        return garage.owner().get("/api/projects/" + project + "/money").ok();
+    }
+}

@@ -1,0 +1,146 @@
+package ofisino.server.parts;
+
+import static ofisino.server.testing.TestGarage.TODAY;
+import static ofisino.server.testing.TestGarage.map;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import ofisino.server.testing.Api.Answer;
+import ofisino.server.testing.TestApplication;
+import ofisino.server.testing.TestGarage;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+/** Needs and orders beside the straight way that FindingToVerifiedTest takes. */
+@ExtendWith(TestApplication.class)
+class PartsTest {
+    @Test
+    void aHeldNeedIsNotOrderedUntilItIsReleased(TestGarage garage) {
+        UUID project = garage.project();
+        UUID need = garage.need(project, garage.job(project, "Close the gearbox"), "Bearing set");
+        garage.owner()
+                .post("/api/needs/" + need + "/hold", map("reason", "the gearbox is not opened yet", "version", 0))
+                .ok();
+        Answer refused = order(garage, project, "EUR", 1, need);
+        assertThat(refused.status()).isEqualTo(409);
+        assertThat(refused.detail()).contains("Bearing set");
+        garage.owner()
+                .post("/api/needs/" + need + "/release", map("version", 1))
+                .ok();
+        order(garage, project, "EUR", 1, need).ok();
+        assertThat(state(garage, need)).isEqualTo("ORDERED");
+    }
+
+    @Test
+    void holdingAsksForAReason(TestGarage garage) {
+        UUID project = garage.project();
+        UUID need = garage.need(project, garage.job(project, "Close the gearbox"), "Bearing set");
+        assertThat(garage.owner()
+                        .post("/api/needs/" + need + "/hold", map("reason", " ", "version", 0))
+                        .status())
+                .isEqualTo(422);
+        assertThat(state(garage, need)).isEqualTo("NEEDED");
+    }
+
+    @Test
+    void nothingIsOrderedTwice(TestGarage garage) {
+        UUID project = garage.project();
+        UUID job = garage.job(project, "Fit the hose");
+        UUID hose = garage.need(project, job, "Hose");
+        UUID clip = garage.need(project, job, "Clip");
+        order(garage, project, "EUR", 1, hose).ok();
+        Answer again = order(garage, project, "EUR", 1, clip, hose);
+        assertThat(again.status()).isEqualTo(409);
+        assertThat(again.detail()).contains("Hose");
+        assertThat(state(garage, clip)).as("half an order is none").isEqualTo("NEEDED");
+        assertThat(garage.rows("purchase_order")).isEqualTo(1);
+    }
+
+    @Test
+    void whatWentBackMayBeOrderedAgain(TestGarage garage) {
+        UUID project = garage.project();
+        UUID hose = garage.need(project, garage.job(project, "Fit the hose"), "Hose");
+        order(garage, project, "EUR", 1, hose).ok();
+        garage.owner()
+                .post("/api/needs/" + hose + "/arrival", map("arrivedOn", TODAY, "version", 1))
+                .ok();
+        garage.owner()
+                .post(
+                        "/api/needs/" + hose + "/acceptance",
+                        map("right", false, "reason", "wrong bore", "version", garage.version("needs", hose)))
+                .ok();
+        assertThat(state(garage, hose)).isEqualTo("RETURNED");
+        order(garage, project, "EUR", 1, hose).ok();
+        assertThat(state(garage, hose)).isEqualTo("ORDERED");
+    }
+
+    @Test
+    void ordersInThreeCurrenciesCountInTheGaragesOwn(TestGarage garage) {
+        UUID project = garage.project();
+        UUID job = garage.job(project, "Fit");
+        // By hand: 20.00 and 5.00 post at 1; 25.00 GBP at 1.17 = 29.25; 25.00 USD at 0.925 = 23.125, half to even =
+        // 23.12
+        order(garage, project, "EUR", 1, garage.need(project, job, "Hose")).ok();
+        order(garage, project, "GBP", 1.17, garage.need(project, job, "Rings")).ok();
+        order(garage, project, "USD", 0.925, garage.need(project, job, "Seal")).ok();
+        JsonNode money =
+                garage.owner().get("/api/projects/" + project + "/money").ok();
+        assertThat(money.get("position").get("orderedNotPaid").asLong()).isEqualTo(2_500 + 2_925 + 2_312);
+    }
+
+    @Test
+    void theSupplierSpeaksItsCurrency(TestGarage garage) {
+        UUID project = garage.project();
+        UUID need = garage.need(project, garage.job(project, "Fit"), "Hose");
+        var body = orderBody(garage, "GBP", 1.17, need);
+        body.put("rate", 0);
+        assertThat(post(garage, project, body).text("field")).isEqualTo("rate");
+        body.put("rate", 1.17);
+        body.put("currency", "EUR");
+        body.put("rate", 2);
+        Answer ownCurrency = post(garage, project, body);
+        assertThat(ownCurrency.status()).isEqualTo(422);
+        assertThat(ownCurrency.text("field")).isEqualTo("rate");
+    }
+
+    private static Answer order(TestGarage garage, UUID project, String currency, double rate, UUID... needs) {
+        return post(garage, project, orderBody(garage, currency, rate, needs));
+    }
+
+    private static Answer post(TestGarage garage, UUID project, Map<String, Object> body) {
+        return garage.owner().post("/api/projects/" + project + "/orders", body);
+    }
+
+    /** 20.00 for each need and 5.00 for the post. */
+    private static Map<String, Object> orderBody(TestGarage garage, String currency, double rate, UUID... needs) {
+        List<Map<String, Object>> lines = new ArrayList<>();
+        for (UUID need : needs) lines.add(map("needId", need, "amountMinor", 2_000));
+        return map(
+                "id",
+                UUID.randomUUID(),
+                "supplierId",
+                garage.supplier(currency),
+                "currency",
+                currency,
+                "rate",
+                rate,
+                "rateOn",
+                TODAY,
+                "postMinor",
+                500,
+                "orderedOn",
+                TODAY,
+                "expectedOn",
+                TODAY,
+                "lines",
+                lines);
+    }
+
+    private static String state(TestGarage garage, UUID need) {
+        return garage.owner().get("/api/needs/" + need).text("state");
+    }
+}

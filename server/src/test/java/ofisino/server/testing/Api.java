@@ -1,0 +1,128 @@
+package ofisino.server.testing;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.net.CookieManager;
+import java.net.HttpCookie;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.util.Map;
+import java.util.UUID;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** A client as the browser is one: cookies, the forgery token, an id for each change. */
+public final class Api {
+    public static final JsonMapper JSON = new JsonMapper();
+    private final String base;
+    private final CookieManager cookies = new CookieManager();
+    private final HttpClient http =
+            HttpClient.newBuilder().cookieHandler(cookies).build();
+
+    public Api(int port) {
+        base = "http://127.0.0.1:" + port;
+        get("/api/session");
+    }
+
+    public record Answer(int status, JsonNode body, HttpResponse<byte[]> raw) {
+        public String code() {
+            return body.path("code").asString("");
+        }
+
+        public String detail() {
+            return body.path("detail").asString("");
+        }
+
+        public String text(String field) {
+            return body.path(field).asString("");
+        }
+
+        public long number(String field) {
+            return body.path(field).asLong();
+        }
+
+        /** The body, when the request was answered as it should be. */
+        public JsonNode ok() {
+            if (status >= 300) throw new AssertionError("%d: %s".formatted(status, body));
+            return body;
+        }
+    }
+
+    public Api signIn(String name, String password) {
+        post("/api/sign-in", Map.of("name", name, "password", password)).ok();
+        return this;
+    }
+
+    public Answer get(String path) {
+        return send(request(path).GET());
+    }
+
+    public Answer post(String path, Object body) {
+        return write("POST", path, body, UUID.randomUUID());
+    }
+
+    public Answer put(String path, Object body) {
+        return write("PUT", path, body, UUID.randomUUID());
+    }
+
+    public Answer write(String method, String path, Object body, UUID writeId) {
+        String json = body instanceof String text ? text : JSON.writeValueAsString(body);
+        return send(signed(path)
+                .header("Content-Type", "application/json")
+                .header("Write-Id", writeId.toString())
+                .method(method, HttpRequest.BodyPublishers.ofString(json)));
+    }
+
+    public Answer upload(String subject, UUID subjectId, String fileName, byte[] file) {
+        String boundary = "b" + UUID.randomUUID();
+        var body = new ByteArrayOutputStream();
+        Map.of("id", UUID.randomUUID().toString(), "subject", subject, "subjectId", subjectId.toString())
+                .forEach((name, value) ->
+                        body.writeBytes("--%s\r\nContent-Disposition: form-data; name=\"%s\"\r\n\r\n%s\r\n"
+                                .formatted(boundary, name, value)
+                                .getBytes(StandardCharsets.UTF_8)));
+        body.writeBytes(
+                "--%s\r\nContent-Disposition: form-data; name=\"file\"; filename=\"%s\"\r\nContent-Type: application/octet-stream\r\n\r\n"
+                        .formatted(boundary, fileName)
+                        .getBytes(StandardCharsets.UTF_8));
+        body.writeBytes(file);
+        body.writeBytes("\r\n--%s--\r\n".formatted(boundary).getBytes(StandardCharsets.UTF_8));
+        return send(signed("/api/attachments")
+                .header("Content-Type", "multipart/form-data; boundary=" + boundary)
+                .header("Write-Id", UUID.randomUUID().toString())
+                .POST(HttpRequest.BodyPublishers.ofByteArray(body.toByteArray())));
+    }
+
+    public HttpRequest.Builder request(String path) {
+        return HttpRequest.newBuilder(URI.create(base + path));
+    }
+
+    public HttpRequest.Builder signed(String path) {
+        return request(path).header("X-XSRF-TOKEN", cookie("XSRF-TOKEN"));
+    }
+
+    public String cookie(String name) {
+        return cookies.getCookieStore().getCookies().stream()
+                .filter(c -> c.getName().equals(name))
+                .map(HttpCookie::getValue)
+                .findFirst()
+                .orElse("");
+    }
+
+    public Answer send(HttpRequest.Builder request) {
+        try {
+            HttpResponse<byte[]> response = http.send(request.build(), HttpResponse.BodyHandlers.ofByteArray());
+            boolean json =
+                    response.headers().firstValue("Content-Type").orElse("").contains("json");
+            return new Answer(
+                    response.statusCode(),
+                    json && response.body().length > 0 ? JSON.readTree(response.body()) : JSON.nullNode(),
+                    response);
+        } catch (IOException | InterruptedException broken) {
+            throw new AssertionError(broken);
+        }
+    }
+}

@@ -1,0 +1,163 @@
+package ofisino.server.testing;
+
+import java.time.LocalDate;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import ofisino.server.testing.TestApplication.Running;
+import tools.jackson.databind.JsonNode;
+
+/** A garage of its own for one test, with an owner who is signed in, and the steps that many tests begin with. */
+public record TestGarage(Running running, UUID id, Api owner) {
+    private static final String PASSWORD = "long enough";
+    public static final String TODAY = LocalDate.now().toString();
+
+    static TestGarage fresh(Running running) {
+        UUID id = UUID.randomUUID();
+        running.sql()
+                .update(
+                        "insert into garage (id, name, base_currency, zone, locale, units) values (?, 'test', 'EUR', 'Europe/Vienna', 'en-GB', 'METRIC')",
+                        id);
+        return new TestGarage(running, id, signedIn(running, id, "OWNER"));
+    }
+
+    public Api join(String role) {
+        return signedIn(running, id, role);
+    }
+
+    private static Api signedIn(Running running, UUID garage, String role) {
+        UUID account = UUID.randomUUID();
+        running.sql()
+                .update(
+                        "insert into account (id, sign_in_name, display_name, password_hash) values (?, ?, 'Tess', ?)",
+                        account,
+                        account.toString(),
+                        "{noop}" + PASSWORD);
+        running.sql()
+                .update("insert into member (garage_id, account_id, role) values (?, ?, ?)", garage, account, role);
+        return new Api(running.port()).signIn(account.toString(), PASSWORD);
+    }
+
+    public static Map<String, Object> map(Object... keysAndValues) {
+        Map<String, Object> map = new LinkedHashMap<>();
+        for (int i = 0; i < keysAndValues.length; i += 2) map.put(keysAndValues[i].toString(), keysAndValues[i + 1]);
+        return map;
+    }
+
+    public static Map<String, Object> projectFields(String state) {
+        return map(
+                "vehicleName",
+                "Halvern Pipit 1200",
+                "builtYear",
+                1969,
+                "drive",
+                "REAR",
+                "driverSide",
+                "LEFT",
+                "identity",
+                "HP12-E-04417",
+                "aim",
+                "DRIVER",
+                "state",
+                state,
+                "budgetMinor",
+                950_000,
+                "monthlyMinor",
+                45_000,
+                "targetOn",
+                LocalDate.now().plusDays(200).toString());
+    }
+
+    public UUID project() {
+        UUID project = UUID.randomUUID();
+        owner.post(
+                        "/api/projects",
+                        map(
+                                "id",
+                                project,
+                                "vehicleId",
+                                UUID.randomUUID(),
+                                "bodyStyle",
+                                "ESTATE",
+                                "begunOn",
+                                TODAY,
+                                "fields",
+                                projectFields("ACTIVE")))
+                .ok();
+        return project;
+    }
+
+    public UUID finding(UUID project, String zone, String kind) {
+        UUID id = UUID.randomUUID();
+        owner.post(
+                        "/api/projects/" + project + "/findings",
+                        map("id", id, "fields", map("zone", zone, "kind", kind, "covered", false, "foundOn", TODAY)))
+                .ok();
+        return id;
+    }
+
+    public void decide(UUID finding, String decision) {
+        owner.post(
+                        "/api/findings/" + finding + "/decision",
+                        map("decision", decision, "reason", "because", "version", version("findings", finding)))
+                .ok();
+    }
+
+    public List<UUID> chain(UUID finding) {
+        JsonNode jobs = owner.post("/api/findings/" + finding + "/chain", map("chainId", UUID.randomUUID()))
+                .ok();
+        return jobs.valueStream().map(j -> UUID.fromString(j.asString())).toList();
+    }
+
+    public UUID job(UUID project, String title, UUID... after) {
+        UUID id = UUID.randomUUID();
+        owner.post(
+                        "/api/projects/" + project + "/jobs",
+                        map("id", id, "fields", map("title", title, "after", List.of(after))))
+                .ok();
+        return id;
+    }
+
+    public UUID need(UUID project, UUID job, String title) {
+        UUID id = UUID.randomUUID();
+        owner.post(
+                        "/api/projects/" + project + "/needs",
+                        map(
+                                "id",
+                                id,
+                                "fields",
+                                map("jobId", job, "title", title, "quantity", 1, "estimateMinor", 1000, "leadDays", 7)))
+                .ok();
+        return id;
+    }
+
+    public UUID supplier(String currency) {
+        UUID id = UUID.randomUUID();
+        owner.post("/api/suppliers", map("id", id, "name", "Alder & Finch", "currency", currency))
+                .ok();
+        return id;
+    }
+
+    public UUID place() {
+        UUID id = UUID.randomUUID();
+        owner.post("/api/places", map("id", id, "name", "Long bench", "kind", "BENCH"))
+                .ok();
+        return id;
+    }
+
+    public void move(UUID job, String... states) {
+        for (String state : states)
+            owner.post("/api/jobs/" + job + "/state", map("state", state, "version", version("jobs", job)))
+                    .ok();
+    }
+
+    /** {@code things}: findings, jobs, needs, entries, projects. */
+    public long version(String things, UUID id) {
+        return owner.get("/api/" + things + "/" + id).ok().path("version").asLong();
+    }
+
+    public long rows(String table) {
+        return running.sql().queryForObject("select count(*) from " + table + " where garage_id = ?", Long.class, id);
+    }
+}

@@ -1,0 +1,75 @@
+package ofisino.server.vehicle;
+
+import static ofisino.server.testing.TestGarage.map;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.UUID;
+import ofisino.server.testing.Api.Answer;
+import ofisino.server.testing.TestApplication;
+import ofisino.server.testing.TestGarage;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+/** What happened to a car brings further parts under suspicion, by itself. */
+@ExtendWith(TestApplication.class)
+class EventTest {
+    /** Scenario 5, on the estate: bearings, buckles, starter; it has no control units to suspect. */
+    @Test
+    void aFloodBringsItsSuspects(TestGarage garage) {
+        UUID project = garage.project();
+        record(garage, project, "FLOODED", "to the sills").ok();
+        JsonNode flood = events(garage, project).get(0);
+        assertThat(flood.get("note").asString()).isEqualTo("to the sills");
+        assertThat(flood.get("suspects"))
+                .extracting(s -> s.get("checkId").asString())
+                .contains("wheel-bearing-front", "belt-buckle", "starter-engages", "floor-wet-carpet")
+                .doesNotContain("control-unit-water", "pretensioner-length");
+        assertThat(flood.get("suspects"))
+                .filteredOn(s -> s.get("checkId").asString().equals("wheel-bearing-front"))
+                .extracting(s -> s.get("place").asString())
+                .containsExactly("front-suspension-left", "front-suspension-right");
+    }
+
+    @Test
+    void anEventHappensOnceAndCanBeTakenBack(TestGarage garage) {
+        UUID project = garage.project();
+        UUID write = UUID.randomUUID();
+        garage.owner()
+                .write(
+                        "POST",
+                        "/api/projects/" + project + "/events",
+                        map("id", UUID.randomUUID(), "event", "VERMIN", "note", ""),
+                        write)
+                .ok();
+        Answer again = record(garage, project, "VERMIN", "");
+        assertThat(again.status()).isEqualTo(409);
+        assertThat(again.code()).isEqualTo("event.twice");
+        garage.owner().post("/api/changes/" + write + "/undo", map()).ok();
+        assertThat(events(garage, project)).isEmpty();
+    }
+
+    @Test
+    void nonsenseAndStrangersAreRefused(TestGarage mine, TestGarage other) {
+        UUID project = mine.project();
+        assertThat(record(mine, project, "METEORITE", "").status()).isEqualTo(400);
+        assertThat(record(mine, project, "FLOODED", "x".repeat(4001)).status()).isEqualTo(422);
+        assertThat(record(other, project, "FLOODED", "").status()).isEqualTo(404);
+        assertThat(other.owner().get("/api/projects/" + project + "/events").status())
+                .isEqualTo(404);
+        assertThat(List.of(mine.rows("vehicle_event"), other.rows("vehicle_event")))
+                .containsOnly(0L);
+    }
+
+    private static Answer record(TestGarage garage, UUID project, String event, String note) {
+        return garage.owner()
+                .post(
+                        "/api/projects/" + project + "/events",
+                        map("id", UUID.randomUUID(), "event", event, "note", note));
+    }
+
+    private static JsonNode events(TestGarage garage, UUID project) {
+        return garage.owner().get("/api/projects/" + project + "/events").ok();
+    }
+}

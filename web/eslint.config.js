@@ -1,0 +1,19 @@
+import hooks from 'eslint-plugin-react-hooks'
+import tseslint from 'typescript-eslint'
+
+// Features see api, ui and themselves; the application sees all. See docs/architecture.md.
+export default tseslint.config(
+  { ignores: ['dist', 'target', 'src/api/generated'] },
+  ...tseslint.configs.recommended,
+  {
+    files: ['src/**/*.{ts,tsx}'],
+    plugins: { 'react-hooks': hooks },
+    rules: {
+      ...hooks.configs.recommended.rules,
+      '@typescript-eslint/no-explicit-any': 'error',
+      'no-restricted-imports': ['error', { patterns: [{ regex: '^@/features/', message: 'A feature sees only api, ui and itself.' }] }],
+    },
+  },
+  { files: ['src/app/**'], rules: { 'no-restricted-imports': 'off' } },
+  { files: ['src/ui/**', 'src/api/**'], rules: { 'no-restricted-imports': ['error', { patterns: [{ regex: '^@/(features|app)/', message: 'ui and api look at no feature.' }] }] } },
+)

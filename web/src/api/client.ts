@@ -1,0 +1,83 @@
+import createClient from 'openapi-fetch'
+import type { components, paths } from './generated/schema'
+
+export type Schemas = components['schemas']
+
+/** An answer of the form application/problem+json: a sentence to show, a stable code, the facts. */
+export class Problem extends Error {
+  constructor(
+    readonly status: number,
+    readonly code: string,
+    sentence: string,
+    readonly field?: string,
+    readonly stored?: unknown,
+  ) {
+    super(sentence)
+  }
+}
+
+const lost = 'No answer from Ofisino. What you typed is kept; check the connection and try again.'
+
+function xsrfToken(): string {
+  return document.cookie.match(/(?:^|; )XSRF-TOKEN=([^;]+)/)?.[1] ?? ''
+}
+
+export const api = createClient<paths>({ baseUrl: '/' })
+api.use({
+  onRequest({ request }) {
+    if (request.method !== 'GET') request.headers.set('X-XSRF-TOKEN', xsrfToken())
+    return request
+  },
+})
+
+/** Headers of a change: an id that stays the same however often it is sent. */
+export const write = (writeId: string) => ({ headers: { 'Write-Id': writeId } })
+
+type Answer<T> = { data?: T; error?: unknown; response: Response }
+
+function problemOf(status: number, body: unknown): Problem {
+  const b = (typeof body === 'object' && body !== null ? body : {}) as Record<string, unknown>
+  const text = (key: string) => (typeof b[key] === 'string' ? (b[key] as string) : undefined)
+  return new Problem(status, text('code') ?? `http.${status}`, text('detail') ?? lost, text('field'), b.stored)
+}
+
+/** The answer itself, or a Problem thrown. */
+export async function unwrap<T>(call: Promise<Answer<T>>): Promise<T> {
+  let answer: Answer<T>
+  try {
+    answer = await call
+  } catch {
+    throw new Problem(0, 'network', lost)
+  }
+  if (!answer.response.ok) throw problemOf(answer.response.status, answer.error)
+  return answer.data as T
+}
+
+/** Sends a file; the generated client does not know multipart bodies. */
+export async function upload(
+  file: File,
+  subject: Subject,
+  subjectId: string,
+  id: string,
+  writeId: string,
+): Promise<Schemas['AttachmentResponse']> {
+  const body = new FormData()
+  body.set('id', id)
+  body.set('subject', subject)
+  body.set('subjectId', subjectId)
+  body.set('file', file)
+  const call = fetch('/api/attachments', {
+    method: 'POST',
+    body,
+    headers: { 'Write-Id': writeId, 'X-XSRF-TOKEN': xsrfToken() },
+  }).then(async (response) => {
+    const json: unknown = await response.json().catch(() => undefined)
+    return response.ok ? { data: json as Schemas['AttachmentResponse'], response } : { error: json, response }
+  })
+  return unwrap(call)
+}
+
+export type Subject = 'VEHICLE' | 'FINDING' | 'JOB' | 'NEED' | 'ORDER' | 'EVENING' | 'ENTRY'
+
+export const thumbnailUrl = (id: string) => `/api/attachments/${id}/thumbnail`
+export const fileUrl = (id: string) => `/api/attachments/${id}/file`

@@ -1,0 +1,90 @@
+import { queryOptions } from '@tanstack/react-query'
+import { api, unwrap, type Schemas, type Subject } from './client'
+
+// What several features read. Keys start with the thing's name, so that a change can make them stale together.
+
+export const sessionQuery = queryOptions({
+  queryKey: ['session'],
+  queryFn: () => unwrap(api.GET('/api/session')),
+  staleTime: 60_000,
+})
+
+export const garageQuery = queryOptions({
+  queryKey: ['garage'],
+  queryFn: () => unwrap(api.GET('/api/garage')),
+  staleTime: 60_000,
+})
+
+export const projectsQuery = queryOptions({
+  queryKey: ['projects'],
+  queryFn: () => unwrap(api.GET('/api/projects')),
+})
+
+export const projectQuery = (projectId: string) =>
+  queryOptions({
+    queryKey: ['projects', projectId],
+    queryFn: () => unwrap(api.GET('/api/projects/{id}', { params: { path: { id: projectId } } })),
+  })
+
+export const bodyQuery = (style: Schemas['ProjectRow']['bodyStyle']) =>
+  queryOptions({
+    queryKey: ['bodies', style],
+    queryFn: () => unwrap(api.GET('/api/bodies/{style}', { params: { path: { style } } })),
+    staleTime: Infinity,
+  })
+
+export const findingsQuery = (projectId: string) =>
+  queryOptions({
+    queryKey: ['findings', projectId],
+    queryFn: () => unwrap(api.GET('/api/projects/{projectId}/findings', { params: { path: { projectId } } })),
+  })
+
+export const jobsQuery = (projectId: string) =>
+  queryOptions({
+    queryKey: ['jobs', projectId],
+    queryFn: () => unwrap(api.GET('/api/projects/{projectId}/jobs', { params: { path: { projectId } } })),
+  })
+
+export const needsQuery = (projectId: string) =>
+  queryOptions({
+    queryKey: ['needs', projectId],
+    queryFn: () => unwrap(api.GET('/api/projects/{projectId}/needs', { params: { path: { projectId } } })),
+  })
+
+export const ordersQuery = (projectId: string) =>
+  queryOptions({
+    queryKey: ['orders', projectId],
+    queryFn: () => unwrap(api.GET('/api/projects/{projectId}/orders', { params: { path: { projectId } } })),
+  })
+
+export const planQuery = (projectId: string) =>
+  queryOptions({
+    queryKey: ['plan', projectId],
+    queryFn: () => unwrap(api.GET('/api/projects/{projectId}/plan', { params: { path: { projectId } } })),
+  })
+
+export const attachmentsQuery = (subject: Subject, subjectId: string) =>
+  queryOptions({
+    queryKey: ['attachments', subject, subjectId],
+    queryFn: () => unwrap(api.GET('/api/attachments', { params: { query: { subject, subjectId } } })),
+  })
+
+export const suppliersQuery = queryOptions({
+  queryKey: ['suppliers'],
+  queryFn: () => unwrap(api.GET('/api/suppliers')),
+})
+
+export const placesQuery = queryOptions({
+  queryKey: ['places'],
+  queryFn: () => unwrap(api.GET('/api/places')),
+})
+
+/** A foreign amount in the garage's currency, by the server's own conversion; asked only for a rate that can be one. */
+export const conversionQuery = (currency: string, amountMinor: number | undefined, rate: number) =>
+  queryOptions({
+    queryKey: ['conversion', currency, amountMinor, rate],
+    enabled: amountMinor !== undefined && rate > 0,
+    retry: false,
+    queryFn: () =>
+      unwrap(api.GET('/api/conversion', { params: { query: { currency, amountMinor: amountMinor!, rate } } })),
+  })

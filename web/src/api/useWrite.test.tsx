@@ -1,0 +1,45 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
+import { act, renderHook } from '@testing-library/react'
+import type { ReactNode } from 'react'
+import { expect, it } from 'vitest'
+import { Problem } from './client'
+import { useWrite } from './useWrite'
+
+const wrapper = ({ children }: { children: ReactNode }) => (
+  <QueryClientProvider client={new QueryClient()}>{children}</QueryClientProvider>
+)
+
+it('sends the same values again under the same id while no answer came, and new ones under a new id', async () => {
+  const ids: string[] = []
+  let answers = false
+  const { result } = renderHook(
+    () =>
+      useWrite((_: string, id) => {
+        ids.push(id)
+        return answers ? Promise.resolve('kept') : Promise.reject(new Problem(500, 'defect', 'no'))
+      }),
+    { wrapper },
+  )
+  await act(() => result.current.mutateAsync('a').catch(() => undefined))
+  await act(() => result.current.mutateAsync('a').catch(() => undefined))
+  expect(ids[1]).not.toBe(ids[0]) // refused for good: the next try is another change
+  answers = true
+  await act(() => result.current.mutateAsync('a'))
+  await act(() => result.current.mutateAsync('b'))
+  expect(new Set(ids).size).toBe(4)
+})
+
+it('keeps the id over a lost connection', async () => {
+  const ids: string[] = []
+  const { result } = renderHook(
+    () =>
+      useWrite((_: string, id) => {
+        ids.push(id)
+        return ids.length < 3 ? Promise.reject(new Problem(0, 'network', 'lost')) : Promise.resolve('kept')
+      }),
+    { wrapper },
+  )
+  await act(() => result.current.mutateAsync('a'))
+  expect(ids).toHaveLength(3)
+  expect(new Set(ids).size).toBe(1)
+})

@@ -1,0 +1,140 @@
+import { Suspense } from 'react'
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { Link, NavLink, Outlet, useMatch } from 'react-router'
+import { useTranslation } from 'react-i18next'
+import {
+  CalendarDays,
+  Hammer,
+  NotebookPen,
+  Package,
+  Sun,
+  Wallet,
+  Warehouse,
+  CarFront,
+  LogOut,
+  Settings2,
+} from 'lucide-react'
+import { api, unwrap } from '@/api/client'
+import { projectQuery } from '@/api/queries'
+import { Loading, Notices } from '@/ui/Feedback'
+import { Offline } from '@/ui/Offline'
+
+const pages = [
+  { to: '', word: 'nav.today', Icon: Sun, phone: true },
+  { to: '/walk', word: 'nav.walk', Icon: CarFront, phone: true },
+  { to: '/work', word: 'nav.work', Icon: Hammer, phone: true },
+  { to: '/parts', word: 'nav.parts', Icon: Package, phone: true },
+  { to: '/evenings', word: 'nav.evenings', Icon: NotebookPen, phone: true },
+  { to: '/plan', word: 'nav.plan', Icon: CalendarDays, phone: false },
+  { to: '/money', word: 'nav.money', Icon: Wallet, phone: false },
+] as const
+
+/** What surrounds every page: where one is, and where one can go. On a phone the ways lie at the thumb. */
+export function Shell() {
+  const { t } = useTranslation()
+  const projectId = useMatch('/p/:projectId/*')?.params.projectId
+  return (
+    <div className="min-h-dvh">
+      <a href="#content" className="btn btn-primary sr-only focus:not-sr-only focus:absolute focus:z-50">
+        {t('skip')}
+      </a>
+      <header className="no-print border-b-2 border-base-content">
+        <div className="mx-auto flex max-w-[78rem] items-center gap-x-3 px-4 py-1 md:gap-x-6 md:px-6">
+          <Link to="/" className="font-answer text-xl font-bold">
+            Ofisino
+          </Link>
+          {projectId && <CarName projectId={projectId} />}
+          <span className="grow" />
+          <Extra {...(projectId ? { projectId } : {})} />
+        </div>
+        {projectId && <Ways projectId={projectId} />}
+      </header>
+      <Offline />
+      <Suspense fallback={<Loading what={t('signIn.loading')} />}>
+        <Outlet />
+      </Suspense>
+      <Notices />
+    </div>
+  )
+}
+
+function CarName({ projectId }: { projectId: string }) {
+  const { data } = useQuery(projectQuery(projectId))
+  return <span className="min-w-0 truncate font-semibold">{data?.vehicleName}</span>
+}
+
+function Extra({ projectId }: { projectId?: string }) {
+  const { t } = useTranslation()
+  const queries = useQueryClient()
+  const signOut = () => void unwrap(api.POST('/api/sign-out')).then(() => queries.resetQueries())
+  return (
+    <div className="flex shrink-0 items-center">
+      {projectId && (
+        <>
+          <NavLink
+            to={`/p/${projectId}/plan`}
+            className="btn btn-ghost btn-square md:hidden"
+            aria-label={t('nav.plan')}
+          >
+            <CalendarDays className="size-5" aria-hidden="true" />
+          </NavLink>
+          <NavLink
+            to={`/p/${projectId}/money`}
+            className="btn btn-ghost btn-square md:hidden"
+            aria-label={t('nav.money')}
+          >
+            <Wallet className="size-5" aria-hidden="true" />
+          </NavLink>
+          <NavLink
+            to={`/p/${projectId}/car`}
+            className="btn btn-ghost btn-square"
+            aria-label={t('nav.settings')}
+            title={t('nav.settings')}
+          >
+            <Settings2 className="size-5" aria-hidden="true" />
+          </NavLink>
+        </>
+      )}
+      <NavLink to="/garage" className="btn btn-ghost btn-square" aria-label={t('nav.garage')} title={t('nav.garage')}>
+        <Warehouse className="size-5" aria-hidden="true" />
+      </NavLink>
+      <button
+        type="button"
+        className="btn btn-ghost btn-square"
+        aria-label={t('nav.signOut')}
+        title={t('nav.signOut')}
+        onClick={signOut}
+      >
+        <LogOut className="size-5" aria-hidden="true" />
+      </button>
+    </div>
+  )
+}
+
+function Ways({ projectId }: { projectId: string }) {
+  const { t } = useTranslation()
+  const base = `/p/${projectId}`
+  return (
+    <nav
+      aria-label={t('nav.label')}
+      className="fixed inset-x-0 bottom-0 z-30 border-t-2 border-base-content bg-base-100 md:static md:border-0"
+    >
+      <ul className="mx-auto grid max-w-[78rem] grid-cols-5 md:flex md:gap-1 md:px-4">
+        {pages.map(({ to, word, Icon, phone }) => (
+          <li key={to} className={phone ? '' : 'hidden md:block'}>
+            <NavLink
+              to={base + to}
+              end={to === ''}
+              className={({ isActive }) =>
+                `flex min-h-14 flex-col items-center justify-center gap-0.5 px-1 text-xs md:min-h-11 md:flex-row md:gap-2 md:px-3 md:text-base ${isActive ? 'bg-base-content font-bold text-base-100' : 'hover:bg-base-200'}`
+              }
+            >
+              <Icon className="size-5" aria-hidden="true" />
+              {t(word)}
+            </NavLink>
+          </li>
+        ))}
+      </ul>
+    </nav>
+  )
+}

@@ -1,0 +1,70 @@
+import { createBrowserRouter } from 'react-router'
+import { BrokenPage, NotFoundPage } from './ErrorPage'
+import { Gate } from './Gate'
+import { Shell } from './Shell'
+
+// Each page is a file of its own that comes when it is first opened.
+export const router = createBrowserRouter([
+  {
+    path: '/pair',
+    HydrateFallback: () => null,
+    lazy: async () => ({ Component: (await import('@/features/identity/PairPage')).PairPage }),
+  },
+  {
+    element: <Gate />,
+    errorElement: <BrokenPage />,
+    HydrateFallback: () => null,
+    children: [
+      {
+        element: <Shell />,
+        children: [
+          {
+            path: '/',
+            lazy: async () => ({ Component: (await import('@/features/vehicle/ProjectsPage')).ProjectsPage }),
+          },
+          {
+            path: '/garage',
+            lazy: async () => ({ Component: (await import('@/features/identity/GaragePage')).GaragePage }),
+          },
+          {
+            path: '/p/:projectId',
+            lazy: async () => ({ Component: (await import('@/features/roadready/TodayPage')).TodayPage }),
+          },
+          {
+            path: '/p/:projectId/walk',
+            lazy: async () => ({ Component: (await import('@/features/vehicle/WalkRoundPage')).WalkRoundPage }),
+          },
+          {
+            path: '/p/:projectId/walk/checks',
+            lazy: async () => ({ Component: (await import('@/features/vehicle/CheckPage')).CheckPage }),
+          },
+          {
+            path: '/p/:projectId/car',
+            lazy: async () => ({ Component: (await import('@/features/vehicle/CarPage')).CarPage }),
+          },
+          {
+            path: '/p/:projectId/work',
+            lazy: async () => ({ Component: (await import('@/features/plan/WorkPage')).WorkPage }),
+          },
+          {
+            path: '/p/:projectId/plan',
+            lazy: async () => ({ Component: (await import('@/features/plan/PlanPage')).PlanPage }),
+          },
+          {
+            path: '/p/:projectId/parts',
+            lazy: async () => ({ Component: (await import('@/features/parts/PartsPage')).PartsPage }),
+          },
+          {
+            path: '/p/:projectId/evenings',
+            lazy: async () => ({ Component: (await import('@/features/logbook/EveningsPage')).EveningsPage }),
+          },
+          {
+            path: '/p/:projectId/money',
+            lazy: async () => ({ Component: (await import('@/features/money/MoneyPage')).MoneyPage }),
+          },
+          { path: '*', element: <NotFoundPage /> },
+        ],
+      },
+    ],
+  },
+])

@@ -1,0 +1,20 @@
+import { common } from './words/common'
+import { identity } from './words/identity'
+import { vehicle } from './words/vehicle'
+import { parts } from './words/parts'
+import { plan } from './words/plan'
+import { logbook } from './words/logbook'
+import { money } from './words/money'
+import { roadready } from './words/roadready'
+
+/** All words of the interface, in one place. {{name}} is put in; _one and _other are chosen by the number `count`. */
+export const words = {
+  ...common,
+  ...identity,
+  ...vehicle,
+  ...parts,
+  ...plan,
+  ...logbook,
+  ...money,
+  ...roadready,
+} as const

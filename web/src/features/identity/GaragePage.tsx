@@ -1,0 +1,49 @@
+import { useQuery } from '@tanstack/react-query'
+import { useTranslation } from 'react-i18next'
+import { garageQuery, sessionQuery } from '@/api/queries'
+import { Loaded } from '@/ui/Feedback'
+import { Page, Part } from '@/ui/Page'
+import { Calendar } from './Calendar'
+import { LastChanges } from './LastChanges'
+import { PairPhone } from './PairPhone'
+import { People } from './People'
+import { Places } from './Places'
+
+/** What belongs to the garage and not to one car: time, places, people, phones. */
+export function GaragePage() {
+  const { t } = useTranslation()
+  const garage = useQuery(garageQuery)
+  const session = useQuery(sessionQuery)
+  return (
+    <Loaded query={garage} what={t('garage.loading')}>
+      {(g) => (
+        <Page
+          title={t('garage.title')}
+          answer={t('garage.answer', { name: g.name, currency: g.baseCurrency, zone: g.zone })}
+        >
+          <div className="grid gap-x-10 lg:grid-cols-2">
+            <div>
+              <Part title={t('garage.time')}>
+                <Calendar />
+              </Part>
+              <Part title={t('garage.phone')}>
+                <PairPhone />
+              </Part>
+              <Part title={t('garage.people')}>
+                <People members={g.members} mayAdd={session.data?.me?.role === 'OWNER'} />
+              </Part>
+            </div>
+            <div>
+              <Part title={t('garage.places')}>
+                <Places />
+              </Part>
+              <Part title={t('garage.changes')}>
+                <LastChanges />
+              </Part>
+            </div>
+          </div>
+        </Page>
+      )}
+    </Loaded>
+  )
+}

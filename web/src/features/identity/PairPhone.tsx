@@ -1,0 +1,48 @@
+import { useQuery } from '@tanstack/react-query'
+import { useTranslation } from 'react-i18next'
+import { api, unwrap, write } from '@/api/client'
+import { sessionQuery } from '@/api/queries'
+import { useWrite } from '@/api/useWrite'
+import { ProblemAlert } from '@/ui/Feedback'
+
+/** Shows the code that signs in a phone. */
+export function PairPhone() {
+  const { t } = useTranslation()
+  const { data: session } = useQuery(sessionQuery)
+  const pair = useWrite((_: Record<string, never>, id) => unwrap(api.POST('/api/pairing', { ...write(id) })), {
+    undoable: false,
+  })
+  if (!session?.lanUrl) return <p className="quiet">{t('garage.noLan')}</p>
+  return (
+    <div className="grid gap-3">
+      <p>{t('garage.pairHow', { url: session.lanUrl })}</p>
+      <div>
+        <button type="button" className="btn" disabled={pair.isPending} onClick={() => pair.mutate({})}>
+          {t('garage.pair')}
+        </button>
+      </div>
+      <ProblemAlert error={pair.error} />
+      {pair.data && (
+        <figure>
+          <QrCode modules={pair.data.modules} label={t('garage.qr')} />
+          <figcaption className="quiet text-sm">{t('garage.pairMinutes', { count: pair.data.minutes })}</figcaption>
+        </figure>
+      )}
+    </div>
+  )
+}
+
+function QrCode({ modules, label }: { modules: string[]; label: string }) {
+  const path = modules.flatMap((row, y) => [...row].map((m, x) => (m === '1' ? `M${x} ${y}h1v1h-1z` : ''))).join('')
+  return (
+    <svg
+      viewBox={`0 0 ${modules.length} ${modules.length}`}
+      role="img"
+      aria-label={label}
+      className="size-64 bg-white"
+      shapeRendering="crispEdges"
+    >
+      <path d={path} fill="#000" />
+    </svg>
+  )
+}

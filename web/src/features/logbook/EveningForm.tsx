@@ -1,0 +1,219 @@
+import { useMemo, useState } from 'react'
+import { useQuery } from '@tanstack/react-query'
+import { useTranslation } from 'react-i18next'
+import { api, unwrap, write, type Schemas } from '@/api/client'
+import { jobsQuery } from '@/api/queries'
+import { useWrite } from '@/api/useWrite'
+import { isStale, ProblemAlert } from '@/ui/Feedback'
+import { Choice, NoteField, TextField } from '@/ui/Field'
+import { Merge } from '@/ui/Merge'
+import { PhotoButton, useUpload } from '@/ui/Photos'
+import { Sheet } from '@/ui/Sheet'
+import { hours, useFormat } from '@/ui/format'
+import { useDraft } from '@/ui/useDraft'
+
+type Values = {
+  workedOn: string
+  done: string
+  learned: string
+  noteToSelf: string
+  work: { jobId: string; minutes: number }[]
+}
+
+const steps = [15, 30, 60] as const
+
+/** An evening: how long on which job, what was done, and the note to tomorrow's self. Kept as a draft until it is saved. */
+export function EveningForm({
+  projectId,
+  evening,
+  jobId,
+  onClose,
+}: {
+  projectId: string
+  evening?: Schemas['EveningResponse']
+  jobId?: string
+  onClose: () => void
+}) {
+  const { t } = useTranslation()
+  const format = useFormat()
+  const [id] = useState(() => evening?.id ?? crypto.randomUUID())
+  const [version, setVersion] = useState(evening?.version ?? 0)
+  const [stored, setStored] = useState<Values>()
+  const [photo, setPhoto] = useState<File>()
+  const photos = useUpload('EVENING')
+  const { data: jobs } = useQuery(jobsQuery(projectId))
+  const today = format.today()
+  const initial = useMemo<Values>(
+    () =>
+      evening ?? {
+        workedOn: today,
+        done: '',
+        learned: '',
+        noteToSelf: '',
+        work: jobId ? [{ jobId, minutes: 60 }] : [],
+      },
+    [evening, jobId, today],
+  )
+  const [v, setV, forget] = useDraft<Values>(`evening.${evening?.id ?? projectId}`, initial)
+  const put = (change: Partial<Values>) => setV({ ...v, ...change })
+  const open =
+    jobs?.jobs.filter(
+      (j) => j.state !== 'DROPPED' && j.state !== 'VERIFIED' && v.work.every((w) => w.jobId !== j.id),
+    ) ?? []
+  const save = useWrite(
+    (fields: Schemas['EveningFields'], writeId) =>
+      evening
+        ? unwrap(
+            api.PUT('/api/evenings/{id}', { params: { path: { id } }, body: { fields, version }, ...write(writeId) }),
+          )
+        : unwrap(
+            api.POST('/api/projects/{projectId}/evenings', {
+              params: { path: { projectId } },
+              body: { id, fields },
+              ...write(writeId),
+            }),
+          ),
+    {
+      said: (values) => t('evening.saved', { hours: hours(values.work.reduce((sum, w) => sum + w.minutes, 0)) }),
+      done: () => {
+        if (photo) void photos.send(photo, id)
+        forget()
+        onClose()
+      },
+    },
+  )
+  function submit() {
+    const work = v.work.map((w) => ({ jobId: w.jobId, minutes: w.minutes }))
+    save.mutate(
+      { workedOn: v.workedOn, done: v.done, learned: v.learned, noteToSelf: v.noteToSelf, work },
+      {
+        onError: (problem) => {
+          if (!isStale(problem)) return
+          const now = problem.stored as Values & { version: number }
+          setStored({ ...now, work: v.work })
+          setVersion(now.version)
+        },
+      },
+    )
+  }
+  return (
+    <Sheet title={t(evening ? 'evening.edit' : 'evening.add')} onClose={onClose}>
+      <form
+        className="grid gap-4"
+        onSubmit={(e) => {
+          e.preventDefault()
+          submit()
+        }}
+      >
+        <fieldset className="grid gap-2">
+          <legend className="mb-1 font-semibold">{t('evening.onWhat')}</legend>
+          {v.work.map((w) => (
+            <JobMinutes
+              key={w.jobId}
+              title={jobs?.jobs.find((j) => j.id === w.jobId)?.title ?? ''}
+              minutes={w.minutes}
+              onChange={(minutes) =>
+                put({
+                  work:
+                    minutes > 0
+                      ? v.work.map((x) => (x.jobId === w.jobId ? { ...x, minutes } : x))
+                      : v.work.filter((x) => x.jobId !== w.jobId),
+                })
+              }
+            />
+          ))}
+          <Choice
+            label={t(v.work.length === 0 ? 'evening.firstJob' : 'evening.anotherJob')}
+            value=""
+            onChange={(e) => e.target.value && put({ work: [...v.work, { jobId: e.target.value, minutes: 60 }] })}
+          >
+            <option value="">{t('evening.chooseJob')}</option>
+            {open.map((j) => (
+              <option key={j.id} value={j.id}>
+                {j.code} {j.title}
+              </option>
+            ))}
+          </Choice>
+        </fieldset>
+        <NoteField label={t('evening.done')} value={v.done} onChange={(e) => put({ done: e.target.value })} />
+        <NoteField
+          label={t('evening.noteToSelf')}
+          hint={t('evening.noteHint')}
+          value={v.noteToSelf}
+          onChange={(e) => put({ noteToSelf: e.target.value })}
+        />
+        <NoteField
+          label={t('evening.learned')}
+          rows={2}
+          value={v.learned}
+          onChange={(e) => put({ learned: e.target.value })}
+        />
+        <TextField
+          label={t('evening.day')}
+          type="date"
+          max={today}
+          value={v.workedOn}
+          onChange={(e) => put({ workedOn: e.target.value })}
+        />
+        <div className="flex items-center gap-3">
+          <PhotoButton label={t('photo.add')} onFile={setPhoto} busy={photos.busy} />
+          {photo && <span className="quiet text-sm">{photo.name}</span>}
+        </div>
+        <ProblemAlert error={save.error} />
+        {stored && (
+          <Merge
+            mine={v}
+            stored={stored}
+            onChange={setV}
+            fields={[
+              { key: 'workedOn', label: t('evening.day'), show: String },
+              { key: 'done', label: t('evening.done'), show: String, text: true },
+              { key: 'learned', label: t('evening.learned'), show: String, text: true },
+              { key: 'noteToSelf', label: t('evening.noteToSelf'), show: String, text: true },
+            ]}
+          />
+        )}
+        <button
+          type="submit"
+          className="btn btn-primary btn-lg sticky bottom-2"
+          disabled={save.isPending || v.work.length === 0}
+        >
+          {t('evening.save')}
+        </button>
+      </form>
+    </Sheet>
+  )
+}
+
+function JobMinutes({
+  title,
+  minutes,
+  onChange,
+}: {
+  title: string
+  minutes: number
+  onChange: (minutes: number) => void
+}) {
+  const { t } = useTranslation()
+  return (
+    <div className="card-sheet p-2">
+      <p className="font-semibold">{title}</p>
+      <div className="mt-1 flex flex-wrap items-center gap-1">
+        <span className="min-w-16 text-lg font-bold" aria-live="polite">
+          {hours(minutes)}
+        </span>
+        {steps.map((s) => (
+          <button key={s} type="button" className="btn btn-sm min-h-11" onClick={() => onChange(minutes + s)}>
+            +{hours(s)}
+          </button>
+        ))}
+        <button type="button" className="btn btn-sm min-h-11" onClick={() => onChange(Math.max(15, minutes - 15))}>
+          −15 min
+        </button>
+        <button type="button" className="btn btn-ghost btn-sm min-h-11" onClick={() => onChange(0)}>
+          {t('evening.remove')}
+        </button>
+      </div>
+    </div>
+  )
+}

@@ -1,0 +1,123 @@
+import { useQuery } from '@tanstack/react-query'
+import { useParams, useSearchParams } from 'react-router'
+import { useTranslation } from 'react-i18next'
+import { Plus } from 'lucide-react'
+import { api, unwrap, type Schemas } from '@/api/client'
+import { Empty, Loaded } from '@/ui/Feedback'
+import { Page } from '@/ui/Page'
+import { Photos } from '@/ui/Photos'
+import { hours, useFormat } from '@/ui/format'
+import { EveningForm } from './EveningForm'
+
+type Evening = Schemas['EveningResponse']
+
+const minutesOf = (e: Evening) => e.work.reduce((sum, w) => sum + w.minutes, 0)
+
+/** The logbook: what was done on which evening, and what to begin with next time. */
+export function EveningsPage() {
+  const { projectId = '' } = useParams()
+  const { t } = useTranslation()
+  const [params, setParams] = useSearchParams()
+  const evenings = useQuery({
+    queryKey: ['evenings', projectId],
+    queryFn: () => unwrap(api.GET('/api/projects/{projectId}/evenings', { params: { path: { projectId } } })),
+  })
+  const close = () => setParams({})
+  return (
+    <Loaded query={evenings} what={t('evening.loading')}>
+      {(list) => (
+        <Page
+          title={t('evening.title')}
+          answer={<LogAnswer evenings={list} />}
+          action={
+            <button type="button" className="btn btn-primary" onClick={() => setParams({ new: '1' })}>
+              <Plus className="size-5" aria-hidden="true" />
+              {t('evening.add')}
+            </button>
+          }
+        >
+          {list.length === 0 && <Empty title={t('evening.emptyTitle')}>{t('evening.empty')}</Empty>}
+          <ol className="grid gap-4">
+            {list.map((e) => (
+              <EveningCard key={e.id} evening={e} onEdit={() => setParams({ edit: e.id })} />
+            ))}
+          </ol>
+          {params.has('new') && (
+            <EveningForm
+              projectId={projectId}
+              {...(params.get('new') !== '1' ? { jobId: params.get('new')! } : {})}
+              onClose={close}
+            />
+          )}
+          {params.has('edit') && list.some((e) => e.id === params.get('edit')) && (
+            <EveningForm
+              projectId={projectId}
+              evening={list.find((e) => e.id === params.get('edit'))!}
+              onClose={close}
+            />
+          )}
+        </Page>
+      )}
+    </Loaded>
+  )
+}
+
+function LogAnswer({ evenings }: { evenings: Evening[] }) {
+  const { t } = useTranslation()
+  const format = useFormat()
+  const last = evenings[0]
+  if (!last) return t('evening.nothing')
+  const total = evenings.reduce((sum, e) => sum + minutesOf(e), 0)
+  return (
+    <>
+      {t('evening.sum', { count: evenings.length, hours: hours(total), day: format.day(last.workedOn) })}
+      {last.noteToSelf && ` ${t('evening.yourNote', { note: last.noteToSelf })}`}
+    </>
+  )
+}
+
+function EveningCard({ evening: e, onEdit }: { evening: Evening; onEdit: () => void }) {
+  const { t } = useTranslation()
+  const format = useFormat()
+  return (
+    <li className="card-sheet grid gap-2 p-4">
+      <div className="flex items-baseline justify-between gap-3">
+        <h2 className="text-lg font-semibold">{format.dayAndYear(e.workedOn)}</h2>
+        <span className="quiet whitespace-nowrap text-sm">
+          {e.person}, {hours(minutesOf(e))}
+        </span>
+      </div>
+      <ul>
+        {e.work.map((w) => (
+          <li key={w.jobId} className="flex items-baseline gap-2">
+            <span className="label-code text-sm">{w.code}</span>
+            <span className="grow">{w.title}</span>
+            <span className="quiet whitespace-nowrap text-sm">{hours(w.minutes)}</span>
+          </li>
+        ))}
+      </ul>
+      {e.done && <p className="whitespace-pre-wrap">{e.done}</p>}
+      {e.learned && (
+        <p>
+          <span className="quiet">{t('evening.learned')}:</span> {e.learned}
+        </p>
+      )}
+      {e.noteToSelf && (
+        <p className="border-l-4 border-accent pl-3">
+          <span className="quiet">{t('evening.noteToSelf')}:</span> {e.noteToSelf}
+        </p>
+      )}
+      <details>
+        <summary className="cursor-pointer py-1 text-sm font-semibold">{t('evening.more')}</summary>
+        <div className="grid gap-2 pt-2">
+          <Photos subject="EVENING" subjectId={e.id} />
+          <div>
+            <button type="button" className="btn" onClick={onEdit}>
+              {t('evening.edit')}
+            </button>
+          </div>
+        </div>
+      </details>
+    </li>
+  )
+}

@@ -1,0 +1,204 @@
+import { useState } from 'react'
+import { useQuery } from '@tanstack/react-query'
+import { useTranslation } from 'react-i18next'
+import { api, unwrap, write, type Schemas } from '@/api/client'
+import { conversionQuery, ordersQuery } from '@/api/queries'
+import { useWrite } from '@/api/useWrite'
+import { ProblemAlert } from '@/ui/Feedback'
+import { Choice, TextField } from '@/ui/Field'
+import { PhotoButton, useUpload } from '@/ui/Photos'
+import { Sheet } from '@/ui/Sheet'
+import { minorText, parseMinor, useFormat } from '@/ui/format'
+import { SplitFields, splitsOf, type SplitDraft } from './SplitFields'
+import type { Entry } from './moneyQueries'
+
+const kinds = [
+  'PURCHASE',
+  'SERVICE',
+  'TRANSPORT',
+  'FEE',
+  'DUTY',
+  'TAX',
+  'DEPOSIT_PAID',
+  'DEPOSIT_RETURNED',
+  'REFUND',
+  'SALE',
+] as const
+
+type Props = { projectId: string; base: string; entry?: Entry; orderId?: string; onClose: () => void }
+
+/** A receipt or invoice as a draft; for an order, its shares are proposed from what was ordered. */
+export function EntryForm(props: Props) {
+  const orders = useQuery({ ...ordersQuery(props.projectId), enabled: !!props.orderId })
+  const order = orders.data?.find((o) => o.id === (props.orderId ?? props.entry?.orderId))
+  if (props.orderId && !order) return null
+  return <Form {...props} {...(order ? { order } : {})} />
+}
+
+function Form({ projectId, base, entry, order, onClose }: Props & { order?: Schemas['Order'] }) {
+  const { t } = useTranslation()
+  const format = useFormat()
+  const [id] = useState(() => entry?.id ?? crypto.randomUUID())
+  const currencyAtFirst = entry?.currency ?? order?.currency ?? base
+  const orderTotal = order ? order.postMinor + order.lines.reduce((sum, l) => sum + l.amountMinor, 0) : undefined
+  const amountAtFirst = entry ? Math.abs(entry.amountMinor) : orderTotal
+  const [v, setV] = useState({
+    kind: entry?.kind ?? ('PURCHASE' as Entry['kind']),
+    paidOn: entry?.paidOn ?? format.today(),
+    description: entry?.description ?? (order ? t('money.invoiceFrom', { supplier: order.supplier }) : ''),
+    currency: currencyAtFirst,
+    amount: amountAtFirst === undefined ? '' : minorText(amountAtFirst, currencyAtFirst),
+    rate: String(entry?.rate ?? order?.rate ?? ''),
+  })
+  const [splits, setSplits] = useState<SplitDraft[] | undefined>(
+    entry?.splits.map((s) => ({ to: s.jobId ?? s.destination, amount: minorText(Math.abs(s.baseMinor), base) })),
+  )
+  const [photo, setPhoto] = useState<File>()
+  const [wrong, setWrong] = useState<string>()
+  const photos = useUpload('ENTRY')
+  const foreign = v.currency !== base
+  const amountMinor = v.currency.length === 3 ? safeParse(v.amount, v.currency) : undefined
+  const rate = foreign ? Number(v.rate.replace(',', '.')) : 1
+  const conversion = useQuery(conversionQuery(v.currency, foreign ? amountMinor : undefined, rate))
+  const baseMinor = foreign ? conversion.data?.baseMinor : amountMinor
+  const save = useWrite(
+    (fields: Schemas['EntryFields'], writeId) =>
+      entry
+        ? unwrap(
+            api.PUT('/api/entries/{id}', {
+              params: { path: { id } },
+              body: { fields, version: entry.version },
+              ...write(writeId),
+            }),
+          )
+        : unwrap(
+            api.POST('/api/projects/{projectId}/entries', {
+              params: { path: { projectId } },
+              body: { id, fields },
+              ...write(writeId),
+            }),
+          ),
+    {
+      said: (fields) => t('money.isDraft', { what: fields.description }),
+      done: () => {
+        if (photo) void photos.send(photo, id)
+        onClose()
+      },
+    },
+  )
+  function submit() {
+    if (amountMinor === undefined || amountMinor <= 0) return setWrong(t('moneyWrong'))
+    if (!(rate > 0)) return setWrong(t('parts.rateWrong', { currency: v.currency, base }))
+    const shares = splits ? splitsOf(splits, base) : undefined
+    if (splits && !shares) return setWrong(t('moneyWrong'))
+    setWrong(undefined)
+    const orderId = order?.id ?? entry?.orderId
+    save.mutate({
+      kind: v.kind,
+      paidOn: v.paidOn,
+      description: v.description,
+      currency: v.currency,
+      amountMinor,
+      rate,
+      rateOn: v.paidOn,
+      ...(orderId ? { orderId } : {}),
+      ...(order ? { supplierId: order.supplierId } : entry?.supplierId ? { supplierId: entry.supplierId } : {}),
+      ...(shares ? { splits: shares } : {}),
+    })
+  }
+  const put = (change: Partial<typeof v>) => setV({ ...v, ...change })
+  return (
+    <Sheet
+      title={entry ? t('money.edit') : order ? t('money.invoiceFrom', { supplier: order.supplier }) : t('money.add')}
+      onClose={onClose}
+    >
+      <form
+        className="grid gap-3"
+        noValidate
+        onSubmit={(e) => {
+          e.preventDefault()
+          submit()
+        }}
+      >
+        <div className="flex items-center gap-3">
+          <PhotoButton label={t('photo.addReceipt')} receipts onFile={setPhoto} busy={photos.busy} />
+          {photo && <span className="quiet text-sm">{photo.name}</span>}
+        </div>
+        <TextField
+          label={t('money.description')}
+          value={v.description}
+          maxLength={120}
+          onChange={(e) => put({ description: e.target.value })}
+        />
+        <div className="grid grid-cols-2 gap-3">
+          <TextField
+            label={t('money.amountPaid')}
+            inputMode="decimal"
+            value={v.amount}
+            onChange={(e) => put({ amount: e.target.value })}
+          />
+          <TextField
+            label={t('money.currency')}
+            maxLength={3}
+            disabled={!!order}
+            value={v.currency}
+            onChange={(e) => put({ currency: e.target.value.toUpperCase() })}
+          />
+          {foreign && (
+            <TextField
+              label={t('parts.rate', { currency: v.currency, base })}
+              inputMode="decimal"
+              value={v.rate}
+              onChange={(e) => put({ rate: e.target.value })}
+            />
+          )}
+          <TextField
+            label={t('money.paidOn')}
+            type="date"
+            value={v.paidOn}
+            onChange={(e) => put({ paidOn: e.target.value })}
+          />
+          <Choice
+            label={t('money.kind')}
+            value={v.kind}
+            onChange={(e) => put({ kind: e.target.value as Entry['kind'] })}
+          >
+            {kinds.map((k) => (
+              <option key={k} value={k}>
+                {t(`entryKind.${k}`)}
+              </option>
+            ))}
+          </Choice>
+        </div>
+        {foreign && baseMinor !== undefined && <p className="font-semibold">= {format.money(baseMinor, base)}</p>}
+        <SplitFields
+          projectId={projectId}
+          base={base}
+          total={baseMinor}
+          splits={splits}
+          onChange={setSplits}
+          {...(order && amountMinor !== undefined && rate > 0
+            ? { proposal: { orderId: order.id, amountMinor, rate } }
+            : {})}
+        />
+        {wrong && (
+          <p role="alert" className="font-semibold text-error">
+            {wrong}
+          </p>
+        )}
+        <ProblemAlert error={save.error ?? photos.error} />
+        <button type="submit" className="btn btn-primary" disabled={save.isPending}>
+          {t('money.saveDraft')}
+        </button>
+      </form>
+    </Sheet>
+  )
+}
+
+function safeParse(typed: string, currency: string) {
+  try {
+    return parseMinor(typed, currency)
+  } catch {
+    return undefined // not three letters of a currency yet
+  }
+}

@@ -1,0 +1,130 @@
+import { Link, useParams } from 'react-router'
+import { useQuery } from '@tanstack/react-query'
+import { useTranslation } from 'react-i18next'
+import { findingsQuery } from '@/api/queries'
+import { hours, useFormat } from '@/ui/format'
+import { SafetyMark } from '@/ui/SafetyMark'
+import { useZoneNames } from '@/ui/zones'
+import type { Today } from './sentences'
+
+/** The jobs of the next stay, each with what to fetch and from where. */
+export function TonightList({ today }: { today: Today }) {
+  const { t } = useTranslation()
+  const { projectId = '' } = useParams()
+  if (!today.tonight || today.tonight.jobs.length === 0) return <p className="quiet">{t('today.nothingTonight')}</p>
+  return (
+    <ol className="grid gap-2">
+      {today.tonight.jobs.map((job) => (
+        <li key={job.jobId} className="card-sheet p-3">
+          <div className="flex items-baseline gap-3">
+            <span className="label-code">{job.code}</span>
+            <Link className="link grow font-semibold" to={`/p/${projectId}/work?job=${job.jobId}`}>
+              {job.title}
+            </Link>
+            <span className="whitespace-nowrap">{hours(job.minutes)}</span>
+          </div>
+          {job.fetch.length > 0 && (
+            <ul className="mt-1">
+              {job.fetch.map((f) => (
+                <li key={f.needId} className="flex items-baseline gap-2 text-sm">
+                  <span className="label-code">{f.placeCode}</span>
+                  <span>{t('today.fetch', { part: f.title, place: f.placeName ?? '' })}</span>
+                </li>
+              ))}
+            </ul>
+          )}
+        </li>
+      ))}
+    </ol>
+  )
+}
+
+export function NoteToSelf({ today }: { today: Today }) {
+  const { t } = useTranslation()
+  const format = useFormat()
+  if (!today.note) return null
+  return (
+    <blockquote className="rounded border-l-4 border-accent bg-base-200 p-3">
+      <p className="quiet text-sm">{t('today.noteFrom', { day: format.shortDay(today.note.workedOn) })}</p>
+      <p className="whitespace-pre-wrap">{today.note.text}</p>
+    </blockquote>
+  )
+}
+
+export function OrderList({ today }: { today: Today }) {
+  const { t } = useTranslation()
+  const format = useFormat()
+  const { projectId = '' } = useParams()
+  if (today.order.length === 0) return <p className="quiet">{t('today.nothingToOrder')}</p>
+  return (
+    <ul>
+      {today.order.slice(0, 5).map((o) => (
+        <li key={o.needId} className="flex items-baseline gap-3 border-b border-base-300 py-1.5 last:border-0">
+          <Link className="link grow" to={`/p/${projectId}/parts?order=${o.needId}`}>
+            {o.title}
+          </Link>
+          <span className="whitespace-nowrap">
+            {o.by === today.today ? t('today.todayWord') : t('today.by', { date: format.shortDay(o.by) })}
+          </span>
+        </li>
+      ))}
+    </ul>
+  )
+}
+
+/** What the date rests on: from the last job back to today. */
+export function RoadChain({ today }: { today: Today }) {
+  const { t } = useTranslation()
+  const road = today.road
+  if (!road) return null
+  return (
+    <details>
+      <summary className="cursor-pointer py-2 font-semibold">{t('today.whyThisDate')}</summary>
+      <ol className="list-decimal pl-6">
+        {[...road.chain].reverse().map((s) => (
+          <li key={s.id + s.kind} className={s.id === road.holder.id ? 'font-semibold' : ''}>
+            {s.title} <span className="quiet text-sm">{t(`subject.${s.kind}`)}</span>
+          </li>
+        ))}
+      </ol>
+    </details>
+  )
+}
+
+/** What stands between the car and the road; an empty list is not a promise. */
+export function InTheWay({ today }: { today: Today }) {
+  const { t } = useTranslation()
+  const { projectId = '' } = useParams()
+  const nameOf = useZoneNames(projectId)
+  const { data: findings } = useQuery(findingsQuery(projectId))
+  const safety = today.inTheWay.filter((b) => b.rule.startsWith('finding.'))
+  const jobs = today.inTheWay.length - safety.length
+  if (today.inTheWay.length === 0) return <p>{t('today.nothingInTheWay')}</p>
+  return (
+    <>
+      <ul>
+        {safety.map((b) => {
+          const f = findings?.find((x) => x.id === b.subject)
+          return (
+            <li key={b.rule + b.subject} className="flex items-center gap-2 py-0.5">
+              {f && <SafetyMark safety={f.safetyClass} word={false} />}
+              <Link className="link" to={`/p/${projectId}/walk?finding=${b.subject}`}>
+                {f ? `${t(`kind.${f.kind}`)}: ${nameOf(f.zone)}` : b.title}
+              </Link>
+              {b.rule === 'finding.temporary-safety' && (
+                <span className="quiet text-sm">{t('today.onlyTemporary')}</span>
+              )}
+            </li>
+          )
+        })}
+      </ul>
+      {jobs > 0 && (
+        <p className="mt-1">
+          <Link className="link" to={`/p/${projectId}/work`}>
+            {t('today.jobsLeft', { count: jobs })}
+          </Link>
+        </p>
+      )}
+    </>
+  )
+}

@@ -1,0 +1,114 @@
+import { Link, useParams } from 'react-router'
+import { Trans, useTranslation } from 'react-i18next'
+import type { Schemas } from '@/api/client'
+import { hours, useFormat } from '@/ui/format'
+
+export type Today = Schemas['TodayResponse']
+
+const bold = <strong className="font-bold" />
+
+/** On the road about 14 June; the gearbox casing holds it. */
+export function RoadSentence({ today }: { today: Today }) {
+  const { t } = useTranslation()
+  const format = useFormat()
+  const { projectId = '' } = useParams()
+  const road = today.road
+  if (!road) return <>{today.inTheWay.length > 0 ? t('today.nothingPlanned') : t('today.nothingInTheWay')}</>
+  const key = road.holder.kind === 'JOB' ? 'today.roadByJob' : 'today.roadByPart'
+  return (
+    <>
+      <Trans
+        i18nKey={key}
+        values={{ date: format.day(road.on), holder: road.holder.title, until: format.day(road.holdsUntil) }}
+        components={{ b: bold }}
+      />{' '}
+      {!today.planComplete && (
+        <Link className="link" to={`/p/${projectId}/plan`}>
+          {t('today.planIncomplete')}
+        </Link>
+      )}
+    </>
+  )
+}
+
+/** Against the target: how much is left over or missing. */
+export function TargetSentence({ today }: { today: Today }) {
+  const { t } = useTranslation()
+  const format = useFormat()
+  const road = today.road
+  if (!road?.target) return null
+  const days = Math.round((Date.parse(road.target) - Date.parse(road.on)) / 86_400_000)
+  const weeks = Math.round(Math.abs(days) / 7)
+  return <>{t(days >= 0 ? 'today.ahead' : 'today.behind', { target: format.day(road.target), count: weeks })}</>
+}
+
+/** The date leaves out what has no jobs yet: said, not hidden. */
+export function LeftOutSentence({ today }: { today: Today }) {
+  const { t } = useTranslation()
+  const { projectId = '' } = useParams()
+  if (today.withoutWork.length === 0) return null
+  return (
+    <>
+      {t('today.leftOut', { count: today.withoutWork.length })}{' '}
+      <Link className="link" to={`/p/${projectId}/walk`}>
+        {t('today.decideThem')}
+      </Link>
+    </>
+  )
+}
+
+export function TonightSentence({ today }: { today: Today }) {
+  const { t } = useTranslation()
+  const format = useFormat()
+  const { projectId = '' } = useParams()
+  const tonight = today.tonight
+  if (!tonight)
+    return (
+      <>
+        {t('today.noTime')}{' '}
+        <Link className="link" to="/garage">
+          {t('today.sayWhen')}
+        </Link>
+      </>
+    )
+  const when = tonight.day === today.today ? t('today.tonight') : t('today.next', { day: format.weekday(tonight.day) })
+  const first = tonight.jobs[0]
+  if (!first) return <>{t('today.nothingPossible', { when, hours: hours(tonight.minutes) })}</>
+  return (
+    <>
+      <Trans
+        i18nKey="today.tonightFirst"
+        values={{ when, hours: hours(tonight.minutes), job: first.title }}
+        components={{ b: bold, l: <Link className="link" to={`/p/${projectId}/work?job=${first.jobId}`} /> }}
+      />
+    </>
+  )
+}
+
+export function OrderSentence({ today }: { today: Today }) {
+  const { t } = useTranslation()
+  const format = useFormat()
+  const first = today.order[0]
+  if (!first) return <>{t('today.nothingToOrder')}</>
+  if (first.by === today.today)
+    return <Trans i18nKey="today.orderToday" values={{ part: first.title }} components={{ b: bold }} />
+  return (
+    <Trans
+      i18nKey="today.orderBy"
+      values={{ part: first.title, date: format.day(first.by) }}
+      components={{ b: bold }}
+    />
+  )
+}
+
+export function MoneySentence({ today }: { today: Today }) {
+  const format = useFormat()
+  const money = format.money(Math.abs(today.leftThisMonthMinor), today.currency)
+  return (
+    <Trans
+      i18nKey={today.leftThisMonthMinor >= 0 ? 'today.leftThisMonth' : 'today.shortThisMonth'}
+      values={{ money }}
+      components={{ b: bold }}
+    />
+  )
+}

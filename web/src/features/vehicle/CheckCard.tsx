@@ -1,0 +1,174 @@
+import { useState } from 'react'
+import { useTranslation } from 'react-i18next'
+import { api, unwrap, write, type Schemas } from '@/api/client'
+import { useWrite } from '@/api/useWrite'
+import { Cautions } from '@/ui/Cautions'
+import { ProblemAlert } from '@/ui/Feedback'
+import { Choice } from '@/ui/Field'
+import { SafetyMark } from '@/ui/SafetyMark'
+import { useDraft } from '@/ui/useDraft'
+import { FindingOffer } from './FindingOffer'
+import { looks, nextUnanswered, restHere, type HowSeen, type Seen, type Step, type Walk } from './checkWalk'
+
+const verdicts = ['GOOD', 'DOUBTFUL', 'BAD', 'MISSING'] as const
+/** On a card the usual button would be of the card's own colour. */
+const plain = 'border-base-300 bg-base-100'
+const unseen = ['COVERED', 'NOT_OPENED', 'NO_REACH'] as const
+
+type Said = { answers: Schemas['AnswerRequest'][]; seen: Seen; rest: boolean }
+
+type Props = {
+  projectId: string
+  walk: Walk
+  at: number
+  nameOf: (place: string) => string
+  onGo: (index: number) => void
+}
+
+/** The check at hand with big answers for one thumb; after an answer the next one comes. */
+export function CheckCard({ projectId, walk, at, nameOf, onGo }: Props) {
+  const { t } = useTranslation()
+  const step = walk.steps[at]!
+  const check = walk.checks.find((c) => c.id === step.checkId)!
+  const here = walk.steps.filter((s) => s.place === step.place)
+  const [how, setHow] = useDraft<{ how: HowSeen }>(`look.${projectId}`, standing)
+  const [whyNot, setWhyNot] = useState(false)
+  const [offered, setOffered] = useState<Schemas['FindingFields']['kind']>()
+  const place = nameOf(step.place)
+  const rest = restHere(walk, step, how.how)
+  const next = () => onGo(nextUnanswered(walk.steps, at))
+  const save = useWrite(
+    ({ answers }: Said, writeId) =>
+      unwrap(
+        api.POST('/api/projects/{projectId}/answers', {
+          params: { path: { projectId } },
+          body: { answers },
+          ...write(writeId),
+        }),
+      ),
+    {
+      // a single answer shows by itself, and is changed by going one back
+      said: ({ answers, rest }) => (rest ? t('check.restRecorded', { count: answers.length, place }) : undefined),
+      done: (_, { seen }) => {
+        const kind = step.zone ? check.findings[seen] : undefined
+        if (kind) setOffered(kind)
+        else next()
+      },
+    },
+  )
+  const say = (seen: Seen, steps: Step[] = [step]) => {
+    onGo(at) // stay here until it is kept, even when this is no longer the first one left
+    save.mutate({
+      seen,
+      rest: steps[0] !== step || steps.length > 1,
+      answers: steps.map((s) => ({
+        id: crypto.randomUUID(),
+        checkId: s.checkId,
+        place: s.place,
+        seen,
+        howSeen: how.how,
+        covered: false,
+        another: false,
+      })),
+    })
+  }
+  return (
+    <section aria-label={t('check.title')} className="card-sheet grid gap-3 p-4">
+      <p className="quiet text-sm">
+        {t('check.here', { place, number: here.indexOf(step) + 1, all: here.length })} ·{' '}
+        {t(`check.method.${check.method}`)}
+        {step.seen && ` · ${t('check.answered', { seen: t(`check.seen.${step.seen}`) })}`}
+      </p>
+      <h2 className="text-xl font-semibold">{check.how}</h2>
+      <Cautions cautions={step.cautions} />
+      <dl className="grid gap-2 sm:grid-cols-[8rem_1fr]">
+        <dt className="quiet">{t('check.good')}</dt>
+        <dd>{check.good}</dd>
+        <dt className="quiet">{t('check.means')}</dt>
+        <dd>{check.means}</dd>
+        <dt className="quiet">{t('check.endangers')}</dt>
+        <dd className="grid gap-1">
+          {check.endangers}
+          <SafetyMark safety={check.ifBad} />
+        </dd>
+      </dl>
+      {offered && step.zone ? (
+        <FindingOffer projectId={projectId} zone={step.zone} place={place} kind={offered} how={how.how} onDone={next} />
+      ) : (
+        <>
+          <Choice
+            label={t('check.howILook')}
+            value={how.how}
+            onChange={(e) => setHow({ how: e.target.value as HowSeen })}
+          >
+            {looks.map((l) => (
+              <option key={l} value={l}>
+                {t(`seen.${l}`)}
+              </option>
+            ))}
+          </Choice>
+          {!check.settledBy.includes(how.how) && (
+            <p className="font-semibold">{t('check.needs', { how: t(`seen.${check.seen}`) })}</p>
+          )}
+          <div className="grid grid-cols-2 gap-2">
+            {verdicts.map((a) => (
+              <button
+                key={a}
+                type="button"
+                className={`btn btn-lg ${a === 'GOOD' ? 'btn-primary' : plain}`}
+                disabled={save.isPending}
+                onClick={() => say(a)}
+              >
+                {t(`check.seen.${a}`)}
+              </button>
+            ))}
+          </div>
+          <button type="button" className={`btn ${plain}`} aria-expanded={whyNot} onClick={() => setWhyNot(!whyNot)}>
+            {t('check.cantSee')}
+          </button>
+          {whyNot && (
+            <div role="group" aria-label={t('check.whyNot')} className="grid grid-cols-3 gap-2">
+              {unseen.map((a) => (
+                <button
+                  key={a}
+                  type="button"
+                  className={`btn h-auto py-2 ${plain}`}
+                  disabled={save.isPending}
+                  onClick={() => say(a)}
+                >
+                  {t(`check.seen.${a}`)}
+                </button>
+              ))}
+            </div>
+          )}
+          {rest.length > 0 && (
+            <button
+              type="button"
+              className={`btn h-auto py-2 ${plain}`}
+              disabled={save.isPending}
+              onClick={() => say('GOOD', step.seen ? rest : [step, ...rest])}
+            >
+              {t('check.restGood', { count: rest.length + (step.seen ? 0 : 1) })}
+            </button>
+          )}
+          <ProblemAlert error={save.error} />
+          <div className="flex justify-between">
+            <button type="button" className="btn btn-ghost" disabled={at === 0} onClick={() => onGo(at - 1)}>
+              {t('check.back')}
+            </button>
+            <button
+              type="button"
+              className="btn btn-ghost"
+              disabled={at === walk.steps.length - 1}
+              onClick={() => onGo(at + 1)}
+            >
+              {t('check.skip')}
+            </button>
+          </div>
+        </>
+      )}
+    </section>
+  )
+}
+
+const standing: { how: HowSeen } = { how: 'WALKED_ROUND' }

@@ -1,0 +1,103 @@
+import { screen, waitFor } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { beforeEach, expect, it } from 'vitest'
+import { show } from '@/test/page'
+import { Refusal, server, type Sent } from '@/test/server'
+import { CheckPage } from './CheckPage'
+
+const check = (id: string, seen: string, kind: string) => ({
+  id,
+  theme: 'structure',
+  method: 'TAP',
+  how: `How to do ${id}.`,
+  good: 'It rings.',
+  means: 'Rust from inside.',
+  endangers: 'the jacking points',
+  ifBad: 'A',
+  seen,
+  settledBy: seen === 'ON_STANDS' ? ['ON_STANDS', 'OPENED'] : ['WALKED_ROUND', 'ON_STANDS', 'OPENED'],
+  findings: { BAD: kind, DOUBTFUL: 'DOUBT', MISSING: 'MISSING' },
+})
+const zone = {
+  id: 'sill-left',
+  name: 'Sill',
+  side: 'LEFT',
+  system: 'STRUCTURE',
+  view: 'left',
+  outline: 'M0 0h9v9z',
+  markX: 1,
+  markY: 1,
+}
+const answersSent = 'POST /api/projects/car/answers'
+type Answers = { answers: { id: string; checkId: string; seen: string; howSeen: string }[] }
+const sent = (i = 0) => (server.writes(answersSent)[i]!.body as Answers).answers
+let given: Record<string, string>
+
+beforeEach(() => {
+  given = {}
+  const walk = () => ({
+    checks: [
+      check('tap', 'WALKED_ROUND', 'RUST_THROUGH'),
+      check('drain', 'ON_STANDS', 'SURFACE_RUST'),
+      check('cover', 'WALKED_ROUND', 'OLD_REPAIR'),
+    ],
+    steps: ['tap', 'drain', 'cover'].map((checkId) => ({
+      checkId,
+      place: 'sill-left',
+      zone: 'sill-left',
+      cautions: [],
+      ...(given[checkId] ? { seen: given[checkId] } : {}),
+    })),
+    places: [{ place: 'sill-left', left: 3 - Object.keys(given).length, unseen: 0.43 }],
+    unseen: 0.43,
+    openTraps: 1,
+  })
+  server
+    .when('GET /api/projects/car', { bodyStyle: 'ESTATE' })
+    .when('GET /api/bodies/ESTATE', {
+      style: 'ESTATE',
+      zones: [zone],
+      views: [{ id: 'left', name: 'Left side', width: 9, height: 9, row: 0, column: 0, mirrored: false, details: [] }],
+    })
+    .when('GET /api/projects/car/findings', [])
+    .when('GET /api/projects/car/events', [])
+    .when('GET /api/projects/car/checks', walk)
+    .when(answersSent, (s: Sent) => {
+      for (const a of (s.body as Answers).answers) given[a.checkId] = a.seen
+    })
+  show(<CheckPage />, '/p/car/walk/checks', '/p/:projectId/walk/checks')
+})
+
+it('says how much is left and unseen, and comes to the next check after an answer', async () => {
+  expect(await screen.findByText(/3 checks are left; by weight 43 %/)).toBeInTheDocument()
+  expect(screen.getByRole('heading', { name: 'How to do tap.' })).toBeInTheDocument()
+  await userEvent.click(screen.getByRole('button', { name: 'Good' }))
+  expect(await screen.findByRole('heading', { name: 'How to do drain.' })).toBeInTheDocument()
+  expect(sent()).toMatchObject([{ checkId: 'tap', seen: 'GOOD', howSeen: 'WALKED_ROUND' }])
+  expect(screen.getByText('Counts as seen only when seen on stands.')).toBeInTheDocument()
+})
+
+it('goes from a failed check to a finding by one press', async () => {
+  server.when('POST /api/projects/car/findings', { id: 'f' })
+  await userEvent.click(await screen.findByRole('button', { name: 'Bad' }))
+  await userEvent.click(await screen.findByRole('button', { name: 'Record the finding' }))
+  await waitFor(() => expect(server.writes('POST /api/projects/car/findings')).toHaveLength(1))
+  const fields = server.writes('POST /api/projects/car/findings')[0]!.body.fields
+  expect(fields).toMatchObject({ zone: 'sill-left', kind: 'RUST_THROUGH', howSeen: 'WALKED_ROUND' })
+  expect(fields).not.toHaveProperty('severity')
+  expect(await screen.findByRole('heading', { name: 'How to do drain.' })).toBeInTheDocument()
+})
+
+it('takes the rest of a place for good in one write, but not what must be seen better', async () => {
+  await userEvent.click(await screen.findByRole('button', { name: /All that I see here like this is good \(2\)/ }))
+  await waitFor(() => expect(server.writes(answersSent)).toHaveLength(1))
+  expect(sent().map((a) => a.checkId)).toEqual(['tap', 'cover'])
+})
+
+it('asks why something cannot be seen, and keeps the check when the server refuses', async () => {
+  server.when(answersSent, new Refusal(409, { code: 'project.over', detail: 'The project is finished.' }))
+  await userEvent.click(await screen.findByRole('button', { name: 'Can’t see it' }))
+  await userEvent.click(screen.getByRole('button', { name: 'It is covered' }))
+  expect(await screen.findByText('The project is finished.')).toBeInTheDocument()
+  expect(screen.getByRole('heading', { name: 'How to do tap.' })).toBeInTheDocument()
+})

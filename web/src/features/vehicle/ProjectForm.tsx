@@ -1,0 +1,228 @@
+import { useState } from 'react'
+import { useQuery } from '@tanstack/react-query'
+import { useForm } from 'react-hook-form'
+import { zodResolver } from '@hookform/resolvers/zod'
+import { z } from 'zod'
+import { useTranslation } from 'react-i18next'
+import { api, unwrap, write, type Schemas } from '@/api/client'
+import { useWrite } from '@/api/useWrite'
+import { isStale, ProblemAlert } from '@/ui/Feedback'
+import { Choice, NoteField, TextField } from '@/ui/Field'
+import { Merge } from '@/ui/Merge'
+import { Sheet } from '@/ui/Sheet'
+import { minorText, parseMinor, useFormat } from '@/ui/format'
+import { aims } from './JudgementFields'
+
+type Project = Schemas['ProjectRow']
+const states = ['LOOKING', 'ACTIVE', 'RESTING', 'FINISHED', 'SOLD', 'SCRAPPED'] as const
+
+const schema = z.object({
+  vehicleName: z.string().trim().min(1, 'projects.nameMissing').max(120),
+  builtYear: z.coerce.number({ error: 'projects.yearWrong' }).int('projects.yearWrong'),
+  drive: z.enum(['REAR', 'FRONT', 'ALL']),
+  driverSide: z.enum(['LEFT', 'RIGHT', 'NONE']),
+  identity: z.string().max(120),
+  aim: z.enum(aims),
+  state: z.enum(states),
+  budget: z.string(),
+  monthly: z.string(),
+  targetOn: z.string(),
+  note: z.string().max(4000),
+})
+type Values = z.output<typeof schema>
+
+function valuesOf(p: Project, currency: string): Values {
+  return {
+    vehicleName: p.vehicleName,
+    builtYear: p.builtYear,
+    drive: p.drive,
+    driverSide: p.driverSide,
+    identity: p.identity,
+    aim: p.aim,
+    state: p.state,
+    budget: minorText(p.budgetMinor, currency),
+    monthly: minorText(p.monthlyMinor, currency),
+    targetOn: p.targetOn ?? '',
+    note: p.note,
+  }
+}
+
+/** A vehicle and what is to become of it. Asks for a name and a year; the rest has usual values. */
+export function ProjectForm({
+  project,
+  onClose,
+  onSaved,
+}: {
+  project?: Project
+  onClose: () => void
+  onSaved: (id: string) => void
+}) {
+  const { t } = useTranslation()
+  const format = useFormat()
+  const currency = format.currency
+  const [ids] = useState(() => ({ id: project?.id ?? crypto.randomUUID(), vehicleId: crypto.randomUUID() }))
+  const [version, setVersion] = useState(project?.version ?? 0)
+  const [stored, setStored] = useState<Values>()
+  const styles = useQuery({ queryKey: ['bodies'], queryFn: () => unwrap(api.GET('/api/bodies')) })
+  const [bodyStyle, setBodyStyle] = useState<Project['bodyStyle']>(project?.bodyStyle ?? 'ESTATE')
+  const form = useForm({
+    resolver: zodResolver(schema),
+    defaultValues: project
+      ? valuesOf(project, currency)
+      : {
+          vehicleName: '',
+          builtYear: '' as unknown as number,
+          drive: 'REAR' as const,
+          driverSide: 'LEFT' as const,
+          identity: '',
+          aim: 'ROAD_READY' as const,
+          state: 'ACTIVE' as const,
+          budget: '',
+          monthly: '',
+          targetOn: '',
+          note: '',
+        },
+  })
+  const save = useWrite(
+    (fields: Schemas['ProjectFields'], id) =>
+      project
+        ? unwrap(
+            api.PUT('/api/projects/{id}', {
+              params: { path: { id: ids.id } },
+              body: { fields, version },
+              ...write(id),
+            }),
+          )
+        : unwrap(
+            api.POST('/api/projects', { body: { ...ids, bodyStyle, begunOn: format.today(), fields }, ...write(id) }),
+          ),
+    { said: (v) => t('projects.saved', { name: v.vehicleName }), done: (p) => onSaved(p.id) },
+  )
+  const submit = form.handleSubmit((v) => {
+    const budgetMinor = v.budget.trim() === '' ? 0 : parseMinor(v.budget, currency)
+    const monthlyMinor = v.monthly.trim() === '' ? 0 : parseMinor(v.monthly, currency)
+    if (budgetMinor === undefined) return form.setError('budget', { message: 'moneyWrong' })
+    if (monthlyMinor === undefined) return form.setError('monthly', { message: 'moneyWrong' })
+    const { vehicleName, builtYear, drive, driverSide, identity, aim, state, note, targetOn } = v
+    save.mutate(
+      {
+        vehicleName,
+        builtYear,
+        drive,
+        driverSide,
+        identity,
+        aim,
+        state,
+        note,
+        budgetMinor,
+        monthlyMinor,
+        ...(targetOn ? { targetOn } : {}),
+      },
+      {
+        onError: (problem) => {
+          if (!isStale(problem)) return
+          setStored(valuesOf(problem.stored as Project, currency))
+          setVersion((problem.stored as Project).version)
+        },
+      },
+    )
+  })
+  const errorOf = (f: keyof Values) => {
+    const message = form.formState.errors[f]?.message
+    return message ? t(message as 'moneyWrong') : undefined
+  }
+  return (
+    <Sheet title={project ? t('projects.edit') : t('projects.start')} onClose={onClose}>
+      <form className="grid gap-3" onSubmit={(e) => void submit(e)} noValidate>
+        <TextField
+          label={t('projects.name')}
+          hint={t('projects.nameHint')}
+          error={errorOf('vehicleName')}
+          {...form.register('vehicleName')}
+        />
+        <div className="grid grid-cols-2 gap-3">
+          <TextField
+            label={t('projects.year')}
+            inputMode="numeric"
+            error={errorOf('builtYear')}
+            {...form.register('builtYear')}
+          />
+          <Choice
+            label={t('projects.body')}
+            disabled={!!project}
+            value={bodyStyle}
+            onChange={(e) => setBodyStyle(e.target.value as Project['bodyStyle'])}
+          >
+            {(styles.data ?? [bodyStyle]).map((s) => (
+              <option key={s} value={s}>
+                {t(`body.${s}`)}
+              </option>
+            ))}
+          </Choice>
+          <Choice label={t('projects.drive')} {...form.register('drive')}>
+            {(['REAR', 'FRONT', 'ALL'] as const).map((d) => (
+              <option key={d} value={d}>
+                {t(`drive.${d}`)}
+              </option>
+            ))}
+          </Choice>
+          <Choice label={t('projects.driverSide')} {...form.register('driverSide')}>
+            {(['LEFT', 'RIGHT', 'NONE'] as const).map((s) => (
+              <option key={s} value={s}>
+                {t(`driverSide.${s}`)}
+              </option>
+            ))}
+          </Choice>
+          <Choice label={t('projects.aim')} {...form.register('aim')}>
+            {aims.map((a) => (
+              <option key={a} value={a}>
+                {t(`aim.${a}`)}
+              </option>
+            ))}
+          </Choice>
+          <TextField label={t('projects.target')} type="date" {...form.register('targetOn')} />
+          <TextField
+            label={t('projects.budget', { currency })}
+            inputMode="decimal"
+            error={errorOf('budget')}
+            {...form.register('budget')}
+          />
+          <TextField
+            label={t('projects.monthly', { currency })}
+            inputMode="decimal"
+            error={errorOf('monthly')}
+            {...form.register('monthly')}
+          />
+        </div>
+        <Choice label={t('projects.state')} {...form.register('state')}>
+          {states.map((s) => (
+            <option key={s} value={s}>
+              {t(`projectState.${s}`)}
+            </option>
+          ))}
+        </Choice>
+        <TextField label={t('projects.identity')} hint={t('projects.identityHint')} {...form.register('identity')} />
+        <NoteField label={t('projects.note')} {...form.register('note')} />
+        <ProblemAlert error={save.error} />
+        {stored && (
+          <Merge
+            mine={form.getValues() as Values}
+            stored={stored}
+            onChange={(merged) => form.reset(merged)}
+            fields={(
+              ['vehicleName', 'builtYear', 'aim', 'state', 'budget', 'monthly', 'targetOn', 'identity', 'note'] as const
+            ).map((key) => ({ key, label: t(`projects.merge.${key}`), show: String, text: key === 'note' }))}
+          />
+        )}
+        <div className="flex gap-2">
+          <button type="submit" className="btn btn-primary" disabled={save.isPending}>
+            {project ? t('save') : t('projects.startNow')}
+          </button>
+          <button type="button" className="btn" onClick={onClose}>
+            {t('notNow')}
+          </button>
+        </div>
+      </form>
+    </Sheet>
+  )
+}

@@ -1,0 +1,32 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
+import { render } from '@testing-library/react'
+import type { ReactElement } from 'react'
+import { MemoryRouter, Route, Routes } from 'react-router'
+import { server } from './server'
+
+export const garage = {
+  id: 'g',
+  name: 'The shed',
+  baseCurrency: 'EUR',
+  zone: 'Europe/Vienna',
+  locale: 'en-GB',
+  units: 'METRIC',
+  members: [],
+  version: 0,
+}
+
+/** A page or a part of one as the application shows it: with router, server state and the garage's formats. */
+export function show(element: ReactElement, at = '/p/car', route = '/p/:projectId') {
+  server.when('GET /api/garage', garage)
+  const queries = new QueryClient({ defaultOptions: { queries: { retry: false } } })
+  return render(
+    <QueryClientProvider client={queries}>
+      <MemoryRouter initialEntries={[at]}>
+        <Routes>
+          <Route path={route} element={element} />
+          <Route path="*" element={<p>another page</p>} />
+        </Routes>
+      </MemoryRouter>
+    </QueryClientProvider>,
+  )
+}

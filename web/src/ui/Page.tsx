@@ -1,0 +1,38 @@
+import type { ReactNode } from 'react'
+
+/** A page: the answer on top, what it rests on below, the action beside it. */
+export function Page({
+  title,
+  answer,
+  action,
+  children,
+}: {
+  title: string
+  answer: ReactNode
+  action?: ReactNode
+  children: ReactNode
+}) {
+  return (
+    <main id="content" className="mx-auto w-full max-w-[78rem] px-4 pb-28 pt-4 md:px-6 md:pb-10">
+      <h1 className="quiet mb-1 font-sans text-sm font-semibold">{title}</h1>
+      <div className="mb-5 grid gap-3 md:flex md:items-start md:justify-between">
+        <div className="answer max-w-5xl">{answer}</div>
+        {action && <div className="no-print flex shrink-0 flex-wrap gap-2">{action}</div>}
+      </div>
+      {children}
+    </main>
+  )
+}
+
+/** A named part of a page. */
+export function Part({ title, children, aside }: { title: string; children: ReactNode; aside?: ReactNode }) {
+  return (
+    <section className="mb-7">
+      <div className="mb-2 flex items-baseline justify-between gap-3 border-b-2 border-base-300 pb-1">
+        <h2 className="text-lg font-semibold">{title}</h2>
+        {aside}
+      </div>
+      {children}
+    </section>
+  )
+}

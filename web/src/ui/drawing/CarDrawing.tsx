@@ -1,0 +1,138 @@
+import { useTranslation } from 'react-i18next'
+import type { Schemas } from '@/api/client'
+import { MarkShape, type SafetyClass } from '../SafetyMark'
+
+export type Body = Schemas['Body']
+type View = Body['views'][number]
+
+/** What is shown in a zone: the gravest class found there, how many, and whether all of it is closed. */
+export type ZoneMark = { zone: string; safety: SafetyClass; count: number; closed: boolean }
+
+type Props = {
+  body: Body
+  marks: ZoneMark[]
+  selected?: string
+  /** How much of a zone is unseen, from 0 to 1: hatched the denser the more. */
+  unseen?: (zone: string) => number
+  nameOf: (zone: string) => string
+  onPress: (zone: string) => void
+}
+
+/** One face of the unrolled vehicle. Every zone is a button. */
+export function Face({ view, body, marks, selected, unseen, nameOf, onPress }: Props & { view: View }) {
+  const { t } = useTranslation()
+  const zones = body.zones.filter((z) => z.view === view.id)
+  return (
+    <svg
+      viewBox={`0 0 ${view.width} ${view.height}`}
+      role="group"
+      aria-label={view.name}
+      className="block h-auto w-full"
+    >
+      <g transform={view.mirrored ? `translate(${view.width} 0) scale(-1 1)` : undefined}>
+        {view.details.map((d) => (
+          <path key={d} d={d} className="outline-detail" />
+        ))}
+        {zones.map((z) => {
+          const mark = marks.find((m) => m.zone === z.id)
+          const says = mark
+            ? t('drawing.zoneWith', { zone: nameOf(z.id), count: mark.count, safety: mark.safety })
+            : nameOf(z.id)
+          return (
+            <path
+              key={z.id}
+              d={z.outline}
+              role="button"
+              tabIndex={0}
+              aria-label={says}
+              aria-pressed={selected === z.id}
+              className={mark ? 'zone zone-has' : 'zone'}
+              onClick={() => onPress(z.id)}
+              onKeyDown={(e) => {
+                if (e.key === 'Enter' || e.key === ' ') {
+                  e.preventDefault()
+                  onPress(z.id)
+                }
+              }}
+            >
+              <title>{says}</title>
+            </path>
+          )
+        })}
+      </g>
+      {unseen && <Hatching view={view} zones={zones} unseen={unseen} />}
+      <g pointerEvents="none" aria-hidden="true">
+        {zones.map((z) => {
+          const mark = marks.find((m) => m.zone === z.id)
+          if (!mark) return null
+          return (
+            <g key={z.id} transform={`translate(${z.markX} ${z.markY})`}>
+              <MarkShape safety={mark.safety} closed={mark.closed} />
+              {mark.count > 1 && (
+                <text x={13} y={-6} fontSize={12} fontWeight={700} className="fill-base-content">
+                  ×{mark.count}
+                </text>
+              )}
+            </g>
+          )
+        })}
+      </g>
+    </svg>
+  )
+}
+
+const spacings = [14, 9, 5] as const
+
+/** Slanting lines over what is unseen, in three densities. */
+function Hatching({ view, zones, unseen }: { view: View; zones: Body['zones']; unseen: (zone: string) => number }) {
+  return (
+    <g
+      pointerEvents="none"
+      aria-hidden="true"
+      transform={view.mirrored ? `translate(${view.width} 0) scale(-1 1)` : undefined}
+    >
+      <defs>
+        {spacings.map((s, i) => (
+          <pattern
+            key={s}
+            id={`unseen-${view.id}-${i}`}
+            width={s}
+            height={s}
+            patternUnits="userSpaceOnUse"
+            patternTransform="rotate(45)"
+          >
+            <line x1={0} y1={0} x2={0} y2={s} className="stroke-base-content" strokeWidth={1} strokeOpacity={0.55} />
+          </pattern>
+        ))}
+      </defs>
+      {zones.map((z) => {
+        const share = unseen(z.id)
+        if (share <= 0) return null
+        const density = share > 0.66 ? 2 : share > 0.33 ? 1 : 0
+        return <path key={z.id} d={z.outline} fill={`url(#unseen-${view.id}-${density})`} />
+      })}
+    </g>
+  )
+}
+
+/** All faces at once, unrolled into a net as the drawing file places them. */
+export function UnrolledCar(props: Props) {
+  const views = props.body.views
+  const columns = Math.max(...views.map((v) => v.column)) + 1
+  const widest = Array.from({ length: columns }, (_, c) =>
+    Math.max(...views.filter((v) => v.column === c).map((v) => v.width)),
+  )
+  return (
+    <div
+      className="grid items-center gap-x-3 gap-y-1"
+      style={{ gridTemplateColumns: widest.map((w) => `${w}fr`).join(' ') }}
+    >
+      {views.map((view) => (
+        <figure key={view.id} style={{ gridColumn: view.column + 1, gridRow: view.row + 1 }}>
+          <Face {...props} view={view} />
+          <figcaption className="quiet text-center text-xs">{view.name}</figcaption>
+        </figure>
+      ))}
+    </div>
+  )
+}

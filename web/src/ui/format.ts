@@ -1,0 +1,79 @@
+import { useQuery } from '@tanstack/react-query'
+import { useMemo } from 'react'
+import { garageQuery } from '@/api/queries'
+
+const halves: Record<number, string> = { 15: '¼', 30: '½', 45: '¾' }
+
+/** Minutes as a person says them: 2½ h, 45 min. */
+export function hours(minutes: number): string {
+  if (minutes < 60) return `${minutes} min`
+  const whole = Math.floor(minutes / 60)
+  const rest = minutes % 60
+  if (rest === 0) return `${whole} h`
+  return halves[rest] ? `${whole}${halves[rest]} h` : `${whole} h ${rest} min`
+}
+
+export function minorDigits(currency: string): number {
+  return new Intl.NumberFormat('en', { style: 'currency', currency }).resolvedOptions().maximumFractionDigits ?? 2
+}
+
+/** What a person typed ("1 234,50", "1234.5") as minor units; undefined where it is no amount. */
+export function parseMinor(typed: string, currency: string): number | undefined {
+  const digits = minorDigits(currency)
+  const plain = typed.replace(/[\s'’]/g, '')
+  const match = /^(-?)(\d+(?:[.,]\d{3})*|\d+)(?:[.,](\d+))?$/.exec(plain)
+  if (!match) return undefined
+  const lastSeparator = Math.max(plain.lastIndexOf('.'), plain.lastIndexOf(','))
+  const decimals = lastSeparator < 0 ? 0 : plain.length - lastSeparator - 1
+  const isDecimal = lastSeparator >= 0 && (decimals !== 3 || digits === 3)
+  const whole = (isDecimal ? plain.slice(0, lastSeparator) : plain).replace(/[.,]/g, '')
+  const fraction = isDecimal ? plain.slice(lastSeparator + 1) : ''
+  if (fraction.length > digits) return undefined
+  return Number(whole + fraction.padEnd(digits, '0'))
+}
+
+/** Minor units as the text of an input: 1234.50 */
+export function minorText(minor: number, currency: string): string {
+  const digits = minorDigits(currency)
+  return (minor / 10 ** digits).toFixed(digits)
+}
+
+/** A share of 1 in whole percent, never 0 for what is more than nothing. */
+export const percent = (share: number) => (share > 0 && share < 0.01 ? '<1' : String(Math.round(share * 100)))
+
+export function makeFormat(locale: string, zone: string) {
+  const day = (date: string | Date, options: Intl.DateTimeFormatOptions) =>
+    new Intl.DateTimeFormat(locale, {
+      ...options,
+      timeZone: typeof date === 'string' && date.length === 10 ? 'UTC' : zone,
+    }).format(typeof date === 'string' ? new Date(date) : date)
+  return {
+    locale,
+    zone,
+    money: (minor: number, currency: string) =>
+      new Intl.NumberFormat(locale, { style: 'currency', currency }).format(minor / 10 ** minorDigits(currency)),
+    /** 14 June */
+    day: (date: string) => day(date, { day: 'numeric', month: 'long' }),
+    /** 14 June 2027 */
+    dayAndYear: (date: string) => day(date, { day: 'numeric', month: 'long', year: 'numeric' }),
+    /** Thu 14 Jun */
+    shortDay: (date: string) => day(date, { weekday: 'short', day: 'numeric', month: 'short' }),
+    weekday: (date: string) => day(date, { weekday: 'long' }),
+    time: (instant: string) => day(instant, { hour: '2-digit', minute: '2-digit' }),
+    month: (date: string) => day(date, { month: 'long', year: 'numeric' }),
+    /** The calendar day of an instant in the garage's zone, as 2027-06-14. */
+    dateOf: (instant: string) => new Intl.DateTimeFormat('en-CA', { timeZone: zone }).format(new Date(instant)),
+    today: () => new Intl.DateTimeFormat('en-CA', { timeZone: zone }).format(new Date()),
+  }
+}
+
+export type Format = ReturnType<typeof makeFormat>
+
+/** Formats in the garage's language and time zone. */
+export function useFormat(): Format & { currency: string } {
+  const { data } = useQuery(garageQuery)
+  return useMemo(
+    () => ({ ...makeFormat(data?.locale ?? 'en-GB', data?.zone ?? 'UTC'), currency: data?.baseCurrency ?? 'EUR' }),
+    [data],
+  )
+}

@@ -1,0 +1,137 @@
+package ofisino.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.deque.html.axecore.results.Rule;
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Debian's headless Chromium, and what every journey does with it. */
+final class Browsing implements AutoCloseable {
+    private static final List<String> ARGUMENTS = List.of(
+            "--no-sandbox",
+            "--disable-gpu",
+            "--disable-quic",
+            "--no-first-run",
+            "--disable-background-networking",
+            "--disable-component-update",
+            "--disable-sync");
+    private final Playwright playwright;
+    private final Browser browser;
+    private final String url;
+    private final List<String> complaints = new ArrayList<>();
+
+    Browsing(String url) {
+        this.url = url;
+        playwright = Playwright.create(
+                new Playwright.CreateOptions().setEnv(java.util.Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+        browser = playwright
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setArgs(ARGUMENTS));
+    }
+
+    Page desk() {
+        return page(1280, 800, ColorScheme.LIGHT);
+    }
+
+    /** A phone in the dark of a garage, touched. */
+    Page phone() {
+        return page(390, 844, ColorScheme.DARK);
+    }
+
+    private Page page(int width, int height, ColorScheme scheme) {
+        BrowserContext context = browser.newContext(new Browser.NewContextOptions()
+                .setBaseURL(url)
+                .setViewportSize(width, height)
+                .setColorScheme(scheme)
+                .setLocale("en-GB")
+                .setTimezoneId("Europe/Vienna")
+                .setHasTouch(width < 500));
+        Page page = context.newPage();
+        page.setDefaultTimeout(8_000);
+        page.onPageError(error -> complaints.add(error));
+        page.onConsoleMessage(message -> {
+            if (message.type().equals("error") && !message.text().contains("status of 4"))
+                complaints.add(message.text());
+        });
+        return page;
+    }
+
+    /** A second device of the same person. */
+    Page phoneOf(Page desk) {
+        Page phone = phone();
+        phone.context()
+                .addCookies(desk.context().cookies().stream()
+                        .map(c -> new com.microsoft.playwright.options.Cookie(c.name, c.value)
+                                .setUrl(url)
+                                .setHttpOnly(c.httpOnly))
+                        .toList());
+        return phone;
+    }
+
+    /** No rule of WCAG 2.2 AA that axe can check is broken, and nothing is wider than the screen. */
+    static void accessible(Page page) {
+        page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
+        List<Rule> violations = new AxeBuilder(page)
+                .withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"))
+                .analyze()
+                .getViolations();
+        assertThat(violations)
+                .as(page.url())
+                .extracting(r -> r.getId() + ": "
+                        + r.getNodes().stream().map(n -> n.getHtml()).limit(3).toList())
+                .isEmpty();
+        Object overflow =
+                page.evaluate("() => document.documentElement.scrollWidth - document.documentElement.clientWidth");
+        assertThat(((Number) overflow).intValue())
+                .as("wider than the screen: " + page.url())
+                .isLessThanOrEqualTo(0);
+    }
+
+    static void press(Page page, String name) {
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName(name).setExact(true))
+                .locator("visible=true")
+                .first()
+                .click();
+    }
+
+    static void go(Page page, String name) {
+        page.getByRole(AriaRole.NAVIGATION)
+                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(name))
+                .click();
+    }
+
+    /** A place on the drawing that is shown, by what it says to a screen reader. */
+    static Locator zone(Page page, String says) {
+        return page.locator("path[aria-label='" + says + "']")
+                .locator("visible=true")
+                .first();
+    }
+
+    static void says(Page page, String words) {
+        page.getByText(words).locator("visible=true").first().waitFor();
+    }
+
+    List<String> complaints() {
+        return complaints;
+    }
+
+    @Override
+    public void close() {
+        playwright.close();
+    }
+}

@@ -46,7 +46,8 @@ function Checks({ projectId, body, walk }: { projectId: string; body: Body; walk
   const step = walk.steps[at]
   const go = (index: number) => {
     const next = walk.steps[index]
-    setParams(next ? { place: next.place, check: next.checkId } : {}, { replace: true })
+    // at once: an answer that arrives before the address has changed would be taken for one at the next check
+    setParams(next ? { place: next.place, check: next.checkId } : {}, { replace: true, flushSync: true })
   }
   const left = walk.steps.filter((s) => !s.seen).length
   const share = new Map(walk.places.map((p) => [p.place, p.unseen]))

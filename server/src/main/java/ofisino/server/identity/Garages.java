@@ -1,6 +1,7 @@
 package ofisino.server.identity;
 
 import java.time.ZoneId;
+import java.util.Optional;
 import java.util.UUID;
 import ofisino.core.kernel.SpeakableCode;
 import org.joda.money.CurrencyUnit;
@@ -10,6 +11,9 @@ public interface Garages {
     CurrencyUnit baseCurrency(Caller caller);
 
     ZoneId zone(Caller caller);
+
+    /** What a workshop charges for an hour where the garage is, in minor units of the base currency; empty while nobody said it. */
+    Optional<Long> workshopHourMinor(Caller caller);
 
     /** Gives out the next label of the garage; given once, whatever becomes of the thing. */
     SpeakableCode nextLabel(Caller caller);

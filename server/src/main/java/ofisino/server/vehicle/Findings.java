@@ -20,6 +20,9 @@ public interface Findings {
     /** Takes one step of the finding's life; no step where it stands there already. */
     void moveTo(Caller caller, UUID findingId, FindingState state);
 
+    /** Makes the safety class at least this grave; never lowers it. */
+    void raise(Caller caller, UUID findingId, SafetyClass atLeast);
+
     /** Looked at again after its jobs: good, then it closes; not good, then it goes back to be decided. */
     void recheck(Caller caller, UUID findingId, boolean good, @Nullable String note, long version);
 

@@ -6,6 +6,9 @@ import ofisino.core.vehicle.reading.Verdict.Why;
 
 /** Compares a reading with a limit. What is doubtful is not judged: silence is no proof. */
 public final class Judge {
+    /** What converting and dividing may be off by: a value on the bound lies within it. */
+    private static final double ROUNDING = 1e-9;
+
     private Judge() {}
 
     public static Verdict judge(Reading reading, Limit limit) {
@@ -17,7 +20,7 @@ public final class Judge {
         double room = Math.min(
                 value - limit.min().orElse(Double.NEGATIVE_INFINITY),
                 limit.max().orElse(Double.POSITIVE_INFINITY) - value);
-        if (room < 0) {
+        if (room < -ROUNDING) {
             boolean below = limit.min().isPresent() && value < limit.min().getAsDouble();
             return new Verdict(Outcome.OUTSIDE, below ? Why.BELOW : Why.ABOVE, room, limit);
         }

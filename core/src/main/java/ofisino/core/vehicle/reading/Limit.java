@@ -1,5 +1,6 @@
 package ofisino.core.vehicle.reading;
 
+import java.util.Optional;
 import java.util.OptionalDouble;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.Source;
@@ -12,6 +13,9 @@ import ofisino.core.kernel.Source;
  * @param highest    above this likewise
  * @param resolution the coarsest step of an instrument that can decide it
  * @param maker      only the maker's figure decides, and none is entered yet
+ * @param derived    what is made of several readings before it is compared
+ * @param readIn     the unit in which they are read; the limit's own where nothing is derived
+ * @param readUpTo   above this a single reading is asked about; {@code highest} where nothing is derived
  */
 public record Limit(
         String id,
@@ -24,6 +28,9 @@ public record Limit(
         double highest,
         double resolution,
         boolean maker,
+        Optional<Derived> derived,
+        Unit readIn,
+        double readUpTo,
         Source source) {
     public Limit {
         if (maker == (min.isPresent() || max.isPresent()))
@@ -35,8 +42,32 @@ public record Limit(
             throw new InvalidValue("limit.reversed", "The bounds of limit %s are reversed.".formatted(id));
     }
 
+    /** Whether a single reading, in {@code readIn}, can exist at all. */
+    public boolean canBeRead(double value) {
+        return derived.isPresent() ? 0 < value && value <= readUpTo : lowest <= value && value <= highest;
+    }
+
+    /** Its value grows with time: it is entered as the date on which the part was made. */
+    public boolean isAge() {
+        return unit == Unit.YEAR;
+    }
+
     /** The maker's own figure in place of the general one. It decides, and may clear a finding, when somebody compared it with the document. */
     public Limit ofTheMaker(OptionalDouble itsMin, OptionalDouble itsMax, Source document) {
-        return new Limit(id, name, unit, itsMin, itsMax, 0, lowest, highest, resolution, false, document);
+        return new Limit(
+                id,
+                name,
+                unit,
+                itsMin,
+                itsMax,
+                0,
+                lowest,
+                highest,
+                resolution,
+                false,
+                derived,
+                readIn,
+                readUpTo,
+                document);
     }
 }

@@ -10,6 +10,7 @@ import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import ofisino.core.kernel.Entry;
 import ofisino.core.kernel.InvalidValue;
@@ -40,12 +41,28 @@ public final class Limits {
     }
 
     private static Limit limit(Entry e) {
-        e.only("id", "name", "unit", "min", "max", "watch", "asked", "resolution", "maker", "source", "year", "place");
+        e.only(
+                "id",
+                "name",
+                "unit",
+                "min",
+                "max",
+                "watch",
+                "asked",
+                "resolution",
+                "maker",
+                "derived",
+                "read-in",
+                "up-to",
+                "source",
+                "year",
+                "place");
         List<Double> asked = e.numbers("asked");
+        Unit unit = e.choice("unit", Unit.class);
         return new Limit(
                 e.text("id"),
                 e.text("name"),
-                e.choice("unit", Unit.class),
+                unit,
                 bound(e, "min"),
                 bound(e, "max"),
                 e.has("watch") ? e.number("watch") : 0,
@@ -53,6 +70,9 @@ public final class Limits {
                 asked.get(1),
                 e.number("resolution"),
                 e.has("maker"),
+                e.has("derived") ? Optional.of(e.choice("derived", Derived.class)) : Optional.empty(),
+                e.choice("read-in", Unit.class, unit),
+                e.has("up-to") ? e.number("up-to") : asked.get(1),
                 Source.fromMemory(e.text("source"), e.text("year", ""), e.text("place", "")));
     }
 

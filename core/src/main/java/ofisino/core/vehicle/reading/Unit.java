@@ -22,6 +22,7 @@ public enum Unit {
     /** Pound-force per square inch: 0.45359237 kg × 9.80665 m/s² ÷ (0.0254 m)². */
     PSI(Units.PASCAL.multiply(6894.757293168361)),
     KILOPASCAL(MetricPrefix.KILO(Units.PASCAL)),
+    NEWTON(Units.NEWTON),
     CELSIUS(Units.CELSIUS),
     FAHRENHEIT(Units.KELVIN.multiply(5).divide(9).shift(459.67)),
     /** A difference of temperatures. */

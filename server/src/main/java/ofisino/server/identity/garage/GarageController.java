@@ -5,6 +5,7 @@ import ofisino.server.identity.Caller;
 import ofisino.server.identity.garage.GarageMapper.GarageRow;
 import ofisino.server.identity.garage.GarageMapper.MemberRow;
 import ofisino.server.identity.garage.GarageMapper.Units;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -20,7 +21,13 @@ class GarageController {
         this.service = service;
     }
 
-    record GarageRequest(String name, String zone, String locale, Units units, long version) {}
+    record GarageRequest(
+            String name,
+            String zone,
+            String locale,
+            Units units,
+            @Nullable Long workshopHourMinor,
+            long version) {}
 
     record GarageResponse(
             String name,
@@ -28,6 +35,7 @@ class GarageController {
             String zone,
             String locale,
             Units units,
+            @Nullable Long workshopHourMinor,
             long version,
             List<MemberRow> members) {}
 
@@ -39,7 +47,15 @@ class GarageController {
     @PutMapping
     GarageResponse change(Caller caller, @RequestBody GarageRequest body) {
         return response(
-                caller, service.change(caller, body.name(), body.zone(), body.locale(), body.units(), body.version()));
+                caller,
+                service.change(
+                        caller,
+                        body.name(),
+                        body.zone(),
+                        body.locale(),
+                        body.units(),
+                        body.workshopHourMinor(),
+                        body.version()));
     }
 
     private GarageResponse response(Caller caller, GarageRow garage) {
@@ -49,6 +65,7 @@ class GarageController {
                 garage.zone(),
                 garage.locale(),
                 garage.units(),
+                garage.workshopHourMinor(),
                 garage.version(),
                 service.members(caller));
     }

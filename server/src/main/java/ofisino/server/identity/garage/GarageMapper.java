@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.UUID;
 import ofisino.server.identity.Role;
 import org.apache.ibatis.annotations.Mapper;
+import org.jspecify.annotations.Nullable;
 
 @Mapper
 interface GarageMapper {
@@ -24,7 +25,14 @@ interface GarageMapper {
     }
 
     record GarageRow(
-            UUID id, String name, String baseCurrency, String zone, String locale, Units units, long version) {}
+            UUID id,
+            String name,
+            String baseCurrency,
+            String zone,
+            String locale,
+            Units units,
+            @Nullable Long workshopHourMinor,
+            long version) {}
 
     record MemberRow(UUID accountId, String displayName, Role role) {}
 }

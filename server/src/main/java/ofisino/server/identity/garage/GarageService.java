@@ -3,6 +3,7 @@ package ofisino.server.identity.garage;
 import java.time.DateTimeException;
 import java.time.ZoneId;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import ofisino.core.kernel.Currencies;
 import ofisino.core.kernel.InvalidValue;
@@ -16,6 +17,7 @@ import ofisino.server.identity.garage.GarageMapper.GarageRow;
 import ofisino.server.identity.garage.GarageMapper.MemberRow;
 import ofisino.server.identity.garage.GarageMapper.Units;
 import org.joda.money.CurrencyUnit;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** The settings of a garage. Its base currency is chosen once: every amount that was converted depends on it. */
@@ -36,6 +38,7 @@ class GarageService implements Garages, NewGarage {
                 zoneOf(zone).getId(),
                 localeOf(locale),
                 Units.METRIC,
+                null,
                 0));
     }
 
@@ -47,7 +50,14 @@ class GarageService implements Garages, NewGarage {
         return mapper.members(caller.garageId());
     }
 
-    GarageRow change(Caller caller, String name, String zone, String locale, Units units, long version) {
+    GarageRow change(
+            Caller caller,
+            String name,
+            String zone,
+            String locale,
+            Units units,
+            @Nullable Long workshopHourMinor,
+            long version) {
         caller.mustOwn();
         GarageRow stored = find(caller);
         var changed = new GarageRow(
@@ -57,9 +67,22 @@ class GarageService implements Garages, NewGarage {
                 zoneOf(zone).getId(),
                 localeOf(locale),
                 units,
+                hourRate(stored, workshopHourMinor),
                 version);
         Stored.notStale(mapper.update(changed), "garage", () -> find(caller));
         return find(caller);
+    }
+
+    private static @Nullable Long hourRate(GarageRow garage, @Nullable Long minor) {
+        if (minor != null && minor <= 0)
+            throw InvalidValue.of(
+                    "workshopHour",
+                    "workshop-hour.none",
+                    "An hour at a workshop costs more than 0. Leave it empty if you do not know.");
+        return minor == null
+                ? null
+                : Currencies.minor("workshopHour", CurrencyUnit.of(garage.baseCurrency()), minor)
+                        .getAmountMinorLong();
     }
 
     private static ZoneId zoneOf(String zone) {
@@ -86,6 +109,11 @@ class GarageService implements Garages, NewGarage {
     @Override
     public ZoneId zone(Caller caller) {
         return ZoneId.of(find(caller).zone());
+    }
+
+    @Override
+    public Optional<Long> workshopHourMinor(Caller caller) {
+        return Optional.ofNullable(find(caller).workshopHourMinor());
     }
 
     @Override

@@ -218,6 +218,23 @@ class FindingService implements Findings {
                         stored.version()));
     }
 
+    @Override
+    public void raise(Caller caller, UUID findingId, SafetyClass atLeast) {
+        FindingRow stored = find(caller, findingId);
+        if (stored.safetyClass().graver(atLeast) == stored.safetyClass()) return;
+        FindingFields fields = new FindingFields(
+                stored.zone(),
+                stored.kind(),
+                stored.severity(),
+                atLeast,
+                stored.howSeen(),
+                stored.covered(),
+                stored.aim(),
+                stored.note(),
+                stored.foundOn());
+        change(caller, findingId, fields, stored.version());
+    }
+
     private static Finding door(FindingRow f) {
         return new Finding(
                 f.id(),

@@ -1,0 +1,46 @@
+package ofisino.core.vehicle.corrosion;
+
+import java.util.Optional;
+import java.util.OptionalInt;
+import ofisino.core.kernel.InvalidValue;
+
+/**
+ * Rust at one place as it was seen.
+ *
+ * @param lengthMillimetres  longest extent, with {@code widthMillimetres} across it
+ * @param mountingMillimetres from its edge to the nearest belt, suspension, steering or jacking mounting; empty when nobody measured it
+ */
+public record Corrosion(
+        RustGrade grade,
+        Optional<Blistering> blisters,
+        int lengthMillimetres,
+        int widthMillimetres,
+        boolean perforated,
+        OptionalInt mountingMillimetres) {
+    private static final int LONGEST = 6000;
+
+    public Corrosion {
+        if (lengthMillimetres < 1 || widthMillimetres < 1 || Math.max(lengthMillimetres, widthMillimetres) > LONGEST)
+            throw InvalidValue.of(
+                    "extent",
+                    "corrosion.extent",
+                    "The extent (%d × %d mm) must lie between 1 and %d mm each way. Measure it in millimetres."
+                            .formatted(lengthMillimetres, widthMillimetres, LONGEST));
+        if (mountingMillimetres.isPresent()
+                && (mountingMillimetres.getAsInt() < 0 || mountingMillimetres.getAsInt() > LONGEST))
+            throw InvalidValue.of(
+                    "mounting",
+                    "corrosion.mounting",
+                    "The distance to the mounting (%d mm) must lie between 0 and %d mm."
+                            .formatted(mountingMillimetres.getAsInt(), LONGEST));
+        if (perforated && grade == RustGrade.RI_0)
+            throw InvalidValue.of(
+                    "grade",
+                    "corrosion.sound-hole",
+                    "A hole cannot be graded as sound metal. Grade what is around it.");
+    }
+
+    public double squareDecimetres() {
+        return lengthMillimetres * (double) widthMillimetres / 10_000;
+    }
+}

@@ -1,0 +1,137 @@
+package ofisino.core.vehicle.estimate;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.io.Reader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import ofisino.core.kernel.Effort;
+import ofisino.core.kernel.Entry;
+import ofisino.core.kernel.InvalidValue;
+import ofisino.core.kernel.VehicleSystem;
+import ofisino.core.vehicle.body.Zone;
+import ofisino.core.vehicle.corrosion.Corrosion;
+import ofisino.core.vehicle.corrosion.CorrosionRules;
+import ofisino.core.vehicle.estimate.Estimate.Material;
+import ofisino.core.vehicle.inspection.FindingKind;
+
+/** First guesses from {@code estimates.yaml}, which explains its keys. Common practice, no source: a person's own figures replace them. */
+public final class Estimates {
+    private record Line(Hours hours, Hours perSquareDecimetre, Material material, Material materialPerSquareDecimetre) {
+        Estimate at(double squareDecimetres) {
+            return new Estimate(
+                    hours.plus(perSquareDecimetre, squareDecimetres).effort(),
+                    material.plus(materialPerSquareDecimetre, squareDecimetres));
+        }
+    }
+
+    private record Hours(double low, double likely, double high) {
+        Hours plus(Hours per, double times) {
+            return new Hours(low + per.low * times, likely + per.likely * times, high + per.high * times);
+        }
+
+        Effort effort() {
+            return new Effort(minutes(low), minutes(likely), minutes(high));
+        }
+
+        /** To the quarter of an hour, in which plans are made. */
+        private static int minutes(double hours) {
+            return (int) Math.round(hours * 4) * 15;
+        }
+    }
+
+    private record Key(FindingKind kind, Optional<VehicleSystem> system) {}
+
+    private final Map<Key, Line> byKind = new HashMap<>();
+    private final Map<CorrosionRules.Repair, Line> byRepair = new EnumMap<>(CorrosionRules.Repair.class);
+    private final Map<Optional<VehicleSystem>, Hidden> hidden = new HashMap<>();
+
+    private Estimates(Entry file) {
+        file.only("kinds", "corrosion", "hidden");
+        for (Entry e : file.list("kinds")) {
+            e.only("kind", "system", "hours", "material");
+            byKind.put(new Key(e.choice("kind", FindingKind.class), system(e)), line(e));
+        }
+        for (Entry e : file.list("corrosion")) {
+            e.only("repair", "hours", "hours-per-dm2", "material", "material-per-dm2");
+            byRepair.put(e.choice("repair", CorrosionRules.Repair.class), line(e));
+        }
+        for (Entry e : file.list("hidden")) {
+            e.only("system", "chance", "hours", "material", "looking");
+            hidden.put(system(e), new Hidden(e.number("chance"), line(e).at(0), e.number("looking")));
+        }
+        for (FindingKind kind : FindingKind.values())
+            if (!byKind.containsKey(new Key(kind, Optional.empty())))
+                throw new InvalidValue("estimates.kind", "There is no estimate for %s.".formatted(kind));
+    }
+
+    public static Estimates load() {
+        try (InputStream file = Estimates.class.getResourceAsStream("estimates.yaml")) {
+            return read(new InputStreamReader(file, StandardCharsets.UTF_8));
+        } catch (IOException broken) {
+            throw new UncheckedIOException(broken);
+        }
+    }
+
+    static Estimates read(Reader yaml) {
+        return new Estimates(Entry.of("the estimates", yaml));
+    }
+
+    /** What mending a defect of this kind usually takes. */
+    public Estimate of(FindingKind kind, VehicleSystem system) {
+        Line line = byKind.get(new Key(kind, Optional.of(system)));
+        return (line == null ? byKind.get(new Key(kind, Optional.empty())) : line).at(0);
+    }
+
+    /** What mending this rust takes, by its repair and extent. */
+    public Estimate of(Zone zone, Corrosion corrosion) {
+        CorrosionRules.Repair repair = CorrosionRules.judge(zone, corrosion).repair();
+        return byRepair.get(repair).at(corrosion.squareDecimetres());
+    }
+
+    /** What a place of this system may hide while nobody has seen all of it. */
+    public Hidden hidden(VehicleSystem system) {
+        return hidden.getOrDefault(Optional.of(system), hidden.get(Optional.<VehicleSystem>empty()));
+    }
+
+    /**
+     * @param chance that there is damage when nothing of the place was seen
+     * @param damage what mending it takes then
+     * @param lookingHours what finding out takes
+     */
+    public record Hidden(double chance, Estimate damage, double lookingHours) {}
+
+    private static Optional<VehicleSystem> system(Entry e) {
+        return e.has("system") ? Optional.of(e.choice("system", VehicleSystem.class)) : Optional.empty();
+    }
+
+    private static Line line(Entry e) {
+        return new Line(
+                hours(e, "hours"), hours(e, "hours-per-dm2"), material(e, "material"), material(e, "material-per-dm2"));
+    }
+
+    private static Hours hours(Entry e, String key) {
+        List<Double> three = three(e, key);
+        return new Hours(three.get(0), three.get(1), three.get(2));
+    }
+
+    private static Material material(Entry e, String key) {
+        List<Double> three = three(e, key);
+        return new Material(three.get(0), three.get(1), three.get(2));
+    }
+
+    private static List<Double> three(Entry e, String key) {
+        if (!e.has(key)) return List.of(0.0, 0.0, 0.0);
+        List<Double> three = e.numbers(key);
+        if (three.size() != 3 || !(three.get(0) <= three.get(1) && three.get(1) <= three.get(2)))
+            throw new InvalidValue(
+                    "estimates.three", "“%s” in %s must be three rising numbers.".formatted(key, e.where()));
+        return three;
+    }
+}

@@ -1,0 +1,36 @@
+package ofisino.core.vehicle.inventory;
+
+import ofisino.core.kernel.InvalidValue;
+
+/**
+ * How many of a part belong to the vehicle, how many are on it and how many lie loose in boxes. What lies loose need not be bought.
+ *
+ * @param expected at least 1; clips and screws count too
+ */
+public record Completeness(int expected, int onVehicle, int loose) {
+    private static final int MOST = 9_999;
+
+    public Completeness {
+        if (expected < 1 || onVehicle < 0 || loose < 0 || Math.max(expected, Math.max(onVehicle, loose)) > MOST)
+            throw InvalidValue.of(
+                    "expected",
+                    "inventory.range",
+                    "The numbers must lie between 0 and %d, and at least 1 must belong to it.".formatted(MOST));
+        if (onVehicle > expected)
+            throw InvalidValue.of(
+                    "onVehicle",
+                    "inventory.too-many",
+                    "%d on the vehicle is more than the %d that belong there. Raise how many belong to it, or count again."
+                            .formatted(onVehicle, expected));
+    }
+
+    /** Still to be found or bought: expected − on the vehicle − loose. */
+    public int toObtain() {
+        return Math.max(0, expected - onVehicle - loose);
+    }
+
+    /** Loose ones that nothing is missing for. */
+    public int spare() {
+        return Math.max(0, onVehicle + loose - expected);
+    }
+}

@@ -1,0 +1,43 @@
+package ofisino.core.vehicle.reading;
+
+import java.util.List;
+import java.util.Optional;
+import ofisino.core.vehicle.reading.Verdict.Outcome;
+import ofisino.core.vehicle.reading.Verdict.Why;
+
+/** The last reading at each spot of one place, judged by one limit: four cylinders, nine points of a door. */
+public final class Series {
+    private Series() {}
+
+    /**
+     * @param value   what was compared: the reading that decides, or what was derived from all; in the limit's unit
+     * @param verdict the worst of all readings, or that of what is derived from them
+     */
+    public record Judged(double value, Verdict verdict) {}
+
+    /** @return empty while there are too few readings to compare */
+    public static Optional<Judged> judge(List<Reading> readings, Limit limit) {
+        if (limit.derived().isEmpty())
+            return readings.stream()
+                    .map(r -> new Judged(r.unit().convert(r.value(), limit.unit()), Judge.judge(r, limit)))
+                    .reduce((a, b) -> gravity(b.verdict()) > gravity(a.verdict()) ? b : a);
+        if (readings.size() < 2) return Optional.empty();
+        Derived derived = limit.derived().get();
+        List<Double> values = readings.stream()
+                .map(r -> r.unit().convert(r.value(), limit.readIn()))
+                .toList();
+        if (values.stream().anyMatch(v -> !limit.canBeRead(v)))
+            return Optional.of(new Judged(0, new Verdict(Outcome.NOT_JUDGED, Why.ASK_AGAIN, 0, limit)));
+        double value = derived.of(values);
+        return Optional.of(new Judged(value, Judge.judge(new Reading(value, limit.unit(), Optional.empty()), limit)));
+    }
+
+    private static int gravity(Verdict verdict) {
+        return switch (verdict.outcome()) {
+            case OUTSIDE -> 3;
+            case NOT_JUDGED -> 2;
+            case WATCH -> 1;
+            case WITHIN -> 0;
+        };
+    }
+}

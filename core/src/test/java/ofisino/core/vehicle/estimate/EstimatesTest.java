@@ -1,0 +1,66 @@
+package ofisino.core.vehicle.estimate;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.io.StringReader;
+import java.util.Optional;
+import java.util.OptionalInt;
+import ofisino.core.kernel.CostRange;
+import ofisino.core.kernel.Effort;
+import ofisino.core.kernel.InvalidValue;
+import ofisino.core.kernel.VehicleSystem;
+import ofisino.core.vehicle.body.Bodies;
+import ofisino.core.vehicle.body.BodyStyle;
+import ofisino.core.vehicle.body.Zone;
+import ofisino.core.vehicle.corrosion.Corrosion;
+import ofisino.core.vehicle.corrosion.RustGrade;
+import ofisino.core.vehicle.inspection.FindingKind;
+import org.junit.jupiter.api.Test;
+
+class EstimatesTest {
+    private static final Estimates ESTIMATES = Estimates.load();
+    private static final Zone SILL = Bodies.load().of(BodyStyle.ESTATE).require("sill-left");
+
+    @Test
+    void theSystemDecidesWhereItMatters() {
+        assertThat(ESTIMATES.of(FindingKind.RUST_THROUGH, VehicleSystem.BODY).effort())
+                .isEqualTo(new Effort(180, 480, 1200));
+        assertThat(ESTIMATES
+                        .of(FindingKind.RUST_THROUGH, VehicleSystem.STRUCTURE)
+                        .effort())
+                .isEqualTo(new Effort(360, 840, 2040));
+    }
+
+    /** A hole of 900 × 420 mm is 37.8 dm²: 10 h + 37.8 × 0.3 h = 21.34 h, to the quarter 21¼ h; 2 + 37.8 × 0.04 = 3.512 workshop hours. */
+    @Test
+    void rustGrowsWithItsExtent() {
+        Estimate hole = ESTIMATES.of(
+                SILL, new Corrosion(RustGrade.RI_5, Optional.empty(), 900, 420, true, OptionalInt.empty()));
+        assertThat(hole.effort().likelyMinutes()).isEqualTo(21 * 60 + 15);
+        assertThat(hole.material().costs(60_00).likelyMinor()).isEqualTo(210_72);
+    }
+
+    @Test
+    void everyKindAndEverySystemHasAnEstimate() {
+        for (VehicleSystem system : VehicleSystem.values()) {
+            for (FindingKind kind : FindingKind.values())
+                assertThat(ESTIMATES.of(kind, system).effort().likelyMinutes())
+                        .as("%s of %s", kind, system)
+                        .isPositive();
+            assertThat(ESTIMATES.hidden(system).chance()).as("%s", system).isBetween(0.05, 0.95);
+        }
+    }
+
+    @Test
+    void aRangeThatFallsIsRefused() {
+        assertThatThrownBy(() -> new CostRange(2, 1, 3)).isInstanceOf(InvalidValue.class);
+        assertThatThrownBy(() -> new CostRange(-1, 1, 3)).hasMessageContaining("negative");
+        assertThatThrownBy(() -> Estimates.read(new StringReader(
+                        "{kinds: [{kind: dent, hours: [3, 2, 1], material: [0, 0, 0]}], hidden: [], corrosion: []}")))
+                .hasMessageContaining("three rising numbers");
+        assertThatThrownBy(() -> Estimates.read(
+                        new StringReader("{kinds: [{kind: dent, hours: [1, 2, 3]}], hidden: [], corrosion: []}")))
+                .hasMessageContaining("no estimate for");
+    }
+}

@@ -1,0 +1,126 @@
+package ofisino.server.vehicle.estimate;
+
+import java.util.List;
+import java.util.UUID;
+import ofisino.core.kernel.CostRange;
+import ofisino.core.kernel.Effort;
+import ofisino.core.vehicle.corrosion.Blistering;
+import ofisino.core.vehicle.corrosion.CorrosionRules.Judgement;
+import ofisino.core.vehicle.corrosion.RustGrade;
+import ofisino.core.vehicle.estimate.Payer;
+import ofisino.server.identity.Caller;
+import ofisino.server.vehicle.estimate.EstimateMapper.EstimateRow;
+import ofisino.server.vehicle.estimate.EstimateService.Estimated;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api")
+class EstimateController {
+    private final EstimateService service;
+
+    EstimateController(EstimateService service) {
+        this.service = service;
+    }
+
+    /** Rust as it was seen. */
+    record RustFields(
+            RustGrade grade,
+            @Nullable Blistering blisters,
+            int lengthMillimetres,
+            int widthMillimetres,
+            boolean perforated,
+            @Nullable Integer mountingMillimetres) {
+        static @Nullable RustFields of(EstimateRow row) {
+            return row.corrosion()
+                    .map(c -> new RustFields(
+                            c.grade(),
+                            c.blisters().orElse(null),
+                            c.lengthMillimetres(),
+                            c.widthMillimetres(),
+                            c.perforated(),
+                            row.mountingMillimetres()))
+                    .orElse(null);
+        }
+    }
+
+    /** What a person says; what is left open is proposed. */
+    record EstimateFields(
+            @Nullable Effort effort,
+            @Nullable CostRange cost,
+            @Nullable RustFields rust,
+            @Nullable Payer payer,
+            @Nullable String payerNote) {
+        EstimateRow row(UUID findingId, long version) {
+            return new EstimateRow(
+                    findingId,
+                    effort == null ? null : effort.optimisticMinutes(),
+                    effort == null ? null : effort.likelyMinutes(),
+                    effort == null ? null : effort.pessimisticMinutes(),
+                    cost == null ? null : cost.optimisticMinor(),
+                    cost == null ? null : cost.likelyMinor(),
+                    cost == null ? null : cost.pessimisticMinor(),
+                    rust == null ? null : rust.grade(),
+                    rust == null || rust.blisters() == null
+                            ? null
+                            : rust.blisters().quantity(),
+                    rust == null || rust.blisters() == null
+                            ? null
+                            : rust.blisters().size(),
+                    rust == null ? null : rust.lengthMillimetres(),
+                    rust == null ? null : rust.widthMillimetres(),
+                    rust != null && rust.perforated(),
+                    rust == null ? null : rust.mountingMillimetres(),
+                    payer,
+                    payerNote == null ? "" : payerNote.strip(),
+                    version);
+        }
+    }
+
+    record EstimateRequest(EstimateFields fields, long version) {}
+
+    /** @param said what a person said; absent while all is proposed @param judgement what the graded rust means */
+    record FindingEstimateResponse(
+            UUID findingId,
+            Effort effort,
+            @Nullable CostRange cost,
+            @Nullable EstimateFields said,
+            @Nullable Judgement judgement,
+            long version) {
+        static FindingEstimateResponse of(Estimated e) {
+            return new FindingEstimateResponse(
+                    e.estimate().findingId(),
+                    e.estimate().effort(),
+                    e.estimate().cost().orElse(null),
+                    e.said().map(FindingEstimateResponse::said).orElse(null),
+                    e.judgement().orElse(null),
+                    e.said().map(EstimateRow::version).orElse(0L));
+        }
+
+        private static EstimateFields said(EstimateRow row) {
+            return new EstimateFields(
+                    row.effort().orElse(null),
+                    row.cost().orElse(null),
+                    RustFields.of(row),
+                    row.payer(),
+                    row.payerNote());
+        }
+    }
+
+    @GetMapping("/projects/{projectId}/estimates")
+    List<FindingEstimateResponse> all(Caller caller, @PathVariable UUID projectId) {
+        return service.all(caller, projectId).stream()
+                .map(FindingEstimateResponse::of)
+                .toList();
+    }
+
+    @PutMapping("/findings/{id}/estimate")
+    FindingEstimateResponse say(Caller caller, @PathVariable UUID id, @RequestBody EstimateRequest body) {
+        return FindingEstimateResponse.of(service.say(caller, body.fields().row(id, body.version())));
+    }
+}

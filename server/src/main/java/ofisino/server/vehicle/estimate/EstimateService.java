@@ -1,0 +1,118 @@
+package ofisino.server.vehicle.estimate;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import ofisino.core.kernel.CostRange;
+import ofisino.core.kernel.Currencies;
+import ofisino.core.kernel.InvalidValue;
+import ofisino.core.kernel.Texts;
+import ofisino.core.vehicle.body.Body;
+import ofisino.core.vehicle.corrosion.Corrosion;
+import ofisino.core.vehicle.corrosion.CorrosionRules;
+import ofisino.core.vehicle.corrosion.CorrosionRules.Judgement;
+import ofisino.core.vehicle.estimate.Estimate;
+import ofisino.core.vehicle.estimate.Estimates;
+import ofisino.core.vehicle.inspection.FindingState;
+import ofisino.server.db.Stored;
+import ofisino.server.identity.Caller;
+import ofisino.server.identity.Garages;
+import ofisino.server.vehicle.FindingEstimates;
+import ofisino.server.vehicle.Findings;
+import ofisino.server.vehicle.Findings.Finding;
+import ofisino.server.vehicle.Projects;
+import ofisino.server.vehicle.estimate.EstimateMapper.EstimateRow;
+import org.springframework.stereotype.Service;
+
+/** What mending the findings will take: as a person said, else as is usual. */
+@Service
+class EstimateService implements FindingEstimates {
+    private final EstimateMapper mapper;
+    private final Findings findings;
+    private final Projects projects;
+    private final Garages garages;
+    private final Estimates usual;
+
+    EstimateService(EstimateMapper mapper, Findings findings, Projects projects, Garages garages, Estimates usual) {
+        this.mapper = mapper;
+        this.findings = findings;
+        this.projects = projects;
+        this.garages = garages;
+        this.usual = usual;
+    }
+
+    /** @param judgement what the graded rust means, where somebody graded it */
+    record Estimated(FindingEstimate estimate, Optional<Judgement> judgement, Optional<EstimateRow> said) {}
+
+    List<Estimated> all(Caller caller, UUID projectId) {
+        Body body = projects.bodyOf(projects.require(caller, projectId));
+        Map<UUID, EstimateRow> said = mapper.of(caller.garageId(), projectId).stream()
+                .collect(Collectors.toMap(EstimateRow::id, Function.identity()));
+        Optional<Long> hour = garages.workshopHourMinor(caller);
+        return findings.of(caller, projectId).stream()
+                .filter(f -> f.state() != FindingState.WITHDRAWN)
+                .map(f -> estimated(body, f, Optional.ofNullable(said.get(f.id())), hour))
+                .toList();
+    }
+
+    private Estimated estimated(Body body, Finding f, Optional<EstimateRow> said, Optional<Long> hour) {
+        Optional<Corrosion> rust = said.flatMap(EstimateRow::corrosion);
+        Estimate proposed =
+                rust.map(r -> usual.of(body.require(f.zone()), r)).orElseGet(() -> usual.of(f.kind(), f.system()));
+        Optional<CostRange> cost = said.flatMap(EstimateRow::cost)
+                .or(() -> hour.map(h -> proposed.material().costs(h)));
+        return new Estimated(
+                new FindingEstimate(
+                        f.id(),
+                        said.flatMap(EstimateRow::effort).orElse(proposed.effort()),
+                        cost,
+                        said.flatMap(s -> Optional.ofNullable(s.payer()))),
+                rust.map(r -> CorrosionRules.judge(body.require(f.zone()), r)),
+                said);
+    }
+
+    @Override
+    public List<FindingEstimate> of(Caller caller, UUID projectId) {
+        return all(caller, projectId).stream().map(Estimated::estimate).toList();
+    }
+
+    /** Keeps what a person says; rust that means more than the finding's class raises the class, and never lowers it. */
+    Estimated say(Caller caller, EstimateRow row) {
+        Finding finding = findings.require(caller, row.id());
+        Body body = projects.bodyOf(projects.requireOpen(caller, finding.projectId()));
+        Optional<Corrosion> rust = checked(caller, row);
+        if (rust.isPresent() && !finding.kind().isCorrosion())
+            throw InvalidValue.of(
+                    "grade",
+                    "corrosion.other-kind",
+                    "Only rust is graded so. Change the kind of the finding to rust first.");
+        if (mapper.find(caller.garageId(), row.id()).isEmpty() && row.version() == 0)
+            mapper.insert(caller.garageId(), row);
+        else
+            Stored.notStale(
+                    mapper.update(caller.garageId(), row),
+                    "estimate",
+                    () -> Stored.require(mapper.find(caller.garageId(), row.id()), "estimate", row.id()));
+        rust.map(r -> CorrosionRules.judge(body.require(finding.zone()), r))
+                .ifPresent(j -> findings.raise(caller, finding.id(), j.safetyClass()));
+        return estimated(
+                body,
+                findings.require(caller, finding.id()),
+                mapper.find(caller.garageId(), row.id()),
+                garages.workshopHourMinor(caller));
+    }
+
+    /** The values check themselves when they are made. */
+    private Optional<Corrosion> checked(Caller caller, EstimateRow row) {
+        row.effort();
+        row.cost().stream()
+                .flatMap(c -> Stream.of(c.optimisticMinor(), c.likelyMinor(), c.pessimisticMinor()))
+                .forEach(minor -> Currencies.minor("cost", garages.baseCurrency(caller), minor));
+        Texts.note("payerNote", row.payerNote());
+        return row.corrosion();
+    }
+}

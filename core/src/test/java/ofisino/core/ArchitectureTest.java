@@ -52,6 +52,7 @@ class ArchitectureTest {
                     "org.joda.money..",
                     "org.jgrapht..",
                     "org.apache.commons.rng..",
+                    "org.apache.commons.numbers..",
                     "javax.measure..",
                     "tech.units..",
                     "org.yaml.snakeyaml..");

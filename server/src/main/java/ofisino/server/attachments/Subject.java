@@ -8,5 +8,7 @@ public enum Subject {
     NEED,
     ORDER,
     EVENING,
-    ENTRY
+    ENTRY,
+    /** A finding looked at again on a later visit. */
+    LOOK
 }

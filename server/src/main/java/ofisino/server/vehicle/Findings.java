@@ -1,9 +1,11 @@
 package ofisino.server.vehicle;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import ofisino.core.kernel.Aim;
 import ofisino.core.kernel.VehicleSystem;
+import ofisino.core.vehicle.HowSeen;
 import ofisino.core.vehicle.inspection.Decision;
 import ofisino.core.vehicle.inspection.FindingKind;
 import ofisino.core.vehicle.inspection.FindingState;
@@ -16,6 +18,9 @@ public interface Findings {
     List<Finding> of(Caller caller, UUID projectId);
 
     Finding require(Caller caller, UUID findingId);
+
+    /** Records what somebody else noticed, as a doubt; what it means is proposed. */
+    void recordDoubt(Caller caller, UUID projectId, UUID id, String zone, String note, LocalDate foundOn);
 
     /** Takes one step of the finding's life; no step where it stands there already. */
     void moveTo(Caller caller, UUID findingId, FindingState state);
@@ -32,8 +37,13 @@ public interface Findings {
             String zone,
             VehicleSystem system,
             FindingKind kind,
+            int severity,
             SafetyClass safetyClass,
+            HowSeen howSeen,
+            boolean covered,
+            String note,
             Aim aim,
             FindingState state,
-            @Nullable Decision decision) {}
+            @Nullable Decision decision,
+            @Nullable UUID behindId) {}
 }

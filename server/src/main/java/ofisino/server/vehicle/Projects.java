@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.UUID;
 import ofisino.core.kernel.Aim;
 import ofisino.core.vehicle.body.Body;
+import ofisino.core.vehicle.inspection.DoubtfulParts;
 import ofisino.server.identity.Caller;
 import org.jspecify.annotations.Nullable;
 
@@ -16,6 +17,9 @@ public interface Projects {
     Project requireOpen(Caller caller, UUID projectId);
 
     Body bodyOf(Project project);
+
+    /** Once bought, it is worked on; what was looked at and found stays as it is. */
+    void activate(Caller caller, UUID projectId);
 
     enum State {
         LOOKING,
@@ -38,6 +42,7 @@ public interface Projects {
             int builtYear,
             Aim aim,
             State state,
+            DoubtfulParts doubtfulParts,
             long budgetMinor,
             long monthlyMinor,
             @Nullable LocalDate targetOn) {}

@@ -42,6 +42,11 @@ public record Ceiling(
                 rest);
     }
 
+    /** What it must fetch when finished so that nothing is lost, bought at this price. */
+    public long breakEven(long price, BuyingCosts costsOfBuying) {
+        return price + costsOfBuying.sumAt(price) + repair;
+    }
+
     private static long repair(BuyingCase c, TotalDraws draws) {
         return Math.round(draws.inTen(8)) + c.allowance();
     }

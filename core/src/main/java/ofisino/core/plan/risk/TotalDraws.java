@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.SplittableRandom;
+import org.apache.commons.numbers.arrays.Selection;
 import org.apache.commons.rng.UniformRandomProvider;
 
 /**
@@ -18,34 +19,42 @@ public final class TotalDraws {
 
     private final long seed;
     private final Map<String, double[]> parts;
-    private final double[] sorted;
+    private final double[] totals;
 
-    private TotalDraws(long seed, Map<String, double[]> parts) {
+    private TotalDraws(long seed, Map<String, double[]> parts, double[] totals) {
         this.seed = seed;
         this.parts = parts;
-        sorted = new double[RUNS];
-        for (double[] part : parts.values()) for (int run = 0; run < RUNS; run++) sorted[run] += part[run];
-        Arrays.sort(sorted);
+        this.totals = totals;
     }
 
     public static TotalDraws of(Map<String, Chance> chances, long seed) {
         Map<String, double[]> parts = new LinkedHashMap<>();
-        chances.forEach((name, chance) -> parts.put(name, draws(name, chance, seed)));
-        return new TotalDraws(seed, parts);
+        double[] totals = new double[RUNS];
+        chances.forEach((name, chance) -> {
+            double[] draws = draws(name, chance, seed);
+            parts.put(name, draws);
+            for (int run = 0; run < RUNS; run++) totals[run] += draws[run];
+        });
+        return new TotalDraws(seed, parts, totals);
     }
 
     /** The same sum with one chance put in place of the one of that name, or added. */
     public TotalDraws with(String name, Chance chance) {
-        Map<String, double[]> others = new LinkedHashMap<>(parts);
-        others.put(name, draws(name, chance, seed));
-        return new TotalDraws(seed, others);
+        return changed(name, draws(name, chance, seed));
     }
 
     /** The same sum without the chance of that name. */
     public TotalDraws without(String name) {
+        return changed(name, new double[RUNS]);
+    }
+
+    private TotalDraws changed(String name, double[] draws) {
+        double[] before = parts.getOrDefault(name, new double[RUNS]);
+        double[] changed = new double[RUNS];
+        for (int run = 0; run < RUNS; run++) changed[run] = totals[run] - before[run] + draws[run];
         Map<String, double[]> others = new LinkedHashMap<>(parts);
-        others.remove(name);
-        return new TotalDraws(seed, others);
+        others.put(name, draws);
+        return new TotalDraws(seed, others, changed);
     }
 
     private static double[] draws(String name, Chance chance, long seed) {
@@ -64,10 +73,13 @@ public final class TotalDraws {
 
     /** The total that {@code tenths} in 10 runs do not exceed; 8 for a cautious figure. Never a sum of such figures. */
     public double inTen(int tenths) {
-        return sorted[(int) Math.ceil(RUNS * tenths / 10.0) - 1];
+        double[] partly = totals.clone();
+        int rank = (int) Math.ceil(RUNS * tenths / 10.0) - 1;
+        Selection.select(partly, rank);
+        return partly[rank];
     }
 
     public double mean() {
-        return Arrays.stream(sorted).average().orElse(0);
+        return Arrays.stream(totals).average().orElse(0);
     }
 }

@@ -1,5 +1,8 @@
 package ofisino.core.vehicle.reading;
 
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
 import javax.measure.IncommensurableException;
 import javax.measure.MetricPrefix;
 import ofisino.core.kernel.InvalidValue;
@@ -38,6 +41,14 @@ public enum Unit {
 
     Unit(javax.measure.Unit<?> unit) {
         this.unit = unit;
+    }
+
+    /** All units that measure the same, this one first. */
+    public List<Unit> alike() {
+        return Arrays.stream(values())
+                .filter(this::measuresLike)
+                .sorted(Comparator.comparing(u -> u != this))
+                .toList();
     }
 
     public boolean measuresLike(Unit other) {

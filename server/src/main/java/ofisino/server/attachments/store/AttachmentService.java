@@ -3,6 +3,9 @@ package ofisino.server.attachments.store;
 import java.util.List;
 import java.util.TimeZone;
 import java.util.UUID;
+import java.util.stream.Stream;
+import ofisino.core.kernel.NotFound;
+import ofisino.server.attachments.Pictures;
 import ofisino.server.attachments.Subject;
 import ofisino.server.attachments.store.AttachmentMapper.AttachmentRow;
 import ofisino.server.db.Stored;
@@ -12,7 +15,7 @@ import org.springframework.stereotype.Service;
 
 /** Photos and receipts, and what they belong to. */
 @Service
-class AttachmentService {
+class AttachmentService implements Pictures {
     private final AttachmentMapper mapper;
     private final Intake intake;
     private final FileStore files;
@@ -64,5 +67,23 @@ class AttachmentService {
 
     java.nio.file.Path thumbnail(AttachmentRow row) {
         return files.thumbnail(row.sha256());
+    }
+
+    @Override
+    public List<UUID> picturesOf(Caller caller, Subject subject, UUID subjectId) {
+        return pictures(caller, subject, subjectId).map(AttachmentRow::id).toList();
+    }
+
+    @Override
+    public Picture require(Caller caller, Subject subject, UUID subjectId, UUID pictureId) {
+        return pictures(caller, subject, subjectId)
+                .filter(p -> p.id().equals(pictureId))
+                .map(p -> new Picture(p.mediaType(), file(p)))
+                .findFirst()
+                .orElseThrow(() -> new NotFound("photo", pictureId));
+    }
+
+    private Stream<AttachmentRow> pictures(Caller caller, Subject subject, UUID subjectId) {
+        return of(caller, subject, subjectId).stream().filter(a -> a.width() != null);
     }
 }

@@ -39,8 +39,9 @@ class WriteOnceFilter extends OncePerRequestFilter {
     static final String HEADER = "Write-Id";
     static final int LARGEST_JSON = 256 * 1024;
     private static final Set<String> READS = Set.of("GET", "HEAD", "OPTIONS");
-    private static final Set<String> BEFORE_SIGN_IN =
-            Set.of("/api/sign-in", "/api/sign-out", "/api/first-account", "/api/pairing/redemption");
+    /** Each of them can be repeated safely by itself. */
+    private static final Set<String> BEFORE_SIGN_IN = Set.of(
+            "/api/sign-in", "/api/sign-out", "/api/first-account", "/api/pairing/redemption", "/api/review/remarks");
 
     private final WriteMapper mapper;
     private final Callers callers;

@@ -31,7 +31,8 @@ class SecurityConfig {
                                 "/api/sign-in",
                                 "/api/sign-out",
                                 "/api/first-account",
-                                "/api/pairing/redemption")
+                                "/api/pairing/redemption",
+                                "/api/review/**")
                         .permitAll()
                         .requestMatchers("/api/**")
                         .authenticated()

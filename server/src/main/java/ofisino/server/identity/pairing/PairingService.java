@@ -7,16 +7,12 @@ import com.google.zxing.common.BitMatrix;
 import com.google.zxing.qrcode.QRCodeWriter;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.security.SecureRandom;
-import java.util.Base64;
 import java.util.Map;
 import java.util.UUID;
 import ofisino.core.kernel.Conflict;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.SignedIn;
+import ofisino.server.identity.Tokens;
 import ofisino.server.web.OfisinoProperties;
 import org.springframework.stereotype.Service;
 
@@ -42,16 +38,14 @@ class PairingService {
         if (lanUrl.isEmpty())
             throw new Conflict(
                     "pairing.off", "Phones cannot reach this server. Stop it and start it with ./ofisino start --lan.");
-        byte[] random = new byte[24];
-        new SecureRandom().nextBytes(random);
-        String token = Base64.getUrlEncoder().withoutPadding().encodeToString(random);
-        mapper.insert(hash(token), caller.garageId(), caller.accountId(), MINUTES);
+        String token = Tokens.fresh();
+        mapper.insert(Tokens.hash(token), caller.garageId(), caller.accountId(), MINUTES);
         String url = lanUrl + "/pair#" + token; // behind the hash: browsers do not send it, so no log has it
         return new Pairing(url, MINUTES, modules(url));
     }
 
     void redeem(String token, HttpServletRequest request, HttpServletResponse response) {
-        UUID account = mapper.redeem(hash(token == null ? "" : token))
+        UUID account = mapper.redeem(Tokens.hash(token == null ? "" : token))
                 .orElseThrow(() -> new Conflict(
                         "pairing.used",
                         "This code was used already or is too old. Show a new one on the computer and scan it again."));
@@ -74,13 +68,5 @@ class PairingService {
         var row = new StringBuilder();
         for (int x = 0; x < matrix.getWidth(); x++) row.append(matrix.get(x, y) ? '1' : '0');
         return row.toString();
-    }
-
-    private static byte[] hash(String token) {
-        try {
-            return MessageDigest.getInstance("SHA-256").digest(token.getBytes(StandardCharsets.UTF_8));
-        } catch (NoSuchAlgorithmException impossible) {
-            throw new IllegalStateException(impossible);
-        }
     }
 }

@@ -7,13 +7,14 @@ import ofisino.core.vehicle.check.Catalogue;
 import ofisino.core.vehicle.check.PlacedCheck;
 import ofisino.core.vehicle.check.Unseen;
 import ofisino.server.identity.Caller;
+import ofisino.server.vehicle.Inspection;
 import ofisino.server.vehicle.Projects;
 import ofisino.server.vehicle.check.CheckMapper.AnswerRow;
 import org.springframework.stereotype.Service;
 
 /** The checks of a vehicle, what was seen at them, and how much is still unseen. */
 @Service
-class CheckService {
+class CheckService implements Inspection {
     /** More than a place ever has: "everything else here is good" is one write. */
     private static final int MOST_AT_ONCE = 300;
 
@@ -36,6 +37,11 @@ class CheckService {
                 checks,
                 answers,
                 Unseen.of(checks, answers.stream().map(AnswerRow::toCore).toList()));
+    }
+
+    @Override
+    public Unseen unseen(Caller caller, UUID projectId) {
+        return walk(caller, projectId).unseen();
     }
 
     void answer(Caller caller, UUID projectId, List<AnswerRow> answers) {

@@ -112,11 +112,16 @@ class EstimateController {
         }
     }
 
+    /** @param foundAfterOpening hours behind what was opened, as a share of those seen at first; 0.3 for 3 h behind 10 h */
+    record EstimatesResponse(List<FindingEstimateResponse> estimates, double foundAfterOpening) {}
+
     @GetMapping("/projects/{projectId}/estimates")
-    List<FindingEstimateResponse> all(Caller caller, @PathVariable UUID projectId) {
-        return service.all(caller, projectId).stream()
-                .map(FindingEstimateResponse::of)
-                .toList();
+    EstimatesResponse all(Caller caller, @PathVariable UUID projectId) {
+        return new EstimatesResponse(
+                service.all(caller, projectId).stream()
+                        .map(FindingEstimateResponse::of)
+                        .toList(),
+                service.foundAfterOpening(caller, projectId));
     }
 
     @PutMapping("/findings/{id}/estimate")

@@ -18,6 +18,7 @@ import ofisino.core.vehicle.corrosion.CorrosionRules.Judgement;
 import ofisino.core.vehicle.estimate.Estimate;
 import ofisino.core.vehicle.estimate.Estimates;
 import ofisino.core.vehicle.inspection.FindingState;
+import ofisino.core.vehicle.inspection.FoundBehind;
 import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
@@ -57,6 +58,16 @@ class EstimateService implements FindingEstimates {
                 .filter(f -> f.state() != FindingState.WITHDRAWN)
                 .map(f -> estimated(body, f, Optional.ofNullable(said.get(f.id())), hour))
                 .toList();
+    }
+
+    /** How much came to light after opening, as a share of what was seen at first. */
+    double foundAfterOpening(Caller caller, UUID projectId) {
+        Map<UUID, Finding> byId =
+                findings.of(caller, projectId).stream().collect(Collectors.toMap(Finding::id, Function.identity()));
+        return FoundBehind.share(
+                of(caller, projectId),
+                e -> byId.get(e.findingId()).behindId() != null,
+                e -> e.effort().likelyMinutes());
     }
 
     private Estimated estimated(Body body, Finding f, Optional<EstimateRow> said, Optional<Long> hour) {

@@ -6,7 +6,9 @@ import java.util.UUID;
 import ofisino.core.kernel.Aim;
 import ofisino.core.vehicle.HowSeen;
 import ofisino.core.vehicle.inspection.Decision;
+import ofisino.core.vehicle.inspection.DecisionProposal;
 import ofisino.core.vehicle.inspection.FindingKind;
+import ofisino.core.vehicle.inspection.PreviousWork;
 import ofisino.core.vehicle.inspection.Proposal;
 import ofisino.core.vehicle.inspection.SafetyClass;
 import ofisino.server.identity.Caller;
@@ -50,7 +52,12 @@ class FindingController {
 
     record DecisionRequest(Decision decision, String reason, long version) {}
 
-    record WithdrawalRequest(String reason, long version) {}
+    /** @param duplicateOf the finding that stays, where this one says the same */
+    record WithdrawalRequest(String reason, @Nullable UUID duplicateOf, long version) {}
+
+    record OriginRequest(@Nullable UUID behindId, @Nullable PreviousWork previousWork, long version) {}
+
+    record DecisionProposalResponse(UUID findingId, Decision decision, DecisionProposal.Why why) {}
 
     record ReopeningRequest(long version) {}
 
@@ -92,7 +99,20 @@ class FindingController {
 
     @PostMapping("/findings/{id}/withdrawal")
     FindingRow withdraw(Caller caller, @PathVariable UUID id, @RequestBody WithdrawalRequest body) {
-        return service.withdraw(caller, id, body.reason(), body.version());
+        return service.withdraw(caller, id, body.reason(), body.duplicateOf(), body.version());
+    }
+
+    @PutMapping("/findings/{id}/origin")
+    FindingRow origin(Caller caller, @PathVariable UUID id, @RequestBody OriginRequest body) {
+        return service.origin(caller, id, body.behindId(), body.previousWork(), body.version());
+    }
+
+    @GetMapping("/projects/{projectId}/decisions")
+    List<DecisionProposalResponse> decisions(Caller caller, @PathVariable UUID projectId) {
+        return service.decisions(caller, projectId).entrySet().stream()
+                .map(e -> new DecisionProposalResponse(
+                        e.getKey(), e.getValue().decision(), e.getValue().why()))
+                .toList();
     }
 
     @PostMapping("/findings/{id}/reopening")

@@ -10,6 +10,7 @@ import ofisino.core.vehicle.HowSeen;
 import ofisino.core.vehicle.inspection.Decision;
 import ofisino.core.vehicle.inspection.FindingKind;
 import ofisino.core.vehicle.inspection.FindingState;
+import ofisino.core.vehicle.inspection.PreviousWork;
 import ofisino.core.vehicle.inspection.SafetyClass;
 import org.apache.ibatis.annotations.Mapper;
 import org.jspecify.annotations.Nullable;
@@ -27,6 +28,15 @@ interface FindingMapper {
 
     /** All but id, project, photos; only where the stored version is the finding's. */
     int update(UUID garageId, FindingRow finding);
+
+    /** What it was found behind, what it is a duplicate of, what becomes of an earlier owner's work. */
+    int updateRelations(
+            UUID garageId,
+            UUID id,
+            @Nullable UUID behindId,
+            @Nullable UUID duplicateOf,
+            @Nullable PreviousWork previousWork,
+            long version);
 
     /** @param photos how many pictures are linked, and the first of them */
     record FindingRow(
@@ -47,6 +57,9 @@ interface FindingMapper {
             @Nullable Decision decision,
             @Nullable String decisionReason,
             String closingNote,
+            @Nullable UUID behindId,
+            @Nullable UUID duplicateOf,
+            @Nullable PreviousWork previousWork,
             int photos,
             @Nullable UUID firstPhoto,
             long version) {}

@@ -1,17 +1,25 @@
 package ofisino.server.vehicle.inspection;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import ofisino.core.kernel.Aim;
 import ofisino.core.kernel.Conflict;
+import ofisino.core.kernel.NotFound;
 import ofisino.core.kernel.Texts;
 import ofisino.core.vehicle.HowSeen;
 import ofisino.core.vehicle.body.Zone;
 import ofisino.core.vehicle.inspection.Decision;
+import ofisino.core.vehicle.inspection.DecisionProposal;
 import ofisino.core.vehicle.inspection.DecisionRules;
 import ofisino.core.vehicle.inspection.FindingKind;
 import ofisino.core.vehicle.inspection.FindingState;
+import ofisino.core.vehicle.inspection.FoundBehind;
+import ofisino.core.vehicle.inspection.PreviousWork;
 import ofisino.core.vehicle.inspection.Proposal;
 import ofisino.core.vehicle.inspection.ProposalRules;
 import ofisino.core.vehicle.inspection.SafetyClass;
@@ -22,6 +30,7 @@ import ofisino.server.vehicle.Findings;
 import ofisino.server.vehicle.Projects;
 import ofisino.server.vehicle.inspection.FindingController.FindingFields;
 import ofisino.server.vehicle.inspection.FindingMapper.FindingRow;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** Findings from the walk round the car until they are closed. */
@@ -109,6 +118,9 @@ class FindingService implements Findings {
                 decision,
                 reason,
                 closingNote,
+                null,
+                null,
+                null,
                 0,
                 null,
                 version);
@@ -139,9 +151,10 @@ class FindingService implements Findings {
         save(caller, with(stored, next, stored.decision(), stored.decisionReason(), Texts.note("note", note), version));
     }
 
-    FindingRow withdraw(Caller caller, UUID id, String reason, long version) {
+    /** @param duplicateOf the finding that stays; it takes over the graver class of the two */
+    FindingRow withdraw(Caller caller, UUID id, String reason, @Nullable UUID duplicateOf, long version) {
         FindingRow stored = openFinding(caller, id);
-        return save(
+        FindingRow withdrawn = save(
                 caller,
                 with(
                         stored,
@@ -150,11 +163,72 @@ class FindingService implements Findings {
                         stored.decisionReason(),
                         Texts.line("reason", reason),
                         version));
+        if (duplicateOf == null) return withdrawn;
+        FindingRow kept = openFinding(caller, duplicateOf);
+        if (kept.state().isOver()
+                || !kept.projectId().equals(stored.projectId())
+                || kept.id().equals(id))
+            throw new Conflict(
+                    "finding.duplicate",
+                    "Choose another finding of this vehicle that is still open: it is the one that stays.");
+        raise(caller, kept.id(), stored.safetyClass());
+        return relate(caller, withdrawn, withdrawn.behindId(), duplicateOf, withdrawn.previousWork());
     }
 
     FindingRow reopen(Caller caller, UUID id, long version) {
         FindingRow stored = openFinding(caller, id);
-        return save(caller, with(stored, stored.state().to(FindingState.OPEN), null, null, "", version));
+        FindingRow reopening = stored.duplicateOf() == null
+                ? stored
+                : relate(caller, stored, stored.behindId(), null, stored.previousWork());
+        return save(
+                caller,
+                with(
+                        reopening,
+                        stored.state().to(FindingState.OPEN),
+                        null,
+                        null,
+                        "",
+                        version + reopening.version() - stored.version()));
+    }
+
+    /** Where a finding comes from: what it was found behind, and what becomes of an earlier owner's work. */
+    FindingRow origin(
+            Caller caller, UUID id, @Nullable UUID behindId, @Nullable PreviousWork previousWork, long version) {
+        FindingRow stored = openFinding(caller, id);
+        if (behindId != null) {
+            Map<UUID, UUID> behind = new HashMap<>();
+            for (FindingRow f : list(caller, stored.projectId())) behind.put(f.id(), f.behindId());
+            if (!behind.containsKey(behindId)) throw new NotFound("finding", behindId);
+            FoundBehind.check(id, behindId, behind);
+        }
+        Stored.notStale(stored.version() == version ? 1 : 0, "finding", () -> stored);
+        return relate(caller, stored, behindId, stored.duplicateOf(), previousWork);
+    }
+
+    private FindingRow relate(
+            Caller caller,
+            FindingRow f,
+            @Nullable UUID behindId,
+            @Nullable UUID duplicateOf,
+            @Nullable PreviousWork previousWork) {
+        Stored.notStale(
+                mapper.updateRelations(caller.garageId(), f.id(), behindId, duplicateOf, previousWork, f.version()),
+                "finding",
+                () -> find(caller, f.id()));
+        return find(caller, f.id());
+    }
+
+    /** What each open finding suggests to decide. */
+    Map<UUID, DecisionProposal> decisions(Caller caller, UUID projectId) {
+        Projects.Project project = projects.require(caller, projectId);
+        Map<UUID, DecisionProposal> proposals = new LinkedHashMap<>();
+        for (FindingRow f : list(caller, projectId))
+            if (f.state() == FindingState.OPEN)
+                proposals.put(
+                        f.id(),
+                        DecisionProposal.of(
+                                f.kind(), f.safetyClass(), f.aim(), project.aim(), project.doubtfulParts()));
+        return proposals;
     }
 
     private FindingRow openFinding(Caller caller, UUID id) {
@@ -188,6 +262,9 @@ class FindingService implements Findings {
                 decision,
                 reason,
                 closingNote,
+                f.behindId(),
+                f.duplicateOf(),
+                f.previousWork(),
                 f.photos(),
                 f.firstPhoto(),
                 version);
@@ -219,6 +296,15 @@ class FindingService implements Findings {
     }
 
     @Override
+    public void recordDoubt(Caller caller, UUID projectId, UUID id, String zone, String note, LocalDate foundOn) {
+        record(
+                caller,
+                projectId,
+                id,
+                new FindingFields(zone, FindingKind.DOUBT, null, null, null, false, null, note, foundOn));
+    }
+
+    @Override
     public void raise(Caller caller, UUID findingId, SafetyClass atLeast) {
         FindingRow stored = find(caller, findingId);
         if (stored.safetyClass().graver(atLeast) == stored.safetyClass()) return;
@@ -242,9 +328,14 @@ class FindingService implements Findings {
                 f.zone(),
                 f.system(),
                 f.kind(),
+                f.severity(),
                 f.safetyClass(),
+                f.howSeen(),
+                f.covered(),
+                f.note(),
                 f.aim(),
                 f.state(),
-                f.decision());
+                f.decision(),
+                f.behindId());
     }
 }

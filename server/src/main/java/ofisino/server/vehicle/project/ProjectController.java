@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.UUID;
 import ofisino.core.kernel.Aim;
 import ofisino.core.vehicle.body.BodyStyle;
+import ofisino.core.vehicle.identity.VehicleNumber;
+import ofisino.core.vehicle.inspection.DoubtfulParts;
 import ofisino.server.identity.Caller;
 import ofisino.server.vehicle.Projects.State;
 import ofisino.server.vehicle.project.ProjectMapper.Drive;
@@ -44,6 +46,7 @@ class ProjectController {
             @Nullable String note,
             Aim aim,
             State state,
+            @Nullable DoubtfulParts doubtfulParts,
             long budgetMinor,
             long monthlyMinor,
             @Nullable LocalDate targetOn) {
@@ -60,6 +63,7 @@ class ProjectController {
                     note,
                     aim,
                     state,
+                    doubtfulParts == null ? DoubtfulParts.REPLACE : doubtfulParts,
                     budgetMinor,
                     monthlyMinor,
                     targetOn,
@@ -76,6 +80,12 @@ class ProjectController {
     @GetMapping("/{id}")
     ProjectRow find(Caller caller, @PathVariable UUID id) {
         return service.find(caller, id);
+    }
+
+    /** What is odd about the vehicle's number. */
+    @GetMapping("/{id}/number")
+    VehicleNumber number(Caller caller, @PathVariable UUID id) {
+        return service.number(caller, id);
     }
 
     @PostMapping

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.UUID;
 import ofisino.core.kernel.Aim;
 import ofisino.core.vehicle.body.BodyStyle;
+import ofisino.core.vehicle.inspection.DoubtfulParts;
 import ofisino.server.vehicle.Projects.State;
 import org.apache.ibatis.annotations.Mapper;
 import org.jspecify.annotations.Nullable;
@@ -23,6 +24,8 @@ interface ProjectMapper {
     void updateVehicle(UUID garageId, ProjectRow project);
 
     int updateProject(UUID garageId, ProjectRow project);
+
+    void activate(UUID garageId, UUID id);
 
     enum Drive {
         REAR,
@@ -49,6 +52,7 @@ interface ProjectMapper {
             String note,
             Aim aim,
             State state,
+            DoubtfulParts doubtfulParts,
             long budgetMinor,
             long monthlyMinor,
             @Nullable LocalDate targetOn,

@@ -11,6 +11,7 @@ import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.Texts;
 import ofisino.core.vehicle.body.Bodies;
 import ofisino.core.vehicle.body.Body;
+import ofisino.core.vehicle.identity.VehicleNumber;
 import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
@@ -85,6 +86,7 @@ class ProjectService implements Projects {
                 Texts.note("note", p.note()),
                 p.aim(),
                 p.state(),
+                p.doubtfulParts(),
                 amount(caller, "budget", p.budgetMinor()),
                 amount(caller, "monthly", p.monthlyMinor()),
                 target,
@@ -114,6 +116,7 @@ class ProjectService implements Projects {
                 p.builtYear(),
                 p.aim(),
                 p.state(),
+                p.doubtfulParts(),
                 p.budgetMinor(),
                 p.monthlyMinor(),
                 p.targetOn());
@@ -130,6 +133,19 @@ class ProjectService implements Projects {
                                     project.vehicleName(),
                                     project.state().name().toLowerCase(java.util.Locale.ROOT)));
         return project;
+    }
+
+    VehicleNumber number(Caller caller, UUID id) {
+        ProjectRow p = find(caller, id);
+        return VehicleNumber.of(p.identity(), p.builtYear());
+    }
+
+    @Override
+    public void activate(Caller caller, UUID projectId) {
+        caller.mustOwn();
+        if (find(caller, projectId).state() != State.LOOKING)
+            throw new Conflict("project.bought", "This one is yours already.");
+        mapper.activate(caller.garageId(), projectId);
     }
 
     @Override

@@ -1,0 +1,123 @@
+package ofisino.server.money.buying;
+
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import ofisino.core.money.valuation.Advice;
+import ofisino.core.money.valuation.Comparables;
+import ofisino.core.money.valuation.Purpose;
+import ofisino.core.money.valuation.Title;
+import ofisino.core.money.valuation.TitleFactor;
+import ofisino.server.db.OneSnapshot;
+import ofisino.server.identity.Caller;
+import ofisino.server.money.buying.BuyingMapper.BuyingRow;
+import ofisino.server.money.buying.BuyingMapper.ComparableRow;
+import ofisino.server.money.buying.BuyingMapper.OutcomeRow;
+import ofisino.server.money.buying.BuyingService.Lacks;
+import ofisino.server.money.buying.BuyingService.Weighed;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/projects/{projectId}/buying")
+class BuyingController {
+    private final BuyingService service;
+
+    BuyingController(BuyingService service) {
+        this.service = service;
+    }
+
+    /** @param leftOut lies so far from all others that it does not count */
+    record ComparableResponse(ComparableRow row, boolean leftOut) {}
+
+    /** What like vehicles fetch. */
+    record MarketResponse(long median, long low, long high) {
+        static MarketResponse of(Comparables c) {
+            return new MarketResponse(c.median(), c.low(), c.high());
+        }
+    }
+
+    record TitleResponse(Title title, TitleFactor usual) {}
+
+    record BuyingResponse(
+            BuyingRow inputs,
+            List<TitleResponse> titles,
+            List<ComparableResponse> comparables,
+            @Nullable MarketResponse market,
+            Set<Lacks> lacks,
+            @Nullable Advice advice,
+            @Nullable Long breakEven,
+            @Nullable OutcomeRow outcome) {
+        static BuyingResponse of(Weighed w) {
+            return new BuyingResponse(
+                    w.inputs(),
+                    List.of(Title.values()).stream()
+                            .map(t -> new TitleResponse(t, t.usual()))
+                            .toList(),
+                    w.comparables().stream()
+                            .map(c -> new ComparableResponse(
+                                    c,
+                                    w.market()
+                                            .filter(m -> m.leftOut().contains(c.toCore()))
+                                            .isPresent()))
+                            .toList(),
+                    w.market().map(MarketResponse::of).orElse(null),
+                    w.lacks(),
+                    w.advice().orElse(null),
+                    w.breakEven().isPresent() ? w.breakEven().getAsLong() : null,
+                    w.outcome().orElse(null));
+        }
+    }
+
+    record PurchaseRequest(
+            long priceMinor,
+            @Nullable Purpose purpose,
+            @Nullable String reason) {}
+
+    record LeavingRequest(String reason) {}
+
+    @GetMapping
+    @OneSnapshot
+    BuyingResponse weigh(Caller caller, @PathVariable UUID projectId) {
+        return BuyingResponse.of(service.weigh(caller, projectId));
+    }
+
+    @PutMapping
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void say(Caller caller, @PathVariable UUID projectId, @RequestBody BuyingRow body) {
+        service.say(caller, projectId, body);
+    }
+
+    @PostMapping("/comparables")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void compare(Caller caller, @PathVariable UUID projectId, @RequestBody ComparableRow body) {
+        service.compare(caller, projectId, body);
+    }
+
+    @DeleteMapping("/comparables/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void drop(Caller caller, @PathVariable UUID projectId, @PathVariable UUID id) {
+        service.drop(caller, projectId, id);
+    }
+
+    @PostMapping("/purchase")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void buy(Caller caller, @PathVariable UUID projectId, @RequestBody PurchaseRequest body) {
+        service.buy(caller, projectId, body.priceMinor(), body.purpose(), body.reason());
+    }
+
+    @PostMapping("/leaving")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void leave(Caller caller, @PathVariable UUID projectId, @RequestBody LeavingRequest body) {
+        service.leave(caller, projectId, body.reason());
+    }
+}

@@ -1,0 +1,196 @@
+package ofisino.server.money.buying;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalLong;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Stream;
+import ofisino.core.kernel.Conflict;
+import ofisino.core.kernel.Currencies;
+import ofisino.core.kernel.NotFound;
+import ofisino.core.kernel.Texts;
+import ofisino.core.money.valuation.Advice;
+import ofisino.core.money.valuation.BuyingCase;
+import ofisino.core.money.valuation.Comparables;
+import ofisino.core.money.valuation.Purpose;
+import ofisino.server.db.Stored;
+import ofisino.server.identity.Caller;
+import ofisino.server.identity.Garages;
+import ofisino.server.money.buying.BuyingMapper.BuyingRow;
+import ofisino.server.money.buying.BuyingMapper.ComparableRow;
+import ofisino.server.money.buying.BuyingMapper.Outcome;
+import ofisino.server.money.buying.BuyingMapper.OutcomeRow;
+import ofisino.server.vehicle.Projects;
+import org.springframework.stereotype.Service;
+
+/** What to bid for a vehicle that is for sale, and how it ended. */
+@Service
+class BuyingService {
+    private final BuyingMapper mapper;
+    private final BuyingCases cases;
+    private final Projects projects;
+    private final Garages garages;
+    private final Clock clock;
+
+    BuyingService(BuyingMapper mapper, BuyingCases cases, Projects projects, Garages garages, Clock clock) {
+        this.mapper = mapper;
+        this.cases = cases;
+        this.projects = projects;
+        this.garages = garages;
+        this.clock = clock;
+    }
+
+    /** What must be said before a bid can be worked out. */
+    enum Lacks {
+        COMPARABLES,
+        WORKSHOP_HOUR
+    }
+
+    /**
+     * @param advice    empty while something lacks
+     * @param breakEven what it must fetch when bought for what is asked
+     */
+    record Weighed(
+            BuyingRow inputs,
+            List<ComparableRow> comparables,
+            Optional<Comparables> market,
+            Set<Lacks> lacks,
+            Optional<Advice> advice,
+            OptionalLong breakEven,
+            Optional<OutcomeRow> outcome) {}
+
+    Weighed weigh(Caller caller, UUID projectId) {
+        projects.require(caller, projectId);
+        BuyingRow inputs = inputs(caller, projectId);
+        List<ComparableRow> rows = mapper.comparables(caller.garageId(), projectId);
+        Optional<Comparables> market = rows.isEmpty()
+                ? Optional.empty()
+                : Optional.of(
+                        Comparables.of(rows.stream().map(ComparableRow::toCore).toList(), inputs.askedLess()));
+        Set<Lacks> lacks = EnumSet.noneOf(Lacks.class);
+        if (market.isEmpty()) lacks.add(Lacks.COMPARABLES);
+        if (garages.workshopHourMinor(caller).isEmpty()) lacks.add(Lacks.WORKSHOP_HOUR);
+        Optional<Advice> advice =
+                lacks.isEmpty() ? market.map(m -> advise(caller, projectId, inputs, m)) : Optional.empty();
+        return new Weighed(
+                inputs,
+                rows,
+                market,
+                lacks,
+                advice,
+                advice.isPresent() && inputs.askedMinor() != null
+                        ? OptionalLong.of(advice.get().ceiling().breakEven(inputs.askedMinor(), inputs.costs()))
+                        : OptionalLong.empty(),
+                mapper.outcome(caller.garageId(), projectId));
+    }
+
+    private BuyingRow inputs(Caller caller, UUID projectId) {
+        return mapper.find(caller.garageId(), projectId).orElse(BuyingRow.NOTHING_SAID);
+    }
+
+    private Advice advise(Caller caller, UUID projectId, BuyingRow inputs, Comparables market) {
+        BuyingCase c = cases.of(
+                caller,
+                projectId,
+                inputs,
+                market.median(),
+                garages.workshopHourMinor(caller).orElseThrow());
+        return Advice.on(
+                c,
+                inputs.askedMinor() == null ? OptionalLong.empty() : OptionalLong.of(inputs.askedMinor()),
+                market.low(),
+                market.high());
+    }
+
+    void say(Caller caller, UUID projectId, BuyingRow row) {
+        projects.requireOpen(caller, projectId);
+        row.factor();
+        row.costs();
+        Stream.of(
+                        row.askedMinor() == null ? 0 : row.askedMinor(),
+                        row.ownHourMinor(),
+                        row.allowanceMinor(),
+                        row.marginMinor(),
+                        row.feeMinor(),
+                        row.freightMinor(),
+                        row.insuranceMinor(),
+                        row.inlandMinor(),
+                        row.registrationMinor())
+                .forEach(minor -> Currencies.minor("amount", garages.baseCurrency(caller), minor));
+        Texts.note("rarity", row.rarity());
+        if (mapper.find(caller.garageId(), projectId).isEmpty() && row.version() == 0)
+            mapper.insert(caller.garageId(), projectId, row);
+        else Stored.notStale(mapper.update(caller.garageId(), projectId, row), "sum", () -> inputs(caller, projectId));
+    }
+
+    void compare(Caller caller, UUID projectId, ComparableRow row) {
+        projects.requireOpen(caller, projectId);
+        row.toCore();
+        mapper.insertComparable(
+                caller.garageId(),
+                projectId,
+                new ComparableRow(
+                        row.id(),
+                        Texts.line("title", row.title()),
+                        Currencies.minor("price", garages.baseCurrency(caller), row.minor())
+                                .getAmountMinorLong(),
+                        row.sold(),
+                        row.seenOn()));
+    }
+
+    void drop(Caller caller, UUID projectId, UUID id) {
+        projects.requireOpen(caller, projectId);
+        if (mapper.deleteComparable(caller.garageId(), projectId, id) == 0) throw new NotFound("comparable", id);
+    }
+
+    /** Bought: the project goes on as an active one with all that was found. */
+    void buy(Caller caller, UUID projectId, long priceMinor, Purpose purpose, String reason) {
+        caller.mustOwn();
+        long ceiling = ceiling(caller, projectId);
+        Purpose.mustBeStated(priceMinor, ceiling, purpose, reason);
+        Currencies.minor("price", garages.baseCurrency(caller), priceMinor);
+        projects.activate(caller, projectId);
+        mapper.deleteOutcome(caller.garageId(), projectId);
+        mapper.insertOutcome(
+                caller.garageId(),
+                projectId,
+                new OutcomeRow(
+                        Outcome.BOUGHT, priceMinor, ceiling, today(caller), purpose, Texts.note("reason", reason)));
+    }
+
+    /** Left alone: what was found stays on record, and why. */
+    void leave(Caller caller, UUID projectId, String reason) {
+        caller.mustOwn();
+        if (projects.requireOpen(caller, projectId).state() != Projects.State.LOOKING)
+            throw new Conflict("project.bought", "This one is yours already.");
+        mapper.deleteOutcome(caller.garageId(), projectId);
+        mapper.insertOutcome(
+                caller.garageId(),
+                projectId,
+                new OutcomeRow(
+                        Outcome.LEFT,
+                        null,
+                        ceiling(caller, projectId),
+                        today(caller),
+                        null,
+                        Texts.line("reason", reason)));
+    }
+
+    private long ceiling(Caller caller, UUID projectId) {
+        return weigh(caller, projectId)
+                .advice()
+                .orElseThrow(() -> new Conflict(
+                        "buying.no-ceiling",
+                        "There is no ceiling yet. Enter what like vehicles fetch and what a workshop hour costs."))
+                .ceiling()
+                .price();
+    }
+
+    private LocalDate today(Caller caller) {
+        return LocalDate.now(clock.withZone(garages.zone(caller)));
+    }
+}

@@ -1,0 +1,48 @@
+package ofisino.server.vehicle.inventory;
+
+import java.util.List;
+import java.util.UUID;
+import ofisino.core.kernel.Texts;
+import ofisino.server.db.Stored;
+import ofisino.server.identity.Caller;
+import ofisino.server.vehicle.Projects;
+import ofisino.server.vehicle.inventory.InventoryMapper.InventoryRow;
+import org.springframework.stereotype.Service;
+
+/** What belongs to a vehicle, and what of it is missing or only loose in boxes. */
+@Service
+class InventoryService {
+    private final InventoryMapper mapper;
+    private final Projects projects;
+
+    InventoryService(InventoryMapper mapper, Projects projects) {
+        this.mapper = mapper;
+        this.projects = projects;
+    }
+
+    List<InventoryRow> of(Caller caller, UUID projectId) {
+        projects.require(caller, projectId);
+        return mapper.of(caller.garageId(), projectId);
+    }
+
+    void count(Caller caller, UUID projectId, InventoryRow line) {
+        projects.bodyOf(projects.requireOpen(caller, projectId)).require(line.zone());
+        line.toCore();
+        InventoryRow checked = new InventoryRow(
+                line.id(),
+                line.zone(),
+                Texts.line("name", line.name()),
+                line.expected(),
+                line.onVehicle(),
+                line.loose(),
+                line.box().isBlank() ? "" : Texts.line("box", line.box()),
+                line.version());
+        if (mapper.find(caller.garageId(), line.id()).isEmpty() && line.version() == 0)
+            mapper.insert(caller.garageId(), projectId, checked);
+        else
+            Stored.notStale(
+                    mapper.update(caller.garageId(), checked),
+                    "line",
+                    () -> Stored.require(mapper.find(caller.garageId(), line.id()), "line", line.id()));
+    }
+}

@@ -1,0 +1,180 @@
+package ofisino.server.vehicle.reading;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import ofisino.core.kernel.Source;
+import ofisino.core.vehicle.reading.Coating;
+import ofisino.core.vehicle.reading.Derived;
+import ofisino.core.vehicle.reading.Limit;
+import ofisino.core.vehicle.reading.Series;
+import ofisino.core.vehicle.reading.Unit;
+import ofisino.core.vehicle.reading.Verdict;
+import ofisino.server.identity.Caller;
+import ofisino.server.vehicle.reading.ReadingMapper.FigureRow;
+import ofisino.server.vehicle.reading.ReadingMapper.InstrumentRow;
+import ofisino.server.vehicle.reading.ReadingService.Measured;
+import ofisino.server.vehicle.reading.ReadingService.Point;
+import ofisino.server.vehicle.reading.ReadingService.Taken;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api")
+class ReadingController {
+    private final ReadingService service;
+
+    ReadingController(ReadingService service) {
+        this.service = service;
+    }
+
+    /**
+     * What can be measured.
+     *
+     * @param units  in which it may be read
+     * @param figure the maker's own figure, where somebody entered it
+     */
+    record MeasurableResponse(
+            String id,
+            String name,
+            Unit unit,
+            Unit readIn,
+            List<Unit> units,
+            @Nullable Derived derived,
+            boolean age,
+            @Nullable Double min,
+            @Nullable Double max,
+            Source source,
+            @Nullable FigureRow figure) {
+        static MeasurableResponse of(Limit l, @Nullable FigureRow figure) {
+            return new MeasurableResponse(
+                    l.id(),
+                    l.name(),
+                    l.unit(),
+                    l.readIn(),
+                    l.readIn().alike(),
+                    l.derived().orElse(null),
+                    l.isAge(),
+                    l.min().isPresent() ? l.min().getAsDouble() : null,
+                    l.max().isPresent() ? l.max().getAsDouble() : null,
+                    l.source(),
+                    figure);
+        }
+    }
+
+    record PointResponse(
+            UUID id,
+            String spot,
+            double value,
+            Unit unit,
+            @Nullable LocalDate madeOn,
+            @Nullable UUID instrumentId,
+            LocalDate readOn,
+            String note,
+            boolean last,
+            @Nullable Coating coating) {
+        static PointResponse of(Limit limit, Point p) {
+            return new PointResponse(
+                    p.row().id(),
+                    p.row().spot(),
+                    p.value(),
+                    p.row().unit(),
+                    p.row().madeOn(),
+                    p.row().instrumentId(),
+                    p.row().readOn(),
+                    p.row().note(),
+                    p.last(),
+                    limit.unit() == Unit.MICROMETRE
+                            ? Coating.of(p.row().unit().convert(p.value(), Unit.MICROMETRE))
+                            : null);
+        }
+    }
+
+    /** @param value what was compared, in the limit's unit @param margin inside (positive) or outside (negative) the bound that decided */
+    record JudgedResponse(
+            double value, Verdict.Outcome outcome, Verdict.Why why, double margin, boolean raises, boolean mayClear) {
+        static JudgedResponse of(Series.Judged j) {
+            Verdict v = j.verdict();
+            return new JudgedResponse(j.value(), v.outcome(), v.why(), v.margin(), v.raises(), v.mayClear());
+        }
+    }
+
+    record MeasuredResponse(
+            String limitId,
+            String place,
+            List<PointResponse> points,
+            @Nullable JudgedResponse judged) {
+        static MeasuredResponse of(Measured m) {
+            return new MeasuredResponse(
+                    m.limit().id(),
+                    m.place(),
+                    m.points().stream().map(p -> PointResponse.of(m.limit(), p)).toList(),
+                    m.judged().map(JudgedResponse::of).orElse(null));
+        }
+    }
+
+    record ReadingsResponse(
+            List<MeasuredResponse> measured, List<MeasurableResponse> limits, List<InstrumentRow> instruments) {}
+
+    record NewReading(
+            UUID id,
+            @Nullable String spot,
+            @Nullable Double value,
+            Unit unit,
+            @Nullable String made,
+            @Nullable UUID instrumentId,
+            LocalDate readOn,
+            @Nullable String note,
+            boolean sure) {
+        Taken taken() {
+            return new Taken(id, spot, value, unit, made, instrumentId, readOn, note, sure);
+        }
+    }
+
+    record NewReadingsRequest(String limitId, String place, List<NewReading> readings) {}
+
+    @GetMapping("/projects/{projectId}/readings")
+    ReadingsResponse all(Caller caller, @PathVariable UUID projectId) {
+        Map<String, FigureRow> figures = service.figures(caller, projectId);
+        return new ReadingsResponse(
+                service.all(caller, projectId).stream()
+                        .map(MeasuredResponse::of)
+                        .toList(),
+                service.limits(caller, projectId).stream()
+                        .map(l -> MeasurableResponse.of(l, figures.get(l.id())))
+                        .toList(),
+                service.instruments(caller));
+    }
+
+    @PostMapping("/projects/{projectId}/readings")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void take(Caller caller, @PathVariable UUID projectId, @RequestBody NewReadingsRequest body) {
+        service.take(
+                caller,
+                projectId,
+                body.limitId(),
+                body.place(),
+                body.readings().stream().map(NewReading::taken).toList());
+    }
+
+    @PutMapping("/projects/{projectId}/figures")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void enterFigure(Caller caller, @PathVariable UUID projectId, @RequestBody FigureRow body) {
+        service.enterFigure(caller, projectId, body);
+    }
+
+    @PostMapping("/instruments")
+    @ResponseStatus(HttpStatus.CREATED)
+    InstrumentRow addInstrument(Caller caller, @RequestBody InstrumentRow body) {
+        return service.addInstrument(caller, body);
+    }
+}

@@ -1,0 +1,55 @@
+package ofisino.server.vehicle.reading;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import ofisino.core.vehicle.reading.Reading;
+import ofisino.core.vehicle.reading.Unit;
+import org.apache.ibatis.annotations.Mapper;
+import org.jspecify.annotations.Nullable;
+
+@Mapper
+interface ReadingMapper {
+    /** In the order in which they were taken. */
+    List<ReadingRow> of(UUID garageId, UUID projectId);
+
+    void insert(UUID garageId, UUID projectId, UUID accountId, ReadingRow reading);
+
+    List<InstrumentRow> instruments(UUID garageId);
+
+    void insertInstrument(UUID garageId, InstrumentRow instrument);
+
+    List<FigureRow> figures(UUID garageId, UUID projectId);
+
+    void insertFigure(UUID garageId, UUID projectId, FigureRow figure);
+
+    int updateFigure(UUID garageId, FigureRow figure);
+
+    /** @param value absent for what is entered as the date on which it was made */
+    record ReadingRow(
+            UUID id,
+            String limitId,
+            String place,
+            String spot,
+            @Nullable Double value,
+            Unit unit,
+            @Nullable LocalDate madeOn,
+            @Nullable UUID instrumentId,
+            LocalDate readOn,
+            String note) {}
+
+    record InstrumentRow(UUID id, String name, Unit unit, double readsFrom, double readsTo, double resolution) {
+        Reading.Instrument toCore() {
+            return new Reading.Instrument(name, unit, readsFrom, readsTo, resolution);
+        }
+    }
+
+    record FigureRow(
+            UUID id,
+            String limitId,
+            @Nullable Double least,
+            @Nullable Double most,
+            String document,
+            boolean compared,
+            long version) {}
+}

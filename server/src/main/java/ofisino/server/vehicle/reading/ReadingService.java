@@ -1,0 +1,253 @@
+package ofisino.server.vehicle.reading;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import ofisino.core.kernel.InvalidValue;
+import ofisino.core.kernel.NotFound;
+import ofisino.core.kernel.Source;
+import ofisino.core.kernel.Texts;
+import ofisino.core.vehicle.body.Body;
+import ofisino.core.vehicle.check.Catalogue;
+import ofisino.core.vehicle.reading.DateCode;
+import ofisino.core.vehicle.reading.Limit;
+import ofisino.core.vehicle.reading.Limits;
+import ofisino.core.vehicle.reading.Reading;
+import ofisino.core.vehicle.reading.Series;
+import ofisino.core.vehicle.reading.Unit;
+import ofisino.server.db.Stored;
+import ofisino.server.identity.Caller;
+import ofisino.server.identity.Garages;
+import ofisino.server.vehicle.Projects;
+import ofisino.server.vehicle.reading.ReadingMapper.FigureRow;
+import ofisino.server.vehicle.reading.ReadingMapper.InstrumentRow;
+import ofisino.server.vehicle.reading.ReadingMapper.ReadingRow;
+import org.springframework.stereotype.Service;
+
+/** What was measured, and what it means by the best figure that is known. */
+@Service
+class ReadingService {
+    /** A panel of ten by ten points. */
+    private static final int MOST_AT_ONCE = 100;
+
+    private static final double DAYS_IN_A_YEAR = 365.2425;
+
+    private final ReadingMapper mapper;
+    private final Projects projects;
+    private final Garages garages;
+    private final Limits limits;
+    private final Clock clock;
+
+    ReadingService(ReadingMapper mapper, Projects projects, Garages garages, Limits limits, Clock clock) {
+        this.mapper = mapper;
+        this.projects = projects;
+        this.garages = garages;
+        this.limits = limits;
+        this.clock = clock;
+    }
+
+    /**
+     * All readings of one thing at one place.
+     *
+     * @param points all that were taken, the latest last
+     * @param judged by the last reading at each spot; empty while there are too few
+     */
+    record Measured(Limit limit, String place, List<Point> points, Optional<Series.Judged> judged) {}
+
+    /** @param value in the unit as it was read; the age today for a date */
+    record Point(ReadingRow row, double value, boolean last) {}
+
+    List<Limit> limits(Caller caller, UUID projectId) {
+        projects.require(caller, projectId);
+        Map<String, FigureRow> figures = figures(caller, projectId);
+        return limits.all().stream().map(l -> best(l, figures)).toList();
+    }
+
+    List<InstrumentRow> instruments(Caller caller) {
+        return mapper.instruments(caller.garageId());
+    }
+
+    Map<String, FigureRow> figures(Caller caller, UUID projectId) {
+        return mapper.figures(caller.garageId(), projectId).stream()
+                .collect(Collectors.toMap(FigureRow::limitId, Function.identity()));
+    }
+
+    /** The maker's own figure comes before a general one. */
+    private static Limit best(Limit general, Map<String, FigureRow> figures) {
+        FigureRow own = figures.get(general.id());
+        return own == null
+                ? general
+                : general.ofTheMaker(
+                        bound(own.least()), bound(own.most()), new Source(own.document(), "", "", own.compared()));
+    }
+
+    private static OptionalDouble bound(Double value) {
+        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
+    }
+
+    List<Measured> all(Caller caller, UUID projectId) {
+        projects.require(caller, projectId);
+        LocalDate today = LocalDate.now(clock.withZone(garages.zone(caller)));
+        Map<String, FigureRow> figures = figures(caller, projectId);
+        Map<UUID, Reading.Instrument> instruments =
+                instruments(caller).stream().collect(Collectors.toMap(InstrumentRow::id, InstrumentRow::toCore));
+        record At(String limitId, String place) {}
+        return mapper.of(caller.garageId(), projectId).stream()
+                .collect(Collectors.groupingBy(
+                        r -> new At(r.limitId(), r.place()), LinkedHashMap::new, Collectors.toList()))
+                .entrySet()
+                .stream()
+                .map(e -> measured(
+                        best(limits.require(e.getKey().limitId()), figures),
+                        e.getKey().place(),
+                        e.getValue(),
+                        instruments,
+                        today))
+                .toList();
+    }
+
+    private static Measured measured(
+            Limit limit,
+            String place,
+            List<ReadingRow> rows,
+            Map<UUID, Reading.Instrument> instruments,
+            LocalDate today) {
+        Map<String, ReadingRow> lastAt = new LinkedHashMap<>();
+        for (ReadingRow row : rows) lastAt.put(row.spot(), row);
+        List<Point> points = new ArrayList<>();
+        for (ReadingRow row : rows) points.add(new Point(row, value(row, today), lastAt.get(row.spot()) == row));
+        List<Reading> last = points.stream()
+                .filter(Point::last)
+                .map(p -> new Reading(
+                        p.value(),
+                        p.row().unit(),
+                        Optional.ofNullable(instruments.get(p.row().instrumentId()))))
+                .toList();
+        return new Measured(limit, place, points, Series.judge(last, limit));
+    }
+
+    private static double value(ReadingRow row, LocalDate today) {
+        return row.madeOn() == null
+                ? row.value()
+                : Math.round(ChronoUnit.DAYS.between(row.madeOn(), today) / DAYS_IN_A_YEAR * 100) / 100.0;
+    }
+
+    /** @param made the date code or date on a part whose age counts @param sure the person read an odd value twice */
+    record Taken(
+            UUID id,
+            String spot,
+            Double value,
+            Unit unit,
+            String made,
+            UUID instrumentId,
+            LocalDate readOn,
+            String note,
+            boolean sure) {}
+
+    /** Keeps readings of one thing at one place; what cannot exist is asked about before it is kept. */
+    void take(Caller caller, UUID projectId, String limitId, String place, List<Taken> taken) {
+        Body body = projects.bodyOf(projects.requireOpen(caller, projectId));
+        Limit limit = best(limits.require(limitId), figures(caller, projectId));
+        if (!place.equals(Catalogue.ROAD) && !place.equals(Catalogue.PAPERS)) body.require(place);
+        if (taken.isEmpty() || taken.size() > MOST_AT_ONCE)
+            throw InvalidValue.of(
+                    "readings",
+                    "readings.number",
+                    "Between 1 and %d readings can be kept at once, not %d.".formatted(MOST_AT_ONCE, taken.size()));
+        for (Taken t : taken)
+            mapper.insert(caller.garageId(), projectId, caller.accountId(), checked(caller, limit, place, t));
+    }
+
+    private ReadingRow checked(Caller caller, Limit limit, String place, Taken t) {
+        String spot = t.spot() == null || t.spot().isBlank() ? "here" : t.spot().strip();
+        if (spot.length() > 40)
+            throw InvalidValue.of("spot", "spot.too-long", "Name the spot in at most 40 characters.");
+        LocalDate made = null;
+        Double value = t.value();
+        if (limit.isAge()) {
+            made = DateCode.madeOn(
+                    t.made() == null ? "" : t.made(), LocalDate.now(clock.withZone(garages.zone(caller))));
+            value = null;
+        } else {
+            mustMakeSense(caller, limit, t);
+        }
+        return new ReadingRow(
+                t.id(),
+                limit.id(),
+                place,
+                spot,
+                value,
+                limit.isAge() ? Unit.YEAR : t.unit(),
+                made,
+                t.instrumentId(),
+                t.readOn(),
+                Texts.note("note", t.note()));
+    }
+
+    private void mustMakeSense(Caller caller, Limit limit, Taken t) {
+        if (t.value() == null) throw InvalidValue.of("value", "reading.missing", "Enter what the instrument shows.");
+        double value = new Reading(t.value(), t.unit(), Optional.empty()).unit().convert(t.value(), limit.readIn());
+        if (t.instrumentId() != null) {
+            Reading.Instrument instrument = instruments(caller).stream()
+                    .filter(i -> i.id().equals(t.instrumentId()))
+                    .findFirst()
+                    .orElseThrow(() -> new NotFound("instrument", t.instrumentId()))
+                    .toCore();
+            double shown = t.unit().convert(t.value(), instrument.unit());
+            if (!t.sure() && (shown < instrument.from() || shown > instrument.to()))
+                throw askAgain("The “%s” cannot show %s %s. Read it again, or choose what it was measured with."
+                        .formatted(instrument.name(), t.value(), t.unit().words()));
+        }
+        if (!t.sure() && !limit.canBeRead(value))
+            throw askAgain(
+                    "%s %s is not to be expected here. Read it again; check the unit and how it was connected. If it is really so, keep it: it will not be judged."
+                            .formatted(t.value(), t.unit().words()));
+    }
+
+    private static InvalidValue askAgain(String sentence) {
+        return InvalidValue.of("value", "reading.ask-again", sentence);
+    }
+
+    InstrumentRow addInstrument(Caller caller, InstrumentRow row) {
+        InstrumentRow checked = new InstrumentRow(
+                row.id(), Texts.line("name", row.name()), row.unit(), row.readsFrom(), row.readsTo(), row.resolution());
+        checked.toCore();
+        mapper.insertInstrument(caller.garageId(), checked);
+        return checked;
+    }
+
+    void enterFigure(Caller caller, UUID projectId, FigureRow row) {
+        projects.requireOpen(caller, projectId);
+        Limit limit = limits.require(row.limitId());
+        if (row.least() == null && row.most() == null)
+            throw InvalidValue.of("least", "figure.empty", "Enter the least or the most that the maker allows.");
+        limit.ofTheMaker(bound(row.least()), bound(row.most()), new Source(row.document(), "", "", row.compared()));
+        FigureRow known = figures(caller, projectId).get(row.limitId());
+        if (known == null && row.version() == 0) mapper.insertFigure(caller.garageId(), projectId, row);
+        else
+            Stored.notStale(
+                    known == null
+                            ? 0
+                            : mapper.updateFigure(
+                                    caller.garageId(),
+                                    new FigureRow(
+                                            known.id(),
+                                            row.limitId(),
+                                            row.least(),
+                                            row.most(),
+                                            row.document(),
+                                            row.compared(),
+                                            row.version())),
+                    "figure",
+                    () -> figures(caller, projectId).get(row.limitId()));
+    }
+}

@@ -1,0 +1,112 @@
+package ofisino.server.vehicle.review;
+
+import java.util.List;
+import java.util.UUID;
+import ofisino.core.vehicle.HowSeen;
+import ofisino.core.vehicle.body.BodyStyle;
+import ofisino.core.vehicle.inspection.FindingKind;
+import ofisino.core.vehicle.inspection.SafetyClass;
+import ofisino.server.attachments.Pictures.Picture;
+import ofisino.server.vehicle.review.RemarkMapper.RemarkRow;
+import ofisino.server.vehicle.review.RemarkMapper.State;
+import ofisino.server.vehicle.review.ReviewService.Shown;
+import ofisino.server.vehicle.review.ReviewService.ShownFinding;
+import org.jspecify.annotations.Nullable;
+import org.springframework.core.io.FileSystemResource;
+import org.springframework.core.io.Resource;
+import org.springframework.http.CacheControl;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The outsider's side, without sign-in: findings and photos, no money, no decisions, no names. */
+@RestController
+@RequestMapping("/api/review")
+class OutsiderController {
+    static final String TOKEN = "Review-Token";
+
+    private final ReviewService service;
+
+    OutsiderController(ReviewService service) {
+        this.service = service;
+    }
+
+    record ShownFindingResponse(
+            UUID id,
+            String zone,
+            FindingKind kind,
+            int severity,
+            SafetyClass safetyClass,
+            HowSeen howSeen,
+            boolean covered,
+            String note,
+            List<UUID> photos) {
+        static ShownFindingResponse of(ShownFinding s) {
+            return new ShownFindingResponse(
+                    s.finding().id(),
+                    s.finding().zone(),
+                    s.finding().kind(),
+                    s.finding().severity(),
+                    s.finding().safetyClass(),
+                    s.finding().howSeen(),
+                    s.finding().covered(),
+                    s.finding().note(),
+                    s.pictures());
+        }
+    }
+
+    record OwnRemarkResponse(
+            UUID id, @Nullable UUID findingId, @Nullable String zone, String author, String words, State state) {
+        static OwnRemarkResponse of(RemarkRow r) {
+            return new OwnRemarkResponse(r.id(), r.findingId(), r.zone(), r.author(), r.words(), r.state());
+        }
+    }
+
+    record ReviewResponse(
+            String vehicleName,
+            int builtYear,
+            BodyStyle bodyStyle,
+            List<ShownFindingResponse> findings,
+            List<OwnRemarkResponse> remarks) {
+        static ReviewResponse of(Shown s) {
+            return new ReviewResponse(
+                    s.project().vehicleName(),
+                    s.project().builtYear(),
+                    s.project().bodyStyle(),
+                    s.findings().stream().map(ShownFindingResponse::of).toList(),
+                    s.remarks().stream().map(OwnRemarkResponse::of).toList());
+        }
+    }
+
+    record NewRemarkRequest(
+            UUID id, @Nullable UUID findingId, @Nullable String zone, String author, String words) {}
+
+    @GetMapping
+    ReviewResponse show(@RequestHeader(TOKEN) String token) {
+        return ReviewResponse.of(service.show(token));
+    }
+
+    @GetMapping("/photos/{findingId}/{id}")
+    ResponseEntity<Resource> picture(
+            @RequestHeader(TOKEN) String token, @PathVariable UUID findingId, @PathVariable UUID id) {
+        Picture picture = service.picture(token, findingId, id);
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType(picture.mediaType()))
+                .cacheControl(CacheControl.noStore())
+                .body(new FileSystemResource(picture.file()));
+    }
+
+    @PostMapping("/remarks")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void remark(@RequestHeader(TOKEN) String token, @RequestBody NewRemarkRequest body) {
+        service.remark(token, body.id(), body.findingId(), body.zone(), body.author(), body.words());
+    }
+}

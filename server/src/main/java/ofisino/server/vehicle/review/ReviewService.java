@@ -1,0 +1,169 @@
+package ofisino.server.vehicle.review;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import ofisino.core.kernel.Conflict;
+import ofisino.core.kernel.NotFound;
+import ofisino.core.kernel.Texts;
+import ofisino.server.attachments.Pictures;
+import ofisino.server.attachments.Pictures.Picture;
+import ofisino.server.attachments.Subject;
+import ofisino.server.db.Stored;
+import ofisino.server.identity.Caller;
+import ofisino.server.identity.Garages;
+import ofisino.server.identity.Links;
+import ofisino.server.identity.Links.Visit;
+import ofisino.server.vehicle.Findings;
+import ofisino.server.vehicle.Findings.Finding;
+import ofisino.server.vehicle.Projects;
+import ofisino.server.vehicle.review.RemarkMapper.RemarkRow;
+import ofisino.server.vehicle.review.RemarkMapper.State;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** A second pair of eyes: somebody outside looks at the findings by a link and remarks on them; the owner decides. */
+@Service
+class ReviewService {
+    /** More than a friend has to say, and little enough to read through when a link went astray. */
+    private static final int MOST_REMARKS = 100;
+
+    private final RemarkMapper mapper;
+    private final Links links;
+    private final Findings findings;
+    private final Projects projects;
+    private final Pictures pictures;
+    private final Garages garages;
+    private final Clock clock;
+
+    ReviewService(
+            RemarkMapper mapper,
+            Links links,
+            Findings findings,
+            Projects projects,
+            Pictures pictures,
+            Garages garages,
+            Clock clock) {
+        this.mapper = mapper;
+        this.links = links;
+        this.findings = findings;
+        this.projects = projects;
+        this.pictures = pictures;
+        this.garages = garages;
+        this.clock = clock;
+    }
+
+    String invite(Caller caller, UUID projectId, UUID id, int days) {
+        projects.require(caller, projectId);
+        return links.make(caller, id, projectId, days);
+    }
+
+    List<Links.Link> links(Caller caller, UUID projectId) {
+        projects.require(caller, projectId);
+        return links.of(caller, projectId);
+    }
+
+    void revoke(Caller caller, UUID linkId) {
+        links.revoke(caller, linkId);
+    }
+
+    List<RemarkRow> remarks(Caller caller, UUID projectId) {
+        projects.require(caller, projectId);
+        return mapper.of(caller.garageId(), projectId);
+    }
+
+    /** What the owner makes of a remark. Accepted about a place, it becomes a finding of the given id, in doubt until somebody looked. */
+    void decide(Caller caller, UUID id, boolean accept, String reason, UUID findingId, long version) {
+        RemarkRow remark = Stored.require(mapper.find(caller.garageId(), id), "remark", id);
+        projects.requireOpen(caller, remark.projectId());
+        Stored.notStale(
+                mapper.decide(
+                        caller.garageId(),
+                        id,
+                        accept ? State.ACCEPTED : State.REJECTED,
+                        Texts.line("reason", reason),
+                        version),
+                "remark",
+                () -> Stored.require(mapper.find(caller.garageId(), id), "remark", id));
+        if (accept && remark.zone() != null)
+            findings.recordDoubt(
+                    caller,
+                    remark.projectId(),
+                    findingId,
+                    remark.zone(),
+                    "%s: %s".formatted(remark.author(), remark.words()),
+                    LocalDate.now(clock.withZone(garages.zone(caller))));
+    }
+
+    /** @param remarks those that came by this link */
+    record Shown(Projects.Project project, List<ShownFinding> findings, List<RemarkRow> remarks) {}
+
+    record ShownFinding(Finding finding, List<UUID> pictures) {}
+
+    Shown show(String token) {
+        Visit visit = links.require(token);
+        return new Shown(
+                projects.require(visit.caller(), visit.subjectId()),
+                findings.of(visit.caller(), visit.subjectId()).stream()
+                        .filter(f -> !f.state().isOver())
+                        .map(f -> new ShownFinding(f, pictures.picturesOf(visit.caller(), Subject.FINDING, f.id())))
+                        .toList(),
+                mapper.of(visit.caller().garageId(), visit.subjectId()).stream()
+                        .filter(r -> r.linkId().equals(visit.linkId()))
+                        .toList());
+    }
+
+    Picture picture(String token, UUID findingId, UUID pictureId) {
+        Visit visit = links.require(token);
+        mine(visit, findingId);
+        return pictures.require(visit.caller(), Subject.FINDING, findingId, pictureId);
+    }
+
+    private void mine(Visit visit, UUID findingId) {
+        if (!findings.require(visit.caller(), findingId).projectId().equals(visit.subjectId()))
+            throw new NotFound("finding", findingId);
+    }
+
+    /** Said again under the same id, it is kept once. */
+    @Transactional
+    public void remark(
+            String token, UUID id, @Nullable UUID findingId, @Nullable String zone, String author, String words) {
+        Visit visit = links.require(token);
+        UUID garage = visit.caller().garageId();
+        mapper.lock(garage, visit.subjectId());
+        Optional<RemarkRow> earlier = mapper.find(garage, id);
+        if (earlier.isPresent()) return;
+        if (findingId != null) mine(visit, findingId);
+        else
+            projects.bodyOf(projects.requireOpen(visit.caller(), visit.subjectId()))
+                    .require(zone);
+        if (mapper.of(garage, visit.subjectId()).stream()
+                        .filter(r -> r.linkId().equals(visit.linkId()))
+                        .count()
+                >= MOST_REMARKS)
+            throw new Conflict("remark.many", "That is as much as one link takes. Ask the owner for another one.");
+        mapper.insert(
+                garage,
+                visit.subjectId(),
+                new RemarkRow(
+                        id,
+                        visit.subjectId(),
+                        visit.linkId(),
+                        findingId,
+                        findingId == null ? zone : null,
+                        Texts.line("author", author),
+                        words(words),
+                        null,
+                        State.UNCONFIRMED,
+                        "",
+                        0));
+    }
+
+    private static String words(String words) {
+        String kept = Texts.note("remark", words);
+        return kept.isEmpty() ? Texts.line("remark", kept) : kept;
+    }
+}

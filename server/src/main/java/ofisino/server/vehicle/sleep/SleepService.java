@@ -1,0 +1,67 @@
+package ofisino.server.vehicle.sleep;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import ofisino.core.kernel.InvalidValue;
+import ofisino.core.kernel.Texts;
+import ofisino.core.vehicle.check.Catalogue;
+import ofisino.core.vehicle.sleep.Sleep;
+import ofisino.server.identity.Caller;
+import ofisino.server.identity.Garages;
+import ofisino.server.vehicle.Projects;
+import ofisino.server.vehicle.sleep.SleepMapper.EvidenceRow;
+import org.springframework.stereotype.Service;
+
+/** How long a vehicle slept, by its evidence, and what that calls for. */
+@Service
+class SleepService {
+    private final SleepMapper mapper;
+    private final Projects projects;
+    private final Garages garages;
+    private final Catalogue catalogue;
+    private final Sleep sleep;
+    private final Clock clock;
+
+    SleepService(
+            SleepMapper mapper, Projects projects, Garages garages, Catalogue catalogue, Sleep sleep, Clock clock) {
+        this.mapper = mapper;
+        this.projects = projects;
+        this.garages = garages;
+        this.catalogue = catalogue;
+        this.sleep = sleep;
+        this.clock = clock;
+    }
+
+    record Slept(List<EvidenceRow> evidence, Optional<Sleep.Estimate> estimate, List<Sleep.Suspect> suspects) {}
+
+    Slept of(Caller caller, UUID projectId) {
+        Projects.Project project = projects.require(caller, projectId);
+        List<EvidenceRow> rows = mapper.of(caller.garageId(), projectId);
+        Optional<Sleep.Estimate> estimate =
+                Sleep.estimate(rows.stream().map(EvidenceRow::toCore).toList(), today(caller));
+        return new Slept(
+                rows,
+                estimate,
+                estimate.map(e ->
+                                sleep.suspects(e.months(), catalogue.of(projects.bodyOf(project), project.builtYear())))
+                        .orElse(List.of()));
+    }
+
+    void add(Caller caller, UUID projectId, EvidenceRow row) {
+        projects.requireOpen(caller, projectId);
+        row.toCore();
+        if (row.usedOn() != null && row.usedOn().isAfter(today(caller)))
+            throw InvalidValue.of("usedOn", "sleep.future", "It cannot have run in the future. Check the year.");
+        mapper.insert(
+                caller.garageId(),
+                projectId,
+                new EvidenceRow(row.id(), row.kind(), row.usedOn(), Texts.note("note", row.note())));
+    }
+
+    private LocalDate today(Caller caller) {
+        return LocalDate.now(clock.withZone(garages.zone(caller)));
+    }
+}

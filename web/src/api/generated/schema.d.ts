@@ -11,9 +11,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_3"];
+        get: operations["of_5"];
         put?: never;
-        post: operations["add_6"];
+        post: operations["add_7"];
         delete?: never;
         options?: never;
         head?: never;
@@ -228,6 +228,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/findings/{findingId}/looks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["look"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/findings/{findingId}/recheck": {
         parameters: {
             query?: never;
@@ -285,7 +301,39 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["decide"];
+        post: operations["decide_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/findings/{id}/estimate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["say_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/findings/{id}/origin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["origin"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -365,7 +413,23 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["add_5"];
+        post: operations["add_6"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/instruments": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addInstrument"];
         delete?: never;
         options?: never;
         head?: never;
@@ -414,6 +478,22 @@ export interface paths {
         get: operations["labelled"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/links/{id}/revocation": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["revoke"];
         delete?: never;
         options?: never;
         head?: never;
@@ -555,9 +635,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_2"];
+        get: operations["all_3"];
         put?: never;
-        post: operations["add_4"];
+        post: operations["add_5"];
         delete?: never;
         options?: never;
         head?: never;
@@ -612,6 +692,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{id}/number": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["number"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects/{projectId}/answers": {
         parameters: {
             query?: never;
@@ -628,6 +724,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{projectId}/buying": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["weigh"];
+        put: operations["say"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/buying/comparables": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["compare"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/buying/comparables/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["drop"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/buying/leaving": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["leave"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/buying/purchase": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["buy"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects/{projectId}/checks": {
         parameters: {
             query?: never;
@@ -636,6 +812,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["walk"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/decisions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["decisions"];
         put?: never;
         post?: never;
         delete?: never;
@@ -660,6 +852,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{projectId}/estimates": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_4"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects/{projectId}/evenings": {
         parameters: {
             query?: never;
@@ -669,7 +877,7 @@ export interface paths {
         };
         get: operations["list_2"];
         put?: never;
-        post: operations["add_3"];
+        post: operations["add_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -683,9 +891,25 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_2"];
+        get: operations["of_4"];
         put?: never;
         post: operations["record_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/figures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["enterFigure"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -708,6 +932,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{projectId}/inventory": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of"];
+        put: operations["count"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects/{projectId}/jobs": {
         parameters: {
             query?: never;
@@ -717,7 +957,39 @@ export interface paths {
         };
         get: operations["list"];
         put?: never;
-        post: operations["add_2"];
+        post: operations["add_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/links": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["links"];
+        put?: never;
+        post: operations["invite"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/looks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of_6"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -763,9 +1035,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_1"];
+        get: operations["of_3"];
         put?: never;
-        post: operations["add_1"];
+        post: operations["add_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -779,7 +1051,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of"];
+        get: operations["of_2"];
         put?: never;
         post: operations["place"];
         delete?: never;
@@ -820,6 +1092,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{projectId}/readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_2"];
+        put?: never;
+        post: operations["take"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/remarks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["remarks"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/sheet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["typeIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/sleep": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of_1"];
+        put?: never;
+        post: operations["add_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects/{projectId}/today": {
         parameters: {
             query?: never;
@@ -830,6 +1166,70 @@ export interface paths {
         get: operations["today"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/remarks/{id}/decision": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["decide"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/review": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["show"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/review/photos/{findingId}/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["picture"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/review/remarks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["remark"];
         delete?: never;
         options?: never;
         head?: never;
@@ -922,6 +1322,13 @@ export interface components {
             stays: components["schemas"]["TimeWindow"][];
             subject: components["schemas"]["Subject"];
         };
+        Advice: {
+            ceiling: components["schemas"]["Ceiling"];
+            looks: components["schemas"]["Look"][];
+            movers: components["schemas"]["Mover"][];
+            /** @enum {string} */
+            word: "WALK_AWAY" | "BID_UP_TO" | "FAIR";
+        };
         AnswerRequest: {
             another: boolean;
             checkId: string;
@@ -957,6 +1364,12 @@ export interface components {
             /** Format: int32 */
             width?: number;
         };
+        Blistering: {
+            /** Format: int32 */
+            quantity: number;
+            /** Format: int32 */
+            size: number;
+        };
         Blocker: {
             rule: string;
             /** Format: uuid */
@@ -983,8 +1396,73 @@ export interface components {
             /** Format: double */
             width: number;
         };
+        BuyingResponse: {
+            advice?: components["schemas"]["Advice"];
+            /** Format: int64 */
+            breakEven?: number;
+            comparables: components["schemas"]["ComparableResponse"][];
+            inputs: components["schemas"]["BuyingRow"];
+            lacks: ("COMPARABLES" | "WORKSHOP_HOUR")[];
+            market?: components["schemas"]["MarketResponse"];
+            outcome?: components["schemas"]["OutcomeRow"];
+            titles: components["schemas"]["TitleResponse"][];
+        };
+        BuyingRow: {
+            /** Format: int64 */
+            allowanceMinor: number;
+            /** Format: int32 */
+            askedLess: number;
+            /** Format: int64 */
+            askedMinor?: number;
+            /** Format: int32 */
+            dutyShare: number;
+            /** Format: int64 */
+            feeMinor: number;
+            /** Format: int32 */
+            feeShare: number;
+            /** Format: int64 */
+            freightMinor: number;
+            /** Format: int64 */
+            inlandMinor: number;
+            /** Format: int64 */
+            insuranceMinor: number;
+            /** Format: int64 */
+            marginMinor: number;
+            /** Format: int64 */
+            ownHourMinor: number;
+            rarity: string;
+            /** Format: int64 */
+            registrationMinor: number;
+            /** Format: int32 */
+            taxShare: number;
+            /** @enum {string} */
+            title: "CLEAN" | "REBUILT" | "SALVAGE" | "NO_PAPERS";
+            /** Format: int32 */
+            titleHigh: number;
+            /** Format: int32 */
+            titleLow: number;
+            /** Format: int64 */
+            version: number;
+        };
         CalendarBody: {
             windows: components["schemas"]["WindowFields"][];
+        };
+        Ceiling: {
+            /** Format: int64 */
+            atHigh: number;
+            /** Format: int64 */
+            atLow: number;
+            costs: components["schemas"]["Line"][];
+            /** Format: int64 */
+            margin: number;
+            /** Format: int64 */
+            price: number;
+            /** Format: int64 */
+            repair: number;
+            /** Format: int64 */
+            rest: number;
+            /** Format: int64 */
+            value: number;
         };
         ChainRequest: {
             /** Format: uuid */
@@ -1027,9 +1505,39 @@ export interface components {
             settledBy: ("PHOTO" | "WALKED_ROUND" | "ON_STANDS" | "OPENED")[];
             theme: string;
         };
+        ComparableResponse: {
+            leftOut: boolean;
+            row: components["schemas"]["ComparableRow"];
+        };
+        ComparableRow: {
+            /** Format: uuid */
+            id: string;
+            /** Format: int64 */
+            minor: number;
+            /** Format: date */
+            seenOn: string;
+            sold: boolean;
+            title: string;
+        };
         ConversionResponse: {
             /** Format: int64 */
             baseMinor: number;
+        };
+        CostRange: {
+            /** Format: int64 */
+            likelyMinor: number;
+            /** Format: int64 */
+            optimisticMinor: number;
+            /** Format: int64 */
+            pessimisticMinor: number;
+        };
+        DecisionProposalResponse: {
+            /** @enum {string} */
+            decision: "INVESTIGATE" | "REPAIR" | "REPLACE" | "REUSE" | "TEMPORARY" | "DEFER" | "ACCEPT";
+            /** Format: uuid */
+            findingId: string;
+            /** @enum {string} */
+            why: "ONLY_A_DOUBT" | "BEYOND_THE_AIM" | "SAFETY_NEEDS_A_NEW_PART" | "SAFETY_NEEDS_MENDING" | "POLICY_REPLACE" | "POLICY_MEASURE_FIRST" | "NOT_MENDABLE" | "MENDABLE";
         };
         DecisionRequest: {
             /** @enum {string} */
@@ -1037,6 +1545,14 @@ export interface components {
             reason: string;
             /** Format: int64 */
             version: number;
+        };
+        Effort: {
+            /** Format: int32 */
+            likelyMinutes: number;
+            /** Format: int32 */
+            optimisticMinutes: number;
+            /** Format: int32 */
+            pessimisticMinutes: number;
         };
         EffortFields: {
             /** Format: int32 */
@@ -1101,6 +1617,32 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        Estimate: {
+            /** Format: int32 */
+            months: number;
+            onPaper: boolean;
+            /** Format: date */
+            since: string;
+            undisturbed: boolean;
+        };
+        EstimateFields: {
+            cost?: components["schemas"]["CostRange"];
+            effort?: components["schemas"]["Effort"];
+            /** @enum {string} */
+            payer?: "RECALL" | "INSURER" | "SELLER" | "VENDOR" | "WORKSHOP";
+            payerNote?: string;
+            rust?: components["schemas"]["RustFields"];
+        };
+        EstimateRequest: {
+            fields: components["schemas"]["EstimateFields"];
+            /** Format: int64 */
+            version: number;
+        };
+        EstimatesResponse: {
+            estimates: components["schemas"]["FindingEstimateResponse"][];
+            /** Format: double */
+            foundAfterOpening: number;
+        };
         EveningChangeRequest: {
             fields: components["schemas"]["EveningFields"];
             /** Format: int64 */
@@ -1135,6 +1677,15 @@ export interface components {
             note: string;
             suspects: components["schemas"]["SuspectResponse"][];
         };
+        EvidenceRow: {
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "STATEMENT" | "DATED_PAPER" | "DATED_PART" | "STATE_OF_PARTS" | "UNDISTURBED";
+            note: string;
+            /** Format: date */
+            usedOn?: string;
+        };
         Fetch: {
             /** Format: uuid */
             needId: string;
@@ -1142,8 +1693,33 @@ export interface components {
             placeName?: string;
             title: string;
         };
+        FigureRow: {
+            compared: boolean;
+            document: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: double */
+            least?: number;
+            limitId: string;
+            /** Format: double */
+            most?: number;
+            /** Format: int64 */
+            version: number;
+        };
         FindingChangeRequest: {
             fields: components["schemas"]["FindingFields"];
+            /** Format: int64 */
+            version: number;
+        };
+        FindingEstimateResponse: {
+            cost?: components["schemas"]["CostRange"];
+            effort: components["schemas"]["Effort"];
+            /** Format: uuid */
+            findingId: string;
+            hands: ("NEEDS_A_RIG" | "LIVES_HANG_ON_IT" | "LICENSED_WORK" | "HARD_TO_REPLACE" | "GOOD_TO_LEARN_ON")[];
+            judgement?: components["schemas"]["Judgement"];
+            said?: components["schemas"]["EstimateFields"];
+            specialist: boolean;
             /** Format: int64 */
             version: number;
         };
@@ -1167,11 +1743,15 @@ export interface components {
         FindingRow: {
             /** @enum {string} */
             aim: "RUNNER" | "ROAD_READY" | "DRIVER" | "SHOW";
+            /** Format: uuid */
+            behindId?: string;
             closingNote: string;
             covered: boolean;
             /** @enum {string} */
             decision?: "INVESTIGATE" | "REPAIR" | "REPLACE" | "REUSE" | "TEMPORARY" | "DEFER" | "ACCEPT";
             decisionReason?: string;
+            /** Format: uuid */
+            duplicateOf?: string;
             /** Format: uuid */
             firstPhoto?: string;
             /** Format: date */
@@ -1185,6 +1765,8 @@ export interface components {
             note: string;
             /** Format: int32 */
             photos: number;
+            /** @enum {string} */
+            previousWork?: "REMOVE" | "KEEP" | "RESTORE";
             /** Format: uuid */
             projectId: string;
             proposed: string[];
@@ -1221,6 +1803,8 @@ export interface components {
             units: "METRIC" | "IMPERIAL";
             /** Format: int64 */
             version: number;
+            /** Format: int64 */
+            workshopHourMinor?: number;
             zone: string;
         };
         GarageResponse: {
@@ -1232,6 +1816,8 @@ export interface components {
             units: "METRIC" | "IMPERIAL";
             /** Format: int64 */
             version: number;
+            /** Format: int64 */
+            workshopHourMinor?: number;
             zone: string;
         };
         GoesTo: {
@@ -1247,6 +1833,41 @@ export interface components {
             reason: string;
             /** Format: int64 */
             version: number;
+        };
+        InstrumentRow: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** Format: double */
+            readsFrom: number;
+            /** Format: double */
+            readsTo: number;
+            /** Format: double */
+            resolution: number;
+            /** @enum {string} */
+            unit: "MILLIMETRE" | "MICROMETRE" | "INCH" | "THOU" | "VOLT" | "MILLIVOLT" | "AMPERE" | "MILLIAMPERE" | "BAR" | "PSI" | "KILOPASCAL" | "NEWTON" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOMETRE_PER_HOUR" | "MILE_PER_HOUR" | "PERCENT" | "YEAR" | "COUNT";
+        };
+        InventoryLineResponse: {
+            line: components["schemas"]["InventoryRow"];
+            /** Format: int32 */
+            spare: number;
+            /** Format: int32 */
+            toObtain: number;
+        };
+        InventoryRow: {
+            box: string;
+            /** Format: int32 */
+            expected: number;
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            loose: number;
+            name: string;
+            /** Format: int32 */
+            onVehicle: number;
+            /** Format: int64 */
+            version: number;
+            zone: string;
         };
         Item: {
             /** Format: int64 */
@@ -1308,12 +1929,34 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        JudgedResponse: {
+            /** Format: double */
+            margin: number;
+            mayClear: boolean;
+            /** @enum {string} */
+            outcome: "WITHIN" | "WATCH" | "OUTSIDE" | "NOT_JUDGED";
+            raises: boolean;
+            /** Format: double */
+            value: number;
+            /** @enum {string} */
+            why: "ROOM_TO_SPARE" | "NEAR_THE_BOUND" | "BELOW" | "ABOVE" | "ASK_AGAIN" | "INSTRUMENT_RANGE" | "INSTRUMENT_RESOLUTION" | "MAKERS_FIGURE_MISSING";
+        };
+        Judgement: {
+            /** @enum {string} */
+            repair: "NOTHING" | "CLEAN_AND_TREAT" | "OPEN_AND_PROBE" | "WELD_A_PATCH" | "WELD_A_PANEL";
+            /** @enum {string} */
+            safetyClass: "A" | "B" | "C" | "D";
+            withinReach: boolean;
+        };
         LabelledRow: {
             /** Format: uuid */
             id: string;
             name: string;
             /** @enum {string} */
             what: "PLACE" | "JOB";
+        };
+        LeavingRequest: {
+            reason: string;
         };
         LimitResponse: {
             /** @enum {string} */
@@ -1337,6 +1980,39 @@ export interface components {
             /** Format: uuid */
             needId: string;
         };
+        Link: {
+            /** Format: date-time */
+            expiresAt: string;
+            /** Format: uuid */
+            id: string;
+            open: boolean;
+        };
+        Look: {
+            place: string;
+            /** Format: int64 */
+            worth: number;
+        };
+        LookRow: {
+            /** @enum {string} */
+            compared: "SAME" | "WORSE" | "BETTER" | "GONE";
+            /** Format: uuid */
+            findingId: string;
+            /** Format: uuid */
+            firstPhoto?: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            lookedOn: string;
+            note: string;
+        };
+        MarketResponse: {
+            /** Format: int64 */
+            high: number;
+            /** Format: int64 */
+            low: number;
+            /** Format: int64 */
+            median: number;
+        };
         Me: {
             /** Format: uuid */
             accountId: string;
@@ -1345,6 +2021,30 @@ export interface components {
             garageId: string;
             /** @enum {string} */
             role: "OWNER" | "HELPER" | "VIEWER";
+        };
+        MeasurableResponse: {
+            age: boolean;
+            /** @enum {string} */
+            derived?: "LOWEST_OF_HIGHEST" | "DIFFERENCE" | "DIFFERENCE_OF_HIGHEST";
+            figure?: components["schemas"]["FigureRow"];
+            id: string;
+            /** Format: double */
+            max?: number;
+            /** Format: double */
+            min?: number;
+            name: string;
+            /** @enum {string} */
+            readIn: "MILLIMETRE" | "MICROMETRE" | "INCH" | "THOU" | "VOLT" | "MILLIVOLT" | "AMPERE" | "MILLIAMPERE" | "BAR" | "PSI" | "KILOPASCAL" | "NEWTON" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOMETRE_PER_HOUR" | "MILE_PER_HOUR" | "PERCENT" | "YEAR" | "COUNT";
+            source: components["schemas"]["Source"];
+            /** @enum {string} */
+            unit: "MILLIMETRE" | "MICROMETRE" | "INCH" | "THOU" | "VOLT" | "MILLIVOLT" | "AMPERE" | "MILLIAMPERE" | "BAR" | "PSI" | "KILOPASCAL" | "NEWTON" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOMETRE_PER_HOUR" | "MILE_PER_HOUR" | "PERCENT" | "YEAR" | "COUNT";
+            units: ("MILLIMETRE" | "MICROMETRE" | "INCH" | "THOU" | "VOLT" | "MILLIVOLT" | "AMPERE" | "MILLIAMPERE" | "BAR" | "PSI" | "KILOPASCAL" | "NEWTON" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOMETRE_PER_HOUR" | "MILE_PER_HOUR" | "PERCENT" | "YEAR" | "COUNT")[];
+        };
+        MeasuredResponse: {
+            judged?: components["schemas"]["JudgedResponse"];
+            limitId: string;
+            place: string;
+            points: components["schemas"]["PointResponse"][];
         };
         MemberRequest: {
             displayName: string;
@@ -1393,6 +2093,15 @@ export interface components {
             due: number;
             /** Format: int64 */
             spent: number;
+        };
+        Mover: {
+            /** Format: int64 */
+            atBest: number;
+            /** Format: int64 */
+            atWorst: number;
+            /** @enum {string} */
+            input: "TITLE" | "VALUE" | "REPAIR" | "UNSEEN";
+            title: string;
         };
         NeedChangeRequest: {
             fields: components["schemas"]["NeedFields"];
@@ -1462,6 +2171,15 @@ export interface components {
             id: string;
             note?: string;
         };
+        NewEvidenceRequest: {
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "STATEMENT" | "DATED_PAPER" | "DATED_PART" | "STATE_OF_PARTS" | "UNDISTURBED";
+            note?: string;
+            /** Format: date */
+            usedOn?: string;
+        };
         NewFindingRequest: {
             fields: components["schemas"]["FindingFields"];
             /** Format: uuid */
@@ -1471,6 +2189,24 @@ export interface components {
             fields: components["schemas"]["JobFields"];
             /** Format: uuid */
             id: string;
+        };
+        NewLinkRequest: {
+            /** Format: int32 */
+            days: number;
+            /** Format: uuid */
+            id: string;
+        };
+        NewLinkResponse: {
+            path: string;
+        };
+        NewLookRequest: {
+            /** @enum {string} */
+            compared: "SAME" | "WORSE" | "BETTER" | "GONE";
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            lookedOn: string;
+            note?: string;
         };
         NewNeedRequest: {
             fields: components["schemas"]["NeedFields"];
@@ -1512,6 +2248,36 @@ export interface components {
             id: string;
             /** Format: uuid */
             vehicleId: string;
+        };
+        NewReading: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            instrumentId?: string;
+            made?: string;
+            note?: string;
+            /** Format: date */
+            readOn: string;
+            spot?: string;
+            sure: boolean;
+            /** @enum {string} */
+            unit: "MILLIMETRE" | "MICROMETRE" | "INCH" | "THOU" | "VOLT" | "MILLIVOLT" | "AMPERE" | "MILLIAMPERE" | "BAR" | "PSI" | "KILOPASCAL" | "NEWTON" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOMETRE_PER_HOUR" | "MILE_PER_HOUR" | "PERCENT" | "YEAR" | "COUNT";
+            /** Format: double */
+            value?: number;
+        };
+        NewReadingsRequest: {
+            limitId: string;
+            place: string;
+            readings: components["schemas"]["NewReading"][];
+        };
+        NewRemarkRequest: {
+            author: string;
+            /** Format: uuid */
+            findingId?: string;
+            /** Format: uuid */
+            id: string;
+            words: string;
+            zone?: string;
         };
         NewSupplierRequest: {
             currency: string;
@@ -1567,12 +2333,44 @@ export interface components {
             needId: string;
             title: string;
         };
+        OriginRequest: {
+            /** Format: uuid */
+            behindId?: string;
+            /** @enum {string} */
+            previousWork?: "REMOVE" | "KEEP" | "RESTORE";
+            /** Format: int64 */
+            version: number;
+        };
         Outcome: {
             /** Format: int64 */
             difference: number;
             /** Format: int64 */
             sum: number;
             suspects: components["schemas"]["Item"][];
+        };
+        OutcomeRow: {
+            /** Format: int64 */
+            ceilingMinor: number;
+            /** Format: date */
+            decidedOn: string;
+            /** @enum {string} */
+            outcome: "BOUGHT" | "LEFT";
+            /** Format: int64 */
+            priceMinor?: number;
+            /** @enum {string} */
+            purpose?: "WILL_NOT_COME_AGAIN" | "SENTIMENT" | "LEARNING" | "TO_SHOW_OTHERS" | "KEEP_FOR_LIFE";
+            reason: string;
+        };
+        OwnRemarkResponse: {
+            author: string;
+            /** Format: uuid */
+            findingId?: string;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            state: "UNCONFIRMED" | "ACCEPTED" | "REJECTED";
+            words: string;
+            zone?: string;
         };
         Pairing: {
             /** Format: int32 */
@@ -1612,6 +2410,25 @@ export interface components {
             milestones: components["schemas"]["MilestoneResponse"][];
             unplaced: components["schemas"]["UnplacedResponse"][];
         };
+        PointResponse: {
+            /** @enum {string} */
+            coating?: "THIN" | "ORIGINAL" | "REPAINTED" | "FILLER";
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            instrumentId?: string;
+            last: boolean;
+            /** Format: date */
+            madeOn?: string;
+            note: string;
+            /** Format: date */
+            readOn: string;
+            spot: string;
+            /** @enum {string} */
+            unit: "MILLIMETRE" | "MICROMETRE" | "INCH" | "THOU" | "VOLT" | "MILLIVOLT" | "AMPERE" | "MILLIAMPERE" | "BAR" | "PSI" | "KILOPASCAL" | "NEWTON" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOMETRE_PER_HOUR" | "MILE_PER_HOUR" | "PERCENT" | "YEAR" | "COUNT";
+            /** Format: double */
+            value: number;
+        };
         Position: {
             /** Format: int64 */
             budget: number;
@@ -1649,6 +2466,8 @@ export interface components {
             /** Format: int32 */
             builtYear: number;
             /** @enum {string} */
+            doubtfulParts?: "REPLACE" | "REUSE_WHAT_MEASURES";
+            /** @enum {string} */
             drive: "REAR" | "FRONT" | "ALL";
             /** @enum {string} */
             driverSide: "LEFT" | "RIGHT" | "NONE";
@@ -1673,6 +2492,8 @@ export interface components {
             budgetMinor: number;
             /** Format: int32 */
             builtYear: number;
+            /** @enum {string} */
+            doubtfulParts: "REPLACE" | "REUSE_WHAT_MEASURES";
             /** @enum {string} */
             drive: "REAR" | "FRONT" | "ALL";
             /** @enum {string} */
@@ -1704,6 +2525,23 @@ export interface components {
             /** Format: int32 */
             severity: number;
         };
+        ProposedFindingResponse: {
+            /** @enum {string} */
+            kind: "SURFACE_RUST" | "RUST_THROUGH" | "CRACK" | "DENT" | "OLD_REPAIR" | "LEAK" | "SEIZED" | "WORN" | "PERISHED" | "BROKEN" | "MISSING" | "DEAD_ELECTRICAL" | "CONTAMINATED" | "DOUBT";
+            zone: string;
+        };
+        PurchaseRequest: {
+            /** Format: int64 */
+            priceMinor: number;
+            /** @enum {string} */
+            purpose?: "WILL_NOT_COME_AGAIN" | "SENTIMENT" | "LEARNING" | "TO_SHOW_OTHERS" | "KEEP_FOR_LIFE";
+            reason?: string;
+        };
+        ReadingsResponse: {
+            instruments: components["schemas"]["InstrumentRow"][];
+            limits: components["schemas"]["MeasurableResponse"][];
+            measured: components["schemas"]["MeasuredResponse"][];
+        };
         RecheckRequest: {
             good: boolean;
             note?: string;
@@ -1722,6 +2560,34 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        RemarkDecisionRequest: {
+            accept: boolean;
+            /** Format: uuid */
+            findingId?: string;
+            reason: string;
+            /** Format: int64 */
+            version: number;
+        };
+        RemarkRow: {
+            author: string;
+            /** Format: uuid */
+            findingId?: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            linkId: string;
+            /** Format: uuid */
+            projectId: string;
+            reason: string;
+            /** Format: date-time */
+            saidAt?: string;
+            /** @enum {string} */
+            state: "UNCONFIRMED" | "ACCEPTED" | "REJECTED";
+            /** Format: int64 */
+            version: number;
+            words: string;
+            zone?: string;
+        };
         ReopeningRequest: {
             /** Format: int64 */
             version: number;
@@ -1729,6 +2595,15 @@ export interface components {
         ReversalRequest: {
             /** Format: uuid */
             reversalId: string;
+        };
+        ReviewResponse: {
+            /** @enum {string} */
+            bodyStyle: "ESTATE" | "SALOON" | "HATCHBACK" | "VAN" | "MOTORCYCLE";
+            /** Format: int32 */
+            builtYear: number;
+            findings: components["schemas"]["ShownFindingResponse"][];
+            remarks: components["schemas"]["OwnRemarkResponse"][];
+            vehicleName: string;
         };
         Road: {
             chain: components["schemas"]["Subject"][];
@@ -1740,15 +2615,72 @@ export interface components {
             /** Format: date */
             target?: string;
         };
+        RustFields: {
+            blisters?: components["schemas"]["Blistering"];
+            /** @enum {string} */
+            grade: "RI_0" | "RI_1" | "RI_2" | "RI_3" | "RI_4" | "RI_5";
+            /** Format: int32 */
+            lengthMillimetres: number;
+            /** Format: int32 */
+            mountingMillimetres?: number;
+            perforated: boolean;
+            /** Format: int32 */
+            widthMillimetres: number;
+        };
         SessionResponse: {
             firstAccountNeeded: boolean;
             lanUrl: string;
             me?: components["schemas"]["Me"];
             notice: string;
         };
+        SheetRequest: {
+            edition: string;
+            /** @enum {string} */
+            howSeen: "PHOTO" | "WALKED_ROUND" | "ON_STANDS" | "OPENED";
+            /** Format: uuid */
+            id: string;
+            typed: string;
+        };
+        SheetResponse: {
+            findings: components["schemas"]["ProposedFindingResponse"][];
+            /** Format: int32 */
+            kept: number;
+        };
+        ShownFindingResponse: {
+            covered: boolean;
+            /** @enum {string} */
+            howSeen: "PHOTO" | "WALKED_ROUND" | "ON_STANDS" | "OPENED";
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "SURFACE_RUST" | "RUST_THROUGH" | "CRACK" | "DENT" | "OLD_REPAIR" | "LEAK" | "SEIZED" | "WORN" | "PERISHED" | "BROKEN" | "MISSING" | "DEAD_ELECTRICAL" | "CONTAMINATED" | "DOUBT";
+            note: string;
+            photos: string[];
+            /** @enum {string} */
+            safetyClass: "A" | "B" | "C" | "D";
+            /** Format: int32 */
+            severity: number;
+            zone: string;
+        };
         SignInRequest: {
             name: string;
             password: string;
+        };
+        SleepResponse: {
+            estimate?: components["schemas"]["Estimate"];
+            evidence: components["schemas"]["EvidenceRow"][];
+            suspects: components["schemas"]["SleepSuspectResponse"][];
+        };
+        SleepSuspectResponse: {
+            checkId: string;
+            place: string;
+            why: string;
+        };
+        Source: {
+            place: string;
+            verified: boolean;
+            work: string;
+            year: string;
         };
         SplitFields: {
             /** Format: int64 */
@@ -1793,6 +2725,17 @@ export interface components {
             /** Format: date-time */
             to: string;
         };
+        TitleFactor: {
+            /** Format: int32 */
+            highBasisPoints: number;
+            /** Format: int32 */
+            lowBasisPoints: number;
+        };
+        TitleResponse: {
+            /** @enum {string} */
+            title: "CLEAN" | "REBUILT" | "SALVAGE" | "NO_PAPERS";
+            usual: components["schemas"]["TitleFactor"];
+        };
         ToOrder: {
             /** Format: int64 */
             baseMinor: number;
@@ -1836,8 +2779,13 @@ export interface components {
             limit: components["schemas"]["LimitResponse"];
             subject: components["schemas"]["Subject"];
         };
+        VehicleNumber: {
+            number: string;
+            remarks: ("NOT_SEVENTEEN" | "HAS_I_O_OR_Q" | "CHECK_DIGIT_WRONG")[];
+        };
         WalkResponse: {
             checks: components["schemas"]["CheckTextResponse"][];
+            edition: string;
             lookNext?: string;
             /** Format: int32 */
             openTraps: number;
@@ -1865,6 +2813,8 @@ export interface components {
             toMinute: number;
         };
         WithdrawalRequest: {
+            /** Format: uuid */
+            duplicateOf?: string;
             reason: string;
             /** Format: int64 */
             version: number;
@@ -1918,10 +2868,10 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    of_3: {
+    of_5: {
         parameters: {
             query: {
-                subject: "VEHICLE" | "FINDING" | "JOB" | "NEED" | "ORDER" | "EVENING" | "ENTRY";
+                subject: "VEHICLE" | "FINDING" | "JOB" | "NEED" | "ORDER" | "EVENING" | "ENTRY" | "LOOK";
                 subjectId: string;
             };
             header?: never;
@@ -1941,11 +2891,11 @@ export interface operations {
             };
         };
     };
-    add_6: {
+    add_7: {
         parameters: {
             query: {
                 id: string;
-                subject: "VEHICLE" | "FINDING" | "JOB" | "NEED" | "ORDER" | "EVENING" | "ENTRY";
+                subject: "VEHICLE" | "FINDING" | "JOB" | "NEED" | "ORDER" | "EVENING" | "ENTRY" | "LOOK";
                 subjectId: string;
             };
             header?: never;
@@ -2362,6 +3312,30 @@ export interface operations {
             };
         };
     };
+    look: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                findingId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewLookRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     recheck: {
         parameters: {
             query?: never;
@@ -2456,7 +3430,7 @@ export interface operations {
             };
         };
     };
-    decide: {
+    decide_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2468,6 +3442,58 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["DecisionRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FindingRow"];
+                };
+            };
+        };
+    };
+    say_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EstimateRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FindingEstimateResponse"];
+                };
+            };
+        };
+    };
+    origin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OriginRequest"];
             };
         };
         responses: {
@@ -2602,7 +3628,7 @@ export interface operations {
             };
         };
     };
-    add_5: {
+    add_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -2621,6 +3647,30 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    addInstrument: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["InstrumentRow"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InstrumentRow"];
+                };
             };
         };
     };
@@ -2717,6 +3767,26 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["LabelledRow"];
                 };
+            };
+        };
+    };
+    revoke: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -2939,7 +4009,7 @@ export interface operations {
             };
         };
     };
-    all_2: {
+    all_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -2959,7 +4029,7 @@ export interface operations {
             };
         };
     };
-    add_4: {
+    add_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -3101,6 +4171,28 @@ export interface operations {
             };
         };
     };
+    number: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VehicleNumber"];
+                };
+            };
+        };
+    };
     answer: {
         parameters: {
             query?: never;
@@ -3113,6 +4205,145 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["AnswersRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    weigh: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BuyingResponse"];
+                };
+            };
+        };
+    };
+    say: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BuyingRow"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    compare: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ComparableRow"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    drop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    leave: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LeavingRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    buy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PurchaseRequest"];
             };
         };
         responses: {
@@ -3143,6 +4374,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WalkResponse"];
+                };
+            };
+        };
+    };
+    decisions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DecisionProposalResponse"][];
                 };
             };
         };
@@ -3195,6 +4448,28 @@ export interface operations {
             };
         };
     };
+    all_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EstimatesResponse"];
+                };
+            };
+        };
+    };
     list_2: {
         parameters: {
             query?: never;
@@ -3217,7 +4492,7 @@ export interface operations {
             };
         };
     };
-    add_3: {
+    add_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -3243,7 +4518,7 @@ export interface operations {
             };
         };
     };
-    of_2: {
+    of_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -3277,6 +4552,30 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["NewEventRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    enterFigure: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FigureRow"];
             };
         };
         responses: {
@@ -3337,6 +4636,52 @@ export interface operations {
             };
         };
     };
+    of: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InventoryLineResponse"][];
+                };
+            };
+        };
+    };
+    count: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["InventoryRow"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     list: {
         parameters: {
             query?: never;
@@ -3359,7 +4704,7 @@ export interface operations {
             };
         };
     };
-    add_2: {
+    add_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -3381,6 +4726,76 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["JobResponse"];
+                };
+            };
+        };
+    };
+    links: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Link"][];
+                };
+            };
+        };
+    };
+    invite: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewLinkRequest"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NewLinkResponse"];
+                };
+            };
+        };
+    };
+    of_6: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LookRow"][];
                 };
             };
         };
@@ -3431,7 +4846,7 @@ export interface operations {
             };
         };
     };
-    of_1: {
+    of_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -3453,7 +4868,7 @@ export interface operations {
             };
         };
     };
-    add_1: {
+    add_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -3479,7 +4894,7 @@ export interface operations {
             };
         };
     };
-    of: {
+    of_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -3574,6 +4989,146 @@ export interface operations {
             };
         };
     };
+    all_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReadingsResponse"];
+                };
+            };
+        };
+    };
+    take: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewReadingsRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    remarks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RemarkRow"][];
+                };
+            };
+        };
+    };
+    typeIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SheetRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetResponse"];
+                };
+            };
+        };
+    };
+    of_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SleepResponse"];
+                };
+            };
+        };
+    };
+    add_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewEvidenceRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     today: {
         parameters: {
             query?: never;
@@ -3593,6 +5148,101 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["TodayResponse"];
                 };
+            };
+        };
+    };
+    decide: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RemarkDecisionRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    show: {
+        parameters: {
+            query?: never;
+            header: {
+                "Review-Token": string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReviewResponse"];
+                };
+            };
+        };
+    };
+    picture: {
+        parameters: {
+            query?: never;
+            header: {
+                "Review-Token": string;
+            };
+            path: {
+                findingId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    remark: {
+        parameters: {
+            query?: never;
+            header: {
+                "Review-Token": string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewRemarkRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

@@ -16,7 +16,10 @@ import ofisino.core.vehicle.body.Zone;
 import ofisino.core.vehicle.corrosion.Corrosion;
 import ofisino.core.vehicle.corrosion.RustGrade;
 import ofisino.core.vehicle.inspection.FindingKind;
+import ofisino.core.vehicle.inspection.SafetyClass;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class EstimatesTest {
     private static final Estimates ESTIMATES = Estimates.load();
@@ -62,5 +65,18 @@ class EstimatesTest {
         assertThatThrownBy(() -> Estimates.read(
                         new StringReader("{kinds: [{kind: dent, hours: [1, 2, 3]}], hidden: [], corrosion: []}")))
                 .hasMessageContaining("no estimate for");
+    }
+
+    /** Common practice, no source: machining and licensed work go out, what spoils nothing is for learning. */
+    @ParameterizedTest
+    @CsvSource({
+        "WORN, ENGINE, C, true", "SEIZED, TRANSMISSION, B, true", "CRACK, STRUCTURE, A, true",
+                "BROKEN, RESTRAINT, A, true",
+        "RUST_THROUGH, STRUCTURE, A, false", "RUST_THROUGH, FUEL, A, true", "LEAK, ENGINE, C, false",
+                "DENT, BODY, D, false",
+        "CONTAMINATED, FUEL, A, false", "CRACK, GLASS_AND_SEALS, B, false"
+    })
+    void whoseHandsItAsksFor(FindingKind kind, VehicleSystem system, SafetyClass safety, boolean specialist) {
+        assertThat(Hands.of(kind, system, safety).asksForSpecialist()).isEqualTo(specialist);
     }
 }

@@ -12,6 +12,7 @@ import ofisino.core.vehicle.HowSeen;
 import ofisino.core.vehicle.check.Answer;
 import ofisino.core.vehicle.check.Check;
 import ofisino.core.vehicle.check.PlacedCheck;
+import ofisino.core.vehicle.check.WalkSheet;
 import ofisino.core.vehicle.inspection.FindingKind;
 import ofisino.core.vehicle.inspection.SafetyClass;
 import ofisino.server.identity.Caller;
@@ -84,6 +85,7 @@ class CheckController {
      * @param unseen   of the whole vehicle, by weight, from 0 to 1
      * @param openTraps known costly traps of which something is unseen
      * @param lookNext the place where looking settles most
+     * @param edition  of the numbered sheet: the number of a step is its place in {@code steps}, from 1
      */
     record WalkResponse(
             List<CheckTextResponse> checks,
@@ -91,7 +93,15 @@ class CheckController {
             List<PlaceSeenResponse> places,
             double unseen,
             int openTraps,
-            @Nullable String lookNext) {}
+            @Nullable String lookNext,
+            String edition) {}
+
+    record SheetRequest(UUID id, String edition, String typed, HowSeen howSeen) {}
+
+    /** @param findings what the marks propose, where they propose one */
+    record SheetResponse(int kept, List<ProposedFindingResponse> findings) {}
+
+    record ProposedFindingResponse(String zone, FindingKind kind) {}
 
     record AnswerRequest(
             UUID id,
@@ -132,7 +142,8 @@ class CheckController {
                         .toList(),
                 walk.unseen().whole().share(),
                 walk.unseen().openTraps(),
-                walk.unseen().lookNext().orElse(null));
+                walk.unseen().lookNext().orElse(null),
+                WalkSheet.edition(walk.checks()));
     }
 
     private static WalkStepResponse step(PlacedCheck c, @Nullable AnswerRow answer) {
@@ -143,6 +154,20 @@ class CheckController {
                 answer == null ? null : answer.seen(),
                 answer == null ? null : answer.howSeen(),
                 c.cautions());
+    }
+
+    @PostMapping("/sheet")
+    SheetResponse typeIn(Caller caller, @PathVariable UUID projectId, @RequestBody SheetRequest body) {
+        List<WalkSheet.Marked> marked =
+                service.typeIn(caller, projectId, body.id(), body.edition(), body.typed(), body.howSeen());
+        return new SheetResponse(
+                marked.size(),
+                marked.stream()
+                        .filter(m -> m.check().zone().isPresent())
+                        .flatMap(m -> m.check().check().finding(m.seen()).stream()
+                                .map(kind ->
+                                        new ProposedFindingResponse(m.check().place(), kind)))
+                        .toList());
     }
 
     @PostMapping("/answers")

@@ -1,11 +1,14 @@
 package ofisino.server.vehicle.check;
 
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.UUID;
 import ofisino.core.kernel.InvalidValue;
+import ofisino.core.vehicle.HowSeen;
 import ofisino.core.vehicle.check.Catalogue;
 import ofisino.core.vehicle.check.PlacedCheck;
 import ofisino.core.vehicle.check.Unseen;
+import ofisino.core.vehicle.check.WalkSheet;
 import ofisino.server.identity.Caller;
 import ofisino.server.vehicle.Inspection;
 import ofisino.server.vehicle.Projects;
@@ -15,8 +18,8 @@ import org.springframework.stereotype.Service;
 /** The checks of a vehicle, what was seen at them, and how much is still unseen. */
 @Service
 class CheckService implements Inspection {
-    /** More than a place ever has: "everything else here is good" is one write. */
-    private static final int MOST_AT_ONCE = 300;
+    /** More than a vehicle ever has: "everything else here is good" is one write, a typed sheet another. */
+    private static final int MOST_AT_ONCE = 600;
 
     private final CheckMapper mapper;
     private final Projects projects;
@@ -62,6 +65,28 @@ class CheckService implements Inspection {
                                 .formatted(answer.checkId(), answer.place()));
             mapper.insert(caller.garageId(), projectId, caller.accountId(), answer);
         }
+    }
+
+    /** Keeps what was written on a printed sheet; the answers' ids are made of the one given, so that it can be sent again. */
+    List<WalkSheet.Marked> typeIn(
+            Caller caller, UUID projectId, UUID id, String edition, String typed, HowSeen howSeen) {
+        List<WalkSheet.Marked> marked = WalkSheet.read(typed, edition, checks(projects.requireOpen(caller, projectId)));
+        answer(
+                caller,
+                projectId,
+                marked.stream()
+                        .map(m -> new AnswerRow(
+                                UUID.nameUUIDFromBytes(
+                                        (id + m.check().check().id() + m.check().place())
+                                                .getBytes(StandardCharsets.UTF_8)),
+                                m.check().check().id(),
+                                m.check().place(),
+                                m.seen(),
+                                howSeen,
+                                false,
+                                false))
+                        .toList());
+        return marked;
     }
 
     private List<PlacedCheck> checks(Projects.Project project) {

@@ -7,6 +7,7 @@ import ofisino.core.kernel.Effort;
 import ofisino.core.vehicle.corrosion.Blistering;
 import ofisino.core.vehicle.corrosion.CorrosionRules.Judgement;
 import ofisino.core.vehicle.corrosion.RustGrade;
+import ofisino.core.vehicle.estimate.Hands;
 import ofisino.core.vehicle.estimate.Payer;
 import ofisino.server.identity.Caller;
 import ofisino.server.vehicle.estimate.EstimateMapper.EstimateRow;
@@ -91,6 +92,8 @@ class EstimateController {
             @Nullable CostRange cost,
             @Nullable EstimateFields said,
             @Nullable Judgement judgement,
+            boolean specialist,
+            List<Hands.Why> hands,
             long version) {
         static FindingEstimateResponse of(Estimated e) {
             return new FindingEstimateResponse(
@@ -99,6 +102,8 @@ class EstimateController {
                     e.estimate().cost().orElse(null),
                     e.said().map(FindingEstimateResponse::said).orElse(null),
                     e.judgement().orElse(null),
+                    e.hands().asksForSpecialist(),
+                    e.hands().why(),
                     e.said().map(EstimateRow::version).orElse(0L));
         }
 

@@ -17,6 +17,7 @@ import ofisino.core.vehicle.corrosion.CorrosionRules;
 import ofisino.core.vehicle.corrosion.CorrosionRules.Judgement;
 import ofisino.core.vehicle.estimate.Estimate;
 import ofisino.core.vehicle.estimate.Estimates;
+import ofisino.core.vehicle.estimate.Hands;
 import ofisino.core.vehicle.inspection.FindingState;
 import ofisino.core.vehicle.inspection.FoundBehind;
 import ofisino.server.db.Stored;
@@ -46,8 +47,9 @@ class EstimateService implements FindingEstimates {
         this.usual = usual;
     }
 
-    /** @param judgement what the graded rust means, where somebody graded it */
-    record Estimated(FindingEstimate estimate, Optional<Judgement> judgement, Optional<EstimateRow> said) {}
+    /** @param judgement what the graded rust means, where somebody graded it @param hands whose hands it asks for */
+    record Estimated(
+            FindingEstimate estimate, Optional<Judgement> judgement, Hands hands, Optional<EstimateRow> said) {}
 
     List<Estimated> all(Caller caller, UUID projectId) {
         Body body = projects.bodyOf(projects.require(caller, projectId));
@@ -83,6 +85,7 @@ class EstimateService implements FindingEstimates {
                         cost,
                         said.flatMap(s -> Optional.ofNullable(s.payer()))),
                 rust.map(r -> CorrosionRules.judge(body.require(f.zone()), r)),
+                Hands.of(f.kind(), f.system(), f.safetyClass()),
                 said);
     }
 

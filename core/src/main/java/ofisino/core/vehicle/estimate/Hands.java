@@ -1,0 +1,58 @@
+package ofisino.core.vehicle.estimate;
+
+import java.util.ArrayList;
+import java.util.List;
+import ofisino.core.kernel.VehicleSystem;
+import ofisino.core.vehicle.inspection.FindingKind;
+import ofisino.core.vehicle.inspection.SafetyClass;
+
+/**
+ * Whether a repair asks for a specialist: points for what speaks for one, less what speaks for one's own hands. From {@value #ASKS} points on
+ * it is worth a call. Common practice, no source; the person decides and keeps the reason.
+ */
+public record Hands(int points, List<Why> why) {
+    static final int ASKS = 3;
+
+    public enum Why {
+        /** A bench, a press, a boring bar, an alignment rig: nobody has it at home. */
+        NEEDS_A_RIG(3),
+        /** What people hang their lives on, welded or re-made. */
+        LIVES_HANG_ON_IT(2),
+        /** A licence or approved parts are asked for in most places. */
+        LICENSED_WORK(3),
+        /** Once spoiled it cannot be had again. */
+        HARD_TO_REPLACE(1),
+        /** A good piece to learn on. */
+        GOOD_TO_LEARN_ON(-1);
+
+        private final int points;
+
+        Why(int points) {
+            this.points = points;
+        }
+    }
+
+    public Hands {
+        why = List.copyOf(why);
+    }
+
+    public boolean asksForSpecialist() {
+        return points >= ASKS;
+    }
+
+    public static Hands of(FindingKind kind, VehicleSystem system, SafetyClass safety) {
+        List<Why> why = new ArrayList<>();
+        boolean inside = kind == FindingKind.WORN || kind == FindingKind.CRACK || kind == FindingKind.SEIZED;
+        if (inside && (system == VehicleSystem.ENGINE || system == VehicleSystem.TRANSMISSION))
+            why.add(Why.NEEDS_A_RIG);
+        if (system == VehicleSystem.FUEL && kind == FindingKind.RUST_THROUGH) why.add(Why.NEEDS_A_RIG);
+        if (system == VehicleSystem.STRUCTURE && kind == FindingKind.CRACK) why.add(Why.NEEDS_A_RIG);
+        if (system == VehicleSystem.RESTRAINT) why.add(Why.LICENSED_WORK);
+        boolean bearsWeld = system == VehicleSystem.STRUCTURE || system == VehicleSystem.STEERING_AND_SUSPENSION;
+        if (safety == SafetyClass.A && bearsWeld) why.add(Why.LIVES_HANG_ON_IT);
+        if (system == VehicleSystem.GLASS_AND_SEALS && kind == FindingKind.CRACK) why.add(Why.HARD_TO_REPLACE);
+        if (safety == SafetyClass.D || kind == FindingKind.CONTAMINATED || kind == FindingKind.SURFACE_RUST)
+            why.add(Why.GOOD_TO_LEARN_ON);
+        return new Hands(why.stream().mapToInt(w -> w.points).sum(), why);
+    }
+}

@@ -77,7 +77,7 @@ export async function upload(
   return unwrap(call)
 }
 
-export type Subject = 'VEHICLE' | 'FINDING' | 'JOB' | 'NEED' | 'ORDER' | 'EVENING' | 'ENTRY'
+export type Subject = 'VEHICLE' | 'FINDING' | 'JOB' | 'NEED' | 'ORDER' | 'EVENING' | 'ENTRY' | 'LOOK'
 
 export const thumbnailUrl = (id: string) => `/api/attachments/${id}/thumbnail`
 export const fileUrl = (id: string) => `/api/attachments/${id}/file`

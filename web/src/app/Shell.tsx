@@ -7,6 +7,7 @@ import {
   Hammer,
   NotebookPen,
   Package,
+  Scale,
   Sun,
   Wallet,
   Warehouse,
@@ -111,16 +112,21 @@ function Extra({ projectId }: { projectId?: string }) {
   )
 }
 
+/** A car that is only looked at has a bid where others have a today. */
+const bid = { to: '/bid', word: 'nav.bid', Icon: Scale, phone: true } as const
+
 function Ways({ projectId }: { projectId: string }) {
   const { t } = useTranslation()
+  const { data: project } = useQuery(projectQuery(projectId))
   const base = `/p/${projectId}`
+  const shown = project?.state === 'LOOKING' ? [bid, ...pages.slice(1)] : pages
   return (
     <nav
       aria-label={t('nav.label')}
       className="fixed inset-x-0 bottom-0 z-30 border-t-2 border-base-content bg-base-100 md:static md:border-0"
     >
       <ul className="mx-auto grid max-w-[78rem] grid-cols-5 md:flex md:gap-1 md:px-4">
-        {pages.map(({ to, word, Icon, phone }) => (
+        {shown.map(({ to, word, Icon, phone }) => (
           <li key={to} className={phone ? '' : 'hidden md:block'}>
             <NavLink
               to={base + to}

@@ -11,6 +11,11 @@ export const router = createBrowserRouter([
     lazy: async () => ({ Component: (await import('@/features/identity/PairPage')).PairPage }),
   },
   {
+    path: '/review',
+    HydrateFallback: () => null,
+    lazy: async () => ({ Component: (await import('@/features/vehicle/review/OutsidePage')).OutsidePage }),
+  },
+  {
     element: <Gate />,
     errorElement: <BrokenPage />,
     HydrateFallback: () => null,
@@ -31,12 +36,49 @@ export const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('@/features/roadready/TodayPage')).TodayPage }),
           },
           {
-            path: '/p/:projectId/walk',
-            lazy: async () => ({ Component: (await import('@/features/vehicle/WalkRoundPage')).WalkRoundPage }),
+            lazy: async () => ({ Component: (await import('@/features/vehicle/WalkLayout')).WalkLayout }),
+            children: [
+              {
+                path: '/p/:projectId/walk',
+                lazy: async () => ({ Component: (await import('@/features/vehicle/WalkRoundPage')).WalkRoundPage }),
+              },
+              {
+                path: '/p/:projectId/walk/checks',
+                lazy: async () => ({ Component: (await import('@/features/vehicle/CheckPage')).CheckPage }),
+              },
+              {
+                path: '/p/:projectId/walk/readings',
+                lazy: async () => ({
+                  Component: (await import('@/features/vehicle/readings/ReadingsPage')).ReadingsPage,
+                }),
+              },
+              {
+                path: '/p/:projectId/walk/decide',
+                lazy: async () => ({ Component: (await import('@/features/vehicle/deciding/DecidePage')).DecidePage }),
+              },
+              {
+                path: '/p/:projectId/walk/boxes',
+                lazy: async () => ({ Component: (await import('@/features/vehicle/boxes/BoxesPage')).BoxesPage }),
+              },
+              {
+                path: '/p/:projectId/walk/again',
+                lazy: async () => ({
+                  Component: (await import('@/features/vehicle/again/SecondVisitPage')).SecondVisitPage,
+                }),
+              },
+              {
+                path: '/p/:projectId/walk/paper',
+                lazy: async () => ({ Component: (await import('@/features/vehicle/paper/PaperPage')).PaperPage }),
+              },
+              {
+                path: '/p/:projectId/walk/eyes',
+                lazy: async () => ({ Component: (await import('@/features/vehicle/review/EyesPage')).EyesPage }),
+              },
+            ],
           },
           {
-            path: '/p/:projectId/walk/checks',
-            lazy: async () => ({ Component: (await import('@/features/vehicle/CheckPage')).CheckPage }),
+            path: '/p/:projectId/bid',
+            lazy: async () => ({ Component: (await import('@/features/money/buying/BidPage')).BidPage }),
           },
           {
             path: '/p/:projectId/car',

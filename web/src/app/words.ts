@@ -1,6 +1,8 @@
 import { common } from './words/common'
 import { identity } from './words/identity'
 import { vehicle } from './words/vehicle'
+import { inspect } from './words/inspect'
+import { buying } from './words/buying'
 import { parts } from './words/parts'
 import { plan } from './words/plan'
 import { logbook } from './words/logbook'
@@ -12,6 +14,8 @@ export const words = {
   ...common,
   ...identity,
   ...vehicle,
+  ...inspect,
+  ...buying,
   ...parts,
   ...plan,
   ...logbook,

@@ -829,7 +829,7 @@ export interface paths {
         };
         get: operations["decisions"];
         put?: never;
-        post?: never;
+        post: operations["decideAll"];
         delete?: never;
         options?: never;
         head?: never;
@@ -926,6 +926,22 @@ export interface paths {
         get: operations["list_1"];
         put?: never;
         post: operations["record"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/findings/batch": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["recordAll"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1452,7 +1468,7 @@ export interface components {
             atHigh: number;
             /** Format: int64 */
             atLow: number;
-            costs: components["schemas"]["Line"][];
+            costs: components["schemas"]["CostLine"][];
             /** Format: int64 */
             margin: number;
             /** Format: int64 */
@@ -1523,6 +1539,12 @@ export interface components {
             /** Format: int64 */
             baseMinor: number;
         };
+        CostLine: {
+            /** @enum {string} */
+            kind: "FEE" | "FREIGHT" | "INSURANCE" | "DUTY" | "IMPORT_TAX" | "TRANSPORT" | "REGISTRATION";
+            /** Format: int64 */
+            minor: number;
+        };
         CostRange: {
             /** Format: int64 */
             likelyMinor: number;
@@ -1545,6 +1567,9 @@ export interface components {
             reason: string;
             /** Format: int64 */
             version: number;
+        };
+        DecisionsRequest: {
+            decisions: components["schemas"]["OneOfManyDecisions"][];
         };
         Effort: {
             /** Format: int32 */
@@ -2185,6 +2210,9 @@ export interface components {
             /** Format: uuid */
             id: string;
         };
+        NewFindingsRequest: {
+            findings: components["schemas"]["NewFindingRequest"][];
+        };
         NewJobRequest: {
             fields: components["schemas"]["JobFields"];
             /** Format: uuid */
@@ -2290,6 +2318,15 @@ export interface components {
             text: string;
             /** Format: date */
             workedOn: string;
+        };
+        OneOfManyDecisions: {
+            /** @enum {string} */
+            decision: "INVESTIGATE" | "REPAIR" | "REPLACE" | "REUSE" | "TEMPORARY" | "DEFER" | "ACCEPT";
+            /** Format: uuid */
+            findingId: string;
+            reason: string;
+            /** Format: int64 */
+            version: number;
         };
         OpenOrder: {
             /** Format: int64 */
@@ -4400,6 +4437,30 @@ export interface operations {
             };
         };
     };
+    decideAll: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DecisionsRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     list_3: {
         parameters: {
             query?: never;
@@ -4633,6 +4694,30 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["FindingRow"];
                 };
+            };
+        };
+    };
+    recordAll: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewFindingsRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

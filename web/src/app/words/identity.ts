@@ -24,6 +24,10 @@ export const identity = {
   pair: { title: 'This phone', go: 'Sign in this phone' },
   role: { OWNER: 'owner', HELPER: 'helper', VIEWER: 'may look' },
   garage: {
+    prices: 'What things cost here',
+    hour: 'An hour at a workshop, {{currency}}',
+    hourHint: 'Proposed costs of parts and material follow it.',
+    hourSaved: 'Proposed costs follow it now.',
     title: 'Garage',
     loading: 'Opening the garage …',
     answer: '{{name}}: all sums in {{currency}}, all times in {{zone}}.',

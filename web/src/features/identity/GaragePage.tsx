@@ -8,6 +8,7 @@ import { LastChanges } from './LastChanges'
 import { PairPhone } from './PairPhone'
 import { People } from './People'
 import { Places } from './Places'
+import { WorkshopHour } from './WorkshopHour'
 
 /** What belongs to the garage and not to one car: time, places, people, phones. */
 export function GaragePage() {
@@ -25,6 +26,9 @@ export function GaragePage() {
             <div>
               <Part title={t('garage.time')}>
                 <Calendar />
+              </Part>
+              <Part title={t('garage.prices')}>
+                <WorkshopHour key={g.version} garage={g} />
               </Part>
               <Part title={t('garage.phone')}>
                 <PairPhone />

@@ -10,6 +10,7 @@ import { useZoneNames } from '@/ui/zones'
 import { CheckCard } from './CheckCard'
 import { Events } from './Events'
 import { PlaceList } from './PlaceList'
+import { Sleep } from './Sleep'
 import { checksQuery, nextUnanswered, type Walk } from './checkWalk'
 import { marksOf } from './findingMarks'
 
@@ -59,6 +60,12 @@ function Checks({ projectId, body, walk }: { projectId: string; body: Body; walk
     onPress: (zone: string) => setParams({ place: zone }),
     ...(step?.zone ? { selected: step.zone } : {}),
   }
+  const suspects = {
+    projectId,
+    steps: walk.steps,
+    nameOf,
+    onGo: (check: string, place: string) => setParams({ place, check }),
+  }
   const view = body.views.find((v) => v.id === body.zones.find((z) => z.id === step?.zone)?.view)
   return (
     <Page title={t('check.title')} answer={<LeftSentence left={left} unseen={walk.unseen} />}>
@@ -84,12 +91,8 @@ function Checks({ projectId, body, walk }: { projectId: string; body: Body; walk
               </button>
             </p>
           )}
-          <Events
-            projectId={projectId}
-            steps={walk.steps}
-            nameOf={nameOf}
-            onGo={(check, place) => setParams({ place, check })}
-          />
+          <Events {...suspects} />
+          <Sleep {...suspects} />
         </div>
         <div>
           <div className="hidden md:block">

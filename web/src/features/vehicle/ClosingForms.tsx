@@ -3,7 +3,7 @@ import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/Feedback'
-import { TextField } from '@/ui/Field'
+import { Choice, TextField } from '@/ui/Field'
 
 type Finding = Schemas['FindingRow']
 
@@ -41,9 +41,21 @@ export function RecheckForm({ finding }: { finding: Finding }) {
 }
 
 /** A mistake or a duplicate: withdrawn with a reason; it can be opened again. */
-export function WithdrawForm({ finding, onDone }: { finding: Finding; onDone: () => void }) {
+export function WithdrawForm({
+  finding,
+  others,
+  nameOf,
+  onDone,
+}: {
+  finding: Finding
+  /** What it may be a duplicate of. */
+  others: Finding[]
+  nameOf: (f: Finding) => string
+  onDone: () => void
+}) {
   const { t } = useTranslation()
   const [reason, setReason] = useState('')
+  const [duplicateOf, setDuplicateOf] = useState('')
   const withdraw = useWrite(
     (body: Schemas['WithdrawalRequest'], id) =>
       unwrap(api.POST('/api/findings/{id}/withdrawal', { params: { path: { id: finding.id } }, body, ...write(id) })),
@@ -54,9 +66,17 @@ export function WithdrawForm({ finding, onDone }: { finding: Finding; onDone: ()
       className="grid gap-3"
       onSubmit={(e) => {
         e.preventDefault()
-        withdraw.mutate({ reason, version: finding.version })
+        withdraw.mutate({ reason, ...(duplicateOf && { duplicateOf }), version: finding.version })
       }}
     >
+      <Choice label={t('origin.duplicateOf')} value={duplicateOf} onChange={(e) => setDuplicateOf(e.target.value)}>
+        <option value="">{t('origin.noDuplicate')}</option>
+        {others.map((f) => (
+          <option key={f.id} value={f.id}>
+            {nameOf(f)}
+          </option>
+        ))}
+      </Choice>
       <TextField label={t('finding.withdrawReason')} value={reason} onChange={(e) => setReason(e.target.value)} />
       <ProblemAlert error={withdraw.error} />
       <div className="flex gap-2">

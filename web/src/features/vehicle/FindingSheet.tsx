@@ -11,29 +11,39 @@ import { useFormat } from '@/ui/format'
 import { ChainOffer } from './ChainOffer'
 import { DecisionForm } from './DecisionForm'
 import { EditFinding } from './EditFinding'
+import { OriginForm } from './OriginForm'
+import { EstimatePart } from './estimate/EstimatePart'
 import { RecheckForm, ReopenButton, WithdrawForm } from './ClosingForms'
 import { isOver } from './findingMarks'
 
 type Finding = Schemas['FindingRow']
-type Doing = 'edit' | 'decide' | 'withdraw' | undefined
+type Doing = 'edit' | 'decide' | 'withdraw' | 'origin' | undefined
 
 /** One finding: how it stands, and the one next thing to do with it. */
 export function FindingSheet({
   finding: f,
-  zoneName,
+  all,
+  nameOf,
   onClose,
 }: {
   finding: Finding
-  zoneName: string
+  /** All findings of the vehicle. */
+  all: Finding[]
+  nameOf: (zone: string) => string
   onClose: () => void
 }) {
   const { t } = useTranslation()
   const format = useFormat()
   const [doing, setDoing] = useState<Doing>()
   const stop = () => setDoing(undefined)
+  const title = (of: Finding) => `${t(`kind.${of.kind}`)}: ${nameOf(of.zone)}`
+  const others = all.filter((o) => o.id !== f.id && !isOver(o))
+  const behind = all.find((o) => o.id === f.behindId)
+  const keptAs = all.find((o) => o.id === f.duplicateOf)
+  const joined = all.filter((o) => o.duplicateOf === f.id).length
   const proposed = (field: string) => (f.proposed.includes(field) ? ` ${t('finding.isProposed')}` : '')
   return (
-    <Sheet title={`${t(`kind.${f.kind}`)}: ${zoneName}`} onClose={onClose}>
+    <Sheet title={title(f)} onClose={onClose}>
       <dl className="mb-3 grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
         <dt className="quiet">{t('finding.stands')}</dt>
         <dd className="font-semibold">{t(`findingState.${f.state}`)}</dd>
@@ -71,11 +81,21 @@ export function FindingSheet({
       </dl>
       {f.note && <p className="mb-3 whitespace-pre-wrap">{f.note}</p>}
       {f.closingNote && <p className="mb-3 border-l-4 border-base-300 pl-3">{f.closingNote}</p>}
+      {behind && <p className="mb-1">{t('origin.behindIs', { what: title(behind) })}</p>}
+      {keptAs && <p className="mb-1">{t('origin.isDuplicateOf', { what: title(keptAs) })}</p>}
+      {joined > 0 && <p className="mb-1">{t('origin.alsoRecorded', { count: joined })}</p>}
+      {f.previousWork && (
+        <p className="mb-1">
+          {t('origin.previous')}: {t(`origin.previousWork.${f.previousWork}`)}
+        </p>
+      )}
       <Photos subject="FINDING" subjectId={f.id} />
+      {!isOver(f) && <EstimatePart finding={f} />}
       <div className="mt-4 border-t border-base-300 pt-4">
         {doing === 'edit' && <EditFinding finding={f} onDone={stop} />}
         {doing === 'decide' && <DecisionForm finding={f} onDone={stop} />}
-        {doing === 'withdraw' && <WithdrawForm finding={f} onDone={stop} />}
+        {doing === 'withdraw' && <WithdrawForm finding={f} others={others} nameOf={title} onDone={stop} />}
+        {doing === 'origin' && <OriginForm finding={f} others={others} nameOf={title} onDone={stop} />}
         {!doing && <NextStep finding={f} onDo={setDoing} />}
       </div>
     </Sheet>
@@ -121,6 +141,11 @@ function NextStep({ finding: f, onDo }: { finding: Finding; onDo: (doing: Doing)
         <button type="button" className="btn" onClick={() => onDo('edit')}>
           {t('finding.edit')}
         </button>
+        {!isOver(f) && (
+          <button type="button" className="btn" onClick={() => onDo('origin')}>
+            {t('origin.open')}
+          </button>
+        )}
         {!isOver(f) && (
           <button type="button" className="btn" onClick={() => onDo('withdraw')}>
             {t('finding.withdraw')}

@@ -24,6 +24,7 @@ const schema = z.object({
   identity: z.string().max(120),
   aim: z.enum(aims),
   state: z.enum(states),
+  doubtfulParts: z.enum(['REPLACE', 'REUSE_WHAT_MEASURES']),
   budget: z.string(),
   monthly: z.string(),
   targetOn: z.string(),
@@ -40,6 +41,7 @@ function valuesOf(p: Project, currency: string): Values {
     identity: p.identity,
     aim: p.aim,
     state: p.state,
+    doubtfulParts: p.doubtfulParts,
     budget: minorText(p.budgetMinor, currency),
     monthly: minorText(p.monthlyMinor, currency),
     targetOn: p.targetOn ?? '',
@@ -77,6 +79,7 @@ export function ProjectForm({
           identity: '',
           aim: 'ROAD_READY' as const,
           state: 'ACTIVE' as const,
+          doubtfulParts: 'REPLACE' as const,
           budget: '',
           monthly: '',
           targetOn: '',
@@ -103,7 +106,7 @@ export function ProjectForm({
     const monthlyMinor = v.monthly.trim() === '' ? 0 : parseMinor(v.monthly, currency)
     if (budgetMinor === undefined) return form.setError('budget', { message: 'moneyWrong' })
     if (monthlyMinor === undefined) return form.setError('monthly', { message: 'moneyWrong' })
-    const { vehicleName, builtYear, drive, driverSide, identity, aim, state, note, targetOn } = v
+    const { vehicleName, builtYear, drive, driverSide, identity, aim, state, doubtfulParts, note, targetOn } = v
     save.mutate(
       {
         vehicleName,
@@ -113,6 +116,7 @@ export function ProjectForm({
         identity,
         aim,
         state,
+        doubtfulParts,
         note,
         budgetMinor,
         monthlyMinor,
@@ -201,7 +205,15 @@ export function ProjectForm({
             </option>
           ))}
         </Choice>
+        <Choice label={t('decide.policy')} {...form.register('doubtfulParts')}>
+          {(['REPLACE', 'REUSE_WHAT_MEASURES'] as const).map((p) => (
+            <option key={p} value={p}>
+              {t(`decide.policies.${p}`)}
+            </option>
+          ))}
+        </Choice>
         <TextField label={t('projects.identity')} hint={t('projects.identityHint')} {...form.register('identity')} />
+        {project && <NumberRemarks projectId={project.id} />}
         <NoteField label={t('projects.note')} {...form.register('note')} />
         <ProblemAlert error={save.error} />
         {stored && (
@@ -225,4 +237,18 @@ export function ProjectForm({
       </form>
     </Sheet>
   )
+}
+
+/** What is odd about the number that is stored; it only warns. */
+function NumberRemarks({ projectId }: { projectId: string }) {
+  const { t } = useTranslation()
+  const number = useQuery({
+    queryKey: ['projects', projectId, 'number'],
+    queryFn: () => unwrap(api.GET('/api/projects/{id}/number', { params: { path: { id: projectId } } })),
+  })
+  return number.data?.remarks.map((r) => (
+    <p key={r} className="text-sm font-semibold">
+      {t(`number.${r}`)}
+    </p>
+  ))
 }

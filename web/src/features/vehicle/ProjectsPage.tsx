@@ -32,7 +32,10 @@ export function ProjectsPage() {
           <ul className="grid gap-3 md:grid-cols-2">
             {list.map((p) => (
               <li key={p.id}>
-                <Link to={`/p/${p.id}`} className="card-sheet block p-4 hover:border-primary">
+                <Link
+                  to={p.state === 'LOOKING' ? `/p/${p.id}/bid` : `/p/${p.id}`}
+                  className="card-sheet block p-4 hover:border-primary"
+                >
                   <span className="block font-answer text-xl font-semibold">{p.vehicleName}</span>
                   <span className="quiet">
                     {p.builtYear}, {t(`body.${p.bodyStyle}`)}. {t(`projectState.${p.state}`)},{' '}

@@ -100,7 +100,8 @@ function WalkRound({
       {open && findings.some((f) => f.id === open) && (
         <FindingSheet
           finding={findings.find((f) => f.id === open)!}
-          zoneName={nameOf(findings.find((f) => f.id === open)!.zone)}
+          all={findings}
+          nameOf={nameOf}
           onClose={() => show(zone ? { zone } : {})}
         />
       )}

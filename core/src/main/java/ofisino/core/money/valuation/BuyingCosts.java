@@ -38,7 +38,7 @@ public record BuyingCosts(
         REGISTRATION
     }
 
-    public record Line(Kind kind, long minor) {}
+    public record CostLine(Kind kind, long minor) {}
 
     public BuyingCosts {
         if (fixedFee < 0 || freight < 0 || insurance < 0 || inland < 0 || registration < 0)
@@ -53,10 +53,10 @@ public record BuyingCosts(
     }
 
     /** The lines at a price; those that come to nothing are left out. */
-    public List<Line> at(long price) {
+    public List<CostLine> at(long price) {
         long border = price + freight + insurance;
         long duty = share(border, dutyBasisPoints);
-        List<Line> lines = new ArrayList<>();
+        List<CostLine> lines = new ArrayList<>();
         add(lines, Kind.FEE, share(price, feeBasisPoints) + fixedFee);
         add(lines, Kind.FREIGHT, freight);
         add(lines, Kind.INSURANCE, insurance);
@@ -68,11 +68,11 @@ public record BuyingCosts(
     }
 
     public long sumAt(long price) {
-        return at(price).stream().mapToLong(Line::minor).sum();
+        return at(price).stream().mapToLong(CostLine::minor).sum();
     }
 
-    private static void add(List<Line> lines, Kind kind, long minor) {
-        if (minor != 0) lines.add(new Line(kind, minor));
+    private static void add(List<CostLine> lines, Kind kind, long minor) {
+        if (minor != 0) lines.add(new CostLine(kind, minor));
     }
 
     private static long share(long minor, int basisPoints) {

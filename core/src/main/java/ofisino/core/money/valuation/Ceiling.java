@@ -19,7 +19,7 @@ public record Ceiling(
         long atHigh,
         long value,
         long repair,
-        List<BuyingCosts.Line> costs,
+        List<BuyingCosts.CostLine> costs,
         long margin,
         long rest) {
     public static Ceiling of(BuyingCase c) {

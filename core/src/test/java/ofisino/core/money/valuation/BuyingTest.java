@@ -33,7 +33,7 @@ class BuyingTest {
     void dutyAndTaxComeInTheirOrder() {
         var costs = new BuyingCosts(0, 0, 1_200_00, 100_00, 1_000, 2_000, 250_00, 0);
         assertThat(costs.at(8_000_00))
-                .extracting(BuyingCosts.Line::kind, BuyingCosts.Line::minor)
+                .extracting(BuyingCosts.CostLine::kind, BuyingCosts.CostLine::minor)
                 .containsExactly(
                         tuple(Kind.FREIGHT, 1_200_00L),
                         tuple(Kind.INSURANCE, 100_00L),
@@ -93,7 +93,7 @@ class BuyingTest {
     void photosOnlyMeansThatTheHiddenCounts() {
         Ceiling ceiling = Ceiling.of(photos());
         assertThat(ceiling.price()).isEqualTo(2_380_95);
-        assertThat(ceiling.costs()).containsExactly(new BuyingCosts.Line(Kind.FEE, 119_05));
+        assertThat(ceiling.costs()).containsExactly(new BuyingCosts.CostLine(Kind.FEE, 119_05));
         assertThat(ceiling.value() - ceiling.repair() - 119_05 - ceiling.margin() - ceiling.price())
                 .isEqualTo(ceiling.rest())
                 .isZero();
@@ -186,7 +186,7 @@ class BuyingTest {
         var c = case_(value, TitleFactor.CLEAN, costs, 200_00, certain("work", 300_00));
         Ceiling ceiling = Ceiling.of(c);
         long costsThere =
-                ceiling.costs().stream().mapToLong(BuyingCosts.Line::minor).sum();
+                ceiling.costs().stream().mapToLong(BuyingCosts.CostLine::minor).sum();
         assertThat(ceiling.value())
                 .isEqualTo(ceiling.price() + costsThere + ceiling.repair() + ceiling.margin() + ceiling.rest());
         if (ceiling.price() > 0) {

@@ -48,6 +48,12 @@ class FindingController {
 
     record NewFindingRequest(UUID id, FindingFields fields) {}
 
+    record NewFindingsRequest(List<NewFindingRequest> findings) {}
+
+    record OneOfManyDecisions(UUID findingId, Decision decision, String reason, long version) {}
+
+    record DecisionsRequest(List<OneOfManyDecisions> decisions) {}
+
     record FindingChangeRequest(FindingFields fields, long version) {}
 
     record DecisionRequest(Decision decision, String reason, long version) {}
@@ -80,6 +86,22 @@ class FindingController {
     @ResponseStatus(HttpStatus.CREATED)
     FindingRow record(Caller caller, @PathVariable UUID projectId, @RequestBody NewFindingRequest body) {
         return service.record(caller, projectId, body.id(), body.fields());
+    }
+
+    /** All or none: what a printed sheet says. */
+    @PostMapping("/projects/{projectId}/findings/batch")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void recordAll(Caller caller, @PathVariable UUID projectId, @RequestBody NewFindingsRequest body) {
+        for (NewFindingRequest finding : body.findings())
+            service.record(caller, projectId, finding.id(), finding.fields());
+    }
+
+    /** All or none: each of them as if decided by itself. */
+    @PostMapping("/projects/{projectId}/decisions")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void decideAll(Caller caller, @PathVariable UUID projectId, @RequestBody DecisionsRequest body) {
+        for (OneOfManyDecisions d : body.decisions())
+            service.decide(caller, d.findingId(), d.decision(), d.reason(), d.version());
     }
 
     @GetMapping("/findings/{id}")

@@ -1,0 +1,53 @@
+import { useTranslation } from 'react-i18next'
+import { useFormat } from '@/ui/format'
+import type { Advice, Buying } from './buying'
+
+/** Every line of the ceiling, so that it can be added up by hand. */
+export function SumLaidOpen({ buying: b, advice }: { buying: Buying; advice: Advice }) {
+  const { t } = useTranslation()
+  const format = useFormat()
+  const money = (minor: number) => format.money(minor, format.currency)
+  const c = advice.ceiling
+  const line = (label: string, minor: number, hint?: string) => ({ label, minor, hint })
+  const market = b.market!
+  const lines = [
+    line(t('bid.value'), market.median, t('bid.market', { low: money(market.low), high: money(market.high) })),
+    ...(c.value === market.median
+      ? []
+      : [
+          line(
+            t('bid.timesTitle', { low: b.inputs.titleLow / 100, high: b.inputs.titleHigh / 100 }),
+            c.value - market.median,
+          ),
+        ]),
+    line(t('bid.repair'), -c.repair),
+    ...c.costs.map((cost) => line(t(`bid.costKind.${cost.kind}`), -cost.minor)),
+    ...(c.margin ? [line(t('bid.margin'), -c.margin)] : []),
+    ...(c.rest && c.price > 0 ? [line(t('bid.rest'), -c.rest)] : []),
+  ]
+  const over = c.price === 0 && lines.reduce((sum, l) => sum + l.minor, 0)
+  return (
+    <>
+      <table className="w-full tabular-nums">
+        <tbody>
+          {lines.map((l) => (
+            <tr key={l.label} className="border-b border-base-300">
+              <th scope="row" className="py-1.5 text-left font-normal">
+                {l.label}
+                {l.hint && <span className="quiet block text-sm">{l.hint}</span>}
+              </th>
+              <td className="py-1.5 text-right align-top">{money(l.minor)}</td>
+            </tr>
+          ))}
+          <tr className="border-t-2 border-base-content font-bold">
+            <th scope="row" className="py-1.5 text-left">
+              {t('bid.ceiling')}
+            </th>
+            <td className="py-1.5 text-right">{money(over === false ? c.price : over)}</td>
+          </tr>
+        </tbody>
+      </table>
+      {b.breakEven !== undefined && <p className="mt-2">{t('bid.breakEven', { amount: money(b.breakEven) })}</p>}
+    </>
+  )
+}

@@ -1,0 +1,132 @@
+import { useState } from 'react'
+import { useTranslation } from 'react-i18next'
+import { useFormat } from '@/ui/format'
+import { CoatingMap } from './CoatingMap'
+import { FigureForm } from './FigureForm'
+import { SeriesPlot } from './SeriesPlot'
+import { VerdictMark } from './VerdictMark'
+import { cells, readable, type Measurable, type Measured } from './readings'
+
+/** One thing measured at one place: what it means, the readings, and by which figure. */
+export function MeasuredCard({
+  measured: m,
+  limit,
+  place,
+  projectId,
+  onFinding,
+}: {
+  measured: Measured
+  limit: Measurable
+  place: string
+  projectId: string
+  onFinding?: () => void
+}) {
+  const { t } = useTranslation()
+  const [figure, setFigure] = useState(false)
+  const grid = limit.unit === 'MICROMETRE' ? cells(m.points) : undefined
+  const last = m.points.filter((p) => p.last)
+  const earlier = m.points.length - last.length
+  // several spots: the last at each; one spot: how it went
+  const plotted = last.length > 1 ? last : m.points
+  return (
+    <article className="card-sheet grid content-start gap-2 p-4">
+      <header className="flex flex-wrap items-baseline justify-between gap-x-3">
+        <h3 className="text-lg font-semibold">
+          {limit.name} · {place}
+        </h3>
+        {m.judged && <VerdictMark outcome={m.judged.outcome} />}
+      </header>
+      <Meaning measured={m} limit={limit} />
+      {grid ? (
+        <CoatingMap cells={grid} />
+      ) : limit.age ? (
+        <Ages measured={m} limit={limit} />
+      ) : (
+        <>
+          {plotted.length > 1 && <SeriesPlot points={plotted} limit={limit} />}
+          <p className={plotted.length > 1 ? 'sr-only' : ''}>
+            {plotted.map((p) => `${p.spot}: ${readable(p.value)} ${t(`unit.${p.unit}`)}`).join('; ')}
+          </p>
+        </>
+      )}
+      {earlier > 0 && last.length > 1 && <p className="quiet text-sm">{t('reading.earlier', { count: earlier })}</p>}
+      <Source limit={limit} mayClear={m.judged?.mayClear ?? false} />
+      {figure ? (
+        <FigureForm projectId={projectId} limit={limit} onDone={() => setFigure(false)} />
+      ) : (
+        <div className="flex flex-wrap gap-2">
+          {m.judged?.raises && onFinding && (
+            <button type="button" className="btn btn-primary" onClick={onFinding}>
+              {t('reading.record')}
+            </button>
+          )}
+          {!limit.age && (
+            <button type="button" className="btn" onClick={() => setFigure(true)}>
+              {t('reading.enterFigure')}
+            </button>
+          )}
+        </div>
+      )}
+    </article>
+  )
+}
+
+function Meaning({ measured: m, limit }: { measured: Measured; limit: Measurable }) {
+  const { t } = useTranslation()
+  if (!m.judged) return <p className="quiet">{t('reading.few')}</p>
+  const unit = t(`unit.${limit.unit}`)
+  const value = `${readable(m.judged.value)} ${unit}`
+  return (
+    <p>
+      {limit.derived && m.judged.why !== 'ASK_AGAIN' && `${t(`reading.derived.${limit.derived}`, { value })}: `}
+      {t(`reading.why.${m.judged.why}`)}
+      {m.judged.outcome !== 'NOT_JUDGED' &&
+        `, ${t('reading.margin', { margin: `${readable(Math.abs(m.judged.margin))} ${unit}` })}`}
+      .
+    </p>
+  )
+}
+
+function Ages({ measured: m, limit }: { measured: Measured; limit: Measurable }) {
+  const { t } = useTranslation()
+  const format = useFormat()
+  const due = (madeOn: string) => {
+    const date = new Date(madeOn)
+    date.setUTCFullYear(date.getUTCFullYear() + (limit.max ?? 0))
+    return format.dayAndYear(date.toISOString().slice(0, 10))
+  }
+  return (
+    <ul>
+      {m.points
+        .filter((p) => p.last)
+        .map((p) => (
+          <li key={p.id}>
+            {p.spot}: {format.month(p.madeOn!)}, {readable(p.value)} {t('unit.YEAR')},{' '}
+            {t('reading.expires', { date: due(p.madeOn!) })}
+          </li>
+        ))}
+    </ul>
+  )
+}
+
+function Source({ limit, mayClear }: { limit: Measurable; mayClear: boolean }) {
+  const { t } = useTranslation()
+  const unit = t(`unit.${limit.unit}`)
+  const { min, max } = limit
+  const bound =
+    min !== undefined && max !== undefined
+      ? t('reading.between', { min, max: `${max} ${unit}` })
+      : min !== undefined
+        ? t('reading.least', { value: `${min} ${unit}` })
+        : max !== undefined && t('reading.most', { value: `${max} ${unit}` })
+  return (
+    <p className="quiet text-sm">
+      {bound && `${t('reading.limit', { limit: bound })} `}
+      {limit.figure
+        ? t('reading.ofTheMaker', { source: limit.source.work }) +
+          (limit.source.verified ? '' : ` ${t('reading.notCompared')}`)
+        : bound && t('reading.general', { source: limit.source.work })}
+      {mayClear && ` ${t('reading.mayClear')}`}
+    </p>
+  )
+}

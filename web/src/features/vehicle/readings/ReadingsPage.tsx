@@ -1,0 +1,90 @@
+import { useQuery } from '@tanstack/react-query'
+import { useParams, useSearchParams } from 'react-router'
+import { useTranslation } from 'react-i18next'
+import { Plus } from 'lucide-react'
+import { bodyQuery, projectQuery } from '@/api/queries'
+import { Loaded } from '@/ui/Feedback'
+import { Page } from '@/ui/Page'
+import { useZoneNames } from '@/ui/zones'
+import { NewFinding } from '../NewFinding'
+import { MeasuredCard } from './MeasuredCard'
+import { ReadingForm } from './ReadingForm'
+import { readingsQuery, type Readings } from './readings'
+
+const gravity = { OUTSIDE: 0, NOT_JUDGED: 1, WATCH: 2, WITHIN: 3 } as const
+
+/** What was measured, the worst first, and what it means. */
+export function ReadingsPage() {
+  const { projectId = '' } = useParams()
+  const { t } = useTranslation()
+  const project = useQuery(projectQuery(projectId))
+  const body = useQuery({ ...bodyQuery(project.data?.bodyStyle ?? 'ESTATE'), enabled: !!project.data })
+  const readings = useQuery(readingsQuery(projectId))
+  const zoneName = useZoneNames(projectId)
+  const nameOf = (place: string) => (place === 'papers' || place === 'road' ? t(`check.${place}`) : zoneName(place))
+  const [params, setParams] = useSearchParams()
+  const close = () => setParams({})
+  const finding = params.get('finding')
+  return (
+    <Loaded query={readings} what={t('reading.loading')}>
+      {(r) => (
+        <Page
+          title={t('reading.title')}
+          answer={<Answer readings={r} nameOf={nameOf} />}
+          action={
+            <button type="button" className="btn btn-primary" onClick={() => setParams({ new: '1' })}>
+              <Plus className="size-5" aria-hidden="true" />
+              {t('reading.add')}
+            </button>
+          }
+        >
+          <div className="grid gap-4 md:grid-cols-2">
+            {[...r.measured]
+              .sort((a, b) => rank(a) - rank(b))
+              .map((m) => (
+                <MeasuredCard
+                  key={`${m.limitId} ${m.place}`}
+                  measured={m}
+                  limit={r.limits.find((l) => l.id === m.limitId)!}
+                  place={nameOf(m.place)}
+                  projectId={projectId}
+                  {...(body.data?.zones.some((z) => z.id === m.place) && {
+                    onFinding: () => setParams({ finding: m.place }),
+                  })}
+                />
+              ))}
+          </div>
+          {params.has('new') && body.data && (
+            <ReadingForm
+              projectId={projectId}
+              readings={r}
+              places={[...body.data.zones.map((z) => z.id), 'road']}
+              nameOf={nameOf}
+              onClose={close}
+            />
+          )}
+          {finding && <NewFinding projectId={projectId} zone={finding} zoneName={nameOf(finding)} onClose={close} />}
+        </Page>
+      )}
+    </Loaded>
+  )
+}
+
+const rank = (m: Readings['measured'][number]) => (m.judged ? gravity[m.judged.outcome] : 2.5)
+
+function Answer({ readings: r, nameOf }: { readings: Readings; nameOf: (place: string) => string }) {
+  const { t } = useTranslation()
+  const of = (outcome: keyof typeof gravity) => r.measured.filter((m) => m.judged?.outcome === outcome)
+  const outside = of('OUTSIDE')
+  if (r.measured.length === 0) return t('reading.none')
+  const names = outside.map((m) => `${r.limits.find((l) => l.id === m.limitId)!.name}, ${nameOf(m.place)}`)
+  return (
+    <>
+      {outside.length > 0
+        ? t('reading.outside', { count: outside.length, what: names.join('; ') })
+        : t('reading.allWithin')}{' '}
+      {of('WATCH').length > 0 && t('reading.watch', { count: of('WATCH').length })}{' '}
+      {of('NOT_JUDGED').length > 0 && t('reading.notJudged', { count: of('NOT_JUDGED').length })}
+    </>
+  )
+}

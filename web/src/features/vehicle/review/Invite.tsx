@@ -1,0 +1,92 @@
+import { useState } from 'react'
+import { useQuery } from '@tanstack/react-query'
+import { useTranslation } from 'react-i18next'
+import { api, unwrap, write, type Schemas } from '@/api/client'
+import { announce } from '@/api/notices'
+import { useWrite } from '@/api/useWrite'
+import { ProblemAlert } from '@/ui/Feedback'
+import { TextField } from '@/ui/Field'
+import { useFormat } from '@/ui/format'
+
+/** Makes links, shows each address once, and withdraws them. */
+export function Invite({ projectId }: { projectId: string }) {
+  const { t } = useTranslation()
+  const format = useFormat()
+  const [days, setDays] = useState('14')
+  const [address, setAddress] = useState<string>()
+  const links = useQuery({
+    queryKey: ['links', projectId],
+    queryFn: () => unwrap(api.GET('/api/projects/{projectId}/links', { params: { path: { projectId } } })),
+  })
+  const make = useWrite(
+    (body: Schemas['NewLinkRequest'], id) =>
+      unwrap(api.POST('/api/projects/{projectId}/links', { params: { path: { projectId } }, body, ...write(id) })),
+    { done: (made) => setAddress(window.location.origin + made.path) },
+  )
+  const revoke = useWrite(
+    (linkId: string, id) =>
+      unwrap(api.POST('/api/links/{id}/revocation', { params: { path: { id: linkId } }, ...write(id) })),
+    { said: () => t('review.revoked'), undoable: false },
+  )
+  return (
+    <div className="grid gap-3">
+      <p>{t('review.shows')}</p>
+      <form
+        className="flex items-end gap-2"
+        onSubmit={(e) => {
+          e.preventDefault()
+          make.mutate({ id: crypto.randomUUID(), days: Number(days) })
+        }}
+      >
+        <TextField
+          label={t('review.days')}
+          type="number"
+          min={1}
+          max={90}
+          value={days}
+          onChange={(e) => setDays(e.target.value)}
+        />
+        <button type="submit" className="btn btn-primary" disabled={make.isPending}>
+          {t('review.make')}
+        </button>
+      </form>
+      <ProblemAlert error={make.error ?? revoke.error} />
+      {address && (
+        <div className="card-sheet grid gap-2 p-3">
+          <p>{t('review.once')}</p>
+          <p className="break-all font-mono text-sm">{address}</p>
+          <div>
+            <button
+              type="button"
+              className="btn"
+              onClick={() =>
+                void navigator.clipboard.writeText(address).then(() => announce({ text: t('review.copied') }))
+              }
+            >
+              {t('review.copy')}
+            </button>
+          </div>
+        </div>
+      )}
+      <ul>
+        {links.data?.map((l) => (
+          <li key={l.id} className="flex min-h-11 items-center justify-between gap-2 border-b border-base-300 py-1">
+            <span className={l.open ? '' : 'quiet'}>
+              {l.open ? t('review.until', { date: format.dayAndYear(format.dateOf(l.expiresAt)) }) : t('review.over')}
+            </span>
+            {l.open && (
+              <button
+                type="button"
+                className="btn btn-ghost"
+                disabled={revoke.isPending}
+                onClick={() => revoke.mutate(l.id)}
+              >
+                {t('review.revoke')}
+              </button>
+            )}
+          </li>
+        ))}
+      </ul>
+    </div>
+  )
+}

@@ -52,6 +52,11 @@ export function makeFormat(locale: string, zone: string) {
     zone,
     money: (minor: number, currency: string) =>
       new Intl.NumberFormat(locale, { style: 'currency', currency }).format(minor / 10 ** minorDigits(currency)),
+    /** An estimate: to the whole unit, since more would pretend to know more. */
+    roughly: (minor: number, currency: string) =>
+      new Intl.NumberFormat(locale, { style: 'currency', currency, maximumFractionDigits: 0 }).format(
+        minor / 10 ** minorDigits(currency),
+      ),
     /** 14 June */
     day: (date: string) => day(date, { day: 'numeric', month: 'long' }),
     /** 14 June 2027 */

@@ -17,7 +17,8 @@ export function BidAnswer({ buying: b }: { buying: Buying }) {
       {word === 'BID_UP_TO' &&
         asked !== undefined &&
         t('bid.above', { gap: money(asked - ceiling.price), asked: money(asked) })}{' '}
-      {ceiling.atLow !== ceiling.atHigh &&
+      {word !== 'WALK_AWAY' &&
+        ceiling.atLow !== ceiling.atHigh &&
         t('bid.titleEnds', { low: money(ceiling.atLow), high: money(ceiling.atHigh) })}
     </>
   )

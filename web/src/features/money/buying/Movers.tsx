@@ -30,8 +30,8 @@ export function Movers({
             </span>
             <span className="shrink-0 tabular-nums">
               {t('bid.fromTo', {
-                low: format.money(m.atWorst, format.currency),
-                high: format.money(m.atBest, format.currency),
+                low: format.roughly(m.atWorst, format.currency),
+                high: format.roughly(m.atBest, format.currency),
               })}
             </span>
           </div>
@@ -68,7 +68,7 @@ export function Looks({
     <ol>
       {worth.map((l) => (
         <li key={l.place} className="flex min-h-11 items-center justify-between gap-3 border-b border-base-300">
-          <span>{t('bid.look', { what: zoneName(l.place), worth: format.money(l.worth, format.currency) })}</span>
+          <span>{t('bid.look', { what: zoneName(l.place), worth: format.roughly(l.worth, format.currency) })}</span>
           <Link className="link shrink-0" to={`/p/${projectId}/walk/checks?place=${l.place}`}>
             {t('bid.goLook')}
           </Link>

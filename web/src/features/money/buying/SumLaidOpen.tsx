@@ -23,9 +23,8 @@ export function SumLaidOpen({ buying: b, advice }: { buying: Buying; advice: Adv
     line(t('bid.repair'), -c.repair),
     ...c.costs.map((cost) => line(t(`bid.costKind.${cost.kind}`), -cost.minor)),
     ...(c.margin ? [line(t('bid.margin'), -c.margin)] : []),
-    ...(c.rest && c.price > 0 ? [line(t('bid.rest'), -c.rest)] : []),
+    ...(c.rest ? [line(t('bid.rest'), -c.rest)] : []),
   ]
-  const over = c.price === 0 && lines.reduce((sum, l) => sum + l.minor, 0)
   return (
     <>
       <table className="w-full tabular-nums">
@@ -43,7 +42,7 @@ export function SumLaidOpen({ buying: b, advice }: { buying: Buying; advice: Adv
             <th scope="row" className="py-1.5 text-left">
               {t('bid.ceiling')}
             </th>
-            <td className="py-1.5 text-right">{money(over === false ? c.price : over)}</td>
+            <td className="py-1.5 text-right">{money(c.price)}</td>
           </tr>
         </tbody>
       </table>

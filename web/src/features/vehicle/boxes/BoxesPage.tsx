@@ -110,18 +110,20 @@ function LineItem({ line: l, onCount, onMissing }: { line: Line; onCount: () => 
         </span>
       </span>
       {l.toObtain > 0 && (
-        <>
-          <span className="font-semibold">
-            {t('boxes.toObtain')}: {l.toObtain}
-          </span>
-          <button type="button" className="btn" onClick={onMissing}>
+        <span className="font-semibold">
+          {t('boxes.toObtain')}: {l.toObtain}
+        </span>
+      )}
+      <span className="flex">
+        {l.toObtain > 0 && (
+          <button type="button" className="btn btn-ghost" onClick={onMissing}>
             {t('boxes.record')}
           </button>
-        </>
-      )}
-      <button type="button" className="btn btn-ghost" onClick={onCount}>
-        {t('boxes.again')}
-      </button>
+        )}
+        <button type="button" className="btn btn-ghost" onClick={onCount}>
+          {t('boxes.again')}
+        </button>
+      </span>
     </li>
   )
 }

@@ -54,7 +54,7 @@ export function EstimatePart({ finding }: { finding: Finding }) {
 function Answer({ estimate: e }: { estimate: FindingEstimate }) {
   const { t } = useTranslation()
   const format = useFormat()
-  const money = (minor: number) => format.money(minor, format.currency)
+  const money = (minor: number) => format.roughly(minor, format.currency)
   const from = (own: boolean, usual: 'estimate.proposedHours' | 'estimate.proposedCost') =>
     t(own ? 'estimate.own' : e.said?.rust ? 'estimate.fromRust' : usual)
   const rust = e.said?.rust

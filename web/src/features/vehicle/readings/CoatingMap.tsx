@@ -22,7 +22,7 @@ export function CoatingMap({ cells }: { cells: Cell[] }) {
       </figcaption>
       <svg
         viewBox={`0 0 ${columns * side} ${rows * side}`}
-        className="my-1 block w-full max-w-sm"
+        className="my-1 block w-full max-w-60"
         role="img"
         aria-label={`${t('reading.mapTitle')}: ${cells.map((c) => `${c.point.spot} ${readable(c.point.value)}`).join('; ')}`}
       >

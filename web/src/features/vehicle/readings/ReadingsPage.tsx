@@ -70,6 +70,9 @@ export function ReadingsPage() {
   )
 }
 
+/** As many as one reads in a sentence; the cards below show all. */
+const named = 3
+
 const rank = (m: Readings['measured'][number]) => (m.judged ? gravity[m.judged.outcome] : 2.5)
 
 function Answer({ readings: r, nameOf }: { readings: Readings; nameOf: (place: string) => string }) {
@@ -77,12 +80,11 @@ function Answer({ readings: r, nameOf }: { readings: Readings; nameOf: (place: s
   const of = (outcome: keyof typeof gravity) => r.measured.filter((m) => m.judged?.outcome === outcome)
   const outside = of('OUTSIDE')
   if (r.measured.length === 0) return t('reading.none')
-  const names = outside.map((m) => `${r.limits.find((l) => l.id === m.limitId)!.name}, ${nameOf(m.place)}`)
+  const names = outside.map((m) => `${r.limits.find((l) => l.id === m.limitId)!.name} (${nameOf(m.place)})`)
+  const what = names.slice(0, named).join('; ') + (names.length > named ? ' …' : '')
   return (
     <>
-      {outside.length > 0
-        ? t('reading.outside', { count: outside.length, what: names.join('; ') })
-        : t('reading.allWithin')}{' '}
+      {outside.length > 0 ? t('reading.outside', { count: outside.length, what }) : t('reading.allWithin')}{' '}
       {of('WATCH').length > 0 && t('reading.watch', { count: of('WATCH').length })}{' '}
       {of('NOT_JUDGED').length > 0 && t('reading.notJudged', { count: of('NOT_JUDGED').length })}
     </>

@@ -14,12 +14,13 @@ export function SeriesPlot({ points, limit }: { points: Point[]; limit: Measurab
   const bounds = limit.derived ? [] : [limit.min, limit.max].filter((b): b is number => b !== undefined)
   const sameUnit = points.every((p) => p.unit === limit.unit) ? bounds : []
   const values = [...points.map((p) => p.value), ...sameUnit]
-  const low = Math.min(...values)
+  const oneSpot = new Set(points.map((p) => p.spot)).size === 1
+  // bars stand on zero; a line over time may begin where its values do
+  const low = oneSpot ? Math.min(...values) : Math.min(0, ...values)
   const span = Math.max(...values) - low || Math.abs(low) || 1
   const y = (value: number) => height - bottom - ((value - low) / span) * (height - top - bottom)
   const step = (width - left - right) / points.length
   const x = (i: number) => left + step * (i + 0.5)
-  const oneSpot = new Set(points.map((p) => p.spot)).size === 1
   return (
     <svg viewBox={`0 0 ${width} ${height}`} className="block w-full max-w-md" aria-hidden="true">
       {sameUnit.map((b) => (

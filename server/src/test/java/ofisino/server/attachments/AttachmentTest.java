@@ -15,6 +15,7 @@ import javax.imageio.ImageIO;
 import ofisino.server.testing.Api.Answer;
 import ofisino.server.testing.TestApplication;
 import ofisino.server.testing.TestGarage;
+import ofisino.server.testing.TestPictures;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
@@ -59,7 +60,7 @@ class AttachmentTest {
     @Test
     void aLargePhotoIsMadeSmaller(TestGarage garage) throws Exception {
         UUID finding = garage.finding(garage.project(), "bonnet", "DENT");
-        Answer added = garage.owner().upload("FINDING", finding, "big.png", image(4000, 1000, "png"));
+        Answer added = garage.owner().upload("FINDING", finding, "big.png", TestPictures.image(4000, 1000, "png"));
         assertThat(added.number("width")).isEqualTo(2560);
         assertThat(added.number("height")).isEqualTo(640);
         assertThat(added.text("mediaType")).isEqualTo("image/png");
@@ -95,7 +96,7 @@ class AttachmentTest {
     @Test
     void whatIsNoPictureIsRefusedInAPlainSentence(TestGarage garage) throws Exception {
         UUID finding = garage.finding(garage.project(), "bonnet", "DENT");
-        byte[] half = image(300, 300, "jpg");
+        byte[] half = TestPictures.image(300, 300, "jpg");
         refused(
                 garage,
                 finding,
@@ -169,18 +170,6 @@ class AttachmentTest {
         assertThat(refused.detail()).contains(says);
     }
 
-    private static byte[] image(int width, int height, String format) throws Exception {
-        var image = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
-        var graphics = image.createGraphics();
-        graphics.setColor(Color.BLUE);
-        graphics.fillRect(0, 0, width, height);
-        graphics.setColor(Color.RED);
-        graphics.fillRect(0, 0, width / 3, height);
-        var out = new ByteArrayOutputStream();
-        ImageIO.write(image, format, out);
-        return out.toByteArray();
-    }
-
     /** A JPEG with an Exif block by hand (Exif 2.3 / TIFF 6.0): orientation 6 (turn right), a time, a place. */
     private static byte[] jpegWithExif(int width, int height) throws Exception {
         ByteBuffer tiff = ByteBuffer.allocate(200);
@@ -197,7 +186,7 @@ class AttachmentTest {
         tiff.position(88).putShort((short) 1); // GPS IFD: north
         entry(tiff, 0x0001, 2, 2, 'N' << 24);
         tiff.putInt(0);
-        byte[] plain = image(width, height, "jpg");
+        byte[] plain = TestPictures.image(width, height, "jpg");
         var out = new ByteArrayOutputStream();
         out.write(plain, 0, 2);
         out.write(new byte[] {(byte) 0xFF, (byte) 0xE1, 0, (byte) (2 + 6 + tiff.capacity())});

@@ -51,19 +51,26 @@ public record Advice(Word word, Ceiling ceiling, List<Mover> movers, List<Look> 
     public static Advice on(BuyingCase c, OptionalLong asked, long valueLow, long valueHigh) {
         TotalDraws draws = TotalDraws.of(c.chances(), c.seed());
         Ceiling ceiling = Ceiling.of(c, draws);
+        List<Seen> seen = c.unseen().stream()
+                .map(h -> new Seen(h, damaged(c, draws, ceiling.value(), h), sound(c, draws, ceiling.value(), h)))
+                .toList();
         return new Advice(
                 word(ceiling, asked),
                 ceiling,
-                movers(c, draws, ceiling, valueLow, valueHigh),
-                asked.isPresent() ? looks(c, draws, ceiling.value(), asked.getAsLong()) : List.of());
+                movers(c, draws, ceiling, seen, valueLow, valueHigh),
+                asked.isPresent() ? looks(seen, asked.getAsLong()) : List.of());
     }
+
+    /** The ceiling after somebody looked and found the damage, or found nothing. */
+    private record Seen(Hidden hidden, long damaged, long sound) {}
 
     private static Word word(Ceiling ceiling, OptionalLong asked) {
         if (ceiling.price() <= 0) return Word.WALK_AWAY;
         return asked.isPresent() && asked.getAsLong() <= ceiling.price() ? Word.FAIR : Word.BID_UP_TO;
     }
 
-    private static List<Mover> movers(BuyingCase c, TotalDraws draws, Ceiling ceiling, long valueLow, long valueHigh) {
+    private static List<Mover> movers(
+            BuyingCase c, TotalDraws draws, Ceiling ceiling, List<Seen> seen, long valueLow, long valueHigh) {
         List<Mover> movers = new ArrayList<>();
         movers.add(new Mover(Input.TITLE, "", ceiling.atLow(), ceiling.atHigh()));
         movers.add(new Mover(
@@ -87,12 +94,7 @@ public record Advice(Word word, Ceiling ceiling, List<Mover> movers, List<Look> 
                                 ceiling.value(),
                                 draws.with(name, certain(r.minor().optimistic())))));
         }
-        for (Hidden h : c.unseen())
-            movers.add(new Mover(
-                    Input.UNSEEN,
-                    h.place(),
-                    damaged(c, draws, ceiling.value(), h),
-                    sound(c, draws, ceiling.value(), h)));
+        for (Seen s : seen) movers.add(new Mover(Input.UNSEEN, s.hidden().place(), s.damaged(), s.sound()));
         return movers.stream()
                 .filter(m -> m.span() != 0)
                 .sorted(Comparator.comparingLong(Mover::span).reversed())
@@ -103,15 +105,10 @@ public record Advice(Word word, Ceiling ceiling, List<Mover> movers, List<Look> 
         return Chance.sure(ThreePoint.certain(minor));
     }
 
-    /** The ceiling after somebody looked and found the damage. */
     private static long damaged(BuyingCase c, TotalDraws draws, long value, Hidden h) {
-        return Ceiling.price(
-                c,
-                value,
-                draws.with(BuyingCase.nameOf(h), Chance.sure(h.damage().cost())));
+        return Ceiling.price(c, value, draws.surely(BuyingCase.nameOf(h)));
     }
 
-    /** The ceiling after somebody looked and found nothing. */
     private static long sound(BuyingCase c, TotalDraws draws, long value, Hidden h) {
         return Ceiling.price(c, value, draws.without(BuyingCase.nameOf(h)));
     }
@@ -120,15 +117,15 @@ public record Advice(Word word, Ceiling ceiling, List<Mover> movers, List<Look> 
      * Value of looking: the mean over what looking may show of max(0, ceiling − price), less max(0, mean ceiling − price), less the cost of
      * looking. It is the value of perfect information (Howard, IEEE Trans. SSC-2, 1966, from memory) for a buyer who may walk away.
      */
-    private static List<Look> looks(BuyingCase c, TotalDraws draws, long value, long asked) {
+    private static List<Look> looks(List<Seen> seen, long asked) {
         List<Look> looks = new ArrayList<>();
-        for (Hidden h : c.unseen()) {
-            double p = h.damage().probability();
-            long damaged = damaged(c, draws, value, h);
-            long sound = sound(c, draws, value, h);
-            double knowing = p * Math.max(0, damaged - asked) + (1 - p) * Math.max(0, sound - asked);
-            double notKnowing = Math.max(0, p * damaged + (1 - p) * sound - asked);
-            looks.add(new Look(h.place(), Math.round(knowing - notKnowing) - h.costOfLooking()));
+        for (Seen s : seen) {
+            double p = s.hidden().damage().probability();
+            double knowing = p * Math.max(0, s.damaged() - asked) + (1 - p) * Math.max(0, s.sound() - asked);
+            double notKnowing = Math.max(0, p * s.damaged() + (1 - p) * s.sound() - asked);
+            looks.add(new Look(
+                    s.hidden().place(),
+                    Math.round(knowing - notKnowing) - s.hidden().costOfLooking()));
         }
         return looks.stream()
                 .sorted(Comparator.comparingLong(Look::worth).reversed())

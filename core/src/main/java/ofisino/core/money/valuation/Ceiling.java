@@ -7,7 +7,7 @@ import ofisino.core.plan.risk.TotalDraws;
  * The highest sensible bid: value when finished × title factor − repair − costs of buying − margin. Repair is read at 8 in 10 of 10 000
  * seeded draws of all findings and all that unseen places may hide, never as a sum of cautious figures; a fixed allowance is added as it is.
  *
- * @param price  the ceiling, 0 or more; the costs of buying are those at this price
+ * @param price  the ceiling; the costs of buying are those at this price. At 0 or below not even a gift pays
  * @param atLow  the ceiling at the low end of the title's range, @param atHigh at its high end
  * @param value  finished value × the middle of the title factor
  * @param repair at 8 in 10, with the allowance
@@ -30,14 +30,14 @@ public record Ceiling(
         long repair = repair(c, draws);
         long value = c.title().middle(c.finishedValue());
         long price = price(c, value, draws);
-        long rest = value - repair - c.costs().sumAt(price) - c.margin() - price;
+        long rest = value - repair - c.costs().sumAt(Math.max(0, price)) - c.margin() - price;
         return new Ceiling(
                 price,
                 price(c, c.title().low(c.finishedValue()), draws),
                 price(c, c.title().high(c.finishedValue()), draws),
                 value,
                 repair,
-                c.costs().at(price),
+                c.costs().at(Math.max(0, price)),
                 c.margin(),
                 rest);
     }
@@ -54,7 +54,7 @@ public record Ceiling(
     /** The costs rise with the price, so the highest price that the rest pays for is found by halving. */
     static long price(BuyingCase c, long value, TotalDraws draws) {
         long free = value - repair(c, draws) - c.margin();
-        if (free - c.costs().sumAt(0) <= 0) return 0;
+        if (free - c.costs().sumAt(0) <= 0) return free - c.costs().sumAt(0);
         long pays = 0;
         long doesNot = free + 1;
         while (doesNot - pays > 1) {

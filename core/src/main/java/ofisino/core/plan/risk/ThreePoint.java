@@ -1,8 +1,10 @@
 package ofisino.core.plan.risk;
 
+import java.util.function.DoubleSupplier;
 import ofisino.core.kernel.InvalidValue;
 import org.apache.commons.rng.UniformRandomProvider;
 import org.apache.commons.rng.sampling.distribution.ChengBetaSampler;
+import org.apache.commons.rng.sampling.distribution.SharedStateContinuousSampler;
 
 /**
  * An estimate by three values, drawn from the beta-PERT distribution: mean (o + 4m + p) ÷ 6, shape
@@ -30,12 +32,13 @@ public record ThreePoint(double optimistic, double likely, double pessimistic) {
         return (optimistic + 4 * likely + pessimistic) / 6;
     }
 
-    /** One value from the given stream; a certain one takes nothing from it. */
-    double draw(UniformRandomProvider stream) {
+    /** Values drawn from the given stream one after the other; a certain one takes nothing from it. */
+    DoubleSupplier draws(UniformRandomProvider stream) {
         double width = pessimistic - optimistic;
-        if (width == 0) return likely;
+        if (width == 0) return () -> likely;
         double alpha = 1 + 4 * (likely - optimistic) / width;
         double beta = 1 + 4 * (pessimistic - likely) / width;
-        return optimistic + width * ChengBetaSampler.of(stream, alpha, beta).sample();
+        SharedStateContinuousSampler unit = ChengBetaSampler.of(stream, alpha, beta);
+        return () -> optimistic + width * unit.sample();
     }
 }

@@ -1,5 +1,6 @@
 package ofisino.core.vehicle.reading;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import ofisino.core.vehicle.reading.Verdict.Outcome;
@@ -20,7 +21,8 @@ public final class Series {
         if (limit.derived().isEmpty())
             return readings.stream()
                     .map(r -> new Judged(r.unit().convert(r.value(), limit.unit()), Judge.judge(r, limit)))
-                    .reduce((a, b) -> gravity(b.verdict()) > gravity(a.verdict()) ? b : a);
+                    .max(Comparator.comparingInt((Judged j) -> gravity(j.verdict()))
+                            .thenComparing(j -> -j.verdict().margin()));
         if (readings.size() < 2) return Optional.empty();
         Derived derived = limit.derived().get();
         List<Double> values = readings.stream()

@@ -77,6 +77,8 @@ class TotalDrawsTest {
             assertThat(shifted.inTen(tenth)).isCloseTo(both.without("b").inTen(tenth) + 1000, within(1e-9));
         assertThat(both.with("b", b).inTen(5)).isEqualTo(both.inTen(5));
         assertThat(both.with("b", Chance.sure(b.cost())).mean()).isGreaterThan(both.mean());
+        assertThat(both.surely("b").inTen(8))
+                .isCloseTo(both.with("b", Chance.sure(b.cost())).inTen(8), within(1e-9));
     }
 
     private static TotalDraws of(List<Chance> chances, long seed) {

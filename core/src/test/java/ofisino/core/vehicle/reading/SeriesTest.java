@@ -77,7 +77,7 @@ class SeriesTest {
     @Test
     void theWorstPointOfAPanelDecides() {
         Judged judged =
-                judge("coating-thickness", Unit.MICROMETRE, "110 120 640 130").orElseThrow();
+                judge("coating-thickness", Unit.MICROMETRE, "110 410 640 130").orElseThrow();
         assertThat(judged.value()).isEqualTo(640);
         assertThat(judged.verdict().outcome()).isEqualTo(Outcome.OUTSIDE);
         assertThat(Coating.of(640)).isEqualTo(Coating.FILLER);

@@ -32,7 +32,8 @@ class SecurityConfig {
                                 "/api/sign-out",
                                 "/api/first-account",
                                 "/api/pairing/redemption",
-                                "/api/review/**")
+                                "/api/review/**",
+                                "/api/bodies/*")
                         .permitAll()
                         .requestMatchers("/api/**")
                         .authenticated()

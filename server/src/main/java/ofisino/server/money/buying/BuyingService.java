@@ -181,13 +181,14 @@ class BuyingService {
     }
 
     private long ceiling(Caller caller, UUID projectId) {
-        return weigh(caller, projectId)
+        long price = weigh(caller, projectId)
                 .advice()
                 .orElseThrow(() -> new Conflict(
                         "buying.no-ceiling",
                         "There is no ceiling yet. Enter what like vehicles fetch and what a workshop hour costs."))
                 .ceiling()
                 .price();
+        return Math.max(0, price);
     }
 
     private LocalDate today(Caller caller) {

@@ -1,0 +1,33 @@
+package ofisino.server.testing;
+
+import java.awt.Color;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import javax.imageio.ImageIO;
+
+/** Pictures made for a test: blue, with the left third red, so that one sees which way they are turned. */
+public final class TestPictures {
+    private TestPictures() {}
+
+    public static byte[] png(int width, int height) {
+        return image(width, height, "png");
+    }
+
+    public static byte[] image(int width, int height, String format) {
+        try {
+            var image = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+            var graphics = image.createGraphics();
+            graphics.setColor(Color.BLUE);
+            graphics.fillRect(0, 0, width, height);
+            graphics.setColor(Color.RED);
+            graphics.fillRect(0, 0, width / 3, height);
+            var bytes = new ByteArrayOutputStream();
+            ImageIO.write(image, format, bytes);
+            return bytes.toByteArray();
+        } catch (IOException impossible) {
+            throw new UncheckedIOException(impossible);
+        }
+    }
+}

@@ -1,0 +1,174 @@
+package ofisino.server.vehicle;
+
+import static ofisino.server.testing.TestGarage.TODAY;
+import static ofisino.server.testing.TestGarage.map;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import ofisino.server.testing.Api.Answer;
+import ofisino.server.testing.TestApplication;
+import ofisino.server.testing.TestGarage;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+@ExtendWith(TestApplication.class)
+class ReadingTest {
+    @Test
+    void cylindersAreComparedAndTheLastReadingAtASpotCounts(TestGarage garage) {
+        UUID project = garage.project();
+        take(
+                        garage,
+                        project,
+                        "compression-ratio-lowest",
+                        "engine-block",
+                        reading("1", 9.4, "BAR"),
+                        reading("2", 6.2, "BAR"))
+                .ok();
+        assertThat(judged(garage, project).path("outcome").asString()).isEqualTo("OUTSIDE");
+        take(garage, project, "compression-ratio-lowest", "engine-block", reading("2", 130, "PSI"))
+                .ok();
+        JsonNode judged = judged(garage, project);
+        assertThat(judged.path("value").asDouble()).isCloseTo(100 * 8.963 / 9.4, within(0.1));
+        assertThat(judged.path("outcome").asString()).isEqualTo("WITHIN");
+        assertThat(judged.path("mayClear").asBoolean()).isFalse();
+        assertThat(measured(garage, project).path("points")).hasSize(3);
+    }
+
+    /** 400 V at a battery, −1 mm of tread, no compression: asked about, kept only on request, and then not judged. */
+    @Test
+    void whatCannotBeIsAskedAboutFirst(TestGarage garage) {
+        UUID project = garage.project();
+        for (Answer asked : List.of(
+                take(garage, project, "battery-rest", "battery-tray", reading("here", 400, "VOLT")),
+                take(garage, project, "tread-depth", "front-wheel-left", reading("here", -1, "MILLIMETRE")),
+                take(garage, project, "compression-ratio-lowest", "engine-block", reading("1", 0, "BAR")))) {
+            assertThat(asked.status()).isEqualTo(422);
+            assertThat(asked.code()).isEqualTo("reading.ask-again");
+        }
+        assertThat(garage.rows("reading")).isZero();
+        Map<String, Object> sure = reading("here", 400, "VOLT");
+        sure.put("sure", true);
+        take(garage, project, "battery-rest", "battery-tray", sure).ok();
+        assertThat(judged(garage, project).path("why").asString()).isEqualTo("ASK_AGAIN");
+    }
+
+    @Test
+    void anInstrumentThatIsTooCoarseDoesNotJudge(TestGarage garage) {
+        UUID project = garage.project();
+        UUID ruler = UUID.randomUUID();
+        garage.owner()
+                .post(
+                        "/api/instruments",
+                        map(
+                                "id",
+                                ruler,
+                                "name",
+                                "Old ruler",
+                                "unit",
+                                "MILLIMETRE",
+                                "readsFrom",
+                                0,
+                                "readsTo",
+                                300,
+                                "resolution",
+                                1))
+                .ok();
+        Map<String, Object> reading = reading("here", 4, "MILLIMETRE");
+        reading.put("instrumentId", ruler);
+        take(garage, project, "tread-depth", "front-wheel-left", reading).ok();
+        assertThat(judged(garage, project).path("why").asString()).isEqualTo("INSTRUMENT_RESOLUTION");
+        reading = reading("here", 400, "MILLIMETRE");
+        reading.put("instrumentId", ruler);
+        assertThat(take(garage, project, "tread-depth", "front-wheel-left", reading)
+                        .detail())
+                .contains("Old ruler");
+    }
+
+    /** Only a figure that somebody held against its document may speak for sound. */
+    @Test
+    void theMakersFigureComesFirstAndClearsOnlyWhenCompared(TestGarage garage) {
+        UUID project = garage.project();
+        take(garage, project, "disc-thickness", "front-brakes", reading("left", 8.9, "MILLIMETRE"))
+                .ok();
+        assertThat(judged(garage, project).path("why").asString()).isEqualTo("MAKERS_FIGURE_MISSING");
+        figure(garage, project, false, 0).ok();
+        assertThat(judged(garage, project).path("outcome").asString()).isEqualTo("WITHIN");
+        assertThat(judged(garage, project).path("mayClear").asBoolean()).isFalse();
+        figure(garage, project, true, 0).ok();
+        assertThat(judged(garage, project).path("mayClear").asBoolean()).isTrue();
+        assertThat(figure(garage, project, true, 0).code()).isEqualTo("figure.stale");
+    }
+
+    @Test
+    void datesOnPartsAgeByThemselves(TestGarage garage) {
+        UUID project = garage.project();
+        take(garage, project, "tyre-age", "front-wheel-left", made("left", "1409"))
+                .ok();
+        assertThat(judged(garage, project).path("outcome").asString()).isEqualTo("OUTSIDE");
+        assertThat(measured(garage, project)
+                        .path("points")
+                        .get(0)
+                        .path("madeOn")
+                        .asString())
+                .isEqualTo("2009-04-05");
+        assertThat(take(garage, project, "tyre-age", "front-wheel-left", made("left", "148"))
+                        .code())
+                .isEqualTo("date-code.decade");
+        assertThat(take(garage, project, "tyre-age", "front-wheel-left", made("left", "gone"))
+                        .code())
+                .isEqualTo("date-code.unreadable");
+    }
+
+    private static Map<String, Object> reading(String spot, double value, String unit) {
+        return map("id", UUID.randomUUID(), "spot", spot, "value", value, "unit", unit, "readOn", TODAY, "sure", false);
+    }
+
+    private static Map<String, Object> made(String spot, String code) {
+        return map("id", UUID.randomUUID(), "spot", spot, "made", code, "unit", "YEAR", "readOn", TODAY, "sure", false);
+    }
+
+    @SafeVarargs
+    private static Answer take(
+            TestGarage garage, UUID project, String limit, String place, Map<String, Object>... readings) {
+        return garage.owner()
+                .post(
+                        "/api/projects/" + project + "/readings",
+                        map("limitId", limit, "place", place, "readings", new ArrayList<>(List.of(readings))));
+    }
+
+    private static Answer figure(TestGarage garage, UUID project, boolean compared, long version) {
+        return garage.owner()
+                .put(
+                        "/api/projects/" + project + "/figures",
+                        map(
+                                "id",
+                                UUID.randomUUID(),
+                                "limitId",
+                                "disc-thickness",
+                                "least",
+                                8.5,
+                                "document",
+                                "manual, page 6",
+                                "compared",
+                                compared,
+                                "version",
+                                version));
+    }
+
+    private static JsonNode measured(TestGarage garage, UUID project) {
+        return garage.owner()
+                .get("/api/projects/" + project + "/readings")
+                .ok()
+                .path("measured")
+                .get(0);
+    }
+
+    private static JsonNode judged(TestGarage garage, UUID project) {
+        return measured(garage, project).path("judged");
+    }
+}

@@ -1,4 +1,4 @@
-import { useState } from 'react'
+import { useRef, useState } from 'react'
 import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { bodyQuery } from '@/api/queries'
@@ -25,6 +25,11 @@ function Outside({ token, review }: { token: string; review: Review }) {
   const { t } = useTranslation()
   const body = useQuery(bodyQuery(review.bodyStyle))
   const [about, setAbout] = useState<About>()
+  const form = useRef<HTMLElement>(null)
+  const choose = (chosen: About) => {
+    setAbout(chosen)
+    form.current?.scrollIntoView({ block: 'nearest' }) // on a phone it lies above what was pressed
+  }
   const nameOf = (id: string) => {
     const zone = body.data?.zones.find((z) => z.id === id)
     if (!zone) return id
@@ -52,7 +57,7 @@ function Outside({ token, review }: { token: string; review: Review }) {
               body={body.data}
               marks={marks}
               nameOf={nameOf}
-              onPress={(zone) => setAbout({ zone })}
+              onPress={(zone) => choose({ zone })}
               {...(about && 'zone' in about && { selected: about.zone })}
             />
           )}
@@ -62,7 +67,7 @@ function Outside({ token, review }: { token: string; review: Review }) {
                 <button
                   type="button"
                   className="flex min-h-11 w-full items-center gap-3 text-left font-semibold hover:bg-base-200"
-                  onClick={() => setAbout({ findingId: f.id })}
+                  onClick={() => choose({ findingId: f.id })}
                 >
                   <SafetyMark safety={f.safetyClass} word={false} />
                   {titleOf(f)}
@@ -78,7 +83,7 @@ function Outside({ token, review }: { token: string; review: Review }) {
             ))}
           </ul>
         </div>
-        <aside className="order-first lg:order-none">
+        <aside ref={form} className="order-first lg:order-none">
           <RemarkForm token={token} about={about} aboutName={aboutName} onSent={() => setAbout(undefined)} />
           {review.remarks.length > 0 && (
             <section className="mt-4">

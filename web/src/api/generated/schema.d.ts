@@ -4,5857 +4,5458 @@
  */
 
 export interface paths {
-  '/api/attachments': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['of_5']
-    put?: never
-    post: operations['add_7']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/attachments/{id}/file': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['file']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/attachments/{id}/thumbnail': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['thumbnail']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/bodies': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['styles']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/bodies/{style}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['body']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calendar': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['mine']
-    put: operations['change_8']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/changes': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['latest']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/changes/{writeId}/undo': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['undo']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/conversion': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['convert']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/entries/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['find_5']
-    put: operations['change_7']
-    post?: never
-    delete: operations['discard']
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/entries/{id}/posting': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['post']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/entries/{id}/reversal': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['reverse']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/evenings/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['find_4']
-    put: operations['change_6']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/findings/{findingId}/chain': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['makeChain']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/findings/{findingId}/looks': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['look']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/findings/{findingId}/recheck': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['recheck']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/findings/{findingId}/recipes': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['recipes']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/findings/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['find_3']
-    put: operations['change_5']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/findings/{id}/decision': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['decide_1']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/findings/{id}/estimate': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put: operations['say_1']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/findings/{id}/origin': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put: operations['origin']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/findings/{id}/reopening': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['reopen']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/findings/{id}/withdrawal': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['withdraw']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/first-account': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['firstAccount']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/garage': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['get']
-    put: operations['change_4']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/garage/members': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['add_6']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/instruments': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['addInstrument']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/jobs/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['find_2']
-    put: operations['change_3']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/jobs/{id}/state': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['move']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/labels/{code}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['labelled']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/links/{id}/revocation': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['revoke']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/needs/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['find_1']
-    put: operations['change_2']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/needs/{id}/acceptance': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['accept']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/needs/{id}/arrival': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['arrive']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/needs/{id}/hold': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['hold']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/needs/{id}/release': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['release']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/orders/{orderId}/invoice-shares': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['propose_1']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/pairing': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['start_1']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/pairing/redemption': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['redeem']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/places': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['all_3']
-    put?: never
-    post: operations['add_5']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/places/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put: operations['change_1']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/projects': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['all_1']
-    put?: never
-    post: operations['start']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/projects/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['find']
-    put: operations['change']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/projects/{id}/number': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['number']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/projects/{projectId}/answers': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['answer']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/projects/{projectId}/buying': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['weigh']
-    put: operations['say']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/projects/{projectId}/buying/comparables': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['compare']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/projects/{projectId}/buying/comparables/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post?: never
-    delete: operations['drop']
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/projects/{projectId}/buying/leaving': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['leave']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/projects/{projectId}/buying/purchase': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['buy']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/projects/{projectId}/checks': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['walk']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/projects/{projectId}/decisions': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['decisions']
-    put?: never
-    post: operations['decideAll']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/projects/{projectId}/entries': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['list_3']
-    put?: never
-    post: operations['draft']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/projects/{projectId}/estimates': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['all_4']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/projects/{projectId}/evenings': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['list_2']
-    put?: never
-    post: operations['add_4']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/projects/{projectId}/events': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['of_4']
-    put?: never
-    post: operations['record_1']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/projects/{projectId}/figures': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put: operations['enterFigure']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/projects/{projectId}/findings': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['list_1']
-    put?: never
-    post: operations['record']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/projects/{projectId}/findings/batch': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['recordAll']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/projects/{projectId}/inventory': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['of']
-    put: operations['count']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/projects/{projectId}/jobs': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['list']
-    put?: never
-    post: operations['add_3']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/projects/{projectId}/links': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['links']
-    put?: never
-    post: operations['invite']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/projects/{projectId}/looks': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['of_6']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/projects/{projectId}/money': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['money']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/projects/{projectId}/money/check': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['check']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/projects/{projectId}/needs': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['of_3']
-    put?: never
-    post: operations['add_2']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/projects/{projectId}/orders': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['of_2']
-    put?: never
-    post: operations['place']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/projects/{projectId}/plan': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['plan']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/projects/{projectId}/proposal': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['propose']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/projects/{projectId}/readings': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['all_2']
-    put?: never
-    post: operations['take']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/projects/{projectId}/remarks': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['remarks']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/projects/{projectId}/sheet': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['typeIn']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/projects/{projectId}/sleep': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['of_1']
-    put?: never
-    post: operations['add_1']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/projects/{projectId}/today': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['today']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/remarks/{id}/decision': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['decide']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/review': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['show']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/review/photos/{findingId}/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['picture']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/review/remarks': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['remark']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/session': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['session']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/sign-in': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['signIn']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/sign-out': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['signOut']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/suppliers': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['all']
-    put?: never
-    post: operations['add']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
+    "/api/attachments": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of_5"];
+        put?: never;
+        post: operations["add_7"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/attachments/{id}/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["file"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/attachments/{id}/thumbnail": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["thumbnail"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bodies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["styles"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bodies/{style}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["body"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calendar": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["mine"];
+        put: operations["change_8"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["latest"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/changes/{writeId}/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["undo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/conversion": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["convert"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/entries/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["find_5"];
+        put: operations["change_7"];
+        post?: never;
+        delete: operations["discard"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/entries/{id}/posting": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/entries/{id}/reversal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["reverse"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/evenings/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["find_4"];
+        put: operations["change_6"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/findings/{findingId}/chain": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["makeChain"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/findings/{findingId}/looks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["look"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/findings/{findingId}/recheck": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["recheck"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/findings/{findingId}/recipes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["recipes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/findings/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["find_3"];
+        put: operations["change_5"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/findings/{id}/decision": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["decide_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/findings/{id}/estimate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["say_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/findings/{id}/origin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["origin"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/findings/{id}/reopening": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["reopen"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/findings/{id}/withdrawal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["withdraw"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/first-account": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["firstAccount"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/garage": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get"];
+        put: operations["change_4"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/garage/members": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["add_6"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/instruments": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addInstrument"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["find_2"];
+        put: operations["change_3"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/state": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["move"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/labels/{code}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["labelled"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/links/{id}/revocation": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["revoke"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/needs/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["find_1"];
+        put: operations["change_2"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/needs/{id}/acceptance": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["accept"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/needs/{id}/arrival": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["arrive"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/needs/{id}/hold": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["hold"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/needs/{id}/release": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["release"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/{orderId}/invoice-shares": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["propose_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pairing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["start_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pairing/redemption": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["redeem"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/places": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_3"];
+        put?: never;
+        post: operations["add_5"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/places/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_1"];
+        put?: never;
+        post: operations["start"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["find"];
+        put: operations["change"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{id}/number": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["number"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/answers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["answer"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/buying": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["weigh"];
+        put: operations["say"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/buying/comparables": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["compare"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/buying/comparables/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["drop"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/buying/leaving": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["leave"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/buying/purchase": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["buy"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/checks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["walk"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/decisions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["decisions"];
+        put?: never;
+        post: operations["decideAll"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/entries": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["list_3"];
+        put?: never;
+        post: operations["draft"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/estimates": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_4"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/evenings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["list_2"];
+        put?: never;
+        post: operations["add_4"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/events": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of_4"];
+        put?: never;
+        post: operations["record_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/figures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["enterFigure"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/findings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["list_1"];
+        put?: never;
+        post: operations["record"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/findings/batch": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["recordAll"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/inventory": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of"];
+        put: operations["count"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/jobs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["list"];
+        put?: never;
+        post: operations["add_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/links": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["links"];
+        put?: never;
+        post: operations["invite"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/looks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of_6"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/money": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["money"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/money/check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["check"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/needs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of_3"];
+        put?: never;
+        post: operations["add_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/orders": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of_2"];
+        put?: never;
+        post: operations["place"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["plan"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/proposal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["propose"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_2"];
+        put?: never;
+        post: operations["take"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/remarks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["remarks"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/sheet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["typeIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/sleep": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of_1"];
+        put?: never;
+        post: operations["add_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/today": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["today"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/remarks/{id}/decision": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["decide"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/review": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["show"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/review/photos/{findingId}/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["picture"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/review/remarks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["remark"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/session": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["session"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sign-in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["signIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sign-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["signOut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/suppliers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
+        post: operations["add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
-export type webhooks = Record<string, never>
+export type webhooks = Record<string, never>;
 export interface components {
-  schemas: {
-    AcceptanceRequest: {
-      /** Format: uuid */
-      placeId?: string
-      reason?: string
-      right: boolean
-      /** Format: int64 */
-      version: number
-    }
-    ActivityResponse: {
-      /** Format: date-time */
-      end: string
-      people: string[]
-      reasons: components['schemas']['LimitResponse'][]
-      /** Format: date-time */
-      start: string
-      stays: components['schemas']['TimeWindow'][]
-      subject: components['schemas']['Subject']
-    }
-    Advice: {
-      ceiling: components['schemas']['Ceiling']
-      looks: components['schemas']['Look'][]
-      movers: components['schemas']['Mover'][]
-      /** @enum {string} */
-      word: 'WALK_AWAY' | 'BID_UP_TO' | 'FAIR'
-    }
-    AnswerRequest: {
-      another: boolean
-      checkId: string
-      covered: boolean
-      /** @enum {string} */
-      howSeen: 'PHOTO' | 'WALKED_ROUND' | 'ON_STANDS' | 'OPENED'
-      /** Format: uuid */
-      id: string
-      place: string
-      /** @enum {string} */
-      seen: 'GOOD' | 'DOUBTFUL' | 'BAD' | 'MISSING' | 'COVERED' | 'NOT_OPENED' | 'NO_REACH'
-    }
-    AnswersRequest: {
-      answers: components['schemas']['AnswerRequest'][]
-    }
-    ArrivalRequest: {
-      /** Format: date */
-      arrivedOn: string
-      /** Format: int64 */
-      version: number
-    }
-    AttachmentResponse: {
-      /** Format: int64 */
-      bytes: number
-      fileName: string
-      /** Format: int32 */
-      height?: number
-      /** Format: uuid */
-      id: string
-      mediaType: string
-      /** Format: date-time */
-      takenAt?: string
-      /** Format: int32 */
-      width?: number
-    }
-    Blistering: {
-      /** Format: int32 */
-      quantity: number
-      /** Format: int32 */
-      size: number
-    }
-    Blocker: {
-      rule: string
-      /** Format: uuid */
-      subject: string
-      title: string
-    }
-    Body: {
-      /** @enum {string} */
-      style: 'ESTATE' | 'SALOON' | 'HATCHBACK' | 'VAN' | 'MOTORCYCLE'
-      views: components['schemas']['BodyView'][]
-      zones: components['schemas']['Zone'][]
-    }
-    BodyView: {
-      /** Format: int32 */
-      column: number
-      details: string[]
-      /** Format: double */
-      height: number
-      id: string
-      mirrored: boolean
-      name: string
-      /** Format: int32 */
-      row: number
-      /** Format: double */
-      width: number
-    }
-    BuyingResponse: {
-      advice?: components['schemas']['Advice']
-      /** Format: int64 */
-      breakEven?: number
-      comparables: components['schemas']['ComparableResponse'][]
-      inputs: components['schemas']['BuyingRow']
-      lacks: ('COMPARABLES' | 'WORKSHOP_HOUR')[]
-      market?: components['schemas']['MarketResponse']
-      outcome?: components['schemas']['OutcomeRow']
-      titles: components['schemas']['TitleResponse'][]
-    }
-    BuyingRow: {
-      /** Format: int64 */
-      allowanceMinor: number
-      /** Format: int32 */
-      askedLess: number
-      /** Format: int64 */
-      askedMinor?: number
-      /** Format: int32 */
-      dutyShare: number
-      /** Format: int64 */
-      feeMinor: number
-      /** Format: int32 */
-      feeShare: number
-      /** Format: int64 */
-      freightMinor: number
-      /** Format: int64 */
-      inlandMinor: number
-      /** Format: int64 */
-      insuranceMinor: number
-      /** Format: int64 */
-      marginMinor: number
-      /** Format: int64 */
-      ownHourMinor: number
-      rarity: string
-      /** Format: int64 */
-      registrationMinor: number
-      /** Format: int32 */
-      taxShare: number
-      /** @enum {string} */
-      title: 'CLEAN' | 'REBUILT' | 'SALVAGE' | 'NO_PAPERS'
-      /** Format: int32 */
-      titleHigh: number
-      /** Format: int32 */
-      titleLow: number
-      /** Format: int64 */
-      version: number
-    }
-    CalendarBody: {
-      windows: components['schemas']['WindowFields'][]
-    }
-    Ceiling: {
-      /** Format: int64 */
-      atHigh: number
-      /** Format: int64 */
-      atLow: number
-      costs: components['schemas']['CostLine'][]
-      /** Format: int64 */
-      margin: number
-      /** Format: int64 */
-      price: number
-      /** Format: int64 */
-      repair: number
-      /** Format: int64 */
-      rest: number
-      /** Format: int64 */
-      value: number
-    }
-    ChainRequest: {
-      /** Format: uuid */
-      chainId: string
-    }
-    ChainRow: {
-      /** Format: uuid */
-      id: string
-      /** Format: uuid */
-      projectId: string
-      recipe: string
-      title: string
-    }
-    ChangeRow: {
-      /** @enum {string} */
-      action: 'ADDED' | 'CHANGED' | 'REMOVED'
-      /** Format: date-time */
-      at: string
-      entity: string
-      state?: string
-      title?: string
-      /** Format: uuid */
-      writeId: string
-    }
-    CheckTextResponse: {
-      endangers: string
-      findings: {
-        [key: string]:
-          | 'SURFACE_RUST'
-          | 'RUST_THROUGH'
-          | 'CRACK'
-          | 'DENT'
-          | 'OLD_REPAIR'
-          | 'LEAK'
-          | 'SEIZED'
-          | 'WORN'
-          | 'PERISHED'
-          | 'BROKEN'
-          | 'MISSING'
-          | 'DEAD_ELECTRICAL'
-          | 'CONTAMINATED'
-          | 'DOUBT'
-      }
-      good: string
-      how: string
-      id: string
-      /** @enum {string} */
-      ifBad: 'A' | 'B' | 'C' | 'D'
-      means: string
-      /** @enum {string} */
-      method: 'LOOK' | 'TAP' | 'MEASURE' | 'OPERATE' | 'SMELL'
-      /** @enum {string} */
-      seen: 'PHOTO' | 'WALKED_ROUND' | 'ON_STANDS' | 'OPENED'
-      settledBy: ('PHOTO' | 'WALKED_ROUND' | 'ON_STANDS' | 'OPENED')[]
-      theme: string
-    }
-    ComparableResponse: {
-      leftOut: boolean
-      row: components['schemas']['ComparableRow']
-    }
-    ComparableRow: {
-      /** Format: uuid */
-      id: string
-      /** Format: int64 */
-      minor: number
-      /** Format: date */
-      seenOn: string
-      sold: boolean
-      title: string
-    }
-    ConversionResponse: {
-      /** Format: int64 */
-      baseMinor: number
-    }
-    CostLine: {
-      /** @enum {string} */
-      kind: 'FEE' | 'FREIGHT' | 'INSURANCE' | 'DUTY' | 'IMPORT_TAX' | 'TRANSPORT' | 'REGISTRATION'
-      /** Format: int64 */
-      minor: number
-    }
-    CostRange: {
-      /** Format: int64 */
-      likelyMinor: number
-      /** Format: int64 */
-      optimisticMinor: number
-      /** Format: int64 */
-      pessimisticMinor: number
-    }
-    DecisionProposalResponse: {
-      /** @enum {string} */
-      decision: 'INVESTIGATE' | 'REPAIR' | 'REPLACE' | 'REUSE' | 'TEMPORARY' | 'DEFER' | 'ACCEPT'
-      /** Format: uuid */
-      findingId: string
-      /** @enum {string} */
-      why:
-        | 'ONLY_A_DOUBT'
-        | 'BEYOND_THE_AIM'
-        | 'SAFETY_NEEDS_A_NEW_PART'
-        | 'SAFETY_NEEDS_MENDING'
-        | 'POLICY_REPLACE'
-        | 'POLICY_MEASURE_FIRST'
-        | 'NOT_MENDABLE'
-        | 'MENDABLE'
-    }
-    DecisionRequest: {
-      /** @enum {string} */
-      decision: 'INVESTIGATE' | 'REPAIR' | 'REPLACE' | 'REUSE' | 'TEMPORARY' | 'DEFER' | 'ACCEPT'
-      reason: string
-      /** Format: int64 */
-      version: number
-    }
-    DecisionsRequest: {
-      decisions: components['schemas']['OneOfManyDecisions'][]
-    }
-    Effort: {
-      /** Format: int32 */
-      likelyMinutes: number
-      /** Format: int32 */
-      optimisticMinutes: number
-      /** Format: int32 */
-      pessimisticMinutes: number
-    }
-    EffortFields: {
-      /** Format: int32 */
-      likelyMinutes: number
-      /** Format: int32 */
-      optimisticMinutes: number
-      /** Format: int32 */
-      pessimisticMinutes: number
-    }
-    EntryChangeRequest: {
-      fields: components['schemas']['EntryFields']
-      /** Format: int64 */
-      version: number
-    }
-    EntryFields: {
-      /** Format: int64 */
-      amountMinor: number
-      currency: string
-      description: string
-      /** @enum {string} */
-      kind:
-        | 'PURCHASE'
-        | 'FEE'
-        | 'TRANSPORT'
-        | 'DUTY'
-        | 'TAX'
-        | 'SERVICE'
-        | 'DEPOSIT_PAID'
-        | 'DEPOSIT_RETURNED'
-        | 'REFUND'
-        | 'SALE'
-      /** Format: uuid */
-      orderId?: string
-      /** Format: date */
-      paidOn: string
-      rate: number
-      /** Format: date */
-      rateOn: string
-      splits?: components['schemas']['SplitFields'][]
-      /** Format: uuid */
-      supplierId?: string
-    }
-    EntryResponse: {
-      /** Format: int64 */
-      amountMinor: number
-      /** Format: int64 */
-      baseMinor: number
-      currency: string
-      description: string
-      /** Format: uuid */
-      id: string
-      /** @enum {string} */
-      kind:
-        | 'PURCHASE'
-        | 'FEE'
-        | 'TRANSPORT'
-        | 'DUTY'
-        | 'TAX'
-        | 'SERVICE'
-        | 'DEPOSIT_PAID'
-        | 'DEPOSIT_RETURNED'
-        | 'REFUND'
-        | 'SALE'
-      /** Format: uuid */
-      orderId?: string
-      /** Format: date */
-      paidOn: string
-      rate: number
-      /** Format: date */
-      rateOn: string
-      /** Format: int32 */
-      receipts: number
-      /** Format: uuid */
-      reversedBy?: string
-      /** Format: uuid */
-      reversesId?: string
-      splits: components['schemas']['SplitFields'][]
-      /** @enum {string} */
-      state: 'DRAFT' | 'POSTED'
-      /** Format: uuid */
-      supplierId?: string
-      /** Format: int64 */
-      version: number
-    }
-    Estimate: {
-      /** Format: int32 */
-      months: number
-      onPaper: boolean
-      /** Format: date */
-      since: string
-      undisturbed: boolean
-    }
-    EstimateFields: {
-      cost?: components['schemas']['CostRange']
-      effort?: components['schemas']['Effort']
-      /** @enum {string} */
-      payer?: 'RECALL' | 'INSURER' | 'SELLER' | 'VENDOR' | 'WORKSHOP'
-      payerNote?: string
-      rust?: components['schemas']['RustFields']
-    }
-    EstimateRequest: {
-      fields: components['schemas']['EstimateFields']
-      /** Format: int64 */
-      version: number
-    }
-    EstimatesResponse: {
-      estimates: components['schemas']['FindingEstimateResponse'][]
-      /** Format: double */
-      foundAfterOpening: number
-    }
-    EveningChangeRequest: {
-      fields: components['schemas']['EveningFields']
-      /** Format: int64 */
-      version: number
-    }
-    EveningFields: {
-      done?: string
-      learned?: string
-      noteToSelf?: string
-      work: components['schemas']['WorkFields'][]
-      /** Format: date */
-      workedOn: string
-    }
-    EveningResponse: {
-      done: string
-      /** Format: uuid */
-      id: string
-      learned: string
-      noteToSelf: string
-      person: string
-      /** Format: int64 */
-      version: number
-      work: components['schemas']['WorkRow'][]
-      /** Format: date */
-      workedOn: string
-    }
-    EventResponse: {
-      /** @enum {string} */
-      event: 'RAN_DRY' | 'FLOODED' | 'CRASHED' | 'AIRBAGS_FIRED' | 'VERMIN' | 'WRONG_JACKING' | 'LONG_SLEEP'
-      /** Format: uuid */
-      id: string
-      note: string
-      suspects: components['schemas']['SuspectResponse'][]
-    }
-    EvidenceRow: {
-      /** Format: uuid */
-      id: string
-      /** @enum {string} */
-      kind: 'STATEMENT' | 'DATED_PAPER' | 'DATED_PART' | 'STATE_OF_PARTS' | 'UNDISTURBED'
-      note: string
-      /** Format: date */
-      usedOn?: string
-    }
-    Fetch: {
-      /** Format: uuid */
-      needId: string
-      placeCode?: string
-      placeName?: string
-      title: string
-    }
-    FigureRow: {
-      compared: boolean
-      document: string
-      /** Format: uuid */
-      id: string
-      /** Format: double */
-      least?: number
-      limitId: string
-      /** Format: double */
-      most?: number
-      /** Format: int64 */
-      version: number
-    }
-    FindingChangeRequest: {
-      fields: components['schemas']['FindingFields']
-      /** Format: int64 */
-      version: number
-    }
-    FindingEstimateResponse: {
-      cost?: components['schemas']['CostRange']
-      effort: components['schemas']['Effort']
-      /** Format: uuid */
-      findingId: string
-      hands: ('NEEDS_A_RIG' | 'LIVES_HANG_ON_IT' | 'LICENSED_WORK' | 'HARD_TO_REPLACE' | 'GOOD_TO_LEARN_ON')[]
-      judgement?: components['schemas']['Judgement']
-      said?: components['schemas']['EstimateFields']
-      specialist: boolean
-      /** Format: int64 */
-      version: number
-    }
-    FindingFields: {
-      /** @enum {string} */
-      aim?: 'RUNNER' | 'ROAD_READY' | 'DRIVER' | 'SHOW'
-      covered: boolean
-      /** Format: date */
-      foundOn: string
-      /** @enum {string} */
-      howSeen?: 'PHOTO' | 'WALKED_ROUND' | 'ON_STANDS' | 'OPENED'
-      /** @enum {string} */
-      kind:
-        | 'SURFACE_RUST'
-        | 'RUST_THROUGH'
-        | 'CRACK'
-        | 'DENT'
-        | 'OLD_REPAIR'
-        | 'LEAK'
-        | 'SEIZED'
-        | 'WORN'
-        | 'PERISHED'
-        | 'BROKEN'
-        | 'MISSING'
-        | 'DEAD_ELECTRICAL'
-        | 'CONTAMINATED'
-        | 'DOUBT'
-      note?: string
-      /** @enum {string} */
-      safetyClass?: 'A' | 'B' | 'C' | 'D'
-      /** Format: int32 */
-      severity?: number
-      zone: string
-    }
-    FindingRow: {
-      /** @enum {string} */
-      aim: 'RUNNER' | 'ROAD_READY' | 'DRIVER' | 'SHOW'
-      /** Format: uuid */
-      behindId?: string
-      closingNote: string
-      covered: boolean
-      /** @enum {string} */
-      decision?: 'INVESTIGATE' | 'REPAIR' | 'REPLACE' | 'REUSE' | 'TEMPORARY' | 'DEFER' | 'ACCEPT'
-      decisionReason?: string
-      /** Format: uuid */
-      duplicateOf?: string
-      /** Format: uuid */
-      firstPhoto?: string
-      /** Format: date */
-      foundOn: string
-      /** @enum {string} */
-      howSeen: 'PHOTO' | 'WALKED_ROUND' | 'ON_STANDS' | 'OPENED'
-      /** Format: uuid */
-      id: string
-      /** @enum {string} */
-      kind:
-        | 'SURFACE_RUST'
-        | 'RUST_THROUGH'
-        | 'CRACK'
-        | 'DENT'
-        | 'OLD_REPAIR'
-        | 'LEAK'
-        | 'SEIZED'
-        | 'WORN'
-        | 'PERISHED'
-        | 'BROKEN'
-        | 'MISSING'
-        | 'DEAD_ELECTRICAL'
-        | 'CONTAMINATED'
-        | 'DOUBT'
-      note: string
-      /** Format: int32 */
-      photos: number
-      /** @enum {string} */
-      previousWork?: 'REMOVE' | 'KEEP' | 'RESTORE'
-      /** Format: uuid */
-      projectId: string
-      proposed: string[]
-      /** @enum {string} */
-      safetyClass: 'A' | 'B' | 'C' | 'D'
-      /** Format: int32 */
-      severity: number
-      /** @enum {string} */
-      state: 'OPEN' | 'DECIDED' | 'IN_WORK' | 'AWAITING_RECHECK' | 'CLOSED' | 'WITHDRAWN'
-      /** @enum {string} */
-      system:
-        | 'STRUCTURE'
-        | 'BRAKES'
-        | 'STEERING_AND_SUSPENSION'
-        | 'ENGINE'
-        | 'COOLING'
-        | 'FUEL'
-        | 'EXHAUST'
-        | 'TRANSMISSION'
-        | 'ELECTRICAL'
-        | 'RESTRAINT'
-        | 'BODY'
-        | 'GLASS_AND_SEALS'
-        | 'TRIM'
-        | 'WHEELS_AND_TYRES'
-      /** Format: int64 */
-      version: number
-      zone: string
-    }
-    FirstAccountRequest: {
-      /** Format: uuid */
-      accountId: string
-      baseCurrency: string
-      code: string
-      displayName: string
-      /** Format: uuid */
-      garageId: string
-      garageName: string
-      locale: string
-      name: string
-      password: string
-      zone: string
-    }
-    GarageRequest: {
-      locale: string
-      name: string
-      /** @enum {string} */
-      units: 'METRIC' | 'IMPERIAL'
-      /** Format: int64 */
-      version: number
-      /** Format: int64 */
-      workshopHourMinor?: number
-      zone: string
-    }
-    GarageResponse: {
-      baseCurrency: string
-      locale: string
-      members: components['schemas']['MemberRow'][]
-      name: string
-      /** @enum {string} */
-      units: 'METRIC' | 'IMPERIAL'
-      /** Format: int64 */
-      version: number
-      /** Format: int64 */
-      workshopHourMinor?: number
-      zone: string
-    }
-    GoesTo: {
-      /** Format: int64 */
-      baseMinor: number
-      /** @enum {string} */
-      destination: 'JOB' | 'VEHICLE' | 'TOOLS' | 'DONOR' | 'STOCK' | 'GENERAL' | 'RATE_DIFFERENCE' | 'UNASSIGNED'
-      /** Format: uuid */
-      jobId?: string
-      title?: string
-    }
-    HoldRequest: {
-      reason: string
-      /** Format: int64 */
-      version: number
-    }
-    InstrumentRow: {
-      /** Format: uuid */
-      id: string
-      name: string
-      /** Format: double */
-      readsFrom: number
-      /** Format: double */
-      readsTo: number
-      /** Format: double */
-      resolution: number
-      /** @enum {string} */
-      unit:
-        | 'MILLIMETRE'
-        | 'MICROMETRE'
-        | 'INCH'
-        | 'THOU'
-        | 'VOLT'
-        | 'MILLIVOLT'
-        | 'AMPERE'
-        | 'MILLIAMPERE'
-        | 'BAR'
-        | 'PSI'
-        | 'KILOPASCAL'
-        | 'NEWTON'
-        | 'CELSIUS'
-        | 'FAHRENHEIT'
-        | 'KELVIN'
-        | 'KILOMETRE_PER_HOUR'
-        | 'MILE_PER_HOUR'
-        | 'PERCENT'
-        | 'YEAR'
-        | 'COUNT'
-    }
-    InventoryLineResponse: {
-      line: components['schemas']['InventoryRow']
-      /** Format: int32 */
-      spare: number
-      /** Format: int32 */
-      toObtain: number
-    }
-    InventoryRow: {
-      box: string
-      /** Format: int32 */
-      expected: number
-      /** Format: uuid */
-      id: string
-      /** Format: int32 */
-      loose: number
-      name: string
-      /** Format: int32 */
-      onVehicle: number
-      /** Format: int64 */
-      version: number
-      zone: string
-    }
-    Item: {
-      /** Format: int64 */
-      minor: number
-      name: string
-    }
-    JobChangeRequest: {
-      fields: components['schemas']['JobFields']
-      /** Format: int64 */
-      version: number
-    }
-    JobFields: {
-      after?: string[]
-      /** @enum {string} */
-      aim?: 'RUNNER' | 'ROAD_READY' | 'DRIVER' | 'SHOW'
-      effort?: components['schemas']['EffortFields']
-      findings?: string[]
-      note?: string
-      /** @enum {string} */
-      operation?:
-        | 'STRIP'
-        | 'CLEAN'
-        | 'BLAST'
-        | 'CUT'
-        | 'WELD'
-        | 'FABRICATE'
-        | 'MACHINE'
-        | 'DRY_FIT'
-        | 'PRIME'
-        | 'PAINT'
-        | 'COAT'
-        | 'ASSEMBLE'
-        | 'REPLACE'
-        | 'ADJUST'
-        | 'WIRE'
-        | 'FILL'
-        | 'BLEED'
-        | 'ALIGN'
-        | 'TEST'
-        | 'INSPECT'
-      title: string
-      zone?: string
-    }
-    JobResponse: {
-      after: string[]
-      /** @enum {string} */
-      aim: 'RUNNER' | 'ROAD_READY' | 'DRIVER' | 'SHOW'
-      cautions: (
-        | 'STANDS'
-        | 'WELDING'
-        | 'GRINDING'
-        | 'FUEL'
-        | 'BRAKES'
-        | 'PAINT_FUMES'
-        | 'HOT_COOLANT'
-        | 'BATTERY'
-        | 'SPRINGS'
-        | 'GLASS'
-        | 'RESTRAINT'
-        | 'EXHAUST_GAS'
-        | 'ASBESTOS'
-      )[]
-      /** Format: uuid */
-      chainId?: string
-      code: string
-      effort: components['schemas']['EffortFields']
-      findings: string[]
-      /** Format: uuid */
-      id: string
-      lacks: string[]
-      /** Format: int32 */
-      leftMinutes: number
-      next: (
-        | 'PROPOSED'
-        | 'PLANNED'
-        | 'BEGUN'
-        | 'TRIAL_FITTED'
-        | 'LOOSE'
-        | 'WORKS_NOT_BUTTONED_UP'
-        | 'FINISHED'
-        | 'VERIFIED'
-        | 'DROPPED'
-      )[]
-      note: string
-      /** @enum {string} */
-      operation:
-        | 'STRIP'
-        | 'CLEAN'
-        | 'BLAST'
-        | 'CUT'
-        | 'WELD'
-        | 'FABRICATE'
-        | 'MACHINE'
-        | 'DRY_FIT'
-        | 'PRIME'
-        | 'PAINT'
-        | 'COAT'
-        | 'ASSEMBLE'
-        | 'REPLACE'
-        | 'ADJUST'
-        | 'WIRE'
-        | 'FILL'
-        | 'BLEED'
-        | 'ALIGN'
-        | 'TEST'
-        | 'INSPECT'
-      over: boolean
-      /** Format: uuid */
-      projectId: string
-      /** Format: int32 */
-      spentMinutes: number
-      /** @enum {string} */
-      state:
-        | 'PROPOSED'
-        | 'PLANNED'
-        | 'BEGUN'
-        | 'TRIAL_FITTED'
-        | 'LOOSE'
-        | 'WORKS_NOT_BUTTONED_UP'
-        | 'FINISHED'
-        | 'VERIFIED'
-        | 'DROPPED'
-      title: string
-      /** Format: int64 */
-      version: number
-      waitsFor: string[]
-      zone?: string
-    }
-    JobStateRequest: {
-      /** @enum {string} */
-      state:
-        | 'PROPOSED'
-        | 'PLANNED'
-        | 'BEGUN'
-        | 'TRIAL_FITTED'
-        | 'LOOSE'
-        | 'WORKS_NOT_BUTTONED_UP'
-        | 'FINISHED'
-        | 'VERIFIED'
-        | 'DROPPED'
-      /** Format: int64 */
-      version: number
-    }
-    JudgedResponse: {
-      /** Format: double */
-      margin: number
-      mayClear: boolean
-      /** @enum {string} */
-      outcome: 'WITHIN' | 'WATCH' | 'OUTSIDE' | 'NOT_JUDGED'
-      raises: boolean
-      /** Format: double */
-      value: number
-      /** @enum {string} */
-      why:
-        | 'ROOM_TO_SPARE'
-        | 'NEAR_THE_BOUND'
-        | 'BELOW'
-        | 'ABOVE'
-        | 'ASK_AGAIN'
-        | 'INSTRUMENT_RANGE'
-        | 'INSTRUMENT_RESOLUTION'
-        | 'MAKERS_FIGURE_MISSING'
-    }
-    Judgement: {
-      /** @enum {string} */
-      repair: 'NOTHING' | 'CLEAN_AND_TREAT' | 'OPEN_AND_PROBE' | 'WELD_A_PATCH' | 'WELD_A_PANEL'
-      /** @enum {string} */
-      safetyClass: 'A' | 'B' | 'C' | 'D'
-      withinReach: boolean
-    }
-    LabelledRow: {
-      /** Format: uuid */
-      id: string
-      name: string
-      /** @enum {string} */
-      what: 'PLACE' | 'JOB'
-    }
-    LeavingRequest: {
-      reason: string
-    }
-    LimitResponse: {
-      /** @enum {string} */
-      kind:
-        | 'NOW'
-        | 'NO_TIME'
-        | 'BUSY'
-        | 'AFTER'
-        | 'ARRIVAL'
-        | 'NOT_BEFORE'
-        | 'FIXED'
-        | 'PLACE_FULL'
-        | 'RESOURCE_FULL'
-        | 'TOO_SHORT'
-        | 'LAID_ASIDE'
-      subject?: components['schemas']['Subject']
-      /** Format: date-time */
-      until: string
-    }
-    Line: {
-      /** Format: int64 */
-      amountMinor: number
-      /** Format: uuid */
-      jobId?: string
-      /** Format: uuid */
-      needId: string
-      title: string
-    }
-    LineRequest: {
-      /** Format: int64 */
-      amountMinor: number
-      /** Format: uuid */
-      needId: string
-    }
-    Link: {
-      /** Format: date-time */
-      expiresAt: string
-      /** Format: uuid */
-      id: string
-      open: boolean
-    }
-    Look: {
-      place: string
-      /** Format: int64 */
-      worth: number
-    }
-    LookRow: {
-      /** @enum {string} */
-      compared: 'SAME' | 'WORSE' | 'BETTER' | 'GONE'
-      /** Format: uuid */
-      findingId: string
-      /** Format: uuid */
-      firstPhoto?: string
-      /** Format: uuid */
-      id: string
-      /** Format: date */
-      lookedOn: string
-      note: string
-    }
-    MarketResponse: {
-      /** Format: int64 */
-      high: number
-      /** Format: int64 */
-      low: number
-      /** Format: int64 */
-      median: number
-    }
-    Me: {
-      /** Format: uuid */
-      accountId: string
-      displayName: string
-      /** Format: uuid */
-      garageId: string
-      /** @enum {string} */
-      role: 'OWNER' | 'HELPER' | 'VIEWER'
-    }
-    MeasurableResponse: {
-      age: boolean
-      /** @enum {string} */
-      derived?: 'LOWEST_OF_HIGHEST' | 'DIFFERENCE' | 'DIFFERENCE_OF_HIGHEST'
-      figure?: components['schemas']['FigureRow']
-      id: string
-      /** Format: double */
-      max?: number
-      /** Format: double */
-      min?: number
-      name: string
-      /** @enum {string} */
-      readIn:
-        | 'MILLIMETRE'
-        | 'MICROMETRE'
-        | 'INCH'
-        | 'THOU'
-        | 'VOLT'
-        | 'MILLIVOLT'
-        | 'AMPERE'
-        | 'MILLIAMPERE'
-        | 'BAR'
-        | 'PSI'
-        | 'KILOPASCAL'
-        | 'NEWTON'
-        | 'CELSIUS'
-        | 'FAHRENHEIT'
-        | 'KELVIN'
-        | 'KILOMETRE_PER_HOUR'
-        | 'MILE_PER_HOUR'
-        | 'PERCENT'
-        | 'YEAR'
-        | 'COUNT'
-      source: components['schemas']['Source']
-      /** @enum {string} */
-      unit:
-        | 'MILLIMETRE'
-        | 'MICROMETRE'
-        | 'INCH'
-        | 'THOU'
-        | 'VOLT'
-        | 'MILLIVOLT'
-        | 'AMPERE'
-        | 'MILLIAMPERE'
-        | 'BAR'
-        | 'PSI'
-        | 'KILOPASCAL'
-        | 'NEWTON'
-        | 'CELSIUS'
-        | 'FAHRENHEIT'
-        | 'KELVIN'
-        | 'KILOMETRE_PER_HOUR'
-        | 'MILE_PER_HOUR'
-        | 'PERCENT'
-        | 'YEAR'
-        | 'COUNT'
-      units: (
-        | 'MILLIMETRE'
-        | 'MICROMETRE'
-        | 'INCH'
-        | 'THOU'
-        | 'VOLT'
-        | 'MILLIVOLT'
-        | 'AMPERE'
-        | 'MILLIAMPERE'
-        | 'BAR'
-        | 'PSI'
-        | 'KILOPASCAL'
-        | 'NEWTON'
-        | 'CELSIUS'
-        | 'FAHRENHEIT'
-        | 'KELVIN'
-        | 'KILOMETRE_PER_HOUR'
-        | 'MILE_PER_HOUR'
-        | 'PERCENT'
-        | 'YEAR'
-        | 'COUNT'
-      )[]
-    }
-    MeasuredResponse: {
-      judged?: components['schemas']['JudgedResponse']
-      limitId: string
-      place: string
-      points: components['schemas']['PointResponse'][]
-    }
-    MemberRequest: {
-      displayName: string
-      /** Format: uuid */
-      id: string
-      name: string
-      password: string
-      /** @enum {string} */
-      role: 'OWNER' | 'HELPER' | 'VIEWER'
-    }
-    MemberRow: {
-      /** Format: uuid */
-      accountId: string
-      displayName: string
-      /** @enum {string} */
-      role: 'OWNER' | 'HELPER' | 'VIEWER'
-    }
-    MilestoneResponse: {
-      /** @enum {string} */
-      aim: 'RUNNER' | 'ROAD_READY' | 'DRIVER' | 'SHOW'
-      chain: components['schemas']['Subject'][]
-      /** Format: date-time */
-      finish: string
-      holder: components['schemas']['Subject']
-    }
-    MoneyResponse: {
-      currency: string
-      goesTo: components['schemas']['GoesTo'][]
-      /** Format: int64 */
-      left: number
-      /** Format: int64 */
-      leftThisMonth: number
-      month: components['schemas']['Month']
-      orderedNotPaid: components['schemas']['OpenOrder'][]
-      /** Format: int64 */
-      overBasisPoints: number
-      position: components['schemas']['Position']
-      toOrder: components['schemas']['ToOrder'][]
-      /** Format: int64 */
-      willHaveCost: number
-    }
-    Month: {
-      /** Format: int64 */
-      allowance: number
-      /** Format: int64 */
-      due: number
-      /** Format: int64 */
-      spent: number
-    }
-    Mover: {
-      /** Format: int64 */
-      atBest: number
-      /** Format: int64 */
-      atWorst: number
-      /** @enum {string} */
-      input: 'TITLE' | 'VALUE' | 'REPAIR' | 'UNSEEN'
-      title: string
-    }
-    NeedChangeRequest: {
-      fields: components['schemas']['NeedFields']
-      /** Format: int64 */
-      version: number
-    }
-    NeedFields: {
-      /** Format: int64 */
-      estimateMinor: number
-      /** Format: uuid */
-      jobId?: string
-      /** Format: int32 */
-      leadDays: number
-      /** Format: int32 */
-      quantity: number
-      /** @enum {string} */
-      side?: 'LEFT' | 'RIGHT' | 'BOTH' | 'NONE'
-      title: string
-    }
-    NeedRow: {
-      /** Format: date */
-      arrivedOn?: string
-      /** Format: int64 */
-      estimateMinor: number
-      /** Format: date */
-      expectedOn?: string
-      /** Format: uuid */
-      id: string
-      /** Format: uuid */
-      jobId?: string
-      /** Format: int32 */
-      leadDays: number
-      /** Format: uuid */
-      orderId?: string
-      placeCode?: string
-      /** Format: uuid */
-      placeId?: string
-      placeName?: string
-      /** Format: uuid */
-      projectId: string
-      /** Format: int32 */
-      quantity: number
-      /** @enum {string} */
-      side: 'LEFT' | 'RIGHT' | 'BOTH' | 'NONE'
-      /** @enum {string} */
-      state: 'NEEDED' | 'HELD' | 'SOURCED' | 'ORDERED' | 'RECEIVED' | 'ACCEPTED' | 'FITTED' | 'VERIFIED' | 'RETURNED'
-      stateReason: string
-      supplier?: string
-      title: string
-      /** Format: int64 */
-      version: number
-    }
-    NewEntryRequest: {
-      fields: components['schemas']['EntryFields']
-      /** Format: uuid */
-      id: string
-    }
-    NewEveningRequest: {
-      fields: components['schemas']['EveningFields']
-      /** Format: uuid */
-      id: string
-    }
-    NewEventRequest: {
-      /** @enum {string} */
-      event: 'RAN_DRY' | 'FLOODED' | 'CRASHED' | 'AIRBAGS_FIRED' | 'VERMIN' | 'WRONG_JACKING' | 'LONG_SLEEP'
-      /** Format: uuid */
-      id: string
-      note?: string
-    }
-    NewEvidenceRequest: {
-      /** Format: uuid */
-      id: string
-      /** @enum {string} */
-      kind: 'STATEMENT' | 'DATED_PAPER' | 'DATED_PART' | 'STATE_OF_PARTS' | 'UNDISTURBED'
-      note?: string
-      /** Format: date */
-      usedOn?: string
-    }
-    NewFindingRequest: {
-      fields: components['schemas']['FindingFields']
-      /** Format: uuid */
-      id: string
-    }
-    NewFindingsRequest: {
-      findings: components['schemas']['NewFindingRequest'][]
-    }
-    NewJobRequest: {
-      fields: components['schemas']['JobFields']
-      /** Format: uuid */
-      id: string
-    }
-    NewLinkRequest: {
-      /** Format: int32 */
-      days: number
-      /** Format: uuid */
-      id: string
-    }
-    NewLinkResponse: {
-      path: string
-    }
-    NewLookRequest: {
-      /** @enum {string} */
-      compared: 'SAME' | 'WORSE' | 'BETTER' | 'GONE'
-      /** Format: uuid */
-      id: string
-      /** Format: date */
-      lookedOn: string
-      note?: string
-    }
-    NewNeedRequest: {
-      fields: components['schemas']['NeedFields']
-      /** Format: uuid */
-      id: string
-    }
-    NewOrderRequest: {
-      currency: string
-      /** Format: date */
-      expectedOn: string
-      /** Format: uuid */
-      id: string
-      lines: components['schemas']['LineRequest'][]
-      /** Format: date */
-      orderedOn: string
-      /** Format: int64 */
-      postMinor: number
-      rate: number
-      /** Format: date */
-      rateOn: string
-      reference?: string
-      /** Format: uuid */
-      supplierId: string
-    }
-    NewPlaceRequest: {
-      /** Format: uuid */
-      id: string
-      /** @enum {string} */
-      kind: 'SHELF' | 'BENCH' | 'BAY' | 'BOX' | 'BAG' | 'AWAY'
-      name: string
-    }
-    NewProjectRequest: {
-      /** Format: date */
-      begunOn: string
-      /** @enum {string} */
-      bodyStyle: 'ESTATE' | 'SALOON' | 'HATCHBACK' | 'VAN' | 'MOTORCYCLE'
-      fields: components['schemas']['ProjectFields']
-      /** Format: uuid */
-      id: string
-      /** Format: uuid */
-      vehicleId: string
-    }
-    NewReading: {
-      /** Format: uuid */
-      id: string
-      /** Format: uuid */
-      instrumentId?: string
-      made?: string
-      note?: string
-      /** Format: date */
-      readOn: string
-      spot?: string
-      sure: boolean
-      /** @enum {string} */
-      unit:
-        | 'MILLIMETRE'
-        | 'MICROMETRE'
-        | 'INCH'
-        | 'THOU'
-        | 'VOLT'
-        | 'MILLIVOLT'
-        | 'AMPERE'
-        | 'MILLIAMPERE'
-        | 'BAR'
-        | 'PSI'
-        | 'KILOPASCAL'
-        | 'NEWTON'
-        | 'CELSIUS'
-        | 'FAHRENHEIT'
-        | 'KELVIN'
-        | 'KILOMETRE_PER_HOUR'
-        | 'MILE_PER_HOUR'
-        | 'PERCENT'
-        | 'YEAR'
-        | 'COUNT'
-      /** Format: double */
-      value?: number
-    }
-    NewReadingsRequest: {
-      limitId: string
-      place: string
-      readings: components['schemas']['NewReading'][]
-    }
-    NewRemarkRequest: {
-      author: string
-      /** Format: uuid */
-      findingId?: string
-      /** Format: uuid */
-      id: string
-      words: string
-      zone?: string
-    }
-    NewSupplierRequest: {
-      currency: string
-      /** Format: uuid */
-      id: string
-      name: string
-      note?: string
-    }
-    Note: {
-      text: string
-      /** Format: date */
-      workedOn: string
-    }
-    OneOfManyDecisions: {
-      /** @enum {string} */
-      decision: 'INVESTIGATE' | 'REPAIR' | 'REPLACE' | 'REUSE' | 'TEMPORARY' | 'DEFER' | 'ACCEPT'
-      /** Format: uuid */
-      findingId: string
-      reason: string
-      /** Format: int64 */
-      version: number
-    }
-    OpenOrder: {
-      /** Format: int64 */
-      baseMinor: number
-      currency: string
-      /** Format: date */
-      expectedOn: string
-      /** Format: int64 */
-      openMinor: number
-      /** Format: uuid */
-      orderId: string
-      supplier: string
-    }
-    Order: {
-      currency: string
-      /** Format: date */
-      expectedOn: string
-      /** Format: uuid */
-      id: string
-      lines: components['schemas']['Line'][]
-      /** Format: date */
-      orderedOn: string
-      /** Format: int64 */
-      postMinor: number
-      /** Format: uuid */
-      projectId: string
-      rate: number
-      /** Format: date */
-      rateOn: string
-      supplier: string
-      /** Format: uuid */
-      supplierId: string
-    }
-    OrderNow: {
-      /** Format: date */
-      by: string
-      /** Format: int64 */
-      estimateMinor: number
-      holdsItsJob: boolean
-      /** Format: uuid */
-      needId: string
-      title: string
-    }
-    OriginRequest: {
-      /** Format: uuid */
-      behindId?: string
-      /** @enum {string} */
-      previousWork?: 'REMOVE' | 'KEEP' | 'RESTORE'
-      /** Format: int64 */
-      version: number
-    }
-    Outcome: {
-      /** Format: int64 */
-      difference: number
-      /** Format: int64 */
-      sum: number
-      suspects: components['schemas']['Item'][]
-    }
-    OutcomeRow: {
-      /** Format: int64 */
-      ceilingMinor: number
-      /** Format: date */
-      decidedOn: string
-      /** @enum {string} */
-      outcome: 'BOUGHT' | 'LEFT'
-      /** Format: int64 */
-      priceMinor?: number
-      /** @enum {string} */
-      purpose?: 'WILL_NOT_COME_AGAIN' | 'SENTIMENT' | 'LEARNING' | 'TO_SHOW_OTHERS' | 'KEEP_FOR_LIFE'
-      reason: string
-    }
-    OwnRemarkResponse: {
-      author: string
-      /** Format: uuid */
-      findingId?: string
-      /** Format: uuid */
-      id: string
-      /** @enum {string} */
-      state: 'UNCONFIRMED' | 'ACCEPTED' | 'REJECTED'
-      words: string
-      zone?: string
-    }
-    Pairing: {
-      /** Format: int32 */
-      minutes: number
-      modules: string[]
-      url: string
-    }
-    PlaceChangeRequest: {
-      /** @enum {string} */
-      kind: 'SHELF' | 'BENCH' | 'BAY' | 'BOX' | 'BAG' | 'AWAY'
-      name: string
-      /** Format: int64 */
-      version: number
-    }
-    PlaceRow: {
-      code: string
-      /** Format: uuid */
-      id: string
-      /** @enum {string} */
-      kind: 'SHELF' | 'BENCH' | 'BAY' | 'BOX' | 'BAG' | 'AWAY'
-      name: string
-      /** Format: int32 */
-      parts: number
-      /** Format: int64 */
-      version: number
-    }
-    PlaceSeenResponse: {
-      /** Format: int32 */
-      left: number
-      place: string
-      /** Format: double */
-      unseen: number
-    }
-    PlanResponse: {
-      activities: components['schemas']['ActivityResponse'][]
-      circle: components['schemas']['Subject'][]
-      milestones: components['schemas']['MilestoneResponse'][]
-      unplaced: components['schemas']['UnplacedResponse'][]
-    }
-    PointResponse: {
-      /** @enum {string} */
-      coating?: 'THIN' | 'ORIGINAL' | 'REPAINTED' | 'FILLER'
-      /** Format: uuid */
-      id: string
-      /** Format: uuid */
-      instrumentId?: string
-      last: boolean
-      /** Format: date */
-      madeOn?: string
-      note: string
-      /** Format: date */
-      readOn: string
-      spot: string
-      /** @enum {string} */
-      unit:
-        | 'MILLIMETRE'
-        | 'MICROMETRE'
-        | 'INCH'
-        | 'THOU'
-        | 'VOLT'
-        | 'MILLIVOLT'
-        | 'AMPERE'
-        | 'MILLIAMPERE'
-        | 'BAR'
-        | 'PSI'
-        | 'KILOPASCAL'
-        | 'NEWTON'
-        | 'CELSIUS'
-        | 'FAHRENHEIT'
-        | 'KELVIN'
-        | 'KILOMETRE_PER_HOUR'
-        | 'MILE_PER_HOUR'
-        | 'PERCENT'
-        | 'YEAR'
-        | 'COUNT'
-      /** Format: double */
-      value: number
-    }
-    Position: {
-      /** Format: int64 */
-      budget: number
-      /** Format: int64 */
-      orderedNotPaid: number
-      /** Format: int64 */
-      spent: number
-      /** Format: int64 */
-      toOrder: number
-    }
-    PostingRequest: {
-      /** Format: int64 */
-      version: number
-    }
-    ProgressResponse: {
-      /** Format: int32 */
-      earnedPercent: number
-      /** Format: int32 */
-      ready: number
-      /** Format: int64 */
-      scopeMinutes: number
-      /** Format: int32 */
-      waitForParts: number
-    }
-    ProjectChangeRequest: {
-      fields: components['schemas']['ProjectFields']
-      /** Format: int64 */
-      version: number
-    }
-    ProjectFields: {
-      /** @enum {string} */
-      aim: 'RUNNER' | 'ROAD_READY' | 'DRIVER' | 'SHOW'
-      /** Format: int64 */
-      budgetMinor: number
-      /** Format: int32 */
-      builtYear: number
-      /** @enum {string} */
-      doubtfulParts?: 'REPLACE' | 'REUSE_WHAT_MEASURES'
-      /** @enum {string} */
-      drive: 'REAR' | 'FRONT' | 'ALL'
-      /** @enum {string} */
-      driverSide: 'LEFT' | 'RIGHT' | 'NONE'
-      identity?: string
-      /** Format: int64 */
-      monthlyMinor: number
-      note?: string
-      /** @enum {string} */
-      state: 'LOOKING' | 'ACTIVE' | 'RESTING' | 'FINISHED' | 'SOLD' | 'SCRAPPED'
-      /** Format: date */
-      targetOn?: string
-      vehicleName: string
-    }
-    ProjectRow: {
-      /** @enum {string} */
-      aim: 'RUNNER' | 'ROAD_READY' | 'DRIVER' | 'SHOW'
-      /** Format: date */
-      begunOn: string
-      /** @enum {string} */
-      bodyStyle: 'ESTATE' | 'SALOON' | 'HATCHBACK' | 'VAN' | 'MOTORCYCLE'
-      /** Format: int64 */
-      budgetMinor: number
-      /** Format: int32 */
-      builtYear: number
-      /** @enum {string} */
-      doubtfulParts: 'REPLACE' | 'REUSE_WHAT_MEASURES'
-      /** @enum {string} */
-      drive: 'REAR' | 'FRONT' | 'ALL'
-      /** @enum {string} */
-      driverSide: 'LEFT' | 'RIGHT' | 'NONE'
-      /** Format: uuid */
-      id: string
-      identity: string
-      /** Format: int64 */
-      monthlyMinor: number
-      note: string
-      /** @enum {string} */
-      state: 'LOOKING' | 'ACTIVE' | 'RESTING' | 'FINISHED' | 'SOLD' | 'SCRAPPED'
-      /** Format: date */
-      targetOn?: string
-      /** Format: uuid */
-      vehicleId: string
-      vehicleName: string
-      /** Format: int64 */
-      version: number
-    }
-    ProposalResponse: {
-      /** @enum {string} */
-      aim: 'RUNNER' | 'ROAD_READY' | 'DRIVER' | 'SHOW'
-      /** @enum {string} */
-      howSeen: 'PHOTO' | 'WALKED_ROUND' | 'ON_STANDS' | 'OPENED'
-      reasons: (
-        | 'USUAL_FOR_THE_KIND'
-        | 'RUST_NEAR_A_MOUNTING'
-        | 'STRUCTURE_IS_WEAKENED'
-        | 'STOPS_OR_STEERS'
-        | 'HOLDS_PEOPLE'
-        | 'FUEL_CAN_BURN'
-        | 'EXHAUST_GAS'
-        | 'CLEAR_VIEW'
-        | 'ONLY_A_DOUBT'
-      )[]
-      /** @enum {string} */
-      safetyClass: 'A' | 'B' | 'C' | 'D'
-      /** Format: int32 */
-      severity: number
-    }
-    ProposedFindingResponse: {
-      /** @enum {string} */
-      kind:
-        | 'SURFACE_RUST'
-        | 'RUST_THROUGH'
-        | 'CRACK'
-        | 'DENT'
-        | 'OLD_REPAIR'
-        | 'LEAK'
-        | 'SEIZED'
-        | 'WORN'
-        | 'PERISHED'
-        | 'BROKEN'
-        | 'MISSING'
-        | 'DEAD_ELECTRICAL'
-        | 'CONTAMINATED'
-        | 'DOUBT'
-      zone: string
-    }
-    PurchaseRequest: {
-      /** Format: int64 */
-      priceMinor: number
-      /** @enum {string} */
-      purpose?: 'WILL_NOT_COME_AGAIN' | 'SENTIMENT' | 'LEARNING' | 'TO_SHOW_OTHERS' | 'KEEP_FOR_LIFE'
-      reason?: string
-    }
-    ReadingsResponse: {
-      instruments: components['schemas']['InstrumentRow'][]
-      limits: components['schemas']['MeasurableResponse'][]
-      measured: components['schemas']['MeasuredResponse'][]
-    }
-    RecheckRequest: {
-      good: boolean
-      note?: string
-      /** Format: int64 */
-      version: number
-    }
-    RecipeResponse: {
-      cautions: (
-        | 'STANDS'
-        | 'WELDING'
-        | 'GRINDING'
-        | 'FUEL'
-        | 'BRAKES'
-        | 'PAINT_FUMES'
-        | 'HOT_COOLANT'
-        | 'BATTERY'
-        | 'SPRINGS'
-        | 'GLASS'
-        | 'RESTRAINT'
-        | 'EXHAUST_GAS'
-        | 'ASBESTOS'
-      )[]
-      steps: components['schemas']['StepResponse'][]
-      title: string
-    }
-    RedemptionRequest: {
-      token: string
-    }
-    ReleaseRequest: {
-      /** Format: int64 */
-      version: number
-    }
-    RemarkDecisionRequest: {
-      accept: boolean
-      /** Format: uuid */
-      findingId?: string
-      reason: string
-      /** Format: int64 */
-      version: number
-    }
-    RemarkRow: {
-      author: string
-      /** Format: uuid */
-      findingId?: string
-      /** Format: uuid */
-      id: string
-      /** Format: uuid */
-      linkId: string
-      /** Format: uuid */
-      projectId: string
-      reason: string
-      /** Format: date-time */
-      saidAt?: string
-      /** @enum {string} */
-      state: 'UNCONFIRMED' | 'ACCEPTED' | 'REJECTED'
-      /** Format: int64 */
-      version: number
-      words: string
-      zone?: string
-    }
-    ReopeningRequest: {
-      /** Format: int64 */
-      version: number
-    }
-    ReversalRequest: {
-      /** Format: uuid */
-      reversalId: string
-    }
-    ReviewResponse: {
-      /** @enum {string} */
-      bodyStyle: 'ESTATE' | 'SALOON' | 'HATCHBACK' | 'VAN' | 'MOTORCYCLE'
-      /** Format: int32 */
-      builtYear: number
-      findings: components['schemas']['ShownFindingResponse'][]
-      remarks: components['schemas']['OwnRemarkResponse'][]
-      vehicleName: string
-    }
-    Road: {
-      chain: components['schemas']['Subject'][]
-      holder: components['schemas']['Subject']
-      /** Format: date */
-      holdsUntil: string
-      /** Format: date */
-      on: string
-      /** Format: date */
-      target?: string
-    }
-    RustFields: {
-      blisters?: components['schemas']['Blistering']
-      /** @enum {string} */
-      grade: 'RI_0' | 'RI_1' | 'RI_2' | 'RI_3' | 'RI_4' | 'RI_5'
-      /** Format: int32 */
-      lengthMillimetres: number
-      /** Format: int32 */
-      mountingMillimetres?: number
-      perforated: boolean
-      /** Format: int32 */
-      widthMillimetres: number
-    }
-    SessionResponse: {
-      firstAccountNeeded: boolean
-      lanUrl: string
-      me?: components['schemas']['Me']
-      notice: string
-    }
-    SheetRequest: {
-      edition: string
-      /** @enum {string} */
-      howSeen: 'PHOTO' | 'WALKED_ROUND' | 'ON_STANDS' | 'OPENED'
-      /** Format: uuid */
-      id: string
-      typed: string
-    }
-    SheetResponse: {
-      findings: components['schemas']['ProposedFindingResponse'][]
-      /** Format: int32 */
-      kept: number
-    }
-    ShownFindingResponse: {
-      covered: boolean
-      /** @enum {string} */
-      howSeen: 'PHOTO' | 'WALKED_ROUND' | 'ON_STANDS' | 'OPENED'
-      /** Format: uuid */
-      id: string
-      /** @enum {string} */
-      kind:
-        | 'SURFACE_RUST'
-        | 'RUST_THROUGH'
-        | 'CRACK'
-        | 'DENT'
-        | 'OLD_REPAIR'
-        | 'LEAK'
-        | 'SEIZED'
-        | 'WORN'
-        | 'PERISHED'
-        | 'BROKEN'
-        | 'MISSING'
-        | 'DEAD_ELECTRICAL'
-        | 'CONTAMINATED'
-        | 'DOUBT'
-      note: string
-      photos: string[]
-      /** @enum {string} */
-      safetyClass: 'A' | 'B' | 'C' | 'D'
-      /** Format: int32 */
-      severity: number
-      zone: string
-    }
-    SignInRequest: {
-      name: string
-      password: string
-    }
-    SleepResponse: {
-      estimate?: components['schemas']['Estimate']
-      evidence: components['schemas']['EvidenceRow'][]
-      suspects: components['schemas']['SleepSuspectResponse'][]
-    }
-    SleepSuspectResponse: {
-      checkId: string
-      place: string
-      why: string
-    }
-    Source: {
-      place: string
-      verified: boolean
-      work: string
-      year: string
-    }
-    SplitFields: {
-      /** Format: int64 */
-      baseMinor: number
-      /** @enum {string} */
-      destination: 'JOB' | 'VEHICLE' | 'TOOLS' | 'DONOR' | 'STOCK' | 'GENERAL' | 'RATE_DIFFERENCE' | 'UNASSIGNED'
-      /** Format: uuid */
-      jobId?: string
-    }
-    StepResponse: {
-      /** Format: int32 */
-      likelyMinutes: number
-      needs: string[]
-      /** @enum {string} */
-      operation:
-        | 'STRIP'
-        | 'CLEAN'
-        | 'BLAST'
-        | 'CUT'
-        | 'WELD'
-        | 'FABRICATE'
-        | 'MACHINE'
-        | 'DRY_FIT'
-        | 'PRIME'
-        | 'PAINT'
-        | 'COAT'
-        | 'ASSEMBLE'
-        | 'REPLACE'
-        | 'ADJUST'
-        | 'WIRE'
-        | 'FILL'
-        | 'BLEED'
-        | 'ALIGN'
-        | 'TEST'
-        | 'INSPECT'
-      title: string
-    }
-    Subject: {
-      /** Format: uuid */
-      id: string
-      /** @enum {string} */
-      kind: 'JOB' | 'ORDER' | 'ARRIVED' | 'NEED'
-      title: string
-    }
-    SupplierRow: {
-      currency: string
-      /** Format: uuid */
-      id: string
-      name: string
-      note: string
-      /** Format: int64 */
-      version: number
-    }
-    SuspectResponse: {
-      checkId: string
-      place: string
-      why: string
-    }
-    TimeWindow: {
-      /** Format: date-time */
-      from: string
-      /** Format: date-time */
-      to: string
-    }
-    TitleFactor: {
-      /** Format: int32 */
-      highBasisPoints: number
-      /** Format: int32 */
-      lowBasisPoints: number
-    }
-    TitleResponse: {
-      /** @enum {string} */
-      title: 'CLEAN' | 'REBUILT' | 'SALVAGE' | 'NO_PAPERS'
-      usual: components['schemas']['TitleFactor']
-    }
-    ToOrder: {
-      /** Format: int64 */
-      baseMinor: number
-      /** Format: uuid */
-      needId: string
-      title: string
-    }
-    TodayResponse: {
-      currency: string
-      inTheWay: components['schemas']['Blocker'][]
-      /** Format: int64 */
-      leftOfBudgetMinor: number
-      /** Format: int64 */
-      leftThisMonthMinor: number
-      note?: components['schemas']['Note']
-      order: components['schemas']['OrderNow'][]
-      planComplete: boolean
-      road?: components['schemas']['Road']
-      /** Format: date */
-      today: string
-      tonight?: components['schemas']['TonightResponse']
-      withoutWork: string[]
-    }
-    TonightJob: {
-      code: string
-      fetch: components['schemas']['Fetch'][]
-      /** Format: uuid */
-      jobId: string
-      /** Format: int32 */
-      minutes: number
-      title: string
-    }
-    TonightResponse: {
-      /** Format: date */
-      day: string
-      jobs: components['schemas']['TonightJob'][]
-      /** Format: int32 */
-      minutes: number
-    }
-    UnplacedResponse: {
-      limit: components['schemas']['LimitResponse']
-      subject: components['schemas']['Subject']
-    }
-    VehicleNumber: {
-      number: string
-      remarks: ('NOT_SEVENTEEN' | 'HAS_I_O_OR_Q' | 'CHECK_DIGIT_WRONG')[]
-    }
-    WalkResponse: {
-      checks: components['schemas']['CheckTextResponse'][]
-      edition: string
-      lookNext?: string
-      /** Format: int32 */
-      openTraps: number
-      places: components['schemas']['PlaceSeenResponse'][]
-      steps: components['schemas']['WalkStepResponse'][]
-      /** Format: double */
-      unseen: number
-    }
-    WalkStepResponse: {
-      cautions: (
-        | 'STANDS'
-        | 'WELDING'
-        | 'GRINDING'
-        | 'FUEL'
-        | 'BRAKES'
-        | 'PAINT_FUMES'
-        | 'HOT_COOLANT'
-        | 'BATTERY'
-        | 'SPRINGS'
-        | 'GLASS'
-        | 'RESTRAINT'
-        | 'EXHAUST_GAS'
-        | 'ASBESTOS'
-      )[]
-      checkId: string
-      /** @enum {string} */
-      howSeen?: 'PHOTO' | 'WALKED_ROUND' | 'ON_STANDS' | 'OPENED'
-      place: string
-      /** @enum {string} */
-      seen?: 'GOOD' | 'DOUBTFUL' | 'BAD' | 'MISSING' | 'COVERED' | 'NOT_OPENED' | 'NO_REACH'
-      zone?: string
-    }
-    WindowFields: {
-      /** @enum {string} */
-      day: 'MONDAY' | 'TUESDAY' | 'WEDNESDAY' | 'THURSDAY' | 'FRIDAY' | 'SATURDAY' | 'SUNDAY'
-      /** Format: int32 */
-      fromMinute: number
-      /** Format: int32 */
-      toMinute: number
-    }
-    WithdrawalRequest: {
-      /** Format: uuid */
-      duplicateOf?: string
-      reason: string
-      /** Format: int64 */
-      version: number
-    }
-    WorkFields: {
-      /** Format: uuid */
-      jobId: string
-      /** Format: int32 */
-      minutes: number
-    }
-    WorkResponse: {
-      chains: components['schemas']['ChainRow'][]
-      jobs: components['schemas']['JobResponse'][]
-      progress: components['schemas']['ProgressResponse']
-    }
-    WorkRow: {
-      code: string
-      /** Format: uuid */
-      eveningId: string
-      /** Format: uuid */
-      jobId: string
-      /** Format: int32 */
-      minutes: number
-      title: string
-    }
-    Zone: {
-      clearView: boolean
-      costlyTrap: boolean
-      id: string
-      /** Format: double */
-      markX: number
-      /** Format: double */
-      markY: number
-      name: string
-      nearMounting: boolean
-      outline: string
-      /** @enum {string} */
-      side: 'LEFT' | 'RIGHT' | 'BOTH' | 'NONE'
-      /** @enum {string} */
-      system:
-        | 'STRUCTURE'
-        | 'BRAKES'
-        | 'STEERING_AND_SUSPENSION'
-        | 'ENGINE'
-        | 'COOLING'
-        | 'FUEL'
-        | 'EXHAUST'
-        | 'TRANSMISSION'
-        | 'ELECTRICAL'
-        | 'RESTRAINT'
-        | 'BODY'
-        | 'GLASS_AND_SEALS'
-        | 'TRIM'
-        | 'WHEELS_AND_TYRES'
-      /** @enum {string} */
-      usuallySeen: 'PHOTO' | 'WALKED_ROUND' | 'ON_STANDS' | 'OPENED'
-      view: string
-    }
-  }
-  responses: never
-  parameters: never
-  requestBodies: never
-  headers: never
-  pathItems: never
+    schemas: {
+        AcceptanceRequest: {
+            /** Format: uuid */
+            placeId?: string;
+            reason?: string;
+            right: boolean;
+            /** Format: int64 */
+            version: number;
+        };
+        ActivityResponse: {
+            /** Format: date-time */
+            end: string;
+            people: string[];
+            reasons: components["schemas"]["LimitResponse"][];
+            /** Format: date-time */
+            start: string;
+            stays: components["schemas"]["TimeWindow"][];
+            subject: components["schemas"]["Subject"];
+        };
+        Advice: {
+            ceiling: components["schemas"]["Ceiling"];
+            looks: components["schemas"]["Look"][];
+            movers: components["schemas"]["Mover"][];
+            /** @enum {string} */
+            word: "WALK_AWAY" | "BID_UP_TO" | "FAIR";
+        };
+        AnswerRequest: {
+            another: boolean;
+            checkId: string;
+            covered: boolean;
+            /** @enum {string} */
+            howSeen: "PHOTO" | "WALKED_ROUND" | "ON_STANDS" | "OPENED";
+            /** Format: uuid */
+            id: string;
+            place: string;
+            /** @enum {string} */
+            seen: "GOOD" | "DOUBTFUL" | "BAD" | "MISSING" | "COVERED" | "NOT_OPENED" | "NO_REACH";
+        };
+        AnswersRequest: {
+            answers: components["schemas"]["AnswerRequest"][];
+        };
+        ArrivalRequest: {
+            /** Format: date */
+            arrivedOn: string;
+            /** Format: int64 */
+            version: number;
+        };
+        AttachmentResponse: {
+            /** Format: int64 */
+            bytes: number;
+            fileName: string;
+            /** Format: int32 */
+            height?: number;
+            /** Format: uuid */
+            id: string;
+            mediaType: string;
+            /** Format: date-time */
+            takenAt?: string;
+            /** Format: int32 */
+            width?: number;
+        };
+        Blistering: {
+            /** Format: int32 */
+            quantity: number;
+            /** Format: int32 */
+            size: number;
+        };
+        Blocker: {
+            rule: string;
+            /** Format: uuid */
+            subject: string;
+            title: string;
+        };
+        Body: {
+            /** @enum {string} */
+            style: "ESTATE" | "SALOON" | "HATCHBACK" | "VAN" | "MOTORCYCLE";
+            views: components["schemas"]["BodyView"][];
+            zones: components["schemas"]["Zone"][];
+        };
+        BodyView: {
+            /** Format: int32 */
+            column: number;
+            details: string[];
+            /** Format: double */
+            height: number;
+            id: string;
+            mirrored: boolean;
+            name: string;
+            /** Format: int32 */
+            row: number;
+            /** Format: double */
+            width: number;
+        };
+        BuyingResponse: {
+            advice?: components["schemas"]["Advice"];
+            /** Format: int64 */
+            breakEven?: number;
+            comparables: components["schemas"]["ComparableResponse"][];
+            inputs: components["schemas"]["BuyingRow"];
+            lacks: ("COMPARABLES" | "WORKSHOP_HOUR")[];
+            market?: components["schemas"]["MarketResponse"];
+            outcome?: components["schemas"]["OutcomeRow"];
+            titles: components["schemas"]["TitleResponse"][];
+        };
+        BuyingRow: {
+            /** Format: int64 */
+            allowanceMinor: number;
+            /** Format: int32 */
+            askedLess: number;
+            /** Format: int64 */
+            askedMinor?: number;
+            /** Format: int32 */
+            dutyShare: number;
+            /** Format: int64 */
+            feeMinor: number;
+            /** Format: int32 */
+            feeShare: number;
+            /** Format: int64 */
+            freightMinor: number;
+            /** Format: int64 */
+            inlandMinor: number;
+            /** Format: int64 */
+            insuranceMinor: number;
+            /** Format: int64 */
+            marginMinor: number;
+            /** Format: int64 */
+            ownHourMinor: number;
+            rarity: string;
+            /** Format: int64 */
+            registrationMinor: number;
+            /** Format: int32 */
+            taxShare: number;
+            /** @enum {string} */
+            title: "CLEAN" | "REBUILT" | "SALVAGE" | "NO_PAPERS";
+            /** Format: int32 */
+            titleHigh: number;
+            /** Format: int32 */
+            titleLow: number;
+            /** Format: int64 */
+            version: number;
+        };
+        CalendarBody: {
+            windows: components["schemas"]["WindowFields"][];
+        };
+        Ceiling: {
+            /** Format: int64 */
+            atHigh: number;
+            /** Format: int64 */
+            atLow: number;
+            costs: components["schemas"]["CostLine"][];
+            /** Format: int64 */
+            margin: number;
+            /** Format: int64 */
+            price: number;
+            /** Format: int64 */
+            repair: number;
+            /** Format: int64 */
+            rest: number;
+            /** Format: int64 */
+            value: number;
+        };
+        ChainRequest: {
+            /** Format: uuid */
+            chainId: string;
+        };
+        ChainRow: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            projectId: string;
+            recipe: string;
+            title: string;
+        };
+        ChangeRow: {
+            /** @enum {string} */
+            action: "ADDED" | "CHANGED" | "REMOVED";
+            /** Format: date-time */
+            at: string;
+            entity: string;
+            state?: string;
+            title?: string;
+            /** Format: uuid */
+            writeId: string;
+        };
+        CheckTextResponse: {
+            endangers: string;
+            findings: {
+                [key: string]: "SURFACE_RUST" | "RUST_THROUGH" | "CRACK" | "DENT" | "OLD_REPAIR" | "LEAK" | "SEIZED" | "WORN" | "PERISHED" | "BROKEN" | "MISSING" | "DEAD_ELECTRICAL" | "CONTAMINATED" | "DOUBT";
+            };
+            good: string;
+            how: string;
+            id: string;
+            /** @enum {string} */
+            ifBad: "A" | "B" | "C" | "D";
+            limit?: string;
+            means: string;
+            /** @enum {string} */
+            method: "LOOK" | "TAP" | "MEASURE" | "OPERATE" | "SMELL";
+            /** @enum {string} */
+            seen: "PHOTO" | "WALKED_ROUND" | "ON_STANDS" | "OPENED";
+            settledBy: ("PHOTO" | "WALKED_ROUND" | "ON_STANDS" | "OPENED")[];
+            theme: string;
+        };
+        ComparableResponse: {
+            leftOut: boolean;
+            row: components["schemas"]["ComparableRow"];
+        };
+        ComparableRow: {
+            /** Format: uuid */
+            id: string;
+            /** Format: int64 */
+            minor: number;
+            /** Format: date */
+            seenOn: string;
+            sold: boolean;
+            title: string;
+        };
+        ConversionResponse: {
+            /** Format: int64 */
+            baseMinor: number;
+        };
+        CostLine: {
+            /** @enum {string} */
+            kind: "FEE" | "FREIGHT" | "INSURANCE" | "DUTY" | "IMPORT_TAX" | "TRANSPORT" | "REGISTRATION";
+            /** Format: int64 */
+            minor: number;
+        };
+        CostRange: {
+            /** Format: int64 */
+            likelyMinor: number;
+            /** Format: int64 */
+            optimisticMinor: number;
+            /** Format: int64 */
+            pessimisticMinor: number;
+        };
+        DecisionProposalResponse: {
+            /** @enum {string} */
+            decision: "INVESTIGATE" | "REPAIR" | "REPLACE" | "REUSE" | "TEMPORARY" | "DEFER" | "ACCEPT";
+            /** Format: uuid */
+            findingId: string;
+            /** @enum {string} */
+            why: "ONLY_A_DOUBT" | "BEYOND_THE_AIM" | "SAFETY_NEEDS_A_NEW_PART" | "SAFETY_NEEDS_MENDING" | "POLICY_REPLACE" | "POLICY_MEASURE_FIRST" | "NOT_MENDABLE" | "MENDABLE";
+        };
+        DecisionRequest: {
+            /** @enum {string} */
+            decision: "INVESTIGATE" | "REPAIR" | "REPLACE" | "REUSE" | "TEMPORARY" | "DEFER" | "ACCEPT";
+            reason: string;
+            /** Format: int64 */
+            version: number;
+        };
+        DecisionsRequest: {
+            decisions: components["schemas"]["OneOfManyDecisions"][];
+        };
+        Effort: {
+            /** Format: int32 */
+            likelyMinutes: number;
+            /** Format: int32 */
+            optimisticMinutes: number;
+            /** Format: int32 */
+            pessimisticMinutes: number;
+        };
+        EffortFields: {
+            /** Format: int32 */
+            likelyMinutes: number;
+            /** Format: int32 */
+            optimisticMinutes: number;
+            /** Format: int32 */
+            pessimisticMinutes: number;
+        };
+        EntryChangeRequest: {
+            fields: components["schemas"]["EntryFields"];
+            /** Format: int64 */
+            version: number;
+        };
+        EntryFields: {
+            /** Format: int64 */
+            amountMinor: number;
+            currency: string;
+            description: string;
+            /** @enum {string} */
+            kind: "PURCHASE" | "FEE" | "TRANSPORT" | "DUTY" | "TAX" | "SERVICE" | "DEPOSIT_PAID" | "DEPOSIT_RETURNED" | "REFUND" | "SALE";
+            /** Format: uuid */
+            orderId?: string;
+            /** Format: date */
+            paidOn: string;
+            rate: number;
+            /** Format: date */
+            rateOn: string;
+            splits?: components["schemas"]["SplitFields"][];
+            /** Format: uuid */
+            supplierId?: string;
+        };
+        EntryResponse: {
+            /** Format: int64 */
+            amountMinor: number;
+            /** Format: int64 */
+            baseMinor: number;
+            currency: string;
+            description: string;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "PURCHASE" | "FEE" | "TRANSPORT" | "DUTY" | "TAX" | "SERVICE" | "DEPOSIT_PAID" | "DEPOSIT_RETURNED" | "REFUND" | "SALE";
+            /** Format: uuid */
+            orderId?: string;
+            /** Format: date */
+            paidOn: string;
+            rate: number;
+            /** Format: date */
+            rateOn: string;
+            /** Format: int32 */
+            receipts: number;
+            /** Format: uuid */
+            reversedBy?: string;
+            /** Format: uuid */
+            reversesId?: string;
+            splits: components["schemas"]["SplitFields"][];
+            /** @enum {string} */
+            state: "DRAFT" | "POSTED";
+            /** Format: uuid */
+            supplierId?: string;
+            /** Format: int64 */
+            version: number;
+        };
+        Estimate: {
+            /** Format: int32 */
+            months: number;
+            onPaper: boolean;
+            /** Format: date */
+            since: string;
+            undisturbed: boolean;
+        };
+        EstimateFields: {
+            cost?: components["schemas"]["CostRange"];
+            effort?: components["schemas"]["Effort"];
+            /** @enum {string} */
+            payer?: "RECALL" | "INSURER" | "SELLER" | "VENDOR" | "WORKSHOP";
+            payerNote?: string;
+            rust?: components["schemas"]["RustFields"];
+        };
+        EstimateRequest: {
+            fields: components["schemas"]["EstimateFields"];
+            /** Format: int64 */
+            version: number;
+        };
+        EstimatesResponse: {
+            estimates: components["schemas"]["FindingEstimateResponse"][];
+            /** Format: double */
+            foundAfterOpening: number;
+        };
+        EveningChangeRequest: {
+            fields: components["schemas"]["EveningFields"];
+            /** Format: int64 */
+            version: number;
+        };
+        EveningFields: {
+            done?: string;
+            learned?: string;
+            noteToSelf?: string;
+            work: components["schemas"]["WorkFields"][];
+            /** Format: date */
+            workedOn: string;
+        };
+        EveningResponse: {
+            done: string;
+            /** Format: uuid */
+            id: string;
+            learned: string;
+            noteToSelf: string;
+            person: string;
+            /** Format: int64 */
+            version: number;
+            work: components["schemas"]["WorkRow"][];
+            /** Format: date */
+            workedOn: string;
+        };
+        EventResponse: {
+            /** @enum {string} */
+            event: "RAN_DRY" | "FLOODED" | "CRASHED" | "AIRBAGS_FIRED" | "VERMIN" | "WRONG_JACKING" | "LONG_SLEEP";
+            /** Format: uuid */
+            id: string;
+            note: string;
+            suspects: components["schemas"]["SuspectResponse"][];
+        };
+        EvidenceRow: {
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "STATEMENT" | "DATED_PAPER" | "DATED_PART" | "STATE_OF_PARTS" | "UNDISTURBED";
+            note: string;
+            /** Format: date */
+            usedOn?: string;
+        };
+        Fetch: {
+            /** Format: uuid */
+            needId: string;
+            placeCode?: string;
+            placeName?: string;
+            title: string;
+        };
+        FigureRow: {
+            compared: boolean;
+            document: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: double */
+            least?: number;
+            limitId: string;
+            /** Format: double */
+            most?: number;
+            /** Format: int64 */
+            version: number;
+        };
+        FindingChangeRequest: {
+            fields: components["schemas"]["FindingFields"];
+            /** Format: int64 */
+            version: number;
+        };
+        FindingEstimateResponse: {
+            cost?: components["schemas"]["CostRange"];
+            effort: components["schemas"]["Effort"];
+            /** Format: uuid */
+            findingId: string;
+            hands: ("NEEDS_A_RIG" | "LIVES_HANG_ON_IT" | "LICENSED_WORK" | "HARD_TO_REPLACE" | "GOOD_TO_LEARN_ON")[];
+            judgement?: components["schemas"]["Judgement"];
+            said?: components["schemas"]["EstimateFields"];
+            specialist: boolean;
+            /** Format: int64 */
+            version: number;
+        };
+        FindingFields: {
+            /** @enum {string} */
+            aim?: "RUNNER" | "ROAD_READY" | "DRIVER" | "SHOW";
+            checkId?: string;
+            covered: boolean;
+            /** Format: date */
+            foundOn: string;
+            /** @enum {string} */
+            howSeen?: "PHOTO" | "WALKED_ROUND" | "ON_STANDS" | "OPENED";
+            /** @enum {string} */
+            kind: "SURFACE_RUST" | "RUST_THROUGH" | "CRACK" | "DENT" | "OLD_REPAIR" | "LEAK" | "SEIZED" | "WORN" | "PERISHED" | "BROKEN" | "MISSING" | "DEAD_ELECTRICAL" | "CONTAMINATED" | "DOUBT";
+            note?: string;
+            /** @enum {string} */
+            safetyClass?: "A" | "B" | "C" | "D";
+            /** Format: int32 */
+            severity?: number;
+            zone: string;
+        };
+        FindingRow: {
+            /** @enum {string} */
+            aim: "RUNNER" | "ROAD_READY" | "DRIVER" | "SHOW";
+            /** Format: uuid */
+            behindId?: string;
+            checkId?: string;
+            closingNote: string;
+            covered: boolean;
+            /** @enum {string} */
+            decision?: "INVESTIGATE" | "REPAIR" | "REPLACE" | "REUSE" | "TEMPORARY" | "DEFER" | "ACCEPT";
+            decisionReason?: string;
+            /** Format: uuid */
+            duplicateOf?: string;
+            /** Format: uuid */
+            firstPhoto?: string;
+            /** Format: date */
+            foundOn: string;
+            /** @enum {string} */
+            howSeen: "PHOTO" | "WALKED_ROUND" | "ON_STANDS" | "OPENED";
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "SURFACE_RUST" | "RUST_THROUGH" | "CRACK" | "DENT" | "OLD_REPAIR" | "LEAK" | "SEIZED" | "WORN" | "PERISHED" | "BROKEN" | "MISSING" | "DEAD_ELECTRICAL" | "CONTAMINATED" | "DOUBT";
+            note: string;
+            /** Format: int32 */
+            photos: number;
+            /** @enum {string} */
+            previousWork?: "REMOVE" | "KEEP" | "RESTORE";
+            /** Format: uuid */
+            projectId: string;
+            proposed: string[];
+            /** @enum {string} */
+            safetyClass: "A" | "B" | "C" | "D";
+            /** Format: int32 */
+            severity: number;
+            /** @enum {string} */
+            state: "OPEN" | "DECIDED" | "IN_WORK" | "AWAITING_RECHECK" | "CLOSED" | "WITHDRAWN";
+            /** @enum {string} */
+            system: "STRUCTURE" | "BRAKES" | "STEERING_AND_SUSPENSION" | "ENGINE" | "COOLING" | "FUEL" | "EXHAUST" | "TRANSMISSION" | "ELECTRICAL" | "RESTRAINT" | "BODY" | "GLASS_AND_SEALS" | "TRIM" | "WHEELS_AND_TYRES";
+            /** Format: int64 */
+            version: number;
+            zone: string;
+        };
+        FirstAccountRequest: {
+            /** Format: uuid */
+            accountId: string;
+            baseCurrency: string;
+            code: string;
+            displayName: string;
+            /** Format: uuid */
+            garageId: string;
+            garageName: string;
+            locale: string;
+            name: string;
+            password: string;
+            zone: string;
+        };
+        GarageRequest: {
+            locale: string;
+            name: string;
+            /** @enum {string} */
+            units: "METRIC" | "IMPERIAL";
+            /** Format: int64 */
+            version: number;
+            /** Format: int64 */
+            workshopHourMinor?: number;
+            zone: string;
+        };
+        GarageResponse: {
+            baseCurrency: string;
+            locale: string;
+            members: components["schemas"]["MemberRow"][];
+            name: string;
+            /** @enum {string} */
+            units: "METRIC" | "IMPERIAL";
+            /** Format: int64 */
+            version: number;
+            /** Format: int64 */
+            workshopHourMinor?: number;
+            zone: string;
+        };
+        GoesTo: {
+            /** Format: int64 */
+            baseMinor: number;
+            /** @enum {string} */
+            destination: "JOB" | "VEHICLE" | "TOOLS" | "DONOR" | "STOCK" | "GENERAL" | "RATE_DIFFERENCE" | "UNASSIGNED";
+            /** Format: uuid */
+            jobId?: string;
+            title?: string;
+        };
+        HoldRequest: {
+            reason: string;
+            /** Format: int64 */
+            version: number;
+        };
+        InstrumentRow: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** Format: double */
+            readsFrom: number;
+            /** Format: double */
+            readsTo: number;
+            /** Format: double */
+            resolution: number;
+            /** @enum {string} */
+            unit: "MILLIMETRE" | "MICROMETRE" | "INCH" | "THOU" | "VOLT" | "MILLIVOLT" | "AMPERE" | "MILLIAMPERE" | "BAR" | "PSI" | "KILOPASCAL" | "NEWTON" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOMETRE_PER_HOUR" | "MILE_PER_HOUR" | "PERCENT" | "YEAR" | "COUNT";
+        };
+        InventoryLineResponse: {
+            line: components["schemas"]["InventoryRow"];
+            /** Format: int32 */
+            spare: number;
+            /** Format: int32 */
+            toObtain: number;
+        };
+        InventoryRow: {
+            box: string;
+            /** Format: int32 */
+            expected: number;
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            loose: number;
+            name: string;
+            /** Format: int32 */
+            onVehicle: number;
+            /** Format: int64 */
+            version: number;
+            zone: string;
+        };
+        Item: {
+            /** Format: int64 */
+            minor: number;
+            name: string;
+        };
+        JobChangeRequest: {
+            fields: components["schemas"]["JobFields"];
+            /** Format: int64 */
+            version: number;
+        };
+        JobFields: {
+            after?: string[];
+            /** @enum {string} */
+            aim?: "RUNNER" | "ROAD_READY" | "DRIVER" | "SHOW";
+            effort?: components["schemas"]["EffortFields"];
+            findings?: string[];
+            note?: string;
+            /** @enum {string} */
+            operation?: "STRIP" | "CLEAN" | "BLAST" | "CUT" | "WELD" | "FABRICATE" | "MACHINE" | "DRY_FIT" | "PRIME" | "PAINT" | "COAT" | "ASSEMBLE" | "REPLACE" | "ADJUST" | "WIRE" | "FILL" | "BLEED" | "ALIGN" | "TEST" | "INSPECT";
+            title: string;
+            zone?: string;
+        };
+        JobResponse: {
+            after: string[];
+            /** @enum {string} */
+            aim: "RUNNER" | "ROAD_READY" | "DRIVER" | "SHOW";
+            cautions: ("STANDS" | "WELDING" | "GRINDING" | "FUEL" | "BRAKES" | "PAINT_FUMES" | "HOT_COOLANT" | "BATTERY" | "SPRINGS" | "GLASS" | "RESTRAINT" | "EXHAUST_GAS" | "ASBESTOS")[];
+            /** Format: uuid */
+            chainId?: string;
+            code: string;
+            effort: components["schemas"]["EffortFields"];
+            findings: string[];
+            /** Format: uuid */
+            id: string;
+            lacks: string[];
+            /** Format: int32 */
+            leftMinutes: number;
+            next: ("PROPOSED" | "PLANNED" | "BEGUN" | "TRIAL_FITTED" | "LOOSE" | "WORKS_NOT_BUTTONED_UP" | "FINISHED" | "VERIFIED" | "DROPPED")[];
+            note: string;
+            /** @enum {string} */
+            operation: "STRIP" | "CLEAN" | "BLAST" | "CUT" | "WELD" | "FABRICATE" | "MACHINE" | "DRY_FIT" | "PRIME" | "PAINT" | "COAT" | "ASSEMBLE" | "REPLACE" | "ADJUST" | "WIRE" | "FILL" | "BLEED" | "ALIGN" | "TEST" | "INSPECT";
+            over: boolean;
+            /** Format: uuid */
+            projectId: string;
+            /** Format: int32 */
+            spentMinutes: number;
+            /** @enum {string} */
+            state: "PROPOSED" | "PLANNED" | "BEGUN" | "TRIAL_FITTED" | "LOOSE" | "WORKS_NOT_BUTTONED_UP" | "FINISHED" | "VERIFIED" | "DROPPED";
+            title: string;
+            /** Format: int64 */
+            version: number;
+            waitsFor: string[];
+            zone?: string;
+        };
+        JobStateRequest: {
+            /** @enum {string} */
+            state: "PROPOSED" | "PLANNED" | "BEGUN" | "TRIAL_FITTED" | "LOOSE" | "WORKS_NOT_BUTTONED_UP" | "FINISHED" | "VERIFIED" | "DROPPED";
+            /** Format: int64 */
+            version: number;
+        };
+        JudgedResponse: {
+            /** Format: double */
+            margin: number;
+            mayClear: boolean;
+            /** @enum {string} */
+            outcome: "WITHIN" | "WATCH" | "OUTSIDE" | "NOT_JUDGED";
+            raises: boolean;
+            /** Format: double */
+            value: number;
+            /** @enum {string} */
+            why: "ROOM_TO_SPARE" | "NEAR_THE_BOUND" | "BELOW" | "ABOVE" | "ASK_AGAIN" | "INSTRUMENT_RANGE" | "INSTRUMENT_RESOLUTION" | "MAKERS_FIGURE_MISSING";
+        };
+        Judgement: {
+            /** @enum {string} */
+            repair: "NOTHING" | "CLEAN_AND_TREAT" | "OPEN_AND_PROBE" | "WELD_A_PATCH" | "WELD_A_PANEL";
+            /** @enum {string} */
+            safetyClass: "A" | "B" | "C" | "D";
+            withinReach: boolean;
+        };
+        LabelledRow: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** @enum {string} */
+            what: "PLACE" | "JOB";
+        };
+        LeavingRequest: {
+            reason: string;
+        };
+        LimitResponse: {
+            /** @enum {string} */
+            kind: "NOW" | "NO_TIME" | "BUSY" | "AFTER" | "ARRIVAL" | "NOT_BEFORE" | "FIXED" | "PLACE_FULL" | "RESOURCE_FULL" | "TOO_SHORT" | "LAID_ASIDE";
+            subject?: components["schemas"]["Subject"];
+            /** Format: date-time */
+            until: string;
+        };
+        Line: {
+            /** Format: int64 */
+            amountMinor: number;
+            /** Format: uuid */
+            jobId?: string;
+            /** Format: uuid */
+            needId: string;
+            title: string;
+        };
+        LineRequest: {
+            /** Format: int64 */
+            amountMinor: number;
+            /** Format: uuid */
+            needId: string;
+        };
+        Link: {
+            /** Format: date-time */
+            expiresAt: string;
+            /** Format: uuid */
+            id: string;
+            open: boolean;
+        };
+        Look: {
+            place: string;
+            /** Format: int64 */
+            worth: number;
+        };
+        LookRow: {
+            /** @enum {string} */
+            compared: "SAME" | "WORSE" | "BETTER" | "GONE";
+            /** Format: uuid */
+            findingId: string;
+            /** Format: uuid */
+            firstPhoto?: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            lookedOn: string;
+            note: string;
+        };
+        MarketResponse: {
+            /** Format: int64 */
+            high: number;
+            /** Format: int64 */
+            low: number;
+            /** Format: int64 */
+            median: number;
+        };
+        Me: {
+            /** Format: uuid */
+            accountId: string;
+            displayName: string;
+            /** Format: uuid */
+            garageId: string;
+            /** @enum {string} */
+            role: "OWNER" | "HELPER" | "VIEWER";
+        };
+        MeasurableResponse: {
+            age: boolean;
+            /** @enum {string} */
+            derived?: "LOWEST_OF_HIGHEST" | "DIFFERENCE" | "DIFFERENCE_OF_HIGHEST";
+            figure?: components["schemas"]["FigureRow"];
+            id: string;
+            /** Format: double */
+            max?: number;
+            /** Format: double */
+            min?: number;
+            name: string;
+            /** @enum {string} */
+            readIn: "MILLIMETRE" | "MICROMETRE" | "INCH" | "THOU" | "VOLT" | "MILLIVOLT" | "AMPERE" | "MILLIAMPERE" | "BAR" | "PSI" | "KILOPASCAL" | "NEWTON" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOMETRE_PER_HOUR" | "MILE_PER_HOUR" | "PERCENT" | "YEAR" | "COUNT";
+            source: components["schemas"]["Source"];
+            /** @enum {string} */
+            unit: "MILLIMETRE" | "MICROMETRE" | "INCH" | "THOU" | "VOLT" | "MILLIVOLT" | "AMPERE" | "MILLIAMPERE" | "BAR" | "PSI" | "KILOPASCAL" | "NEWTON" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOMETRE_PER_HOUR" | "MILE_PER_HOUR" | "PERCENT" | "YEAR" | "COUNT";
+            units: ("MILLIMETRE" | "MICROMETRE" | "INCH" | "THOU" | "VOLT" | "MILLIVOLT" | "AMPERE" | "MILLIAMPERE" | "BAR" | "PSI" | "KILOPASCAL" | "NEWTON" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOMETRE_PER_HOUR" | "MILE_PER_HOUR" | "PERCENT" | "YEAR" | "COUNT")[];
+        };
+        MeasuredResponse: {
+            judged?: components["schemas"]["JudgedResponse"];
+            limitId: string;
+            place: string;
+            points: components["schemas"]["PointResponse"][];
+        };
+        MemberRequest: {
+            displayName: string;
+            /** Format: uuid */
+            id: string;
+            name: string;
+            password: string;
+            /** @enum {string} */
+            role: "OWNER" | "HELPER" | "VIEWER";
+        };
+        MemberRow: {
+            /** Format: uuid */
+            accountId: string;
+            displayName: string;
+            /** @enum {string} */
+            role: "OWNER" | "HELPER" | "VIEWER";
+        };
+        MilestoneResponse: {
+            /** @enum {string} */
+            aim: "RUNNER" | "ROAD_READY" | "DRIVER" | "SHOW";
+            chain: components["schemas"]["Subject"][];
+            /** Format: date-time */
+            finish: string;
+            holder: components["schemas"]["Subject"];
+        };
+        MoneyResponse: {
+            currency: string;
+            goesTo: components["schemas"]["GoesTo"][];
+            /** Format: int64 */
+            left: number;
+            /** Format: int64 */
+            leftThisMonth: number;
+            month: components["schemas"]["Month"];
+            orderedNotPaid: components["schemas"]["OpenOrder"][];
+            /** Format: int64 */
+            overBasisPoints: number;
+            position: components["schemas"]["Position"];
+            toOrder: components["schemas"]["ToOrder"][];
+            /** Format: int64 */
+            willHaveCost: number;
+        };
+        Month: {
+            /** Format: int64 */
+            allowance: number;
+            /** Format: int64 */
+            due: number;
+            /** Format: int64 */
+            spent: number;
+        };
+        Mover: {
+            /** Format: int64 */
+            atBest: number;
+            /** Format: int64 */
+            atWorst: number;
+            /** @enum {string} */
+            input: "TITLE" | "VALUE" | "REPAIR" | "UNSEEN";
+            title: string;
+        };
+        NeedChangeRequest: {
+            fields: components["schemas"]["NeedFields"];
+            /** Format: int64 */
+            version: number;
+        };
+        NeedFields: {
+            /** Format: int64 */
+            estimateMinor: number;
+            /** Format: uuid */
+            jobId?: string;
+            /** Format: int32 */
+            leadDays: number;
+            /** Format: int32 */
+            quantity: number;
+            /** @enum {string} */
+            side?: "LEFT" | "RIGHT" | "BOTH" | "NONE";
+            title: string;
+        };
+        NeedRow: {
+            /** Format: date */
+            arrivedOn?: string;
+            /** Format: int64 */
+            estimateMinor: number;
+            /** Format: date */
+            expectedOn?: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            jobId?: string;
+            /** Format: int32 */
+            leadDays: number;
+            /** Format: uuid */
+            orderId?: string;
+            placeCode?: string;
+            /** Format: uuid */
+            placeId?: string;
+            placeName?: string;
+            /** Format: uuid */
+            projectId: string;
+            /** Format: int32 */
+            quantity: number;
+            /** @enum {string} */
+            side: "LEFT" | "RIGHT" | "BOTH" | "NONE";
+            /** @enum {string} */
+            state: "NEEDED" | "HELD" | "SOURCED" | "ORDERED" | "RECEIVED" | "ACCEPTED" | "FITTED" | "VERIFIED" | "RETURNED";
+            stateReason: string;
+            supplier?: string;
+            title: string;
+            /** Format: int64 */
+            version: number;
+        };
+        NewEntryRequest: {
+            fields: components["schemas"]["EntryFields"];
+            /** Format: uuid */
+            id: string;
+        };
+        NewEveningRequest: {
+            fields: components["schemas"]["EveningFields"];
+            /** Format: uuid */
+            id: string;
+        };
+        NewEventRequest: {
+            /** @enum {string} */
+            event: "RAN_DRY" | "FLOODED" | "CRASHED" | "AIRBAGS_FIRED" | "VERMIN" | "WRONG_JACKING" | "LONG_SLEEP";
+            /** Format: uuid */
+            id: string;
+            note?: string;
+        };
+        NewEvidenceRequest: {
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "STATEMENT" | "DATED_PAPER" | "DATED_PART" | "STATE_OF_PARTS" | "UNDISTURBED";
+            note?: string;
+            /** Format: date */
+            usedOn?: string;
+        };
+        NewFindingRequest: {
+            fields: components["schemas"]["FindingFields"];
+            /** Format: uuid */
+            id: string;
+        };
+        NewFindingsRequest: {
+            findings: components["schemas"]["NewFindingRequest"][];
+        };
+        NewJobRequest: {
+            fields: components["schemas"]["JobFields"];
+            /** Format: uuid */
+            id: string;
+        };
+        NewLinkRequest: {
+            /** Format: int32 */
+            days: number;
+            /** Format: uuid */
+            id: string;
+        };
+        NewLinkResponse: {
+            path: string;
+        };
+        NewLookRequest: {
+            /** @enum {string} */
+            compared: "SAME" | "WORSE" | "BETTER" | "GONE";
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            lookedOn: string;
+            note?: string;
+        };
+        NewNeedRequest: {
+            fields: components["schemas"]["NeedFields"];
+            /** Format: uuid */
+            id: string;
+        };
+        NewOrderRequest: {
+            currency: string;
+            /** Format: date */
+            expectedOn: string;
+            /** Format: uuid */
+            id: string;
+            lines: components["schemas"]["LineRequest"][];
+            /** Format: date */
+            orderedOn: string;
+            /** Format: int64 */
+            postMinor: number;
+            rate: number;
+            /** Format: date */
+            rateOn: string;
+            reference?: string;
+            /** Format: uuid */
+            supplierId: string;
+        };
+        NewPlaceRequest: {
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "SHELF" | "BENCH" | "BAY" | "BOX" | "BAG" | "AWAY";
+            name: string;
+        };
+        NewProjectRequest: {
+            /** Format: date */
+            begunOn: string;
+            /** @enum {string} */
+            bodyStyle: "ESTATE" | "SALOON" | "HATCHBACK" | "VAN" | "MOTORCYCLE";
+            fields: components["schemas"]["ProjectFields"];
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            vehicleId: string;
+        };
+        NewReading: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            instrumentId?: string;
+            made?: string;
+            note?: string;
+            /** Format: date */
+            readOn: string;
+            spot?: string;
+            sure: boolean;
+            /** @enum {string} */
+            unit: "MILLIMETRE" | "MICROMETRE" | "INCH" | "THOU" | "VOLT" | "MILLIVOLT" | "AMPERE" | "MILLIAMPERE" | "BAR" | "PSI" | "KILOPASCAL" | "NEWTON" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOMETRE_PER_HOUR" | "MILE_PER_HOUR" | "PERCENT" | "YEAR" | "COUNT";
+            /** Format: double */
+            value?: number;
+        };
+        NewReadingsRequest: {
+            limitId: string;
+            place: string;
+            readings: components["schemas"]["NewReading"][];
+        };
+        NewRemarkRequest: {
+            author: string;
+            /** Format: uuid */
+            findingId?: string;
+            /** Format: uuid */
+            id: string;
+            words: string;
+            zone?: string;
+        };
+        NewSupplierRequest: {
+            currency: string;
+            /** Format: uuid */
+            id: string;
+            name: string;
+            note?: string;
+        };
+        Note: {
+            text: string;
+            /** Format: date */
+            workedOn: string;
+        };
+        OneOfManyDecisions: {
+            /** @enum {string} */
+            decision: "INVESTIGATE" | "REPAIR" | "REPLACE" | "REUSE" | "TEMPORARY" | "DEFER" | "ACCEPT";
+            /** Format: uuid */
+            findingId: string;
+            reason: string;
+            /** Format: int64 */
+            version: number;
+        };
+        OpenOrder: {
+            /** Format: int64 */
+            baseMinor: number;
+            currency: string;
+            /** Format: date */
+            expectedOn: string;
+            /** Format: int64 */
+            openMinor: number;
+            /** Format: uuid */
+            orderId: string;
+            supplier: string;
+        };
+        Order: {
+            currency: string;
+            /** Format: date */
+            expectedOn: string;
+            /** Format: uuid */
+            id: string;
+            lines: components["schemas"]["Line"][];
+            /** Format: date */
+            orderedOn: string;
+            /** Format: int64 */
+            postMinor: number;
+            /** Format: uuid */
+            projectId: string;
+            rate: number;
+            /** Format: date */
+            rateOn: string;
+            supplier: string;
+            /** Format: uuid */
+            supplierId: string;
+        };
+        OrderNow: {
+            /** Format: date */
+            by: string;
+            /** Format: int64 */
+            estimateMinor: number;
+            holdsItsJob: boolean;
+            /** Format: uuid */
+            needId: string;
+            title: string;
+        };
+        OriginRequest: {
+            /** Format: uuid */
+            behindId?: string;
+            /** @enum {string} */
+            previousWork?: "REMOVE" | "KEEP" | "RESTORE";
+            /** Format: int64 */
+            version: number;
+        };
+        Outcome: {
+            /** Format: int64 */
+            difference: number;
+            /** Format: int64 */
+            sum: number;
+            suspects: components["schemas"]["Item"][];
+        };
+        OutcomeRow: {
+            /** Format: int64 */
+            ceilingMinor: number;
+            /** Format: date */
+            decidedOn: string;
+            /** @enum {string} */
+            outcome: "BOUGHT" | "LEFT";
+            /** Format: int64 */
+            priceMinor?: number;
+            /** @enum {string} */
+            purpose?: "WILL_NOT_COME_AGAIN" | "SENTIMENT" | "LEARNING" | "TO_SHOW_OTHERS" | "KEEP_FOR_LIFE";
+            reason: string;
+        };
+        OwnRemarkResponse: {
+            author: string;
+            /** Format: uuid */
+            findingId?: string;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            state: "UNCONFIRMED" | "ACCEPTED" | "REJECTED";
+            words: string;
+            zone?: string;
+        };
+        Pairing: {
+            /** Format: int32 */
+            minutes: number;
+            modules: string[];
+            url: string;
+        };
+        PlaceChangeRequest: {
+            /** @enum {string} */
+            kind: "SHELF" | "BENCH" | "BAY" | "BOX" | "BAG" | "AWAY";
+            name: string;
+            /** Format: int64 */
+            version: number;
+        };
+        PlaceRow: {
+            code: string;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "SHELF" | "BENCH" | "BAY" | "BOX" | "BAG" | "AWAY";
+            name: string;
+            /** Format: int32 */
+            parts: number;
+            /** Format: int64 */
+            version: number;
+        };
+        PlaceSeenResponse: {
+            /** Format: int32 */
+            left: number;
+            place: string;
+            /** Format: double */
+            unseen: number;
+        };
+        PlanResponse: {
+            activities: components["schemas"]["ActivityResponse"][];
+            circle: components["schemas"]["Subject"][];
+            milestones: components["schemas"]["MilestoneResponse"][];
+            unplaced: components["schemas"]["UnplacedResponse"][];
+        };
+        PointResponse: {
+            /** @enum {string} */
+            coating?: "THIN" | "ORIGINAL" | "REPAINTED" | "FILLER";
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            instrumentId?: string;
+            last: boolean;
+            /** Format: date */
+            madeOn?: string;
+            note: string;
+            /** Format: date */
+            readOn: string;
+            spot: string;
+            /** @enum {string} */
+            unit: "MILLIMETRE" | "MICROMETRE" | "INCH" | "THOU" | "VOLT" | "MILLIVOLT" | "AMPERE" | "MILLIAMPERE" | "BAR" | "PSI" | "KILOPASCAL" | "NEWTON" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOMETRE_PER_HOUR" | "MILE_PER_HOUR" | "PERCENT" | "YEAR" | "COUNT";
+            /** Format: double */
+            value: number;
+        };
+        Position: {
+            /** Format: int64 */
+            budget: number;
+            /** Format: int64 */
+            orderedNotPaid: number;
+            /** Format: int64 */
+            spent: number;
+            /** Format: int64 */
+            toOrder: number;
+        };
+        PostingRequest: {
+            /** Format: int64 */
+            version: number;
+        };
+        ProgressResponse: {
+            /** Format: int32 */
+            earnedPercent: number;
+            /** Format: int32 */
+            ready: number;
+            /** Format: int64 */
+            scopeMinutes: number;
+            /** Format: int32 */
+            waitForParts: number;
+        };
+        ProjectChangeRequest: {
+            fields: components["schemas"]["ProjectFields"];
+            /** Format: int64 */
+            version: number;
+        };
+        ProjectFields: {
+            /** @enum {string} */
+            aim: "RUNNER" | "ROAD_READY" | "DRIVER" | "SHOW";
+            /** Format: int64 */
+            budgetMinor: number;
+            /** Format: int32 */
+            builtYear: number;
+            /** @enum {string} */
+            doubtfulParts?: "REPLACE" | "REUSE_WHAT_MEASURES";
+            /** @enum {string} */
+            drive: "REAR" | "FRONT" | "ALL";
+            /** @enum {string} */
+            driverSide: "LEFT" | "RIGHT" | "NONE";
+            identity?: string;
+            /** Format: int64 */
+            monthlyMinor: number;
+            note?: string;
+            /** @enum {string} */
+            state: "LOOKING" | "ACTIVE" | "RESTING" | "FINISHED" | "SOLD" | "SCRAPPED";
+            /** Format: date */
+            targetOn?: string;
+            vehicleName: string;
+        };
+        ProjectRow: {
+            /** @enum {string} */
+            aim: "RUNNER" | "ROAD_READY" | "DRIVER" | "SHOW";
+            /** Format: date */
+            begunOn: string;
+            /** @enum {string} */
+            bodyStyle: "ESTATE" | "SALOON" | "HATCHBACK" | "VAN" | "MOTORCYCLE";
+            /** Format: int64 */
+            budgetMinor: number;
+            /** Format: int32 */
+            builtYear: number;
+            /** @enum {string} */
+            doubtfulParts: "REPLACE" | "REUSE_WHAT_MEASURES";
+            /** @enum {string} */
+            drive: "REAR" | "FRONT" | "ALL";
+            /** @enum {string} */
+            driverSide: "LEFT" | "RIGHT" | "NONE";
+            /** Format: uuid */
+            id: string;
+            identity: string;
+            /** Format: int64 */
+            monthlyMinor: number;
+            note: string;
+            /** @enum {string} */
+            state: "LOOKING" | "ACTIVE" | "RESTING" | "FINISHED" | "SOLD" | "SCRAPPED";
+            /** Format: date */
+            targetOn?: string;
+            /** Format: uuid */
+            vehicleId: string;
+            vehicleName: string;
+            /** Format: int64 */
+            version: number;
+        };
+        ProposalResponse: {
+            /** @enum {string} */
+            aim: "RUNNER" | "ROAD_READY" | "DRIVER" | "SHOW";
+            /** @enum {string} */
+            howSeen: "PHOTO" | "WALKED_ROUND" | "ON_STANDS" | "OPENED";
+            reasons: ("USUAL_FOR_THE_KIND" | "RUST_NEAR_A_MOUNTING" | "STRUCTURE_IS_WEAKENED" | "STOPS_OR_STEERS" | "HOLDS_PEOPLE" | "FUEL_CAN_BURN" | "EXHAUST_GAS" | "CLEAR_VIEW" | "ONLY_A_DOUBT")[];
+            /** @enum {string} */
+            safetyClass: "A" | "B" | "C" | "D";
+            /** Format: int32 */
+            severity: number;
+        };
+        ProposedFindingResponse: {
+            checkId: string;
+            /** @enum {string} */
+            kind: "SURFACE_RUST" | "RUST_THROUGH" | "CRACK" | "DENT" | "OLD_REPAIR" | "LEAK" | "SEIZED" | "WORN" | "PERISHED" | "BROKEN" | "MISSING" | "DEAD_ELECTRICAL" | "CONTAMINATED" | "DOUBT";
+            zone: string;
+        };
+        PurchaseRequest: {
+            /** Format: int64 */
+            priceMinor: number;
+            /** @enum {string} */
+            purpose?: "WILL_NOT_COME_AGAIN" | "SENTIMENT" | "LEARNING" | "TO_SHOW_OTHERS" | "KEEP_FOR_LIFE";
+            reason?: string;
+        };
+        ReadingsResponse: {
+            instruments: components["schemas"]["InstrumentRow"][];
+            limits: components["schemas"]["MeasurableResponse"][];
+            measured: components["schemas"]["MeasuredResponse"][];
+        };
+        RecheckRequest: {
+            good: boolean;
+            note?: string;
+            /** Format: int64 */
+            version: number;
+        };
+        RecipeResponse: {
+            cautions: ("STANDS" | "WELDING" | "GRINDING" | "FUEL" | "BRAKES" | "PAINT_FUMES" | "HOT_COOLANT" | "BATTERY" | "SPRINGS" | "GLASS" | "RESTRAINT" | "EXHAUST_GAS" | "ASBESTOS")[];
+            steps: components["schemas"]["StepResponse"][];
+            title: string;
+        };
+        RedemptionRequest: {
+            token: string;
+        };
+        ReleaseRequest: {
+            /** Format: int64 */
+            version: number;
+        };
+        RemarkDecisionRequest: {
+            accept: boolean;
+            /** Format: uuid */
+            findingId?: string;
+            reason: string;
+            /** Format: int64 */
+            version: number;
+        };
+        RemarkRow: {
+            author: string;
+            /** Format: uuid */
+            findingId?: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            linkId: string;
+            /** Format: uuid */
+            projectId: string;
+            reason: string;
+            /** Format: date-time */
+            saidAt?: string;
+            /** @enum {string} */
+            state: "UNCONFIRMED" | "ACCEPTED" | "REJECTED";
+            /** Format: int64 */
+            version: number;
+            words: string;
+            zone?: string;
+        };
+        ReopeningRequest: {
+            /** Format: int64 */
+            version: number;
+        };
+        ReversalRequest: {
+            /** Format: uuid */
+            reversalId: string;
+        };
+        ReviewResponse: {
+            /** @enum {string} */
+            bodyStyle: "ESTATE" | "SALOON" | "HATCHBACK" | "VAN" | "MOTORCYCLE";
+            /** Format: int32 */
+            builtYear: number;
+            findings: components["schemas"]["ShownFindingResponse"][];
+            remarks: components["schemas"]["OwnRemarkResponse"][];
+            vehicleName: string;
+        };
+        Road: {
+            chain: components["schemas"]["Subject"][];
+            holder: components["schemas"]["Subject"];
+            /** Format: date */
+            holdsUntil: string;
+            /** Format: date */
+            on: string;
+            /** Format: date */
+            target?: string;
+        };
+        RustFields: {
+            blisters?: components["schemas"]["Blistering"];
+            /** @enum {string} */
+            grade: "RI_0" | "RI_1" | "RI_2" | "RI_3" | "RI_4" | "RI_5";
+            /** Format: int32 */
+            lengthMillimetres: number;
+            /** Format: int32 */
+            mountingMillimetres?: number;
+            perforated: boolean;
+            /** Format: int32 */
+            widthMillimetres: number;
+        };
+        SessionResponse: {
+            firstAccountNeeded: boolean;
+            lanUrl: string;
+            me?: components["schemas"]["Me"];
+            notice: string;
+        };
+        SheetRequest: {
+            edition: string;
+            /** @enum {string} */
+            howSeen: "PHOTO" | "WALKED_ROUND" | "ON_STANDS" | "OPENED";
+            /** Format: uuid */
+            id: string;
+            typed: string;
+        };
+        SheetResponse: {
+            findings: components["schemas"]["ProposedFindingResponse"][];
+            /** Format: int32 */
+            kept: number;
+        };
+        ShownFindingResponse: {
+            covered: boolean;
+            /** @enum {string} */
+            howSeen: "PHOTO" | "WALKED_ROUND" | "ON_STANDS" | "OPENED";
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "SURFACE_RUST" | "RUST_THROUGH" | "CRACK" | "DENT" | "OLD_REPAIR" | "LEAK" | "SEIZED" | "WORN" | "PERISHED" | "BROKEN" | "MISSING" | "DEAD_ELECTRICAL" | "CONTAMINATED" | "DOUBT";
+            note: string;
+            photos: string[];
+            /** @enum {string} */
+            safetyClass: "A" | "B" | "C" | "D";
+            /** Format: int32 */
+            severity: number;
+            zone: string;
+        };
+        SignInRequest: {
+            name: string;
+            password: string;
+        };
+        SleepResponse: {
+            estimate?: components["schemas"]["Estimate"];
+            evidence: components["schemas"]["EvidenceRow"][];
+            suspects: components["schemas"]["SleepSuspectResponse"][];
+        };
+        SleepSuspectResponse: {
+            checkId: string;
+            place: string;
+            why: string;
+        };
+        Source: {
+            place: string;
+            verified: boolean;
+            work: string;
+            year: string;
+        };
+        SplitFields: {
+            /** Format: int64 */
+            baseMinor: number;
+            /** @enum {string} */
+            destination: "JOB" | "VEHICLE" | "TOOLS" | "DONOR" | "STOCK" | "GENERAL" | "RATE_DIFFERENCE" | "UNASSIGNED";
+            /** Format: uuid */
+            jobId?: string;
+        };
+        StepResponse: {
+            /** Format: int32 */
+            likelyMinutes: number;
+            needs: string[];
+            /** @enum {string} */
+            operation: "STRIP" | "CLEAN" | "BLAST" | "CUT" | "WELD" | "FABRICATE" | "MACHINE" | "DRY_FIT" | "PRIME" | "PAINT" | "COAT" | "ASSEMBLE" | "REPLACE" | "ADJUST" | "WIRE" | "FILL" | "BLEED" | "ALIGN" | "TEST" | "INSPECT";
+            title: string;
+        };
+        Subject: {
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "JOB" | "ORDER" | "ARRIVED" | "NEED";
+            title: string;
+        };
+        SupplierRow: {
+            currency: string;
+            /** Format: uuid */
+            id: string;
+            name: string;
+            note: string;
+            /** Format: int64 */
+            version: number;
+        };
+        SuspectResponse: {
+            checkId: string;
+            place: string;
+            why: string;
+        };
+        Tally: {
+            /** Format: int32 */
+            notOpened: number;
+            /** Format: int32 */
+            notSeen: number;
+            /** Format: int32 */
+            other: number;
+            /** Format: int32 */
+            repair: number;
+            /** Format: int32 */
+            replace: number;
+            /** Format: int32 */
+            sound: number;
+            /** Format: int32 */
+            waiting: number;
+        };
+        TimeWindow: {
+            /** Format: date-time */
+            from: string;
+            /** Format: date-time */
+            to: string;
+        };
+        TitleFactor: {
+            /** Format: int32 */
+            highBasisPoints: number;
+            /** Format: int32 */
+            lowBasisPoints: number;
+        };
+        TitleResponse: {
+            /** @enum {string} */
+            title: "CLEAN" | "REBUILT" | "SALVAGE" | "NO_PAPERS";
+            usual: components["schemas"]["TitleFactor"];
+        };
+        ToOrder: {
+            /** Format: int64 */
+            baseMinor: number;
+            /** Format: uuid */
+            needId: string;
+            title: string;
+        };
+        TodayResponse: {
+            currency: string;
+            inTheWay: components["schemas"]["Blocker"][];
+            /** Format: int64 */
+            leftOfBudgetMinor: number;
+            /** Format: int64 */
+            leftThisMonthMinor: number;
+            note?: components["schemas"]["Note"];
+            order: components["schemas"]["OrderNow"][];
+            planComplete: boolean;
+            road?: components["schemas"]["Road"];
+            /** Format: date */
+            today: string;
+            tonight?: components["schemas"]["TonightResponse"];
+            withoutWork: string[];
+        };
+        TonightJob: {
+            code: string;
+            fetch: components["schemas"]["Fetch"][];
+            /** Format: uuid */
+            jobId: string;
+            /** Format: int32 */
+            minutes: number;
+            title: string;
+        };
+        TonightResponse: {
+            /** Format: date */
+            day: string;
+            jobs: components["schemas"]["TonightJob"][];
+            /** Format: int32 */
+            minutes: number;
+        };
+        UnplacedResponse: {
+            limit: components["schemas"]["LimitResponse"];
+            subject: components["schemas"]["Subject"];
+        };
+        VehicleNumber: {
+            number: string;
+            remarks: ("NOT_SEVENTEEN" | "HAS_I_O_OR_Q" | "CHECK_DIGIT_WRONG")[];
+        };
+        WalkResponse: {
+            checks: components["schemas"]["CheckTextResponse"][];
+            edition: string;
+            lookNext?: string;
+            /** Format: int32 */
+            openTraps: number;
+            places: components["schemas"]["PlaceSeenResponse"][];
+            steps: components["schemas"]["WalkStepResponse"][];
+            tally: components["schemas"]["Tally"];
+            /** Format: double */
+            unseen: number;
+        };
+        WalkStepResponse: {
+            cautions: ("STANDS" | "WELDING" | "GRINDING" | "FUEL" | "BRAKES" | "PAINT_FUMES" | "HOT_COOLANT" | "BATTERY" | "SPRINGS" | "GLASS" | "RESTRAINT" | "EXHAUST_GAS" | "ASBESTOS")[];
+            checkId: string;
+            /** @enum {string} */
+            howSeen?: "PHOTO" | "WALKED_ROUND" | "ON_STANDS" | "OPENED";
+            place: string;
+            /** @enum {string} */
+            seen?: "GOOD" | "DOUBTFUL" | "BAD" | "MISSING" | "COVERED" | "NOT_OPENED" | "NO_REACH";
+            zone?: string;
+        };
+        WindowFields: {
+            /** @enum {string} */
+            day: "MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY";
+            /** Format: int32 */
+            fromMinute: number;
+            /** Format: int32 */
+            toMinute: number;
+        };
+        WithdrawalRequest: {
+            /** Format: uuid */
+            duplicateOf?: string;
+            reason: string;
+            /** Format: int64 */
+            version: number;
+        };
+        WorkFields: {
+            /** Format: uuid */
+            jobId: string;
+            /** Format: int32 */
+            minutes: number;
+        };
+        WorkResponse: {
+            chains: components["schemas"]["ChainRow"][];
+            jobs: components["schemas"]["JobResponse"][];
+            progress: components["schemas"]["ProgressResponse"];
+        };
+        WorkRow: {
+            code: string;
+            /** Format: uuid */
+            eveningId: string;
+            /** Format: uuid */
+            jobId: string;
+            /** Format: int32 */
+            minutes: number;
+            title: string;
+        };
+        Zone: {
+            clearView: boolean;
+            costlyTrap: boolean;
+            id: string;
+            /** Format: double */
+            markX: number;
+            /** Format: double */
+            markY: number;
+            name: string;
+            nearMounting: boolean;
+            outline: string;
+            /** @enum {string} */
+            side: "LEFT" | "RIGHT" | "BOTH" | "NONE";
+            /** @enum {string} */
+            system: "STRUCTURE" | "BRAKES" | "STEERING_AND_SUSPENSION" | "ENGINE" | "COOLING" | "FUEL" | "EXHAUST" | "TRANSMISSION" | "ELECTRICAL" | "RESTRAINT" | "BODY" | "GLASS_AND_SEALS" | "TRIM" | "WHEELS_AND_TYRES";
+            /** @enum {string} */
+            usuallySeen: "PHOTO" | "WALKED_ROUND" | "ON_STANDS" | "OPENED";
+            view: string;
+        };
+    };
+    responses: never;
+    parameters: never;
+    requestBodies: never;
+    headers: never;
+    pathItems: never;
 }
-export type $defs = Record<string, never>
+export type $defs = Record<string, never>;
 export interface operations {
-  of_5: {
-    parameters: {
-      query: {
-        subject: 'VEHICLE' | 'FINDING' | 'JOB' | 'NEED' | 'ORDER' | 'EVENING' | 'ENTRY' | 'LOOK'
-        subjectId: string
-      }
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['AttachmentResponse'][]
-        }
-      }
-    }
-  }
-  add_7: {
-    parameters: {
-      query: {
-        id: string
-        subject: 'VEHICLE' | 'FINDING' | 'JOB' | 'NEED' | 'ORDER' | 'EVENING' | 'ENTRY' | 'LOOK'
-        subjectId: string
-      }
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: {
-      content: {
-        'multipart/form-data': {
-          /** Format: binary */
-          file: string
-        }
-      }
-    }
-    responses: {
-      /** @description Created */
-      201: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['AttachmentResponse']
-        }
-      }
-    }
-  }
-  file: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': string
-        }
-      }
-    }
-  }
-  thumbnail: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': string
-        }
-      }
-    }
-  }
-  styles: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': ('ESTATE' | 'SALOON' | 'HATCHBACK' | 'VAN' | 'MOTORCYCLE')[]
-        }
-      }
-    }
-  }
-  body: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        style: 'ESTATE' | 'SALOON' | 'HATCHBACK' | 'VAN' | 'MOTORCYCLE'
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Body']
-        }
-      }
-    }
-  }
-  mine: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['CalendarBody']
-        }
-      }
-    }
-  }
-  change_8: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['CalendarBody']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['CalendarBody']
-        }
-      }
-    }
-  }
-  latest: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['ChangeRow'][]
-        }
-      }
-    }
-  }
-  undo: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        writeId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  convert: {
-    parameters: {
-      query: {
-        currency: string
-        amountMinor: number
-        rate: number
-      }
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['ConversionResponse']
-        }
-      }
-    }
-  }
-  find_5: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['EntryResponse']
-        }
-      }
-    }
-  }
-  change_7: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['EntryChangeRequest']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['EntryResponse']
-        }
-      }
-    }
-  }
-  discard: {
-    parameters: {
-      query: {
-        version: number
-      }
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  post: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['PostingRequest']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['EntryResponse']
-        }
-      }
-    }
-  }
-  reverse: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['ReversalRequest']
-      }
-    }
-    responses: {
-      /** @description Created */
-      201: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['EntryResponse']
-        }
-      }
-    }
-  }
-  find_4: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['EveningResponse']
-        }
-      }
-    }
-  }
-  change_6: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['EveningChangeRequest']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['EveningResponse']
-        }
-      }
-    }
-  }
-  makeChain: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        findingId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['ChainRequest']
-      }
-    }
-    responses: {
-      /** @description Created */
-      201: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': string[]
-        }
-      }
-    }
-  }
-  look: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        findingId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NewLookRequest']
-      }
-    }
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  recheck: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        findingId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['RecheckRequest']
-      }
-    }
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  recipes: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        findingId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['RecipeResponse'][]
-        }
-      }
-    }
-  }
-  find_3: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['FindingRow']
-        }
-      }
-    }
-  }
-  change_5: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['FindingChangeRequest']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['FindingRow']
-        }
-      }
-    }
-  }
-  decide_1: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['DecisionRequest']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['FindingRow']
-        }
-      }
-    }
-  }
-  say_1: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['EstimateRequest']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['FindingEstimateResponse']
-        }
-      }
-    }
-  }
-  origin: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['OriginRequest']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['FindingRow']
-        }
-      }
-    }
-  }
-  reopen: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['ReopeningRequest']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['FindingRow']
-        }
-      }
-    }
-  }
-  withdraw: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['WithdrawalRequest']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['FindingRow']
-        }
-      }
-    }
-  }
-  firstAccount: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['FirstAccountRequest']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': Record<string, never>
-        }
-      }
-    }
-  }
-  get: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['GarageResponse']
-        }
-      }
-    }
-  }
-  change_4: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['GarageRequest']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['GarageResponse']
-        }
-      }
-    }
-  }
-  add_6: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['MemberRequest']
-      }
-    }
-    responses: {
-      /** @description Created */
-      201: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  addInstrument: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['InstrumentRow']
-      }
-    }
-    responses: {
-      /** @description Created */
-      201: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['InstrumentRow']
-        }
-      }
-    }
-  }
-  find_2: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['JobResponse']
-        }
-      }
-    }
-  }
-  change_3: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['JobChangeRequest']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['JobResponse']
-        }
-      }
-    }
-  }
-  move: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['JobStateRequest']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['JobResponse']
-        }
-      }
-    }
-  }
-  labelled: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        code: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['LabelledRow']
-        }
-      }
-    }
-  }
-  revoke: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  find_1: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['NeedRow']
-        }
-      }
-    }
-  }
-  change_2: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NeedChangeRequest']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['NeedRow']
-        }
-      }
-    }
-  }
-  accept: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['AcceptanceRequest']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['NeedRow']
-        }
-      }
-    }
-  }
-  arrive: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['ArrivalRequest']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['NeedRow']
-        }
-      }
-    }
-  }
-  hold: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['HoldRequest']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['NeedRow']
-        }
-      }
-    }
-  }
-  release: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['ReleaseRequest']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['NeedRow']
-        }
-      }
-    }
-  }
-  propose_1: {
-    parameters: {
-      query: {
-        amountMinor: number
-        rate: number
-      }
-      header?: never
-      path: {
-        orderId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['SplitFields'][]
-        }
-      }
-    }
-  }
-  start_1: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Pairing']
-        }
-      }
-    }
-  }
-  redeem: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['RedemptionRequest']
-      }
-    }
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  all_3: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['PlaceRow'][]
-        }
-      }
-    }
-  }
-  add_5: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NewPlaceRequest']
-      }
-    }
-    responses: {
-      /** @description Created */
-      201: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['PlaceRow']
-        }
-      }
-    }
-  }
-  change_1: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['PlaceChangeRequest']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['PlaceRow']
-        }
-      }
-    }
-  }
-  all_1: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['ProjectRow'][]
-        }
-      }
-    }
-  }
-  start: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NewProjectRequest']
-      }
-    }
-    responses: {
-      /** @description Created */
-      201: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['ProjectRow']
-        }
-      }
-    }
-  }
-  find: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['ProjectRow']
-        }
-      }
-    }
-  }
-  change: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['ProjectChangeRequest']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['ProjectRow']
-        }
-      }
-    }
-  }
-  number: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['VehicleNumber']
-        }
-      }
-    }
-  }
-  answer: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        projectId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['AnswersRequest']
-      }
-    }
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  weigh: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        projectId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['BuyingResponse']
-        }
-      }
-    }
-  }
-  say: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        projectId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['BuyingRow']
-      }
-    }
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  compare: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        projectId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['ComparableRow']
-      }
-    }
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  drop: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        projectId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  leave: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        projectId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['LeavingRequest']
-      }
-    }
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  buy: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        projectId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['PurchaseRequest']
-      }
-    }
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  walk: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        projectId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WalkResponse']
-        }
-      }
-    }
-  }
-  decisions: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        projectId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['DecisionProposalResponse'][]
-        }
-      }
-    }
-  }
-  decideAll: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        projectId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['DecisionsRequest']
-      }
-    }
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  list_3: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        projectId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['EntryResponse'][]
-        }
-      }
-    }
-  }
-  draft: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        projectId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NewEntryRequest']
-      }
-    }
-    responses: {
-      /** @description Created */
-      201: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['EntryResponse']
-        }
-      }
-    }
-  }
-  all_4: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        projectId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['EstimatesResponse']
-        }
-      }
-    }
-  }
-  list_2: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        projectId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['EveningResponse'][]
-        }
-      }
-    }
-  }
-  add_4: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        projectId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NewEveningRequest']
-      }
-    }
-    responses: {
-      /** @description Created */
-      201: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['EveningResponse']
-        }
-      }
-    }
-  }
-  of_4: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        projectId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['EventResponse'][]
-        }
-      }
-    }
-  }
-  record_1: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        projectId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NewEventRequest']
-      }
-    }
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  enterFigure: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        projectId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['FigureRow']
-      }
-    }
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  list_1: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        projectId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['FindingRow'][]
-        }
-      }
-    }
-  }
-  record: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        projectId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NewFindingRequest']
-      }
-    }
-    responses: {
-      /** @description Created */
-      201: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['FindingRow']
-        }
-      }
-    }
-  }
-  recordAll: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        projectId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NewFindingsRequest']
-      }
-    }
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  of: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        projectId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['InventoryLineResponse'][]
-        }
-      }
-    }
-  }
-  count: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        projectId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['InventoryRow']
-      }
-    }
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  list: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        projectId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WorkResponse']
-        }
-      }
-    }
-  }
-  add_3: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        projectId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NewJobRequest']
-      }
-    }
-    responses: {
-      /** @description Created */
-      201: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['JobResponse']
-        }
-      }
-    }
-  }
-  links: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        projectId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Link'][]
-        }
-      }
-    }
-  }
-  invite: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        projectId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NewLinkRequest']
-      }
-    }
-    responses: {
-      /** @description Created */
-      201: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['NewLinkResponse']
-        }
-      }
-    }
-  }
-  of_6: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        projectId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['LookRow'][]
-        }
-      }
-    }
-  }
-  money: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        projectId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['MoneyResponse']
-        }
-      }
-    }
-  }
-  check: {
-    parameters: {
-      query: {
-        typedMinor: number
-      }
-      header?: never
-      path: {
-        projectId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Outcome']
-        }
-      }
-    }
-  }
-  of_3: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        projectId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['NeedRow'][]
-        }
-      }
-    }
-  }
-  add_2: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        projectId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NewNeedRequest']
-      }
-    }
-    responses: {
-      /** @description Created */
-      201: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['NeedRow']
-        }
-      }
-    }
-  }
-  of_2: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        projectId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Order'][]
-        }
-      }
-    }
-  }
-  place: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        projectId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NewOrderRequest']
-      }
-    }
-    responses: {
-      /** @description Created */
-      201: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Order']
-        }
-      }
-    }
-  }
-  plan: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        projectId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['PlanResponse']
-        }
-      }
-    }
-  }
-  propose: {
-    parameters: {
-      query: {
-        zone: string
-        kind:
-          | 'SURFACE_RUST'
-          | 'RUST_THROUGH'
-          | 'CRACK'
-          | 'DENT'
-          | 'OLD_REPAIR'
-          | 'LEAK'
-          | 'SEIZED'
-          | 'WORN'
-          | 'PERISHED'
-          | 'BROKEN'
-          | 'MISSING'
-          | 'DEAD_ELECTRICAL'
-          | 'CONTAMINATED'
-          | 'DOUBT'
-      }
-      header?: never
-      path: {
-        projectId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['ProposalResponse']
-        }
-      }
-    }
-  }
-  all_2: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        projectId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['ReadingsResponse']
-        }
-      }
-    }
-  }
-  take: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        projectId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NewReadingsRequest']
-      }
-    }
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  remarks: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        projectId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['RemarkRow'][]
-        }
-      }
-    }
-  }
-  typeIn: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        projectId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['SheetRequest']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['SheetResponse']
-        }
-      }
-    }
-  }
-  of_1: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        projectId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['SleepResponse']
-        }
-      }
-    }
-  }
-  add_1: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        projectId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NewEvidenceRequest']
-      }
-    }
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  today: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        projectId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['TodayResponse']
-        }
-      }
-    }
-  }
-  decide: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['RemarkDecisionRequest']
-      }
-    }
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  show: {
-    parameters: {
-      query?: never
-      header: {
-        'Review-Token': string
-      }
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['ReviewResponse']
-        }
-      }
-    }
-  }
-  picture: {
-    parameters: {
-      query?: never
-      header: {
-        'Review-Token': string
-      }
-      path: {
-        findingId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': string
-        }
-      }
-    }
-  }
-  remark: {
-    parameters: {
-      query?: never
-      header: {
-        'Review-Token': string
-      }
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NewRemarkRequest']
-      }
-    }
-    responses: {
-      /** @description No Content */
-      204: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  session: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['SessionResponse']
-        }
-      }
-    }
-  }
-  signIn: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['SignInRequest']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': Record<string, never>
-        }
-      }
-    }
-  }
-  signOut: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  all: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['SupplierRow'][]
-        }
-      }
-    }
-  }
-  add: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NewSupplierRequest']
-      }
-    }
-    responses: {
-      /** @description Created */
-      201: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['SupplierRow']
-        }
-      }
-    }
-  }
+    of_5: {
+        parameters: {
+            query: {
+                subject: "VEHICLE" | "FINDING" | "JOB" | "NEED" | "ORDER" | "EVENING" | "ENTRY" | "LOOK";
+                subjectId: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AttachmentResponse"][];
+                };
+            };
+        };
+    };
+    add_7: {
+        parameters: {
+            query: {
+                id: string;
+                subject: "VEHICLE" | "FINDING" | "JOB" | "NEED" | "ORDER" | "EVENING" | "ENTRY" | "LOOK";
+                subjectId: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AttachmentResponse"];
+                };
+            };
+        };
+    };
+    file: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    thumbnail: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    styles: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": ("ESTATE" | "SALOON" | "HATCHBACK" | "VAN" | "MOTORCYCLE")[];
+                };
+            };
+        };
+    };
+    body: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                style: "ESTATE" | "SALOON" | "HATCHBACK" | "VAN" | "MOTORCYCLE";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Body"];
+                };
+            };
+        };
+    };
+    mine: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CalendarBody"];
+                };
+            };
+        };
+    };
+    change_8: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CalendarBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CalendarBody"];
+                };
+            };
+        };
+    };
+    latest: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChangeRow"][];
+                };
+            };
+        };
+    };
+    undo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                writeId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    convert: {
+        parameters: {
+            query: {
+                currency: string;
+                amountMinor: number;
+                rate: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ConversionResponse"];
+                };
+            };
+        };
+    };
+    find_5: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EntryResponse"];
+                };
+            };
+        };
+    };
+    change_7: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EntryChangeRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EntryResponse"];
+                };
+            };
+        };
+    };
+    discard: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PostingRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EntryResponse"];
+                };
+            };
+        };
+    };
+    reverse: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReversalRequest"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EntryResponse"];
+                };
+            };
+        };
+    };
+    find_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EveningResponse"];
+                };
+            };
+        };
+    };
+    change_6: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EveningChangeRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EveningResponse"];
+                };
+            };
+        };
+    };
+    makeChain: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                findingId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChainRequest"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string[];
+                };
+            };
+        };
+    };
+    look: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                findingId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewLookRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    recheck: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                findingId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RecheckRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    recipes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                findingId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecipeResponse"][];
+                };
+            };
+        };
+    };
+    find_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FindingRow"];
+                };
+            };
+        };
+    };
+    change_5: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FindingChangeRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FindingRow"];
+                };
+            };
+        };
+    };
+    decide_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DecisionRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FindingRow"];
+                };
+            };
+        };
+    };
+    say_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EstimateRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FindingEstimateResponse"];
+                };
+            };
+        };
+    };
+    origin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OriginRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FindingRow"];
+                };
+            };
+        };
+    };
+    reopen: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReopeningRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FindingRow"];
+                };
+            };
+        };
+    };
+    withdraw: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WithdrawalRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FindingRow"];
+                };
+            };
+        };
+    };
+    firstAccount: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FirstAccountRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
+                };
+            };
+        };
+    };
+    get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GarageResponse"];
+                };
+            };
+        };
+    };
+    change_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GarageRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GarageResponse"];
+                };
+            };
+        };
+    };
+    add_6: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MemberRequest"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    addInstrument: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["InstrumentRow"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InstrumentRow"];
+                };
+            };
+        };
+    };
+    find_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobResponse"];
+                };
+            };
+        };
+    };
+    change_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JobChangeRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobResponse"];
+                };
+            };
+        };
+    };
+    move: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JobStateRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobResponse"];
+                };
+            };
+        };
+    };
+    labelled: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                code: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LabelledRow"];
+                };
+            };
+        };
+    };
+    revoke: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    find_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NeedRow"];
+                };
+            };
+        };
+    };
+    change_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NeedChangeRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NeedRow"];
+                };
+            };
+        };
+    };
+    accept: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AcceptanceRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NeedRow"];
+                };
+            };
+        };
+    };
+    arrive: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ArrivalRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NeedRow"];
+                };
+            };
+        };
+    };
+    hold: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HoldRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NeedRow"];
+                };
+            };
+        };
+    };
+    release: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReleaseRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NeedRow"];
+                };
+            };
+        };
+    };
+    propose_1: {
+        parameters: {
+            query: {
+                amountMinor: number;
+                rate: number;
+            };
+            header?: never;
+            path: {
+                orderId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SplitFields"][];
+                };
+            };
+        };
+    };
+    start_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Pairing"];
+                };
+            };
+        };
+    };
+    redeem: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RedemptionRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    all_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlaceRow"][];
+                };
+            };
+        };
+    };
+    add_5: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewPlaceRequest"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlaceRow"];
+                };
+            };
+        };
+    };
+    change_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlaceChangeRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlaceRow"];
+                };
+            };
+        };
+    };
+    all_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProjectRow"][];
+                };
+            };
+        };
+    };
+    start: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewProjectRequest"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProjectRow"];
+                };
+            };
+        };
+    };
+    find: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProjectRow"];
+                };
+            };
+        };
+    };
+    change: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ProjectChangeRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProjectRow"];
+                };
+            };
+        };
+    };
+    number: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VehicleNumber"];
+                };
+            };
+        };
+    };
+    answer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AnswersRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    weigh: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BuyingResponse"];
+                };
+            };
+        };
+    };
+    say: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BuyingRow"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    compare: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ComparableRow"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    drop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    leave: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LeavingRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    buy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PurchaseRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    walk: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WalkResponse"];
+                };
+            };
+        };
+    };
+    decisions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DecisionProposalResponse"][];
+                };
+            };
+        };
+    };
+    decideAll: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DecisionsRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    list_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EntryResponse"][];
+                };
+            };
+        };
+    };
+    draft: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewEntryRequest"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EntryResponse"];
+                };
+            };
+        };
+    };
+    all_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EstimatesResponse"];
+                };
+            };
+        };
+    };
+    list_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EveningResponse"][];
+                };
+            };
+        };
+    };
+    add_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewEveningRequest"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EveningResponse"];
+                };
+            };
+        };
+    };
+    of_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EventResponse"][];
+                };
+            };
+        };
+    };
+    record_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewEventRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    enterFigure: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FigureRow"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    list_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FindingRow"][];
+                };
+            };
+        };
+    };
+    record: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewFindingRequest"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FindingRow"];
+                };
+            };
+        };
+    };
+    recordAll: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewFindingsRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    of: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InventoryLineResponse"][];
+                };
+            };
+        };
+    };
+    count: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["InventoryRow"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    list: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkResponse"];
+                };
+            };
+        };
+    };
+    add_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewJobRequest"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobResponse"];
+                };
+            };
+        };
+    };
+    links: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Link"][];
+                };
+            };
+        };
+    };
+    invite: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewLinkRequest"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NewLinkResponse"];
+                };
+            };
+        };
+    };
+    of_6: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LookRow"][];
+                };
+            };
+        };
+    };
+    money: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MoneyResponse"];
+                };
+            };
+        };
+    };
+    check: {
+        parameters: {
+            query: {
+                typedMinor: number;
+            };
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Outcome"];
+                };
+            };
+        };
+    };
+    of_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NeedRow"][];
+                };
+            };
+        };
+    };
+    add_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewNeedRequest"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NeedRow"];
+                };
+            };
+        };
+    };
+    of_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Order"][];
+                };
+            };
+        };
+    };
+    place: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewOrderRequest"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Order"];
+                };
+            };
+        };
+    };
+    plan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanResponse"];
+                };
+            };
+        };
+    };
+    propose: {
+        parameters: {
+            query: {
+                zone: string;
+                kind: "SURFACE_RUST" | "RUST_THROUGH" | "CRACK" | "DENT" | "OLD_REPAIR" | "LEAK" | "SEIZED" | "WORN" | "PERISHED" | "BROKEN" | "MISSING" | "DEAD_ELECTRICAL" | "CONTAMINATED" | "DOUBT";
+            };
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProposalResponse"];
+                };
+            };
+        };
+    };
+    all_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReadingsResponse"];
+                };
+            };
+        };
+    };
+    take: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewReadingsRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    remarks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RemarkRow"][];
+                };
+            };
+        };
+    };
+    typeIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SheetRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetResponse"];
+                };
+            };
+        };
+    };
+    of_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SleepResponse"];
+                };
+            };
+        };
+    };
+    add_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewEvidenceRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    today: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TodayResponse"];
+                };
+            };
+        };
+    };
+    decide: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RemarkDecisionRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    show: {
+        parameters: {
+            query?: never;
+            header: {
+                "Review-Token": string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReviewResponse"];
+                };
+            };
+        };
+    };
+    picture: {
+        parameters: {
+            query?: never;
+            header: {
+                "Review-Token": string;
+            };
+            path: {
+                findingId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    remark: {
+        parameters: {
+            query?: never;
+            header: {
+                "Review-Token": string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewRemarkRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    session: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionResponse"];
+                };
+            };
+        };
+    };
+    signIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SignInRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
+                };
+            };
+        };
+    };
+    signOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SupplierRow"][];
+                };
+            };
+        };
+    };
+    add: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewSupplierRequest"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SupplierRow"];
+                };
+            };
+        };
+    };
 }

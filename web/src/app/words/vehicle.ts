@@ -166,6 +166,9 @@ export const vehicle = {
     means: 'If not, usually',
     endangers: 'It endangers',
     howILook: 'How I look now',
+    measure: 'Write the reading down',
+    tally:
+      'So far: {{sound}} sound, {{repair}} to repair, {{replace}} to replace, {{notOpened}} not opened, {{notSeen}} not seen, {{waiting}} not decided.',
     needs: 'Counts as seen only when {{how}}.',
     seen: {
       GOOD: 'Good',

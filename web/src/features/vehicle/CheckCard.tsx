@@ -1,5 +1,7 @@
 import { useState } from 'react'
+import { Link } from 'react-router'
 import { useTranslation } from 'react-i18next'
+import { Ruler } from 'lucide-react'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { Cautions } from '@/ui/Cautions'
@@ -93,9 +95,26 @@ export function CheckCard({ projectId, walk, at, nameOf, onGo }: Props) {
         </dd>
       </dl>
       {offered && step.zone ? (
-        <FindingOffer projectId={projectId} zone={step.zone} place={place} kind={offered} how={how.how} onDone={next} />
+        <FindingOffer
+          projectId={projectId}
+          zone={step.zone}
+          place={place}
+          kind={offered}
+          how={how.how}
+          checkId={step.checkId}
+          onDone={next}
+        />
       ) : (
         <>
+          {check.limit && (
+            <Link
+              className={`btn ${plain}`}
+              to={`/p/${projectId}/walk/readings?new=1&limit=${check.limit}&place=${step.place}`}
+            >
+              <Ruler className="size-5" aria-hidden="true" />
+              {t('check.measure')}
+            </Link>
+          )}
           <Choice
             label={t('check.howILook')}
             value={how.how}

@@ -104,6 +104,7 @@ function Checks({ projectId, body, walk }: { projectId: string; body: Body; walk
             </div>
           )}
           <p className="quiet my-2 text-sm">{t('check.legend')}</p>
+          <p className="my-2">{t('check.tally', walk.tally)}</p>
           <details>
             <summary className="cursor-pointer py-2 font-semibold">{t('check.places')}</summary>
             <PlaceList places={walk.places} nameOf={nameOf} onPress={(place) => setParams({ place })} />

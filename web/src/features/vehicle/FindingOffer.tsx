@@ -14,6 +14,7 @@ export function FindingOffer({
   place,
   kind,
   how,
+  checkId,
   onDone,
 }: {
   projectId: string
@@ -21,6 +22,7 @@ export function FindingOffer({
   place: string
   kind: Fields['kind']
   how: NonNullable<Fields['howSeen']>
+  checkId: string
   onDone: () => void
 }) {
   const { t } = useTranslation()
@@ -47,7 +49,7 @@ export function FindingOffer({
         className="btn btn-primary btn-lg"
         autoFocus
         disabled={save.isPending}
-        onClick={() => save.mutate({ zone, kind, howSeen: how, covered: false, foundOn: format.today() })}
+        onClick={() => save.mutate({ zone, kind, howSeen: how, covered: false, foundOn: format.today(), checkId })}
       >
         {t('check.recordFinding')}
       </button>

@@ -7,6 +7,7 @@ import { api, unwrap, type Schemas } from '@/api/client'
 import { bodyQuery, projectQuery } from '@/api/queries'
 import { Loaded } from '@/ui/Feedback'
 import { Page, Part } from '@/ui/Page'
+import { groupBy } from '@/ui/groupBy'
 import { useZoneNames } from '@/ui/zones'
 import { NewFinding } from '../NewFinding'
 import { CountForm } from './CountForm'
@@ -40,7 +41,7 @@ export function BoxesPage() {
           }
         >
           <div className="grid gap-x-10 md:grid-cols-2">
-            {[...Map.groupBy(all, (l) => l.line.zone)].map(([zone, here]) => (
+            {[...groupBy(all, (l) => l.line.zone)].map(([zone, here]) => (
               <Part key={zone} title={nameOf(zone)}>
                 <ul>
                   {here.map((l) => (

@@ -6,6 +6,7 @@ import { Printer } from 'lucide-react'
 import { projectQuery } from '@/api/queries'
 import { Loaded } from '@/ui/Feedback'
 import { Page, Part } from '@/ui/Page'
+import { groupBy } from '@/ui/groupBy'
 import { useZoneNames } from '@/ui/zones'
 import { checksQuery, type Walk } from '../checkWalk'
 import { TypeIn } from './TypeIn'
@@ -65,7 +66,7 @@ function Paper({ walk, title, nameOf, onlyLeft }: PaperProps) {
       <p className="mb-1">{t('paper.head', { edition: walk.edition })}</p>
       <p className="mb-2 text-sm">{t('paper.letters')}</p>
       <div className="gap-6 md:columns-2 print:columns-2">
-        {[...Map.groupBy(numbered, (n) => n.step.place)].map(([place, here]) => (
+        {[...groupBy(numbered, (n) => n.step.place)].map(([place, here]) => (
           <section key={place} className="mb-2">
             <h3 className="break-after-avoid border-b border-base-content font-bold">{nameOf(place)}</h3>
             <ul>

@@ -98,7 +98,14 @@ function RecordAll({
           body: {
             findings: all.map((p, i) => ({
               id: ids[i]!,
-              fields: { zone: p.zone, kind: p.kind, howSeen, covered: false, foundOn: format.today() },
+              fields: {
+                zone: p.zone,
+                kind: p.kind,
+                howSeen,
+                covered: false,
+                foundOn: format.today(),
+                checkId: p.checkId,
+              },
             })),
           },
           ...write(writeId),

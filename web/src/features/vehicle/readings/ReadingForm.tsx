@@ -18,22 +18,27 @@ export function ReadingForm({
   readings,
   places,
   nameOf,
+  limitId,
+  at,
   onClose,
 }: {
   projectId: string
   readings: Readings
   places: string[]
   nameOf: (place: string) => string
+  /** What to measure and where, when a check asks for it. */
+  limitId: string | null
+  at: string | null
   onClose: () => void
 }) {
   const { t } = useTranslation()
   const format = useFormat()
-  const [limit, setLimit] = useState<Measurable>(readings.limits[0]!)
-  const [place, setPlace] = useState(places[0]!)
+  const [limit, setLimit] = useState<Measurable>(readings.limits.find((l) => l.id === limitId) ?? readings.limits[0]!)
+  const [place, setPlace] = useState(places.find((p) => p === at) ?? places[0]!)
   const [unit, setUnit] = useState<Unit>(limit.readIn)
   const [instrument, setInstrument] = useState('')
   const [readOn, setReadOn] = useState(format.today())
-  const [rows, setRows] = useState([fresh('1')])
+  const [rows, setRows] = useState(limit.derived ? [fresh('1'), fresh('2')] : [fresh('1')])
   const [sure, setSure] = useState(false)
   const [wrong, setWrong] = useState<string>()
   const save = useWrite(

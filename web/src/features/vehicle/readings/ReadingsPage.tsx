@@ -60,6 +60,8 @@ export function ReadingsPage() {
               readings={r}
               places={[...body.data.zones.map((z) => z.id), 'road']}
               nameOf={nameOf}
+              limitId={params.get('limit')}
+              at={params.get('place')}
               onClose={close}
             />
           )}

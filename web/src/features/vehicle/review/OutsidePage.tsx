@@ -4,6 +4,7 @@ import { useTranslation } from 'react-i18next'
 import { bodyQuery } from '@/api/queries'
 import { Loaded } from '@/ui/Feedback'
 import { Page } from '@/ui/Page'
+import { groupBy } from '@/ui/groupBy'
 import { SafetyMark } from '@/ui/SafetyMark'
 import { UnrolledCar } from '@/ui/drawing/CarDrawing'
 import { BlobPhoto } from './BlobPhoto'
@@ -36,7 +37,7 @@ function Outside({ token, review }: { token: string; review: Review }) {
     return zone.side === 'NONE' ? zone.name : `${zone.name}, ${t(`side.${zone.side}`)}`
   }
   const titleOf = (f: Review['findings'][number]) => `${t(`kind.${f.kind}`)}: ${nameOf(f.zone)}`
-  const marks = [...Map.groupBy(review.findings, (f) => f.zone)].map(([zone, here]) => ({
+  const marks = [...groupBy(review.findings, (f) => f.zone)].map(([zone, here]) => ({
     zone,
     safety: here.map((f) => f.safetyClass).sort()[0]!,
     count: here.length,

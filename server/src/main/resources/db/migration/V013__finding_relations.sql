@@ -1,5 +1,6 @@
--- A finding found behind another, a duplicate withdrawn into the one that stays, work of an owner before.
+-- The check at which a finding was made; a finding found behind another, a duplicate withdrawn into the one that stays, work of an owner before.
 alter table finding
+  add column check_id      text check (check_id ~ '^[a-z0-9-]+$'),
   add column behind_id     uuid,
   add column duplicate_of  uuid,
   add column previous_work text check (previous_work in ('REMOVE', 'KEEP', 'RESTORE')),

@@ -45,5 +45,6 @@ public interface Findings {
             Aim aim,
             FindingState state,
             @Nullable Decision decision,
+            @Nullable String checkId,
             @Nullable UUID behindId) {}
 }

@@ -100,7 +100,7 @@ class CheckWalkTest {
     void nonsenseChangesNothing(TestGarage garage) {
         UUID project = garage.project();
         assertThat(answer(garage.owner(), project).status()).isEqualTo(422);
-        var many = IntStream.range(0, 301)
+        var many = IntStream.range(0, 601)
                 .mapToObj(i -> said("sill-tap", "sill-left", "GOOD", "ON_STANDS"))
                 .toArray(Map[]::new);
         assertThat(answer(garage.owner(), project, many).code()).isEqualTo("answers.number");

@@ -12,6 +12,7 @@ import ofisino.core.vehicle.HowSeen;
 import ofisino.core.vehicle.check.Answer;
 import ofisino.core.vehicle.check.Check;
 import ofisino.core.vehicle.check.PlacedCheck;
+import ofisino.core.vehicle.check.Tally;
 import ofisino.core.vehicle.check.WalkSheet;
 import ofisino.core.vehicle.inspection.FindingKind;
 import ofisino.core.vehicle.inspection.SafetyClass;
@@ -37,7 +38,7 @@ class CheckController {
         this.service = service;
     }
 
-    /** @param settledBy ways of looking that are good enough; @param findings what each answer proposes, where it proposes one */
+    /** @param settledBy ways of looking that are good enough; @param limit what a measured value is compared with; @param findings what each answer proposes, where it proposes one */
     record CheckTextResponse(
             String id,
             String theme,
@@ -49,6 +50,7 @@ class CheckController {
             SafetyClass ifBad,
             HowSeen seen,
             Set<HowSeen> settledBy,
+            @Nullable String limit,
             Map<Answer.Seen, FindingKind> findings) {
         static CheckTextResponse of(Check c) {
             Map<Answer.Seen, FindingKind> findings = new EnumMap<>(Answer.Seen.class);
@@ -64,6 +66,7 @@ class CheckController {
                     c.ifBad(),
                     c.seen(),
                     c.settledBy(),
+                    c.limit().orElse(null),
                     findings);
         }
     }
@@ -94,6 +97,7 @@ class CheckController {
             double unseen,
             int openTraps,
             @Nullable String lookNext,
+            Tally tally,
             String edition) {}
 
     record SheetRequest(UUID id, String edition, String typed, HowSeen howSeen) {}
@@ -101,7 +105,7 @@ class CheckController {
     /** @param findings what the marks propose, where they propose one */
     record SheetResponse(int kept, List<ProposedFindingResponse> findings) {}
 
-    record ProposedFindingResponse(String zone, FindingKind kind) {}
+    record ProposedFindingResponse(String zone, String checkId, FindingKind kind) {}
 
     record AnswerRequest(
             UUID id,
@@ -143,6 +147,7 @@ class CheckController {
                 walk.unseen().whole().share(),
                 walk.unseen().openTraps(),
                 walk.unseen().lookNext().orElse(null),
+                walk.tally(),
                 WalkSheet.edition(walk.checks()));
     }
 
@@ -165,8 +170,8 @@ class CheckController {
                 marked.stream()
                         .filter(m -> m.check().zone().isPresent())
                         .flatMap(m -> m.check().check().finding(m.seen()).stream()
-                                .map(kind ->
-                                        new ProposedFindingResponse(m.check().place(), kind)))
+                                .map(kind -> new ProposedFindingResponse(
+                                        m.check().place(), m.check().check().id(), kind)))
                         .toList());
     }
 

@@ -2,14 +2,23 @@ package ofisino.server.vehicle.check;
 
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.vehicle.HowSeen;
+import ofisino.core.vehicle.check.Answer;
 import ofisino.core.vehicle.check.Catalogue;
 import ofisino.core.vehicle.check.PlacedCheck;
+import ofisino.core.vehicle.check.Tally;
 import ofisino.core.vehicle.check.Unseen;
 import ofisino.core.vehicle.check.WalkSheet;
+import ofisino.core.vehicle.inspection.Decision;
+import ofisino.core.vehicle.inspection.FindingState;
 import ofisino.server.identity.Caller;
+import ofisino.server.vehicle.Findings;
+import ofisino.server.vehicle.Findings.Finding;
 import ofisino.server.vehicle.Inspection;
 import ofisino.server.vehicle.Projects;
 import ofisino.server.vehicle.check.CheckMapper.AnswerRow;
@@ -23,23 +32,32 @@ class CheckService implements Inspection {
 
     private final CheckMapper mapper;
     private final Projects projects;
+    private final Findings findings;
     private final Catalogue catalogue;
 
-    CheckService(CheckMapper mapper, Projects projects, Catalogue catalogue) {
+    CheckService(CheckMapper mapper, Projects projects, Findings findings, Catalogue catalogue) {
         this.mapper = mapper;
         this.projects = projects;
+        this.findings = findings;
         this.catalogue = catalogue;
     }
 
-    record Walk(List<PlacedCheck> checks, List<AnswerRow> answers, Unseen unseen) {}
+    record Walk(List<PlacedCheck> checks, List<AnswerRow> answers, Unseen unseen, Tally tally) {}
+
+    private record At(String checkId, String place) {}
 
     Walk walk(Caller caller, UUID projectId) {
         List<PlacedCheck> checks = checks(projects.require(caller, projectId));
         List<AnswerRow> answers = mapper.lastOf(caller.garageId(), projectId);
+        List<Answer> core = answers.stream().map(AnswerRow::toCore).toList();
+        Map<At, Decision> decided = findings.of(caller, projectId).stream()
+                .filter(f -> f.checkId() != null && f.decision() != null && f.state() != FindingState.WITHDRAWN)
+                .collect(Collectors.toMap(f -> new At(f.checkId(), f.zone()), Finding::decision, (a, b) -> b));
         return new Walk(
                 checks,
                 answers,
-                Unseen.of(checks, answers.stream().map(AnswerRow::toCore).toList()));
+                Unseen.of(checks, core),
+                Tally.of(core, a -> Optional.ofNullable(decided.get(new At(a.checkId(), a.place())))));
     }
 
     @Override

@@ -34,7 +34,7 @@ class FindingController {
         this.service = service;
     }
 
-    /** What a person may say of a finding; what is left open is proposed. */
+    /** What a person may say of a finding; what is left open is proposed. @param checkId the check that it was made at; it stays */
     record FindingFields(
             String zone,
             FindingKind kind,
@@ -44,7 +44,8 @@ class FindingController {
             boolean covered,
             @Nullable Aim aim,
             @Nullable String note,
-            LocalDate foundOn) {}
+            LocalDate foundOn,
+            @Nullable String checkId) {}
 
     record NewFindingRequest(UUID id, FindingFields fields) {}
 

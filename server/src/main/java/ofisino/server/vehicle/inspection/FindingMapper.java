@@ -57,6 +57,7 @@ interface FindingMapper {
             @Nullable Decision decision,
             @Nullable String decisionReason,
             String closingNote,
+            @Nullable String checkId,
             @Nullable UUID behindId,
             @Nullable UUID duplicateOf,
             @Nullable PreviousWork previousWork,

@@ -118,6 +118,7 @@ class FindingService implements Findings {
                 decision,
                 reason,
                 closingNote,
+                f.checkId(),
                 null,
                 null,
                 null,
@@ -262,6 +263,7 @@ class FindingService implements Findings {
                 decision,
                 reason,
                 closingNote,
+                f.checkId(),
                 f.behindId(),
                 f.duplicateOf(),
                 f.previousWork(),
@@ -301,7 +303,7 @@ class FindingService implements Findings {
                 caller,
                 projectId,
                 id,
-                new FindingFields(zone, FindingKind.DOUBT, null, null, null, false, null, note, foundOn));
+                new FindingFields(zone, FindingKind.DOUBT, null, null, null, false, null, note, foundOn, null));
     }
 
     @Override
@@ -317,7 +319,8 @@ class FindingService implements Findings {
                 stored.covered(),
                 stored.aim(),
                 stored.note(),
-                stored.foundOn());
+                stored.foundOn(),
+                stored.checkId());
         change(caller, findingId, fields, stored.version());
     }
 
@@ -336,6 +339,7 @@ class FindingService implements Findings {
                 f.aim(),
                 f.state(),
                 f.decision(),
+                f.checkId(),
                 f.behindId());
     }
 }

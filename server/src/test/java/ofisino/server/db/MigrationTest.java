@@ -1,0 +1,99 @@
+package ofisino.server.db;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.util.UUID;
+import org.flywaydb.core.Flyway;
+import org.junit.jupiter.api.Test;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.jdbc.datasource.DriverManagerDataSource;
+
+/** A garage of the version before (up to V011) opens in this one with nothing lost, and what was done in it can still be taken back. */
+class MigrationTest {
+    private static final UUID GARAGE = UUID.randomUUID();
+    private static final UUID VEHICLE = UUID.randomUUID();
+    private static final UUID PROJECT = UUID.randomUUID();
+    private static final UUID FINDING = UUID.randomUUID();
+    private static final UUID PHOTO = UUID.randomUUID();
+
+    @Test
+    void dataOfTheVersionBeforeGoesOn() throws SQLException {
+        String cluster = System.getenv("OFISINO_TEST_DB");
+        String password = System.getenv("OFISINO_TEST_DB_PASSWORD");
+        String name = "migration_" + ProcessHandle.current().pid();
+        try (Connection admin = DriverManager.getConnection(cluster + "postgres", "ofisino", password)) {
+            admin.createStatement().execute("create database " + name);
+        }
+        var source = new DriverManagerDataSource(cluster + name, "ofisino", password);
+        var sql = new JdbcTemplate(source);
+        Flyway.configure().dataSource(source).target("11").load().migrate();
+        fill(sql);
+        Flyway.configure().dataSource(source).load().migrate();
+
+        assertThat(sql.queryForObject("select doubtful_parts from project where id = ?", String.class, PROJECT))
+                .isEqualTo("REPLACE");
+        assertThat(sql.queryForMap("select note, check_id, behind_id from finding where id = ?", FINDING))
+                .containsEntry("note", "second words")
+                .containsEntry("check_id", null);
+        assertThat(sql.queryForObject("select count(*) from attachment_link where finding_id = ?", Long.class, FINDING))
+                .isEqualTo(1);
+        assertThat(sql.queryForObject("select workshop_hour_minor from garage where id = ?", Long.class, GARAGE))
+                .isNull();
+
+        sql.update("update project set doubtful_parts = 'REUSE_WHAT_MEASURES' where id = ?", PROJECT);
+        assertThat(takeBack(sql, "finding")).isTrue();
+        assertThat(sql.queryForObject("select note from finding where id = ?", String.class, FINDING))
+                .isEqualTo("first words");
+        assertThat(takeBack(sql, "project"))
+                .as("its old history does not know the new column")
+                .isTrue();
+        assertThat(sql.queryForMap("select budget_minor, doubtful_parts from project where id = ?", PROJECT))
+                .containsEntry("budget_minor", 100L)
+                .containsEntry("doubtful_parts", "REUSE_WHAT_MEASURES");
+    }
+
+    private static void fill(JdbcTemplate sql) {
+        sql.update(
+                "insert into garage (id, name, base_currency, zone, locale, units) values (?, 'old', 'EUR', 'UTC', 'en-GB', 'METRIC')",
+                GARAGE);
+        sql.update(
+                "insert into vehicle (id, garage_id, name, body_style, built_year, drive, driver_side) values (?, ?, 'Pipit', 'ESTATE', 1969, 'REAR', 'LEFT')",
+                VEHICLE,
+                GARAGE);
+        sql.update(
+                "insert into project (id, garage_id, vehicle_id, aim, state, budget_minor, monthly_minor, begun_on) values (?, ?, ?, 'DRIVER', 'ACTIVE', 100, 0, '2026-01-01')",
+                PROJECT,
+                GARAGE,
+                VEHICLE);
+        sql.update(
+                "insert into finding (id, garage_id, project_id, zone, system, kind, severity, safety_class, how_seen, aim, note, found_on, state) "
+                        + "values (?, ?, ?, 'bonnet', 'BODY', 'DENT', 2, 'D', 'PHOTO', 'DRIVER', 'first words', '2026-01-02', 'OPEN')",
+                FINDING,
+                GARAGE,
+                PROJECT);
+        sql.update("update finding set note = 'second words', version = 1 where id = ?", FINDING);
+        sql.update("update project set budget_minor = 200, version = 1 where id = ?", PROJECT);
+        sql.update(
+                "insert into attachment (id, garage_id, media_type, file_name, sha256, bytes) values (?, ?, 'application/pdf', 'a.pdf', ?, 1)",
+                PHOTO,
+                GARAGE,
+                "0".repeat(64));
+        sql.update(
+                "insert into attachment_link (id, garage_id, attachment_id, finding_id) values (gen_random_uuid(), ?, ?, ?)",
+                GARAGE,
+                PHOTO,
+                FINDING);
+    }
+
+    private static Boolean takeBack(JdbcTemplate sql, String entity) {
+        return sql.queryForObject(
+                "select restore_row(entity::regclass, before, after) from history where entity = ? and before is not null and after is not null "
+                        + "and not before ? 'doubtful_parts' order by id desc limit 1"
+                                .replace("? 'doubtful_parts'", "?? 'doubtful_parts'"),
+                Boolean.class,
+                entity);
+    }
+}

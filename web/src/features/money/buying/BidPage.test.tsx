@@ -1,0 +1,144 @@
+import { screen, waitFor } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { beforeEach, expect, it } from 'vitest'
+import { show } from '@/test/page'
+import { Refusal, server } from '@/test/server'
+import { BidPage } from './BidPage'
+import type { Buying } from './buying'
+
+const inputs = {
+  askedMinor: 520000,
+  askedLess: 1000,
+  title: 'CLEAN' as const,
+  titleLow: 10000,
+  titleHigh: 10000,
+  ownHourMinor: 0,
+  allowanceMinor: 0,
+  marginMinor: 50000,
+  feeShare: 0,
+  feeMinor: 0,
+  freightMinor: 0,
+  insuranceMinor: 0,
+  dutyShare: 0,
+  taxShare: 0,
+  inlandMinor: 0,
+  registrationMinor: 0,
+  rarity: '',
+  version: 3,
+}
+const weighed: Buying = {
+  inputs,
+  titles: [
+    { title: 'CLEAN', usual: { lowBasisPoints: 10000, highBasisPoints: 10000 } },
+    { title: 'REBUILT', usual: { lowBasisPoints: 7500, highBasisPoints: 8500 } },
+  ],
+  comparables: [],
+  market: { median: 756000, low: 690000, high: 860000 },
+  lacks: [],
+  advice: {
+    word: 'BID_UP_TO',
+    ceiling: {
+      price: 103000,
+      atLow: 103000,
+      atHigh: 103000,
+      value: 756000,
+      repair: 603000,
+      costs: [],
+      margin: 50000,
+      rest: 0,
+    },
+    movers: [{ input: 'UNSEEN', title: 'sill-left', atWorst: 20000, atBest: 130000 }],
+    looks: [{ place: 'sill-left', worth: 9000 }],
+  },
+  breakEven: 1123000,
+}
+
+beforeEach(() => {
+  server
+    .when('GET /api/projects/car/buying', weighed)
+    .when('GET /api/projects/car/findings', [])
+    .when('GET /api/projects/car', { id: 'car', bodyStyle: 'ESTATE', state: 'LOOKING' })
+    .when('GET /api/bodies/ESTATE', {
+      style: 'ESTATE',
+      views: [],
+      zones: [{ id: 'sill-left', name: 'Sill', side: 'LEFT' }],
+    })
+})
+const open = () => show(<BidPage />, '/p/car/bid', '/p/:projectId/bid')
+
+it('says the answer first, then the sum that makes it', async () => {
+  open()
+  expect(await screen.findByText(/Bid up to €1,030.00/)).toBeInTheDocument()
+  expect(screen.getByText(/€4,170.00 below what is asked/)).toBeInTheDocument()
+  const row = (name: RegExp) => screen.getByRole('row', { name })
+  expect(row(/Finished, likely/)).toHaveTextContent('€7,560.00')
+  expect(row(/Repair and what may hide/)).toHaveTextContent('-€6,030.00')
+  expect(row(/^Ceiling/)).toHaveTextContent('€1,030.00')
+  expect(await screen.findByText(/Sill, left: up to €90/)).toBeInTheDocument()
+})
+
+it('asks what for above the ceiling, and sends it', async () => {
+  server.when('POST /api/projects/car/buying/purchase', undefined)
+  open()
+  await userEvent.click(await screen.findByRole('button', { name: 'I bought it' }))
+  await userEvent.type(screen.getByLabelText('Paid, EUR'), '1,030.00')
+  expect(screen.queryByLabelText('What for')).not.toBeInTheDocument()
+  await userEvent.clear(screen.getByLabelText('Paid, EUR'))
+  await userEvent.type(screen.getByLabelText('Paid, EUR'), '1500')
+  await userEvent.selectOptions(screen.getByLabelText('What for'), 'LEARNING')
+  await userEvent.type(screen.getByLabelText(/The reason/), 'to weld')
+  await userEvent.click(screen.getByRole('button', { name: 'It is mine: begin' }))
+  await waitFor(() => expect(server.writes('POST /api/projects/car/buying/purchase')).toHaveLength(1))
+  expect(server.writes('POST /api/projects/car/buying/purchase')[0]!.body).toEqual({
+    priceMinor: 150000,
+    purpose: 'LEARNING',
+    reason: 'to weld',
+  })
+})
+
+it('takes the usual range of a title, keeps the version, and refuses a share above the whole', async () => {
+  server.when('PUT /api/projects/car/buying', undefined)
+  open()
+  await userEvent.click(await screen.findByRole('button', { name: 'Change the figures' }))
+  await userEvent.selectOptions(screen.getByLabelText('Title and papers'), 'REBUILT')
+  await userEvent.type(screen.getByLabelText('Duty, %'), '00')
+  await userEvent.clear(screen.getByLabelText('Import tax, %'))
+  await userEvent.type(screen.getByLabelText('Import tax, %'), '101')
+  await userEvent.click(screen.getByRole('button', { name: 'Keep the figures' }))
+  expect(await screen.findByRole('alert')).toHaveTextContent('between 0 and 100 %')
+  await userEvent.clear(screen.getByLabelText('Import tax, %'))
+  await userEvent.click(screen.getByRole('button', { name: 'Keep the figures' }))
+  await waitFor(() => expect(server.writes('PUT /api/projects/car/buying')).toHaveLength(1))
+  expect(server.writes('PUT /api/projects/car/buying')[0]!.body).toMatchObject({
+    title: 'REBUILT',
+    titleLow: 7500,
+    titleHigh: 8500,
+    taxShare: 0,
+    askedMinor: 520000,
+    version: 3,
+  })
+})
+
+it('teaches what is missing before there is a ceiling', async () => {
+  server.when('GET /api/projects/car/buying', {
+    inputs,
+    titles: [],
+    comparables: [],
+    lacks: ['COMPARABLES', 'WORKSHOP_HOUR'],
+  })
+  open()
+  expect(await screen.findByText('No ceiling yet.')).toBeInTheDocument()
+  expect(screen.getByRole('link', { name: /garage’s settings/ })).toHaveAttribute('href', '/garage')
+})
+
+it('shows why a like car was refused and keeps what was typed', async () => {
+  server.when(
+    'POST /api/projects/car/buying/comparables',
+    new Refusal(422, { code: 'title.missing', detail: 'The title is missing. Enter it and save again.' }),
+  )
+  open()
+  await userEvent.type(await screen.findByLabelText('Price, EUR'), '8600')
+  await userEvent.click(screen.getByRole('button', { name: 'Add a like car' }))
+  expect(await screen.findByText(/The title is missing/)).toBeInTheDocument()
+  expect(screen.getByLabelText('Price, EUR')).toHaveValue('8600')
+})

@@ -1,0 +1,68 @@
+import { screen, waitFor } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { beforeEach, expect, it } from 'vitest'
+import { show } from '@/test/page'
+import { server } from '@/test/server'
+import { DecidePage } from './DecidePage'
+
+const finding = (id: string, kind: string) => ({
+  id,
+  projectId: 'car',
+  zone: 'sill-left',
+  kind,
+  safetyClass: 'B',
+  state: 'OPEN',
+  note: '',
+  version: 4,
+})
+
+beforeEach(() => {
+  server
+    .when('GET /api/projects/car/findings', [finding('f1', 'RUST_THROUGH'), finding('f2', 'WORN')])
+    .when('GET /api/projects/car/decisions', [
+      { findingId: 'f1', decision: 'REPAIR', why: 'SAFETY_NEEDS_MENDING' },
+      { findingId: 'f2', decision: 'REPLACE', why: 'SAFETY_NEEDS_A_NEW_PART' },
+    ])
+    .when('GET /api/projects/car', { id: 'car', bodyStyle: 'ESTATE', doubtfulParts: 'REPLACE' })
+    .when('GET /api/bodies/ESTATE', { style: 'ESTATE', views: [], zones: [] })
+    .when('POST /api/findings/f1/decision', undefined)
+    .when('POST /api/findings/f2/decision', undefined)
+    .when('POST /api/projects/car/decisions', undefined)
+  show(<DecidePage />, '/p/car/walk/decide', '/p/:projectId/walk/decide')
+})
+
+it('takes the proposal with Enter, with its reason', async () => {
+  await screen.findByText(/2 findings wait/)
+  await userEvent.keyboard('{Enter}')
+  await waitFor(() => expect(server.writes('POST /api/findings/f1/decision')).toHaveLength(1))
+  expect(server.writes('POST /api/findings/f1/decision')[0]!.body).toEqual({
+    decision: 'REPAIR',
+    reason: 'Safety: it stands in the way of the road',
+    version: 4,
+  })
+})
+
+it('goes down with the arrow and chooses otherwise with a number', async () => {
+  await screen.findByText(/2 findings wait/)
+  await userEvent.keyboard('{ArrowDown}')
+  expect(await screen.findByText('Proposed: Replace')).toBeInTheDocument()
+  await userEvent.keyboard('3')
+  await waitFor(() => expect(server.writes('POST /api/findings/f2/decision')).toHaveLength(1))
+  expect(server.writes('POST /api/findings/f2/decision')[0]!.body).toMatchObject({ decision: 'INVESTIGATE' })
+})
+
+it('types numbers into the reason without deciding', async () => {
+  await userEvent.type(await screen.findByLabelText('Reason'), ' since 1997')
+  expect(server.writes('POST /api/findings/f1/decision')).toHaveLength(0)
+  await userEvent.click(screen.getByRole('button', { name: 'Take it' }))
+  await waitFor(() => expect(server.writes('POST /api/findings/f1/decision')).toHaveLength(1))
+  expect(server.writes('POST /api/findings/f1/decision')[0]!.body).toMatchObject({
+    reason: 'Safety: it stands in the way of the road since 1997',
+  })
+})
+
+it('takes all proposals as one change', async () => {
+  await userEvent.click(await screen.findByRole('button', { name: 'Take all 2 proposals' }))
+  await waitFor(() => expect(server.writes('POST /api/projects/car/decisions')).toHaveLength(1))
+  expect(server.writes('POST /api/projects/car/decisions')[0]!.body.decisions).toHaveLength(2)
+})

@@ -1,0 +1,104 @@
+import { screen, waitFor } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { expect, it, vi } from 'vitest'
+import { show } from '@/test/page'
+import { Refusal, server } from '@/test/server'
+import { ReadingForm } from './ReadingForm'
+import type { Measurable, Readings } from './readings'
+
+const source = { work: 'common practice', year: '', place: '', verified: false }
+const battery: Measurable = {
+  id: 'battery-rest',
+  name: 'Battery at rest',
+  unit: 'VOLT',
+  readIn: 'VOLT',
+  units: ['VOLT', 'MILLIVOLT'],
+  age: false,
+  min: 12.24,
+  source,
+}
+const compression: Measurable = {
+  ...battery,
+  id: 'compression',
+  name: 'Compression by cylinder',
+  unit: 'PERCENT',
+  readIn: 'BAR',
+  units: ['BAR', 'PSI'],
+  derived: 'LOWEST_OF_HIGHEST',
+}
+const tyre: Measurable = {
+  ...battery,
+  id: 'tyre-age',
+  name: 'Age of the tyre',
+  unit: 'YEAR',
+  units: ['YEAR'],
+  age: true,
+}
+const readings: Readings = { measured: [], limits: [battery, compression, tyre], instruments: [] }
+
+const path = 'POST /api/projects/car/readings'
+const open = (limitId: string | null = null) =>
+  show(
+    <ReadingForm
+      projectId="car"
+      readings={readings}
+      places={['engine-block', 'battery-tray']}
+      nameOf={(p) => p}
+      limitId={limitId}
+      at="battery-tray"
+      onClose={vi.fn()}
+    />,
+  )
+
+it('asks again before it keeps what cannot be', async () => {
+  let asked = true
+  server.when(path, () =>
+    asked ? new Refusal(422, { code: 'reading.ask-again', detail: '400 volt is not to be expected here.' }) : undefined,
+  )
+  open('battery-rest')
+  await userEvent.type(screen.getByLabelText('It shows, V'), '400')
+  await userEvent.click(screen.getByRole('button', { name: 'Keep the readings' }))
+  expect(await screen.findByText(/not to be expected here/)).toBeInTheDocument()
+  await userEvent.click(screen.getByLabelText(/really shows this/))
+  asked = false
+  await userEvent.click(screen.getByRole('button', { name: 'Keep the readings' }))
+  await waitFor(() => expect(server.writes(path)).toHaveLength(2))
+  const [first, second] = server.writes(path)
+  expect(first!.body).toMatchObject({ place: 'battery-tray', readings: [{ value: 400, sure: false }] })
+  expect(second!.body).toMatchObject({ readings: [{ value: 400, sure: true }] })
+  expect(second!.writeId).not.toBe(first!.writeId)
+})
+
+it('opens a row for each cylinder and leaves out what was not read', async () => {
+  server.when(path, undefined)
+  open('compression')
+  await userEvent.click(screen.getByRole('button', { name: 'Another spot' }))
+  const values = screen.getAllByLabelText('It shows, bar')
+  expect(values).toHaveLength(3)
+  await userEvent.type(values[0]!, '11,6')
+  await userEvent.type(values[1]!, '8.6')
+  await userEvent.selectOptions(screen.getByLabelText('Unit'), 'PSI')
+  await userEvent.click(screen.getByRole('button', { name: 'Keep the readings' }))
+  await waitFor(() => expect(server.writes(path)).toHaveLength(1))
+  expect(server.writes(path)[0]!.body).toMatchObject({
+    limitId: 'compression',
+    readings: [
+      { spot: '1', value: 11.6, unit: 'PSI' },
+      { spot: '2', value: 8.6, unit: 'PSI' },
+    ],
+  })
+})
+
+it('takes a date code for what ages, and no number for what is no number', async () => {
+  server.when(path, undefined)
+  open('tyre-age')
+  await userEvent.type(screen.getByLabelText(/Date code/), '1409')
+  await userEvent.click(screen.getByRole('button', { name: 'Keep the readings' }))
+  await waitFor(() => expect(server.writes(path)).toHaveLength(1))
+  expect(server.writes(path)[0]!.body).toMatchObject({ readings: [{ made: '1409' }] })
+  await userEvent.selectOptions(screen.getByLabelText('What is measured'), 'battery-rest')
+  await userEvent.type(screen.getByLabelText('It shows, V'), 'twelve')
+  await userEvent.click(screen.getByRole('button', { name: 'Keep the readings' }))
+  expect(await screen.findByText(/Enter a number as the instrument shows it/)).toBeInTheDocument()
+  expect(server.writes(path)).toHaveLength(1)
+})

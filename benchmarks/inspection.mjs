@@ -1,0 +1,87 @@
+// Fills one vehicle with 300 findings and 600 answers to checks, and measures its pages.
+// Called by measure: node benchmarks/inspection.mjs URL PASSWORD
+const [url, password] = process.argv.slice(2)
+const cookies = new Map()
+
+async function call(method, path, body) {
+  const response = await fetch(url + path, {
+    method,
+    headers: {
+      Cookie: [...cookies].map(([k, v]) => `${k}=${v}`).join('; '),
+      ...(method !== 'GET' && {
+        'Content-Type': 'application/json',
+        'Write-Id': crypto.randomUUID(),
+        'X-XSRF-TOKEN': cookies.get('XSRF-TOKEN') ?? '',
+      }),
+    },
+    ...(body && { body: JSON.stringify(body) }),
+  })
+  for (const cookie of response.headers.getSetCookie()) {
+    const [, name, value] = /^([^=]+)=([^;]*)/.exec(cookie)
+    cookies.set(name, value)
+  }
+  const text = await response.text()
+  if (!response.ok) throw new Error(`${method} ${path}: ${response.status} ${text}`)
+  return text ? JSON.parse(text) : undefined
+}
+
+await call('GET', '/api/session')
+await call('POST', '/api/sign-in', { name: 'ines', password })
+const id = crypto.randomUUID()
+const today = new Date().toISOString().slice(0, 10)
+await call('POST', '/api/projects', {
+  id,
+  vehicleId: crypto.randomUUID(),
+  bodyStyle: 'ESTATE',
+  begunOn: today,
+  fields: {
+    vehicleName: 'measured',
+    builtYear: 1969,
+    drive: 'REAR',
+    driverSide: 'LEFT',
+    aim: 'DRIVER',
+    state: 'LOOKING',
+    budgetMinor: 0,
+    monthlyMinor: 0,
+  },
+})
+const project = `/api/projects/${id}`
+const { steps } = await call('GET', `${project}/checks`)
+const seen = ['GOOD', 'GOOD', 'DOUBTFUL', 'NOT_OPENED', 'BAD']
+const answers = Array.from({ length: 600 }, (_, i) => ({
+  id: crypto.randomUUID(),
+  checkId: steps[i % steps.length].checkId,
+  place: steps[i % steps.length].place,
+  seen: seen[i % seen.length],
+  howSeen: 'WALKED_ROUND',
+  covered: false,
+  another: false,
+}))
+await call('POST', `${project}/answers`, { answers })
+const zones = steps.filter((s) => s.zone).map((s) => s.zone)
+const kinds = ['SURFACE_RUST', 'WORN', 'DENT', 'LEAK', 'DOUBT']
+const findings = Array.from({ length: 300 }, (_, i) => ({
+  id: crypto.randomUUID(),
+  fields: { zone: zones[i % zones.length], kind: kinds[i % kinds.length], covered: false, foundOn: today, note: 'seen' },
+}))
+await call('POST', `${project}/findings/batch`, { findings })
+for (const minor of [800000, 900000, 1000000])
+  await call('POST', `${project}/buying/comparables`, {
+    id: crypto.randomUUID(),
+    title: 'like it',
+    minor,
+    sold: true,
+    seenOn: today,
+  })
+
+for (const page of ['/checks', '/findings', '/estimates', '/decisions', '/readings', '/buying']) {
+  const times = []
+  for (let i = 0; i < 140; i++) {
+    const from = performance.now()
+    await call('GET', project + page)
+    if (i >= 40) times.push(performance.now() - from)
+  }
+  times.sort((a, b) => a - b)
+  const at = (share) => times[Math.floor(times.length * share)].toFixed(0)
+  console.log(`600 answers, 300 findings: GET ${page}`.padEnd(58), `${at(0.95)} ms (median ${at(0.5)})`)
+}

@@ -1,0 +1,77 @@
+import { screen } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { expect, it, vi } from 'vitest'
+import { show } from '@/test/page'
+import { server } from '@/test/server'
+import { MeasuredCard } from './MeasuredCard'
+import type { Measurable, Measured, Point } from './readings'
+
+const limit: Measurable = {
+  id: 'coating-thickness',
+  name: 'Coating thickness',
+  unit: 'MICROMETRE',
+  readIn: 'MICROMETRE',
+  units: ['MICROMETRE'],
+  age: false,
+  max: 300,
+  source: { work: 'common practice', year: '', place: '', verified: false },
+}
+const point = (spot: string, value: number, coating: Point['coating']): Point => ({
+  id: spot,
+  spot,
+  value,
+  unit: 'MICROMETRE',
+  readOn: '2026-03-01',
+  note: '',
+  last: true,
+  ...(coating && { coating }),
+})
+const wing: Measured = {
+  limitId: 'coating-thickness',
+  place: 'front-wing-left',
+  points: [point('1,1', 120, 'ORIGINAL'), point('1,2', 905, 'FILLER')],
+  judged: { value: 905, outcome: 'OUTSIDE', why: 'ABOVE', margin: -605, raises: true, mayClear: false },
+}
+const card = (measured: Measured, of = limit, onFinding = vi.fn()) =>
+  show(<MeasuredCard measured={measured} limit={of} place="Wing" projectId="car" onFinding={onFinding} />)
+
+it('maps a panel and says where the filler is', async () => {
+  const onFinding = vi.fn()
+  card(wing, limit, onFinding)
+  expect(screen.getByText('outside')).toBeInTheDocument()
+  expect(screen.getByText('Filler at one of 2 points.')).toBeInTheDocument()
+  expect(screen.getByRole('img', { name: /1,2 905/ })).toBeInTheDocument()
+  expect(screen.getByText(/above the limit, by 605 µm/)).toBeInTheDocument()
+  expect(screen.getByText(/General figure .* clears nothing/)).toBeInTheDocument()
+  await userEvent.click(screen.getByRole('button', { name: 'Record a finding' }))
+  expect(onFinding).toHaveBeenCalled()
+})
+
+it('enters the figure of the maker, which may speak for sound', async () => {
+  const path = 'PUT /api/projects/car/figures'
+  server.when(path, undefined)
+  card(wing)
+  await userEvent.click(screen.getByRole('button', { name: 'Enter the maker’s figure' }))
+  await userEvent.type(screen.getByLabelText('At most, µm'), '3x')
+  expect(screen.getByRole('button', { name: 'Keep the figure' })).toBeDisabled()
+  await userEvent.clear(screen.getByLabelText('At most, µm'))
+  await userEvent.type(screen.getByLabelText('At most, µm'), '350')
+  await userEvent.type(screen.getByLabelText('Document and page'), 'manual, 12')
+  await userEvent.click(screen.getByLabelText(/held it against/))
+  await userEvent.click(screen.getByRole('button', { name: 'Keep the figure' }))
+  await vi.waitFor(() => expect(server.writes(path)).toHaveLength(1))
+  expect(server.writes(path)[0]!.body).toMatchObject({ most: 350, document: 'manual, 12', compared: true, version: 0 })
+})
+
+it('says until when a part is good', () => {
+  const age: Measurable = { ...limit, id: 'tyre-age', name: 'Age of the tyre', unit: 'YEAR', age: true, max: 10 }
+  card(
+    {
+      ...wing,
+      limitId: 'tyre-age',
+      points: [{ ...point('left', 17.6, undefined), unit: 'YEAR', madeOn: '2009-04-05' }],
+    },
+    age,
+  )
+  expect(screen.getByText(/left: April 2009, 17.6 years, due 5 April 2019/)).toBeInTheDocument()
+})

@@ -168,7 +168,7 @@ export const vehicle = {
     howILook: 'How I look now',
     measure: 'Write the reading down',
     tally:
-      'So far: {{sound}} sound, {{repair}} to repair, {{replace}} to replace, {{notOpened}} not opened, {{notSeen}} not seen, {{waiting}} not decided.',
+      'So far: {{sound}} sound, {{repair}} to repair, {{toReplace}} to replace, {{notOpened}} not opened, {{notSeen}} not seen, {{waiting}} not decided.',
     needs: 'Counts as seen only when {{how}}.',
     seen: {
       GOOD: 'Good',
@@ -179,6 +179,9 @@ export const vehicle = {
       NOT_OPENED: 'Not opened',
       NO_REACH: 'No reach',
     },
+    works: { GOOD: 'Works', DOUBTFUL: 'Works badly', BAD: 'Dead', MISSING: 'Missing' },
+    notTried: 'Not tried, because …',
+    another: 'Somebody else looked and told me',
     cantSee: 'Can’t see it',
     whyNot: 'Why not?',
     restGood: 'All that I see here like this is good ({{count}})',

@@ -33,7 +33,7 @@ export function CheckCard({ projectId, walk, at, nameOf, onGo }: Props) {
   const step = walk.steps[at]!
   const check = walk.checks.find((c) => c.id === step.checkId)!
   const here = walk.steps.filter((s) => s.place === step.place)
-  const [how, setHow] = useDraft<{ how: HowSeen }>(`look.${projectId}`, standing)
+  const [how, setHow] = useDraft<{ how: HowSeen; another: boolean }>(`look.${projectId}`, standing)
   const [whyNot, setWhyNot] = useState(false)
   const [offered, setOffered] = useState<Schemas['FindingFields']['kind']>()
   const place = nameOf(step.place)
@@ -70,7 +70,7 @@ export function CheckCard({ projectId, walk, at, nameOf, onGo }: Props) {
         seen,
         howSeen: how.how,
         covered: false,
-        another: false,
+        another: how.another,
       })),
     })
   }
@@ -118,7 +118,7 @@ export function CheckCard({ projectId, walk, at, nameOf, onGo }: Props) {
           <Choice
             label={t('check.howILook')}
             value={how.how}
-            onChange={(e) => setHow({ how: e.target.value as HowSeen })}
+            onChange={(e) => setHow({ ...how, how: e.target.value as HowSeen })}
           >
             {looks.map((l) => (
               <option key={l} value={l}>
@@ -126,6 +126,15 @@ export function CheckCard({ projectId, walk, at, nameOf, onGo }: Props) {
               </option>
             ))}
           </Choice>
+          <label className="flex min-h-11 items-center gap-2">
+            <input
+              type="checkbox"
+              className="checkbox"
+              checked={how.another}
+              onChange={(e) => setHow({ ...how, another: e.target.checked })}
+            />
+            {t('check.another')}
+          </label>
           {!check.settledBy.includes(how.how) && (
             <p className="font-semibold">{t('check.needs', { how: t(`seen.${check.seen}`) })}</p>
           )}
@@ -138,12 +147,12 @@ export function CheckCard({ projectId, walk, at, nameOf, onGo }: Props) {
                 disabled={save.isPending}
                 onClick={() => say(a)}
               >
-                {t(`check.seen.${a}`)}
+                {t(`check.${check.method === 'OPERATE' ? 'works' : 'seen'}.${a}`)}
               </button>
             ))}
           </div>
           <button type="button" className={`btn ${plain}`} aria-expanded={whyNot} onClick={() => setWhyNot(!whyNot)}>
-            {t('check.cantSee')}
+            {t(check.method === 'OPERATE' ? 'check.notTried' : 'check.cantSee')}
           </button>
           {whyNot && (
             <div role="group" aria-label={t('check.whyNot')} className="grid grid-cols-3 gap-2">
@@ -190,4 +199,4 @@ export function CheckCard({ projectId, walk, at, nameOf, onGo }: Props) {
   )
 }
 
-const standing: { how: HowSeen } = { how: 'WALKED_ROUND' }
+const standing: { how: HowSeen; another: boolean } = { how: 'WALKED_ROUND', another: false }

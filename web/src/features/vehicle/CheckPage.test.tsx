@@ -36,11 +36,7 @@ let given: Record<string, string>
 beforeEach(() => {
   given = {}
   const walk = () => ({
-    checks: [
-      check('tap', 'WALKED_ROUND', 'RUST_THROUGH'),
-      check('drain', 'ON_STANDS', 'SURFACE_RUST'),
-      check('cover', 'WALKED_ROUND', 'OLD_REPAIR'),
-    ],
+    checks: [tap, check('drain', 'ON_STANDS', 'SURFACE_RUST'), check('cover', 'WALKED_ROUND', 'OLD_REPAIR')],
     steps: ['tap', 'drain', 'cover'].map((checkId) => ({
       checkId,
       place: 'sill-left',
@@ -51,6 +47,8 @@ beforeEach(() => {
     places: [{ place: 'sill-left', left: 3 - Object.keys(given).length, unseen: 0.43 }],
     unseen: 0.43,
     openTraps: 1,
+    tally: { sound: 4, repair: 1, replace: 2, notOpened: 0, notSeen: 3, other: 0, waiting: 5 },
+    edition: 'E862',
   })
   server
     .when('GET /api/projects/car', { bodyStyle: 'ESTATE' })
@@ -61,6 +59,7 @@ beforeEach(() => {
     })
     .when('GET /api/projects/car/findings', [])
     .when('GET /api/projects/car/events', [])
+    .when('GET /api/projects/car/sleep', { evidence: [], suspects: [] })
     .when('GET /api/projects/car/checks', walk)
     .when(answersSent, (s: Sent) => {
       for (const a of (s.body as Answers).answers) given[a.checkId] = a.seen
@@ -100,4 +99,22 @@ it('asks why something cannot be seen, and keeps the check when the server refus
   await userEvent.click(screen.getByRole('button', { name: 'It is covered' }))
   expect(await screen.findByText('The project is finished.')).toBeInTheDocument()
   expect(screen.getByRole('heading', { name: 'How to do tap.' })).toBeInTheDocument()
+})
+
+it('asks of a mechanism whether it works, remembers who looked, and leads to a reading', async () => {
+  await userEvent.click(await screen.findByRole('button', { name: 'Later' }))
+  await userEvent.click(screen.getByRole('button', { name: 'Later' }))
+  await userEvent.click(await screen.findByLabelText('Somebody else looked and told me'))
+  expect(
+    screen.getByText(/4 sound, 1 to repair, 2 to replace, 0 not opened, 3 not seen, 5 not decided/),
+  ).toBeInTheDocument()
+  expect(screen.getByRole('button', { name: 'Works' })).toBeInTheDocument()
+  expect(screen.getByRole('button', { name: 'Not tried, because …' })).toBeInTheDocument()
+  expect(screen.getByRole('link', { name: 'Write the reading down' })).toHaveAttribute(
+    'href',
+    '/p/car/walk/readings?new=1&limit=pedal-reserve&place=sill-left',
+  )
+  await userEvent.click(screen.getByRole('button', { name: 'Works badly' }))
+  await waitFor(() => expect(server.writes(answersSent)).toHaveLength(1))
+  expect(sent()).toMatchObject([{ checkId: 'cover', seen: 'DOUBTFUL', another: true }])
 })

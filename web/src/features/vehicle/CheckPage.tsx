@@ -104,7 +104,7 @@ function Checks({ projectId, body, walk }: { projectId: string; body: Body; walk
             </div>
           )}
           <p className="quiet my-2 text-sm">{t('check.legend')}</p>
-          <p className="my-2">{t('check.tally', walk.tally)}</p>
+          <Tally tally={walk.tally} />
           <details>
             <summary className="cursor-pointer py-2 font-semibold">{t('check.places')}</summary>
             <PlaceList places={walk.places} nameOf={nameOf} onPress={(place) => setParams({ place })} />
@@ -121,4 +121,10 @@ function LeftSentence({ left, unseen }: { left: number; unseen: number }) {
   return left > 0
     ? t('check.left', { count: left, share: percent(unseen) })
     : t('check.allDone', { share: percent(unseen) })
+}
+
+/** What became of the items so far. */
+function Tally({ tally: { replace: toReplace, ...tally } }: { tally: Walk['tally'] }) {
+  const { t } = useTranslation() // which keeps the name "replace" for itself
+  return <p className="my-2">{t('check.tally', { ...tally, toReplace })}</p>
 }

@@ -36,7 +36,11 @@ let given: Record<string, string>
 beforeEach(() => {
   given = {}
   const walk = () => ({
-    checks: [tap, check('drain', 'ON_STANDS', 'SURFACE_RUST'), check('cover', 'WALKED_ROUND', 'OLD_REPAIR')],
+    checks: [
+      check('tap', 'WALKED_ROUND', 'RUST_THROUGH'),
+      check('drain', 'ON_STANDS', 'SURFACE_RUST'),
+      { ...check('cover', 'WALKED_ROUND', 'OLD_REPAIR'), method: 'OPERATE', limit: 'pedal-reserve' },
+    ],
     steps: ['tap', 'drain', 'cover'].map((checkId) => ({
       checkId,
       place: 'sill-left',

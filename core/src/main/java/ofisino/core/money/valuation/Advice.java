@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.OptionalLong;
+import java.util.stream.IntStream;
 import ofisino.core.money.valuation.BuyingCase.Hidden;
 import ofisino.core.money.valuation.BuyingCase.Repair;
 import ofisino.core.plan.risk.Chance;
@@ -51,7 +52,7 @@ public record Advice(Word word, Ceiling ceiling, List<Mover> movers, List<Look> 
     public static Advice on(BuyingCase c, OptionalLong asked, long valueLow, long valueHigh) {
         TotalDraws draws = TotalDraws.of(c.chances(), c.seed());
         Ceiling ceiling = Ceiling.of(c, draws);
-        List<Seen> seen = c.unseen().stream()
+        List<Seen> seen = c.unseen().parallelStream()
                 .map(h -> new Seen(h, damaged(c, draws, ceiling.value(), h), sound(c, draws, ceiling.value(), h)))
                 .toList();
         return new Advice(
@@ -78,27 +79,28 @@ public record Advice(Word word, Ceiling ceiling, List<Mover> movers, List<Look> 
                 "",
                 Ceiling.price(c, c.title().middle(valueLow), draws),
                 Ceiling.price(c, c.title().middle(valueHigh), draws)));
-        for (int i = 0; i < c.repairs().size(); i++) {
-            Repair r = c.repairs().get(i);
-            String name = BuyingCase.nameOf(i);
-            if (!r.othersPay())
-                movers.add(new Mover(
-                        Input.REPAIR,
-                        r.title(),
-                        Ceiling.price(
-                                c,
-                                ceiling.value(),
-                                draws.with(name, certain(r.minor().pessimistic()))),
-                        Ceiling.price(
-                                c,
-                                ceiling.value(),
-                                draws.with(name, certain(r.minor().optimistic())))));
-        }
+        movers.addAll(IntStream.range(0, c.repairs().size())
+                .parallel()
+                .filter(i -> !c.repairs().get(i).othersPay())
+                .mapToObj(i -> repair(c, draws, ceiling, i))
+                .toList());
         for (Seen s : seen) movers.add(new Mover(Input.UNSEEN, s.hidden().place(), s.damaged(), s.sound()));
         return movers.stream()
                 .filter(m -> m.span() != 0)
                 .sorted(Comparator.comparingLong(Mover::span).reversed())
                 .toList();
+    }
+
+    private static Mover repair(BuyingCase c, TotalDraws draws, Ceiling ceiling, int i) {
+        Repair r = c.repairs().get(i);
+        String name = BuyingCase.nameOf(i);
+        return new Mover(
+                Input.REPAIR,
+                r.title(),
+                Ceiling.price(
+                        c, ceiling.value(), draws.with(name, certain(r.minor().pessimistic()))),
+                Ceiling.price(
+                        c, ceiling.value(), draws.with(name, certain(r.minor().optimistic()))));
     }
 
     private static Chance certain(double minor) {

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.SplittableRandom;
 import java.util.function.DoubleSupplier;
+import java.util.stream.Collectors;
 import org.apache.commons.numbers.arrays.Selection;
 
 /**
@@ -44,13 +45,15 @@ public final class TotalDraws {
     }
 
     public static TotalDraws of(Map<String, Chance> chances, long seed) {
+        Map<String, Part> drawn = chances.entrySet().parallelStream()
+                .collect(Collectors.toConcurrentMap(Map.Entry::getKey, e -> Part.of(e.getKey(), e.getValue(), seed)));
         Map<String, Part> parts = new LinkedHashMap<>();
         double[] totals = new double[RUNS];
-        chances.forEach((name, chance) -> {
-            Part part = Part.of(name, chance, seed);
+        for (String name : chances.keySet()) { // added up in one order, so that the last digit is the same each time
+            Part part = drawn.get(name);
             parts.put(name, part);
             for (int run = 0; run < RUNS; run++) totals[run] += part.drawn[run];
-        });
+        }
         return new TotalDraws(seed, parts, totals);
     }
 

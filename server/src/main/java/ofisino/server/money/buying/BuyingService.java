@@ -26,15 +26,21 @@ import ofisino.server.money.buying.BuyingMapper.Outcome;
 import ofisino.server.money.buying.BuyingMapper.OutcomeRow;
 import ofisino.server.vehicle.Projects;
 import org.springframework.stereotype.Service;
+import org.springframework.util.ConcurrentLruCache;
 
 /** What to bid for a vehicle that is for sale, and how it ended. */
 @Service
 class BuyingService {
+    private static final int REMEMBERED = 20;
+
     private final BuyingMapper mapper;
     private final BuyingCases cases;
     private final Projects projects;
     private final Garages garages;
     private final Clock clock;
+    /** Ten thousand draws of hundreds of chances take a second: the same question gets the answer that was worked out before. */
+    private final ConcurrentLruCache<Question, Advice> worked =
+            new ConcurrentLruCache<>(REMEMBERED, q -> Advice.on(q.c, q.asked, q.valueLow, q.valueHigh));
 
     BuyingService(BuyingMapper mapper, BuyingCases cases, Projects projects, Garages garages, Clock clock) {
         this.mapper = mapper;
@@ -99,12 +105,11 @@ class BuyingService {
                 inputs,
                 market.median(),
                 garages.workshopHourMinor(caller).orElseThrow());
-        return Advice.on(
-                c,
-                inputs.askedMinor() == null ? OptionalLong.empty() : OptionalLong.of(inputs.askedMinor()),
-                market.low(),
-                market.high());
+        OptionalLong asked = inputs.askedMinor() == null ? OptionalLong.empty() : OptionalLong.of(inputs.askedMinor());
+        return worked.get(new Question(c, asked, market.low(), market.high()));
     }
+
+    private record Question(BuyingCase c, OptionalLong asked, long valueLow, long valueHigh) {}
 
     void say(Caller caller, UUID projectId, BuyingRow row) {
         projects.requireOpen(caller, projectId);

@@ -122,11 +122,9 @@ class EstimateController {
 
     @GetMapping("/projects/{projectId}/estimates")
     EstimatesResponse all(Caller caller, @PathVariable UUID projectId) {
+        EstimateService.All all = service.all(caller, projectId);
         return new EstimatesResponse(
-                service.all(caller, projectId).stream()
-                        .map(FindingEstimateResponse::of)
-                        .toList(),
-                service.foundAfterOpening(caller, projectId));
+                all.estimates().stream().map(FindingEstimateResponse::of).toList(), all.foundAfterOpening());
     }
 
     @PutMapping("/findings/{id}/estimate")

@@ -1,5 +1,6 @@
 package ofisino.server.vehicle.estimate;
 
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -51,25 +52,26 @@ class EstimateService implements FindingEstimates {
     record Estimated(
             FindingEstimate estimate, Optional<Judgement> judgement, Hands hands, Optional<EstimateRow> said) {}
 
-    List<Estimated> all(Caller caller, UUID projectId) {
+    /** @param foundAfterOpening how much came to light behind what was opened, as a share of what was seen at first */
+    record All(List<Estimated> estimates, double foundAfterOpening) {}
+
+    All all(Caller caller, UUID projectId) {
         Body body = projects.bodyOf(projects.require(caller, projectId));
         Map<UUID, EstimateRow> said = mapper.of(caller.garageId(), projectId).stream()
                 .collect(Collectors.toMap(EstimateRow::id, Function.identity()));
         Optional<Long> hour = garages.workshopHourMinor(caller);
-        return findings.of(caller, projectId).stream()
+        List<Finding> counted = findings.of(caller, projectId).stream()
                 .filter(f -> f.state() != FindingState.WITHDRAWN)
-                .map(f -> estimated(body, f, Optional.ofNullable(said.get(f.id())), hour))
                 .toList();
-    }
-
-    /** How much came to light after opening, as a share of what was seen at first. */
-    double foundAfterOpening(Caller caller, UUID projectId) {
-        Map<UUID, Finding> byId =
-                findings.of(caller, projectId).stream().collect(Collectors.toMap(Finding::id, Function.identity()));
-        return FoundBehind.share(
-                of(caller, projectId),
-                e -> byId.get(e.findingId()).behindId() != null,
-                e -> e.effort().likelyMinutes());
+        Map<UUID, Estimated> estimates = new LinkedHashMap<>();
+        for (Finding f : counted)
+            estimates.put(f.id(), estimated(body, f, Optional.ofNullable(said.get(f.id())), hour));
+        return new All(
+                List.copyOf(estimates.values()),
+                FoundBehind.share(
+                        counted,
+                        f -> f.behindId() != null,
+                        f -> estimates.get(f.id()).estimate().effort().likelyMinutes()));
     }
 
     private Estimated estimated(Body body, Finding f, Optional<EstimateRow> said, Optional<Long> hour) {
@@ -91,7 +93,9 @@ class EstimateService implements FindingEstimates {
 
     @Override
     public List<FindingEstimate> of(Caller caller, UUID projectId) {
-        return all(caller, projectId).stream().map(Estimated::estimate).toList();
+        return all(caller, projectId).estimates().stream()
+                .map(Estimated::estimate)
+                .toList();
     }
 
     /** Keeps what a person says; rust that means more than the finding's class raises the class, and never lowers it. */

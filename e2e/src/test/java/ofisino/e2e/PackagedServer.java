@@ -58,7 +58,7 @@ final class PackagedServer implements AutoCloseable {
     }
 
     private void awaitReady(File log) throws IOException, InterruptedException {
-        Instant end = Instant.now().plus(Duration.ofSeconds(90));
+        Instant end = Instant.now().plus(Duration.ofMinutes(5));
         var request = HttpRequest.newBuilder(URI.create(url() + "/api/session")).build();
         while (Instant.now().isBefore(end)) {
             if (!process.isAlive())

@@ -14,7 +14,7 @@ export const roadready = {
     behind_other: 'That is {{count}} weeks behind {{target}}.',
     leftOut_one: 'The date leaves out one finding that has no jobs yet.',
     leftOut_other: 'The date leaves out {{count}} findings that have no jobs yet.',
-    decideThem: 'Decide them on the drawing',
+    decideThem: 'Decide them',
     tonight: 'Tonight',
     next: 'Next, {{day}}',
     tonightFirst: '{{when}}, {{hours}}: <b>{{job}}</b>.',

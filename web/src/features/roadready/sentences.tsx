@@ -50,7 +50,7 @@ export function LeftOutSentence({ today }: { today: Today }) {
   return (
     <>
       {t('today.leftOut', { count: today.withoutWork.length })}{' '}
-      <Link className="link" to={`/p/${projectId}/walk`}>
+      <Link className="link" to={`/p/${projectId}/walk/decide`}>
         {t('today.decideThem')}
       </Link>
     </>

@@ -115,26 +115,6 @@ export function CheckCard({ projectId, walk, at, nameOf, onGo }: Props) {
               {t('check.measure')}
             </Link>
           )}
-          <Choice
-            label={t('check.howILook')}
-            value={how.how}
-            onChange={(e) => setHow({ ...how, how: e.target.value as HowSeen })}
-          >
-            {looks.map((l) => (
-              <option key={l} value={l}>
-                {t(`seen.${l}`)}
-              </option>
-            ))}
-          </Choice>
-          <label className="flex min-h-11 items-center gap-2">
-            <input
-              type="checkbox"
-              className="checkbox"
-              checked={how.another}
-              onChange={(e) => setHow({ ...how, another: e.target.checked })}
-            />
-            {t('check.another')}
-          </label>
           {!check.settledBy.includes(how.how) && (
             <p className="font-semibold">{t('check.needs', { how: t(`seen.${check.seen}`) })}</p>
           )}
@@ -180,6 +160,26 @@ export function CheckCard({ projectId, walk, at, nameOf, onGo }: Props) {
             </button>
           )}
           <ProblemAlert error={save.error} />
+          <Choice
+            label={t('check.howILook')}
+            value={how.how}
+            onChange={(e) => setHow({ ...how, how: e.target.value as HowSeen })}
+          >
+            {looks.map((l) => (
+              <option key={l} value={l}>
+                {t(`seen.${l}`)}
+              </option>
+            ))}
+          </Choice>
+          <label className="flex min-h-11 items-center gap-2">
+            <input
+              type="checkbox"
+              className="checkbox"
+              checked={how.another}
+              onChange={(e) => setHow({ ...how, another: e.target.checked })}
+            />
+            {t('check.another')}
+          </label>
           <div className="flex justify-between">
             <button type="button" className="btn btn-ghost" disabled={at === 0} onClick={() => onGo(at - 1)}>
               {t('check.back')}

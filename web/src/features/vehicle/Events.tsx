@@ -5,6 +5,7 @@ import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { Loaded, ProblemAlert } from '@/ui/Feedback'
 import { Choice, TextField } from '@/ui/Field'
+import { leftOf, SuspectList } from './SuspectList'
 import type { Step } from './checkWalk'
 
 type Happened = Schemas['EventResponse']
@@ -46,9 +47,7 @@ export function Events({ projectId, steps, nameOf, onGo }: Props) {
 
 function Suspects({ happened, steps, nameOf, onGo }: Omit<Props, 'projectId'> & { happened: Happened }) {
   const { t } = useTranslation()
-  const left = happened.suspects.filter(
-    (s) => !steps.some((step) => step.checkId === s.checkId && step.place === s.place && step.seen),
-  )
+  const left = leftOf(happened.suspects, steps)
   return (
     <details>
       <summary className="min-h-11 cursor-pointer py-2 font-semibold">
@@ -57,19 +56,7 @@ function Suspects({ happened, steps, nameOf, onGo }: Omit<Props, 'projectId'> & 
         {left.length > 0 ? t('event.left', { count: left.length }) : t('event.allLooked')}
       </summary>
       {happened.note && <p className="quiet mb-1">{happened.note}</p>}
-      <ul>
-        {left.map((s) => (
-          <li key={s.checkId + s.place} className="border-b border-base-300">
-            <button
-              type="button"
-              className="min-h-11 w-full py-1.5 text-left hover:bg-base-100"
-              onClick={() => onGo(s.checkId, s.place)}
-            >
-              <span className="font-semibold">{nameOf(s.place)}</span> · {s.why}
-            </button>
-          </li>
-        ))}
-      </ul>
+      <SuspectList suspects={left} nameOf={nameOf} onGo={onGo} />
     </details>
   )
 }

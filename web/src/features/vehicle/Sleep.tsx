@@ -6,6 +6,7 @@ import { useWrite } from '@/api/useWrite'
 import { Loaded, ProblemAlert } from '@/ui/Feedback'
 import { Choice, TextField } from '@/ui/Field'
 import { useFormat } from '@/ui/format'
+import { leftOf, SuspectList } from './SuspectList'
 import type { Step } from './checkWalk'
 
 type Slept = Schemas['SleepResponse']
@@ -76,28 +77,14 @@ function Evidence({ slept }: { slept: Slept }) {
 
 function Suspects({ slept, steps, nameOf, onGo }: Omit<Props, 'projectId'> & { slept: Slept }) {
   const { t } = useTranslation()
-  const left = slept.suspects.filter(
-    (s) => !steps.some((step) => step.checkId === s.checkId && step.place === s.place && step.seen),
-  )
+  const left = leftOf(slept.suspects, steps)
   if (left.length === 0) return null
   return (
     <details>
       <summary className="min-h-11 cursor-pointer py-2 font-semibold">
         {t('sleep.left', { count: left.length })}
       </summary>
-      <ul>
-        {left.map((s) => (
-          <li key={s.checkId + s.place} className="border-b border-base-300">
-            <button
-              type="button"
-              className="min-h-11 w-full py-1.5 text-left hover:bg-base-100"
-              onClick={() => onGo(s.checkId, s.place)}
-            >
-              <span className="font-semibold">{nameOf(s.place)}</span> · {s.why}
-            </button>
-          </li>
-        ))}
-      </ul>
+      <SuspectList suspects={left} nameOf={nameOf} onGo={onGo} />
     </details>
   )
 }

@@ -105,7 +105,15 @@ public final class Estimates {
      * @param damage what mending it takes then
      * @param lookingHours what finding out takes
      */
-    public record Hidden(double chance, Estimate damage, double lookingHours) {}
+    public record Hidden(double chance, Estimate damage, double lookingHours) {
+        /** What is no known costly trap hides damage half as often. Common practice, no source. */
+        private static final double PLAIN_PLACE = 0.5;
+
+        /** @param unseen share of the place that nobody has seen, from 0 to 1 */
+        public double chanceAt(Zone zone, double unseen) {
+            return chance * unseen * (zone.costlyTrap() ? 1 : PLAIN_PLACE);
+        }
+    }
 
     private static Optional<VehicleSystem> system(Entry e) {
         return e.has("system") ? Optional.of(e.choice("system", VehicleSystem.class)) : Optional.empty();

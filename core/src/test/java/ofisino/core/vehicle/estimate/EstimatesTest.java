@@ -55,6 +55,16 @@ class EstimatesTest {
         }
     }
 
+    /** The sill is a known costly trap, the bonnet is not; what was seen hides nothing. */
+    @Test
+    void aPlainPlaceHidesHalfAsOften() {
+        Estimates.Hidden hidden = ESTIMATES.hidden(VehicleSystem.STRUCTURE);
+        Zone bonnet = Bodies.load().of(BodyStyle.ESTATE).require("bonnet");
+        assertThat(hidden.chanceAt(SILL, 0.5)).isEqualTo(hidden.chance() / 2);
+        assertThat(hidden.chanceAt(bonnet, 0.5)).isEqualTo(hidden.chance() / 4);
+        assertThat(hidden.chanceAt(SILL, 0)).isZero();
+    }
+
     @Test
     void aRangeThatFallsIsRefused() {
         assertThatThrownBy(() -> new CostRange(2, 1, 3)).isInstanceOf(InvalidValue.class);

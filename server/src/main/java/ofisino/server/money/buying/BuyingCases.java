@@ -31,8 +31,6 @@ import org.springframework.stereotype.Component;
 class BuyingCases {
     /** Any number will do, as long as it stays: the same vehicle gives the same ceiling. */
     private static final long SEED = 1969;
-    /** What is no known costly trap hides damage half as often. Common practice, no source. */
-    private static final double PLAIN_PLACE = 0.5;
 
     private final Projects projects;
     private final Findings findings;
@@ -86,7 +84,7 @@ class BuyingCases {
 
     private Hidden hidden(Zone zone, Unseen.Share unseen, long ownHour, long workshopHour) {
         Estimates.Hidden usually = usual.hidden(zone.system());
-        double chance = usually.chance() * unseen.share() * (zone.costlyTrap() ? 1 : PLAIN_PLACE);
+        double chance = usually.chanceAt(zone, unseen.share());
         return new Hidden(
                 zone.id(),
                 new Chance(

@@ -53,6 +53,20 @@ export const router = createBrowserRouter([
                 }),
               },
               {
+                path: '/p/:projectId/walk/shell',
+                lazy: async () => ({ Component: (await import('@/features/vehicle/shell/ShellPage')).ShellPage }),
+              },
+              {
+                path: '/p/:projectId/walk/codes',
+                lazy: async () => ({ Component: (await import('@/features/roadready/codes/CodesPage')).CodesPage }),
+              },
+              {
+                path: '/p/:projectId/walk/identity',
+                lazy: async () => ({
+                  Component: (await import('@/features/vehicle/identity/IdentityPage')).IdentityPage,
+                }),
+              },
+              {
                 path: '/p/:projectId/walk/decide',
                 lazy: async () => ({ Component: (await import('@/features/vehicle/deciding/DecidePage')).DecidePage }),
               },

@@ -2,6 +2,7 @@ import { common } from './words/common'
 import { identity } from './words/identity'
 import { vehicle } from './words/vehicle'
 import { inspect } from './words/inspect'
+import { register } from './words/register'
 import { buying } from './words/buying'
 import { parts } from './words/parts'
 import { plan } from './words/plan'
@@ -15,6 +16,7 @@ export const words = {
   ...identity,
   ...vehicle,
   ...inspect,
+  ...register,
   ...buying,
   ...parts,
   ...plan,

@@ -11,7 +11,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_5"];
+        get: operations["of_6"];
         put?: never;
         post: operations["add_7"];
         delete?: never;
@@ -749,7 +749,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["compare"];
+        post: operations["compare_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -891,9 +891,41 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_4"];
+        get: operations["of_5"];
         put?: never;
         post: operations["record_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/faults": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of_4"];
+        put?: never;
+        post: operations["scan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/faults/causes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["blame"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -942,6 +974,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["recordAll"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/identity": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of_9"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/identity/features": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["compare"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1003,7 +1067,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_6"];
+        get: operations["of_8"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1054,6 +1118,22 @@ export interface paths {
         get: operations["of_3"];
         put?: never;
         post: operations["add_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/needs/variants": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["variants"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1172,6 +1252,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{projectId}/structure": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of_7"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/structure/points": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keep"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/structure/readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["measure"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects/{projectId}/today": {
         parameters: {
             query?: never;
@@ -1183,6 +1311,38 @@ export interface paths {
         put?: never;
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/variant-parts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addPart"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/variant-parts/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["dropPart"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1246,6 +1406,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["remark"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rust-grades": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["rustGrades"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1337,6 +1513,18 @@ export interface components {
             start: string;
             stays: components["schemas"]["TimeWindow"][];
             subject: components["schemas"]["Subject"];
+        };
+        ActualRow: {
+            /** Format: double */
+            actualMm: number;
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            measuredOn: string;
+            /** Format: uuid */
+            pointId: string;
+            /** @enum {string} */
+            stage: "AS_FOUND" | "PULLED" | "FITTED";
         };
         Advice: {
             ceiling: components["schemas"]["Ceiling"];
@@ -1463,6 +1651,15 @@ export interface components {
         CalendarBody: {
             windows: components["schemas"]["WindowFields"][];
         };
+        CauseRow: {
+            cause: string;
+            code: string;
+            /** Format: uuid */
+            jobId?: string;
+            module: string;
+            /** Format: int64 */
+            version: number;
+        };
         Ceiling: {
             /** Format: int64 */
             atHigh: number;
@@ -1554,6 +1751,13 @@ export interface components {
             /** Format: int64 */
             pessimisticMinor: number;
         };
+        Count: {
+            afterDrive: boolean;
+            /** Format: int32 */
+            codes: number;
+            /** Format: date */
+            on: string;
+        };
         DecisionProposalResponse: {
             /** @enum {string} */
             decision: "INVESTIGATE" | "REPAIR" | "REPLACE" | "REUSE" | "TEMPORARY" | "DEFER" | "ACCEPT";
@@ -1571,6 +1775,12 @@ export interface components {
         };
         DecisionsRequest: {
             decisions: components["schemas"]["OneOfManyDecisions"][];
+        };
+        Deviation: {
+            /** Format: double */
+            beyondMm: number;
+            /** Format: double */
+            offMm: number;
         };
         Effort: {
             /** Format: int32 */
@@ -1711,6 +1921,44 @@ export interface components {
             note: string;
             /** Format: date */
             usedOn?: string;
+        };
+        FaultCode: {
+            code: string;
+            module: string;
+        };
+        FaultLineResponse: {
+            code: components["schemas"]["FaultCode"];
+            /** Format: date */
+            first: string;
+            /** @enum {string} */
+            hint?: "SAME_IN_SEVERAL_MODULES" | "MANY_IN_ONE_MODULE";
+            /** Format: date */
+            last: string;
+            /** @enum {string} */
+            standing: "NEW" | "STILL" | "CAME_BACK" | "GONE";
+        };
+        FaultsResponse: {
+            causes: components["schemas"]["CauseRow"][];
+            clear: boolean;
+            left: components["schemas"]["LeftResponse"][];
+            lines: components["schemas"]["FaultLineResponse"][];
+            trend: components["schemas"]["Count"][];
+        };
+        FeatureResponse: {
+            literal: boolean;
+            row: components["schemas"]["FeatureRow"];
+            /** @enum {string} */
+            standing: "CONFIRMED" | "CONTRADICTS" | "UNCHECKED";
+        };
+        FeatureRow: {
+            agrees?: boolean;
+            expected: string;
+            /** @enum {string} */
+            feature: "VEHICLE_NUMBER" | "ENGINE_NUMBER" | "GEARBOX_NUMBER" | "MAKERS_PLATE" | "DATE_MARKS" | "COLOUR_TRACES" | "VARIANT" | "PAPERS_AND_HISTORY";
+            found: string;
+            foundAt: string;
+            /** Format: int64 */
+            version: number;
         };
         Fetch: {
             /** Format: uuid */
@@ -1862,6 +2110,10 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        IdentityResponse: {
+            features: components["schemas"]["FeatureResponse"][];
+            otherwise: components["schemas"]["VariantPartRow"][];
+        };
         InstrumentRow: {
             /** Format: uuid */
             id: string;
@@ -1986,6 +2238,11 @@ export interface components {
         LeavingRequest: {
             reason: string;
         };
+        LeftResponse: {
+            cause: string;
+            /** Format: int32 */
+            codes: number;
+        };
         LimitResponse: {
             /** @enum {string} */
             kind: "NOW" | "NO_TIME" | "BUSY" | "AFTER" | "ARRIVAL" | "NOT_BEFORE" | "FIXED" | "PLACE_FULL" | "RESOURCE_FULL" | "TOO_SHORT" | "LAID_ASIDE";
@@ -2052,6 +2309,7 @@ export interface components {
         };
         MeasurableResponse: {
             age: boolean;
+            critical: boolean;
             /** @enum {string} */
             derived?: "LOWEST_OF_HIGHEST" | "DIFFERENCE" | "DIFFERENCE_OF_HIGHEST";
             figure?: components["schemas"]["FigureRow"];
@@ -2073,6 +2331,8 @@ export interface components {
             limitId: string;
             place: string;
             points: components["schemas"]["PointResponse"][];
+            /** @enum {string} */
+            second: "NOT_WANTED" | "AGREES" | "WANTED" | "DISAGREES";
         };
         MemberRequest: {
             displayName: string;
@@ -2286,6 +2546,7 @@ export interface components {
             /** Format: uuid */
             instrumentId?: string;
             made?: string;
+            measurer?: string;
             note?: string;
             /** Format: date */
             readOn: string;
@@ -2309,6 +2570,15 @@ export interface components {
             id: string;
             words: string;
             zone?: string;
+        };
+        NewScanRequest: {
+            afterDrive: boolean;
+            codes: components["schemas"]["FaultCode"][];
+            /** Format: uuid */
+            id: string;
+            note?: string;
+            /** Format: date */
+            scannedOn: string;
         };
         NewSupplierRequest: {
             currency: string;
@@ -2453,6 +2723,8 @@ export interface components {
         PointResponse: {
             /** @enum {string} */
             coating?: "THIN" | "ORIGINAL" | "REPAINTED" | "FILLER";
+            /** Format: date */
+            expiresOn?: string;
             /** Format: uuid */
             id: string;
             /** Format: uuid */
@@ -2460,6 +2732,7 @@ export interface components {
             last: boolean;
             /** Format: date */
             madeOn?: string;
+            measurer: string;
             note: string;
             /** Format: date */
             readOn: string;
@@ -2468,6 +2741,22 @@ export interface components {
             unit: "MILLIMETRE" | "MICROMETRE" | "INCH" | "THOU" | "VOLT" | "MILLIVOLT" | "AMPERE" | "MILLIAMPERE" | "BAR" | "PSI" | "KILOPASCAL" | "NEWTON" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOMETRE_PER_HOUR" | "MILE_PER_HOUR" | "PERCENT" | "YEAR" | "COUNT";
             /** Format: double */
             value: number;
+        };
+        PointRow: {
+            /** @enum {string} */
+            against: "DOCUMENT" | "NEIGHBOUR";
+            /** Format: double */
+            expectedMm: number;
+            /** Format: uuid */
+            id: string;
+            name: string;
+            reference: string;
+            reliable: boolean;
+            /** Format: double */
+            toleranceMm: number;
+            /** Format: int64 */
+            version: number;
+            zone: string;
         };
         Position: {
             /** Format: int64 */
@@ -2572,6 +2861,8 @@ export interface components {
             zone: string;
         };
         PurchaseRequest: {
+            /** Format: uuid */
+            entryId?: string;
             /** Format: int64 */
             priceMinor: number;
             /** @enum {string} */
@@ -2596,6 +2887,21 @@ export interface components {
         };
         RedemptionRequest: {
             token: string;
+        };
+        ReferencePointResponse: {
+            /** @enum {string} */
+            advice: "MEASURE" | "FIND_A_REFERENCE" | "LEAVE" | "PULL" | "REPLACE" | "FIT" | "MOVE_BEFORE_WELDING" | "WELD";
+            row: components["schemas"]["PointRow"];
+            stages: components["schemas"]["ReferenceStageResponse"][];
+        };
+        ReferenceStageResponse: {
+            /** Format: double */
+            actualMm: number;
+            deviation: components["schemas"]["Deviation"];
+            /** Format: date */
+            measuredOn: string;
+            /** @enum {string} */
+            stage: "AS_FOUND" | "PULLED" | "FITTED";
         };
         ReleaseRequest: {
             /** Format: int64 */
@@ -2667,6 +2973,12 @@ export interface components {
             perforated: boolean;
             /** Format: int32 */
             widthMillimetres: number;
+        };
+        RustGradeResponse: {
+            /** @enum {string} */
+            grade: "RI_0" | "RI_1" | "RI_2" | "RI_3" | "RI_4" | "RI_5";
+            /** Format: double */
+            rustedPercent: number;
         };
         SessionResponse: {
             firstAccountNeeded: boolean;
@@ -2836,6 +3148,17 @@ export interface components {
             limit: components["schemas"]["LimitResponse"];
             subject: components["schemas"]["Subject"];
         };
+        VariantPartRow: {
+            difference: string;
+            /** Format: uuid */
+            id: string;
+            name: string;
+        };
+        VariantWarning: {
+            difference: string;
+            /** Format: uuid */
+            needId: string;
+        };
         VehicleNumber: {
             number: string;
             remarks: ("NOT_SEVENTEEN" | "HAS_I_O_OR_Q" | "CHECK_DIGIT_WRONG")[];
@@ -2926,7 +3249,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    of_5: {
+    of_6: {
         parameters: {
             query: {
                 subject: "VEHICLE" | "FINDING" | "JOB" | "NEED" | "ORDER" | "EVENING" | "ENTRY" | "LOOK";
@@ -4321,7 +4644,7 @@ export interface operations {
             };
         };
     };
-    compare: {
+    compare_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -4600,7 +4923,7 @@ export interface operations {
             };
         };
     };
-    of_4: {
+    of_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -4634,6 +4957,76 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["NewEventRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    of_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FaultsResponse"];
+                };
+            };
+        };
+    };
+    scan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewScanRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    blame: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CauseRow"];
             };
         };
         responses: {
@@ -4730,6 +5123,52 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["NewFindingsRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    of_9: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["IdentityResponse"];
+                };
+            };
+        };
+    };
+    compare: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FeatureRow"];
             };
         };
         responses: {
@@ -4884,7 +5323,7 @@ export interface operations {
             };
         };
     };
-    of_6: {
+    of_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -4996,6 +5435,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["NeedRow"];
+                };
+            };
+        };
+    };
+    variants: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VariantWarning"][];
                 };
             };
         };
@@ -5235,6 +5696,76 @@ export interface operations {
             };
         };
     };
+    of_7: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReferencePointResponse"][];
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PointRow"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    measure: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ActualRow"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     today: {
         parameters: {
             query?: never;
@@ -5254,6 +5785,51 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["TodayResponse"];
                 };
+            };
+        };
+    };
+    addPart: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["VariantPartRow"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    dropPart: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -5349,6 +5925,26 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    rustGrades: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RustGradeResponse"][];
+                };
             };
         };
     };

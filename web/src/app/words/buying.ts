@@ -90,6 +90,7 @@ export const buying = {
     end: 'How does it end?',
     buy: 'I bought it',
     paid: 'Paid, {{currency}}',
+    draft: 'Draft the purchase in the money book',
     aboveCeiling: 'This is {{over}} above the ceiling. Say what for: the result will be judged by it.',
     purpose: 'What for',
     purposes: {

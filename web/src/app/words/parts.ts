@@ -20,6 +20,7 @@ export const parts = {
     emptyTitle: 'No parts needed yet',
     empty: 'Recipes bring their parts along; others are added at the job that needs them.',
     nothing: 'No part is needed yet.',
+    variant: 'Not to be swapped with a sister variant: {{warning}}',
     noJob: 'for no job yet',
     choose: 'Choose {{part}} for an order',
     about: 'about {{money}}',

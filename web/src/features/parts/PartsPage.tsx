@@ -1,9 +1,9 @@
 import { useState } from 'react'
-import { useQuery } from '@tanstack/react-query'
+import { queryOptions, useQuery } from '@tanstack/react-query'
 import { useParams, useSearchParams } from 'react-router'
 import { useTranslation } from 'react-i18next'
 import { Plus } from 'lucide-react'
-import type { Schemas } from '@/api/client'
+import { api, unwrap, type Schemas } from '@/api/client'
 import { jobsQuery, needsQuery, ordersQuery } from '@/api/queries'
 import { Empty, Loaded } from '@/ui/Feedback'
 import { Page, Part } from '@/ui/Page'
@@ -14,6 +14,12 @@ import { OrderForm } from './OrderForm'
 import { OrderList } from './OrderList'
 
 type Need = Schemas['NeedRow']
+
+const variantsQuery = (projectId: string) =>
+  queryOptions({
+    queryKey: ['needs', projectId, 'variants'],
+    queryFn: () => unwrap(api.GET('/api/projects/{projectId}/needs/variants', { params: { path: { projectId } } })),
+  })
 
 /** Parts by what is to be done about them next. */
 export function PartsPage() {
@@ -39,6 +45,7 @@ const groups: { key: 'check' | 'toOrder' | 'held' | 'coming' | 'here' | 'fitted'
 function Parts({ projectId, needs }: { projectId: string; needs: Need[] }) {
   const { t } = useTranslation()
   const [params, setParams] = useSearchParams()
+  const { data: variants } = useQuery(variantsQuery(projectId))
   const [search, setSearch] = useState('')
   const [chosen, setChosen] = useState<string[]>([])
   const open = needs.find((n) => n.id === params.get('need'))
@@ -94,6 +101,7 @@ function Parts({ projectId, needs }: { projectId: string; needs: Need[] }) {
                   <NeedRow
                     key={n.id}
                     need={n}
+                    warning={variants?.find((v) => v.needId === n.id)?.difference}
                     choosing={g.key === 'toOrder'}
                     chosen={chosen.includes(n.id)}
                     onChoose={(yes) => setChosen(yes ? [...chosen, n.id] : chosen.filter((c) => c !== n.id))}
@@ -165,12 +173,15 @@ function PartsAnswer({ needs }: { needs: Need[] }) {
 
 function NeedRow({
   need: n,
+  warning,
   choosing,
   chosen,
   onChoose,
   onOpen,
 }: {
   need: Need
+  /** What a sister variant has otherwise. */
+  warning?: string | undefined
   choosing: boolean
   chosen: boolean
   onChoose: (yes: boolean) => void
@@ -201,6 +212,7 @@ function NeedRow({
           <span className="font-semibold">{n.title}</span>
           {n.quantity > 1 && ` × ${n.quantity}`}
           {n.side !== 'NONE' && ` · ${t(`side.${n.side}`)}`}
+          {warning && <span className="block text-sm font-semibold">{t('parts.variant', { warning })}</span>}
           <span className="quiet block text-sm">{job ? `${job.code} ${job.title}` : t('parts.noJob')}</span>
         </span>
         {n.placeCode && n.state === 'ACCEPTED' && <span className="label-code text-sm">{n.placeCode}</span>}

@@ -98,7 +98,8 @@ export function InTheWay({ today }: { today: Today }) {
   const nameOf = useZoneNames(projectId)
   const { data: findings } = useQuery(findingsQuery(projectId))
   const safety = today.inTheWay.filter((b) => b.rule.startsWith('finding.'))
-  const jobs = today.inTheWay.length - safety.length
+  const jobs = today.inTheWay.filter((b) => b.rule.startsWith('job.')).length
+  const codes = today.inTheWay.find((b) => b.rule.startsWith('codes.'))
   if (today.inTheWay.length === 0) return <p>{t('today.nothingInTheWay')}</p>
   return (
     <>
@@ -118,6 +119,13 @@ export function InTheWay({ today }: { today: Today }) {
           )
         })}
       </ul>
+      {codes && (
+        <p className="mt-1">
+          <Link className="link" to={`/p/${projectId}/walk/codes`}>
+            {codes.title ? t('today.codesLeft', { codes: codes.title }) : t('today.codesNotDriven')}
+          </Link>
+        </p>
+      )}
       {jobs > 0 && (
         <p className="mt-1">
           <Link className="link" to={`/p/${projectId}/work`}>

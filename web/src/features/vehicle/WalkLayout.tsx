@@ -1,10 +1,14 @@
-import { NavLink, Outlet, useParams } from 'react-router'
+import { useEffect, useRef } from 'react'
+import { NavLink, Outlet, useLocation, useParams } from 'react-router'
 import { useTranslation } from 'react-i18next'
 
 const ways = [
   { to: '', word: 'ways.drawing' },
   { to: '/checks', word: 'ways.checks' },
   { to: '/readings', word: 'ways.readings' },
+  { to: '/shell', word: 'ways.shell' },
+  { to: '/codes', word: 'ways.codes' },
+  { to: '/identity', word: 'ways.identity' },
   { to: '/decide', word: 'ways.decide' },
   { to: '/boxes', word: 'ways.boxes' },
   { to: '/again', word: 'ways.again' },
@@ -16,9 +20,15 @@ const ways = [
 export function WalkLayout() {
   const { t } = useTranslation()
   const { projectId = '' } = useParams()
+  const { pathname } = useLocation()
+  const nav = useRef<HTMLElement>(null)
+  // on a phone not all of them fit: the open one is in sight
+  useEffect(() => {
+    nav.current?.querySelector('[aria-current]')?.scrollIntoView({ inline: 'center', block: 'nearest' })
+  }, [pathname])
   return (
     <>
-      <nav aria-label={t('ways.label')} className="no-print border-b border-base-300">
+      <nav ref={nav} aria-label={t('ways.label')} className="no-print border-b border-base-300">
         <ul className="mx-auto flex max-w-[78rem] gap-1 overflow-x-auto px-4 md:px-6">
           {ways.map(({ to, word }) => (
             <li key={to} className="shrink-0">

@@ -93,6 +93,7 @@ it('asks what for above the ceiling, and sends it', async () => {
     priceMinor: 150000,
     purpose: 'LEARNING',
     reason: 'to weld',
+    entryId: expect.stringMatching(/^[0-9a-f-]{36}$/) as string,
   })
 })
 

@@ -43,6 +43,8 @@ function Buy({ projectId, ceiling, currency }: { projectId: string; ceiling: num
   const [price, setPrice] = useState('')
   const [purpose, setPurpose] = useState<Purpose | ''>('')
   const [reason, setReason] = useState('')
+  const [entryId] = useState(() => crypto.randomUUID())
+  const [drafted, setDrafted] = useState(true)
   const minor = amountOf(price, currency)
   const over = minor !== undefined && minor > ceiling
   const buy = useWrite(
@@ -57,10 +59,20 @@ function Buy({ projectId, ceiling, currency }: { projectId: string; ceiling: num
       className="card-sheet grid gap-3 p-4"
       onSubmit={(e) => {
         e.preventDefault()
-        if (minor !== undefined && price.trim()) buy.mutate({ priceMinor: minor, ...(purpose && { purpose }), reason })
+        if (minor !== undefined && price.trim())
+          buy.mutate({
+            priceMinor: minor,
+            ...(purpose && { purpose }),
+            reason,
+            ...(drafted && { entryId }),
+          })
       }}
     >
       <AmountField label={t('bid.paid', { currency })} value={price} currency={currency} onChange={setPrice} />
+      <label className="flex min-h-11 items-center gap-2">
+        <input type="checkbox" className="checkbox" checked={drafted} onChange={(e) => setDrafted(e.target.checked)} />
+        {t('bid.draft')}
+      </label>
       {over && (
         <>
           <p className="font-semibold">{t('bid.aboveCeiling', { over: format.money(minor - ceiling, currency) })}</p>

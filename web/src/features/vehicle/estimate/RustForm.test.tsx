@@ -20,8 +20,9 @@ const path = 'PUT /api/findings/f/estimate'
 
 it('sends what was compared and measured, and keeps what was said before', async () => {
   server.when(path, undefined)
+  server.when('GET /api/rust-grades', [{ grade: 'RI_4', rustedPercent: 8 }])
   show(<RustForm finding={finding} estimate={estimate} onDone={vi.fn()} />)
-  await userEvent.click(screen.getByRole('button', { name: /Ri 4/ }))
+  await userEvent.click(await screen.findByRole('button', { name: /Ri 4/ }))
   await userEvent.click(screen.getByLabelText('The paint blisters'))
   await userEvent.selectOptions(screen.getByLabelText(/How big/), '4')
   await userEvent.type(screen.getByLabelText('Length, mm'), '62.5')

@@ -1,14 +1,14 @@
 import { useState } from 'react'
+import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import type { Schemas } from '@/api/client'
 import { ProblemAlert } from '@/ui/Feedback'
 import { Choice, TextField } from '@/ui/Field'
-import { rustedPercent, rustSpots } from './rustSpots'
-import type { FindingEstimate, Rust } from './estimates'
+import { rustSpots } from './rustSpots'
+import { rustGradesQuery, type FindingEstimate, type Rust } from './estimates'
 import { useSayEstimate } from './useSayEstimate'
 
 type Grade = Rust['grade']
-const grades = Object.keys(rustedPercent) as Grade[]
 const scale = [1, 2, 3, 4, 5]
 
 /** Compares the metal with drawn squares, and measures how far the rust goes. */
@@ -29,6 +29,7 @@ export function RustForm({
   const [holed, setHoled] = useState(said?.perforated ?? finding.kind === 'RUST_THROUGH')
   const [mounting, setMounting] = useState(said?.mountingMillimetres?.toString() ?? '')
   const [blisters, setBlisters] = useState(said?.blisters)
+  const { data: grades = [] } = useQuery(rustGradesQuery)
   const [wrong, setWrong] = useState<string>()
   const save = useSayEstimate(finding.id, onDone)
 
@@ -68,7 +69,7 @@ export function RustForm({
         <legend className="font-semibold">{t('estimate.sheet')}</legend>
         <p className="quiet mb-2 text-sm">{t('estimate.sheetHint')}</p>
         <div className="grid grid-cols-3 gap-2">
-          {grades.map((g) => (
+          {grades.map(({ grade: g, rustedPercent }) => (
             <button
               key={g}
               type="button"
@@ -76,8 +77,8 @@ export function RustForm({
               className={`rounded border-2 p-1 text-sm ${g === grade ? 'border-primary font-bold' : 'border-base-300'}`}
               onClick={() => setGrade(g)}
             >
-              <RustSquare grade={g} />
-              {t(`estimate.ri.${g}`)} · {t('estimate.share', { share: rustedPercent[g] })}
+              <RustSquare percent={rustedPercent} />
+              {t(`estimate.ri.${g}`)} · {t('estimate.share', { share: rustedPercent })}
             </button>
           ))}
         </div>
@@ -151,11 +152,11 @@ export function RustForm({
 }
 
 /** What a degree looks like: spots that cover its share of the square. */
-function RustSquare({ grade }: { grade: Grade }) {
+function RustSquare({ percent }: { percent: number }) {
   return (
     <svg viewBox="0 0 100 100" className="block w-full" aria-hidden="true">
       <rect width={100} height={100} fill="#b9c4c4" />
-      {rustSpots(grade).map((s) => (
+      {rustSpots(percent).map((s) => (
         <circle key={`${s.x} ${s.y}`} cx={s.x} cy={s.y} r={s.r} fill="#7a3b16" />
       ))}
     </svg>

@@ -10,6 +10,13 @@ export const estimatesQuery = (projectId: string) =>
     queryFn: () => unwrap(api.GET('/api/projects/{projectId}/estimates', { params: { path: { projectId } } })),
   })
 
+/** The degrees of rusting and the share of an area that each stands for. */
+export const rustGradesQuery = queryOptions({
+  queryKey: ['rust-grades'],
+  queryFn: () => unwrap(api.GET('/api/rust-grades')),
+  staleTime: Infinity,
+})
+
 /** Whole minutes of typed hours; undefined where it is no number of hours. */
 export function minutesOf(typed: string): number | undefined {
   const hours = Number(typed.replace(',', '.'))

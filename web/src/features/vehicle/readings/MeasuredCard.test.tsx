@@ -13,6 +13,7 @@ const limit: Measurable = {
   readIn: 'MICROMETRE',
   units: ['MICROMETRE'],
   age: false,
+  critical: false,
   max: 300,
   source: { work: 'common practice', year: '', place: '', verified: false },
 }
@@ -23,6 +24,7 @@ const point = (spot: string, value: number, coating: Point['coating']): Point =>
   unit: 'MICROMETRE',
   readOn: '2026-03-01',
   note: '',
+  measurer: 'Ines',
   last: true,
   ...(coating && { coating }),
 })
@@ -31,6 +33,7 @@ const wing: Measured = {
   place: 'front-wing-left',
   points: [point('1,1', 120, 'ORIGINAL'), point('1,2', 905, 'FILLER')],
   judged: { value: 905, outcome: 'OUTSIDE', why: 'ABOVE', margin: -605, raises: true, mayClear: false },
+  second: 'NOT_WANTED',
 }
 const card = (measured: Measured, of = limit, onFinding = vi.fn()) =>
   show(<MeasuredCard measured={measured} limit={of} place="Wing" projectId="car" onFinding={onFinding} />)
@@ -69,7 +72,7 @@ it('says until when a part is good', () => {
     {
       ...wing,
       limitId: 'tyre-age',
-      points: [{ ...point('left', 17.6, undefined), unit: 'YEAR', madeOn: '2009-04-05' }],
+      points: [{ ...point('left', 17.6, undefined), unit: 'YEAR', madeOn: '2009-04-05', expiresOn: '2019-04-05' }],
     },
     age,
   )

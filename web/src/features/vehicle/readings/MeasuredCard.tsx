@@ -40,7 +40,7 @@ export function MeasuredCard({
       {grid ? (
         <CoatingMap cells={grid} />
       ) : limit.age ? (
-        <Ages measured={m} limit={limit} />
+        <Ages measured={m} />
       ) : (
         <>
           {plotted.length > 1 && <SeriesPlot points={plotted} limit={limit} />}
@@ -50,6 +50,9 @@ export function MeasuredCard({
         </>
       )}
       {earlier > 0 && last.length > 1 && <p className="quiet text-sm">{t('reading.earlier', { count: earlier })}</p>}
+      {m.second !== 'NOT_WANTED' && (
+        <p className={m.second === 'AGREES' ? 'quiet text-sm' : 'font-semibold'}>{t(`reading.second.${m.second}`)}</p>
+      )}
       <Source limit={limit} mayClear={m.judged?.mayClear ?? false} />
       {figure ? (
         <FigureForm projectId={projectId} limit={limit} onDone={() => setFigure(false)} />
@@ -87,22 +90,17 @@ function Meaning({ measured: m, limit }: { measured: Measured; limit: Measurable
   )
 }
 
-function Ages({ measured: m, limit }: { measured: Measured; limit: Measurable }) {
+function Ages({ measured: m }: { measured: Measured }) {
   const { t } = useTranslation()
   const format = useFormat()
-  const due = (madeOn: string) => {
-    const date = new Date(madeOn)
-    date.setUTCFullYear(date.getUTCFullYear() + (limit.max ?? 0))
-    return format.dayAndYear(date.toISOString().slice(0, 10))
-  }
   return (
     <ul>
       {m.points
         .filter((p) => p.last)
         .map((p) => (
           <li key={p.id}>
-            {p.spot}: {format.month(p.madeOn!)}, {readable(p.value)} {t('unit.YEAR')},{' '}
-            {t('reading.expires', { date: due(p.madeOn!) })}
+            {p.spot}: {format.month(p.madeOn!)}, {readable(p.value)} {t('unit.YEAR')}
+            {p.expiresOn && `, ${t('reading.expires', { date: format.dayAndYear(p.expiresOn) })}`}
           </li>
         ))}
     </ul>

@@ -14,6 +14,7 @@ const battery: Measurable = {
   readIn: 'VOLT',
   units: ['VOLT', 'MILLIVOLT'],
   age: false,
+  critical: false,
   min: 12.24,
   source,
 }

@@ -39,6 +39,7 @@ export function ReadingForm({
   const [instrument, setInstrument] = useState('')
   const [readOn, setReadOn] = useState(format.today())
   const [rows, setRows] = useState(limit.derived ? [fresh('1'), fresh('2')] : [fresh('1')])
+  const [measurer, setMeasurer] = useState('')
   const [sure, setSure] = useState(false)
   const [wrong, setWrong] = useState<string>()
   const save = useWrite(
@@ -75,6 +76,7 @@ export function ReadingForm({
         sure,
         ...(limit.age ? { made: r.value } : { value: values[i]! }),
         ...(instrument && { instrumentId: instrument }),
+        ...(measurer.trim() && { measurer }),
       })),
     })
   }
@@ -142,6 +144,15 @@ export function ReadingForm({
           </div>
         )}
         {instrument === 'new' && <InstrumentFields unit={unit} onMade={(made) => setInstrument(made.id)} />}
+        {limit.critical && (
+          <TextField
+            label={t('reading.measurer')}
+            hint={t('reading.measurerHint')}
+            value={measurer}
+            maxLength={120}
+            onChange={(e) => setMeasurer(e.target.value)}
+          />
+        )}
         <TextField label={t('reading.readOn')} type="date" value={readOn} onChange={(e) => setReadOn(e.target.value)} />
         {wrong && (
           <p role="alert" className="font-semibold text-error">

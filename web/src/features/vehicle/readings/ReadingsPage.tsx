@@ -83,7 +83,8 @@ function Answer({ readings: r, nameOf }: { readings: Readings; nameOf: (place: s
   const outside = of('OUTSIDE')
   if (r.measured.length === 0) return t('reading.none')
   const names = outside.map((m) => `${r.limits.find((l) => l.id === m.limitId)!.name} (${nameOf(m.place)})`)
-  const what = names.slice(0, named).join('; ') + (names.length > named ? ' …' : '')
+  const more = names.length - named
+  const what = names.slice(0, named).join('; ') + (more > 0 ? `; ${t('reading.andMore', { count: more })}` : '')
   return (
     <>
       {outside.length > 0 ? t('reading.outside', { count: outside.length, what }) : t('reading.allWithin')}{' '}

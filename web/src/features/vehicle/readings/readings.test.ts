@@ -8,6 +8,7 @@ const point = (spot: string, last = true): Point => ({
   unit: 'MICROMETRE',
   readOn: '2026-03-01',
   note: '',
+  measurer: 'Ines',
   last,
 })
 

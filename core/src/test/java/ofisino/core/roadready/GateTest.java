@@ -63,20 +63,36 @@ class GateTest {
                 case PROPOSED, PLANNED -> List.of("job.not-begun");
                 default -> List.of("job.half-done");
             };
-            assertThat(GateRules.check(
-                            new Evidence(List.of(), List.of(new Work(ID, "Weld in", Aim.ROAD_READY, state)))))
+            assertThat(GateRules.check(new Evidence(
+                            List.of(), List.of(new Work(ID, "Weld in", Aim.ROAD_READY, state)), Optional.empty())))
                     .extracting(Blocker::rule)
                     .as(state.name())
                     .isEqualTo(expected);
-            assertThat(GateRules.check(new Evidence(List.of(), List.of(new Work(ID, "Polish", Aim.SHOW, state)))))
+            assertThat(GateRules.check(new Evidence(
+                            List.of(), List.of(new Work(ID, "Polish", Aim.SHOW, state)), Optional.empty())))
                     .isEmpty();
         }
+    }
+
+    /** Nobody asked the modules: an old car has none. Codes left, and codes erased and not driven since, stand in the way. */
+    @Test
+    void faultCodesMustBeGoneAfterADrive() {
+        assertThat(rules(codes(true))).isEmpty();
+        assertThat(rules(codes(false))).containsExactly("codes.not-driven");
+        assertThat(rules(codes(true, "P0301 (Engine)"))).containsExactly("codes.left");
+        assertThat(rules(codes(false, "P0301 (Engine)"))).containsExactly("codes.left");
+        assertThat(rules(new Evidence(List.of(), List.of(), Optional.empty()))).isEmpty();
+    }
+
+    private static Evidence codes(boolean afterDrive, String... left) {
+        return new Evidence(List.of(), List.of(), Optional.of(new Evidence.Codes(ID, List.of(left), afterDrive)));
     }
 
     private static Evidence found(SafetyClass safety, FindingState state, Decision decision) {
         return new Evidence(
                 List.of(Found.of(ID, "Sill", safety, VehicleSystem.STRUCTURE, state, Optional.of(decision))),
-                List.of());
+                List.of(),
+                Optional.empty());
     }
 
     private static List<String> rules(Evidence evidence) {

@@ -9,6 +9,9 @@ import org.jspecify.annotations.Nullable;
 
 /** The door to what is posted. */
 public interface Entries {
+    /** Drafts what a vehicle was bought for, in the base currency. Its owner looks at it and posts it. */
+    void draftPurchase(Caller caller, UUID projectId, UUID entryId, long minor, LocalDate on, String description);
+
     List<Posted> posted(Caller caller, UUID projectId);
 
     /** @param amountMinor in the currency; negative for money that came in and for reversals */

@@ -22,6 +22,9 @@ public interface Jobs {
     /** Work was done on a job that had not begun: it has now. */
     void begun(Caller caller, UUID jobId);
 
+    /** It was thought cured and is not: a job that is over begins again. */
+    void takeUpAgain(Caller caller, UUID jobId);
+
     /** {@code after} waits for {@code before}. */
     record Link(UUID before, UUID after) {}
 

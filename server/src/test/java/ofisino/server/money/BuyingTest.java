@@ -103,6 +103,22 @@ class BuyingTest {
     }
 
     @Test
+    void thePriceIsDraftedInTheLedgerAndNotPostedByItself(TestGarage garage) {
+        UUID project = ready(garage);
+        UUID entry = UUID.randomUUID();
+        garage.owner()
+                .post(
+                        "/api/projects/" + project + "/buying/purchase",
+                        map("priceMinor", 500_00, "purpose", "LEARNING", "reason", "to learn", "entryId", entry))
+                .ok();
+        JsonNode drafted = garage.owner().get("/api/entries/" + entry).ok();
+        assertThat(drafted.path("state").asString()).isEqualTo("DRAFT");
+        assertThat(drafted.path("kind").asString()).isEqualTo("PURCHASE");
+        assertThat(drafted.path("baseMinor").asLong()).isEqualTo(500_00);
+        assertThat(drafted.path("splits").get(0).path("destination").asString()).isEqualTo("VEHICLE");
+    }
+
+    @Test
     void leftAloneItStaysOnRecordAndMayStillBeBought(TestGarage garage) {
         UUID project = ready(garage);
         String leaving = "/api/projects/" + project + "/buying/leaving";

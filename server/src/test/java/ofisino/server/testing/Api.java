@@ -68,6 +68,10 @@ public final class Api {
         return write("PUT", path, body, UUID.randomUUID());
     }
 
+    public Answer delete(String path) {
+        return write("DELETE", path, "", UUID.randomUUID());
+    }
+
     public Answer write(String method, String path, Object body, UUID writeId) {
         String json = body instanceof String text ? text : JSON.writeValueAsString(body);
         return send(signed(path)

@@ -100,6 +100,13 @@ class ReadingTest {
         assertThat(judged(garage, project).path("outcome").asString()).isEqualTo("WITHIN");
         assertThat(judged(garage, project).path("mayClear").asBoolean()).isFalse();
         figure(garage, project, true, 0).ok();
+        // what hurts when it is misread is read by two
+        assertThat(measured(garage, project).path("second").asString()).isEqualTo("WANTED");
+        assertThat(judged(garage, project).path("mayClear").asBoolean()).isFalse();
+        Map<String, Object> byAnother = reading("left", 8.92, "MILLIMETRE");
+        byAnother.put("measurer", "Mirko");
+        take(garage, project, "disc-thickness", "front-brakes", byAnother).ok();
+        assertThat(measured(garage, project).path("second").asString()).isEqualTo("AGREES");
         assertThat(judged(garage, project).path("mayClear").asBoolean()).isTrue();
         assertThat(figure(garage, project, true, 0).code()).isEqualTo("figure.stale");
     }
@@ -116,6 +123,12 @@ class ReadingTest {
                         .path("madeOn")
                         .asString())
                 .isEqualTo("2009-04-05");
+        assertThat(measured(garage, project)
+                        .path("points")
+                        .get(0)
+                        .path("expiresOn")
+                        .asString())
+                .isEqualTo("2019-04-05");
         assertThat(take(garage, project, "tyre-age", "front-wheel-left", made("left", "148"))
                         .code())
                 .isEqualTo("date-code.decade");

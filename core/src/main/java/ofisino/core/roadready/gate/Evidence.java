@@ -11,7 +11,7 @@ import ofisino.core.vehicle.inspection.FindingState;
 import ofisino.core.vehicle.inspection.SafetyClass;
 
 /** What is recorded about a car, as far as the rules before the road ask for it. */
-public record Evidence(List<Found> findings, List<Work> jobs) {
+public record Evidence(List<Found> findings, List<Work> jobs, Optional<Codes> codes) {
     public Evidence {
         findings = List.copyOf(findings);
         jobs = List.copyOf(jobs);
@@ -39,6 +39,13 @@ public record Evidence(List<Found> findings, List<Work> jobs) {
                     system,
                     state,
                     decision.filter(d -> d == Decision.TEMPORARY).isPresent());
+        }
+    }
+
+    /** @param left what the modules said at the last reading */
+    public record Codes(UUID reading, List<String> left, boolean afterDrive) {
+        public Codes {
+            left = List.copyOf(left);
         }
     }
 

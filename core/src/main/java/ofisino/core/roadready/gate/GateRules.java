@@ -8,7 +8,12 @@ import java.util.List;
  */
 public final class GateRules {
     static final List<GateRule> ALL = List.of(
-            new OpenSafetyFindingRule(), new TemporarySafetyRepairRule(), new HalfDoneJobRule(), new UndoneJobRule());
+            new OpenSafetyFindingRule(),
+            new TemporarySafetyRepairRule(),
+            new HalfDoneJobRule(),
+            new UndoneJobRule(),
+            new FaultCodeRule(),
+            new CodesAfterDriveRule());
 
     private GateRules() {}
 

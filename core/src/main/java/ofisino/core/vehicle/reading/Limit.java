@@ -1,5 +1,6 @@
 package ofisino.core.vehicle.reading;
 
+import java.time.LocalDate;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import ofisino.core.kernel.InvalidValue;
@@ -16,6 +17,7 @@ import ofisino.core.kernel.Source;
  * @param derived    what is made of several readings before it is compared
  * @param readIn     the unit in which they are read; the limit's own where nothing is derived
  * @param readUpTo   above this a single reading is asked about; {@code highest} where nothing is derived
+ * @param critical   misread it hurts: a second person measures it too
  */
 public record Limit(
         String id,
@@ -31,6 +33,7 @@ public record Limit(
         Optional<Derived> derived,
         Unit readIn,
         double readUpTo,
+        boolean critical,
         Source source) {
     public Limit {
         if (maker == (min.isPresent() || max.isPresent()))
@@ -52,6 +55,12 @@ public record Limit(
         return unit == Unit.YEAR;
     }
 
+    /** The day on which a part made then reaches the greatest age; empty where age is not what is judged. */
+    public Optional<LocalDate> expires(LocalDate madeOn) {
+        if (!isAge() || max.isEmpty()) return Optional.empty();
+        return Optional.of(madeOn.plusMonths(Math.round(max.getAsDouble() * 12)));
+    }
+
     /** The maker's own figure in place of the general one. It decides, and may clear a finding, when somebody compared it with the document. */
     public Limit ofTheMaker(OptionalDouble itsMin, OptionalDouble itsMax, Source document) {
         return new Limit(
@@ -68,6 +77,7 @@ public record Limit(
                 derived,
                 readIn,
                 readUpTo,
+                critical,
                 document);
     }
 }

@@ -54,6 +54,7 @@ public final class Limits {
                 "derived",
                 "read-in",
                 "up-to",
+                "critical",
                 "source",
                 "year",
                 "place");
@@ -73,6 +74,7 @@ public final class Limits {
                 e.has("derived") ? Optional.of(e.choice("derived", Derived.class)) : Optional.empty(),
                 e.choice("read-in", Unit.class, unit),
                 e.has("up-to") ? e.number("up-to") : asked.get(1),
+                e.has("critical"),
                 Source.fromMemory(e.text("source"), e.text("year", ""), e.text("place", "")));
     }
 

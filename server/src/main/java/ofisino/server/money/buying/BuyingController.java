@@ -78,10 +78,12 @@ class BuyingController {
         }
     }
 
+    /** @param entryId under which the purchase is drafted in the ledger; absent when it stands there already */
     record PurchaseRequest(
             long priceMinor,
             @Nullable Purpose purpose,
-            @Nullable String reason) {}
+            @Nullable String reason,
+            @Nullable UUID entryId) {}
 
     record LeavingRequest(String reason) {}
 
@@ -112,7 +114,7 @@ class BuyingController {
     @PostMapping("/purchase")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void buy(Caller caller, @PathVariable UUID projectId, @RequestBody PurchaseRequest body) {
-        service.buy(caller, projectId, body.priceMinor(), body.purpose(), body.reason());
+        service.buy(caller, projectId, body.priceMinor(), body.purpose(), body.reason(), body.entryId());
     }
 
     @PostMapping("/leaving")

@@ -20,6 +20,7 @@ import ofisino.core.money.valuation.Purpose;
 import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
+import ofisino.server.money.Entries;
 import ofisino.server.money.buying.BuyingMapper.BuyingRow;
 import ofisino.server.money.buying.BuyingMapper.ComparableRow;
 import ofisino.server.money.buying.BuyingMapper.Outcome;
@@ -37,16 +38,19 @@ class BuyingService {
     private final BuyingCases cases;
     private final Projects projects;
     private final Garages garages;
+    private final Entries entries;
     private final Clock clock;
     /** Ten thousand draws of hundreds of chances take a second: the same question gets the answer that was worked out before. */
     private final ConcurrentLruCache<Question, Advice> worked =
             new ConcurrentLruCache<>(REMEMBERED, q -> Advice.on(q.c, q.asked, q.valueLow, q.valueHigh));
 
-    BuyingService(BuyingMapper mapper, BuyingCases cases, Projects projects, Garages garages, Clock clock) {
+    BuyingService(
+            BuyingMapper mapper, BuyingCases cases, Projects projects, Garages garages, Entries entries, Clock clock) {
         this.mapper = mapper;
         this.cases = cases;
         this.projects = projects;
         this.garages = garages;
+        this.entries = entries;
         this.clock = clock;
     }
 
@@ -153,12 +157,20 @@ class BuyingService {
     }
 
     /** Bought: the project goes on as an active one with all that was found. */
-    void buy(Caller caller, UUID projectId, long priceMinor, Purpose purpose, String reason) {
+    void buy(Caller caller, UUID projectId, long priceMinor, Purpose purpose, String reason, UUID entryId) {
         caller.mustOwn();
         long ceiling = ceiling(caller, projectId);
         Purpose.mustBeStated(priceMinor, ceiling, purpose, reason);
         Currencies.minor("price", garages.baseCurrency(caller), priceMinor);
         projects.activate(caller, projectId);
+        if (entryId != null && priceMinor > 0)
+            entries.draftPurchase(
+                    caller,
+                    projectId,
+                    entryId,
+                    priceMinor,
+                    today(caller),
+                    projects.require(caller, projectId).vehicleName());
         mapper.deleteOutcome(caller.garageId(), projectId);
         mapper.insertOutcome(
                 caller.garageId(),

@@ -13,6 +13,7 @@ import ofisino.core.kernel.ExchangeRate;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.Texts;
 import ofisino.core.money.ledger.Destination;
+import ofisino.core.money.ledger.EntryKind;
 import ofisino.core.money.ledger.Split;
 import ofisino.core.money.ledger.Splits;
 import ofisino.server.db.Stored;
@@ -20,6 +21,7 @@ import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.money.Entries;
 import ofisino.server.money.ledger.EntryController.EntryFields;
+import ofisino.server.money.ledger.EntryController.SplitFields;
 import ofisino.server.money.ledger.EntryMapper.EntryRow;
 import ofisino.server.money.ledger.EntryMapper.SplitRow;
 import ofisino.server.money.ledger.EntryMapper.State;
@@ -66,6 +68,27 @@ class EntryService implements Entries {
         mapper.insert(caller.garageId(), entry);
         save(caller, id, splitsOf(caller, entry, fields));
         return find(caller, id);
+    }
+
+    @Override
+    public void draftPurchase(
+            Caller caller, UUID projectId, UUID entryId, long minor, LocalDate on, String description) {
+        String base = garages.baseCurrency(caller).getCode();
+        draft(
+                caller,
+                projectId,
+                entryId,
+                new EntryFields(
+                        EntryKind.PURCHASE,
+                        on,
+                        description,
+                        null,
+                        null,
+                        base,
+                        minor,
+                        BigDecimal.ONE,
+                        on,
+                        List.of(new SplitFields(Destination.VEHICLE, null, minor))));
     }
 
     EntryRow change(Caller caller, UUID id, EntryFields fields, long version) {

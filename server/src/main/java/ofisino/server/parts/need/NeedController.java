@@ -47,6 +47,15 @@ class NeedController {
         return service.list(caller, projectId);
     }
 
+    /** @param difference what a sister variant has otherwise */
+    record VariantWarning(UUID needId, String difference) {}
+
+    /** Parts on the list that a sister variant has otherwise. */
+    @GetMapping("/projects/{projectId}/needs/variants")
+    List<VariantWarning> variants(Caller caller, @PathVariable UUID projectId) {
+        return service.variantWarnings(caller, projectId);
+    }
+
     @PostMapping("/projects/{projectId}/needs")
     @ResponseStatus(HttpStatus.CREATED)
     NeedRow add(Caller caller, @PathVariable UUID projectId, @RequestBody NewNeedRequest body) {

@@ -10,13 +10,16 @@ import ofisino.core.kernel.Texts;
 import ofisino.core.parts.sourcing.NeedState;
 import ofisino.core.parts.sourcing.OrderDates;
 import ofisino.core.parts.sourcing.Quantity;
+import ofisino.core.vehicle.identity.VariantPart;
 import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.parts.Needs;
 import ofisino.server.parts.need.NeedController.NeedFields;
+import ofisino.server.parts.need.NeedController.VariantWarning;
 import ofisino.server.parts.need.NeedMapper.NeedRow;
 import ofisino.server.vehicle.Projects;
+import ofisino.server.vehicle.Variants;
 import org.springframework.stereotype.Service;
 
 /** Parts and consumables from "needed" to "verified". */
@@ -24,17 +27,29 @@ import org.springframework.stereotype.Service;
 class NeedService implements Needs {
     private final NeedMapper mapper;
     private final Projects projects;
+    private final Variants variants;
     private final Garages garages;
 
-    NeedService(NeedMapper mapper, Projects projects, Garages garages) {
+    NeedService(NeedMapper mapper, Projects projects, Variants variants, Garages garages) {
         this.mapper = mapper;
         this.projects = projects;
+        this.variants = variants;
         this.garages = garages;
     }
 
     List<NeedRow> list(Caller caller, UUID projectId) {
         projects.require(caller, projectId);
         return mapper.of(caller.garageId(), projectId);
+    }
+
+    List<VariantWarning> variantWarnings(Caller caller, UUID projectId) {
+        List<VariantPart> otherwise = variants.parts(caller, projectId);
+        return list(caller, projectId).stream()
+                .filter(n -> !n.state().isAvailable())
+                .flatMap(n -> otherwise.stream()
+                        .filter(v -> v.concerns(n.title()))
+                        .map(v -> new VariantWarning(n.id(), v.difference())))
+                .toList();
     }
 
     NeedRow find(Caller caller, UUID id) {

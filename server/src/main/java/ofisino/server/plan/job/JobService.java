@@ -236,6 +236,13 @@ class JobService implements Jobs {
             move(caller, jobId, JobState.BEGUN, job.version());
     }
 
+    @Override
+    public void takeUpAgain(Caller caller, UUID jobId) {
+        JobRow job = find(caller, jobId);
+        if (job.state() == JobState.FINISHED || job.state() == JobState.VERIFIED)
+            move(caller, jobId, JobState.BEGUN, job.version());
+    }
+
     private static Job door(JobRow j) {
         return new Job(
                 j.id(), j.projectId(), j.code(), j.title(), j.aim(), j.state(), j.likelyMinutes(), j.spentMinutes());

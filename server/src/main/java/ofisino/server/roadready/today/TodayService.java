@@ -31,6 +31,7 @@ import ofisino.server.plan.Jobs;
 import ofisino.server.plan.Jobs.Job;
 import ofisino.server.plan.Plans;
 import ofisino.server.plan.Plans.Planned;
+import ofisino.server.roadready.Faults;
 import ofisino.server.roadready.today.TodayController.Fetch;
 import ofisino.server.roadready.today.TodayController.Note;
 import ofisino.server.roadready.today.TodayController.OrderNow;
@@ -53,6 +54,7 @@ class TodayService {
     private final Evenings evenings;
     private final Ledger ledger;
     private final Garages garages;
+    private final Faults faults;
     private final Clock clock;
 
     TodayService(
@@ -64,6 +66,7 @@ class TodayService {
             Evenings evenings,
             Ledger ledger,
             Garages garages,
+            Faults faults,
             Clock clock) {
         this.projects = projects;
         this.findings = findings;
@@ -73,6 +76,7 @@ class TodayService {
         this.evenings = evenings;
         this.ledger = ledger;
         this.garages = garages;
+        this.faults = faults;
         this.clock = clock;
     }
 
@@ -199,6 +203,7 @@ class TodayService {
                         .toList(),
                 jobList.stream()
                         .map(j -> new Evidence.Work(j.id(), j.title(), j.aim(), j.state()))
-                        .toList());
+                        .toList(),
+                faults.lastRead(caller, project.id()));
     }
 }

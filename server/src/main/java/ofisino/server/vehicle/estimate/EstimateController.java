@@ -1,5 +1,6 @@
 package ofisino.server.vehicle.estimate;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
 import ofisino.core.kernel.CostRange;
@@ -119,6 +120,16 @@ class EstimateController {
 
     /** @param foundAfterOpening hours behind what was opened, as a share of those seen at first; 0.3 for 3 h behind 10 h */
     record EstimatesResponse(List<FindingEstimateResponse> estimates, double foundAfterOpening) {}
+
+    /** @param rustedPercent the share of the area that the degree stands for */
+    record RustGradeResponse(RustGrade grade, double rustedPercent) {}
+
+    @GetMapping("/rust-grades")
+    List<RustGradeResponse> rustGrades() {
+        return Arrays.stream(RustGrade.values())
+                .map(g -> new RustGradeResponse(g, g.rustedPercent()))
+                .toList();
+    }
 
     @GetMapping("/projects/{projectId}/estimates")
     EstimatesResponse all(Caller caller, @PathVariable UUID projectId) {

@@ -3,11 +3,13 @@ package ofisino.server.vehicle.reading;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import ofisino.core.kernel.Source;
 import ofisino.core.vehicle.reading.Coating;
 import ofisino.core.vehicle.reading.Derived;
 import ofisino.core.vehicle.reading.Limit;
+import ofisino.core.vehicle.reading.SecondMeasurer;
 import ofisino.core.vehicle.reading.Series;
 import ofisino.core.vehicle.reading.Unit;
 import ofisino.core.vehicle.reading.Verdict;
@@ -51,6 +53,7 @@ class ReadingController {
             List<Unit> units,
             @Nullable Derived derived,
             boolean age,
+            boolean critical,
             @Nullable Double min,
             @Nullable Double max,
             Source source,
@@ -64,6 +67,7 @@ class ReadingController {
                     l.readIn().alike(),
                     l.derived().orElse(null),
                     l.isAge(),
+                    l.critical(),
                     l.min().isPresent() ? l.min().getAsDouble() : null,
                     l.max().isPresent() ? l.max().getAsDouble() : null,
                     l.source(),
@@ -80,6 +84,8 @@ class ReadingController {
             @Nullable UUID instrumentId,
             LocalDate readOn,
             String note,
+            String measurer,
+            @Nullable LocalDate expiresOn,
             boolean last,
             @Nullable Coating coating) {
         static PointResponse of(Limit limit, Point p) {
@@ -92,6 +98,10 @@ class ReadingController {
                     p.row().instrumentId(),
                     p.row().readOn(),
                     p.row().note(),
+                    p.row().measurer(),
+                    Optional.ofNullable(p.row().madeOn())
+                            .flatMap(limit::expires)
+                            .orElse(null),
                     p.last(),
                     limit.unit() == Unit.MICROMETRE
                             ? Coating.of(p.row().unit().convert(p.value(), Unit.MICROMETRE))
@@ -102,9 +112,10 @@ class ReadingController {
     /** @param value what was compared, in the limit's unit @param margin inside (positive) or outside (negative) the bound that decided */
     record JudgedResponse(
             double value, Verdict.Outcome outcome, Verdict.Why why, double margin, boolean raises, boolean mayClear) {
-        static JudgedResponse of(Series.Judged j) {
+        static JudgedResponse of(Series.Judged j, SecondMeasurer second) {
             Verdict v = j.verdict();
-            return new JudgedResponse(j.value(), v.outcome(), v.why(), v.margin(), v.raises(), v.mayClear());
+            return new JudgedResponse(
+                    j.value(), v.outcome(), v.why(), v.margin(), v.raises(), v.mayClear() && second.isEnough());
         }
     }
 
@@ -112,13 +123,15 @@ class ReadingController {
             String limitId,
             String place,
             List<PointResponse> points,
-            @Nullable JudgedResponse judged) {
+            @Nullable JudgedResponse judged,
+            SecondMeasurer second) {
         static MeasuredResponse of(Measured m) {
             return new MeasuredResponse(
                     m.limit().id(),
                     m.place(),
                     m.points().stream().map(p -> PointResponse.of(m.limit(), p)).toList(),
-                    m.judged().map(JudgedResponse::of).orElse(null));
+                    m.judged().map(j -> JudgedResponse.of(j, m.second())).orElse(null),
+                    m.second());
         }
     }
 
@@ -134,9 +147,10 @@ class ReadingController {
             @Nullable UUID instrumentId,
             LocalDate readOn,
             @Nullable String note,
+            @Nullable String measurer,
             boolean sure) {
         Taken taken() {
-            return new Taken(id, spot, value, unit, made, instrumentId, readOn, note, sure);
+            return new Taken(id, spot, value, unit, made, instrumentId, readOn, note, measurer, sure);
         }
     }
 

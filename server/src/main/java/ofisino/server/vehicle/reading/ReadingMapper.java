@@ -25,7 +25,7 @@ interface ReadingMapper {
 
     int updateFigure(UUID garageId, FigureRow figure);
 
-    /** @param value absent for what is entered as the date on which it was made */
+    /** @param value absent for what is entered as the date on which it was made @param measurer who read it */
     record ReadingRow(
             UUID id,
             String limitId,
@@ -36,7 +36,8 @@ interface ReadingMapper {
             @Nullable LocalDate madeOn,
             @Nullable UUID instrumentId,
             LocalDate readOn,
-            String note) {}
+            String note,
+            String measurer) {}
 
     record InstrumentRow(UUID id, String name, Unit unit, double readsFrom, double readsTo, double resolution) {
         Reading.Instrument toCore() {

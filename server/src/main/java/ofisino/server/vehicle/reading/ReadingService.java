@@ -22,6 +22,7 @@ import ofisino.core.vehicle.reading.DateCode;
 import ofisino.core.vehicle.reading.Limit;
 import ofisino.core.vehicle.reading.Limits;
 import ofisino.core.vehicle.reading.Reading;
+import ofisino.core.vehicle.reading.SecondMeasurer;
 import ofisino.core.vehicle.reading.Series;
 import ofisino.core.vehicle.reading.Unit;
 import ofisino.server.db.Stored;
@@ -60,8 +61,10 @@ class ReadingService {
      *
      * @param points all that were taken, the latest last
      * @param judged by the last reading at each spot; empty while there are too few
+     * @param second whether two people read what must not be misread
      */
-    record Measured(Limit limit, String place, List<Point> points, Optional<Series.Judged> judged) {}
+    record Measured(
+            Limit limit, String place, List<Point> points, Optional<Series.Judged> judged, SecondMeasurer second) {}
 
     /** @param value in the unit as it was read; the age today for a date */
     record Point(ReadingRow row, double value, boolean last) {}
@@ -132,7 +135,19 @@ class ReadingService {
                         p.row().unit(),
                         Optional.ofNullable(instruments.get(p.row().instrumentId()))))
                 .toList();
-        return new Measured(limit, place, points, Series.judge(last, limit));
+        return new Measured(
+                limit,
+                place,
+                points,
+                Series.judge(last, limit),
+                SecondMeasurer.of(
+                        limit,
+                        points.stream()
+                                .map(p -> new SecondMeasurer.Taken(
+                                        p.row().spot(),
+                                        p.row().measurer(),
+                                        p.row().unit().convert(p.value(), limit.readIn())))
+                                .toList()));
     }
 
     private static double value(ReadingRow row, LocalDate today) {
@@ -151,6 +166,7 @@ class ReadingService {
             UUID instrumentId,
             LocalDate readOn,
             String note,
+            String measurer,
             boolean sure) {}
 
     /** Keeps readings of one thing at one place; what cannot exist is asked about before it is kept. */
@@ -190,7 +206,8 @@ class ReadingService {
                 made,
                 t.instrumentId(),
                 t.readOn(),
-                Texts.note("note", t.note()));
+                Texts.note("note", t.note()),
+                t.measurer() == null || t.measurer().isBlank() ? "" : Texts.line("measurer", t.measurer()));
     }
 
     private void mustMakeSense(Caller caller, Limit limit, Taken t) {

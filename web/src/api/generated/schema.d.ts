@@ -1935,7 +1935,7 @@ export interface components {
             /** Format: date */
             last: string;
             /** @enum {string} */
-            standing: "NEW" | "STILL" | "CAME_BACK" | "GONE";
+            standing: "CAME_BACK" | "NEW" | "STILL" | "GONE";
         };
         FaultsResponse: {
             causes: components["schemas"]["CauseRow"][];

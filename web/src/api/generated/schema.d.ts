@@ -11,7 +11,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_6"];
+        get: operations["of_8"];
         put?: never;
         post: operations["add_7"];
         delete?: never;
@@ -44,6 +44,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["thumbnail"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bench/panel-cover": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["cover"];
         put?: never;
         post?: never;
         delete?: never;
@@ -92,7 +108,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["mine"];
-        put: operations["change_8"];
+        put: operations["change_9"];
         post?: never;
         delete?: never;
         options?: never;
@@ -132,6 +148,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/clearance/changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change_8"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clearance/part": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["part"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clearance/passages": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keepPassage"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clearance/passages/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["dropPassage"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/conversion": {
         parameters: {
             query?: never;
@@ -142,6 +222,38 @@ export interface paths {
         get: operations["convert"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/debts/{id}/happened": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["happened"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/debts/{id}/settle": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["settle"];
         delete?: never;
         options?: never;
         head?: never;
@@ -468,6 +580,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{jobId}/interlocks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of_7"];
+        put?: never;
+        post: operations["confirm"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{jobId}/ways-in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["assign"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/labels/{code}": {
         parameters: {
             query?: never;
@@ -525,7 +669,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["accept"];
+        post: operations["accept_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -708,6 +852,166 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{projectId}/access": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of_15"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/access/fluid": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["fluid"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/access/merge": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["merge"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/access/split": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["split"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/access/usual": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["assignUsual"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/access/ways": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keepOwn"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/access/{stay}/ageing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/access/{stay}/close": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["close"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/access/{stay}/open": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["open"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/access/{stay}/while-open": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["whileOpen"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects/{projectId}/answers": {
         parameters: {
             query?: never;
@@ -814,6 +1118,54 @@ export interface paths {
         get: operations["walk"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/clearance": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of_14"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/clearance/size": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["measure"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/debts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of_6"];
+        put?: never;
+        post: operations["owe"];
         delete?: never;
         options?: never;
         head?: never;
@@ -987,7 +1339,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_9"];
+        get: operations["of_13"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1067,7 +1419,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_8"];
+        get: operations["of_12"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1220,6 +1572,150 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{projectId}/scope": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of_11"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/scope/aim": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["preview"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/scope/baseline": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["setBaseline"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/scope/repeats": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["nameCause"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/scope/zone-aims": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["setZoneAim"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/sequence": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of_10"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/sequence/accept": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["accept"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/sequence/take-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/sequence/waive": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["waive"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects/{projectId}/sheet": {
         parameters: {
             query?: never;
@@ -1259,7 +1755,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_7"];
+        get: operations["of_9"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1293,7 +1789,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["measure"];
+        post: operations["measure_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1496,6 +1992,9 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        AcceptanceOfOrderRequest: {
+            edges: components["schemas"]["AcceptedEdge"][];
+        };
         AcceptanceRequest: {
             /** Format: uuid */
             placeId?: string;
@@ -1503,6 +2002,22 @@ export interface components {
             right: boolean;
             /** Format: int64 */
             version: number;
+        };
+        AcceptedEdge: {
+            /** Format: uuid */
+            after: string;
+            /** Format: uuid */
+            before: string;
+        };
+        AccessResponse: {
+            afterReconnecting: ("TERMINALS_CLEAN_AND_TIGHT" | "CLOCK" | "RADIO_CODE" | "IDLE_LEARNS_AGAIN" | "WINDOWS_END_STOPS" | "ROOF_END_STOPS" | "STEERING_ANGLE" | "CODES_READ_AND_ERASED" | "MODULES_SLEEP_AND_WAKE")[];
+            openings: components["schemas"]["OpeningResponse"][];
+            proposals: components["schemas"]["SharingResponse"][];
+            totals: components["schemas"]["TotalsResponse"];
+            usedUp: {
+                [key: string]: number;
+            };
+            ways: components["schemas"]["WayInResponse"][];
         };
         ActivityResponse: {
             /** Format: date-time */
@@ -1526,12 +2041,41 @@ export interface components {
             /** @enum {string} */
             stage: "AS_FOUND" | "PULLED" | "FITTED";
         };
+        Added: {
+            /** Format: int32 */
+            jobs: number;
+            /** Format: int64 */
+            minutes: number;
+        };
         Advice: {
             ceiling: components["schemas"]["Ceiling"];
             looks: components["schemas"]["Look"][];
             movers: components["schemas"]["Mover"][];
             /** @enum {string} */
             word: "WALK_AWAY" | "BID_UP_TO" | "FAIR";
+        };
+        AfterJob: {
+            /** Format: uuid */
+            job: string;
+            verdict: components["schemas"]["Verdict"];
+        };
+        AgeingJobRequest: {
+            /** Format: uuid */
+            jobId: string;
+            part: string;
+        };
+        AimPreviewResponse: {
+            in: components["schemas"]["AimSideResponse"];
+            out: components["schemas"]["AimSideResponse"];
+        };
+        AimSideResponse: {
+            items: string[];
+            /** Format: int64 */
+            minor: number;
+            /** Format: int64 */
+            minutes: number;
+            /** Format: double */
+            weeks?: number;
         };
         AnswerRequest: {
             another: boolean;
@@ -1567,6 +2111,13 @@ export interface components {
             takenAt?: string;
             /** Format: int32 */
             width?: number;
+        };
+        BatchResponse: {
+            jobs: string[];
+            /** @enum {string} */
+            operation: "STRIP" | "CLEAN" | "BLAST" | "CUT" | "WELD" | "FABRICATE" | "MACHINE" | "DRY_FIT" | "PRIME" | "PAINT" | "COAT" | "ASSEMBLE" | "REPLACE" | "ADJUST" | "WIRE" | "FILL" | "BLEED" | "ALIGN" | "TEST" | "INSPECT";
+            /** Format: int32 */
+            pieces: number;
         };
         Blistering: {
             /** Format: int32 */
@@ -1690,15 +2241,14 @@ export interface components {
             title: string;
         };
         ChangeRow: {
-            /** @enum {string} */
-            action: "ADDED" | "CHANGED" | "REMOVED";
-            /** Format: date-time */
-            at: string;
-            entity: string;
-            state?: string;
-            title?: string;
+            /** Format: int32 */
+            heightMm: number;
             /** Format: uuid */
-            writeId: string;
+            jobId: string;
+            /** Format: int32 */
+            lengthMm: number;
+            /** Format: int32 */
+            widthMm: number;
         };
         CheckTextResponse: {
             endangers: string;
@@ -1719,6 +2269,16 @@ export interface components {
             settledBy: ("PHOTO" | "WALKED_ROUND" | "ON_STANDS" | "OPENED")[];
             theme: string;
         };
+        ClearanceResponse: {
+            changes: components["schemas"]["ChangeRow"][];
+            passages: components["schemas"]["ThroughResponse"][];
+            size?: components["schemas"]["SizeRow"];
+        };
+        ClosingRequest: {
+            temporary: boolean;
+            /** Format: int64 */
+            version: number;
+        };
         ComparableResponse: {
             leftOut: boolean;
             row: components["schemas"]["ComparableRow"];
@@ -1732,6 +2292,12 @@ export interface components {
             seenOn: string;
             sold: boolean;
             title: string;
+        };
+        ConfirmationRequest: {
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            interlock: "ISOLATED" | "SUPPORTED" | "DRAINED" | "PROVED_EMPTY" | "FUEL_AWAY" | "VENTILATED" | "EXTINGUISHER" | "EYES_AND_HANDS" | "DO_NOT_RUN" | "DO_NOT_DRIVE";
         };
         ConversionResponse: {
             /** Format: int64 */
@@ -1758,6 +2324,37 @@ export interface components {
             /** Format: date */
             on: string;
         };
+        DebtResponse: {
+            due: boolean;
+            row: components["schemas"]["DebtRow"];
+        };
+        DebtRow: {
+            /** Format: date */
+            dueOn?: string;
+            event: string;
+            happened: boolean;
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            jobId?: string;
+            later: string;
+            /** Format: uuid */
+            needId?: string;
+            /** Format: uuid */
+            projectId: string;
+            /** Format: date */
+            settledOn?: string;
+            /** Format: int64 */
+            version: number;
+            what: string;
+            /** @enum {string} */
+            when: "EVENT" | "DATE" | "ARRIVAL";
+            zone?: string;
+        };
+        DebtStepRequest: {
+            /** Format: int64 */
+            version: number;
+        };
         DecisionProposalResponse: {
             /** @enum {string} */
             decision: "INVESTIGATE" | "REPAIR" | "REPLACE" | "REUSE" | "TEMPORARY" | "DEFER" | "ACCEPT";
@@ -1782,6 +2379,16 @@ export interface components {
             /** Format: double */
             offMm: number;
         };
+        EdgeResponse: {
+            /** Format: uuid */
+            after: string;
+            /** Format: uuid */
+            before: string;
+            gate: boolean;
+            must: boolean;
+            reason: string;
+            rule: string;
+        };
         Effort: {
             /** Format: int32 */
             likelyMinutes: number;
@@ -1797,6 +2404,16 @@ export interface components {
             optimisticMinutes: number;
             /** Format: int32 */
             pessimisticMinutes: number;
+        };
+        EnablerResponse: {
+            /** Format: uuid */
+            first: string;
+            /** Format: int32 */
+            minutes: number;
+            /** Format: int32 */
+            tells: number;
+            /** Format: uuid */
+            test: string;
         };
         EntryChangeRequest: {
             fields: components["schemas"]["EntryFields"];
@@ -2072,6 +2689,19 @@ export interface components {
             password: string;
             zone: string;
         };
+        FluidChoiceResponse: {
+            /** Format: date */
+            day?: string;
+            /** Format: int32 */
+            drains: number;
+            /** @enum {string} */
+            kind: "NO_CONFLICT" | "MOVE_THE_DAY" | "CLOSE_WITH_THE_OLD";
+            /** Format: double */
+            newLitres: number;
+            owed: boolean;
+            /** Format: double */
+            wastedLitres: number;
+        };
         GarageRequest: {
             locale: string;
             name: string;
@@ -2105,6 +2735,30 @@ export interface components {
             jobId?: string;
             title?: string;
         };
+        GrowthResponse: {
+            added: {
+                [key: string]: components["schemas"]["Added"];
+            };
+            /** Format: int32 */
+            baselineJobs: number;
+            /** Format: int64 */
+            baselineMinutes: number;
+            /** Format: date */
+            baselineOn?: string;
+            /** Format: int64 */
+            doneMinutes: number;
+            /** Format: int32 */
+            doneOfBaseline: number;
+            /** Format: int32 */
+            doneOfPresent: number;
+            dropped: components["schemas"]["Added"];
+            /** Format: int32 */
+            growthPercent: number;
+            /** Format: int32 */
+            presentJobs: number;
+            /** Format: int64 */
+            presentMinutes: number;
+        };
         HoldRequest: {
             reason: string;
             /** Format: int64 */
@@ -2126,6 +2780,13 @@ export interface components {
             resolution: number;
             /** @enum {string} */
             unit: "MILLIMETRE" | "MICROMETRE" | "INCH" | "THOU" | "VOLT" | "MILLIVOLT" | "AMPERE" | "MILLIAMPERE" | "BAR" | "PSI" | "KILOPASCAL" | "NEWTON" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOMETRE_PER_HOUR" | "MILE_PER_HOUR" | "PERCENT" | "YEAR" | "COUNT";
+        };
+        InterlockResponse: {
+            /** Format: date-time */
+            confirmedAt?: string;
+            confirmedBy?: string;
+            /** @enum {string} */
+            interlock: "ISOLATED" | "SUPPORTED" | "DRAINED" | "PROVED_EMPTY" | "FUEL_AWAY" | "VENTILATED" | "EXTINGUISHER" | "EYES_AND_HANDS" | "DO_NOT_RUN" | "DO_NOT_DRIVE";
         };
         InventoryLineResponse: {
             line: components["schemas"]["InventoryRow"];
@@ -2163,11 +2824,17 @@ export interface components {
             after?: string[];
             /** @enum {string} */
             aim?: "RUNNER" | "ROAD_READY" | "DRIVER" | "SHOW";
+            /** @enum {string} */
+            cause?: "FOUND" | "WAY_IN_OPEN" | "TASTE" | "AIM" | "FORGOTTEN";
+            details?: ("SEALER_OFF" | "DEGREASE" | "SEAM_SEAL" | "CAVITY_WAX" | "DRILL" | "CRACK_CHECK" | "MASK" | "FLUSH" | "MEASURE" | "CARPET" | "GLASS" | "HEADLINING" | "WATER_TEST" | "ISOLATE" | "NEEDS_POWER" | "RIDE_HEIGHT" | "BRAKE_TEST" | "TURN_BY_HAND" | "FIRST_START" | "ROAD_TEST" | "EARTHS" | "CLOSE_UP" | "PRESSURE_TEST" | "FOR_NOW" | "MARK_POSITION" | "LOOSENS")[];
             effort?: components["schemas"]["EffortFields"];
             findings?: string[];
+            halfOpen?: string;
             note?: string;
             /** @enum {string} */
             operation?: "STRIP" | "CLEAN" | "BLAST" | "CUT" | "WELD" | "FABRICATE" | "MACHINE" | "DRY_FIT" | "PRIME" | "PAINT" | "COAT" | "ASSEMBLE" | "REPLACE" | "ADJUST" | "WIRE" | "FILL" | "BLEED" | "ALIGN" | "TEST" | "INSPECT";
+            /** Format: int32 */
+            pieces?: number;
             title: string;
             zone?: string;
         };
@@ -2175,12 +2842,16 @@ export interface components {
             after: string[];
             /** @enum {string} */
             aim: "RUNNER" | "ROAD_READY" | "DRIVER" | "SHOW";
+            /** @enum {string} */
+            cause: "FOUND" | "WAY_IN_OPEN" | "TASTE" | "AIM" | "FORGOTTEN";
             cautions: ("STANDS" | "WELDING" | "GRINDING" | "FUEL" | "BRAKES" | "PAINT_FUMES" | "HOT_COOLANT" | "BATTERY" | "SPRINGS" | "GLASS" | "RESTRAINT" | "EXHAUST_GAS" | "ASBESTOS")[];
             /** Format: uuid */
             chainId?: string;
             code: string;
+            details: ("SEALER_OFF" | "DEGREASE" | "SEAM_SEAL" | "CAVITY_WAX" | "DRILL" | "CRACK_CHECK" | "MASK" | "FLUSH" | "MEASURE" | "CARPET" | "GLASS" | "HEADLINING" | "WATER_TEST" | "ISOLATE" | "NEEDS_POWER" | "RIDE_HEIGHT" | "BRAKE_TEST" | "TURN_BY_HAND" | "FIRST_START" | "ROAD_TEST" | "EARTHS" | "CLOSE_UP" | "PRESSURE_TEST" | "FOR_NOW" | "MARK_POSITION" | "LOOSENS")[];
             effort: components["schemas"]["EffortFields"];
             findings: string[];
+            halfOpen: string;
             /** Format: uuid */
             id: string;
             lacks: string[];
@@ -2191,6 +2862,8 @@ export interface components {
             /** @enum {string} */
             operation: "STRIP" | "CLEAN" | "BLAST" | "CUT" | "WELD" | "FABRICATE" | "MACHINE" | "DRY_FIT" | "PRIME" | "PAINT" | "COAT" | "ASSEMBLE" | "REPLACE" | "ADJUST" | "WIRE" | "FILL" | "BLEED" | "ALIGN" | "TEST" | "INSPECT";
             over: boolean;
+            /** Format: int32 */
+            pieces: number;
             /** Format: uuid */
             projectId: string;
             /** Format: int32 */
@@ -2350,6 +3023,10 @@ export interface components {
             /** @enum {string} */
             role: "OWNER" | "HELPER" | "VIEWER";
         };
+        MergeRequest: {
+            stays: string[];
+            wayIn: string;
+        };
         MilestoneResponse: {
             /** @enum {string} */
             aim: "RUNNER" | "ROAD_READY" | "DRIVER" | "SHOW";
@@ -2357,6 +3034,12 @@ export interface components {
             /** Format: date-time */
             finish: string;
             holder: components["schemas"]["Subject"];
+        };
+        MissingResponse: {
+            /** Format: uuid */
+            job: string;
+            reason: string;
+            rule: string;
         };
         MoneyResponse: {
             currency: string;
@@ -2441,6 +3124,26 @@ export interface components {
             title: string;
             /** Format: int64 */
             version: number;
+        };
+        NeededWaysRequest: {
+            ways: string[];
+        };
+        NewDebtRequest: {
+            /** Format: date */
+            dueOn?: string;
+            event?: string;
+            gas: boolean;
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            jobId?: string;
+            later: string;
+            /** Format: uuid */
+            needId?: string;
+            what: string;
+            /** @enum {string} */
+            when: "EVENT" | "DATE" | "ARRIVAL";
+            zone?: string;
         };
         NewEntryRequest: {
             fields: components["schemas"]["EntryFields"];
@@ -2592,6 +3295,20 @@ export interface components {
             /** Format: date */
             workedOn: string;
         };
+        OfferResponse: {
+            doNow: boolean;
+            id: string;
+            /** @enum {string} */
+            kind: "FINDING" | "AGEING" | "LOOK" | "LATER_JOB";
+            /** Format: int32 */
+            laterMinutes: number;
+            /** Format: int32 */
+            nowMinutes: number;
+            /** Format: double */
+            probability: number;
+            title: string;
+            zone?: string;
+        };
         OneOfManyDecisions: {
             /** @enum {string} */
             decision: "INVESTIGATE" | "REPAIR" | "REPLACE" | "REUSE" | "TEMPORARY" | "DEFER" | "ACCEPT";
@@ -2612,6 +3329,20 @@ export interface components {
             /** Format: uuid */
             orderId: string;
             supplier: string;
+        };
+        OpeningResponse: {
+            /** Format: date */
+            closedOn?: string;
+            direct: string[];
+            jobs: string[];
+            /** Format: date */
+            openedOn?: string;
+            /** Format: uuid */
+            stay: string;
+            temporary: boolean;
+            /** Format: int64 */
+            version: number;
+            wayIn: string;
         };
         Order: {
             currency: string;
@@ -2682,11 +3413,44 @@ export interface components {
             words: string;
             zone?: string;
         };
+        OwnWayRow: {
+            name: string;
+            needs: string[];
+            /** Format: int32 */
+            people: number;
+            /** Format: int32 */
+            refitMinutes: number;
+            rolls: boolean;
+            /** Format: int32 */
+            stripMinutes: number;
+            /** Format: int64 */
+            version: number;
+            wayIn: string;
+        };
         Pairing: {
             /** Format: int32 */
             minutes: number;
             modules: string[];
             url: string;
+        };
+        PanelCoverResponse: {
+            /** Format: int32 */
+            coveredPercent: number;
+            /** Format: int64 */
+            toMakeMm2: number;
+        };
+        PassageRow: {
+            /** Format: int32 */
+            heightMm: number;
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            lengthMm?: number;
+            /** Format: int32 */
+            marginMm: number;
+            name: string;
+            /** Format: int32 */
+            widthMm: number;
         };
         PlaceChangeRequest: {
             /** @enum {string} */
@@ -2797,7 +3561,7 @@ export interface components {
             /** @enum {string} */
             doubtfulParts?: "REPLACE" | "REUSE_WHAT_MEASURES";
             /** @enum {string} */
-            drive: "REAR" | "FRONT" | "ALL";
+            drive: "REAR" | "FRONT" | "ALL" | "REAR_ENGINE";
             /** @enum {string} */
             driverSide: "LEFT" | "RIGHT" | "NONE";
             identity?: string;
@@ -2824,7 +3588,7 @@ export interface components {
             /** @enum {string} */
             doubtfulParts: "REPLACE" | "REUSE_WHAT_MEASURES";
             /** @enum {string} */
-            drive: "REAR" | "FRONT" | "ALL";
+            drive: "REAR" | "FRONT" | "ALL" | "REAR_ENGINE";
             /** @enum {string} */
             driverSide: "LEFT" | "RIGHT" | "NONE";
             /** Format: uuid */
@@ -2903,6 +3667,10 @@ export interface components {
             /** @enum {string} */
             stage: "AS_FOUND" | "PULLED" | "FITTED";
         };
+        RefusedResponse: {
+            circle: string[];
+            edge: components["schemas"]["EdgeResponse"];
+        };
         ReleaseRequest: {
             /** Format: int64 */
             version: number;
@@ -2938,6 +3706,22 @@ export interface components {
         ReopeningRequest: {
             /** Format: int64 */
             version: number;
+        };
+        RepeatCauseRow: {
+            cause: string;
+            /** @enum {string} */
+            operation: "STRIP" | "CLEAN" | "BLAST" | "CUT" | "WELD" | "FABRICATE" | "MACHINE" | "DRY_FIT" | "PRIME" | "PAINT" | "COAT" | "ASSEMBLE" | "REPLACE" | "ADJUST" | "WIRE" | "FILL" | "BLEED" | "ALIGN" | "TEST" | "INSPECT";
+            zone: string;
+        };
+        RepeatResponse: {
+            cause?: string;
+            jobs: string[];
+            /** @enum {string} */
+            operation: "STRIP" | "CLEAN" | "BLAST" | "CUT" | "WELD" | "FABRICATE" | "MACHINE" | "DRY_FIT" | "PRIME" | "PAINT" | "COAT" | "ASSEMBLE" | "REPLACE" | "ADJUST" | "WIRE" | "FILL" | "BLEED" | "ALIGN" | "TEST" | "INSPECT";
+            /** Format: int64 */
+            spentMinutes: number;
+            wholePanel: boolean;
+            zone: string;
         };
         ReversalRequest: {
             /** Format: uuid */
@@ -2980,11 +3764,34 @@ export interface components {
             /** Format: double */
             rustedPercent: number;
         };
+        ScopeResponse: {
+            aboveAim: string[];
+            batches: components["schemas"]["BatchResponse"][];
+            growth: components["schemas"]["GrowthResponse"];
+            halfClosed: string[];
+            repeats: components["schemas"]["RepeatResponse"][];
+            zoneAims: components["schemas"]["ZoneAimRow"][];
+        };
+        SequenceResponse: {
+            enablers: components["schemas"]["EnablerResponse"][];
+            missing: components["schemas"]["MissingResponse"][];
+            proposed: components["schemas"]["EdgeResponse"][];
+            refused: components["schemas"]["RefusedResponse"][];
+            waivers: components["schemas"]["WaiverRow"][];
+        };
         SessionResponse: {
             firstAccountNeeded: boolean;
             lanUrl: string;
             me?: components["schemas"]["Me"];
             notice: string;
+        };
+        SharingResponse: {
+            /** Format: double */
+            savedLitres: number;
+            /** Format: int32 */
+            savedMinutes: number;
+            stays: string[];
+            wayIn: string;
         };
         SheetRequest: {
             edition: string;
@@ -3019,6 +3826,14 @@ export interface components {
             name: string;
             password: string;
         };
+        SizeRow: {
+            /** Format: int32 */
+            heightMm: number;
+            /** Format: int32 */
+            lengthMm: number;
+            /** Format: int32 */
+            widthMm: number;
+        };
         SleepResponse: {
             estimate?: components["schemas"]["Estimate"];
             evidence: components["schemas"]["EvidenceRow"][];
@@ -3043,6 +3858,14 @@ export interface components {
             /** Format: uuid */
             jobId?: string;
         };
+        SplitRequest: {
+            /** Format: uuid */
+            fresh: string;
+            jobs: string[];
+            /** Format: uuid */
+            stay: string;
+            wayIn: string;
+        };
         StepResponse: {
             /** Format: int32 */
             likelyMinutes: number;
@@ -3055,7 +3878,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            kind: "JOB" | "ORDER" | "ARRIVED" | "NEED";
+            kind: "JOB" | "ORDER" | "ARRIVED" | "STRIP" | "REFIT" | "NEED";
             title: string;
         };
         SupplierRow: {
@@ -3087,6 +3910,14 @@ export interface components {
             sound: number;
             /** Format: int32 */
             waiting: number;
+        };
+        ThroughResponse: {
+            after: components["schemas"]["AfterJob"][];
+            now?: components["schemas"]["Verdict"];
+            passage: components["schemas"]["PassageRow"];
+            /** Format: uuid */
+            trap?: string;
+            waysOut: string[];
         };
         TimeWindow: {
             /** Format: date-time */
@@ -3121,6 +3952,8 @@ export interface components {
             leftThisMonthMinor: number;
             note?: components["schemas"]["Note"];
             order: components["schemas"]["OrderNow"][];
+            /** Format: int64 */
+            owedDue: number;
             planComplete: boolean;
             road?: components["schemas"]["Road"];
             /** Format: date */
@@ -3132,7 +3965,9 @@ export interface components {
             code: string;
             fetch: components["schemas"]["Fetch"][];
             /** Format: uuid */
-            jobId: string;
+            id: string;
+            /** @enum {string} */
+            kind: "JOB" | "ORDER" | "ARRIVED" | "STRIP" | "REFIT" | "NEED";
             /** Format: int32 */
             minutes: number;
             title: string;
@@ -3143,6 +3978,19 @@ export interface components {
             jobs: components["schemas"]["TonightJob"][];
             /** Format: int32 */
             minutes: number;
+        };
+        TotalsResponse: {
+            /** Format: int32 */
+            jobMinutes: number;
+            litres: {
+                [key: string]: number;
+            };
+            /** Format: int32 */
+            openingMinutes: number;
+            /** Format: double */
+            savedLitres: number;
+            /** Format: int32 */
+            savedMinutes: number;
         };
         UnplacedResponse: {
             limit: components["schemas"]["LimitResponse"];
@@ -3162,6 +4010,20 @@ export interface components {
         VehicleNumber: {
             number: string;
             remarks: ("NOT_SEVENTEEN" | "HAS_I_O_OR_Q" | "CHECK_DIGIT_WRONG")[];
+        };
+        Verdict: {
+            /** @enum {string} */
+            fit: "FITS" | "TIGHT" | "STUCK";
+            /** Format: int32 */
+            spareMm: number;
+        };
+        WaiverRow: {
+            /** Format: uuid */
+            afterId: string;
+            /** Format: uuid */
+            beforeId: string;
+            reason: string;
+            rule: string;
         };
         WalkResponse: {
             checks: components["schemas"]["CheckTextResponse"][];
@@ -3184,6 +4046,26 @@ export interface components {
             /** @enum {string} */
             seen?: "GOOD" | "DOUBTFUL" | "BAD" | "MISSING" | "COVERED" | "NOT_OPENED" | "NO_REACH";
             zone?: string;
+        };
+        WayInResponse: {
+            /** @enum {string} */
+            circuit?: "COOLANT" | "ENGINE_OIL" | "GEARBOX_OIL" | "AXLE_OIL" | "FORK_OIL" | "BRAKE_FLUID" | "CLUTCH_FLUID" | "STEERING_FLUID" | "FUEL" | "REFRIGERANT";
+            excludes: ("ROLLING" | "RUNNING" | "POWERED" | "WATERTIGHT")[];
+            id: string;
+            /** Format: double */
+            litres?: number;
+            name: string;
+            needs: string[];
+            neverTemporary: boolean;
+            /** Format: int32 */
+            people: number;
+            /** Format: int32 */
+            refitMinutes: number;
+            /** Format: int32 */
+            stripMinutes: number;
+            usesUp: string[];
+            /** Format: int64 */
+            version: number;
         };
         WindowFields: {
             /** @enum {string} */
@@ -3240,6 +4122,12 @@ export interface components {
             usuallySeen: "PHOTO" | "WALKED_ROUND" | "ON_STANDS" | "OPENED";
             view: string;
         };
+        ZoneAimRow: {
+            /** @enum {string} */
+            aim: "RUNNER" | "ROAD_READY" | "DRIVER" | "SHOW";
+            reason: string;
+            zone: string;
+        };
     };
     responses: never;
     parameters: never;
@@ -3249,7 +4137,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    of_6: {
+    of_8: {
         parameters: {
             query: {
                 subject: "VEHICLE" | "FINDING" | "JOB" | "NEED" | "ORDER" | "EVENING" | "ENTRY" | "LOOK";
@@ -3347,6 +4235,31 @@ export interface operations {
             };
         };
     };
+    cover: {
+        parameters: {
+            query: {
+                damageLengthMm: number;
+                damageWidthMm: number;
+                panelLengthMm: number;
+                panelWidthMm: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PanelCoverResponse"];
+                };
+            };
+        };
+    };
     styles: {
         parameters: {
             query?: never;
@@ -3409,7 +4322,7 @@ export interface operations {
             };
         };
     };
-    change_8: {
+    change_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -3473,6 +4386,94 @@ export interface operations {
             };
         };
     };
+    change_8: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChangeRow"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    part: {
+        parameters: {
+            query: {
+                spaceMm: number;
+                partMm: number;
+                marginMm: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Verdict"];
+                };
+            };
+        };
+    };
+    keepPassage: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PassageRow"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    dropPassage: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     convert: {
         parameters: {
             query: {
@@ -3494,6 +4495,54 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["ConversionResponse"];
                 };
+            };
+        };
+    };
+    happened: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DebtStepRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    settle: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DebtStepRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -4129,6 +5178,76 @@ export interface operations {
             };
         };
     };
+    of_7: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                jobId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InterlockResponse"][];
+                };
+            };
+        };
+    };
+    confirm: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                jobId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ConfirmationRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    assign: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                jobId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NeededWaysRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     labelled: {
         parameters: {
             query?: never;
@@ -4219,7 +5338,7 @@ export interface operations {
             };
         };
     };
-    accept: {
+    accept_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -4574,6 +5693,241 @@ export interface operations {
             };
         };
     };
+    of_15: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AccessResponse"];
+                };
+            };
+        };
+    };
+    fluid: {
+        parameters: {
+            query: {
+                wayIn: string;
+                partOn: string;
+                fixedOn: string;
+                nextOn: string;
+            };
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FluidChoiceResponse"][];
+                };
+            };
+        };
+    };
+    merge: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MergeRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    split: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SplitRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    assignUsual: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    keepOwn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnWayRow"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    take_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+                stay: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AgeingJobRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    close: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+                stay: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClosingRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    open: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+                stay: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    whileOpen: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+                stay: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OfferResponse"][];
+                };
+            };
+        };
+    };
     answer: {
         parameters: {
             query?: never;
@@ -4756,6 +6110,98 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["WalkResponse"];
                 };
+            };
+        };
+    };
+    of_14: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClearanceResponse"];
+                };
+            };
+        };
+    };
+    measure: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SizeRow"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    of_6: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DebtResponse"][];
+                };
+            };
+        };
+    };
+    owe: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewDebtRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -5135,7 +6581,7 @@ export interface operations {
             };
         };
     };
-    of_9: {
+    of_13: {
         parameters: {
             query?: never;
             header?: never;
@@ -5323,7 +6769,7 @@ export interface operations {
             };
         };
     };
-    of_8: {
+    of_12: {
         parameters: {
             query?: never;
             header?: never;
@@ -5624,6 +7070,215 @@ export interface operations {
             };
         };
     };
+    of_11: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScopeResponse"];
+                };
+            };
+        };
+    };
+    preview: {
+        parameters: {
+            query: {
+                aim: "RUNNER" | "ROAD_READY" | "DRIVER" | "SHOW";
+                zone?: string;
+            };
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AimPreviewResponse"];
+                };
+            };
+        };
+    };
+    setBaseline: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    nameCause: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RepeatCauseRow"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    setZoneAim: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ZoneAimRow"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    of_10: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SequenceResponse"];
+                };
+            };
+        };
+    };
+    accept: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AcceptanceOfOrderRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    takeBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WaiverRow"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    waive: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WaiverRow"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     typeIn: {
         parameters: {
             query?: never;
@@ -5696,7 +7351,7 @@ export interface operations {
             };
         };
     };
-    of_7: {
+    of_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -5742,7 +7397,7 @@ export interface operations {
             };
         };
     };
-    measure: {
+    measure_1: {
         parameters: {
             query?: never;
             header?: never;

@@ -4,8 +4,13 @@ import java.util.List;
 import java.util.Set;
 import java.util.UUID;
 import ofisino.core.kernel.Aim;
+import ofisino.core.kernel.Caution;
+import ofisino.core.plan.job.Detail;
 import ofisino.core.plan.job.JobState;
+import ofisino.core.plan.job.Operation;
+import ofisino.core.plan.scope.Growth;
 import ofisino.server.identity.Caller;
+import org.jspecify.annotations.Nullable;
 
 /** The door to jobs. */
 public interface Jobs {
@@ -13,6 +18,12 @@ public interface Jobs {
 
     /** @throws ofisino.core.kernel.NotFound when the garage has no such job */
     Job require(Caller caller, UUID jobId);
+
+    /** Lets one job wait for another; refuses a circle and names it. A link that is there stays. */
+    void link(Caller caller, UUID before, UUID after);
+
+    /** The usual dangers of a job: those of its recipe and those of its operation. */
+    Set<Caution> cautions(Caller caller, UUID jobId);
 
     List<Link> links(Caller caller, UUID projectId);
 
@@ -22,12 +33,16 @@ public interface Jobs {
     /** Work was done on a job that had not begun: it has now. */
     void begun(Caller caller, UUID jobId);
 
+    /** A job that is done because a way in is open anyway. */
+    void addForOpenWay(Caller caller, UUID projectId, UUID id, String title, int minutes);
+
     /** It was thought cured and is not: a job that is over begins again. */
     void takeUpAgain(Caller caller, UUID jobId);
 
     /** {@code after} waits for {@code before}. */
     record Link(UUID before, UUID after) {}
 
+    /** @param piece the piece of work that it is a step of, or the job itself */
     record Job(
             UUID id,
             UUID projectId,
@@ -36,5 +51,12 @@ public interface Jobs {
             Aim aim,
             JobState state,
             int likelyMinutes,
-            int spentMinutes) {}
+            int spentMinutes,
+            UUID piece,
+            @Nullable String zone,
+            Operation operation,
+            Set<Detail> details,
+            int pieces,
+            Growth.Cause cause,
+            String halfOpen) {}
 }

@@ -34,12 +34,21 @@ public interface Projects {
         }
     }
 
+    enum Drive {
+        REAR,
+        FRONT,
+        ALL,
+        /** Engine and drive at the rear. */
+        REAR_ENGINE
+    }
+
     record Project(
             UUID id,
             UUID vehicleId,
             String vehicleName,
             ofisino.core.vehicle.body.BodyStyle bodyStyle,
             int builtYear,
+            Drive drive,
             Aim aim,
             State state,
             DoubtfulParts doubtfulParts,

@@ -146,7 +146,22 @@ public record TestGarage(Running running, UUID id, Api owner) {
         return id;
     }
 
+    /** Makes sure of all that has to be so before the first step. */
+    public void confirmInterlocks(UUID job) {
+        String path = "/api/jobs/" + job + "/interlocks";
+        for (JsonNode asked : owner.get(path).ok())
+            owner.post(
+                            path,
+                            map(
+                                    "id",
+                                    UUID.randomUUID(),
+                                    "interlock",
+                                    asked.path("interlock").asString()))
+                    .ok();
+    }
+
     public void move(UUID job, String... states) {
+        confirmInterlocks(job);
         for (String state : states)
             owner.post("/api/jobs/" + job + "/state", map("state", state, "version", version("jobs", job)))
                     .ok();

@@ -37,10 +37,19 @@ public final class Precedence<T> {
         return Optional.empty();
     }
 
-    private void add(Link<T> link) {
+    /** Takes a further link; one that closes a circle is a mistake of the caller. */
+    public void add(Link<T> link) {
         graph.addVertex(link.before());
         graph.addVertex(link.after());
         graph.addEdge(link.before(), link.after());
+    }
+
+    /** Whether {@code after} has to wait for {@code before}, directly or through others. */
+    public boolean isBefore(T before, T after) {
+        return !before.equals(after)
+                && graph.containsVertex(before)
+                && graph.containsVertex(after)
+                && BFSShortestPath.findPathBetween(graph, before, after) != null;
     }
 
     /**

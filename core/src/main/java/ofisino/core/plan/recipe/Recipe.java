@@ -1,8 +1,10 @@
 package ofisino.core.plan.recipe;
 
 import java.util.List;
+import java.util.Set;
 import ofisino.core.kernel.Caution;
 import ofisino.core.kernel.Effort;
+import ofisino.core.plan.job.Detail;
 import ofisino.core.plan.job.Operation;
 
 /**
@@ -21,8 +23,10 @@ public record Recipe(String id, String title, List<Step> steps, List<Caution> ca
      * @param title with {@code {zone}} standing for the zone's name
      * @param needs parts and consumables of the step, {@code {zone}} allowed
      */
-    public record Step(String title, Operation operation, Effort effort, List<NeedTemplate> needs) {
+    public record Step(
+            String title, Operation operation, Effort effort, Set<Detail> details, List<NeedTemplate> needs) {
         public Step {
+            details = Set.copyOf(details);
             needs = List.copyOf(needs);
         }
     }

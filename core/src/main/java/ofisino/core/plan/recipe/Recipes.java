@@ -15,6 +15,7 @@ import ofisino.core.kernel.Effort;
 import ofisino.core.kernel.Entry;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.VehicleSystem;
+import ofisino.core.plan.job.Detail;
 import ofisino.core.plan.job.Operation;
 import ofisino.core.vehicle.inspection.Decision;
 import ofisino.core.vehicle.inspection.FindingKind;
@@ -79,12 +80,13 @@ public final class Recipes {
     }
 
     private static Recipe.Step step(Entry step) {
-        step.only("title", "operation", "hours", "needs");
+        step.only("title", "operation", "hours", "details", "needs");
         List<Double> hours = step.numbers("hours");
         return new Recipe.Step(
                 step.text("title"),
                 step.choice("operation", Operation.class),
                 new Effort(minutes(hours.get(0)), minutes(hours.get(1)), minutes(hours.get(2))),
+                step.choices("details", Detail.class, Set.of()),
                 step.list("needs").stream().map(Recipes::need).toList());
     }
 

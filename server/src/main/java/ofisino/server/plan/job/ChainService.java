@@ -1,27 +1,27 @@
 package ofisino.server.plan.job;
 
 import java.nio.charset.StandardCharsets;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
-import ofisino.core.kernel.Caution;
 import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.Effort;
 import ofisino.core.kernel.Side;
 import ofisino.core.plan.job.JobState;
 import ofisino.core.plan.recipe.Recipe;
 import ofisino.core.plan.recipe.Recipes;
+import ofisino.core.plan.scope.Growth;
 import ofisino.core.vehicle.body.Zone;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.parts.Needs;
+import ofisino.server.plan.JobAdded;
 import ofisino.server.plan.job.JobMapper.ChainRow;
 import ofisino.server.plan.job.JobMapper.JobRow;
 import ofisino.server.vehicle.Findings;
 import ofisino.server.vehicle.Projects;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 
 /** Turns a decided finding into a chain of jobs with what they need. */
@@ -33,7 +33,8 @@ class ChainService {
     private final Needs needs;
     private final Garages garages;
     private final FindingProgress progress;
-    private final Recipes recipes = Recipes.load();
+    private final Recipes recipes;
+    private final ApplicationEventPublisher events;
 
     ChainService(
             JobMapper mapper,
@@ -41,13 +42,17 @@ class ChainService {
             Projects projects,
             Needs needs,
             Garages garages,
-            FindingProgress progress) {
+            FindingProgress progress,
+            Recipes recipes,
+            ApplicationEventPublisher events) {
         this.mapper = mapper;
         this.findings = findings;
         this.projects = projects;
         this.needs = needs;
         this.garages = garages;
         this.progress = progress;
+        this.recipes = recipes;
+        this.events = events;
     }
 
     /** The recipe with the zone's name in it; empty where the decision leads to no work. */
@@ -74,6 +79,7 @@ class ChainService {
                                 put(s.title(), zone),
                                 s.operation(),
                                 s.effort(),
+                                s.details(),
                                 s.needs().stream()
                                         .map(n -> new Recipe.NeedTemplate(
                                                 put(n.title(), zone), n.quantity(), n.leadDays()))
@@ -128,12 +134,17 @@ class ChainService {
                         effort.optimisticMinutes(),
                         effort.likelyMinutes(),
                         effort.pessimisticMinutes(),
+                        step.details().stream().map(Enum::name).sorted().toList(),
+                        1,
+                        Growth.Cause.FOUND,
+                        "",
                         JobState.PLANNED,
                         "",
                         0,
                         0));
         mapper.insertFindingLink(caller.garageId(), jobId, finding.id());
         if (before != null) mapper.insertLink(caller.garageId(), before, jobId);
+        events.publishEvent(new JobAdded(caller, jobId));
         for (int n = 0; n < step.needs().size(); n++) {
             Recipe.NeedTemplate need = step.needs().get(n);
             needs.add(
@@ -154,17 +165,6 @@ class ChainService {
 
     List<ChainRow> chains(Caller caller, UUID projectId) {
         return mapper.chains(caller.garageId(), projectId);
-    }
-
-    /** The usual dangers of a job: those of its recipe and those of its operation. */
-    Set<Caution> cautions(JobRow job, List<ChainRow> chains) {
-        Set<Caution> found = EnumSet.noneOf(Caution.class);
-        found.addAll(job.operation().cautions());
-        chains.stream()
-                .filter(c -> c.id().equals(job.chainId()))
-                .flatMap(c -> recipes.all().stream().filter(r -> r.id().equals(c.recipe())))
-                .forEach(r -> found.addAll(r.cautions()));
-        return found;
     }
 
     void recheck(Caller caller, UUID findingId, boolean good, String note, long version) {

@@ -9,9 +9,11 @@ import java.util.stream.Collectors;
 import ofisino.core.kernel.Aim;
 import ofisino.core.kernel.Caution;
 import ofisino.core.kernel.Effort;
+import ofisino.core.plan.job.Detail;
 import ofisino.core.plan.job.JobState;
 import ofisino.core.plan.job.Operation;
 import ofisino.core.plan.job.Progress;
+import ofisino.core.plan.scope.Growth;
 import ofisino.server.identity.Caller;
 import ofisino.server.parts.Needs.Need;
 import ofisino.server.plan.job.JobMapper.ChainRow;
@@ -55,10 +57,16 @@ class JobController {
             @Nullable EffortFields effort,
             @Nullable String note,
             @Nullable List<UUID> after,
-            @Nullable List<UUID> findings) {
+            @Nullable List<UUID> findings,
+            @Nullable Set<Detail> details,
+            @Nullable Integer pieces,
+            Growth.@Nullable Cause cause,
+            @Nullable String halfOpen) {
         JobFields {
             after = after == null ? List.of() : List.copyOf(after);
             findings = findings == null ? List.of() : List.copyOf(findings);
+            details = details == null ? Set.of() : Set.copyOf(details);
+            pieces = pieces == null ? 1 : pieces;
         }
     }
 
@@ -88,6 +96,10 @@ class JobController {
             JobState state,
             Set<JobState> next,
             String note,
+            Set<Detail> details,
+            int pieces,
+            Growth.Cause cause,
+            String halfOpen,
             int spentMinutes,
             int leftMinutes,
             boolean over,
@@ -135,6 +147,10 @@ class JobController {
                     j.state(),
                     j.state().possible(),
                     j.note(),
+                    j.detailSet(),
+                    j.pieces(),
+                    j.cause(),
+                    j.halfOpen(),
                     j.spentMinutes(),
                     items.get(j.id()).leftMinutes(),
                     j.state().isOver(),
@@ -150,7 +166,7 @@ class JobController {
                             .filter(l -> l.jobId().equals(j.id()))
                             .map(FindingLinkRow::findingId)
                             .toList(),
-                    chains.cautions(j, chainRows),
+                    service.cautions(j, chainRows),
                     j.version());
         }
 
@@ -191,6 +207,6 @@ class JobController {
 
     @PostMapping("/jobs/{id}/state")
     JobResponse move(Caller caller, @PathVariable UUID id, @RequestBody JobStateRequest body) {
-        return response(caller, service.move(caller, id, body.state(), body.version()));
+        return response(caller, service.step(caller, id, body.state(), body.version()));
     }
 }

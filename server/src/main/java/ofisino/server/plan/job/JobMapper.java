@@ -2,10 +2,14 @@ package ofisino.server.plan.job;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import ofisino.core.kernel.Aim;
+import ofisino.core.plan.job.Detail;
 import ofisino.core.plan.job.JobState;
 import ofisino.core.plan.job.Operation;
+import ofisino.core.plan.scope.Growth;
 import org.apache.ibatis.annotations.Mapper;
 import org.jspecify.annotations.Nullable;
 
@@ -47,10 +51,18 @@ interface JobMapper {
             int optimisticMinutes,
             int likelyMinutes,
             int pessimisticMinutes,
+            List<String> details,
+            int pieces,
+            Growth.Cause cause,
+            String halfOpen,
             JobState state,
             String note,
             int spentMinutes,
             long version) {
+
+        Set<Detail> detailSet() {
+            return details.stream().map(Detail::valueOf).collect(Collectors.toSet());
+        }
 
         JobRow in(JobState next, long onVersion) {
             return new JobRow(
@@ -66,6 +78,10 @@ interface JobMapper {
                     optimisticMinutes,
                     likelyMinutes,
                     pessimisticMinutes,
+                    details,
+                    pieces,
+                    cause,
+                    halfOpen,
                     next,
                     note,
                     spentMinutes,

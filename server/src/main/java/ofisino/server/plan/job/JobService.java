@@ -1,6 +1,7 @@
 package ofisino.server.plan.job;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -8,6 +9,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import ofisino.core.kernel.Caution;
 import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.Effort;
 import ofisino.core.kernel.InvalidValue;
@@ -16,16 +18,24 @@ import ofisino.core.plan.job.JobState;
 import ofisino.core.plan.job.Operation;
 import ofisino.core.plan.job.Precedence;
 import ofisino.core.plan.job.Progress;
+import ofisino.core.plan.recipe.Recipes;
+import ofisino.core.plan.scope.Batches;
+import ofisino.core.plan.scope.Growth;
 import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.parts.Needs;
+import ofisino.server.plan.JobAdded;
+import ofisino.server.plan.JobBegins;
 import ofisino.server.plan.Jobs;
+import ofisino.server.plan.job.JobController.EffortFields;
 import ofisino.server.plan.job.JobController.JobFields;
+import ofisino.server.plan.job.JobMapper.ChainRow;
 import ofisino.server.plan.job.JobMapper.FindingLinkRow;
 import ofisino.server.plan.job.JobMapper.JobRow;
 import ofisino.server.plan.job.JobMapper.LinkRow;
 import ofisino.server.vehicle.Projects;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 
 /** Jobs: what they are, what they follow, and how they go. */
@@ -39,13 +49,24 @@ class JobService implements Jobs {
     private final Needs needs;
     private final Garages garages;
     private final FindingProgress findingProgress;
+    private final Recipes recipes;
+    private final ApplicationEventPublisher events;
 
-    JobService(JobMapper mapper, Projects projects, Needs needs, Garages garages, FindingProgress findingProgress) {
+    JobService(
+            JobMapper mapper,
+            Projects projects,
+            Needs needs,
+            Garages garages,
+            FindingProgress findingProgress,
+            Recipes recipes,
+            ApplicationEventPublisher events) {
         this.mapper = mapper;
         this.projects = projects;
         this.needs = needs;
         this.garages = garages;
         this.findingProgress = findingProgress;
+        this.recipes = recipes;
+        this.events = events;
     }
 
     List<JobRow> list(Caller caller, UUID projectId) {
@@ -105,6 +126,7 @@ class JobService implements Jobs {
                         0));
         for (UUID finding : fields.findings()) mapper.insertFindingLink(caller.garageId(), id, finding);
         follow(caller, projectId, id, fields.after());
+        events.publishEvent(new JobAdded(caller, id));
         return find(caller, id);
     }
 
@@ -151,6 +173,10 @@ class JobService implements Jobs {
                 effort.optimisticMinutes(),
                 effort.likelyMinutes(),
                 effort.pessimisticMinutes(),
+                f.details().stream().map(Enum::name).sorted().toList(),
+                new Batches.Step<>(id, Operation.INSPECT, f.pieces()).pieces(),
+                f.cause() == null ? Growth.Cause.FORGOTTEN : f.cause(),
+                Texts.note("halfOpen", f.halfOpen()),
                 state,
                 Texts.note("note", f.note()),
                 0,
@@ -178,6 +204,40 @@ class JobService implements Jobs {
         }
     }
 
+    @Override
+    public void link(Caller caller, UUID before, UUID after) {
+        JobRow second = open(caller, after);
+        if (!find(caller, before).projectId().equals(second.projectId()))
+            throw InvalidValue.of("after", "job.other-project", "A job can only follow jobs of its own project.");
+        List<LinkRow> all = linkRows(caller, second.projectId());
+        if (all.contains(new LinkRow(before, after))) return;
+        new Precedence<>(all.stream()
+                        .map(l -> new Precedence.Link<>(l.beforeId(), l.afterId()))
+                        .toList())
+                .circleClosedBy(before, after)
+                .ifPresent(circle -> {
+                    throw circle(caller, second.projectId(), circle);
+                });
+        mapper.insertLink(caller.garageId(), before, after);
+    }
+
+    @Override
+    public Set<Caution> cautions(Caller caller, UUID jobId) {
+        JobRow job = find(caller, jobId);
+        return cautions(job, mapper.chains(caller.garageId(), job.projectId()));
+    }
+
+    /** The usual dangers of a job: those of its recipe and those of its operation. */
+    Set<Caution> cautions(JobRow job, List<ChainRow> chains) {
+        Set<Caution> found = EnumSet.noneOf(Caution.class);
+        found.addAll(job.operation().cautions());
+        chains.stream()
+                .filter(c -> c.id().equals(job.chainId()))
+                .flatMap(c -> recipes.all().stream().filter(r -> r.id().equals(c.recipe())))
+                .forEach(r -> found.addAll(r.cautions()));
+        return found;
+    }
+
     private Conflict circle(Caller caller, UUID projectId, List<UUID> circle) {
         Map<UUID, String> titles = new HashMap<>();
         for (JobRow job : mapper.of(caller.garageId(), projectId)) titles.put(job.id(), job.title());
@@ -189,7 +249,16 @@ class JobService implements Jobs {
                 Map.of("field", "after", "circle", circle));
     }
 
-    JobRow move(Caller caller, UUID id, JobState wanted, long version) {
+    /** A person takes a job up or a step further: what has to be so before it begins is asked for first. */
+    JobRow step(Caller caller, UUID id, JobState wanted, long version) {
+        JobRow stored = open(caller, id);
+        if (wanted == JobState.BEGUN
+                && !stored.state().isInHand()
+                && !stored.state().isOver()) events.publishEvent(new JobBegins(caller, door(stored)));
+        return move(caller, id, wanted, version);
+    }
+
+    private JobRow move(Caller caller, UUID id, JobState wanted, long version) {
         JobRow stored = open(caller, id);
         JobRow moved = stored.in(stored.state().to(wanted), version);
         Stored.notStale(mapper.update(caller.garageId(), moved), "job", () -> find(caller, id));
@@ -237,6 +306,27 @@ class JobService implements Jobs {
     }
 
     @Override
+    public void addForOpenWay(Caller caller, UUID projectId, UUID id, String title, int minutes) {
+        add(
+                caller,
+                projectId,
+                id,
+                new JobFields(
+                        title,
+                        Operation.REPLACE,
+                        null,
+                        null,
+                        new EffortFields(minutes / 2, minutes, minutes * 2),
+                        null,
+                        null,
+                        null,
+                        null,
+                        null,
+                        Growth.Cause.WAY_IN_OPEN,
+                        null));
+    }
+
+    @Override
     public void takeUpAgain(Caller caller, UUID jobId) {
         JobRow job = find(caller, jobId);
         if (job.state() == JobState.FINISHED || job.state() == JobState.VERIFIED)
@@ -245,6 +335,20 @@ class JobService implements Jobs {
 
     private static Job door(JobRow j) {
         return new Job(
-                j.id(), j.projectId(), j.code(), j.title(), j.aim(), j.state(), j.likelyMinutes(), j.spentMinutes());
+                j.id(),
+                j.projectId(),
+                j.code(),
+                j.title(),
+                j.aim(),
+                j.state(),
+                j.likelyMinutes(),
+                j.spentMinutes(),
+                j.chainId() == null ? j.id() : j.chainId(),
+                j.zone(),
+                j.operation(),
+                j.detailSet(),
+                j.pieces(),
+                j.cause(),
+                j.halfOpen());
     }
 }

@@ -35,6 +35,7 @@ import ofisino.server.plan.Jobs;
 import ofisino.server.plan.Jobs.Job;
 import ofisino.server.plan.Plans;
 import ofisino.server.plan.Plans.Subject.Kind;
+import ofisino.server.plan.Ways;
 import ofisino.server.vehicle.Projects;
 import org.springframework.stereotype.Service;
 
@@ -46,14 +47,17 @@ class PlanService implements Plans {
 
     private final Jobs jobs;
     private final Needs needs;
+    private final Ways ways;
     private final Calendars calendars;
     private final Projects projects;
     private final Garages garages;
     private final Clock clock;
 
-    PlanService(Jobs jobs, Needs needs, Calendars calendars, Projects projects, Garages garages, Clock clock) {
+    PlanService(
+            Jobs jobs, Needs needs, Ways ways, Calendars calendars, Projects projects, Garages garages, Clock clock) {
         this.jobs = jobs;
         this.needs = needs;
+        this.ways = ways;
         this.calendars = calendars;
         this.projects = projects;
         this.garages = garages;
@@ -102,10 +106,59 @@ class PlanService implements Plans {
             for (Jobs.Link link : jobs.links(caller, projectId))
                 if (open.containsKey(link.before()) && open.containsKey(link.after()))
                     problemLinks.add(PlanProblem.Link.of(jobKey(link.before()), jobKey(link.after())));
+            ways.stays(caller, projectId).forEach(this::addStay);
             for (Need need : needs.of(caller, projectId))
                 if (need.jobId() != null
                         && open.containsKey(need.jobId())
                         && !need.state().isAvailable()) addArrival(need);
+        }
+
+        /** A way in is opened before its jobs and closed after them, inside whatever it needs. */
+        private void addStay(Ways.Stay stay) {
+            List<UUID> left = stay.jobs().stream().filter(open::containsKey).toList();
+            if (left.isEmpty() && !stay.open()) return;
+            Aim aim = left.stream()
+                    .map(j -> open.get(j).aim())
+                    .min(Aim::compareTo)
+                    .orElse(Aim.RUNNER);
+            String strip = "strip:" + stay.id();
+            String refit = "refit:" + stay.id();
+            if (!stay.open()) add(strip, Kind.STRIP, Activity.Kind.STRIP, stay, aim, stay.stripMinutes());
+            add(refit, Kind.REFIT, Activity.Kind.REFIT, stay, aim, stay.refitMinutes());
+            if (!stay.open()) problemLinks.add(PlanProblem.Link.of(strip, refit));
+            for (UUID job : left) {
+                if (!stay.open()) problemLinks.add(PlanProblem.Link.of(strip, jobKey(job)));
+                problemLinks.add(PlanProblem.Link.of(jobKey(job), refit));
+            }
+            for (UUID outer : stay.inside()) {
+                if (subjects.containsKey("strip:" + outer) && !stay.open())
+                    problemLinks.add(PlanProblem.Link.of("strip:" + outer, strip));
+                if (subjects.containsKey("refit:" + outer))
+                    problemLinks.add(PlanProblem.Link.of(refit, "refit:" + outer));
+            }
+        }
+
+        private void add(String key, Kind kind, Activity.Kind activity, Ways.Stay stay, Aim aim, int minutes) {
+            subjects.put(key, new Subject(kind, stay.id(), stay.name()));
+            activities.add(new Activity(
+                    new ActivityId(key),
+                    activity,
+                    aim,
+                    Math.max(1, slots(minutes)),
+                    new Activity.Crew(1, candidates()),
+                    Activity.Timing.FREE,
+                    Activity.Demand.NONE,
+                    List.of(),
+                    Set.of(),
+                    false));
+        }
+
+        private static int slots(int minutes) {
+            return (minutes + SLOT_MINUTES - 1) / SLOT_MINUTES;
+        }
+
+        private List<String> candidates() {
+            return people.stream().map(PlanProblem.Person::id).toList();
         }
 
         PlanProblem problem() {
@@ -127,10 +180,8 @@ class PlanService implements Plans {
         private void addJob(Job job) {
             subjects.put(jobKey(job.id()), new Subject(Kind.JOB, job.id(), job.title()));
             int left = Math.max(SLOT_MINUTES, job.likelyMinutes() - job.spentMinutes());
-            int slots = (left + SLOT_MINUTES - 1) / SLOT_MINUTES;
-            List<String> candidates =
-                    people.stream().map(PlanProblem.Person::id).toList();
-            Activity activity = Activity.job(jobKey(job.id()), job.aim(), slots, new Activity.Crew(1, candidates));
+            int slots = slots(left);
+            Activity activity = Activity.job(jobKey(job.id()), job.aim(), slots, new Activity.Crew(1, candidates()));
             activities.add(job.state().isInHand() ? activity.goingOn(slots) : activity);
         }
 

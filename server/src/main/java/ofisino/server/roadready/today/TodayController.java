@@ -40,7 +40,8 @@ class TodayController {
             @Nullable String placeCode,
             @Nullable String placeName) {}
 
-    record TonightJob(UUID jobId, String code, String title, int minutes, List<Fetch> fetch) {}
+    /** @param id of the job, or of the opening that is opened or closed @param code of a job; empty for an opening */
+    record TonightJob(Subject.Kind kind, UUID id, String code, String title, int minutes, List<Fetch> fetch) {}
 
     record TonightResponse(LocalDate day, int minutes, List<TonightJob> jobs) {}
 
@@ -54,6 +55,7 @@ class TodayController {
      * @param road         absent when nothing is left to do for the road
      * @param tonight      absent while the person has named no time in the garage
      * @param inTheWay     what stands between the car and the road; empty means that nothing recorded does, not that the car is safe or legal
+     * @param owedDue      temporary repairs whose time has come
      * @param withoutWork findings that the road asks for and no job deals with: the date leaves them out
      */
     record TodayResponse(
@@ -67,7 +69,8 @@ class TodayController {
             long leftThisMonthMinor,
             long leftOfBudgetMinor,
             List<Blocker> inTheWay,
-            List<UUID> withoutWork) {}
+            List<UUID> withoutWork,
+            long owedDue) {}
 
     @GetMapping
     TodayResponse today(Caller caller, @PathVariable UUID projectId) {

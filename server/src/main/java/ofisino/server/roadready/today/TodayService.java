@@ -27,6 +27,7 @@ import ofisino.server.logbook.Evenings;
 import ofisino.server.money.Ledger;
 import ofisino.server.parts.Needs;
 import ofisino.server.parts.Needs.Need;
+import ofisino.server.plan.Debts;
 import ofisino.server.plan.Jobs;
 import ofisino.server.plan.Jobs.Job;
 import ofisino.server.plan.Plans;
@@ -55,6 +56,7 @@ class TodayService {
     private final Ledger ledger;
     private final Garages garages;
     private final Faults faults;
+    private final Debts debts;
     private final Clock clock;
 
     TodayService(
@@ -67,6 +69,7 @@ class TodayService {
             Ledger ledger,
             Garages garages,
             Faults faults,
+            Debts debts,
             Clock clock) {
         this.projects = projects;
         this.findings = findings;
@@ -77,6 +80,7 @@ class TodayService {
         this.ledger = ledger;
         this.garages = garages;
         this.faults = faults;
+        this.debts = debts;
         this.clock = clock;
     }
 
@@ -102,7 +106,8 @@ class TodayService {
                 money.month().left(),
                 money.position().left(),
                 GateRules.check(evidence(caller, project, jobList)),
-                withoutWork(caller, projectId));
+                withoutWork(caller, projectId),
+                debts.due(caller, projectId));
     }
 
     /** Open findings that the road asks for and no job deals with: the date leaves them out. */
@@ -147,10 +152,15 @@ class TodayService {
                         t.minutes(),
                         t.jobs().stream()
                                 .map(p -> {
-                                    Job job = byId.get(
-                                            planned.subject(p.id().value()).id());
+                                    Plans.Subject what = planned.subject(p.id().value());
+                                    Job job = byId.get(what.id());
                                     return new TonightJob(
-                                            job.id(), job.code(), job.title(), p.minutes(), fetch(needList, job.id()));
+                                            what.kind(),
+                                            what.id(),
+                                            job == null ? "" : job.code(),
+                                            what.title(),
+                                            p.minutes(),
+                                            fetch(needList, what.id()));
                                 })
                                 .toList()))
                 .orElse(null);

@@ -7,6 +7,7 @@ import java.util.UUID;
 import ofisino.core.kernel.Aim;
 import ofisino.core.vehicle.body.BodyStyle;
 import ofisino.core.vehicle.inspection.DoubtfulParts;
+import ofisino.server.vehicle.Projects.Drive;
 import ofisino.server.vehicle.Projects.State;
 import org.apache.ibatis.annotations.Mapper;
 import org.jspecify.annotations.Nullable;
@@ -26,12 +27,6 @@ interface ProjectMapper {
     int updateProject(UUID garageId, ProjectRow project);
 
     void activate(UUID garageId, UUID id);
-
-    enum Drive {
-        REAR,
-        FRONT,
-        ALL
-    }
 
     enum DriverSide {
         LEFT,

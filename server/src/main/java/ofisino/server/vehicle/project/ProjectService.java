@@ -114,6 +114,7 @@ class ProjectService implements Projects {
                 p.vehicleName(),
                 p.bodyStyle(),
                 p.builtYear(),
+                p.drive(),
                 p.aim(),
                 p.state(),
                 p.doubtfulParts(),

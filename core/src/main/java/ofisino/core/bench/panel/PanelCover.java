@@ -1,0 +1,39 @@
+package ofisino.core.bench.panel;
+
+import ofisino.core.kernel.InvalidValue;
+
+/**
+ * How much of a damage a repair panel covers; the rest has to be made. Both are taken as rectangles laid edge on edge, so the panel may also be
+ * turned: the better way counts. Plane geometry, no source needed.
+ *
+ * @param damageMm2  area of the damage
+ * @param coveredMm2 of it
+ */
+public record PanelCover(long damageMm2, long coveredMm2) {
+    private static final int LONGEST_MM = 10_000;
+
+    public static PanelCover of(int damageLengthMm, int damageWidthMm, int panelLengthMm, int panelWidthMm) {
+        for (int mm : new int[] {damageLengthMm, damageWidthMm, panelLengthMm, panelWidthMm})
+            if (mm <= 0 || mm > LONGEST_MM)
+                throw new InvalidValue(
+                        "panel.size",
+                        "%d mm is no size of a panel. Enter millimetres between 1 and %d.".formatted(mm, LONGEST_MM));
+        long straight = overlap(damageLengthMm, panelLengthMm) * overlap(damageWidthMm, panelWidthMm);
+        long turned = overlap(damageLengthMm, panelWidthMm) * overlap(damageWidthMm, panelLengthMm);
+        return new PanelCover((long) damageLengthMm * damageWidthMm, Math.max(straight, turned));
+    }
+
+    private static long overlap(int a, int b) {
+        return Math.min(a, b);
+    }
+
+    /** What has to be made by hand. */
+    public long toMakeMm2() {
+        return damageMm2 - coveredMm2;
+    }
+
+    /** In whole percent. */
+    public int coveredPercent() {
+        return (int) Math.round(100.0 * coveredMm2 / damageMm2);
+    }
+}

@@ -1,0 +1,29 @@
+package ofisino.core.plan.access;
+
+import java.util.EnumSet;
+import java.util.Set;
+import ofisino.core.plan.job.Detail;
+import ofisino.core.plan.job.Operation;
+
+/** A state of the vehicle that some work needs and some ways in exclude. */
+public enum CarState {
+    /** It stands on its wheels and can be pushed or driven out of the bay. */
+    ROLLING,
+    /** The engine can run. */
+    RUNNING,
+    /** The electrical system is live. */
+    POWERED,
+    /** It may stand in the rain. */
+    WATERTIGHT;
+
+    /** The states that a job needs. Common practice, no source. */
+    public static Set<CarState> of(Operation operation, Set<Detail> details) {
+        Set<CarState> found = EnumSet.noneOf(CarState.class);
+        if (operation == Operation.ALIGN || details.contains(Detail.RIDE_HEIGHT)) found.add(ROLLING);
+        if (details.contains(Detail.ROAD_TEST)) found.addAll(EnumSet.of(ROLLING, RUNNING, POWERED));
+        if (details.contains(Detail.FIRST_START)) found.addAll(EnumSet.of(RUNNING, POWERED));
+        if (details.contains(Detail.NEEDS_POWER)) found.add(POWERED);
+        if (details.contains(Detail.WATER_TEST)) found.add(WATERTIGHT);
+        return found;
+    }
+}

@@ -1,0 +1,195 @@
+package ofisino.core.plan.access;
+
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.UUID;
+import java.util.function.BiFunction;
+import ofisino.core.kernel.InvalidValue;
+
+/**
+ * Which jobs share which stay of a way in. Every job that needs a way in, directly or because another needs it, is in exactly one stay of it;
+ * a stay lies inside one stay of each way in that it needs.
+ *
+ * @param <J> whatever names a job
+ */
+public final class Openings<J> {
+    private final WaysIn ways;
+    private final Map<J, Set<String>> needs = new LinkedHashMap<>();
+    /** By way in, by job: the stay. */
+    private final Map<String, Map<J, String>> stays = new LinkedHashMap<>();
+
+    /** One stay of a way in in the open state: opened once, used by its jobs, closed once. */
+    public record Opening<J>(String id, WayIn wayIn, Set<J> jobs) {}
+
+    /**
+     * @param needs  what each job needs to have open, without what those need themselves
+     * @param stayOf the stay of a job in a way in; jobs with the same answer share it
+     * @throws InvalidValue when a stay would lie inside two stays of what it needs
+     */
+    public Openings(WaysIn ways, Map<J, Set<String>> needs, BiFunction<J, String, String> stayOf) {
+        this.ways = ways;
+        needs.forEach((job, wanted) -> {
+            Set<String> closure = ways.closure(wanted);
+            this.needs.put(job, closure);
+            for (String way : closure)
+                stays.computeIfAbsent(way, w -> new LinkedHashMap<>()).put(job, stayOf.apply(job, way));
+        });
+        mustBeNested();
+    }
+
+    private void mustBeNested() {
+        for (Opening<J> opening : all())
+            for (String needed : ways.closure(opening.wayIn().id())) {
+                long outer = opening.jobs().stream()
+                        .map(j -> stays.get(needed).get(j))
+                        .distinct()
+                        .count();
+                if (outer > 1)
+                    throw new InvalidValue(
+                            "opening.torn",
+                            "“%s” cannot stay open while “%s” is closed and opened again."
+                                    .formatted(
+                                            opening.wayIn().name(),
+                                            ways.require(needed).name()));
+            }
+    }
+
+    /** What is opened first comes first. */
+    public List<Opening<J>> all() {
+        List<Opening<J>> found = new ArrayList<>();
+        for (WayIn way : ways.all()) {
+            Map<String, Set<J>> byStay = new LinkedHashMap<>();
+            stays.getOrDefault(way.id(), Map.of())
+                    .forEach((job, stay) -> byStay.computeIfAbsent(stay, s -> new LinkedHashSet<>())
+                            .add(job));
+            byStay.forEach((stay, jobs) -> found.add(new Opening<>(stay, way, jobs)));
+        }
+        found.sort(Comparator.comparingInt(o -> ways.closure(o.wayIn().id()).size()));
+        return found;
+    }
+
+    public String stay(J job, String way) {
+        return stays.get(way).get(job);
+    }
+
+    private Set<J> jobsIn(String way, String stay) {
+        Set<J> found = new LinkedHashSet<>();
+        stays.getOrDefault(way, Map.of()).forEach((job, s) -> {
+            if (s.equals(stay)) found.add(job);
+        });
+        return found;
+    }
+
+    /** The two stays become the first; so do those of what the way in needs. */
+    public Openings<J> merged(String way, String first, String second) {
+        Map<String, Map<String, String>> renamed = new HashMap<>();
+        J one = any(way, first);
+        J other = any(way, second);
+        for (String needed : ways.closure(way)) renamed.put(needed, Map.of(stay(other, needed), stay(one, needed)));
+        return new Openings<>(
+                ways, needs, (job, w) -> renamed.getOrDefault(w, Map.of()).getOrDefault(stay(job, w), stay(job, w)));
+    }
+
+    private J any(String way, String stay) {
+        return jobsIn(way, stay).stream()
+                .findFirst()
+                .orElseThrow(() -> new InvalidValue(
+                        "opening.unknown", "This opening is not there any more. Load the page again."));
+    }
+
+    /**
+     * The given jobs leave a stay for one of their own; so do those who are with them in whatever needs the way in, and what that needs stays
+     * shared.
+     */
+    public Openings<J> split(String way, String stay, Set<J> leaving, String fresh) {
+        Set<J> inside = jobsIn(way, stay);
+        if (!inside.containsAll(leaving) || leaving.isEmpty() || leaving.size() == inside.size())
+            throw new InvalidValue(
+                    "opening.split", "Choose some of the jobs of this opening, and leave at least one in it.");
+        return new Openings<>(
+                ways,
+                needs,
+                (job, w) -> leaving.contains(job) && (w.equals(way) || ways.isNeededBy(way, w))
+                        ? w.equals(way) ? fresh : named(fresh + stay(job, w))
+                        : stay(job, w));
+    }
+
+    /** A name that is the same each time it is made of the same text. */
+    private static String named(String text) {
+        return UUID.nameUUIDFromBytes(text.getBytes(StandardCharsets.UTF_8)).toString();
+    }
+
+    /**
+     * @param minutes      to open and close all stays once each
+     * @param aloneMinutes what the jobs would take if each opened and closed all it needs for itself
+     * @param litres       that run out, by circuit
+     * @param aloneLitres  that would run out if each job did it alone
+     */
+    public record Totals(int minutes, int aloneMinutes, Map<Circuit, Double> litres, Map<Circuit, Double> aloneLitres) {
+        public int savedMinutes() {
+            return aloneMinutes - minutes;
+        }
+
+        public double savedLitres() {
+            return sum(aloneLitres) - sum(litres);
+        }
+
+        private static double sum(Map<Circuit, Double> litres) {
+            return litres.values().stream().mapToDouble(Double::doubleValue).sum();
+        }
+    }
+
+    public Totals totals() {
+        int minutes = 0;
+        Map<Circuit, Double> litres = new EnumMap<>(Circuit.class);
+        for (Opening<J> opening : all()) {
+            minutes += opening.wayIn().minutes();
+            pour(litres, opening.wayIn());
+        }
+        int alone = 0;
+        Map<Circuit, Double> aloneLitres = new EnumMap<>(Circuit.class);
+        for (Set<String> closure : needs.values())
+            for (String way : closure) {
+                alone += ways.require(way).minutes();
+                pour(aloneLitres, ways.require(way));
+            }
+        return new Totals(minutes, alone, litres, aloneLitres);
+    }
+
+    private static void pour(Map<Circuit, Double> litres, WayIn way) {
+        way.drained().ifPresent(d -> litres.merge(d.circuit(), d.litres(), Double::sum));
+    }
+
+    /** What is bought anew because ways in are closed, each as often as it is closed. */
+    public Map<String, Integer> usedUp() {
+        Map<String, Integer> used = new TreeMap<>();
+        for (Opening<J> opening : all())
+            for (String thing : opening.wayIn().usesUp()) used.merge(thing, 1, Integer::sum);
+        return used;
+    }
+
+    /** The stays of a way in, in the order in which their first jobs were given. */
+    public List<String> staysOf(String way) {
+        return List.copyOf(new LinkedHashSet<>(stays.getOrDefault(way, Map.of()).values()));
+    }
+
+    Set<J> together(String way, Collection<String> of) {
+        Set<J> found = new LinkedHashSet<>();
+        of.forEach(stay -> found.addAll(jobsIn(way, stay)));
+        return found;
+    }
+
+    WaysIn ways() {
+        return ways;
+    }
+}

@@ -1,0 +1,78 @@
+package ofisino.core.plan.access;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import ofisino.core.kernel.InvalidValue;
+import ofisino.core.kernel.Texts;
+
+/**
+ * A state of the vehicle that work needs, and what it costs to get there and back. Figures are for a careful amateur: common practice, no
+ * source, to be replaced by a person's own.
+ *
+ * @param needs         other ways in that must be open first
+ * @param stripMinutes  to open it, once what it needs is open
+ * @param refitMinutes  to close it again
+ * @param people        at once
+ * @param drained       the circuit that is empty while it is open
+ * @param excludes      states that the vehicle is not in while it is open
+ * @param usesUp        what is new each time it is closed: gaskets, single-use fasteners
+ * @param reaches       zones that can be got at through it
+ */
+public record WayIn(
+        String id,
+        String name,
+        Set<String> needs,
+        int stripMinutes,
+        int refitMinutes,
+        int people,
+        Optional<Drained> drained,
+        Set<CarState> excludes,
+        List<String> usesUp,
+        Set<String> reaches) {
+    private static final int LONGEST_MINUTES = 12_000;
+
+    /** @param litres that run out */
+    public record Drained(Circuit circuit, double litres) {
+        public Drained {
+            if (!(litres > 0 && litres < 200))
+                throw InvalidValue.of(
+                        "litres", "way-in.litres", "%s l is no filling. Enter what runs out.".formatted(litres));
+        }
+    }
+
+    public WayIn {
+        name = Texts.line("name", name);
+        needs = Set.copyOf(needs);
+        excludes = Set.copyOf(excludes);
+        usesUp = List.copyOf(usesUp);
+        reaches = Set.copyOf(reaches);
+        mustBeHours("stripMinutes", stripMinutes);
+        mustBeHours("refitMinutes", refitMinutes);
+        if (people < 1 || people > 6)
+            throw InvalidValue.of(
+                    "people", "way-in.people", "It takes between 1 and 6 people, not %d.".formatted(people));
+        if (needs.contains(id))
+            throw InvalidValue.of(
+                    "needs",
+                    "way-in.itself",
+                    "“%s” cannot need itself. Leave it out of what it needs.".formatted(name));
+    }
+
+    private static void mustBeHours(String field, int minutes) {
+        if (minutes < 0 || minutes > LONGEST_MINUTES)
+            throw InvalidValue.of(
+                    field,
+                    "way-in.minutes",
+                    "%d minutes cannot be. Enter between 0 and %d hours.".formatted(minutes, LONGEST_MINUTES / 60));
+    }
+
+    /** To open and to close it once, what it needs left out. */
+    public int minutes() {
+        return stripMinutes + refitMinutes;
+    }
+
+    public WayIn taking(int strip, int refit) {
+        return new WayIn(id, name, needs, strip, refit, people, drained, excludes, usesUp, reaches);
+    }
+}

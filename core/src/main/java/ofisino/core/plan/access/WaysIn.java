@@ -1,0 +1,96 @@
+package ofisino.core.plan.access;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import ofisino.core.kernel.InvalidValue;
+import ofisino.core.plan.job.Precedence;
+
+/** The ways in of one vehicle, each with what it needs; no circle among them. */
+public final class WaysIn {
+    private final Map<String, WayIn> byId = new LinkedHashMap<>();
+    private final Map<String, Set<String>> closures = new LinkedHashMap<>();
+
+    public WaysIn(Collection<WayIn> all) {
+        for (WayIn w : all)
+            if (byId.put(w.id(), w) != null)
+                throw new InvalidValue("way-in.twice", "There is way in “%s” twice.".formatted(w.name()));
+        List<Precedence.Link<String>> links = new ArrayList<>();
+        for (WayIn w : all)
+            for (String need : w.needs()) {
+                if (!byId.containsKey(need))
+                    throw InvalidValue.of(
+                            "needs",
+                            "way-in.unknown",
+                            "“%s” needs “%s”, which this vehicle does not have.".formatted(w.name(), need));
+                links.add(new Precedence.Link<>(need, w.id()));
+            }
+        Precedence.circleIn(links).ifPresent(circle -> {
+            throw InvalidValue.of(
+                    "needs",
+                    "way-in.circle",
+                    "These would need one another for ever: %s. Leave one of them out."
+                            .formatted(circle.stream()
+                                    .map(id -> "“" + byId.get(id).name() + "”")
+                                    .collect(Collectors.joining(" → "))));
+        });
+    }
+
+    /** With a person's own: one of the same id takes the place of what was there. */
+    public WaysIn with(Collection<WayIn> own) {
+        Map<String, WayIn> merged = new LinkedHashMap<>(byId);
+        own.forEach(w -> merged.put(w.id(), w));
+        return new WaysIn(merged.values());
+    }
+
+    public List<WayIn> all() {
+        return List.copyOf(byId.values());
+    }
+
+    public boolean has(String id) {
+        return byId.containsKey(id);
+    }
+
+    /** @throws InvalidValue when the vehicle has no such way in */
+    public WayIn require(String id) {
+        WayIn found = byId.get(id);
+        if (found == null)
+            throw InvalidValue.of(
+                    "wayIn",
+                    "way-in.unknown",
+                    "This vehicle has no way in “%s”. Choose one of the list.".formatted(id));
+        return found;
+    }
+
+    /** All that has to be open for it, itself last. */
+    public Set<String> closure(String id) {
+        Set<String> known = closures.get(id);
+        if (known != null) return known;
+        Set<String> found = new LinkedHashSet<>();
+        for (String need : require(id).needs()) found.addAll(closure(need));
+        found.add(id);
+        closures.put(id, found);
+        return found;
+    }
+
+    public Set<String> closure(Collection<String> ids) {
+        Set<String> found = new LinkedHashSet<>();
+        for (String id : ids) found.addAll(closure(id));
+        return found;
+    }
+
+    /** Whether the first has to be open for the second. */
+    public boolean isNeededBy(String needed, String by) {
+        return !needed.equals(by) && closure(by).contains(needed);
+    }
+
+    /** Minutes to open all that it needs and itself, and to close it all again. */
+    public int minutesAlone(Collection<String> ids) {
+        return closure(ids).stream().mapToInt(id -> require(id).minutes()).sum();
+    }
+}

@@ -1,0 +1,63 @@
+package ofisino.core.plan.access;
+
+import java.util.Optional;
+
+/**
+ * Whether something is done now, while a way in is open, or later, when the whole way in has to be opened again.
+ *
+ * <p>Now costs what it adds. Later costs the same and the whole way in, but only if it comes to that: with the chance p. Both in minutes; money
+ * is counted as the minutes of a workshop that cost as much, so that no price level is built in. Common practice, no source.
+ */
+public final class WhileOpen {
+    private WhileOpen() {}
+
+    public enum Kind {
+        /** A defect that is known and has no job in this opening. */
+        FINDING,
+        /** A part that wears or ages, of a table. */
+        AGEING,
+        /** A check that nobody has settled. */
+        LOOK,
+        /** A job that needs the same way in. */
+        LATER_JOB
+    }
+
+    /**
+     * @param minutes      own work that it adds while it is open
+     * @param costMinutes  parts and material, as minutes of a workshop
+     * @param probability  that it has to be done before the horizon, if it is not done now; 0 to 1
+     * @param nuisanceMinutes  what a failure costs beside the work: a tow, a lost weekend
+     */
+    public record Candidate(
+            Kind kind, String id, String title, int minutes, int costMinutes, double probability, int nuisanceMinutes) {
+        public Candidate {
+            if (!(probability >= 0 && probability <= 1))
+                throw new IllegalArgumentException("The chance of %s is %s.".formatted(title, probability));
+        }
+    }
+
+    /** @param nowMinutes what doing it now takes @param laterMinutes what waiting takes on average */
+    public record Weighed(Candidate candidate, int nowMinutes, int laterMinutes) {
+        public boolean doNow() {
+            return nowMinutes < laterMinutes;
+        }
+    }
+
+    /** @param wayInMinutes to open and close the way in with all that it needs, once more */
+    public static Weighed weigh(Candidate c, int wayInMinutes) {
+        int now = c.minutes() + c.costMinutes();
+        double later = c.probability() * (now + wayInMinutes + c.nuisanceMinutes());
+        return new Weighed(c, now, (int) Math.round(later));
+    }
+
+    /**
+     * The chance that a part fails before the horizon: 1 − exp(−horizon ÷ remaining life). The remaining life is the typical one less its age, at
+     * least a tenth of it: what outlived its time does not live for ever.
+     *
+     * @param ageYears empty when nobody knows; the part is then taken as half-way through its life
+     */
+    public static double chanceOfFailure(double horizonYears, double typicalYears, Optional<Double> ageYears) {
+        double remaining = Math.max(typicalYears / 10, typicalYears - ageYears.orElse(typicalYears / 2));
+        return 1 - Math.exp(-horizonYears / remaining);
+    }
+}

@@ -1,0 +1,55 @@
+package ofisino.core.plan.debt;
+
+import java.time.LocalDate;
+import java.util.Optional;
+import ofisino.core.kernel.InvalidValue;
+import ofisino.core.kernel.Texts;
+import ofisino.core.kernel.VehicleSystem;
+
+/**
+ * Something owed to the car: it works for now and is to be done rightly later.
+ *
+ * @param what    was done for the time being
+ * @param later   what is to be done for good
+ * @param system  it belongs to
+ * @param gas     it keeps exhaust gas out of the cabin
+ */
+public record Debt(String what, String later, Optional<VehicleSystem> system, boolean gas, Trigger trigger) {
+    public enum When {
+        /** Something happens: a trip is over, the season begins. */
+        EVENT,
+        DATE,
+        /** A part arrives. */
+        ARRIVAL
+    }
+
+    /** @param event in a person's words; empty for a date @param on the date; for an event the day on which it is expected, if known */
+    public record Trigger(When when, String event, Optional<LocalDate> on) {
+        public Trigger {
+            event = Texts.note("event", event);
+            if (when == When.EVENT && event.isEmpty())
+                throw InvalidValue.of("event", "debt.event", "Say what it waits for, such as “after the trip”.");
+            if (when == When.DATE && on.isEmpty())
+                throw InvalidValue.of("on", "debt.date", "Say on which day it is to be done.");
+        }
+    }
+
+    public Debt {
+        what = Texts.line("what", what);
+        later = Texts.line("later", later);
+        if (gas || system.filter(VehicleSystem::neverTemporary).isPresent())
+            throw InvalidValue.of(
+                    "what",
+                    "debt.never-temporary",
+                    "Braking, steering, restraint, fuel and what keeps exhaust gas out of the cabin are never mended for the time being. Do it rightly now, or do not drive.");
+    }
+
+    /**
+     * Whether its time has come.
+     *
+     * @param happened the event has happened, or the part is here
+     */
+    public boolean isDue(LocalDate today, boolean happened) {
+        return happened || trigger.on().filter(day -> !today.isBefore(day)).isPresent();
+    }
+}

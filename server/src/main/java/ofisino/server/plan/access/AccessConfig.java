@@ -1,0 +1,19 @@
+package ofisino.server.plan.access;
+
+import ofisino.core.plan.access.AgeingParts;
+import ofisino.core.plan.access.WaysInLibrary;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+
+@Configuration
+class AccessConfig {
+    @Bean
+    WaysInLibrary waysInLibrary() {
+        return WaysInLibrary.load();
+    }
+
+    @Bean
+    AgeingParts ageingParts() {
+        return AgeingParts.load();
+    }
+}

@@ -1,0 +1,265 @@
+package ofisino.server.plan.access;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import ofisino.core.plan.access.CarState;
+import ofisino.core.plan.access.Circuit;
+import ofisino.core.plan.access.FluidChoice;
+import ofisino.core.plan.access.Merging;
+import ofisino.core.plan.access.Openings;
+import ofisino.core.plan.access.WayIn;
+import ofisino.core.plan.access.WhileOpen;
+import ofisino.core.plan.interlock.Reconnection;
+import ofisino.server.db.OneSnapshot;
+import ofisino.server.identity.Caller;
+import ofisino.server.plan.access.AccessMapper.OpeningRow;
+import ofisino.server.plan.access.AccessMapper.OwnWayRow;
+import ofisino.server.plan.access.AccessService.Standing;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api")
+class AccessController {
+    private final AccessService service;
+    private final WhileOpenService whileOpen;
+
+    AccessController(AccessService service, WhileOpenService whileOpen) {
+        this.service = service;
+        this.whileOpen = whileOpen;
+    }
+
+    /** @param version of a person's own figures; 0 where the usual ones count */
+    record WayInResponse(
+            String id,
+            String name,
+            Set<String> needs,
+            int stripMinutes,
+            int refitMinutes,
+            int people,
+            @Nullable Circuit circuit,
+            @Nullable Double litres,
+            Set<CarState> excludes,
+            List<String> usesUp,
+            boolean neverTemporary,
+            long version) {
+        static WayInResponse of(WayIn w, long version) {
+            return new WayInResponse(
+                    w.id(),
+                    w.name(),
+                    w.needs(),
+                    w.stripMinutes(),
+                    w.refitMinutes(),
+                    w.people(),
+                    w.drained().map(WayIn.Drained::circuit).orElse(null),
+                    w.drained().map(WayIn.Drained::litres).orElse(null),
+                    w.excludes(),
+                    w.usesUp(),
+                    w.drained().filter(d -> d.circuit().neverTemporary()).isPresent(),
+                    version);
+        }
+    }
+
+    /** @param direct jobs that need it themselves @param openedOn absent while it is only planned */
+    record OpeningResponse(
+            UUID stay,
+            String wayIn,
+            Set<UUID> jobs,
+            List<UUID> direct,
+            @Nullable LocalDate openedOn,
+            @Nullable LocalDate closedOn,
+            boolean temporary,
+            long version) {
+        static OpeningResponse of(Openings.Opening<UUID> o, Standing s) {
+            UUID stay = UUID.fromString(o.id());
+            OpeningRow row = s.opened().get(stay);
+            return new OpeningResponse(
+                    stay,
+                    o.wayIn().id(),
+                    o.jobs(),
+                    o.jobs().stream()
+                            .filter(j -> s.direct().get(j).contains(o.wayIn().id()))
+                            .toList(),
+                    row == null ? null : row.openedOn(),
+                    row == null ? null : row.closedOn(),
+                    row != null && row.temporary(),
+                    row == null ? 0 : row.version());
+        }
+    }
+
+    record SharingResponse(String wayIn, List<UUID> stays, int savedMinutes, double savedLitres) {
+        static SharingResponse of(Merging.Proposal p) {
+            return new SharingResponse(
+                    p.wayIn(), p.stays().stream().map(UUID::fromString).toList(), p.savedMinutes(), p.savedLitres());
+        }
+    }
+
+    record TotalsResponse(
+            int jobMinutes, int openingMinutes, int savedMinutes, double savedLitres, Map<Circuit, Double> litres) {}
+
+    record AccessResponse(
+            List<WayInResponse> ways,
+            List<OpeningResponse> openings,
+            List<SharingResponse> proposals,
+            TotalsResponse totals,
+            Map<String, Integer> usedUp,
+            List<Reconnection.Reset> afterReconnecting) {}
+
+    @GetMapping("/projects/{projectId}/access")
+    @OneSnapshot
+    AccessResponse of(Caller caller, @PathVariable UUID projectId) {
+        Standing s = service.standing(caller, projectId);
+        Openings.Totals totals = s.openings().totals();
+        Map<String, Long> own = service.ownVersions(caller, projectId);
+        return new AccessResponse(
+                s.ways().all().stream()
+                        .map(w -> WayInResponse.of(w, own.getOrDefault(w.id(), 0L)))
+                        .toList(),
+                s.openings().all().stream().map(o -> OpeningResponse.of(o, s)).toList(),
+                service.proposals(caller, projectId, s).stream()
+                        .map(SharingResponse::of)
+                        .toList(),
+                new TotalsResponse(
+                        s.jobs().values().stream()
+                                .mapToInt(j -> j.likelyMinutes())
+                                .sum(),
+                        totals.minutes(),
+                        totals.savedMinutes(),
+                        totals.savedLitres(),
+                        totals.litres()),
+                s.openings().usedUp(),
+                service.afterReconnecting(caller, projectId));
+    }
+
+    record NeededWaysRequest(List<String> ways) {}
+
+    @PutMapping("/jobs/{jobId}/ways-in")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void assign(Caller caller, @PathVariable UUID jobId, @RequestBody NeededWaysRequest body) {
+        service.assign(caller, jobId, body.ways());
+    }
+
+    /** Jobs of which nobody said anything get what they usually need. */
+    @PostMapping("/projects/{projectId}/access/usual")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void assignUsual(Caller caller, @PathVariable UUID projectId) {
+        service.assignUsualToAll(caller, projectId);
+    }
+
+    record MergeRequest(String wayIn, List<UUID> stays) {}
+
+    @PostMapping("/projects/{projectId}/access/merge")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void merge(Caller caller, @PathVariable UUID projectId, @RequestBody MergeRequest body) {
+        service.merge(caller, projectId, body.wayIn(), body.stays());
+    }
+
+    record SplitRequest(String wayIn, UUID stay, Set<UUID> jobs, UUID fresh) {}
+
+    @PostMapping("/projects/{projectId}/access/split")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void split(Caller caller, @PathVariable UUID projectId, @RequestBody SplitRequest body) {
+        service.split(caller, projectId, body.wayIn(), body.stay(), body.jobs(), body.fresh());
+    }
+
+    @PostMapping("/projects/{projectId}/access/{stay}/open")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void open(Caller caller, @PathVariable UUID projectId, @PathVariable UUID stay) {
+        service.open(caller, projectId, stay);
+    }
+
+    record ClosingRequest(boolean temporary, long version) {}
+
+    @PostMapping("/projects/{projectId}/access/{stay}/close")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void close(Caller caller, @PathVariable UUID projectId, @PathVariable UUID stay, @RequestBody ClosingRequest body) {
+        service.close(caller, projectId, stay, body.temporary(), body.version());
+    }
+
+    @PutMapping("/projects/{projectId}/access/ways")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void keepOwn(Caller caller, @PathVariable UUID projectId, @RequestBody OwnWayRow body) {
+        service.keepOwn(caller, projectId, body);
+    }
+
+    /** @param doNow it pays to do it while it is open */
+    record OfferResponse(
+            WhileOpen.Kind kind,
+            String id,
+            String title,
+            @Nullable String zone,
+            int nowMinutes,
+            int laterMinutes,
+            double probability,
+            boolean doNow) {
+        static OfferResponse of(WhileOpenService.Offer o) {
+            return new OfferResponse(
+                    o.weighed().candidate().kind(),
+                    o.weighed().candidate().id(),
+                    o.weighed().candidate().title(),
+                    o.zone().orElse(null),
+                    o.weighed().nowMinutes(),
+                    o.weighed().laterMinutes(),
+                    o.weighed().candidate().probability(),
+                    o.weighed().doNow());
+        }
+    }
+
+    /** What else could be done while it is open, the most worthwhile first; before it is closed this is the last chance. */
+    @GetMapping("/projects/{projectId}/access/{stay}/while-open")
+    @OneSnapshot
+    List<OfferResponse> whileOpen(Caller caller, @PathVariable UUID projectId, @PathVariable UUID stay) {
+        return whileOpen.offers(caller, projectId, stay).stream()
+                .map(OfferResponse::of)
+                .toList();
+    }
+
+    record AgeingJobRequest(UUID jobId, String part) {}
+
+    /** Takes one of the ageing parts into the opening as a job. */
+    @PostMapping("/projects/{projectId}/access/{stay}/ageing")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void take(
+            Caller caller, @PathVariable UUID projectId, @PathVariable UUID stay, @RequestBody AgeingJobRequest body) {
+        whileOpen.take(caller, projectId, stay, body.jobId(), body.part());
+    }
+
+    record FluidChoiceResponse(
+            FluidChoice.Kind kind,
+            @Nullable LocalDate day,
+            int drains,
+            double newLitres,
+            double wastedLitres,
+            boolean owed) {
+        static FluidChoiceResponse of(FluidChoice.Choice c) {
+            return new FluidChoiceResponse(
+                    c.kind(), c.day().orElse(null), c.drains(), c.newLitres(), c.wastedLitres(), c.owed());
+        }
+    }
+
+    /** What to do when a fixed day needs the car while a circuit is empty. */
+    @GetMapping("/projects/{projectId}/access/fluid")
+    List<FluidChoiceResponse> fluid(
+            Caller caller,
+            @PathVariable UUID projectId,
+            @RequestParam String wayIn,
+            @RequestParam LocalDate partOn,
+            @RequestParam LocalDate fixedOn,
+            @RequestParam LocalDate nextOn) {
+        return service.fluid(caller, projectId, wayIn, partOn, fixedOn, nextOn).stream()
+                .map(FluidChoiceResponse::of)
+                .toList();
+    }
+}

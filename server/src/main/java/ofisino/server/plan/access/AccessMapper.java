@@ -1,0 +1,73 @@
+package ofisino.server.plan.access;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import ofisino.core.plan.access.CarState;
+import ofisino.core.plan.access.WayIn;
+import org.apache.ibatis.annotations.Mapper;
+import org.jspecify.annotations.Nullable;
+
+@Mapper
+interface AccessMapper {
+    /** Of all jobs of a project, in the order of the work. */
+    List<JobWayRow> jobWays(UUID garageId, UUID projectId);
+
+    void insertJobWay(UUID garageId, JobWayRow row);
+
+    void deleteJobWays(UUID garageId, UUID jobId);
+
+    int moveStay(UUID garageId, UUID jobId, String wayIn, UUID stay);
+
+    List<OpeningRow> openings(UUID garageId, UUID projectId);
+
+    Optional<OpeningRow> findOpening(UUID garageId, UUID id);
+
+    void insertOpening(UUID garageId, UUID projectId, OpeningRow opening);
+
+    int updateOpening(UUID garageId, OpeningRow opening);
+
+    List<OwnWayRow> ownWays(UUID garageId, UUID projectId);
+
+    void insertOwnWay(UUID garageId, UUID projectId, OwnWayRow way);
+
+    int updateOwnWay(UUID garageId, UUID projectId, OwnWayRow way);
+
+    /** @param direct the job needs it itself, not only another way in */
+    record JobWayRow(UUID jobId, String wayIn, boolean direct, UUID stay) {}
+
+    record OpeningRow(
+            UUID id,
+            String wayIn,
+            LocalDate openedOn,
+            @Nullable LocalDate closedOn,
+            boolean temporary,
+            long version) {}
+
+    /** @param rolls the car can still be pushed while it is open */
+    record OwnWayRow(
+            String wayIn,
+            String name,
+            List<String> needs,
+            int stripMinutes,
+            int refitMinutes,
+            int people,
+            boolean rolls,
+            long version) {
+        WayIn toCore(Optional<WayIn> usual) {
+            return new WayIn(
+                    wayIn,
+                    name,
+                    Set.copyOf(needs),
+                    stripMinutes,
+                    refitMinutes,
+                    people,
+                    usual.flatMap(WayIn::drained),
+                    usual.map(WayIn::excludes).orElse(rolls ? Set.of() : Set.of(CarState.ROLLING)),
+                    usual.map(WayIn::usesUp).orElse(List.of()),
+                    usual.map(WayIn::reaches).orElse(Set.of()));
+        }
+    }
+}

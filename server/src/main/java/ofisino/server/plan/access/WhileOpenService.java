@@ -1,0 +1,196 @@
+package ofisino.server.plan.access;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import ofisino.core.kernel.InvalidValue;
+import ofisino.core.plan.access.AgeingParts;
+import ofisino.core.plan.access.Openings;
+import ofisino.core.plan.access.WaysInLibrary;
+import ofisino.core.plan.access.WhileOpen;
+import ofisino.core.plan.access.WhileOpen.Candidate;
+import ofisino.core.plan.access.WhileOpen.Weighed;
+import ofisino.core.vehicle.inspection.Decision;
+import ofisino.server.identity.Caller;
+import ofisino.server.plan.Jobs;
+import ofisino.server.plan.access.AccessService.Standing;
+import ofisino.server.vehicle.FindingEstimates;
+import ofisino.server.vehicle.Findings;
+import ofisino.server.vehicle.Inspection;
+import ofisino.server.vehicle.Projects;
+import org.springframework.stereotype.Service;
+
+/** What else to do while a way in is open. */
+@Service
+class WhileOpenService {
+    /** How far a restorer looks ahead. Common practice, no source. */
+    private static final double HORIZON_YEARS = 5;
+
+    /** A finding that was put off comes up within the horizon more often than not. Common practice, no source. */
+    private static final double PUT_OFF = 0.6;
+
+    /** What looking at a place takes, and how often one finds something where nobody looked yet. Common practice, no source. */
+    private static final int LOOK_MINUTES = 15;
+
+    private static final double LOOK_FINDS = 0.3;
+
+    private final AccessService access;
+    private final Jobs jobs;
+    private final Findings findings;
+    private final FindingEstimates estimates;
+    private final Inspection inspection;
+    private final Projects projects;
+    private final AgeingParts ageing;
+
+    WhileOpenService(
+            AccessService access,
+            Jobs jobs,
+            Findings findings,
+            FindingEstimates estimates,
+            Inspection inspection,
+            Projects projects,
+            AgeingParts ageing) {
+        this.access = access;
+        this.jobs = jobs;
+        this.findings = findings;
+        this.estimates = estimates;
+        this.inspection = inspection;
+        this.projects = projects;
+        this.ageing = ageing;
+    }
+
+    record Offer(Weighed weighed, Optional<String> zone) {}
+
+    List<Offer> offers(Caller caller, UUID projectId, UUID stay) {
+        Standing s = access.standing(caller, projectId);
+        Openings.Opening<UUID> opening = AccessService.require(s, stay);
+        String way = opening.wayIn().id();
+        int again = s.ways().minutesAlone(List.of(way));
+        Set<String> reached = new LinkedHashSet<>();
+        for (String open : s.ways().closure(way))
+            reached.addAll(s.ways().require(open).reaches());
+        List<Offer> offers = new ArrayList<>();
+        ageingParts(caller, projectId, s, opening, again, offers);
+        openFindings(caller, projectId, reached, again, offers);
+        looks(caller, projectId, reached, again, offers);
+        otherOpenings(s, opening, again, offers);
+        offers.sort(Comparator.comparingInt(
+                (Offer o) -> o.weighed().nowMinutes() - o.weighed().laterMinutes()));
+        return offers;
+    }
+
+    private void ageingParts(
+            Caller caller, UUID projectId, Standing s, Openings.Opening<UUID> opening, int again, List<Offer> offers) {
+        Projects.Project project = projects.require(caller, projectId);
+        double age = Math.max(0, access.today(caller).getYear() - project.builtYear());
+        Set<String> taken = new LinkedHashSet<>();
+        for (UUID job : opening.jobs()) taken.add(s.jobs().get(job).title());
+        for (AgeingParts.Part part : ageing.behind(opening.wayIn().id())) {
+            if (taken.contains(titleOf(part))) continue;
+            double p = WhileOpen.chanceOfFailure(HORIZON_YEARS, part.lifeYears(), Optional.of(age));
+            offers.add(new Offer(
+                    WhileOpen.weigh(
+                            new Candidate(
+                                    WhileOpen.Kind.AGEING,
+                                    part.id(),
+                                    part.name(),
+                                    part.minutes(),
+                                    part.costMinutes(),
+                                    p,
+                                    part.nuisanceMinutes()),
+                            again),
+                    Optional.empty()));
+        }
+    }
+
+    private static String titleOf(AgeingParts.Part part) {
+        return "Renew: " + part.name().toLowerCase(java.util.Locale.ROOT);
+    }
+
+    private void openFindings(Caller caller, UUID projectId, Set<String> reached, int again, List<Offer> offers) {
+        Set<UUID> withJobs = jobs.findingsWithJobs(caller, projectId);
+        Map<UUID, Integer> likely = estimates.of(caller, projectId).stream()
+                .collect(Collectors.toMap(
+                        FindingEstimates.FindingEstimate::findingId,
+                        e -> e.effort().likelyMinutes()));
+        for (Findings.Finding f : findings.of(caller, projectId))
+            if (!f.state().isOver()
+                    && !withJobs.contains(f.id())
+                    && reached.contains(WaysInLibrary.sideless(f.zone()))
+                    && f.decision() != Decision.ACCEPT)
+                offers.add(new Offer(
+                        WhileOpen.weigh(
+                                new Candidate(
+                                        WhileOpen.Kind.FINDING,
+                                        f.id().toString(),
+                                        f.kind().name(),
+                                        likely.getOrDefault(f.id(), 60),
+                                        0,
+                                        f.decision() == Decision.DEFER ? PUT_OFF : 1,
+                                        0),
+                                again),
+                        Optional.of(f.zone())));
+    }
+
+    private void looks(Caller caller, UUID projectId, Set<String> reached, int again, List<Offer> offers) {
+        inspection.unseen(caller, projectId).byPlace().forEach((zone, unseen) -> {
+            if (unseen.open() > 0 && reached.contains(WaysInLibrary.sideless(zone)))
+                offers.add(new Offer(
+                        WhileOpen.weigh(
+                                new Candidate(
+                                        WhileOpen.Kind.LOOK,
+                                        zone,
+                                        zone,
+                                        LOOK_MINUTES,
+                                        0,
+                                        LOOK_FINDS * unseen.share(),
+                                        0),
+                                again),
+                        Optional.of(zone)));
+        });
+    }
+
+    /** Jobs that have an opening of their own of the same way in. */
+    private void otherOpenings(Standing s, Openings.Opening<UUID> opening, int again, List<Offer> offers) {
+        for (Openings.Opening<UUID> other : s.openings().all())
+            if (other.wayIn().id().equals(opening.wayIn().id())
+                    && !other.id().equals(opening.id())
+                    && !s.isClosed(other.id()))
+                for (UUID job : other.jobs()) {
+                    Jobs.Job j = s.jobs().get(job);
+                    if (j.state().isOver()) continue;
+                    offers.add(new Offer(
+                            WhileOpen.weigh(
+                                    new Candidate(
+                                            WhileOpen.Kind.LATER_JOB,
+                                            j.id().toString(),
+                                            j.title(),
+                                            j.likelyMinutes(),
+                                            0,
+                                            1,
+                                            0),
+                                    again),
+                            Optional.ofNullable(j.zone())));
+                }
+    }
+
+    void take(Caller caller, UUID projectId, UUID stay, UUID jobId, String partId) {
+        projects.requireOpen(caller, projectId);
+        Standing s = access.standing(caller, projectId);
+        Openings.Opening<UUID> opening = AccessService.require(s, stay);
+        AgeingParts.Part part = ageing.behind(opening.wayIn().id()).stream()
+                .filter(p -> p.id().equals(partId))
+                .findFirst()
+                .orElseThrow(() -> InvalidValue.of(
+                        "part", "ageing.unknown", "“%s” does not lie behind this way in.".formatted(partId)));
+        jobs.addForOpenWay(caller, projectId, jobId, titleOf(part), part.minutes());
+        access.join(
+                caller, jobId, opening.wayIn().id(), opening.jobs().iterator().next());
+    }
+}

@@ -1,0 +1,57 @@
+package ofisino.server.plan.debt;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import ofisino.core.plan.debt.Debt.When;
+import org.apache.ibatis.annotations.Mapper;
+import org.jspecify.annotations.Nullable;
+
+@Mapper
+interface DebtMapper {
+    List<DebtRow> of(UUID garageId, UUID projectId);
+
+    Optional<DebtRow> find(UUID garageId, UUID id);
+
+    void insert(UUID garageId, DebtRow debt);
+
+    int update(UUID garageId, DebtRow debt);
+
+    /**
+     * @param when     what it waits for
+     * @param jobId    the later, permanent job
+     * @param happened the event has happened, or the part is here
+     */
+    record DebtRow(
+            UUID id,
+            UUID projectId,
+            @Nullable String zone,
+            String what,
+            String later,
+            When when,
+            String event,
+            @Nullable LocalDate dueOn,
+            @Nullable UUID needId,
+            @Nullable UUID jobId,
+            boolean happened,
+            @Nullable LocalDate settledOn,
+            long version) {
+        DebtRow now(boolean hasHappened, @Nullable LocalDate settled, long onVersion) {
+            return new DebtRow(
+                    id,
+                    projectId,
+                    zone,
+                    what,
+                    later,
+                    when,
+                    event,
+                    dueOn,
+                    needId,
+                    jobId,
+                    hasHappened,
+                    settled,
+                    onVersion);
+        }
+    }
+}

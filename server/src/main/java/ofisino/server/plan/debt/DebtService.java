@@ -1,0 +1,131 @@
+package ofisino.server.plan.debt;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import ofisino.core.kernel.Conflict;
+import ofisino.core.kernel.VehicleSystem;
+import ofisino.core.plan.debt.Debt;
+import ofisino.core.plan.job.JobState;
+import ofisino.core.vehicle.body.Body;
+import ofisino.core.vehicle.body.Zone;
+import ofisino.server.db.Stored;
+import ofisino.server.identity.Caller;
+import ofisino.server.identity.Garages;
+import ofisino.server.plan.Debts;
+import ofisino.server.plan.Jobs;
+import ofisino.server.plan.debt.DebtMapper.DebtRow;
+import ofisino.server.vehicle.Projects;
+import org.springframework.stereotype.Service;
+
+/** What is owed to the car: it works for now, and is to be done rightly later. */
+@Service
+class DebtService implements Debts {
+    private final DebtMapper mapper;
+    private final Projects projects;
+    private final Jobs jobs;
+    private final Garages garages;
+    private final Clock clock;
+
+    DebtService(DebtMapper mapper, Projects projects, Jobs jobs, Garages garages, Clock clock) {
+        this.mapper = mapper;
+        this.projects = projects;
+        this.jobs = jobs;
+        this.garages = garages;
+        this.clock = clock;
+    }
+
+    /** @param due its time has come */
+    record Owed(DebtRow row, boolean due) {}
+
+    List<Owed> of(Caller caller, UUID projectId) {
+        projects.require(caller, projectId);
+        LocalDate today = today(caller);
+        return mapper.of(caller.garageId(), projectId).stream()
+                .map(d -> new Owed(
+                        d, d.settledOn() == null && toCore(caller, d, false).isDue(today, d.happened())))
+                .toList();
+    }
+
+    private Debt toCore(Caller caller, DebtRow d, boolean gas) {
+        Body body = projects.bodyOf(projects.require(caller, d.projectId()));
+        Optional<VehicleSystem> system =
+                Optional.ofNullable(d.zone()).map(body::require).map(Zone::system);
+        return new Debt(
+                d.what(),
+                d.later(),
+                system,
+                gas || system.filter(VehicleSystem.EXHAUST::equals).isPresent(),
+                new Debt.Trigger(d.when(), d.event(), Optional.ofNullable(d.dueOn())));
+    }
+
+    /** @param gas it keeps exhaust gas out of the cabin */
+    void owe(Caller caller, DebtRow row, boolean gas) {
+        projects.requireOpen(caller, row.projectId());
+        Debt debt = toCore(caller, row, gas);
+        if (row.jobId() != null) jobs.require(caller, row.jobId());
+        mapper.insert(
+                caller.garageId(),
+                new DebtRow(
+                        row.id(),
+                        row.projectId(),
+                        row.zone(),
+                        debt.what(),
+                        debt.later(),
+                        row.when(),
+                        debt.trigger().event(),
+                        row.dueOn(),
+                        row.needId(),
+                        row.jobId(),
+                        false,
+                        null,
+                        0));
+    }
+
+    /** The event has happened: all that waits for it by the same words is due. */
+    void happened(Caller caller, UUID id, long version) {
+        DebtRow debt = open(caller, id);
+        save(caller, debt.now(true, null, version));
+        for (DebtRow other : mapper.of(caller.garageId(), debt.projectId()))
+            if (!other.id().equals(id)
+                    && other.when() == debt.when()
+                    && other.event().equalsIgnoreCase(debt.event())
+                    && other.settledOn() == null
+                    && !other.happened()) save(caller, other.now(true, null, other.version()));
+    }
+
+    void settle(Caller caller, UUID id, long version) {
+        DebtRow debt = open(caller, id);
+        if (debt.jobId() != null && jobs.require(caller, debt.jobId()).state() != JobState.VERIFIED)
+            throw new Conflict(
+                    "debt.job-open",
+                    "“%s” is not verified yet. It stays owed until the permanent job is."
+                            .formatted(jobs.require(caller, debt.jobId()).title()));
+        save(caller, debt.now(debt.happened(), today(caller), version));
+    }
+
+    private DebtRow open(Caller caller, UUID id) {
+        DebtRow debt = find(caller, id);
+        projects.requireOpen(caller, debt.projectId());
+        return debt;
+    }
+
+    private DebtRow find(Caller caller, UUID id) {
+        return Stored.require(mapper.find(caller.garageId(), id), "debt", id);
+    }
+
+    private void save(Caller caller, DebtRow changed) {
+        Stored.notStale(mapper.update(caller.garageId(), changed), "debt", () -> find(caller, changed.id()));
+    }
+
+    private LocalDate today(Caller caller) {
+        return LocalDate.now(clock.withZone(garages.zone(caller)));
+    }
+
+    @Override
+    public long due(Caller caller, UUID projectId) {
+        return of(caller, projectId).stream().filter(Owed::due).count();
+    }
+}

@@ -1,0 +1,51 @@
+package ofisino.server.plan.interlock;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import ofisino.core.plan.interlock.Interlock;
+import ofisino.server.identity.Caller;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/jobs/{jobId}/interlocks")
+class InterlockController {
+    private final InterlockService service;
+
+    InterlockController(InterlockService service) {
+        this.service = service;
+    }
+
+    record InterlockResponse(
+            Interlock interlock,
+            @Nullable String confirmedBy,
+            @Nullable Instant confirmedAt) {
+        static InterlockResponse of(InterlockService.Wanted w) {
+            return new InterlockResponse(
+                    w.interlock(),
+                    w.confirmed().map(InterlockMapper.ConfirmedRow::confirmedBy).orElse(null),
+                    w.confirmed().map(InterlockMapper.ConfirmedRow::confirmedAt).orElse(null));
+        }
+    }
+
+    record ConfirmationRequest(UUID id, Interlock interlock) {}
+
+    @GetMapping
+    List<InterlockResponse> of(Caller caller, @PathVariable UUID jobId) {
+        return service.of(caller, jobId).stream().map(InterlockResponse::of).toList();
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void confirm(Caller caller, @PathVariable UUID jobId, @RequestBody ConfirmationRequest body) {
+        service.confirm(caller, jobId, body.id(), body.interlock());
+    }
+}

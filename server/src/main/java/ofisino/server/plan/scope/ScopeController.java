@@ -1,0 +1,171 @@
+package ofisino.server.plan.scope;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import ofisino.core.bench.panel.PanelCover;
+import ofisino.core.kernel.Aim;
+import ofisino.core.plan.job.Operation;
+import ofisino.core.plan.scope.AimChange;
+import ofisino.core.plan.scope.Batches;
+import ofisino.core.plan.scope.Growth;
+import ofisino.server.db.OneSnapshot;
+import ofisino.server.identity.Caller;
+import ofisino.server.plan.Jobs;
+import ofisino.server.plan.scope.ScopeMapper.RepeatCauseRow;
+import ofisino.server.plan.scope.ScopeMapper.ZoneAimRow;
+import ofisino.server.plan.scope.ScopeService.Again;
+import ofisino.server.plan.scope.ScopeService.Preview;
+import ofisino.server.plan.scope.ScopeService.Scope;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api")
+class ScopeController {
+    private final ScopeService service;
+
+    ScopeController(ScopeService service) {
+        this.service = service;
+    }
+
+    record GrowthResponse(
+            @Nullable LocalDate baselineOn,
+            int baselineJobs,
+            long baselineMinutes,
+            int presentJobs,
+            long presentMinutes,
+            long doneMinutes,
+            int doneOfBaseline,
+            int doneOfPresent,
+            int growthPercent,
+            Map<Growth.Cause, Growth.Added> added,
+            Growth.Added dropped) {
+        static GrowthResponse of(Growth g, @Nullable LocalDate on) {
+            return new GrowthResponse(
+                    on,
+                    g.baselineJobs(),
+                    g.baselineMinutes(),
+                    g.presentJobs(),
+                    g.presentMinutes(),
+                    g.doneMinutes(),
+                    g.doneOfBaseline(),
+                    g.doneOfPresent(),
+                    g.growthPercent(),
+                    g.added(),
+                    g.dropped());
+        }
+    }
+
+    record BatchResponse(Operation operation, List<UUID> jobs, int pieces) {
+        static BatchResponse of(Batches.Batch<UUID> b) {
+            return new BatchResponse(b.operation(), b.jobs(), b.pieces());
+        }
+    }
+
+    record RepeatResponse(
+            String zone,
+            Operation operation,
+            List<UUID> jobs,
+            long spentMinutes,
+            boolean wholePanel,
+            @Nullable String cause) {
+        static RepeatResponse of(Again a) {
+            return new RepeatResponse(
+                    a.repeat().zone(),
+                    a.repeat().operation(),
+                    a.repeat().jobs(),
+                    a.repeat().spentMinutes(),
+                    a.repeat().wholePanel(),
+                    a.cause().orElse(null));
+        }
+    }
+
+    /** @param aboveAim open jobs that the aim does not ask for */
+    record ScopeResponse(
+            GrowthResponse growth,
+            List<BatchResponse> batches,
+            List<RepeatResponse> repeats,
+            List<UUID> halfClosed,
+            List<ZoneAimRow> zoneAims,
+            List<UUID> aboveAim) {}
+
+    @GetMapping("/projects/{projectId}/scope")
+    @OneSnapshot
+    ScopeResponse of(Caller caller, @PathVariable UUID projectId) {
+        Scope s = service.of(caller, projectId);
+        return new ScopeResponse(
+                GrowthResponse.of(s.growth(), s.baselineOn().orElse(null)),
+                s.batches().stream().map(BatchResponse::of).toList(),
+                s.repeats().stream().map(RepeatResponse::of).toList(),
+                s.halfClosed().stream().map(Jobs.Job::id).toList(),
+                s.zoneAims(),
+                s.aboveAim().stream().map(Jobs.Job::id).toList());
+    }
+
+    @PostMapping("/projects/{projectId}/scope/baseline")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void setBaseline(Caller caller, @PathVariable UUID projectId) {
+        service.setBaseline(caller, projectId);
+    }
+
+    /** @param weeks absent when nobody has time in the garage */
+    record AimSideResponse(
+            List<UUID> items,
+            long minutes,
+            long minor,
+            @Nullable Double weeks) {
+        static AimSideResponse of(AimChange.Side<UUID> s, long weekMinutes) {
+            return new AimSideResponse(
+                    s.items(), s.minutes(), s.minor(), s.weeks(weekMinutes).orElse(null));
+        }
+    }
+
+    record AimPreviewResponse(AimSideResponse in, AimSideResponse out) {}
+
+    @GetMapping("/projects/{projectId}/scope/aim")
+    @OneSnapshot
+    AimPreviewResponse preview(
+            Caller caller, @PathVariable UUID projectId, @RequestParam Aim aim, @RequestParam @Nullable String zone) {
+        Preview p = service.preview(caller, projectId, aim, zone);
+        return new AimPreviewResponse(
+                AimSideResponse.of(p.change().in(), p.weekMinutes()),
+                AimSideResponse.of(p.change().out(), p.weekMinutes()));
+    }
+
+    @PutMapping("/projects/{projectId}/scope/zone-aims")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void setZoneAim(Caller caller, @PathVariable UUID projectId, @RequestBody ZoneAimRow body) {
+        service.setZoneAim(caller, projectId, body);
+    }
+
+    @PutMapping("/projects/{projectId}/scope/repeats")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void nameCause(Caller caller, @PathVariable UUID projectId, @RequestBody RepeatCauseRow body) {
+        service.nameCause(caller, projectId, body);
+    }
+
+    record PanelCoverResponse(int coveredPercent, long toMakeMm2) {}
+
+    /** How much of a damage a repair panel covers. */
+    @GetMapping("/bench/panel-cover")
+    PanelCoverResponse cover(
+            Caller caller,
+            @RequestParam int damageLengthMm,
+            @RequestParam int damageWidthMm,
+            @RequestParam int panelLengthMm,
+            @RequestParam int panelWidthMm) {
+        PanelCover c = PanelCover.of(damageLengthMm, damageWidthMm, panelLengthMm, panelWidthMm);
+        return new PanelCoverResponse(c.coveredPercent(), c.toMakeMm2());
+    }
+}

@@ -1,0 +1,150 @@
+package ofisino.server.plan.sequence;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import ofisino.core.kernel.Conflict;
+import ofisino.core.kernel.InvalidValue;
+import ofisino.core.kernel.NotFound;
+import ofisino.core.kernel.Texts;
+import ofisino.core.plan.job.JobState;
+import ofisino.core.plan.job.Precedence;
+import ofisino.core.plan.sequence.Enablers;
+import ofisino.core.plan.sequence.SequenceRule;
+import ofisino.core.plan.sequence.SequenceRules;
+import ofisino.core.plan.sequence.SequenceRules.Blocked;
+import ofisino.core.plan.sequence.SequenceRules.Proposed;
+import ofisino.core.plan.sequence.SequenceRules.Waiver;
+import ofisino.core.plan.sequence.Work;
+import ofisino.core.vehicle.body.Body;
+import ofisino.core.vehicle.body.Zone;
+import ofisino.server.identity.Caller;
+import ofisino.server.plan.JobBegins;
+import ofisino.server.plan.Jobs;
+import ofisino.server.plan.sequence.SequenceMapper.WaiverRow;
+import ofisino.server.vehicle.Projects;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Service;
+
+/** The order that the trade demands: proposed, accepted, excused, and kept when a job begins. */
+@Service
+class SequenceService {
+    private final SequenceMapper mapper;
+    private final Jobs jobs;
+    private final Projects projects;
+    private final SequenceRules rules = SequenceRules.load();
+
+    SequenceService(SequenceMapper mapper, Jobs jobs, Projects projects) {
+        this.mapper = mapper;
+        this.jobs = jobs;
+        this.projects = projects;
+    }
+
+    record Ordered(Proposed<UUID> proposed, List<WaiverRow> waivers, List<Enablers.Enabler<UUID>> enablers) {}
+
+    Ordered of(Caller caller, UUID projectId) {
+        List<WaiverRow> waivers = mapper.waivers(caller.garageId(), projectId);
+        List<Precedence.Link<UUID>> links = links(caller, projectId);
+        return new Ordered(
+                rules.propose(works(caller, projectId).values(), links, waived(waivers)),
+                waivers,
+                Enablers.of(
+                        jobs.of(caller, projectId).stream()
+                                .map(j -> new Enablers.Step<>(
+                                        j.id(),
+                                        j.operation(),
+                                        j.details(),
+                                        Math.max(0, j.likelyMinutes() - j.spentMinutes()),
+                                        j.state().isOver()))
+                                .toList(),
+                        links));
+    }
+
+    private List<Precedence.Link<UUID>> links(Caller caller, UUID projectId) {
+        return jobs.links(caller, projectId).stream()
+                .map(l -> new Precedence.Link<>(l.before(), l.after()))
+                .toList();
+    }
+
+    private Map<UUID, Work<UUID>> works(Caller caller, UUID projectId) {
+        Body body = projects.bodyOf(projects.require(caller, projectId));
+        Map<UUID, Work<UUID>> works = new LinkedHashMap<>();
+        for (Jobs.Job j : jobs.of(caller, projectId))
+            works.put(
+                    j.id(),
+                    new Work<>(
+                            j.id(),
+                            j.operation(),
+                            j.details(),
+                            Optional.ofNullable(j.zone()),
+                            Optional.ofNullable(j.zone()).flatMap(body::zone).map(Zone::system),
+                            Optional.of(j.piece().toString()),
+                            j.state().isOver(),
+                            j.state() != JobState.DROPPED));
+        return works;
+    }
+
+    private static Set<Waiver<UUID>> waived(List<WaiverRow> rows) {
+        return rows.stream()
+                .map(w -> new Waiver<>(w.rule(), w.beforeId(), w.afterId()))
+                .collect(Collectors.toSet());
+    }
+
+    /** Takes proposed orders as they are; one that was taken meanwhile stays. */
+    void accept(Caller caller, UUID projectId, List<Jobs.Link> edges) {
+        projects.requireOpen(caller, projectId);
+        for (Jobs.Link edge : edges) jobs.link(caller, edge.before(), edge.after());
+    }
+
+    /** A rule that only should hold is excused; one that must hold only where nothing is there to be done first. */
+    void waive(Caller caller, UUID projectId, WaiverRow row) {
+        projects.requireOpen(caller, projectId);
+        SequenceRule rule = rules.all().stream()
+                .filter(r -> r.id().equals(row.rule()))
+                .findFirst()
+                .orElseThrow(() ->
+                        InvalidValue.of("rule", "sequence.unknown", "There is no rule “%s”.".formatted(row.rule())));
+        boolean nothingThere = row.beforeId().equals(row.afterId());
+        if (rule.must() && !nothingThere)
+            throw new Conflict(
+                    "sequence.must",
+                    "This order is not excused: %s Do the first job, or drop it."
+                            .formatted(rule.reason().charAt(0) + rule.reason().substring(1)));
+        for (UUID id : List.of(row.beforeId(), row.afterId()))
+            if (!jobs.require(caller, id).projectId().equals(projectId)) throw new NotFound("job", id);
+        mapper.insertWaiver(
+                caller.garageId(),
+                new WaiverRow(row.rule(), row.beforeId(), row.afterId(), Texts.line("reason", row.reason())));
+    }
+
+    void takeBack(Caller caller, UUID projectId, WaiverRow row) {
+        projects.requireOpen(caller, projectId);
+        if (mapper.deleteWaiver(caller.garageId(), row) == 0) throw new NotFound("waiver", row.rule());
+    }
+
+    @EventListener
+    void jobBegins(JobBegins begins) {
+        UUID projectId = begins.job().projectId();
+        Map<UUID, Work<UUID>> works = works(begins.caller(), projectId);
+        List<Blocked<UUID>> blocks = rules.blocks(
+                works.get(begins.job().id()),
+                works.values(),
+                waived(mapper.waivers(begins.caller().garageId(), projectId)));
+        if (blocks.isEmpty()) return;
+        Blocked<UUID> first = blocks.get(0);
+        String what = first.by()
+                .map(id -> jobs.require(begins.caller(), id))
+                .map(j -> "Do “%s” (%s) first.".formatted(j.title(), j.code()))
+                .orElse("Add that job, or say under Order that there is nothing to do.");
+        String more = blocks.size() == 1 ? "" : " %d more stand in the way.".formatted(blocks.size() - 1);
+        throw new Conflict(
+                "sequence.blocked",
+                "“%s” may not begin yet. %s %s%s"
+                        .formatted(begins.job().title(), first.rule().reason(), what, more),
+                Map.of("rule", first.rule().id()));
+    }
+}

@@ -99,8 +99,29 @@ export const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('@/features/vehicle/CarPage')).CarPage }),
           },
           {
-            path: '/p/:projectId/work',
-            lazy: async () => ({ Component: (await import('@/features/plan/WorkPage')).WorkPage }),
+            lazy: async () => ({ Component: (await import('@/features/plan/WorkLayout')).WorkLayout }),
+            children: [
+              {
+                path: '/p/:projectId/work',
+                lazy: async () => ({ Component: (await import('@/features/plan/WorkPage')).WorkPage }),
+              },
+              {
+                path: '/p/:projectId/work/ways',
+                lazy: async () => ({ Component: (await import('@/features/plan/access/AccessPage')).AccessPage }),
+              },
+              {
+                path: '/p/:projectId/work/order',
+                lazy: async () => ({ Component: (await import('@/features/plan/order/OrderPage')).OrderPage }),
+              },
+              {
+                path: '/p/:projectId/work/owed',
+                lazy: async () => ({ Component: (await import('@/features/plan/owed/OwedPage')).OwedPage }),
+              },
+              {
+                path: '/p/:projectId/work/fits',
+                lazy: async () => ({ Component: (await import('@/features/plan/fits/FitsPage')).FitsPage }),
+              },
+            ],
           },
           {
             path: '/p/:projectId/plan',

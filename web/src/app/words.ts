@@ -6,6 +6,7 @@ import { register } from './words/register'
 import { buying } from './words/buying'
 import { parts } from './words/parts'
 import { plan } from './words/plan'
+import { scope } from './words/scope'
 import { logbook } from './words/logbook'
 import { money } from './words/money'
 import { roadready } from './words/roadready'
@@ -20,6 +21,7 @@ export const words = {
   ...buying,
   ...parts,
   ...plan,
+  ...scope,
   ...logbook,
   ...money,
   ...roadready,

@@ -564,6 +564,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/join": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["join"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/split": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["split_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/state": {
         parameters: {
             query?: never;
@@ -2241,14 +2273,15 @@ export interface components {
             title: string;
         };
         ChangeRow: {
-            /** Format: int32 */
-            heightMm: number;
+            /** @enum {string} */
+            action: "ADDED" | "CHANGED" | "REMOVED";
+            /** Format: date-time */
+            at: string;
+            entity: string;
+            state?: string;
+            title?: string;
             /** Format: uuid */
-            jobId: string;
-            /** Format: int32 */
-            lengthMm: number;
-            /** Format: int32 */
-            widthMm: number;
+            writeId: string;
         };
         CheckTextResponse: {
             endangers: string;
@@ -2270,7 +2303,7 @@ export interface components {
             theme: string;
         };
         ClearanceResponse: {
-            changes: components["schemas"]["ChangeRow"][];
+            changes: components["schemas"]["SizeChangeRow"][];
             passages: components["schemas"]["ThroughResponse"][];
             size?: components["schemas"]["SizeRow"];
         };
@@ -2876,11 +2909,24 @@ export interface components {
             waitsFor: string[];
             zone?: string;
         };
+        JobSplitRequest: {
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            sharePercent: number;
+            title: string;
+            /** Format: int64 */
+            version: number;
+        };
         JobStateRequest: {
             /** @enum {string} */
             state: "PROPOSED" | "PLANNED" | "BEGUN" | "TRIAL_FITTED" | "LOOSE" | "WORKS_NOT_BUTTONED_UP" | "FINISHED" | "VERIFIED" | "DROPPED";
             /** Format: int64 */
             version: number;
+        };
+        JoinRequest: {
+            /** Format: uuid */
+            other: string;
         };
         JudgedResponse: {
             /** Format: double */
@@ -3024,7 +3070,8 @@ export interface components {
             role: "OWNER" | "HELPER" | "VIEWER";
         };
         MergeRequest: {
-            stays: string[];
+            jobs?: string[];
+            stays?: string[];
             wayIn: string;
         };
         MilestoneResponse: {
@@ -3826,6 +3873,16 @@ export interface components {
             name: string;
             password: string;
         };
+        SizeChangeRow: {
+            /** Format: int32 */
+            heightMm: number;
+            /** Format: uuid */
+            jobId: string;
+            /** Format: int32 */
+            lengthMm: number;
+            /** Format: int32 */
+            widthMm: number;
+        };
         SizeRow: {
             /** Format: int32 */
             heightMm: number;
@@ -4395,7 +4452,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ChangeRow"];
+                "application/json": components["schemas"]["SizeChangeRow"];
             };
         };
         responses: {
@@ -5143,6 +5200,56 @@ export interface operations {
         responses: {
             /** @description OK */
             200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobResponse"];
+                };
+            };
+        };
+    };
+    join: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JoinRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    split_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JobSplitRequest"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -38,6 +38,8 @@ export const roadready = {
     whyThisDate: 'Why this date',
     jobsLeft_one: 'and one job needed for the road',
     jobsLeft_other: 'and {{count}} jobs needed for the road',
+    owedDue_one: 'One repair owed to the car has come due.',
+    owedDue_other: '{{count}} repairs owed to the car have come due.',
     codesLeft: 'Fault codes: {{codes}}',
     codesNotDriven: 'No fault code is left, but nobody has driven since.',
     onlyTemporary: 'only mended for the time being',

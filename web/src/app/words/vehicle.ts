@@ -1,7 +1,12 @@
 export const vehicle = {
   side: { LEFT: 'left', RIGHT: 'right', BOTH: 'both sides', NONE: 'no side' },
   body: { ESTATE: 'estate', SALOON: 'saloon', HATCHBACK: 'hatchback', VAN: 'van', MOTORCYCLE: 'motorcycle' },
-  drive: { REAR: 'Rear wheels', FRONT: 'Front wheels', ALL: 'All wheels' },
+  drive: {
+    REAR: 'Rear wheels',
+    FRONT: 'Front wheels',
+    ALL: 'All wheels',
+    REAR_ENGINE: 'Rear wheels, engine at the rear',
+  },
   driverSide: { LEFT: 'Left', RIGHT: 'Right', NONE: 'None (motorcycle)' },
   aim: { RUNNER: 'runner', ROAD_READY: 'road-ready', DRIVER: 'driver for every day', SHOW: 'show' },
   reached: { RUNNER: 'It runs', ROAD_READY: 'Road-ready', DRIVER: 'Fit for every day', SHOW: 'Ready to show' },

@@ -1,14 +1,18 @@
 import { useState } from 'react'
+import { useQuery } from '@tanstack/react-query'
 import { useForm } from 'react-hook-form'
 import { zodResolver } from '@hookform/resolvers/zod'
 import { z } from 'zod'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
+import { bodyQuery, projectQuery } from '@/api/queries'
 import { useWrite } from '@/api/useWrite'
 import { isStale, ProblemAlert } from '@/ui/Feedback'
 import { Choice, NoteField, TextField } from '@/ui/Field'
 import { Merge } from '@/ui/Merge'
 import { Sheet } from '@/ui/Sheet'
+import { useZoneNames } from '@/ui/zones'
+import { JobDetails } from './JobDetails'
 import type { Job } from './jobWork'
 
 const operations = [
@@ -33,6 +37,7 @@ const operations = [
   'TEST',
   'INSPECT',
 ] as const
+const causes = ['FORGOTTEN', 'FOUND', 'WAY_IN_OPEN', 'TASTE', 'AIM'] as const
 const aims = ['RUNNER', 'ROAD_READY', 'DRIVER', 'SHOW'] as const
 
 const schema = z.object({
@@ -81,6 +86,14 @@ export function JobForm({
   const { t } = useTranslation()
   const [id] = useState(() => job?.id ?? crypto.randomUUID())
   const [after, setAfter] = useState<string[]>(job?.after ?? [])
+  const [details, setDetails] = useState(job?.details ?? [])
+  const [pieces, setPieces] = useState(String(job?.pieces ?? 1))
+  const [zone, setZone] = useState(job?.zone ?? '')
+  const [cause, setCause] = useState<Job['cause']>(job?.cause ?? 'FORGOTTEN')
+  const [halfOpen, setHalfOpen] = useState(job?.halfOpen ?? '')
+  const nameOf = useZoneNames(projectId)
+  const { data: project } = useQuery(projectQuery(projectId))
+  const { data: body } = useQuery({ ...bodyQuery(project?.bodyStyle ?? 'ESTATE'), enabled: !!project })
   const [version, setVersion] = useState(job?.version ?? 0)
   const [stored, setStored] = useState<Values>()
   const form = useForm({
@@ -125,7 +138,11 @@ export function JobForm({
           likelyMinutes: minutes(v.likely),
           pessimisticMinutes: minutes(v.pessimistic),
         },
-        ...(job?.zone ? { zone: job.zone } : {}),
+        details,
+        pieces: Number(pieces) || 1,
+        cause,
+        halfOpen,
+        ...(zone && { zone }),
       },
       {
         onError: (problem) => {
@@ -160,6 +177,23 @@ export function JobForm({
             ))}
           </div>
         </fieldset>
+        <JobDetails chosen={details} onChange={setDetails} />
+        <div className="grid grid-cols-[2fr_1fr] gap-2">
+          <Choice label={t('job.zone')} value={zone} onChange={(e) => setZone(e.target.value)}>
+            <option value="">{t('owed.nowhere')}</option>
+            {body?.zones.map((z) => (
+              <option key={z.id} value={z.id}>
+                {nameOf(z.id)}
+              </option>
+            ))}
+          </Choice>
+          <TextField
+            label={t('job.pieces')}
+            inputMode="numeric"
+            value={pieces}
+            onChange={(e) => setPieces(e.target.value)}
+          />
+        </div>
         <Choice label={t('job.aim')} {...form.register('aim')}>
           {aims.map((a) => (
             <option key={a} value={a}>
@@ -187,6 +221,14 @@ export function JobForm({
               ))}
           </ul>
         </fieldset>
+        <Choice label={t('job.cause')} value={cause} onChange={(e) => setCause(e.target.value as Job['cause'])}>
+          {causes.map((c) => (
+            <option key={c} value={c}>
+              {t(`cause.${c}`)}
+            </option>
+          ))}
+        </Choice>
+        {job && <NoteField label={t('job.halfOpen')} value={halfOpen} onChange={(e) => setHalfOpen(e.target.value)} />}
         <NoteField label={t('job.note')} {...form.register('note')} />
         <ProblemAlert error={save.error} />
         {stored && (

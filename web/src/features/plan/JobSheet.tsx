@@ -11,7 +11,10 @@ import { Photos } from '@/ui/Photos'
 import { Sheet } from '@/ui/Sheet'
 import { hours } from '@/ui/format'
 import { useZoneNames } from '@/ui/zones'
+import { Interlocks } from './Interlocks'
 import { JobForm } from './JobForm'
+import { JobWays } from './JobWays'
+import { ShapeJob } from './ShapeJob'
 import type { Job } from './jobWork'
 
 /** One job: the dangers first, then how it stands and where it can go from here. */
@@ -38,9 +41,19 @@ export function JobSheet({
           <span>{t(`operation.${job.operation}`)}</span>
           <span>{t('job.spent', { spent: hours(job.spentMinutes), likely: hours(job.effort.likelyMinutes) })}</span>
           <span className="quiet">{t(`aim.${job.aim}`)}</span>
+          {job.pieces > 1 && <span>{t('job.pieceCount', { count: job.pieces })}</span>}
+          {job.details.length > 0 && (
+            <span className="quiet">{job.details.map((d) => t(`detail.${d}`)).join(', ')}</span>
+          )}
         </p>
         {job.state !== 'VERIFIED' && <Cautions cautions={job.cautions} />}
+        {(job.state === 'PROPOSED' || job.state === 'PLANNED') && <Interlocks jobId={job.id} />}
         <StateButtons job={job} />
+        {job.halfOpen && (
+          <p className="border-l-4 border-accent pl-3">
+            {t('job.halfOpen')}: {job.halfOpen}
+          </p>
+        )}
         {job.note && <p className="whitespace-pre-wrap">{job.note}</p>}
         {needs.length > 0 && (
           <div>
@@ -59,8 +72,10 @@ export function JobSheet({
             </ul>
           </div>
         )}
+        <JobWays projectId={projectId} jobId={job.id} />
         <Before job={job} all={all} />
         <ItsFindings job={job} />
+        <ShapeJob job={job} all={all} />
         <Photos subject="JOB" subjectId={job.id} />
         <div className="flex flex-wrap gap-2">
           <Link className="btn" to={`/p/${projectId}/evenings?new=${job.id}`}>

@@ -41,6 +41,8 @@ export function happenings(plan: Plan, dateOf: (instant: string) => string): Hap
 
 const arrival = {
   JOB: 'plan.arrives',
+  STRIP: 'plan.arrives',
+  REFIT: 'plan.arrives',
   ORDER: 'plan.arrives',
   ARRIVED: 'plan.toLookAt',
   NEED: 'plan.couldArrive',
@@ -87,7 +89,7 @@ function Days({ happenings, all, projectId }: { happenings: Happening[]; all: Ha
               {happenings
                 .filter((h) => h.date === day)
                 .map((h) => (
-                  <Row key={h.activity.subject.id + h.at} h={h} projectId={projectId} />
+                  <Row key={h.activity.subject.kind + h.activity.subject.id + h.at} h={h} projectId={projectId} />
                 ))}
             </ul>
           </div>
@@ -115,8 +117,13 @@ function Row({ h, projectId }: { h: Happening; projectId: string }) {
         {format.time(h.at)}–{format.time(h.until)}
       </span>
       <div>
-        <Link className="link font-semibold" to={`/p/${projectId}/work?job=${subject.id}`}>
-          {subject.title}
+        <Link
+          className="link font-semibold"
+          to={subject.kind === 'JOB' ? `/p/${projectId}/work?job=${subject.id}` : `/p/${projectId}/work/ways`}
+        >
+          {subject.kind === 'STRIP' || subject.kind === 'REFIT'
+            ? t(`plan.${subject.kind}`, { what: subject.title })
+            : subject.title}
         </Link>{' '}
         {!h.first && <span className="quiet">{t('plan.goesOn')}</span>}{' '}
         {h.last && <span className="quiet">{t('plan.ends')}</span>}

@@ -1,15 +1,20 @@
+import { useState } from 'react'
 import { useQuery } from '@tanstack/react-query'
 import { useParams, useSearchParams } from 'react-router'
 import { useTranslation } from 'react-i18next'
 import { Plus } from 'lucide-react'
-import { jobsQuery, needsQuery } from '@/api/queries'
+import { bodyQuery, jobsQuery, needsQuery, projectQuery } from '@/api/queries'
 import { Empty, Loaded } from '@/ui/Feedback'
+import { Choice } from '@/ui/Field'
 import { Page } from '@/ui/Page'
 import { hours } from '@/ui/format'
+import { useZoneNames } from '@/ui/zones'
 import { JobForm } from './JobForm'
 import { JobSheet } from './JobSheet'
 import { PieceOfWorkCard } from './PieceOfWorkCard'
-import { piecesOf } from './jobWork'
+import { groupings, groupsOf, piecesOf, type Grouping } from './jobWork'
+import { ScopeAside } from './scope/ScopeAside'
+import { scopeQuery } from './scope/scope'
 import type { Schemas } from '@/api/client'
 
 /** The work as a list of pieces, each a chain of jobs. */
@@ -43,6 +48,15 @@ function Work({
   const pieces = piecesOf(work.chains, work.jobs, t('work.singles'))
   const job = work.jobs.find((j) => j.id === params.get('job'))
   const adding = params.has('new')
+  const scope = useQuery(scopeQuery(projectId))
+  const [by, setBy] = useState<Grouping>('PIECE')
+  const nameOf = useZoneNames(projectId)
+  const { data: project } = useQuery(projectQuery(projectId))
+  const { data: body } = useQuery({ ...bodyQuery(project?.bodyStyle ?? 'ESTATE'), enabled: !!project })
+  const systemOf = (zone: string) => body?.zones.find((z) => z.id === zone)?.system
+  const groups = groupsOf(pieces, by, (zone) =>
+    by === 'PLACE' ? nameOf(zone) : t(`system.${systemOf(zone) ?? 'BODY'}`),
+  )
   return (
     <Page
       title={t('work.title')}
@@ -55,11 +69,39 @@ function Work({
       }
     >
       {pieces.length === 0 && <Empty title={t('work.emptyTitle')}>{t('work.empty')}</Empty>}
-      <div className="gap-4 lg:columns-2 [&>section]:mb-4 [&>section]:break-inside-avoid">
-        {pieces.map((p) => (
-          <PieceOfWorkCard key={p.id} piece={p} all={work.jobs} onOpen={(id) => setParams({ job: id })} />
-        ))}
-      </div>
+      {pieces.length > 0 && (
+        <div className="grid gap-x-8 lg:grid-cols-[3fr_2fr]">
+          <div>
+            <div className="mb-3 max-w-xs">
+              <Choice label={t('work.groupBy')} value={by} onChange={(e) => setBy(e.target.value as Grouping)}>
+                {groupings.map((g) => (
+                  <option key={g} value={g}>
+                    {t(`work.group.${g}`)}
+                  </option>
+                ))}
+              </Choice>
+            </div>
+            {groups.map((g) => (
+              <div key={g.name} className="mb-4 grid gap-4">
+                {g.name && <h2 className="text-lg font-semibold">{g.name}</h2>}
+                {g.pieces.map((p) => (
+                  <PieceOfWorkCard key={p.id} piece={p} all={work.jobs} onOpen={(id) => setParams({ job: id })} />
+                ))}
+              </div>
+            ))}
+          </div>
+          <div>
+            {scope.data && (
+              <ScopeAside
+                projectId={projectId}
+                scope={scope.data}
+                jobs={work.jobs}
+                onOpen={(id) => setParams({ job: id })}
+              />
+            )}
+          </div>
+        </div>
+      )}
       {job && (
         <JobSheet
           key={job.id}

@@ -18,3 +18,25 @@ export function piecesOf(chains: Chain[], jobs: Job[], singles: string): PieceOf
 }
 
 const isOver = (p: PieceOfWork) => p.jobs.every((j) => j.state === 'VERIFIED' || j.state === 'DROPPED')
+
+export type Grouping = 'PIECE' | 'PLACE' | 'SYSTEM'
+export const groupings: Grouping[] = ['PIECE', 'PLACE', 'SYSTEM']
+
+/** Pieces of work under the place or the system of their first job that has one; by piece they stand as they are. */
+export function groupsOf(
+  pieces: PieceOfWork[],
+  by: Grouping,
+  nameOf: (zone: string) => string,
+): { name: string; pieces: PieceOfWork[] }[] {
+  if (by === 'PIECE') return [{ name: '', pieces }]
+  const apart = pieces.flatMap((p) =>
+    p.id === 'single' ? p.jobs.map((j) => ({ ...p, id: j.id, title: j.title, jobs: [j] })) : [p],
+  )
+  const groups = new Map<string, PieceOfWork[]>()
+  for (const p of apart) {
+    const zone = p.jobs.find((j) => j.zone)?.zone
+    const name = zone ? nameOf(zone) : ''
+    groups.set(name, [...(groups.get(name) ?? []), p])
+  }
+  return [...groups].sort(([a], [b]) => a.localeCompare(b)).map(([name, here]) => ({ name, pieces: here }))
+}

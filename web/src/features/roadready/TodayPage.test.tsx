@@ -17,7 +17,8 @@ const today = (change: Partial<Today> = {}): Today => ({
     minutes: 150,
     jobs: [
       {
-        jobId: 'j',
+        kind: 'JOB',
+        id: 'j',
         code: 'R77',
         title: 'Weld the sill',
         minutes: 135,
@@ -32,6 +33,7 @@ const today = (change: Partial<Today> = {}): Today => ({
   leftOfBudgetMinor: 500_000,
   inTheWay: [{ rule: 'finding.safety-open', subject: 'f', title: 'Brake pipes' }],
   withoutWork: [],
+  owedDue: 0,
   ...change,
 })
 

@@ -6,6 +6,7 @@ import { Loaded } from '@/ui/Feedback'
 import { InTheWay, NoteToSelf, OrderList, RoadChain, TonightList } from './evidence'
 import {
   LeftOutSentence,
+  OwedSentence,
   MoneySentence,
   OrderSentence,
   RoadSentence,
@@ -46,7 +47,7 @@ function Bench({ today, projectId }: { today: Today; projectId: string }) {
           <RoadSentence today={today} />
         </p>
         <p className="quiet mt-1">
-          <TargetSentence today={today} /> <LeftOutSentence today={today} />
+          <TargetSentence today={today} /> <LeftOutSentence today={today} /> <OwedSentence today={today} />
         </p>
         <RoadChain today={today} />
       </section>

@@ -5,7 +5,7 @@ import { findingsQuery } from '@/api/queries'
 import { hours, useFormat } from '@/ui/format'
 import { SafetyMark } from '@/ui/SafetyMark'
 import { useZoneNames } from '@/ui/zones'
-import type { Today } from './sentences'
+import { pathOf, type Today } from './sentences'
 
 /** The jobs of the next stay, each with what to fetch and from where. */
 export function TonightList({ today }: { today: Today }) {
@@ -15,11 +15,11 @@ export function TonightList({ today }: { today: Today }) {
   return (
     <ol className="grid gap-2">
       {today.tonight.jobs.map((job) => (
-        <li key={job.jobId} className="card-sheet p-3">
+        <li key={job.kind + job.id} className="card-sheet p-3">
           <div className="flex items-baseline gap-3">
-            <span className="label-code">{job.code}</span>
-            <Link className="link grow font-semibold" to={`/p/${projectId}/work?job=${job.jobId}`}>
-              {job.title}
+            {job.code && <span className="label-code">{job.code}</span>}
+            <Link className="link grow font-semibold" to={pathOf(projectId, job)}>
+              {job.kind === 'STRIP' || job.kind === 'REFIT' ? t(`plan.${job.kind}`, { what: job.title }) : job.title}
             </Link>
             <span className="whitespace-nowrap">{hours(job.minutes)}</span>
           </div>
@@ -83,7 +83,8 @@ export function RoadChain({ today }: { today: Today }) {
       <ol className="list-decimal pl-6">
         {[...road.chain].reverse().map((s) => (
           <li key={s.id + s.kind} className={s.id === road.holder.id ? 'font-semibold' : ''}>
-            {s.title} <span className="quiet text-sm">{t(`subject.${s.kind}`)}</span>
+            {s.kind === 'STRIP' || s.kind === 'REFIT' ? t(`plan.${s.kind}`, { what: s.title }) : s.title}{' '}
+            <span className="quiet text-sm">{t(`subject.${s.kind}`)}</span>
           </li>
         ))}
       </ol>

@@ -5,6 +5,10 @@ import { hours, useFormat } from '@/ui/format'
 
 export type Today = Schemas['TodayResponse']
 
+/** Where a piece of tonight's work stands. */
+export const pathOf = (projectId: string, job: { kind: string; id: string }) =>
+  job.kind === 'JOB' ? `/p/${projectId}/work?job=${job.id}` : `/p/${projectId}/work/ways`
+
 const bold = <strong className="font-bold" />
 
 /** On the road about 14 June; the gearbox casing holds it. */
@@ -14,7 +18,7 @@ export function RoadSentence({ today }: { today: Today }) {
   const { projectId = '' } = useParams()
   const road = today.road
   if (!road) return <>{today.inTheWay.length > 0 ? t('today.nothingPlanned') : t('today.nothingInTheWay')}</>
-  const key = road.holder.kind === 'JOB' ? 'today.roadByJob' : 'today.roadByPart'
+  const key = ['JOB', 'STRIP', 'REFIT'].includes(road.holder.kind) ? 'today.roadByJob' : 'today.roadByPart'
   return (
     <>
       <Trans
@@ -40,6 +44,18 @@ export function TargetSentence({ today }: { today: Today }) {
   const days = Math.round((Date.parse(road.target) - Date.parse(road.on)) / 86_400_000)
   const weeks = Math.round(Math.abs(days) / 7)
   return <>{t(days >= 0 ? 'today.ahead' : 'today.behind', { target: format.day(road.target), count: weeks })}</>
+}
+
+/** Temporary repairs whose time has come. */
+export function OwedSentence({ today }: { today: Today }) {
+  const { t } = useTranslation()
+  const { projectId = '' } = useParams()
+  if (today.owedDue === 0) return null
+  return (
+    <Link className="link" to={`/p/${projectId}/work/owed`}>
+      {t('today.owedDue', { count: today.owedDue })}
+    </Link>
+  )
 }
 
 /** The date leaves out what has no jobs yet: said, not hidden. */
@@ -78,8 +94,15 @@ export function TonightSentence({ today }: { today: Today }) {
     <>
       <Trans
         i18nKey="today.tonightFirst"
-        values={{ when, hours: hours(tonight.minutes), job: first.title }}
-        components={{ b: bold, l: <Link className="link" to={`/p/${projectId}/work?job=${first.jobId}`} /> }}
+        values={{
+          when,
+          hours: hours(tonight.minutes),
+          job:
+            first.kind === 'STRIP' || first.kind === 'REFIT'
+              ? t(`plan.${first.kind}`, { what: first.title })
+              : first.title,
+        }}
+        components={{ b: bold, l: <Link className="link" to={pathOf(projectId, first)} /> }}
       />
     </>
   )

@@ -19,7 +19,7 @@ const states = ['LOOKING', 'ACTIVE', 'RESTING', 'FINISHED', 'SOLD', 'SCRAPPED'] 
 const schema = z.object({
   vehicleName: z.string().trim().min(1, 'projects.nameMissing').max(120),
   builtYear: z.coerce.number({ error: 'projects.yearWrong' }).int('projects.yearWrong'),
-  drive: z.enum(['REAR', 'FRONT', 'ALL']),
+  drive: z.enum(['REAR', 'FRONT', 'ALL', 'REAR_ENGINE']),
   driverSide: z.enum(['LEFT', 'RIGHT', 'NONE']),
   identity: z.string().max(120),
   aim: z.enum(aims),

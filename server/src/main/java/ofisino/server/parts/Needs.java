@@ -15,6 +15,9 @@ public interface Needs {
     /** Records what a recipe's step will need. */
     void add(Caller caller, UUID projectId, UUID needId, UUID jobId, String title, int quantity, int leadDays);
 
+    /** What one job needed, another one needs now. */
+    void reassign(Caller caller, UUID fromJobId, UUID toJobId);
+
     /** The part is on an order now. */
     void ordered(Caller caller, UUID needId);
 

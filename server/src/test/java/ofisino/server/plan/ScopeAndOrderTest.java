@@ -254,6 +254,63 @@ class ScopeAndOrderTest {
     }
 
     @Test
+    void oneJobIsMadeOfTwoAndTwoOfOne(TestGarage garage) {
+        UUID project = garage.project();
+        UUID renew = garage.job(project, "Renew the front");
+        UUID bleedFront = garage.job(project, "Bleed the front", renew);
+        UUID bleedRear = garage.job(project, "Bleed the rear");
+        UUID test = garage.job(project, "Test", bleedRear);
+        UUID fluid = garage.need(project, bleedRear, "Brake fluid");
+        garage.owner()
+                .post("/api/jobs/" + bleedFront + "/join", map("other", bleedRear))
+                .ok();
+        assertThat(garage.owner().get("/api/jobs/" + bleedRear).text("state")).isEqualTo("DROPPED");
+        assertThat(garage.owner()
+                        .get("/api/jobs/" + test)
+                        .ok()
+                        .path("after")
+                        .get(0)
+                        .asString())
+                .isEqualTo(bleedFront.toString());
+        assertThat(garage.owner().get("/api/needs/" + fluid).text("jobId")).isEqualTo(bleedFront.toString());
+        // joining the first with what comes after the second would wait for itself
+        assertThat(garage.owner()
+                        .post("/api/jobs/" + renew + "/join", map("other", test))
+                        .code())
+                .isEqualTo("job.circle");
+        UUID second = UUID.randomUUID();
+        String split = "/api/jobs/" + bleedFront + "/split";
+        assertThat(garage.owner()
+                        .post(split, map("id", second, "title", "Rear", "sharePercent", 100, "version", 0))
+                        .code())
+                .isEqualTo("job.share");
+        garage.owner()
+                .post(split, map("id", second, "title", "Rear", "sharePercent", 25, "version", 0))
+                .ok();
+        assertThat(garage.owner()
+                        .get("/api/jobs/" + second)
+                        .ok()
+                        .path("effort")
+                        .path("likelyMinutes")
+                        .asInt())
+                .isEqualTo(15);
+        assertThat(garage.owner()
+                        .get("/api/jobs/" + bleedFront)
+                        .ok()
+                        .path("effort")
+                        .path("likelyMinutes")
+                        .asInt())
+                .isEqualTo(45);
+        assertThat(garage.owner()
+                        .get("/api/jobs/" + test)
+                        .ok()
+                        .path("after")
+                        .valueStream()
+                        .map(JsonNode::asString))
+                .contains(second.toString());
+    }
+
+    @Test
     void theFirstJobThatTrapsTheCarIsNamed(TestGarage garage) {
         UUID project = garage.project();
         UUID screen = job(garage, project, map("title", "Screen up"));

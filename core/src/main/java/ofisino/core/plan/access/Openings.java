@@ -10,6 +10,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
@@ -80,6 +81,11 @@ public final class Openings<J> {
 
     public String stay(J job, String way) {
         return stays.get(way).get(job);
+    }
+
+    /** Empty where the job does not need the way in. */
+    public Optional<String> find(J job, String way) {
+        return Optional.ofNullable(stays.getOrDefault(way, Map.of()).get(job));
     }
 
     private Set<J> jobsIn(String way, String stay) {

@@ -13,7 +13,8 @@ import ofisino.core.plan.job.Precedence;
 
 /**
  * Small jobs that open the way to a test which tells what the rest will be: planning before that test is planning in the dark.
- * Common practice, no source: ranked by what hangs on the tests, for each hour of all that still stands before them.
+ * Common practice, no source: ranked by what hangs on the tests, for each hour of all that still stands before them. A test on which nothing
+ * hangs comes last.
  */
 public final class Enablers {
     private Enablers() {}
@@ -29,7 +30,7 @@ public final class Enablers {
      */
     public record Enabler<J>(J first, J test, int minutes, int tells) {
         double worth() {
-            return (1.0 + tells) / Math.max(15, minutes);
+            return (double) tells / Math.max(15, minutes);
         }
     }
 

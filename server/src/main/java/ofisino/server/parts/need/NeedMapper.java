@@ -21,6 +21,8 @@ interface NeedMapper {
 
     int update(UUID garageId, NeedRow need);
 
+    void reassign(UUID garageId, UUID fromJobId, UUID toJobId);
+
     record NeedRow(
             UUID id,
             UUID projectId,

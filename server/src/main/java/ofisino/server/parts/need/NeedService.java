@@ -192,6 +192,11 @@ class NeedService implements Needs {
     }
 
     @Override
+    public void reassign(Caller caller, UUID fromJobId, UUID toJobId) {
+        mapper.reassign(caller.garageId(), fromJobId, toJobId);
+    }
+
+    @Override
     public void ordered(Caller caller, UUID needId) {
         NeedRow n = open(caller, needId);
         NeedState from = n.state() == NeedState.RETURNED ? n.state().to(NeedState.NEEDED, n.title()) : n.state();

@@ -158,12 +158,20 @@ class AccessController {
         service.assignUsualToAll(caller, projectId);
     }
 
-    record MergeRequest(String wayIn, List<UUID> stays) {}
+    /** @param stays to become one @param jobs instead of them: whose stays are to become one */
+    record MergeRequest(
+            String wayIn,
+            @Nullable List<UUID> stays,
+            @Nullable List<UUID> jobs) {}
 
     @PostMapping("/projects/{projectId}/access/merge")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void merge(Caller caller, @PathVariable UUID projectId, @RequestBody MergeRequest body) {
-        service.merge(caller, projectId, body.wayIn(), body.stays());
+        service.merge(
+                caller,
+                projectId,
+                body.wayIn(),
+                body.jobs() == null ? body.stays() : service.staysOf(caller, projectId, body.wayIn(), body.jobs()));
     }
 
     record SplitRequest(String wayIn, UUID stay, Set<UUID> jobs, UUID fresh) {}

@@ -214,9 +214,20 @@ class AccessService implements Ways {
                 assignUsual(caller, projectId, job.id(), job.piece(), job.zone(), job.operation());
     }
 
+    /** The stays that the jobs are in, each once. */
+    List<UUID> staysOf(Caller caller, UUID projectId, String way, List<UUID> of) {
+        Standing s = standing(caller, projectId);
+        return of.stream()
+                .map(job -> s.openings().find(job, way))
+                .flatMap(Optional::stream)
+                .map(UUID::fromString)
+                .distinct()
+                .toList();
+    }
+
     void merge(Caller caller, UUID projectId, String way, List<UUID> stays) {
         projects.requireOpen(caller, projectId);
-        if (stays.size() < 2)
+        if (stays == null || stays.size() < 2)
             throw InvalidValue.of("stays", "opening.merge", "Choose at least two openings to make one of.");
         Standing s = standing(caller, projectId);
         Openings<UUID> merged = s.openings();

@@ -5,8 +5,8 @@ import java.util.UUID;
 import ofisino.core.plan.clearance.Passage;
 import ofisino.server.db.OneSnapshot;
 import ofisino.server.identity.Caller;
-import ofisino.server.plan.clearance.ClearanceMapper.ChangeRow;
 import ofisino.server.plan.clearance.ClearanceMapper.PassageRow;
+import ofisino.server.plan.clearance.ClearanceMapper.SizeChangeRow;
 import ofisino.server.plan.clearance.ClearanceMapper.SizeRow;
 import ofisino.server.plan.clearance.ClearanceService.Cleared;
 import org.jspecify.annotations.Nullable;
@@ -56,7 +56,7 @@ class ClearanceController {
         }
     }
 
-    record ClearanceResponse(@Nullable SizeRow size, List<ChangeRow> changes, List<ThroughResponse> passages) {}
+    record ClearanceResponse(@Nullable SizeRow size, List<SizeChangeRow> changes, List<ThroughResponse> passages) {}
 
     @GetMapping("/projects/{projectId}/clearance")
     @OneSnapshot
@@ -76,7 +76,7 @@ class ClearanceController {
 
     @PutMapping("/clearance/changes")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void change(Caller caller, @RequestBody ChangeRow body) {
+    void change(Caller caller, @RequestBody SizeChangeRow body) {
         service.change(caller, body);
     }
 

@@ -25,11 +25,11 @@ interface ClearanceMapper {
 
     void insertSize(UUID garageId, UUID projectId, SizeRow size);
 
-    List<ChangeRow> changes(UUID garageId, UUID projectId);
+    List<SizeChangeRow> changes(UUID garageId, UUID projectId);
 
     void deleteChange(UUID garageId, UUID jobId);
 
-    void insertChange(UUID garageId, ChangeRow change);
+    void insertChange(UUID garageId, SizeChangeRow change);
 
     /** @param lengthMm absent where length is no matter */
     record PassageRow(
@@ -56,7 +56,7 @@ interface ClearanceMapper {
     }
 
     /** What a job does to the size of the vehicle. */
-    record ChangeRow(UUID jobId, int heightMm, int widthMm, int lengthMm) {
+    record SizeChangeRow(UUID jobId, int heightMm, int widthMm, int lengthMm) {
         Envelope.Change toCore() {
             return new Envelope.Change(jobId.toString(), heightMm, widthMm, lengthMm);
         }

@@ -14,8 +14,8 @@ import ofisino.core.plan.clearance.Passage;
 import ofisino.server.identity.Caller;
 import ofisino.server.plan.Jobs;
 import ofisino.server.plan.Plans;
-import ofisino.server.plan.clearance.ClearanceMapper.ChangeRow;
 import ofisino.server.plan.clearance.ClearanceMapper.PassageRow;
+import ofisino.server.plan.clearance.ClearanceMapper.SizeChangeRow;
 import ofisino.server.plan.clearance.ClearanceMapper.SizeRow;
 import ofisino.server.vehicle.Projects;
 import org.springframework.stereotype.Service;
@@ -38,13 +38,13 @@ class ClearanceService {
     /** @param path empty while nobody measured the vehicle */
     record Through(PassageRow passage, Optional<Passage.Path> path) {}
 
-    record Cleared(Optional<SizeRow> size, List<ChangeRow> changes, List<Through> passages) {}
+    record Cleared(Optional<SizeRow> size, List<SizeChangeRow> changes, List<Through> passages) {}
 
     Cleared of(Caller caller, UUID projectId) {
         projects.require(caller, projectId);
         Optional<SizeRow> size = mapper.size(caller.garageId(), projectId);
-        List<ChangeRow> changes = inOrder(caller, projectId, mapper.changes(caller.garageId(), projectId));
-        List<Envelope.Change> core = changes.stream().map(ChangeRow::toCore).toList();
+        List<SizeChangeRow> changes = inOrder(caller, projectId, mapper.changes(caller.garageId(), projectId));
+        List<Envelope.Change> core = changes.stream().map(SizeChangeRow::toCore).toList();
         return new Cleared(
                 size,
                 changes,
@@ -54,7 +54,7 @@ class ClearanceService {
     }
 
     /** As the jobs are planned; one without a date comes last. What is done is in the size already. */
-    private List<ChangeRow> inOrder(Caller caller, UUID projectId, List<ChangeRow> changes) {
+    private List<SizeChangeRow> inOrder(Caller caller, UUID projectId, List<SizeChangeRow> changes) {
         Map<UUID, Long> begins = new HashMap<>();
         Plans.Planned planned = plans.of(caller, projectId);
         planned.plan().activities().values().forEach(a -> {
@@ -65,7 +65,7 @@ class ClearanceService {
         Map<UUID, Jobs.Job> open = jobs.of(caller, projectId).stream()
                 .filter(j -> !j.state().isOver())
                 .collect(Collectors.toMap(Jobs.Job::id, j -> j));
-        List<ChangeRow> sorted = new ArrayList<>(
+        List<SizeChangeRow> sorted = new ArrayList<>(
                 changes.stream().filter(c -> open.containsKey(c.jobId())).toList());
         sorted.sort(Comparator.comparing(c -> begins.getOrDefault(c.jobId(), Long.MAX_VALUE)));
         return sorted;
@@ -90,7 +90,7 @@ class ClearanceService {
     }
 
     /** @param change all 0 takes it away */
-    void change(Caller caller, ChangeRow change) {
+    void change(Caller caller, SizeChangeRow change) {
         projects.requireOpen(caller, jobs.require(caller, change.jobId()).projectId());
         mapper.deleteChange(caller.garageId(), change.jobId());
         if (change.heightMm() != 0 || change.widthMm() != 0 || change.lengthMm() != 0)

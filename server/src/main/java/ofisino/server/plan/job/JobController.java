@@ -36,8 +36,10 @@ import org.springframework.web.bind.annotation.RestController;
 class JobController {
     private final JobService service;
     private final ChainService chains;
+    private final JobShaping shaping;
 
-    JobController(JobService service, ChainService chains) {
+    JobController(JobService service, ChainService chains, JobShaping shaping) {
+        this.shaping = shaping;
         this.service = service;
         this.chains = chains;
     }
@@ -203,6 +205,24 @@ class JobController {
     @PutMapping("/jobs/{id}")
     JobResponse change(Caller caller, @PathVariable UUID id, @RequestBody JobChangeRequest body) {
         return response(caller, service.change(caller, id, body.fields(), body.version()));
+    }
+
+    record JoinRequest(UUID other) {}
+
+    /** Makes one job of two: the other is dropped, all that hangs on it goes over. */
+    @PostMapping("/jobs/{id}/join")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void join(Caller caller, @PathVariable UUID id, @RequestBody JoinRequest body) {
+        shaping.join(caller, id, body.other());
+    }
+
+    record JobSplitRequest(UUID id, String title, int sharePercent, long version) {}
+
+    @PostMapping("/jobs/{id}/split")
+    @ResponseStatus(HttpStatus.CREATED)
+    JobResponse split(Caller caller, @PathVariable UUID id, @RequestBody JobSplitRequest body) {
+        return response(
+                caller, shaping.split(caller, id, body.id(), body.title(), body.sharePercent(), body.version()));
     }
 
     @PostMapping("/jobs/{id}/state")

@@ -110,6 +110,10 @@ class JobService implements Jobs {
         return mapper.findingLinks(caller.garageId(), projectId);
     }
 
+    void mustBeFresh(int updatedRows, Caller caller, UUID id) {
+        Stored.notStale(updatedRows, "job", () -> find(caller, id));
+    }
+
     JobRow add(Caller caller, UUID projectId, UUID id, JobFields fields) {
         projects.requireOpen(caller, projectId);
         mapper.insert(
@@ -238,7 +242,7 @@ class JobService implements Jobs {
         return found;
     }
 
-    private Conflict circle(Caller caller, UUID projectId, List<UUID> circle) {
+    Conflict circle(Caller caller, UUID projectId, List<UUID> circle) {
         Map<UUID, String> titles = new HashMap<>();
         for (JobRow job : mapper.of(caller.garageId(), projectId)) titles.put(job.id(), job.title());
         String named = circle.stream().map(titles::get).map("“%s”"::formatted).collect(Collectors.joining(" → "));

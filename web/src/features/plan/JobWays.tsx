@@ -1,0 +1,48 @@
+import { useState } from 'react'
+import { useQuery } from '@tanstack/react-query'
+import { useTranslation } from 'react-i18next'
+import { api, unwrap, write } from '@/api/client'
+import { useWrite } from '@/api/useWrite'
+import { ProblemAlert } from '@/ui/Feedback'
+import { accessQuery, wayOf } from './access/access'
+import { WayChoice } from './access/WayChoice'
+
+/** What a job needs to have open, and a change of it. */
+export function JobWays({ projectId, jobId }: { projectId: string; jobId: string }) {
+  const { t } = useTranslation()
+  const { data: access } = useQuery(accessQuery(projectId))
+  const [choosing, setChoosing] = useState<string[]>()
+  const save = useWrite(
+    (ways: string[], id) =>
+      unwrap(api.PUT('/api/jobs/{jobId}/ways-in', { params: { path: { jobId } }, body: { ways }, ...write(id) })),
+    { said: () => t('access.ofJobKept'), done: () => setChoosing(undefined) },
+  )
+  if (!access) return null
+  const now = access.openings.filter((o) => o.direct.includes(jobId)).map((o) => o.wayIn)
+  return (
+    <div>
+      <h3 className="font-semibold">{t('access.ofJob')}</h3>
+      {choosing ? (
+        <>
+          <WayChoice label={t('access.ofJob')} ways={access.ways} chosen={choosing} onChange={setChoosing} />
+          <ProblemAlert error={save.error} />
+          <button type="button" className="btn mt-2" disabled={save.isPending} onClick={() => save.mutate(choosing)}>
+            {t('access.keepOwn')}
+          </button>
+        </>
+      ) : (
+        <p>
+          {now.map((w) => wayOf(access, w).name).join(', ') || t('access.ofJobNone')}{' '}
+          <button
+            type="button"
+            className="btn btn-ghost"
+            aria-label={`${t('access.change')}: ${t('access.ofJob')}`}
+            onClick={() => setChoosing(now)}
+          >
+            {t('access.change')}
+          </button>
+        </p>
+      )}
+    </div>
+  )
+}

@@ -1,0 +1,27 @@
+import { Outlet, useParams } from 'react-router'
+import { useTranslation } from 'react-i18next'
+import { SubNav } from '@/ui/SubNav'
+
+const ways = [
+  { to: '', word: 'work.ways.scope' },
+  { to: '/ways', word: 'work.ways.access' },
+  { to: '/order', word: 'work.ways.order' },
+  { to: '/owed', word: 'work.ways.owed' },
+  { to: '/fits', word: 'work.ways.fits' },
+] as const
+
+/** The ways to look at the work, above whichever of them is open. */
+export function WorkLayout() {
+  const { t } = useTranslation()
+  const { projectId = '' } = useParams()
+  return (
+    <>
+      <SubNav
+        label={t('work.ways.label')}
+        base={`/p/${projectId}/work`}
+        ways={ways.map(({ to, word }) => ({ to, name: t(word) }))}
+      />
+      <Outlet />
+    </>
+  )
+}

@@ -1,0 +1,182 @@
+import { useState } from 'react'
+import { useQuery } from '@tanstack/react-query'
+import { useParams } from 'react-router'
+import { useTranslation } from 'react-i18next'
+import { Plus } from 'lucide-react'
+import { api, unwrap, write } from '@/api/client'
+import { jobsQuery } from '@/api/queries'
+import { useWrite } from '@/api/useWrite'
+import { Loaded, ProblemAlert } from '@/ui/Feedback'
+import { Page, Part } from '@/ui/Page'
+import { hours } from '@/ui/format'
+import { accessQuery, bundles, wayOf, type Access } from './access'
+import { FluidQuestion } from './FluidQuestion'
+import { OpeningCard } from './OpeningCard'
+import { OwnWayForm } from './OwnWayForm'
+
+/** Which jobs hang on which opening, what sharing spares, and what else to do while something is open. */
+export function AccessPage() {
+  const { projectId = '' } = useParams()
+  const { t } = useTranslation()
+  const access = useQuery(accessQuery(projectId))
+  const work = useQuery(jobsQuery(projectId))
+  const [own, setOwn] = useState<string>()
+  const isOver = (id: string) => work.data?.jobs.find((j) => j.id === id)?.over ?? false
+  const path = { projectId }
+  const usual = useWrite(
+    (_: object, id) => unwrap(api.POST('/api/projects/{projectId}/access/usual', { params: { path }, ...write(id) })),
+    { said: () => t('access.usualDone') },
+  )
+  return (
+    <Loaded query={access} what={t('access.loading')}>
+      {(a) => (
+        <Page
+          title={t('access.title')}
+          answer={<Answer access={a} />}
+          action={
+            <>
+              <button type="button" className="btn btn-primary" onClick={() => usual.mutate({})}>
+                {t('access.usual')}
+              </button>
+              <button type="button" className="btn" onClick={() => setOwn('')}>
+                <Plus className="size-5" aria-hidden="true" />
+                {t('access.addOwn')}
+              </button>
+            </>
+          }
+        >
+          <ProblemAlert error={usual.error} />
+          <div className="grid gap-x-10 lg:grid-cols-[3fr_2fr]">
+            <Part title={t('access.picture')}>
+              {a.openings.length === 0 && <p className="quiet">{t('access.none')}</p>}
+              <ul className="grid gap-3">
+                {bundles(a, isOver).map((b) => (
+                  <OpeningCard
+                    key={b.opening.stay}
+                    bundle={b}
+                    access={a}
+                    jobs={work.data?.jobs ?? []}
+                    projectId={projectId}
+                  />
+                ))}
+              </ul>
+            </Part>
+            <div>
+              <Proposals access={a} projectId={projectId} />
+              {Object.keys(a.usedUp).length > 0 && (
+                <Part title={t('access.usedUp')}>
+                  <ul>
+                    {Object.entries(a.usedUp).map(([what, count]) => (
+                      <li key={what}>
+                        {count} × {what}
+                      </li>
+                    ))}
+                  </ul>
+                </Part>
+              )}
+              <FluidQuestion projectId={projectId} access={a} />
+              <Library access={a} onChange={setOwn} />
+            </div>
+          </div>
+          {own !== undefined && (
+            <OwnWayForm
+              projectId={projectId}
+              access={a}
+              {...(own && { way: wayOf(a, own) })}
+              onClose={() => setOwn(undefined)}
+            />
+          )}
+        </Page>
+      )}
+    </Loaded>
+  )
+}
+
+const litresOf = (litres: number) => String(Math.round(litres * 10) / 10)
+
+function Answer({ access: a }: { access: Access }) {
+  const { t } = useTranslation()
+  if (a.openings.length === 0) return t('access.nothing')
+  const more = a.proposals[0]?.savedMinutes ?? 0
+  const litres = a.totals.savedLitres >= 0.1 ? t('access.savedLitres', { litres: litresOf(a.totals.savedLitres) }) : ''
+  return (
+    <>
+      {t('access.total', { jobs: hours(a.totals.jobMinutes), openings: hours(a.totals.openingMinutes) })}{' '}
+      {a.totals.savedMinutes > 0 && t('access.saved', { hours: hours(a.totals.savedMinutes), litres })}{' '}
+      {more > 0 && t('access.couldSave', { hours: hours(more) })}
+    </>
+  )
+}
+
+function Proposals({ access: a, projectId }: { access: Access; projectId: string }) {
+  const { t } = useTranslation()
+  const merge = useWrite(
+    (body: { wayIn: string; stays: string[] }, id) =>
+      unwrap(
+        api.POST('/api/projects/{projectId}/access/merge', { params: { path: { projectId } }, body, ...write(id) }),
+      ),
+    { said: () => t('access.merged') },
+  )
+  if (a.proposals.length === 0) return null
+  return (
+    <Part title={t('access.proposals')}>
+      <ProblemAlert error={merge.error} />
+      <ul>
+        {a.proposals.map((p) => (
+          <li
+            key={p.wayIn + p.stays.length}
+            className="flex items-center gap-3 border-b border-base-300 py-2 last:border-0"
+          >
+            <span className="grow">
+              {t('access.proposal', {
+                what: wayOf(a, p.wayIn).name,
+                count: p.stays.length,
+                hours: hours(p.savedMinutes),
+                litres: p.savedLitres >= 0.1 ? t('access.savedLitres', { litres: litresOf(p.savedLitres) }) : '',
+              })}
+            </span>
+            <button
+              type="button"
+              className="btn"
+              aria-label={`${t('access.merge')}: ${wayOf(a, p.wayIn).name}`}
+              disabled={merge.isPending}
+              onClick={() => merge.mutate({ wayIn: p.wayIn, stays: p.stays })}
+            >
+              {t('access.merge')}
+            </button>
+          </li>
+        ))}
+      </ul>
+    </Part>
+  )
+}
+
+function Library({ access: a, onChange }: { access: Access; onChange: (id: string) => void }) {
+  const { t } = useTranslation()
+  return (
+    <details>
+      <summary className="cursor-pointer py-2 font-semibold">{t('access.library')}</summary>
+      <ul>
+        {a.ways.map((w) => (
+          <li key={w.id} className="flex items-center gap-2 border-b border-base-300 text-sm">
+            <span className="grow">
+              {w.name}{' '}
+              <span className="quiet">
+                {t('access.strip', { open: hours(w.stripMinutes), close: hours(w.refitMinutes) })}
+                {w.version > 0 && ` · ${t('access.own')}`}
+              </span>
+            </span>
+            <button
+              type="button"
+              className="btn btn-ghost"
+              aria-label={`${t('access.change')}: ${w.name}`}
+              onClick={() => onChange(w.id)}
+            >
+              {t('access.change')}
+            </button>
+          </li>
+        ))}
+      </ul>
+    </details>
+  )
+}

@@ -1,0 +1,204 @@
+import { useState } from 'react'
+import { Link } from 'react-router'
+import { useTranslation } from 'react-i18next'
+import { api, unwrap, write } from '@/api/client'
+import { useWrite } from '@/api/useWrite'
+import { ProblemAlert } from '@/ui/Feedback'
+import { hours, useFormat } from '@/ui/format'
+import type { Job } from '../jobWork'
+import { wayOf, type Access, type Bundle, type Opening } from './access'
+import { WhileOpen } from './WhileOpen'
+
+/** One opening with its jobs, and the openings that it lies inside. */
+export function OpeningCard({
+  bundle,
+  access,
+  jobs,
+  projectId,
+}: {
+  bundle: Bundle
+  access: Access
+  jobs: Job[]
+  projectId: string
+}) {
+  const { t } = useTranslation()
+  const [offers, setOffers] = useState(false)
+  const o = bundle.opening
+  const way = wayOf(access, o.wayIn)
+  const state = o.closedOn ? 'closed' : o.openedOn ? 'open' : 'planned'
+  return (
+    <li
+      className={`rounded border-l-4 bg-base-200/60 py-2 pl-3 pr-2 ${state === 'open' ? 'border-accent' : state === 'closed' ? 'border-dashed border-base-300' : 'border-base-300'}`}
+    >
+      <div className="flex flex-wrap items-baseline gap-x-3">
+        <h3 className="font-semibold">{way.name}</h3>
+        <span className="quiet text-sm">
+          {t('access.strip', { open: hours(way.stripMinutes), close: hours(way.refitMinutes) })}
+          {way.people > 1 && ` · ${t('access.people', { count: way.people })}`}
+          {way.circuit &&
+            ` · ${t('access.drains', { litres: way.litres, circuit: t(`access.circuit.${way.circuit}`) })}`}
+        </span>
+        <State opening={o} />
+      </div>
+      <ItsJobs opening={o} jobs={jobs} projectId={projectId} />
+      <Around bundle={bundle} access={access} />
+      {state !== 'closed' && (
+        <Steps opening={o} access={access} projectId={projectId} onOffers={() => setOffers(!offers)} offers={offers} />
+      )}
+      {state !== 'closed' && bundle.around.concat(o).some((x) => x.wayIn.endsWith('battery-isolated')) && (
+        <details className="text-sm">
+          <summary className="cursor-pointer py-1">{t('access.battery')}</summary>
+          <ul className="list-disc pl-5">
+            {access.afterReconnecting.map((r) => (
+              <li key={r}>{t(`access.reset.${r}`)}</li>
+            ))}
+          </ul>
+        </details>
+      )}
+      {offers && <WhileOpen projectId={projectId} stay={o.stay} isOpen={state === 'open'} />}
+    </li>
+  )
+}
+
+/** What has to be open around it, and with how many other jobs each is shared. */
+function Around({ bundle, access }: { bundle: Bundle; access: Access }) {
+  const { t } = useTranslation()
+  if (bundle.around.length === 0) return null
+  return (
+    <p className="text-sm">
+      <span className="quiet">{t('access.with', { hours: hours(bundle.minutes) })}</span>{' '}
+      {bundle.around
+        .map((a) => {
+          const others = a.jobs.length - bundle.opening.jobs.length
+          return wayOf(access, a.wayIn).name + (others > 0 ? ` (${t('access.shared', { count: others })})` : '')
+        })
+        .join(', ')}
+    </p>
+  )
+}
+
+function State({ opening: o }: { opening: Opening }) {
+  const { t } = useTranslation()
+  const format = useFormat()
+  return (
+    <span className={`text-sm ${o.openedOn && !o.closedOn ? 'font-bold' : ''}`}>
+      {o.closedOn
+        ? t(o.temporary ? 'access.closedForNow' : 'access.closedOn', { day: format.shortDay(o.closedOn) })
+        : o.openedOn
+          ? t('access.openSince', { day: format.shortDay(o.openedOn) })
+          : t('access.planned')}
+    </span>
+  )
+}
+
+function ItsJobs({ opening: o, jobs, projectId }: { opening: Opening; jobs: Job[]; projectId: string }) {
+  const { t } = useTranslation()
+  const split = useWrite(
+    (body: { wayIn: string; stay: string; jobs: string[]; fresh: string }, id) =>
+      unwrap(
+        api.POST('/api/projects/{projectId}/access/split', { params: { path: { projectId } }, body, ...write(id) }),
+      ),
+    { said: () => t('access.splitDone') },
+  )
+  return (
+    <>
+      <ul>
+        {jobs
+          .filter((j) => o.direct.includes(j.id))
+          .map((j) => (
+            <li key={j.id} className="flex flex-wrap items-center gap-x-2">
+              <span className="label-code text-sm">{j.code}</span>
+              <Link className="link grow" to={`/p/${projectId}/work?job=${j.id}`}>
+                {j.title}
+              </Link>
+              <span className="quiet text-sm">{t(`jobState.${j.state}`)}</span>
+              {o.jobs.length > 1 && !o.closedOn && (
+                <button
+                  type="button"
+                  className="btn btn-ghost btn-sm min-h-11"
+                  aria-label={`${t('access.split')}: ${j.title}`}
+                  onClick={() =>
+                    split.mutate({ wayIn: o.wayIn, stay: o.stay, jobs: [j.id], fresh: crypto.randomUUID() })
+                  }
+                >
+                  {t('access.split')}
+                </button>
+              )}
+            </li>
+          ))}
+      </ul>
+      <ProblemAlert error={split.error} />
+    </>
+  )
+}
+
+function Steps({
+  opening: o,
+  access,
+  projectId,
+  onOffers,
+  offers,
+}: {
+  opening: Opening
+  access: Access
+  projectId: string
+  onOffers: () => void
+  offers: boolean
+}) {
+  const { t } = useTranslation()
+  const way = wayOf(access, o.wayIn)
+  const path = { projectId, stay: o.stay }
+  const open = useWrite(
+    (_: object, id) =>
+      unwrap(api.POST('/api/projects/{projectId}/access/{stay}/open', { params: { path }, ...write(id) })),
+    { said: () => t('access.opened', { what: way.name }) },
+  )
+  const close = useWrite(
+    (body: { temporary: boolean; version: number }, id) =>
+      unwrap(api.POST('/api/projects/{projectId}/access/{stay}/close', { params: { path }, body, ...write(id) })),
+    { said: () => t('access.closed', { what: way.name }) },
+  )
+  const named = (word: string) => `${word}: ${way.name}`
+  return (
+    <>
+      <div className="no-print mt-1 flex flex-wrap gap-2">
+        <button
+          type="button"
+          className="btn"
+          aria-expanded={offers}
+          aria-label={named(t('access.whileOpen'))}
+          onClick={onOffers}
+        >
+          {t('access.whileOpen')}
+        </button>
+        {o.openedOn ? (
+          <>
+            <button
+              type="button"
+              className="btn"
+              aria-label={named(t('access.close'))}
+              onClick={() => close.mutate({ temporary: false, version: o.version })}
+            >
+              {t('access.close')}
+            </button>
+            {way.circuit && !way.neverTemporary && (
+              <button
+                type="button"
+                className="btn btn-ghost"
+                aria-label={named(t('access.closeForNow'))}
+                onClick={() => close.mutate({ temporary: true, version: o.version })}
+              >
+                {t('access.closeForNow')}
+              </button>
+            )}
+          </>
+        ) : (
+          <button type="button" className="btn" aria-label={named(t('access.open'))} onClick={() => open.mutate({})}>
+            {t('access.open')}
+          </button>
+        )}
+      </div>
+      <ProblemAlert error={open.error ?? close.error} />
+    </>
+  )
+}

@@ -1,0 +1,41 @@
+import { useState } from 'react'
+import { useQuery } from '@tanstack/react-query'
+import { useTranslation } from 'react-i18next'
+import { api, unwrap } from '@/api/client'
+import { ProblemAlert } from '@/ui/Feedback'
+import { Part } from '@/ui/Page'
+import { Millimetres, millimetresOf } from './Millimetres'
+
+/** Whether a part goes into its space, before it is bought. */
+export function PartInSpace() {
+  const { t } = useTranslation()
+  const [v, setV] = useState({ space: '', part: '', margin: '5' })
+  const [spaceMm, partMm, marginMm] = [v.space, v.part, v.margin].map(millimetresOf)
+  const complete = spaceMm !== undefined && partMm !== undefined && marginMm !== undefined
+  const verdict = useQuery({
+    queryKey: ['clearance', 'part', spaceMm, partMm, marginMm],
+    enabled: complete,
+    retry: false,
+    queryFn: () =>
+      unwrap(
+        api.GET('/api/clearance/part', {
+          params: { query: { spaceMm: spaceMm!, partMm: partMm!, marginMm: marginMm! } },
+        }),
+      ),
+  })
+  return (
+    <Part title={t('fits.part')}>
+      <div className="grid grid-cols-3 gap-2">
+        <Millimetres label={t('fits.space')} value={v.space} onChange={(space) => setV({ ...v, space })} />
+        <Millimetres label={t('fits.partSize')} value={v.part} onChange={(part) => setV({ ...v, part })} />
+        <Millimetres label={t('fits.margin')} value={v.margin} onChange={(margin) => setV({ ...v, margin })} />
+      </div>
+      <ProblemAlert error={verdict.error} />
+      <p aria-live="polite" className="mt-1 font-semibold">
+        {complete &&
+          verdict.data &&
+          `${t(`fits.fit.${verdict.data.fit}`)}, ${verdict.data.spareMm < 0 ? t('fits.lacks', { mm: -verdict.data.spareMm }) : t('fits.spare', { mm: verdict.data.spareMm })}`}
+      </p>
+    </Part>
+  )
+}

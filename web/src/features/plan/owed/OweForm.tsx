@@ -1,0 +1,115 @@
+import { useState } from 'react'
+import { useQuery } from '@tanstack/react-query'
+import { useTranslation } from 'react-i18next'
+import { api, unwrap, write, type Schemas } from '@/api/client'
+import { bodyQuery, jobsQuery, needsQuery, projectQuery } from '@/api/queries'
+import { useWrite } from '@/api/useWrite'
+import { ProblemAlert } from '@/ui/Feedback'
+import { Choice, TextField } from '@/ui/Field'
+import { Sheet } from '@/ui/Sheet'
+import { useZoneNames } from '@/ui/zones'
+
+type When = Schemas['NewDebtRequest']['when']
+const whens: When[] = ['EVENT', 'DATE', 'ARRIVAL']
+
+/** A temporary repair: what it is, what comes later, and when. */
+export function OweForm({ projectId, onClose }: { projectId: string; onClose: () => void }) {
+  const { t } = useTranslation()
+  const nameOf = useZoneNames(projectId)
+  const { data: project } = useQuery(projectQuery(projectId))
+  const { data: body } = useQuery({ ...bodyQuery(project?.bodyStyle ?? 'ESTATE'), enabled: !!project })
+  const { data: work } = useQuery(jobsQuery(projectId))
+  const { data: needs } = useQuery(needsQuery(projectId))
+  const [id] = useState(() => crypto.randomUUID())
+  const [v, setV] = useState({ what: '', later: '', zone: '', event: '', dueOn: '', needId: '', jobId: '' })
+  const [when, setWhen] = useState<When>('EVENT')
+  const [gas, setGas] = useState(false)
+  const put = (key: keyof typeof v) => (e: { target: { value: string } }) => setV({ ...v, [key]: e.target.value })
+  const save = useWrite(
+    (request: Schemas['NewDebtRequest'], writeId) =>
+      unwrap(
+        api.POST('/api/projects/{projectId}/debts', {
+          params: { path: { projectId } },
+          body: request,
+          ...write(writeId),
+        }),
+      ),
+    { said: () => t('owed.kept'), done: onClose },
+  )
+  return (
+    <Sheet title={t('owed.add')} onClose={onClose}>
+      <form
+        className="grid gap-3"
+        onSubmit={(e) => {
+          e.preventDefault()
+          save.mutate({
+            id,
+            what: v.what,
+            later: v.later,
+            when,
+            gas,
+            ...(v.zone && { zone: v.zone }),
+            ...(v.event && when === 'EVENT' && { event: v.event }),
+            ...(v.dueOn && { dueOn: v.dueOn }),
+            ...(v.needId && when === 'ARRIVAL' && { needId: v.needId }),
+            ...(v.jobId && { jobId: v.jobId }),
+          })
+        }}
+      >
+        <TextField label={t('owed.what')} value={v.what} maxLength={120} onChange={put('what')} />
+        <TextField label={t('owed.later')} value={v.later} maxLength={120} onChange={put('later')} />
+        <Choice label={t('owed.where')} value={v.zone} onChange={put('zone')}>
+          <option value="">{t('owed.nowhere')}</option>
+          {body?.zones.map((z) => (
+            <option key={z.id} value={z.id}>
+              {nameOf(z.id)}
+            </option>
+          ))}
+        </Choice>
+        <Choice label={t('owed.when')} value={when} onChange={(e) => setWhen(e.target.value as When)}>
+          {whens.map((w) => (
+            <option key={w} value={w}>
+              {t(`owed.whenIs.${w}`)}
+            </option>
+          ))}
+        </Choice>
+        {when === 'EVENT' && (
+          <TextField label={t('owed.event')} value={v.event} maxLength={120} onChange={put('event')} />
+        )}
+        {when === 'ARRIVAL' && (
+          <Choice label={t('owed.part')} value={v.needId} onChange={put('needId')}>
+            <option value="">–</option>
+            {needs?.map((n) => (
+              <option key={n.id} value={n.id}>
+                {n.title}
+              </option>
+            ))}
+          </Choice>
+        )}
+        <TextField label={t('owed.on')} type="date" value={v.dueOn} onChange={put('dueOn')} />
+        <Choice label={t('owed.job')} value={v.jobId} onChange={put('jobId')}>
+          <option value="">{t('owed.noJob')}</option>
+          {work?.jobs
+            .filter((j) => !j.over)
+            .map((j) => (
+              <option key={j.id} value={j.id}>
+                {j.code} {j.title}
+              </option>
+            ))}
+        </Choice>
+        <label className="flex min-h-11 items-center gap-2">
+          <input type="checkbox" className="checkbox" checked={gas} onChange={(e) => setGas(e.target.checked)} />
+          {t('owed.gas')}
+        </label>
+        <ProblemAlert error={save.error} />
+        <button
+          type="submit"
+          className="btn btn-primary"
+          disabled={v.what.trim() === '' || v.later.trim() === '' || save.isPending}
+        >
+          {t('owed.keep')}
+        </button>
+      </form>
+    </Sheet>
+  )
+}

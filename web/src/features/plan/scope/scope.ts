@@ -1,0 +1,10 @@
+import { queryOptions } from '@tanstack/react-query'
+import { api, unwrap, type Schemas } from '@/api/client'
+
+export type Scope = Schemas['ScopeResponse']
+
+export const scopeQuery = (projectId: string) =>
+  queryOptions({
+    queryKey: ['scope', projectId],
+    queryFn: () => unwrap(api.GET('/api/projects/{projectId}/scope', { params: { path: { projectId } } })),
+  })

@@ -60,7 +60,7 @@ export function OrderPage() {
 
 function Answer({ sequence: s, title }: { sequence: Sequence; title: (id: string) => string }) {
   const { t } = useTranslation()
-  const first = s.enablers[0]
+  const first = s.enablers.find((e) => e.tells > 0)
   return (
     <>
       {s.proposed.length > 0 ? t('order.toAccept', { count: s.proposed.length }) : t('order.allIn')}{' '}

@@ -109,6 +109,18 @@ final class Browsing implements AutoCloseable {
                 .click();
     }
 
+    /** What has to be so before the first step of the job that is open: each is confirmed by itself. */
+    static void confirmEach(Page page) {
+        page.waitForFunction("() => document.querySelector('dialog h3')");
+        Locator asked = page.locator("dialog button[aria-label^='Confirm:']");
+        page.waitForTimeout(300); // what is asked comes a moment after the sheet
+        for (int left = asked.count(); left > 0; left--) {
+            asked.first().click();
+            page.waitForFunction(
+                    "n => document.querySelectorAll(\"dialog button[aria-label^='Confirm:']\").length < n", left);
+        }
+    }
+
     static void go(Page page, String name) {
         page.getByRole(AriaRole.NAVIGATION)
                 .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(name))

@@ -1,6 +1,7 @@
 package ofisino.e2e;
 
 import static ofisino.e2e.Browsing.accessible;
+import static ofisino.e2e.Browsing.confirmEach;
 import static ofisino.e2e.Browsing.go;
 import static ofisino.e2e.Browsing.press;
 import static ofisino.e2e.Browsing.says;
@@ -259,6 +260,7 @@ class MainLineJourneyTest {
     private void verify(String title, boolean begun) {
         desk.locator("section[aria-label='Sill, left: cut out and weld'] li button:has-text('" + title + "')")
                 .click();
+        if (!begun) confirmEach(desk);
         for (String step : List.of("Begin", "Finished", "Verified: looked at again, it is right"))
             if (!(begun && step.equals("Begin"))) press(desk, step);
         desk.getByRole(AriaRole.DIALOG).getByText("It is verified").waitFor();

@@ -90,7 +90,7 @@ class JobShaping {
             throw InvalidValue.of(
                     "sharePercent",
                     "job.share",
-                    "Between 1 and 99 % of the hours can go, not %d.".formatted(sharePercent));
+                    "Between 1 and 99 percent of the hours can go, not %d.".formatted(sharePercent));
         if (stored.state().isOver())
             throw new Conflict("job.over", "This job is over; nothing of it is left to split.");
         Effort whole = new Effort(stored.optimisticMinutes(), stored.likelyMinutes(), stored.pessimisticMinutes());

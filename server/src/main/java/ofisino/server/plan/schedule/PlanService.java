@@ -106,11 +106,11 @@ class PlanService implements Plans {
             for (Jobs.Link link : jobs.links(caller, projectId))
                 if (open.containsKey(link.before()) && open.containsKey(link.after()))
                     problemLinks.add(PlanProblem.Link.of(jobKey(link.before()), jobKey(link.after())));
-            ways.stays(caller, projectId).forEach(this::addStay);
             for (Need need : needs.of(caller, projectId))
                 if (need.jobId() != null
                         && open.containsKey(need.jobId())
                         && !need.state().isAvailable()) addArrival(need);
+            ways.stays(caller, projectId).forEach(this::addStay);
         }
 
         /** A way in is opened before its jobs and closed after them, inside whatever it needs. */
@@ -130,12 +130,31 @@ class PlanService implements Plans {
                 if (!stay.open()) problemLinks.add(PlanProblem.Link.of(strip, jobKey(job)));
                 problemLinks.add(PlanProblem.Link.of(jobKey(job), refit));
             }
+            if (!stay.open())
+                for (ActivityId before : waitedForByAll(left))
+                    problemLinks.add(new PlanProblem.Link(before, new ActivityId(strip), Duration.ZERO));
             for (UUID outer : stay.inside()) {
                 if (subjects.containsKey("strip:" + outer) && !stay.open())
                     problemLinks.add(PlanProblem.Link.of("strip:" + outer, strip));
                 if (subjects.containsKey("refit:" + outer))
                     problemLinks.add(PlanProblem.Link.of(refit, "refit:" + outer));
             }
+        }
+
+        /** What every one of the jobs waits for: before that nothing is gained by opening. */
+        private Set<ActivityId> waitedForByAll(List<UUID> left) {
+            Set<ActivityId> common = null;
+            for (UUID job : left) {
+                ActivityId id = new ActivityId(jobKey(job));
+                Set<ActivityId> before = problemLinks.stream()
+                        .filter(l -> l.after().equals(id))
+                        .map(PlanProblem.Link::before)
+                        .filter(b -> !b.value().startsWith("strip:"))
+                        .collect(Collectors.toSet());
+                if (common == null) common = before;
+                else common.retainAll(before);
+            }
+            return common == null ? Set.of() : common;
         }
 
         private void add(String key, Kind kind, Activity.Kind activity, Ways.Stay stay, Aim aim, int minutes) {

@@ -1,0 +1,160 @@
+package ofisino.e2e;
+
+import static ofisino.e2e.Browsing.accessible;
+import static ofisino.e2e.Browsing.confirmEach;
+import static ofisino.e2e.Browsing.go;
+import static ofisino.e2e.Browsing.press;
+import static ofisino.e2e.Browsing.says;
+import static ofisino.e2e.Browsing.zone;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.WaitForSelectorState;
+import org.junit.jupiter.api.Test;
+
+/** From a finding to its chain and to the opening that it hangs on; an order of the trade; an aim changed and taken back. */
+class ScopeJourneyTest {
+    @Test
+    void fromAFindingToAnOpeningAndBackFromAnotherAim() throws Exception {
+        try (var server = PackagedServer.start();
+                var browsing = new Browsing(server.url())) {
+            Page desk = browsing.desk();
+            startACar(desk, server.firstAccountCode());
+            repair(desk, "Gearbox and clutch", "Worn");
+            repair(desk, "Propeller shaft", "Worn");
+
+            // each piece of work brings its own way in; those that it could share are offered
+            go(desk, "Work");
+            says(desk, "Gearbox and clutch: renew");
+            accessible(desk);
+            link(desk, "Ways in").click();
+            says(desk, "of opening and closing.");
+            desk.locator("h3:has-text('Gearbox out')").first().waitFor();
+            says(desk, "could be one.");
+            accessible(desk);
+            press(desk, "Make it one: Propeller shaft off");
+            says(desk, "Sharing spares");
+
+            // while it is open: a cheap part is taken along with one press
+            press(desk, "While it is open: Gearbox out");
+            says(desk, "Clutch release bearing:");
+            accessible(desk);
+            press(desk, "Take it along: Clutch release bearing");
+            says(desk, "Renew: clutch release bearing");
+
+            // opened, it does not close while a job needs it
+            press(desk, "It is open now: Gearbox out");
+            says(desk, "Last chance before it closes");
+            press(desk, "Close it: Gearbox out");
+            says(desk, "still needs it open");
+            accessible(desk);
+
+            // what has to be so before the first step
+            go(desk, "Work");
+            desk.locator("section[aria-label='Gearbox and clutch: renew'] li button")
+                    .first()
+                    .click();
+            press(desk, "Begin");
+            says(desk, "to be confirmed, each by itself");
+            accessible(desk);
+            confirmEach(desk);
+            press(desk, "Begin");
+            desk.getByRole(AriaRole.DIALOG).getByText("It is begun").waitFor();
+            press(desk, "Close");
+
+            // the scope as it is now, and another aim seen before it is set, set, and taken back
+            press(desk, "Set the baseline now");
+            says(desk, "It is as it was on");
+            desk.getByText("If the aim were another").click();
+            desk.getByLabel("Aim", new Page.GetByLabelOptions().setExact(true)).selectOption("RUNNER");
+            says(desk, "things less");
+            accessible(desk);
+            press(desk, "Set this aim");
+            says(desk, "The aim is set.");
+            says(desk, "More than the aim asks for");
+            press(desk, "Take back");
+            says(desk, "Taken back.");
+            desk.getByText("More than the aim asks for")
+                    .waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.HIDDEN));
+
+            owedAndThrough(desk);
+            assertThat(browsing.complaints()).isEmpty();
+        }
+    }
+
+    private static void owedAndThrough(Page desk) {
+        link(desk, "Owed to the car").click();
+        says(desk, "Nothing is owed to the car.");
+        press(desk, "Owe the car something");
+        desk.getByLabel("What was done for the time being").fill("Hose tied with wire");
+        desk.getByLabel("What is to be done for good").fill("New hose");
+        desk.getByLabel("Where").selectOption("brake-pipes");
+        desk.getByLabel("What has to happen").fill("after the trip");
+        press(desk, "Owe it");
+        says(desk, "never mended for the time being");
+        accessible(desk);
+        desk.getByLabel("Where").selectOption("side-glass-left");
+        press(desk, "Owe it");
+        says(desk, "One is still owed.");
+        link(desk, "Does it fit?").click();
+        says(desk, "Nobody measured the vehicle yet");
+        press(desk, "Measure the vehicle");
+        desk.getByLabel("Height, mm").fill("1480");
+        desk.getByLabel("Width, mm").fill("1520");
+        desk.getByLabel("Length, mm").fill("3890");
+        press(desk, "Keep it");
+        says(desk, "No doorway, trailer or bay is known.");
+        accessible(desk);
+        link(desk, "Order").click();
+        says(desk, "orders of the trade are");
+        accessible(desk);
+    }
+
+    private static void startACar(Page desk, String code) {
+        desk.navigate("/");
+        desk.getByLabel("Code").fill(code);
+        desk.getByLabel("Your name").fill("Ada");
+        desk.getByLabel("Name to sign in with").fill("ada");
+        desk.getByLabel("Password").fill("three or four words");
+        desk.getByLabel("Name of the garage").fill("The long shed");
+        press(desk, "Open the garage");
+        press(desk, "Start a car");
+        desk.getByLabel("What you call it").fill("Halvern Pipit 1200");
+        desk.getByLabel("Year it was built").fill("1969");
+        press(desk, "Start");
+        says(desk, "Walk round it and press where something is wrong.");
+    }
+
+    private static void repair(Page desk, String place, String kind) {
+        go(desk, "Walk round");
+        zone(desk, place).click();
+        desk.getByRole(AriaRole.DIALOG).waitFor();
+        press(desk, kind);
+        press(desk, "Save");
+        desk.locator("path[aria-label^='" + place + ": one finding']")
+                .locator("visible=true")
+                .first()
+                .waitFor();
+        press(desk, "Show all");
+        desk.locator("button:has-text('" + kind + "'):has-text('" + place + "')")
+                .locator("visible=true")
+                .first()
+                .click();
+        press(desk, "Decide");
+        press(desk, "Repair");
+        desk.getByLabel("Reason").fill("worn out");
+        press(desk, "Save the decision");
+        press(desk, "Make these jobs");
+        says(desk, "2 jobs made.");
+        press(desk, "Close");
+    }
+
+    private static Locator link(Page page, String name) {
+        return page.getByRole(AriaRole.NAVIGATION)
+                .getByRole(
+                        AriaRole.LINK,
+                        new Locator.GetByRoleOptions().setName(name).setExact(true));
+    }
+}

@@ -119,7 +119,7 @@ function Row({ h, projectId }: { h: Happening; projectId: string }) {
       <div>
         <Link
           className="link font-semibold"
-          to={subject.kind === 'JOB' ? `/p/${projectId}/work?job=${subject.id}` : `/p/${projectId}/work/ways`}
+          to={`/p/${projectId}/work${subject.kind === 'JOB' ? `?job=${subject.id}` : '/ways'}`}
         >
           {subject.kind === 'STRIP' || subject.kind === 'REFIT'
             ? t(`plan.${subject.kind}`, { what: subject.title })

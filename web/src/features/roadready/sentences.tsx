@@ -7,7 +7,9 @@ export type Today = Schemas['TodayResponse']
 
 /** Where a piece of tonight's work stands. */
 export const pathOf = (projectId: string, job: { kind: string; id: string }) =>
-  job.kind === 'JOB' ? `/p/${projectId}/work?job=${job.id}` : `/p/${projectId}/work/ways`
+  `/p/${projectId}/work${job.kind === 'JOB' ? `?job=${job.id}` : '/ways'}`
+
+const workOf = (projectId: string) => `/p/${projectId}/work`
 
 const bold = <strong className="font-bold" />
 
@@ -52,7 +54,7 @@ export function OwedSentence({ today }: { today: Today }) {
   const { projectId = '' } = useParams()
   if (today.owedDue === 0) return null
   return (
-    <Link className="link" to={`/p/${projectId}/work/owed`}>
+    <Link className="link" to={workOf(projectId) + '/owed'}>
       {t('today.owedDue', { count: today.owedDue })}
     </Link>
   )

@@ -51,7 +51,7 @@ class JournalSessionTest {
                 - {POST: /api/findings/~sill/chain, body: {chainId: ~chain}, as: [first, second]}
                 - {find: {in: /api/projects/~car/needs, where: {title: Cutting discs, jobId: ~second}}, as: discs}
                 - POST: /api/jobs/~first/state
-                  body: {state: BEGUN, version: "@version"}
+                  body: {state: PROPOSED, version: "@version"}
                 - {POST: /api/attachments, body: {id: ~photo, subject: NEED, subjectId: ~discs}, file: a.png}
                 """);
         JsonNode project = garage.owner().get("/api/projects").ok().get(0);
@@ -59,7 +59,7 @@ class JournalSessionTest {
         assertThat(project.get("targetOn").asString()).isEqualTo("2026-06-10");
         String id = project.get("id").asString();
         JsonNode jobs = garage.owner().get("/api/projects/" + id + "/jobs").ok().get("jobs");
-        assertThat(jobs).extracting(j -> j.get("state").asString()).contains("BEGUN");
+        assertThat(jobs).extracting(j -> j.get("state").asString()).contains("PROPOSED");
         JsonNode discs = garage.owner()
                 .get("/api/projects/" + id + "/needs")
                 .ok()

@@ -1,0 +1,22 @@
+import { screen, waitFor } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { expect, it } from 'vitest'
+import { show } from '@/test/page'
+import { server } from '@/test/server'
+import { Interlocks } from './Interlocks'
+
+it('confirms each by itself and says who did', async () => {
+  const path = 'POST /api/jobs/j/interlocks'
+  server.when(path, undefined)
+  server.when('GET /api/jobs/j/interlocks', [
+    { interlock: 'EXTINGUISHER' },
+    { interlock: 'SUPPORTED', confirmedBy: 'Ines', confirmedAt: '2026-03-01T18:10:00Z' },
+  ])
+  show(<Interlocks jobId="j" />)
+  expect(await screen.findByText(/Ines, /)).toBeInTheDocument()
+  const buttons = screen.getAllByRole('button')
+  expect(buttons).toHaveLength(1)
+  await userEvent.click(screen.getByRole('button', { name: /Confirm: Extinguisher within reach/ }))
+  await waitFor(() => expect(server.writes(path)).toHaveLength(1))
+  expect(server.writes(path)[0]!.body).toMatchObject({ interlock: 'EXTINGUISHER' })
+})

@@ -1,0 +1,137 @@
+import { screen, waitFor } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { expect, it } from 'vitest'
+import { show } from '@/test/page'
+import { Refusal, server } from '@/test/server'
+import { AccessPage } from './AccessPage'
+
+const way = (id: string, name: string, more: object = {}) => ({
+  id,
+  name,
+  needs: [],
+  stripMinutes: 60,
+  refitMinutes: 120,
+  people: 1,
+  excludes: [],
+  usesUp: [],
+  neverTemporary: false,
+  version: 0,
+  ...more,
+})
+const opening = (wayIn: string, jobs: string[], more: object = {}) => ({
+  stay: `${wayIn}-${jobs.join('')}`,
+  wayIn,
+  jobs,
+  direct: jobs,
+  temporary: false,
+  version: 0,
+  ...more,
+})
+const access = {
+  ways: [
+    way('stands', 'On stands'),
+    way('gearbox', 'Gearbox out', { needs: ['stands'], people: 2 }),
+    way('coolant', 'Coolant drained', { circuit: 'COOLANT', litres: 5.2 }),
+  ],
+  openings: [
+    opening('stands', ['a', 'b'], { direct: [] }),
+    opening('gearbox', ['a', 'b']),
+    opening('coolant', ['c'], { openedOn: '2026-03-01', version: 1 }),
+  ],
+  proposals: [{ wayIn: 'gearbox', stays: ['s', 't'], savedMinutes: 780, savedLitres: 1.5 }],
+  totals: { jobMinutes: 600, openingMinutes: 540, savedMinutes: 180, savedLitres: 0, litres: {} },
+  usedUp: { 'Input shaft seal': 1 },
+  afterReconnecting: ['CLOCK'],
+}
+const jobs = {
+  jobs: ['a', 'b', 'c'].map((id) => ({
+    id,
+    code: id.toUpperCase(),
+    title: `Job ${id}`,
+    state: 'PLANNED',
+    over: false,
+  })),
+}
+const open = () => {
+  server.when('GET /api/projects/car/access', access).when('GET /api/projects/car/jobs', jobs)
+  show(<AccessPage />, '/p/car', '/p/:projectId')
+}
+
+it('counts each opening once and says what sharing spares and could spare', async () => {
+  open()
+  expect(await screen.findByText(/10 h of work and 9 h of opening and closing/)).toHaveTextContent(
+    'Sharing spares 3 h. Up to 13 h more could be spared.',
+  )
+  expect(screen.getByText('1 × Input shaft seal')).toBeInTheDocument()
+  expect(screen.getByText(/6 h in all, inside:/).parentElement).toHaveTextContent('On stands')
+})
+
+it('makes one of several openings', async () => {
+  const path = 'POST /api/projects/car/access/merge'
+  server.when(path, undefined)
+  open()
+  await userEvent.click(await screen.findByRole('button', { name: 'Make it one: Gearbox out' }))
+  await waitFor(() => expect(server.writes(path)).toHaveLength(1))
+  expect(server.writes(path)[0]!.body).toEqual({ wayIn: 'gearbox', stays: ['s', 't'] })
+})
+
+it('lets one job out into an opening of its own', async () => {
+  const path = 'POST /api/projects/car/access/split'
+  server.when(path, undefined)
+  open()
+  await userEvent.click(await screen.findByRole('button', { name: 'Into an opening of its own: Job b' }))
+  await waitFor(() => expect(server.writes(path)).toHaveLength(1))
+  expect(server.writes(path)[0]!.body).toMatchObject({ wayIn: 'gearbox', stay: 'gearbox-ab', jobs: ['b'] })
+})
+
+it('closes for now only what may be, and shows why it cannot be closed', async () => {
+  const path = 'POST /api/projects/car/access/coolant-c/close'
+  server.when(path, new Refusal(409, { code: 'opening.job-open', detail: '“Job c” still needs it open.' }))
+  open()
+  expect(await screen.findByRole('button', { name: /Close for now.*Coolant drained/ })).toBeInTheDocument()
+  expect(screen.queryByRole('button', { name: /Close for now.*Gearbox out/ })).not.toBeInTheDocument()
+  await userEvent.click(screen.getByRole('button', { name: 'Close it: Coolant drained' }))
+  expect(await screen.findByText('“Job c” still needs it open.')).toBeInTheDocument()
+  expect(server.writes(path)[0]!.body).toEqual({ temporary: false, version: 1 })
+})
+
+it('says what pays while it is open, and what can wait', async () => {
+  server.when('GET /api/projects/car/access/gearbox-ab/while-open', [
+    {
+      kind: 'AGEING',
+      id: 'x',
+      title: 'Release bearing',
+      nowMinutes: 51,
+      laterMinutes: 536,
+      probability: 0.49,
+      doNow: true,
+    },
+    { kind: 'AGEING', id: 'y', title: 'Mounting', nowMinutes: 90, laterMinutes: 40, probability: 0.05, doNow: false },
+  ])
+  const path = 'POST /api/projects/car/access/gearbox-ab/ageing'
+  server.when(path, undefined)
+  open()
+  await userEvent.click(await screen.findByRole('button', { name: 'While it is open: Gearbox out' }))
+  expect(await screen.findByText(/Release bearing: 51 min now, against 8 h 56 min later/)).toBeInTheDocument()
+  expect(screen.getAllByRole('listitem').filter((l) => l.textContent?.startsWith('Wait'))).toHaveLength(1)
+  await userEvent.click(screen.getByRole('button', { name: 'Take it along: Release bearing' }))
+  await waitFor(() => expect(server.writes(path)).toHaveLength(1))
+  expect(server.writes(path)[0]!.body).toMatchObject({ part: 'x' })
+})
+
+it('asks for hours that are numbers in a way in of one’s own', async () => {
+  const path = 'PUT /api/projects/car/access/ways'
+  server.when(path, undefined)
+  open()
+  await userEvent.click(await screen.findByRole('button', { name: 'Add a way in of your own' }))
+  await userEvent.type(screen.getByLabelText('What has to be open'), 'Hatch in the floor')
+  await userEvent.type(screen.getByLabelText('To open, hours'), '-1')
+  expect(screen.getByText('Enter hours as a number, 0 or more.')).toBeInTheDocument()
+  await userEvent.clear(screen.getByLabelText('To open, hours'))
+  await userEvent.type(screen.getByLabelText('To open, hours'), '0,5')
+  await userEvent.type(screen.getByLabelText('To close, hours'), '1')
+  await userEvent.click(screen.getByLabelText('On stands'))
+  await userEvent.click(screen.getByRole('button', { name: 'Keep it' }))
+  await waitFor(() => expect(server.writes(path)).toHaveLength(1))
+  expect(server.writes(path)[0]!.body).toMatchObject({ stripMinutes: 30, refitMinutes: 60, needs: ['stands'] })
+})

@@ -44,6 +44,11 @@ public final class Precedence<T> {
         graph.addEdge(link.before(), link.after());
     }
 
+    /** Takes a link away, if it is there. */
+    public void remove(Link<T> link) {
+        graph.removeEdge(link.before(), link.after());
+    }
+
     /** Whether {@code after} has to wait for {@code before}, directly or through others. */
     public boolean isBefore(T before, T after) {
         return !before.equals(after)

@@ -135,12 +135,15 @@ public final class SequenceRules {
     }
 
     private static <J> List<Edge<J>> withoutImplied(List<Edge<J>> edges, Collection<Precedence.Link<J>> links) {
-        List<Edge<J>> kept = new ArrayList<>(edges);
+        Precedence<J> others = new Precedence<>(links);
+        for (Edge<J> edge : edges) others.add(new Precedence.Link<>(edge.before(), edge.after()));
+        List<Edge<J>> kept = new ArrayList<>();
         for (Edge<J> edge : edges) {
-            Precedence<J> others = new Precedence<>(links);
-            for (Edge<J> other : kept)
-                if (other != edge) others.add(new Precedence.Link<>(other.before(), other.after()));
-            if (others.isBefore(edge.before(), edge.after())) kept.remove(edge);
+            Precedence.Link<J> link = new Precedence.Link<>(edge.before(), edge.after());
+            others.remove(link);
+            if (others.isBefore(edge.before(), edge.after())) continue;
+            others.add(link);
+            kept.add(edge);
         }
         return kept;
     }

@@ -4,15 +4,21 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.io.StringReader;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import net.jqwik.api.constraints.Size;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.job.Detail;
 import ofisino.core.plan.job.Operation;
+import ofisino.core.plan.job.Precedence;
 import ofisino.core.plan.job.Precedence.Link;
 import ofisino.core.plan.sequence.SequenceRules.Edge;
 import ofisino.core.plan.sequence.SequenceRules.Missing;
@@ -215,6 +221,39 @@ class SequenceRulesTest {
         List<Missing<String>> missing =
                 RULES.propose(List.of(loosen), List.of(), NONE_WAIVED).missing();
         assertThat(missing).extracting(m -> m.rule().id()).containsExactly("mark-before-loosening");
+    }
+
+    /** Whatever is linked already: with what is proposed there is no circle, and nothing proposed is said twice or implied by the rest. */
+    @Property(tries = 100)
+    void whatIsProposedClosesNoCircleAndSaysNothingTwice(
+            @ForAll @Size(min = 3, max = 14) List<@IntRange(max = 200) Integer> seeds) {
+        List<Work<String>> jobs = new ArrayList<>();
+        List<Link<String>> links = new ArrayList<>();
+        Detail[] details = Detail.values();
+        for (int i = 0; i < seeds.size(); i++) {
+            int seed = seeds.get(i);
+            jobs.add(new Work<>(
+                    "j" + i,
+                    Operation.values()[seed % Operation.values().length],
+                    seed % 3 == 0 ? Set.of(details[seed % details.length]) : Set.of(),
+                    Optional.of(seed % 2 == 0 ? "sill-left" : "floor-left"),
+                    Optional.of(VehicleSystem.values()[seed % VehicleSystem.values().length]),
+                    Optional.empty(),
+                    seed % 17 == 0,
+                    true));
+            if (i > 0 && seed % 5 == 0) links.add(new Link<>("j" + (i - 1), "j" + i));
+        }
+        Proposed<String> proposed = RULES.propose(jobs, links, NONE_WAIVED);
+        List<Link<String>> all = new ArrayList<>(links);
+        proposed.edges().forEach(e -> all.add(new Link<>(e.before(), e.after())));
+        assertThat(Precedence.circleIn(all)).isEmpty();
+        for (Link<String> link : all.subList(links.size(), all.size())) {
+            List<Link<String>> others = new ArrayList<>(all);
+            others.remove(link);
+            assertThat(new Precedence<>(others).isBefore(link.before(), link.after()))
+                    .as("%s of %s", link, all)
+                    .isFalse();
+        }
     }
 
     @ParameterizedTest

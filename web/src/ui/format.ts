@@ -13,6 +13,12 @@ export function hours(minutes: number): string {
   return halves[rest] ? `${whole}${halves[rest]} h` : `${whole} h ${rest} min`
 }
 
+/** Whole minutes of typed hours; undefined where it is no number of hours. */
+export function minutesOf(typed: string): number | undefined {
+  const value = Number(typed.replace(',', '.'))
+  return typed.trim() !== '' && value >= 0 ? Math.round(value * 60) : undefined
+}
+
 export function minorDigits(currency: string): number {
   return new Intl.NumberFormat('en', { style: 'currency', currency }).resolvedOptions().maximumFractionDigits ?? 2
 }

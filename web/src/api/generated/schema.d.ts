@@ -1012,6 +1012,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{projectId}/access/{stay}/close-for-now": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["closeForNow"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects/{projectId}/access/{stay}/open": {
         parameters: {
             query?: never;
@@ -2043,6 +2059,9 @@ export interface components {
         };
         AccessResponse: {
             afterReconnecting: ("TERMINALS_CLEAN_AND_TIGHT" | "CLOCK" | "RADIO_CODE" | "IDLE_LEARNS_AGAIN" | "WINDOWS_END_STOPS" | "ROOF_END_STOPS" | "STEERING_ANGLE" | "CODES_READ_AND_ERASED" | "MODULES_SLEEP_AND_WAKE")[];
+            drains: {
+                [key: string]: number;
+            };
             openings: components["schemas"]["OpeningResponse"][];
             proposals: components["schemas"]["SharingResponse"][];
             totals: components["schemas"]["TotalsResponse"];
@@ -2308,7 +2327,6 @@ export interface components {
             size?: components["schemas"]["SizeRow"];
         };
         ClosingRequest: {
-            temporary: boolean;
             /** Format: int64 */
             version: number;
         };
@@ -3378,10 +3396,13 @@ export interface components {
             supplier: string;
         };
         OpeningResponse: {
+            around: string[];
             /** Format: date */
             closedOn?: string;
             direct: string[];
             jobs: string[];
+            /** Format: int32 */
+            minutes: number;
             /** Format: date */
             openedOn?: string;
             /** Format: uuid */
@@ -3765,6 +3786,8 @@ export interface components {
             jobs: string[];
             /** @enum {string} */
             operation: "STRIP" | "CLEAN" | "BLAST" | "CUT" | "WELD" | "FABRICATE" | "MACHINE" | "DRY_FIT" | "PRIME" | "PAINT" | "COAT" | "ASSEMBLE" | "REPLACE" | "ADJUST" | "WIRE" | "FILL" | "BLEED" | "ALIGN" | "TEST" | "INSPECT";
+            /** Format: int64 */
+            repairs: number;
             /** Format: int64 */
             spentMinutes: number;
             wholePanel: boolean;
@@ -5967,6 +5990,31 @@ export interface operations {
         };
     };
     close: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+                stay: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClosingRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    closeForNow: {
         parameters: {
             query?: never;
             header?: never;

@@ -3,10 +3,9 @@ import { useTranslation } from 'react-i18next'
 import { ShieldCheck, Square } from 'lucide-react'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
-import { ProblemAlert } from '@/ui/Feedback'
+import { Loaded, ProblemAlert } from '@/ui/Feedback'
 import { useFormat } from '@/ui/format'
-
-type Wanted = Schemas['InterlockResponse']
+import { useFreshId } from '@/ui/useFreshId'
 
 /** What has to be so before the first step: each is confirmed by itself, by somebody, at a time. */
 export function Interlocks({ jobId }: { jobId: string }) {
@@ -16,51 +15,59 @@ export function Interlocks({ jobId }: { jobId: string }) {
     queryKey: ['interlocks', jobId],
     queryFn: () => unwrap(api.GET('/api/jobs/{jobId}/interlocks', { params: { path: { jobId } } })),
   })
-  const confirm = useWrite((interlock: Wanted['interlock'], id) =>
-    unwrap(
-      api.POST('/api/jobs/{jobId}/interlocks', {
-        params: { path: { jobId } },
-        body: { id: crypto.randomUUID(), interlock },
-        ...write(id),
-      }),
-    ),
+  const [fresh, renew] = useFreshId()
+  const confirm = useWrite(
+    (body: Schemas['ConfirmationRequest'], id) =>
+      unwrap(
+        api.POST('/api/jobs/{jobId}/interlocks', {
+          params: { path: { jobId } },
+          body,
+          ...write(id),
+        }),
+      ),
+    { done: renew },
   )
-  if (!asked.data || asked.data.length === 0) return null
   return (
-    <section aria-label={t('interlock.title')}>
-      <h3 className="font-semibold">{t('interlock.title')}</h3>
-      <p className="quiet text-sm">{t('interlock.each')}</p>
-      <ul>
-        {asked.data.map((w) => (
-          <li key={w.interlock} className="flex items-center gap-3 border-b border-base-300 py-1">
-            {w.confirmedAt ? (
-              <ShieldCheck className="size-5 shrink-0" aria-hidden="true" />
-            ) : (
-              <Square className="size-5 shrink-0" aria-hidden="true" />
-            )}
-            <span className="grow">
-              {t(`interlock.${w.interlock}`)}
-              {w.confirmedAt && (
-                <span className="quiet block text-sm">
-                  {t('interlock.by', { name: w.confirmedBy, time: format.time(w.confirmedAt) })}
-                </span>
-              )}
-            </span>
-            {!w.confirmedAt && (
-              <button
-                type="button"
-                className="btn"
-                aria-label={`${t('interlock.confirm')}: ${t(`interlock.${w.interlock}`)}`}
-                disabled={confirm.isPending}
-                onClick={() => confirm.mutate(w.interlock)}
-              >
-                {t('interlock.confirm')}
-              </button>
-            )}
-          </li>
-        ))}
-      </ul>
-      <ProblemAlert error={confirm.error} />
-    </section>
+    <Loaded query={asked} what={t('interlock.loading')}>
+      {(all) =>
+        all.length === 0 ? null : (
+          <section aria-label={t('interlock.title')}>
+            <h3 className="font-semibold">{t('interlock.title')}</h3>
+            <p className="quiet text-sm">{t('interlock.each')}</p>
+            <ul>
+              {all.map((w) => (
+                <li key={w.interlock} className="flex items-center gap-3 border-b border-base-300 py-1">
+                  {w.confirmedAt ? (
+                    <ShieldCheck className="size-5 shrink-0" aria-hidden="true" />
+                  ) : (
+                    <Square className="size-5 shrink-0" aria-hidden="true" />
+                  )}
+                  <span className="grow">
+                    {t(`interlock.${w.interlock}`)}
+                    {w.confirmedAt && (
+                      <span className="quiet block text-sm">
+                        {t('interlock.by', { name: w.confirmedBy, time: format.time(w.confirmedAt) })}
+                      </span>
+                    )}
+                  </span>
+                  {!w.confirmedAt && (
+                    <button
+                      type="button"
+                      className="btn"
+                      aria-label={`${t('interlock.confirm')}: ${t(`interlock.${w.interlock}`)}`}
+                      disabled={confirm.isPending}
+                      onClick={() => confirm.mutate({ id: fresh, interlock: w.interlock })}
+                    >
+                      {t('interlock.confirm')}
+                    </button>
+                  )}
+                </li>
+              ))}
+            </ul>
+            <ProblemAlert error={confirm.error} />
+          </section>
+        )
+      }
+    </Loaded>
   )
 }

@@ -4,6 +4,7 @@ import { api, unwrap, write } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/Feedback'
 import { Choice, TextField } from '@/ui/Field'
+import { useFreshId } from '@/ui/useFreshId'
 import type { Job } from './jobWork'
 
 const notBegun = (j: Job) => j.state === 'PLANNED' || j.state === 'PROPOSED'
@@ -11,6 +12,7 @@ const notBegun = (j: Job) => j.state === 'PLANNED' || j.state === 'PROPOSED'
 /** Makes one job of two, or two of one. */
 export function ShapeJob({ job, all }: { job: Job; all: Job[] }) {
   const { t } = useTranslation()
+  const [fresh, renew] = useFreshId()
   const [other, setOther] = useState('')
   const [title, setTitle] = useState('')
   const [share, setShare] = useState('50')
@@ -24,7 +26,13 @@ export function ShapeJob({ job, all }: { job: Job; all: Job[] }) {
   const split = useWrite(
     (body: { id: string; title: string; sharePercent: number; version: number }, writeId) =>
       unwrap(api.POST('/api/jobs/{id}/split', { params: { path }, body, ...write(writeId) })),
-    { said: (b) => t('job.added', { title: b.title }), done: () => setTitle('') },
+    {
+      said: (b) => t('job.added', { title: b.title }),
+      done: () => {
+        renew()
+        setTitle('')
+      },
+    },
   )
   if (job.over) return null
   return (
@@ -72,9 +80,7 @@ export function ShapeJob({ job, all }: { job: Job; all: Job[] }) {
             type="button"
             className="btn"
             disabled={title.trim() === '' || !/^[1-9]\d?$/.test(share) || split.isPending}
-            onClick={() =>
-              split.mutate({ id: crypto.randomUUID(), title, sharePercent: Number(share), version: job.version })
-            }
+            onClick={() => split.mutate({ id: fresh, title, sharePercent: Number(share), version: job.version })}
           >
             {t('job.split')}
           </button>

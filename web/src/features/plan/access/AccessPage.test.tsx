@@ -23,6 +23,8 @@ const opening = (wayIn: string, jobs: string[], more: object = {}) => ({
   wayIn,
   jobs,
   direct: jobs,
+  around: [],
+  minutes: 180,
   temporary: false,
   version: 0,
   ...more,
@@ -35,12 +37,13 @@ const access = {
   ],
   openings: [
     opening('stands', ['a', 'b'], { direct: [] }),
-    opening('gearbox', ['a', 'b']),
+    opening('gearbox', ['a', 'b'], { around: ['stands-ab'], minutes: 360 }),
     opening('coolant', ['c'], { openedOn: '2026-03-01', version: 1 }),
   ],
   proposals: [{ wayIn: 'gearbox', stays: ['s', 't'], savedMinutes: 780, savedLitres: 1.5 }],
   totals: { jobMinutes: 600, openingMinutes: 540, savedMinutes: 180, savedLitres: 0, litres: {} },
   usedUp: { 'Input shaft seal': 1 },
+  drains: { COOLANT: 2 },
   afterReconnecting: ['CLOCK'],
 }
 const jobs = {
@@ -63,6 +66,7 @@ it('counts each opening once and says what sharing spares and could spare', asyn
     'Sharing spares 3 h. Up to 13 h more could be spared.',
   )
   expect(screen.getByText('1 × Input shaft seal')).toBeInTheDocument()
+  expect(screen.getByText('coolant: 2 times')).toBeInTheDocument()
   expect(screen.getByText(/6 h in all, inside:/).parentElement).toHaveTextContent('On stands')
 })
 
@@ -92,7 +96,7 @@ it('closes for now only what may be, and shows why it cannot be closed', async (
   expect(screen.queryByRole('button', { name: /Close for now.*Gearbox out/ })).not.toBeInTheDocument()
   await userEvent.click(screen.getByRole('button', { name: 'Close it: Coolant drained' }))
   expect(await screen.findByText('“Job c” still needs it open.')).toBeInTheDocument()
-  expect(server.writes(path)[0]!.body).toEqual({ temporary: false, version: 1 })
+  expect(server.writes(path)[0]!.body).toEqual({ version: 1 })
 })
 
 it('says what pays while it is open, and what can wait', async () => {

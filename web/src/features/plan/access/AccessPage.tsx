@@ -9,10 +9,12 @@ import { useWrite } from '@/api/useWrite'
 import { Loaded, ProblemAlert } from '@/ui/Feedback'
 import { Page, Part } from '@/ui/Page'
 import { hours } from '@/ui/format'
-import { accessQuery, bundles, wayOf, type Access } from './access'
+import { accessQuery, shown, wayOf, type Access } from './access'
 import { FluidQuestion } from './FluidQuestion'
 import { OpeningCard } from './OpeningCard'
 import { OwnWayForm } from './OwnWayForm'
+
+type Circuit = NonNullable<Access['ways'][number]['circuit']>
 
 /** Which jobs hang on which opening, what sharing spares, and what else to do while something is open. */
 export function AccessPage() {
@@ -50,14 +52,8 @@ export function AccessPage() {
             <Part title={t('access.picture')}>
               {a.openings.length === 0 && <p className="quiet">{t('access.none')}</p>}
               <ul className="grid gap-3">
-                {bundles(a, isOver).map((b) => (
-                  <OpeningCard
-                    key={b.opening.stay}
-                    bundle={b}
-                    access={a}
-                    jobs={work.data?.jobs ?? []}
-                    projectId={projectId}
-                  />
+                {shown(a, isOver).map((o) => (
+                  <OpeningCard key={o.stay} opening={o} access={a} jobs={work.data?.jobs ?? []} projectId={projectId} />
                 ))}
               </ul>
             </Part>
@@ -69,6 +65,17 @@ export function AccessPage() {
                     {Object.entries(a.usedUp).map(([what, count]) => (
                       <li key={what}>
                         {count} × {what}
+                      </li>
+                    ))}
+                  </ul>
+                </Part>
+              )}
+              {Object.keys(a.drains).length > 0 && (
+                <Part title={t('access.drains')}>
+                  <ul>
+                    {Object.entries(a.drains).map(([circuit, count]) => (
+                      <li key={circuit}>
+                        {t('access.drained', { circuit: t(`access.circuit.${circuit as Circuit}`), count })}
                       </li>
                     ))}
                   </ul>

@@ -5,26 +5,27 @@ import { api, unwrap, write } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/Feedback'
 import { hours, useFormat } from '@/ui/format'
+import { useFreshId } from '@/ui/useFreshId'
 import type { Job } from '../jobWork'
-import { wayOf, type Access, type Bundle, type Opening } from './access'
+import { wayOf, type Access, type Opening } from './access'
 import { WhileOpen } from './WhileOpen'
 
 /** One opening with its jobs, and the openings that it lies inside. */
 export function OpeningCard({
-  bundle,
+  opening: o,
   access,
   jobs,
   projectId,
 }: {
-  bundle: Bundle
+  opening: Opening
   access: Access
   jobs: Job[]
   projectId: string
 }) {
   const { t } = useTranslation()
   const [offers, setOffers] = useState(false)
-  const o = bundle.opening
   const way = wayOf(access, o.wayIn)
+  const around = access.openings.filter((x) => o.around.includes(x.stay))
   const state = o.closedOn ? 'closed' : o.openedOn ? 'open' : 'planned'
   return (
     <li
@@ -36,16 +37,16 @@ export function OpeningCard({
           {t('access.strip', { open: hours(way.stripMinutes), close: hours(way.refitMinutes) })}
           {way.people > 1 && ` · ${t('access.people', { count: way.people })}`}
           {way.circuit &&
-            ` · ${t('access.drains', { litres: way.litres, circuit: t(`access.circuit.${way.circuit}`) })}`}
+            ` · ${t('access.runsOut', { litres: way.litres, circuit: t(`access.circuit.${way.circuit}`) })}`}
         </span>
         <State opening={o} />
       </div>
       <ItsJobs opening={o} jobs={jobs} projectId={projectId} />
-      <Around bundle={bundle} access={access} />
+      <Around around={around} opening={o} access={access} />
       {state !== 'closed' && (
         <Steps opening={o} access={access} projectId={projectId} onOffers={() => setOffers(!offers)} offers={offers} />
       )}
-      {state !== 'closed' && bundle.around.concat(o).some((x) => x.wayIn.endsWith('battery-isolated')) && (
+      {state !== 'closed' && [...around, o].some((x) => x.wayIn.endsWith('battery-isolated')) && (
         <details className="text-sm">
           <summary className="cursor-pointer py-1">{t('access.battery')}</summary>
           <ul className="list-disc pl-5">
@@ -61,15 +62,15 @@ export function OpeningCard({
 }
 
 /** What has to be open around it, and with how many other jobs each is shared. */
-function Around({ bundle, access }: { bundle: Bundle; access: Access }) {
+function Around({ around, opening: o, access }: { around: Opening[]; opening: Opening; access: Access }) {
   const { t } = useTranslation()
-  if (bundle.around.length === 0) return null
+  if (around.length === 0) return null
   return (
     <p className="text-sm">
-      <span className="quiet">{t('access.with', { hours: hours(bundle.minutes) })}</span>{' '}
-      {bundle.around
+      <span className="quiet">{t('access.with', { hours: hours(o.minutes) })}</span>{' '}
+      {around
         .map((a) => {
-          const others = a.jobs.length - bundle.opening.jobs.length
+          const others = a.jobs.length - o.jobs.length
           return wayOf(access, a.wayIn).name + (others > 0 ? ` (${t('access.shared', { count: others })})` : '')
         })
         .join(', ')}
@@ -93,12 +94,13 @@ function State({ opening: o }: { opening: Opening }) {
 
 function ItsJobs({ opening: o, jobs, projectId }: { opening: Opening; jobs: Job[]; projectId: string }) {
   const { t } = useTranslation()
+  const [fresh, renew] = useFreshId()
   const split = useWrite(
     (body: { wayIn: string; stay: string; jobs: string[]; fresh: string }, id) =>
       unwrap(
         api.POST('/api/projects/{projectId}/access/split', { params: { path: { projectId } }, body, ...write(id) }),
       ),
-    { said: () => t('access.splitDone') },
+    { said: () => t('access.splitDone'), done: renew },
   )
   return (
     <>
@@ -117,9 +119,7 @@ function ItsJobs({ opening: o, jobs, projectId }: { opening: Opening; jobs: Job[
                   type="button"
                   className="btn btn-ghost btn-sm min-h-11"
                   aria-label={`${t('access.split')}: ${j.title}`}
-                  onClick={() =>
-                    split.mutate({ wayIn: o.wayIn, stay: o.stay, jobs: [j.id], fresh: crypto.randomUUID() })
-                  }
+                  onClick={() => split.mutate({ wayIn: o.wayIn, stay: o.stay, jobs: [j.id], fresh })}
                 >
                   {t('access.split')}
                 </button>
@@ -153,10 +153,15 @@ function Steps({
       unwrap(api.POST('/api/projects/{projectId}/access/{stay}/open', { params: { path }, ...write(id) })),
     { said: () => t('access.opened', { what: way.name }) },
   )
+  const closing = { params: { path }, body: { version: o.version } }
   const close = useWrite(
-    (body: { temporary: boolean; version: number }, id) =>
-      unwrap(api.POST('/api/projects/{projectId}/access/{stay}/close', { params: { path }, body, ...write(id) })),
+    (_: object, id) => unwrap(api.POST('/api/projects/{projectId}/access/{stay}/close', { ...closing, ...write(id) })),
     { said: () => t('access.closed', { what: way.name }) },
+  )
+  const closeForNow = useWrite(
+    (_: object, id) =>
+      unwrap(api.POST('/api/projects/{projectId}/access/{stay}/close-for-now', { ...closing, ...write(id) })),
+    { said: () => t('access.closedOwed', { what: way.name }) },
   )
   const named = (word: string) => `${word}: ${way.name}`
   return (
@@ -177,7 +182,7 @@ function Steps({
               type="button"
               className="btn"
               aria-label={named(t('access.close'))}
-              onClick={() => close.mutate({ temporary: false, version: o.version })}
+              onClick={() => close.mutate({})}
             >
               {t('access.close')}
             </button>
@@ -186,7 +191,7 @@ function Steps({
                 type="button"
                 className="btn btn-ghost"
                 aria-label={named(t('access.closeForNow'))}
-                onClick={() => close.mutate({ temporary: true, version: o.version })}
+                onClick={() => closeForNow.mutate({})}
               >
                 {t('access.closeForNow')}
               </button>
@@ -198,7 +203,7 @@ function Steps({
           </button>
         )}
       </div>
-      <ProblemAlert error={open.error ?? close.error} />
+      <ProblemAlert error={open.error ?? close.error ?? closeForNow.error} />
     </>
   )
 }

@@ -5,13 +5,9 @@ import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/Feedback'
 import { TextField } from '@/ui/Field'
 import { Sheet } from '@/ui/Sheet'
+import { minutesOf } from '@/ui/format'
 import type { Access, Way } from './access'
 import { WayChoice } from './WayChoice'
-
-const minutesOf = (typed: string) => {
-  const value = Number(typed.replace(',', '.'))
-  return typed.trim() !== '' && value >= 0 ? Math.round(value * 60) : undefined
-}
 
 /** A way in of one's own, or one's own figures for one of the library. */
 export function OwnWayForm({

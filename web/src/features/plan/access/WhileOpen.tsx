@@ -4,6 +4,7 @@ import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { Loaded, ProblemAlert } from '@/ui/Feedback'
 import { hours, percent } from '@/ui/format'
+import { useFreshId } from '@/ui/useFreshId'
 import { useZoneNames } from '@/ui/zones'
 
 type Offer = Schemas['OfferResponse']
@@ -12,6 +13,7 @@ type Offer = Schemas['OfferResponse']
 export function WhileOpen({ projectId, stay, isOpen }: { projectId: string; stay: string; isOpen: boolean }) {
   const { t } = useTranslation()
   const path = { projectId, stay }
+  const [fresh, renew] = useFreshId()
   const offers = useQuery({
     queryKey: ['access', projectId, 'while-open', stay],
     queryFn: () => unwrap(api.GET('/api/projects/{projectId}/access/{stay}/while-open', { params: { path } })),
@@ -19,7 +21,7 @@ export function WhileOpen({ projectId, stay, isOpen }: { projectId: string; stay
   const take = useWrite(
     (body: Schemas['AgeingJobRequest'], id) =>
       unwrap(api.POST('/api/projects/{projectId}/access/{stay}/ageing', { params: { path }, body, ...write(id) })),
-    { said: () => t('access.taken', { what: t('access.whileOpen') }) },
+    { said: () => t('access.taken'), done: renew },
   )
   return (
     <Loaded query={offers} what={t('access.looking')}>
@@ -42,7 +44,7 @@ export function WhileOpen({ projectId, stay, isOpen }: { projectId: string; stay
                     className="btn btn-ghost"
                     aria-label={`${t('access.take')}: ${o.title}`}
                     disabled={take.isPending}
-                    onClick={() => take.mutate({ jobId: crypto.randomUUID(), part: o.id })}
+                    onClick={() => take.mutate({ jobId: fresh, part: o.id })}
                   >
                     {t('access.take')}
                   </button>

@@ -180,7 +180,7 @@ function Repeat({ projectId, repeat: r }: { projectId: string; repeat: Scope['re
       {t('scope.repeat', {
         operation: t(`operation.${r.operation}`),
         place: nameOf(r.zone),
-        times: r.jobs.length,
+        times: r.repairs,
         hours: hours(r.spentMinutes),
       })}{' '}
       {r.wholePanel && <span className="font-bold">{t('scope.wholePanel')}</span>}

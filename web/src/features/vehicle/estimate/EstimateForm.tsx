@@ -4,7 +4,8 @@ import type { Schemas } from '@/api/client'
 import { ProblemAlert } from '@/ui/Feedback'
 import { Choice, TextField } from '@/ui/Field'
 import { minorText, parseMinor, useFormat } from '@/ui/format'
-import { minutesOf, three, type FindingEstimate } from './estimates'
+import { minutesOf } from '@/ui/format'
+import { three, type FindingEstimate } from './estimates'
 import { useSayEstimate } from './useSayEstimate'
 
 type Payer = NonNullable<Schemas['EstimateFields']['payer']>

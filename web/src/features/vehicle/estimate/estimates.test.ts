@@ -1,5 +1,6 @@
 import { expect, it } from 'vitest'
-import { minutesOf, three } from './estimates'
+import { minutesOf } from '@/ui/format'
+import { three } from './estimates'
 
 it('reads hours as people type them', () => {
   expect(minutesOf('2,5')).toBe(150)

@@ -17,12 +17,6 @@ export const rustGradesQuery = queryOptions({
   staleTime: Infinity,
 })
 
-/** Whole minutes of typed hours; undefined where it is no number of hours. */
-export function minutesOf(typed: string): number | undefined {
-  const hours = Number(typed.replace(',', '.'))
-  return typed.trim() !== '' && hours >= 0 ? Math.round(hours * 60) : undefined
-}
-
 /** Three typed values: all given and rising, or none at all. */
 export function three<T extends number>(
   typed: readonly [string, string, string],

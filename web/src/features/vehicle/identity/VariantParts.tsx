@@ -4,31 +4,34 @@ import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/Feedback'
 import { TextField } from '@/ui/Field'
+import { useFreshId } from '@/ui/useFreshId'
 
 type VariantPart = Schemas['VariantPartRow']
 
 /** Parts that look alike on a sister variant and do not fit: they warn on the list of parts. */
 export function VariantParts({ projectId, parts }: { projectId: string; parts: VariantPart[] }) {
   const { t } = useTranslation()
+  const [id, renew] = useFreshId()
   const [name, setName] = useState('')
   const [difference, setDifference] = useState('')
   const path = { projectId }
   const add = useWrite(
-    (body: VariantPart, id) =>
-      unwrap(api.POST('/api/projects/{projectId}/variant-parts', { params: { path }, body, ...write(id) })),
+    (body: VariantPart, writeId) =>
+      unwrap(api.POST('/api/projects/{projectId}/variant-parts', { params: { path }, body, ...write(writeId) })),
     {
       said: (p) => t('identitySheet.partAdded', { name: p.name }),
       done: () => {
+        renew()
         setName('')
         setDifference('')
       },
     },
   )
   const drop = useWrite(
-    (id: string, writeId) =>
+    (gone: string, writeId) =>
       unwrap(
         api.DELETE('/api/projects/{projectId}/variant-parts/{id}', {
-          params: { path: { projectId, id } },
+          params: { path: { projectId, id: gone } },
           ...write(writeId),
         }),
       ),
@@ -58,7 +61,7 @@ export function VariantParts({ projectId, parts }: { projectId: string; parts: V
         className="grid gap-2"
         onSubmit={(e) => {
           e.preventDefault()
-          add.mutate({ id: crypto.randomUUID(), name, difference })
+          add.mutate({ id, name, difference })
         }}
       >
         <TextField

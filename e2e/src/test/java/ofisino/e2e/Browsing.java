@@ -111,9 +111,9 @@ final class Browsing implements AutoCloseable {
 
     /** What has to be so before the first step of the job that is open: each is confirmed by itself. */
     static void confirmEach(Page page) {
-        page.waitForFunction("() => document.querySelector('dialog h3')");
+        page.locator("dialog").waitFor();
+        page.waitForFunction("() => !document.querySelector('.loading')"); // what is asked has come
         Locator asked = page.locator("dialog button[aria-label^='Confirm:']");
-        page.waitForTimeout(300); // what is asked comes a moment after the sheet
         for (int left = asked.count(); left > 0; left--) {
             asked.first().click();
             page.waitForFunction(

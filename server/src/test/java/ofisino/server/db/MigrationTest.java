@@ -11,12 +11,13 @@ import org.junit.jupiter.api.Test;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.datasource.DriverManagerDataSource;
 
-/** A garage of the version before (up to V011) opens in this one with nothing lost, and what was done in it can still be taken back. */
+/** Garages of earlier versions (up to V011 and V018) open in this one with nothing lost, and what was done in them can still be taken back. */
 class MigrationTest {
     private static final UUID GARAGE = UUID.randomUUID();
     private static final UUID VEHICLE = UUID.randomUUID();
     private static final UUID PROJECT = UUID.randomUUID();
     private static final UUID FINDING = UUID.randomUUID();
+    private static final UUID JOB = UUID.randomUUID();
     private static final UUID PHOTO = UUID.randomUUID();
 
     @Test
@@ -31,8 +32,23 @@ class MigrationTest {
         var sql = new JdbcTemplate(source);
         Flyway.configure().dataSource(source).target("11").load().migrate();
         fill(sql);
+        Flyway.configure().dataSource(source).target("18").load().migrate();
+        fillWork(sql);
         Flyway.configure().dataSource(source).load().migrate();
 
+        assertThat(sql.queryForMap("select title, details::text, pieces, cause, half_open from job where id = ?", JOB))
+                .containsEntry("title", "second title")
+                .containsEntry("details", "{}")
+                .containsEntry("pieces", 1)
+                .containsEntry("cause", "FORGOTTEN");
+        assertThat(sql.queryForObject("select drive from vehicle where id = ?", String.class, VEHICLE))
+                .isEqualTo("REAR");
+        sql.update("update job set pieces = 64 where id = ?", JOB);
+        assertThat(takeBack(sql, "job")).isTrue();
+        assertThat(sql.queryForMap("select title, pieces from job where id = ?", JOB))
+                .as("its old history does not know the new column")
+                .containsEntry("title", "first title")
+                .containsEntry("pieces", 64);
         assertThat(sql.queryForObject("select doubtful_parts from project where id = ?", String.class, PROJECT))
                 .isEqualTo("REPLACE");
         assertThat(sql.queryForMap("select note, check_id, behind_id from finding where id = ?", FINDING))
@@ -53,6 +69,16 @@ class MigrationTest {
         assertThat(sql.queryForMap("select budget_minor, doubtful_parts from project where id = ?", PROJECT))
                 .containsEntry("budget_minor", 100L)
                 .containsEntry("doubtful_parts", "REUSE_WHAT_MEASURES");
+    }
+
+    private static void fillWork(JdbcTemplate sql) {
+        sql.update(
+                "insert into job (id, garage_id, project_id, code, title, operation, aim, optimistic_minutes, likely_minutes, pessimistic_minutes, state) "
+                        + "values (?, ?, ?, 'K7M', 'first title', 'WELD', 'DRIVER', 10, 20, 30, 'PLANNED')",
+                JOB,
+                GARAGE,
+                PROJECT);
+        sql.update("update job set title = 'second title', version = 1 where id = ?", JOB);
     }
 
     private static void fill(JdbcTemplate sql) {
@@ -91,8 +117,7 @@ class MigrationTest {
     private static Boolean takeBack(JdbcTemplate sql, String entity) {
         return sql.queryForObject(
                 "select restore_row(entity::regclass, before, after) from history where entity = ? and before is not null and after is not null "
-                        + "and not before ? 'doubtful_parts' order by id desc limit 1"
-                                .replace("? 'doubtful_parts'", "?? 'doubtful_parts'"),
+                        + "and not before ?? 'doubtful_parts' and not before ?? 'pieces' order by id desc limit 1",
                 Boolean.class,
                 entity);
     }

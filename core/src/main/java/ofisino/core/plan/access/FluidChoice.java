@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import ofisino.core.kernel.InvalidValue;
 
 /**
  * What to do when a fixed day needs the vehicle on its wheels while a circuit is empty and a part is still on its way. Common practice, no
@@ -39,6 +40,11 @@ public final class FluidChoice {
      */
     public static List<Choice> open(
             Circuit circuit, double litres, LocalDate partOn, LocalDate fixedOn, LocalDate nextOn) {
+        if (nextOn.isBefore(fixedOn))
+            throw InvalidValue.of(
+                    "nextOn",
+                    "fluid.next",
+                    "The next day (%s) comes before the fixed one (%s).".formatted(nextOn, fixedOn));
         if (partOn.isBefore(fixedOn))
             return List.of(new Choice(Kind.NO_CONFLICT, Optional.of(fixedOn), 1, litres, 0, false));
         List<Choice> choices = new ArrayList<>();

@@ -48,6 +48,35 @@ public final class Openings<J> {
         mustBeNested();
     }
 
+    /**
+     * The same, but what would be torn is joined: where a stay would lie inside two stays of what it needs, those two become one. So a way in may
+     * come to need another one after jobs were assigned to it.
+     */
+    public static <J> Openings<J> joined(WaysIn ways, Map<J, Set<String>> needs, BiFunction<J, String, String> stayOf) {
+        Map<String, Map<J, String>> stays = new HashMap<>();
+        needs.forEach((job, wanted) -> {
+            for (String way : ways.closure(wanted))
+                stays.computeIfAbsent(way, w -> new LinkedHashMap<>()).put(job, stayOf.apply(job, way));
+        });
+        // from the inside outwards: what is joined there may tear what is further out
+        List<String> fromInside = new ArrayList<>(stays.keySet());
+        fromInside.sort(Comparator.comparingInt((String w) -> ways.closure(w).size())
+                .reversed()
+                .thenComparing(w -> w));
+        for (String way : fromInside)
+            for (String outer : ways.closure(way)) {
+                Map<J, String> around = stays.get(outer);
+                Map<String, String> first = new HashMap<>();
+                stays.get(way).forEach((job, stay) -> {
+                    String kept = first.putIfAbsent(stay, around.get(job));
+                    String other = around.get(job);
+                    if (kept != null && !kept.equals(other)) around.replaceAll((j, s) -> s.equals(other) ? kept : s);
+                    first.replaceAll((s, k) -> k.equals(other) && kept != null ? kept : k);
+                });
+            }
+        return new Openings<>(ways, needs, (job, way) -> stays.get(way).get(job));
+    }
+
     private void mustBeNested() {
         for (Opening<J> opening : all())
             for (String needed : ways.closure(opening.wayIn().id())) {
@@ -81,6 +110,23 @@ public final class Openings<J> {
 
     public String stay(J job, String way) {
         return stays.get(way).get(job);
+    }
+
+    /** What a stay lies inside, the outermost first. */
+    public List<Opening<J>> around(Opening<J> opening) {
+        J any = opening.jobs().iterator().next();
+        return all().stream()
+                .filter(o -> ways.isNeededBy(o.wayIn().id(), opening.wayIn().id())
+                        && o.id().equals(stay(any, o.wayIn().id())))
+                .toList();
+    }
+
+    /** What lies inside a stay. */
+    public List<Opening<J>> inside(Opening<J> opening) {
+        return all().stream()
+                .filter(o -> ways.isNeededBy(opening.wayIn().id(), o.wayIn().id())
+                        && opening.jobs().containsAll(o.jobs()))
+                .toList();
     }
 
     /** Empty where the job does not need the way in. */
@@ -122,6 +168,11 @@ public final class Openings<J> {
         if (!inside.containsAll(leaving) || leaving.isEmpty() || leaving.size() == inside.size())
             throw new InvalidValue(
                     "opening.split", "Choose some of the jobs of this opening, and leave at least one in it.");
+        return left(way, leaving, fresh);
+    }
+
+    /** Like {@link #split}, also when nobody stays behind: what is left to do comes after it was closed. */
+    public Openings<J> left(String way, Set<J> leaving, String fresh) {
         return new Openings<>(
                 ways,
                 needs,

@@ -36,6 +36,43 @@ public final class WhileOpen {
         }
     }
 
+    /** How far a restorer looks ahead. Common practice, no source. */
+    private static final double HORIZON_YEARS = 5;
+
+    /** A finding that was put off comes up within the horizon more often than not. Common practice, no source. */
+    private static final double PUT_OFF_COMES_UP = 0.6;
+
+    /** What looking at a place takes, and how often one finds something where nobody looked yet. Common practice, no source. */
+    private static final int LOOK_MINUTES = 15;
+
+    private static final double LOOK_FINDS = 0.3;
+
+    /** @param ageYears empty when nobody knows */
+    public static Candidate ageing(AgeingParts.Part part, Optional<Double> ageYears) {
+        return new Candidate(
+                Kind.AGEING,
+                part.id(),
+                part.name(),
+                part.minutes(),
+                part.costMinutes(),
+                chanceOfFailure(HORIZON_YEARS, part.lifeYears(), ageYears),
+                part.nuisanceMinutes());
+    }
+
+    /** A finding without a job; one that was put off may never be asked for. */
+    public static Candidate finding(String id, String title, int minutes, boolean putOff) {
+        return new Candidate(Kind.FINDING, id, title, minutes, 0, putOff ? PUT_OFF_COMES_UP : 1, 0);
+    }
+
+    /** @param unseenShare of the place, from 0 to 1 */
+    public static Candidate look(String place, double unseenShare) {
+        return new Candidate(Kind.LOOK, place, place, LOOK_MINUTES, 0, LOOK_FINDS * unseenShare, 0);
+    }
+
+    public static Candidate laterJob(String id, String title, int minutes) {
+        return new Candidate(Kind.LATER_JOB, id, title, minutes, 0, 1, 0);
+    }
+
     /** @param nowMinutes what doing it now takes @param laterMinutes what waiting takes on average */
     public record Weighed(Candidate candidate, int nowMinutes, int laterMinutes) {
         public boolean doNow() {

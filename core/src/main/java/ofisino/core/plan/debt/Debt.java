@@ -12,7 +12,7 @@ import ofisino.core.kernel.VehicleSystem;
  * @param what    was done for the time being
  * @param later   what is to be done for good
  * @param system  it belongs to
- * @param gas     it keeps exhaust gas out of the cabin
+ * @param gas     it keeps exhaust gas out of the cabin; whatever belongs to the exhaust may let it in and counts unasked
  */
 public record Debt(String what, String later, Optional<VehicleSystem> system, boolean gas, Trigger trigger) {
     public enum When {
@@ -37,7 +37,9 @@ public record Debt(String what, String later, Optional<VehicleSystem> system, bo
     public Debt {
         what = Texts.line("what", what);
         later = Texts.line("later", later);
-        if (gas || system.filter(VehicleSystem::neverTemporary).isPresent())
+        if (gas
+                || system.filter(s -> s.neverTemporary() || s == VehicleSystem.EXHAUST)
+                        .isPresent())
             throw InvalidValue.of(
                     "what",
                     "debt.never-temporary",

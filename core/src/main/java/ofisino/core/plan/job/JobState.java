@@ -46,6 +46,11 @@ public enum JobState {
         return IN_HAND.contains(this);
     }
 
+    /** It hangs on, or works, and is not closed for good. */
+    public boolean isHalfClosed() {
+        return this == TRIAL_FITTED || this == LOOSE || this == WORKS_NOT_BUTTONED_UP;
+    }
+
     /** Nothing of it is left to plan. */
     public boolean isOver() {
         return this == FINISHED || this == VERIFIED || this == DROPPED;

@@ -1,8 +1,11 @@
 package ofisino.core.plan.job;
 
 import java.util.Collection;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.jgrapht.Graph;
 import org.jgrapht.GraphPath;
 import org.jgrapht.alg.shortestpath.BFSShortestPath;
@@ -47,6 +50,21 @@ public final class Precedence<T> {
     /** Takes a link away, if it is there. */
     public void remove(Link<T> link) {
         graph.removeEdge(link.before(), link.after());
+    }
+
+    /** What every one of these waits for directly; empty when one of them waits for nothing. */
+    public Set<T> beforeAll(Collection<T> jobs) {
+        Set<T> common = null;
+        for (T job : jobs) {
+            Set<T> before = graph.containsVertex(job)
+                    ? graph.incomingEdgesOf(job).stream()
+                            .map(graph::getEdgeSource)
+                            .collect(Collectors.toSet())
+                    : Set.of();
+            if (common == null) common = new HashSet<>(before);
+            else common.retainAll(before);
+        }
+        return common == null ? Set.of() : common;
     }
 
     /** Whether {@code after} has to wait for {@code before}, directly or through others. */

@@ -27,6 +27,11 @@ public final class Repeats {
         public Repeat {
             jobs = List.copyOf(jobs);
         }
+
+        /** Before a third one the cause has to be named. */
+        public boolean asksForTheCause() {
+            return repairs > ASK_FROM;
+        }
     }
 
     /** Repairs of one kind that were made, or are planned, more than once in one zone. Steps of one and the same piece of work are one repair. */

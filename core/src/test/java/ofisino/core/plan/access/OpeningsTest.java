@@ -14,6 +14,7 @@ import net.jqwik.api.Combinators;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
+import net.jqwik.api.constraints.IntRange;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.plan.access.Merging.Proposal;
 import ofisino.core.plan.access.Openings.Opening;
@@ -122,6 +123,22 @@ class OpeningsTest {
                         .mapToInt((Opening<Integer> o) -> o.wayIn().minutes())
                         .sum())
                 .isEqualTo(shared);
+    }
+
+    /** Whatever is stored, also what would be torn: joined, every stay lies inside one stay of all that it needs, and nothing is opened twice more. */
+    @Property(tries = 300)
+    void whatWouldBeTornIsJoined(@ForAll("random") Case c, @ForAll @IntRange(min = 1, max = 9) int odd) {
+        Openings<Integer> joined =
+                Openings.joined(c.ways, c.needs, (job, way) -> "g" + (job * odd + way.hashCode()) % 3);
+        for (Opening<Integer> o : joined.all()) {
+            assertThat(joined.around(o)).hasSize(c.ways.closure(o.wayIn().id()).size() - 1);
+            for (Opening<Integer> outer : joined.around(o))
+                assertThat(outer.jobs()).containsAll(o.jobs());
+        }
+        // what is nested already stays as it is
+        Openings<Integer> nested = new Openings<>(c.ways, c.needs, (job, way) -> c.group(job));
+        assertThat(Openings.joined(c.ways, c.needs, (job, way) -> c.group(job)).all())
+                .isEqualTo(nested.all());
     }
 
     /** Each proposal saves what it says, breaks no precedence, and leaves nothing torn. */

@@ -17,7 +17,6 @@ import ofisino.server.db.OneSnapshot;
 import ofisino.server.identity.Caller;
 import ofisino.server.plan.access.AccessMapper.OpeningRow;
 import ofisino.server.plan.access.AccessMapper.OwnWayRow;
-import ofisino.server.plan.access.AccessService.Standing;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -34,10 +33,15 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class AccessController {
     private final AccessService service;
+    private final OpeningService openings;
+    private final VehicleWays vehicleWays;
     private final WhileOpenService whileOpen;
 
-    AccessController(AccessService service, WhileOpenService whileOpen) {
+    AccessController(
+            AccessService service, OpeningService openings, VehicleWays vehicleWays, WhileOpenService whileOpen) {
         this.service = service;
+        this.openings = openings;
+        this.vehicleWays = vehicleWays;
         this.whileOpen = whileOpen;
     }
 
@@ -72,12 +76,19 @@ class AccessController {
         }
     }
 
-    /** @param direct jobs that need it themselves @param openedOn absent while it is only planned */
+    /**
+     * @param direct   jobs that need it themselves
+     * @param around   stays that it lies inside, the outermost first
+     * @param minutes  to open and close it with all around it
+     * @param openedOn absent while it is only planned
+     */
     record OpeningResponse(
             UUID stay,
             String wayIn,
             Set<UUID> jobs,
             List<UUID> direct,
+            List<UUID> around,
+            int minutes,
             @Nullable LocalDate openedOn,
             @Nullable LocalDate closedOn,
             boolean temporary,
@@ -92,6 +103,10 @@ class AccessController {
                     o.jobs().stream()
                             .filter(j -> s.direct().get(j).contains(o.wayIn().id()))
                             .toList(),
+                    s.openings().around(o).stream()
+                            .map(a -> UUID.fromString(a.id()))
+                            .toList(),
+                    s.ways().minutesAlone(List.of(o.wayIn().id())),
                     row == null ? null : row.openedOn(),
                     row == null ? null : row.closedOn(),
                     row != null && row.temporary(),
@@ -115,6 +130,7 @@ class AccessController {
             List<SharingResponse> proposals,
             TotalsResponse totals,
             Map<String, Integer> usedUp,
+            Map<Circuit, Integer> drains,
             List<Reconnection.Reset> afterReconnecting) {}
 
     @GetMapping("/projects/{projectId}/access")
@@ -122,7 +138,7 @@ class AccessController {
     AccessResponse of(Caller caller, @PathVariable UUID projectId) {
         Standing s = service.standing(caller, projectId);
         Openings.Totals totals = s.openings().totals();
-        Map<String, Long> own = service.ownVersions(caller, projectId);
+        Map<String, Long> own = vehicleWays.ownVersions(caller, projectId);
         return new AccessResponse(
                 s.ways().all().stream()
                         .map(w -> WayInResponse.of(w, own.getOrDefault(w.id(), 0L)))
@@ -140,7 +156,8 @@ class AccessController {
                         totals.savedLitres(),
                         totals.litres()),
                 s.openings().usedUp(),
-                service.afterReconnecting(caller, projectId));
+                s.drains(),
+                vehicleWays.afterReconnecting(caller, projectId));
     }
 
     record NeededWaysRequest(List<String> ways) {}
@@ -185,15 +202,23 @@ class AccessController {
     @PostMapping("/projects/{projectId}/access/{stay}/open")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void open(Caller caller, @PathVariable UUID projectId, @PathVariable UUID stay) {
-        service.open(caller, projectId, stay);
+        openings.open(caller, projectId, stay);
     }
 
-    record ClosingRequest(boolean temporary, long version) {}
+    record ClosingRequest(long version) {}
 
     @PostMapping("/projects/{projectId}/access/{stay}/close")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void close(Caller caller, @PathVariable UUID projectId, @PathVariable UUID stay, @RequestBody ClosingRequest body) {
-        service.close(caller, projectId, stay, body.temporary(), body.version());
+        openings.close(caller, projectId, stay, body.version());
+    }
+
+    /** With the old filling; what is left to do is owed to the car. */
+    @PostMapping("/projects/{projectId}/access/{stay}/close-for-now")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void closeForNow(
+            Caller caller, @PathVariable UUID projectId, @PathVariable UUID stay, @RequestBody ClosingRequest body) {
+        openings.closeForNow(caller, projectId, stay, body.version());
     }
 
     @PutMapping("/projects/{projectId}/access/ways")
@@ -266,7 +291,7 @@ class AccessController {
             @RequestParam LocalDate partOn,
             @RequestParam LocalDate fixedOn,
             @RequestParam LocalDate nextOn) {
-        return service.fluid(caller, projectId, wayIn, partOn, fixedOn, nextOn).stream()
+        return openings.fluid(caller, projectId, wayIn, partOn, fixedOn, nextOn).stream()
                 .map(FluidChoiceResponse::of)
                 .toList();
     }

@@ -1,6 +1,7 @@
 package ofisino.server.plan.access;
 
 import java.time.LocalDate;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -65,9 +66,18 @@ interface AccessMapper {
                     refitMinutes,
                     people,
                     usual.flatMap(WayIn::drained),
-                    usual.map(WayIn::excludes).orElse(rolls ? Set.of() : Set.of(CarState.ROLLING)),
+                    excludes(usual),
                     usual.map(WayIn::usesUp).orElse(List.of()),
                     usual.map(WayIn::reaches).orElse(Set.of()));
+        }
+
+        /** What the usual one excludes, save that a person says whether it still rolls. */
+        private Set<CarState> excludes(Optional<WayIn> usual) {
+            Set<CarState> found = EnumSet.noneOf(CarState.class);
+            usual.ifPresent(u -> found.addAll(u.excludes()));
+            if (rolls) found.remove(CarState.ROLLING);
+            else found.add(CarState.ROLLING);
+            return found;
         }
     }
 }

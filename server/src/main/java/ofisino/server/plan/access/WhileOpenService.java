@@ -1,5 +1,7 @@
 package ofisino.server.plan.access;
 
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashSet;
@@ -14,12 +16,11 @@ import ofisino.core.plan.access.AgeingParts;
 import ofisino.core.plan.access.Openings;
 import ofisino.core.plan.access.WaysInLibrary;
 import ofisino.core.plan.access.WhileOpen;
-import ofisino.core.plan.access.WhileOpen.Candidate;
 import ofisino.core.plan.access.WhileOpen.Weighed;
 import ofisino.core.vehicle.inspection.Decision;
 import ofisino.server.identity.Caller;
+import ofisino.server.identity.Garages;
 import ofisino.server.plan.Jobs;
-import ofisino.server.plan.access.AccessService.Standing;
 import ofisino.server.vehicle.FindingEstimates;
 import ofisino.server.vehicle.Findings;
 import ofisino.server.vehicle.Inspection;
@@ -29,17 +30,6 @@ import org.springframework.stereotype.Service;
 /** What else to do while a way in is open. */
 @Service
 class WhileOpenService {
-    /** How far a restorer looks ahead. Common practice, no source. */
-    private static final double HORIZON_YEARS = 5;
-
-    /** A finding that was put off comes up within the horizon more often than not. Common practice, no source. */
-    private static final double PUT_OFF = 0.6;
-
-    /** What looking at a place takes, and how often one finds something where nobody looked yet. Common practice, no source. */
-    private static final int LOOK_MINUTES = 15;
-
-    private static final double LOOK_FINDS = 0.3;
-
     private final AccessService access;
     private final Jobs jobs;
     private final Findings findings;
@@ -47,6 +37,8 @@ class WhileOpenService {
     private final Inspection inspection;
     private final Projects projects;
     private final AgeingParts ageing;
+    private final Garages garages;
+    private final Clock clock;
 
     WhileOpenService(
             AccessService access,
@@ -55,7 +47,9 @@ class WhileOpenService {
             FindingEstimates estimates,
             Inspection inspection,
             Projects projects,
-            AgeingParts ageing) {
+            AgeingParts ageing,
+            Garages garages,
+            Clock clock) {
         this.access = access;
         this.jobs = jobs;
         this.findings = findings;
@@ -63,13 +57,15 @@ class WhileOpenService {
         this.inspection = inspection;
         this.projects = projects;
         this.ageing = ageing;
+        this.garages = garages;
+        this.clock = clock;
     }
 
     record Offer(Weighed weighed, Optional<String> zone) {}
 
     List<Offer> offers(Caller caller, UUID projectId, UUID stay) {
         Standing s = access.standing(caller, projectId);
-        Openings.Opening<UUID> opening = AccessService.require(s, stay);
+        Openings.Opening<UUID> opening = s.require(stay);
         String way = opening.wayIn().id();
         int again = s.ways().minutesAlone(List.of(way));
         Set<String> reached = new LinkedHashSet<>();
@@ -88,24 +84,13 @@ class WhileOpenService {
     private void ageingParts(
             Caller caller, UUID projectId, Standing s, Openings.Opening<UUID> opening, int again, List<Offer> offers) {
         Projects.Project project = projects.require(caller, projectId);
-        double age = Math.max(0, access.today(caller).getYear() - project.builtYear());
+        double age =
+                Math.max(0, LocalDate.now(clock.withZone(garages.zone(caller))).getYear() - project.builtYear());
         Set<String> taken = new LinkedHashSet<>();
         for (UUID job : opening.jobs()) taken.add(s.jobs().get(job).title());
         for (AgeingParts.Part part : ageing.behind(opening.wayIn().id())) {
             if (taken.contains(titleOf(part))) continue;
-            double p = WhileOpen.chanceOfFailure(HORIZON_YEARS, part.lifeYears(), Optional.of(age));
-            offers.add(new Offer(
-                    WhileOpen.weigh(
-                            new Candidate(
-                                    WhileOpen.Kind.AGEING,
-                                    part.id(),
-                                    part.name(),
-                                    part.minutes(),
-                                    part.costMinutes(),
-                                    p,
-                                    part.nuisanceMinutes()),
-                            again),
-                    Optional.empty()));
+            offers.add(new Offer(WhileOpen.weigh(WhileOpen.ageing(part, Optional.of(age)), again), Optional.empty()));
         }
     }
 
@@ -126,14 +111,11 @@ class WhileOpenService {
                     && f.decision() != Decision.ACCEPT)
                 offers.add(new Offer(
                         WhileOpen.weigh(
-                                new Candidate(
-                                        WhileOpen.Kind.FINDING,
+                                WhileOpen.finding(
                                         f.id().toString(),
                                         f.kind().name(),
-                                        likely.getOrDefault(f.id(), 60),
-                                        0,
-                                        f.decision() == Decision.DEFER ? PUT_OFF : 1,
-                                        0),
+                                        likely.getOrDefault(f.id(), 0),
+                                        f.decision() == Decision.DEFER),
                                 again),
                         Optional.of(f.zone())));
     }
@@ -141,18 +123,7 @@ class WhileOpenService {
     private void looks(Caller caller, UUID projectId, Set<String> reached, int again, List<Offer> offers) {
         inspection.unseen(caller, projectId).byPlace().forEach((zone, unseen) -> {
             if (unseen.open() > 0 && reached.contains(WaysInLibrary.sideless(zone)))
-                offers.add(new Offer(
-                        WhileOpen.weigh(
-                                new Candidate(
-                                        WhileOpen.Kind.LOOK,
-                                        zone,
-                                        zone,
-                                        LOOK_MINUTES,
-                                        0,
-                                        LOOK_FINDS * unseen.share(),
-                                        0),
-                                again),
-                        Optional.of(zone)));
+                offers.add(new Offer(WhileOpen.weigh(WhileOpen.look(zone, unseen.share()), again), Optional.of(zone)));
         });
     }
 
@@ -166,16 +137,7 @@ class WhileOpenService {
                     Jobs.Job j = s.jobs().get(job);
                     if (j.state().isOver()) continue;
                     offers.add(new Offer(
-                            WhileOpen.weigh(
-                                    new Candidate(
-                                            WhileOpen.Kind.LATER_JOB,
-                                            j.id().toString(),
-                                            j.title(),
-                                            j.likelyMinutes(),
-                                            0,
-                                            1,
-                                            0),
-                                    again),
+                            WhileOpen.weigh(WhileOpen.laterJob(j.id().toString(), j.title(), j.likelyMinutes()), again),
                             Optional.ofNullable(j.zone())));
                 }
     }
@@ -183,14 +145,14 @@ class WhileOpenService {
     void take(Caller caller, UUID projectId, UUID stay, UUID jobId, String partId) {
         projects.requireOpen(caller, projectId);
         Standing s = access.standing(caller, projectId);
-        Openings.Opening<UUID> opening = AccessService.require(s, stay);
+        Openings.Opening<UUID> opening = s.require(stay);
         AgeingParts.Part part = ageing.behind(opening.wayIn().id()).stream()
                 .filter(p -> p.id().equals(partId))
                 .findFirst()
                 .orElseThrow(() -> InvalidValue.of(
                         "part", "ageing.unknown", "“%s” does not lie behind this way in.".formatted(partId)));
         jobs.addForOpenWay(caller, projectId, jobId, titleOf(part), part.minutes());
-        access.join(
+        access.joinOpening(
                 caller, jobId, opening.wayIn().id(), opening.jobs().iterator().next());
     }
 }

@@ -8,16 +8,19 @@ import java.util.UUID;
 import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.debt.Debt;
+import ofisino.core.plan.debt.Debt.When;
 import ofisino.core.plan.job.JobState;
 import ofisino.core.vehicle.body.Body;
 import ofisino.core.vehicle.body.Zone;
 import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
+import ofisino.server.plan.ClosedForNow;
 import ofisino.server.plan.Debts;
 import ofisino.server.plan.Jobs;
 import ofisino.server.plan.debt.DebtMapper.DebtRow;
 import ofisino.server.vehicle.Projects;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 
 /** What is owed to the car: it works for now, and is to be done rightly later. */
@@ -57,7 +60,7 @@ class DebtService implements Debts {
                 d.what(),
                 d.later(),
                 system,
-                gas || system.filter(VehicleSystem.EXHAUST::equals).isPresent(),
+                gas,
                 new Debt.Trigger(d.when(), d.event(), Optional.ofNullable(d.dueOn())));
     }
 
@@ -82,6 +85,28 @@ class DebtService implements Debts {
                         false,
                         null,
                         0));
+    }
+
+    /** A circuit that was closed with its old filling is opened again, and filled with new, when the job that is left is done. */
+    @EventListener
+    void closedForNow(ClosedForNow closed) {
+        owe(
+                closed.caller(),
+                new DebtRow(
+                        closed.again(),
+                        closed.projectId(),
+                        null,
+                        "Closed with the old filling",
+                        "Let it out again, finish the job, fill it with new",
+                        When.EVENT,
+                        "what “%s” waits for is here".formatted(closed.wayIn()),
+                        null,
+                        null,
+                        closed.jobId(),
+                        false,
+                        null,
+                        0),
+                false);
     }
 
     /** The event has happened: all that waits for it by the same words is due. */

@@ -13,6 +13,7 @@ import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.parts.Needs;
 import ofisino.server.plan.JobAdded;
+import ofisino.server.plan.JobJoined;
 import ofisino.server.plan.job.JobMapper.FindingLinkRow;
 import ofisino.server.plan.job.JobMapper.JobRow;
 import ofisino.server.plan.job.JobMapper.LinkRow;
@@ -76,6 +77,7 @@ class JobShaping {
                 mapper.insertFindingLink(caller.garageId(), into, f.findingId());
         needs.reassign(caller, other, into);
         mapper.update(caller.garageId(), dropped.in(JobState.DROPPED, dropped.version()));
+        events.publishEvent(new JobJoined(caller, into, other));
     }
 
     private static boolean notBegun(JobRow job) {

@@ -17,6 +17,7 @@ import ofisino.core.kernel.Aim;
 import ofisino.core.parts.sourcing.NeedState;
 import ofisino.core.parts.sourcing.OrderDates;
 import ofisino.core.plan.calendar.TimeWindow;
+import ofisino.core.plan.job.Precedence;
 import ofisino.core.plan.schedule.Activity;
 import ofisino.core.plan.schedule.ActivityId;
 import ofisino.core.plan.schedule.HeldBy;
@@ -110,11 +111,14 @@ class PlanService implements Plans {
                 if (need.jobId() != null
                         && open.containsKey(need.jobId())
                         && !need.state().isAvailable()) addArrival(need);
-            ways.stays(caller, projectId).forEach(this::addStay);
+            Precedence<ActivityId> ofJobs = new Precedence<>(problemLinks.stream()
+                    .map(l -> new Precedence.Link<>(l.before(), l.after()))
+                    .toList());
+            ways.stays(caller, projectId).forEach(stay -> addStay(stay, ofJobs));
         }
 
         /** A way in is opened before its jobs and closed after them, inside whatever it needs. */
-        private void addStay(Ways.Stay stay) {
+        private void addStay(Ways.Stay stay, Precedence<ActivityId> ofJobs) {
             List<UUID> left = stay.jobs().stream().filter(open::containsKey).toList();
             if (left.isEmpty() && !stay.open()) return;
             Aim aim = left.stream()
@@ -130,8 +134,9 @@ class PlanService implements Plans {
                 if (!stay.open()) problemLinks.add(PlanProblem.Link.of(strip, jobKey(job)));
                 problemLinks.add(PlanProblem.Link.of(jobKey(job), refit));
             }
-            if (!stay.open())
-                for (ActivityId before : waitedForByAll(left))
+            if (!stay.open()) // before what they all wait for nothing is gained by opening
+            for (ActivityId before : ofJobs.beforeAll(
+                    left.stream().map(j -> new ActivityId(jobKey(j))).toList()))
                     problemLinks.add(new PlanProblem.Link(before, new ActivityId(strip), Duration.ZERO));
             for (UUID outer : stay.inside()) {
                 if (subjects.containsKey("strip:" + outer) && !stay.open())
@@ -139,22 +144,6 @@ class PlanService implements Plans {
                 if (subjects.containsKey("refit:" + outer))
                     problemLinks.add(PlanProblem.Link.of(refit, "refit:" + outer));
             }
-        }
-
-        /** What every one of the jobs waits for: before that nothing is gained by opening. */
-        private Set<ActivityId> waitedForByAll(List<UUID> left) {
-            Set<ActivityId> common = null;
-            for (UUID job : left) {
-                ActivityId id = new ActivityId(jobKey(job));
-                Set<ActivityId> before = problemLinks.stream()
-                        .filter(l -> l.after().equals(id))
-                        .map(PlanProblem.Link::before)
-                        .filter(b -> !b.value().startsWith("strip:"))
-                        .collect(Collectors.toSet());
-                if (common == null) common = before;
-                else common.retainAll(before);
-            }
-            return common == null ? Set.of() : common;
         }
 
         private void add(String key, Kind kind, Activity.Kind activity, Ways.Stay stay, Aim aim, int minutes) {

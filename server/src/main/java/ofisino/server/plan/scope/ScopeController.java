@@ -77,6 +77,7 @@ class ScopeController {
             String zone,
             Operation operation,
             List<UUID> jobs,
+            long repairs,
             long spentMinutes,
             boolean wholePanel,
             @Nullable String cause) {
@@ -85,6 +86,7 @@ class ScopeController {
                     a.repeat().zone(),
                     a.repeat().operation(),
                     a.repeat().jobs(),
+                    a.repeat().repairs(),
                     a.repeat().spentMinutes(),
                     a.repeat().wholePanel(),
                     a.cause().orElse(null));

@@ -106,15 +106,11 @@ class ScopeService {
                         .map(j -> new Batches.Step<>(j.id(), j.operation(), j.pieces()))
                         .toList()),
                 repeats(caller, projectId, all),
-                all.stream().filter(j -> isHalfClosed(j.state())).toList(),
+                all.stream().filter(j -> j.state().isHalfClosed()).toList(),
                 zoneAims,
                 all.stream()
                         .filter(j -> !j.state().isOver() && !aims.asksFor(Optional.ofNullable(j.zone()), j.aim()))
                         .toList());
-    }
-
-    private static boolean isHalfClosed(JobState state) {
-        return state == JobState.TRIAL_FITTED || state == JobState.LOOSE || state == JobState.WORKS_NOT_BUTTONED_UP;
     }
 
     private List<Again> repeats(Caller caller, UUID projectId, List<Jobs.Job> all) {
@@ -140,7 +136,7 @@ class ScopeService {
         Jobs.Job job = jobs.require(added.caller(), added.jobId());
         repeats(added.caller(), job.projectId(), jobs.of(added.caller(), job.projectId())).stream()
                 .filter(a -> a.repeat().jobs().contains(job.id())
-                        && a.repeat().repairs() > 2
+                        && a.repeat().asksForTheCause()
                         && a.cause().isEmpty())
                 .findFirst()
                 .ifPresent(a -> {

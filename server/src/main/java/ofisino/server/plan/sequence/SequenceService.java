@@ -112,8 +112,7 @@ class SequenceService {
         if (rule.must() && !nothingThere)
             throw new Conflict(
                     "sequence.must",
-                    "This order is not excused: %s Do the first job, or drop it."
-                            .formatted(rule.reason().charAt(0) + rule.reason().substring(1)));
+                    "This order is not excused: %s Do the first job, or drop it.".formatted(rule.reason()));
         for (UUID id : List.of(row.beforeId(), row.afterId()))
             if (!jobs.require(caller, id).projectId().equals(projectId)) throw new NotFound("job", id);
         mapper.insertWaiver(

@@ -1,0 +1,165 @@
+package ofisino.server.plan.access;
+
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import ofisino.core.kernel.Conflict;
+import ofisino.core.kernel.InvalidValue;
+import ofisino.core.plan.access.FluidChoice;
+import ofisino.core.plan.access.Openings.Opening;
+import ofisino.core.plan.access.WayIn;
+import ofisino.server.db.Stored;
+import ofisino.server.identity.Caller;
+import ofisino.server.identity.Garages;
+import ofisino.server.plan.ClosedForNow;
+import ofisino.server.plan.Ways;
+import ofisino.server.plan.access.AccessMapper.OpeningRow;
+import ofisino.server.vehicle.Projects;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Service;
+
+/** Ways in that are opened and closed. */
+@Service
+class OpeningService implements Ways {
+    private final AccessMapper mapper;
+    private final AccessService access;
+    private final VehicleWays vehicleWays;
+    private final Projects projects;
+    private final Garages garages;
+    private final Clock clock;
+    private final ApplicationEventPublisher events;
+
+    OpeningService(
+            AccessMapper mapper,
+            AccessService access,
+            VehicleWays vehicleWays,
+            Projects projects,
+            Garages garages,
+            Clock clock,
+            ApplicationEventPublisher events) {
+        this.mapper = mapper;
+        this.access = access;
+        this.vehicleWays = vehicleWays;
+        this.projects = projects;
+        this.garages = garages;
+        this.clock = clock;
+        this.events = events;
+    }
+
+    /** Somebody opened it: with it all that it needs. */
+    void open(Caller caller, UUID projectId, UUID stay) {
+        projects.requireOpen(caller, projectId);
+        Standing s = access.standing(caller, projectId);
+        Opening<UUID> opening = s.require(stay);
+        s.mustNotBeClosed(opening.id());
+        s.openings().around(opening).forEach(o -> s.mustNotBeClosed(o.id()));
+        s.openings().around(opening).forEach(o -> openOne(caller, projectId, s, o));
+        openOne(caller, projectId, s, opening);
+    }
+
+    private void openOne(Caller caller, UUID projectId, Standing s, Opening<UUID> o) {
+        UUID stay = UUID.fromString(o.id());
+        if (!s.opened().containsKey(stay))
+            mapper.insertOpening(
+                    caller.garageId(), projectId, new OpeningRow(stay, o.wayIn().id(), today(caller), null, false, 0));
+    }
+
+    /** Closes it for good: what lies inside it is closed, and its jobs are over. */
+    void close(Caller caller, UUID projectId, UUID stay, long version) {
+        projects.requireOpen(caller, projectId);
+        Standing s = access.standing(caller, projectId);
+        Opening<UUID> opening = s.require(stay);
+        opening.jobs().stream()
+                .map(s.jobs()::get)
+                .filter(j -> !j.state().isOver())
+                .findFirst()
+                .ifPresent(j -> {
+                    throw new Conflict(
+                            "opening.job-open",
+                            "“%s” still needs it open. Finish the job, or split it off into an opening of its own."
+                                    .formatted(j.title()));
+                });
+        store(caller, s, opening, false, version);
+    }
+
+    /** Closes it with the old filling. What is left to do gets an opening of its own, and that is owed to the car. */
+    void closeForNow(Caller caller, UUID projectId, UUID stay, long version) {
+        projects.requireOpen(caller, projectId);
+        Standing s = access.standing(caller, projectId);
+        Opening<UUID> opening = s.require(stay);
+        if (opening.wayIn().drained().filter(d -> !d.circuit().neverTemporary()).isEmpty())
+            throw new Conflict(
+                    "opening.never-temporary",
+                    "“%s” is never closed for the time being. Finish its jobs, and fill it with new fluid where one is let out."
+                            .formatted(opening.wayIn().name()));
+        store(caller, s, opening, true, version);
+        Set<UUID> left = opening.jobs().stream()
+                .filter(j -> !s.jobs().get(j).state().isOver())
+                .collect(Collectors.toCollection(LinkedHashSet::new));
+        if (left.isEmpty()) return;
+        UUID again = UUID.nameUUIDFromBytes((stay + "again").getBytes(StandardCharsets.UTF_8));
+        access.move(caller, s.openings(), s.openings().left(opening.wayIn().id(), left, again.toString()));
+        events.publishEvent(new ClosedForNow(
+                caller,
+                projectId,
+                again,
+                opening.wayIn().name(),
+                left.iterator().next()));
+    }
+
+    private void store(Caller caller, Standing s, Opening<UUID> opening, boolean temporary, long version) {
+        s.openings().inside(opening).stream()
+                .filter(o -> s.isOpen(o.id()))
+                .findFirst()
+                .ifPresent(o -> {
+                    throw new Conflict(
+                            "opening.inner-open",
+                            "“%s” is still open inside it. Close that first."
+                                    .formatted(o.wayIn().name()));
+                });
+        UUID stay = UUID.fromString(opening.id());
+        OpeningRow row = Stored.require(mapper.findOpening(caller.garageId(), stay), "opening", stay);
+        Stored.notStale(
+                mapper.updateOpening(
+                        caller.garageId(),
+                        new OpeningRow(stay, row.wayIn(), row.openedOn(), today(caller), temporary, version)),
+                "opening",
+                () -> Stored.require(mapper.findOpening(caller.garageId(), stay), "opening", stay));
+    }
+
+    List<FluidChoice.Choice> fluid(
+            Caller caller, UUID projectId, String wayIn, LocalDate partOn, LocalDate fixedOn, LocalDate nextOn) {
+        WayIn way = vehicleWays.of(caller, projectId).require(wayIn);
+        WayIn.Drained drained = way.drained()
+                .orElseThrow(() -> InvalidValue.of(
+                        "wayIn", "fluid.none", "“%s” drains nothing. Choose a circuit.".formatted(way.name())));
+        return FluidChoice.open(drained.circuit(), drained.litres(), partOn, fixedOn, nextOn);
+    }
+
+    @Override
+    public List<Stay> stays(Caller caller, UUID projectId) {
+        Standing s = access.standing(caller, projectId);
+        return s.openings().all().stream()
+                .filter(o -> !s.isClosed(o.id()))
+                .map(o -> new Stay(
+                        UUID.fromString(o.id()),
+                        o.wayIn().name(),
+                        o.wayIn().stripMinutes(),
+                        o.wayIn().refitMinutes(),
+                        s.isOpen(o.id()),
+                        o.jobs(),
+                        s.openings().around(o).stream()
+                                .map(a -> UUID.fromString(a.id()))
+                                .collect(Collectors.toSet())))
+                .toList();
+    }
+
+    private LocalDate today(Caller caller) {
+        return LocalDate.now(clock.withZone(garages.zone(caller)));
+    }
+}

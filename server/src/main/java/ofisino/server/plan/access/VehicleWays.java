@@ -1,0 +1,81 @@
+package ofisino.server.plan.access;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import ofisino.core.plan.access.Layout;
+import ofisino.core.plan.access.WayIn;
+import ofisino.core.plan.access.WaysIn;
+import ofisino.core.plan.access.WaysInLibrary;
+import ofisino.core.plan.interlock.Reconnection;
+import ofisino.core.plan.job.Operation;
+import ofisino.core.vehicle.body.BodyStyle;
+import ofisino.server.db.Stored;
+import ofisino.server.identity.Caller;
+import ofisino.server.plan.access.AccessMapper.OwnWayRow;
+import ofisino.server.vehicle.Projects;
+import org.springframework.stereotype.Component;
+
+/** The ways in that a vehicle has: those of its layout, and a person's own. */
+@Component
+class VehicleWays {
+    private final AccessMapper mapper;
+    private final Projects projects;
+    private final WaysInLibrary library;
+
+    VehicleWays(AccessMapper mapper, Projects projects, WaysInLibrary library) {
+        this.mapper = mapper;
+        this.projects = projects;
+        this.library = library;
+    }
+
+    private static Layout layout(Projects.Project project) {
+        if (project.bodyStyle() == BodyStyle.MOTORCYCLE) return Layout.MOTORCYCLE;
+        return switch (project.drive()) {
+            case FRONT -> Layout.FRONT_ENGINE_FRONT_DRIVE;
+            case REAR_ENGINE -> Layout.REAR_ENGINE;
+            case REAR, ALL -> Layout.FRONT_ENGINE_REAR_DRIVE;
+        };
+    }
+
+    WaysIn of(Caller caller, UUID projectId) {
+        WaysIn usual = library.of(layout(projects.require(caller, projectId)));
+        return usual.with(mapper.ownWays(caller.garageId(), projectId).stream()
+                .map(own -> toCore(own, usual))
+                .toList());
+    }
+
+    private static WayIn toCore(OwnWayRow own, WaysIn usual) {
+        return own.toCore(usual.has(own.wayIn()) ? Optional.of(usual.require(own.wayIn())) : Optional.empty());
+    }
+
+    /** What a job in a zone usually needs to have open. */
+    Set<String> usual(Caller caller, UUID projectId, String zone, Operation operation) {
+        return library.usual(layout(projects.require(caller, projectId)), zone, operation);
+    }
+
+    Map<String, Long> ownVersions(Caller caller, UUID projectId) {
+        return mapper.ownWays(caller.garageId(), projectId).stream()
+                .collect(Collectors.toMap(OwnWayRow::wayIn, OwnWayRow::version));
+    }
+
+    void keepOwn(Caller caller, UUID projectId, OwnWayRow row) {
+        of(caller, projectId).with(List.of(toCore(row, library.of(layout(projects.requireOpen(caller, projectId))))));
+        boolean known = ownVersions(caller, projectId).containsKey(row.wayIn());
+        if (!known && row.version() == 0) mapper.insertOwnWay(caller.garageId(), projectId, row);
+        else
+            Stored.notStale(
+                    mapper.updateOwnWay(caller.garageId(), projectId, row),
+                    "way in",
+                    () -> mapper.ownWays(caller.garageId(), projectId));
+    }
+
+    /** What is to be set again once the battery is back. */
+    List<Reconnection.Reset> afterReconnecting(Caller caller, UUID projectId) {
+        Projects.Project project = projects.require(caller, projectId);
+        return Reconnection.of(project.bodyStyle(), project.builtYear());
+    }
+}

@@ -4,8 +4,10 @@ export const register = {
     title: 'Is it what its papers say?',
     loading: 'Fetching the identity sheet …',
     features: 'Papers against the vehicle',
-    against_one: 'One feature contradicts the papers: {{what}}. Clear it up before money changes hands.',
-    against_other: '{{count}} features contradict the papers: {{what}}. Clear them up before money changes hands.',
+    against_one:
+      'One feature contradicts the papers: {{what}}. Clear it up with the papers and with whoever sells or sold it.',
+    against_other:
+      '{{count}} features contradict the papers: {{what}}. Clear them up with the papers and with whoever sells or sold it.',
     confirmed: '{{count}} of {{all}} are confirmed.',
     unchecked_one: 'One is unchecked, and unchecked is not genuine.',
     unchecked_other: '{{count}} are unchecked, and unchecked is not genuine.',

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
-import { ShieldCheck, Square } from 'lucide-react'
+import { Shield, ShieldCheck } from 'lucide-react'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { Loaded, ProblemAlert } from '@/ui/Feedback'
@@ -40,7 +40,7 @@ export function Interlocks({ jobId }: { jobId: string }) {
                   {w.confirmedAt ? (
                     <ShieldCheck className="size-5 shrink-0" aria-hidden="true" />
                   ) : (
-                    <Square className="size-5 shrink-0" aria-hidden="true" />
+                    <Shield className="size-5 shrink-0" aria-hidden="true" />
                   )}
                   <span className="grow">
                     {t(`interlock.${w.interlock}`)}

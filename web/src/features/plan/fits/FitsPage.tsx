@@ -145,7 +145,7 @@ function PassageCard({ through: p, title }: { through: Through; title: (id: stri
         {lines.map(({ key, words, verdict: v }) => (
           <li key={key} className={`flex justify-between gap-3 ${v.fit === 'STUCK' ? 'font-bold' : ''}`}>
             <span>{words}</span>
-            <span>
+            <span className="text-right">
               {t(`fits.fit.${v.fit}`)},{' '}
               {v.spareMm < 0 ? t('fits.lacks', { mm: -v.spareMm }) : t('fits.spare', { mm: v.spareMm })}
             </span>

@@ -31,7 +31,7 @@ it('puts first what has come due, and lets an event have happened', async () => 
   const path = 'POST /api/debts/b/happened'
   server.when(path, undefined)
   open([debt('b', false), debt('a', true), debt('c', false, { settledOn: '2026-02-01' })])
-  expect(await screen.findByText(/One thing has come due: Later a/)).toHaveTextContent('One is still owed.')
+  expect(await screen.findByText(/One thing has come due: Later a/)).toHaveTextContent('One is still owed: Later b.')
   expect(screen.getAllByRole('heading', { level: 2 }).map((h) => h.textContent)).toEqual([
     'Do it now',
     'Later',

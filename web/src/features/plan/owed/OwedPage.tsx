@@ -68,11 +68,12 @@ export function OwedPage() {
 function Answer({ open }: { open: Debt[] }) {
   const { t } = useTranslation()
   const due = open.filter((d) => d.due)
+  const later = open.filter((d) => !d.due)
   if (open.length === 0) return t('owed.nothing')
   return (
     <>
       {due.length > 0 && t('owed.due', { count: due.length, what: due[0]!.row.later })}{' '}
-      {open.length > due.length && t('owed.open', { count: open.length - due.length })}
+      {later[0] && t('owed.open', { count: later.length, what: later[0].row.later })}
     </>
   )
 }

@@ -76,7 +76,7 @@ function FeatureLine({ feature: { row, standing }, onOpen }: { feature: Feature;
         className="flex min-h-11 w-full items-center gap-3 rounded px-1 py-2 text-left hover:bg-base-200"
         onClick={onOpen}
       >
-        <span aria-hidden="true" className="w-5 text-center text-lg font-bold">
+        <span aria-hidden="true" className="w-5 shrink-0 text-center text-lg font-bold">
           {sign[standing]}
         </span>
         <span className="grow">

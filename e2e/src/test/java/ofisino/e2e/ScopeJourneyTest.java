@@ -97,7 +97,7 @@ class ScopeJourneyTest {
         accessible(desk);
         desk.getByLabel("Where").selectOption("side-glass-left");
         press(desk, "Owe it");
-        says(desk, "One is still owed.");
+        says(desk, "One is still owed: New hose.");
         link(desk, "Does it fit?").click();
         says(desk, "Nobody measured the vehicle yet");
         press(desk, "Measure the vehicle");

@@ -121,6 +121,10 @@ export const router = createBrowserRouter([
                 path: '/p/:projectId/work/fits',
                 lazy: async () => ({ Component: (await import('@/features/plan/fits/FitsPage')).FitsPage }),
               },
+              {
+                path: '/p/:projectId/work/labels',
+                lazy: async () => ({ Component: (await import('@/features/logbook/labels/LabelsPage')).LabelsPage }),
+              },
             ],
           },
           {

@@ -11,9 +11,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_8"];
+        get: operations["of_10"];
         put?: never;
-        post: operations["add_7"];
+        post: operations["add_8"];
         delete?: never;
         options?: never;
         head?: never;
@@ -525,7 +525,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["add_6"];
+        post: operations["add_7"];
         delete?: never;
         options?: never;
         head?: never;
@@ -619,10 +619,42 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_7"];
+        get: operations["of_9"];
         put?: never;
         post: operations["confirm"];
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{jobId}/reach": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of_8"];
+        put?: never;
+        post: operations["add_6"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{jobId}/reach/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["remove"];
         options?: never;
         head?: never;
         patch?: never;
@@ -891,7 +923,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_15"];
+        get: operations["of_17"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1179,7 +1211,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_14"];
+        get: operations["of_16"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1211,7 +1243,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_6"];
+        get: operations["of_7"];
         put?: never;
         post: operations["owe"];
         delete?: never;
@@ -1291,7 +1323,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_5"];
+        get: operations["of_6"];
         put?: never;
         post: operations["record_1"];
         delete?: never;
@@ -1307,7 +1339,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_4"];
+        get: operations["of_5"];
         put?: never;
         post: operations["scan"];
         delete?: never;
@@ -1387,7 +1419,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_13"];
+        get: operations["of_15"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1444,6 +1476,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{projectId}/labels": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of_4"];
+        put?: never;
+        post: operations["make"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects/{projectId}/links": {
         parameters: {
             query?: never;
@@ -1467,7 +1515,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_12"];
+        get: operations["of_14"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1627,7 +1675,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_11"];
+        get: operations["of_13"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1707,7 +1755,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_10"];
+        get: operations["of_12"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1803,7 +1851,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_9"];
+        get: operations["of_11"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2348,7 +2396,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            interlock: "ISOLATED" | "SUPPORTED" | "DRAINED" | "PROVED_EMPTY" | "FUEL_AWAY" | "VENTILATED" | "EXTINGUISHER" | "EYES_AND_HANDS" | "DO_NOT_RUN" | "DO_NOT_DRIVE";
+            interlock: "ISOLATED" | "SUPPORTED" | "DRAINED" | "PROVED_EMPTY" | "FUEL_AWAY" | "VENTILATED" | "EXTINGUISHER" | "EYES_AND_HANDS" | "DO_NOT_RUN" | "DO_NOT_DRIVE" | "NUT_SEAT";
         };
         ConversionResponse: {
             /** Format: int64 */
@@ -2391,6 +2439,8 @@ export interface components {
             later: string;
             /** Format: uuid */
             needId?: string;
+            /** @enum {string} */
+            partState?: "NEEDED" | "HELD" | "SOURCED" | "ORDERED" | "RECEIVED" | "ACCEPTED" | "FITTED" | "VERIFIED" | "RETURNED";
             /** Format: uuid */
             projectId: string;
             /** Format: date */
@@ -2837,7 +2887,7 @@ export interface components {
             confirmedAt?: string;
             confirmedBy?: string;
             /** @enum {string} */
-            interlock: "ISOLATED" | "SUPPORTED" | "DRAINED" | "PROVED_EMPTY" | "FUEL_AWAY" | "VENTILATED" | "EXTINGUISHER" | "EYES_AND_HANDS" | "DO_NOT_RUN" | "DO_NOT_DRIVE";
+            interlock: "ISOLATED" | "SUPPORTED" | "DRAINED" | "PROVED_EMPTY" | "FUEL_AWAY" | "VENTILATED" | "EXTINGUISHER" | "EYES_AND_HANDS" | "DO_NOT_RUN" | "DO_NOT_DRIVE" | "NUT_SEAT";
         };
         InventoryLineResponse: {
             line: components["schemas"]["InventoryRow"];
@@ -2965,12 +3015,28 @@ export interface components {
             safetyClass: "A" | "B" | "C" | "D";
             withinReach: boolean;
         };
+        LabelResponse: {
+            code: string;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "PLUG" | "BAG" | "PIECE";
+            /** Format: date-time */
+            madeAt: string;
+            modules: string[];
+            words: string;
+        };
         LabelledRow: {
             /** Format: uuid */
             id: string;
             name: string;
             /** @enum {string} */
-            what: "PLACE" | "JOB";
+            what: "PLACE" | "JOB" | "LABEL";
+        };
+        LabelsRequest: {
+            /** @enum {string} */
+            kind: "PLUG" | "BAG" | "PIECE";
+            labels: components["schemas"]["Wanted"][];
         };
         LeavingRequest: {
             reason: string;
@@ -3147,6 +3213,9 @@ export interface components {
         NeedFields: {
             /** Format: int64 */
             estimateMinor: number;
+            /** @enum {string} */
+            grade?: "SERVICEABLE" | "GOOD" | "SHOW";
+            gradeReason?: string;
             /** Format: uuid */
             jobId?: string;
             /** Format: int32 */
@@ -3164,6 +3233,9 @@ export interface components {
             estimateMinor: number;
             /** Format: date */
             expectedOn?: string;
+            /** @enum {string} */
+            grade?: "SERVICEABLE" | "GOOD" | "SHOW";
+            gradeReason: string;
             /** Format: uuid */
             id: string;
             /** Format: uuid */
@@ -3307,6 +3379,14 @@ export interface components {
             id: string;
             /** Format: uuid */
             vehicleId: string;
+        };
+        NewReach: {
+            fastener: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            onlyAfter?: string;
+            tools: string;
         };
         NewReading: {
             /** Format: uuid */
@@ -3700,6 +3780,18 @@ export interface components {
             /** @enum {string} */
             purpose?: "WILL_NOT_COME_AGAIN" | "SENTIMENT" | "LEARNING" | "TO_SHOW_OTHERS" | "KEEP_FOR_LIFE";
             reason?: string;
+        };
+        ReachRow: {
+            fastener: string;
+            foundAt: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            jobId: string;
+            /** Format: uuid */
+            onlyAfter?: string;
+            onlyAfterTitle?: string;
+            tools: string;
         };
         ReadingsResponse: {
             instruments: components["schemas"]["InstrumentRow"][];
@@ -4127,6 +4219,11 @@ export interface components {
             seen?: "GOOD" | "DOUBTFUL" | "BAD" | "MISSING" | "COVERED" | "NOT_OPENED" | "NO_REACH";
             zone?: string;
         };
+        Wanted: {
+            /** Format: uuid */
+            id: string;
+            words: string;
+        };
         WayInResponse: {
             /** @enum {string} */
             circuit?: "COOLANT" | "ENGINE_OIL" | "GEARBOX_OIL" | "AXLE_OIL" | "FORK_OIL" | "BRAKE_FLUID" | "CLUTCH_FLUID" | "STEERING_FLUID" | "FUEL" | "REFRIGERANT";
@@ -4217,7 +4314,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    of_8: {
+    of_10: {
         parameters: {
             query: {
                 subject: "VEHICLE" | "FINDING" | "JOB" | "NEED" | "ORDER" | "EVENING" | "ENTRY" | "LOOK";
@@ -4240,7 +4337,7 @@ export interface operations {
             };
         };
     };
-    add_7: {
+    add_8: {
         parameters: {
             query: {
                 id: string;
@@ -5138,7 +5235,7 @@ export interface operations {
             };
         };
     };
-    add_6: {
+    add_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -5308,7 +5405,7 @@ export interface operations {
             };
         };
     };
-    of_7: {
+    of_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -5344,6 +5441,73 @@ export interface operations {
                 "application/json": components["schemas"]["ConfirmationRequest"];
             };
         };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    of_8: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                jobId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReachRow"][];
+                };
+            };
+        };
+    };
+    add_6: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                jobId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewReach"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                jobId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
         responses: {
             /** @description No Content */
             204: {
@@ -5823,7 +5987,7 @@ export interface operations {
             };
         };
     };
-    of_15: {
+    of_17: {
         parameters: {
             query?: never;
             header?: never;
@@ -6268,7 +6432,7 @@ export interface operations {
             };
         };
     };
-    of_14: {
+    of_16: {
         parameters: {
             query?: never;
             header?: never;
@@ -6314,7 +6478,7 @@ export interface operations {
             };
         };
     };
-    of_6: {
+    of_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -6524,7 +6688,7 @@ export interface operations {
             };
         };
     };
-    of_5: {
+    of_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -6570,7 +6734,7 @@ export interface operations {
             };
         };
     };
-    of_4: {
+    of_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -6736,7 +6900,7 @@ export interface operations {
             };
         };
     };
-    of_13: {
+    of_15: {
         parameters: {
             query?: never;
             header?: never;
@@ -6876,6 +7040,52 @@ export interface operations {
             };
         };
     };
+    of_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LabelResponse"][];
+                };
+            };
+        };
+    };
+    make: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LabelsRequest"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     links: {
         parameters: {
             query?: never;
@@ -6924,7 +7134,7 @@ export interface operations {
             };
         };
     };
-    of_12: {
+    of_14: {
         parameters: {
             query?: never;
             header?: never;
@@ -7225,7 +7435,7 @@ export interface operations {
             };
         };
     };
-    of_11: {
+    of_13: {
         parameters: {
             query?: never;
             header?: never;
@@ -7340,7 +7550,7 @@ export interface operations {
             };
         };
     };
-    of_10: {
+    of_12: {
         parameters: {
             query?: never;
             header?: never;
@@ -7506,7 +7716,7 @@ export interface operations {
             };
         };
     };
-    of_9: {
+    of_11: {
         parameters: {
             query?: never;
             header?: never;

@@ -68,6 +68,8 @@ export const common = {
     opening: 'opening',
     own_way_in: 'way in',
     sequence_waiver: 'excused order',
+    label: 'label',
+    reach: 'note on how to reach',
     baseline_job: 'baseline',
     zone_aim: 'aim of a place',
     debt: 'what is owed to the car',

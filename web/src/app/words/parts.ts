@@ -1,5 +1,10 @@
 export const parts = {
   place: { BAG: 'Bag', BOX: 'Box', SHELF: 'Shelf', BENCH: 'Bench', BAY: 'Bay', AWAY: 'Away from here' },
+  grade: {
+    SERVICEABLE: 'plain: used or simple, does its work',
+    GOOD: 'good: new or reconditioned, made to last',
+    SHOW: 'show: as it left the works',
+  },
   needState: {
     NEEDED: 'needed',
     HELD: 'held back',
@@ -47,6 +52,9 @@ export const parts = {
     quantityWrong: 'A whole number from 1 to 9999.',
     side: 'Side',
     estimate: 'Expected price, {{currency}}',
+    grade: 'Grade',
+    gradeOfAim: 'whatever the aim asks for',
+    gradeReason: 'Why, if it is not the grade of the aim',
     leadDays: 'Days to get it',
     leadWrong: 'Days from 0 to 730.',
     forJob: 'For the job',

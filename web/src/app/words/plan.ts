@@ -72,6 +72,7 @@ export const plan = {
       order: 'Order',
       owed: 'Owed to the car',
       fits: 'Does it fit?',
+      labels: 'Labels',
     },
     groupBy: 'Grouped by',
     group: { PIECE: 'piece of work', PLACE: 'place on the vehicle', SYSTEM: 'system' },

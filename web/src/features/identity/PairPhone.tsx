@@ -4,6 +4,7 @@ import { api, unwrap, write } from '@/api/client'
 import { sessionQuery } from '@/api/queries'
 import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/Feedback'
+import { QrCode } from '@/ui/QrCode'
 
 /** Shows the code that signs in a phone. */
 export function PairPhone() {
@@ -29,20 +30,5 @@ export function PairPhone() {
         </figure>
       )}
     </div>
-  )
-}
-
-function QrCode({ modules, label }: { modules: string[]; label: string }) {
-  const path = modules.flatMap((row, y) => [...row].map((m, x) => (m === '1' ? `M${x} ${y}h1v1h-1z` : ''))).join('')
-  return (
-    <svg
-      viewBox={`0 0 ${modules.length} ${modules.length}`}
-      role="img"
-      aria-label={label}
-      className="size-64 bg-white"
-      shapeRendering="crispEdges"
-    >
-      <path d={path} fill="#000" />
-    </svg>
   )
 }

@@ -1,6 +1,6 @@
 import { useState } from 'react'
 import { useQuery } from '@tanstack/react-query'
-import { useForm } from 'react-hook-form'
+import { useForm, useWatch } from 'react-hook-form'
 import { zodResolver } from '@hookform/resolvers/zod'
 import { z } from 'zod'
 import { useTranslation } from 'react-i18next'
@@ -12,6 +12,7 @@ import { Choice, TextField } from '@/ui/Field'
 import { Sheet } from '@/ui/Sheet'
 import { minorText, parseMinor, useFormat } from '@/ui/format'
 
+const grades = ['SERVICEABLE', 'GOOD', 'SHOW'] as const
 const sides = ['NONE', 'LEFT', 'RIGHT', 'BOTH'] as const
 const schema = z.object({
   title: z.string().trim().min(1, 'parts.titleMissing').max(120),
@@ -28,6 +29,8 @@ const schema = z.object({
     .min(0, 'parts.leadWrong')
     .max(730, 'parts.leadWrong'),
   jobId: z.string(),
+  grade: z.enum(['', ...grades]),
+  gradeReason: z.string().max(120),
 })
 
 /** A part or consumable that a job needs. */
@@ -55,8 +58,11 @@ export function NeedForm({
       estimate: need && need.estimateMinor > 0 ? minorText(need.estimateMinor, format.currency) : '',
       leadDays: need?.leadDays ?? 7,
       jobId: need?.jobId ?? jobId ?? '',
+      grade: need?.grade ?? ('' as const),
+      gradeReason: need?.gradeReason ?? '',
     },
   })
+  const grade = useWatch({ control: form.control, name: 'grade' })
   const save = useWrite(
     (fields: Schemas['NeedFields'], writeId) =>
       need
@@ -89,6 +95,7 @@ export function NeedForm({
       leadDays: v.leadDays,
       estimateMinor,
       ...(v.jobId ? { jobId: v.jobId } : {}),
+      ...(v.grade ? { grade: v.grade, gradeReason: v.gradeReason } : {}),
     })
   })
   const errorOf = (field: 'title' | 'quantity' | 'estimate' | 'leadDays') => {
@@ -134,6 +141,15 @@ export function NeedForm({
             </option>
           ))}
         </Choice>
+        <Choice label={t('parts.grade')} {...form.register('grade')}>
+          <option value="">{t('parts.gradeOfAim')}</option>
+          {grades.map((g) => (
+            <option key={g} value={g}>
+              {t(`grade.${g}`)}
+            </option>
+          ))}
+        </Choice>
+        {grade && <TextField label={t('parts.gradeReason')} maxLength={120} {...form.register('gradeReason')} />}
         <ProblemAlert error={save.error} />
         <div className="flex gap-2">
           <button type="submit" className="btn btn-primary" disabled={save.isPending}>

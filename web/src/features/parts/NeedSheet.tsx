@@ -41,6 +41,15 @@ export function NeedSheet({
             {n.quantity}
             {n.side !== 'NONE' && `, ${t(`side.${n.side}`)}`}
           </dd>
+          {n.grade && (
+            <>
+              <dt className="quiet">{t('parts.grade')}</dt>
+              <dd>
+                {t(`grade.${n.grade}`)}
+                {n.gradeReason && `: ${n.gradeReason}`}
+              </dd>
+            </>
+          )}
           {n.supplier && (
             <>
               <dt className="quiet">{t('parts.from')}</dt>

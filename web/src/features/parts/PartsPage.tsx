@@ -212,6 +212,11 @@ function NeedRow({
           <span className="font-semibold">{n.title}</span>
           {n.quantity > 1 && ` × ${n.quantity}`}
           {n.side !== 'NONE' && ` · ${t(`side.${n.side}`)}`}
+          {n.grade && n.gradeReason && (
+            <span className="block text-sm">
+              {t(`grade.${n.grade}`)}: {n.gradeReason}
+            </span>
+          )}
           {warning && <span className="block text-sm font-semibold">{t('parts.variant', { warning })}</span>}
           <span className="quiet block text-sm">{job ? `${job.code} ${job.title}` : t('parts.noJob')}</span>
         </span>

@@ -14,6 +14,7 @@ import { useZoneNames } from '@/ui/zones'
 import { Interlocks } from './Interlocks'
 import { JobForm } from './JobForm'
 import { JobWays } from './JobWays'
+import { Reach } from './Reach'
 import { ShapeJob } from './ShapeJob'
 import type { Job } from './jobWork'
 
@@ -74,6 +75,7 @@ export function JobSheet({
         )}
         <JobWays projectId={projectId} jobId={job.id} />
         <Before job={job} all={all} />
+        <Reach job={job} all={all} />
         <ItsFindings job={job} />
         <ShapeJob job={job} all={all} />
         <Photos subject="JOB" subjectId={job.id} />

@@ -8,6 +8,7 @@ const ways = [
   { to: '/order', word: 'work.ways.order' },
   { to: '/owed', word: 'work.ways.owed' },
   { to: '/fits', word: 'work.ways.fits' },
+  { to: '/labels', word: 'work.ways.labels' },
 ] as const
 
 /** The ways to look at the work, above whichever of them is open. */

@@ -95,6 +95,7 @@ function DebtLine({ debt: { row: d, due }, projectId }: { debt: Debt; projectId:
   const waits = [
     d.when === 'EVENT' && t('owed.waitsEvent', { event: d.event }),
     d.when === 'ARRIVAL' && t('owed.waitsPart'),
+    d.partState && t('owed.partStands', { state: t(`needState.${d.partState}`) }),
     d.dueOn && t('owed.waitsDate', { day: format.dayAndYear(d.dueOn) }),
   ].filter(Boolean)
   return (

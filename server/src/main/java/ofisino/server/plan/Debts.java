@@ -1,5 +1,7 @@
 package ofisino.server.plan;
 
+import java.time.LocalDate;
+import java.util.Map;
 import java.util.UUID;
 import ofisino.server.identity.Caller;
 
@@ -7,4 +9,7 @@ import ofisino.server.identity.Caller;
 public interface Debts {
     /** How many of them have come due. */
     long due(Caller caller, UUID projectId);
+
+    /** Permanent jobs that wait for a day, by job: what is owed comes before neither the trip nor the date. */
+    Map<UUID, LocalDate> notBefore(Caller caller, UUID projectId);
 }

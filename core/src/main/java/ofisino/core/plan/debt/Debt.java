@@ -54,4 +54,13 @@ public record Debt(String what, String later, Optional<VehicleSystem> system, bo
     public boolean isDue(LocalDate today, boolean happened) {
         return happened || trigger.on().filter(day -> !today.isBefore(day)).isPresent();
     }
+
+    /**
+     * Whether the permanent job has to wait: fitted before the harsh use that it waits for, the final part would only be spoilt.
+     *
+     * @param happened as in {@link #isDue}
+     */
+    public boolean holdsBack(LocalDate today, boolean happened) {
+        return trigger.when() != When.ARRIVAL && !isDue(today, happened);
+    }
 }

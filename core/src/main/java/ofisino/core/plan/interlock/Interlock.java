@@ -26,7 +26,9 @@ public enum Interlock {
     EYES_AND_HANDS,
     /** A sign at the key: do not start. */
     DO_NOT_RUN,
-    DO_NOT_DRIVE;
+    DO_NOT_DRIVE,
+    /** Seat (cone, ball or flat) and thread of the nuts belong to these rims. */
+    NUT_SEAT;
 
     /** @param cautions the usual dangers of the job, of its recipe and its operation */
     public static Set<Interlock> of(
@@ -49,6 +51,8 @@ public enum Interlock {
                 || cautions.contains(Caution.SPRINGS)
                 || cautions.contains(Caution.GLASS)) found.add(EYES_AND_HANDS);
         if (details.contains(Detail.FIRST_START)) found.addAll(EnumSet.of(EXTINGUISHER, VENTILATED, DO_NOT_DRIVE));
+        if (of == VehicleSystem.WHEELS_AND_TYRES && (operation == Operation.REPLACE || operation == Operation.ASSEMBLE))
+            found.add(NUT_SEAT);
         if (details.contains(Detail.ISOLATE)) found.add(DO_NOT_RUN);
         if (details.contains(Detail.NEEDS_POWER)) found.remove(ISOLATED);
         return found;
@@ -56,6 +60,6 @@ public enum Interlock {
 
     /** Cleaner and fuel leave residue and vapour: this one is never taken from an earlier day. */
     public boolean isOnlyForToday() {
-        return this != DRAINED && this != ISOLATED;
+        return this != DRAINED && this != ISOLATED && this != NUT_SEAT;
     }
 }

@@ -1,19 +1,14 @@
 package ofisino.server.identity.pairing;
 
-import com.google.zxing.BarcodeFormat;
-import com.google.zxing.EncodeHintType;
-import com.google.zxing.WriterException;
-import com.google.zxing.common.BitMatrix;
-import com.google.zxing.qrcode.QRCodeWriter;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import java.util.Map;
 import java.util.UUID;
 import ofisino.core.kernel.Conflict;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.SignedIn;
 import ofisino.server.identity.Tokens;
 import ofisino.server.web.OfisinoProperties;
+import ofisino.server.web.QrCode;
 import org.springframework.stereotype.Service;
 
 /** Signs in a phone by a code on the screen: nobody types a password with gloves on. */
@@ -41,7 +36,7 @@ class PairingService {
         String token = Tokens.fresh();
         mapper.insert(Tokens.hash(token), caller.garageId(), caller.accountId(), MINUTES);
         String url = lanUrl + "/pair#" + token; // behind the hash: browsers do not send it, so no log has it
-        return new Pairing(url, MINUTES, modules(url));
+        return new Pairing(url, MINUTES, QrCode.modules(url));
     }
 
     void redeem(String token, HttpServletRequest request, HttpServletResponse response) {
@@ -50,23 +45,5 @@ class PairingService {
                         "pairing.used",
                         "This code was used already or is too old. Show a new one on the computer and scan it again."));
         sessions.start(account, request, response);
-    }
-
-    private static java.util.List<String> modules(String text) {
-        try {
-            BitMatrix matrix =
-                    new QRCodeWriter().encode(text, BarcodeFormat.QR_CODE, 0, 0, Map.of(EncodeHintType.MARGIN, 4));
-            return java.util.stream.IntStream.range(0, matrix.getHeight())
-                    .mapToObj(y -> row(matrix, y))
-                    .toList();
-        } catch (WriterException impossible) {
-            throw new IllegalStateException(impossible);
-        }
-    }
-
-    private static String row(BitMatrix matrix, int y) {
-        var row = new StringBuilder();
-        for (int x = 0; x < matrix.getWidth(); x++) row.append(matrix.get(x, y) ? '1' : '0');
-        return row.toString();
     }
 }

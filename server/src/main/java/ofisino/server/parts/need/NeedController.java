@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import ofisino.core.kernel.Side;
+import ofisino.core.parts.sourcing.Grade;
 import ofisino.server.identity.Caller;
 import ofisino.server.parts.need.NeedMapper.NeedRow;
 import org.jspecify.annotations.Nullable;
@@ -26,8 +27,16 @@ class NeedController {
         this.service = service;
     }
 
+    /** @param gradeReason why the grade differs from what the aim asks for */
     record NeedFields(
-            @Nullable UUID jobId, String title, @Nullable Side side, int quantity, long estimateMinor, int leadDays) {}
+            @Nullable UUID jobId,
+            String title,
+            @Nullable Side side,
+            int quantity,
+            long estimateMinor,
+            int leadDays,
+            @Nullable Grade grade,
+            @Nullable String gradeReason) {}
 
     record NewNeedRequest(UUID id, NeedFields fields) {}
 

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import ofisino.core.kernel.Side;
+import ofisino.core.parts.sourcing.Grade;
 import ofisino.core.parts.sourcing.NeedState;
 import org.apache.ibatis.annotations.Mapper;
 import org.jspecify.annotations.Nullable;
@@ -41,6 +42,8 @@ interface NeedMapper {
             @Nullable UUID orderId,
             @Nullable LocalDate expectedOn,
             @Nullable String supplier,
+            @Nullable Grade grade,
+            String gradeReason,
             long version) {
 
         NeedRow in(NeedState next, String reason, @Nullable UUID place, @Nullable LocalDate arrived, long onVersion) {
@@ -62,6 +65,8 @@ interface NeedMapper {
                     orderId,
                     expectedOn,
                     supplier,
+                    grade,
+                    gradeReason,
                     onVersion);
         }
     }

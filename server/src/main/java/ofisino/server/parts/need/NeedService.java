@@ -2,11 +2,13 @@ package ofisino.server.parts.need;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import ofisino.core.kernel.Currencies;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.Side;
 import ofisino.core.kernel.Texts;
+import ofisino.core.parts.sourcing.Grade;
 import ofisino.core.parts.sourcing.NeedState;
 import ofisino.core.parts.sourcing.OrderDates;
 import ofisino.core.parts.sourcing.Quantity;
@@ -95,6 +97,8 @@ class NeedService implements Needs {
                     "The expected price cannot be negative. Enter 0 if you do not know it yet.");
         long estimate = Currencies.minor("estimateMinor", garages.baseCurrency(caller), f.estimateMinor())
                 .getAmountMinorLong();
+        Optional<Grade.Chosen> grade = Optional.ofNullable(f.grade())
+                .map(g -> Grade.Chosen.of(g, projects.require(caller, projectId).aim(), f.gradeReason()));
         return new NeedRow(
                 id,
                 projectId,
@@ -113,6 +117,8 @@ class NeedService implements Needs {
                 null,
                 null,
                 null,
+                grade.map(Grade.Chosen::grade).orElse(null),
+                grade.map(Grade.Chosen::reason).orElse(""),
                 version);
     }
 
@@ -188,7 +194,7 @@ class NeedService implements Needs {
 
     @Override
     public void add(Caller caller, UUID projectId, UUID needId, UUID jobId, String title, int quantity, int leadDays) {
-        add(caller, projectId, needId, new NeedFields(jobId, title, Side.NONE, quantity, 0, leadDays));
+        add(caller, projectId, needId, new NeedFields(jobId, title, Side.NONE, quantity, 0, leadDays, null, null));
     }
 
     @Override

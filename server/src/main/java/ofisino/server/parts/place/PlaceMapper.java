@@ -28,7 +28,9 @@ interface PlaceMapper {
 
     enum Labelled {
         PLACE,
-        JOB
+        JOB,
+        /** Stuck on a plug, a bag or a piece. */
+        LABEL
     }
 
     /** @param parts how many accepted parts lie there */

@@ -67,6 +67,7 @@ class DebtController {
                         b.jobId(),
                         false,
                         null,
+                        null,
                         0),
                 b.gas());
     }

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import ofisino.core.parts.sourcing.NeedState;
 import ofisino.core.plan.debt.Debt.When;
 import org.apache.ibatis.annotations.Mapper;
 import org.jspecify.annotations.Nullable;
@@ -21,6 +22,7 @@ interface DebtMapper {
     /**
      * @param when     what it waits for
      * @param jobId    the later, permanent job
+     * @param partState where the part that it waits for stands
      * @param happened the event has happened, or the part is here
      */
     record DebtRow(
@@ -36,6 +38,7 @@ interface DebtMapper {
             @Nullable UUID jobId,
             boolean happened,
             @Nullable LocalDate settledOn,
+            @Nullable NeedState partState,
             long version) {
         DebtRow now(boolean hasHappened, @Nullable LocalDate settled, long onVersion) {
             return new DebtRow(
@@ -51,6 +54,7 @@ interface DebtMapper {
                     jobId,
                     hasHappened,
                     settled,
+                    partState,
                     onVersion);
         }
     }

@@ -3,8 +3,11 @@ package ofisino.server.plan.debt;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.debt.Debt;
@@ -17,6 +20,7 @@ import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.plan.ClosedForNow;
 import ofisino.server.plan.Debts;
+import ofisino.server.plan.JobBegins;
 import ofisino.server.plan.Jobs;
 import ofisino.server.plan.debt.DebtMapper.DebtRow;
 import ofisino.server.vehicle.Projects;
@@ -84,6 +88,7 @@ class DebtService implements Debts {
                         row.jobId(),
                         false,
                         null,
+                        null,
                         0));
     }
 
@@ -104,6 +109,7 @@ class DebtService implements Debts {
                         null,
                         closed.jobId(),
                         false,
+                        null,
                         null,
                         0),
                 false);
@@ -147,6 +153,36 @@ class DebtService implements Debts {
 
     private LocalDate today(Caller caller) {
         return LocalDate.now(clock.withZone(garages.zone(caller)));
+    }
+
+    /** A job that settles a debt does not begin before what the debt waits for. */
+    @EventListener
+    void jobBegins(JobBegins begins) {
+        waiting(begins.caller(), begins.job().projectId())
+                .filter(d -> begins.job().id().equals(d.jobId()))
+                .findFirst()
+                .ifPresent(d -> {
+                    throw new Conflict(
+                            "debt.too-early",
+                            "“%s” is done %s; before that it would only be spoilt. Say under Owed to the car that it has happened, then begin."
+                                    .formatted(
+                                            d.later(),
+                                            d.when() == When.EVENT ? d.event() : "on or after " + d.dueOn()));
+                });
+    }
+
+    private Stream<DebtRow> waiting(Caller caller, UUID projectId) {
+        LocalDate today = today(caller);
+        return mapper.of(caller.garageId(), projectId).stream()
+                .filter(d -> d.settledOn() == null && d.jobId() != null)
+                .filter(d -> toCore(caller, d, false).holdsBack(today, d.happened()));
+    }
+
+    @Override
+    public Map<UUID, LocalDate> notBefore(Caller caller, UUID projectId) {
+        return waiting(caller, projectId)
+                .filter(d -> d.dueOn() != null)
+                .collect(Collectors.toMap(DebtRow::jobId, DebtRow::dueOn, (a, b) -> a.isAfter(b) ? a : b));
     }
 
     @Override

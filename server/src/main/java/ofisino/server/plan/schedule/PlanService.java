@@ -32,6 +32,7 @@ import ofisino.server.identity.Garages;
 import ofisino.server.parts.Needs;
 import ofisino.server.parts.Needs.Need;
 import ofisino.server.plan.Calendars;
+import ofisino.server.plan.Debts;
 import ofisino.server.plan.Jobs;
 import ofisino.server.plan.Jobs.Job;
 import ofisino.server.plan.Plans;
@@ -49,16 +50,25 @@ class PlanService implements Plans {
     private final Jobs jobs;
     private final Needs needs;
     private final Ways ways;
+    private final Debts debts;
     private final Calendars calendars;
     private final Projects projects;
     private final Garages garages;
     private final Clock clock;
 
     PlanService(
-            Jobs jobs, Needs needs, Ways ways, Calendars calendars, Projects projects, Garages garages, Clock clock) {
+            Jobs jobs,
+            Needs needs,
+            Ways ways,
+            Debts debts,
+            Calendars calendars,
+            Projects projects,
+            Garages garages,
+            Clock clock) {
         this.jobs = jobs;
         this.needs = needs;
         this.ways = ways;
+        this.debts = debts;
         this.calendars = calendars;
         this.projects = projects;
         this.garages = garages;
@@ -95,11 +105,14 @@ class PlanService implements Plans {
         private final List<Activity> activities = new ArrayList<>();
         private final List<PlanProblem.Link> problemLinks = new ArrayList<>();
         private final Map<UUID, Job> open;
+        /** Jobs for good that what they are spared for comes before. */
+        private final Map<UUID, LocalDate> spare;
 
         Statement(Caller caller, UUID projectId) {
             this.caller = caller;
             this.zone = garages.zone(caller);
             this.people = people();
+            this.spare = debts.notBefore(caller, projectId);
             this.open = jobs.of(caller, projectId).stream()
                     .filter(j -> !j.state().isOver())
                     .collect(Collectors.toMap(Job::id, j -> j, (a, b) -> a, LinkedHashMap::new));
@@ -190,6 +203,10 @@ class PlanService implements Plans {
             int left = Math.max(SLOT_MINUTES, job.likelyMinutes() - job.spentMinutes());
             int slots = slots(left);
             Activity activity = Activity.job(jobKey(job.id()), job.aim(), slots, new Activity.Crew(1, candidates()));
+            LocalDate spared = spare.get(job.id());
+            if (spared != null)
+                activity = activity.with(
+                        Activity.Timing.FREE.notBefore(spared.atStartOfDay(zone).toInstant()));
             activities.add(job.state().isInHand() ? activity.goingOn(slots) : activity);
         }
 

@@ -2,6 +2,7 @@ package ofisino.core.plan;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -18,7 +19,7 @@ import ofisino.core.plan.schedule.PlanProblem;
  * The rules that no plan may break, read from the statement of the problem alone and checked slot by slot. It shares nothing with the
  * planner but the records, and is as slow as it is plain.
  */
-final class RuleBook {
+public final class RuleBook {
     private static final Duration SLOT = Duration.ofMinutes(15);
 
     private final PlanProblem problem;
@@ -33,13 +34,16 @@ final class RuleBook {
     }
 
     /** What the plan breaks, in words; empty for a plan that keeps all rules. */
-    static List<String> breaches(PlanProblem problem, Plan plan) {
+    public static List<String> breaches(PlanProblem problem, Plan plan) {
         var book = new RuleBook(problem, plan);
         plan.activities().values().forEach(book::checkAlone);
         problem.links().forEach(book::checkLink);
         book.checkPeople();
         problem.places().forEach(book::checkPlace);
         problem.resources().forEach(book::checkResource);
+        problem.openings().forEach(book::checkOpening);
+        problem.exclusions().forEach(book::checkExclusion);
+        book.checkPurse();
         return book.breaches;
     }
 
@@ -51,6 +55,7 @@ final class RuleBook {
         if (!a.crew().candidates().containsAll(s.people())) breach(s, "is done by somebody who may not");
         if (s.start().isBefore(problem.now())) breach(s, "starts in the past");
         if (s.end().isAfter(problem.horizon().plus(a.timing().waitAfter()))) breach(s, "ends after the horizon");
+        a.timing().deadline().filter(s.end()::isAfter).ifPresent(t -> breach(s, "ends after its deadline"));
         a.timing().notBefore().filter(s.start()::isBefore).ifPresent(t -> breach(s, "starts before it may"));
         a.timing().fixedStart().filter(t -> !t.equals(s.start())).ifPresent(t -> breach(s, "leaves its fixed start"));
         if (a.timing().inOneGo() && s.stays().size() > 1) breach(s, "is interrupted");
@@ -146,6 +151,74 @@ final class RuleBook {
                     .sum();
             if (used > resource.units()) breaches.add("%s is overused at %s".formatted(resource.id(), at));
         }
+    }
+
+    /** Opened before its jobs, closed after them, inside what it needs, and not while another stay of the same way in is open. */
+    private void checkOpening(PlanProblem.Opening o) {
+        for (ActivityId job : o.jobs()) {
+            o.strip().ifPresent(s -> checkLink(new PlanProblem.Link(s, job, Duration.ZERO)));
+            checkLink(new PlanProblem.Link(job, o.refit(), Duration.ZERO));
+        }
+        o.strip().ifPresent(s -> checkLink(new PlanProblem.Link(s, o.refit(), Duration.ZERO)));
+        for (PlanProblem.Opening other : problem.openings()) {
+            if (o.inside().contains(other.id())) {
+                if (o.strip().isPresent() && other.strip().isPresent())
+                    checkLink(
+                            new PlanProblem.Link(other.strip().get(), o.strip().get(), Duration.ZERO));
+                checkLink(new PlanProblem.Link(o.refit(), other.refit(), Duration.ZERO));
+            }
+            if (other != o
+                    && other.wayIn().equals(o.wayIn())
+                    && opened(o).isBefore(closed(other))
+                    && opened(other).isBefore(closed(o))) breaches.add(o.id() + " and " + other.id() + " overlap");
+        }
+    }
+
+    private Instant opened(PlanProblem.Opening o) {
+        return o.strip().isEmpty()
+                ? problem.now()
+                : plan.of(o.strip().get()).map(Scheduled::start).orElse(Instant.MAX);
+    }
+
+    private Instant closed(PlanProblem.Opening o) {
+        return plan.of(o.refit()).map(Scheduled::end).orElse(opened(o).equals(Instant.MAX) ? Instant.MIN : Instant.MAX);
+    }
+
+    private void checkExclusion(PlanProblem.Exclusion e) {
+        Optional<Scheduled> away = plan.of(new ActivityId(e.activityOrOpening()));
+        Optional<PlanProblem.Opening> open = problem.openings().stream()
+                .filter(o -> o.id().equals(e.activityOrOpening()))
+                .findFirst();
+        Instant from = open.map(this::opened).orElse(away.map(Scheduled::start).orElse(Instant.MAX));
+        Instant to = open.map(this::closed).orElse(away.map(Scheduled::end).orElse(Instant.MIN));
+        for (Scheduled s : plan.activities().values())
+            if (activities.get(s.id()).states().contains(e.state())
+                    && s.start().isBefore(s.end())
+                    && s.start().isBefore(to)
+                    && from.isBefore(s.end()))
+                breach(s, "needs a state that %s excludes".formatted(e.activityOrOpening()));
+    }
+
+    private void checkPurse() {
+        if (problem.purse().isEmpty()) return;
+        PlanProblem.Purse purse = problem.purse().get();
+        for (LocalDate day = dayOf(problem.now()); !day.isAfter(dayOf(problem.horizon())); day = day.plusDays(1)) {
+            LocalDate today = day;
+            long balance = purse.openingMinor()
+                    + purse.income().stream()
+                            .filter(i -> !i.day().isAfter(today))
+                            .mapToLong(PlanProblem.Purse.Income::minor)
+                            .sum();
+            for (Scheduled s : plan.activities().values())
+                for (Activity.Due due : activities.get(s.id()).dues())
+                    if (!dayOf(due.when() == Activity.Due.When.START ? s.start() : s.end())
+                            .isAfter(today)) balance -= due.minor();
+            if (balance < purse.floorMinor()) breaches.add("the purse is overdrawn on " + day);
+        }
+    }
+
+    private LocalDate dayOf(Instant instant) {
+        return instant.atZone(problem.zone()).toLocalDate();
     }
 
     private Optional<TimeWindow> windowOf(String person, Instant slot) {

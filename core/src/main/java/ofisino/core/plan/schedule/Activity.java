@@ -85,6 +85,10 @@ public record Activity(
             return new Timing(waitAfter, true, notBefore, fixedStart, deadline);
         }
 
+        public Timing by(Instant latestEnd) {
+            return new Timing(waitAfter, inOneGo, notBefore, fixedStart, Optional.of(latestEnd));
+        }
+
         public Timing startingAt(Instant start) {
             return new Timing(waitAfter, inOneGo, notBefore, Optional.of(start), deadline);
         }
@@ -155,6 +159,14 @@ public record Activity(
 
     public Activity with(Demand other) {
         return new Activity(id, kind, aim, workSlots, crew, timing, other, dues, states, begun);
+    }
+
+    public Activity with(List<Due> others) {
+        return new Activity(id, kind, aim, workSlots, crew, timing, demand, others, states, begun);
+    }
+
+    public Activity needing(Set<String> others) {
+        return new Activity(id, kind, aim, workSlots, crew, timing, demand, dues, others, begun);
     }
 
     public Activity goingOn(int slotsLeft) {

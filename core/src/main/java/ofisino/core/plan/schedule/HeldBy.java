@@ -36,11 +36,19 @@ public final class HeldBy {
                 });
     }
 
-    /** The activities of an aim and all that they depend on. */
+    /** The activities of an aim, all that they depend on, and the closing of what was opened for them. */
     public static Set<ActivityId> neededFor(PlanProblem problem, Aim aim) {
-        Map<ActivityId, List<ActivityId>> before = new HashMap<>();
-        for (PlanProblem.Link link : problem.links())
-            before.computeIfAbsent(link.after(), x -> new ArrayList<>()).add(link.before());
+        Map<ActivityId, List<ActivityId>> alsoNeeded = new HashMap<>();
+        for (PlanProblem.Link link : problem.links()) also(alsoNeeded, link.after(), link.before());
+        Map<String, PlanProblem.Opening> openings = new HashMap<>();
+        for (PlanProblem.Opening o : problem.openings()) openings.put(o.id(), o);
+        for (PlanProblem.Opening o : problem.openings()) {
+            for (ActivityId job : o.jobs()) also(alsoNeeded, job, o.refit());
+            o.strip().ifPresent(s -> also(alsoNeeded, o.refit(), s));
+            o.strip().ifPresent(s -> also(alsoNeeded, s, o.refit()));
+            for (String outer : o.inside())
+                also(alsoNeeded, o.refit(), openings.get(outer).refit());
+        }
         Set<ActivityId> found = new LinkedHashSet<>();
         List<ActivityId> open = new ArrayList<>(problem.activities().stream()
                 .filter(a -> aim.needs(a.aim()))
@@ -48,9 +56,13 @@ public final class HeldBy {
                 .toList());
         while (!open.isEmpty()) {
             ActivityId id = open.remove(open.size() - 1);
-            if (found.add(id)) open.addAll(before.getOrDefault(id, List.of()));
+            if (found.add(id)) open.addAll(alsoNeeded.getOrDefault(id, List.of()));
         }
         return found;
+    }
+
+    private static void also(Map<ActivityId, List<ActivityId>> needed, ActivityId by, ActivityId what) {
+        needed.computeIfAbsent(by, x -> new ArrayList<>()).add(what);
     }
 
     /** From an activity back along the reasons of its start, the first named activity each time. */

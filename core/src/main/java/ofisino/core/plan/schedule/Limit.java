@@ -27,13 +27,21 @@ public record Limit(Kind kind, String id, Instant until) {
         /** What is left of the evening is too short for work in one go. */
         TOO_SHORT,
         /** Begun here, it would have to be laid aside for work that is begun later. */
-        LAID_ASIDE
+        LAID_ASIDE,
+        /** Something that excludes a state that it needs: the closing of a way in, a send-out, or what needs the state. */
+        STATE,
+        /** Another stay of the same way in is closed first. */
+        OTHER_STAY,
+        /** The purse would fall below its floor. */
+        MONEY,
+        /** Nothing but that the plan that is followed has it there. */
+        KEPT
     }
 
     /** Whether {@code id} names an activity, so that the chain of reasons goes on there. */
     public boolean namesActivity() {
         return switch (kind) {
-            case BUSY, AFTER, ARRIVAL, LAID_ASIDE -> true;
+            case BUSY, AFTER, ARRIVAL, LAID_ASIDE, STATE, OTHER_STAY -> true;
             default -> false;
         };
     }

@@ -4,10 +4,8 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import ofisino.core.kernel.Aim;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.plan.calendar.TimeWindow;
@@ -63,16 +61,26 @@ public record PlanProblem(
         }
     }
 
-    /** One stay of a way in in the open state: stripped once, used by its jobs, closed once; it may lie inside others. */
+    /**
+     * One stay of a way in in the open state: stripped once, used by its jobs, closed once. Stays of one way in do not overlap.
+     *
+     * @param strip  empty when it is open already
+     * @param inside the openings of what it needs: it is opened after them and closed before them
+     */
     public record Opening(
-            String id, String wayIn, ActivityId strip, ActivityId refit, List<ActivityId> jobs, List<String> inside) {
+            String id,
+            String wayIn,
+            Optional<ActivityId> strip,
+            ActivityId refit,
+            List<ActivityId> jobs,
+            List<String> inside) {
         public Opening {
             jobs = List.copyOf(jobs);
             inside = List.copyOf(inside);
         }
     }
 
-    /** While this activity or opening lasts the vehicle is not in the given state. */
+    /** While this activity or opening lasts the vehicle is not in the given state: whatever needs the state shares no slot with it. */
     public record Exclusion(String activityOrOpening, String state) {}
 
     /** Money by date: the balance, less dues, plus income received, never falls below the floor. Minor units of the base currency. */
@@ -93,16 +101,7 @@ public record PlanProblem(
         openings = List.copyOf(openings);
         exclusions = List.copyOf(exclusions);
         milestones = List.copyOf(milestones);
-        Set<ActivityId> known = new HashSet<>();
-        for (Activity activity : activities)
-            if (!known.add(activity.id()))
-                throw new InvalidValue("plan.twice", "The plan has “%s” twice.".formatted(activity.id()));
-        for (Link link : links)
-            if (!known.contains(link.before()) || !known.contains(link.after()))
-                throw new InvalidValue(
-                        "plan.link",
-                        "A link joins %s and %s, of which one is not in the plan."
-                                .formatted(link.before(), link.after()));
+        PlanNames.check(activities, links, openings, exclusions);
     }
 
     /** A problem of people, activities and links alone. */
@@ -131,35 +130,66 @@ public record PlanProblem(
     }
 
     public PlanProblem withResources(List<Capacity> others) {
+        return with(people, places, others, activities, purse, kept);
+    }
+
+    public PlanProblem withPlaces(List<Capacity> others) {
+        return with(people, others, resources, activities, purse, kept);
+    }
+
+    public PlanProblem withActivities(List<Activity> others) {
+        return with(people, places, resources, others, purse, kept);
+    }
+
+    public PlanProblem withPeople(List<Person> others) {
+        return with(others, places, resources, activities, purse, kept);
+    }
+
+    public PlanProblem withPurse(Purse other) {
+        return with(people, places, resources, activities, Optional.of(other), kept);
+    }
+
+    public PlanProblem keeping(Plan plan) {
+        return with(people, places, resources, activities, purse, Optional.of(plan));
+    }
+
+    private PlanProblem with(
+            List<Person> otherPeople,
+            List<Capacity> otherPlaces,
+            List<Capacity> otherResources,
+            List<Activity> otherActivities,
+            Optional<Purse> otherPurse,
+            Optional<Plan> otherKept) {
+        return new PlanProblem(
+                now,
+                horizon,
+                zone,
+                otherPeople,
+                otherPlaces,
+                otherResources,
+                otherActivities,
+                links,
+                openings,
+                exclusions,
+                otherPurse,
+                milestones,
+                target,
+                otherKept);
+    }
+
+    /** The same with ways in and what they exclude. */
+    public PlanProblem withOpenings(List<Opening> others, List<Exclusion> excluded) {
         return new PlanProblem(
                 now,
                 horizon,
                 zone,
                 people,
                 places,
-                others,
-                activities,
-                links,
-                openings,
-                exclusions,
-                purse,
-                milestones,
-                target,
-                kept);
-    }
-
-    public PlanProblem withPlaces(List<Capacity> others) {
-        return new PlanProblem(
-                now,
-                horizon,
-                zone,
-                people,
-                others,
                 resources,
                 activities,
                 links,
-                openings,
-                exclusions,
+                others,
+                excluded,
                 purse,
                 milestones,
                 target,

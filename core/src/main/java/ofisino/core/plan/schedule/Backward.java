@@ -1,0 +1,118 @@
+package ofisino.core.plan.schedule;
+
+import java.util.Arrays;
+
+/**
+ * Turns a schedule round: from its end, each activity as late as links, people, places and resources allow. What comes out is only an order for
+ * the next forward pass, so that money, states and work laid aside need no look here.
+ *
+ * <p>Source: forward-backward improvement, Tormos and Lova, Annals of Operations Research 102 (2001) 65-81.
+ */
+final class Backward {
+    private final Instance in;
+    private final Clockwork time;
+    private final boolean[][] taken;
+    private final int[][] load;
+    private final int[] lateStart;
+
+    Backward(Instance in) {
+        this.in = in;
+        this.time = in.time;
+        taken = new boolean[time.window.length][time.live];
+        load = new int[in.capacity.length][time.live];
+        lateStart = new int[in.size];
+    }
+
+    /** The latest starts, in seconds, if nothing may end later than the schedule as a whole. */
+    int[] latestStarts(Pass pass, Rules rules) {
+        int finish = 0;
+        int[] negative = new int[in.size];
+        for (int a = 0; a < in.size; a++) {
+            negative[a] = pass.placed[a] ? -pass.end[a] : 0;
+            finish = Math.max(finish, -negative[a]);
+        }
+        for (boolean[] t : taken) Arrays.fill(t, false);
+        for (int[] l : load) Arrays.fill(l, 0);
+        int[] byEnd = rules.ascending(negative);
+        int[] open = new int[in.size];
+        int[] rank = new int[in.size];
+        var ready = new java.util.BitSet(in.size);
+        for (int i = 0; i < in.size; i++) rank[byEnd[i]] = i;
+        for (int a = 0; a < in.size; a++) {
+            open[a] = in.after[a].length;
+            if (open[a] == 0) ready.set(rank[a]);
+        }
+        for (int next = ready.nextSetBit(0); next >= 0; next = ready.nextSetBit(0)) {
+            ready.clear(next);
+            int a = byEnd[next];
+            place(a, pass, finish);
+            for (Instance.Link l : in.before[a]) if (--open[l.other()] == 0) ready.set(rank[l.other()]);
+        }
+        return lateStart;
+    }
+
+    private void place(int a, Pass pass, int finish) {
+        int latest = finish;
+        for (Instance.Link l : in.after[a]) latest = Math.min(latest, lateStart[l.other()] - l.lag());
+        int endOfWork = latest - in.wait[a];
+        if (in.work[a] == 0 || pass.crew[a] < 0 || in.isFixed(a)) {
+            lateStart[a] = in.isFixed(a) ? in.fixed[a] : endOfWork;
+            return;
+        }
+        int[] crew = in.crews[a][pass.crew[a]];
+        int from = in.inOneGo[a] ? oneGo(a, crew, endOfWork) : goingOn(a, crew, endOfWork);
+        lateStart[a] = from < 0 ? pass.start[a] : time.startOf(from);
+    }
+
+    private int lastLiveBefore(int seconds) {
+        return Math.min(time.live, time.liveAt(Math.floorDiv(seconds, Clockwork.SLOT_SECONDS) * Clockwork.SLOT_SECONDS))
+                - 1;
+    }
+
+    private int oneGo(int a, int[] crew, int end) {
+        for (int last = lastLiveBefore(end); last >= in.work[a] - 1; last--) {
+            int t = last;
+            int done = 0;
+            while (done < in.work[a] && isFree(a, crew, t - done) && isOneStretch(crew, t - done, last)) done++;
+            if (done < in.work[a]) {
+                last -= done; // whatever ends between here and there meets the same hindrance
+                continue;
+            }
+            for (int i = 0; i < done; i++) take(a, crew, t - i);
+            return t - done + 1;
+        }
+        return -1;
+    }
+
+    private boolean isOneStretch(int[] crew, int t, int last) {
+        if (time.slotOf[last] - time.slotOf[t] != last - t) return false;
+        for (int p : crew) if (time.window[p][t] != time.window[p][last]) return false;
+        return true;
+    }
+
+    private int goingOn(int a, int[] crew, int end) {
+        int done = 0;
+        int last = lastLiveBefore(end);
+        for (int t = last; t >= 0; t--)
+            if (isFree(a, crew, t) && ++done == in.work[a]) {
+                for (int back = last; back >= t; back--) if (isFree(a, crew, back)) take(a, crew, back);
+                return t;
+            }
+        return -1;
+    }
+
+    private boolean isFree(int a, int[] crew, int t) {
+        for (int p : crew) if (taken[p][t] || time.window[p][t] == Clockwork.OUT) return false;
+        int place = in.place[a];
+        if (place >= 0 && load[place][t] >= in.capacity[place]) return false;
+        for (int r = 0; r < in.resources[a].length; r++)
+            if (load[in.resources[a][r]][t] + in.amounts[a][r] > in.capacity[in.resources[a][r]]) return false;
+        return true;
+    }
+
+    private void take(int a, int[] crew, int t) {
+        for (int p : crew) taken[p][t] = true;
+        if (in.place[a] >= 0) load[in.place[a]][t]++;
+        for (int r = 0; r < in.resources[a].length; r++) load[in.resources[a][r]][t] += in.amounts[a][r];
+    }
+}

@@ -1,0 +1,45 @@
+package ofisino.core.plan.schedule;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/** What may share no slot: whatever needs a state, with the openings and send-outs that exclude it. */
+final class Exclusions {
+    final int[][] apart;
+    final int[][] apartFromOpening;
+    final int[][] openingApartFrom;
+
+    Exclusions(Instance in) {
+        List<List<Integer>> activities = lists(in.size);
+        List<List<Integer>> openings = lists(in.size);
+        List<List<Integer>> ofOpening = lists(in.refit.length);
+        for (PlanProblem.Exclusion e : in.problem.exclusions())
+            for (int a = 0; a < in.size; a++) {
+                if (!in.activity[a].states().contains(e.state())) continue;
+                Integer excluding = in.index.get(new ActivityId(e.activityOrOpening()));
+                if (excluding != null && excluding != a) {
+                    activities.get(a).add(excluding);
+                    activities.get(excluding).add(a);
+                } else if (excluding == null) {
+                    int o = in.openingIndex(e.activityOrOpening());
+                    openings.get(a).add(o);
+                    ofOpening.get(o).add(a);
+                }
+            }
+        apart = arrays(activities);
+        apartFromOpening = arrays(openings);
+        openingApartFrom = arrays(ofOpening);
+    }
+
+    private static List<List<Integer>> lists(int size) {
+        List<List<Integer>> found = new ArrayList<>();
+        for (int i = 0; i < size; i++) found.add(new ArrayList<>());
+        return found;
+    }
+
+    private static int[][] arrays(List<List<Integer>> lists) {
+        return lists.stream()
+                .map(l -> l.stream().distinct().mapToInt(Integer::intValue).toArray())
+                .toArray(int[][]::new);
+    }
+}

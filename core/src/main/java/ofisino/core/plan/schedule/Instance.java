@@ -1,0 +1,230 @@
+package ofisino.core.plan.schedule;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/** The problem in numbers, made once and read by all passes over it. Activities, people, capacities and openings are known by their index. */
+final class Instance {
+    static final int NONE = -1;
+
+    final PlanProblem problem;
+    final Clockwork time;
+    final int size;
+    final Activity[] activity;
+    final Map<ActivityId, Integer> index = new HashMap<>();
+
+    final int[] work;
+    /** Seconds. */
+    final int[] wait;
+
+    final int[] notBefore;
+    final int[] fixed;
+    final int[] deadline;
+    final boolean[] inOneGo;
+    /** By activity: the crews that could do it, people ascending. */
+    final int[][][] crews;
+
+    final int[] place;
+    final boolean[] holdsBegun;
+    final boolean[] holdsWaiting;
+    final int[][] resources;
+    final int[][] amounts;
+    final String[] capacityId;
+    final int[] capacity;
+
+    /** Links, those that follow from openings and states among them. */
+    final Link[][] before;
+
+    final Link[][] after;
+
+    /** By opening: its strip, or {@link #NONE} when it is open already. */
+    final int[] strip;
+
+    final int[] refit;
+    final String[] wayIn;
+    /** By activity: the opening that it opens or closes. */
+    final int[] opens;
+
+    final int[] closes;
+    /** By opening: others of the same way in. */
+    final int[][] sameWay;
+    /** By activity: other activities with which it shares no slot. */
+    final int[][] apart;
+    /** By activity: openings with which it shares no slot. */
+    final int[][] apartFromOpening;
+    /** By opening: activities with which it shares no slot. */
+    final int[][] openingApartFrom;
+
+    /** By day: money at hand without any dues, or empty. */
+    final long[] income;
+
+    final long floor;
+
+    /** By milestone, in the order in which they matter: the activities that it needs. */
+    final int[][] milestones;
+    /** By activity: the first milestone that needs it. */
+    final int[] neededFor;
+    /** Activities so that none comes before what it follows. */
+    final int[] topological;
+
+    /** @param lag seconds @param given stated as a link; others follow from openings and states */
+    record Link(int other, int lag, boolean given) {}
+
+    /** @throws Circle when activities wait for one another */
+    Instance(PlanProblem problem) {
+        PlanNames.checkDemands(problem);
+        this.problem = problem;
+        this.time = new Clockwork(problem);
+        this.activity = problem.activities().toArray(Activity[]::new);
+        this.size = activity.length;
+        for (int a = 0; a < size; a++) index.put(activity[a].id(), a);
+        work = ints(a -> a.workSlots());
+        wait = ints(a -> Clockwork.capped(a.timing().waitAfter()));
+        notBefore = ints(a -> a.timing().notBefore().map(time::secondsAt).orElse(0));
+        fixed = ints(a -> a.timing().fixedStart().map(time::secondsAt).orElse(Integer.MIN_VALUE));
+        deadline = ints(a -> a.timing().deadline().map(time::secondsAt).orElse(Integer.MAX_VALUE));
+        inOneGo = new boolean[size];
+        holdsBegun = new boolean[size];
+        holdsWaiting = new boolean[size];
+        for (int a = 0; a < size; a++) {
+            inOneGo[a] = activity[a].timing().inOneGo();
+            holdsBegun[a] = activity[a].demand().holdsPlaceWhileBegun();
+            holdsWaiting[a] = activity[a].demand().holdsPlaceWhileWaiting();
+        }
+        crews = crewsOf();
+        List<PlanProblem.Capacity> capacities = new ArrayList<>(problem.places());
+        capacities.addAll(problem.resources());
+        capacityId = capacities.stream().map(PlanProblem.Capacity::id).toArray(String[]::new);
+        capacity = capacities.stream().mapToInt(PlanProblem.Capacity::units).toArray();
+        place = ints(a -> a.demand().place().map(this::capacityIndex).orElse(NONE));
+        resources = new int[size][];
+        amounts = new int[size][];
+        for (int a = 0; a < size; a++) {
+            var demands = new java.util.TreeMap<>(activity[a].demand().resources());
+            resources[a] =
+                    demands.keySet().stream().mapToInt(this::capacityIndex).toArray();
+            amounts[a] = demands.values().stream().mapToInt(Integer::intValue).toArray();
+        }
+        List<PlanProblem.Opening> openings = problem.openings();
+        strip = openings.stream()
+                .mapToInt(o -> o.strip().map(index::get).orElse(NONE))
+                .toArray();
+        refit = openings.stream().mapToInt(o -> index.get(o.refit())).toArray();
+        wayIn = openings.stream().map(PlanProblem.Opening::wayIn).toArray(String[]::new);
+        opens = filled(NONE);
+        closes = filled(NONE);
+        for (int o = 0; o < refit.length; o++) {
+            if (strip[o] != NONE) opens[strip[o]] = o;
+            closes[refit[o]] = o;
+        }
+        sameWay = new int[refit.length][];
+        for (int o = 0; o < refit.length; o++) {
+            int me = o;
+            sameWay[o] = java.util.stream.IntStream.range(0, refit.length)
+                    .filter(other -> other != me && wayIn[other].equals(wayIn[me]))
+                    .toArray();
+        }
+        var exclusions = new Exclusions(this);
+        apart = exclusions.apart;
+        apartFromOpening = exclusions.apartFromOpening;
+        openingApartFrom = exclusions.openingApartFrom;
+        var order = new Order(this);
+        before = order.before;
+        after = order.after;
+        topological = order.topological;
+        income = problem.purse().map(this::incomeByDay).orElse(new long[0]);
+        floor = problem.purse().map(PlanProblem.Purse::floorMinor).orElse(0L);
+        milestones = milestones();
+        neededFor = filled(milestones.length);
+        for (int m = milestones.length - 1; m >= 0; m--) for (int a : milestones[m]) neededFor[a] = m;
+    }
+
+    private interface Number {
+        int of(Activity activity);
+    }
+
+    private int[] ints(Number number) {
+        int[] found = new int[size];
+        for (int a = 0; a < size; a++) found[a] = number.of(activity[a]);
+        return found;
+    }
+
+    private int[] filled(int value) {
+        int[] found = new int[size];
+        Arrays.fill(found, value);
+        return found;
+    }
+
+    private int capacityIndex(String id) {
+        for (int c = 0; c < capacityId.length; c++) if (capacityId[c].equals(id)) return c;
+        throw new IllegalStateException(id); // the problem checked its names
+    }
+
+    boolean isFixed(int a) {
+        return fixed[a] != Integer.MIN_VALUE;
+    }
+
+    private int[][][] crewsOf() {
+        Map<String, Integer> person = new HashMap<>();
+        for (int p = 0; p < problem.people().size(); p++)
+            person.put(problem.people().get(p).id(), p);
+        Map<Activity.Crew, int[][]> known = new HashMap<>();
+        int[][][] found = new int[size][][];
+        for (int a = 0; a < size; a++)
+            found[a] = known.computeIfAbsent(
+                    activity[a].crew(),
+                    c -> choices(c.candidates().stream().mapToInt(person::get).toArray(), c.size()));
+        return found;
+    }
+
+    /** All choices of so many people, in their order. */
+    private static int[][] choices(int[] people, int size) {
+        List<int[]> found = new ArrayList<>();
+        choose(people, 0, new int[size], 0, found);
+        return found.toArray(int[][]::new);
+    }
+
+    private static void choose(int[] people, int from, int[] chosen, int count, List<int[]> found) {
+        if (count == chosen.length) {
+            found.add(chosen.clone());
+            return;
+        }
+        for (int p = from; p < people.length; p++) {
+            chosen[count] = people[p];
+            choose(people, p + 1, chosen, count + 1, found);
+        }
+    }
+
+    private long[] incomeByDay(PlanProblem.Purse purse) {
+        long[] found = new long[time.days()];
+        Arrays.fill(found, purse.openingMinor());
+        for (PlanProblem.Purse.Income i : purse.income()) {
+            int day = dayOf(i.day());
+            for (int d = day; d < found.length; d++) found[d] = Math.addExact(found[d], i.minor());
+        }
+        return found;
+    }
+
+    int dayOf(LocalDate day) {
+        return time.dayOf(time.secondsAt(day.atStartOfDay(problem.zone()).toInstant()));
+    }
+
+    private int[][] milestones() {
+        return problem.milestones().stream()
+                .map(aim -> HeldBy.neededFor(problem, aim).stream()
+                        .mapToInt(index::get)
+                        .sorted()
+                        .toArray())
+                .toArray(int[][]::new);
+    }
+
+    int openingIndex(String id) {
+        for (int o = 0; o < refit.length; o++)
+            if (problem.openings().get(o).id().equals(id)) return o;
+        throw new IllegalStateException(id);
+    }
+}

@@ -1,0 +1,125 @@
+package ofisino.core.plan.schedule;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import ofisino.core.plan.calendar.TimeWindow;
+import ofisino.core.plan.schedule.Plan.Scheduled;
+
+/** Reads a pass as a plan with its reasons, or as what could not be placed and why. */
+final class Reading {
+    private final Pass pass;
+    private final Instance in;
+    private final Clockwork time;
+    private final Reasons reasons;
+
+    private Reading(Pass pass) {
+        this.pass = pass;
+        this.in = pass.in;
+        this.time = in.time;
+        this.reasons = new Reasons(pass);
+    }
+
+    static PlanOutcome of(Pass pass) {
+        var reading = new Reading(pass);
+        Plan plan = reading.plan();
+        List<PlanOutcome.Unplaced> unplaced = reading.unplaced();
+        return unplaced.isEmpty() ? new PlanOutcome.Planned(plan) : new PlanOutcome.Infeasible(plan, unplaced);
+    }
+
+    private Plan plan() {
+        Map<ActivityId, Scheduled> found = new LinkedHashMap<>();
+        for (int i = 0; i < pass.count; i++) {
+            int a = pass.sequence[i];
+            if (pass.clash[a]) continue;
+            List<String> people = new ArrayList<>();
+            if (pass.crew[a] >= 0)
+                for (int p : in.crews[a][pass.crew[a]])
+                    people.add(in.problem.people().get(p).id());
+            found.put(
+                    in.activity[a].id(),
+                    new Scheduled(
+                            in.activity[a].id(),
+                            stays(pass.slotsOf(a)),
+                            people,
+                            time.instantAt(pass.start[a]),
+                            time.instantAt(pass.end[a]),
+                            reasons.of(a)));
+        }
+        return new Plan(found);
+    }
+
+    private List<TimeWindow> stays(int[] slots) {
+        List<TimeWindow> stays = new ArrayList<>();
+        for (int i = 0; i < slots.length; i++) {
+            int from = i;
+            while (i + 1 < slots.length && time.slotOf[slots[i + 1]] == time.slotOf[slots[i]] + 1) i++;
+            stays.add(new TimeWindow(time.instantAt(time.startOf(slots[from])), time.instantAt(time.endOf(slots[i]))));
+        }
+        return stays;
+    }
+
+    private List<PlanOutcome.Unplaced> unplaced() {
+        List<PlanOutcome.Unplaced> found = new ArrayList<>();
+        for (int a : in.topological)
+            if (!pass.placed[a]) found.add(unplaced(a, whyNowhere(a)));
+            else if (pass.clash[a]) found.add(unplaced(a, clash(a)));
+            else if (pass.missesDeadline(a))
+                found.add(unplaced(a, reasons.limit(Limit.Kind.FIXED, id(a), in.deadline[a])));
+            else if (pass.misses(a)) found.add(unplaced(a, whyNotThen(a)));
+        if (found.isEmpty() && pass.isOverdrawn())
+            for (int a = 0; a < in.size && found.isEmpty(); a++)
+                if (in.isFixed(a) && !in.activity[a].dues().isEmpty())
+                    found.add(unplaced(a, reasons.limit(Limit.Kind.MONEY, "", pass.start[a])));
+        return found;
+    }
+
+    private PlanOutcome.Unplaced unplaced(int a, Limit limit) {
+        return new PlanOutcome.Unplaced(in.activity[a].id(), limit);
+    }
+
+    private Limit whyNowhere(int a) {
+        for (Instance.Link l : in.before[a])
+            if (!pass.placed[l.other()]) return reasons.limit(Limit.Kind.AFTER, id(l.other()), time.horizon);
+        if (in.isFixed(a))
+            return reasons.limit(
+                    in.fixed[a] < time.now ? Limit.Kind.NOW : Limit.Kind.FIXED, "", Math.max(in.fixed[a], time.now));
+        for (int o : in.apartFromOpening[a])
+            if (!pass.placed[in.refit[o]]) return reasons.limit(Limit.Kind.STATE, id(in.refit[o]), time.horizon);
+        if (in.opens[a] != Instance.NONE)
+            for (int other : in.sameWay[in.opens[a]])
+                if (!pass.placed[in.refit[other]])
+                    return reasons.limit(Limit.Kind.OTHER_STAY, id(in.refit[other]), time.horizon);
+        if (pass.later(a, time.horizon, time.horizon) >= 0) return reasons.limit(Limit.Kind.MONEY, "", time.horizon);
+        List<Limit> limits = reasons.startLimits(a);
+        Limit latest = limits.stream()
+                .max(java.util.Comparator.comparing(Limit::until))
+                .orElseThrow();
+        if (in.work[a] == 0 || time.secondsAt(latest.until()) > time.horizon) return latest;
+        List<String> names = in.activity[a].crew().candidates();
+        return names.isEmpty()
+                ? reasons.limit(Limit.Kind.RESOURCE_FULL, "", time.horizon)
+                : reasons.limit(in.inOneGo[a] ? Limit.Kind.TOO_SHORT : Limit.Kind.NO_TIME, names.get(0), time.horizon);
+    }
+
+    private Limit whyNotThen(int a) {
+        return reasons.startLimits(a).stream()
+                .filter(l -> time.secondsAt(l.until()) > pass.start[a] && l.namesActivity())
+                .findFirst()
+                .orElseGet(() -> clash(a));
+    }
+
+    private Limit clash(int a) {
+        for (int o : in.apartFromOpening[a])
+            if (pass.opened(o) < pass.end[a]) return reasons.limit(Limit.Kind.STATE, id(in.refit[o]), pass.start[a]);
+        for (int b : in.apart[a])
+            if (pass.placed[b] && pass.start[a] < pass.end[b] && pass.start[b] < pass.end[a])
+                return reasons.limit(Limit.Kind.STATE, id(b), pass.end[b]);
+        return reasons.limit(Limit.Kind.FIXED, "", pass.start[a]);
+    }
+
+    private String id(int a) {
+        return in.activity[a].id().value();
+    }
+}

@@ -1,0 +1,157 @@
+package ofisino.core.plan.schedule;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Why an activity does not start one slot sooner, all else as it is: of the slots in which its people are in the garage, the one before is tried,
+ * and what forbids it is the reason.
+ */
+final class Reasons {
+    private final Pass pass;
+    private final Instance in;
+    private final Clockwork time;
+
+    Reasons(Pass pass) {
+        this.pass = pass;
+        this.in = pass.in;
+        this.time = in.time;
+    }
+
+    /** Of a placed activity; never empty. */
+    List<Limit> of(int a) {
+        if (in.isFixed(a)) return List.of(limit(Limit.Kind.FIXED, "", in.fixed[a]));
+        int[] slots = pass.takeOut(a);
+        try {
+            return in.work[a] == 0 ? withoutWork(a) : withWork(a);
+        } finally {
+            pass.putBack(a, slots);
+        }
+    }
+
+    private List<Limit> withoutWork(int a) {
+        List<Limit> binding = startLimits(a).stream()
+                .filter(l -> time.secondsAt(l.until()) >= pass.start[a])
+                .toList();
+        if (!binding.isEmpty()) return binding;
+        return List.of(apartOrMoney(a, pass.start[a] - 1, pass.start[a] - 1 + in.wait[a])
+                .orElse(limit(Limit.Kind.KEPT, "", pass.start[a])));
+    }
+
+    private List<Limit> withWork(int a) {
+        int[] crew = in.crews[a][pass.crew[a]];
+        int before = pass.first[a] - 1;
+        while (before >= 0 && !pass.allIn(crew, before)) before--;
+        if (before < 0) return nobodyBefore(a, crew);
+        int slot = before;
+        List<Limit> limits = startLimits(a).stream()
+                .filter(l -> time.liveAt(time.secondsAt(l.until())) > slot)
+                .toList();
+        if (!limits.isEmpty()) return limits;
+        Optional<Limit> blocked = blocked(a, crew, before).or(() -> goingOn(a, crew, slot));
+        if (blocked.isPresent()) return List.of(blocked.get());
+        int[] would = pass.foundSlots(a);
+        return List.of(apartOrMoney(a, time.startOf(before), time.endOf(would[would.length - 1]) + in.wait[a])
+                .orElse(limit(Limit.Kind.KEPT, "", pass.start[a])));
+    }
+
+    private List<Limit> nobodyBefore(int a, int[] crew) {
+        List<Limit> past = startLimits(a).stream()
+                .filter(l -> l.kind() != Limit.Kind.NOW && time.secondsAt(l.until()) > 0)
+                .toList();
+        if (pass.start[a] > time.now && crew.length > 0)
+            return List.of(limit(Limit.Kind.NO_TIME, person(crew, pass.first[a] - 1), pass.start[a]));
+        return past.isEmpty() ? List.of(limit(Limit.Kind.NOW, "", time.now)) : past;
+    }
+
+    /** Everything but people, room and money that keeps it from starting sooner, each with the instant from which it no longer does. */
+    List<Limit> startLimits(int a) {
+        List<Limit> limits = new ArrayList<>();
+        limits.add(limit(Limit.Kind.NOW, "", time.now));
+        if (in.activity[a].timing().notBefore().isPresent())
+            limits.add(limit(Limit.Kind.NOT_BEFORE, id(a), in.notBefore[a]));
+        for (Instance.Link l : in.before[a])
+            if (pass.placed[l.other()]) {
+                boolean order = in.activity[l.other()].kind() == Activity.Kind.ORDER;
+                limits.add(limit(
+                        order ? Limit.Kind.ARRIVAL : Limit.Kind.AFTER, id(l.other()), pass.end[l.other()] + l.lag()));
+            }
+        if (in.opens[a] != Instance.NONE) {
+            for (int other : in.sameWay[in.opens[a]])
+                if (pass.placed[in.refit[other]] && pass.end[in.refit[other]] <= pass.start[a])
+                    limits.add(limit(Limit.Kind.OTHER_STAY, id(in.refit[other]), pass.end[in.refit[other]]));
+            for (int b : in.openingApartFrom[in.opens[a]])
+                if (pass.placed[b] && pass.end[b] <= pass.start[a])
+                    limits.add(limit(Limit.Kind.STATE, id(b), pass.end[b]));
+        }
+        return limits;
+    }
+
+    private Optional<Limit> blocked(int a, int[] crew, int t) {
+        for (int p : crew)
+            if (pass.at[p][t] >= 0) return Optional.of(limit(Limit.Kind.BUSY, id(pass.at[p][t]), time.endOf(t)));
+        return noRoom(a, t);
+    }
+
+    private Optional<Limit> noRoom(int a, int t) {
+        if (!pass.hasPlace(a, t))
+            return Optional.of(limit(Limit.Kind.PLACE_FULL, in.capacityId[in.place[a]], time.endOf(t)));
+        int resource = pass.resourceShort(a, t);
+        return resource < 0
+                ? Optional.empty()
+                : Optional.of(limit(Limit.Kind.RESOURCE_FULL, in.capacityId[resource], time.endOf(t)));
+    }
+
+    /** Why it could begin in this slot and not be finished from there. */
+    private Optional<Limit> goingOn(int a, int[] crew, int from) {
+        if (pass.fitsFrom(a, from)) return Optional.empty();
+        if (in.inOneGo[a]) return Optional.of(limit(Limit.Kind.TOO_SHORT, id(a), time.endOf(from)));
+        int done = 1;
+        for (int t = from + 1; t < time.live && done < in.work[a]; t++) {
+            if (!pass.hasPlace(a, t) && in.holdsBegun[a]) return noRoom(a, t);
+            if (!pass.allIn(crew, t) || !pass.isRoom(a, t)) continue;
+            int later = -1;
+            boolean busy = false;
+            for (int p : crew) {
+                int other = pass.at[p][t];
+                if (other < 0) continue;
+                busy = true;
+                if (in.isFixed(other) || pass.first[other] < from) later = Integer.MIN_VALUE;
+                else if (later >= -1) later = other;
+            }
+            if (!busy) done++;
+            else if (later >= 0) return Optional.of(limit(Limit.Kind.LAID_ASIDE, id(later), time.endOf(t)));
+        }
+        if (done == in.work[a] && in.holdsWaiting[a])
+            return Optional.of(limit(Limit.Kind.PLACE_FULL, in.capacityId[in.place[a]], time.endOf(from)));
+        return Optional.of(limit(Limit.Kind.NO_TIME, crew.length == 0 ? "" : person(crew, from), time.horizon));
+    }
+
+    private Optional<Limit> apartOrMoney(int a, int from, int to) {
+        for (int b : in.apart[a])
+            if (pass.placed[b] && from < pass.end[b] && pass.start[b] < to)
+                return Optional.of(limit(Limit.Kind.STATE, id(b), pass.end[b]));
+        for (int o : in.apartFromOpening[a])
+            if (pass.placed[in.refit[o]] && from < pass.end[in.refit[o]] && pass.opened(o) < to)
+                return Optional.of(limit(Limit.Kind.STATE, id(in.refit[o]), pass.end[in.refit[o]]));
+        int later = pass.later(a, from, to);
+        return later < 0 ? Optional.empty() : Optional.of(limit(Limit.Kind.MONEY, "", later));
+    }
+
+    /** The first of the crew who is out, or else the last of it. */
+    private String person(int[] crew, int t) {
+        for (int p : crew)
+            if (t < 0 || time.window[p][t] == Clockwork.OUT)
+                return in.problem.people().get(p).id();
+        return in.problem.people().get(crew[crew.length - 1]).id();
+    }
+
+    private String id(int a) {
+        return in.activity[a].id().value();
+    }
+
+    Limit limit(Limit.Kind kind, String id, int until) {
+        return new Limit(kind, id, time.instantAt(until));
+    }
+}

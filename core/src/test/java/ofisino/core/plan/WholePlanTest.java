@@ -1,0 +1,144 @@
+package ofisino.core.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import java.util.stream.Stream;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Assume;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import ofisino.core.kernel.Aim;
+import ofisino.core.plan.calendar.TimeWindow;
+import ofisino.core.plan.referee.Garages;
+import ofisino.core.plan.schedule.Activity;
+import ofisino.core.plan.schedule.HeldBy;
+import ofisino.core.plan.schedule.Plan;
+import ofisino.core.plan.schedule.PlanOutcome;
+import ofisino.core.plan.schedule.PlanOutcome.Planned;
+import ofisino.core.plan.schedule.PlanProblem;
+import ofisino.core.plan.schedule.Planner;
+import ofisino.core.plan.schedule.Planner.Budget;
+import ofisino.core.plan.schedule.SerialPass;
+
+/** Random garages with everything in them: whatever is asked, no plan breaks a rule of the {@link RuleBook}. */
+class WholePlanTest {
+    private static final Budget SMALL = new Budget(60, 7);
+
+    @Property(tries = 400)
+    void noPlanBreaksARule(@ForAll("garages") PlanProblem problem) {
+        PlanOutcome outcome = Planner.plan(problem, SMALL);
+        Assume.that(outcome instanceof Planned);
+        assertThat(RuleBook.breaches(problem, ((Planned) outcome).plan())).isEmpty();
+        assertThat(((Planned) outcome).plan().activities()).hasSameSizeAs(problem.activities());
+    }
+
+    @Property(tries = 60)
+    void theSameQuestionHasTheSameAnswer(@ForAll("garages") PlanProblem problem) {
+        assertThat(Planner.plan(problem, SMALL)).isEqualTo(Planner.plan(problem, SMALL));
+    }
+
+    /** The plan that is followed is kept: nothing is gained by asking again. */
+    @Property(tries = 150)
+    void aPlanThatStillHoldsIsKept(@ForAll("garages") PlanProblem problem) {
+        PlanOutcome first = Planner.plan(problem, SMALL);
+        Assume.that(first instanceof Planned);
+        Plan plan = ((Planned) first).plan();
+        PlanOutcome again = Planner.plan(problem.keeping(plan), SMALL);
+        assertThat(again)
+                .isInstanceOfSatisfying(
+                        Planned.class,
+                        p -> assertThat(starts(p.plan()).equals(starts(plan)) || gainsTwoDays(problem, p.plan(), plan))
+                                .isTrue());
+    }
+
+    private static boolean gainsTwoDays(PlanProblem problem, Plan now, Plan before) {
+        return problem.milestones().stream()
+                .anyMatch(aim -> HeldBy.milestone(problem, before, aim)
+                        .filter(m -> !HeldBy.milestone(problem, now, aim)
+                                .orElseThrow()
+                                .finish()
+                                .isAfter(m.finish().minus(Duration.ofDays(1))))
+                        .isPresent());
+    }
+
+    @Property(tries = 150)
+    void neverWorseThanTheFirstSerialPass(@ForAll("garages") PlanProblem problem) {
+        Assume.that(SerialPass.plan(problem) instanceof Planned);
+        Plan serial = ((Planned) SerialPass.plan(problem)).plan();
+        Aim first = problem.milestones().get(0);
+        assertThat(Planner.plan(problem, SMALL))
+                .isInstanceOfSatisfying(
+                        Planned.class,
+                        p -> assertThat(day(problem, p.plan(), first))
+                                .isLessThanOrEqualTo(day(problem, serial, first)));
+    }
+
+    /** With more money, shorter waits for parts, or an evening more, the plan that is followed stays possible: no first milestone gets later. */
+    @Property(tries = 200)
+    void whatMakesItEasierMakesNothingLater(@ForAll("garages") PlanProblem problem, @ForAll("easier") int how) {
+        PlanOutcome before = Planner.plan(problem, SMALL);
+        Assume.that(before instanceof Planned);
+        Plan plan = ((Planned) before).plan();
+        Aim first = problem.milestones().get(0);
+        assertThat(Planner.plan(easier(problem, how).keeping(plan), SMALL))
+                .isInstanceOfSatisfying(
+                        Planned.class,
+                        p -> assertThat(day(problem, p.plan(), first)).isLessThanOrEqualTo(day(problem, plan, first)));
+    }
+
+    @Provide
+    Arbitrary<Integer> easier() {
+        return Arbitraries.of(0, 1, 2);
+    }
+
+    private static PlanProblem easier(PlanProblem p, int how) {
+        return switch (how) {
+            case 0 ->
+                p.purse()
+                        .map(purse -> p.withPurse(
+                                new PlanProblem.Purse(purse.openingMinor() + 100, purse.floorMinor(), purse.income())))
+                        .orElse(p);
+            case 1 ->
+                p.withActivities(p.activities().stream()
+                        .map(a -> a.kind() == Activity.Kind.ORDER
+                                ? a.with(a.timing().waiting(Duration.ZERO))
+                                : a)
+                        .toList());
+            default ->
+                p.withPeople(p.people().stream()
+                        .map(person -> new PlanProblem.Person(
+                                person.id(),
+                                Stream.concat(
+                                                person.windows().stream(),
+                                                Stream.of(new TimeWindow(
+                                                        p.horizon().minus(Duration.ofHours(20)),
+                                                        p.horizon().minus(Duration.ofHours(16)))))
+                                        .toList()))
+                        .toList());
+        };
+    }
+
+    @Provide
+    Arbitrary<PlanProblem> garages() {
+        return Arbitraries.longs().between(0, 1_000_000).map(seed -> Garages.drawn(new Random(seed)));
+    }
+
+    private static List<String> starts(Plan plan) {
+        List<String> found = new ArrayList<>();
+        plan.activities().values().forEach(s -> found.add(s.id() + " " + s.start() + " " + s.people()));
+        found.sort(null);
+        return found;
+    }
+
+    private static long day(PlanProblem problem, Plan plan, Aim aim) {
+        return HeldBy.milestone(problem, plan, aim)
+                .map(m -> m.finish().atZone(problem.zone()).toLocalDate().toEpochDay())
+                .orElse(0L);
+    }
+}

@@ -1,0 +1,190 @@
+package ofisino.core.plan.referee;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+import java.util.stream.IntStream;
+import ofisino.core.kernel.Aim;
+import ofisino.core.plan.calendar.TimeWindow;
+import ofisino.core.plan.schedule.Activity;
+import ofisino.core.plan.schedule.Activity.Crew;
+import ofisino.core.plan.schedule.Activity.Demand;
+import ofisino.core.plan.schedule.Activity.Due;
+import ofisino.core.plan.schedule.Activity.Timing;
+import ofisino.core.plan.schedule.ActivityId;
+import ofisino.core.plan.schedule.PlanProblem;
+import ofisino.core.plan.schedule.PlanProblem.Capacity;
+import ofisino.core.plan.schedule.PlanProblem.Exclusion;
+import ofisino.core.plan.schedule.PlanProblem.Link;
+import ofisino.core.plan.schedule.PlanProblem.Opening;
+import ofisino.core.plan.schedule.PlanProblem.Person;
+import ofisino.core.plan.schedule.PlanProblem.Purse;
+
+/** Small random garages with everything in them: two people, nested ways in, a state, a bay, money, an order, an appointment. */
+public final class Garages {
+    public static final Instant NOW = Instant.parse("2026-03-02T17:00:00Z");
+    private static final int DAYS = 12;
+    public static final Instant HORIZON = NOW.plus(Duration.ofDays(DAYS));
+    private static final List<String> BOTH = List.of("ines", "milo");
+
+    private Garages() {}
+
+    /** At most ten activities, strips and refits among them. */
+    public static PlanProblem drawn(Random dice) {
+        List<Activity> activities = new ArrayList<>();
+        List<Link> links = new ArrayList<>();
+        int stays = dice.nextInt(3);
+        int jobs = 2 + dice.nextInt(9 - 2 * stays - 2);
+        for (int i = 0; i < jobs; i++) {
+            activities.add(dice.nextInt(6) == 0 ? order("j" + i, dice) : job("j" + i, dice));
+            for (int before = 0; before < i; before++)
+                if (dice.nextInt(5) == 0)
+                    links.add(new Link(
+                            new ActivityId("j" + before),
+                            new ActivityId("j" + i),
+                            Duration.ofHours(dice.nextInt(2) * 9L)));
+        }
+        List<Opening> openings = openings(stays, jobs, activities, dice);
+        List<Exclusion> exclusions = new ArrayList<>();
+        if (!openings.isEmpty() && dice.nextBoolean()) exclusions.add(new Exclusion("o0", "rolling"));
+        if (dice.nextInt(3) == 0) {
+            activities.add(inspection(dice));
+            if (dice.nextBoolean()) links.add(Link.of("j0", "inspection"));
+        }
+        Optional<Purse> purse = dice.nextInt(3) == 0
+                ? Optional.of(new Purse(
+                        dice.nextInt(40),
+                        0,
+                        List.of(new Purse.Income(LocalDate.of(2026, 3, 5 + dice.nextInt(4)), 20 + dice.nextInt(60)))))
+                : Optional.empty();
+        return new PlanProblem(
+                NOW,
+                HORIZON,
+                ZoneOffset.UTC,
+                List.of(person("ines", dice), person("milo", dice)),
+                List.of(new Capacity("bay", 1)),
+                List.of(),
+                activities,
+                links,
+                openings,
+                exclusions,
+                purse,
+                List.of(Aim.RUNNER, Aim.DRIVER),
+                Optional.empty(),
+                Optional.empty());
+    }
+
+    private static List<Opening> openings(int count, int jobs, List<Activity> activities, Random dice) {
+        List<Opening> found = new ArrayList<>();
+        for (int o = 0; o < count; o++) {
+            boolean nested = o > 0 && dice.nextBoolean();
+            List<ActivityId> inside = new ArrayList<>();
+            for (int j : IntStream.range(0, jobs).toArray())
+                if (activities.get(j).kind() == Activity.Kind.JOB && dice.nextInt(3) == 0)
+                    inside.add(new ActivityId("j" + j));
+            // a job that needs the inner way in needs the outer one too
+            if (nested)
+                for (ActivityId id : inside)
+                    if (!found.get(0).jobs().contains(id)) found.set(0, withJob(found.get(0), id));
+            String way = !nested && o > 0 && dice.nextBoolean() ? "w0" : "w" + o;
+            List<ActivityId> mine = way.equals("w0") && o > 0
+                    ? inside.stream()
+                            .filter(id -> !found.get(0).jobs().contains(id))
+                            .toList()
+                    : inside;
+            activities.add(stay("strip" + o, Activity.Kind.STRIP, 1 + dice.nextInt(3)));
+            activities.add(stay("refit" + o, Activity.Kind.REFIT, 1 + dice.nextInt(3)));
+            found.add(new Opening(
+                    "o" + o,
+                    way,
+                    Optional.of(new ActivityId("strip" + o)),
+                    new ActivityId("refit" + o),
+                    mine,
+                    nested ? List.of("o0") : List.of()));
+        }
+        return found;
+    }
+
+    private static Opening withJob(Opening o, ActivityId job) {
+        List<ActivityId> jobs = new ArrayList<>(o.jobs());
+        jobs.add(job);
+        return new Opening(o.id(), o.wayIn(), o.strip(), o.refit(), jobs, o.inside());
+    }
+
+    private static Activity stay(String id, Activity.Kind kind, int slots) {
+        return new Activity(
+                new ActivityId(id),
+                kind,
+                Aim.DRIVER,
+                slots,
+                new Crew(1, BOTH),
+                Timing.FREE,
+                Demand.NONE,
+                List.of(),
+                Set.of(),
+                false);
+    }
+
+    private static Activity inspection(Random dice) {
+        Instant at = NOW.plus(Duration.ofHours(24L * (2 + dice.nextInt(8)) - 3));
+        return new Activity(
+                new ActivityId("inspection"),
+                Activity.Kind.APPOINTMENT,
+                Aim.DRIVER,
+                0,
+                Crew.NOBODY,
+                Timing.FREE.waiting(Duration.ofHours(2)).startingAt(at),
+                Demand.NONE,
+                List.of(),
+                Set.of("rolling"),
+                false);
+    }
+
+    private static Activity order(String id, Random dice) {
+        Activity order = Activity.order(id, Aim.RUNNER, Duration.ofDays(dice.nextInt(5)));
+        return dice.nextBoolean() ? order : order.with(List.of(new Due(dice.nextInt(50), Due.When.START)));
+    }
+
+    private static Activity job(String id, Random dice) {
+        int size = dice.nextInt(6) == 0 ? 2 : 1;
+        var crew = new Crew(size, size == 2 || dice.nextBoolean() ? BOTH : BOTH.subList(0, 1));
+        Timing timing = Timing.FREE.waiting(Duration.ofHours(dice.nextInt(4) == 0 ? 14 : 0));
+        if (dice.nextInt(4) == 0) timing = timing.inOneSitting();
+        if (dice.nextInt(6) == 0) timing = timing.notBefore(NOW.plus(Duration.ofHours(dice.nextInt(90))));
+        if (dice.nextInt(8) == 0) timing = timing.by(NOW.plus(Duration.ofHours(40 + dice.nextInt(200))));
+        Demand demand = dice.nextInt(3) == 0
+                ? new Demand(Optional.of("bay"), Map.of(), dice.nextBoolean(), dice.nextBoolean())
+                : Demand.NONE;
+        Activity job = Activity.job(
+                        id,
+                        dice.nextBoolean() ? Aim.RUNNER : Aim.DRIVER,
+                        1 + dice.nextInt(timing.inOneGo() ? 4 : 8),
+                        crew)
+                .with(timing)
+                .with(demand);
+        if (dice.nextInt(6) == 0) job = job.needing(Set.of("rolling"));
+        return dice.nextInt(5) == 0 ? job.with(List.of(new Due(dice.nextInt(40), Due.When.FINISH))) : job;
+    }
+
+    /** Some evenings, each of three quarters of an hour to two hours. */
+    private static Person person(String name, Random dice) {
+        List<TimeWindow> windows = new ArrayList<>();
+        for (int day = 0; day < DAYS; day++)
+            if (dice.nextInt(name.equals("ines") ? 3 : 2) > 0) {
+                int from = day * 96 + 4 + dice.nextInt(4);
+                windows.add(new TimeWindow(slot(from), slot(from + 3 + dice.nextInt(6))));
+            }
+        return new Person(name, windows);
+    }
+
+    private static Instant slot(int slot) {
+        return NOW.plus(Duration.ofMinutes(15L * slot));
+    }
+}

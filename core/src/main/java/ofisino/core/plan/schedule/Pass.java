@@ -52,6 +52,9 @@ final class Pass {
     private final int[] openBefore;
     private final int[] found;
     private final BitSet ready = new BitSet();
+    /** Work may be begun and its last quarter of an hour left until the money for its end is there; its people then do nothing else. */
+    private boolean stretching;
+
     /** By activity without a crew: its slots, where they are not one stretch. */
     final int[][] ownSlots;
 
@@ -84,10 +87,12 @@ final class Pass {
     /**
      * Serial generation: the first of the list that may be placed, at its earliest.
      *
-     * @param list every activity once
+     * @param list    every activity once
+     * @param stretch begun work may wait for the money that its end makes due
      * @return whether all were placed and no fixed start or deadline is missed
      */
-    boolean serial(int[] list) {
+    boolean serial(int[] list, boolean stretch) {
+        stretching = stretch;
         Arrays.fill(released, 0);
         int[] rank = rankOf(list);
         for (int repair = 0; repair <= MOST_REPAIRS; repair++) {
@@ -108,6 +113,7 @@ final class Pass {
 
     /** Parallel generation: slot by slot, whatever of the list can start in it. */
     boolean parallel(int[] list) {
+        stretching = false;
         Arrays.fill(released, 0);
         int[] rank = rankOf(list);
         begin(rank);
@@ -131,6 +137,7 @@ final class Pass {
 
     /** Places everything exactly as wished, in the order of the wishes; whether that breaks no rule. */
     boolean exactly(Map<Integer, Wish> wishes) {
+        stretching = false;
         Arrays.fill(released, 0);
         begin(rankOf(in.topological));
         for (int a = 0; a < in.size; a++) {
@@ -299,8 +306,9 @@ final class Pass {
             }
         }
         if (bestCrew < 0) return false;
-        if (in.crews[a].length > 1) tryFrom(a, in.crews[a][bestCrew], bestFirst);
+        if (in.crews[a].length > 1) earliestLive(a, in.crews[a][bestCrew], time.startOf(bestFirst), Integer.MAX_VALUE);
         keep(a, bestCrew);
+        if (stretching) keepFree(a, in.crews[a][bestCrew]);
         return true;
     }
 
@@ -310,13 +318,37 @@ final class Pass {
         while (t < time.live && t < notAfter) {
             int next = isRoom(a, t) ? tryFrom(a, crew, t) : t + 1;
             if (next < 0) {
-                int later = later(a, time.startOf(t), time.endOf(found[in.work[a] - 1]) + in.wait[a]);
-                if (later < 0) return t;
+                int later = later(a, time.startOf(t), endOfFound(a));
+                if (later < 0 || stretching && stretch(a, crew) && later(a, time.startOf(t), endOfFound(a)) < 0)
+                    return t;
                 next = Math.max(t + 1, time.liveAt(later));
             }
             t = nextFree(crew, next);
         }
         return -1;
+    }
+
+    private int endOfFound(int a) {
+        return time.endOf(found[in.work[a] - 1]) + in.wait[a];
+    }
+
+    /** Puts the last quarter of an hour of what was found on the day on which the money is there. */
+    private boolean stretch(int a, int[] crew) {
+        int last = in.work[a] - 1;
+        int day = purse.tooEarlyBefore(a, time.startOf(found[0]), endOfFound(a));
+        if (in.inOneGo[a] || last < 1 || day == 0 || day >= time.days()) return false;
+        int wanted = time.startOfDay(day) - in.wait[a];
+        for (int t = found[last - 1] + 1; t < time.live; t++) {
+            if (in.holdsBegun[a] && !hasPlace(a, t)) return false;
+            if (!allIn(crew, t) || !isRoom(a, t)) continue;
+            int busy = busySince(crew, t);
+            if (busy != Integer.MAX_VALUE && busy > found[0]) return false;
+            if (nextFree(crew, t) == t && time.endOf(t) >= wanted) {
+                found[last] = t;
+                return waits(a, found[0], t) < 0;
+            }
+        }
+        return false;
     }
 
     /** The instant from which something that lies at these times may start at the soonest; negative when nothing stands against them. */
@@ -419,6 +451,7 @@ final class Pass {
             if (!room || !allIn(crew, t)) continue;
             int busy = busySince(crew, t);
             if (busy == Integer.MAX_VALUE) {
+                if (nextFree(crew, t) != t) continue; // kept free for what waits for money
                 found[done++] = t;
                 if (done == in.work[a]) return waits(a, from, t);
             } else if (busy > from) return busy + 1; // it would be laid aside for what is begun later
@@ -450,6 +483,13 @@ final class Pass {
             for (int t = to + 1; t < until; t++) if (!hasPlace(a, t)) return from + 1;
         }
         return -1;
+    }
+
+    /** What was left for later holds its people: they may not lay it aside. */
+    private void keepFree(int a, int[] crew) {
+        if (in.work[a] < 2) return;
+        for (int t = found[in.work[a] - 2] + 1; t < last[a]; t++)
+            if (allIn(crew, t) && isRoom(a, t)) for (int p : crew) free[p][t >> 6] &= ~(1L << t);
     }
 
     private void keep(int a, int from, int to) {

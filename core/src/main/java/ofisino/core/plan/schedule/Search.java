@@ -24,12 +24,21 @@ final class Search {
     private final Pass pass;
     private final Backward backward;
     private final SplittableRandom dice;
-    private final int budget;
+    private int budget;
+    private boolean stretch;
     private int used;
     /** The best first. */
     private final List<Candidate> population = new ArrayList<>();
 
-    private record Candidate(int[] list, Score score, boolean parallel) {}
+    /** @param made the list from which it comes out again @param list the same by start, to be joined with others */
+    private record Candidate(int[] made, int[] list, Score score, Way way) {}
+
+    private enum Way {
+        SERIAL,
+        PARALLEL,
+        /** Serial, begun work waiting for money. */
+        STRETCHED
+    }
 
     Search(Instance in, int budget, long seed) {
         this.in = in;
@@ -55,10 +64,19 @@ final class Search {
         int[] preference = rules.list(Rules.Rule.LATEST_FINISH);
         while (!spent() && used < budget * SHARE_OF_DRAWING) improved(drawn(preference));
         while (!spent() && in.size > 1) improved(joined());
+        if (!score().isFeasible() && in.problem.purse().isPresent()) stretched();
         Candidate best = population.get(0);
-        if (best.parallel()) pass.parallel(best.list());
-        else pass.serial(best.list());
+        if (best.way() == Way.PARALLEL) pass.parallel(best.made());
+        else pass.serial(best.made(), best.way() == Way.STRETCHED);
         return pass;
+    }
+
+    /** Nothing fits: half as many schedules again, in which work may wait for the money that its end makes due. */
+    private void stretched() {
+        stretch = true;
+        budget += budget / 2 + 1;
+        for (Rules.Rule rule : Rules.Rule.values()) if (!spent()) improved(rules.list(rule));
+        while (!spent() && !score().isFeasible() && in.size > 1) improved(joined());
     }
 
     Score score() {
@@ -84,9 +102,10 @@ final class Search {
 
     private Score forward(int[] list) {
         used++;
-        pass.serial(list);
+        pass.serial(list, stretch);
         Score score = Score.of(pass);
-        remember(new Candidate(rules.feasible(rules.ascending(starts())), score, false), list);
+        remember(new Candidate(
+                list, rules.feasible(rules.ascending(starts())), score, stretch ? Way.STRETCHED : Way.SERIAL));
         return score;
     }
 
@@ -95,7 +114,7 @@ final class Search {
         pass.parallel(list);
         Score score = Score.of(pass);
         int[] byStart = rules.feasible(rules.ascending(starts()));
-        remember(new Candidate(list, score, true), list);
+        remember(new Candidate(list, byStart, score, Way.PARALLEL));
         forward(byStart);
     }
 
@@ -106,13 +125,12 @@ final class Search {
         return starts;
     }
 
-    /** Keeps the best, no two alike. The list by starts says the same as the one it was made from, unless something was moved to mend a state. */
-    private void remember(Candidate c, int[] madeFrom) {
+    /** Keeps the best, no two alike. */
+    private void remember(Candidate c) {
         for (Candidate other : population) if (other.score().equals(c.score())) return;
-        Candidate kept = c.parallel() || in.refit.length == 0 ? c : new Candidate(madeFrom, c.score(), false);
         if (population.size() < POPULATION
                 || c.score().compareTo(population.get(population.size() - 1).score()) < 0) {
-            population.add(kept);
+            population.add(c);
             population.sort(Comparator.comparing(Candidate::score));
             if (population.size() > POPULATION) population.remove(population.size() - 1);
         }

@@ -52,7 +52,7 @@ public final class SerialPass {
 
     private static PlanOutcome serial(Instance in, int[] list) {
         var pass = new Pass(in);
-        pass.serial(list);
+        pass.serial(list, false);
         return Reading.of(pass);
     }
 

@@ -30,7 +30,7 @@ import ofisino.core.plan.schedule.PlanProblem.Purse;
 /** Small random garages with everything in them: two people, nested ways in, a state, a bay, money, an order, an appointment. */
 public final class Garages {
     public static final Instant NOW = Instant.parse("2026-03-02T17:00:00Z");
-    private static final int DAYS = 12;
+    private static final int DAYS = 9;
     public static final Instant HORIZON = NOW.plus(Duration.ofDays(DAYS));
     private static final List<String> BOTH = List.of("ines", "milo");
 
@@ -133,7 +133,7 @@ public final class Garages {
     }
 
     private static Activity inspection(Random dice) {
-        Instant at = NOW.plus(Duration.ofHours(24L * (2 + dice.nextInt(8)) - 3));
+        Instant at = NOW.plus(Duration.ofHours(24L * (2 + dice.nextInt(6)) - 3));
         return new Activity(
                 new ActivityId("inspection"),
                 Activity.Kind.APPOINTMENT,

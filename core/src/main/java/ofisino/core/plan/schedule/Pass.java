@@ -569,6 +569,24 @@ final class Pass {
         if (in.place[a] >= 0) hold(a, slots, load[in.place[a]], sign);
     }
 
+    /** Puts what was taken out into other slots, by the same crew. */
+    void putAt(int a, int[] slots) {
+        first[a] = slots[0];
+        last[a] = slots[slots.length - 1];
+        start[a] = time.startOf(first[a]);
+        end[a] = time.endOf(last[a]) + in.wait[a];
+        if (in.crews[a][crew[a]].length == 0) ownSlots[a] = slots;
+        putBack(a, slots);
+    }
+
+    /** Moves something without work to another instant. */
+    void moveTo(int a, int instant) {
+        takeOut(a);
+        start[a] = instant;
+        end[a] = instant + in.wait[a];
+        putBack(a, new int[0]);
+    }
+
     /** Whether the work, by the crew that it has, fits from exactly this live slot on; its slots are then {@link #foundSlots}. */
     boolean fitsFrom(int a, int t) {
         int[] people = in.crews[a][crew[a]];

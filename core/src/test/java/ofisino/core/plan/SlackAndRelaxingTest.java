@@ -1,0 +1,150 @@
+package ofisino.core.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Assume;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import ofisino.core.kernel.Aim;
+import ofisino.core.plan.calendar.TimeWindow;
+import ofisino.core.plan.referee.Garages;
+import ofisino.core.plan.schedule.Activity;
+import ofisino.core.plan.schedule.Activity.Crew;
+import ofisino.core.plan.schedule.Activity.Timing;
+import ofisino.core.plan.schedule.ActivityId;
+import ofisino.core.plan.schedule.Plan;
+import ofisino.core.plan.schedule.PlanOutcome.Planned;
+import ofisino.core.plan.schedule.PlanProblem;
+import ofisino.core.plan.schedule.PlanProblem.Link;
+import ofisino.core.plan.schedule.PlanProblem.Person;
+import ofisino.core.plan.schedule.Planner;
+import ofisino.core.plan.schedule.Planner.Budget;
+import ofisino.core.plan.schedule.Relaxing;
+import ofisino.core.plan.schedule.Relaxing.Kind;
+import ofisino.core.plan.schedule.Relaxing.Relaxation;
+import ofisino.core.plan.schedule.Slack;
+import org.junit.jupiter.api.Test;
+
+class SlackAndRelaxingTest {
+    private static final Instant NOW = Instant.parse("2026-03-02T17:00:00Z"); // a Monday
+    private static final Crew INES = new Crew(1, List.of("ines"));
+    private static final Budget SMALL = new Budget(60, 1);
+
+    /** By hand: evenings Tue and Thu of 2 h. Strip takes all of Tuesday, fit all of Thursday; the seal (1 day) may be ordered until Wednesday 18:00. */
+    @Test
+    void anOrderMayWaitUntilItsPartIsNeeded() {
+        var seal = Activity.order("seal", Aim.ROAD_READY, Duration.ofDays(1));
+        PlanProblem problem =
+                problem(List.of(job("strip", 8), job("fit", 8), seal), Link.of("strip", "fit"), Link.of("seal", "fit"));
+        Plan plan = plan(problem);
+        Map<ActivityId, Instant> latest = Slack.latestStarts(problem, plan);
+        assertThat(latest.get(new ActivityId("seal"))).isEqualTo(Instant.parse("2026-03-04T18:00:00Z"));
+        assertThat(latest.get(new ActivityId("strip"))).isEqualTo(Instant.parse("2026-03-03T18:00:00Z"));
+    }
+
+    /** Textbook network of Hillier and Lieberman: with plenty of crews the floats are those of the critical path method (oracle: their table). */
+    @Test
+    void withPlentyOfEverythingTheFloatsAreThoseOfTheCriticalPathMethod() {
+        int[] d = {2, 4, 10, 6, 4, 5, 7, 9, 7, 8, 4, 5, 2, 6};
+        int[] totalFloat = {0, 0, 0, 4, 0, 0, 4, 4, 2, 0, 1, 0, 4, 0};
+        String arcs = "0>1 1>2 2>3 2>4 4>5 3>6 4>7 6>7 2>8 5>9 8>9 9>10 9>11 7>12 10>13 11>13";
+        List<Activity> activities = new ArrayList<>();
+        for (int a = 0; a < d.length; a++)
+            activities.add(Activity.job("" + a, Aim.RUNNER, d[a], Crew.NOBODY).with(Timing.FREE.inOneSitting()));
+        List<Link> links = new ArrayList<>();
+        for (String arc : arcs.split(" ")) links.add(Link.of(arc.split(">")[0], arc.split(">")[1]));
+        PlanProblem problem =
+                PlanProblem.simple(NOW, NOW.plus(Duration.ofDays(3)), ZoneOffset.UTC, List.of(), activities, links);
+        Plan plan = plan(problem);
+        Map<ActivityId, Instant> latest = Slack.latestStarts(problem, plan);
+        for (int a = 0; a < d.length; a++) {
+            var id = new ActivityId("" + a);
+            long slots = Duration.between(plan.of(id).orElseThrow().start(), latest.get(id))
+                            .toMinutes()
+                    / 15;
+            assertThat(slots).as("activity %d", a).isEqualTo(totalFloat[a]);
+        }
+    }
+
+    @Property(tries = 150)
+    void nothingMayStartSoonerThanItDoes(@ForAll("garages") PlanProblem problem) {
+        Assume.that(Planner.plan(problem, SMALL) instanceof Planned);
+        Plan plan = plan(problem);
+        Map<ActivityId, Instant> latest = Slack.latestStarts(problem, plan);
+        assertThat(latest).hasSameSizeAs(problem.activities());
+        plan.activities().values().forEach(s -> assertThat(latest.get(s.id())).isAfterOrEqualTo(s.start()));
+    }
+
+    /**
+     * By hand: 9 slots in one go and evenings of 8: a quarter of an hour more is enough, nothing else is.
+     */
+    @Test
+    void workThatIsLongerThanAnyEveningAsksForALongerOne() {
+        PlanProblem problem = problem(List.of(job("long", 9).with(Timing.FREE.inOneSitting())));
+        assertThat(Relaxing.least(problem)).containsExactly(new Relaxation(Kind.SESSION, 15));
+    }
+
+    /** By hand: 16 slots by Wednesday midnight; Tuesday has 8. One evening a week more (Monday) is enough; or a deadline 1 day later (Thursday evening). */
+    @Test
+    void aDeadlineAsksForADayOrAnEvening() {
+        PlanProblem problem =
+                problem(List.of(job("paint", 16).with(Timing.FREE.by(Instant.parse("2026-03-04T23:59:00Z")))));
+        assertThat(Relaxing.least(problem))
+                .extracting(Relaxation::kind, Relaxation::amount)
+                .contains(tuple(Kind.DATE, 1L), tuple(Kind.EVENINGS, 1L))
+                .doesNotContain(tuple(Kind.MONEY, 1L));
+    }
+
+    /** By hand: 50.00 at hand, a part for 80.00, no income: 30.00 are missing, to the cent. */
+    @Test
+    void moneyThatCanNeverSufficeIsNamedToTheCent() {
+        var engine = Activity.order("engine", Aim.ROAD_READY, Duration.ofDays(3))
+                .with(List.of(new Activity.Due(8000, Activity.Due.When.START)));
+        PlanProblem problem = problem(List.of(engine)).withPurse(new PlanProblem.Purse(5000, 0, List.of()));
+        assertThat(Relaxing.least(problem)).containsExactly(new Relaxation(Kind.MONEY, 3000));
+    }
+
+    @Provide
+    Arbitrary<PlanProblem> garages() {
+        return Arbitraries.longs().between(0, 1_000_000).map(seed -> Garages.drawn(new Random(seed)));
+    }
+
+    private static Activity job(String id, int slots) {
+        return Activity.job(id, Aim.ROAD_READY, slots, INES);
+    }
+
+    private static PlanProblem problem(List<Activity> activities, Link... links) {
+        List<TimeWindow> evenings = new ArrayList<>();
+        for (LocalDate day = LocalDate.of(2026, 3, 3); day.isBefore(LocalDate.of(2026, 4, 20)); day = day.plusDays(7))
+            for (LocalDate evening : List.of(day, day.plusDays(2)))
+                evenings.add(
+                        new TimeWindow(Instant.parse(evening + "T18:00:00Z"), Instant.parse(evening + "T20:00:00Z")));
+        return PlanProblem.simple(
+                NOW,
+                NOW.plus(Duration.ofDays(50)),
+                ZoneOffset.UTC,
+                List.of(new Person("ines", evenings)),
+                activities,
+                List.of(links));
+    }
+
+    private static Plan plan(PlanProblem problem) {
+        return Optional.of(Planner.plan(problem, SMALL))
+                .map(Planned.class::cast)
+                .orElseThrow()
+                .plan();
+    }
+}

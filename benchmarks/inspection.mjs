@@ -1,32 +1,9 @@
 // Fills one vehicle with 300 findings and 600 answers to checks, and measures its pages.
 // Called by measure: node benchmarks/inspection.mjs URL PASSWORD
+import { call, signIn } from './client.mjs'
+
 const [url, password] = process.argv.slice(2)
-const cookies = new Map()
-
-async function call(method, path, body) {
-  const response = await fetch(url + path, {
-    method,
-    headers: {
-      Cookie: [...cookies].map(([k, v]) => `${k}=${v}`).join('; '),
-      ...(method !== 'GET' && {
-        'Content-Type': 'application/json',
-        'Write-Id': crypto.randomUUID(),
-        'X-XSRF-TOKEN': cookies.get('XSRF-TOKEN') ?? '',
-      }),
-    },
-    ...(body && { body: JSON.stringify(body) }),
-  })
-  for (const cookie of response.headers.getSetCookie()) {
-    const [, name, value] = /^([^=]+)=([^;]*)/.exec(cookie)
-    cookies.set(name, value)
-  }
-  const text = await response.text()
-  if (!response.ok) throw new Error(`${method} ${path}: ${response.status} ${text}`)
-  return text ? JSON.parse(text) : undefined
-}
-
-await call('GET', '/api/session')
-await call('POST', '/api/sign-in', { name: 'ines', password })
+await signIn(url, password)
 const id = crypto.randomUUID()
 const today = new Date().toISOString().slice(0, 10)
 await call('POST', '/api/projects', {

@@ -128,8 +128,17 @@ export const router = createBrowserRouter([
             ],
           },
           {
-            path: '/p/:projectId/plan',
-            lazy: async () => ({ Component: (await import('@/features/plan/PlanPage')).PlanPage }),
+            lazy: async () => ({ Component: (await import('@/features/plan/PlanLayout')).PlanLayout }),
+            children: [
+              {
+                path: '/p/:projectId/plan',
+                lazy: async () => ({ Component: (await import('@/features/plan/dates/PlanPage')).PlanPage }),
+              },
+              {
+                path: '/p/:projectId/plan/away',
+                lazy: async () => ({ Component: (await import('@/features/plan/away/AwayPage')).AwayPage }),
+              },
+            ],
           },
           {
             path: '/p/:projectId/parts',

@@ -11,9 +11,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_10"];
+        get: operations["of_11"];
         put?: never;
-        post: operations["add_8"];
+        post: operations["add_10"];
         delete?: never;
         options?: never;
         head?: never;
@@ -111,6 +111,38 @@ export interface paths {
         put: operations["change_9"];
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calendar/days": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["days"];
+        put?: never;
+        post: operations["except"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calendar/days/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["removeDay"];
         options?: never;
         head?: never;
         patch?: never;
@@ -525,7 +557,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["add_7"];
+        post: operations["add_9"];
         delete?: never;
         options?: never;
         head?: never;
@@ -619,7 +651,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_9"];
+        get: operations["of_10"];
         put?: never;
         post: operations["confirm"];
         delete?: never;
@@ -635,9 +667,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_8"];
+        get: operations["of_9"];
         put?: never;
-        post: operations["add_6"];
+        post: operations["add_8"];
         delete?: never;
         options?: never;
         head?: never;
@@ -654,7 +686,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove"];
+        delete: operations["remove_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -845,7 +877,7 @@ export interface paths {
         };
         get: operations["all_3"];
         put?: never;
-        post: operations["add_5"];
+        post: operations["add_7"];
         delete?: never;
         options?: never;
         head?: never;
@@ -923,7 +955,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_17"];
+        get: operations["of_18"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1108,6 +1140,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{projectId}/appointments": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ahead"];
+        put?: never;
+        post: operations["add_6"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/appointments/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["remove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects/{projectId}/buying": {
         parameters: {
             query?: never;
@@ -1211,7 +1275,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_16"];
+        get: operations["of_17"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1243,7 +1307,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_7"];
+        get: operations["of_8"];
         put?: never;
         post: operations["owe"];
         delete?: never;
@@ -1309,7 +1373,7 @@ export interface paths {
         };
         get: operations["list_2"];
         put?: never;
-        post: operations["add_4"];
+        post: operations["add_5"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1323,7 +1387,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_6"];
+        get: operations["of_7"];
         put?: never;
         post: operations["record_1"];
         delete?: never;
@@ -1339,7 +1403,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_5"];
+        get: operations["of_6"];
         put?: never;
         post: operations["scan"];
         delete?: never;
@@ -1419,7 +1483,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_15"];
+        get: operations["of_16"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1469,7 +1533,7 @@ export interface paths {
         };
         get: operations["list"];
         put?: never;
-        post: operations["add_3"];
+        post: operations["add_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1483,7 +1547,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_4"];
+        get: operations["of_5"];
         put?: never;
         post: operations["make"];
         delete?: never;
@@ -1515,7 +1579,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_14"];
+        get: operations["of_15"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1563,9 +1627,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_3"];
+        get: operations["of_4"];
         put?: never;
-        post: operations["add_2"];
+        post: operations["add_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1595,7 +1659,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_2"];
+        get: operations["of_3"];
         put?: never;
         post: operations["place"];
         delete?: never;
@@ -1614,6 +1678,86 @@ export interface paths {
         get: operations["plan"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/plan/follow": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["follow"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/plan/mending": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["mending"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/plan/pins": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["pin"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/plan/pins/{activity}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["unpin"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/plan/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["preview"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1675,7 +1819,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_13"];
+        get: operations["of_14"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1691,7 +1835,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["preview"];
+        get: operations["preview_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1748,6 +1892,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{projectId}/send-outs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of_2"];
+        put?: never;
+        post: operations["add_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/send-outs/{id}/offers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["offer"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects/{projectId}/sequence": {
         parameters: {
             query?: never;
@@ -1755,7 +1931,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_12"];
+        get: operations["of_13"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1851,7 +2027,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_11"];
+        get: operations["of_12"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2020,6 +2196,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/send-outs/{id}/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["back"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/send-outs/{id}/refused": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["refused"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/send-outs/{id}/send": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["send"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/session": {
         parameters: {
             query?: never;
@@ -2084,6 +2308,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/travel-rates": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["rates"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trips": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["trip"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -2121,6 +2377,13 @@ export interface components {
         ActivityResponse: {
             /** Format: date-time */
             end: string;
+            /** Format: date-time */
+            followed?: string;
+            key: string;
+            /** Format: date-time */
+            latestStart?: string;
+            /** Format: date */
+            notBefore?: string;
             people: string[];
             reasons: components["schemas"]["LimitResponse"][];
             /** Format: date-time */
@@ -2191,6 +2454,20 @@ export interface components {
         AnswersRequest: {
             answers: components["schemas"]["AnswerRequest"][];
         };
+        Appointment: {
+            /** Format: uuid */
+            afterJob?: string;
+            /** @enum {string} */
+            aim: "RUNNER" | "ROAD_READY" | "DRIVER" | "SHOW";
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            minutes: number;
+            needsRolling: boolean;
+            /** Format: date-time */
+            startsAt: string;
+            title: string;
+        };
         ArrivalRequest: {
             /** Format: date */
             arrivedOn: string;
@@ -2210,6 +2487,13 @@ export interface components {
             takenAt?: string;
             /** Format: int32 */
             width?: number;
+        };
+        BackRequest: {
+            note?: string;
+            /** Format: int32 */
+            piecesBack: number;
+            /** Format: int64 */
+            version: number;
         };
         BatchResponse: {
             jobs: string[];
@@ -2392,6 +2676,13 @@ export interface components {
             sold: boolean;
             title: string;
         };
+        Compared: {
+            /** Format: int64 */
+            atMostMinor: number;
+            offer: components["schemas"]["OfferRow"];
+            /** Format: int64 */
+            totalMinor: number;
+        };
         ConfirmationRequest: {
             /** Format: uuid */
             id: string;
@@ -2422,6 +2713,17 @@ export interface components {
             codes: number;
             /** Format: date */
             on: string;
+        };
+        DayRequest: {
+            /** Format: date */
+            day: string;
+            /** Format: int32 */
+            fromMinute?: number;
+            /** Format: uuid */
+            id: string;
+            note?: string;
+            /** Format: int32 */
+            toMinute?: number;
         };
         DebtResponse: {
             due: boolean;
@@ -2640,6 +2942,19 @@ export interface components {
             /** Format: date */
             usedOn?: string;
         };
+        ExceptionRow: {
+            /** Format: uuid */
+            accountId: string;
+            /** Format: date */
+            day: string;
+            /** Format: int32 */
+            fromMinute?: number;
+            /** Format: uuid */
+            id: string;
+            note: string;
+            /** Format: int32 */
+            toMinute?: number;
+        };
         FaultCode: {
             code: string;
             module: string;
@@ -2789,6 +3104,22 @@ export interface components {
             name: string;
             password: string;
             zone: string;
+        };
+        Fixed: {
+            /** Format: uuid */
+            afterJob?: string;
+            /** @enum {string} */
+            aim: "RUNNER" | "ROAD_READY" | "DRIVER" | "SHOW";
+            /** Format: time-local */
+            at: string;
+            /** Format: date */
+            day: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            minutes: number;
+            needsRolling: boolean;
+            title: string;
         };
         FluidChoiceResponse: {
             /** Format: date */
@@ -3048,7 +3379,7 @@ export interface components {
         };
         LimitResponse: {
             /** @enum {string} */
-            kind: "NOW" | "NO_TIME" | "BUSY" | "AFTER" | "ARRIVAL" | "NOT_BEFORE" | "FIXED" | "PLACE_FULL" | "RESOURCE_FULL" | "TOO_SHORT" | "LAID_ASIDE";
+            kind: "NOW" | "NO_TIME" | "BUSY" | "AFTER" | "ARRIVAL" | "NOT_BEFORE" | "FIXED" | "PLACE_FULL" | "RESOURCE_FULL" | "TOO_SHORT" | "LAID_ASIDE" | "STATE" | "OTHER_STAY" | "MONEY" | "KEPT";
             subject?: components["schemas"]["Subject"];
             /** Format: date-time */
             until: string;
@@ -3158,6 +3489,14 @@ export interface components {
             stays?: string[];
             wayIn: string;
         };
+        MilestoneMove: {
+            /** Format: date-time */
+            after?: string;
+            /** @enum {string} */
+            aim: "RUNNER" | "ROAD_READY" | "DRIVER" | "SHOW";
+            /** Format: date-time */
+            before?: string;
+        };
         MilestoneResponse: {
             /** @enum {string} */
             aim: "RUNNER" | "ROAD_READY" | "DRIVER" | "SHOW";
@@ -3165,12 +3504,20 @@ export interface components {
             /** Format: date-time */
             finish: string;
             holder: components["schemas"]["Subject"];
+            /** Format: int32 */
+            spareDays?: number;
         };
         MissingResponse: {
             /** Format: uuid */
             job: string;
             reason: string;
             rule: string;
+        };
+        MoneyPoint: {
+            /** Format: date */
+            day: string;
+            /** Format: int64 */
+            leftMinor: number;
         };
         MoneyResponse: {
             currency: string;
@@ -3195,6 +3542,23 @@ export interface components {
             due: number;
             /** Format: int64 */
             spent: number;
+        };
+        MoveRequest: {
+            activity: string;
+            /** Format: date */
+            notBefore?: string;
+        };
+        MoveResponse: {
+            milestones: components["schemas"]["MilestoneMove"][];
+            moved: components["schemas"]["Moved"][];
+            possible: boolean;
+        };
+        Moved: {
+            /** Format: date-time */
+            after: string;
+            /** Format: date-time */
+            before: string;
+            subject: components["schemas"]["Subject"];
         };
         Mover: {
             /** Format: int64 */
@@ -3344,6 +3708,21 @@ export interface components {
             /** Format: uuid */
             id: string;
         };
+        NewOfferRequest: {
+            carrier: string;
+            /** Format: int32 */
+            days: number;
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            km: number;
+            /** Format: int32 */
+            minutes: number;
+            /** Format: int64 */
+            priceMinor: number;
+            refused?: string;
+            seen: boolean;
+        };
         NewOrderRequest: {
             currency: string;
             /** Format: date */
@@ -3428,6 +3807,23 @@ export interface components {
             /** Format: date */
             scannedOn: string;
         };
+        NewSendOutRequest: {
+            /** Format: uuid */
+            afterJob?: string;
+            /** @enum {string} */
+            aim: "RUNNER" | "ROAD_READY" | "DRIVER" | "SHOW";
+            /** Format: int32 */
+            awayDays: number;
+            /** Format: uuid */
+            beforeJob?: string;
+            carGoes: boolean;
+            /** Format: uuid */
+            id: string;
+            mask?: string[];
+            /** Format: int32 */
+            pieces: number;
+            title: string;
+        };
         NewSupplierRequest: {
             currency: string;
             /** Format: uuid */
@@ -3453,6 +3849,23 @@ export interface components {
             probability: number;
             title: string;
             zone?: string;
+        };
+        OfferRow: {
+            carrier: string;
+            /** Format: int32 */
+            days: number;
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            km: number;
+            /** Format: int32 */
+            minutes: number;
+            /** Format: int64 */
+            priceMinor: number;
+            refused: string;
+            seen: boolean;
+            /** Format: uuid */
+            sendOutId: string;
         };
         OneOfManyDecisions: {
             /** @enum {string} */
@@ -3600,6 +4013,13 @@ export interface components {
             /** Format: int32 */
             widthMm: number;
         };
+        PinRequest: {
+            activity: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            notBefore: string;
+        };
         PlaceChangeRequest: {
             /** @enum {string} */
             kind: "SHELF" | "BENCH" | "BAY" | "BOX" | "BAG" | "AWAY";
@@ -3629,8 +4049,12 @@ export interface components {
         PlanResponse: {
             activities: components["schemas"]["ActivityResponse"][];
             circle: components["schemas"]["Subject"][];
+            /** Format: date-time */
+            followedAt?: string;
             milestones: components["schemas"]["MilestoneResponse"][];
+            money: components["schemas"]["MoneyPoint"][];
             unplaced: components["schemas"]["UnplacedResponse"][];
+            windows: components["schemas"]["TimeWindow"][];
         };
         PointResponse: {
             /** @enum {string} */
@@ -3781,6 +4205,12 @@ export interface components {
             purpose?: "WILL_NOT_COME_AGAIN" | "SENTIMENT" | "LEARNING" | "TO_SHOW_OTHERS" | "KEEP_FOR_LIFE";
             reason?: string;
         };
+        RatesBody: {
+            /** Format: int32 */
+            hourMinor: number;
+            /** Format: int32 */
+            kmMinor: number;
+        };
         ReachRow: {
             fastener: string;
             foundAt: string;
@@ -3827,9 +4257,20 @@ export interface components {
             /** @enum {string} */
             stage: "AS_FOUND" | "PULLED" | "FITTED";
         };
+        RefusedRequest: {
+            reason: string;
+            /** Format: int64 */
+            version: number;
+        };
         RefusedResponse: {
             circle: string[];
             edge: components["schemas"]["EdgeResponse"];
+        };
+        Relaxation: {
+            /** Format: int64 */
+            amount: number;
+            /** @enum {string} */
+            kind: "DATE" | "EVENINGS" | "MONEY" | "PLACE" | "SESSION";
         };
         ReleaseRequest: {
             /** Format: int64 */
@@ -3933,6 +4374,61 @@ export interface components {
             halfClosed: string[];
             repeats: components["schemas"]["RepeatResponse"][];
             zoneAims: components["schemas"]["ZoneAimRow"][];
+        };
+        SendOutResponse: {
+            blockedBy?: string;
+            late: boolean;
+            /** Format: int32 */
+            missing: number;
+            offers: components["schemas"]["Compared"][];
+            row: components["schemas"]["SendOutRow"];
+        };
+        SendOutRow: {
+            /** Format: uuid */
+            afterJob?: string;
+            /** @enum {string} */
+            aim: "RUNNER" | "ROAD_READY" | "DRIVER" | "SHOW";
+            /** Format: int32 */
+            awayDays: number;
+            /** Format: date */
+            backOn?: string;
+            /** Format: uuid */
+            beforeJob?: string;
+            carGoes: boolean;
+            carrier: string;
+            /** Format: date */
+            expectedOn?: string;
+            /** Format: uuid */
+            id: string;
+            mask: string[];
+            note: string;
+            /** Format: int32 */
+            pieces: number;
+            /** Format: int32 */
+            piecesBack?: number;
+            /** Format: uuid */
+            projectId: string;
+            /** Format: date */
+            sentOn?: string;
+            /** @enum {string} */
+            state: "TO_SEND" | "AWAY" | "BACK" | "REFUSED";
+            title: string;
+            /** Format: int64 */
+            version: number;
+        };
+        SendOutsResponse: {
+            /** Format: int64 */
+            hourMinor: number;
+            /** Format: int64 */
+            kmMinor: number;
+            sendOuts: components["schemas"]["SendOutResponse"][];
+        };
+        SendRequest: {
+            carrier: string;
+            /** Format: date */
+            expectedOn: string;
+            /** Format: int64 */
+            version: number;
         };
         SequenceResponse: {
             enablers: components["schemas"]["EnablerResponse"][];
@@ -4050,7 +4546,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            kind: "JOB" | "ORDER" | "ARRIVED" | "STRIP" | "REFIT" | "NEED";
+            kind: "JOB" | "ORDER" | "ARRIVED" | "STRIP" | "REFIT" | "NEED" | "SEND_OUT" | "APPOINTMENT";
             title: string;
         };
         SupplierRow: {
@@ -4139,7 +4635,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            kind: "JOB" | "ORDER" | "ARRIVED" | "STRIP" | "REFIT" | "NEED";
+            kind: "JOB" | "ORDER" | "ARRIVED" | "STRIP" | "REFIT" | "NEED" | "SEND_OUT" | "APPOINTMENT";
             /** Format: int32 */
             minutes: number;
             title: string;
@@ -4163,6 +4659,18 @@ export interface components {
             savedLitres: number;
             /** Format: int32 */
             savedMinutes: number;
+        };
+        TripRequest: {
+            betweenKm: number[];
+            fromHomeKm: number[];
+        };
+        TripResponse: {
+            /** Format: int32 */
+            apartKm: number;
+            /** Format: int64 */
+            savedMinor: number;
+            /** Format: int32 */
+            togetherKm: number;
         };
         UnplacedResponse: {
             limit: components["schemas"]["LimitResponse"];
@@ -4314,7 +4822,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    of_10: {
+    of_11: {
         parameters: {
             query: {
                 subject: "VEHICLE" | "FINDING" | "JOB" | "NEED" | "ORDER" | "EVENING" | "ENTRY" | "LOOK";
@@ -4337,7 +4845,7 @@ export interface operations {
             };
         };
     };
-    add_8: {
+    add_10: {
         parameters: {
             query: {
                 id: string;
@@ -4520,6 +5028,68 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["CalendarBody"];
                 };
+            };
+        };
+    };
+    days: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ExceptionRow"][];
+                };
+            };
+        };
+    };
+    except: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DayRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    removeDay: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -5235,7 +5805,7 @@ export interface operations {
             };
         };
     };
-    add_7: {
+    add_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -5405,7 +5975,7 @@ export interface operations {
             };
         };
     };
-    of_9: {
+    of_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -5451,7 +6021,7 @@ export interface operations {
             };
         };
     };
-    of_8: {
+    of_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -5473,7 +6043,7 @@ export interface operations {
             };
         };
     };
-    add_6: {
+    add_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -5497,7 +6067,7 @@ export interface operations {
             };
         };
     };
-    remove: {
+    remove_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -5823,7 +6393,7 @@ export interface operations {
             };
         };
     };
-    add_5: {
+    add_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -5987,7 +6557,7 @@ export interface operations {
             };
         };
     };
-    of_17: {
+    of_18: {
         parameters: {
             query?: never;
             header?: never;
@@ -6271,6 +6841,73 @@ export interface operations {
             };
         };
     };
+    ahead: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Appointment"][];
+                };
+            };
+        };
+    };
+    add_6: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Fixed"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     weigh: {
         parameters: {
             query?: never;
@@ -6432,7 +7069,7 @@ export interface operations {
             };
         };
     };
-    of_16: {
+    of_17: {
         parameters: {
             query?: never;
             header?: never;
@@ -6478,7 +7115,7 @@ export interface operations {
             };
         };
     };
-    of_7: {
+    of_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -6662,7 +7299,7 @@ export interface operations {
             };
         };
     };
-    add_4: {
+    add_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -6688,7 +7325,7 @@ export interface operations {
             };
         };
     };
-    of_6: {
+    of_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -6734,7 +7371,7 @@ export interface operations {
             };
         };
     };
-    of_5: {
+    of_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -6900,7 +7537,7 @@ export interface operations {
             };
         };
     };
-    of_15: {
+    of_16: {
         parameters: {
             query?: never;
             header?: never;
@@ -7014,7 +7651,7 @@ export interface operations {
             };
         };
     };
-    add_3: {
+    add_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -7040,7 +7677,7 @@ export interface operations {
             };
         };
     };
-    of_4: {
+    of_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -7134,7 +7771,7 @@ export interface operations {
             };
         };
     };
-    of_14: {
+    of_15: {
         parameters: {
             query?: never;
             header?: never;
@@ -7202,7 +7839,7 @@ export interface operations {
             };
         };
     };
-    of_3: {
+    of_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -7224,7 +7861,7 @@ export interface operations {
             };
         };
     };
-    add_2: {
+    add_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -7272,7 +7909,7 @@ export interface operations {
             };
         };
     };
-    of_2: {
+    of_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -7338,6 +7975,119 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PlanResponse"];
+                };
+            };
+        };
+    };
+    follow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    mending: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Relaxation"][];
+                };
+            };
+        };
+    };
+    pin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PinRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    unpin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+                activity: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    preview: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MoveRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MoveResponse"];
                 };
             };
         };
@@ -7435,7 +8185,7 @@ export interface operations {
             };
         };
     };
-    of_13: {
+    of_14: {
         parameters: {
             query?: never;
             header?: never;
@@ -7457,7 +8207,7 @@ export interface operations {
             };
         };
     };
-    preview: {
+    preview_1: {
         parameters: {
             query: {
                 aim: "RUNNER" | "ROAD_READY" | "DRIVER" | "SHOW";
@@ -7550,7 +8300,78 @@ export interface operations {
             };
         };
     };
-    of_12: {
+    of_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SendOutsResponse"];
+                };
+            };
+        };
+    };
+    add_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewSendOutRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    offer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewOfferRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    of_13: {
         parameters: {
             query?: never;
             header?: never;
@@ -7716,7 +8537,7 @@ export interface operations {
             };
         };
     };
-    of_11: {
+    of_12: {
         parameters: {
             query?: never;
             header?: never;
@@ -7968,6 +8789,78 @@ export interface operations {
             };
         };
     };
+    back: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BackRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    refused: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RefusedRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    send: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SendRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     session: {
         parameters: {
             query?: never;
@@ -8070,6 +8963,52 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SupplierRow"];
+                };
+            };
+        };
+    };
+    rates: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RatesBody"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    trip: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TripRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TripResponse"];
                 };
             };
         };

@@ -8,8 +8,10 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import ofisino.core.plan.calendar.TimeWindow;
 import ofisino.core.plan.calendar.WeekCalendar;
@@ -87,5 +89,43 @@ class CalendarTest {
                 stay.from(),
                 stay.to(),
                 List.of(new Limit(Limit.Kind.NOW, "", stay.from())));
+    }
+
+    /** By hand: of 18-21, 18-19 and 20-21 are left when something takes 19-20; what touches or lies outside takes nothing. */
+    @Test
+    void whatAnotherCarTakesIsNotThere() {
+        TimeWindow evening = hours("18", "21");
+        assertThat(TimeWindow.without(List.of(evening), List.of(hours("19", "20"))))
+                .containsExactly(hours("18", "19"), hours("20", "21"));
+        assertThat(TimeWindow.without(List.of(evening), List.of(hours("17", "18"), hours("21", "22"))))
+                .containsExactly(evening);
+        assertThat(TimeWindow.without(List.of(evening), List.of(hours("17", "22"))))
+                .isEmpty();
+        assertThat(TimeWindow.without(List.of(evening), List.of(hours("20", "22"), hours("17", "19"))))
+                .containsExactly(hours("19", "20"));
+    }
+
+    private static TimeWindow hours(String from, String to) {
+        return new TimeWindow(
+                Instant.parse("2026-03-03T" + from + ":00:00Z"), Instant.parse("2026-03-03T" + to + ":00:00Z"));
+    }
+
+    /** By hand: Tuesdays 18-20; the 10th is off, the 17th goes on until 21. */
+    @Test
+    void daysWithOtherTimesReplaceThoseOfTheWeek() {
+        var week = new WeekCalendar(List.of(new WeekWindow(DayOfWeek.TUESDAY, 1080, 1200)));
+        var days = week.between(
+                LocalDate.of(2026, 3, 3),
+                LocalDate.of(2026, 3, 17),
+                ZoneOffset.UTC,
+                Map.of(
+                        LocalDate.of(2026, 3, 10),
+                        Optional.empty(),
+                        LocalDate.of(2026, 3, 17),
+                        Optional.of(new WeekWindow(DayOfWeek.TUESDAY, 1080, 1260))));
+        assertThat(days)
+                .containsExactly(
+                        hours("18", "20"),
+                        new TimeWindow(Instant.parse("2026-03-17T18:00:00Z"), Instant.parse("2026-03-17T21:00:00Z")));
     }
 }

@@ -1,12 +1,21 @@
 package ofisino.server.plan;
 
+import java.time.LocalDate;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import ofisino.core.plan.calendar.WeekCalendar;
+import ofisino.core.plan.calendar.TimeWindow;
 import ofisino.server.identity.Caller;
 
 /** The door to when people have time. */
 public interface Calendars {
-    /** By account; people without any time are left out. */
-    Map<UUID, WeekCalendar> everybody(Caller caller);
+    /**
+     * When people are in the garage, by account; people without any time are left out.
+     *
+     * @param first and @param last days in the garage's zone, both inclusive
+     */
+    Map<UUID, List<TimeWindow>> everybody(Caller caller, LocalDate first, LocalDate last);
+
+    /** Of everybody together, in a usual week. */
+    int minutesPerWeek(Caller caller);
 }

@@ -7,6 +7,7 @@ import ofisino.core.kernel.Aim;
 import ofisino.core.plan.schedule.HeldBy;
 import ofisino.core.plan.schedule.Plan;
 import ofisino.core.plan.schedule.PlanOutcome;
+import ofisino.core.plan.schedule.PlanProblem;
 import ofisino.core.plan.tonight.Tonight;
 import ofisino.server.identity.Caller;
 
@@ -15,11 +16,13 @@ public interface Plans {
     Planned of(Caller caller, UUID projectId);
 
     /**
+     * @param problem    as it was stated
      * @param milestones by aim, where something is left to do for it
      * @param tonight    the asking person's next stay in the garage; empty while they have named no time
      * @param subjects   what each activity is: a job, an order, a need
      */
     record Planned(
+            PlanProblem problem,
             PlanOutcome outcome,
             Plan plan,
             List<Milestone> milestones,
@@ -51,7 +54,10 @@ public interface Plans {
             /** A way in to be closed again. */
             REFIT,
             /** A part that is not ordered yet, planned as if it were ordered now. */
-            NEED
+            NEED,
+            /** Pieces that somebody else works on. */
+            SEND_OUT,
+            APPOINTMENT
         }
     }
 }

@@ -3,6 +3,7 @@ package ofisino.server.plan;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
+import ofisino.core.plan.access.CarState;
 import ofisino.server.identity.Caller;
 
 /** The door to ways in: what is open, what has to be opened, and for which jobs. */
@@ -10,10 +11,25 @@ public interface Ways {
     /** Stays that are not closed again. */
     List<Stay> stays(Caller caller, UUID projectId);
 
-    /** @param open somebody opened it already @param inside stays of what it needs */
+    /**
+     * @param people   at once
+     * @param open     somebody opened it already
+     * @param inside   stays of what it needs
+     * @param excludes states that the vehicle is not in meanwhile
+     */
     record Stay(
-            UUID id, String name, int stripMinutes, int refitMinutes, boolean open, Set<UUID> jobs, Set<UUID> inside) {
+            UUID id,
+            String wayIn,
+            String name,
+            int stripMinutes,
+            int refitMinutes,
+            int people,
+            boolean open,
+            Set<UUID> jobs,
+            Set<UUID> inside,
+            Set<CarState> excludes) {
         public Stay {
+            excludes = Set.copyOf(excludes);
             jobs = Set.copyOf(jobs);
             inside = Set.copyOf(inside);
         }

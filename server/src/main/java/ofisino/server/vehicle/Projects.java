@@ -1,6 +1,7 @@
 package ofisino.server.vehicle;
 
 import java.time.LocalDate;
+import java.util.List;
 import java.util.UUID;
 import ofisino.core.kernel.Aim;
 import ofisino.core.vehicle.body.Body;
@@ -15,6 +16,9 @@ public interface Projects {
 
     /** @throws ofisino.core.kernel.Conflict when the project is finished, sold or scrapped */
     Project requireOpen(Caller caller, UUID projectId);
+
+    /** Those that are worked on: the one begun first has the evenings first. */
+    List<Project> inHand(Caller caller);
 
     Body bodyOf(Project project);
 

@@ -5,6 +5,8 @@ import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import ofisino.core.kernel.InvalidValue;
 
 /** The regular times of one person in the garage. Times of one day do not overlap. */
@@ -30,6 +32,18 @@ public record WeekCalendar(List<WeekWindow> windows) {
         List<TimeWindow> found = new ArrayList<>();
         for (LocalDate date = first; !date.isAfter(last); date = date.plusDays(1))
             for (WeekWindow window : windows) if (window.day() == date.getDayOfWeek()) found.add(window.on(date, zone));
+        return found;
+    }
+
+    /** The same, days with times of their own put in: none on a day off. */
+    public List<TimeWindow> between(
+            LocalDate first, LocalDate last, ZoneId zone, Map<LocalDate, Optional<WeekWindow>> exceptions) {
+        List<TimeWindow> found = new ArrayList<>();
+        for (LocalDate date = first; !date.isAfter(last); date = date.plusDays(1)) {
+            LocalDate day = date;
+            if (exceptions.containsKey(day)) exceptions.get(day).ifPresent(w -> found.add(w.on(day, zone)));
+            else found.addAll(between(day, day, zone));
+        }
         return found;
     }
 

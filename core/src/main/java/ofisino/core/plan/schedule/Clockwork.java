@@ -12,7 +12,6 @@ import ofisino.core.plan.calendar.TimeWindow;
  * garage, and they are numbered by themselves: two years of evenings are 6 000 live slots of 70 000. Instants are seconds after the first slot.
  */
 final class Clockwork {
-    static final Duration SLOT = Duration.ofMinutes(15);
     static final int SLOT_SECONDS = 900;
     private static final long FAR_SECONDS = 500_000_000;
     /** Nobody is there: number of no window. */
@@ -34,7 +33,7 @@ final class Clockwork {
     private final int[] dayStart;
 
     Clockwork(PlanProblem problem) {
-        long quarter = SLOT.toSeconds();
+        long quarter = PlanProblem.SLOT.toSeconds();
         origin = Instant.ofEpochSecond(Math.floorDiv(problem.now().getEpochSecond(), quarter) * quarter);
         slots = (int) (Duration.between(origin, problem.horizon()).toSeconds() / quarter);
         now = secondsAt(problem.now());

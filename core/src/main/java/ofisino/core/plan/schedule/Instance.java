@@ -45,7 +45,10 @@ final class Instance {
     final int[] strip;
 
     final int[] refit;
-    final String[] wayIn;
+    /** By opening: the number of its way in. */
+    final int[] wayIn;
+
+    final int ways;
     /** By activity: the opening that it opens or closes. */
     final int[] opens;
 
@@ -114,7 +117,10 @@ final class Instance {
                 .mapToInt(o -> o.strip().map(index::get).orElse(NONE))
                 .toArray();
         refit = openings.stream().mapToInt(o -> index.get(o.refit())).toArray();
-        wayIn = openings.stream().map(PlanProblem.Opening::wayIn).toArray(String[]::new);
+        List<String> names =
+                openings.stream().map(PlanProblem.Opening::wayIn).distinct().toList();
+        wayIn = openings.stream().mapToInt(o -> names.indexOf(o.wayIn())).toArray();
+        ways = names.size();
         opens = filled(NONE);
         closes = filled(NONE);
         for (int o = 0; o < refit.length; o++) {
@@ -125,7 +131,7 @@ final class Instance {
         for (int o = 0; o < refit.length; o++) {
             int me = o;
             sameWay[o] = java.util.stream.IntStream.range(0, refit.length)
-                    .filter(other -> other != me && wayIn[other].equals(wayIn[me]))
+                    .filter(other -> other != me && wayIn[other] == wayIn[me])
                     .toArray();
         }
         var exclusions = new Exclusions(this);

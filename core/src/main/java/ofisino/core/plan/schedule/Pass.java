@@ -49,6 +49,10 @@ final class Pass {
     /** By activity: it does not start before, found out by this pass (seconds). */
     private final int[] released;
 
+    /** By way in: how many stays of it are open and not closed, and until when the closed ones were open. */
+    private final int[] halfOpen;
+
+    private final int[] closedUntil;
     private final int[] openBefore;
     private final int[] found;
     private final BitSet ready = new BitSet();
@@ -79,6 +83,8 @@ final class Pass {
         load = new int[in.capacity.length][time.live];
         purse = new Purses(in);
         released = new int[in.size];
+        halfOpen = new int[in.ways];
+        closedUntil = new int[in.ways];
         openBefore = new int[in.size];
         found = new int[Math.max(1, Arrays.stream(in.work).max().orElse(1))];
         ownSlots = new int[in.size][];
@@ -213,6 +219,9 @@ final class Pass {
         for (int[] l : load) Arrays.fill(l, 0);
         purse.reset();
         ready.clear();
+        Arrays.fill(halfOpen, 0);
+        Arrays.fill(closedUntil, 0);
+        for (int o = 0; o < in.refit.length; o++) if (in.strip[o] == Instance.NONE) halfOpen[in.wayIn[o]]++;
         for (int a = 0; a < in.size; a++) openBefore[a] = in.before[a].length;
         for (int a = 0; a < in.size; a++) if (openBefore[a] == 0 && !in.isFixed(a)) ready.set(rank[a]);
         for (int a = 0; a < in.size; a++)
@@ -253,9 +262,7 @@ final class Pass {
         int earliest = Math.max(Math.max(time.now, in.notBefore[a]), released[a]);
         for (Instance.Link l : in.before[a])
             if (placed[l.other()]) earliest = Math.max(earliest, end[l.other()] + l.lag());
-        if (in.opens[a] != Instance.NONE)
-            for (int other : in.sameWay[in.opens[a]])
-                if (placed[in.refit[other]]) earliest = Math.max(earliest, end[in.refit[other]]);
+        if (in.opens[a] != Instance.NONE) earliest = Math.max(earliest, closedUntil[in.wayIn[in.opens[a]]]);
         return earliest;
     }
 
@@ -523,6 +530,12 @@ final class Pass {
     private void note(int a) {
         placed[a] = true;
         sequence[count++] = a;
+        if (in.opens[a] != Instance.NONE) halfOpen[in.wayIn[in.opens[a]]]++;
+        if (in.closes[a] != Instance.NONE) {
+            int way = in.wayIn[in.closes[a]];
+            halfOpen[way]--;
+            closedUntil[way] = Math.max(closedUntil[way], end[a]);
+        }
         purse.spend(a, start[a], end[a], 1);
     }
 

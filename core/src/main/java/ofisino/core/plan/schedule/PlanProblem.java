@@ -34,6 +34,9 @@ public record PlanProblem(
         Optional<LocalDate> target,
         Optional<Plan> kept) {
 
+    /** Time is counted in quarters of an hour. */
+    public static final Duration SLOT = Duration.ofMinutes(15);
+
     /** @param windows in order, not overlapping */
     public record Person(String id, List<TimeWindow> windows) {
         public Person {

@@ -16,6 +16,9 @@ import java.util.SplittableRandom;
  */
 final class Search {
     private static final int POPULATION = 40;
+    /** It goes through all slots, and with many activities costs more schedules than it is worth. */
+    private static final int MOST_FOR_PARALLEL = 250;
+
     private static final double SHARE_OF_DRAWING = 0.15;
     private static final double SWAPS = 0.03;
 
@@ -59,7 +62,7 @@ final class Search {
         for (Rules.Rule rule : Rules.Rule.values()) {
             if (spent()) break;
             improved(rules.list(rule));
-            if (!spent()) parallel(rules.list(rule));
+            if (!spent() && in.size <= MOST_FOR_PARALLEL) parallel(rules.list(rule));
         }
         int[] preference = rules.list(Rules.Rule.LATEST_FINISH);
         while (!spent() && used < budget * SHARE_OF_DRAWING) improved(drawn(preference));

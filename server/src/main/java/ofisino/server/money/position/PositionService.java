@@ -30,6 +30,7 @@ import ofisino.server.money.position.MoneyController.ToOrder;
 import ofisino.server.parts.Needs;
 import ofisino.server.parts.Orders;
 import ofisino.server.plan.Jobs;
+import ofisino.server.plan.MonthlyMoney;
 import ofisino.server.vehicle.Projects;
 import org.joda.money.CurrencyUnit;
 import org.joda.money.Money;
@@ -37,7 +38,7 @@ import org.springframework.stereotype.Service;
 
 /** Adds up the money of a project from its lines. */
 @Service
-class PositionService implements Ledger {
+class PositionService implements Ledger, MonthlyMoney {
     private final Projects projects;
     private final Entries entries;
     private final Orders orders;
@@ -62,6 +63,14 @@ class PositionService implements Ledger {
     public Standing standing(Caller caller, UUID projectId) {
         MoneyResponse money = money(caller, projectId);
         return new Standing(money.currency(), money.position(), money.month());
+    }
+
+    @Override
+    public Optional<Limit> of(Caller caller, UUID projectId) {
+        long monthly = projects.require(caller, projectId).monthlyMinor();
+        return monthly == 0
+                ? Optional.empty()
+                : Optional.of(new Limit(standing(caller, projectId).month().left(), monthly));
     }
 
     @OneSnapshot

@@ -148,14 +148,17 @@ class OpeningService implements Ways {
                 .filter(o -> !s.isClosed(o.id()))
                 .map(o -> new Stay(
                         UUID.fromString(o.id()),
+                        o.wayIn().id(),
                         o.wayIn().name(),
                         o.wayIn().stripMinutes(),
                         o.wayIn().refitMinutes(),
+                        o.wayIn().people(),
                         s.isOpen(o.id()),
                         o.jobs(),
                         s.openings().around(o).stream()
                                 .map(a -> UUID.fromString(a.id()))
-                                .collect(Collectors.toSet())))
+                                .collect(Collectors.toSet()),
+                        o.wayIn().excludes()))
                 .toList();
     }
 

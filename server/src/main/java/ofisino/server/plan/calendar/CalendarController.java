@@ -1,14 +1,23 @@
 package ofisino.server.plan.calendar;
 
 import java.time.DayOfWeek;
+import java.time.LocalDate;
 import java.util.List;
+import java.util.UUID;
 import ofisino.core.plan.calendar.WeekCalendar;
 import ofisino.core.plan.calendar.WeekWindow;
 import ofisino.server.identity.Caller;
+import ofisino.server.plan.calendar.CalendarMapper.ExceptionRow;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
@@ -36,6 +45,31 @@ class CalendarController {
                 body.windows().stream()
                         .map(w -> new WeekWindow(w.day(), w.fromMinute(), w.toMinute()))
                         .toList()));
+    }
+
+    record DayRequest(
+            UUID id,
+            LocalDate day,
+            @Nullable Integer fromMinute,
+            @Nullable Integer toMinute,
+            @Nullable String note) {}
+
+    /** Days off, and days with other times, from today on. */
+    @GetMapping("/days")
+    List<ExceptionRow> days(Caller caller) {
+        return service.exceptions(caller);
+    }
+
+    @PostMapping("/days")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void except(Caller caller, @RequestBody DayRequest b) {
+        service.except(caller, b.id(), b.day(), b.fromMinute(), b.toMinute(), b.note());
+    }
+
+    @DeleteMapping("/days/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void removeDay(Caller caller, @PathVariable UUID id) {
+        service.removeException(caller, id);
     }
 
     private static CalendarBody response(WeekCalendar calendar) {

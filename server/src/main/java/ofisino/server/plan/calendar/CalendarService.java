@@ -1,29 +1,45 @@
 package ofisino.server.plan.calendar;
 
+import java.time.Clock;
 import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import ofisino.core.kernel.Conflict;
+import ofisino.core.kernel.InvalidValue;
+import ofisino.core.kernel.NotFound;
+import ofisino.core.kernel.Texts;
+import ofisino.core.plan.calendar.TimeWindow;
 import ofisino.core.plan.calendar.WeekCalendar;
 import ofisino.core.plan.calendar.WeekWindow;
 import ofisino.server.identity.Caller;
+import ofisino.server.identity.Garages;
 import ofisino.server.plan.Calendars;
+import ofisino.server.plan.calendar.CalendarMapper.ExceptionRow;
 import ofisino.server.plan.calendar.CalendarMapper.WindowRow;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** When people have time in the garage. */
 @Service
 class CalendarService implements Calendars {
     private final CalendarMapper mapper;
+    private final Garages garages;
+    private final Clock clock;
 
-    CalendarService(CalendarMapper mapper) {
+    CalendarService(CalendarMapper mapper, Garages garages, Clock clock) {
         this.mapper = mapper;
+        this.garages = garages;
+        this.clock = clock;
     }
 
     WeekCalendar mine(Caller caller) {
-        return everybody(caller).getOrDefault(caller.accountId(), new WeekCalendar(List.of()));
+        return weeks(caller).getOrDefault(caller.accountId(), new WeekCalendar(List.of()));
     }
 
     WeekCalendar change(Caller caller, List<WeekWindow> windows) {
@@ -34,8 +50,55 @@ class CalendarService implements Calendars {
         return calendar;
     }
 
+    List<ExceptionRow> exceptions(Caller caller) {
+        LocalDate today = LocalDate.now(clock.withZone(garages.zone(caller)));
+        return mapper.exceptions(caller.garageId(), today).stream()
+                .filter(e -> e.accountId().equals(caller.accountId()))
+                .toList();
+    }
+
+    /** A day off, or a day with other times. Several days are several exceptions. */
+    void except(Caller caller, UUID id, LocalDate day, @Nullable Integer from, @Nullable Integer to, String note) {
+        if ((from == null) != (to == null))
+            throw InvalidValue.of("fromMinute", "window.half", "Give both times, or neither for a day off.");
+        if (from != null) new WeekWindow(day.getDayOfWeek(), from, to);
+        if (mapper.exceptions(caller.garageId(), day).stream()
+                .anyMatch(e -> e.day().equals(day) && e.accountId().equals(caller.accountId())))
+            throw new Conflict("window.twice", "That day has times of its own already. Remove them first.");
+        mapper.insertException(
+                caller.garageId(), new ExceptionRow(id, caller.accountId(), day, from, to, Texts.note("note", note)));
+    }
+
+    void removeException(Caller caller, UUID id) {
+        if (mapper.deleteException(caller.garageId(), caller.accountId(), id) == 0) throw new NotFound("day", id);
+    }
+
     @Override
-    public Map<UUID, WeekCalendar> everybody(Caller caller) {
+    public Map<UUID, List<TimeWindow>> everybody(Caller caller, LocalDate first, LocalDate last) {
+        Map<UUID, Map<LocalDate, Optional<WeekWindow>>> exceptions = new HashMap<>();
+        for (ExceptionRow e : mapper.exceptions(caller.garageId(), first))
+            exceptions
+                    .computeIfAbsent(e.accountId(), a -> new HashMap<>())
+                    .put(
+                            e.day(),
+                            Optional.ofNullable(e.fromMinute())
+                                    .map(from -> new WeekWindow(e.day().getDayOfWeek(), from, e.toMinute())));
+        Map<UUID, List<TimeWindow>> found = new LinkedHashMap<>();
+        weeks(caller)
+                .forEach((account, week) -> found.put(
+                        account,
+                        week.between(first, last, garages.zone(caller), exceptions.getOrDefault(account, Map.of()))));
+        return found;
+    }
+
+    @Override
+    public int minutesPerWeek(Caller caller) {
+        return weeks(caller).values().stream()
+                .mapToInt(WeekCalendar::minutesPerWeek)
+                .sum();
+    }
+
+    private Map<UUID, WeekCalendar> weeks(Caller caller) {
         Map<UUID, List<WindowRow>> rows = mapper.all(caller.garageId()).stream()
                 .collect(Collectors.groupingBy(WindowRow::accountId, LinkedHashMap::new, Collectors.toList()));
         Map<UUID, WeekCalendar> calendars = new LinkedHashMap<>();

@@ -1,100 +1,132 @@
 package ofisino.server.plan.schedule;
 
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import ofisino.core.kernel.Aim;
 import ofisino.core.plan.calendar.TimeWindow;
-import ofisino.core.plan.schedule.ActivityId;
 import ofisino.core.plan.schedule.Limit;
-import ofisino.core.plan.schedule.Plan;
-import ofisino.core.plan.schedule.PlanOutcome;
+import ofisino.core.plan.schedule.Relaxing.Relaxation;
 import ofisino.server.identity.Caller;
-import ofisino.server.plan.Plans;
-import ofisino.server.plan.Plans.Planned;
 import ofisino.server.plan.Plans.Subject;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
 @RequestMapping("/api/projects/{projectId}/plan")
 class PlanController {
-    private final Plans service;
+    private final PlanService service;
+    private final PlanAnswers answers;
 
-    PlanController(Plans service) {
+    PlanController(PlanService service, PlanAnswers answers) {
         this.service = service;
+        this.answers = answers;
     }
 
     /** @param subject what forbids it, where that is a job or a part */
     record LimitResponse(
             Limit.Kind kind, Instant until, @Nullable Subject subject) {}
 
+    /**
+     * @param key         names it when it is moved
+     * @param latestStart may it be begun without any milestone getting later
+     * @param notBefore   a person moved it there
+     * @param followed    its start in the plan that is followed, where that is on another day
+     */
     record ActivityResponse(
+            String key,
             Subject subject,
             Instant start,
             Instant end,
             List<TimeWindow> stays,
             List<UUID> people,
-            List<LimitResponse> reasons) {}
+            List<LimitResponse> reasons,
+            @Nullable Instant latestStart,
+            @Nullable LocalDate notBefore,
+            @Nullable Instant followed) {}
 
-    record MilestoneResponse(Aim aim, Instant finish, Subject holder, List<Subject> chain) {}
+    /** @param spareDays until the target; negative when it is missed */
+    record MilestoneResponse(
+            Aim aim,
+            Instant finish,
+            Subject holder,
+            List<Subject> chain,
+            @Nullable Integer spareDays) {}
 
     record UnplacedResponse(Subject subject, LimitResponse limit) {}
 
-    /** @param circle jobs that wait for one another; empty where there is none */
+    /** Money at hand from a day on, by what is planned. */
+    record MoneyPoint(LocalDate day, long leftMinor) {}
+
+    /**
+     * @param circle     jobs that wait for one another; empty where there is none
+     * @param windows    the asking person's times in the garage as far as the plan goes
+     * @param money      a point for each day on which something changes; empty without a limit a month
+     * @param followedAt when somebody said that this is the plan
+     */
     record PlanResponse(
             List<ActivityResponse> activities,
             List<MilestoneResponse> milestones,
             List<UnplacedResponse> unplaced,
-            List<Subject> circle) {}
+            List<Subject> circle,
+            List<TimeWindow> windows,
+            List<MoneyPoint> money,
+            @Nullable Instant followedAt) {}
+
+    record MoveRequest(String activity, @Nullable LocalDate notBefore) {}
+
+    record MilestoneMove(
+            Aim aim, @Nullable Instant before, @Nullable Instant after) {}
+
+    record Moved(Subject subject, Instant before, Instant after) {}
+
+    /** @param possible everything still has a date */
+    record MoveResponse(boolean possible, List<MilestoneMove> milestones, List<Moved> moved) {}
+
+    record PinRequest(UUID id, String activity, LocalDate notBefore) {}
 
     @GetMapping
     PlanResponse plan(Caller caller, @PathVariable UUID projectId) {
-        Planned planned = service.of(caller, projectId);
-        List<UnplacedResponse> unplaced = planned.outcome() instanceof PlanOutcome.Infeasible i
-                ? i.unplaced().stream()
-                        .map(u -> new UnplacedResponse(planned.subject(u.id().value()), limit(planned, u.limit())))
-                        .toList()
-                : List.of();
-        List<Subject> circle = planned.outcome() instanceof PlanOutcome.Circular c
-                ? c.circle().stream().map(id -> planned.subject(id.value())).toList()
-                : List.of();
-        return new PlanResponse(
-                planned.plan().activities().values().stream()
-                        .map(s -> activity(planned, s))
-                        .toList(),
-                planned.milestones().stream()
-                        .map(m -> new MilestoneResponse(
-                                m.aim(),
-                                m.reached().finish(),
-                                subject(planned, m.reached().holder()),
-                                m.reached().chain().stream()
-                                        .map(id -> subject(planned, id))
-                                        .toList()))
-                        .toList(),
-                unplaced,
-                circle);
+        return answers.plan(caller, projectId);
     }
 
-    private static ActivityResponse activity(Planned planned, Plan.Scheduled s) {
-        return new ActivityResponse(
-                subject(planned, s.id()),
-                s.start(),
-                s.end(),
-                s.stays(),
-                s.people().stream().map(UUID::fromString).toList(),
-                s.reasons().stream().map(l -> limit(planned, l)).toList());
+    /** What would come of it; changes nothing. */
+    @PostMapping("/preview")
+    MoveResponse preview(Caller caller, @PathVariable UUID projectId, @RequestBody MoveRequest body) {
+        return answers.move(caller, projectId, body.activity(), body.notBefore());
     }
 
-    private static LimitResponse limit(Planned planned, Limit limit) {
-        return new LimitResponse(
-                limit.kind(), limit.until(), limit.namesActivity() ? planned.subject(limit.id()) : null);
+    /** The least that would make the plan possible: of each kind one change. */
+    @GetMapping("/mending")
+    List<Relaxation> mending(Caller caller, @PathVariable UUID projectId) {
+        return answers.mending(caller, projectId);
     }
 
-    private static Subject subject(Planned planned, ActivityId id) {
-        return planned.subject(id.value());
+    @PutMapping("/pins")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void pin(Caller caller, @PathVariable UUID projectId, @RequestBody PinRequest body) {
+        service.pin(caller, projectId, body.id(), body.activity(), body.notBefore());
+    }
+
+    @DeleteMapping("/pins/{activity}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void unpin(Caller caller, @PathVariable UUID projectId, @PathVariable String activity) {
+        service.unpin(caller, projectId, activity);
+    }
+
+    @PostMapping("/follow")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void follow(Caller caller, @PathVariable UUID projectId) {
+        service.follow(caller, projectId);
     }
 }

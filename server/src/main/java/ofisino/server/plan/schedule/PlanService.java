@@ -1,74 +1,85 @@
 package ofisino.server.plan.schedule;
 
 import java.time.Clock;
-import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import ofisino.core.kernel.Aim;
-import ofisino.core.parts.sourcing.NeedState;
-import ofisino.core.parts.sourcing.OrderDates;
+import ofisino.core.kernel.InvalidValue;
 import ofisino.core.plan.calendar.TimeWindow;
-import ofisino.core.plan.job.Precedence;
 import ofisino.core.plan.schedule.Activity;
 import ofisino.core.plan.schedule.ActivityId;
 import ofisino.core.plan.schedule.HeldBy;
 import ofisino.core.plan.schedule.Plan;
 import ofisino.core.plan.schedule.PlanOutcome;
 import ofisino.core.plan.schedule.PlanProblem;
-import ofisino.core.plan.schedule.SerialPass;
 import ofisino.core.plan.tonight.Tonight;
 import ofisino.server.db.OneSnapshot;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.parts.Needs;
-import ofisino.server.parts.Needs.Need;
+import ofisino.server.plan.Appointments;
 import ofisino.server.plan.Calendars;
 import ofisino.server.plan.Debts;
 import ofisino.server.plan.Jobs;
-import ofisino.server.plan.Jobs.Job;
+import ofisino.server.plan.MonthlyMoney;
 import ofisino.server.plan.Plans;
-import ofisino.server.plan.Plans.Subject.Kind;
+import ofisino.server.plan.SendOuts;
 import ofisino.server.plan.Ways;
+import ofisino.server.plan.schedule.PlanMapper.FollowedRow;
+import ofisino.server.plan.schedule.PlanMapper.PinRow;
 import ofisino.server.vehicle.Projects;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** States the planning problem of a project from what is recorded, and has core solve it. */
 @Service
 class PlanService implements Plans {
-    private static final Duration HORIZON = Duration.ofDays(730);
-    private static final int SLOT_MINUTES = 15;
-
+    private final PlanMapper mapper;
     private final Jobs jobs;
     private final Needs needs;
     private final Ways ways;
     private final Debts debts;
+    private final SendOuts sendOuts;
+    private final Appointments appointments;
+    private final MonthlyMoney money;
     private final Calendars calendars;
     private final Projects projects;
     private final Garages garages;
     private final Clock clock;
+    private final KnownAnswers answers = new KnownAnswers();
 
     PlanService(
+            PlanMapper mapper,
             Jobs jobs,
             Needs needs,
             Ways ways,
             Debts debts,
+            SendOuts sendOuts,
+            Appointments appointments,
+            MonthlyMoney money,
             Calendars calendars,
             Projects projects,
             Garages garages,
             Clock clock) {
+        this.mapper = mapper;
         this.jobs = jobs;
         this.needs = needs;
         this.ways = ways;
         this.debts = debts;
+        this.sendOuts = sendOuts;
+        this.appointments = appointments;
+        this.money = money;
         this.calendars = calendars;
         this.projects = projects;
         this.garages = garages;
@@ -78,15 +89,98 @@ class PlanService implements Plans {
     @Override
     @OneSnapshot
     public Planned of(Caller caller, UUID projectId) {
-        projects.require(caller, projectId);
-        var statement = new Statement(caller, projectId);
-        PlanProblem problem = statement.problem();
-        PlanOutcome outcome = SerialPass.plan(problem);
+        return planned(caller, projectId, pins(caller, projectId));
+    }
+
+    /** The plan as it would be if one activity did not begin before a day; without a day, if it were free again. */
+    @OneSnapshot
+    Planned moved(Caller caller, UUID projectId, Planned now, String activity, @Nullable LocalDate notBefore) {
+        Map<String, LocalDate> pins = new HashMap<>(pins(caller, projectId));
+        if (notBefore == null || pins.containsKey(activity)) {
+            if (notBefore == null) pins.remove(activity);
+            else pins.put(activity, notBefore);
+            return planned(caller, projectId, pins);
+        }
+        Instant from = notBefore.atStartOfDay(now.problem().zone()).toInstant();
+        PlanProblem problem = now.problem()
+                .withActivities(now.problem().activities().stream()
+                        .map(a -> a.id().value().equals(activity) ? a.with(notBefore(a.timing(), from)) : a)
+                        .toList());
+        return solved(problem, now.subjects(), p -> now.tonight());
+    }
+
+    private static Activity.Timing notBefore(Activity.Timing timing, Instant from) {
+        return timing.notBefore(timing.notBefore().filter(from::isBefore).orElse(from));
+    }
+
+    /** Cars that were begun sooner have the evenings first; this one has what they leave. */
+    private Planned planned(Caller caller, UUID projectId, Map<String, LocalDate> pins) {
+        Projects.Project mine = projects.require(caller, projectId);
+        ZoneId zone = garages.zone(caller);
+        Instant now = nextSlot(clock.instant());
+        List<PlanProblem.Person> people = people(caller, now.atZone(zone).toLocalDate());
+        for (Projects.Project other : projects.inHand(caller)) {
+            if (other.id().equals(projectId)) break;
+            people = without(
+                    people,
+                    planned(caller, other, pins(caller, other.id()), people, zone, now)
+                            .plan());
+        }
+        return planned(caller, mine, pins, people, zone, now);
+    }
+
+    /** Plans go by slots; so the same question, asked again within one, is the same. */
+    private static Instant nextSlot(Instant now) {
+        long slot = PlanProblem.SLOT.toSeconds();
+        return Instant.ofEpochSecond(-Math.floorDiv(-now.getEpochSecond(), slot) * slot);
+    }
+
+    private static List<PlanProblem.Person> without(List<PlanProblem.Person> people, Plan plan) {
+        return people.stream()
+                .map(p -> new PlanProblem.Person(
+                        p.id(),
+                        TimeWindow.without(
+                                p.windows(),
+                                plan.activities().values().stream()
+                                        .filter(s -> s.people().contains(p.id()))
+                                        .flatMap(s -> s.stays().stream())
+                                        .toList())))
+                .toList();
+    }
+
+    private Planned planned(
+            Caller caller,
+            Projects.Project project,
+            Map<String, LocalDate> pins,
+            List<PlanProblem.Person> people,
+            ZoneId zone,
+            Instant now) {
+        UUID projectId = project.id();
+        List<SendOuts.Open> away = sendOuts.open(caller, projectId);
+        var statement = new Statement(now, zone, people)
+                .notBefore(debts.notBefore(caller, projectId), pins)
+                .sendOuts(away)
+                .jobs(jobs.of(caller, projectId), jobs.links(caller, projectId), ways.stays(caller, projectId))
+                .needs(needs.of(caller, projectId))
+                .appointments(appointments.ahead(caller, projectId))
+                .away(away);
+        PlanProblem problem = statement.problem(
+                money.of(caller, projectId), Optional.ofNullable(project.targetOn()), followed(caller, projectId));
+        return solved(problem, statement.subjects(), plan -> tonight(caller, people, plan, now, zone));
+    }
+
+    private Planned solved(
+            PlanProblem problem, Map<String, Subject> subjects, Function<Plan, Optional<Tonight>> tonight) {
+        PlanOutcome outcome = answers.of(problem);
+        if (outcome instanceof PlanOutcome.Circular) {
+            PlanOutcome overlapping = answers.of(Statement.overlapping(problem));
+            if (!(overlapping instanceof PlanOutcome.Circular)) outcome = overlapping;
+        }
         Plan plan = planOf(outcome);
         List<Milestone> milestones = new ArrayList<>();
         for (Aim aim : Aim.values())
             HeldBy.milestone(problem, plan, aim).ifPresent(reached -> milestones.add(new Milestone(aim, reached)));
-        return new Planned(outcome, plan, milestones, statement.tonight(plan), statement.subjects);
+        return new Planned(problem, outcome, plan, milestones, tonight.apply(plan), subjects);
     }
 
     private static Plan planOf(PlanOutcome outcome) {
@@ -95,166 +189,68 @@ class PlanService implements Plans {
         return new Plan(Map.of());
     }
 
-    /** The problem of one project at one moment. */
-    private final class Statement {
-        private final Caller caller;
-        private final ZoneId zone;
-        private final Instant now = clock.instant();
-        private final Map<String, Subject> subjects = new LinkedHashMap<>();
-        private final List<PlanProblem.Person> people;
-        private final List<Activity> activities = new ArrayList<>();
-        private final List<PlanProblem.Link> problemLinks = new ArrayList<>();
-        private final Map<UUID, Job> open;
-        /** Jobs for good that what they are spared for comes before. */
-        private final Map<UUID, LocalDate> spare;
+    /** Everybody with time in the garage; where nobody has any, the asking person, who then has none. */
+    private List<PlanProblem.Person> people(Caller caller, LocalDate today) {
+        List<PlanProblem.Person> withTime =
+                calendars.everybody(caller, today, today.plusDays(Statement.HORIZON.toDays())).entrySet().stream()
+                        .map(e -> new PlanProblem.Person(e.getKey().toString(), e.getValue()))
+                        .toList();
+        return withTime.isEmpty()
+                ? List.of(new PlanProblem.Person(caller.accountId().toString(), List.of()))
+                : withTime;
+    }
 
-        Statement(Caller caller, UUID projectId) {
-            this.caller = caller;
-            this.zone = garages.zone(caller);
-            this.people = people();
-            this.spare = debts.notBefore(caller, projectId);
-            this.open = jobs.of(caller, projectId).stream()
-                    .filter(j -> !j.state().isOver())
-                    .collect(Collectors.toMap(Job::id, j -> j, (a, b) -> a, LinkedHashMap::new));
-            open.values().forEach(this::addJob);
-            for (Jobs.Link link : jobs.links(caller, projectId))
-                if (open.containsKey(link.before()) && open.containsKey(link.after()))
-                    problemLinks.add(PlanProblem.Link.of(jobKey(link.before()), jobKey(link.after())));
-            for (Need need : needs.of(caller, projectId))
-                if (need.jobId() != null
-                        && open.containsKey(need.jobId())
-                        && !need.state().isAvailable()) addArrival(need);
-            Precedence<ActivityId> ofJobs = new Precedence<>(problemLinks.stream()
-                    .map(l -> new Precedence.Link<>(l.before(), l.after()))
-                    .toList());
-            ways.stays(caller, projectId).forEach(stay -> addStay(stay, ofJobs));
-        }
+    private static Optional<Tonight> tonight(
+            Caller caller, List<PlanProblem.Person> people, Plan plan, Instant now, ZoneId zone) {
+        String me = caller.accountId().toString();
+        List<TimeWindow> mine = people.stream()
+                .filter(p -> p.id().equals(me))
+                .findFirst()
+                .map(PlanProblem.Person::windows)
+                .orElse(List.of());
+        Set<ActivityId> work = plan.activities().values().stream()
+                .filter(s -> s.people().contains(me))
+                .map(Plan.Scheduled::id)
+                .collect(Collectors.toSet());
+        return Tonight.next(plan, work, mine, now, zone);
+    }
 
-        /** A way in is opened before its jobs and closed after them, inside whatever it needs. */
-        private void addStay(Ways.Stay stay, Precedence<ActivityId> ofJobs) {
-            List<UUID> left = stay.jobs().stream().filter(open::containsKey).toList();
-            if (left.isEmpty() && !stay.open()) return;
-            Aim aim = left.stream()
-                    .map(j -> open.get(j).aim())
-                    .min(Aim::compareTo)
-                    .orElse(Aim.RUNNER);
-            String strip = "strip:" + stay.id();
-            String refit = "refit:" + stay.id();
-            if (!stay.open()) add(strip, Kind.STRIP, Activity.Kind.STRIP, stay, aim, stay.stripMinutes());
-            add(refit, Kind.REFIT, Activity.Kind.REFIT, stay, aim, stay.refitMinutes());
-            if (!stay.open()) problemLinks.add(PlanProblem.Link.of(strip, refit));
-            for (UUID job : left) {
-                if (!stay.open()) problemLinks.add(PlanProblem.Link.of(strip, jobKey(job)));
-                problemLinks.add(PlanProblem.Link.of(jobKey(job), refit));
-            }
-            if (!stay.open()) // before what they all wait for nothing is gained by opening
-            for (ActivityId before : ofJobs.beforeAll(
-                    left.stream().map(j -> new ActivityId(jobKey(j))).toList()))
-                    problemLinks.add(new PlanProblem.Link(before, new ActivityId(strip), Duration.ZERO));
-            for (UUID outer : stay.inside()) {
-                if (subjects.containsKey("strip:" + outer) && !stay.open())
-                    problemLinks.add(PlanProblem.Link.of("strip:" + outer, strip));
-                if (subjects.containsKey("refit:" + outer))
-                    problemLinks.add(PlanProblem.Link.of(refit, "refit:" + outer));
-            }
-        }
+    Map<String, LocalDate> pins(Caller caller, UUID projectId) {
+        return mapper.pins(caller.garageId(), projectId).stream()
+                .collect(Collectors.toMap(PinRow::activity, PinRow::notBefore));
+    }
 
-        private void add(String key, Kind kind, Activity.Kind activity, Ways.Stay stay, Aim aim, int minutes) {
-            subjects.put(key, new Subject(kind, stay.id(), stay.name()));
-            activities.add(new Activity(
-                    new ActivityId(key),
-                    activity,
-                    aim,
-                    Math.max(1, slots(minutes)),
-                    new Activity.Crew(1, candidates()),
-                    Activity.Timing.FREE,
-                    Activity.Demand.NONE,
-                    List.of(),
-                    Set.of(),
-                    false));
-        }
+    /** Moves an activity: it does not begin before that day, whatever else would allow. */
+    void pin(Caller caller, UUID projectId, UUID id, String activity, LocalDate notBefore) {
+        projects.requireOpen(caller, projectId);
+        if (!of(caller, projectId).subjects().containsKey(activity))
+            throw InvalidValue.of("activity", "plan.unknown", "That is not in the plan any more. Load the page again.");
+        mapper.deletePin(caller.garageId(), projectId, activity);
+        mapper.insertPin(caller.garageId(), projectId, new PinRow(id, activity, notBefore));
+    }
 
-        private static int slots(int minutes) {
-            return (minutes + SLOT_MINUTES - 1) / SLOT_MINUTES;
-        }
+    void unpin(Caller caller, UUID projectId, String activity) {
+        projects.requireOpen(caller, projectId);
+        mapper.deletePin(caller.garageId(), projectId, activity);
+    }
 
-        private List<String> candidates() {
-            return people.stream().map(PlanProblem.Person::id).toList();
-        }
+    private Optional<Plan> followed(Caller caller, UUID projectId) {
+        List<FollowedRow> rows = mapper.followed(caller.garageId(), projectId);
+        return rows.isEmpty() ? Optional.empty() : Optional.of(Followed.plan(rows));
+    }
 
-        PlanProblem problem() {
-            return PlanProblem.simple(now, now.plus(HORIZON), zone, people, activities, problemLinks);
-        }
+    Optional<Instant> followedAt(Caller caller, UUID projectId) {
+        return mapper.followed(caller.garageId(), projectId).stream()
+                .findFirst()
+                .map(FollowedRow::followedAt);
+    }
 
-        /** Everybody with time in the garage; where nobody has any, the asking person, who then has none. */
-        private List<PlanProblem.Person> people() {
-            LocalDate today = now.atZone(zone).toLocalDate();
-            List<PlanProblem.Person> withTime = calendars.everybody(caller).entrySet().stream()
-                    .map(e -> new PlanProblem.Person(
-                            e.getKey().toString(), e.getValue().between(today, today.plusDays(HORIZON.toDays()), zone)))
-                    .toList();
-            return withTime.isEmpty()
-                    ? List.of(new PlanProblem.Person(caller.accountId().toString(), List.of()))
-                    : withTime;
-        }
-
-        private void addJob(Job job) {
-            subjects.put(jobKey(job.id()), new Subject(Kind.JOB, job.id(), job.title()));
-            int left = Math.max(SLOT_MINUTES, job.likelyMinutes() - job.spentMinutes());
-            int slots = slots(left);
-            Activity activity = Activity.job(jobKey(job.id()), job.aim(), slots, new Activity.Crew(1, candidates()));
-            LocalDate spared = spare.get(job.id());
-            if (spared != null)
-                activity = activity.with(
-                        Activity.Timing.FREE.notBefore(spared.atStartOfDay(zone).toInstant()));
-            activities.add(job.state().isInHand() ? activity.goingOn(slots) : activity);
-        }
-
-        /** A part on its way is there on its day, looked at the day after next; one not ordered takes its time from now. */
-        private void addArrival(Need need) {
-            Job job = open.get(need.jobId());
-            String key = "need:" + need.id();
-            Activity activity;
-            Kind kind;
-            if (need.state() == NeedState.ORDERED && need.expectedOn() != null) {
-                Instant usable = need.expectedOn()
-                        .plusDays(OrderDates.USUAL_CHECK_DAYS)
-                        .atStartOfDay(zone)
-                        .toInstant();
-                activity = Activity.order(key, job.aim(), Duration.ZERO).with(Activity.Timing.FREE.notBefore(usable));
-                kind = Kind.ORDER;
-            } else if (need.state() == NeedState.RECEIVED) {
-                activity = Activity.order(key, job.aim(), Duration.ZERO);
-                kind = Kind.ARRIVED;
-            } else {
-                activity = Activity.order(
-                        key,
-                        job.aim(),
-                        Duration.ofDays(
-                                OrderDates.withUsualCheck(need.leadDays()).totalDays()));
-                kind = Kind.NEED;
-            }
-            subjects.put(key, new Subject(kind, need.id(), need.title()));
-            activities.add(activity);
-            problemLinks.add(PlanProblem.Link.of(key, jobKey(job.id())));
-        }
-
-        Optional<Tonight> tonight(Plan plan) {
-            String me = caller.accountId().toString();
-            List<TimeWindow> mine = people.stream()
-                    .filter(p -> p.id().equals(me))
-                    .findFirst()
-                    .map(PlanProblem.Person::windows)
-                    .orElse(List.of());
-            Set<ActivityId> work = plan.activities().values().stream()
-                    .filter(s -> s.people().contains(me))
-                    .map(Plan.Scheduled::id)
-                    .collect(Collectors.toSet());
-            return Tonight.next(plan, work, mine, now, zone);
-        }
-
-        private static String jobKey(UUID id) {
-            return "job:" + id;
-        }
+    /** From now on this is the plan; what differs from it later is said. */
+    void follow(Caller caller, UUID projectId) {
+        projects.requireOpen(caller, projectId);
+        Plan plan = of(caller, projectId).plan();
+        mapper.clearFollowed(caller.garageId(), projectId);
+        Followed.rows(plan, clock.instant().truncatedTo(ChronoUnit.MICROS))
+                .forEach(row -> mapper.insertFollowed(caller.garageId(), projectId, row));
     }
 }

@@ -179,11 +179,7 @@ class ScopeService {
         Map<String, Aim> byZone = new HashMap<>(now.byZone());
         if (zone != null) byZone.put(zone, aim);
         Aims then = new Aims(zone == null ? aim : project.aim(), byZone);
-        return new Preview(
-                AimChange.of(items(caller, projectId), now, then),
-                calendars.everybody(caller).values().stream()
-                        .mapToLong(c -> c.minutesPerWeek())
-                        .sum());
+        return new Preview(AimChange.of(items(caller, projectId), now, then), calendars.minutesPerWeek(caller));
     }
 
     private List<AimChange.Item<UUID>> items(Caller caller, UUID projectId) {

@@ -107,7 +107,18 @@ class ProjectService implements Projects {
 
     @Override
     public Project require(Caller caller, UUID projectId) {
-        ProjectRow p = find(caller, projectId);
+        return project(find(caller, projectId));
+    }
+
+    @Override
+    public List<Project> inHand(Caller caller) {
+        return mapper.all(caller.garageId()).stream()
+                .filter(p -> p.state() == State.ACTIVE)
+                .map(ProjectService::project)
+                .toList();
+    }
+
+    private static Project project(ProjectRow p) {
         return new Project(
                 p.id(),
                 p.vehicleId(),

@@ -28,7 +28,7 @@ it('lists stays and arrivals in the order of time', () => {
     milestones: [],
     unplaced: [],
     circle: [],
-  } as Schemas['PlanResponse']
+  } as unknown as Schemas['PlanResponse']
   expect(happenings(plan, (i) => i.slice(0, 10)).map((h) => [h.date, h.arrives, h.first, h.last])).toEqual([
     ['2026-03-03', false, true, false],
     ['2026-03-04', true, true, true],

@@ -46,6 +46,8 @@ const arrival = {
   ORDER: 'plan.arrives',
   ARRIVED: 'plan.toLookAt',
   NEED: 'plan.couldArrive',
+  SEND_OUT: 'plan.comesBack',
+  APPOINTMENT: 'plan.isFixed',
 } as const
 
 export function PlanDays({ plan, projectId }: { plan: Plan; projectId: string }) {

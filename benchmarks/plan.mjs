@@ -1,0 +1,62 @@
+// Fills one vehicle with 300 jobs and their ways in, and measures its plan.
+// Called by measure: node benchmarks/plan.mjs URL PASSWORD
+import { call, p95, signIn } from './client.mjs'
+
+const [url, password] = process.argv.slice(2)
+await signIn(url, password)
+const id = crypto.randomUUID()
+const today = new Date().toISOString().slice(0, 10)
+await call('POST', '/api/projects', {
+  id,
+  vehicleId: crypto.randomUUID(),
+  bodyStyle: 'ESTATE',
+  begunOn: '2020-01-01', // before all others: it has the evenings first
+  fields: {
+    vehicleName: 'measured',
+    builtYear: 1969,
+    drive: 'REAR',
+    driverSide: 'LEFT',
+    aim: 'DRIVER',
+    state: 'ACTIVE',
+    budgetMinor: 0,
+    monthlyMinor: 30_000,
+  },
+})
+const project = `/api/projects/${id}`
+const { zones } = await call('GET', '/api/bodies/ESTATE')
+const operations = ['STRIP', 'CLEAN', 'CUT', 'WELD', 'DRY_FIT', 'PRIME', 'PAINT', 'ASSEMBLE', 'REPLACE', 'INSPECT']
+const jobs = []
+for (let i = 0; i < 300; i++) {
+  const job = crypto.randomUUID()
+  const minutes = 15 + ((i * 37) % 8) * 15
+  await call('POST', `${project}/jobs`, {
+    id: job,
+    fields: {
+      title: `Job ${i + 1}`,
+      operation: operations[i % 10],
+      zone: zones[Math.floor(i / 5) % zones.length].id,
+      aim: ['RUNNER', 'ROAD_READY', 'DRIVER'][i % 3],
+      effort: { optimisticMinutes: minutes, likelyMinutes: minutes, pessimisticMinutes: minutes * 2 },
+      after: i % 5 === 0 ? [] : [jobs[i - 1]],
+    },
+  })
+  jobs.push(job)
+  if (i % 6 === 0)
+    await call('POST', `${project}/needs`, {
+      id: crypto.randomUUID(),
+      fields: { jobId: job, title: `Part ${i}`, quantity: 1, estimateMinor: 1500, leadDays: 10 },
+    })
+}
+const plan = await call('GET', `${project}/plan`)
+console.log(`${jobs.length} jobs, ${plan.activities.length} activities, ${plan.unplaced.length} without a date`)
+const line = (what, ms) => console.log(what.padEnd(58), `${ms} ms`)
+line('plan with 300 jobs, 95 in 100', await p95(() => call('GET', `${project}/plan`)))
+const day = (i) => new Date(Date.now() + (20 + i) * 86_400_000).toISOString().slice(0, 10)
+line(
+  '… what would come of another day (each another question)',
+  await p95((i) => call('POST', `${project}/plan/preview`, { activity: `job:${jobs[(i * 7) % 300]}`, notBefore: day(i) })),
+)
+line('… front page', await p95(() => call('GET', `${project}/today`)))
+line('… ways in', await p95(() => call('GET', `${project}/access`)))
+line('… order of work', await p95(() => call('GET', `${project}/sequence`)))
+line('… scope', await p95(() => call('GET', `${project}/scope`)))

@@ -1,0 +1,28 @@
+package ofisino.server.plan;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import ofisino.core.kernel.Aim;
+import ofisino.server.identity.Caller;
+import org.jspecify.annotations.Nullable;
+
+/** The door to work that somebody else does elsewhere. */
+public interface SendOuts {
+    /** What is to go and what is away. */
+    List<Open> open(Caller caller, UUID projectId);
+
+    /**
+     * @param expectedOn back again, where it is away; empty while it is still here
+     * @param awayDays   the days that it takes
+     */
+    record Open(
+            UUID id,
+            String title,
+            Aim aim,
+            int awayDays,
+            boolean carGoes,
+            @Nullable LocalDate expectedOn,
+            @Nullable UUID beforeJob,
+            @Nullable UUID afterJob) {}
+}

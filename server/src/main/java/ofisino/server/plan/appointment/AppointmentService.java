@@ -1,0 +1,88 @@
+package ofisino.server.plan.appointment;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.List;
+import java.util.UUID;
+import ofisino.core.kernel.Aim;
+import ofisino.core.kernel.InvalidValue;
+import ofisino.core.kernel.NotFound;
+import ofisino.core.kernel.Texts;
+import ofisino.server.identity.Caller;
+import ofisino.server.identity.Garages;
+import ofisino.server.plan.Appointments;
+import ofisino.server.plan.Jobs;
+import ofisino.server.vehicle.Projects;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+
+/** Fixed times somewhere, by the clock on the garage's wall. */
+@Service
+class AppointmentService implements Appointments {
+    private static final int LONGEST_MINUTES = 14_400;
+
+    private final AppointmentMapper mapper;
+    private final Projects projects;
+    private final Jobs jobs;
+    private final Garages garages;
+    private final Clock clock;
+
+    AppointmentService(AppointmentMapper mapper, Projects projects, Jobs jobs, Garages garages, Clock clock) {
+        this.mapper = mapper;
+        this.projects = projects;
+        this.jobs = jobs;
+        this.garages = garages;
+        this.clock = clock;
+    }
+
+    @Override
+    public List<Appointment> ahead(Caller caller, UUID projectId) {
+        projects.require(caller, projectId);
+        return mapper.ahead(caller.garageId(), projectId, clock.instant());
+    }
+
+    /** @param day and @param at by the clock in the garage, quarters of an hour */
+    record Fixed(
+            UUID id,
+            String title,
+            LocalDate day,
+            LocalTime at,
+            int minutes,
+            boolean needsRolling,
+            Aim aim,
+            @Nullable UUID afterJob) {}
+
+    void add(Caller caller, UUID projectId, Fixed f) {
+        projects.requireOpen(caller, projectId);
+        if (f.afterJob() != null) jobs.require(caller, f.afterJob());
+        if (f.minutes() < 15 || f.minutes() > LONGEST_MINUTES)
+            throw InvalidValue.of(
+                    "minutes",
+                    "appointment.minutes",
+                    "It must last 15 minutes to 10 days, not %d min.".formatted(f.minutes()));
+        if (f.at().getMinute() % 15 != 0)
+            throw InvalidValue.of("at", "appointment.quarter", "Fixed times go by quarters of an hour.");
+        Instant starts = f.day().atTime(f.at()).atZone(garages.zone(caller)).toInstant();
+        if (!starts.isAfter(clock.instant()))
+            throw InvalidValue.of(
+                    "day", "appointment.past", "That time is over already. Choose one that is still ahead.");
+        mapper.insert(
+                caller.garageId(),
+                projectId,
+                new Appointment(
+                        f.id(),
+                        Texts.line("title", f.title()),
+                        starts,
+                        f.minutes(),
+                        f.needsRolling(),
+                        f.aim(),
+                        f.afterJob()));
+    }
+
+    void remove(Caller caller, UUID projectId, UUID id) {
+        projects.requireOpen(caller, projectId);
+        if (mapper.delete(caller.garageId(), projectId, id) == 0) throw new NotFound("appointment", id);
+    }
+}

@@ -1,0 +1,199 @@
+package ofisino.server.plan.schedule;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.UUID;
+import ofisino.core.kernel.Aim;
+import ofisino.core.plan.calendar.TimeWindow;
+import ofisino.core.plan.schedule.Activity;
+import ofisino.core.plan.schedule.ActivityId;
+import ofisino.core.plan.schedule.Limit;
+import ofisino.core.plan.schedule.Plan.Scheduled;
+import ofisino.core.plan.schedule.PlanOutcome;
+import ofisino.core.plan.schedule.PlanProblem;
+import ofisino.core.plan.schedule.Relaxing;
+import ofisino.core.plan.schedule.Slack;
+import ofisino.server.db.OneSnapshot;
+import ofisino.server.identity.Caller;
+import ofisino.server.plan.Plans.Milestone;
+import ofisino.server.plan.Plans.Planned;
+import ofisino.server.plan.Plans.Subject;
+import ofisino.server.plan.schedule.PlanController.ActivityResponse;
+import ofisino.server.plan.schedule.PlanController.LimitResponse;
+import ofisino.server.plan.schedule.PlanController.MilestoneMove;
+import ofisino.server.plan.schedule.PlanController.MilestoneResponse;
+import ofisino.server.plan.schedule.PlanController.MoneyPoint;
+import ofisino.server.plan.schedule.PlanController.MoveResponse;
+import ofisino.server.plan.schedule.PlanController.Moved;
+import ofisino.server.plan.schedule.PlanController.PlanResponse;
+import ofisino.server.plan.schedule.PlanController.UnplacedResponse;
+import org.springframework.stereotype.Service;
+
+/** Puts a plan beside what it is compared with: the plan that is followed, the latest starts, the money, the same after a move. */
+@Service
+class PlanAnswers {
+    private final PlanService service;
+
+    PlanAnswers(PlanService service) {
+        this.service = service;
+    }
+
+    @OneSnapshot
+    PlanResponse plan(Caller caller, UUID projectId) {
+        Planned planned = service.of(caller, projectId);
+        Map<ActivityId, Instant> latest = planned.outcome() instanceof PlanOutcome.Planned p
+                ? Slack.latestStarts(planned.problem(), p.plan())
+                : Map.of();
+        Map<String, LocalDate> pins = service.pins(caller, projectId);
+        ZoneId zone = planned.problem().zone();
+        return new PlanResponse(
+                planned.plan().activities().values().stream()
+                        .map(s -> activity(planned, s, latest.get(s.id()), pins.get(s.id().value()), zone))
+                        .toList(),
+                planned.milestones().stream()
+                        .map(m -> milestone(planned, m, zone))
+                        .toList(),
+                unplaced(planned),
+                planned.outcome() instanceof PlanOutcome.Circular c
+                        ? c.circle().stream().map(id -> subject(planned, id)).toList()
+                        : List.of(),
+                windows(caller, planned),
+                money(planned, zone),
+                service.followedAt(caller, projectId).orElse(null));
+    }
+
+    private static ActivityResponse activity(
+            Planned planned, Scheduled s, Instant latest, LocalDate notBefore, ZoneId zone) {
+        Optional<Instant> followed = planned.problem()
+                .kept()
+                .flatMap(k -> k.of(s.id()))
+                .map(Scheduled::start)
+                .filter(before -> !day(before, zone).equals(day(s.start(), zone)));
+        return new ActivityResponse(
+                s.id().value(),
+                subject(planned, s.id()),
+                s.start(),
+                s.end(),
+                s.stays(),
+                s.people().stream().map(UUID::fromString).toList(),
+                s.reasons().stream().map(l -> limit(planned, l)).toList(),
+                latest,
+                notBefore,
+                followed.orElse(null));
+    }
+
+    private static MilestoneResponse milestone(Planned planned, Milestone m, ZoneId zone) {
+        return new MilestoneResponse(
+                m.aim(),
+                m.reached().finish(),
+                subject(planned, m.reached().holder()),
+                m.reached().chain().stream().map(id -> subject(planned, id)).toList(),
+                planned.problem()
+                        .target()
+                        .map(t -> (int) ChronoUnit.DAYS.between(day(m.reached().finish(), zone), t))
+                        .orElse(null));
+    }
+
+    private static List<UnplacedResponse> unplaced(Planned planned) {
+        return planned.outcome() instanceof PlanOutcome.Infeasible i
+                ? i.unplaced().stream()
+                        .map(u -> new UnplacedResponse(subject(planned, u.id()), limit(planned, u.limit())))
+                        .toList()
+                : List.of();
+    }
+
+    private static List<TimeWindow> windows(Caller caller, Planned planned) {
+        Instant last = planned.plan().activities().values().stream()
+                .map(Scheduled::end)
+                .max(Instant::compareTo)
+                .orElse(planned.problem().now());
+        return planned.problem().people().stream()
+                .filter(p -> p.id().equals(caller.accountId().toString()))
+                .flatMap(p -> p.windows().stream())
+                .filter(w -> w.to().isAfter(planned.problem().now()) && w.from().isBefore(last))
+                .toList();
+    }
+
+    private static List<MoneyPoint> money(Planned planned, ZoneId zone) {
+        if (planned.problem().purse().isEmpty()) return List.of();
+        PlanProblem.Purse purse = planned.problem().purse().get();
+        TreeMap<LocalDate, Long> changes = new TreeMap<>();
+        LocalDate today = day(planned.problem().now(), zone);
+        LocalDate last = planned.plan().activities().values().stream()
+                .map(s -> day(s.end(), zone))
+                .max(LocalDate::compareTo)
+                .orElse(today);
+        purse.income().stream()
+                .filter(i -> !i.day().isAfter(last))
+                .forEach(i -> changes.merge(i.day(), i.minor(), Long::sum));
+        for (Activity a : planned.problem().activities())
+            planned.plan().of(a.id()).ifPresent(s -> {
+                for (Activity.Due due : a.dues())
+                    changes.merge(
+                            day(due.when() == Activity.Due.When.START ? s.start() : s.end(), zone),
+                            -due.minor(),
+                            Long::sum);
+            });
+        List<MoneyPoint> found = new ArrayList<>(List.of(new MoneyPoint(today, purse.openingMinor())));
+        long left = purse.openingMinor();
+        for (var change : changes.entrySet()) {
+            left += change.getValue();
+            found.add(new MoneyPoint(change.getKey(), left));
+        }
+        return found;
+    }
+
+    @OneSnapshot
+    MoveResponse move(Caller caller, UUID projectId, String activity, LocalDate notBefore) {
+        Planned before = service.of(caller, projectId);
+        Planned after = service.moved(caller, projectId, before, activity, notBefore);
+        ZoneId zone = before.problem().zone();
+        List<MilestoneMove> milestones = new ArrayList<>();
+        for (Aim aim : Aim.values()) {
+            Instant was = finish(before, aim);
+            Instant will = finish(after, aim);
+            if (was != null || will != null) milestones.add(new MilestoneMove(aim, was, will));
+        }
+        List<Moved> moved = new ArrayList<>();
+        for (Scheduled s : before.plan().activities().values())
+            after.plan()
+                    .of(s.id())
+                    .filter(t -> !day(t.start(), zone).equals(day(s.start(), zone)))
+                    .ifPresent(t -> moved.add(new Moved(subject(before, s.id()), s.start(), t.start())));
+        return new MoveResponse(after.outcome() instanceof PlanOutcome.Planned, milestones, moved);
+    }
+
+    private static Instant finish(Planned planned, Aim aim) {
+        return planned.milestones().stream()
+                .filter(m -> m.aim() == aim)
+                .map(m -> m.reached().finish())
+                .findFirst()
+                .orElse(null);
+    }
+
+    @OneSnapshot
+    List<Relaxing.Relaxation> mending(Caller caller, UUID projectId) {
+        Planned planned = service.of(caller, projectId);
+        return planned.outcome() instanceof PlanOutcome.Infeasible ? Relaxing.least(planned.problem()) : List.of();
+    }
+
+    private static LimitResponse limit(Planned planned, Limit limit) {
+        return new LimitResponse(
+                limit.kind(), limit.until(), limit.namesActivity() ? planned.subject(limit.id()) : null);
+    }
+
+    private static Subject subject(Planned planned, ActivityId id) {
+        return planned.subject(id.value());
+    }
+
+    private static LocalDate day(Instant instant, ZoneId zone) {
+        return instant.atZone(zone).toLocalDate();
+    }
+}

@@ -1,0 +1,34 @@
+package ofisino.server.plan.schedule;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Mapper;
+
+@Mapper
+interface PlanMapper {
+    List<PinRow> pins(UUID garageId, UUID projectId);
+
+    void insertPin(UUID garageId, UUID projectId, PinRow pin);
+
+    int deletePin(UUID garageId, UUID projectId, String activity);
+
+    List<FollowedRow> followed(UUID garageId, UUID projectId);
+
+    void clearFollowed(UUID garageId, UUID projectId);
+
+    void insertFollowed(UUID garageId, UUID projectId, FollowedRow row);
+
+    record PinRow(UUID id, String activity, LocalDate notBefore) {}
+
+    /** @param stays beginnings and ends in turn */
+    record FollowedRow(
+            int position,
+            String activity,
+            Instant startsAt,
+            Instant endsAt,
+            List<String> people,
+            List<String> stays,
+            Instant followedAt) {}
+}

@@ -1,0 +1,302 @@
+package ofisino.server.plan.schedule;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import ofisino.core.kernel.Aim;
+import ofisino.core.parts.sourcing.NeedState;
+import ofisino.core.parts.sourcing.OrderDates;
+import ofisino.core.plan.access.CarState;
+import ofisino.core.plan.job.Precedence;
+import ofisino.core.plan.schedule.Activity;
+import ofisino.core.plan.schedule.ActivityId;
+import ofisino.core.plan.schedule.Plan;
+import ofisino.core.plan.schedule.PlanProblem;
+import ofisino.server.parts.Needs.Need;
+import ofisino.server.plan.Appointments.Appointment;
+import ofisino.server.plan.Jobs;
+import ofisino.server.plan.Jobs.Job;
+import ofisino.server.plan.MonthlyMoney;
+import ofisino.server.plan.Plans.Subject;
+import ofisino.server.plan.Plans.Subject.Kind;
+import ofisino.server.plan.SendOuts;
+import ofisino.server.plan.Ways;
+
+/** The planning problem of one project at one moment, put together from what is recorded. */
+final class Statement {
+    static final Duration HORIZON = Duration.ofDays(730);
+    private static final int SLOT_MINUTES = 15;
+    private static final int MONTHS = 24;
+    /** While the whole vehicle is away nothing is done on it. */
+    private static final String HERE = "HERE";
+
+    private final Instant now;
+    private final ZoneId zone;
+    private final List<PlanProblem.Person> people;
+    private final Map<String, Subject> subjects = new LinkedHashMap<>();
+    private final List<Activity> activities = new ArrayList<>();
+    private final List<PlanProblem.Link> links = new ArrayList<>();
+    private final List<PlanProblem.Opening> openings = new ArrayList<>();
+    private final List<PlanProblem.Exclusion> exclusions = new ArrayList<>();
+    private final Map<UUID, Job> open = new LinkedHashMap<>();
+    private Map<UUID, LocalDate> spared = Map.of();
+    private Map<String, LocalDate> pinned = Map.of();
+    private boolean carGoes;
+
+    Statement(Instant now, ZoneId zone, List<PlanProblem.Person> people) {
+        this.now = now;
+        this.zone = zone;
+        this.people = people;
+    }
+
+    /** Permanent jobs that come after what they are spared for, and what a person moved by hand. */
+    Statement notBefore(Map<UUID, LocalDate> sparedJobs, Map<String, LocalDate> pins) {
+        spared = sparedJobs;
+        pinned = pins;
+        return this;
+    }
+
+    Statement sendOuts(List<SendOuts.Open> sendOuts) {
+        carGoes = sendOuts.stream().anyMatch(SendOuts.Open::carGoes);
+        return this;
+    }
+
+    /** Jobs that are not over, with what follows what, and the ways in that they need. */
+    Statement jobs(List<Job> jobs, List<Jobs.Link> jobLinks, List<Ways.Stay> stays) {
+        jobs.stream().filter(j -> !j.state().isOver()).forEach(j -> open.put(j.id(), j));
+        Map<UUID, Set<CarState>> excluded = new HashMap<>();
+        for (Ways.Stay stay : stays)
+            for (UUID job : stay.jobs())
+                excluded.computeIfAbsent(job, j -> EnumSet.noneOf(CarState.class))
+                        .addAll(stay.excludes());
+        open.values().forEach(j -> addJob(j, excluded.getOrDefault(j.id(), Set.of())));
+        for (Jobs.Link link : jobLinks)
+            if (open.containsKey(link.before()) && open.containsKey(link.after()))
+                links.add(PlanProblem.Link.of(jobKey(link.before()), jobKey(link.after())));
+        Precedence<ActivityId> order = new Precedence<>(links.stream()
+                .map(l -> new Precedence.Link<>(l.before(), l.after()))
+                .toList());
+        Set<UUID> there = stays.stream()
+                .filter(s -> s.open() || s.jobs().stream().anyMatch(open::containsKey))
+                .map(Ways.Stay::id)
+                .collect(Collectors.toSet());
+        stays.stream().filter(s -> there.contains(s.id())).forEach(s -> addStay(s, there, order));
+        return this;
+    }
+
+    Statement needs(List<Need> needs) {
+        for (Need need : needs)
+            if (need.jobId() != null
+                    && open.containsKey(need.jobId())
+                    && !need.state().isAvailable()) addArrival(need);
+        return this;
+    }
+
+    Statement appointments(List<Appointment> appointments) {
+        for (Appointment a : appointments) {
+            String key = "appointment:" + a.id();
+            subjects.put(key, new Subject(Kind.APPOINTMENT, a.id(), a.title()));
+            activities.add(new Activity(
+                    new ActivityId(key),
+                    Activity.Kind.APPOINTMENT,
+                    a.aim(),
+                    0,
+                    Activity.Crew.NOBODY,
+                    Activity.Timing.FREE
+                            .waiting(Duration.ofMinutes(a.minutes()))
+                            .startingAt(a.startsAt()),
+                    Activity.Demand.NONE,
+                    List.of(),
+                    a.needsRolling() ? Set.of(CarState.ROLLING.name()) : Set.of(),
+                    false));
+            if (a.afterJob() != null && open.containsKey(a.afterJob()))
+                links.add(PlanProblem.Link.of(jobKey(a.afterJob()), key));
+        }
+        return this;
+    }
+
+    /** What is away comes back on its day, or the day after tomorrow when it is late; what is to go takes its days. */
+    Statement away(List<SendOuts.Open> sendOuts) {
+        for (SendOuts.Open s : sendOuts) {
+            String key = "sendout:" + s.id();
+            subjects.put(key, new Subject(Kind.SEND_OUT, s.id(), s.title()));
+            Duration wait = s.expectedOn() == null ? Duration.ofDays(s.awayDays()) : untilBack(s.expectedOn());
+            activities.add(new Activity(
+                    new ActivityId(key),
+                    Activity.Kind.SEND_OUT,
+                    s.aim(),
+                    0,
+                    Activity.Crew.NOBODY,
+                    pin(key, Activity.Timing.FREE.waiting(wait)),
+                    Activity.Demand.NONE,
+                    List.of(),
+                    Set.of(),
+                    s.expectedOn() != null));
+            if (s.beforeJob() != null && s.expectedOn() == null && open.containsKey(s.beforeJob()))
+                links.add(PlanProblem.Link.of(jobKey(s.beforeJob()), key));
+            if (s.afterJob() != null && open.containsKey(s.afterJob()))
+                links.add(PlanProblem.Link.of(key, jobKey(s.afterJob())));
+            if (s.carGoes()) exclusions.add(new PlanProblem.Exclusion(key, HERE));
+        }
+        return this;
+    }
+
+    private Duration untilBack(LocalDate expected) {
+        Instant back = expected.plusDays(1).atStartOfDay(zone).toInstant();
+        Duration wait = Duration.between(now, back);
+        return wait.isNegative() ? Duration.ofDays(2) : wait;
+    }
+
+    /** Two stays of one way in that wait for one another: they overlap, and somebody should join them. */
+    static PlanProblem overlapping(PlanProblem p) {
+        return p.withOpenings(
+                p.openings().stream()
+                        .map(o -> new PlanProblem.Opening(
+                                o.id(), o.wayIn() + " " + o.id(), o.strip(), o.refit(), o.jobs(), o.inside()))
+                        .toList(),
+                List.of());
+    }
+
+    Map<String, Subject> subjects() {
+        return subjects;
+    }
+
+    PlanProblem problem(Optional<MonthlyMoney.Limit> money, Optional<LocalDate> target, Optional<Plan> followed) {
+        return new PlanProblem(
+                now,
+                now.plus(HORIZON),
+                zone,
+                people,
+                List.of(),
+                List.of(),
+                activities,
+                links,
+                openings,
+                exclusions,
+                money.map(this::purse),
+                List.of(Aim.values()),
+                target,
+                followed);
+    }
+
+    /** What is short already is past; it may not get shorter. */
+    private PlanProblem.Purse purse(MonthlyMoney.Limit money) {
+        LocalDate next = now.atZone(zone).toLocalDate().withDayOfMonth(1).plusMonths(1);
+        return new PlanProblem.Purse(
+                money.leftMinor(),
+                Math.min(0, money.leftMinor()),
+                IntStream.range(0, MONTHS)
+                        .mapToObj(m -> new PlanProblem.Purse.Income(next.plusMonths(m), money.monthlyMinor()))
+                        .toList());
+    }
+
+    private void addJob(Job job, Set<CarState> excludedByItsWaysIn) {
+        String key = jobKey(job.id());
+        subjects.put(key, new Subject(Kind.JOB, job.id(), job.title()));
+        int slots = slots(Math.max(SLOT_MINUTES, job.likelyMinutes() - job.spentMinutes()));
+        Set<String> states = CarState.of(job.operation(), job.details()).stream()
+                .filter(s -> !excludedByItsWaysIn.contains(s))
+                .map(Enum::name)
+                .collect(Collectors.toCollection(java.util.HashSet::new));
+        if (carGoes) states.add(HERE);
+        Activity.Timing timing = pin(key, Activity.Timing.FREE);
+        if (spared.containsKey(job.id()))
+            timing = timing.notBefore(spared.get(job.id()).atStartOfDay(zone).toInstant());
+        Activity activity =
+                Activity.job(key, job.aim(), slots, crew(1)).with(timing).needing(states);
+        activities.add(job.state().isInHand() ? activity.goingOn(slots) : activity);
+    }
+
+    private Activity.Timing pin(String key, Activity.Timing timing) {
+        LocalDate day = pinned.get(key);
+        return day == null ? timing : timing.notBefore(day.atStartOfDay(zone).toInstant());
+    }
+
+    private Activity.Crew crew(int size) {
+        List<String> candidates = people.stream().map(PlanProblem.Person::id).toList();
+        return new Activity.Crew(Math.min(size, candidates.size()), candidates);
+    }
+
+    private void addStay(Ways.Stay stay, Set<UUID> there, Precedence<ActivityId> order) {
+        List<UUID> left = stay.jobs().stream().filter(open::containsKey).toList();
+        Aim aim = left.stream().map(j -> open.get(j).aim()).min(Aim::compareTo).orElse(Aim.RUNNER);
+        String strip = "strip:" + stay.id();
+        String refit = "refit:" + stay.id();
+        if (!stay.open()) add(strip, Kind.STRIP, Activity.Kind.STRIP, stay, aim, stay.stripMinutes());
+        add(refit, Kind.REFIT, Activity.Kind.REFIT, stay, aim, stay.refitMinutes());
+        List<ActivityId> ids = left.stream().map(j -> new ActivityId(jobKey(j))).toList();
+        if (!stay.open()) // before what they all wait for nothing is gained by opening
+        for (ActivityId before : order.beforeAll(ids))
+                links.add(new PlanProblem.Link(before, new ActivityId(strip), Duration.ZERO));
+        openings.add(new PlanProblem.Opening(
+                stay.id().toString(),
+                stay.wayIn(),
+                stay.open() ? Optional.empty() : Optional.of(new ActivityId(strip)),
+                new ActivityId(refit),
+                ids,
+                stay.inside().stream()
+                        .filter(there::contains)
+                        .map(UUID::toString)
+                        .toList()));
+        for (CarState state : stay.excludes())
+            exclusions.add(new PlanProblem.Exclusion(stay.id().toString(), state.name()));
+    }
+
+    private void add(String key, Kind kind, Activity.Kind activity, Ways.Stay stay, Aim aim, int minutes) {
+        subjects.put(key, new Subject(kind, stay.id(), stay.name()));
+        activities.add(new Activity(
+                new ActivityId(key),
+                activity,
+                aim,
+                Math.max(1, slots(minutes)),
+                crew(stay.people()),
+                pin(key, Activity.Timing.FREE),
+                Activity.Demand.NONE,
+                List.of(),
+                carGoes ? Set.of(HERE) : Set.of(),
+                false));
+    }
+
+    /** A part on its way is there on its day, looked at the day after next; one not ordered takes its time from the day of ordering. */
+    private void addArrival(Need need) {
+        Job job = open.get(need.jobId());
+        String key = "need:" + need.id();
+        boolean coming = need.state() == NeedState.ORDERED && need.expectedOn() != null;
+        boolean here = need.state() == NeedState.RECEIVED;
+        Kind kind = coming ? Kind.ORDER : here ? Kind.ARRIVED : Kind.NEED;
+        Duration wait = coming || here
+                ? Duration.ZERO
+                : Duration.ofDays(OrderDates.withUsualCheck(need.leadDays()).totalDays());
+        Activity order = Activity.order(key, job.aim(), wait);
+        if (coming)
+            order = order.with(Activity.Timing.FREE.notBefore(need.expectedOn()
+                    .plusDays(OrderDates.USUAL_CHECK_DAYS)
+                    .atStartOfDay(zone)
+                    .toInstant()));
+        else if (!here && need.estimateMinor() > 0)
+            order = order.with(List.of(new Activity.Due(need.estimateMinor(), Activity.Due.When.START)));
+        subjects.put(key, new Subject(kind, need.id(), need.title()));
+        activities.add(order);
+        links.add(PlanProblem.Link.of(key, jobKey(job.id())));
+    }
+
+    private static int slots(int minutes) {
+        return (minutes + SLOT_MINUTES - 1) / SLOT_MINUTES;
+    }
+
+    static String jobKey(UUID id) {
+        return "job:" + id;
+    }
+}

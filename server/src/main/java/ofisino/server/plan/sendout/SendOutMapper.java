@@ -1,0 +1,69 @@
+package ofisino.server.plan.sendout;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import ofisino.core.kernel.Aim;
+import ofisino.core.plan.sendout.SendOut.State;
+import org.apache.ibatis.annotations.Mapper;
+import org.jspecify.annotations.Nullable;
+
+@Mapper
+interface SendOutMapper {
+    List<SendOutRow> of(UUID garageId, UUID projectId);
+
+    Optional<SendOutRow> find(UUID garageId, UUID id);
+
+    void insert(UUID garageId, SendOutRow sendOut);
+
+    int update(UUID garageId, SendOutRow sendOut);
+
+    List<OfferRow> offers(UUID garageId, UUID projectId);
+
+    void insertOffer(UUID garageId, OfferRow offer);
+
+    Optional<RatesRow> rates(UUID garageId);
+
+    void putRates(UUID garageId, RatesRow rates);
+
+    /**
+     * @param carGoes   the whole vehicle is away meanwhile
+     * @param beforeJob has to be done before it can go
+     * @param afterJob  waits until it is back
+     * @param mask      what is covered before it goes: threads, bearing seats
+     */
+    record SendOutRow(
+            UUID id,
+            UUID projectId,
+            String title,
+            int pieces,
+            int awayDays,
+            boolean carGoes,
+            Aim aim,
+            @Nullable UUID beforeJob,
+            @Nullable UUID afterJob,
+            List<String> mask,
+            String carrier,
+            State state,
+            @Nullable LocalDate sentOn,
+            @Nullable LocalDate expectedOn,
+            @Nullable LocalDate backOn,
+            @Nullable Integer piecesBack,
+            String note,
+            long version) {}
+
+    /** @param days that the work takes there */
+    record OfferRow(
+            UUID id,
+            UUID sendOutId,
+            String carrier,
+            long priceMinor,
+            int km,
+            int minutes,
+            int days,
+            boolean seen,
+            String refused) {}
+
+    record RatesRow(int kmMinor, int hourMinor) {}
+}

@@ -1,0 +1,66 @@
+/** A stretch of the time axis: an evening in the garage, or the time until the next one. In pixels and milliseconds. */
+export type Stretch = { kind: 'evening' | 'gap'; from: number; to: number; x: number; width: number }
+export type Axis = { stretches: Stretch[]; width: number }
+
+const DAY = 86_400_000
+/** Shorter times without anybody are a line between two evenings. */
+const LABELLED_DAYS = 3
+const LONGEST_GAP_PX = 90
+
+/**
+ * The person's own evenings side by side, as wide as they are long. What lies between is narrow, and the wider the longer, so that a long wait
+ * stays visible without pushing the evenings apart.
+ *
+ * @param perHour pixels for an hour in the garage
+ */
+export function makeAxis(windows: { from: string; to: string }[], from: number, to: number, perHour: number): Axis {
+  const stretches: Stretch[] = []
+  let x = 0
+  let at = from
+  const add = (kind: Stretch['kind'], until: number, width: number) => {
+    if (until <= at) return
+    stretches.push({ kind, from: at, to: until, x, width })
+    x += width
+    at = until
+  }
+  for (const w of windows) {
+    const begins = Math.max(at, Date.parse(w.from))
+    const ends = Date.parse(w.to)
+    if (ends <= at || begins > to) continue
+    add('gap', begins, gapWidth(begins - at))
+    add('evening', ends, Math.max(3, ((ends - begins) / 3_600_000) * perHour))
+  }
+  add('gap', to, gapWidth(to - at))
+  return { stretches, width: x }
+}
+
+const gapWidth = (ms: number) => (ms < LABELLED_DAYS * DAY ? 3 : Math.min(LONGEST_GAP_PX, 26 + (ms / DAY) * 1.5))
+
+/** Whole days without time, where they are worth a word. */
+export const emptyDays = (s: Stretch) =>
+  s.kind === 'gap' && s.to - s.from >= LABELLED_DAYS * DAY ? Math.floor((s.to - s.from) / DAY) : 0
+
+const clamp = (share: number) => Math.min(1, Math.max(0, share))
+
+export function xOf(axis: Axis, instant: number): number {
+  const s = axis.stretches.find((e) => instant <= e.to) ?? axis.stretches[axis.stretches.length - 1]
+  if (!s) return 0
+  return s.x + clamp((instant - s.from) / (s.to - s.from)) * s.width
+}
+
+export function instantAt(axis: Axis, x: number): number {
+  const s = axis.stretches.find((e) => x <= e.x + e.width) ?? axis.stretches[axis.stretches.length - 1]
+  if (!s) return 0
+  return s.from + clamp((x - s.x) / s.width) * (s.to - s.from)
+}
+
+/** The row of each bar, so that none covers another; as few rows as there are bars at once. */
+export function rows(bars: { x: number; width: number }[]): number[] {
+  const ends: number[] = []
+  return bars.map((bar) => {
+    const free = ends.findIndex((end) => end <= bar.x + 0.5)
+    const row = free < 0 ? ends.length : free
+    ends[row] = bar.x + bar.width
+    return row
+  })
+}

@@ -1,0 +1,54 @@
+import { expect, it } from 'vitest'
+import { hasTime, lanesOf, type Activity, type Plan } from './lanes'
+
+const activity = (kind: string, id: string, from: string, to: string, stays = true) =>
+  ({
+    key: `${kind}:${id}`,
+    subject: { kind, id, title: id },
+    start: from,
+    end: to,
+    stays: stays ? [{ from, to }] : [],
+    people: [],
+    reasons: [],
+  }) as unknown as Activity
+const plan = (activities: Activity[]) =>
+  ({ activities, milestones: [], unplaced: [], circle: [], windows: [], money: [] }) as Plan
+
+it('sorts bars by where the work happens and shows what stands open meanwhile', () => {
+  const lanes = lanesOf(
+    plan([
+      activity('STRIP', 'gearbox', '2026-03-03T18:00:00Z', '2026-03-03T19:00:00Z'),
+      activity('JOB', 'seal', '2026-03-03T19:00:00Z', '2026-03-03T20:00:00Z'),
+      activity('REFIT', 'gearbox', '2026-03-05T18:00:00Z', '2026-03-05T20:00:00Z'),
+      activity('NEED', 'kit', '2026-03-01T00:00:00Z', '2026-03-03T00:00:00Z', false),
+      activity('SEND_OUT', 'frame', '2026-03-06T00:00:00Z', '2026-03-20T00:00:00Z', false),
+    ]),
+  )
+  expect(lanes.map((l) => [l.name, l.bars.map((b) => b.title)])).toEqual([
+    ['car', ['gearbox', 'seal', 'gearbox']],
+    ['open', ['gearbox']],
+    ['away', ['frame']],
+    ['waiting', ['kit']],
+  ])
+  const open = lanes[1]!.bars[0]!
+  expect(open.from).toBe(Date.parse('2026-03-03T18:00:00Z'))
+  expect(open.to).toBe(Date.parse('2026-03-05T20:00:00Z'))
+})
+
+it('leaves out lanes in which nothing happens', () => {
+  expect(lanesOf(plan([]))).toEqual([])
+})
+
+it('tells parts that have time from those that hold something', () => {
+  const bars = (latestStart: string) =>
+    lanesOf(
+      plan([
+        {
+          ...activity('NEED', 'kit', '2026-03-01T00:00:00Z', '2026-03-09T00:00:00Z', false),
+          latestStart,
+        },
+      ]),
+    )[0]!.bars
+  expect(bars('2026-03-08T00:00:00Z').map(hasTime)).toEqual([true])
+  expect(bars('2026-03-07T23:00:00Z').map(hasTime)).toEqual([false])
+})

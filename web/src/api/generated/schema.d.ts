@@ -1764,6 +1764,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{projectId}/plan/tonight": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["tonight"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects/{projectId}/proposal": {
         parameters: {
             query?: never;
@@ -4103,6 +4119,13 @@ export interface components {
             spent: number;
             /** Format: int64 */
             toOrder: number;
+        };
+        PossibleResponse: {
+            /** Format: int32 */
+            minutes: number;
+            subject: components["schemas"]["Subject"];
+            /** @enum {string} */
+            why: "BEGUN" | "PRESSES" | "FITS" | "POSSIBLE";
         };
         PostingRequest: {
             /** Format: int64 */
@@ -8088,6 +8111,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MoveResponse"];
+                };
+            };
+        };
+    };
+    tonight: {
+        parameters: {
+            query: {
+                minutes: number;
+                people: number;
+                quiet: boolean;
+            };
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PossibleResponse"][];
                 };
             };
         };

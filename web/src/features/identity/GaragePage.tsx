@@ -4,6 +4,7 @@ import { garageQuery, sessionQuery } from '@/api/queries'
 import { Loaded } from '@/ui/Feedback'
 import { Page, Part } from '@/ui/Page'
 import { Calendar } from './Calendar'
+import { DaysOff } from './DaysOff'
 import { LastChanges } from './LastChanges'
 import { PairPhone } from './PairPhone'
 import { People } from './People'
@@ -26,6 +27,7 @@ export function GaragePage() {
             <div>
               <Part title={t('garage.time')}>
                 <Calendar />
+                <DaysOff />
               </Part>
               <Part title={t('garage.prices')}>
                 <WorkshopHour key={g.version} garage={g} />

@@ -7,6 +7,8 @@ import { hasTime, lanesOf, type Bar, type LaneName, type Plan } from './lanes'
 import { MoneyLine } from './MoneyLine'
 
 const ROW_PX = 30
+/** So much a finger or a shaky hand can hit (WCAG 2.2, 2.5.8). */
+const LEAST_PX = 24
 /** What stands open is many and says little: narrower rows. */
 const OPEN_ROW_PX = 21
 const ZOOM = [4, 9, 18, 36, 80]
@@ -24,7 +26,7 @@ export function PlanAxis({
   onMove: (key: string, day: string) => void
 }) {
   const { t } = useTranslation()
-  const [zoom, setZoom] = useState(2)
+  const [zoom, setZoom] = useState(3)
   const [allParts, setAllParts] = useState(false)
   const every = useMemo(() => lanesOf(plan), [plan])
   const lanes = allParts ? every : every.map((l) => ({ ...l, bars: l.bars.filter((b) => !hasTime(b)) }))
@@ -104,7 +106,7 @@ const placed = (name: LaneName, bars: Bar[], axis: Axis) => {
   const rowHeight = name === 'open' ? OPEN_ROW_PX : ROW_PX
   const places = bars.map((b) => {
     const x = xOf(axis, b.from)
-    return { x, width: Math.max(6, xOf(axis, b.to) - x) }
+    return { x, width: Math.max(name === 'open' ? 8 : LEAST_PX, xOf(axis, b.to) - x) }
   })
   const row = rows(places)
   return { places, row, rowHeight, height: (Math.max(0, ...row) + 1) * rowHeight + 8 }
@@ -205,20 +207,39 @@ function Lane({
   const { places, row, rowHeight, height } = placed(name, bars, axis)
   return (
     <div className="relative border-t border-base-300" style={{ height }}>
-      {bars.map((bar, i) => (
-        <BarButton
-          key={bar.key}
-          bar={bar}
-          place={{ ...places[i]!, top: row[i]! * rowHeight + 4 }}
-          movable={name === 'car' || name === 'away'}
-          open={name === 'open'}
-          axis={axis}
-          chosen={chosen === bar.activity.key}
-          onChoose={onChoose}
-          onMove={onMove}
-        />
-      ))}
+      {bars.map((bar, i) => {
+        const place = { ...places[i]!, top: row[i]! * rowHeight + 4 }
+        return name === 'open' ? (
+          <OpenBand key={bar.key} bar={bar} place={place} />
+        ) : (
+          <BarButton
+            key={bar.key}
+            bar={bar}
+            place={place}
+            movable={name === 'car' || name === 'away'}
+            axis={axis}
+            chosen={chosen === bar.activity.key}
+            onChoose={onChoose}
+            onMove={onMove}
+          />
+        )
+      })}
     </div>
+  )
+}
+
+type Place = { x: number; width: number; top: number }
+
+/** From its opening to its closing; what can be done about it is done at the two. */
+function OpenBand({ bar, place }: { bar: Bar; place: Place }) {
+  return (
+    <span
+      className="absolute h-4 overflow-hidden border-x-4 border-t-2 border-neutral bg-base-200 px-1 text-xs leading-3 whitespace-nowrap"
+      style={{ left: place.x, top: place.top, width: place.width }}
+      title={bar.title}
+    >
+      {place.width > 34 && bar.title}
+    </span>
   )
 }
 
@@ -227,16 +248,14 @@ function BarButton({
   bar,
   place,
   movable,
-  open,
   axis,
   chosen,
   onChoose,
   onMove,
 }: {
   bar: Bar
-  place: { x: number; width: number; top: number }
+  place: Place
   movable: boolean
-  open: boolean
   axis: Axis
   chosen: boolean
   onChoose: (key: string) => void
@@ -248,8 +267,7 @@ function BarButton({
   const wasDragged = useRef(false)
   const [dragged, setDragged] = useState(0)
   const dayAt = (x: number) => format.dateOf(new Date(instantAt(axis, x)).toISOString())
-  const title =
-    !open && (bar.kind === 'STRIP' || bar.kind === 'REFIT') ? t(`plan.${bar.kind}`, { what: bar.title }) : bar.title
+  const title = bar.kind === 'STRIP' || bar.kind === 'REFIT' ? t(`plan.${bar.kind}`, { what: bar.title }) : bar.title
   const nextEvening = (step: 1 | -1) => {
     const evenings = axis.stretches.filter((s) => s.kind === 'evening')
     const at = evenings.findIndex((s) => bar.from <= s.to)
@@ -259,9 +277,7 @@ function BarButton({
   return (
     <button
       type="button"
-      className={`absolute overflow-hidden rounded-sm px-1 text-left text-xs whitespace-nowrap ${
-        open ? 'h-4 border-x-4 border-t-2 border-neutral bg-base-200 leading-3' : `h-6 leading-5 ${look[bar.kind]}`
-      } ${chosen ? 'outline-3 outline-offset-1 outline-accent' : ''} ${movable ? 'touch-none' : ''}`}
+      className={`absolute h-6 overflow-hidden rounded-sm px-1 text-left text-xs leading-5 whitespace-nowrap ${look[bar.kind]} ${chosen ? 'outline-3 outline-offset-1 outline-accent' : ''} ${movable ? 'touch-none' : ''}`}
       style={{ left: place.x + dragged, top: place.top, width: place.width }}
       aria-label={`${title}, ${format.shortDay(bar.activity.start)}${bar.to > bar.from ? ` – ${format.shortDay(new Date(bar.to).toISOString())}` : ''}`}
       aria-pressed={chosen}

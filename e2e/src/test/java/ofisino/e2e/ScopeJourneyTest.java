@@ -80,6 +80,7 @@ class ScopeJourneyTest {
                     .waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.HIDDEN));
 
             owedAndThrough(desk);
+            dates(browsing, desk);
             assertThat(browsing.complaints()).isEmpty();
         }
     }
@@ -110,6 +111,43 @@ class ScopeJourneyTest {
         link(desk, "Order").click();
         says(desk, "orders of the trade are");
         accessible(desk);
+    }
+
+    /** Evenings, then dates; a bar is moved by keyboard after what would come of it was seen, and taken back; the evening on a phone. */
+    private static void dates(Browsing browsing, Page desk) {
+        String car = desk.url().replaceAll("/work.*", "");
+        desk.navigate("/garage");
+        press(desk, "Add a time");
+        press(desk, "Save the times");
+        says(desk, "3 h");
+        desk.navigate(car + "/plan");
+        says(desk, "Your evenings side by side");
+        accessible(desk);
+        Locator bar = desk.locator(
+                        "section[aria-label='The plan along your evenings'] button[aria-pressed]:has-text('shaft')")
+                .first();
+        bar.focus();
+        desk.keyboard().press("ArrowRight");
+        says(desk, "What would come of it");
+        accessible(desk);
+        press(desk, "Move it there");
+        says(desk, "is not before");
+        press(desk, "Take back");
+        says(desk, "Taken back.");
+        press(desk, "This is the plan");
+        says(desk, "What slips against it will be said here.");
+        link(desk, "Away and fixed times").click();
+        says(desk, "Nothing is out at anybody");
+        accessible(desk);
+
+        Page phone = browsing.phoneOf(desk);
+        phone.navigate(car);
+        phone.getByText("Another evening than planned?").click();
+        says(phone, "can be done");
+        accessible(phone);
+        phone.navigate(car + "/plan");
+        says(phone, "Why not sooner?");
+        accessible(phone);
     }
 
     private static void startACar(Page desk, String code) {

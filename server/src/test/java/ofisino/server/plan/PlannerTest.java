@@ -237,6 +237,24 @@ class PlannerTest {
                 .contains("EVENINGS");
     }
 
+    /** An evening of an hour, alone: what waits for another job or a part is not in the list. */
+    @Test
+    void tonightHasOnlyWhatCanReallyBeDone(TestGarage garage) {
+        UUID project = inTheEvenings(garage);
+        UUID clean = garage.job(project, "Clean the pan");
+        garage.job(project, "Prime the pan", clean);
+        UUID glass = garage.job(project, "Fit the glass");
+        garage.need(project, glass, "Seal");
+        String path = "/api/projects/" + project + "/plan/tonight?people=1&quiet=false&minutes=";
+        assertThat(garage.owner()
+                        .get(path + 60)
+                        .ok()
+                        .valueStream()
+                        .map(p -> p.path("subject").path("title").asString()))
+                .containsExactly("Clean the pan");
+        assertThat(garage.owner().get(path + 0).code()).isEqualTo("tonight.minutes");
+    }
+
     /** A holiday leaves its evenings out. */
     @Test
     void aDayOffIsLeftOut(TestGarage garage) {

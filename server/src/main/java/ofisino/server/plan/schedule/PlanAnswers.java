@@ -5,13 +5,17 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import ofisino.core.kernel.Aim;
 import ofisino.core.plan.calendar.TimeWindow;
+import ofisino.core.plan.job.Operation;
 import ofisino.core.plan.schedule.Activity;
 import ofisino.core.plan.schedule.ActivityId;
 import ofisino.core.plan.schedule.Limit;
@@ -20,8 +24,10 @@ import ofisino.core.plan.schedule.PlanOutcome;
 import ofisino.core.plan.schedule.PlanProblem;
 import ofisino.core.plan.schedule.Relaxing;
 import ofisino.core.plan.schedule.Slack;
+import ofisino.core.plan.tonight.Asked;
 import ofisino.server.db.OneSnapshot;
 import ofisino.server.identity.Caller;
+import ofisino.server.plan.Jobs;
 import ofisino.server.plan.Plans.Milestone;
 import ofisino.server.plan.Plans.Planned;
 import ofisino.server.plan.Plans.Subject;
@@ -33,6 +39,7 @@ import ofisino.server.plan.schedule.PlanController.MoneyPoint;
 import ofisino.server.plan.schedule.PlanController.MoveResponse;
 import ofisino.server.plan.schedule.PlanController.Moved;
 import ofisino.server.plan.schedule.PlanController.PlanResponse;
+import ofisino.server.plan.schedule.PlanController.PossibleResponse;
 import ofisino.server.plan.schedule.PlanController.UnplacedResponse;
 import org.springframework.stereotype.Service;
 
@@ -40,9 +47,11 @@ import org.springframework.stereotype.Service;
 @Service
 class PlanAnswers {
     private final PlanService service;
+    private final Jobs jobs;
 
-    PlanAnswers(PlanService service) {
+    PlanAnswers(PlanService service, Jobs jobs) {
         this.service = service;
+        this.jobs = jobs;
     }
 
     @OneSnapshot
@@ -182,6 +191,50 @@ class PlanAnswers {
     List<Relaxing.Relaxation> mending(Caller caller, UUID projectId) {
         Planned planned = service.of(caller, projectId);
         return planned.outcome() instanceof PlanOutcome.Infeasible ? Relaxing.least(planned.problem()) : List.of();
+    }
+
+    /** Whatever waits for nothing but somebody's time; the rest of the plan says how much it presses. */
+    @OneSnapshot
+    List<PossibleResponse> tonight(Caller caller, UUID projectId, Asked asked) {
+        Planned planned = service.of(caller, projectId);
+        PlanProblem problem = planned.problem();
+        Map<ActivityId, Instant> latest =
+                planned.outcome() instanceof PlanOutcome.Planned p ? Slack.latestStarts(problem, p.plan()) : Map.of();
+        Set<ActivityId> waits = new HashSet<>();
+        problem.links().forEach(l -> waits.add(l.after()));
+        for (PlanProblem.Opening o : problem.openings()) {
+            o.strip().ifPresent(s -> waits.addAll(o.jobs()));
+            if (!o.jobs().isEmpty() || o.strip().isPresent()) waits.add(o.refit());
+            if (o.inside().stream().anyMatch(outer -> isStillToOpen(problem, outer)))
+                o.strip().ifPresent(waits::add);
+        }
+        Map<UUID, Operation> operations =
+                jobs.of(caller, projectId).stream().collect(Collectors.toMap(Jobs.Job::id, Jobs.Job::operation));
+        List<Asked.Work<ActivityId>> works = problem.activities().stream()
+                .filter(a -> a.workSlots() > 0)
+                .map(a -> new Asked.Work<>(
+                        a.id(),
+                        Optional.ofNullable(
+                                operations.get(subject(planned, a.id()).id())),
+                        a.workSlots() * (int) PlanProblem.SLOT.toMinutes(),
+                        a.crew().size(),
+                        a.timing().inOneGo(),
+                        !waits.contains(a.id())
+                                && a.timing()
+                                        .notBefore()
+                                        .filter(problem.now()::isBefore)
+                                        .isEmpty(),
+                        a.begun(),
+                        Optional.ofNullable(latest.get(a.id()))))
+                .toList();
+        return asked.rank(works, problem.now()).stream()
+                .map(p -> new PossibleResponse(subject(planned, p.id()), p.minutes(), p.why()))
+                .toList();
+    }
+
+    private static boolean isStillToOpen(PlanProblem problem, String opening) {
+        return problem.openings().stream()
+                .anyMatch(o -> o.id().equals(opening) && o.strip().isPresent());
     }
 
     private static LimitResponse limit(Planned planned, Limit limit) {

@@ -8,6 +8,7 @@ import ofisino.core.kernel.Aim;
 import ofisino.core.plan.calendar.TimeWindow;
 import ofisino.core.plan.schedule.Limit;
 import ofisino.core.plan.schedule.Relaxing.Relaxation;
+import ofisino.core.plan.tonight.Asked;
 import ofisino.server.identity.Caller;
 import ofisino.server.plan.Plans.Subject;
 import org.jspecify.annotations.Nullable;
@@ -19,6 +20,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -110,6 +112,20 @@ class PlanController {
     @GetMapping("/mending")
     List<Relaxation> mending(Caller caller, @PathVariable UUID projectId) {
         return answers.mending(caller, projectId);
+    }
+
+    /** @param why it stands there in the list */
+    record PossibleResponse(Subject subject, int minutes, Asked.Why why) {}
+
+    /** What can really be done in such an evening, the best first. */
+    @GetMapping("/tonight")
+    List<PossibleResponse> tonight(
+            Caller caller,
+            @PathVariable UUID projectId,
+            @RequestParam int minutes,
+            @RequestParam int people,
+            @RequestParam boolean quiet) {
+        return answers.tonight(caller, projectId, new Asked(minutes, people, quiet));
     }
 
     @PutMapping("/pins")

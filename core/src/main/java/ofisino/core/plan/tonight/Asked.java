@@ -1,0 +1,92 @@
+package ofisino.core.plan.tonight;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import ofisino.core.kernel.InvalidValue;
+import ofisino.core.plan.job.Operation;
+
+/**
+ * An evening as it really is: how long, whether somebody helps, whether it may be loud.
+ *
+ * @param minutes of the evening, at most a day
+ * @param people  in the garage, oneself among them
+ * @param quiet   neighbours sleep: nothing is cut, blasted or ground
+ */
+public record Asked(int minutes, int people, boolean quiet) {
+    private static final int LONGEST_MINUTES = 1440;
+    /** What is heard through a wall. Common practice, no source. */
+    private static final Set<Operation> LOUD =
+            EnumSet.of(Operation.CUT, Operation.BLAST, Operation.FABRICATE, Operation.WELD, Operation.STRIP);
+
+    public Asked {
+        if (minutes < 1 || minutes > LONGEST_MINUTES)
+            throw InvalidValue.of(
+                    "minutes", "tonight.minutes", "An evening has 1 to 1440 minutes, not %d.".formatted(minutes));
+        if (people < 1)
+            throw InvalidValue.of("people", "tonight.people", "At least you are there: 1, not %d.".formatted(people));
+    }
+
+    /**
+     * Something that could be done.
+     *
+     * @param minutesLeft of its work
+     * @param crew        people that it takes
+     * @param inOneGo     it cannot be left half done
+     * @param ready       nothing that it waits for is missing: jobs before it, parts, send-outs, its way in
+     * @param begun       it has been begun already
+     * @param latestStart when it must begin at the latest, if known
+     */
+    public record Work<T>(
+            T id,
+            Optional<Operation> operation,
+            int minutesLeft,
+            int crew,
+            boolean inOneGo,
+            boolean ready,
+            boolean begun,
+            Optional<Instant> latestStart) {}
+
+    /** Why something stands where it stands in the list. */
+    public enum Why {
+        /** It has been begun: finish it before anything else is opened. */
+        BEGUN,
+        /** It has less than a week to spare. */
+        PRESSES,
+        /** It can be finished tonight. */
+        FITS,
+        POSSIBLE
+    }
+
+    /** @param minutes that it would take of the evening */
+    public record Possible<T>(T id, int minutes, Why why) {}
+
+    /** What can be done in such an evening, the best first; nothing that waits, is too loud, takes more people, or would not be finished in one go. */
+    public <T> List<Possible<T>> rank(List<Work<T>> works, Instant now) {
+        List<Possible<T>> found = new ArrayList<>();
+        for (Work<T> w : works.stream()
+                .filter(this::isPossible)
+                .sorted(Comparator.comparing((Work<T> w) -> why(w, now))
+                        .thenComparing(w -> w.latestStart().orElse(Instant.MAX)))
+                .toList()) found.add(new Possible<>(w.id(), Math.min(minutes, w.minutesLeft()), why(w, now)));
+        return found;
+    }
+
+    private boolean isPossible(Work<?> w) {
+        return w.ready()
+                && w.crew() <= people
+                && !(quiet && w.operation().filter(LOUD::contains).isPresent())
+                && !(w.inOneGo() && w.minutesLeft() > minutes);
+    }
+
+    private Why why(Work<?> w, Instant now) {
+        if (w.begun()) return Why.BEGUN;
+        if (w.latestStart().filter(l -> Duration.between(now, l).toDays() < 7).isPresent()) return Why.PRESSES;
+        return w.minutesLeft() <= minutes ? Why.FITS : Why.POSSIBLE;
+    }
+}

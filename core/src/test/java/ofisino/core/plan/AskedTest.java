@@ -1,0 +1,72 @@
+package ofisino.core.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.tuple;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import ofisino.core.plan.job.Operation;
+import ofisino.core.plan.tonight.Asked;
+import ofisino.core.plan.tonight.Asked.Possible;
+import ofisino.core.plan.tonight.Asked.Why;
+import ofisino.core.plan.tonight.Asked.Work;
+import org.junit.jupiter.api.Test;
+
+/** Common practice, no source: what is begun is finished first, then what presses, then what fits. */
+class AskedTest {
+    private static final Instant NOW = Instant.parse("2026-03-03T18:00:00Z");
+
+    @Test
+    void whatIsBegunComesFirstThenWhatPressesThenWhatFits() {
+        var list = List.of(
+                work("long", Operation.CLEAN, 300, 30),
+                work("fits", Operation.ASSEMBLE, 60, 30),
+                work("presses", Operation.REPLACE, 400, 3),
+                new Work<>("begun", Optional.of(Operation.PRIME), 90, 1, false, true, true, Optional.empty()));
+        assertThat(new Asked(120, 1, false).rank(list, NOW))
+                .extracting(Possible::id, Possible::minutes, Possible::why)
+                .containsExactly(
+                        tuple("begun", 90, Why.BEGUN),
+                        tuple("presses", 120, Why.PRESSES),
+                        tuple("fits", 60, Why.FITS),
+                        tuple("long", 120, Why.POSSIBLE));
+    }
+
+    @Test
+    void whatIsLoudNeedsHelpWaitsOrWouldNotBeFinishedIsLeftOut() {
+        Work<String> weld = work("weld", Operation.WELD, 60, 30);
+        Work<String> two = new Work<>("two", Optional.empty(), 60, 2, false, true, false, Optional.empty());
+        Work<String> waits = new Work<>("waits", Optional.empty(), 60, 1, false, false, false, Optional.empty());
+        Work<String> sitting = new Work<>("sitting", Optional.empty(), 121, 1, true, true, false, Optional.empty());
+        var all = List.of(weld, two, waits, sitting);
+        assertThat(new Asked(120, 1, true).rank(all, NOW)).isEmpty();
+        assertThat(new Asked(120, 1, false).rank(all, NOW))
+                .extracting(Possible::id)
+                .containsExactly("weld");
+        assertThat(new Asked(121, 2, true).rank(all, NOW))
+                .extracting(Possible::id)
+                .containsExactlyInAnyOrder("two", "sitting");
+    }
+
+    @Test
+    void anEveningIsBetweenAMinuteAndADay() {
+        assertThatThrownBy(() -> new Asked(0, 1, false)).hasMessageContaining("1 to 1440");
+        assertThatThrownBy(() -> new Asked(1441, 1, false)).hasMessageContaining("1441");
+        assertThatThrownBy(() -> new Asked(60, 0, false)).hasMessageContaining("At least you");
+    }
+
+    private static Work<String> work(String id, Operation operation, int minutes, int days) {
+        return new Work<>(
+                id,
+                Optional.of(operation),
+                minutes,
+                1,
+                false,
+                true,
+                false,
+                Optional.of(NOW.plus(Duration.ofDays(days))));
+    }
+}

@@ -79,8 +79,8 @@ function Chain({ plan }: { plan: Plan }) {
   const format = useFormat()
   const reason = useReason()
   const nameOf = useNameOf()
-  const last = plan.milestones.at(-1)
-  if (!last || last.chain.length < 2) return null
+  const last = plan.milestones.filter((m) => m.chain.length > 1).at(-1)
+  if (!last) return null
   const steps = [...last.chain].reverse().flatMap((s) => {
     const activity = plan.activities.find((a) => a.subject.id === s.id && a.subject.kind === s.kind)
     return activity ? [activity] : []

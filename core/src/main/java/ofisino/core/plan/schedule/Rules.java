@@ -11,6 +11,8 @@ import java.util.stream.IntStream;
  */
 final class Rules {
     enum Rule {
+        /** Whatever shares an opening one after the other, so that it is closed soon; the opening that presses most first. */
+        BY_OPENING,
         LONGEST_TAIL,
         LATEST_FINISH,
         LATEST_START,
@@ -61,6 +63,7 @@ final class Rules {
             case LATEST_FINISH -> by(a -> latestFinish[a]);
             case LATEST_START -> by(a -> latestStart[a]);
             case MOST_SUCCESSORS -> by(a -> -followers[a]);
+            case BY_OPENING -> byOpening();
             case GIVEN -> by(a -> 0);
         };
     }
@@ -81,6 +84,49 @@ final class Rules {
                 .mapToInt(Integer::intValue)
                 .toArray();
         return feasible(preference);
+    }
+
+    private int[] byOpening() {
+        int[] group = groups();
+        long[] presses = new long[in.size];
+        int[] milestone = new int[in.size];
+        java.util.Arrays.fill(presses, Long.MAX_VALUE);
+        java.util.Arrays.fill(milestone, Integer.MAX_VALUE);
+        for (int a = 0; a < in.size; a++) {
+            presses[group[a]] = Math.min(presses[group[a]], latestFinish[a]);
+            milestone[group[a]] = Math.min(milestone[group[a]], in.neededFor[a]);
+        }
+        Comparator<Integer> first = Comparator.comparing((Integer a) -> !in.activity[a].begun())
+                .thenComparing(a -> milestone[group[a]])
+                .thenComparing(a -> presses[group[a]])
+                .thenComparing(a -> group[a])
+                .thenComparing(a -> latestFinish[a]);
+        return feasible(IntStream.range(0, in.size)
+                .boxed()
+                .sorted(first)
+                .mapToInt(Integer::intValue)
+                .toArray());
+    }
+
+    /** Activities that are joined by openings, each group by one of its number. */
+    private int[] groups() {
+        int[] group = IntStream.range(0, in.size).toArray();
+        for (int o = 0; o < in.refit.length; o++) {
+            PlanProblem.Opening opening = in.problem.openings().get(o);
+            for (ActivityId job : opening.jobs()) join(group, in.index.get(job), in.refit[o]);
+            if (in.strip[o] != Instance.NONE) join(group, in.strip[o], in.refit[o]);
+        }
+        for (int a = 0; a < in.size; a++) group[a] = leader(group, a);
+        return group;
+    }
+
+    private static int leader(int[] group, int a) {
+        while (group[a] != a) a = group[a];
+        return a;
+    }
+
+    private static void join(int[] group, int a, int b) {
+        group[leader(group, a)] = leader(group, b);
     }
 
     /** The same preference in a list in which none comes before what it follows. */

@@ -1,0 +1,104 @@
+import { screen, waitFor, within } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { expect, it } from 'vitest'
+import { show } from '@/test/page'
+import { server } from '@/test/server'
+import { PlanPage } from './PlanPage'
+
+const work = (id: string, day: string, more: object = {}) => ({
+  key: `job:${id}`,
+  subject: { kind: 'JOB', id, title: `Work ${id}` },
+  start: `${day}T18:00:00Z`,
+  end: `${day}T20:00:00Z`,
+  stays: [{ from: `${day}T18:00:00Z`, to: `${day}T20:00:00Z` }],
+  people: [],
+  reasons: [{ kind: 'NOW', until: `${day}T18:00:00Z` }],
+  latestStart: '2026-03-10T18:00:00Z',
+  ...more,
+})
+const plan = (more: object = {}) => ({
+  activities: [work('a', '2026-03-03'), work('b', '2026-03-05', { followed: '2026-03-04T18:00:00Z' })],
+  milestones: [
+    {
+      aim: 'RUNNER',
+      finish: '2026-03-05T20:00:00Z',
+      holder: { kind: 'JOB', id: 'a', title: 'Work a' },
+      chain: [
+        { kind: 'JOB', id: 'b', title: 'Work b' },
+        { kind: 'JOB', id: 'a', title: 'Work a' },
+      ],
+      spareDays: -3,
+    },
+  ],
+  unplaced: [],
+  circle: [],
+  windows: [
+    { from: '2026-03-03T18:00:00Z', to: '2026-03-03T20:00:00Z' },
+    { from: '2026-03-05T18:00:00Z', to: '2026-03-05T20:00:00Z' },
+  ],
+  money: [
+    { day: '2026-03-01', leftMinor: 10000 },
+    { day: '2026-03-04', leftMinor: 2500 },
+  ],
+  followedAt: '2026-03-01T10:00:00Z',
+  ...more,
+})
+const open = (answer: object) => {
+  server.when('GET /api/projects/car/plan', answer)
+  show(<PlanPage />, '/p/car/plan', '/p/:projectId/plan')
+}
+
+it('says what holds the date, how far it is after the target, and what has slipped', async () => {
+  open(plan())
+  expect(await screen.findByText(/held by “Work a”/)).toBeInTheDocument()
+  expect(screen.getByText('3 days after the target.')).toBeInTheDocument()
+  const slipped = screen.getByRole('heading', { name: /One activity has moved against the plan/ }).closest('section')!
+  expect(within(slipped).getByText(/4 Mar → .*5 Mar/)).toBeInTheDocument()
+  expect(screen.getByRole('img', { name: /Lowest: €25.00 on/ })).toBeInTheDocument()
+})
+
+it('shows what would come of another day before it is kept', async () => {
+  server.when('POST /api/projects/car/plan/preview', {
+    possible: true,
+    milestones: [{ aim: 'RUNNER', before: '2026-03-05T20:00:00Z', after: '2026-03-12T20:00:00Z' }],
+    moved: [
+      {
+        subject: { kind: 'JOB', id: 'b', title: 'Work b' },
+        before: '2026-03-05T18:00:00Z',
+        after: '2026-03-12T18:00:00Z',
+      },
+    ],
+  })
+  server.when('PUT /api/projects/car/plan/pins', undefined)
+  open(plan())
+  const bar = (await screen.findAllByRole('button', { name: /^Work a, / }))[0]!
+  bar.focus()
+  await userEvent.keyboard('{ArrowRight}')
+  expect(await screen.findByText(/It runs: .*5 Mar → .*12 Mar/)).toBeInTheDocument()
+  expect(screen.getByText('One activity moves')).toBeInTheDocument()
+  expect(server.writes('PUT /api/projects/car/plan/pins')).toHaveLength(0)
+  await userEvent.click(screen.getByRole('button', { name: 'Move it there' }))
+  await waitFor(() => expect(server.writes('PUT /api/projects/car/plan/pins')).toHaveLength(1))
+  expect(server.writes('PUT /api/projects/car/plan/pins')[0]!.body).toMatchObject({
+    activity: 'job:a',
+    notBefore: '2026-03-05',
+  })
+})
+
+it('works out what would make an impossible plan possible when asked', async () => {
+  server.when('GET /api/projects/car/plan/mending', [
+    { kind: 'EVENINGS', amount: 2 },
+    { kind: 'MONEY', amount: 3000 },
+  ])
+  open(
+    plan({
+      unplaced: [
+        { subject: { kind: 'JOB', id: 'c', title: 'Work c' }, limit: { kind: 'MONEY', until: '2027-01-01T00:00:00Z' } },
+      ],
+    }),
+  )
+  expect(await screen.findByText(/The money is not there before/)).toBeInTheDocument()
+  await userEvent.click(screen.getByRole('button', { name: 'What would make it possible?' }))
+  expect(await screen.findByText('2 evenings a week more')).toBeInTheDocument()
+  expect(screen.getByText('€30.00 more at hand now')).toBeInTheDocument()
+})

@@ -955,7 +955,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_18"];
+        get: operations["of_19"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1275,7 +1275,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_17"];
+        get: operations["of_18"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1483,7 +1483,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_16"];
+        get: operations["of_17"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1579,7 +1579,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_15"];
+        get: operations["of_16"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1764,6 +1764,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{projectId}/plan/preview-joined": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["previewJoined"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects/{projectId}/plan/tonight": {
         parameters: {
             query?: never;
@@ -1772,6 +1788,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["tonight"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/progress": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of_15"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2598,6 +2630,16 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        ByOperation: {
+            /** Format: int32 */
+            jobs: number;
+            /** Format: int64 */
+            likelyMinutes: number;
+            /** @enum {string} */
+            operation: "STRIP" | "CLEAN" | "BLAST" | "CUT" | "WELD" | "FABRICATE" | "MACHINE" | "DRY_FIT" | "PRIME" | "PAINT" | "COAT" | "ASSEMBLE" | "REPLACE" | "ADJUST" | "WIRE" | "FILL" | "BLEED" | "ALIGN" | "TEST" | "INSPECT";
+            /** Format: int64 */
+            spentMinutes: number;
+        };
         CalendarBody: {
             windows: components["schemas"]["WindowFields"][];
         };
@@ -3343,6 +3385,9 @@ export interface components {
             /** Format: uuid */
             other: string;
         };
+        JoinedStaysRequest: {
+            stays: string[];
+        };
         JudgedResponse: {
             /** Format: double */
             margin: number;
@@ -4003,6 +4048,25 @@ export interface components {
             /** Format: int64 */
             version: number;
             wayIn: string;
+        };
+        PaceResponse: {
+            byOperation: components["schemas"]["ByOperation"][];
+            /** Format: int64 */
+            dormantDays?: number;
+            /** Format: double */
+            factor: number;
+            /** Format: int32 */
+            finishedJobs: number;
+            /** Format: date */
+            firstOn: string;
+            /** Format: double */
+            hoursPerMonth: number;
+            /** Format: date */
+            lastOn: string;
+            /** Format: int64 */
+            minutes: number;
+            /** Format: int32 */
+            months: number;
         };
         Pairing: {
             /** Format: int32 */
@@ -6580,7 +6644,7 @@ export interface operations {
             };
         };
     };
-    of_18: {
+    of_19: {
         parameters: {
             query?: never;
             header?: never;
@@ -7092,7 +7156,7 @@ export interface operations {
             };
         };
     };
-    of_17: {
+    of_18: {
         parameters: {
             query?: never;
             header?: never;
@@ -7560,7 +7624,7 @@ export interface operations {
             };
         };
     };
-    of_16: {
+    of_17: {
         parameters: {
             query?: never;
             header?: never;
@@ -7794,7 +7858,7 @@ export interface operations {
             };
         };
     };
-    of_15: {
+    of_16: {
         parameters: {
             query?: never;
             header?: never;
@@ -8115,6 +8179,32 @@ export interface operations {
             };
         };
     };
+    previewJoined: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JoinedStaysRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MoveResponse"];
+                };
+            };
+        };
+    };
     tonight: {
         parameters: {
             query: {
@@ -8137,6 +8227,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PossibleResponse"][];
+                };
+            };
+        };
+    };
+    of_15: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaceResponse"];
                 };
             };
         };

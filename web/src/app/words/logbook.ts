@@ -1,4 +1,19 @@
 export const logbook = {
+  progress: {
+    title: 'How it goes',
+    pace_one: '{{hours}} in one month: {{perMonth}} h a month.',
+    pace_other: '{{hours}} in {{count}} months: {{perMonth}} h a month.',
+    dormant_one: 'No evening for a day; the last was on {{day}}.',
+    dormant_other: 'No evening for {{count}} days; the last was on {{day}}.',
+    factor_zero: 'Hours usually become {{factor}} times what was thought; no finished job says more yet.',
+    factor_one: 'By one finished job, your hours become {{factor}} times what was thought.',
+    factor_other: 'By {{count}} finished jobs, your hours become {{factor}} times what was thought.',
+    byOperation: 'What was thought, and what it took',
+    operation: 'Work',
+    jobs: 'Jobs',
+    thought: 'Thought',
+    took: 'Took',
+  },
   evening: {
     title: 'Evenings',
     loading: 'Opening the logbook …',

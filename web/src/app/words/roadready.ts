@@ -3,6 +3,7 @@ export const roadready = {
     title: 'Today',
     loading: 'Working out where things stand …',
     roadByPart: 'On the road about <b>{{date}}</b>; “{{holder}}” holds it, expected to be usable on {{until}}.',
+    roadByTime: 'On the road about <b>{{date}}</b>; the fixed time of “{{holder}}” holds it.',
     roadByJob: 'On the road about <b>{{date}}</b>; the longest work on the way is “{{holder}}”.',
     nothingPlanned: 'Nothing is planned for the road yet.',
     nothingInTheWay:

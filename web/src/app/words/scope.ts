@@ -112,6 +112,7 @@ export const scope = {
     couldSave: 'Up to {{hours}} more could be spared.',
     usual: 'Work out what each job needs open',
     usualDone: 'Each job has what its place usually needs.',
+    dates: 'And the dates?',
     proposals: 'Could be one',
     proposal: '{{what}}: {{count}} openings could be one. Spares {{hours}}{{litres}}.',
     merge: 'Make it one',

@@ -8,6 +8,7 @@ import { Page } from '@/ui/Page'
 import { Photos } from '@/ui/Photos'
 import { hours, useFormat } from '@/ui/format'
 import { EveningForm } from './EveningForm'
+import { HowItGoes } from './HowItGoes'
 
 type Evening = Schemas['EveningResponse']
 
@@ -37,6 +38,7 @@ export function EveningsPage() {
           }
         >
           {list.length === 0 && <Empty title={t('evening.emptyTitle')}>{t('evening.empty')}</Empty>}
+          <HowItGoes projectId={projectId} />
           <ol className="grid gap-4">
             {list.map((e) => (
               <EveningCard key={e.id} evening={e} onEdit={() => setParams({ edit: e.id })} />

@@ -20,7 +20,11 @@ export function RoadSentence({ today }: { today: Today }) {
   const { projectId = '' } = useParams()
   const road = today.road
   if (!road) return <>{today.inTheWay.length > 0 ? t('today.nothingPlanned') : t('today.nothingInTheWay')}</>
-  const key = ['JOB', 'STRIP', 'REFIT'].includes(road.holder.kind) ? 'today.roadByJob' : 'today.roadByPart'
+  const key = ['JOB', 'STRIP', 'REFIT'].includes(road.holder.kind)
+    ? 'today.roadByJob'
+    : road.holder.kind === 'APPOINTMENT'
+      ? 'today.roadByTime'
+      : 'today.roadByPart'
   return (
     <>
       <Trans

@@ -9,6 +9,7 @@ import { useWrite } from '@/api/useWrite'
 import { Loaded, ProblemAlert } from '@/ui/Feedback'
 import { Page, Part } from '@/ui/Page'
 import { hours } from '@/ui/format'
+import { MilestoneMoves } from '../MilestoneMoves'
 import { accessQuery, shown, wayOf, type Access } from './access'
 import { FluidQuestion } from './FluidQuestion'
 import { OpeningCard } from './OpeningCard'
@@ -135,6 +136,7 @@ function Proposals({ access: a, projectId }: { access: Access; projectId: string
             className="flex items-center gap-3 border-b border-base-300 py-2 last:border-0"
           >
             <span className="grow">
+              <JoinedDates projectId={projectId} stays={p.stays} name={wayOf(a, p.wayIn).name} />
               {t('access.proposal', {
                 what: wayOf(a, p.wayIn).name,
                 count: p.stays.length,
@@ -155,6 +157,42 @@ function Proposals({ access: a, projectId }: { access: Access; projectId: string
         ))}
       </ul>
     </Part>
+  )
+}
+
+/** What it would do to the dates: worked out when asked. */
+function JoinedDates({ projectId, stays, name }: { projectId: string; stays: string[]; name: string }) {
+  const { t } = useTranslation()
+  const [asked, setAsked] = useState(false)
+  const dates = useQuery({
+    queryKey: ['plan', projectId, 'joined', stays],
+    queryFn: () =>
+      unwrap(
+        api.POST('/api/projects/{projectId}/plan/preview-joined', {
+          params: { path: { projectId } },
+          body: { stays },
+          ...write(crypto.randomUUID()),
+        }),
+      ),
+    enabled: asked,
+  })
+  if (!asked)
+    return (
+      <button
+        type="button"
+        className="btn btn-ghost float-right"
+        aria-label={`${t('access.dates')}: ${name}`}
+        onClick={() => setAsked(true)}
+      >
+        {t('access.dates')}
+      </button>
+    )
+  return (
+    <span className="float-right border-l-4 border-accent pl-3 text-sm">
+      <Loaded query={dates} what={t('dates.asking')}>
+        {(move) => <MilestoneMoves move={move} />}
+      </Loaded>
+    </span>
   )
 }
 

@@ -9,6 +9,7 @@ import { TextField } from '@/ui/Field'
 import { Sheet } from '@/ui/Sheet'
 import { useFormat } from '@/ui/format'
 import { useFreshId } from '@/ui/useFreshId'
+import { MilestoneMoves } from '../MilestoneMoves'
 import type { Activity } from './lanes'
 import { useNameOf, useReason } from './useReason'
 
@@ -122,20 +123,7 @@ function Consequences({
       {(m) => (
         <section className="border-l-4 border-accent pl-3" aria-label={t('dates.comesOfIt')}>
           <h3 className="font-semibold">{t('dates.comesOfIt')}</h3>
-          {!m.possible && <p className="font-semibold">{t('dates.impossible')}</p>}
-          <ul>
-            {m.milestones.map((s) => (
-              <li key={s.aim}>
-                {s.before && s.after && format.dateOf(s.before) !== format.dateOf(s.after)
-                  ? t('dates.milestoneMoves', {
-                      aim: t(`reached.${s.aim}`),
-                      before: format.shortDay(s.before),
-                      after: format.shortDay(s.after),
-                    })
-                  : t('dates.milestoneStays', { aim: t(`reached.${s.aim}`) })}
-              </li>
-            ))}
-          </ul>
+          <MilestoneMoves move={m} />
           {m.moved.length > 0 && (
             <details>
               <summary className="cursor-pointer py-1">{t('dates.othersMove', { count: m.moved.length })}</summary>

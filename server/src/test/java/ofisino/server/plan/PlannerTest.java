@@ -237,6 +237,46 @@ class PlannerTest {
                 .contains("EVENINGS");
     }
 
+    /** Two jobs that open the gearbox each for itself: opened once, the dates come no later, and nothing is changed by asking. */
+    @Test
+    void openingOnceIsSeenInTheDatesBeforeItIsDone(TestGarage garage) {
+        UUID project = inTheEvenings(garage);
+        for (String title : List.of("Release bearing", "Gearbox seal")) {
+            UUID job = garage.job(project, title);
+            garage.owner()
+                    .put("/api/jobs/" + job + "/ways-in", map("ways", List.of("gearbox-out")))
+                    .ok();
+        }
+        JsonNode access =
+                garage.owner().get("/api/projects/" + project + "/access").ok();
+        JsonNode stays = access.path("proposals")
+                .valueStream()
+                .filter(p -> p.path("wayIn").asString().equals("gearbox-out"))
+                .findFirst()
+                .orElseThrow()
+                .path("stays");
+        JsonNode move = garage.owner()
+                .post(
+                        "/api/projects/" + project + "/plan/preview-joined",
+                        map("stays", stays.valueStream().map(JsonNode::asString).toList()))
+                .ok();
+        assertThat(move.path("possible").asBoolean()).isTrue();
+        JsonNode last = move.path("milestones").get(move.path("milestones").size() - 1);
+        assertThat(last.path("after").asString())
+                .isLessThanOrEqualTo(last.path("before").asString());
+        assertThat(garage.owner()
+                        .get("/api/projects/" + project + "/access")
+                        .ok()
+                        .path("proposals"))
+                .isEqualTo(access.path("proposals"));
+        assertThat(garage.owner()
+                        .post(
+                                "/api/projects/" + project + "/plan/preview-joined",
+                                map("stays", List.of(UUID.randomUUID(), UUID.randomUUID())))
+                        .code())
+                .isEqualTo("plan.join");
+    }
+
     /** An evening of an hour, alone: what waits for another job or a part is not in the list. */
     @Test
     void tonightHasOnlyWhatCanReallyBeDone(TestGarage garage) {

@@ -43,7 +43,7 @@ class TodayTest {
         UUID need = garage.need(project, job, "Hose"); // 7 days on the way, 2 days to look at it
         JsonNode answer = today(garage, project);
         // Usable on day 9, so on the first Saturday from then on: the job takes one hour of its four.
-        LocalDate done = saturdayOnOrAfter(LocalDate.now().plusDays(9));
+        LocalDate done = saturdayOnOrAfter(TestGarage.DAY.plusDays(9));
         assertThat(LocalDate.parse(answer.get("road").get("on").asString())).isBetween(done, done.plusDays(7));
         assertThat(answer.get("road").get("holder").get("id").asString()).isEqualTo(need.toString());
         JsonNode order = answer.get("order").get(0);
@@ -67,7 +67,7 @@ class TodayTest {
         JsonNode order = today(garage, project).get("order").get(0);
         assertThat(order.get("holdsItsJob").asBoolean()).isFalse();
         // Fit begins on the sixth Saturday; nine days before that is the last day to order.
-        LocalDate first = saturdayOnOrAfter(LocalDate.now());
+        LocalDate first = saturdayOnOrAfter(TestGarage.DAY);
         LocalDate by = LocalDate.parse(order.get("by").asString());
         assertThat(by)
                 .isBetween(first.plusWeeks(5).minusDays(9), first.plusWeeks(6).minusDays(9));

@@ -1,6 +1,7 @@
 package ofisino.server.testing;
 
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -11,7 +12,10 @@ import tools.jackson.databind.JsonNode;
 /** A garage of its own for one test, with an owner who is signed in, and the steps that many tests begin with. */
 public record TestGarage(Running running, UUID id, Api owner) {
     private static final String PASSWORD = "long enough";
-    public static final String TODAY = LocalDate.now().toString();
+    /** Today in the garage, which is not everywhere today. */
+    public static final LocalDate DAY = LocalDate.now(ZoneId.of("Europe/Vienna"));
+
+    public static final String TODAY = DAY.toString();
 
     static TestGarage fresh(Running running) {
         UUID id = UUID.randomUUID();
@@ -66,7 +70,7 @@ public record TestGarage(Running running, UUID id, Api owner) {
                 "monthlyMinor",
                 45_000,
                 "targetOn",
-                LocalDate.now().plusDays(200).toString());
+                DAY.plusDays(200).toString());
     }
 
     public UUID project() {

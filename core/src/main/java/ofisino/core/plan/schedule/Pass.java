@@ -10,7 +10,6 @@ import java.util.Map;
  * <p>Sources: serial and parallel schedule generation, Kolisch, EJOR 90 (1996) 320-333.
  */
 final class Pass {
-    private static final int NOBODY = -1;
     /** Two stays cannot be told apart more often than this; then the order is given up. */
     private static final int MOST_REPAIRS = 24;
 
@@ -36,15 +35,8 @@ final class Pass {
 
     int count;
 
-    /** By person and live slot: the activity. */
-    final int[][] at;
-    /** By person: live slots in which he is there and free. */
-    private final long[][] free;
-
-    private final long[][] present;
-    /** By capacity and live slot. */
-    private final int[][] load;
-
+    final Shed shed;
+    final Finder finder;
     private final Purses purse;
     /** By activity: it does not start before, found out by this pass (seconds). */
     private final int[] released;
@@ -54,7 +46,6 @@ final class Pass {
 
     private final int[] closedUntil;
     private final int[] openBefore;
-    private final int[] found;
     private final BitSet ready = new BitSet();
     /** Work may be begun and its last quarter of an hour left until the money for its end is there; its people then do nothing else. */
     private boolean stretching;
@@ -73,20 +64,13 @@ final class Pass {
         placed = new boolean[in.size];
         clash = new boolean[in.size];
         sequence = new int[in.size];
-        int people = time.window.length;
-        at = new int[people][time.live];
-        int words = (time.live + 63) / 64;
-        present = new long[people][words];
-        free = new long[people][words];
-        for (int p = 0; p < people; p++)
-            for (int t = 0; t < time.live; t++) if (time.window[p][t] != Clockwork.OUT) present[p][t >> 6] |= 1L << t;
-        load = new int[in.capacity.length][time.live];
+        shed = new Shed(in);
+        finder = new Finder(in, shed, first);
         purse = new Purses(in);
         released = new int[in.size];
         halfOpen = new int[in.ways];
         closedUntil = new int[in.ways];
         openBefore = new int[in.size];
-        found = new int[Math.max(1, Arrays.stream(in.work).max().orElse(1))];
         ownSlots = new int[in.size][];
     }
 
@@ -164,30 +148,10 @@ final class Pass {
         }
         int[] slots = wish.slots();
         if (wish.crew() < 0 || slots.length != in.work[a] || time.startOf(slots[0]) != wish.start()) return false;
-        System.arraycopy(slots, 0, found, 0, slots.length);
-        if (!isAllowed(a, in.crews[a][wish.crew()], slots)) return false;
+        System.arraycopy(slots, 0, finder.found, 0, slots.length);
+        if (!finder.isAllowed(a, in.crews[a][wish.crew()], slots)) return false;
         keep(a, wish.crew());
         return true;
-    }
-
-    /** Whether the work may lie in just these slots: idle time is allowed, laying it aside for what is begun later is not. */
-    private boolean isAllowed(int a, int[] crew, int[] slots) {
-        int next = 0;
-        for (int t = slots[0]; next < slots.length; t++) {
-            boolean works = t == slots[next];
-            if (in.inOneGo[a]
-                    && next > 0
-                    && (!works || leavesWindow(crew, t) || time.slotOf[t] != time.slotOf[t - 1] + 1)) return false;
-            if (in.holdsBegun[a] && !hasPlace(a, t)) return false;
-            if (works) {
-                if (nextFree(crew, t) != t || !isRoom(a, t)) return false;
-                next++;
-            } else if (allIn(crew, t) && isRoom(a, t)) {
-                int busy = busySince(crew, t);
-                if (busy != Integer.MAX_VALUE && busy > slots[0]) return false;
-            }
-        }
-        return waits(a, slots[0], slots[slots.length - 1]) < 0;
     }
 
     /** Links, stays of one way in, and states, once everything is placed. */
@@ -212,11 +176,7 @@ final class Pass {
         count = 0;
         Arrays.fill(placed, false);
         Arrays.fill(clash, false);
-        for (int p = 0; p < at.length; p++) {
-            Arrays.fill(at[p], NOBODY);
-            System.arraycopy(present[p], 0, free[p], 0, free[p].length);
-        }
-        for (int[] l : load) Arrays.fill(l, 0);
+        shed.clear();
         purse.reset();
         ready.clear();
         Arrays.fill(halfOpen, 0);
@@ -247,7 +207,7 @@ final class Pass {
 
     /** A second stay of a way in waits until the first is closed; so does what needs a state that an open stay excludes. */
     private boolean isShut(int a) {
-        if (in.opens[a] != Instance.NONE) for (int other : in.sameWay[in.opens[a]]) if (isHalfOpen(other)) return true;
+        if (in.opens[a] != Instance.NONE && halfOpen[in.wayIn[in.opens[a]]] > 0) return true;
         for (int o : in.apartFromOpening[a]) if (isHalfOpen(o)) return true;
         return false;
     }
@@ -276,7 +236,7 @@ final class Pass {
         int t = time.liveAt(from);
         if (t >= time.live || time.startOf(t) != from) return false;
         for (int c = 0; c < in.crews[a].length; c++)
-            if (begins(a, in.crews[a][c], t) && tryFrom(a, in.crews[a][c], t) < 0) {
+            if (finder.begins(a, in.crews[a][c], t) && finder.tryFrom(a, in.crews[a][c], t) < 0) {
                 keep(a, c);
                 return true;
             }
@@ -284,12 +244,8 @@ final class Pass {
     }
 
     private boolean canStart(int a, int t) {
-        for (int[] crew : in.crews[a]) if (begins(a, crew, t) && tryFrom(a, crew, t) < 0) return true;
+        for (int[] crew : in.crews[a]) if (finder.begins(a, crew, t) && finder.tryFrom(a, crew, t) < 0) return true;
         return false;
-    }
-
-    private boolean begins(int a, int[] crew, int t) {
-        return nextFree(crew, t) == t && isRoom(a, t);
     }
 
     private boolean place(int a) {
@@ -306,56 +262,43 @@ final class Pass {
         int bestFirst = 0;
         for (int c = 0; c < in.crews[a].length; c++) {
             int from = earliestLive(a, in.crews[a][c], earliest, bestLast);
-            if (from >= 0 && found[in.work[a] - 1] < bestLast) {
+            if (from >= 0 && finder.found[in.work[a] - 1] < bestLast) {
                 bestCrew = c;
                 bestFirst = from;
-                bestLast = found[in.work[a] - 1];
+                bestLast = finder.found[in.work[a] - 1];
             }
         }
         if (bestCrew < 0) return false;
         if (in.crews[a].length > 1) earliestLive(a, in.crews[a][bestCrew], time.startOf(bestFirst), Integer.MAX_VALUE);
         keep(a, bestCrew);
-        if (stretching) keepFree(a, in.crews[a][bestCrew]);
+        if (stretching && in.work[a] > 1)
+            shed.keepFree(a, in.crews[a][bestCrew], finder.found[in.work[a] - 2], last[a]);
         return true;
     }
 
-    /** The first live slot from which the crew can do it, its slots being in {@link #found}; negative when there is none. */
+    /** The first live slot from which the crew can do it, its slots being what the finder found; negative when there is none. */
     private int earliestLive(int a, int[] crew, int earliest, int notAfter) {
-        int t = nextFree(crew, time.liveAt(earliest));
+        int t = shed.nextFree(crew, time.liveAt(earliest));
         while (t < time.live && t < notAfter) {
-            int next = isRoom(a, t) ? tryFrom(a, crew, t) : t + 1;
+            int next = shed.isRoom(a, t) ? finder.tryFrom(a, crew, t) : t + 1;
             if (next < 0) {
-                int later = later(a, time.startOf(t), endOfFound(a));
-                if (later < 0 || stretching && stretch(a, crew) && later(a, time.startOf(t), endOfFound(a)) < 0)
-                    return t;
+                int later = later(a, time.startOf(t), finder.endOfFound(a));
+                if (later < 0 || stretching && stretch(a, crew)) return t;
                 next = Math.max(t + 1, time.liveAt(later));
             }
-            t = nextFree(crew, next);
+            t = shed.nextFree(crew, next);
         }
         return -1;
     }
 
-    private int endOfFound(int a) {
-        return time.endOf(found[in.work[a] - 1]) + in.wait[a];
-    }
-
-    /** Puts the last quarter of an hour of what was found on the day on which the money is there. */
+    /** Leaves the last quarter of an hour of what was found for the day on which the money is there. */
     private boolean stretch(int a, int[] crew) {
-        int last = in.work[a] - 1;
-        int day = purse.tooEarlyBefore(a, time.startOf(found[0]), endOfFound(a));
-        if (in.inOneGo[a] || last < 1 || day == 0 || day >= time.days()) return false;
-        int wanted = time.startOfDay(day) - in.wait[a];
-        for (int t = found[last - 1] + 1; t < time.live; t++) {
-            if (in.holdsBegun[a] && !hasPlace(a, t)) return false;
-            if (!allIn(crew, t) || !isRoom(a, t)) continue;
-            int busy = busySince(crew, t);
-            if (busy != Integer.MAX_VALUE && busy > found[0]) return false;
-            if (nextFree(crew, t) == t && time.endOf(t) >= wanted) {
-                found[last] = t;
-                return waits(a, found[0], t) < 0;
-            }
-        }
-        return false;
+        int from = time.startOf(finder.found[0]);
+        int day = purse.tooEarlyBefore(a, from, finder.endOfFound(a));
+        return day > 0
+                && day < time.days()
+                && finder.stretchTo(a, crew, time.startOfDay(day) - in.wait[a])
+                && later(a, from, finder.endOfFound(a)) < 0;
     }
 
     /** The instant from which something that lies at these times may start at the soonest; negative when nothing stands against them. */
@@ -386,119 +329,6 @@ final class Pass {
         return in.strip[opening] == Instance.NONE ? time.now : start[in.strip[opening]];
     }
 
-    /** The first live slot from t on in which all of the crew are there and free. */
-    int nextFree(int[] crew, int t) {
-        if (crew.length == 0) return t;
-        if (t >= time.live) return time.live;
-        int word = t >> 6;
-        long bits = freeWord(crew, word) & (-1L << t);
-        while (bits == 0) {
-            if (++word >= free[crew[0]].length) return time.live;
-            bits = freeWord(crew, word);
-        }
-        return (word << 6) + Long.numberOfTrailingZeros(bits);
-    }
-
-    private long freeWord(int[] crew, int word) {
-        long bits = free[crew[0]][word];
-        for (int i = 1; i < crew.length; i++) bits &= free[crew[i]][word];
-        return bits;
-    }
-
-    boolean isRoom(int a, int t) {
-        return hasPlace(a, t) && resourceShort(a, t) < 0;
-    }
-
-    boolean hasPlace(int a, int t) {
-        int place = in.place[a];
-        return place < 0 || load[place][t] < in.capacity[place];
-    }
-
-    /** The resource of which too little is left, or a negative number. */
-    int resourceShort(int a, int t) {
-        int[] resources = in.resources[a];
-        for (int i = 0; i < resources.length; i++)
-            if (load[resources[i]][t] + in.amounts[a][i] > in.capacity[resources[i]]) return resources[i];
-        return -1;
-    }
-
-    /**
-     * Works from a live slot on, in which the crew are free and there is room. Found slots are in {@link #found}.
-     *
-     * @return a negative number when it can be done; otherwise the first slot after this one from which to try again
-     */
-    private int tryFrom(int a, int[] crew, int from) {
-        int work = in.work[a];
-        found[0] = from;
-        return work == 1 ? waits(a, from, from) : in.inOneGo[a] ? inOneGo(a, crew, from) : goesOn(a, crew, from);
-    }
-
-    private int inOneGo(int a, int[] crew, int from) {
-        int slot = time.slotOf[from];
-        for (int i = 1; i < in.work[a]; i++) {
-            int t = from + i;
-            if (t >= time.live) return time.live;
-            if (time.slotOf[t] != slot + i || leavesWindow(crew, t)) return t;
-            if (nextFree(crew, t) != t || !isRoom(a, t)) return t + 1;
-            found[i] = t;
-        }
-        return waits(a, from, from + in.work[a] - 1);
-    }
-
-    private boolean leavesWindow(int[] crew, int t) {
-        for (int p : crew) if (time.window[p][t] != time.window[p][t - 1]) return true;
-        return false;
-    }
-
-    private int goesOn(int a, int[] crew, int from) {
-        int done = 1;
-        for (int t = from + 1; t < time.live; t++) {
-            boolean room = isRoom(a, t);
-            if (!room && in.holdsBegun[a] && !hasPlace(a, t)) return t + 1;
-            if (!room || !allIn(crew, t)) continue;
-            int busy = busySince(crew, t);
-            if (busy == Integer.MAX_VALUE) {
-                if (nextFree(crew, t) != t) continue; // kept free for what waits for money
-                found[done++] = t;
-                if (done == in.work[a]) return waits(a, from, t);
-            } else if (busy > from) return busy + 1; // it would be laid aside for what is begun later
-        }
-        return time.live;
-    }
-
-    boolean allIn(int[] crew, int t) {
-        for (int p : crew) if (time.window[p][t] == Clockwork.OUT) return false;
-        return true;
-    }
-
-    /**
-     * Since which live slot the crew is at something else: the earliest beginning; negative where one of it is at something with a fixed start;
-     * the greatest number where all are free.
-     */
-    private int busySince(int[] crew, int t) {
-        int since = Integer.MAX_VALUE;
-        for (int p : crew) {
-            int other = at[p][t];
-            if (other >= 0) since = Math.min(since, in.isFixed(other) ? -1 : first[other]);
-        }
-        return since;
-    }
-
-    private int waits(int a, int from, int to) {
-        if (in.holdsWaiting[a]) {
-            int until = time.liveAt(time.endOf(to) + in.wait[a]);
-            for (int t = to + 1; t < until; t++) if (!hasPlace(a, t)) return from + 1;
-        }
-        return -1;
-    }
-
-    /** What was left for later holds its people: they may not lay it aside. */
-    private void keepFree(int a, int[] crew) {
-        if (in.work[a] < 2) return;
-        for (int t = found[in.work[a] - 2] + 1; t < last[a]; t++)
-            if (allIn(crew, t) && isRoom(a, t)) for (int p : crew) free[p][t >> 6] &= ~(1L << t);
-    }
-
     private void keep(int a, int from, int to) {
         start[a] = from;
         end[a] = to;
@@ -509,6 +339,7 @@ final class Pass {
 
     private void keep(int a, int c) {
         int work = in.work[a];
+        int[] found = finder.found;
         first[a] = found[0];
         last[a] = found[work - 1];
         start[a] = time.startOf(first[a]);
@@ -516,14 +347,7 @@ final class Pass {
         crew[a] = c;
         int[] people = in.crews[a][c];
         ownSlots[a] = people.length == 0 && last[a] - first[a] >= work ? Arrays.copyOf(found, work) : null;
-        for (int p : people)
-            for (int i = 0; i < work; i++) {
-                at[p][found[i]] = a;
-                free[p][found[i] >> 6] &= ~(1L << found[i]);
-            }
-        for (int r = 0; r < in.resources[a].length; r++)
-            for (int i = 0; i < work; i++) load[in.resources[a][r]][found[i]] += in.amounts[a][r];
-        if (in.place[a] >= 0) hold(a, found, load[in.place[a]], 1);
+        shed.take(a, people, found, end[a]);
         note(a);
     }
 
@@ -539,12 +363,6 @@ final class Pass {
         purse.spend(a, start[a], end[a], 1);
     }
 
-    private void hold(int a, int[] slots, int[] load, int sign) {
-        if (in.holdsBegun[a]) for (int t = first[a]; t <= last[a]; t++) load[t] += sign;
-        else for (int i = 0; i < in.work[a]; i++) load[slots[i]] += sign;
-        if (in.holdsWaiting[a]) for (int t = last[a] + 1, to = time.liveAt(end[a]); t < to; t++) load[t] += sign;
-    }
-
     /** The live slots of the work. */
     int[] slotsOf(int a) {
         int[] slots = new int[in.work[a]];
@@ -552,34 +370,24 @@ final class Pass {
         int[] people = in.crews[a][crew[a]];
         if (people.length == 0 && ownSlots[a] != null) return ownSlots[a];
         int i = 0;
-        for (int t = first[a]; i < slots.length; t++) if (people.length == 0 || at[people[0]][t] == a) slots[i++] = t;
+        for (int t = first[a]; i < slots.length; t++)
+            if (people.length == 0 || shed.at[people[0]][t] == a) slots[i++] = t;
         return slots;
     }
 
     /** Takes an activity out, to see what else could be; {@link #putBack} with the slots returned puts it back. */
     int[] takeOut(int a) {
         int[] slots = slotsOf(a);
-        change(a, slots, -1);
+        purse.spend(a, start[a], end[a], -1);
+        if (slots.length > 0) shed.giveBack(a, in.crews[a][crew[a]], slots, end[a]);
         placed[a] = false;
         return slots;
     }
 
     void putBack(int a, int[] slots) {
-        change(a, slots, 1);
+        purse.spend(a, start[a], end[a], 1);
+        if (slots.length > 0) shed.take(a, in.crews[a][crew[a]], slots, end[a]);
         placed[a] = true;
-    }
-
-    private void change(int a, int[] slots, int sign) {
-        purse.spend(a, start[a], end[a], sign);
-        if (slots.length == 0) return;
-        for (int p : in.crews[a][crew[a]])
-            for (int t : slots) {
-                at[p][t] = sign > 0 ? a : NOBODY;
-                free[p][t >> 6] ^= 1L << t;
-            }
-        for (int r = 0; r < in.resources[a].length; r++)
-            for (int t : slots) load[in.resources[a][r]][t] += sign * in.amounts[a][r];
-        if (in.place[a] >= 0) hold(a, slots, load[in.place[a]], sign);
     }
 
     /** Puts what was taken out into other slots, by the same crew. */
@@ -603,11 +411,11 @@ final class Pass {
     /** Whether the work, by the crew that it has, fits from exactly this live slot on; its slots are then {@link #foundSlots}. */
     boolean fitsFrom(int a, int t) {
         int[] people = in.crews[a][crew[a]];
-        return begins(a, people, t) && tryFrom(a, people, t) < 0;
+        return finder.begins(a, people, t) && finder.tryFrom(a, people, t) < 0;
     }
 
     int[] foundSlots(int a) {
-        return Arrays.copyOf(found, in.work[a]);
+        return Arrays.copyOf(finder.found, in.work[a]);
     }
 
     /** A stay that was closed only after something began that it excludes is opened after that, in another go if there is one. */

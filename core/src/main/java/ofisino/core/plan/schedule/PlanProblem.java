@@ -180,8 +180,14 @@ public record PlanProblem(
                 otherKept);
     }
 
-    /** The same with ways in and what they exclude. */
+    /** The same with other ways in and what they exclude. */
     public PlanProblem withOpenings(List<Opening> others, List<Exclusion> excluded) {
+        return withOpenings(activities, links, others, excluded);
+    }
+
+    /** The same with other ways in, and the activities and links that belong to them. */
+    public PlanProblem withOpenings(
+            List<Activity> otherActivities, List<Link> otherLinks, List<Opening> others, List<Exclusion> excluded) {
         return new PlanProblem(
                 now,
                 horizon,
@@ -189,8 +195,8 @@ public record PlanProblem(
                 people,
                 places,
                 resources,
-                activities,
-                links,
+                otherActivities,
+                otherLinks,
                 others,
                 excluded,
                 purse,

@@ -42,7 +42,7 @@ final class Reasons {
     private List<Limit> withWork(int a) {
         int[] crew = in.crews[a][pass.crew[a]];
         int before = pass.first[a] - 1;
-        while (before >= 0 && !pass.allIn(crew, before)) before--;
+        while (before >= 0 && !pass.shed.allIn(crew, before)) before--;
         if (before < 0) return nobodyBefore(a, crew);
         int slot = before;
         List<Limit> limits = startLimits(a).stream()
@@ -90,14 +90,15 @@ final class Reasons {
 
     private Optional<Limit> blocked(int a, int[] crew, int t) {
         for (int p : crew)
-            if (pass.at[p][t] >= 0) return Optional.of(limit(Limit.Kind.BUSY, id(pass.at[p][t]), time.endOf(t)));
+            if (pass.shed.at[p][t] >= 0)
+                return Optional.of(limit(Limit.Kind.BUSY, id(pass.shed.at[p][t]), time.endOf(t)));
         return noRoom(a, t);
     }
 
     private Optional<Limit> noRoom(int a, int t) {
-        if (!pass.hasPlace(a, t))
+        if (!pass.shed.hasPlace(a, t))
             return Optional.of(limit(Limit.Kind.PLACE_FULL, in.capacityId[in.place[a]], time.endOf(t)));
-        int resource = pass.resourceShort(a, t);
+        int resource = pass.shed.resourceShort(a, t);
         return resource < 0
                 ? Optional.empty()
                 : Optional.of(limit(Limit.Kind.RESOURCE_FULL, in.capacityId[resource], time.endOf(t)));
@@ -109,12 +110,12 @@ final class Reasons {
         if (in.inOneGo[a]) return Optional.of(limit(Limit.Kind.TOO_SHORT, id(a), time.endOf(from)));
         int done = 1;
         for (int t = from + 1; t < time.live && done < in.work[a]; t++) {
-            if (!pass.hasPlace(a, t) && in.holdsBegun[a]) return noRoom(a, t);
-            if (!pass.allIn(crew, t) || !pass.isRoom(a, t)) continue;
+            if (!pass.shed.hasPlace(a, t) && in.holdsBegun[a]) return noRoom(a, t);
+            if (!pass.shed.allIn(crew, t) || !pass.shed.isRoom(a, t)) continue;
             int later = -1;
             boolean busy = false;
             for (int p : crew) {
-                int other = pass.at[p][t];
+                int other = pass.shed.at[p][t];
                 if (other < 0) continue;
                 busy = true;
                 if (in.isFixed(other) || pass.first[other] < from) later = Integer.MIN_VALUE;

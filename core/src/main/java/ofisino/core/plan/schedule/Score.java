@@ -66,7 +66,7 @@ record Score(long[] parts) implements Comparable<Score> {
     /** How often somebody takes up again what he left for something else. */
     private static long interruptions(Pass pass) {
         long found = 0;
-        for (int[] at : pass.at) {
+        for (int[] at : pass.shed.at) {
             int before = -1;
             for (int t = 0; t < at.length; t++) {
                 if (at[t] < 0 || at[t] == before) continue;

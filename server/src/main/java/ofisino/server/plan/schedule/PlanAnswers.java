@@ -162,7 +162,16 @@ class PlanAnswers {
     @OneSnapshot
     MoveResponse move(Caller caller, UUID projectId, String activity, LocalDate notBefore) {
         Planned before = service.of(caller, projectId);
-        Planned after = service.moved(caller, projectId, before, activity, notBefore);
+        return compared(before, service.moved(caller, projectId, before, activity, notBefore));
+    }
+
+    @OneSnapshot
+    MoveResponse joined(Caller caller, UUID projectId, List<UUID> stays) {
+        Planned before = service.of(caller, projectId);
+        return compared(before, service.joined(before, stays));
+    }
+
+    private static MoveResponse compared(Planned before, Planned after) {
         ZoneId zone = before.problem().zone();
         List<MilestoneMove> milestones = new ArrayList<>();
         for (Aim aim : Aim.values()) {

@@ -87,6 +87,8 @@ class PlanController {
 
     record MoveRequest(String activity, @Nullable LocalDate notBefore) {}
 
+    record JoinedStaysRequest(List<UUID> stays) {}
+
     record MilestoneMove(
             Aim aim, @Nullable Instant before, @Nullable Instant after) {}
 
@@ -106,6 +108,12 @@ class PlanController {
     @PostMapping("/preview")
     MoveResponse preview(Caller caller, @PathVariable UUID projectId, @RequestBody MoveRequest body) {
         return answers.move(caller, projectId, body.activity(), body.notBefore());
+    }
+
+    /** What would come of opening a way in once instead of several times; changes nothing. */
+    @PostMapping("/preview-joined")
+    MoveResponse previewJoined(Caller caller, @PathVariable UUID projectId, @RequestBody JoinedStaysRequest body) {
+        return answers.joined(caller, projectId, body.stays());
     }
 
     /** The least that would make the plan possible: of each kind one change. */

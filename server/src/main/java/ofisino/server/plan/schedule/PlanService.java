@@ -20,6 +20,7 @@ import ofisino.core.plan.calendar.TimeWindow;
 import ofisino.core.plan.schedule.Activity;
 import ofisino.core.plan.schedule.ActivityId;
 import ofisino.core.plan.schedule.HeldBy;
+import ofisino.core.plan.schedule.Joining;
 import ofisino.core.plan.schedule.Plan;
 import ofisino.core.plan.schedule.PlanOutcome;
 import ofisino.core.plan.schedule.PlanProblem;
@@ -106,6 +107,13 @@ class PlanService implements Plans {
                 .withActivities(now.problem().activities().stream()
                         .map(a -> a.id().value().equals(activity) ? a.with(notBefore(a.timing(), from)) : a)
                         .toList());
+        return solved(problem, now.subjects(), p -> now.tonight());
+    }
+
+    /** The plan as it would be if several stays of a way in were one. */
+    Planned joined(Planned now, List<UUID> stays) {
+        PlanProblem problem =
+                Joining.join(now.problem(), stays.stream().map(UUID::toString).toList());
         return solved(problem, now.subjects(), p -> now.tonight());
     }
 

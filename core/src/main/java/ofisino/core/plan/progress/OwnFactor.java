@@ -1,0 +1,35 @@
+package ofisino.core.plan.progress;
+
+import java.util.Collection;
+import ofisino.core.kernel.InvalidValue;
+
+/**
+ * By what a person's hours differ from what was thought likely, learned from finished jobs: with few of them the usual optimism counts, with many
+ * their own. ln f = (n · mean ln(actual ÷ likely) + 8 · ln 1.3) ÷ (n + 8). The weight of 8 jobs and the factor of 1.3 are common practice, no source.
+ *
+ * @param jobs   that it was learned from
+ * @param factor 1 where hours come out as thought
+ */
+public record OwnFactor(int jobs, double factor) {
+    private static final int USUAL_JOBS = 8;
+    private static final double USUAL_FACTOR = 1.3;
+
+    /** Of one finished job. */
+    public record Finished(int likelyMinutes, int spentMinutes) {
+        public Finished {
+            if (likelyMinutes < 1 || spentMinutes < 1)
+                throw new InvalidValue(
+                        "finished.minutes",
+                        "A finished job took some time: %d min thought, %d min spent."
+                                .formatted(likelyMinutes, spentMinutes));
+        }
+    }
+
+    public static OwnFactor of(Collection<Finished> finished) {
+        double sum = finished.stream()
+                .mapToDouble(f -> Math.log((double) f.spentMinutes() / f.likelyMinutes()))
+                .sum();
+        int n = finished.size();
+        return new OwnFactor(n, Math.exp((sum + USUAL_JOBS * Math.log(USUAL_FACTOR)) / (n + USUAL_JOBS)));
+    }
+}

@@ -1,0 +1,146 @@
+package ofisino.core.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import ofisino.core.kernel.Aim;
+import ofisino.core.plan.calendar.TimeWindow;
+import ofisino.core.plan.referee.Garages;
+import ofisino.core.plan.schedule.Activity;
+import ofisino.core.plan.schedule.ActivityId;
+import ofisino.core.plan.schedule.Joining;
+import ofisino.core.plan.schedule.PlanOutcome;
+import ofisino.core.plan.schedule.PlanProblem;
+import ofisino.core.plan.schedule.PlanProblem.Opening;
+import ofisino.core.plan.schedule.PlanProblem.Person;
+import ofisino.core.plan.schedule.Planner;
+import org.junit.jupiter.api.Test;
+
+class JoiningTest {
+    private static final Instant NOW = Instant.parse("2026-03-02T17:00:00Z");
+    private static final Activity.Crew INES = new Activity.Crew(1, List.of("ines"));
+
+    /** By hand: two stays of the engine out, each inside a stay of the bonnet off; made one, the bonnet comes off once, too: 4 + 2 activities less 4. */
+    @Test
+    void whatTheyNeedIsOpenedOnceToo() {
+        PlanProblem joined = Joining.join(twice(), List.of("engine1", "engine2"));
+        assertThat(joined.openings()).extracting(Opening::id).containsExactly("engine1", "bonnet1");
+        assertThat(joined.openings().get(0).jobs()).containsExactly(new ActivityId("seal"), new ActivityId("mount"));
+        assertThat(joined.openings().get(0).inside()).containsExactly("bonnet1");
+        assertThat(joined.activities()).hasSize(6);
+        assertThat(finish(joined)).isBefore(finish(twice()));
+    }
+
+    @Test
+    void onlyStaysOfOneWayInBecomeOne() {
+        assertThatThrownBy(() -> Joining.join(twice(), List.of("engine1", "bonnet1")))
+                .hasMessageContaining("stays of one way in");
+        assertThatThrownBy(() -> Joining.join(twice(), List.of("engine1"))).hasMessageContaining("Load the page");
+        assertThatThrownBy(() -> Joining.join(twice(), List.of("engine1", "ghost")))
+                .hasMessageContaining("Load");
+    }
+
+    /** Whatever becomes one: no job is lost, and a plan of it keeps all rules. */
+    @Property(tries = 200)
+    void noJobIsLostAndAllRulesAreKept(@ForAll("garages") PlanProblem problem) {
+        List<String> same = sameWay(problem);
+        PlanProblem joined = Joining.join(problem, same);
+        assertThat(joined.activities())
+                .containsAll(problem.activities().stream()
+                        .filter(a -> a.kind() != Activity.Kind.STRIP && a.kind() != Activity.Kind.REFIT)
+                        .toList());
+        if (Planner.plan(joined, new Planner.Budget(60, 1)) instanceof PlanOutcome.Planned p)
+            assertThat(RuleBook.breaches(joined, p.plan())).isEmpty();
+    }
+
+    @Provide
+    Arbitrary<PlanProblem> garages() {
+        return Arbitraries.longs()
+                .between(0, 1_000_000)
+                .map(seed -> Garages.drawn(new Random(seed)))
+                .filter(p -> sameWay(p).size() > 1);
+    }
+
+    private static List<String> sameWay(PlanProblem problem) {
+        return problem.openings().stream()
+                .filter(o -> o.wayIn().equals("w0"))
+                .map(Opening::id)
+                .toList();
+    }
+
+    private static PlanProblem twice() {
+        List<Activity> activities = List.of(
+                work("seal"),
+                work("mount"),
+                stay("strip engine1", Activity.Kind.STRIP),
+                stay("refit engine1", Activity.Kind.REFIT),
+                stay("strip engine2", Activity.Kind.STRIP),
+                stay("refit engine2", Activity.Kind.REFIT),
+                stay("strip bonnet1", Activity.Kind.STRIP),
+                stay("refit bonnet1", Activity.Kind.REFIT),
+                stay("strip bonnet2", Activity.Kind.STRIP),
+                stay("refit bonnet2", Activity.Kind.REFIT));
+        var all = new TimeWindow(NOW, NOW.plus(Duration.ofHours(40)));
+        return PlanProblem.simple(
+                        NOW,
+                        NOW.plus(Duration.ofDays(3)),
+                        ZoneOffset.UTC,
+                        List.of(new Person("ines", List.of(all))),
+                        activities,
+                        List.of())
+                .withOpenings(
+                        List.of(
+                                opening("engine1", "engine", "seal", "bonnet1"),
+                                opening("engine2", "engine", "mount", "bonnet2"),
+                                opening("bonnet1", "bonnet", "seal", null),
+                                opening("bonnet2", "bonnet", "mount", null)),
+                        List.of());
+    }
+
+    private static Opening opening(String id, String wayIn, String job, String inside) {
+        return new Opening(
+                id,
+                wayIn,
+                Optional.of(new ActivityId("strip " + id)),
+                new ActivityId("refit " + id),
+                List.of(new ActivityId(job)),
+                inside == null ? List.of() : List.of(inside));
+    }
+
+    private static Activity work(String id) {
+        return Activity.job(id, Aim.RUNNER, 4, INES);
+    }
+
+    private static Activity stay(String id, Activity.Kind kind) {
+        return new Activity(
+                new ActivityId(id),
+                kind,
+                Aim.RUNNER,
+                4,
+                INES,
+                Activity.Timing.FREE,
+                Activity.Demand.NONE,
+                List.of(),
+                java.util.Set.of(),
+                false);
+    }
+
+    private static Instant finish(PlanProblem problem) {
+        return ((PlanOutcome.Planned) Planner.plan(problem, new Planner.Budget(60, 1)))
+                .plan().activities().values().stream()
+                        .map(s -> s.end())
+                        .max(Instant::compareTo)
+                        .orElseThrow();
+    }
+}

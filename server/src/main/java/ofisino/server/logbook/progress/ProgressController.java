@@ -1,0 +1,50 @@
+package ofisino.server.logbook.progress;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import ofisino.core.plan.job.Operation;
+import ofisino.server.identity.Caller;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/projects/{projectId}/progress")
+class ProgressController {
+    private final ProgressService service;
+
+    ProgressController(ProgressService service) {
+        this.service = service;
+    }
+
+    /** Of finished jobs. */
+    record ByOperation(Operation operation, int jobs, long likelyMinutes, long spentMinutes) {}
+
+    /**
+     * @param months      of the calendar, begun ones counted
+     * @param dormantDays without an evening, once they are many
+     * @param factor      by what one's own hours differ from what was thought likely
+     */
+    record PaceResponse(
+            LocalDate firstOn,
+            LocalDate lastOn,
+            long minutes,
+            int months,
+            double hoursPerMonth,
+            @Nullable Long dormantDays,
+            int finishedJobs,
+            double factor,
+            List<ByOperation> byOperation) {}
+
+    /** Nothing (204) while nobody has worked on it. */
+    @GetMapping
+    ResponseEntity<PaceResponse> of(Caller caller, @PathVariable UUID projectId) {
+        return service.of(caller, projectId)
+                .map(ResponseEntity::ok)
+                .orElse(ResponseEntity.noContent().build());
+    }
+}

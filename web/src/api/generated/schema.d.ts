@@ -1780,6 +1780,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{projectId}/plan/preview-split": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["previewSplit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects/{projectId}/plan/tonight": {
         parameters: {
             query?: never;
@@ -4620,6 +4636,11 @@ export interface components {
             /** Format: uuid */
             stay: string;
             wayIn: string;
+        };
+        SplitStayRequest: {
+            jobs: string[];
+            /** Format: uuid */
+            stay: string;
         };
         StepResponse: {
             /** Format: int32 */
@@ -8191,6 +8212,32 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["JoinedStaysRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MoveResponse"];
+                };
+            };
+        };
+    };
+    previewSplit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SplitStayRequest"];
             };
         };
         responses: {

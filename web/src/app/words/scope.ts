@@ -113,6 +113,8 @@ export const scope = {
     usual: 'Work out what each job needs open',
     usualDone: 'Each job has what its place usually needs.',
     dates: 'And the dates?',
+    splitCosts: 'Opened once more for this job: {{hours}} of opening and closing in all.',
+    doSplit: 'Give it an opening of its own',
     proposals: 'Could be one',
     proposal: '{{what}}: {{count}} openings could be one. Spares {{hours}}{{litres}}.',
     merge: 'Make it one',

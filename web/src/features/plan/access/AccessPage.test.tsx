@@ -70,6 +70,21 @@ it('counts each opening once and says what sharing spares and could spare', asyn
   expect(screen.getByText(/6 h in all, inside:/).parentElement).toHaveTextContent('On stands')
 })
 
+const later = {
+  possible: true,
+  milestones: [{ aim: 'RUNNER', before: '2026-03-20T20:00:00Z', after: '2026-03-12T20:00:00Z' }],
+  moved: [],
+}
+
+it('says what one opening instead of several does to the dates, when asked', async () => {
+  const path = 'POST /api/projects/car/plan/preview-joined'
+  server.when(path, later)
+  open()
+  await userEvent.click(await screen.findByRole('button', { name: 'And the dates?: Gearbox out' }))
+  expect(await screen.findByText(/It runs: .*20 Mar → .*12 Mar/)).toBeInTheDocument()
+  expect(server.writes(path)[0]!.body).toEqual({ stays: ['s', 't'] })
+})
+
 it('makes one of several openings', async () => {
   const path = 'POST /api/projects/car/access/merge'
   server.when(path, undefined)
@@ -81,9 +96,13 @@ it('makes one of several openings', async () => {
 
 it('lets one job out into an opening of its own', async () => {
   const path = 'POST /api/projects/car/access/split'
-  server.when(path, undefined)
+  server.when(path, undefined).when('POST /api/projects/car/plan/preview-split', later)
   open()
   await userEvent.click(await screen.findByRole('button', { name: 'Into an opening of its own: Job b' }))
+  expect(await screen.findByText(/Opened once more for this job: /)).toBeInTheDocument()
+  expect(await screen.findByText(/It runs: /)).toBeInTheDocument()
+  expect(server.writes(path)).toHaveLength(0)
+  await userEvent.click(screen.getByRole('button', { name: 'Give it an opening of its own' }))
   await waitFor(() => expect(server.writes(path)).toHaveLength(1))
   expect(server.writes(path)[0]!.body).toMatchObject({ wayIn: 'gearbox', stay: 'gearbox-ab', jobs: ['b'] })
 })

@@ -1,4 +1,5 @@
 import { useState } from 'react'
+import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write } from '@/api/client'
@@ -7,6 +8,7 @@ import { ProblemAlert } from '@/ui/Feedback'
 import { hours, useFormat } from '@/ui/format'
 import { useFreshId } from '@/ui/useFreshId'
 import type { Job } from '../jobWork'
+import { MilestoneMoves } from '../MilestoneMoves'
 import { wayOf, type Access, type Opening } from './access'
 import { WhileOpen } from './WhileOpen'
 
@@ -94,41 +96,84 @@ function State({ opening: o }: { opening: Opening }) {
 
 function ItsJobs({ opening: o, jobs, projectId }: { opening: Opening; jobs: Job[]; projectId: string }) {
   const { t } = useTranslation()
-  const [fresh, renew] = useFreshId()
+  const [leaving, setLeaving] = useState<string>()
+  return (
+    <ul>
+      {jobs
+        .filter((j) => o.direct.includes(j.id))
+        .map((j) => (
+          <li key={j.id} className="flex flex-wrap items-center gap-x-2">
+            <span className="label-code text-sm">{j.code}</span>
+            <Link className="link grow" to={`/p/${projectId}/work?job=${j.id}`}>
+              {j.title}
+            </Link>
+            <span className="quiet text-sm">{t(`jobState.${j.state}`)}</span>
+            {o.jobs.length > 1 && !o.closedOn && (
+              <button
+                type="button"
+                className="btn btn-ghost btn-sm min-h-11"
+                aria-expanded={leaving === j.id}
+                aria-label={`${t('access.split')}: ${j.title}`}
+                onClick={() => setLeaving(leaving === j.id ? undefined : j.id)}
+              >
+                {t('access.split')}
+              </button>
+            )}
+            {leaving === j.id && (
+              <Split opening={o} job={j} projectId={projectId} onDone={() => setLeaving(undefined)} />
+            )}
+          </li>
+        ))}
+    </ul>
+  )
+}
+
+/** A job in an opening of its own: what it costs in hours and does to the dates, before it is done. */
+function Split({
+  opening: o,
+  job,
+  projectId,
+  onDone,
+}: {
+  opening: Opening
+  job: Job
+  projectId: string
+  onDone: () => void
+}) {
+  const { t } = useTranslation()
+  const [fresh] = useFreshId()
+  const path = { params: { path: { projectId } } }
+  const dates = useQuery({
+    queryKey: ['plan', projectId, 'split', o.stay, job.id],
+    queryFn: () =>
+      unwrap(
+        api.POST('/api/projects/{projectId}/plan/preview-split', {
+          ...path,
+          body: { stay: o.stay, jobs: [job.id] },
+          ...write(crypto.randomUUID()),
+        }),
+      ),
+    enabled: !o.openedOn,
+  })
   const split = useWrite(
     (body: { wayIn: string; stay: string; jobs: string[]; fresh: string }, id) =>
-      unwrap(
-        api.POST('/api/projects/{projectId}/access/split', { params: { path: { projectId } }, body, ...write(id) }),
-      ),
-    { said: () => t('access.splitDone'), done: renew },
+      unwrap(api.POST('/api/projects/{projectId}/access/split', { ...path, body, ...write(id) })),
+    { said: () => t('access.splitDone'), done: onDone },
   )
   return (
-    <>
-      <ul>
-        {jobs
-          .filter((j) => o.direct.includes(j.id))
-          .map((j) => (
-            <li key={j.id} className="flex flex-wrap items-center gap-x-2">
-              <span className="label-code text-sm">{j.code}</span>
-              <Link className="link grow" to={`/p/${projectId}/work?job=${j.id}`}>
-                {j.title}
-              </Link>
-              <span className="quiet text-sm">{t(`jobState.${j.state}`)}</span>
-              {o.jobs.length > 1 && !o.closedOn && (
-                <button
-                  type="button"
-                  className="btn btn-ghost btn-sm min-h-11"
-                  aria-label={`${t('access.split')}: ${j.title}`}
-                  onClick={() => split.mutate({ wayIn: o.wayIn, stay: o.stay, jobs: [j.id], fresh })}
-                >
-                  {t('access.split')}
-                </button>
-              )}
-            </li>
-          ))}
-      </ul>
-      <ProblemAlert error={split.error} />
-    </>
+    <div className="w-full border-l-4 border-accent py-1 pl-3 text-sm">
+      <p>{t('access.splitCosts', { hours: hours(o.minutes) })}</p>
+      {dates.data && <MilestoneMoves move={dates.data} />}
+      <ProblemAlert error={dates.error ?? split.error} />
+      <button
+        type="button"
+        className="btn"
+        disabled={split.isPending}
+        onClick={() => split.mutate({ wayIn: o.wayIn, stay: o.stay, jobs: [job.id], fresh })}
+      >
+        {t('access.doSplit')}
+      </button>
+    </div>
   )
 }
 

@@ -9,6 +9,7 @@ import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
@@ -25,6 +26,7 @@ import ofisino.core.plan.schedule.PlanProblem;
 import ofisino.core.plan.schedule.PlanProblem.Opening;
 import ofisino.core.plan.schedule.PlanProblem.Person;
 import ofisino.core.plan.schedule.Planner;
+import ofisino.core.plan.schedule.Splitting;
 import org.junit.jupiter.api.Test;
 
 class JoiningTest {
@@ -49,6 +51,33 @@ class JoiningTest {
         assertThatThrownBy(() -> Joining.join(twice(), List.of("engine1"))).hasMessageContaining("Load the page");
         assertThatThrownBy(() -> Joining.join(twice(), List.of("engine1", "ghost")))
                 .hasMessageContaining("Load");
+    }
+
+    /** By hand: made one and split again, the engine and the bonnet are opened twice, as before. */
+    @Test
+    void splittingUndoesJoining() {
+        PlanProblem joined = Joining.join(twice(), List.of("engine1", "engine2"));
+        PlanProblem split = Splitting.split(joined, "bonnet1", Set.of(new ActivityId("mount")));
+        assertThat(split.activities()).hasSize(10);
+        assertThat(split.openings())
+                .extracting(Opening::id)
+                .containsExactly("engine1", "engine1/2", "bonnet1", "bonnet1/2");
+        assertThat(split.openings().get(1).inside()).containsExactly("bonnet1/2");
+        assertThat(finish(split)).isEqualTo(finish(twice()));
+        assertThatThrownBy(() -> Splitting.split(joined, "bonnet1", Set.of())).hasMessageContaining("not all");
+        assertThatThrownBy(() -> Splitting.split(joined, "ghost", Set.of(new ActivityId("mount"))))
+                .hasMessageContaining("not open yet");
+    }
+
+    /** Whatever is split: a plan of it keeps all rules. */
+    @Property(tries = 150)
+    void aSplitPlanKeepsAllRules(@ForAll("garages") PlanProblem problem) {
+        for (Opening o : problem.openings()) {
+            if (o.jobs().size() < 2) continue;
+            PlanProblem split = Splitting.split(problem, o.id(), Set.of(o.jobs().get(0)));
+            if (Planner.plan(split, new Planner.Budget(60, 1)) instanceof PlanOutcome.Planned p)
+                assertThat(RuleBook.breaches(split, p.plan())).isEmpty();
+        }
     }
 
     /** Whatever becomes one: no job is lost, and a plan of it keeps all rules. */
@@ -132,7 +161,7 @@ class JoiningTest {
                 Activity.Timing.FREE,
                 Activity.Demand.NONE,
                 List.of(),
-                java.util.Set.of(),
+                Set.of(),
                 false);
     }
 

@@ -269,6 +269,42 @@ class PlannerTest {
                         .ok()
                         .path("proposals"))
                 .isEqualTo(access.path("proposals"));
+        UUID third = garage.job(project, "Third job");
+        garage.owner()
+                .post(
+                        "/api/projects/" + project + "/access/merge",
+                        map(
+                                "wayIn",
+                                "gearbox-out",
+                                "stays",
+                                stays.valueStream().map(JsonNode::asString).toList()))
+                .ok();
+        JsonNode one = garage.owner()
+                .get("/api/projects/" + project + "/access")
+                .ok()
+                .path("openings")
+                .valueStream()
+                .filter(o -> o.path("wayIn").asString().equals("gearbox-out"))
+                .findFirst()
+                .orElseThrow();
+        JsonNode apart = garage.owner()
+                .post(
+                        "/api/projects/" + project + "/plan/preview-split",
+                        map(
+                                "stay",
+                                one.path("stay").asString(),
+                                "jobs",
+                                List.of(one.path("jobs").get(0).asString())))
+                .ok();
+        assertThat(apart.path("milestones").get(0).path("after").asString())
+                .isGreaterThanOrEqualTo(
+                        apart.path("milestones").get(0).path("before").asString());
+        assertThat(garage.owner()
+                        .post(
+                                "/api/projects/" + project + "/plan/preview-split",
+                                map("stay", one.path("stay").asString(), "jobs", List.of(third)))
+                        .code())
+                .isEqualTo("plan.split-jobs");
         assertThat(garage.owner()
                         .post(
                                 "/api/projects/" + project + "/plan/preview-joined",

@@ -169,6 +169,11 @@ public record Activity(
         return new Activity(id, kind, aim, workSlots, crew, timing, demand, dues, others, begun);
     }
 
+    /** The same once more, under another name. */
+    public Activity named(ActivityId other) {
+        return new Activity(other, kind, aim, workSlots, crew, timing, demand, dues, states, begun);
+    }
+
     public Activity goingOn(int slotsLeft) {
         return new Activity(id, kind, aim, slotsLeft, crew, timing, demand, dues, states, true);
     }

@@ -171,6 +171,12 @@ class PlanAnswers {
         return compared(before, service.joined(before, stays));
     }
 
+    @OneSnapshot
+    MoveResponse split(Caller caller, UUID projectId, UUID stay, Set<UUID> leaving) {
+        Planned before = service.of(caller, projectId);
+        return compared(before, service.split(before, stay, leaving));
+    }
+
     private static MoveResponse compared(Planned before, Planned after) {
         ZoneId zone = before.problem().zone();
         List<MilestoneMove> milestones = new ArrayList<>();

@@ -3,6 +3,7 @@ package ofisino.server.plan.schedule;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import ofisino.core.kernel.Aim;
 import ofisino.core.plan.calendar.TimeWindow;
@@ -87,6 +88,8 @@ class PlanController {
 
     record MoveRequest(String activity, @Nullable LocalDate notBefore) {}
 
+    record SplitStayRequest(UUID stay, Set<UUID> jobs) {}
+
     record JoinedStaysRequest(List<UUID> stays) {}
 
     record MilestoneMove(
@@ -114,6 +117,12 @@ class PlanController {
     @PostMapping("/preview-joined")
     MoveResponse previewJoined(Caller caller, @PathVariable UUID projectId, @RequestBody JoinedStaysRequest body) {
         return answers.joined(caller, projectId, body.stays());
+    }
+
+    /** What would come of opening it once more for some of its jobs; changes nothing. */
+    @PostMapping("/preview-split")
+    MoveResponse previewSplit(Caller caller, @PathVariable UUID projectId, @RequestBody SplitStayRequest body) {
+        return answers.split(caller, projectId, body.stay(), body.jobs());
     }
 
     /** The least that would make the plan possible: of each kind one change. */

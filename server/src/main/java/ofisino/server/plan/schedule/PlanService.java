@@ -24,6 +24,7 @@ import ofisino.core.plan.schedule.Joining;
 import ofisino.core.plan.schedule.Plan;
 import ofisino.core.plan.schedule.PlanOutcome;
 import ofisino.core.plan.schedule.PlanProblem;
+import ofisino.core.plan.schedule.Splitting;
 import ofisino.core.plan.tonight.Tonight;
 import ofisino.server.db.OneSnapshot;
 import ofisino.server.identity.Caller;
@@ -115,6 +116,23 @@ class PlanService implements Plans {
         PlanProblem problem =
                 Joining.join(now.problem(), stays.stream().map(UUID::toString).toList());
         return solved(problem, now.subjects(), p -> now.tonight());
+    }
+
+    /** The plan as it would be if some jobs of a stay had one of their own. */
+    Planned split(Planned now, UUID stay, Set<UUID> leaving) {
+        PlanProblem problem = Splitting.split(
+                now.problem(),
+                stay.toString(),
+                leaving.stream()
+                        .map(j -> new ActivityId(Statement.jobKey(j)))
+                        .filter(id -> now.subjects().containsKey(id.value()))
+                        .collect(Collectors.toSet()));
+        Map<String, Subject> subjects = new HashMap<>(now.subjects());
+        problem.activities()
+                .forEach(a -> subjects.computeIfAbsent(
+                        a.id().value(),
+                        copy -> now.subject(Splitting.original(a.id()).value())));
+        return solved(problem, subjects, p -> now.tonight());
     }
 
     private static Activity.Timing notBefore(Activity.Timing timing, Instant from) {

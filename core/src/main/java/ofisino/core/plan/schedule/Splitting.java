@@ -1,0 +1,117 @@
+package ofisino.core.plan.schedule;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import ofisino.core.kernel.InvalidValue;
+import ofisino.core.plan.schedule.PlanProblem.Exclusion;
+import ofisino.core.plan.schedule.PlanProblem.Opening;
+
+/** The same problem with some jobs of a stay in a stay of their own: opened and closed once more, and so are the ways in inside it. */
+public final class Splitting {
+    private static final String SECOND = "/2";
+
+    private final PlanProblem problem;
+    private final Set<ActivityId> leaving;
+    private final List<Activity> activities;
+    private final List<Opening> openings = new ArrayList<>();
+    private final List<Exclusion> exclusions;
+    private final Set<ActivityId> openedDifferently = new HashSet<>();
+
+    private Splitting(PlanProblem problem, Set<ActivityId> leaving) {
+        this.problem = problem;
+        this.leaving = leaving;
+        this.activities = new ArrayList<>(problem.activities());
+        this.exclusions = new ArrayList<>(problem.exclusions());
+    }
+
+    /** @throws InvalidValue when it is open already, or not some of its jobs leave and some stay */
+    public static PlanProblem split(PlanProblem problem, String stay, Set<ActivityId> leaving) {
+        Opening whole = problem.openings().stream()
+                .filter(o -> o.id().equals(stay) && o.strip().isPresent())
+                .findFirst()
+                .orElseThrow(() -> new InvalidValue(
+                        "plan.split", "Only what is not open yet can be opened twice. Load the page again."));
+        if (leaving.isEmpty() || !whole.jobs().containsAll(leaving) || leaving.containsAll(whole.jobs()))
+            throw new InvalidValue("plan.split-jobs", "Some of its jobs leave and some stay. Choose some, not all.");
+        var splitting = new Splitting(problem, leaving);
+        Set<String> torn = splitting.insideOf(stay);
+        for (Opening o : problem.openings()) splitting.add(o, torn);
+        return problem.withOpenings(
+                splitting.activities,
+                problem.links().stream()
+                        .filter(l -> !splitting.openedDifferently.contains(l.after()))
+                        .toList(),
+                splitting.openings,
+                splitting.exclusions);
+    }
+
+    /** What an opening or closing of the second stay was made from; anything else is itself. */
+    public static ActivityId original(ActivityId id) {
+        return id.value().endsWith(SECOND)
+                ? new ActivityId(id.value().substring(0, id.value().length() - SECOND.length()))
+                : id;
+    }
+
+    /** The stay and all stays inside it. */
+    private Set<String> insideOf(String stay) {
+        Set<String> found = new HashSet<>(Set.of(stay));
+        for (boolean again = true; again; ) {
+            again = false;
+            for (Opening o : problem.openings())
+                if (o.inside().stream().anyMatch(found::contains)) again |= found.add(o.id());
+        }
+        return found;
+    }
+
+    private void add(Opening o, Set<String> torn) {
+        List<ActivityId> left =
+                o.jobs().stream().filter(j -> !leaving.contains(j)).toList();
+        boolean stays = !torn.contains(o.id()) || left.size() == o.jobs().size();
+        boolean leaves = !stays && left.isEmpty();
+        if (stays || o.strip().isEmpty()) openings.add(o);
+        else if (leaves) openings.add(moved(o, torn));
+        else {
+            openedDifferently.add(o.strip().get());
+            openings.add(new Opening(o.id(), o.wayIn(), o.strip(), o.refit(), left, o.inside()));
+            openings.add(second(o, torn));
+        }
+    }
+
+    /** All its jobs leave: it lies inside the second of what was torn. */
+    private static Opening moved(Opening o, Set<String> torn) {
+        return new Opening(o.id(), o.wayIn(), o.strip(), o.refit(), o.jobs(), inside(o, torn));
+    }
+
+    private Opening second(Opening o, Set<String> torn) {
+        ActivityId strip = copy(o.strip().orElseThrow());
+        ActivityId refit = copy(o.refit());
+        problem.exclusions().stream()
+                .filter(e -> e.activityOrOpening().equals(o.id()))
+                .forEach(e -> exclusions.add(new Exclusion(o.id() + SECOND, e.state())));
+        return new Opening(
+                o.id() + SECOND,
+                o.wayIn(),
+                Optional.of(strip),
+                refit,
+                o.jobs().stream().filter(leaving::contains).toList(),
+                inside(o, torn));
+    }
+
+    private static List<String> inside(Opening o, Set<String> torn) {
+        return o.inside().stream()
+                .map(outer -> torn.contains(outer) ? outer + SECOND : outer)
+                .toList();
+    }
+
+    private ActivityId copy(ActivityId id) {
+        var fresh = new ActivityId(id.value() + SECOND);
+        problem.activities().stream()
+                .filter(a -> a.id().equals(id))
+                .findFirst()
+                .ifPresent(a -> activities.add(a.named(fresh)));
+        return fresh;
+    }
+}

@@ -79,6 +79,35 @@ class SlackAndRelaxingTest {
         }
     }
 
+    /**
+     * Scenario 9: a tour begins on 2 April, 11 weeks away; the plan takes 9.5 of them, 1.5 are to spare. By hand: 40 h on Thursdays and Sundays from
+     * 10 to 12, from Thursday 15 January on, end with the 20th time, Sunday 22 March.
+     */
+    @Test
+    void aTourLeavesAWeekAndAHalfToSpare() {
+        Instant now = Instant.parse("2026-01-15T00:00:00Z");
+        Instant tour = Instant.parse("2026-04-02T00:00:00Z");
+        List<TimeWindow> windows = new ArrayList<>();
+        for (LocalDate day = LocalDate.of(2026, 1, 15); day.isBefore(LocalDate.of(2026, 6, 1)); day = day.plusDays(7))
+            for (LocalDate at : List.of(day, day.plusDays(3)))
+                windows.add(new TimeWindow(Instant.parse(at + "T10:00:00Z"), Instant.parse(at + "T12:00:00Z")));
+        PlanProblem problem = PlanProblem.simple(
+                now,
+                now.plus(Duration.ofDays(130)),
+                ZoneOffset.UTC,
+                List.of(new Person("ines", windows)),
+                List.of(job("damage", 160).with(Timing.FREE.by(tour))),
+                List.of());
+        Instant finish =
+                plan(problem).of(new ActivityId("damage")).orElseThrow().end();
+        assertThat(Duration.between(now, tour)).isEqualTo(Duration.ofDays(77));
+        assertThat(Duration.between(now, finish)).isEqualTo(Duration.ofHours(66 * 24 + 12));
+        assertThat(Duration.between(finish, tour)).isEqualTo(Duration.ofHours(10 * 24 + 12));
+        assertThat(Relaxing.least(problem.withActivities(
+                        List.of(job("damage", 160).with(Timing.FREE.by(finish.minusSeconds(1)))))))
+                .contains(new Relaxation(Kind.DATE, 1));
+    }
+
     @Property(tries = 150)
     void nothingMayStartSoonerThanItDoes(@ForAll("garages") PlanProblem problem) {
         Assume.that(Planner.plan(problem, SMALL) instanceof Planned);

@@ -13,6 +13,10 @@ export function hours(minutes: number): string {
   return halves[rest] ? `${whole}${halves[rest]} h` : `${whole} h ${rest} min`
 }
 
+/** A minute of the day as on a clock: 09:15 */
+export const clockOf = (minute: number) =>
+  `${String(Math.floor(minute / 60)).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`
+
 /** Whole minutes of typed hours; undefined where it is no number of hours. */
 export function minutesOf(typed: string): number | undefined {
   const value = Number(typed.replace(',', '.'))

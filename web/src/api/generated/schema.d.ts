@@ -1796,6 +1796,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{projectId}/plan/splits": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["splits"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects/{projectId}/plan/tonight": {
         parameters: {
             query?: never;
@@ -2446,6 +2462,7 @@ export interface components {
             key: string;
             /** Format: date-time */
             latestStart?: string;
+            movable: boolean;
             /** Format: date */
             notBefore?: string;
             people: string[];
@@ -3590,12 +3607,6 @@ export interface components {
             reason: string;
             rule: string;
         };
-        MoneyPoint: {
-            /** Format: date */
-            day: string;
-            /** Format: int64 */
-            leftMinor: number;
-        };
         MoneyResponse: {
             currency: string;
             goesTo: components["schemas"]["GoesTo"][];
@@ -4148,9 +4159,15 @@ export interface components {
             /** Format: date-time */
             followedAt?: string;
             milestones: components["schemas"]["MilestoneResponse"][];
-            money: components["schemas"]["MoneyPoint"][];
+            money: components["schemas"]["Point"][];
             unplaced: components["schemas"]["UnplacedResponse"][];
             windows: components["schemas"]["TimeWindow"][];
+        };
+        Point: {
+            /** Format: date */
+            day: string;
+            /** Format: int64 */
+            leftMinor: number;
         };
         PointResponse: {
             /** @enum {string} */
@@ -4628,6 +4645,12 @@ export interface components {
             destination: "JOB" | "VEHICLE" | "TOOLS" | "DONOR" | "STOCK" | "GENERAL" | "RATE_DIFFERENCE" | "UNASSIGNED";
             /** Format: uuid */
             jobId?: string;
+        };
+        SplitProposalResponse: {
+            because: components["schemas"]["Subject"];
+            leaving: components["schemas"]["Subject"][];
+            /** Format: uuid */
+            stay: string;
         };
         SplitRequest: {
             /** Format: uuid */
@@ -8248,6 +8271,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MoveResponse"];
+                };
+            };
+        };
+    };
+    splits: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SplitProposalResponse"][];
                 };
             };
         };

@@ -5,13 +5,11 @@ import { Plus, Trash2 } from 'lucide-react'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { Loaded, ProblemAlert } from '@/ui/Feedback'
-import { hours } from '@/ui/format'
+import { clockOf, hours } from '@/ui/format'
 
 type Window = Schemas['WindowFields']
 const days = ['MONDAY', 'TUESDAY', 'WEDNESDAY', 'THURSDAY', 'FRIDAY', 'SATURDAY', 'SUNDAY'] as const
 
-const clock = (minute: number) =>
-  `${String(Math.floor(minute / 60)).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`
 const quarters = Array.from({ length: 97 }, (_, i) => i * 15)
 
 /** When one has time in the garage, by weekday: all dates of the plan rest on it. */
@@ -59,7 +57,7 @@ function Edit({ stored }: { stored: Window[] }) {
           >
             {quarters.slice(0, 96).map((q) => (
               <option key={q} value={q}>
-                {clock(q)}
+                {clockOf(q)}
               </option>
             ))}
           </select>
@@ -72,7 +70,7 @@ function Edit({ stored }: { stored: Window[] }) {
           >
             {quarters.slice(1).map((q) => (
               <option key={q} value={q}>
-                {clock(q)}
+                {clockOf(q)}
               </option>
             ))}
           </select>

@@ -5,16 +5,13 @@ import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { Loaded, ProblemAlert } from '@/ui/Feedback'
 import { TextField } from '@/ui/Field'
-import { useFormat } from '@/ui/format'
+import { clockOf, useFormat } from '@/ui/format'
 import { useFreshId } from '@/ui/useFreshId'
 
 const minuteOf = (clock: string) => {
   const [h, m] = clock.split(':').map(Number)
   return (h ?? 0) * 60 + (m ?? 0)
 }
-const clock = (minute: number) =>
-  `${String(Math.floor(minute / 60)).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`
-
 const empty = { day: '', from: '', to: '', note: '' }
 
 /** Days off, and days with other times than the week's. */
@@ -50,7 +47,9 @@ export function DaysOff() {
               <li key={d.id} className="flex items-center gap-2 border-b border-base-300">
                 <span className="grow">
                   {format.shortDay(d.day)}:{' '}
-                  {d.fromMinute === undefined ? t('garage.off') : `${clock(d.fromMinute)}–${clock(d.toMinute ?? 0)}`}{' '}
+                  {d.fromMinute === undefined
+                    ? t('garage.off')
+                    : `${clockOf(d.fromMinute)}–${clockOf(d.toMinute ?? 0)}`}{' '}
                   <span className="quiet">{d.note}</span>
                 </span>
                 <button

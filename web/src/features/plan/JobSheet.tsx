@@ -75,7 +75,7 @@ export function JobSheet({
         )}
         <JobWays projectId={projectId} jobId={job.id} />
         <Before job={job} all={all} />
-        <Reach job={job} all={all} />
+        <Reach projectId={projectId} job={job} />
         <ItsFindings job={job} />
         <ShapeJob job={job} all={all} />
         <Photos subject="JOB" subjectId={job.id} />

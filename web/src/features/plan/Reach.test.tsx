@@ -21,7 +21,8 @@ it('shows what another job at the same place found out, and keeps a note of its 
       onlyAfterTitle: 'Run the seat back',
     },
   ])
-  show(<Reach job={job('a')} all={[job('a'), job('c')]} />)
+  server.when('GET /api/projects/car/jobs', { jobs: [job('a'), job('c')] })
+  show(<Reach projectId="car" job={job('a')} />)
   expect(await screen.findByText('Lower bolt')).toBeInTheDocument()
   expect(screen.getByText(/Only after: Run the seat back.*Found out at: Column out/)).toBeInTheDocument()
   expect(screen.queryByRole('button', { name: 'Remove: Lower bolt' })).not.toBeInTheDocument()

@@ -4,14 +4,15 @@ import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/Feedback'
-import { Choice, TextField } from '@/ui/Field'
+import { TextField } from '@/ui/Field'
+import { JobChoice } from '@/ui/JobChoice'
 import { useFreshId } from '@/ui/useFreshId'
 import type { Job } from './jobWork'
 
 const empty = { fastener: '', tools: '', onlyAfter: '' }
 
 /** How awkward fasteners are reached: of this job, and what other jobs at the same place found out. */
-export function Reach({ job, all }: { job: Job; all: Job[] }) {
+export function Reach({ projectId, job }: { projectId: string; job: Job }) {
   const { t } = useTranslation()
   const path = { params: { path: { jobId: job.id } } }
   const { data: notes } = useQuery({
@@ -87,16 +88,14 @@ export function Reach({ job, all }: { job: Job; all: Job[] }) {
         >
           <TextField label={t('reach.fastener')} value={v.fastener} maxLength={120} onChange={put('fastener')} />
           <TextField label={t('reach.tools')} value={v.tools} maxLength={120} onChange={put('tools')} />
-          <Choice label={t('reach.after')} value={v.onlyAfter} onChange={put('onlyAfter')}>
-            <option value="">{t('reach.any')}</option>
-            {all
-              .filter((j) => j.id !== job.id && !j.over)
-              .map((j) => (
-                <option key={j.id} value={j.id}>
-                  {j.code} {j.title}
-                </option>
-              ))}
-          </Choice>
+          <JobChoice
+            projectId={projectId}
+            label={t('reach.after')}
+            none={t('reach.any')}
+            value={v.onlyAfter}
+            except={job.id}
+            onChange={put('onlyAfter')}
+          />
           <div>
             <button
               type="submit"

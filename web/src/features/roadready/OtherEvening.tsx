@@ -6,6 +6,7 @@ import { Printer } from 'lucide-react'
 import { api, unwrap } from '@/api/client'
 import { Loaded } from '@/ui/Feedback'
 import { Choice } from '@/ui/Field'
+import { useActivityName } from '@/ui/activityName'
 import { hours } from '@/ui/format'
 import { pathOf } from './sentences'
 
@@ -14,6 +15,7 @@ const lengths = [30, 60, 90, 120, 180, 240, 360, 480]
 /** The evening as it really is: how long, with whom, how loud; and what can be done in it, best first. */
 export function OtherEvening({ minutes: usual }: { minutes: number }) {
   const { t } = useTranslation()
+  const nameOf = useActivityName()
   const { projectId = '' } = useParams()
   const [open, setOpen] = useState(false)
   const [minutes, setMinutes] = useState(lengths.find((l) => l >= usual) ?? 480)
@@ -64,9 +66,7 @@ export function OtherEvening({ minutes: usual }: { minutes: number }) {
                     className="flex items-baseline gap-3 border-b border-base-300 py-1.5"
                   >
                     <Link className="link grow" to={pathOf(projectId, p.subject)}>
-                      {p.subject.kind === 'STRIP' || p.subject.kind === 'REFIT'
-                        ? t(`plan.${p.subject.kind}`, { what: p.subject.title })
-                        : p.subject.title}
+                      {nameOf(p.subject)}
                       <span className="quiet block text-sm">{t(`today.why.${p.why}`)}</span>
                     </Link>
                     <span className="whitespace-nowrap">{hours(p.minutes)}</span>

@@ -2,6 +2,7 @@ import { Link, useParams } from 'react-router'
 import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { findingsQuery } from '@/api/queries'
+import { useActivityName } from '@/ui/activityName'
 import { hours, useFormat } from '@/ui/format'
 import { SafetyMark } from '@/ui/SafetyMark'
 import { useZoneNames } from '@/ui/zones'
@@ -9,6 +10,7 @@ import { pathOf, type Today } from './sentences'
 
 /** The jobs of the next stay, each with what to fetch and from where. */
 export function TonightList({ today }: { today: Today }) {
+  const nameOf = useActivityName()
   const { t } = useTranslation()
   const { projectId = '' } = useParams()
   if (!today.tonight || today.tonight.jobs.length === 0) return <p className="quiet">{t('today.nothingTonight')}</p>
@@ -19,7 +21,7 @@ export function TonightList({ today }: { today: Today }) {
           <div className="flex items-baseline gap-3">
             {job.code && <span className="label-code">{job.code}</span>}
             <Link className="link grow font-semibold" to={pathOf(projectId, job)}>
-              {job.kind === 'STRIP' || job.kind === 'REFIT' ? t(`plan.${job.kind}`, { what: job.title }) : job.title}
+              {nameOf(job)}
             </Link>
             <span className="whitespace-nowrap">{hours(job.minutes)}</span>
           </div>
@@ -74,6 +76,7 @@ export function OrderList({ today }: { today: Today }) {
 
 /** What the date rests on: from the last job back to today. */
 export function RoadChain({ today }: { today: Today }) {
+  const nameOf = useActivityName()
   const { t } = useTranslation()
   const road = today.road
   if (!road) return null
@@ -83,8 +86,7 @@ export function RoadChain({ today }: { today: Today }) {
       <ol className="list-decimal pl-6">
         {[...road.chain].reverse().map((s) => (
           <li key={s.id + s.kind} className={s.id === road.holder.id ? 'font-semibold' : ''}>
-            {s.kind === 'STRIP' || s.kind === 'REFIT' ? t(`plan.${s.kind}`, { what: s.title }) : s.title}{' '}
-            <span className="quiet text-sm">{t(`subject.${s.kind}`)}</span>
+            {nameOf(s)} <span className="quiet text-sm">{t(`subject.${s.kind}`)}</span>
           </li>
         ))}
       </ol>

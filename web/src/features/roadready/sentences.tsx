@@ -1,6 +1,7 @@
 import { Link, useParams } from 'react-router'
 import { Trans, useTranslation } from 'react-i18next'
 import type { Schemas } from '@/api/client'
+import { useActivityName } from '@/ui/activityName'
 import { hours, useFormat } from '@/ui/format'
 
 export type Today = Schemas['TodayResponse']
@@ -80,6 +81,7 @@ export function LeftOutSentence({ today }: { today: Today }) {
 }
 
 export function TonightSentence({ today }: { today: Today }) {
+  const nameOf = useActivityName()
   const { t } = useTranslation()
   const format = useFormat()
   const { projectId = '' } = useParams()
@@ -103,10 +105,7 @@ export function TonightSentence({ today }: { today: Today }) {
         values={{
           when,
           hours: hours(tonight.minutes),
-          job:
-            first.kind === 'STRIP' || first.kind === 'REFIT'
-              ? t(`plan.${first.kind}`, { what: first.title })
-              : first.title,
+          job: nameOf(first),
         }}
         components={{ b: bold, l: <Link className="link" to={pathOf(projectId, first)} /> }}
       />

@@ -55,7 +55,8 @@ const jobs = {
     over: false,
   })),
 }
-const open = () => {
+const open = (splits: object[] = []) => {
+  server.when('GET /api/projects/car/plan/splits', splits)
   server.when('GET /api/projects/car/access', access).when('GET /api/projects/car/jobs', jobs)
   show(<AccessPage />, '/p/car', '/p/:projectId')
 }
@@ -85,6 +86,26 @@ it('says what one opening instead of several does to the dates, when asked', asy
   expect(server.writes(path)[0]!.body).toEqual({ stays: ['s', 't'] })
 })
 
+it('proposes to open twice what waits for a fixed time', async () => {
+  server.when('POST /api/projects/car/plan/preview-split', later)
+  open([
+    {
+      stay: 'gearbox-ab',
+      leaving: [{ kind: 'JOB', id: 'b', title: 'Job b' }],
+      because: { kind: 'APPOINTMENT', id: 'x', title: 'Inspection' },
+    },
+  ])
+  expect(
+    await screen.findByText('Gearbox out waits until after “Inspection”, though only this has to: Job b.'),
+  ).toBeInTheDocument()
+  await userEvent.click(screen.getByRole('button', { name: 'Open it twice?: Gearbox out' }))
+  expect(await screen.findByText(/It runs: /)).toBeInTheDocument()
+  expect(server.writes('POST /api/projects/car/plan/preview-split')[0]!.body).toEqual({
+    stay: 'gearbox-ab',
+    jobs: ['b'],
+  })
+})
+
 it('makes one of several openings', async () => {
   const path = 'POST /api/projects/car/access/merge'
   server.when(path, undefined)
@@ -99,7 +120,7 @@ it('lets one job out into an opening of its own', async () => {
   server.when(path, undefined).when('POST /api/projects/car/plan/preview-split', later)
   open()
   await userEvent.click(await screen.findByRole('button', { name: 'Into an opening of its own: Job b' }))
-  expect(await screen.findByText(/Opened once more for this job: /)).toBeInTheDocument()
+  expect(await screen.findByText(/Opened once more: /)).toBeInTheDocument()
   expect(await screen.findByText(/It runs: /)).toBeInTheDocument()
   expect(server.writes(path)).toHaveLength(0)
   await userEvent.click(screen.getByRole('button', { name: 'Give it an opening of its own' }))

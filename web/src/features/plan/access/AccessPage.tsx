@@ -14,6 +14,7 @@ import { accessQuery, shown, wayOf, type Access } from './access'
 import { FluidQuestion } from './FluidQuestion'
 import { OpeningCard } from './OpeningCard'
 import { OwnWayForm } from './OwnWayForm'
+import { SplitProposals } from './SplitProposals'
 
 type Circuit = NonNullable<Access['ways'][number]['circuit']>
 
@@ -60,6 +61,7 @@ export function AccessPage() {
             </Part>
             <div>
               <Proposals access={a} projectId={projectId} />
+              <SplitProposals access={a} projectId={projectId} />
               {Object.keys(a.usedUp).length > 0 && (
                 <Part title={t('access.usedUp')}>
                   <ul>

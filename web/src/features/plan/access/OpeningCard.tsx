@@ -1,15 +1,13 @@
 import { useState } from 'react'
-import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/Feedback'
 import { hours, useFormat } from '@/ui/format'
-import { useFreshId } from '@/ui/useFreshId'
 import type { Job } from '../jobWork'
-import { MilestoneMoves } from '../MilestoneMoves'
 import { wayOf, type Access, type Opening } from './access'
+import { SplitOffer } from './SplitOffer'
 import { WhileOpen } from './WhileOpen'
 
 /** One opening with its jobs, and the openings that it lies inside. */
@@ -120,60 +118,11 @@ function ItsJobs({ opening: o, jobs, projectId }: { opening: Opening; jobs: Job[
               </button>
             )}
             {leaving === j.id && (
-              <Split opening={o} job={j} projectId={projectId} onDone={() => setLeaving(undefined)} />
+              <SplitOffer opening={o} leaving={[j.id]} projectId={projectId} onDone={() => setLeaving(undefined)} />
             )}
           </li>
         ))}
     </ul>
-  )
-}
-
-/** A job in an opening of its own: what it costs in hours and does to the dates, before it is done. */
-function Split({
-  opening: o,
-  job,
-  projectId,
-  onDone,
-}: {
-  opening: Opening
-  job: Job
-  projectId: string
-  onDone: () => void
-}) {
-  const { t } = useTranslation()
-  const [fresh] = useFreshId()
-  const path = { params: { path: { projectId } } }
-  const dates = useQuery({
-    queryKey: ['plan', projectId, 'split', o.stay, job.id],
-    queryFn: () =>
-      unwrap(
-        api.POST('/api/projects/{projectId}/plan/preview-split', {
-          ...path,
-          body: { stay: o.stay, jobs: [job.id] },
-          ...write(crypto.randomUUID()),
-        }),
-      ),
-    enabled: !o.openedOn,
-  })
-  const split = useWrite(
-    (body: { wayIn: string; stay: string; jobs: string[]; fresh: string }, id) =>
-      unwrap(api.POST('/api/projects/{projectId}/access/split', { ...path, body, ...write(id) })),
-    { said: () => t('access.splitDone'), done: onDone },
-  )
-  return (
-    <div className="w-full border-l-4 border-accent py-1 pl-3 text-sm">
-      <p>{t('access.splitCosts', { hours: hours(o.minutes) })}</p>
-      {dates.data && <MilestoneMoves move={dates.data} />}
-      <ProblemAlert error={dates.error ?? split.error} />
-      <button
-        type="button"
-        className="btn"
-        disabled={split.isPending}
-        onClick={() => split.mutate({ wayIn: o.wayIn, stay: o.stay, jobs: [job.id], fresh })}
-      >
-        {t('access.doSplit')}
-      </button>
-    </div>
   )
 }
 

@@ -2,10 +2,10 @@ import { useState } from 'react'
 import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
-import { jobsQuery } from '@/api/queries'
 import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/Feedback'
-import { Choice, TextField } from '@/ui/Field'
+import { TextField } from '@/ui/Field'
+import { JobChoice } from '@/ui/JobChoice'
 import { Part } from '@/ui/Page'
 import { minutesOf, useFormat } from '@/ui/format'
 import { useFreshId } from '@/ui/useFreshId'
@@ -62,7 +62,6 @@ const empty = { title: '', day: '', at: '10:00', hours: '1', afterJob: '' }
 
 function NewTime({ projectId }: { projectId: string }) {
   const { t } = useTranslation()
-  const { data: work } = useQuery(jobsQuery(projectId))
   const [fresh, renew] = useFreshId()
   const [v, setV] = useState(empty)
   const [rolls, setRolls] = useState(true)
@@ -107,16 +106,13 @@ function NewTime({ projectId }: { projectId: string }) {
         <TextField label={t('away.day')} type="date" value={v.day} onChange={put('day')} />
         <TextField label={t('away.at')} type="time" step={900} value={v.at} onChange={put('at')} />
         <TextField label={t('away.lasts')} inputMode="decimal" value={v.hours} onChange={put('hours')} />
-        <Choice label={t('away.byThen')} value={v.afterJob} onChange={put('afterJob')}>
-          <option value="">{t('away.noJob')}</option>
-          {work?.jobs
-            .filter((j) => !j.over)
-            .map((j) => (
-              <option key={j.id} value={j.id}>
-                {j.code} {j.title}
-              </option>
-            ))}
-        </Choice>
+        <JobChoice
+          projectId={projectId}
+          label={t('away.byThen')}
+          none={t('away.noJob')}
+          value={v.afterJob}
+          onChange={put('afterJob')}
+        />
         <label className="col-span-2 flex min-h-11 items-center gap-2">
           <input type="checkbox" className="checkbox" checked={rolls} onChange={(e) => setRolls(e.target.checked)} />
           {t('away.mustRoll')}

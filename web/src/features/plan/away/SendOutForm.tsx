@@ -1,11 +1,10 @@
 import { useState } from 'react'
-import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
-import { jobsQuery } from '@/api/queries'
 import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/Feedback'
 import { Choice, TextField } from '@/ui/Field'
+import { JobChoice } from '@/ui/JobChoice'
 import { Sheet } from '@/ui/Sheet'
 
 type Aim = Schemas['NewSendOutRequest']['aim']
@@ -14,7 +13,6 @@ const aims: Aim[] = ['RUNNER', 'ROAD_READY', 'DRIVER', 'SHOW']
 /** Pieces that go out: how many, for how long, between which jobs, and what is covered first. */
 export function SendOutForm({ projectId, onClose }: { projectId: string; onClose: () => void }) {
   const { t } = useTranslation()
-  const { data: work } = useQuery(jobsQuery(projectId))
   const [id] = useState(() => crypto.randomUUID())
   const [v, setV] = useState({ title: '', pieces: '1', days: '10', beforeJob: '', afterJob: '', mask: '' })
   const [aim, setAim] = useState<Aim>('DRIVER')
@@ -27,16 +25,8 @@ export function SendOutForm({ projectId, onClose }: { projectId: string; onClose
       ),
     { said: () => t('away.kept'), done: onClose },
   )
-  const jobs = work?.jobs.filter((j) => !j.over) ?? []
   const choice = (label: string, key: 'beforeJob' | 'afterJob') => (
-    <Choice label={label} value={v[key]} onChange={put(key)}>
-      <option value="">{t('away.noJob')}</option>
-      {jobs.map((j) => (
-        <option key={j.id} value={j.id}>
-          {j.code} {j.title}
-        </option>
-      ))}
-    </Choice>
+    <JobChoice projectId={projectId} label={label} none={t('away.noJob')} value={v[key]} onChange={put(key)} />
   )
   return (
     <Sheet title={t('away.add')} onClose={onClose}>

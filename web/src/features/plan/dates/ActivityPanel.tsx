@@ -8,10 +8,11 @@ import { Loaded, ProblemAlert } from '@/ui/Feedback'
 import { TextField } from '@/ui/Field'
 import { Sheet } from '@/ui/Sheet'
 import { useFormat } from '@/ui/format'
+import { useActivityName } from '@/ui/activityName'
 import { useFreshId } from '@/ui/useFreshId'
 import { MilestoneMoves } from '../MilestoneMoves'
 import type { Activity } from './lanes'
-import { useNameOf, useReason } from './useReason'
+import { useReason } from './useReason'
 
 /** One activity: why not sooner, how late it may be, and what would come of another day before that is kept. */
 export function ActivityPanel({
@@ -32,8 +33,7 @@ export function ActivityPanel({
   const format = useFormat()
   const reason = useReason()
   const [day, setDay] = useState(wanted ?? format.dateOf(a.start))
-  const movable = ['JOB', 'STRIP', 'REFIT', 'SEND_OUT'].includes(a.subject.kind)
-  const title = useNameOf()(a.subject)
+  const title = useActivityName()(a.subject)
   return (
     <Sheet title={title} onClose={onClose}>
       <div className="grid gap-4">
@@ -57,7 +57,7 @@ export function ActivityPanel({
             {t('dates.openJob')}
           </Link>
         )}
-        {movable && (
+        {a.movable && (
           <form
             className="flex items-end gap-2"
             onSubmit={(e) => {
@@ -100,7 +100,7 @@ function Consequences({
   const { t } = useTranslation()
   const format = useFormat()
   const [fresh] = useFreshId()
-  const nameOf = useNameOf()
+  const nameOf = useActivityName()
   const path = { params: { path: { projectId } } }
   const preview = useQuery({
     queryKey: ['plan', projectId, 'preview', activity.key, day],

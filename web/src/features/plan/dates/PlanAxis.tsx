@@ -1,6 +1,7 @@
 import { useMemo, useRef, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Minus, Plus } from 'lucide-react'
+import { useActivityName } from '@/ui/activityName'
 import { useFormat } from '@/ui/format'
 import { emptyDays, instantAt, makeAxis, rows, xOf, type Axis } from './axis'
 import { hasTime, lanesOf, type Bar, type LaneName, type Plan } from './lanes'
@@ -216,7 +217,7 @@ function Lane({
             key={bar.key}
             bar={bar}
             place={place}
-            movable={name === 'car' || name === 'away'}
+            movable={bar.activity.movable}
             axis={axis}
             chosen={chosen === bar.activity.key}
             onChoose={onChoose}
@@ -261,13 +262,12 @@ function BarButton({
   onChoose: (key: string) => void
   onMove: (key: string, day: string) => void
 }) {
-  const { t } = useTranslation()
   const format = useFormat()
   const from = useRef<number | undefined>(undefined)
   const wasDragged = useRef(false)
   const [dragged, setDragged] = useState(0)
   const dayAt = (x: number) => format.dateOf(new Date(instantAt(axis, x)).toISOString())
-  const title = bar.kind === 'STRIP' || bar.kind === 'REFIT' ? t(`plan.${bar.kind}`, { what: bar.title }) : bar.title
+  const title = useActivityName()(bar)
   const nextEvening = (step: 1 | -1) => {
     const evenings = axis.stretches.filter((s) => s.kind === 'evening')
     const at = evenings.findIndex((s) => bar.from <= s.to)

@@ -3,6 +3,7 @@ import { useTranslation } from 'react-i18next'
 import { PackageOpen } from 'lucide-react'
 import type { Schemas } from '@/api/client'
 import { Part } from '@/ui/Page'
+import { useActivityName } from '@/ui/activityName'
 import { useFormat } from '@/ui/format'
 import { useReason } from './useReason'
 
@@ -105,6 +106,7 @@ function Row({ h, projectId }: { h: Happening; projectId: string }) {
   const { t } = useTranslation()
   const format = useFormat()
   const reason = useReason()
+  const nameOf = useActivityName()
   const { subject } = h.activity
   if (h.arrives)
     return (
@@ -123,9 +125,7 @@ function Row({ h, projectId }: { h: Happening; projectId: string }) {
           className="link font-semibold"
           to={`/p/${projectId}/work${subject.kind === 'JOB' ? `?job=${subject.id}` : '/ways'}`}
         >
-          {subject.kind === 'STRIP' || subject.kind === 'REFIT'
-            ? t(`plan.${subject.kind}`, { what: subject.title })
-            : subject.title}
+          {nameOf(subject)}
         </Link>{' '}
         {!h.first && <span className="quiet">{t('plan.goesOn')}</span>}{' '}
         {h.last && <span className="quiet">{t('plan.ends')}</span>}

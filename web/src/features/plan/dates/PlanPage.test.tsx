@@ -12,6 +12,7 @@ const work = (id: string, day: string, more: object = {}) => ({
   end: `${day}T20:00:00Z`,
   stays: [{ from: `${day}T18:00:00Z`, to: `${day}T20:00:00Z` }],
   people: [],
+  movable: true,
   reasons: [{ kind: 'NOW', until: `${day}T18:00:00Z` }],
   latestStart: '2026-03-10T18:00:00Z',
   ...more,

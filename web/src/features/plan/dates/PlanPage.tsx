@@ -7,12 +7,13 @@ import { planQuery } from '@/api/queries'
 import { Empty, Loaded } from '@/ui/Feedback'
 import { Page, Part } from '@/ui/Page'
 import { useFormat } from '@/ui/format'
+import { useActivityName } from '@/ui/activityName'
 import { ActivityPanel } from './ActivityPanel'
 import { FollowPlan, Slipped } from './FollowPlan'
 import { Mending } from './Mending'
 import { PlanAxis } from './PlanAxis'
 import { PlanDays } from './PlanDays'
-import { useNameOf, useReason } from './useReason'
+import { useReason } from './useReason'
 
 type Plan = Schemas['PlanResponse']
 
@@ -78,7 +79,7 @@ function Chain({ plan }: { plan: Plan }) {
   const { t } = useTranslation()
   const format = useFormat()
   const reason = useReason()
-  const nameOf = useNameOf()
+  const nameOf = useActivityName()
   const last = plan.milestones.filter((m) => m.chain.length > 1).at(-1)
   if (!last) return null
   const steps = [...last.chain].reverse().flatMap((s) => {

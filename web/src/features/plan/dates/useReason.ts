@@ -1,18 +1,13 @@
 import { useTranslation } from 'react-i18next'
 import type { Schemas } from '@/api/client'
+import { useActivityName } from '@/ui/activityName'
 import { useFormat } from '@/ui/format'
-
-/** What an activity is called: a way in is opened up or closed again. */
-export function useNameOf(): (subject: Schemas['Subject']) => string {
-  const { t } = useTranslation()
-  return (s) => (s.kind === 'STRIP' || s.kind === 'REFIT' ? t(`plan.${s.kind}`, { what: s.title }) : s.title)
-}
 
 /** Puts the reason of a date into words. */
 export function useReason(): (limit: Schemas['LimitResponse']) => string {
   const { t } = useTranslation()
   const format = useFormat()
-  const nameOf = useNameOf()
+  const nameOf = useActivityName()
   return (limit) =>
     t(`limit.${limit.kind}`, {
       what: limit.subject ? nameOf(limit.subject) : '',

@@ -2,10 +2,11 @@ import { useState } from 'react'
 import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
-import { bodyQuery, jobsQuery, needsQuery, projectQuery } from '@/api/queries'
+import { bodyQuery, needsQuery, projectQuery } from '@/api/queries'
 import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/Feedback'
 import { Choice, TextField } from '@/ui/Field'
+import { JobChoice } from '@/ui/JobChoice'
 import { Sheet } from '@/ui/Sheet'
 import { useZoneNames } from '@/ui/zones'
 
@@ -18,7 +19,6 @@ export function OweForm({ projectId, onClose }: { projectId: string; onClose: ()
   const nameOf = useZoneNames(projectId)
   const { data: project } = useQuery(projectQuery(projectId))
   const { data: body } = useQuery({ ...bodyQuery(project?.bodyStyle ?? 'ESTATE'), enabled: !!project })
-  const { data: work } = useQuery(jobsQuery(projectId))
   const { data: needs } = useQuery(needsQuery(projectId))
   const [id] = useState(() => crypto.randomUUID())
   const [v, setV] = useState({ what: '', later: '', zone: '', event: '', dueOn: '', needId: '', jobId: '' })
@@ -87,16 +87,13 @@ export function OweForm({ projectId, onClose }: { projectId: string; onClose: ()
           </Choice>
         )}
         <TextField label={t('owed.on')} type="date" value={v.dueOn} onChange={put('dueOn')} />
-        <Choice label={t('owed.job')} value={v.jobId} onChange={put('jobId')}>
-          <option value="">{t('owed.noJob')}</option>
-          {work?.jobs
-            .filter((j) => !j.over)
-            .map((j) => (
-              <option key={j.id} value={j.id}>
-                {j.code} {j.title}
-              </option>
-            ))}
-        </Choice>
+        <JobChoice
+          projectId={projectId}
+          label={t('owed.job')}
+          none={t('owed.noJob')}
+          value={v.jobId}
+          onChange={put('jobId')}
+        />
         <label className="flex min-h-11 items-center gap-2">
           <input type="checkbox" className="checkbox" checked={gas} onChange={(e) => setGas(e.target.checked)} />
           {t('owed.gas')}

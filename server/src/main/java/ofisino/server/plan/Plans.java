@@ -1,13 +1,17 @@
 package ofisino.server.plan;
 
+import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import ofisino.core.kernel.Aim;
+import ofisino.core.plan.schedule.ActivityId;
 import ofisino.core.plan.schedule.HeldBy;
 import ofisino.core.plan.schedule.Plan;
 import ofisino.core.plan.schedule.PlanOutcome;
 import ofisino.core.plan.schedule.PlanProblem;
+import ofisino.core.plan.schedule.Slack;
 import ofisino.core.plan.tonight.Tonight;
 import ofisino.server.identity.Caller;
 
@@ -27,10 +31,15 @@ public interface Plans {
             Plan plan,
             List<Milestone> milestones,
             Optional<Tonight> tonight,
-            java.util.Map<String, Subject> subjects) {
+            Map<String, Subject> subjects) {
         public Planned {
             milestones = List.copyOf(milestones);
-            subjects = java.util.Map.copyOf(subjects);
+            subjects = Map.copyOf(subjects);
+        }
+
+        /** How late each may begin without any milestone getting later; empty while not everything has a date. */
+        public Map<ActivityId, Instant> latestStarts() {
+            return outcome instanceof PlanOutcome.Planned ? Slack.latestStarts(problem, plan) : Map.of();
         }
 
         /** @throws java.util.NoSuchElementException when the plan has no such activity */
@@ -57,7 +66,12 @@ public interface Plans {
             NEED,
             /** Pieces that somebody else works on. */
             SEND_OUT,
-            APPOINTMENT
+            APPOINTMENT;
+
+            /** Whether a person may say on which day it begins at the soonest. */
+            public boolean isMovable() {
+                return this == JOB || this == STRIP || this == REFIT || this == SEND_OUT;
+            }
         }
     }
 }

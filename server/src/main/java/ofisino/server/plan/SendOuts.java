@@ -13,7 +13,7 @@ public interface SendOuts {
     List<Open> open(Caller caller, UUID projectId);
 
     /**
-     * @param expectedOn back again, where it is away; empty while it is still here
+     * @param backOn   the day on which to reckon with it, where it is away; empty while it is still here
      * @param awayDays   the days that it takes
      */
     record Open(
@@ -22,7 +22,7 @@ public interface SendOuts {
             Aim aim,
             int awayDays,
             boolean carGoes,
-            @Nullable LocalDate expectedOn,
+            @Nullable LocalDate backOn,
             @Nullable UUID beforeJob,
             @Nullable UUID afterJob) {}
 }

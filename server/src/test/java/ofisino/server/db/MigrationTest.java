@@ -18,6 +18,8 @@ class MigrationTest {
     private static final UUID PROJECT = UUID.randomUUID();
     private static final UUID FINDING = UUID.randomUUID();
     private static final UUID JOB = UUID.randomUUID();
+    private static final UUID NEED = UUID.randomUUID();
+    private static final UUID ACCOUNT = UUID.randomUUID();
     private static final UUID PHOTO = UUID.randomUUID();
 
     @Test
@@ -34,8 +36,24 @@ class MigrationTest {
         fill(sql);
         Flyway.configure().dataSource(source).target("18").load().migrate();
         fillWork(sql);
+        Flyway.configure().dataSource(source).target("20").load().migrate();
+        fillScope(sql);
         Flyway.configure().dataSource(source).load().migrate();
 
+        assertThat(sql.queryForMap("select title, grade, grade_reason from need where id = ?", NEED))
+                .containsEntry("title", "second part")
+                .containsEntry("grade", null)
+                .containsEntry("grade_reason", "");
+        sql.update("update need set grade = 'SHOW', grade_reason = 'a present' where id = ?", NEED);
+        assertThat(takeBack(sql, "need")).isTrue();
+        assertThat(sql.queryForMap("select title, grade from need where id = ?", NEED))
+                .as("its old history does not know the grade")
+                .containsEntry("title", "first part")
+                .containsEntry("grade", "SHOW");
+        assertThat(sql.queryForObject("select interlock from interlock_confirmed where job_id = ?", String.class, JOB))
+                .isEqualTo("VENTILATED");
+        assertThat(sql.queryForObject("select later from debt where project_id = ?", String.class, PROJECT))
+                .isEqualTo("Fit the final seal");
         assertThat(sql.queryForMap("select title, details::text, pieces, cause, half_open from job where id = ?", JOB))
                 .containsEntry("title", "second title")
                 .containsEntry("details", "{}")
@@ -69,6 +87,32 @@ class MigrationTest {
         assertThat(sql.queryForMap("select budget_minor, doubtful_parts from project where id = ?", PROJECT))
                 .containsEntry("budget_minor", 100L)
                 .containsEntry("doubtful_parts", "REUSE_WHAT_MEASURES");
+    }
+
+    private static void fillScope(JdbcTemplate sql) {
+        sql.update(
+                "insert into account (id, sign_in_name, display_name, password_hash) values (?, 'old', 'Old', 'x')",
+                ACCOUNT);
+        sql.update(
+                "insert into need (id, garage_id, project_id, job_id, title, side, quantity, estimate_minor, lead_days, state) "
+                        + "values (?, ?, ?, ?, 'first part', 'NONE', 1, 0, 7, 'NEEDED')",
+                NEED,
+                GARAGE,
+                PROJECT,
+                JOB);
+        sql.update("update need set title = 'second part', version = 1 where id = ?", NEED);
+        sql.update(
+                "insert into interlock_confirmed (id, garage_id, job_id, interlock, account_id, confirmed_at) values (?, ?, ?, 'VENTILATED', ?, now())",
+                UUID.randomUUID(),
+                GARAGE,
+                JOB,
+                ACCOUNT);
+        sql.update(
+                "insert into debt (id, garage_id, project_id, what, later, trigger_on, event, job_id) values (?, ?, ?, 'Glued', 'Fit the final seal', 'EVENT', 'after the trip', ?)",
+                UUID.randomUUID(),
+                GARAGE,
+                PROJECT,
+                JOB);
     }
 
     private static void fillWork(JdbcTemplate sql) {
@@ -117,7 +161,7 @@ class MigrationTest {
     private static Boolean takeBack(JdbcTemplate sql, String entity) {
         return sql.queryForObject(
                 "select restore_row(entity::regclass, before, after) from history where entity = ? and before is not null and after is not null "
-                        + "and not before ?? 'doubtful_parts' and not before ?? 'pieces' order by id desc limit 1",
+                        + "and not before ?? 'doubtful_parts' and not before ?? 'pieces' and not before ?? 'grade' order by id desc limit 1",
                 Boolean.class,
                 entity);
     }

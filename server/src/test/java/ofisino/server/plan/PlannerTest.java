@@ -15,7 +15,7 @@ import tools.jackson.databind.JsonNode;
 
 @ExtendWith(TestApplication.class)
 class PlannerTest {
-    private static final LocalDate TODAY = LocalDate.parse(TestGarage.TODAY);
+    private static final LocalDate TODAY = TestGarage.DAY;
 
     /** A job is moved to a later day: first it is said what would come of it, then it is kept, then it is free again. */
     @Test
@@ -56,6 +56,38 @@ class PlannerTest {
                                         later))
                         .code())
                 .isEqualTo("plan.unknown");
+        assertThat(garage.owner()
+                        .post(plan + "/preview", map("activity", "job:" + UUID.randomUUID(), "notBefore", later))
+                        .code())
+                .isEqualTo("plan.unknown");
+        assertThat(garage.owner()
+                        .post(plan + "/preview", map("activity", "job:" + strip, "notBefore", TODAY.plusYears(3)))
+                        .code())
+                .isEqualTo("plan.too-late");
+    }
+
+    /** Moved twice, and the second move taken back: the first counts again. */
+    @Test
+    void aSecondMoveTakesThePlaceOfTheFirstAndCanBeTakenBack(TestGarage garage) {
+        UUID project = inTheEvenings(garage);
+        UUID job = garage.job(project, "Strip");
+        String pins = "/api/projects/" + project + "/plan/pins";
+        UUID second = UUID.randomUUID();
+        garage.owner()
+                .put(pins, map("id", UUID.randomUUID(), "activity", "job:" + job, "notBefore", TODAY.plusDays(30)))
+                .ok();
+        garage.owner()
+                .write(
+                        "PUT",
+                        pins,
+                        map("id", UUID.randomUUID(), "activity", "job:" + job, "notBefore", TODAY.plusDays(60)),
+                        second)
+                .ok();
+        assertThat(start(garage, project, job))
+                .isGreaterThanOrEqualTo(TODAY.plusDays(60).toString());
+        garage.owner().post("/api/changes/" + second + "/undo", map()).ok();
+        assertThat(start(garage, project, job))
+                .isBetween(TODAY.plusDays(30).toString(), TODAY.plusDays(59).toString());
     }
 
     /** The plan that is followed stays; what came later is said to have moved. */
@@ -76,6 +108,26 @@ class PlannerTest {
                 .isLessThan(TODAY.plusDays(15).toString());
     }
 
+    /** While not everything has a date the plan that was followed stays. */
+    @Test
+    void anIncompletePlanDoesNotTakeThePlaceOfAGoodOne(TestGarage garage) {
+        UUID project = inTheEvenings(garage);
+        UUID job = garage.job(project, "First");
+        String follow = "/api/projects/" + project + "/plan/follow";
+        garage.owner().post(follow, map()).ok();
+        JsonNode at = plan(garage, project).path("followedAt");
+        garage.owner().put("/api/calendar", map("windows", List.of())).ok();
+        assertThat(garage.owner().post(follow, map()).code()).isEqualTo("plan.incomplete");
+        assertThat(plan(garage, project).path("followedAt")).isEqualTo(at);
+        assertThat(plan(garage, project)
+                        .path("unplaced")
+                        .get(0)
+                        .path("subject")
+                        .path("id")
+                        .asString())
+                .isEqualTo(job.toString());
+    }
+
     /** Scenario 7: the inspection slot is fixed; brakes that are open would keep the car from rolling there, so they are closed before or opened after. */
     @Test
     void anOpenWayInDoesNotLieOverAnAppointmentThatNeedsTheCarToRoll(TestGarage garage) {
@@ -91,25 +143,7 @@ class PlannerTest {
                                 map("title", "Rear wheel cylinder", "zone", "rear-brakes", "operation", "REPLACE")))
                 .ok();
         LocalDate slot = TODAY.plusDays(20);
-        garage.owner()
-                .post(
-                        "/api/projects/" + project + "/appointments",
-                        map(
-                                "id",
-                                UUID.randomUUID(),
-                                "title",
-                                "Inspection",
-                                "day",
-                                slot,
-                                "at",
-                                "10:00",
-                                "minutes",
-                                60,
-                                "needsRolling",
-                                true,
-                                "aim",
-                                "ROAD_READY"))
-                .ok();
+        appointment(garage, project, "Inspection", slot).ok();
         JsonNode plan = plan(garage, project);
         assertThat(plan.path("unplaced")).isEmpty();
         JsonNode inspection = plan.path("activities")
@@ -118,107 +152,11 @@ class PlannerTest {
                 .findFirst()
                 .orElseThrow();
         assertThat(inspection.path("start").asString()).startsWith(slot.toString());
-        assertThat(garage.owner()
-                        .post(
-                                "/api/projects/" + project + "/appointments",
-                                map(
-                                        "id",
-                                        UUID.randomUUID(),
-                                        "title",
-                                        "Yesterday",
-                                        "day",
-                                        TODAY.minusDays(1),
-                                        "at",
-                                        "10:00",
-                                        "minutes",
-                                        60,
-                                        "needsRolling",
-                                        true,
-                                        "aim",
-                                        "ROAD_READY"))
-                        .code())
+        assertThat(appointment(garage, project, "Yesterday", TODAY.minusDays(1)).code())
                 .isEqualTo("appointment.past");
-    }
-
-    /** Scenario 4: an open fabrication job blocks "send the frame"; offers are compared with the way; what comes back is counted. */
-    @Test
-    void aFrameGoesOutCountedAndComesBackCounted(TestGarage garage) {
-        UUID project = inTheEvenings(garage);
-        UUID weld = garage.job(project, "Weld the lug");
-        UUID assemble = garage.job(project, "Assemble the frame");
-        UUID frame = UUID.randomUUID();
-        String path = "/api/projects/" + project + "/send-outs";
-        garage.owner()
-                .post(
-                        path,
-                        map(
-                                "id",
-                                frame,
-                                "title",
-                                "Coat the frame",
-                                "pieces",
-                                9,
-                                "awayDays",
-                                10,
-                                "carGoes",
-                                false,
-                                "aim",
-                                "DRIVER",
-                                "beforeJob",
-                                weld,
-                                "afterJob",
-                                assemble,
-                                "mask",
-                                List.of("6 axle-tube threads", "2 bearing seats")))
-                .ok();
-        garage.owner()
-                .put("/api/travel-rates", map("kmMinor", 25, "hourMinor", 1000))
-                .ok();
-        offer(garage, path + "/" + frame, "Coater A", 14_000, 48, 60);
-        offer(garage, path + "/" + frame, "Coater B", 26_000, 380, 480);
-        JsonNode standing = garage.owner().get(path).ok().path("sendOuts").get(0);
-        assertThat(standing.path("blockedBy").asString()).isEqualTo("Weld the lug");
-        assertThat(standing.path("offers")
-                        .valueStream()
-                        .map(o -> o.path("totalMinor").asLong()))
-                .containsExactly(16_200L, 43_500L);
-        assertThat(send(garage, frame, 1).code()).isEqualTo("sendout.blocked");
-        // in the plan: away for ten days between the two jobs
-        assertThat(LocalDate.parse(start(garage, project, assemble).substring(0, 10)))
-                .isAfterOrEqualTo(LocalDate.parse(start(garage, project, weld).substring(0, 10))
-                        .plusDays(10));
-
-        garage.move(weld, "BEGUN", "FINISHED");
-        send(garage, frame, 1).ok();
-        assertThat(begin(garage, assemble).code()).isEqualTo("sendout.not-back");
-        assertThat(garage.owner()
-                        .post("/api/send-outs/" + frame + "/back", map("piecesBack", 8, "version", 2))
+        assertThat(appointment(garage, project, "In three years", TODAY.plusYears(3))
                         .code())
-                .isEqualTo("sendout.missing");
-        garage.owner()
-                .post(
-                        "/api/send-outs/" + frame + "/back",
-                        map("piecesBack", 8, "note", "one clip follows by post", "version", 2))
-                .ok();
-        assertThat(garage.owner()
-                        .get(path)
-                        .ok()
-                        .path("sendOuts")
-                        .get(0)
-                        .path("missing")
-                        .asInt())
-                .isEqualTo(1);
-        begin(garage, assemble).ok();
-    }
-
-    /** Scenario 5: together 176 km against 328 apart. */
-    @Test
-    void twoErrandsOnOneTrip(TestGarage garage) {
-        JsonNode trip = garage.owner()
-                .post("/api/trips", map("fromHomeKm", List.of(84, 80), "betweenKm", List.of(12)))
-                .ok();
-        assertThat(trip.path("togetherKm").asInt()).isEqualTo(176);
-        assertThat(trip.path("apartKm").asInt()).isEqualTo(328);
+                .isEqualTo("appointment.far");
     }
 
     /** Money that can never suffice, and no time at all: the plan says so, and what would be the least to change. */
@@ -313,6 +251,68 @@ class PlannerTest {
                 .isEqualTo("plan.join");
     }
 
+    /** The gearbox is out for two jobs, the part of one comes after the inspection: opened twice, the other need not wait. */
+    @Test
+    void whatWaitsForAFixedTimeIsProposedToBeOpenedTwice(TestGarage garage) {
+        UUID project = inTheEvenings(garage);
+        UUID now = garage.job(project, "Oil seal");
+        UUID waits = garage.job(project, "Synchro rings");
+        for (UUID job : List.of(now, waits))
+            garage.owner()
+                    .put("/api/jobs/" + job + "/ways-in", map("ways", List.of("gearbox-out")))
+                    .ok();
+        String access = "/api/projects/" + project + "/access";
+        for (JsonNode p : garage.owner().get(access).ok().path("proposals"))
+            garage.owner().post(access + "/merge", map("wayIn", p.path("wayIn").asString(), "stays", p.path("stays")));
+        garage.owner()
+                .post(
+                        "/api/projects/" + project + "/needs",
+                        map(
+                                "id",
+                                UUID.randomUUID(),
+                                "fields",
+                                map(
+                                        "jobId",
+                                        waits,
+                                        "title",
+                                        "Rings",
+                                        "quantity",
+                                        1,
+                                        "estimateMinor",
+                                        0,
+                                        "leadDays",
+                                        40)))
+                .ok();
+        String splits = "/api/projects/" + project + "/plan/splits";
+        assertThat(garage.owner().get(splits).ok()).isEmpty();
+        appointment(garage, project, "Inspection", TODAY.plusDays(15)).ok();
+        JsonNode proposed = garage.owner().get(splits).ok();
+        assertThat(proposed).isNotEmpty();
+        assertThat(proposed.get(0).path("because").path("title").asString()).isEqualTo("Inspection");
+        assertThat(proposed.get(0).path("leaving").get(0).path("id").asString()).isEqualTo(waits.toString());
+    }
+
+    private static Answer appointment(TestGarage garage, UUID project, String title, LocalDate day) {
+        return garage.owner()
+                .post(
+                        "/api/projects/" + project + "/appointments",
+                        map(
+                                "id",
+                                UUID.randomUUID(),
+                                "title",
+                                title,
+                                "day",
+                                day,
+                                "at",
+                                "10:00",
+                                "minutes",
+                                60,
+                                "needsRolling",
+                                true,
+                                "aim",
+                                "ROAD_READY"));
+    }
+
     /** An evening of an hour, alone: what waits for another job or a part is not in the list. */
     @Test
     void tonightHasOnlyWhatCanReallyBeDone(TestGarage garage) {
@@ -350,7 +350,7 @@ class PlannerTest {
         assertThat(start(garage, project, job)).startsWith(first.toString());
     }
 
-    private static UUID inTheEvenings(TestGarage garage) {
+    static UUID inTheEvenings(TestGarage garage) {
         garage.owner()
                 .put(
                         "/api/calendar",
@@ -361,41 +361,6 @@ class PlannerTest {
                                         map("day", "THURSDAY", "fromMinute", 1080, "toMinute", 1200))))
                 .ok();
         return garage.project();
-    }
-
-    private static void offer(TestGarage garage, String path, String carrier, long price, int km, int minutes) {
-        garage.owner()
-                .post(
-                        path + "/offers",
-                        map(
-                                "id",
-                                UUID.randomUUID(),
-                                "carrier",
-                                carrier,
-                                "priceMinor",
-                                price,
-                                "km",
-                                km,
-                                "minutes",
-                                minutes,
-                                "days",
-                                10,
-                                "seen",
-                                true))
-                .ok();
-    }
-
-    private static Answer send(TestGarage garage, UUID id, long version) {
-        return garage.owner()
-                .post(
-                        "/api/send-outs/" + id + "/send",
-                        map("carrier", "Coater A", "expectedOn", TODAY.plusDays(12), "version", version));
-    }
-
-    private static Answer begin(TestGarage garage, UUID job) {
-        garage.confirmInterlocks(job);
-        return garage.owner()
-                .post("/api/jobs/" + job + "/state", map("state", "BEGUN", "version", garage.version("jobs", job)));
     }
 
     private static JsonNode plan(TestGarage garage, UUID project) {
@@ -411,7 +376,7 @@ class PlannerTest {
                 .orElseThrow();
     }
 
-    private static String start(TestGarage garage, UUID project, UUID job) {
+    static String start(TestGarage garage, UUID project, UUID job) {
         return activity(garage, project, "job:" + job).path("start").asString();
     }
 }

@@ -81,6 +81,11 @@ public record Activity(
             return new Timing(waitAfter, inOneGo, Optional.of(earliest), fixedStart, deadline);
         }
 
+        /** Not before the later of this day and the one before which it may not start anyway. */
+        public Timing notSooner(Instant earliest) {
+            return notBefore(notBefore.filter(earliest::isBefore).orElse(earliest));
+        }
+
         public Timing inOneSitting() {
             return new Timing(waitAfter, true, notBefore, fixedStart, deadline);
         }
@@ -109,6 +114,11 @@ public record Activity(
 
     /** Money due at the start, arrival or finish of the activity, in minor units of the base currency. */
     public record Due(long minor, When when) {
+        /** At the end of the wait, not at the start. */
+        public boolean isAtEnd() {
+            return when != When.START;
+        }
+
         public enum When {
             START,
             ARRIVAL,

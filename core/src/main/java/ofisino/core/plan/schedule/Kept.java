@@ -1,12 +1,9 @@
 package ofisino.core.plan.schedule;
 
-import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import ofisino.core.plan.calendar.TimeWindow;
+import java.util.stream.IntStream;
 
 /** The plan that is followed, looked at again in what has become of the problem. */
 final class Kept {
@@ -29,35 +26,62 @@ final class Kept {
     /** The same plan, where it still places every activity and breaks no rule; what is over by now is left out. */
     static Optional<Pass> stillHolds(Instance in, Plan plan) {
         var pass = new Pass(in);
-        Map<Integer, Pass.Wish> wishes = new LinkedHashMap<>();
+        pass.startOver();
         for (Plan.Scheduled s : plan.activities().values()) {
             Integer a = in.index.get(s.id());
-            if (a != null) wishes.put(a, new Pass.Wish(in.time.secondsAt(s.start()), slots(in, s), crew(in, a, s)));
+            if (a != null && !fits(pass, a, s)) return Optional.empty();
         }
-        return pass.exactly(wishes) ? Optional.of(pass) : Optional.empty();
+        for (int a = 0; a < in.size; a++) if (!pass.placed[a] || !keepsOrder(pass, a)) return Optional.empty();
+        return pass.isWhole() ? Optional.of(pass) : Optional.empty();
+    }
+
+    private static boolean fits(Pass pass, int a, Plan.Scheduled s) {
+        Instance in = pass.in;
+        int start = in.time.secondsAt(s.start());
+        if (pass.placed[a] || in.isFixed(a)) return pass.placed[a] && pass.start[a] == start;
+        if (start < Math.max(in.time.now, in.notBefore[a])) return false;
+        if (in.work[a] == 0) {
+            pass.placeAt(a, start);
+            return true;
+        }
+        int[] slots = slots(in, s);
+        int crew = crew(in, a, s);
+        return crew >= 0
+                && slots.length == in.work[a]
+                && in.time.startOf(slots[0]) == start
+                && pass.placeAt(a, crew, slots);
+    }
+
+    /** Links, stays of one way in, and states, once everything is placed. */
+    private static boolean keepsOrder(Pass pass, int a) {
+        Instance in = pass.in;
+        int start = pass.start[a];
+        int end = pass.end[a];
+        for (Instance.Link l : in.before[a]) if (pass.end[l.other()] + l.lag() > start) return false;
+        for (int b : in.apart[a]) if (start < pass.end[b] && pass.start[b] < end) return false;
+        for (int o : in.apartFromOpening[a])
+            if (start < end && start < pass.end[in.refit[o]] && pass.opened(o) < end) return false;
+        int mine = in.opens[a];
+        if (mine != Instance.NONE)
+            for (int other : in.sameWay[mine])
+                if (start < pass.end[in.refit[other]] && pass.opened(other) < pass.end[in.refit[mine]]) return false;
+        return true;
     }
 
     private static int[] slots(Instance in, Plan.Scheduled s) {
         return s.stays().stream()
-                .flatMapToInt(w -> slots(in, w).stream().mapToInt(Integer::intValue))
+                .flatMapToInt(w -> IntStream.range(
+                        in.time.liveAt(in.time.secondsAt(w.from())), in.time.liveAt(in.time.secondsAt(w.to()))))
                 .toArray();
-    }
-
-    private static List<Integer> slots(Instance in, TimeWindow stay) {
-        List<Integer> found = new ArrayList<>();
-        int to = in.time.liveAt(in.time.secondsAt(stay.to()));
-        for (int t = in.time.liveAt(in.time.secondsAt(stay.from())); t < to; t++) found.add(t);
-        return found;
     }
 
     /** Which of its crews did it; negative when there is no such crew. */
     private static int crew(Instance in, int a, Plan.Scheduled s) {
-        List<String> people = s.people();
         for (int c = 0; c < in.crews[a].length; c++) {
             List<String> names = Arrays.stream(in.crews[a][c])
                     .mapToObj(p -> in.problem.people().get(p).id())
                     .toList();
-            if (names.equals(people)) return c;
+            if (names.equals(s.people())) return c;
         }
         return -1;
     }

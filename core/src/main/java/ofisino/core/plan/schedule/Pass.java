@@ -2,7 +2,6 @@ package ofisino.core.plan.schedule;
 
 import java.util.Arrays;
 import java.util.BitSet;
-import java.util.Map;
 
 /**
  * One schedule, made by placing one activity after the other where it breaks no rule. The arrays are used again by the next pass.
@@ -122,47 +121,23 @@ final class Pass {
         return isWhole();
     }
 
-    /** Where an activity is wanted: its start in seconds, its live slots, and which of its crews; no crew where it has no work. */
-    record Wish(int start, int[] slots, int crew) {}
-
-    /** Places everything exactly as wished, in the order of the wishes; whether that breaks no rule. */
-    boolean exactly(Map<Integer, Wish> wishes) {
+    /** Empties the schedule; only what has a fixed start is placed. */
+    void startOver() {
         stretching = false;
         Arrays.fill(released, 0);
         begin(rankOf(in.topological));
-        for (int a = 0; a < in.size; a++) {
-            if (!wishes.containsKey(a) || placed[a] && start[a] != wishes.get(a).start()) return false;
-            if (in.isFixed(a) && !placed[a]) return false;
-        }
-        for (var wish : wishes.entrySet())
-            if (!placed[wish.getKey()] && !fits(wish.getKey(), wish.getValue())) return false;
-        for (int a = 0; a < in.size; a++) if (!keepsOrder(a)) return false;
-        return isWhole();
     }
 
-    private boolean fits(int a, Wish wish) {
-        if (wish.start() < Math.max(time.now, in.notBefore[a])) return false;
-        if (in.work[a] == 0) {
-            keep(a, wish.start(), wish.start() + in.wait[a]);
-            return true;
-        }
-        int[] slots = wish.slots();
-        if (wish.crew() < 0 || slots.length != in.work[a] || time.startOf(slots[0]) != wish.start()) return false;
+    /** Places something without work at an instant. */
+    void placeAt(int a, int instant) {
+        keep(a, instant, instant + in.wait[a]);
+    }
+
+    /** Places work in just these slots, if they are allowed. */
+    boolean placeAt(int a, int c, int[] slots) {
+        if (!finder.isAllowed(a, in.crews[a][c], slots)) return false;
         System.arraycopy(slots, 0, finder.found, 0, slots.length);
-        if (!finder.isAllowed(a, in.crews[a][wish.crew()], slots)) return false;
-        keep(a, wish.crew());
-        return true;
-    }
-
-    /** Links, stays of one way in, and states, once everything is placed. */
-    private boolean keepsOrder(int a) {
-        for (Instance.Link l : in.before[a]) if (end[l.other()] + l.lag() > start[a]) return false;
-        for (int b : in.apart[a]) if (start[a] < end[b] && start[b] < end[a]) return false;
-        for (int o : in.apartFromOpening[a])
-            if (start[a] < end[in.refit[o]] && opened(o) < end[a] && start[a] < end[a]) return false;
-        if (in.opens[a] != Instance.NONE)
-            for (int other : in.sameWay[in.opens[a]])
-                if (start[a] < end[in.refit[other]] && opened(other) < end[in.refit[in.opens[a]]]) return false;
+        keep(a, c);
         return true;
     }
 
@@ -320,8 +295,7 @@ final class Pass {
 
     /** What is due only at the end may start so much sooner. */
     private int duesAtEndAfter(int a, int from, int to) {
-        boolean onlyAtEnd =
-                in.activity[a].dues().stream().allMatch(d -> d.when() != Activity.Due.When.START || d.minor() == 0);
+        boolean onlyAtEnd = in.activity[a].dues().stream().allMatch(d -> d.isAtEnd() || d.minor() == 0);
         return onlyAtEnd ? to - from : 0;
     }
 
@@ -436,7 +410,8 @@ final class Pass {
         return torn;
     }
 
-    private boolean isWhole() {
+    /** Whether everything has a place, no fixed start or deadline is missed, and there is money on every day. */
+    boolean isWhole() {
         for (int a = 0; a < in.size; a++) if (!placed[a] || misses(a)) return false;
         return !purse.isOverdrawn();
     }

@@ -1,6 +1,8 @@
 package ofisino.core.plan.schedule;
 
 import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -37,5 +39,23 @@ public record Plan(Map<ActivityId, Scheduled> activities) {
 
     public Optional<Scheduled> of(ActivityId id) {
         return Optional.ofNullable(activities.get(id));
+    }
+
+    /** @param before its start in the other plan */
+    public record Moved(ActivityId id, Instant before, Instant after) {}
+
+    /** What begins on another day than in another plan, in the order of this one. */
+    public List<Moved> movedFrom(Plan other, ZoneId zone) {
+        return activities.values().stream()
+                .flatMap(s -> other
+                        .of(s.id())
+                        .filter(o -> !dayOf(o.start(), zone).equals(dayOf(s.start(), zone)))
+                        .map(o -> new Moved(s.id(), o.start(), s.start()))
+                        .stream())
+                .toList();
+    }
+
+    private static LocalDate dayOf(Instant instant, ZoneId zone) {
+        return instant.atZone(zone).toLocalDate();
     }
 }

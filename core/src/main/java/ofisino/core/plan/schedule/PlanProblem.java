@@ -6,6 +6,7 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import ofisino.core.kernel.Aim;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.plan.calendar.TimeWindow;
@@ -93,6 +94,21 @@ public record PlanProblem(
         }
 
         public record Income(LocalDate day, long minor) {}
+
+        /**
+         * So much each month, from the first of the next month on. What is short already is past; it may not get shorter.
+         *
+         * @param leftMinor of this month; negative when it is short
+         */
+        public static Purse monthly(long leftMinor, long monthlyMinor, LocalDate today, int months) {
+            LocalDate next = today.withDayOfMonth(1).plusMonths(1);
+            return new Purse(
+                    leftMinor,
+                    Math.min(0, leftMinor),
+                    IntStream.range(0, months)
+                            .mapToObj(m -> new Income(next.plusMonths(m), monthlyMinor))
+                            .toList());
+        }
     }
 
     public PlanProblem {

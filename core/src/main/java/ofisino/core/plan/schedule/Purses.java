@@ -22,7 +22,7 @@ final class Purses {
         var dues = in.activity[a].dues();
         for (boolean atEnd : new boolean[] {false, true}) {
             long amount = 0;
-            for (Activity.Due due : dues) if (isAtEnd(due) == atEnd) amount += due.minor();
+            for (Activity.Due due : dues) if (due.isAtEnd() == atEnd) amount += due.minor();
             if (amount == 0) continue;
             sum += amount;
             int day = in.time.dayOf(atEnd ? end : start);
@@ -42,15 +42,12 @@ final class Purses {
     void spend(int a, int start, int end, int sign) {
         if (left.length == 0) return;
         for (Activity.Due due : in.activity[a].dues())
-            for (int d = in.time.dayOf(isAtEnd(due) ? end : start); d < left.length; d++) left[d] -= sign * due.minor();
+            for (int d = in.time.dayOf(due.isAtEnd() ? end : start); d < left.length; d++)
+                left[d] -= sign * due.minor();
     }
 
     boolean isOverdrawn() {
         for (long day : left) if (day < in.floor) return true;
         return false;
-    }
-
-    private static boolean isAtEnd(Activity.Due due) {
-        return due.when() != Activity.Due.When.START;
     }
 }

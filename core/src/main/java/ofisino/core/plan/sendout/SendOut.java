@@ -14,9 +14,11 @@ public record SendOut(int pieces, State state, Optional<LocalDate> expectedOn, O
         REFUSED
     }
 
+    private static final int MOST_PIECES = 9999;
+
     public SendOut {
-        if (pieces < 1)
-            throw InvalidValue.of("pieces", "pieces.number", "At least one piece, not %d.".formatted(pieces));
+        if (pieces < 1 || pieces > MOST_PIECES)
+            throw InvalidValue.of("pieces", "pieces.number", "1 to %d pieces, not %d.".formatted(MOST_PIECES, pieces));
         if (piecesBack.filter(b -> b < 0 || b > pieces).isPresent())
             throw InvalidValue.of(
                     "piecesBack", "pieces.back", "%d went out; count again what came back.".formatted(pieces));
@@ -25,6 +27,12 @@ public record SendOut(int pieces, State state, Optional<LocalDate> expectedOn, O
     /** Away longer than promised. */
     public boolean isLate(LocalDate today) {
         return state == State.AWAY && expectedOn.filter(today::isAfter).isPresent();
+    }
+
+    /** The day on which to reckon with it: as promised, or tomorrow while it is late. Empty while it is not away. */
+    public Optional<LocalDate> reckonedBackOn(LocalDate today) {
+        if (state != State.AWAY) return Optional.empty();
+        return isLate(today) ? Optional.of(today.plusDays(1)) : expectedOn;
     }
 
     public int missing() {

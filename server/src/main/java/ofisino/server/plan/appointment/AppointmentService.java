@@ -1,6 +1,7 @@
 package ofisino.server.plan.appointment;
 
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -22,6 +23,7 @@ import org.springframework.stereotype.Service;
 @Service
 class AppointmentService implements Appointments {
     private static final int LONGEST_MINUTES = 14_400;
+    private static final Duration FARTHEST = Duration.ofDays(720);
 
     private final AppointmentMapper mapper;
     private final Projects projects;
@@ -68,6 +70,8 @@ class AppointmentService implements Appointments {
         if (!starts.isAfter(clock.instant()))
             throw InvalidValue.of(
                     "day", "appointment.past", "That time is over already. Choose one that is still ahead.");
+        if (starts.isAfter(clock.instant().plus(FARTHEST)))
+            throw InvalidValue.of("day", "appointment.far", "Plans go two years ahead. Choose a day before that.");
         mapper.insert(
                 caller.garageId(),
                 projectId,

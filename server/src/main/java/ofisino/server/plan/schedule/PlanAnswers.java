@@ -5,26 +5,26 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import ofisino.core.kernel.Aim;
 import ofisino.core.plan.calendar.TimeWindow;
 import ofisino.core.plan.job.Operation;
-import ofisino.core.plan.schedule.Activity;
 import ofisino.core.plan.schedule.ActivityId;
+import ofisino.core.plan.schedule.Balance;
 import ofisino.core.plan.schedule.Limit;
+import ofisino.core.plan.schedule.Plan;
 import ofisino.core.plan.schedule.Plan.Scheduled;
 import ofisino.core.plan.schedule.PlanOutcome;
 import ofisino.core.plan.schedule.PlanProblem;
 import ofisino.core.plan.schedule.Relaxing;
-import ofisino.core.plan.schedule.Slack;
+import ofisino.core.plan.schedule.Splits;
 import ofisino.core.plan.tonight.Asked;
+import ofisino.core.plan.tonight.Ready;
 import ofisino.server.db.OneSnapshot;
 import ofisino.server.identity.Caller;
 import ofisino.server.plan.Jobs;
@@ -35,11 +35,11 @@ import ofisino.server.plan.schedule.PlanController.ActivityResponse;
 import ofisino.server.plan.schedule.PlanController.LimitResponse;
 import ofisino.server.plan.schedule.PlanController.MilestoneMove;
 import ofisino.server.plan.schedule.PlanController.MilestoneResponse;
-import ofisino.server.plan.schedule.PlanController.MoneyPoint;
 import ofisino.server.plan.schedule.PlanController.MoveResponse;
 import ofisino.server.plan.schedule.PlanController.Moved;
 import ofisino.server.plan.schedule.PlanController.PlanResponse;
 import ofisino.server.plan.schedule.PlanController.PossibleResponse;
+import ofisino.server.plan.schedule.PlanController.SplitProposalResponse;
 import ofisino.server.plan.schedule.PlanController.UnplacedResponse;
 import org.springframework.stereotype.Service;
 
@@ -57,14 +57,16 @@ class PlanAnswers {
     @OneSnapshot
     PlanResponse plan(Caller caller, UUID projectId) {
         Planned planned = service.of(caller, projectId);
-        Map<ActivityId, Instant> latest = planned.outcome() instanceof PlanOutcome.Planned p
-                ? Slack.latestStarts(planned.problem(), p.plan())
-                : Map.of();
+        Map<ActivityId, Instant> latest = planned.latestStarts();
         Map<String, LocalDate> pins = service.pins(caller, projectId);
         ZoneId zone = planned.problem().zone();
+        Map<ActivityId, Instant> followed =
+                planned.problem().kept().map(k -> planned.plan().movedFrom(k, zone)).orElse(List.of()).stream()
+                        .collect(Collectors.toMap(Plan.Moved::id, Plan.Moved::before));
         return new PlanResponse(
                 planned.plan().activities().values().stream()
-                        .map(s -> activity(planned, s, latest.get(s.id()), pins.get(s.id().value()), zone))
+                        .map(s -> activity(
+                                planned, s, latest.get(s.id()), pins.get(s.id().value()), followed.get(s.id())))
                         .toList(),
                 planned.milestones().stream()
                         .map(m -> milestone(planned, m, zone))
@@ -74,17 +76,12 @@ class PlanAnswers {
                         ? c.circle().stream().map(id -> subject(planned, id)).toList()
                         : List.of(),
                 windows(caller, planned),
-                money(planned, zone),
+                Balance.of(planned.problem(), planned.plan()),
                 service.followedAt(caller, projectId).orElse(null));
     }
 
     private static ActivityResponse activity(
-            Planned planned, Scheduled s, Instant latest, LocalDate notBefore, ZoneId zone) {
-        Optional<Instant> followed = planned.problem()
-                .kept()
-                .flatMap(k -> k.of(s.id()))
-                .map(Scheduled::start)
-                .filter(before -> !day(before, zone).equals(day(s.start(), zone)));
+            Planned planned, Scheduled s, Instant latest, LocalDate notBefore, Instant followed) {
         return new ActivityResponse(
                 s.id().value(),
                 subject(planned, s.id()),
@@ -95,7 +92,8 @@ class PlanAnswers {
                 s.reasons().stream().map(l -> limit(planned, l)).toList(),
                 latest,
                 notBefore,
-                followed.orElse(null));
+                followed,
+                subject(planned, s.id()).kind().isMovable());
     }
 
     private static MilestoneResponse milestone(Planned planned, Milestone m, ZoneId zone) {
@@ -130,35 +128,6 @@ class PlanAnswers {
                 .toList();
     }
 
-    private static List<MoneyPoint> money(Planned planned, ZoneId zone) {
-        if (planned.problem().purse().isEmpty()) return List.of();
-        PlanProblem.Purse purse = planned.problem().purse().get();
-        TreeMap<LocalDate, Long> changes = new TreeMap<>();
-        LocalDate today = day(planned.problem().now(), zone);
-        LocalDate last = planned.plan().activities().values().stream()
-                .map(s -> day(s.end(), zone))
-                .max(LocalDate::compareTo)
-                .orElse(today);
-        purse.income().stream()
-                .filter(i -> !i.day().isAfter(last))
-                .forEach(i -> changes.merge(i.day(), i.minor(), Long::sum));
-        for (Activity a : planned.problem().activities())
-            planned.plan().of(a.id()).ifPresent(s -> {
-                for (Activity.Due due : a.dues())
-                    changes.merge(
-                            day(due.when() == Activity.Due.When.START ? s.start() : s.end(), zone),
-                            -due.minor(),
-                            Long::sum);
-            });
-        List<MoneyPoint> found = new ArrayList<>(List.of(new MoneyPoint(today, purse.openingMinor())));
-        long left = purse.openingMinor();
-        for (var change : changes.entrySet()) {
-            left += change.getValue();
-            found.add(new MoneyPoint(change.getKey(), left));
-        }
-        return found;
-    }
-
     @OneSnapshot
     MoveResponse move(Caller caller, UUID projectId, String activity, LocalDate notBefore) {
         Planned before = service.of(caller, projectId);
@@ -178,19 +147,18 @@ class PlanAnswers {
     }
 
     private static MoveResponse compared(Planned before, Planned after) {
-        ZoneId zone = before.problem().zone();
         List<MilestoneMove> milestones = new ArrayList<>();
         for (Aim aim : Aim.values()) {
             Instant was = finish(before, aim);
             Instant will = finish(after, aim);
             if (was != null || will != null) milestones.add(new MilestoneMove(aim, was, will));
         }
-        List<Moved> moved = new ArrayList<>();
-        for (Scheduled s : before.plan().activities().values())
-            after.plan()
-                    .of(s.id())
-                    .filter(t -> !day(t.start(), zone).equals(day(s.start(), zone)))
-                    .ifPresent(t -> moved.add(new Moved(subject(before, s.id()), s.start(), t.start())));
+        List<Moved> moved = after
+                .plan()
+                .movedFrom(before.plan(), before.problem().zone())
+                .stream()
+                .map(m -> new Moved(subject(after, m.id()), m.before(), m.after()))
+                .toList();
         return new MoveResponse(after.outcome() instanceof PlanOutcome.Planned, milestones, moved);
     }
 
@@ -213,16 +181,8 @@ class PlanAnswers {
     List<PossibleResponse> tonight(Caller caller, UUID projectId, Asked asked) {
         Planned planned = service.of(caller, projectId);
         PlanProblem problem = planned.problem();
-        Map<ActivityId, Instant> latest =
-                planned.outcome() instanceof PlanOutcome.Planned p ? Slack.latestStarts(problem, p.plan()) : Map.of();
-        Set<ActivityId> waits = new HashSet<>();
-        problem.links().forEach(l -> waits.add(l.after()));
-        for (PlanProblem.Opening o : problem.openings()) {
-            o.strip().ifPresent(s -> waits.addAll(o.jobs()));
-            if (!o.jobs().isEmpty() || o.strip().isPresent()) waits.add(o.refit());
-            if (o.inside().stream().anyMatch(outer -> isStillToOpen(problem, outer)))
-                o.strip().ifPresent(waits::add);
-        }
+        Map<ActivityId, Instant> latest = planned.latestStarts();
+        Set<ActivityId> ready = Ready.of(problem);
         Map<UUID, Operation> operations =
                 jobs.of(caller, projectId).stream().collect(Collectors.toMap(Jobs.Job::id, Jobs.Job::operation));
         List<Asked.Work<ActivityId>> works = problem.activities().stream()
@@ -234,11 +194,7 @@ class PlanAnswers {
                         a.workSlots() * (int) PlanProblem.SLOT.toMinutes(),
                         a.crew().size(),
                         a.timing().inOneGo(),
-                        !waits.contains(a.id())
-                                && a.timing()
-                                        .notBefore()
-                                        .filter(problem.now()::isBefore)
-                                        .isEmpty(),
+                        ready.contains(a.id()),
                         a.begun(),
                         Optional.ofNullable(latest.get(a.id()))))
                 .toList();
@@ -247,9 +203,16 @@ class PlanAnswers {
                 .toList();
     }
 
-    private static boolean isStillToOpen(PlanProblem problem, String opening) {
-        return problem.openings().stream()
-                .anyMatch(o -> o.id().equals(opening) && o.strip().isPresent());
+    /** Ways in that wait for a fixed time though only some of their jobs have to. */
+    @OneSnapshot
+    List<SplitProposalResponse> splits(Caller caller, UUID projectId) {
+        Planned planned = service.of(caller, projectId);
+        return Splits.of(planned.problem(), planned.plan()).stream()
+                .map(p -> new SplitProposalResponse(
+                        UUID.fromString(p.opening()),
+                        p.leaving().stream().map(id -> subject(planned, id)).toList(),
+                        subject(planned, p.because())))
+                .toList();
     }
 
     private static LimitResponse limit(Planned planned, Limit limit) {

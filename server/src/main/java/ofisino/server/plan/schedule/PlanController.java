@@ -7,6 +7,7 @@ import java.util.Set;
 import java.util.UUID;
 import ofisino.core.kernel.Aim;
 import ofisino.core.plan.calendar.TimeWindow;
+import ofisino.core.plan.schedule.Balance;
 import ofisino.core.plan.schedule.Limit;
 import ofisino.core.plan.schedule.Relaxing.Relaxation;
 import ofisino.core.plan.tonight.Asked;
@@ -45,6 +46,7 @@ class PlanController {
      * @param latestStart may it be begun without any milestone getting later
      * @param notBefore   a person moved it there
      * @param followed    its start in the plan that is followed, where that is on another day
+     * @param movable     a person may say on which day it begins at the soonest
      */
     record ActivityResponse(
             String key,
@@ -56,7 +58,8 @@ class PlanController {
             List<LimitResponse> reasons,
             @Nullable Instant latestStart,
             @Nullable LocalDate notBefore,
-            @Nullable Instant followed) {}
+            @Nullable Instant followed,
+            boolean movable) {}
 
     /** @param spareDays until the target; negative when it is missed */
     record MilestoneResponse(
@@ -67,9 +70,6 @@ class PlanController {
             @Nullable Integer spareDays) {}
 
     record UnplacedResponse(Subject subject, LimitResponse limit) {}
-
-    /** Money at hand from a day on, by what is planned. */
-    record MoneyPoint(LocalDate day, long leftMinor) {}
 
     /**
      * @param circle     jobs that wait for one another; empty where there is none
@@ -83,7 +83,7 @@ class PlanController {
             List<UnplacedResponse> unplaced,
             List<Subject> circle,
             List<TimeWindow> windows,
-            List<MoneyPoint> money,
+            List<Balance.Point> money,
             @Nullable Instant followedAt) {}
 
     record MoveRequest(String activity, @Nullable LocalDate notBefore) {}
@@ -111,6 +111,15 @@ class PlanController {
     @PostMapping("/preview")
     MoveResponse preview(Caller caller, @PathVariable UUID projectId, @RequestBody MoveRequest body) {
         return answers.move(caller, projectId, body.activity(), body.notBefore());
+    }
+
+    /** @param leaving the jobs that have to wait anyway @param because the fixed time that it waits for */
+    record SplitProposalResponse(UUID stay, List<Subject> leaving, Subject because) {}
+
+    /** What should be opened twice, so that not all of its jobs wait for a fixed time. */
+    @GetMapping("/splits")
+    List<SplitProposalResponse> splits(Caller caller, @PathVariable UUID projectId) {
+        return answers.splits(caller, projectId);
     }
 
     /** What would come of opening a way in once instead of several times; changes nothing. */

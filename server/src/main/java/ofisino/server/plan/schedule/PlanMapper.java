@@ -10,7 +10,8 @@ import org.apache.ibatis.annotations.Mapper;
 interface PlanMapper {
     List<PinRow> pins(UUID garageId, UUID projectId);
 
-    void insertPin(UUID garageId, UUID projectId, PinRow pin);
+    /** A later day for the same activity takes the place of the one before. */
+    void putPin(UUID garageId, UUID projectId, PinRow pin);
 
     int deletePin(UUID garageId, UUID projectId, String activity);
 

@@ -15,9 +15,9 @@ import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import ofisino.core.kernel.Aim;
+import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.plan.calendar.TimeWindow;
-import ofisino.core.plan.schedule.Activity;
 import ofisino.core.plan.schedule.ActivityId;
 import ofisino.core.plan.schedule.HeldBy;
 import ofisino.core.plan.schedule.Joining;
@@ -97,6 +97,7 @@ class PlanService implements Plans {
     /** The plan as it would be if one activity did not begin before a day; without a day, if it were free again. */
     @OneSnapshot
     Planned moved(Caller caller, UUID projectId, Planned now, String activity, @Nullable LocalDate notBefore) {
+        mustBeMovable(now, activity, notBefore);
         Map<String, LocalDate> pins = new HashMap<>(pins(caller, projectId));
         if (notBefore == null || pins.containsKey(activity)) {
             if (notBefore == null) pins.remove(activity);
@@ -106,7 +107,9 @@ class PlanService implements Plans {
         Instant from = notBefore.atStartOfDay(now.problem().zone()).toInstant();
         PlanProblem problem = now.problem()
                 .withActivities(now.problem().activities().stream()
-                        .map(a -> a.id().value().equals(activity) ? a.with(notBefore(a.timing(), from)) : a)
+                        .map(a -> a.id().value().equals(activity)
+                                ? a.with(a.timing().notSooner(from))
+                                : a)
                         .toList());
         return solved(problem, now.subjects(), p -> now.tonight());
     }
@@ -133,10 +136,6 @@ class PlanService implements Plans {
                         a.id().value(),
                         copy -> now.subject(Splitting.original(a.id()).value())));
         return solved(problem, subjects, p -> now.tonight());
-    }
-
-    private static Activity.Timing notBefore(Activity.Timing timing, Instant from) {
-        return timing.notBefore(timing.notBefore().filter(from::isBefore).orElse(from));
     }
 
     /** Cars that were begun sooner have the evenings first; this one has what they leave. */
@@ -249,10 +248,21 @@ class PlanService implements Plans {
     /** Moves an activity: it does not begin before that day, whatever else would allow. */
     void pin(Caller caller, UUID projectId, UUID id, String activity, LocalDate notBefore) {
         projects.requireOpen(caller, projectId);
-        if (!of(caller, projectId).subjects().containsKey(activity))
-            throw InvalidValue.of("activity", "plan.unknown", "That is not in the plan any more. Load the page again.");
-        mapper.deletePin(caller.garageId(), projectId, activity);
-        mapper.insertPin(caller.garageId(), projectId, new PinRow(id, activity, notBefore));
+        mustBeMovable(of(caller, projectId), activity, notBefore);
+        mapper.putPin(caller.garageId(), projectId, new PinRow(id, activity, notBefore));
+    }
+
+    private static void mustBeMovable(Planned now, String activity, @Nullable LocalDate notBefore) {
+        Subject subject = now.subjects().get(activity);
+        if (subject == null || !subject.kind().isMovable())
+            throw InvalidValue.of(
+                    "activity",
+                    "plan.unknown",
+                    "That is not in the plan any more, or its time is not for you to choose. Load the page again.");
+        LocalDate last = now.problem().horizon().atZone(now.problem().zone()).toLocalDate();
+        if (notBefore != null && !notBefore.isBefore(last))
+            throw InvalidValue.of(
+                    "notBefore", "plan.too-late", "The plan goes until %s. Choose a day before that.".formatted(last));
     }
 
     void unpin(Caller caller, UUID projectId, String activity) {
@@ -274,9 +284,13 @@ class PlanService implements Plans {
     /** From now on this is the plan; what differs from it later is said. */
     void follow(Caller caller, UUID projectId) {
         projects.requireOpen(caller, projectId);
-        Plan plan = of(caller, projectId).plan();
+        Planned planned = of(caller, projectId);
+        if (!(planned.outcome() instanceof PlanOutcome.Planned))
+            throw new Conflict(
+                    "plan.incomplete",
+                    "Not everything has a date, so the plan that you followed stays. See what would make it possible.");
         mapper.clearFollowed(caller.garageId(), projectId);
-        Followed.rows(plan, clock.instant().truncatedTo(ChronoUnit.MICROS))
+        Followed.rows(planned.plan(), clock.instant().truncatedTo(ChronoUnit.MICROS))
                 .forEach(row -> mapper.insertFollowed(caller.garageId(), projectId, row));
     }
 }

@@ -14,7 +14,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import ofisino.core.kernel.Aim;
 import ofisino.core.parts.sourcing.NeedState;
 import ofisino.core.parts.sourcing.OrderDates;
@@ -37,7 +36,7 @@ import ofisino.server.plan.Ways;
 /** The planning problem of one project at one moment, put together from what is recorded. */
 final class Statement {
     static final Duration HORIZON = Duration.ofDays(730);
-    private static final int SLOT_MINUTES = 15;
+    private static final int SLOT_MINUTES = (int) PlanProblem.SLOT.toMinutes();
     private static final int MONTHS = 24;
     /** While the whole vehicle is away nothing is done on it. */
     private static final String HERE = "HERE";
@@ -106,6 +105,7 @@ final class Statement {
 
     Statement appointments(List<Appointment> appointments) {
         for (Appointment a : appointments) {
+            if (a.startsAt().isBefore(now)) continue; // it begins within this quarter of an hour
             String key = "appointment:" + a.id();
             subjects.put(key, new Subject(Kind.APPOINTMENT, a.id(), a.title()));
             activities.add(new Activity(
@@ -127,12 +127,16 @@ final class Statement {
         return this;
     }
 
-    /** What is away comes back on its day, or the day after tomorrow when it is late; what is to go takes its days. */
+    /** What is away can be used on the day after the one on which it is reckoned with; what is to go takes its days. */
     Statement away(List<SendOuts.Open> sendOuts) {
         for (SendOuts.Open s : sendOuts) {
             String key = "sendout:" + s.id();
             subjects.put(key, new Subject(Kind.SEND_OUT, s.id(), s.title()));
-            Duration wait = s.expectedOn() == null ? Duration.ofDays(s.awayDays()) : untilBack(s.expectedOn());
+            boolean gone = s.backOn() != null;
+            Duration wait = gone
+                    ? Duration.between(
+                            now, s.backOn().plusDays(1).atStartOfDay(zone).toInstant())
+                    : Duration.ofDays(s.awayDays());
             activities.add(new Activity(
                     new ActivityId(key),
                     Activity.Kind.SEND_OUT,
@@ -143,20 +147,14 @@ final class Statement {
                     Activity.Demand.NONE,
                     List.of(),
                     Set.of(),
-                    s.expectedOn() != null));
-            if (s.beforeJob() != null && s.expectedOn() == null && open.containsKey(s.beforeJob()))
+                    gone));
+            if (s.beforeJob() != null && !gone && open.containsKey(s.beforeJob()))
                 links.add(PlanProblem.Link.of(jobKey(s.beforeJob()), key));
             if (s.afterJob() != null && open.containsKey(s.afterJob()))
                 links.add(PlanProblem.Link.of(key, jobKey(s.afterJob())));
             if (s.carGoes()) exclusions.add(new PlanProblem.Exclusion(key, HERE));
         }
         return this;
-    }
-
-    private Duration untilBack(LocalDate expected) {
-        Instant back = expected.plusDays(1).atStartOfDay(zone).toInstant();
-        Duration wait = Duration.between(now, back);
-        return wait.isNegative() ? Duration.ofDays(2) : wait;
     }
 
     /** Two stays of one way in that wait for one another: they overlap, and somebody should join them. */
@@ -185,21 +183,11 @@ final class Statement {
                 links,
                 openings,
                 exclusions,
-                money.map(this::purse),
+                money.map(m -> PlanProblem.Purse.monthly(
+                        m.leftMinor(), m.monthlyMinor(), now.atZone(zone).toLocalDate(), MONTHS)),
                 List.of(Aim.values()),
                 target,
                 followed);
-    }
-
-    /** What is short already is past; it may not get shorter. */
-    private PlanProblem.Purse purse(MonthlyMoney.Limit money) {
-        LocalDate next = now.atZone(zone).toLocalDate().withDayOfMonth(1).plusMonths(1);
-        return new PlanProblem.Purse(
-                money.leftMinor(),
-                Math.min(0, money.leftMinor()),
-                IntStream.range(0, MONTHS)
-                        .mapToObj(m -> new PlanProblem.Purse.Income(next.plusMonths(m), money.monthlyMinor()))
-                        .toList());
     }
 
     private void addJob(Job job, Set<CarState> excludedByItsWaysIn) {

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import ofisino.core.kernel.Conflict;
+import ofisino.core.kernel.Currencies;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.Texts;
 import ofisino.core.plan.sendout.Offer;
@@ -87,7 +88,7 @@ class SendOutService implements SendOuts {
     }
 
     private static Offer core(OfferRow o) {
-        return new Offer(o.carrier(), o.priceMinor(), o.km(), o.minutes(), o.seen(), o.refused());
+        return new Offer(o.carrier(), o.priceMinor(), o.km(), o.minutes(), o.days(), o.seen(), o.refused());
     }
 
     void add(Caller caller, SendOutRow s) {
@@ -128,6 +129,7 @@ class SendOutService implements SendOuts {
         projects.requireOpen(caller, projectId);
         if (!s.projectId().equals(projectId)) throw new Conflict("sendout.other", "That belongs to another project.");
         Offer checked = core(o);
+        Currencies.minor("priceMinor", garages.baseCurrency(caller), o.priceMinor());
         mapper.insertOffer(
                 caller.garageId(),
                 new OfferRow(
@@ -252,6 +254,7 @@ class SendOutService implements SendOuts {
 
     @Override
     public List<Open> open(Caller caller, UUID projectId) {
+        LocalDate today = today(caller);
         return mapper.of(caller.garageId(), projectId).stream()
                 .filter(s -> s.state() != State.BACK)
                 .map(s -> new Open(
@@ -260,7 +263,7 @@ class SendOutService implements SendOuts {
                         s.aim(),
                         s.awayDays(),
                         s.carGoes(),
-                        s.state() == State.AWAY ? s.expectedOn() : null,
+                        core(s).reckonedBackOn(today).orElse(null),
                         s.beforeJob(),
                         s.afterJob()))
                 .toList();

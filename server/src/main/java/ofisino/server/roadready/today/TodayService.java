@@ -1,6 +1,7 @@
 package ofisino.server.roadready.today;
 
 import java.time.Clock;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
@@ -173,25 +174,22 @@ class TodayService {
                 .toList();
     }
 
-    /** Parts to order, the most urgent first: by when, so that their job can start as planned. */
+    /** Parts to order, the most urgent first: by when, so that no milestone gets later; while not all has a date, so that their job starts as planned. */
     private static List<OrderNow> orders(Planned planned, List<Need> needList, ZoneId zone, LocalDate today) {
+        Map<ActivityId, Instant> latest = planned.latestStarts();
         List<OrderNow> found = new ArrayList<>();
         for (Need need : needList) {
-            if (need.jobId() == null
-                    || !(need.state() == NeedState.NEEDED
-                            || need.state() == NeedState.SOURCED
-                            || need.state() == NeedState.RETURNED)) continue;
+            if (need.jobId() == null || !need.state().isToOrder() || need.state() == NeedState.HELD) continue;
+            String key = "need:" + need.id();
             planned.plan().of(new ActivityId("job:" + need.jobId())).ifPresent(job -> {
-                LocalDate starts = job.start().atZone(zone).toLocalDate();
-                boolean holdsItsJob = job.reasons().stream()
-                        .anyMatch(l -> l.kind() == Limit.Kind.ARRIVAL && l.id().equals("need:" + need.id()));
-                LocalDate by = OrderDates.withUsualCheck(need.leadDays()).lastDayToOrder(starts);
+                boolean holdsItsJob =
+                        job.reasons().stream().anyMatch(l -> l.kind() == Limit.Kind.ARRIVAL && l.id().equals(key));
+                LocalDate by = Optional.ofNullable(latest.get(new ActivityId(key)))
+                        .map(at -> at.atZone(zone).toLocalDate())
+                        .orElseGet(() -> OrderDates.withUsualCheck(need.leadDays())
+                                .lastDayToOrder(job.start().atZone(zone).toLocalDate()));
                 found.add(new OrderNow(
-                        need.id(),
-                        need.title(),
-                        by.isBefore(today) || holdsItsJob ? today : by,
-                        need.estimateMinor(),
-                        holdsItsJob));
+                        need.id(), need.title(), by.isBefore(today) ? today : by, need.estimateMinor(), holdsItsJob));
             });
         }
         return found.stream()

@@ -72,6 +72,7 @@ class AroundThePlanTest {
         List<Activity> activities = List.of(
                 job("free"),
                 job("second"),
+                job("at a fixed time").with(Timing.FREE.startingAt(NOW)),
                 job("later").with(Timing.FREE.notBefore(NOW.plusSeconds(900))),
                 job("behind"),
                 stay("strip outer"),

@@ -55,6 +55,20 @@ class SlackAndRelaxingTest {
         assertThat(latest.get(new ActivityId("strip"))).isEqualTo(Instant.parse("2026-03-03T18:00:00Z"));
     }
 
+    /** By hand: paint dries until next Tuesday; meanwhile half an hour of glass could wait for Thursday, but not if it must be done by Wednesday. */
+    @Test
+    void aDeadlineOfItsOwnLeavesLessTime() {
+        var glass = job("glass", 2);
+        var paint = job("paint", 4).with(Timing.FREE.waiting(Duration.ofDays(7)));
+        Instant wednesday = Instant.parse("2026-03-04T12:00:00Z");
+        PlanProblem free = problem(List.of(glass, paint));
+        PlanProblem bound = problem(List.of(glass.with(Timing.FREE.by(wednesday)), paint));
+        var id = new ActivityId("glass");
+        assertThat(Slack.latestStarts(bound, plan(bound)).get(id).plus(Duration.ofMinutes(30)))
+                .isBeforeOrEqualTo(wednesday);
+        assertThat(Slack.latestStarts(free, plan(free)).get(id)).isAfter(wednesday);
+    }
+
     /** Textbook network of Hillier and Lieberman: with plenty of crews the floats are those of the critical path method (oracle: their table). */
     @Test
     void withPlentyOfEverythingTheFloatsAreThoseOfTheCriticalPathMethod() {

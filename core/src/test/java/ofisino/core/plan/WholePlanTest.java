@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -238,6 +239,42 @@ class WholePlanTest {
                         .forEach(a -> assertThat(Duration.between(problem.now(), m.finish()))
                                 .isGreaterThanOrEqualTo(a.timing().waitAfter().plus(SLOT.multipliedBy(a.workSlots()))));
             });
+    }
+
+    /** The plan that is followed is given up where it breaks what has been added: a link, an evening less, money less. */
+    @Property(tries = 300)
+    void aPlanThatDoesNotHoldAnyMoreIsNotKept(@ForAll("garages") PlanProblem problem, @ForAll("easier") int how) {
+        PlanOutcome before = Planner.plan(problem, SMALL);
+        Assume.that(before instanceof Planned);
+        Plan plan = ((Planned) before).plan();
+        PlanProblem harder = harder(problem, plan, how);
+        if (Planner.plan(harder.keeping(plan), SMALL) instanceof Planned again)
+            assertThat(RuleBook.breaches(harder, again.plan())).isEmpty();
+    }
+
+    private static PlanProblem harder(PlanProblem p, Plan plan, int how) {
+        return switch (how) {
+            case 0 -> {
+                List<Plan.Scheduled> byStart = plan.activities().values().stream()
+                        .sorted(Comparator.comparing(Plan.Scheduled::start))
+                        .toList();
+                Plan.Scheduled first = byStart.get(0);
+                Plan.Scheduled last = byStart.get(byStart.size() - 1);
+                List<PlanProblem.Link> links = new ArrayList<>(p.links());
+                if (first != last) links.add(new PlanProblem.Link(last.id(), first.id(), Duration.ZERO));
+                yield p.withOpenings(p.activities(), links, p.openings(), p.exclusions());
+            }
+            case 1 ->
+                p.withPeople(p.people().stream()
+                        .map(person -> new PlanProblem.Person(
+                                person.id(), person.windows().stream().skip(1).toList()))
+                        .toList());
+            default ->
+                p.purse()
+                        .map(purse -> p.withPurse(new PlanProblem.Purse(
+                                purse.openingMinor() - 10, purse.floorMinor() - 5, purse.income())))
+                        .orElse(p);
+        };
     }
 
     /** With more money, shorter waits for parts, or an evening more, the plan that is followed stays possible: no first milestone gets later. */

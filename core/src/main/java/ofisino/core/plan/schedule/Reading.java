@@ -68,11 +68,20 @@ final class Reading {
             else if (pass.missesDeadline(a))
                 found.add(unplaced(a, reasons.limit(Limit.Kind.FIXED, id(a), in.deadline[a])));
             else if (pass.misses(a)) found.add(unplaced(a, whyNotThen(a)));
-        if (found.isEmpty() && pass.isOverdrawn())
-            for (int a = 0; a < in.size && found.isEmpty(); a++)
-                if (in.isFixed(a) && !in.activity[a].dues().isEmpty())
-                    found.add(unplaced(a, reasons.limit(Limit.Kind.MONEY, "", pass.start[a])));
+        if (found.isEmpty() && pass.isOverdrawn() && in.size > 0)
+            found.add(unplaced(firstThatCosts(), reasons.limit(Limit.Kind.MONEY, "", time.horizon)));
         return found;
+    }
+
+    /** The purse is too small whatever is put off: what is fixed and costs is named, or else what costs, or else the first of all. */
+    private int firstThatCosts() {
+        int costs = in.topological[0];
+        for (int a : in.topological) {
+            if (in.activity[a].dues().isEmpty()) continue;
+            if (in.isFixed(a)) return a;
+            if (in.activity[costs].dues().isEmpty()) costs = a;
+        }
+        return costs;
     }
 
     private PlanOutcome.Unplaced unplaced(int a, Limit limit) {

@@ -55,7 +55,8 @@ class ArchitectureTest {
                     "org.apache.commons.numbers..",
                     "javax.measure..",
                     "tech.units..",
-                    "org.yaml.snakeyaml..");
+                    "org.yaml.snakeyaml..",
+                    "org.shredzone.commons.suncalc..");
 
     private static final ArchRule NO_HIDDEN_INPUTS = ArchRuleDefinition.noClasses()
             .should()

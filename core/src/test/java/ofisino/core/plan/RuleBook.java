@@ -54,7 +54,6 @@ public final class RuleBook {
         if (s.people().size() != (a.workSlots() == 0 ? 0 : a.crew().size())) breach(s, "has a crew of the wrong size");
         if (!a.crew().candidates().containsAll(s.people())) breach(s, "is done by somebody who may not");
         if (s.start().isBefore(problem.now())) breach(s, "starts in the past");
-        if (s.end().isAfter(problem.horizon().plus(a.timing().waitAfter()))) breach(s, "ends after the horizon");
         a.timing().deadline().filter(s.end()::isAfter).ifPresent(t -> breach(s, "ends after its deadline"));
         a.timing().notBefore().filter(s.start()::isBefore).ifPresent(t -> breach(s, "starts before it may"));
         a.timing().fixedStart().filter(t -> !t.equals(s.start())).ifPresent(t -> breach(s, "leaves its fixed start"));
@@ -63,7 +62,10 @@ public final class RuleBook {
         Instant lastWork = s.stays().isEmpty()
                 ? s.start()
                 : s.stays().get(s.stays().size() - 1).to();
-        if (!s.end().equals(lastWork.plus(a.timing().waitAfter()))) breach(s, "does not end with its wait");
+        if (lastWork.isAfter(problem.horizon())) breach(s, "is not over by the horizon");
+        if (!s.end().equals(openFrom(a, lastWork.plus(a.timing().waitAfter()))))
+            breach(s, "does not end with its wait");
+        if (!s.start().equals(openFrom(a, s.start()))) breach(s, "starts while the door is closed");
         for (String person : s.people())
             for (Instant slot : slotsOf(s))
                 if (windowOf(person, slot).isEmpty()) breach(s, "works while " + person + " is out");
@@ -74,6 +76,24 @@ public final class RuleBook {
                                 .distinct()
                                 .count()
                         > 1) breach(s, "reaches over two evenings of " + person);
+    }
+
+    /** The first second from then on at which somebody's door is open for it. */
+    private static Instant openFrom(Activity a, Instant at) {
+        if (a.timing().open().isEmpty()) return at;
+        return a.timing().open().stream()
+                .filter(w -> w.to().isAfter(at))
+                .map(w -> w.from().isAfter(at) ? w.from() : at)
+                .min(Instant::compareTo)
+                .orElse(Instant.MAX);
+    }
+
+    private static long takenByOthers(PlanProblem.Capacity capacity, Instant slot) {
+        return capacity.taken().stream()
+                .filter(t -> t.when().from().isBefore(slot.plus(SLOT))
+                        && slot.isBefore(t.when().to()))
+                .mapToInt(PlanProblem.Capacity.Taken::units)
+                .sum();
     }
 
     private void checkLink(PlanProblem.Link link) {
@@ -130,7 +150,8 @@ public final class RuleBook {
                             .isPresent())
                     .filter(s -> holds(s, at))
                     .count();
-            if (taken > place.units()) breaches.add("%s is overfull at %s".formatted(place.id(), at));
+            if (taken > 0 && taken + takenByOthers(place, at) > place.units())
+                breaches.add("%s is overfull at %s".formatted(place.id(), at));
         }
     }
 
@@ -149,7 +170,8 @@ public final class RuleBook {
                     .filter(s -> slotsOf(s).contains(at))
                     .mapToInt(s -> activities.get(s.id()).demand().resources().getOrDefault(resource.id(), 0))
                     .sum();
-            if (used > resource.units()) breaches.add("%s is overused at %s".formatted(resource.id(), at));
+            if (used > 0 && used + takenByOthers(resource, at) > resource.units())
+                breaches.add("%s is overused at %s".formatted(resource.id(), at));
         }
     }
 

@@ -145,6 +145,8 @@ class WholePlanTest {
                                 sooner));
             case PLACE_FULL ->
                 Optional.of(new Easier(p.withPlaces(List.of(new PlanProblem.Capacity("bay", 10))), sooner));
+            case RESOURCE_FULL ->
+                Optional.of(new Easier(p.withResources(List.of(new PlanProblem.Capacity("daylight", 10))), sooner));
             case BUSY -> {
                 Map<ActivityId, Plan.Scheduled> without = new LinkedHashMap<>(sooner.activities());
                 Plan.Scheduled other = without.get(new ActivityId(limit.id()));

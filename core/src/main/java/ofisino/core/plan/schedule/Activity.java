@@ -2,12 +2,16 @@ package ofisino.core.plan.schedule;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import ofisino.core.kernel.Aim;
 import ofisino.core.kernel.InvalidValue;
+import ofisino.core.plan.calendar.TimeWindow;
 
 /**
  * Something that takes time in the plan.
@@ -58,27 +62,30 @@ public record Activity(
     /**
      * @param waitAfter elapsed time after the last work: drying, delivery
      * @param inOneGo all slots consecutive and inside one evening
+     * @param open when somebody else's door is open, so that it can be handed over and fetched; empty for always. Only without work of one's own.
      */
     public record Timing(
             Duration waitAfter,
             boolean inOneGo,
             Optional<Instant> notBefore,
             Optional<Instant> fixedStart,
-            Optional<Instant> deadline) {
+            Optional<Instant> deadline,
+            List<TimeWindow> open) {
         public static final Timing FREE =
-                new Timing(Duration.ZERO, false, Optional.empty(), Optional.empty(), Optional.empty());
+                new Timing(Duration.ZERO, false, Optional.empty(), Optional.empty(), Optional.empty(), List.of());
 
         public Timing {
+            open = List.copyOf(open);
             if (waitAfter.isNegative())
                 throw new InvalidValue("plan.wait", "A wait (%s) cannot be negative.".formatted(waitAfter));
         }
 
         public Timing waiting(Duration longer) {
-            return new Timing(longer, inOneGo, notBefore, fixedStart, deadline);
+            return new Timing(longer, inOneGo, notBefore, fixedStart, deadline, open);
         }
 
         public Timing notBefore(Instant earliest) {
-            return new Timing(waitAfter, inOneGo, Optional.of(earliest), fixedStart, deadline);
+            return new Timing(waitAfter, inOneGo, Optional.of(earliest), fixedStart, deadline, open);
         }
 
         /** Not before the later of this day and the one before which it may not start anyway. */
@@ -87,15 +94,19 @@ public record Activity(
         }
 
         public Timing inOneSitting() {
-            return new Timing(waitAfter, true, notBefore, fixedStart, deadline);
+            return new Timing(waitAfter, true, notBefore, fixedStart, deadline, open);
         }
 
         public Timing by(Instant latestEnd) {
-            return new Timing(waitAfter, inOneGo, notBefore, fixedStart, Optional.of(latestEnd));
+            return new Timing(waitAfter, inOneGo, notBefore, fixedStart, Optional.of(latestEnd), open);
         }
 
         public Timing startingAt(Instant start) {
-            return new Timing(waitAfter, inOneGo, notBefore, Optional.of(start), deadline);
+            return new Timing(waitAfter, inOneGo, notBefore, Optional.of(start), deadline, open);
+        }
+
+        public Timing whileOpen(List<TimeWindow> others) {
+            return new Timing(waitAfter, inOneGo, notBefore, fixedStart, deadline, others);
         }
     }
 
@@ -132,6 +143,8 @@ public record Activity(
         if (workSlots < 0)
             throw new InvalidValue(
                     "plan.work", "The work of %s (%d slots) cannot be negative.".formatted(id, workSlots));
+        if (workSlots > 0 && !timing.open().isEmpty())
+            throw new InvalidValue("plan.open", "%s is own work; nobody's door has to be open for it.".formatted(id));
     }
 
     public static Activity job(String id, Aim aim, int workSlots, Crew crew) {
@@ -182,6 +195,43 @@ public record Activity(
     /** The same once more, under another name. */
     public Activity named(ActivityId other) {
         return new Activity(other, kind, aim, workSlots, crew, timing, demand, dues, states, begun);
+    }
+
+    /** Two of the same crew, the one directly after the other, in one go. What either may not do, both may not. */
+    static Activity joined(ActivityId id, Activity first, Activity second) {
+        Demand one = first.demand;
+        Demand other = second.demand;
+        Map<String, Integer> resources = new HashMap<>(one.resources);
+        other.resources.forEach((r, units) -> resources.merge(r, units, Math::max));
+        return new Activity(
+                id,
+                first.kind,
+                first.aim.compareTo(second.aim) < 0 ? first.aim : second.aim,
+                first.workSlots + second.workSlots,
+                first.crew,
+                new Timing(
+                        second.timing.waitAfter,
+                        true,
+                        later(first.timing.notBefore, second.timing.notBefore),
+                        first.timing.fixedStart,
+                        earlier(first.timing.deadline, second.timing.deadline),
+                        List.of()),
+                new Demand(
+                        one.place.or(other::place),
+                        resources,
+                        one.holdsPlaceWhileBegun || other.holdsPlaceWhileBegun,
+                        other.holdsPlaceWhileWaiting),
+                Stream.concat(first.dues.stream(), second.dues.stream()).toList(),
+                Stream.concat(first.states.stream(), second.states.stream()).collect(Collectors.toSet()),
+                first.begun);
+    }
+
+    private static Optional<Instant> later(Optional<Instant> a, Optional<Instant> b) {
+        return Stream.of(a, b).flatMap(Optional::stream).max(Instant::compareTo);
+    }
+
+    private static Optional<Instant> earlier(Optional<Instant> a, Optional<Instant> b) {
+        return Stream.of(a, b).flatMap(Optional::stream).min(Instant::compareTo);
     }
 
     public Activity goingOn(int slotsLeft) {

@@ -32,7 +32,7 @@ final class Backward {
             finish = Math.max(finish, -negative[a]);
         }
         for (boolean[] t : taken) Arrays.fill(t, false);
-        for (int[] l : load) Arrays.fill(l, 0);
+        for (int c = 0; c < load.length; c++) in.takeOthers(c, load[c]);
         int[] byEnd = rules.ascending(negative);
         int[] open = new int[in.size];
         int[] rank = new int[in.size];

@@ -9,7 +9,7 @@ import ofisino.core.plan.calendar.TimeWindow;
 
 /**
  * Time in numbers. Slots count quarters of an hour from the first; of these only the <em>live</em> ones matter, in which somebody is in the
- * garage, and they are numbered by themselves: two years of evenings are 6 000 live slots of 70 000. Instants are seconds after the first slot.
+ * garage or a place begins to be taken, and they are numbered by themselves: two years of evenings are 6 000 live slots of 70 000. Instants are seconds after the first slot.
  */
 final class Clockwork {
     static final int SLOT_SECONDS = 900;
@@ -47,6 +47,13 @@ final class Clockwork {
                 int from = Math.max(0, slotAtOrAfter(secondsAt(w.from())));
                 somebody.set(from, Math.max(from, Math.min(slots, slotAtOrAfter(secondsAt(w.to())))));
             }
+        // work that holds a place over night must see that it is taken in between
+        for (PlanProblem.Capacity place : problem.places())
+            for (PlanProblem.Capacity.Taken t : place.taken()) {
+                int from = Math.floorDiv(secondsAt(t.when().from()), SLOT_SECONDS);
+                int to = Math.min(slots, slotAtOrAfter(secondsAt(t.when().to())));
+                if (to > 0 && from < to) somebody.set(Math.max(0, from));
+            }
         live = somebody.cardinality();
         slotOf = somebody.stream().toArray();
         liveFrom = new int[slots + 1];
@@ -66,6 +73,22 @@ final class Clockwork {
             for (int t = liveAt(secondsAt(list.get(w).from())); t < to; t++) numbers[t] = w;
         }
         return numbers;
+    }
+
+    /** By live slot: what others take; null for nothing. */
+    int[] load(List<PlanProblem.Capacity.Taken> taken) {
+        if (taken.isEmpty()) return null;
+        int[] load = new int[live];
+        for (PlanProblem.Capacity.Taken t : taken) {
+            int to = liveAt(secondsAt(t.when().to()));
+            for (int i = liveTouching(secondsAt(t.when().from())); i < to; i++) load[i] += t.units();
+        }
+        return load;
+    }
+
+    /** The first live slot that ends after the instant. */
+    private int liveTouching(int seconds) {
+        return liveAt(Math.floorDiv(seconds, SLOT_SECONDS) * SLOT_SECONDS);
     }
 
     private int[] days(PlanProblem problem) {

@@ -25,6 +25,8 @@ final class Instance {
     final int[] fixed;
     final int[] deadline;
     final boolean[] inOneGo;
+    /** By activity: when somebody else's door is open; null for always. */
+    private final Doors[] doors;
     /** By activity: the crews that could do it, people ascending. */
     final int[][][] crews;
 
@@ -35,6 +37,8 @@ final class Instance {
     final int[][] amounts;
     final String[] capacityId;
     final int[] capacity;
+    /** By capacity and live slot: what others take of it; null where they take nothing. */
+    private final int[][] taken;
 
     /** Links, those that follow from openings and states among them. */
     final Link[][] before;
@@ -103,6 +107,12 @@ final class Instance {
         capacities.addAll(problem.resources());
         capacityId = capacities.stream().map(PlanProblem.Capacity::id).toArray(String[]::new);
         capacity = capacities.stream().mapToInt(PlanProblem.Capacity::units).toArray();
+        taken = capacities.stream().map(c -> time.load(c.taken())).toArray(int[][]::new);
+        doors = problem.activities().stream()
+                .map(a -> a.timing().open().isEmpty()
+                        ? null
+                        : new Doors(time, a.timing().open()))
+                .toArray(Doors[]::new);
         place = ints(a -> a.demand().place().map(this::capacityIndex).orElse(NONE));
         resources = new int[size][];
         amounts = new int[size][];
@@ -168,6 +178,32 @@ final class Instance {
     private int capacityIndex(String id) {
         for (int c = 0; c < capacityId.length; c++) if (capacityId[c].equals(id)) return c;
         throw new IllegalStateException(id); // the problem checked its names
+    }
+
+    /** Sets a load to what others take of the capacity. */
+    void takeOthers(int c, int[] load) {
+        if (taken[c] == null) Arrays.fill(load, 0);
+        else System.arraycopy(taken[c], 0, load, 0, load.length);
+    }
+
+    /** When it is complete, if it starts then and has no work: the wait, and then until somebody's door is open. */
+    int endFrom(int a, int start) {
+        return doors[a] == null ? start + wait[a] : doors[a].openAt(start + wait[a]);
+    }
+
+    /** The first instant at or after this one at which somebody's door is open for it. */
+    int openAt(int a, int instant) {
+        return doors[a] == null ? instant : doors[a].openAt(instant);
+    }
+
+    /** The latest start without work that is complete by then; negative where there is none. */
+    int latestStart(int a, int end) {
+        return doors[a] == null ? end - wait[a] : doors[a].latestStart(end, wait[a]);
+    }
+
+    /** The last instant before this one at which it could have been started; negative where there is none. */
+    int openBefore(int a, int instant) {
+        return doors[a] == null ? instant - 1 : doors[a].openBefore(instant);
     }
 
     boolean isFixed(int a) {

@@ -41,6 +41,7 @@ final class Kept {
         if (pass.placed[a] || in.isFixed(a)) return pass.placed[a] && pass.start[a] == start;
         if (start < Math.max(in.time.now, in.notBefore[a])) return false;
         if (in.work[a] == 0) {
+            if (in.openAt(a, start) != start) return false;
             pass.placeAt(a, start);
             return true;
         }

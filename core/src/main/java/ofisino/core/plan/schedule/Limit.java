@@ -21,6 +21,8 @@ public record Limit(Kind kind, String id, Instant until) {
         /** A part has not arrived or is not checked. */
         ARRIVAL,
         NOT_BEFORE,
+        /** Somebody else's door is closed: the workshop's, the supplier's. */
+        CLOSED,
         FIXED,
         PLACE_FULL,
         RESOURCE_FULL,

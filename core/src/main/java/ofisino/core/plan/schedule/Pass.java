@@ -130,7 +130,7 @@ final class Pass {
 
     /** Places something without work at an instant. */
     void placeAt(int a, int instant) {
-        keep(a, instant, instant + in.wait[a]);
+        keep(a, instant, in.endFrom(a, instant));
     }
 
     /** Places work in just these slots, if they are allowed. */
@@ -205,7 +205,7 @@ final class Pass {
         int from = in.fixed[a];
         if (from < time.now || from >= time.horizon) return false;
         if (in.work[a] == 0) {
-            keep(a, from, from + in.wait[a]);
+            keep(a, from, in.endFrom(a, from));
             return true;
         }
         int t = time.liveAt(from);
@@ -226,10 +226,11 @@ final class Pass {
     private boolean place(int a) {
         int earliest = earliest(a);
         if (in.work[a] == 0) {
-            for (int later; earliest < time.horizon && (later = later(a, earliest, earliest + in.wait[a])) >= 0; )
-                earliest = Math.max(earliest + 1, later);
+            earliest = in.openAt(a, earliest);
+            for (int later; earliest < time.horizon && (later = later(a, earliest, in.endFrom(a, earliest))) >= 0; )
+                earliest = in.openAt(a, Math.max(earliest + 1, later));
             if (earliest > time.horizon) return false;
-            keep(a, earliest, earliest + in.wait[a]);
+            keep(a, earliest, in.endFrom(a, earliest));
             return true;
         }
         int bestCrew = -1;
@@ -378,7 +379,7 @@ final class Pass {
     void moveTo(int a, int instant) {
         takeOut(a);
         start[a] = instant;
-        end[a] = instant + in.wait[a];
+        end[a] = in.endFrom(a, instant);
         putBack(a, new int[0]);
     }
 

@@ -7,6 +7,7 @@ import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import ofisino.core.kernel.Aim;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.plan.calendar.TimeWindow;
@@ -45,19 +46,54 @@ public record PlanProblem(
         }
     }
 
-    /** A place or another thing of which only so many can be used at once. */
-    public record Capacity(String id, int units) {
+    /**
+     * A place or another thing of which only so many can be used at once.
+     *
+     * @param taken by others, or all of it while it cannot be used: a borrowed bay on the days on which it is not lent, the yard in the dark
+     */
+    public record Capacity(String id, int units, List<Taken> taken) {
+        public record Taken(TimeWindow when, int units) {}
+
         public Capacity {
+            taken = List.copyOf(taken);
             if (units < 1)
                 throw new InvalidValue(
                         "plan.capacity", "%s has no room (%d). Give it at least 1.".formatted(id, units));
         }
+
+        public Capacity(String id, int units) {
+            this(id, units, List.of());
+        }
+
+        /** It can be used only in these windows of a stretch of time. */
+        public static Capacity onlyIn(String id, int units, List<TimeWindow> open, TimeWindow stretch) {
+            return new Capacity(id, units, List.of())
+                    .less(TimeWindow.without(List.of(stretch), open).stream()
+                            .map(closed -> new Taken(closed, units))
+                            .toList());
+        }
+
+        public Capacity less(List<Taken> more) {
+            return new Capacity(
+                    id, units, Stream.concat(taken.stream(), more.stream()).toList());
+        }
     }
 
-    /** {@code after} starts no sooner than {@code lag} after {@code before} is complete. */
-    public record Link(ActivityId before, ActivityId after, Duration lag) {
+    /**
+     * {@code after} starts no sooner than {@code lag} after {@code before} is complete.
+     *
+     * @param within it should start no later than this after it: prime before bare metal rusts. See {@link Blocks}.
+     */
+    public record Link(ActivityId before, ActivityId after, Duration lag, Optional<Duration> within) {
         public Link {
             if (lag.isNegative()) throw new InvalidValue("plan.lag", "A lag (%s) cannot be negative.".formatted(lag));
+            if (within.filter(w -> w.compareTo(lag) < 0).isPresent())
+                throw new InvalidValue(
+                        "plan.within", "It cannot follow within %s and after %s.".formatted(within.get(), lag));
+        }
+
+        public Link(ActivityId before, ActivityId after, Duration lag) {
+            this(before, after, lag, Optional.empty());
         }
 
         public static Link of(String before, String after) {

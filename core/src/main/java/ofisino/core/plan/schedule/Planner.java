@@ -26,6 +26,11 @@ public final class Planner {
     }
 
     public static PlanOutcome plan(PlanProblem problem, Budget budget) {
+        var blocks = new Blocks(problem);
+        return blocks.unfold(planWhole(blocks.folded(), budget));
+    }
+
+    private static PlanOutcome planWhole(PlanProblem problem, Budget budget) {
         try {
             return plan(new Instance(problem), budget);
         } catch (Circle circle) {

@@ -31,12 +31,15 @@ final class Reasons {
     }
 
     private List<Limit> withoutWork(int a) {
+        int before = in.openBefore(a, pass.start[a]);
         List<Limit> binding = startLimits(a).stream()
-                .filter(l -> time.secondsAt(l.until()) >= pass.start[a])
+                .filter(l -> time.secondsAt(l.until()) > before)
                 .toList();
+        if (before < time.now && pass.start[a] > time.now)
+            return List.of(limit(Limit.Kind.CLOSED, id(a), pass.start[a]));
         if (!binding.isEmpty()) return binding;
-        return List.of(apartOrMoney(a, pass.start[a] - 1, pass.start[a] - 1 + in.wait[a])
-                .orElse(limit(Limit.Kind.KEPT, "", pass.start[a])));
+        return List.of(
+                apartOrMoney(a, before, in.endFrom(a, before)).orElse(limit(Limit.Kind.KEPT, "", pass.start[a])));
     }
 
     private List<Limit> withWork(int a) {

@@ -88,7 +88,8 @@ public final class Relaxing {
                             t.inOneGo(),
                             t.notBefore(),
                             t.fixedStart().map(i -> i.plus(by)),
-                            t.deadline().map(i -> i.plus(by))));
+                            t.deadline().map(i -> i.plus(by)),
+                            t.open()));
                 })
                 .toList());
     }
@@ -101,7 +102,7 @@ public final class Relaxing {
 
     private static PlanProblem roomier(PlanProblem p, int more) {
         return p.withPlaces(p.places().stream()
-                .map(c -> new Capacity(c.id(), c.units() + more))
+                .map(c -> new Capacity(c.id(), c.units() + more, c.taken()))
                 .toList());
     }
 

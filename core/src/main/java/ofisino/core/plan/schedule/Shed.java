@@ -35,7 +35,7 @@ final class Shed {
             Arrays.fill(at[p], NOBODY);
             System.arraycopy(present[p], 0, free[p], 0, free[p].length);
         }
-        for (int[] l : load) Arrays.fill(l, 0);
+        for (int c = 0; c < load.length; c++) in.takeOthers(c, load[c]);
     }
 
     /** The first live slot from t on in which all of the crew are there and free. */

@@ -29,11 +29,11 @@ public final class Slack {
 
     /** Latest starts by activity; empty where the plan breaks a rule of the problem. */
     public static Map<ActivityId, Instant> latestStarts(PlanProblem problem, Plan plan) {
-        var in = new Instance(problem);
-        Optional<Pass> pass = Kept.stillHolds(in, plan);
+        var blocks = new Blocks(problem);
+        Optional<Pass> pass = Kept.stillHolds(new Instance(blocks.folded()), blocks.fold(plan));
         Map<ActivityId, Instant> found = new LinkedHashMap<>();
         pass.map(Slack::new).ifPresent(slack -> slack.shiftRight(found));
-        return found;
+        return blocks.unfold(found);
     }
 
     private void shiftRight(Map<ActivityId, Instant> found) {
@@ -48,7 +48,8 @@ public final class Slack {
         for (Instance.Link l : in.after[a]) latest = Math.min(latest, pass.start[l.other()] - l.lag());
         if (latest <= pass.end[a]) return;
         if (in.work[a] == 0) {
-            pass.moveTo(a, latest - in.wait[a]);
+            int later = in.latestStart(a, latest);
+            if (later > pass.start[a]) pass.moveTo(a, later);
             return;
         }
         int[] slots = pass.takeOut(a);

@@ -77,9 +77,13 @@ final class ExactGarage {
     private ExactGarage(PlanProblem problem) {
         this.problem = problem;
         this.horizon = slot(problem.horizon());
-        this.live = problem.people().stream()
-                .flatMap(p -> p.windows().stream())
-                .flatMapToInt(w -> IntStream.range(slot(w.from()), slot(w.to())))
+        this.live = IntStream.concat(
+                        problem.people().stream()
+                                .flatMap(p -> p.windows().stream())
+                                .flatMapToInt(w -> IntStream.range(slot(w.from()), slot(w.to()))),
+                        problem.places().stream()
+                                .flatMap(p -> p.taken().stream())
+                                .mapToInt(t -> slot(t.when().from())))
                 .distinct()
                 .sorted()
                 .toArray();
@@ -91,6 +95,7 @@ final class ExactGarage {
         all.forEach(this::state);
         statePeople();
         statePlaces();
+        stateResources();
         stateOrder();
         all.forEach(this::notLaidAside);
         statePurse();
@@ -127,7 +132,7 @@ final class ExactGarage {
         timing.fixedStart().ifPresent(i -> model.addEquality(w.start, slot(i)));
         timing.deadline().ifPresent(i -> model.addLessOrEqual(w.end, slot(i)));
         if (w.activity.workSlots() == 0) {
-            model.addEquality(w.end, sum().add(w.start).add(w.waits()));
+            endWithoutWork(w);
             return;
         }
         String id = w.activity.id().value();
@@ -149,6 +154,45 @@ final class ExactGarage {
         model.addEquality(w.start, first); // telescopes to the slot of the first work
         model.addEquality(w.end, last.add(w.waits()));
         if (timing.inOneGo()) model.addEquality(w.end, sum().add(w.start).add(w.activity.workSlots() + w.waits()));
+    }
+
+    /** Given away and fetched while the door is open: every start has its end. */
+    private void endWithoutWork(Work w) {
+        if (w.activity.timing().open().isEmpty()) {
+            model.addEquality(w.end, sum().add(w.start).add(w.waits()));
+            return;
+        }
+        var table = model.addAllowedAssignments(new IntVar[] {w.start, w.end});
+        for (int start = 0; start <= horizon; start++) {
+            if (!isOpen(w, start)) continue;
+            int end = start + w.waits();
+            while (end < horizon + 2000 && !isOpen(w, end)) end++;
+            table.addTuple(new int[] {start, end});
+        }
+    }
+
+    private boolean isOpen(Work w, int slot) {
+        return w.activity.timing().open().stream().anyMatch(o -> slot(o.from()) <= slot && slot < slot(o.to()));
+    }
+
+    private int left(PlanProblem.Capacity capacity, int slot) {
+        return capacity.units()
+                - capacity.taken().stream()
+                        .filter(t -> slot(t.when().from()) <= slot
+                                && slot < slot(t.when().to()))
+                        .mapToInt(PlanProblem.Capacity.Taken::units)
+                        .sum();
+    }
+
+    private void stateResources() {
+        for (PlanProblem.Capacity resource : problem.resources())
+            for (int t = 0; t < live.length; t++) {
+                LinearExprBuilder used = sum();
+                for (Work w : all)
+                    if (w.activity.demand().resources().containsKey(resource.id()))
+                        used.addTerm(w.at[t], w.activity.demand().resources().get(resource.id()));
+                model.addLessOrEqual(used, Math.max(0, left(resource, live[t])));
+            }
     }
 
     private void statePeople() {
@@ -203,7 +247,8 @@ final class ExactGarage {
             for (int t = 0; t < live.length; t++) {
                 int at = t;
                 model.addLessOrEqual(
-                        LinearExpr.sum(here.stream().map(w -> w.holds[at]).toArray(BoolVar[]::new)), place.units());
+                        LinearExpr.sum(here.stream().map(w -> w.holds[at]).toArray(BoolVar[]::new)),
+                        Math.max(0, left(place, live[at])));
             }
         }
     }
@@ -283,6 +328,7 @@ final class ExactGarage {
 
     /** What would excuse it: others hold its place, or somebody else of its crew is at something that he began sooner. Empty when one is out. */
     private Optional<List<Literal>> excuses(Work a, String person, int t) {
+        if (cannotBeDoneAt(a, t)) return Optional.empty();
         List<Literal> found = new ArrayList<>();
         if (a.holds.length > 0)
             for (Work other : all) if (other != a && other.holds.length > 0) found.add(other.holds[t]);
@@ -299,6 +345,14 @@ final class ExactGarage {
                     }
             }
         return Optional.of(found);
+    }
+
+    private boolean cannotBeDoneAt(Work a, int t) {
+        Activity.Demand demand = a.activity.demand();
+        return problem.places().stream()
+                        .anyMatch(p -> demand.place().filter(p.id()::equals).isPresent() && left(p, live[t]) < 1)
+                || problem.resources().stream()
+                        .anyMatch(r -> demand.resources().getOrDefault(r.id(), 0) > left(r, live[t]));
     }
 
     private int dayShift() {

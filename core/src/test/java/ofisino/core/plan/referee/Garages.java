@@ -64,13 +64,14 @@ public final class Garages {
                         0,
                         List.of(new Purse.Income(LocalDate.of(2026, 3, 5 + dice.nextInt(4)), 20 + dice.nextInt(60)))))
                 : Optional.empty();
+        surroundings(activities, dice);
         return new PlanProblem(
                 NOW,
                 HORIZON,
                 ZoneOffset.UTC,
                 List.of(person("ines", dice), person("milo", dice)),
-                List.of(new Capacity("bay", 1)),
-                List.of(),
+                List.of(dice.nextInt(3) == 0 ? notOn(new Capacity("bay", 1), dice) : new Capacity("bay", 1)),
+                List.of(notOn(new Capacity("daylight", 9), dice)),
                 activities,
                 links,
                 openings,
@@ -79,6 +80,41 @@ public final class Garages {
                 List.of(Aim.RUNNER, Aim.DRIVER),
                 Optional.empty(),
                 Optional.empty());
+    }
+
+    /** Some work needs daylight; some suppliers have days on which they are open. */
+    private static void surroundings(List<Activity> activities, Random dice) {
+        for (int i = 0; i < activities.size(); i++) {
+            Activity a = activities.get(i);
+            if (a.kind() == Activity.Kind.JOB && dice.nextInt(6) == 0)
+                activities.set(
+                        i,
+                        a.with(new Demand(
+                                a.demand().place(),
+                                Map.of("daylight", 1),
+                                a.demand().holdsPlaceWhileBegun(),
+                                a.demand().holdsPlaceWhileWaiting())));
+            if (a.kind() == Activity.Kind.ORDER && dice.nextBoolean())
+                activities.set(i, a.with(a.timing().whileOpen(openDays(dice))));
+        }
+    }
+
+    private static List<TimeWindow> openDays(Random dice) {
+        List<TimeWindow> found = new ArrayList<>();
+        for (int day = 0; day < 40; day++)
+            if (dice.nextInt(5) > 1 || day > 30) found.add(new TimeWindow(slot(day * 96 + 62), slot(day * 96 + 98)));
+        return found;
+    }
+
+    /** Lent on some days only, or dark at some times. */
+    private static Capacity notOn(Capacity capacity, Random dice) {
+        List<Capacity.Taken> taken = new ArrayList<>();
+        for (int day = 0; day < DAYS; day++)
+            if (dice.nextInt(3) == 0) {
+                int from = day * 96 + dice.nextInt(10);
+                taken.add(new Capacity.Taken(new TimeWindow(slot(from), slot(from + 12)), capacity.units()));
+            }
+        return capacity.less(taken);
     }
 
     private static List<Opening> openings(int count, int jobs, List<Activity> activities, Random dice) {

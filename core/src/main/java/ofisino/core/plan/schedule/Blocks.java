@@ -1,0 +1,290 @@
+package ofisino.core.plan.schedule;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
+import ofisino.core.plan.calendar.TimeWindow;
+import ofisino.core.plan.schedule.Plan.Scheduled;
+import ofisino.core.plan.schedule.PlanProblem.Exclusion;
+import ofisino.core.plan.schedule.PlanProblem.Link;
+import ofisino.core.plan.schedule.PlanProblem.Opening;
+
+/**
+ * What should follow within a time is placed as a whole: the two become one piece of work in one evening where they can, and two again in the plan.
+ * Where they cannot, the plan is made without it, and {@link #loose} says which were torn apart and why.
+ */
+public final class Blocks {
+    /** Why two are not one block. */
+    public enum Why {
+        /** Other people do the one than the other, or it takes another number of them. */
+        PEOPLE,
+        /** The first dries or waits before the second may begin. */
+        DRIES,
+        /** The two are done in different places. */
+        PLACES,
+        /** Together they are longer than any evening. */
+        TOO_LONG,
+        /** Something else comes between them, or one of them is begun or has a fixed time. */
+        BETWEEN
+    }
+
+    /** @param gap from the end of the one to the start of the other in the plan; longer than {@code within} */
+    public record Loose(ActivityId before, ActivityId after, Duration within, Duration gap, Why why) {}
+
+    private final Map<ActivityId, List<Activity>> parts = new LinkedHashMap<>();
+    private final Map<ActivityId, ActivityId> blockOf = new LinkedHashMap<>();
+    private final Map<Link, Why> apart = new LinkedHashMap<>();
+    private PlanProblem folded;
+
+    Blocks(PlanProblem problem) {
+        folded = problem;
+        for (Link link : problem.links()) if (link.within().isPresent()) join(link);
+        folded = folded.kept().map(k -> folded.keeping(fold(k))).orElse(folded);
+    }
+
+    /** The problem in which each block is one activity. */
+    PlanProblem folded() {
+        return folded;
+    }
+
+    /** What should have followed in time and does not. */
+    public static List<Loose> loose(PlanProblem problem, Plan plan) {
+        var blocks = new Blocks(problem);
+        List<Loose> found = new ArrayList<>();
+        for (Link link : problem.links()) {
+            if (link.within().isEmpty()) continue;
+            Optional<Duration> gap = plan.of(link.before())
+                    .flatMap(b -> plan.of(link.after()).map(a -> Duration.between(b.end(), a.start())));
+            gap.filter(g -> g.compareTo(link.within().get()) > 0)
+                    .ifPresent(g -> found.add(new Loose(
+                            link.before(),
+                            link.after(),
+                            link.within().get(),
+                            g,
+                            blocks.apart.getOrDefault(link, Why.BETWEEN))));
+        }
+        return found;
+    }
+
+    private void join(Link link) {
+        Activity before = activity(blockOf.getOrDefault(link.before(), link.before()));
+        Activity after = activity(blockOf.getOrDefault(link.after(), link.after()));
+        if (before.id().equals(after.id())) return;
+        Optional<Why> why = whyNot(before, after, link);
+        if (why.isEmpty()) {
+            PlanProblem joined = joined(before, after);
+            if (isCircular(joined)) why = Optional.of(Why.BETWEEN);
+            else accept(joined, before, after);
+        }
+        why.ifPresent(w -> apart.put(link, w));
+    }
+
+    private Optional<Why> whyNot(Activity before, Activity after, Link link) {
+        if (!before.crew().equals(after.crew())) return Optional.of(Why.PEOPLE);
+        if (!before.timing().waitAfter().isZero() || !link.lag().isZero()) return Optional.of(Why.DRIES);
+        Optional<String> one = before.demand().place();
+        Optional<String> other = after.demand().place();
+        if (one.isPresent() && other.isPresent() && !one.equals(other)) return Optional.of(Why.PLACES);
+        if (before.workSlots() == 0
+                || after.workSlots() == 0
+                || after.begun()
+                || after.timing().fixedStart().isPresent()) return Optional.of(Why.BETWEEN);
+        Duration together = PlanProblem.SLOT.multipliedBy(before.workSlots() + after.workSlots());
+        return longestEvening(before.crew()).compareTo(together) < 0 ? Optional.of(Why.TOO_LONG) : Optional.empty();
+    }
+
+    /** In which so many of them are there at once. */
+    private Duration longestEvening(Activity.Crew crew) {
+        List<PlanProblem.Person> people = folded.people().stream()
+                .filter(p -> crew.candidates().contains(p.id()))
+                .toList();
+        return people.stream()
+                .flatMap(p -> p.windows().stream().map(w -> together(p, w, people, crew.size())))
+                .max(Comparator.naturalOrder())
+                .orElse(Duration.ZERO);
+    }
+
+    private static Duration together(
+            PlanProblem.Person one, TimeWindow window, List<PlanProblem.Person> people, int size) {
+        return Stream.concat(
+                        Stream.of(Duration.between(window.from(), window.to())),
+                        people.stream()
+                                .filter(p -> !p.equals(one))
+                                .map(p -> p.windows().stream()
+                                        .map(w -> shared(w, window))
+                                        .max(Comparator.naturalOrder())
+                                        .orElse(Duration.ZERO)))
+                .sorted(Comparator.reverseOrder())
+                .skip(size - 1L)
+                .findFirst()
+                .orElse(Duration.ZERO);
+    }
+
+    private static Duration shared(TimeWindow a, TimeWindow b) {
+        Instant from = a.from().isAfter(b.from()) ? a.from() : b.from();
+        Instant to = a.to().isBefore(b.to()) ? a.to() : b.to();
+        return from.isBefore(to) ? Duration.between(from, to) : Duration.ZERO;
+    }
+
+    private static boolean isCircular(PlanProblem problem) {
+        try {
+            new Instance(problem);
+            return false;
+        } catch (Circle circle) {
+            return true;
+        }
+    }
+
+    private void accept(PlanProblem joined, Activity before, Activity after) {
+        List<Activity> all = new ArrayList<>(partsOf(before));
+        all.addAll(partsOf(after));
+        ActivityId id = blockId(before, after);
+        parts.remove(before.id());
+        parts.remove(after.id());
+        parts.put(id, all);
+        all.forEach(part -> blockOf.put(part.id(), id));
+        folded = joined;
+    }
+
+    private List<Activity> partsOf(Activity a) {
+        return parts.getOrDefault(a.id(), List.of(a));
+    }
+
+    private static ActivityId blockId(Activity before, Activity after) {
+        return new ActivityId(before.id().value() + "+" + after.id().value());
+    }
+
+    private PlanProblem joined(Activity before, Activity after) {
+        Activity block = Activity.joined(blockId(before, after), before, after);
+        UnaryOperator<ActivityId> name = id -> id.equals(before.id()) || id.equals(after.id()) ? block.id() : id;
+        List<Activity> activities = new ArrayList<>();
+        for (Activity a : folded.activities())
+            if (a == before) activities.add(block);
+            else if (a != after) activities.add(a);
+        List<Link> links = folded.links().stream()
+                .map(l -> new Link(name.apply(l.before()), name.apply(l.after()), l.lag(), l.within()))
+                .filter(l -> !l.before().equals(l.after()))
+                .toList();
+        List<Opening> openings = folded.openings().stream()
+                .map(o -> new Opening(
+                        o.id(),
+                        o.wayIn(),
+                        o.strip(),
+                        o.refit(),
+                        List.copyOf(
+                                new LinkedHashSet<>(o.jobs().stream().map(name).toList())),
+                        o.inside()))
+                .toList();
+        List<Exclusion> exclusions = folded.exclusions().stream()
+                .map(e -> new Exclusion(
+                        name.apply(new ActivityId(e.activityOrOpening())).value(), e.state()))
+                .toList();
+        return folded.withOpenings(activities, links, openings, exclusions);
+    }
+
+    private Activity activity(ActivityId id) {
+        return folded.activities().stream()
+                .filter(a -> a.id().equals(id))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    Plan fold(Plan plan) {
+        if (parts.isEmpty()) return plan;
+        Map<ActivityId, Scheduled> found = new LinkedHashMap<>();
+        for (Scheduled s : plan.activities().values()) {
+            ActivityId block = blockOf.get(s.id());
+            if (block == null) found.put(s.id(), s);
+            else if (!found.containsKey(block)) whole(block, plan).ifPresent(w -> found.put(block, w));
+        }
+        return new Plan(found);
+    }
+
+    /** The parts of a block as one, where the plan has them all. */
+    private Optional<Scheduled> whole(ActivityId block, Plan plan) {
+        List<Scheduled> all =
+                parts.get(block).stream().flatMap(p -> plan.of(p.id()).stream()).toList();
+        if (all.size() < parts.get(block).size()) return Optional.empty();
+        Scheduled first = all.get(0);
+        Scheduled last = all.get(all.size() - 1);
+        List<TimeWindow> stays = new ArrayList<>();
+        for (TimeWindow w : all.stream().flatMap(s -> s.stays().stream()).toList()) {
+            int end = stays.size() - 1;
+            if (end >= 0 && stays.get(end).to().equals(w.from()))
+                stays.set(end, new TimeWindow(stays.get(end).from(), w.to()));
+            else stays.add(w);
+        }
+        return Optional.of(new Scheduled(block, stays, first.people(), first.start(), last.end(), first.reasons()));
+    }
+
+    PlanOutcome unfold(PlanOutcome outcome) {
+        if (parts.isEmpty()) return outcome;
+        if (outcome instanceof PlanOutcome.Planned p) return new PlanOutcome.Planned(unfold(p.plan()));
+        if (outcome instanceof PlanOutcome.Infeasible i)
+            return new PlanOutcome.Infeasible(
+                    unfold(i.plan()),
+                    i.unplaced().stream()
+                            .flatMap(u -> names(u.id()).map(id -> new PlanOutcome.Unplaced(id, unfold(u.limit()))))
+                            .toList());
+        return new PlanOutcome.Circular(((PlanOutcome.Circular) outcome)
+                .circle().stream().flatMap(this::names).toList());
+    }
+
+    private Stream<ActivityId> names(ActivityId id) {
+        return parts.containsKey(id) ? parts.get(id).stream().map(Activity::id) : Stream.of(id);
+    }
+
+    private Plan unfold(Plan plan) {
+        Map<ActivityId, Scheduled> found = new LinkedHashMap<>();
+        for (Scheduled s : plan.activities().values()) {
+            List<Limit> reasons = s.reasons().stream().map(this::unfold).toList();
+            if (parts.containsKey(s.id())) cut(s, reasons, found);
+            else found.put(s.id(), new Scheduled(s.id(), s.stays(), s.people(), s.start(), s.end(), reasons));
+        }
+        return new Plan(found);
+    }
+
+    /** A block lies in one stretch: each part has its own piece of it. */
+    private void cut(Scheduled block, List<Limit> reasons, Map<ActivityId, Scheduled> found) {
+        Instant from = block.start();
+        List<Limit> why = reasons;
+        for (Activity part : parts.get(block.id())) {
+            Instant to = from.plus(PlanProblem.SLOT.multipliedBy(part.workSlots()));
+            Instant end = to.plus(part.timing().waitAfter());
+            found.put(
+                    part.id(),
+                    new Scheduled(part.id(), List.of(new TimeWindow(from, to)), block.people(), from, end, why));
+            why = List.of(new Limit(Limit.Kind.AFTER, part.id().value(), to));
+            from = to;
+        }
+    }
+
+    /** What comes after a block comes after its last part; otherwise its first is meant. */
+    private Limit unfold(Limit limit) {
+        List<Activity> all = parts.get(new ActivityId(limit.id().isEmpty() ? "-" : limit.id()));
+        if (all == null) return limit;
+        boolean atEnd = limit.kind() == Limit.Kind.AFTER || limit.kind() == Limit.Kind.STATE;
+        return new Limit(limit.kind(), all.get(atEnd ? all.size() - 1 : 0).id().value(), limit.until());
+    }
+
+    Map<ActivityId, Instant> unfold(Map<ActivityId, Instant> latestStarts) {
+        if (parts.isEmpty()) return latestStarts;
+        Map<ActivityId, Instant> found = new LinkedHashMap<>();
+        latestStarts.forEach((id, latest) -> {
+            Instant from = latest;
+            for (Activity part : parts.getOrDefault(id, List.of(activity(id)))) {
+                found.put(part.id(), from);
+                from = from.plus(PlanProblem.SLOT.multipliedBy(part.workSlots()));
+            }
+        });
+        return found;
+    }
+}

@@ -1,0 +1,277 @@
+package ofisino.core.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Assume;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import ofisino.core.kernel.Aim;
+import ofisino.core.kernel.InvalidValue;
+import ofisino.core.plan.calendar.TimeWindow;
+import ofisino.core.plan.referee.Garages;
+import ofisino.core.plan.schedule.Activity;
+import ofisino.core.plan.schedule.Activity.Crew;
+import ofisino.core.plan.schedule.Activity.Demand;
+import ofisino.core.plan.schedule.Activity.Timing;
+import ofisino.core.plan.schedule.ActivityId;
+import ofisino.core.plan.schedule.Blocks;
+import ofisino.core.plan.schedule.Limit;
+import ofisino.core.plan.schedule.Plan;
+import ofisino.core.plan.schedule.PlanOutcome;
+import ofisino.core.plan.schedule.PlanOutcome.Planned;
+import ofisino.core.plan.schedule.PlanProblem;
+import ofisino.core.plan.schedule.PlanProblem.Capacity;
+import ofisino.core.plan.schedule.PlanProblem.Link;
+import ofisino.core.plan.schedule.PlanProblem.Opening;
+import ofisino.core.plan.schedule.PlanProblem.Person;
+import ofisino.core.plan.schedule.Planner;
+import ofisino.core.plan.schedule.Planner.Budget;
+import ofisino.core.plan.schedule.Slack;
+import org.junit.jupiter.api.Test;
+
+/** Prime before bare metal rusts, doors that are open on some days, daylight, a bay that is lent: by hand, two hours on each evening. */
+class BlocksTest {
+    private static final Instant NOW = Instant.parse("2026-03-02T08:00:00Z"); // a Monday
+    private static final Crew INES = new Crew(1, List.of("ines"));
+    private static final Budget SMALL = new Budget(60, 7);
+
+    /** Glass takes half of Monday; blasting (an hour) would fit on it, but priming (an hour) would come a day later: both wait for Tuesday. */
+    @Test
+    void whatShouldFollowIsPlacedWithItInOneEvening() {
+        PlanProblem problem = problem(
+                List.of(job("glass", 4), job("blast", 4), job("prime", 4), job("paint", 2)),
+                Link.of("glass", "blast"),
+                within("blast", "prime"),
+                Link.of("prime", "paint"));
+        Plan plan = plan(problem);
+        assertThat(RuleBook.breaches(problem, plan)).isEmpty();
+        assertThat(at(plan, "blast")).isEqualTo(evening(1, 18));
+        assertThat(at(plan, "prime")).isEqualTo(evening(1, 19));
+        assertThat(plan.of(new ActivityId("prime")).orElseThrow().reasons())
+                .containsExactly(new Limit(Limit.Kind.AFTER, "blast", evening(1, 19)));
+        assertThat(plan.of(new ActivityId("paint")).orElseThrow().reasons())
+                .extracting(Limit::id)
+                .containsExactly("prime");
+        assertThat(Blocks.loose(problem, plan)).isEmpty();
+        assertThat(Slack.latestStarts(problem, plan))
+                .containsEntry(new ActivityId("blast"), evening(1, 18))
+                .containsEntry(new ActivityId("prime"), evening(1, 19));
+        assertThat(Planner.plan(problem.keeping(plan), SMALL))
+                .isInstanceOfSatisfying(
+                        Planned.class, p -> assertThat(at(p.plan(), "blast")).isEqualTo(evening(1, 18)));
+    }
+
+    /** Two hours of blasting do not fit into an evening with the priming: they are planned apart, and that is said. */
+    @Test
+    void whatIsTooLongForAnEveningIsTornApartAndSaid() {
+        assertThat(whyLoose(problem(List.of(job("blast", 8), job("prime", 8)), within("blast", "prime"))))
+                .contains(Blocks.Why.TOO_LONG);
+    }
+
+    @Test
+    void whyTwoAreNotOneBlockIsSaid() {
+        var wet = job("blast", 8).with(Timing.FREE.waiting(Duration.ofHours(30)));
+        assertThat(whyLoose(problem(List.of(wet, job("prime", 2)), within("blast", "prime"))))
+                .contains(Blocks.Why.DRIES);
+        assertThat(whyLoose(problem(
+                        List.of(job("blast", 7), job("prime", 8), job("weld", 3)),
+                        within("blast", "prime"),
+                        Link.of("blast", "weld"),
+                        Link.of("weld", "prime"))))
+                .contains(Blocks.Why.TOO_LONG);
+        assertThat(whyLoose(problem(
+                        List.of(job("blast", 2), job("prime", 2), job("weld", 8)),
+                        within("blast", "prime"),
+                        Link.of("blast", "weld"),
+                        Link.of("weld", "prime"))))
+                .contains(Blocks.Why.BETWEEN);
+        var milo = Activity.job("prime", Aim.RUNNER, 2, new Crew(1, List.of("milo")));
+        assertThat(whyLoose(problem(List.of(job("blast", 8), milo), within("blast", "prime"))))
+                .contains(Blocks.Why.PEOPLE);
+        var yard = job("blast", 8).with(new Demand(Optional.of("yard"), Map.of(), false, false));
+        var bay = job("prime", 2).with(new Demand(Optional.of("bay"), Map.of(), false, false));
+        assertThat(whyLoose(problem(List.of(yard, bay), within("blast", "prime"))
+                        .withPlaces(List.of(new Capacity("yard", 1), new Capacity("bay", 1)))))
+                .contains(Blocks.Why.PLACES);
+    }
+
+    /** Three in a row are one block; one that is needed inside a way in stays inside it. */
+    @Test
+    void blocksAreInsideTheirWayIn() {
+        PlanProblem problem = problem(
+                        List.of(job("clean", 2), job("blast", 2), job("prime", 2), job("strip", 2), job("refit", 1)),
+                        within("clean", "blast"),
+                        within("blast", "prime"))
+                .withOpenings(
+                        List.of(new Opening(
+                                "o",
+                                "engine",
+                                Optional.of(new ActivityId("strip")),
+                                new ActivityId("refit"),
+                                List.of(new ActivityId("blast")),
+                                List.of())),
+                        List.of());
+        Plan plan = plan(problem);
+        assertThat(RuleBook.breaches(problem, plan)).isEmpty();
+        assertThat(at(plan, "strip")).isEqualTo(evening(0, 18));
+        assertThat(at(plan, "clean")).isEqualTo(evening(0, 18).plus(Duration.ofMinutes(30)));
+        assertThat(at(plan, "prime")).isEqualTo(evening(0, 19).plus(Duration.ofMinutes(30)));
+        assertThat(at(plan, "refit")).isEqualTo(evening(1, 18));
+    }
+
+    /** What cannot be placed names its parts, not the block. */
+    @Test
+    void whatHasNoPlaceIsNamedByItsOwnName() {
+        PlanProblem never = problem(List.of(job("blast", 2), job("prime", 2)), within("blast", "prime"))
+                .withPeople(List.of(new Person("ines", List.of()), new Person("milo", List.of())));
+        assertThat(Planner.plan(never, SMALL))
+                .isInstanceOfSatisfying(
+                        PlanOutcome.Infeasible.class,
+                        i -> assertThat(i.unplaced())
+                                .extracting(u -> u.id().value())
+                                .containsExactlyInAnyOrder("blast", "prime"));
+    }
+
+    @Property(tries = 200)
+    void blocksBreakNoRule(@ForAll("garages") PlanProblem drawn) {
+        PlanProblem problem = drawn.withOpenings(
+                drawn.activities(),
+                drawn.links().stream()
+                        .map(l -> new Link(l.before(), l.after(), l.lag(), Optional.of(l.lag())))
+                        .toList(),
+                drawn.openings(),
+                drawn.exclusions());
+        PlanOutcome outcome = Planner.plan(problem, SMALL);
+        Assume.that(outcome instanceof Planned);
+        Plan plan = ((Planned) outcome).plan();
+        assertThat(RuleBook.breaches(problem, plan)).isEmpty();
+        assertThat(plan.activities()).hasSameSizeAs(problem.activities());
+        assertThat(Blocks.loose(problem, plan))
+                .allSatisfy(l -> assertThat(l.gap()).isGreaterThan(l.within()));
+    }
+
+    @Provide
+    Arbitrary<PlanProblem> garages() {
+        return Arbitraries.longs().between(0, 1_000_000).map(seed -> Garages.drawn(new Random(seed)));
+    }
+
+    /** Open on Wednesdays only: given away on Wednesday, ready after three days, fetched on the Wednesday after. */
+    @Test
+    void whatGoesOutIsGivenAndFetchedWhileTheDoorIsOpen() {
+        List<TimeWindow> wednesdays = List.of(
+                new TimeWindow(evening(2, 0), evening(3, 0)),
+                new TimeWindow(evening(9, 0), evening(10, 0)),
+                new TimeWindow(evening(16, 0), evening(17, 0)));
+        Activity zinc = Activity.order("zinc", Aim.RUNNER, Duration.ofDays(3))
+                .with(Timing.FREE.waiting(Duration.ofDays(3)).whileOpen(wednesdays));
+        PlanProblem problem = problem(List.of(zinc, job("fit", 2)), Link.of("zinc", "fit"));
+        Plan plan = plan(problem);
+        assertThat(RuleBook.breaches(problem, plan)).isEmpty();
+        assertThat(plan.of(zinc.id()).orElseThrow().start()).isEqualTo(evening(2, 0));
+        assertThat(plan.of(zinc.id()).orElseThrow().end()).isEqualTo(evening(9, 0));
+        assertThat(plan.of(zinc.id()).orElseThrow().reasons())
+                .containsExactly(new Limit(Limit.Kind.CLOSED, "zinc", evening(2, 0)));
+        assertThat(at(plan, "fit")).isEqualTo(evening(9, 18));
+        // a glass that takes until the week after leaves time to fit, but fetched on the next Wednesday it has to go on
+        // this one
+        PlanProblem later = problem(
+                List.of(zinc, job("fit", 2), job("glass", 4).with(Timing.FREE.notBefore(evening(16, 17)))),
+                Link.of("zinc", "fit"));
+        assertThat(Slack.latestStarts(later, plan(later)).get(zinc.id()))
+                .isEqualTo(evening(3, 0).minusSeconds(1));
+    }
+
+    @Test
+    void ownWorkNeedsNobodysDoor() {
+        assertThatThrownBy(() -> job("glass", 2)
+                        .with(Timing.FREE.whileOpen(List.of(new TimeWindow(evening(0, 0), evening(1, 0))))))
+                .isInstanceOf(InvalidValue.class)
+                .hasMessageContaining("nobody's door");
+    }
+
+    /** The sun sets at half past six: outdoors there is half an hour on each evening, so that an hour takes two. */
+    @Test
+    void workOutdoorsNeedsDaylight() {
+        List<TimeWindow> days = new ArrayList<>();
+        for (int d = 0; d < 20; d++)
+            days.add(new TimeWindow(evening(d, 6), evening(d, 18).plus(Duration.ofMinutes(30))));
+        Activity wash = job("wash", 4).with(new Demand(Optional.empty(), Map.of("daylight", 1), false, false));
+        PlanProblem problem = problem(List.of(wash, job("glass", 6)))
+                .withResources(List.of(Capacity.onlyIn("daylight", 99, days, new TimeWindow(NOW, evening(20, 0)))));
+        Plan plan = plan(problem);
+        assertThat(RuleBook.breaches(problem, plan)).isEmpty();
+        assertThat(plan.of(wash.id()).orElseThrow().stays())
+                .containsExactly(
+                        new TimeWindow(evening(0, 18), evening(0, 18).plus(Duration.ofMinutes(30))),
+                        new TimeWindow(evening(1, 18), evening(1, 18).plus(Duration.ofMinutes(30))));
+        assertThat(at(plan, "glass")).isEqualTo(evening(0, 18).plus(Duration.ofMinutes(30)));
+    }
+
+    /** Lent on Thursdays only. */
+    @Test
+    void aBayThatIsLentIsUsedOnItsDays() {
+        Activity weld = job("weld", 4).with(new Demand(Optional.of("lent"), Map.of(), false, false));
+        PlanProblem problem = problem(List.of(weld))
+                .withPlaces(List.of(Capacity.onlyIn(
+                        "lent",
+                        1,
+                        List.of(new TimeWindow(evening(3, 0), evening(4, 0))),
+                        new TimeWindow(NOW, evening(20, 0)))));
+        Plan plan = plan(problem);
+        assertThat(at(plan, "weld")).isEqualTo(evening(3, 18));
+        assertThat(plan.of(weld.id()).orElseThrow().reasons())
+                .containsExactly(new Limit(Limit.Kind.PLACE_FULL, "lent", evening(2, 20)));
+    }
+
+    private static Optional<Blocks.Why> whyLoose(PlanProblem problem) {
+        Plan plan = plan(problem);
+        assertThat(RuleBook.breaches(problem, plan)).isEmpty();
+        return Blocks.loose(problem, plan).stream().findFirst().map(Blocks.Loose::why);
+    }
+
+    private static Link within(String before, String after) {
+        return new Link(
+                new ActivityId(before), new ActivityId(after), Duration.ZERO, Optional.of(Duration.ofMinutes(30)));
+    }
+
+    private static Activity job(String id, int slots) {
+        return Activity.job(id, Aim.RUNNER, slots, INES);
+    }
+
+    private static Instant evening(int day, int hour) {
+        return LocalDate.of(2026, 3, 2).plusDays(day).atTime(hour, 0).toInstant(ZoneOffset.UTC);
+    }
+
+    private static PlanProblem problem(List<Activity> activities, Link... links) {
+        List<TimeWindow> evenings = new ArrayList<>();
+        for (int d = 0; d < 20; d++) evenings.add(new TimeWindow(evening(d, 18), evening(d, 20)));
+        return PlanProblem.simple(
+                NOW,
+                evening(20, 0),
+                ZoneOffset.UTC,
+                List.of(new Person("ines", evenings), new Person("milo", evenings)),
+                activities,
+                List.of(links));
+    }
+
+    private static Instant at(Plan plan, String id) {
+        return plan.of(new ActivityId(id)).orElseThrow().start();
+    }
+
+    private static Plan plan(PlanProblem problem) {
+        return ((Planned) Planner.plan(problem, SMALL)).plan();
+    }
+}

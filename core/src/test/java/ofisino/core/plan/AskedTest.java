@@ -25,8 +25,18 @@ class AskedTest {
                 work("long", Operation.CLEAN, 300, 30),
                 work("fits", Operation.ASSEMBLE, 60, 30),
                 work("presses", Operation.REPLACE, 400, 3),
-                new Work<>("begun", Optional.of(Operation.PRIME), 90, 1, false, true, true, Optional.empty()));
-        assertThat(new Asked(120, 1, false).rank(list, NOW))
+                new Work<>(
+                        "begun",
+                        Optional.of(Operation.PRIME),
+                        90,
+                        1,
+                        Optional.empty(),
+                        false,
+                        false,
+                        true,
+                        true,
+                        Optional.empty()));
+        assertThat(new Asked(120, 1, false, false, Optional.empty()).rank(list, NOW))
                 .extracting(Possible::id, Possible::minutes, Possible::why)
                 .containsExactly(
                         tuple("begun", 90, Why.BEGUN),
@@ -38,24 +48,66 @@ class AskedTest {
     @Test
     void whatIsLoudNeedsHelpWaitsOrWouldNotBeFinishedIsLeftOut() {
         Work<String> weld = work("weld", Operation.WELD, 60, 30);
-        Work<String> two = new Work<>("two", Optional.empty(), 60, 2, false, true, false, Optional.empty());
-        Work<String> waits = new Work<>("waits", Optional.empty(), 60, 1, false, false, false, Optional.empty());
-        Work<String> sitting = new Work<>("sitting", Optional.empty(), 121, 1, true, true, false, Optional.empty());
+        Work<String> two = new Work<>(
+                "two", Optional.empty(), 60, 2, Optional.empty(), false, false, true, false, Optional.empty());
+        Work<String> waits = new Work<>(
+                "waits", Optional.empty(), 60, 1, Optional.empty(), false, false, false, false, Optional.empty());
+        Work<String> sitting = new Work<>(
+                "sitting", Optional.empty(), 121, 1, Optional.empty(), false, true, true, false, Optional.empty());
         var all = List.of(weld, two, waits, sitting);
-        assertThat(new Asked(120, 1, true).rank(all, NOW)).isEmpty();
-        assertThat(new Asked(120, 1, false).rank(all, NOW))
+        assertThat(new Asked(120, 1, true, false, Optional.empty()).rank(all, NOW))
+                .isEmpty();
+        assertThat(new Asked(120, 1, false, false, Optional.empty()).rank(all, NOW))
                 .extracting(Possible::id)
                 .containsExactly("weld");
-        assertThat(new Asked(121, 2, true).rank(all, NOW))
+        assertThat(new Asked(121, 2, true, false, Optional.empty()).rank(all, NOW))
                 .extracting(Possible::id)
                 .containsExactlyInAnyOrder("two", "sitting");
     }
 
+    /** In the rain nothing is done outdoors; in the bay nothing that has its place in the yard. */
+    @Test
+    void weatherAndPlaceAreAsked() {
+        var here = new Work<>(
+                "bay",
+                Optional.<Operation>empty(),
+                60,
+                1,
+                Optional.of("bay"),
+                false,
+                false,
+                true,
+                false,
+                Optional.<Instant>empty());
+        var wash = new Work<>(
+                "wash",
+                Optional.<Operation>empty(),
+                60,
+                1,
+                Optional.of("yard"),
+                true,
+                false,
+                true,
+                false,
+                Optional.<Instant>empty());
+        var bench = work("bench", Operation.CLEAN, 60, 30);
+        var all = List.of(here, wash, bench);
+        assertThat(new Asked(120, 1, false, true, Optional.empty()).rank(all, NOW))
+                .extracting(Possible::id)
+                .containsExactlyInAnyOrder("bay", "bench");
+        assertThat(new Asked(120, 1, false, false, Optional.of("yard")).rank(all, NOW))
+                .extracting(Possible::id)
+                .containsExactlyInAnyOrder("wash", "bench");
+    }
+
     @Test
     void anEveningIsBetweenAMinuteAndADay() {
-        assertThatThrownBy(() -> new Asked(0, 1, false)).hasMessageContaining("1 to 1440");
-        assertThatThrownBy(() -> new Asked(1441, 1, false)).hasMessageContaining("1441");
-        assertThatThrownBy(() -> new Asked(60, 0, false)).hasMessageContaining("At least you");
+        assertThatThrownBy(() -> new Asked(0, 1, false, false, Optional.empty()))
+                .hasMessageContaining("1 to 1440");
+        assertThatThrownBy(() -> new Asked(1441, 1, false, false, Optional.empty()))
+                .hasMessageContaining("1441");
+        assertThatThrownBy(() -> new Asked(60, 0, false, false, Optional.empty()))
+                .hasMessageContaining("At least you");
     }
 
     private static Work<String> work(String id, Operation operation, int minutes, int days) {
@@ -64,6 +116,8 @@ class AskedTest {
                 Optional.of(operation),
                 minutes,
                 1,
+                Optional.empty(),
+                false,
                 false,
                 true,
                 false,

@@ -7,9 +7,12 @@ import static org.assertj.core.api.Assertions.within;
 import java.time.LocalDate;
 import java.util.Collections;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import ofisino.core.plan.progress.OwnFactor;
 import ofisino.core.plan.progress.OwnFactor.Finished;
 import ofisino.core.plan.progress.Pace;
+import ofisino.core.plan.progress.Standstill;
 import org.junit.jupiter.api.Test;
 
 class ProgressTest {
@@ -42,6 +45,23 @@ class ProgressTest {
         assertThat(Pace.dormantDays(last, last.plusDays(30))).contains(30L);
     }
 
+    /** By hand: 1 March, 31 March (30 days), 5 April, and 36 days up to 11 May; of two stretches one is explained. */
+    @Test
+    void stretchesWithoutAnEveningAreNamedWithTheirCause() {
+        List<LocalDate> evenings =
+                List.of(LocalDate.of(2026, 4, 5), LocalDate.of(2026, 3, 1), LocalDate.of(2026, 3, 31));
+        var spring = new Standstill(LocalDate.of(2026, 3, 1), LocalDate.of(2026, 3, 31));
+        var now = new Standstill(LocalDate.of(2026, 4, 5), LocalDate.of(2026, 5, 11));
+        assertThat(Standstill.of(evenings, LocalDate.of(2026, 5, 11))).containsExactly(spring, now);
+        assertThat(Standstill.of(List.of(), LocalDate.of(2026, 5, 11))).isEmpty();
+        assertThat(Standstill.of(evenings, LocalDate.of(2026, 5, 4))).containsExactly(spring);
+        assertThat(Standstill.daysByCause(List.of(
+                        new Standstill.Explained(spring, Optional.of(Standstill.Cause.ILLNESS)),
+                        new Standstill.Explained(now, Optional.empty()),
+                        new Standstill.Explained(now, Optional.of(Standstill.Cause.ILLNESS)))))
+                .containsExactly(Map.entry(Standstill.Cause.ILLNESS, 66L));
+    }
+
     /** By hand: without jobs 1.3; eight jobs that took just as long as thought give the root of 1.3, 1.1402; many that took double come close to 2. */
     @Test
     void ownHoursAreLearnedFromFinishedJobs() {
@@ -50,6 +70,7 @@ class ProgressTest {
                 .isCloseTo(Math.sqrt(1.3), within(1e-9));
         assertThat(OwnFactor.of(Collections.nCopies(400, new Finished(60, 120))).factor())
                 .isCloseTo(2, within(0.02));
+        assertThat(OwnFactor.of(List.of()).own(90)).isEqualTo(117);
         assertThatThrownBy(() -> new Finished(0, 5)).hasMessageContaining("took some time");
     }
 }

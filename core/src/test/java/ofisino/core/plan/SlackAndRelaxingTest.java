@@ -1,6 +1,7 @@
 package ofisino.core.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.tuple;
 
 import java.time.Duration;
@@ -18,6 +19,7 @@ import net.jqwik.api.Assume;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
+import net.jqwik.api.constraints.IntRange;
 import ofisino.core.kernel.Aim;
 import ofisino.core.plan.calendar.TimeWindow;
 import ofisino.core.plan.referee.Garages;
@@ -25,6 +27,7 @@ import ofisino.core.plan.schedule.Activity;
 import ofisino.core.plan.schedule.Activity.Crew;
 import ofisino.core.plan.schedule.Activity.Timing;
 import ofisino.core.plan.schedule.ActivityId;
+import ofisino.core.plan.schedule.HeldBy;
 import ofisino.core.plan.schedule.Plan;
 import ofisino.core.plan.schedule.PlanOutcome.Planned;
 import ofisino.core.plan.schedule.PlanProblem;
@@ -36,6 +39,10 @@ import ofisino.core.plan.schedule.Relaxing;
 import ofisino.core.plan.schedule.Relaxing.Kind;
 import ofisino.core.plan.schedule.Relaxing.Relaxation;
 import ofisino.core.plan.schedule.Slack;
+import ofisino.core.plan.schedule.Sooner;
+import org.jgrapht.alg.shortestpath.BellmanFordShortestPath;
+import org.jgrapht.graph.DefaultWeightedEdge;
+import org.jgrapht.graph.SimpleDirectedWeightedGraph;
 import org.junit.jupiter.api.Test;
 
 class SlackAndRelaxingTest {
@@ -91,6 +98,36 @@ class SlackAndRelaxingTest {
                     / 15;
             assertThat(slots).as("activity %d", a).isEqualTo(totalFloat[a]);
         }
+    }
+
+    /** With plenty of everything a plan is as long as the longest path, which an independent library finds: JGraphT 1.5, Bellman and Ford. */
+    @Property(tries = 60)
+    void withPlentyOfEverythingThePlanIsAsLongAsTheLongestPath(@ForAll @IntRange(max = 100_000) int seed) {
+        var dice = new Random(seed);
+        var graph = new SimpleDirectedWeightedGraph<Integer, DefaultWeightedEdge>(DefaultWeightedEdge.class);
+        List<Activity> activities = new ArrayList<>();
+        List<Link> links = new ArrayList<>();
+        int n = 20;
+        for (int a = -1; a <= n; a++) graph.addVertex(a);
+        for (int a = 0; a < n; a++) {
+            int slots = 1 + dice.nextInt(12);
+            activities.add(Activity.job("" + a, Aim.RUNNER, slots, Crew.NOBODY).with(Timing.FREE.inOneSitting()));
+            graph.setEdgeWeight(graph.addEdge(-1, a), 0);
+            graph.setEdgeWeight(graph.addEdge(a, n), -slots);
+            for (int b = a + 1; b < n; b++)
+                if (dice.nextInt(5) == 0) {
+                    links.add(Link.of("" + a, "" + b));
+                    graph.setEdgeWeight(graph.addEdge(a, b), -slots);
+                }
+        }
+        PlanProblem problem =
+                PlanProblem.simple(NOW, NOW.plus(Duration.ofDays(9)), ZoneOffset.UTC, List.of(), activities, links);
+        long longest = Math.round(-new BellmanFordShortestPath<>(graph).getPathWeight(-1, n));
+        Instant last = plan(problem).activities().values().stream()
+                .map(Plan.Scheduled::end)
+                .max(Instant::compareTo)
+                .orElseThrow();
+        assertThat(Duration.between(NOW, last).toMinutes() / 15).isEqualTo(longest);
     }
 
     /**
@@ -158,6 +195,60 @@ class SlackAndRelaxingTest {
                 .with(List.of(new Activity.Due(8000, Activity.Due.When.START)));
         PlanProblem problem = problem(List.of(engine)).withPurse(new PlanProblem.Purse(5000, 0, List.of()));
         assertThat(Relaxing.least(problem)).containsExactly(new Relaxation(Kind.MONEY, 3000));
+    }
+
+    /**
+     * By hand: 6 h of work on Tuesdays and Thursdays, two hours each, end on the Tuesday after; a third evening a week makes it Thursday to Sunday,
+     * half an hour more each the same week, and a second bay the day on which the car that dries in the first one would still take it.
+     */
+    @Test
+    void whatWouldBringItSoonerIsPlanned() {
+        PlanProblem plain = problem(List.of(job("strip", 20), job("fit", 4)), Link.of("strip", "fit"));
+        Instant now = finish(plain);
+        for (Sooner.Proposal p : Sooner.of(plain, plan(plain)))
+            assertThat(finish(p.problem())).as("%s", p.kind()).isBefore(now);
+        assertThat(Sooner.of(plain, plan(plain)))
+                .extracting(Sooner.Proposal::kind)
+                .containsExactly(Sooner.Kind.EVENING, Sooner.Kind.HALF_AN_HOUR);
+
+        var bay = new Activity.Demand(Optional.of("bay"), Map.of(), true, true);
+        var paint = job("paint", 4).with(bay).with(Timing.FREE.waiting(Duration.ofDays(9)));
+        PlanProblem full = problem(List.of(paint, job("weld", 4).with(bay)))
+                .withPlaces(List.of(new PlanProblem.Capacity("bay", 1)));
+        PlanProblem weldLast = full.withActivities(List.of(
+                paint, full.activities().get(1).with(Timing.FREE.notBefore(Instant.parse("2026-03-03T18:30:00Z")))));
+        Sooner.Proposal borrowed = Sooner.of(weldLast, plan(weldLast)).stream()
+                .filter(p -> p.kind() == Sooner.Kind.PLACE)
+                .findFirst()
+                .orElseThrow();
+        assertThat(borrowed.id()).isEqualTo("bay");
+        assertThat(plan(borrowed.problem())
+                        .of(new ActivityId("weld"))
+                        .orElseThrow()
+                        .start())
+                .isEqualTo(Instant.parse("2026-03-03T19:00:00Z"));
+        assertThat(plan(weldLast).of(new ActivityId("weld")).orElseThrow().start())
+                .isAfter(Instant.parse("2026-03-11T00:00:00Z"));
+    }
+
+    /** Ten hours of zinc and paint given to somebody for three days: none of one's own, 120.00 when it is back. */
+    @Test
+    void whatSomebodyElseDoesTakesNoneOfOnesHours() {
+        PlanProblem mine = problem(List.of(job("paint", 40), job("fit", 4)), Link.of("paint", "fit"))
+                .withPurse(new PlanProblem.Purse(20_000, 0, List.of()));
+        PlanProblem theirs = Sooner.sentOut(mine, new ActivityId("paint"), Duration.ofDays(3), 12_000);
+        assertThat(finish(mine)).isEqualTo(Instant.parse("2026-03-19T19:00:00Z"));
+        assertThat(finish(theirs)).isEqualTo(Instant.parse("2026-03-05T19:00:00Z"));
+        assertThat(mine.purse().orElseThrow().less(theirs, plan(theirs)).income())
+                .containsExactly(new PlanProblem.Purse.Income(LocalDate.of(2026, 3, 5), -12_000));
+        assertThatThrownBy(() -> Sooner.sentOut(mine, new ActivityId("tea"), Duration.ofDays(3), 0))
+                .hasMessageContaining("has not begun");
+    }
+
+    private static Instant finish(PlanProblem problem) {
+        return HeldBy.milestone(problem, plan(problem), Aim.ROAD_READY)
+                .orElseThrow()
+                .finish();
     }
 
     @Provide

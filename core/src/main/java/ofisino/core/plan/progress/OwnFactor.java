@@ -25,6 +25,11 @@ public record OwnFactor(int jobs, double factor) {
         }
     }
 
+    /** What was thought likely, as this person's own time. */
+    public int own(int likelyMinutes) {
+        return (int) Math.round(likelyMinutes * factor);
+    }
+
     public static OwnFactor of(Collection<Finished> finished) {
         double sum = finished.stream()
                 .mapToDouble(f -> Math.log((double) f.spentMinutes() / f.likelyMinutes()))

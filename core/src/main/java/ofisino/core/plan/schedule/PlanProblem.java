@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -129,7 +130,23 @@ public record PlanProblem(
             income = List.copyOf(income);
         }
 
+        /** @param minor negative for what is spent elsewhere */
         public record Income(LocalDate day, long minor) {}
+
+        /** What is left of a common purse once a plan that goes first has what it makes due. */
+        public Purse less(PlanProblem first, Plan plan) {
+            List<Income> left = new ArrayList<>(income);
+            for (Activity a : first.activities())
+                plan.of(a.id())
+                        .ifPresent(s -> a.dues().stream()
+                                .filter(d -> d.minor() != 0)
+                                .forEach(d -> left.add(new Income(
+                                        (d.isAtEnd() ? s.end() : s.start())
+                                                .atZone(first.zone())
+                                                .toLocalDate(),
+                                        -d.minor()))));
+            return new Purse(openingMinor, floorMinor, left);
+        }
 
         /**
          * So much each month, from the first of the next month on. What is short already is past; it may not get shorter.

@@ -1,5 +1,7 @@
 package ofisino.core.plan.sequence;
 
+import java.time.Duration;
+import java.util.Optional;
 import ofisino.core.kernel.Source;
 
 /**
@@ -9,6 +11,7 @@ import ofisino.core.kernel.Source;
  * @param must     never waived; a rule that only should hold can be, with a reason
  * @param gate     what comes after cannot be undone: all that comes before has to be over
  * @param demanded what comes before may not simply be missing: somebody does it or says that there is nothing to do
+ * @param within   what comes after should begin no later than this after it; empty for any time
  * @param reason   one sentence for a beginner
  */
 public record SequenceRule(
@@ -19,6 +22,7 @@ public record SequenceRule(
         boolean must,
         boolean gate,
         boolean demanded,
+        Optional<Duration> within,
         String reason,
         Source source) {
 

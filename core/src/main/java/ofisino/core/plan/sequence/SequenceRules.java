@@ -6,6 +6,7 @@ import java.io.InputStreamReader;
 import java.io.Reader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashSet;
@@ -47,7 +48,7 @@ public final class SequenceRules {
     }
 
     private static SequenceRule rule(Entry e) {
-        e.only("id", "before", "after", "near", "strength", "gate", "demanded", "reason", "source");
+        e.only("id", "before", "after", "near", "strength", "gate", "demanded", "within_hours", "reason", "source");
         String strength = e.text("strength");
         if (!strength.equals("must") && !strength.equals("should"))
             throw new InvalidValue(
@@ -60,6 +61,7 @@ public final class SequenceRules {
                 strength.equals("must"),
                 e.has("gate"),
                 e.has("demanded"),
+                e.has("within_hours") ? Optional.of(Duration.ofHours(e.whole("within_hours"))) : Optional.empty(),
                 e.text("reason"),
                 e.has("source") ? Source.fromMemory(e.text("source"), "", "") : Source.COMMON_PRACTICE);
     }
@@ -74,6 +76,14 @@ public final class SequenceRules {
 
     public List<SequenceRule> all() {
         return rules;
+    }
+
+    /** How soon the one should begin after the other, by the strictest rule; empty where no rule says so. */
+    public Optional<Duration> within(Work<?> first, Work<?> second) {
+        return rules.stream()
+                .filter(r -> r.orders(first, second))
+                .flatMap(r -> r.within().stream())
+                .min(Duration::compareTo);
     }
 
     /** One job has to be over before another begins, by one rule. */

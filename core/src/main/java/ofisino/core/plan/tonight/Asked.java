@@ -12,13 +12,15 @@ import ofisino.core.kernel.InvalidValue;
 import ofisino.core.plan.job.Operation;
 
 /**
- * An evening as it really is: how long, whether somebody helps, whether it may be loud.
+ * An evening as it really is: how long, whether somebody helps, whether it may be loud, where one is, what the weather does.
  *
  * @param minutes of the evening, at most a day
  * @param people  in the garage, oneself among them
  * @param quiet   neighbours sleep: nothing is cut, blasted or ground
+ * @param wet     it rains or snows: nothing is done outdoors
+ * @param place   where one is; empty for anywhere
  */
-public record Asked(int minutes, int people, boolean quiet) {
+public record Asked(int minutes, int people, boolean quiet, boolean wet, Optional<String> place) {
     private static final int LONGEST_MINUTES = 1440;
     /** What is heard through a wall. Common practice, no source. */
     private static final Set<Operation> LOUD =
@@ -37,6 +39,8 @@ public record Asked(int minutes, int people, boolean quiet) {
      *
      * @param minutesLeft of its work
      * @param crew        people that it takes
+     * @param place       where it is done; empty for anywhere
+     * @param outdoors    it needs dry weather
      * @param inOneGo     it cannot be left half done
      * @param ready       nothing that it waits for is missing: jobs before it, parts, send-outs, its way in
      * @param begun       it has been begun already
@@ -47,6 +51,8 @@ public record Asked(int minutes, int people, boolean quiet) {
             Optional<Operation> operation,
             int minutesLeft,
             int crew,
+            Optional<String> place,
+            boolean outdoors,
             boolean inOneGo,
             boolean ready,
             boolean begun,
@@ -81,6 +87,8 @@ public record Asked(int minutes, int people, boolean quiet) {
         return w.ready()
                 && w.crew() <= people
                 && !(quiet && w.operation().filter(LOUD::contains).isPresent())
+                && !(wet && w.outdoors())
+                && (place.isEmpty() || w.place().isEmpty() || w.place().equals(place))
                 && !(w.inOneGo() && w.minutesLeft() > minutes);
     }
 

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.io.StringReader;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -38,6 +39,7 @@ class SequenceRulesTest {
         "sealer-before-weld; clean sealer_off -; weld - -",
         "degrease-before-blast; clean degrease -; blast - -",
         "blast-before-cut; blast - -; cut - -",
+        "blast-before-prime; blast - -; prime - -",
         "cut-before-weld; cut - -; weld - -",
         "piece-before-weld; fabricate - -; weld - -",
         "weld-before-dry-fit; weld - -; dry_fit - -",
@@ -109,6 +111,18 @@ class SequenceRulesTest {
             assertThat(rule.reason()).as(parts[0]).endsWith(".");
         }
         assertThat(PAIRS).hasSize(RULES.all().size());
+    }
+
+    /** Bare metal is primed within four hours (common practice, no source); nothing says how soon it is painted. */
+    @Test
+    void bareMetalIsPrimedSoon() {
+        Work<String> blast = work("blast", "blast - -", "sill-left");
+        Work<String> prime = work("prime", "prime - -", "sill-left");
+        assertThat(RULES.within(blast, prime)).contains(Duration.ofHours(4));
+        assertThat(RULES.within(prime, blast)).isEmpty();
+        assertThat(RULES.within(blast, work("other", "prime - -", "sill-right")))
+                .isEmpty();
+        assertThat(RULES.within(prime, work("paint", "paint - -", "sill-left"))).isEmpty();
     }
 
     @Test

@@ -1,0 +1,34 @@
+package ofisino.core.kernel;
+
+import java.time.DayOfWeek;
+import java.util.EnumSet;
+import java.util.Set;
+
+/** The days of a week on which a door is open or a place is lent; at least one. */
+public record Weekdays(Set<DayOfWeek> days) {
+    public static final Weekdays ALL = new Weekdays(EnumSet.allOf(DayOfWeek.class));
+
+    public Weekdays {
+        if (days.isEmpty()) throw InvalidValue.of("days", "weekdays.none", "Choose at least one day of the week.");
+        days = Set.copyOf(days);
+    }
+
+    /** Monday is the lowest of seven bits. */
+    public static Weekdays ofBits(int bits) {
+        Set<DayOfWeek> found = EnumSet.noneOf(DayOfWeek.class);
+        for (DayOfWeek day : DayOfWeek.values()) if ((bits & 1 << day.ordinal()) != 0) found.add(day);
+        return new Weekdays(found);
+    }
+
+    public int bits() {
+        return days.stream().mapToInt(d -> 1 << d.ordinal()).sum();
+    }
+
+    public Weekdays or(Weekdays other) {
+        return ofBits(bits() | other.bits());
+    }
+
+    public boolean isEveryDay() {
+        return days.size() == DayOfWeek.values().length;
+    }
+}

@@ -1,0 +1,21 @@
+package ofisino.core.plan.calendar;
+
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.List;
+import ofisino.core.kernel.Weekdays;
+
+/** Weekdays as times: each from midnight to midnight in the garage's zone. */
+public final class OpenDays {
+    private OpenDays() {}
+
+    /** Both days included. */
+    public static List<TimeWindow> between(Weekdays weekdays, LocalDate first, LocalDate last, ZoneId zone) {
+        return first.datesUntil(last.plusDays(1))
+                .filter(d -> weekdays.days().contains(d.getDayOfWeek()))
+                .map(d -> new TimeWindow(
+                        d.atStartOfDay(zone).toInstant(),
+                        d.plusDays(1).atStartOfDay(zone).toInstant()))
+                .toList();
+    }
+}

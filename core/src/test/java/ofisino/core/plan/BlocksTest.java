@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Assume;
@@ -106,6 +107,45 @@ class BlocksTest {
         assertThat(whyLoose(problem(List.of(yard, bay), within("blast", "prime"))
                         .withPlaces(List.of(new Capacity("yard", 1), new Capacity("bay", 1)))))
                 .contains(Blocks.Why.PLACES);
+    }
+
+    /** Outdoors there is daylight for half of what both take: the plan is made with the two apart, and that is said. */
+    @Test
+    void whatFitsNoEveningTogetherIsPlannedApart() {
+        Activity blast = job("blast", 2).with(new Demand(Optional.empty(), Map.of("daylight", 1), false, false));
+        Activity prime = job("prime", 2).with(new Demand(Optional.empty(), Map.of("daylight", 1), false, false));
+        List<TimeWindow> days = new ArrayList<>();
+        for (int d = 0; d < 20; d++)
+            days.add(new TimeWindow(evening(d, 6), evening(d, 18).plus(Duration.ofMinutes(30))));
+        PlanProblem problem = problem(List.of(blast, prime), within("blast", "prime"))
+                .withResources(List.of(Capacity.onlyIn("daylight", 99, days, new TimeWindow(NOW, evening(20, 0)))));
+        assertThat(whyLoose(problem)).contains(Blocks.Why.NO_EVENING);
+        assertThat(Slack.latestStarts(problem, plan(problem))).isNotEmpty();
+    }
+
+    /** Each has the engine out for itself; or the one keeps the car from rolling and the other needs it to roll. */
+    @Test
+    void whatHasItsWayInForItselfIsPlannedApart() {
+        List<Activity> all = new ArrayList<>(List.of(job("blast", 2), job("prime", 2)));
+        List<Opening> openings = new ArrayList<>();
+        for (String job : List.of("blast", "prime")) {
+            all.add(job("open " + job, 1));
+            all.add(job("close " + job, 3));
+            openings.add(new Opening(
+                    "o " + job,
+                    "engine",
+                    Optional.of(new ActivityId("open " + job)),
+                    new ActivityId("close " + job),
+                    List.of(new ActivityId(job)),
+                    List.of()));
+        }
+        assertThat(whyLoose(problem(all, within("blast", "prime")).withOpenings(openings, List.of())))
+                .contains(Blocks.Why.WAYS_IN);
+        all.set(1, job("prime", 2).needing(Set.of("rolling")));
+        assertThat(whyLoose(problem(all, within("blast", "prime"))
+                        .withOpenings(
+                                openings.subList(0, 1), List.of(new PlanProblem.Exclusion("o blast", "rolling")))))
+                .contains(Blocks.Why.WAYS_IN);
     }
 
     /** Three in a row are one block; one that is needed inside a way in stays inside it. */

@@ -188,6 +188,15 @@ class SlackAndRelaxingTest {
                 .doesNotContain(tuple(Kind.MONEY, 1L));
     }
 
+    /** Lifting takes two and nobody else has time: somebody who comes once a week makes it possible, nothing else does. */
+    @Test
+    void aHelperWhoIsMissingIsAskedFor() {
+        PlanProblem alone =
+                problem(List.of(Activity.job("lift", Aim.ROAD_READY, 4, new Crew(2, List.of("ines", "somebody")))));
+        PlanProblem missed = alone.withPeople(List.of(alone.people().get(0), new Person("somebody", List.of())));
+        assertThat(Relaxing.least(missed)).containsExactly(new Relaxation(Kind.HELPER, 1));
+    }
+
     /** By hand: 50.00 at hand, a part for 80.00, no income: 30.00 are missing, to the cent. */
     @Test
     void moneyThatCanNeverSufficeIsNamedToTheCent() {

@@ -15,6 +15,9 @@ public interface Garages {
     /** What a workshop charges for an hour where the garage is, in minor units of the base currency; empty while nobody said it. */
     Optional<Long> workshopHourMinor(Caller caller);
 
+    /** What all cars together may cost a month, in minor units of the base currency; empty where each has a purse of its own. */
+    Optional<Long> commonMonthlyMinor(Caller caller);
+
     /** Gives out the next label of the garage; given once, whatever becomes of the thing. */
     SpeakableCode nextLabel(Caller caller);
 

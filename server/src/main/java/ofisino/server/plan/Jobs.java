@@ -39,8 +39,12 @@ public interface Jobs {
     /** It was thought cured and is not: a job that is over begins again. */
     void takeUpAgain(Caller caller, UUID jobId);
 
-    /** {@code after} waits for {@code before}. */
-    record Link(UUID before, UUID after) {}
+    /**
+     * {@code after} waits for {@code before}.
+     *
+     * @param withinMinutes so soon it should begin after it, where a person said so
+     */
+    record Link(UUID before, UUID after, @Nullable Integer withinMinutes) {}
 
     /** @param piece the piece of work that it is a step of, or the job itself */
     record Job(

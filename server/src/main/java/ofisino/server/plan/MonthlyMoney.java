@@ -9,6 +9,10 @@ public interface MonthlyMoney {
     /** Empty where the person has set no limit a month. */
     Optional<Limit> of(Caller caller, UUID projectId);
 
-    /** @param leftMinor of this month, negative when it is short @param monthlyMinor each month, base currency */
-    record Limit(long leftMinor, long monthlyMinor) {}
+    /**
+     * @param leftMinor    of this month, negative when it is short
+     * @param monthlyMinor each month, base currency
+     * @param common       all cars of the garage spend from it
+     */
+    record Limit(long leftMinor, long monthlyMinor, boolean common) {}
 }

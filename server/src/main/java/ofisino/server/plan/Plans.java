@@ -50,7 +50,7 @@ public interface Plans {
 
     record Milestone(Aim aim, HeldBy.Milestone reached) {}
 
-    /** @param id of the job, the order or the need */
+    /** @param id of the job, the order, the need, the place; for daylight that of nothing */
     record Subject(Kind kind, UUID id, String title) {
         public enum Kind {
             JOB,
@@ -66,7 +66,11 @@ public interface Plans {
             NEED,
             /** Pieces that somebody else works on. */
             SEND_OUT,
-            APPOINTMENT;
+            APPOINTMENT,
+            /** Somewhere to work in. */
+            PLACE,
+            /** The sun. */
+            DAYLIGHT;
 
             /** Whether a person may say on which day it begins at the soonest. */
             public boolean isMovable() {

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import ofisino.core.kernel.Aim;
+import ofisino.core.kernel.Weekdays;
 import ofisino.server.identity.Caller;
 import org.jspecify.annotations.Nullable;
 
@@ -13,8 +14,9 @@ public interface SendOuts {
     List<Open> open(Caller caller, UUID projectId);
 
     /**
+     * @param openOn   days on which it can be handed over and fetched
      * @param backOn   the day on which to reckon with it, where it is away; empty while it is still here
-     * @param awayDays   the days that it takes
+     * @param awayDays the days that it takes
      */
     record Open(
             UUID id,
@@ -22,6 +24,7 @@ public interface SendOuts {
             Aim aim,
             int awayDays,
             boolean carGoes,
+            Weekdays openOn,
             @Nullable LocalDate backOn,
             @Nullable UUID beforeJob,
             @Nullable UUID afterJob) {}

@@ -17,7 +17,7 @@ public interface Projects {
     /** @throws ofisino.core.kernel.Conflict when the project is finished, sold or scrapped */
     Project requireOpen(Caller caller, UUID projectId);
 
-    /** Those that are worked on: the one begun first has the evenings first. */
+    /** Those that are worked on, in the order in which they have evenings, places and a common purse. */
     List<Project> inHand(Caller caller);
 
     Body bodyOf(Project project);
@@ -46,6 +46,7 @@ public interface Projects {
         REAR_ENGINE
     }
 
+    /** @param ownPace its plan reckons with the hours that its person really takes */
     record Project(
             UUID id,
             UUID vehicleId,
@@ -58,5 +59,6 @@ public interface Projects {
             DoubtfulParts doubtfulParts,
             long budgetMinor,
             long monthlyMinor,
-            @Nullable LocalDate targetOn) {}
+            @Nullable LocalDate targetOn,
+            boolean ownPace) {}
 }

@@ -11,7 +11,7 @@ import org.junit.jupiter.api.Test;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.datasource.DriverManagerDataSource;
 
-/** Garages of earlier versions (up to V011 and V018) open in this one with nothing lost, and what was done in them can still be taken back. */
+/** Garages of earlier versions (up to V011, V018, V020 and V022) open in this one with nothing lost, and what was done in them can still be taken back. */
 class MigrationTest {
     private static final UUID GARAGE = UUID.randomUUID();
     private static final UUID VEHICLE = UUID.randomUUID();
@@ -19,6 +19,8 @@ class MigrationTest {
     private static final UUID FINDING = UUID.randomUUID();
     private static final UUID JOB = UUID.randomUUID();
     private static final UUID NEED = UUID.randomUUID();
+    private static final UUID PLACE = UUID.randomUUID();
+    private static final UUID SEND_OUT = UUID.randomUUID();
     private static final UUID ACCOUNT = UUID.randomUUID();
     private static final UUID PHOTO = UUID.randomUUID();
 
@@ -38,8 +40,26 @@ class MigrationTest {
         fillWork(sql);
         Flyway.configure().dataSource(source).target("20").load().migrate();
         fillScope(sql);
+        Flyway.configure().dataSource(source).target("22").load().migrate();
+        fillPlan(sql);
         Flyway.configure().dataSource(source).load().migrate();
 
+        assertThat(sql.queryForMap("select name, room, usable_on from place where id = ?", PLACE))
+                .containsEntry("name", "second name")
+                .containsEntry("room", 1)
+                .containsEntry("usable_on", 127);
+        sql.update("update place set room = 3 where id = ?", PLACE);
+        assertThat(takeBack(sql, "place")).isTrue();
+        assertThat(sql.queryForMap("select name, room from place where id = ?", PLACE))
+                .as("its old history does not know the room")
+                .containsEntry("name", "first name")
+                .containsEntry("room", 3);
+        assertThat(sql.queryForMap("select title, open_on from send_out where id = ?", SEND_OUT))
+                .containsEntry("title", "Zinc")
+                .containsEntry("open_on", 127);
+        assertThat(sql.queryForMap("select priority, own_pace from project where id = ?", PROJECT))
+                .containsEntry("priority", 0)
+                .containsEntry("own_pace", false);
         assertThat(sql.queryForMap("select title, grade, grade_reason from need where id = ?", NEED))
                 .containsEntry("title", "second part")
                 .containsEntry("grade", null)
@@ -87,6 +107,19 @@ class MigrationTest {
         assertThat(sql.queryForMap("select budget_minor, doubtful_parts from project where id = ?", PROJECT))
                 .containsEntry("budget_minor", 100L)
                 .containsEntry("doubtful_parts", "REUSE_WHAT_MEASURES");
+    }
+
+    private static void fillPlan(JdbcTemplate sql) {
+        sql.update(
+                "insert into place (id, garage_id, code, name, kind) values (?, ?, 'P3X', 'first name', 'BAY')",
+                PLACE,
+                GARAGE);
+        sql.update("update place set name = 'second name', version = 1 where id = ?", PLACE);
+        sql.update(
+                "insert into send_out (id, garage_id, project_id, title, pieces, away_days, car_goes, aim) values (?, ?, ?, 'Zinc', 3, 10, false, 'DRIVER')",
+                SEND_OUT,
+                GARAGE,
+                PROJECT);
     }
 
     private static void fillScope(JdbcTemplate sql) {
@@ -161,7 +194,7 @@ class MigrationTest {
     private static Boolean takeBack(JdbcTemplate sql, String entity) {
         return sql.queryForObject(
                 "select restore_row(entity::regclass, before, after) from history where entity = ? and before is not null and after is not null "
-                        + "and not before ?? 'doubtful_parts' and not before ?? 'pieces' and not before ?? 'grade' order by id desc limit 1",
+                        + "and not before ?? 'doubtful_parts' and not before ?? 'pieces' and not before ?? 'grade' and not before ?? 'room' order by id desc limit 1",
                 Boolean.class,
                 entity);
     }

@@ -321,7 +321,7 @@ class PlannerTest {
         garage.job(project, "Prime the pan", clean);
         UUID glass = garage.job(project, "Fit the glass");
         garage.need(project, glass, "Seal");
-        String path = "/api/projects/" + project + "/plan/tonight?people=1&quiet=false&minutes=";
+        String path = "/api/projects/" + project + "/plan/tonight?people=1&quiet=false&wet=false&minutes=";
         assertThat(garage.owner()
                         .get(path + 60)
                         .ok()

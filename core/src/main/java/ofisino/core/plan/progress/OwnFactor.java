@@ -1,7 +1,9 @@
 package ofisino.core.plan.progress;
 
 import java.util.Collection;
+import java.util.Optional;
 import ofisino.core.kernel.InvalidValue;
+import ofisino.core.plan.job.JobState;
 
 /**
  * By what a person's hours differ from what was thought likely, learned from finished jobs: with few of them the usual optimism counts, with many
@@ -28,6 +30,12 @@ public record OwnFactor(int jobs, double factor) {
     /** What was thought likely, as this person's own time. */
     public int own(int likelyMinutes) {
         return (int) Math.round(likelyMinutes * factor);
+    }
+
+    /** Of a job that is done and on which time was logged; empty for any other. */
+    public static Optional<Finished> finished(JobState state, int likelyMinutes, int spentMinutes) {
+        boolean counts = state.isOver() && state != JobState.DROPPED && likelyMinutes > 0 && spentMinutes > 0;
+        return counts ? Optional.of(new Finished(likelyMinutes, spentMinutes)) : Optional.empty();
     }
 
     public static OwnFactor of(Collection<Finished> finished) {

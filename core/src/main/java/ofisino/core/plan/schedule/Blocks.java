@@ -33,7 +33,11 @@ public final class Blocks {
         /** Together they are longer than any evening. */
         TOO_LONG,
         /** Something else comes between them, or one of them is begun or has a fixed time. */
-        BETWEEN
+        BETWEEN,
+        /** Each has its way in opened for itself, or the one needs the car in a state that the other excludes. */
+        WAYS_IN,
+        /** In no evening is there room for both. */
+        NO_EVENING
     }
 
     /** @param gap from the end of the one to the start of the other in the plan; longer than {@code within} */
@@ -48,6 +52,10 @@ public final class Blocks {
         folded = problem;
         for (Link link : problem.links()) if (link.within().isPresent()) join(link);
         folded = folded.kept().map(k -> folded.keeping(fold(k))).orElse(folded);
+    }
+
+    boolean isEmpty() {
+        return parts.isEmpty();
     }
 
     /** The problem in which each block is one activity. */
@@ -69,7 +77,7 @@ public final class Blocks {
                             link.after(),
                             link.within().get(),
                             g,
-                            blocks.apart.getOrDefault(link, Why.BETWEEN))));
+                            blocks.apart.getOrDefault(link, Why.NO_EVENING))));
         }
         return found;
     }
@@ -97,8 +105,24 @@ public final class Blocks {
                 || after.workSlots() == 0
                 || after.begun()
                 || after.timing().fixedStart().isPresent()) return Optional.of(Why.BETWEEN);
+        if (areApart(before, after) || areApart(after, before)) return Optional.of(Why.WAYS_IN);
         Duration together = PlanProblem.SLOT.multipliedBy(before.workSlots() + after.workSlots());
         return longestEvening(before.crew()).compareTo(together) < 0 ? Optional.of(Why.TOO_LONG) : Optional.empty();
+    }
+
+    /** In stays that may not overlap, or the one in a state that a stay of the other excludes. */
+    private boolean areApart(Activity one, Activity other) {
+        for (Opening mine : folded.openings()) {
+            if (!mine.jobs().contains(one.id())) continue;
+            for (Opening theirs : folded.openings())
+                if (!theirs.id().equals(mine.id())
+                        && theirs.wayIn().equals(mine.wayIn())
+                        && theirs.jobs().contains(other.id())) return true;
+            if (folded.exclusions().stream()
+                    .anyMatch(e -> e.activityOrOpening().equals(mine.id())
+                            && other.states().contains(e.state()))) return true;
+        }
+        return false;
     }
 
     /** In which so many of them are there at once. */

@@ -1,5 +1,6 @@
 package ofisino.core.plan.schedule;
 
+import java.time.DayOfWeek;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -72,10 +73,40 @@ final class Easing {
         return found;
     }
 
-    /** On the first days of each week on which the person has no time yet, at the hour of his longest evening. */
+    /**
+     * On the first days of each week on which the person has no time yet, at the hour of his longest evening. Who has no time at all gets some only
+     * where nobody has any.
+     */
     static PlanProblem moreEvenings(PlanProblem p, int more) {
+        boolean nobody = p.people().stream().allMatch(Easing::isMissing);
         return p.withPeople(p.people().stream()
-                .map(person -> new Person(person.id(), moreEvenings(p, person.windows(), more)))
+                .map(person -> isMissing(person) && !nobody
+                        ? person
+                        : new Person(person.id(), moreEvenings(p, person.windows(), more)))
+                .toList());
+    }
+
+    static boolean isMissing(Person person) {
+        return person.windows().isEmpty();
+    }
+
+    /** Those who have no time at all come on so many evenings of each week of the one who has the most. */
+    static PlanProblem helped(PlanProblem p, int evenings) {
+        List<TimeWindow> most = p.people().stream()
+                .map(Person::windows)
+                .max(Comparator.comparing(List::size))
+                .orElse(List.of());
+        List<TimeWindow> some = new ArrayList<>();
+        LocalDate monday = null;
+        int inWeek = 0;
+        for (TimeWindow w : most) {
+            LocalDate week = w.from().atZone(p.zone()).toLocalDate().with(DayOfWeek.MONDAY);
+            inWeek = week.equals(monday) ? inWeek + 1 : 1;
+            monday = week;
+            if (inWeek <= evenings) some.add(w);
+        }
+        return p.withPeople(p.people().stream()
+                .map(person -> isMissing(person) ? new Person(person.id(), some) : person)
                 .toList());
     }
 

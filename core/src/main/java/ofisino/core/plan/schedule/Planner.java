@@ -27,7 +27,10 @@ public final class Planner {
 
     public static PlanOutcome plan(PlanProblem problem, Budget budget) {
         var blocks = new Blocks(problem);
-        return blocks.unfold(planWhole(blocks.folded(), budget));
+        PlanOutcome whole = blocks.unfold(planWhole(blocks.folded(), budget));
+        if (whole instanceof PlanOutcome.Planned || blocks.isEmpty()) return whole;
+        PlanOutcome apart = planWhole(problem, budget);
+        return apart instanceof PlanOutcome.Planned ? apart : whole;
     }
 
     private static PlanOutcome planWhole(PlanProblem problem, Budget budget) {

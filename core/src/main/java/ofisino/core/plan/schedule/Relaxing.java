@@ -25,6 +25,8 @@ public final class Relaxing {
         MONEY,
         /** One more in each place. */
         PLACE,
+        /** Evenings a week on which somebody helps who has no time so far. */
+        HELPER,
         /** Minutes by which each evening is longer. */
         SESSION
     }
@@ -48,6 +50,9 @@ public final class Relaxing {
         if (missing > 0)
             least(Kind.MONEY, missing, 1, k -> Easing.richer(problem, k)).ifPresent(found::add);
         least(Kind.PLACE, MOST_ROOM, 1, k -> Easing.roomier(problem, (int) k)).ifPresent(found::add);
+        if (problem.people().stream().anyMatch(Easing::isMissing))
+            least(Kind.HELPER, MOST_EVENINGS, 1, k -> Easing.helped(problem, (int) k))
+                    .ifPresent(found::add);
         least(Kind.SESSION, MOST_QUARTERS, 15, k -> Easing.longer(problem, k)).ifPresent(found::add);
         return found;
     }

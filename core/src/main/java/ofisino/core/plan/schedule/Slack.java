@@ -30,10 +30,15 @@ public final class Slack {
     /** Latest starts by activity; empty where the plan breaks a rule of the problem. */
     public static Map<ActivityId, Instant> latestStarts(PlanProblem problem, Plan plan) {
         var blocks = new Blocks(problem);
-        Optional<Pass> pass = Kept.stillHolds(new Instance(blocks.folded()), blocks.fold(plan));
+        Optional<Pass> whole = Kept.stillHolds(new Instance(blocks.folded()), blocks.fold(plan));
+        if (whole.isPresent() || blocks.isEmpty()) return blocks.unfold(latestStarts(whole));
+        return latestStarts(Kept.stillHolds(new Instance(problem), plan));
+    }
+
+    private static Map<ActivityId, Instant> latestStarts(Optional<Pass> pass) {
         Map<ActivityId, Instant> found = new LinkedHashMap<>();
         pass.map(Slack::new).ifPresent(slack -> slack.shiftRight(found));
-        return blocks.unfold(found);
+        return found;
     }
 
     private void shiftRight(Map<ActivityId, Instant> found) {

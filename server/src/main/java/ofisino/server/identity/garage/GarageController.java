@@ -27,6 +27,7 @@ class GarageController {
             String locale,
             Units units,
             @Nullable Long workshopHourMinor,
+            @Nullable Long commonMonthlyMinor,
             long version) {}
 
     record GarageResponse(
@@ -36,6 +37,7 @@ class GarageController {
             String locale,
             Units units,
             @Nullable Long workshopHourMinor,
+            @Nullable Long commonMonthlyMinor,
             long version,
             List<MemberRow> members) {}
 
@@ -55,6 +57,7 @@ class GarageController {
                         body.locale(),
                         body.units(),
                         body.workshopHourMinor(),
+                        body.commonMonthlyMinor(),
                         body.version()));
     }
 
@@ -66,6 +69,7 @@ class GarageController {
                 garage.locale(),
                 garage.units(),
                 garage.workshopHourMinor(),
+                garage.commonMonthlyMinor(),
                 garage.version(),
                 service.members(caller));
     }

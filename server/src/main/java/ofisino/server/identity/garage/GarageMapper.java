@@ -32,6 +32,7 @@ interface GarageMapper {
             String locale,
             Units units,
             @Nullable Long workshopHourMinor,
+            @Nullable Long commonMonthlyMinor,
             long version) {}
 
     record MemberRow(UUID accountId, String displayName, Role role) {}

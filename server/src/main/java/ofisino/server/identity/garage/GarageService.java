@@ -39,6 +39,7 @@ class GarageService implements Garages, NewGarage {
                 localeOf(locale),
                 Units.METRIC,
                 null,
+                null,
                 0));
     }
 
@@ -57,6 +58,7 @@ class GarageService implements Garages, NewGarage {
             String locale,
             Units units,
             @Nullable Long workshopHourMinor,
+            @Nullable Long commonMonthlyMinor,
             long version) {
         caller.mustOwn();
         GarageRow stored = find(caller);
@@ -68,6 +70,7 @@ class GarageService implements Garages, NewGarage {
                 localeOf(locale),
                 units,
                 hourRate(stored, workshopHourMinor),
+                purse(stored, commonMonthlyMinor),
                 version);
         Stored.notStale(mapper.update(changed), "garage", () -> find(caller));
         return find(caller);
@@ -82,6 +85,18 @@ class GarageService implements Garages, NewGarage {
         return minor == null
                 ? null
                 : Currencies.minor("workshopHour", CurrencyUnit.of(garage.baseCurrency()), minor)
+                        .getAmountMinorLong();
+    }
+
+    private static @Nullable Long purse(GarageRow garage, @Nullable Long minor) {
+        if (minor != null && minor < 0)
+            throw InvalidValue.of(
+                    "commonMonthly",
+                    "common-purse.negative",
+                    "The amount cannot be negative. Leave it empty if each car has a purse of its own.");
+        return minor == null
+                ? null
+                : Currencies.minor("commonMonthly", CurrencyUnit.of(garage.baseCurrency()), minor)
                         .getAmountMinorLong();
     }
 
@@ -114,6 +129,11 @@ class GarageService implements Garages, NewGarage {
     @Override
     public Optional<Long> workshopHourMinor(Caller caller) {
         return Optional.ofNullable(find(caller).workshopHourMinor());
+    }
+
+    @Override
+    public Optional<Long> commonMonthlyMinor(Caller caller) {
+        return Optional.ofNullable(find(caller).commonMonthlyMinor());
     }
 
     @Override

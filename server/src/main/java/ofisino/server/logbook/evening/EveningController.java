@@ -1,5 +1,6 @@
 package ofisino.server.logbook.evening;
 
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
@@ -8,6 +9,8 @@ import ofisino.server.logbook.evening.EveningMapper.EveningRow;
 import ofisino.server.logbook.evening.EveningMapper.WorkRow;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -21,9 +24,42 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class EveningController {
     private final EveningService service;
+    private final BegunService begun;
 
-    EveningController(EveningService service) {
+    EveningController(EveningService service, BegunService begun) {
         this.service = service;
+        this.begun = begun;
+    }
+
+    record BegunRequest(UUID id, List<UUID> jobs) {}
+
+    /** @param work a first answer to how long on which job */
+    record BegunResponse(UUID projectId, Instant begunAt, List<WorkFields> work) {}
+
+    /** The evening on which the asking person is in the garage now; nothing (204) while they are not. */
+    @GetMapping("/evening-begun")
+    ResponseEntity<BegunResponse> begun(Caller caller) {
+        return begun.of(caller)
+                .map(g -> ResponseEntity.ok(new BegunResponse(
+                        g.row().projectId(),
+                        g.row().begunAt(),
+                        g.minutes().entrySet().stream()
+                                .map(e -> new WorkFields(e.getKey(), e.getValue()))
+                                .toList())))
+                .orElse(ResponseEntity.noContent().build());
+    }
+
+    @PostMapping("/projects/{projectId}/evening-begun")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void begin(Caller caller, @PathVariable UUID projectId, @RequestBody BegunRequest body) {
+        begun.begin(caller, projectId, body.id(), body.jobs());
+    }
+
+    /** Leaves without logging anything. */
+    @DeleteMapping("/evening-begun")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void leave(Caller caller) {
+        begun.end(caller);
     }
 
     record WorkFields(UUID jobId, int minutes) {}

@@ -25,13 +25,16 @@ class EveningService implements Evenings {
     private static final int DAY = 24 * 60;
 
     private final EveningMapper mapper;
+    private final BegunService begun;
     private final Jobs jobs;
     private final Projects projects;
     private final Garages garages;
     private final Clock clock;
 
-    EveningService(EveningMapper mapper, Jobs jobs, Projects projects, Garages garages, Clock clock) {
+    EveningService(
+            EveningMapper mapper, BegunService begun, Jobs jobs, Projects projects, Garages garages, Clock clock) {
         this.mapper = mapper;
+        this.begun = begun;
         this.jobs = jobs;
         this.projects = projects;
         this.garages = garages;
@@ -55,6 +58,7 @@ class EveningService implements Evenings {
         projects.requireOpen(caller, projectId);
         mapper.insert(caller.garageId(), checked(caller, projectId, id, caller.accountId(), fields, 0));
         recordWork(caller, projectId, id, fields.work());
+        if (begun.of(caller).filter(b -> b.row().projectId().equals(projectId)).isPresent()) begun.end(caller);
         return find(caller, id);
     }
 

@@ -4,12 +4,18 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import ofisino.core.plan.job.Operation;
+import ofisino.core.plan.progress.Standstill.Cause;
 import ofisino.server.identity.Caller;
+import ofisino.server.logbook.progress.ProgressMapper.StandstillRow;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
@@ -27,6 +33,7 @@ class ProgressController {
     /**
      * @param months      of the calendar, begun ones counted
      * @param dormantDays without an evening, once they are many
+     * @param standstills stretches of 30 days and more without an evening
      * @param factor      by what one's own hours differ from what was thought likely
      */
     record PaceResponse(
@@ -38,7 +45,20 @@ class ProgressController {
             @Nullable Long dormantDays,
             int finishedJobs,
             double factor,
-            List<ByOperation> byOperation) {}
+            List<ByOperation> byOperation,
+            List<StandstillResponse> standstills,
+            List<DaysByCause> daysByCause) {}
+
+    /** @param since the day of the last evening before it @param until that of the next one, or today */
+    record StandstillResponse(
+            LocalDate since,
+            LocalDate until,
+            long days,
+            @Nullable Cause cause) {}
+
+    record DaysByCause(Cause cause, long days) {}
+
+    record CauseRequest(Cause cause) {}
 
     /** Nothing (204) while nobody has worked on it. */
     @GetMapping
@@ -46,5 +66,15 @@ class ProgressController {
         return service.of(caller, projectId)
                 .map(ResponseEntity::ok)
                 .orElse(ResponseEntity.noContent().build());
+    }
+
+    @PutMapping("/standstills/{since}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void explain(
+            Caller caller,
+            @PathVariable UUID projectId,
+            @PathVariable LocalDate since,
+            @RequestBody CauseRequest body) {
+        service.explain(caller, projectId, new StandstillRow(since, body.cause()));
     }
 }

@@ -2,23 +2,31 @@ package ofisino.server.logbook.progress;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import ofisino.core.plan.job.JobState;
+import ofisino.core.kernel.NotFound;
 import ofisino.core.plan.job.Operation;
 import ofisino.core.plan.progress.OwnFactor;
 import ofisino.core.plan.progress.Pace;
+import ofisino.core.plan.progress.Standstill;
+import ofisino.core.plan.progress.Standstill.Cause;
+import ofisino.core.plan.progress.Standstill.Explained;
 import ofisino.server.db.OneSnapshot;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.logbook.progress.ProgressController.ByOperation;
+import ofisino.server.logbook.progress.ProgressController.DaysByCause;
 import ofisino.server.logbook.progress.ProgressController.PaceResponse;
+import ofisino.server.logbook.progress.ProgressController.StandstillResponse;
+import ofisino.server.logbook.progress.ProgressMapper.StandstillRow;
 import ofisino.server.logbook.progress.ProgressMapper.Worked;
 import ofisino.server.plan.Jobs;
+import ofisino.server.vehicle.Projects;
 import org.springframework.stereotype.Service;
 
 /** How it goes: hours against the calendar, and against what was thought. */
@@ -26,12 +34,14 @@ import org.springframework.stereotype.Service;
 class ProgressService {
     private final ProgressMapper mapper;
     private final Jobs jobs;
+    private final Projects projects;
     private final Garages garages;
     private final Clock clock;
 
-    ProgressService(ProgressMapper mapper, Jobs jobs, Garages garages, Clock clock) {
+    ProgressService(ProgressMapper mapper, Jobs jobs, Projects projects, Garages garages, Clock clock) {
         this.mapper = mapper;
         this.jobs = jobs;
+        this.projects = projects;
         this.garages = garages;
         this.clock = clock;
     }
@@ -39,18 +49,39 @@ class ProgressService {
     @OneSnapshot
     Optional<PaceResponse> of(Caller caller, UUID projectId) {
         List<Jobs.Job> finished = jobs.of(caller, projectId).stream()
-                .filter(j -> j.state().isOver() && j.state() != JobState.DROPPED)
-                .filter(j -> j.likelyMinutes() > 0 && j.spentMinutes() > 0)
+                .filter(j -> finished(j).isPresent())
                 .toList();
         LocalDate today = LocalDate.now(clock.withZone(garages.zone(caller)));
-        return mapper.worked(caller.garageId(), projectId).map(w -> answer(w, finished, today));
+        List<Explained> standstills = standstills(caller, projectId, today);
+        return mapper.worked(caller.garageId(), projectId).map(w -> answer(w, finished, standstills, today));
     }
 
-    private static PaceResponse answer(Worked w, List<Jobs.Job> finished, LocalDate today) {
+    private static Optional<OwnFactor.Finished> finished(Jobs.Job j) {
+        return OwnFactor.finished(j.state(), j.likelyMinutes(), j.spentMinutes());
+    }
+
+    private List<Explained> standstills(Caller caller, UUID projectId, LocalDate today) {
+        Map<LocalDate, Cause> causes = mapper.standstills(caller.garageId(), projectId).stream()
+                .collect(Collectors.toMap(StandstillRow::since, StandstillRow::cause));
+        return Standstill.of(mapper.days(caller.garageId(), projectId), today).stream()
+                .map(s -> new Explained(s, Optional.ofNullable(causes.get(s.since()))))
+                .toList();
+    }
+
+    /** Why nothing was done after an evening. Said again, it takes the place of what was said before. */
+    void explain(Caller caller, UUID projectId, StandstillRow row) {
+        projects.require(caller, projectId);
+        LocalDate today = LocalDate.now(clock.withZone(garages.zone(caller)));
+        if (Standstill.of(mapper.days(caller.garageId(), projectId), today).stream()
+                .noneMatch(s -> s.since().equals(row.since()))) throw new NotFound("standstill", row.since());
+        mapper.putStandstill(caller.garageId(), projectId, row);
+    }
+
+    private static PaceResponse answer(
+            Worked w, List<Jobs.Job> finished, List<Explained> standstills, LocalDate today) {
         Pace pace = Pace.between(w.firstOn(), w.lastOn(), w.minutes());
-        OwnFactor own = OwnFactor.of(finished.stream()
-                .map(j -> new OwnFactor.Finished(j.likelyMinutes(), j.spentMinutes()))
-                .toList());
+        OwnFactor own = OwnFactor.of(
+                finished.stream().flatMap(j -> finished(j).stream()).toList());
         Map<Operation, List<Jobs.Job>> by = finished.stream()
                 .collect(Collectors.groupingBy(Jobs.Job::operation, TreeMap::new, Collectors.toList()));
         return new PaceResponse(
@@ -72,6 +103,17 @@ class ProgressService {
                                 e.getValue().stream()
                                         .mapToLong(Jobs.Job::spentMinutes)
                                         .sum()))
+                        .toList(),
+                standstills.stream()
+                        .map(e -> new StandstillResponse(
+                                e.standstill().since(),
+                                e.standstill().until(),
+                                e.standstill().days(),
+                                e.cause().orElse(null)))
+                        .toList(),
+                Standstill.daysByCause(standstills).entrySet().stream()
+                        .map(e -> new DaysByCause(e.getKey(), e.getValue()))
+                        .sorted(Comparator.comparingLong(DaysByCause::days).reversed())
                         .toList());
     }
 }

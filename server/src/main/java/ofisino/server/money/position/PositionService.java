@@ -67,17 +67,17 @@ class PositionService implements Ledger, MonthlyMoney {
 
     @Override
     public Optional<Limit> of(Caller caller, UUID projectId) {
-        long monthly = projects.require(caller, projectId).monthlyMinor();
-        return monthly == 0
+        boolean common = garages.commonMonthlyMinor(caller).isPresent();
+        Month month = standing(caller, projectId).month();
+        return month.allowance() == 0
                 ? Optional.empty()
-                : Optional.of(new Limit(standing(caller, projectId).month().left(), monthly));
+                : Optional.of(new Limit(month.left(), month.allowance(), common));
     }
 
     @OneSnapshot
     MoneyResponse money(Caller caller, UUID projectId) {
         Projects.Project project = projects.require(caller, projectId);
         CurrencyUnit base = garages.baseCurrency(caller);
-        YearMonth thisMonth = YearMonth.from(clock.instant().atZone(garages.zone(caller)));
         List<Posted> posted = entries.posted(caller, projectId);
         List<OpenOrder> open = openOrders(caller, projectId, base, posted);
         List<ToOrder> toOrder = needs.of(caller, projectId).stream()
@@ -89,16 +89,9 @@ class PositionService implements Ledger, MonthlyMoney {
                 sum(posted),
                 open.stream().mapToLong(OpenOrder::baseMinor).sum(),
                 toOrder.stream().mapToLong(ToOrder::baseMinor).sum());
-        long due = open.stream()
-                .filter(o -> !YearMonth.from(o.expectedOn()).isAfter(thisMonth))
-                .mapToLong(OpenOrder::baseMinor)
-                .sum();
-        var month = new Month(
-                project.monthlyMinor(),
-                sum(posted.stream()
-                        .filter(e -> YearMonth.from(e.paidOn()).equals(thisMonth))
-                        .toList()),
-                due);
+        Month month = garages.commonMonthlyMinor(caller)
+                .map(limit -> commonMonth(caller, base, limit))
+                .orElseGet(() -> month(caller, project.monthlyMinor(), posted, open));
         return new MoneyResponse(
                 base.getCode(),
                 position,
@@ -110,6 +103,31 @@ class PositionService implements Ledger, MonthlyMoney {
                 goesTo(caller, projectId, posted),
                 open,
                 toOrder);
+    }
+
+    private Month month(Caller caller, long limitMinor, List<Posted> posted, List<OpenOrder> open) {
+        YearMonth thisMonth = YearMonth.from(clock.instant().atZone(garages.zone(caller)));
+        return new Month(
+                limitMinor,
+                sum(posted.stream()
+                        .filter(e -> YearMonth.from(e.paidOn()).equals(thisMonth))
+                        .toList()),
+                open.stream()
+                        .filter(o -> !YearMonth.from(o.expectedOn()).isAfter(thisMonth))
+                        .mapToLong(OpenOrder::baseMinor)
+                        .sum());
+    }
+
+    /** What all cars in hand spend from one purse. */
+    private Month commonMonth(Caller caller, CurrencyUnit base, long limitMinor) {
+        List<Posted> posted = new ArrayList<>();
+        List<OpenOrder> open = new ArrayList<>();
+        for (Projects.Project p : projects.inHand(caller)) {
+            List<Posted> its = entries.posted(caller, p.id());
+            posted.addAll(its);
+            open.addAll(openOrders(caller, p.id(), base, its));
+        }
+        return month(caller, limitMinor, posted, open);
     }
 
     private static long sum(List<Posted> posted) {

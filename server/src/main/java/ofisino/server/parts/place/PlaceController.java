@@ -2,10 +2,13 @@ package ofisino.server.parts.place;
 
 import java.util.List;
 import java.util.UUID;
+import ofisino.core.kernel.Weekdays;
 import ofisino.server.identity.Caller;
 import ofisino.server.parts.place.PlaceMapper.Kind;
 import ofisino.server.parts.place.PlaceMapper.LabelledRow;
 import ofisino.server.parts.place.PlaceMapper.PlaceRow;
+import ofisino.server.parts.place.PlaceService.PlaceFields;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -25,9 +28,20 @@ class PlaceController {
         this.service = service;
     }
 
-    record NewPlaceRequest(UUID id, String name, Kind kind) {}
+    /** @param room 1 where nothing is said @param usableOn every day where nothing is said */
+    record NewPlaceRequest(
+            UUID id,
+            String name,
+            Kind kind,
+            @Nullable Integer room,
+            @Nullable Weekdays usableOn) {}
 
-    record PlaceChangeRequest(String name, Kind kind, long version) {}
+    record PlaceChangeRequest(
+            String name,
+            Kind kind,
+            @Nullable Integer room,
+            @Nullable Weekdays usableOn,
+            long version) {}
 
     @GetMapping("/places")
     List<PlaceRow> all(Caller caller) {
@@ -37,12 +51,13 @@ class PlaceController {
     @PostMapping("/places")
     @ResponseStatus(HttpStatus.CREATED)
     PlaceRow add(Caller caller, @RequestBody NewPlaceRequest body) {
-        return service.add(caller, body.id(), body.name(), body.kind());
+        return service.add(caller, body.id(), new PlaceFields(body.name(), body.kind(), body.room(), body.usableOn()));
     }
 
     @PutMapping("/places/{id}")
     PlaceRow change(Caller caller, @PathVariable UUID id, @RequestBody PlaceChangeRequest body) {
-        return service.change(caller, id, body.name(), body.kind(), body.version());
+        return service.change(
+                caller, id, new PlaceFields(body.name(), body.kind(), body.room(), body.usableOn()), body.version());
     }
 
     /** What a label read from a bag, a shelf or a job sheet belongs to. */

@@ -3,6 +3,7 @@ package ofisino.server.parts.place;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import ofisino.core.kernel.Weekdays;
 import org.apache.ibatis.annotations.Mapper;
 
 @Mapper
@@ -33,8 +34,13 @@ interface PlaceMapper {
         LABEL
     }
 
-    /** @param parts how many accepted parts lie there */
-    record PlaceRow(UUID id, String code, String name, Kind kind, int parts, long version) {}
+    /**
+     * @param room     for so many jobs at once
+     * @param usableOn days on which it can be used: a bay that is lent on Saturdays
+     * @param parts    how many accepted parts lie there
+     */
+    record PlaceRow(
+            UUID id, String code, String name, Kind kind, int room, Weekdays usableOn, int parts, long version) {}
 
     record LabelledRow(Labelled what, UUID id, String name) {}
 }

@@ -2,19 +2,25 @@ package ofisino.server.parts.place;
 
 import java.util.List;
 import java.util.UUID;
+import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.SpeakableCode;
 import ofisino.core.kernel.Texts;
+import ofisino.core.kernel.Weekdays;
 import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
+import ofisino.server.parts.Places;
 import ofisino.server.parts.place.PlaceMapper.Kind;
 import ofisino.server.parts.place.PlaceMapper.LabelledRow;
 import ofisino.server.parts.place.PlaceMapper.PlaceRow;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** Shelves, benches, boxes and bags, each with a code to write on it. */
 @Service
-class PlaceService {
+class PlaceService implements Places {
+    private static final int MOST_ROOM = 99;
+
     private final PlaceMapper mapper;
     private final Garages garages;
 
@@ -23,25 +29,52 @@ class PlaceService {
         this.garages = garages;
     }
 
+    record PlaceFields(
+            String name,
+            Kind kind,
+            @Nullable Integer room,
+            @Nullable Weekdays usableOn) {}
+
     List<PlaceRow> all(Caller caller) {
         return mapper.all(caller.garageId());
     }
 
-    PlaceRow add(Caller caller, UUID id, String name, Kind kind) {
-        mapper.insert(
-                caller.garageId(),
-                new PlaceRow(id, garages.nextLabel(caller).value(), Texts.line("name", name), kind, 0, 0));
+    PlaceRow add(Caller caller, UUID id, PlaceFields fields) {
+        mapper.insert(caller.garageId(), checked(id, garages.nextLabel(caller).value(), fields, 0));
         return find(caller, id);
     }
 
-    PlaceRow change(Caller caller, UUID id, String name, Kind kind, long version) {
+    PlaceRow change(Caller caller, UUID id, PlaceFields fields, long version) {
         PlaceRow stored = find(caller, id);
         Stored.notStale(
-                mapper.update(
-                        caller.garageId(), new PlaceRow(id, stored.code(), Texts.line("name", name), kind, 0, version)),
+                mapper.update(caller.garageId(), checked(id, stored.code(), fields, version)),
                 "place",
                 () -> find(caller, id));
         return find(caller, id);
+    }
+
+    private static PlaceRow checked(UUID id, String code, PlaceFields f, long version) {
+        int room = f.room() == null ? 1 : f.room();
+        if (room < 1 || room > MOST_ROOM)
+            throw InvalidValue.of(
+                    "room", "place.room", "A place has room for 1 to 99 jobs at once, not %d.".formatted(room));
+        return new PlaceRow(
+                id,
+                code,
+                Texts.line("name", f.name()),
+                f.kind(),
+                room,
+                f.usableOn() == null ? Weekdays.ALL : f.usableOn(),
+                0,
+                version);
+    }
+
+    @Override
+    public List<WorkPlace> toWorkIn(Caller caller) {
+        return all(caller).stream()
+                .filter(p -> p.kind() == Kind.BAY || p.kind() == Kind.BENCH || p.kind() == Kind.AWAY)
+                .map(p -> new WorkPlace(p.id(), p.name(), p.room(), p.usableOn()))
+                .toList();
     }
 
     private PlaceRow find(Caller caller, UUID id) {

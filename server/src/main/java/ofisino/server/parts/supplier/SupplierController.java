@@ -2,12 +2,15 @@ package ofisino.server.parts.supplier;
 
 import java.util.List;
 import java.util.UUID;
+import ofisino.core.kernel.Weekdays;
 import ofisino.server.identity.Caller;
 import ofisino.server.parts.supplier.SupplierMapper.SupplierRow;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
@@ -25,6 +28,8 @@ class SupplierController {
     record NewSupplierRequest(
             UUID id, String name, String currency, @Nullable String note) {}
 
+    record OpenOnRequest(Weekdays openOn, long version) {}
+
     @GetMapping
     List<SupplierRow> all(Caller caller) {
         return service.all(caller);
@@ -34,5 +39,11 @@ class SupplierController {
     @ResponseStatus(HttpStatus.CREATED)
     SupplierRow add(Caller caller, @RequestBody NewSupplierRequest body) {
         return service.add(caller, body.id(), body.name(), body.currency(), body.note());
+    }
+
+    @PutMapping("/{id}/open-on")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void openOn(Caller caller, @PathVariable UUID id, @RequestBody OpenOnRequest body) {
+        service.putOpenOn(caller, id, body.openOn(), body.version());
     }
 }

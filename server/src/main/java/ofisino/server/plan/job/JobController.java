@@ -207,6 +207,16 @@ class JobController {
         return response(caller, service.change(caller, id, body.fields(), body.version()));
     }
 
+    /** @param minutes empty for what the rules of the trade say */
+    record WithinRequest(UUID before, @Nullable Integer minutes) {}
+
+    /** How soon it should begin after one that it follows. */
+    @PutMapping("/jobs/{id}/within")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void within(Caller caller, @PathVariable UUID id, @RequestBody WithinRequest body) {
+        service.within(caller, id, body.before(), body.minutes());
+    }
+
     record JoinRequest(UUID other) {}
 
     /** Makes one job of two: the other is dropped, all that hangs on it goes over. */

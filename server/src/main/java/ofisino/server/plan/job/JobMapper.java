@@ -27,6 +27,8 @@ interface JobMapper {
 
     void insertLink(UUID garageId, UUID beforeId, UUID afterId);
 
+    int putWithin(UUID garageId, UUID beforeId, UUID afterId, @Nullable Integer withinMinutes);
+
     void deleteLink(UUID garageId, UUID beforeId, UUID afterId);
 
     List<FindingLinkRow> findingLinks(UUID garageId, UUID projectId);
@@ -89,7 +91,11 @@ interface JobMapper {
         }
     }
 
-    record LinkRow(UUID beforeId, UUID afterId) {}
+    record LinkRow(UUID beforeId, UUID afterId, @Nullable Integer withinMinutes) {
+        boolean joins(UUID before, UUID after) {
+            return beforeId.equals(before) && afterId.equals(after);
+        }
+    }
 
     record FindingLinkRow(UUID jobId, UUID findingId) {}
 

@@ -13,6 +13,7 @@ import ofisino.core.kernel.Caution;
 import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.Effort;
 import ofisino.core.kernel.InvalidValue;
+import ofisino.core.kernel.NotFound;
 import ofisino.core.kernel.Texts;
 import ofisino.core.plan.job.JobState;
 import ofisino.core.plan.job.Operation;
@@ -35,6 +36,7 @@ import ofisino.server.plan.job.JobMapper.FindingLinkRow;
 import ofisino.server.plan.job.JobMapper.JobRow;
 import ofisino.server.plan.job.JobMapper.LinkRow;
 import ofisino.server.vehicle.Projects;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 
@@ -42,6 +44,8 @@ import org.springframework.stereotype.Service;
 @Service
 class JobService implements Jobs {
     /** Common practice, no source: what a job of which nothing is known may take. */
+    private static final int LONGEST_WITHIN_MINUTES = 60 * 24 * 60;
+
     private static final Effort UNKNOWN_EFFORT = new Effort(30, 60, 120);
 
     private final JobMapper mapper;
@@ -214,7 +218,7 @@ class JobService implements Jobs {
         if (!find(caller, before).projectId().equals(second.projectId()))
             throw InvalidValue.of("after", "job.other-project", "A job can only follow jobs of its own project.");
         List<LinkRow> all = linkRows(caller, second.projectId());
-        if (all.contains(new LinkRow(before, after))) return;
+        if (all.stream().anyMatch(l -> l.joins(before, after))) return;
         new Precedence<>(all.stream()
                         .map(l -> new Precedence.Link<>(l.beforeId(), l.afterId()))
                         .toList())
@@ -223,6 +227,15 @@ class JobService implements Jobs {
                     throw circle(caller, second.projectId(), circle);
                 });
         mapper.insertLink(caller.garageId(), before, after);
+    }
+
+    /** So soon should it begin after one that it follows; without a number the rules of the trade say it. */
+    void within(Caller caller, UUID id, UUID before, @Nullable Integer minutes) {
+        open(caller, id);
+        if (minutes != null && (minutes < 0 || minutes > LONGEST_WITHIN_MINUTES))
+            throw InvalidValue.of(
+                    "minutes", "job.within", "Within 0 to 60 days (86400 min), not %d min.".formatted(minutes));
+        if (mapper.putWithin(caller.garageId(), before, id, minutes) == 0) throw new NotFound("link", before);
     }
 
     @Override
@@ -286,7 +299,7 @@ class JobService implements Jobs {
     @Override
     public List<Link> links(Caller caller, UUID projectId) {
         return linkRows(caller, projectId).stream()
-                .map(l -> new Link(l.beforeId(), l.afterId()))
+                .map(l -> new Link(l.beforeId(), l.afterId(), l.withinMinutes()))
                 .toList();
     }
 

@@ -69,7 +69,7 @@ class JobShaping {
             if (l.beforeId().equals(other) || l.afterId().equals(other))
                 mapper.deleteLink(caller.garageId(), l.beforeId(), l.afterId());
         for (Precedence.Link<UUID> l : links.stream().distinct().toList())
-            if (!all.contains(new LinkRow(l.before(), l.after())))
+            if (all.stream().noneMatch(known -> known.joins(l.before(), l.after())))
                 mapper.insertLink(caller.garageId(), l.before(), l.after());
         List<FindingLinkRow> findings = mapper.findingLinks(caller.garageId(), kept.projectId());
         for (FindingLinkRow f : findings)

@@ -4,27 +4,22 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import ofisino.core.kernel.Aim;
 import ofisino.core.plan.calendar.TimeWindow;
-import ofisino.core.plan.job.Operation;
+import ofisino.core.plan.progress.OwnFactor;
+import ofisino.core.plan.schedule.Activity;
 import ofisino.core.plan.schedule.ActivityId;
 import ofisino.core.plan.schedule.Balance;
+import ofisino.core.plan.schedule.Blocks;
 import ofisino.core.plan.schedule.Limit;
 import ofisino.core.plan.schedule.Plan;
 import ofisino.core.plan.schedule.Plan.Scheduled;
 import ofisino.core.plan.schedule.PlanOutcome;
-import ofisino.core.plan.schedule.PlanProblem;
 import ofisino.core.plan.schedule.Relaxing;
 import ofisino.core.plan.schedule.Splits;
-import ofisino.core.plan.tonight.Asked;
-import ofisino.core.plan.tonight.Ready;
 import ofisino.server.db.OneSnapshot;
 import ofisino.server.identity.Caller;
 import ofisino.server.plan.Jobs;
@@ -33,24 +28,25 @@ import ofisino.server.plan.Plans.Planned;
 import ofisino.server.plan.Plans.Subject;
 import ofisino.server.plan.schedule.PlanController.ActivityResponse;
 import ofisino.server.plan.schedule.PlanController.LimitResponse;
-import ofisino.server.plan.schedule.PlanController.MilestoneMove;
+import ofisino.server.plan.schedule.PlanController.LooseResponse;
 import ofisino.server.plan.schedule.PlanController.MilestoneResponse;
-import ofisino.server.plan.schedule.PlanController.MoveResponse;
-import ofisino.server.plan.schedule.PlanController.Moved;
+import ofisino.server.plan.schedule.PlanController.PaceOfPlan;
 import ofisino.server.plan.schedule.PlanController.PlanResponse;
-import ofisino.server.plan.schedule.PlanController.PossibleResponse;
 import ofisino.server.plan.schedule.PlanController.SplitProposalResponse;
 import ofisino.server.plan.schedule.PlanController.UnplacedResponse;
+import ofisino.server.vehicle.Projects;
 import org.springframework.stereotype.Service;
 
-/** Puts a plan beside what it is compared with: the plan that is followed, the latest starts, the money, the same after a move. */
+/** Puts a plan beside what one asks of it: the plan that is followed, the latest starts, the money, what would make it possible. */
 @Service
 class PlanAnswers {
     private final PlanService service;
+    private final Projects projects;
     private final Jobs jobs;
 
-    PlanAnswers(PlanService service, Jobs jobs) {
+    PlanAnswers(PlanService service, Projects projects, Jobs jobs) {
         this.service = service;
+        this.projects = projects;
         this.jobs = jobs;
     }
 
@@ -63,10 +59,14 @@ class PlanAnswers {
         Map<ActivityId, Instant> followed =
                 planned.problem().kept().map(k -> planned.plan().movedFrom(k, zone)).orElse(List.of()).stream()
                         .collect(Collectors.toMap(Plan.Moved::id, Plan.Moved::before));
+        Map<ActivityId, Subject> places = planned.problem().activities().stream()
+                .filter(a -> a.demand().place().isPresent())
+                .collect(Collectors.toMap(
+                        Activity::id, a -> planned.subject(a.demand().place().orElseThrow())));
         return new PlanResponse(
                 planned.plan().activities().values().stream()
                         .map(s -> activity(
-                                planned, s, latest.get(s.id()), pins.get(s.id().value()), followed.get(s.id())))
+                                planned, places, s, latest.get(s.id()), pins.get(s.id().value()), followed.get(s.id())))
                         .toList(),
                 planned.milestones().stream()
                         .map(m -> milestone(planned, m, zone))
@@ -77,14 +77,38 @@ class PlanAnswers {
                         : List.of(),
                 windows(caller, planned),
                 Balance.of(planned.problem(), planned.plan()),
+                Blocks.loose(planned.problem(), planned.plan()).stream()
+                        .map(l -> loose(planned, l))
+                        .toList(),
+                pace(caller, projectId),
                 service.followedAt(caller, projectId).orElse(null));
     }
 
+    private static LooseResponse loose(Planned planned, Blocks.Loose l) {
+        return new LooseResponse(
+                subject(planned, l.before()),
+                subject(planned, l.after()),
+                l.within().toMinutes(),
+                l.gap().toMinutes(),
+                l.why());
+    }
+
+    private PaceOfPlan pace(Caller caller, UUID projectId) {
+        OwnFactor own = Stating.ownFactor(jobs.of(caller, projectId));
+        return new PaceOfPlan(projects.require(caller, projectId).ownPace(), own.jobs(), own.factor());
+    }
+
     private static ActivityResponse activity(
-            Planned planned, Scheduled s, Instant latest, LocalDate notBefore, Instant followed) {
+            Planned planned,
+            Map<ActivityId, Subject> places,
+            Scheduled s,
+            Instant latest,
+            LocalDate notBefore,
+            Instant followed) {
         return new ActivityResponse(
                 s.id().value(),
                 subject(planned, s.id()),
+                places.get(s.id()),
                 s.start(),
                 s.end(),
                 s.stays(),
@@ -129,78 +153,9 @@ class PlanAnswers {
     }
 
     @OneSnapshot
-    MoveResponse move(Caller caller, UUID projectId, String activity, LocalDate notBefore) {
-        Planned before = service.of(caller, projectId);
-        return compared(before, service.moved(caller, projectId, before, activity, notBefore));
-    }
-
-    @OneSnapshot
-    MoveResponse joined(Caller caller, UUID projectId, List<UUID> stays) {
-        Planned before = service.of(caller, projectId);
-        return compared(before, service.joined(before, stays));
-    }
-
-    @OneSnapshot
-    MoveResponse split(Caller caller, UUID projectId, UUID stay, Set<UUID> leaving) {
-        Planned before = service.of(caller, projectId);
-        return compared(before, service.split(before, stay, leaving));
-    }
-
-    private static MoveResponse compared(Planned before, Planned after) {
-        List<MilestoneMove> milestones = new ArrayList<>();
-        for (Aim aim : Aim.values()) {
-            Instant was = finish(before, aim);
-            Instant will = finish(after, aim);
-            if (was != null || will != null) milestones.add(new MilestoneMove(aim, was, will));
-        }
-        List<Moved> moved = after
-                .plan()
-                .movedFrom(before.plan(), before.problem().zone())
-                .stream()
-                .map(m -> new Moved(subject(after, m.id()), m.before(), m.after()))
-                .toList();
-        return new MoveResponse(after.outcome() instanceof PlanOutcome.Planned, milestones, moved);
-    }
-
-    private static Instant finish(Planned planned, Aim aim) {
-        return planned.milestones().stream()
-                .filter(m -> m.aim() == aim)
-                .map(m -> m.reached().finish())
-                .findFirst()
-                .orElse(null);
-    }
-
-    @OneSnapshot
     List<Relaxing.Relaxation> mending(Caller caller, UUID projectId) {
         Planned planned = service.of(caller, projectId);
         return planned.outcome() instanceof PlanOutcome.Infeasible ? Relaxing.least(planned.problem()) : List.of();
-    }
-
-    /** Whatever waits for nothing but somebody's time; the rest of the plan says how much it presses. */
-    @OneSnapshot
-    List<PossibleResponse> tonight(Caller caller, UUID projectId, Asked asked) {
-        Planned planned = service.of(caller, projectId);
-        PlanProblem problem = planned.problem();
-        Map<ActivityId, Instant> latest = planned.latestStarts();
-        Set<ActivityId> ready = Ready.of(problem);
-        Map<UUID, Operation> operations =
-                jobs.of(caller, projectId).stream().collect(Collectors.toMap(Jobs.Job::id, Jobs.Job::operation));
-        List<Asked.Work<ActivityId>> works = problem.activities().stream()
-                .filter(a -> a.workSlots() > 0)
-                .map(a -> new Asked.Work<>(
-                        a.id(),
-                        Optional.ofNullable(
-                                operations.get(subject(planned, a.id()).id())),
-                        a.workSlots() * (int) PlanProblem.SLOT.toMinutes(),
-                        a.crew().size(),
-                        a.timing().inOneGo(),
-                        ready.contains(a.id()),
-                        a.begun(),
-                        Optional.ofNullable(latest.get(a.id()))))
-                .toList();
-        return asked.rank(works, problem.now()).stream()
-                .map(p -> new PossibleResponse(subject(planned, p.id()), p.minutes(), p.why()))
-                .toList();
     }
 
     /** Ways in that wait for a fixed time though only some of their jobs have to. */
@@ -216,8 +171,7 @@ class PlanAnswers {
     }
 
     private static LimitResponse limit(Planned planned, Limit limit) {
-        return new LimitResponse(
-                limit.kind(), limit.until(), limit.namesActivity() ? planned.subject(limit.id()) : null);
+        return new LimitResponse(limit.kind(), limit.until(), planned.subjects().get(limit.id()));
     }
 
     private static Subject subject(Planned planned, ActivityId id) {

@@ -3,13 +3,16 @@ package ofisino.server.plan.schedule;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import ofisino.core.kernel.Aim;
 import ofisino.core.plan.calendar.TimeWindow;
 import ofisino.core.plan.schedule.Balance;
+import ofisino.core.plan.schedule.Blocks;
 import ofisino.core.plan.schedule.Limit;
 import ofisino.core.plan.schedule.Relaxing.Relaxation;
+import ofisino.core.plan.schedule.Sooner;
 import ofisino.core.plan.tonight.Asked;
 import ofisino.server.identity.Caller;
 import ofisino.server.plan.Plans.Subject;
@@ -31,10 +34,14 @@ import org.springframework.web.bind.annotation.RestController;
 class PlanController {
     private final PlanService service;
     private final PlanAnswers answers;
+    private final PlanComparisons comparisons;
+    private final TonightAnswers tonight;
 
-    PlanController(PlanService service, PlanAnswers answers) {
+    PlanController(PlanService service, PlanAnswers answers, PlanComparisons comparisons, TonightAnswers tonight) {
         this.service = service;
         this.answers = answers;
+        this.comparisons = comparisons;
+        this.tonight = tonight;
     }
 
     /** @param subject what forbids it, where that is a job or a part */
@@ -47,10 +54,12 @@ class PlanController {
      * @param notBefore   a person moved it there
      * @param followed    its start in the plan that is followed, where that is on another day
      * @param movable     a person may say on which day it begins at the soonest
+     * @param place       where it is worked, if a person said so
      */
     record ActivityResponse(
             String key,
             Subject subject,
+            @Nullable Subject place,
             Instant start,
             Instant end,
             List<TimeWindow> stays,
@@ -75,6 +84,7 @@ class PlanController {
      * @param circle     jobs that wait for one another; empty where there is none
      * @param windows    the asking person's times in the garage as far as the plan goes
      * @param money      a point for each day on which something changes; empty without a limit a month
+     * @param loose      what should have followed soon and does not
      * @param followedAt when somebody said that this is the plan
      */
     record PlanResponse(
@@ -84,7 +94,14 @@ class PlanController {
             List<Subject> circle,
             List<TimeWindow> windows,
             List<Balance.Point> money,
+            List<LooseResponse> loose,
+            PaceOfPlan pace,
             @Nullable Instant followedAt) {}
+
+    record LooseResponse(Subject before, Subject after, long withinMinutes, long gapMinutes, Blocks.Why why) {}
+
+    /** @param own the plan reckons with it @param jobs that it was learned from */
+    record PaceOfPlan(boolean own, int jobs, double factor) {}
 
     record MoveRequest(String activity, @Nullable LocalDate notBefore) {}
 
@@ -110,7 +127,7 @@ class PlanController {
     /** What would come of it; changes nothing. */
     @PostMapping("/preview")
     MoveResponse preview(Caller caller, @PathVariable UUID projectId, @RequestBody MoveRequest body) {
-        return answers.move(caller, projectId, body.activity(), body.notBefore());
+        return comparisons.move(caller, projectId, body.activity(), body.notBefore());
     }
 
     /** @param leaving the jobs that have to wait anyway @param because the fixed time that it waits for */
@@ -125,13 +142,36 @@ class PlanController {
     /** What would come of opening a way in once instead of several times; changes nothing. */
     @PostMapping("/preview-joined")
     MoveResponse previewJoined(Caller caller, @PathVariable UUID projectId, @RequestBody JoinedStaysRequest body) {
-        return answers.joined(caller, projectId, body.stays());
+        return comparisons.joined(caller, projectId, body.stays());
     }
 
     /** What would come of opening it once more for some of its jobs; changes nothing. */
     @PostMapping("/preview-split")
     MoveResponse previewSplit(Caller caller, @PathVariable UUID projectId, @RequestBody SplitStayRequest body) {
-        return answers.split(caller, projectId, body.stay(), body.jobs());
+        return comparisons.split(caller, projectId, body.stay(), body.jobs());
+    }
+
+    /** @param place of which somebody lends more, for the kind that is about room */
+    record SoonerResponse(Sooner.Kind kind, @Nullable Subject place, MoveResponse move) {}
+
+    /** What more hours or borrowed room would bring; changes nothing. */
+    @GetMapping("/sooner")
+    List<SoonerResponse> sooner(Caller caller, @PathVariable UUID projectId) {
+        return comparisons.sooner(caller, projectId);
+    }
+
+    record SentOutRequest(UUID job, int days, long costMinor) {}
+
+    /** What would come of giving a job to somebody else; changes nothing. */
+    @PostMapping("/preview-sent-out")
+    MoveResponse previewSentOut(Caller caller, @PathVariable UUID projectId, @RequestBody SentOutRequest body) {
+        return comparisons.sentOut(caller, projectId, body.job(), body.days(), body.costMinor());
+    }
+
+    /** What would come of reckoning with the hours that the person really takes, or not; changes nothing. */
+    @GetMapping("/at-pace")
+    MoveResponse atPace(Caller caller, @PathVariable UUID projectId, @RequestParam boolean own) {
+        return comparisons.pace(caller, projectId, own);
     }
 
     /** The least that would make the plan possible: of each kind one change. */
@@ -150,8 +190,14 @@ class PlanController {
             @PathVariable UUID projectId,
             @RequestParam int minutes,
             @RequestParam int people,
-            @RequestParam boolean quiet) {
-        return answers.tonight(caller, projectId, new Asked(minutes, people, quiet));
+            @RequestParam boolean quiet,
+            @RequestParam boolean wet,
+            @RequestParam @Nullable UUID place) {
+        return tonight.of(
+                caller,
+                projectId,
+                new Asked(
+                        minutes, people, quiet, wet, Optional.ofNullable(place).map(Statement::placeKey)));
     }
 
     @PutMapping("/pins")

@@ -24,20 +24,15 @@ import ofisino.core.plan.schedule.Joining;
 import ofisino.core.plan.schedule.Plan;
 import ofisino.core.plan.schedule.PlanOutcome;
 import ofisino.core.plan.schedule.PlanProblem;
+import ofisino.core.plan.schedule.Sharing;
 import ofisino.core.plan.schedule.Splitting;
 import ofisino.core.plan.tonight.Tonight;
 import ofisino.server.db.OneSnapshot;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
-import ofisino.server.parts.Needs;
-import ofisino.server.plan.Appointments;
 import ofisino.server.plan.Calendars;
-import ofisino.server.plan.Debts;
-import ofisino.server.plan.Jobs;
 import ofisino.server.plan.MonthlyMoney;
 import ofisino.server.plan.Plans;
-import ofisino.server.plan.SendOuts;
-import ofisino.server.plan.Ways;
 import ofisino.server.plan.schedule.PlanMapper.FollowedRow;
 import ofisino.server.plan.schedule.PlanMapper.PinRow;
 import ofisino.server.vehicle.Projects;
@@ -48,12 +43,7 @@ import org.springframework.stereotype.Service;
 @Service
 class PlanService implements Plans {
     private final PlanMapper mapper;
-    private final Jobs jobs;
-    private final Needs needs;
-    private final Ways ways;
-    private final Debts debts;
-    private final SendOuts sendOuts;
-    private final Appointments appointments;
+    private final Stating stating;
     private final MonthlyMoney money;
     private final Calendars calendars;
     private final Projects projects;
@@ -63,24 +53,14 @@ class PlanService implements Plans {
 
     PlanService(
             PlanMapper mapper,
-            Jobs jobs,
-            Needs needs,
-            Ways ways,
-            Debts debts,
-            SendOuts sendOuts,
-            Appointments appointments,
+            Stating stating,
             MonthlyMoney money,
             Calendars calendars,
             Projects projects,
             Garages garages,
             Clock clock) {
         this.mapper = mapper;
-        this.jobs = jobs;
-        this.needs = needs;
-        this.ways = ways;
-        this.debts = debts;
-        this.sendOuts = sendOuts;
-        this.appointments = appointments;
+        this.stating = stating;
         this.money = money;
         this.calendars = calendars;
         this.projects = projects;
@@ -111,14 +91,14 @@ class PlanService implements Plans {
                                 ? a.with(a.timing().notSooner(from))
                                 : a)
                         .toList());
-        return solved(problem, now.subjects(), p -> now.tonight());
+        return instead(now, problem);
     }
 
     /** The plan as it would be if several stays of a way in were one. */
     Planned joined(Planned now, List<UUID> stays) {
         PlanProblem problem =
                 Joining.join(now.problem(), stays.stream().map(UUID::toString).toList());
-        return solved(problem, now.subjects(), p -> now.tonight());
+        return instead(now, problem);
     }
 
     /** The plan as it would be if some jobs of a stay had one of their own. */
@@ -138,21 +118,37 @@ class PlanService implements Plans {
         return solved(problem, subjects, p -> now.tonight());
     }
 
-    /** Cars that were begun sooner have the evenings first; this one has what they leave. */
+    /** The plan as it would be with the hours that the person really takes, or with those that were thought. */
+    @OneSnapshot
+    Planned atPace(Caller caller, UUID projectId, boolean own) {
+        return planned(caller, projectId, pins(caller, projectId), own);
+    }
+
+    /** The plan of a problem that is like the one that is planned now but for something. */
+    Planned instead(Planned now, PlanProblem problem) {
+        return solved(problem, now.subjects(), p -> now.tonight());
+    }
+
     private Planned planned(Caller caller, UUID projectId, Map<String, LocalDate> pins) {
+        return planned(
+                caller, projectId, pins, projects.require(caller, projectId).ownPace());
+    }
+
+    /** Cars that come first have the evenings, the places and a common purse first; this one has what they leave. */
+    private Planned planned(Caller caller, UUID projectId, Map<String, LocalDate> pins, boolean ownPace) {
         Projects.Project mine = projects.require(caller, projectId);
         ZoneId zone = garages.zone(caller);
-        Instant now = nextSlot(clock.instant());
-        List<PlanProblem.Person> people = people(caller, now.atZone(zone).toLocalDate());
+        var garage = new Garage(
+                caller, people(caller, LocalDate.ofInstant(clock.instant(), zone)), zone, nextSlot(clock.instant()));
+        List<Planned> first = new ArrayList<>();
         for (Projects.Project other : projects.inHand(caller)) {
             if (other.id().equals(projectId)) break;
-            people = without(
-                    people,
-                    planned(caller, other, pins(caller, other.id()), people, zone, now)
-                            .plan());
+            first.add(planned(garage, other, pins(caller, other.id()), other.ownPace(), first));
         }
-        return planned(caller, mine, pins, people, zone, now);
+        return planned(garage, mine, pins, ownPace, first);
     }
+
+    private record Garage(Caller caller, List<PlanProblem.Person> people, ZoneId zone, Instant now) {}
 
     /** Plans go by slots; so the same question, asked again within one, is the same. */
     private static Instant nextSlot(Instant now) {
@@ -160,38 +156,24 @@ class PlanService implements Plans {
         return Instant.ofEpochSecond(-Math.floorDiv(-now.getEpochSecond(), slot) * slot);
     }
 
-    private static List<PlanProblem.Person> without(List<PlanProblem.Person> people, Plan plan) {
-        return people.stream()
-                .map(p -> new PlanProblem.Person(
-                        p.id(),
-                        TimeWindow.without(
-                                p.windows(),
-                                plan.activities().values().stream()
-                                        .filter(s -> s.people().contains(p.id()))
-                                        .flatMap(s -> s.stays().stream())
-                                        .toList())))
-                .toList();
-    }
-
     private Planned planned(
-            Caller caller,
+            Garage garage,
             Projects.Project project,
             Map<String, LocalDate> pins,
-            List<PlanProblem.Person> people,
-            ZoneId zone,
-            Instant now) {
-        UUID projectId = project.id();
-        List<SendOuts.Open> away = sendOuts.open(caller, projectId);
-        var statement = new Statement(now, zone, people)
-                .notBefore(debts.notBefore(caller, projectId), pins)
-                .sendOuts(away)
-                .jobs(jobs.of(caller, projectId), jobs.links(caller, projectId), ways.stays(caller, projectId))
-                .needs(needs.of(caller, projectId))
-                .appointments(appointments.ahead(caller, projectId))
-                .away(away);
+            boolean ownPace,
+            List<Planned> first) {
+        Statement statement =
+                stating.state(garage.caller(), project, pins, garage.people(), garage.zone(), garage.now(), ownPace);
+        Optional<MonthlyMoney.Limit> limit = money.of(garage.caller(), project.id());
+        boolean common = limit.filter(MonthlyMoney.Limit::common).isPresent();
         PlanProblem problem = statement.problem(
-                money.of(caller, projectId), Optional.ofNullable(project.targetOn()), followed(caller, projectId));
-        return solved(problem, statement.subjects(), plan -> tonight(caller, people, plan, now, zone));
+                limit, Optional.ofNullable(project.targetOn()), followed(garage.caller(), project.id()));
+        for (Planned other : first) problem = Sharing.behind(other.problem(), other.plan(), problem, common);
+        List<PlanProblem.Person> people = problem.people();
+        return solved(
+                problem,
+                statement.subjects(),
+                plan -> tonight(garage.caller(), people, plan, garage.now(), garage.zone()));
     }
 
     private Planned solved(

@@ -10,27 +10,37 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import ofisino.core.kernel.Aim;
+import ofisino.core.kernel.Weekdays;
 import ofisino.core.parts.sourcing.NeedState;
 import ofisino.core.parts.sourcing.OrderDates;
 import ofisino.core.plan.access.CarState;
+import ofisino.core.plan.calendar.OpenDays;
+import ofisino.core.plan.calendar.TimeWindow;
+import ofisino.core.plan.job.Conditions;
 import ofisino.core.plan.job.Precedence;
+import ofisino.core.plan.progress.OwnFactor;
 import ofisino.core.plan.schedule.Activity;
 import ofisino.core.plan.schedule.ActivityId;
 import ofisino.core.plan.schedule.Plan;
 import ofisino.core.plan.schedule.PlanProblem;
 import ofisino.server.parts.Needs.Need;
+import ofisino.server.parts.Places;
 import ofisino.server.plan.Appointments.Appointment;
+import ofisino.server.plan.JobConditions;
 import ofisino.server.plan.Jobs;
 import ofisino.server.plan.Jobs.Job;
 import ofisino.server.plan.MonthlyMoney;
 import ofisino.server.plan.Plans.Subject;
 import ofisino.server.plan.Plans.Subject.Kind;
 import ofisino.server.plan.SendOuts;
+import ofisino.server.plan.Sequence;
 import ofisino.server.plan.Ways;
 
 /** The planning problem of one project at one moment, put together from what is recorded. */
@@ -38,6 +48,11 @@ final class Statement {
     static final Duration HORIZON = Duration.ofDays(730);
     private static final int SLOT_MINUTES = (int) PlanProblem.SLOT.toMinutes();
     private static final int MONTHS = 24;
+    private static final int LONGEST_WAIT_DAYS = 365;
+    private static final String SOMEBODY = "somebody ";
+    static final String DAYLIGHT = "daylight";
+    private static final UUID NOTHING = new UUID(0, 0);
+    private static final int UNLIMITED = 9999;
     /** While the whole vehicle is away nothing is done on it. */
     private static final String HERE = "HERE";
 
@@ -52,18 +67,86 @@ final class Statement {
     private final Map<UUID, Job> open = new LinkedHashMap<>();
     private Map<UUID, LocalDate> spared = Map.of();
     private Map<String, LocalDate> pinned = Map.of();
+    private final List<PlanProblem.Capacity> places = new ArrayList<>();
+    private final List<PlanProblem.Capacity> resources = new ArrayList<>();
+    private Map<UUID, JobConditions.Where> conditions = Map.of();
+    private Optional<OwnFactor> ownFactor = Optional.empty();
+    private List<TimeWindow> suppliersOpen = List.of();
     private boolean carGoes;
 
     Statement(Instant now, ZoneId zone, List<PlanProblem.Person> people) {
         this.now = now;
         this.zone = zone;
-        this.people = people;
+        this.people = new ArrayList<>(people);
     }
 
     /** Permanent jobs that come after what they are spared for, and what a person moved by hand. */
     Statement notBefore(Map<UUID, LocalDate> sparedJobs, Map<String, LocalDate> pins) {
         spared = sparedJobs;
         pinned = pins;
+        return this;
+    }
+
+    /** Hours as the person really takes them, not as they were thought. */
+    Statement atOwnPace(OwnFactor factor) {
+        ownFactor = Optional.of(factor);
+        return this;
+    }
+
+    /** Where and how jobs are worked, and what room there is. */
+    Statement where(
+            Map<UUID, JobConditions.Where> byJob,
+            List<Places.WorkPlace> workPlaces,
+            Supplier<List<TimeWindow>> daylight) {
+        conditions = byJob;
+        Set<UUID> used = byJob.values().stream()
+                .map(JobConditions.Where::placeId)
+                .filter(Objects::nonNull)
+                .collect(Collectors.toSet());
+        for (Places.WorkPlace p : workPlaces) {
+            if (!used.contains(p.id())) continue;
+            subjects.put(placeKey(p.id()), new Subject(Kind.PLACE, p.id(), p.name()));
+            places.add(usable(placeKey(p.id()), p.room(), p.usableOn()));
+        }
+        if (byJob.values().stream().anyMatch(w -> w.conditions().outdoors())) {
+            subjects.put(DAYLIGHT, new Subject(Kind.DAYLIGHT, NOTHING, ""));
+            resources.add(PlanProblem.Capacity.onlyIn(DAYLIGHT, UNLIMITED, daylight.get(), wholeTime()));
+        }
+        return this;
+    }
+
+    Statement suppliersOpen(Weekdays days) {
+        suppliersOpen = openOn(days);
+        return this;
+    }
+
+    private PlanProblem.Capacity usable(String key, int room, Weekdays days) {
+        return days.isEveryDay()
+                ? new PlanProblem.Capacity(key, room)
+                : PlanProblem.Capacity.onlyIn(key, room, openOn(days), wholeTime());
+    }
+
+    /** Empty for every day. */
+    private List<TimeWindow> openOn(Weekdays days) {
+        LocalDate today = now.atZone(zone).toLocalDate();
+        return days.isEveryDay()
+                ? List.of()
+                : OpenDays.between(days, today, today.plusDays(HORIZON.toDays() + LONGEST_WAIT_DAYS), zone);
+    }
+
+    private TimeWindow wholeTime() {
+        return new TimeWindow(now, now.plus(HORIZON));
+    }
+
+    /** What should follow soon, on links that are there. */
+    Statement soon(List<Sequence.Soon> all) {
+        for (Sequence.Soon s : all) {
+            var before = new ActivityId(jobKey(s.before()));
+            var after = new ActivityId(jobKey(s.after()));
+            links.replaceAll(l -> l.before().equals(before) && l.after().equals(after)
+                    ? new PlanProblem.Link(before, after, l.lag(), Optional.of(s.within()))
+                    : l);
+        }
         return this;
     }
 
@@ -143,7 +226,7 @@ final class Statement {
                     s.aim(),
                     0,
                     Activity.Crew.NOBODY,
-                    pin(key, Activity.Timing.FREE.waiting(wait)),
+                    pin(key, Activity.Timing.FREE.waiting(wait)).whileOpen(gone ? List.of() : openOn(s.openOn())),
                     Activity.Demand.NONE,
                     List.of(),
                     Set.of(),
@@ -177,8 +260,8 @@ final class Statement {
                 now.plus(HORIZON),
                 zone,
                 people,
-                List.of(),
-                List.of(),
+                places,
+                resources,
                 activities,
                 links,
                 openings,
@@ -193,18 +276,37 @@ final class Statement {
     private void addJob(Job job, Set<CarState> excludedByItsWaysIn) {
         String key = jobKey(job.id());
         subjects.put(key, new Subject(Kind.JOB, job.id(), job.title()));
-        int slots = slots(Math.max(SLOT_MINUTES, job.likelyMinutes() - job.spentMinutes()));
+        int slots = slots(Math.max(SLOT_MINUTES, minutes(job) - job.spentMinutes()));
+        var where = conditions.getOrDefault(job.id(), new JobConditions.Where(Conditions.USUAL, null));
         Set<String> states = CarState.of(job.operation(), job.details()).stream()
                 .filter(s -> !excludedByItsWaysIn.contains(s))
                 .map(Enum::name)
                 .collect(Collectors.toCollection(java.util.HashSet::new));
         if (carGoes) states.add(HERE);
-        Activity.Timing timing = pin(key, Activity.Timing.FREE);
+        Activity.Timing timing = pin(key, Activity.Timing.FREE)
+                .waiting(Duration.ofMinutes(where.conditions().dryMinutes()));
+        if (where.conditions().inOneGo()) timing = timing.inOneSitting();
         if (spared.containsKey(job.id()))
             timing = timing.notBefore(spared.get(job.id()).atStartOfDay(zone).toInstant());
-        Activity activity =
-                Activity.job(key, job.aim(), slots, crew(1)).with(timing).needing(states);
+        Activity activity = Activity.job(
+                        key, job.aim(), slots, exactly(where.conditions().people()))
+                .with(timing)
+                .with(demand(where))
+                .needing(states);
         activities.add(job.state().isInHand() ? activity.goingOn(slots) : activity);
+    }
+
+    private int minutes(Job job) {
+        return ownFactor.map(f -> f.own(job.likelyMinutes())).orElse(job.likelyMinutes());
+    }
+
+    private static Activity.Demand demand(JobConditions.Where where) {
+        boolean keeps = where.conditions().keepsPlace();
+        return new Activity.Demand(
+                Optional.ofNullable(where.placeId()).map(Statement::placeKey),
+                where.conditions().outdoors() ? Map.of(DAYLIGHT, 1) : Map.of(),
+                keeps,
+                keeps);
     }
 
     private Activity.Timing pin(String key, Activity.Timing timing) {
@@ -212,6 +314,13 @@ final class Statement {
         return day == null ? timing : timing.notBefore(day.atStartOfDay(zone).toInstant());
     }
 
+    /** Where a person said how many it takes, whoever is missing is missed: he stands among the people without any time. */
+    private Activity.Crew exactly(int size) {
+        while (people.size() < size) people.add(new PlanProblem.Person(SOMEBODY + people.size(), List.of()));
+        return crew(size);
+    }
+
+    /** What a way in usually takes; who is alone does it alone, longer than he would like. */
     private Activity.Crew crew(int size) {
         List<String> candidates = people.stream().map(PlanProblem.Person::id).toList();
         return new Activity.Crew(Math.min(size, candidates.size()), candidates);
@@ -268,6 +377,7 @@ final class Statement {
                 ? Duration.ZERO
                 : Duration.ofDays(OrderDates.withUsualCheck(need.leadDays()).totalDays());
         Activity order = Activity.order(key, job.aim(), wait);
+        if (kind == Kind.NEED) order = order.with(order.timing().whileOpen(suppliersOpen));
         if (coming)
             order = order.with(Activity.Timing.FREE.notBefore(need.expectedOn()
                     .plusDays(OrderDates.USUAL_CHECK_DAYS)
@@ -282,6 +392,10 @@ final class Statement {
 
     private static int slots(int minutes) {
         return (minutes + SLOT_MINUTES - 1) / SLOT_MINUTES;
+    }
+
+    static String placeKey(UUID id) {
+        return "place:" + id;
     }
 
     static String jobKey(UUID id) {

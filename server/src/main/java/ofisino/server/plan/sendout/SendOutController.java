@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import ofisino.core.kernel.Aim;
+import ofisino.core.kernel.Weekdays;
 import ofisino.core.plan.sendout.Offer;
 import ofisino.core.plan.sendout.SendOut.State;
 import ofisino.core.plan.sendout.Trip;
@@ -49,7 +50,8 @@ class SendOutController {
             Aim aim,
             @Nullable UUID beforeJob,
             @Nullable UUID afterJob,
-            @Nullable List<String> mask) {}
+            @Nullable List<String> mask,
+            @Nullable Weekdays openOn) {}
 
     record NewOfferRequest(
             UUID id,
@@ -101,6 +103,7 @@ class SendOutController {
                         b.beforeJob(),
                         b.afterJob(),
                         b.mask() == null ? List.of() : b.mask(),
+                        b.openOn() == null ? Weekdays.ALL : b.openOn(),
                         "",
                         State.TO_SEND,
                         null,

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import ofisino.core.kernel.Aim;
+import ofisino.core.kernel.Weekdays;
 import ofisino.core.plan.sendout.SendOut.State;
 import org.apache.ibatis.annotations.Mapper;
 import org.jspecify.annotations.Nullable;
@@ -32,6 +33,7 @@ interface SendOutMapper {
      * @param beforeJob has to be done before it can go
      * @param afterJob  waits until it is back
      * @param mask      what is covered before it goes: threads, bearing seats
+     * @param openOn    days on which it can be handed over and fetched
      */
     record SendOutRow(
             UUID id,
@@ -44,6 +46,7 @@ interface SendOutMapper {
             @Nullable UUID beforeJob,
             @Nullable UUID afterJob,
             List<String> mask,
+            Weekdays openOn,
             String carrier,
             State state,
             @Nullable LocalDate sentOn,

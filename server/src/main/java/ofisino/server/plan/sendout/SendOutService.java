@@ -114,6 +114,7 @@ class SendOutService implements SendOuts {
                 s.beforeJob(),
                 s.afterJob(),
                 s.mask().stream().map(m -> Texts.line("mask", m)).toList(),
+                s.openOn(),
                 s.carrier(),
                 s.state(),
                 s.sentOn(),
@@ -216,6 +217,7 @@ class SendOutService implements SendOuts {
                 s.beforeJob(),
                 s.afterJob(),
                 s.mask(),
+                s.openOn(),
                 carrier,
                 state,
                 sent,
@@ -263,6 +265,7 @@ class SendOutService implements SendOuts {
                         s.aim(),
                         s.awayDays(),
                         s.carGoes(),
+                        s.openOn(),
                         core(s).reckonedBackOn(today).orElse(null),
                         s.beforeJob(),
                         s.afterJob()))

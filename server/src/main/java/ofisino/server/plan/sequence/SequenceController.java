@@ -82,7 +82,7 @@ class SequenceController {
                 caller,
                 projectId,
                 body.edges().stream()
-                        .map(e -> new Jobs.Link(e.before(), e.after()))
+                        .map(e -> new Jobs.Link(e.before(), e.after(), null))
                         .toList());
     }
 

@@ -1,5 +1,7 @@
 package ofisino.server.plan.sequence;
 
+import java.time.Duration;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -25,6 +27,7 @@ import ofisino.core.vehicle.body.Zone;
 import ofisino.server.identity.Caller;
 import ofisino.server.plan.JobBegins;
 import ofisino.server.plan.Jobs;
+import ofisino.server.plan.Sequence;
 import ofisino.server.plan.sequence.SequenceMapper.WaiverRow;
 import ofisino.server.vehicle.Projects;
 import org.springframework.context.event.EventListener;
@@ -32,7 +35,7 @@ import org.springframework.stereotype.Service;
 
 /** The order that the trade demands: proposed, accepted, excused, and kept when a job begins. */
 @Service
-class SequenceService {
+class SequenceService implements Sequence {
     private final SequenceMapper mapper;
     private final Jobs jobs;
     private final Projects projects;
@@ -86,6 +89,20 @@ class SequenceService {
                             j.state().isOver(),
                             j.state() != JobState.DROPPED));
         return works;
+    }
+
+    @Override
+    public List<Soon> soon(Caller caller, UUID projectId) {
+        Map<UUID, Work<UUID>> works = works(caller, projectId);
+        List<Soon> found = new ArrayList<>();
+        for (Jobs.Link link : jobs.links(caller, projectId)) {
+            if (link.withinMinutes() != null)
+                found.add(new Soon(link.before(), link.after(), Duration.ofMinutes(link.withinMinutes()), false));
+            else
+                rules.within(works.get(link.before()), works.get(link.after()))
+                        .ifPresent(w -> found.add(new Soon(link.before(), link.after(), w, true)));
+        }
+        return found;
     }
 
     private static Set<Waiver<UUID>> waived(List<WaiverRow> rows) {

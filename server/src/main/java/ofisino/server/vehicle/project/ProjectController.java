@@ -68,8 +68,27 @@ class ProjectController {
                     monthlyMinor,
                     targetOn,
                     begunOn,
+                    false,
                     version);
         }
+    }
+
+    /** @param ids all that are worked on, the one that has evenings, places and purse first at the top */
+    record ProjectOrderRequest(List<UUID> ids) {}
+
+    record OwnPaceRequest(boolean ownPace) {}
+
+    @PutMapping("/order")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void order(Caller caller, @RequestBody ProjectOrderRequest body) {
+        service.order(caller, body.ids());
+    }
+
+    /** Whether the plan reckons with the hours that its person really takes. */
+    @PutMapping("/{id}/own-pace")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void ownPace(Caller caller, @PathVariable UUID id, @RequestBody OwnPaceRequest body) {
+        service.ownPace(caller, id, body.ownPace());
     }
 
     @GetMapping

@@ -28,13 +28,17 @@ interface ProjectMapper {
 
     void activate(UUID garageId, UUID id);
 
+    int putPriority(UUID garageId, UUID id, int priority);
+
+    int putOwnPace(UUID garageId, UUID id, boolean ownPace);
+
     enum DriverSide {
         LEFT,
         RIGHT,
         NONE
     }
 
-    /** A vehicle with its project. */
+    /** @param ownPace its plan reckons with the hours that its person really takes */
     record ProjectRow(
             UUID id,
             UUID vehicleId,
@@ -52,5 +56,6 @@ interface ProjectMapper {
             long monthlyMinor,
             @Nullable LocalDate targetOn,
             LocalDate begunOn,
+            boolean ownPace,
             long version) {}
 }

@@ -3,6 +3,7 @@ package ofisino.server.vehicle.project;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.Year;
+import java.util.HashSet;
 import java.util.List;
 import java.util.UUID;
 import ofisino.core.kernel.Conflict;
@@ -61,6 +62,21 @@ class ProjectService implements Projects {
         return find(caller, wanted.id());
     }
 
+    /** Which of them goes first. */
+    void order(Caller caller, List<UUID> ids) {
+        caller.mustOwn();
+        if (new HashSet<>(ids).size() < ids.size())
+            throw InvalidValue.of(
+                    "ids", "project.order-twice", "A car stands in the order twice. Load the page again.");
+        ids.forEach(id -> find(caller, id));
+        for (int i = 0; i < ids.size(); i++) mapper.putPriority(caller.garageId(), ids.get(i), i);
+    }
+
+    void ownPace(Caller caller, UUID id, boolean ownPace) {
+        requireOpen(caller, id);
+        mapper.putOwnPace(caller.garageId(), id, ownPace);
+    }
+
     private ProjectRow checked(Caller caller, ProjectRow p) {
         int thisYear = Year.now(clock).getValue();
         if (p.builtYear() < FIRST_CAR || p.builtYear() > thisYear + 1)
@@ -91,6 +107,7 @@ class ProjectService implements Projects {
                 amount(caller, "monthly", p.monthlyMinor()),
                 target,
                 p.begunOn(),
+                p.ownPace(),
                 p.version());
     }
 
@@ -131,7 +148,8 @@ class ProjectService implements Projects {
                 p.doubtfulParts(),
                 p.budgetMinor(),
                 p.monthlyMinor(),
-                p.targetOn());
+                p.targetOn(),
+                p.ownPace());
     }
 
     @Override

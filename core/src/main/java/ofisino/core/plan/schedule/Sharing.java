@@ -1,0 +1,58 @@
+package ofisino.core.plan.schedule;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import ofisino.core.plan.calendar.TimeWindow;
+import ofisino.core.plan.schedule.Plan.Scheduled;
+import ofisino.core.plan.schedule.PlanProblem.Capacity;
+import ofisino.core.plan.schedule.PlanProblem.Person;
+
+/** Several cars in one garage: what the plan of the one that goes first leaves to the next, of evenings, places and a common purse. */
+public final class Sharing {
+    private Sharing() {}
+
+    /** @param commonPurse both spend from one purse */
+    public static PlanProblem behind(PlanProblem first, Plan plan, PlanProblem mine, boolean commonPurse) {
+        Map<String, List<Capacity.Taken>> taken = takenBy(first, plan);
+        PlanProblem left = mine.withPeople(mine.people().stream()
+                        .map(p -> new Person(p.id(), TimeWindow.without(p.windows(), staysOf(plan, p.id()))))
+                        .toList())
+                .withPlaces(mine.places().stream()
+                        .map(c -> c.less(taken.getOrDefault(c.id(), List.of())))
+                        .toList());
+        return commonPurse
+                ? mine.purse().map(p -> left.withPurse(p.less(first, plan))).orElse(left)
+                : left;
+    }
+
+    private static List<TimeWindow> staysOf(Plan plan, String person) {
+        return plan.activities().values().stream()
+                .filter(s -> s.people().contains(person))
+                .flatMap(s -> s.stays().stream())
+                .toList();
+    }
+
+    private static Map<String, List<Capacity.Taken>> takenBy(PlanProblem first, Plan plan) {
+        Map<String, List<Capacity.Taken>> found = new HashMap<>();
+        for (Activity a : first.activities())
+            a.demand()
+                    .place()
+                    .ifPresent(place -> plan.of(a.id())
+                            .ifPresent(s -> found.computeIfAbsent(place, p -> new ArrayList<>())
+                                    .addAll(holds(a.demand(), s).stream()
+                                            .map(w -> new Capacity.Taken(w, 1))
+                                            .toList())));
+        return found;
+    }
+
+    private static List<TimeWindow> holds(Activity.Demand demand, Scheduled s) {
+        Instant lastWork = s.stays().get(s.stays().size() - 1).to();
+        List<TimeWindow> found = new ArrayList<>(
+                demand.holdsPlaceWhileBegun() ? List.of(new TimeWindow(s.start(), lastWork)) : s.stays());
+        if (demand.holdsPlaceWhileWaiting()) found.add(new TimeWindow(lastWork, s.end()));
+        return found;
+    }
+}

@@ -1,0 +1,19 @@
+package ofisino.server.logbook.evening;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.apache.ibatis.annotations.Mapper;
+
+@Mapper
+interface BegunMapper {
+    Optional<BegunRow> find(UUID garageId, UUID accountId);
+
+    void insert(UUID garageId, UUID accountId, BegunRow row);
+
+    void delete(UUID garageId, UUID accountId);
+
+    /** @param jobs ids, in the order in which they are to be done */
+    record BegunRow(UUID id, UUID projectId, Instant begunAt, List<String> jobs) {}
+}

@@ -1,0 +1,15 @@
+package ofisino.server.parts;
+
+import java.util.List;
+import java.util.UUID;
+import ofisino.core.kernel.Weekdays;
+import ofisino.server.identity.Caller;
+
+/** The door to places in which one can work. */
+public interface Places {
+    /** Bays, benches, and places elsewhere. */
+    List<WorkPlace> toWorkIn(Caller caller);
+
+    /** @param room for so many jobs at once @param usableOn days on which it can be used */
+    record WorkPlace(UUID id, String name, int room, Weekdays usableOn) {}
+}

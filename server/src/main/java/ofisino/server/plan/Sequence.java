@@ -1,0 +1,15 @@
+package ofisino.server.plan;
+
+import java.time.Duration;
+import java.util.List;
+import java.util.UUID;
+import ofisino.server.identity.Caller;
+
+/** The door to what the trade and a person say of the order of work. */
+public interface Sequence {
+    /** Of the links between jobs, those where the one should begin soon after the other. */
+    List<Soon> soon(Caller caller, UUID projectId);
+
+    /** @param byRule a rule of the trade says so, not a person */
+    record Soon(UUID before, UUID after, Duration within, boolean byRule) {}
+}

@@ -1,0 +1,108 @@
+package ofisino.server.plan.schedule;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import ofisino.core.plan.calendar.Daylight;
+import ofisino.core.plan.calendar.TimeWindow;
+import ofisino.core.plan.progress.OwnFactor;
+import ofisino.core.plan.schedule.PlanProblem;
+import ofisino.server.identity.Caller;
+import ofisino.server.parts.Needs;
+import ofisino.server.parts.Places;
+import ofisino.server.parts.Suppliers;
+import ofisino.server.plan.Appointments;
+import ofisino.server.plan.Debts;
+import ofisino.server.plan.JobConditions;
+import ofisino.server.plan.Jobs;
+import ofisino.server.plan.SendOuts;
+import ofisino.server.plan.Sequence;
+import ofisino.server.plan.Ways;
+import ofisino.server.vehicle.Projects.Project;
+import org.springframework.stereotype.Component;
+
+/** Fetches what a plan has to know of a project and puts it into a {@link Statement}. */
+@Component
+class Stating {
+    private final Jobs jobs;
+    private final JobConditions conditions;
+    private final Sequence sequence;
+    private final Ways ways;
+    private final Debts debts;
+    private final SendOuts sendOuts;
+    private final Appointments appointments;
+    private final Needs needs;
+    private final Suppliers suppliers;
+    private final Places places;
+    private final Map<Sunlit, List<TimeWindow>> daylight = new ConcurrentHashMap<>();
+
+    private record Sunlit(ZoneId zone, LocalDate from) {}
+
+    Stating(
+            Jobs jobs,
+            JobConditions conditions,
+            Sequence sequence,
+            Ways ways,
+            Debts debts,
+            SendOuts sendOuts,
+            Appointments appointments,
+            Needs needs,
+            Suppliers suppliers,
+            Places places) {
+        this.jobs = jobs;
+        this.conditions = conditions;
+        this.sequence = sequence;
+        this.ways = ways;
+        this.debts = debts;
+        this.sendOuts = sendOuts;
+        this.appointments = appointments;
+        this.needs = needs;
+        this.suppliers = suppliers;
+        this.places = places;
+    }
+
+    Statement state(
+            Caller caller,
+            Project project,
+            Map<String, LocalDate> pins,
+            List<PlanProblem.Person> people,
+            ZoneId zone,
+            Instant now,
+            boolean ownPace) {
+        List<SendOuts.Open> away = sendOuts.open(caller, project.id());
+        List<Jobs.Job> all = jobs.of(caller, project.id());
+        var statement = new Statement(now, zone, people)
+                .notBefore(debts.notBefore(caller, project.id()), pins)
+                .where(
+                        conditions.of(caller, project.id()),
+                        places.toWorkIn(caller),
+                        () -> daylight(zone, now.atZone(zone).toLocalDate()))
+                .suppliersOpen(suppliers.openOn(caller))
+                .sendOuts(away);
+        if (ownPace) statement.atOwnPace(ownFactor(all));
+        return statement
+                .jobs(all, jobs.links(caller, project.id()), ways.stays(caller, project.id()))
+                .soon(sequence.soon(caller, project.id()))
+                .needs(needs.of(caller, project.id()))
+                .appointments(appointments.ahead(caller, project.id()))
+                .away(away);
+    }
+
+    /** Learned from the jobs of the project that are finished. */
+    static OwnFactor ownFactor(List<Jobs.Job> all) {
+        return OwnFactor.of(all.stream()
+                .flatMap(j -> OwnFactor.finished(j.state(), j.likelyMinutes(), j.spentMinutes()).stream())
+                .toList());
+    }
+
+    /** Two years of sunrises take a moment; they are the same for a whole day. */
+    private List<TimeWindow> daylight(ZoneId zone, LocalDate today) {
+        daylight.keySet().removeIf(s -> s.from().isBefore(today.minusDays(1)));
+        return daylight.computeIfAbsent(
+                new Sunlit(zone, today),
+                s -> Daylight.in(zone).between(today, today.plusDays(Statement.HORIZON.toDays())));
+    }
+}

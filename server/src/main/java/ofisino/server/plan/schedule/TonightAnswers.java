@@ -1,0 +1,60 @@
+package ofisino.server.plan.schedule;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import ofisino.core.plan.job.Operation;
+import ofisino.core.plan.schedule.ActivityId;
+import ofisino.core.plan.schedule.PlanProblem;
+import ofisino.core.plan.tonight.Asked;
+import ofisino.core.plan.tonight.Ready;
+import ofisino.server.db.OneSnapshot;
+import ofisino.server.identity.Caller;
+import ofisino.server.plan.Jobs;
+import ofisino.server.plan.Plans.Planned;
+import ofisino.server.plan.schedule.PlanController.PossibleResponse;
+import org.springframework.stereotype.Service;
+
+/** Whatever waits for nothing but somebody's time in an evening as it really is; the plan says how much it presses. */
+@Service
+class TonightAnswers {
+    private final PlanService service;
+    private final Jobs jobs;
+
+    TonightAnswers(PlanService service, Jobs jobs) {
+        this.service = service;
+        this.jobs = jobs;
+    }
+
+    @OneSnapshot
+    List<PossibleResponse> of(Caller caller, UUID projectId, Asked asked) {
+        Planned planned = service.of(caller, projectId);
+        PlanProblem problem = planned.problem();
+        Map<ActivityId, Instant> latest = planned.latestStarts();
+        Set<ActivityId> ready = Ready.of(problem);
+        Map<UUID, Operation> operations =
+                jobs.of(caller, projectId).stream().collect(Collectors.toMap(Jobs.Job::id, Jobs.Job::operation));
+        List<Asked.Work<ActivityId>> works = problem.activities().stream()
+                .filter(a -> a.workSlots() > 0)
+                .map(a -> new Asked.Work<>(
+                        a.id(),
+                        Optional.ofNullable(
+                                operations.get(planned.subject(a.id().value()).id())),
+                        a.workSlots() * (int) PlanProblem.SLOT.toMinutes(),
+                        a.crew().size(),
+                        a.demand().place(),
+                        a.demand().resources().containsKey(Statement.DAYLIGHT),
+                        a.timing().inOneGo(),
+                        ready.contains(a.id()),
+                        a.begun(),
+                        Optional.ofNullable(latest.get(a.id()))))
+                .toList();
+        return asked.rank(works, problem.now()).stream()
+                .map(p -> new PossibleResponse(planned.subject(p.id().value()), p.minutes(), p.why()))
+                .toList();
+    }
+}

@@ -1,0 +1,101 @@
+package ofisino.server.logbook;
+
+import static ofisino.server.testing.TestGarage.map;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import ofisino.server.testing.Api.Answer;
+import ofisino.server.testing.TestApplication;
+import ofisino.server.testing.TestGarage;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+@ExtendWith(TestApplication.class)
+class EveningBegunTest {
+    private static final String BEGUN = "/api/evening-begun";
+
+    /** Begun an hour and ten ago with two jobs: five quarters, shared; it is over when it is logged. */
+    @Test
+    void anEveningIsBegunAndEndsWhenItIsLogged(TestGarage garage) {
+        UUID project = garage.project();
+        UUID strip = garage.job(project, "Strip");
+        UUID clean = garage.job(project, "Clean");
+        assertThat(garage.owner().get(BEGUN).status()).isEqualTo(204);
+        begin(garage, project, strip, clean).ok();
+        assertThat(begin(garage, garage.project(), strip).code()).isEqualTo("evening.begun");
+        garage.running()
+                .sql()
+                .update(
+                        "update evening_begun set begun_at = now() - interval '70 minutes' where garage_id = ?",
+                        garage.id());
+        JsonNode begun = garage.owner().get(BEGUN).ok();
+        assertThat(begun.path("projectId").asString()).isEqualTo(project.toString());
+        assertThat(begun.path("work").valueStream().map(w -> w.path("minutes").asInt()))
+                .containsExactly(45, 30);
+        evening(garage, project, strip, TestGarage.DAY).ok();
+        assertThat(garage.owner().get(BEGUN).status()).isEqualTo(204);
+        begin(garage, project, strip).ok();
+        garage.owner().delete(BEGUN).ok();
+        assertThat(garage.owner().get(BEGUN).status()).isEqualTo(204);
+        UUID elsewhere = garage.job(garage.project(), "Elsewhere");
+        assertThat(begin(garage, project, elsewhere).code()).isEqualTo("evening.other-project");
+    }
+
+    /** 100, 60 and 5 days ago: it stood still for 40 days, for 55, and why is said of one. Dormant since the last evening: not yet. */
+    @Test
+    void whyItStoodStillIsSaid(TestGarage garage) {
+        UUID project = garage.project();
+        UUID job = garage.job(project, "Strip");
+        LocalDate today = TestGarage.DAY;
+        for (int ago : new int[] {100, 60, 5})
+            evening(garage, project, job, today.minusDays(ago)).ok();
+        String progress = "/api/projects/" + project + "/progress";
+        JsonNode before = garage.owner().get(progress).ok();
+        assertThat(before.path("standstills")
+                        .valueStream()
+                        .map(s -> s.path("days").asInt()))
+                .containsExactly(40, 55);
+        assertThat(before.path("daysByCause")).isEmpty();
+        String first = progress + "/standstills/" + today.minusDays(100);
+        garage.owner().put(first, map("cause", "MONEY")).ok();
+        UUID write = UUID.randomUUID();
+        garage.owner().write("PUT", first, map("cause", "ILLNESS"), write).ok();
+        JsonNode after = garage.owner().get(progress).ok();
+        assertThat(after.path("daysByCause").get(0).path("cause").asString()).isEqualTo("ILLNESS");
+        assertThat(after.path("daysByCause").get(0).path("days").asInt()).isEqualTo(40);
+        garage.owner().post("/api/changes/" + write + "/undo", map()).ok();
+        assertThat(garage.owner()
+                        .get(progress)
+                        .ok()
+                        .path("standstills")
+                        .get(0)
+                        .path("cause")
+                        .asString())
+                .isEqualTo("MONEY");
+        assertThat(garage.owner()
+                        .put(progress + "/standstills/" + today.minusDays(61), map("cause", "MONEY"))
+                        .code())
+                .isEqualTo("standstill.unknown");
+    }
+
+    private static Answer begin(TestGarage garage, UUID project, UUID... jobs) {
+        return garage.owner()
+                .post(
+                        "/api/projects/" + project + "/evening-begun",
+                        map("id", UUID.randomUUID(), "jobs", List.of(jobs)));
+    }
+
+    private static Answer evening(TestGarage garage, UUID project, UUID job, LocalDate day) {
+        return garage.owner()
+                .post(
+                        "/api/projects/" + project + "/evenings",
+                        map(
+                                "id",
+                                UUID.randomUUID(),
+                                "fields",
+                                map("workedOn", day, "work", List.of(map("jobId", job, "minutes", 60)))));
+    }
+}

@@ -69,6 +69,12 @@ export const attachmentsQuery = (subject: Subject, subjectId: string) =>
     queryFn: () => unwrap(api.GET('/api/attachments', { params: { query: { subject, subjectId } } })),
   })
 
+/** The evening that the person is in the garage for now; null while they are not. */
+export const eveningBegunQuery = queryOptions({
+  queryKey: ['evening-begun'],
+  queryFn: async () => (await unwrap(api.GET('/api/evening-begun'))) ?? null,
+})
+
 export const suppliersQuery = queryOptions({
   queryKey: ['suppliers'],
   queryFn: () => unwrap(api.GET('/api/suppliers')),

@@ -11,7 +11,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_11"];
+        get: operations["of_12"];
         put?: never;
         post: operations["add_10"];
         delete?: never;
@@ -340,6 +340,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/evening-begun": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["begun"];
+        put?: never;
+        post?: never;
+        delete: operations["leave_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/evenings/{id}": {
         parameters: {
             query?: never;
@@ -644,6 +660,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/within": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["within"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{jobId}/conditions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of_1"];
+        put: operations["put"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{jobId}/interlocks": {
         parameters: {
             query?: never;
@@ -651,7 +699,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_10"];
+        get: operations["of_11"];
         put?: never;
         post: operations["confirm"];
         delete?: never;
@@ -667,7 +715,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_9"];
+        get: operations["of_10"];
         put?: never;
         post: operations["add_8"];
         delete?: never;
@@ -916,6 +964,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/order": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["order"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects/{id}": {
         parameters: {
             query?: never;
@@ -948,6 +1012,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{id}/own-pace": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["ownPace"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects/{projectId}/access": {
         parameters: {
             query?: never;
@@ -955,7 +1035,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_19"];
+        get: operations["of_20"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1275,7 +1355,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_18"];
+        get: operations["of_19"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1307,7 +1387,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_8"];
+        get: operations["of_9"];
         put?: never;
         post: operations["owe"];
         delete?: never;
@@ -1364,6 +1444,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{projectId}/evening-begun": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["begin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects/{projectId}/evenings": {
         parameters: {
             query?: never;
@@ -1387,7 +1483,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_7"];
+        get: operations["of_8"];
         put?: never;
         post: operations["record_1"];
         delete?: never;
@@ -1403,7 +1499,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_6"];
+        get: operations["of_7"];
         put?: never;
         post: operations["scan"];
         delete?: never;
@@ -1483,7 +1579,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_17"];
+        get: operations["of_18"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1547,7 +1643,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_5"];
+        get: operations["of_6"];
         put?: never;
         post: operations["make"];
         delete?: never;
@@ -1579,7 +1675,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_16"];
+        get: operations["of_17"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1627,7 +1723,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_4"];
+        get: operations["of_5"];
         put?: never;
         post: operations["add_3"];
         delete?: never;
@@ -1659,7 +1755,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_3"];
+        get: operations["of_4"];
         put?: never;
         post: operations["place"];
         delete?: never;
@@ -1676,6 +1772,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["plan"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/plan/at-pace": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["atPace"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1780,6 +1892,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{projectId}/plan/preview-sent-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["previewSentOut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects/{projectId}/plan/preview-split": {
         parameters: {
             query?: never;
@@ -1790,6 +1918,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["previewSplit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/plan/sooner": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sooner"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1835,8 +1979,24 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_15"];
+        get: operations["of_16"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/progress/standstills/{since}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["explain"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1899,7 +2059,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_14"];
+        get: operations["of_15"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1979,7 +2139,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_2"];
+        get: operations["of_3"];
         put?: never;
         post: operations["add_2"];
         delete?: never;
@@ -2011,7 +2171,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_13"];
+        get: operations["of_14"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2091,7 +2251,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_1"];
+        get: operations["of_2"];
         put?: never;
         post: operations["add_1"];
         delete?: never;
@@ -2107,7 +2267,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_12"];
+        get: operations["of_13"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2388,6 +2548,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/suppliers/{id}/open-on": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["openOn"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/travel-rates": {
         parameters: {
             query?: never;
@@ -2466,6 +2642,7 @@ export interface components {
             /** Format: date */
             notBefore?: string;
             people: string[];
+            place?: components["schemas"]["Subject"];
             reasons: components["schemas"]["LimitResponse"][];
             /** Format: date-time */
             start: string;
@@ -2583,6 +2760,18 @@ export interface components {
             /** Format: int32 */
             pieces: number;
         };
+        BegunRequest: {
+            /** Format: uuid */
+            id: string;
+            jobs: string[];
+        };
+        BegunResponse: {
+            /** Format: date-time */
+            begunAt: string;
+            /** Format: uuid */
+            projectId: string;
+            work: components["schemas"]["WorkFields"][];
+        };
         Blistering: {
             /** Format: int32 */
             quantity: number;
@@ -2675,6 +2864,10 @@ export interface components {
         };
         CalendarBody: {
             windows: components["schemas"]["WindowFields"][];
+        };
+        CauseRequest: {
+            /** @enum {string} */
+            cause: "PART_MISSING" | "SOMEBODY_ELSE" | "MONEY" | "ILLNESS" | "WEATHER" | "NO_ROOM" | "OTHER_PROJECT" | "HOUSE_AND_FAMILY" | "NO_WISH" | "OTHER";
         };
         CauseRow: {
             cause: string;
@@ -2774,6 +2967,21 @@ export interface components {
             /** Format: int64 */
             totalMinor: number;
         };
+        Conditions: {
+            /** Format: int32 */
+            dryMinutes: number;
+            inOneGo: boolean;
+            keepsPlace: boolean;
+            outdoors: boolean;
+            /** Format: int32 */
+            people: number;
+        };
+        ConditionsResponse: {
+            conditions: components["schemas"]["Conditions"];
+            follows: components["schemas"]["Follows"][];
+            /** Format: uuid */
+            placeId?: string;
+        };
         ConfirmationRequest: {
             /** Format: uuid */
             id: string;
@@ -2815,6 +3023,12 @@ export interface components {
             note?: string;
             /** Format: int32 */
             toMinute?: number;
+        };
+        DaysByCause: {
+            /** @enum {string} */
+            cause: "PART_MISSING" | "SOMEBODY_ELSE" | "MONEY" | "ILLNESS" | "WEATHER" | "NO_ROOM" | "OTHER_PROJECT" | "HOUSE_AND_FAMILY" | "NO_WISH" | "OTHER";
+            /** Format: int64 */
+            days: number;
         };
         DebtResponse: {
             due: boolean;
@@ -3225,7 +3439,17 @@ export interface components {
             /** Format: double */
             wastedLitres: number;
         };
+        Follows: {
+            byRule: boolean;
+            /** Format: uuid */
+            jobId: string;
+            title: string;
+            /** Format: int32 */
+            withinMinutes?: number;
+        };
         GarageRequest: {
+            /** Format: int64 */
+            commonMonthlyMinor?: number;
             locale: string;
             name: string;
             /** @enum {string} */
@@ -3238,6 +3462,8 @@ export interface components {
         };
         GarageResponse: {
             baseCurrency: string;
+            /** Format: int64 */
+            commonMonthlyMinor?: number;
             locale: string;
             members: components["schemas"]["MemberRow"][];
             name: string;
@@ -3473,7 +3699,7 @@ export interface components {
         };
         LimitResponse: {
             /** @enum {string} */
-            kind: "NOW" | "NO_TIME" | "BUSY" | "AFTER" | "ARRIVAL" | "NOT_BEFORE" | "FIXED" | "PLACE_FULL" | "RESOURCE_FULL" | "TOO_SHORT" | "LAID_ASIDE" | "STATE" | "OTHER_STAY" | "MONEY" | "KEPT";
+            kind: "NOW" | "NO_TIME" | "BUSY" | "AFTER" | "ARRIVAL" | "NOT_BEFORE" | "CLOSED" | "FIXED" | "PLACE_FULL" | "RESOURCE_FULL" | "TOO_SHORT" | "LAID_ASIDE" | "STATE" | "OTHER_STAY" | "MONEY" | "KEPT";
             subject?: components["schemas"]["Subject"];
             /** Format: date-time */
             until: string;
@@ -3517,6 +3743,16 @@ export interface components {
             /** Format: date */
             lookedOn: string;
             note: string;
+        };
+        LooseResponse: {
+            after: components["schemas"]["Subject"];
+            before: components["schemas"]["Subject"];
+            /** Format: int64 */
+            gapMinutes: number;
+            /** @enum {string} */
+            why: "PEOPLE" | "DRIES" | "PLACES" | "TOO_LONG" | "BETWEEN" | "WAYS_IN" | "NO_EVENING";
+            /** Format: int64 */
+            withinMinutes: number;
         };
         MarketResponse: {
             /** Format: int64 */
@@ -3835,6 +4071,9 @@ export interface components {
             /** @enum {string} */
             kind: "SHELF" | "BENCH" | "BAY" | "BOX" | "BAG" | "AWAY";
             name: string;
+            /** Format: int32 */
+            room?: number;
+            usableOn?: components["schemas"]["Weekdays"];
         };
         NewProjectRequest: {
             /** Format: date */
@@ -3908,6 +4147,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             mask?: string[];
+            openOn?: components["schemas"]["Weekdays"];
             /** Format: int32 */
             pieces: number;
             title: string;
@@ -3961,6 +4201,11 @@ export interface components {
             /** Format: uuid */
             findingId: string;
             reason: string;
+            /** Format: int64 */
+            version: number;
+        };
+        OpenOnRequest: {
+            openOn: components["schemas"]["Weekdays"];
             /** Format: int64 */
             version: number;
         };
@@ -4051,6 +4296,9 @@ export interface components {
             purpose?: "WILL_NOT_COME_AGAIN" | "SENTIMENT" | "LEARNING" | "TO_SHOW_OTHERS" | "KEEP_FOR_LIFE";
             reason: string;
         };
+        OwnPaceRequest: {
+            ownPace: boolean;
+        };
         OwnRemarkResponse: {
             author: string;
             /** Format: uuid */
@@ -4076,8 +4324,16 @@ export interface components {
             version: number;
             wayIn: string;
         };
+        PaceOfPlan: {
+            /** Format: double */
+            factor: number;
+            /** Format: int32 */
+            jobs: number;
+            own: boolean;
+        };
         PaceResponse: {
             byOperation: components["schemas"]["ByOperation"][];
+            daysByCause: components["schemas"]["DaysByCause"][];
             /** Format: int64 */
             dormantDays?: number;
             /** Format: double */
@@ -4094,6 +4350,7 @@ export interface components {
             minutes: number;
             /** Format: int32 */
             months: number;
+            standstills: components["schemas"]["StandstillResponse"][];
         };
         Pairing: {
             /** Format: int32 */
@@ -4131,6 +4388,9 @@ export interface components {
             /** @enum {string} */
             kind: "SHELF" | "BENCH" | "BAY" | "BOX" | "BAG" | "AWAY";
             name: string;
+            /** Format: int32 */
+            room?: number;
+            usableOn?: components["schemas"]["Weekdays"];
             /** Format: int64 */
             version: number;
         };
@@ -4143,6 +4403,9 @@ export interface components {
             name: string;
             /** Format: int32 */
             parts: number;
+            /** Format: int32 */
+            room: number;
+            usableOn: components["schemas"]["Weekdays"];
             /** Format: int64 */
             version: number;
         };
@@ -4158,8 +4421,10 @@ export interface components {
             circle: components["schemas"]["Subject"][];
             /** Format: date-time */
             followedAt?: string;
+            loose: components["schemas"]["LooseResponse"][];
             milestones: components["schemas"]["MilestoneResponse"][];
             money: components["schemas"]["Point"][];
+            pace: components["schemas"]["PaceOfPlan"];
             unplaced: components["schemas"]["UnplacedResponse"][];
             windows: components["schemas"]["TimeWindow"][];
         };
@@ -4266,6 +4531,9 @@ export interface components {
             targetOn?: string;
             vehicleName: string;
         };
+        ProjectOrderRequest: {
+            ids: string[];
+        };
         ProjectRow: {
             /** @enum {string} */
             aim: "RUNNER" | "ROAD_READY" | "DRIVER" | "SHOW";
@@ -4289,6 +4557,7 @@ export interface components {
             /** Format: int64 */
             monthlyMinor: number;
             note: string;
+            ownPace: boolean;
             /** @enum {string} */
             state: "LOOKING" | "ACTIVE" | "RESTING" | "FINISHED" | "SOLD" | "SCRAPPED";
             /** Format: date */
@@ -4390,7 +4659,7 @@ export interface components {
             /** Format: int64 */
             amount: number;
             /** @enum {string} */
-            kind: "DATE" | "EVENINGS" | "MONEY" | "PLACE" | "SESSION";
+            kind: "DATE" | "EVENINGS" | "MONEY" | "PLACE" | "HELPER" | "SESSION";
         };
         ReleaseRequest: {
             /** Format: int64 */
@@ -4522,6 +4791,7 @@ export interface components {
             id: string;
             mask: string[];
             note: string;
+            openOn: components["schemas"]["Weekdays"];
             /** Format: int32 */
             pieces: number;
             /** Format: int32 */
@@ -4549,6 +4819,14 @@ export interface components {
             expectedOn: string;
             /** Format: int64 */
             version: number;
+        };
+        SentOutRequest: {
+            /** Format: int64 */
+            costMinor: number;
+            /** Format: int32 */
+            days: number;
+            /** Format: uuid */
+            job: string;
         };
         SequenceResponse: {
             enablers: components["schemas"]["EnablerResponse"][];
@@ -4632,6 +4910,12 @@ export interface components {
             place: string;
             why: string;
         };
+        SoonerResponse: {
+            /** @enum {string} */
+            kind: "EVENING" | "HALF_AN_HOUR" | "PLACE";
+            move: components["schemas"]["MoveResponse"];
+            place?: components["schemas"]["Subject"];
+        };
         Source: {
             place: string;
             verified: boolean;
@@ -4665,6 +4949,16 @@ export interface components {
             /** Format: uuid */
             stay: string;
         };
+        StandstillResponse: {
+            /** @enum {string} */
+            cause?: "PART_MISSING" | "SOMEBODY_ELSE" | "MONEY" | "ILLNESS" | "WEATHER" | "NO_ROOM" | "OTHER_PROJECT" | "HOUSE_AND_FAMILY" | "NO_WISH" | "OTHER";
+            /** Format: int64 */
+            days: number;
+            /** Format: date */
+            since: string;
+            /** Format: date */
+            until: string;
+        };
         StepResponse: {
             /** Format: int32 */
             likelyMinutes: number;
@@ -4677,7 +4971,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            kind: "JOB" | "ORDER" | "ARRIVED" | "STRIP" | "REFIT" | "NEED" | "SEND_OUT" | "APPOINTMENT";
+            kind: "JOB" | "ORDER" | "ARRIVED" | "STRIP" | "REFIT" | "NEED" | "SEND_OUT" | "APPOINTMENT" | "PLACE" | "DAYLIGHT";
             title: string;
         };
         SupplierRow: {
@@ -4686,6 +4980,7 @@ export interface components {
             id: string;
             name: string;
             note: string;
+            openOn: components["schemas"]["Weekdays"];
             /** Format: int64 */
             version: number;
         };
@@ -4766,7 +5061,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            kind: "JOB" | "ORDER" | "ARRIVED" | "STRIP" | "REFIT" | "NEED" | "SEND_OUT" | "APPOINTMENT";
+            kind: "JOB" | "ORDER" | "ARRIVED" | "STRIP" | "REFIT" | "NEED" | "SEND_OUT" | "APPOINTMENT" | "PLACE" | "DAYLIGHT";
             /** Format: int32 */
             minutes: number;
             title: string;
@@ -4883,6 +5178,15 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        Weekdays: {
+            days: ("MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY")[];
+            everyDay?: boolean;
+        };
+        Where: {
+            conditions: components["schemas"]["Conditions"];
+            /** Format: uuid */
+            placeId?: string;
+        };
         WindowFields: {
             /** @enum {string} */
             day: "MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY";
@@ -4897,6 +5201,12 @@ export interface components {
             reason: string;
             /** Format: int64 */
             version: number;
+        };
+        WithinRequest: {
+            /** Format: uuid */
+            before: string;
+            /** Format: int32 */
+            minutes?: number;
         };
         WorkFields: {
             /** Format: uuid */
@@ -4953,7 +5263,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    of_11: {
+    of_12: {
         parameters: {
             query: {
                 subject: "VEHICLE" | "FINDING" | "JOB" | "NEED" | "ORDER" | "EVENING" | "ENTRY" | "LOOK";
@@ -5546,6 +5856,44 @@ export interface operations {
             };
         };
     };
+    begun: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BegunResponse"];
+                };
+            };
+        };
+    };
+    leave_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     find_4: {
         parameters: {
             query?: never;
@@ -6106,7 +6454,77 @@ export interface operations {
             };
         };
     };
-    of_10: {
+    within: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WithinRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    of_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                jobId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ConditionsResponse"];
+                };
+            };
+        };
+    };
+    put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                jobId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Where"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    of_11: {
         parameters: {
             query?: never;
             header?: never;
@@ -6152,7 +6570,7 @@ export interface operations {
             };
         };
     };
-    of_9: {
+    of_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -6618,6 +7036,28 @@ export interface operations {
             };
         };
     };
+    order: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ProjectOrderRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     find: {
         parameters: {
             query?: never;
@@ -6688,7 +7128,31 @@ export interface operations {
             };
         };
     };
-    of_19: {
+    ownPace: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnPaceRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    of_20: {
         parameters: {
             query?: never;
             header?: never;
@@ -7200,7 +7664,7 @@ export interface operations {
             };
         };
     };
-    of_18: {
+    of_19: {
         parameters: {
             query?: never;
             header?: never;
@@ -7246,7 +7710,7 @@ export interface operations {
             };
         };
     };
-    of_8: {
+    of_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -7408,6 +7872,30 @@ export interface operations {
             };
         };
     };
+    begin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BegunRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     list_2: {
         parameters: {
             query?: never;
@@ -7456,7 +7944,7 @@ export interface operations {
             };
         };
     };
-    of_7: {
+    of_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -7502,7 +7990,7 @@ export interface operations {
             };
         };
     };
-    of_6: {
+    of_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -7668,7 +8156,7 @@ export interface operations {
             };
         };
     };
-    of_17: {
+    of_18: {
         parameters: {
             query?: never;
             header?: never;
@@ -7808,7 +8296,7 @@ export interface operations {
             };
         };
     };
-    of_5: {
+    of_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -7902,7 +8390,7 @@ export interface operations {
             };
         };
     };
-    of_16: {
+    of_17: {
         parameters: {
             query?: never;
             header?: never;
@@ -7970,7 +8458,7 @@ export interface operations {
             };
         };
     };
-    of_4: {
+    of_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -8040,7 +8528,7 @@ export interface operations {
             };
         };
     };
-    of_3: {
+    of_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -8106,6 +8594,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PlanResponse"];
+                };
+            };
+        };
+    };
+    atPace: {
+        parameters: {
+            query: {
+                own: boolean;
+            };
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MoveResponse"];
                 };
             };
         };
@@ -8249,6 +8761,32 @@ export interface operations {
             };
         };
     };
+    previewSentOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SentOutRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MoveResponse"];
+                };
+            };
+        };
+    };
     previewSplit: {
         parameters: {
             query?: never;
@@ -8271,6 +8809,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MoveResponse"];
+                };
+            };
+        };
+    };
+    sooner: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SoonerResponse"][];
                 };
             };
         };
@@ -8303,6 +8863,8 @@ export interface operations {
                 minutes: number;
                 people: number;
                 quiet: boolean;
+                wet: boolean;
+                place?: string;
             };
             header?: never;
             path: {
@@ -8323,7 +8885,7 @@ export interface operations {
             };
         };
     };
-    of_15: {
+    of_16: {
         parameters: {
             query?: never;
             header?: never;
@@ -8342,6 +8904,31 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["PaceResponse"];
                 };
+            };
+        };
+    };
+    explain: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+                since: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CauseRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -8438,7 +9025,7 @@ export interface operations {
             };
         };
     };
-    of_14: {
+    of_15: {
         parameters: {
             query?: never;
             header?: never;
@@ -8553,7 +9140,7 @@ export interface operations {
             };
         };
     };
-    of_2: {
+    of_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -8624,7 +9211,7 @@ export interface operations {
             };
         };
     };
-    of_13: {
+    of_14: {
         parameters: {
             query?: never;
             header?: never;
@@ -8744,7 +9331,7 @@ export interface operations {
             };
         };
     };
-    of_1: {
+    of_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -8790,7 +9377,7 @@ export interface operations {
             };
         };
     };
-    of_12: {
+    of_13: {
         parameters: {
             query?: never;
             header?: never;
@@ -9217,6 +9804,30 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["SupplierRow"];
                 };
+            };
+        };
+    };
+    openOn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OpenOnRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

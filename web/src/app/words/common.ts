@@ -75,6 +75,8 @@ export const common = {
     send_out: 'send-out',
     send_out_offer: 'offer',
     plan_pin: 'move in the plan',
+    job_condition: 'where and how a job is worked',
+    standstill: 'why it stood still',
     travel_rate: 'what travel costs',
     baseline_job: 'baseline',
     zone_aim: 'aim of a place',

@@ -9,7 +9,8 @@ import { LastChanges } from './LastChanges'
 import { PairPhone } from './PairPhone'
 import { People } from './People'
 import { Places } from './Places'
-import { WorkshopHour } from './WorkshopHour'
+import { Prices } from './Prices'
+import { SupplierDays } from './SupplierDays'
 
 /** What belongs to the garage and not to one car: time, places, people, phones. */
 export function GaragePage() {
@@ -30,7 +31,7 @@ export function GaragePage() {
                 <DaysOff />
               </Part>
               <Part title={t('garage.prices')}>
-                <WorkshopHour key={g.version} garage={g} />
+                <Prices key={g.version} garage={g} />
               </Part>
               <Part title={t('garage.phone')}>
                 <PairPhone />
@@ -42,6 +43,9 @@ export function GaragePage() {
             <div>
               <Part title={t('garage.places')}>
                 <Places />
+              </Part>
+              <Part title={t('garage.supplierDays')}>
+                <SupplierDays />
               </Part>
               <Part title={t('garage.changes')}>
                 <LastChanges />

@@ -6,6 +6,7 @@ import { placesQuery } from '@/api/queries'
 import { useWrite } from '@/api/useWrite'
 import { Loaded, ProblemAlert } from '@/ui/Feedback'
 import { Choice, TextField } from '@/ui/Field'
+import { PlaceRoom } from './PlaceRoom'
 
 const kinds = ['BAG', 'BOX', 'SHELF', 'BENCH', 'BAY', 'AWAY'] as const
 
@@ -29,10 +30,15 @@ export function Places() {
         {(list) => (
           <ul>
             {list.map((p) => (
-              <li key={p.id} className="flex items-baseline gap-3 border-b border-base-300 py-1.5">
-                <span className="label-code">{p.code}</span>
-                <span className="grow">{p.name}</span>
-                <span className="quiet text-sm">{t('garage.partsHere', { count: p.parts })}</span>
+              <li key={p.id} className="border-b border-base-300 py-1.5">
+                <p className="flex items-baseline gap-3">
+                  <span className="label-code">{p.code}</span>
+                  <span className="grow">{p.name}</span>
+                  <span className="quiet text-sm">{t('garage.partsHere', { count: p.parts })}</span>
+                </p>
+                {(p.kind === 'BAY' || p.kind === 'BENCH' || p.kind === 'AWAY') && (
+                  <PlaceRoom key={p.version} place={p} />
+                )}
               </li>
             ))}
           </ul>

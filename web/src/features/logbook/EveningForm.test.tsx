@@ -33,11 +33,13 @@ it('adds up time by pressing, and offers only jobs that are open', async () => {
   expect(fields.work).toEqual([{ jobId: 'a', minutes: 75 }])
 })
 
+const about = [{ jobId: 'a', minutes: 60 }]
+
 it('keeps a half-written evening over a closed tab', async () => {
-  const first = show(<EveningForm projectId="car" jobId="a" onClose={vi.fn()} />)
+  const first = show(<EveningForm projectId="car" work={about} onClose={vi.fn()} />)
   await userEvent.type(screen.getByLabelText(/done/i), 'half of it')
   first.unmount()
-  show(<EveningForm projectId="car" jobId="a" onClose={vi.fn()} />)
+  show(<EveningForm projectId="car" work={about} onClose={vi.fn()} />)
   expect(screen.getByLabelText(/done/i)).toHaveValue('half of it')
 })
 

@@ -26,12 +26,13 @@ const steps = [15, 30, 60] as const
 export function EveningForm({
   projectId,
   evening,
-  jobId,
+  work: about,
   onClose,
 }: {
   projectId: string
   evening?: Schemas['EveningResponse']
-  jobId?: string
+  /** What a new one begins with. */
+  work?: { jobId: string; minutes: number }[]
   onClose: () => void
 }) {
   const { t } = useTranslation()
@@ -50,11 +51,12 @@ export function EveningForm({
         done: '',
         learned: '',
         noteToSelf: '',
-        work: jobId ? [{ jobId, minutes: 60 }] : [],
+        work: about ?? [],
       },
-    [evening, jobId, today],
+    [evening, about, today],
   )
-  const [v, setV, forget] = useDraft<Values>(`evening.${evening?.id ?? projectId}`, initial)
+  const draft = evening?.id ?? [projectId, ...(about ?? []).map((w) => w.jobId)].join('.')
+  const [v, setV, forget] = useDraft<Values>(`evening.${draft}`, initial)
   const put = (change: Partial<Values>) => setV({ ...v, ...change })
   const open =
     jobs?.jobs.filter(

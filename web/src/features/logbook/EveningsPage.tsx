@@ -3,6 +3,7 @@ import { useParams, useSearchParams } from 'react-router'
 import { useTranslation } from 'react-i18next'
 import { Plus } from 'lucide-react'
 import { api, unwrap, type Schemas } from '@/api/client'
+import { eveningBegunQuery } from '@/api/queries'
 import { Empty, Loaded } from '@/ui/Feedback'
 import { Page } from '@/ui/Page'
 import { Photos } from '@/ui/Photos'
@@ -44,13 +45,7 @@ export function EveningsPage() {
               <EveningCard key={e.id} evening={e} onEdit={() => setParams({ edit: e.id })} />
             ))}
           </ol>
-          {params.has('new') && (
-            <EveningForm
-              projectId={projectId}
-              {...(params.get('new') !== '1' ? { jobId: params.get('new')! } : {})}
-              onClose={close}
-            />
-          )}
+          {params.has('new') && <NewEvening projectId={projectId} about={params.get('new')!} onClose={close} />}
           {params.has('edit') && list.some((e) => e.id === params.get('edit')) && (
             <EveningForm
               projectId={projectId}
@@ -61,6 +56,23 @@ export function EveningsPage() {
         </Page>
       )}
     </Loaded>
+  )
+}
+
+/** @param about 1, the job that was worked on, or `begun` for the evening that goes on */
+function NewEvening({ projectId, about, onClose }: { projectId: string; about: string; onClose: () => void }) {
+  const begun = useQuery({ ...eveningBegunQuery, enabled: about === 'begun' })
+  if (about === 'begun') {
+    if (begun.isPending) return null
+    const work = begun.data?.projectId === projectId ? begun.data.work : []
+    return <EveningForm projectId={projectId} work={work} onClose={onClose} />
+  }
+  return (
+    <EveningForm
+      projectId={projectId}
+      {...(about !== '1' && { work: [{ jobId: about, minutes: 60 }] })}
+      onClose={onClose}
+    />
   )
 }
 

@@ -1,4 +1,5 @@
-import { screen } from '@testing-library/react'
+import { screen, waitFor } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
 import { expect, it } from 'vitest'
 import { show } from '@/test/page'
 import { server } from '@/test/server'
@@ -15,12 +16,23 @@ it('tells hours from months, says that it stands still, and what hours usually b
     finishedJobs: 9,
     factor: 1.214,
     byOperation: [{ operation: 'WELD', jobs: 3, likelyMinutes: 600, spentMinutes: 900 }],
+    standstills: [
+      { since: '2025-03-01', until: '2025-04-10', days: 40, cause: 'ILLNESS' },
+      { since: '2025-06-01', until: '2025-07-26', days: 55 },
+    ],
+    daysByCause: [{ cause: 'ILLNESS', days: 40 }],
   })
+  server.when('PUT /api/projects/car/progress/standstills/2025-06-01', undefined)
   show(<HowItGoes projectId="car" />)
   expect(await screen.findByText(/295 h in 21 months: 14.0 h a month/)).toBeInTheDocument()
   expect(screen.getByText(/No evening for 31 days/)).toBeInTheDocument()
   expect(screen.getByText(/9 finished jobs.*1.21 times/)).toBeInTheDocument()
   expect(screen.getByText('15 h')).toBeInTheDocument()
+  expect(screen.getByText('It stood still for 95 days. illness: 40 days.')).toBeInTheDocument()
+  await userEvent.selectOptions(screen.getByLabelText(/1 June 2025 to 26 July 2025, 55 days: why/), 'no money')
+  await waitFor(() =>
+    expect(server.writes('PUT /api/projects/car/progress/standstills/2025-06-01')[0]?.body).toEqual({ cause: 'MONEY' }),
+  )
 })
 
 it('says nothing while nobody has worked', () => {

@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap } from '@/api/client'
 import { hours, useFormat } from '@/ui/format'
+import { Standstills } from './Standstills'
 
 /** Hours against the calendar, and against what was thought. */
 export function HowItGoes({ projectId }: { projectId: string }) {
@@ -28,6 +29,7 @@ export function HowItGoes({ projectId }: { projectId: string }) {
         )}{' '}
         {t('progress.factor', { count: data.finishedJobs, factor: number(data.factor, 2) })}
       </p>
+      <Standstills projectId={projectId} progress={data} />
       {data.byOperation.length > 0 && (
         <details>
           <summary className="cursor-pointer py-2 font-semibold">{t('progress.byOperation')}</summary>

@@ -11,6 +11,7 @@ import { Photos } from '@/ui/Photos'
 import { Sheet } from '@/ui/Sheet'
 import { hours } from '@/ui/format'
 import { useZoneNames } from '@/ui/zones'
+import { Conditions } from './Conditions'
 import { Interlocks } from './Interlocks'
 import { JobForm } from './JobForm'
 import { JobWays } from './JobWays'
@@ -75,6 +76,7 @@ export function JobSheet({
         )}
         <JobWays projectId={projectId} jobId={job.id} />
         <Before job={job} all={all} />
+        <Conditions job={job} />
         <Reach projectId={projectId} job={job} />
         <ItsFindings job={job} />
         <ShapeJob job={job} all={all} />

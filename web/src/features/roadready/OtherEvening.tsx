@@ -4,6 +4,7 @@ import { Link, useParams } from 'react-router'
 import { useTranslation } from 'react-i18next'
 import { Printer } from 'lucide-react'
 import { api, unwrap } from '@/api/client'
+import { placesQuery } from '@/api/queries'
 import { Loaded } from '@/ui/Feedback'
 import { Choice } from '@/ui/Field'
 import { useActivityName } from '@/ui/activityName'
@@ -12,7 +13,7 @@ import { pathOf } from './sentences'
 
 const lengths = [30, 60, 90, 120, 180, 240, 360, 480]
 
-/** The evening as it really is: how long, with whom, how loud; and what can be done in it, best first. */
+/** The evening as it really is: how long, with whom, where, how loud, in what weather; and what can be done in it, best first. */
 export function OtherEvening({ minutes: usual }: { minutes: number }) {
   const { t } = useTranslation()
   const nameOf = useActivityName()
@@ -21,12 +22,16 @@ export function OtherEvening({ minutes: usual }: { minutes: number }) {
   const [minutes, setMinutes] = useState(lengths.find((l) => l >= usual) ?? 480)
   const [people, setPeople] = useState(1)
   const [quiet, setQuiet] = useState(false)
+  const [wet, setWet] = useState(false)
+  const [place, setPlace] = useState('')
+  const { data: places } = useQuery(placesQuery)
+  const workIn = places?.filter((p) => p.kind === 'BAY' || p.kind === 'BENCH' || p.kind === 'AWAY') ?? []
   const possible = useQuery({
-    queryKey: ['plan', projectId, 'tonight', minutes, people, quiet],
+    queryKey: ['plan', projectId, 'tonight', minutes, people, quiet, wet, place],
     queryFn: () =>
       unwrap(
         api.GET('/api/projects/{projectId}/plan/tonight', {
-          params: { path: { projectId }, query: { minutes, people, quiet } },
+          params: { path: { projectId }, query: { minutes, people, quiet, wet, ...(place && { place }) } },
         }),
       ),
     enabled: open,
@@ -49,6 +54,20 @@ export function OtherEvening({ minutes: usual }: { minutes: number }) {
             </option>
           ))}
         </Choice>
+        {workIn.length > 0 && (
+          <Choice label={t('today.where')} value={place} onChange={(e) => setPlace(e.target.value)}>
+            <option value="">{t('today.anywhere')}</option>
+            {workIn.map((p) => (
+              <option key={p.id} value={p.id}>
+                {p.name}
+              </option>
+            ))}
+          </Choice>
+        )}
+        <label className="flex min-h-11 items-center gap-2">
+          <input type="checkbox" className="checkbox" checked={wet} onChange={(e) => setWet(e.target.checked)} />
+          {t('today.wet')}
+        </label>
         <label className="flex min-h-11 items-center gap-2">
           <input type="checkbox" className="checkbox" checked={quiet} onChange={(e) => setQuiet(e.target.checked)} />
           {t('today.quiet')}

@@ -3,6 +3,7 @@ import { Link, useParams } from 'react-router'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap } from '@/api/client'
 import { Loaded } from '@/ui/Feedback'
+import { EveningBegun } from './EveningBegun'
 import { OtherEvening } from './OtherEvening'
 import { InTheWay, NoteToSelf, OrderList, RoadChain, TonightList } from './evidence'
 import {
@@ -58,12 +59,8 @@ function Bench({ today, projectId }: { today: Today; projectId: string }) {
         </h2>
         <NoteToSelf today={today} />
         <TonightList today={today} />
+        <EveningBegun today={today} />
         <OtherEvening minutes={today.tonight?.minutes ?? 120} />
-        <div>
-          <Link className="btn btn-primary" to={`/p/${projectId}/evenings?new=1`}>
-            {t('today.logEvening')}
-          </Link>
-        </div>
       </section>
       <div className="order-3 grid content-start gap-7">
         <section>

@@ -7,6 +7,7 @@ import { Empty, Loaded } from '@/ui/Feedback'
 import { Page } from '@/ui/Page'
 import { useFormat } from '@/ui/format'
 import { ProjectForm } from './ProjectForm'
+import { ProjectOrder } from './ProjectOrder'
 
 /** The cars of the garage. */
 export function ProjectsPage() {
@@ -46,6 +47,7 @@ export function ProjectsPage() {
               </li>
             ))}
           </ul>
+          <ProjectOrder projects={list} />
           {params.has('new') && (
             <ProjectForm onClose={() => setParams({})} onSaved={(id) => void navigate(`/p/${id}/walk`)} />
           )}

@@ -6,6 +6,7 @@ import { ProblemAlert } from '@/ui/Feedback'
 import { Choice, TextField } from '@/ui/Field'
 import { JobChoice } from '@/ui/JobChoice'
 import { Sheet } from '@/ui/Sheet'
+import { everyDay, WeekdayChoice } from '@/ui/WeekdayChoice'
 
 type Aim = Schemas['NewSendOutRequest']['aim']
 const aims: Aim[] = ['RUNNER', 'ROAD_READY', 'DRIVER', 'SHOW']
@@ -17,6 +18,7 @@ export function SendOutForm({ projectId, onClose }: { projectId: string; onClose
   const [v, setV] = useState({ title: '', pieces: '1', days: '10', beforeJob: '', afterJob: '', mask: '' })
   const [aim, setAim] = useState<Aim>('DRIVER')
   const [carGoes, setCarGoes] = useState(false)
+  const [openOn, setOpenOn] = useState(everyDay)
   const put = (key: keyof typeof v) => (e: { target: { value: string } }) => setV({ ...v, [key]: e.target.value })
   const save = useWrite(
     (body: Schemas['NewSendOutRequest'], writeId) =>
@@ -41,6 +43,7 @@ export function SendOutForm({ projectId, onClose }: { projectId: string; onClose
             awayDays: Math.trunc(Number(v.days)) || 0,
             carGoes,
             aim,
+            openOn,
             mask: v.mask
               .split(',')
               .map((m) => m.trim())
@@ -74,6 +77,7 @@ export function SendOutForm({ projectId, onClose }: { projectId: string; onClose
           />
           {t('away.wholeCar')}
         </label>
+        <WeekdayChoice label={t('away.openOn')} value={openOn} onChange={setOpenOn} />
         <ProblemAlert error={save.error} />
         <button type="submit" className="btn btn-primary" disabled={v.title.trim() === '' || save.isPending}>
           {t('save')}

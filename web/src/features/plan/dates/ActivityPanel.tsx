@@ -12,6 +12,7 @@ import { useActivityName } from '@/ui/activityName'
 import { useFreshId } from '@/ui/useFreshId'
 import { MilestoneMoves } from '../MilestoneMoves'
 import type { Activity } from './lanes'
+import { SomebodyElse } from './SomebodyElse'
 import { useReason } from './useReason'
 
 /** One activity: why not sooner, how late it may be, and what would come of another day before that is kept. */
@@ -72,6 +73,7 @@ export function ActivityPanel({
           </form>
         )}
         {wanted && <Consequences key={wanted} projectId={projectId} activity={a} day={wanted} onDone={onClose} />}
+        {a.subject.kind === 'JOB' && <SomebodyElse projectId={projectId} activity={a} />}
         {a.notBefore && <Free projectId={projectId} activity={a} onDone={onClose} />}
       </div>
     </Sheet>

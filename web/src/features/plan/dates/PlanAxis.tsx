@@ -4,7 +4,7 @@ import { Minus, Plus } from 'lucide-react'
 import { useActivityName } from '@/ui/activityName'
 import { useFormat } from '@/ui/format'
 import { emptyDays, instantAt, makeAxis, rows, xOf, type Axis } from './axis'
-import { hasTime, lanesOf, type Bar, type LaneName, type Plan } from './lanes'
+import { hasTime, lanesOf, type Bar, type Lane, type LaneName, type Plan } from './lanes'
 import { MoneyLine } from './MoneyLine'
 
 const ROW_PX = 30
@@ -71,7 +71,7 @@ export function PlanAxis({
         <div className="w-28 shrink-0 border-r border-base-300 text-sm">
           <div className="h-14" />
           {lanes.map((lane) => (
-            <LaneHead key={lane.name} name={lane.name} bars={lane.bars} axis={axis} />
+            <LaneHead key={lane.key} lane={lane} axis={axis} />
           ))}
           {plan.money.length > 0 && <p className="flex h-24 items-center px-2 font-semibold">{t('dates.money')}</p>}
         </div>
@@ -79,8 +79,8 @@ export function PlanAxis({
           <div className="relative" style={{ width: axis.width }}>
             <Head axis={axis} plan={plan} />
             {lanes.map((lane) => (
-              <Lane
-                key={lane.name}
+              <LaneBars
+                key={lane.key}
                 name={lane.name}
                 bars={lane.bars}
                 axis={axis}
@@ -113,14 +113,14 @@ const placed = (name: LaneName, bars: Bar[], axis: Axis) => {
   return { places, row, rowHeight, height: (Math.max(0, ...row) + 1) * rowHeight + 8 }
 }
 
-function LaneHead({ name, bars, axis }: { name: LaneName; bars: Bar[]; axis: Axis }) {
+function LaneHead({ lane: { name, title, bars }, axis }: { lane: Lane; axis: Axis }) {
   const { t } = useTranslation()
   return (
     <p
       className="flex items-center border-t border-base-300 px-2 font-semibold"
       style={{ height: placed(name, bars, axis).height }}
     >
-      {t(`dates.lane.${name}`)}
+      {name === 'place' ? title : t(`dates.lane.${name}`)}
     </p>
   )
 }
@@ -188,9 +188,11 @@ const look: Record<Bar['kind'], string> = {
   NEED: 'border-2 border-dotted border-secondary bg-base-100',
   SEND_OUT: 'bg-secondary text-secondary-content',
   APPOINTMENT: 'bg-accent text-accent-content',
+  PLACE: '',
+  DAYLIGHT: '',
 }
 
-function Lane({
+function LaneBars({
   name,
   bars,
   axis,

@@ -49,6 +49,8 @@ const arrival = {
   NEED: 'plan.couldArrive',
   SEND_OUT: 'plan.comesBack',
   APPOINTMENT: 'plan.isFixed',
+  PLACE: 'plan.isFixed',
+  DAYLIGHT: 'plan.isFixed',
 } as const
 
 export function PlanDays({ plan, projectId }: { plan: Plan; projectId: string }) {

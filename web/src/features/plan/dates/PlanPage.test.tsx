@@ -41,6 +41,8 @@ const plan = (more: object = {}) => ({
     { day: '2026-03-01', leftMinor: 10000 },
     { day: '2026-03-04', leftMinor: 2500 },
   ],
+  loose: [],
+  pace: { own: false, jobs: 9, factor: 1.214 },
   followedAt: '2026-03-01T10:00:00Z',
   ...more,
 })
@@ -102,4 +104,68 @@ it('works out what would make an impossible plan possible when asked', async () 
   await userEvent.click(screen.getByRole('button', { name: 'What would make it possible?' }))
   expect(await screen.findByText('2 evenings a week more')).toBeInTheDocument()
   expect(screen.getByText('€30.00 more at hand now')).toBeInTheDocument()
+})
+
+const later = {
+  possible: true,
+  milestones: [{ aim: 'RUNNER', before: '2026-03-05T20:00:00Z', after: '2026-03-19T20:00:00Z' }],
+  moved: [],
+}
+
+it('says what should have followed soon, why it does not, and what to do', async () => {
+  open(
+    plan({
+      loose: [
+        {
+          before: { kind: 'JOB', id: 'a', title: 'Blast' },
+          after: { kind: 'JOB', id: 'b', title: 'Prime' },
+          withinMinutes: 240,
+          gapMinutes: 2880,
+          why: 'WAYS_IN',
+        },
+      ],
+    }),
+  )
+  expect(
+    await screen.findByText(/“Prime” should begin within 4 h of “Blast” and begins 48 h later/),
+  ).toBeInTheDocument()
+  expect(screen.getByText(/open it once for both/)).toBeInTheDocument()
+})
+
+it('shows what one’s own hours do to the dates before the plan reckons with them', async () => {
+  server.when('GET /api/projects/car/plan/at-pace', later)
+  server.when('PUT /api/projects/car/own-pace', undefined)
+  open(plan())
+  expect(await screen.findByText(/Yours become 1.21 times that/)).toBeInTheDocument()
+  await userEvent.click(screen.getByRole('button', { name: 'What if it reckoned with yours?' }))
+  expect(await screen.findByText(/It runs: .*5 Mar → .*19 Mar/)).toBeInTheDocument()
+  expect(server.writes('PUT /api/projects/car/own-pace')).toHaveLength(0)
+  await userEvent.click(screen.getByRole('button', { name: 'Reckon with it' }))
+  await waitFor(() => expect(server.writes('PUT /api/projects/car/own-pace')).toHaveLength(1))
+  expect(server.writes('PUT /api/projects/car/own-pace')[0]!.body).toEqual({ ownPace: true })
+})
+
+it('compares more hours, borrowed room, and somebody else who does it', async () => {
+  server.when('GET /api/projects/car/plan/sooner', [
+    { kind: 'EVENING', move: later },
+    { kind: 'PLACE', place: { kind: 'PLACE', id: 'bay', title: 'Long bay' }, move: later },
+  ])
+  server.when('POST /api/projects/car/plan/preview-sent-out', later)
+  open(plan())
+  await userEvent.click(await screen.findByText('What would bring it sooner?'))
+  expect(await screen.findByText('One evening a week more')).toBeInTheDocument()
+  expect(screen.getByText('Room for one more in “Long bay”, borrowed')).toBeInTheDocument()
+
+  screen.getAllByRole('button', { name: /^Work a, / })[0]!.focus()
+  await userEvent.keyboard('{Enter}')
+  await userEvent.click(screen.getByText('What if somebody else does it?'))
+  await userEvent.type(screen.getByLabelText('What it costs, EUR'), '120')
+  const asks = screen.getAllByRole('button', { name: 'What would come of it?' })
+  await userEvent.click(asks.at(-1)!)
+  expect(await screen.findByRole('link', { name: 'Send it out' })).toBeInTheDocument()
+  expect(server.writes('POST /api/projects/car/plan/preview-sent-out')[0]!.body).toEqual({
+    job: 'a',
+    days: 7,
+    costMinor: 12000,
+  })
 })

@@ -10,9 +10,12 @@ import { useFormat } from '@/ui/format'
 import { useActivityName } from '@/ui/activityName'
 import { ActivityPanel } from './ActivityPanel'
 import { FollowPlan, Slipped } from './FollowPlan'
+import { Loose } from './Loose'
 import { Mending } from './Mending'
+import { OwnPace } from './OwnPace'
 import { PlanAxis } from './PlanAxis'
 import { PlanDays } from './PlanDays'
+import { Sooner } from './Sooner'
 import { useReason } from './useReason'
 
 type Plan = Schemas['PlanResponse']
@@ -57,7 +60,10 @@ function Dated({ plan, projectId }: { plan: Plan; projectId: string }) {
           setWanted(day)
         }}
       />
+      <Loose plan={plan} />
       <Slipped plan={plan} onChoose={choose} />
+      {plan.activities.length > 0 && <OwnPace projectId={projectId} plan={plan} />}
+      {plan.activities.length > 0 && <Sooner projectId={projectId} />}
       <Chain plan={plan} />
       <PlanDays plan={plan} projectId={projectId} />
       {activity && (

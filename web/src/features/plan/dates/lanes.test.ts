@@ -12,7 +12,7 @@ const activity = (kind: string, id: string, from: string, to: string, stays = tr
     reasons: [],
   }) as unknown as Activity
 const plan = (activities: Activity[]) =>
-  ({ activities, milestones: [], unplaced: [], circle: [], windows: [], money: [] }) as Plan
+  ({ activities, milestones: [], unplaced: [], circle: [], windows: [], money: [] }) as unknown as Plan
 
 it('sorts bars by where the work happens and shows what stands open meanwhile', () => {
   const lanes = lanesOf(
@@ -51,4 +51,17 @@ it('tells parts that have time from those that hold something', () => {
     )[0]!.bars
   expect(bars('2026-03-08T00:00:00Z').map(hasTime)).toEqual([true])
   expect(bars('2026-03-07T23:00:00Z').map(hasTime)).toEqual([false])
+})
+
+it('gives each place that somebody named a lane of its own', () => {
+  const seal = activity('JOB', 'seal', '2026-03-03T19:00:00Z', '2026-03-03T20:00:00Z')
+  const weld = {
+    ...activity('JOB', 'weld', '2026-03-04T19:00:00Z', '2026-03-04T20:00:00Z'),
+    place: { kind: 'PLACE', id: 'bay', title: 'Long bay' },
+  } as Activity
+  const lanes = lanesOf(plan([seal, weld]))
+  expect(lanes.map((l) => [l.name, l.title, l.bars.map((b) => b.title)])).toEqual([
+    ['place', 'Long bay', ['weld']],
+    ['car', undefined, ['seal']],
+  ])
 })

@@ -2,7 +2,9 @@ import type { Schemas } from '@/api/client'
 
 export type Plan = Schemas['PlanResponse']
 export type Activity = Plan['activities'][number]
-export type LaneName = 'open' | 'car' | 'away' | 'waiting' | 'fixed'
+export type LaneName = 'open' | 'car' | 'place' | 'away' | 'waiting' | 'fixed'
+/** @property title of a place that a person named */
+export type Lane = { key: string; name: LaneName; title?: string; bars: Bar[] }
 export type Bar = {
   key: string
   title: string
@@ -22,10 +24,12 @@ const laneOf: Record<Activity['subject']['kind'], LaneName> = {
   NEED: 'waiting',
   SEND_OUT: 'away',
   APPOINTMENT: 'fixed',
+  PLACE: 'car',
+  DAYLIGHT: 'car',
 }
 
 /** Bars by where the work happens; above them what stands open meanwhile. */
-export function lanesOf(plan: Plan): { name: LaneName; bars: Bar[] }[] {
+export function lanesOf(plan: Plan): Lane[] {
   const bars = plan.activities.map((activity) => ({
     key: activity.key,
     title: activity.subject.title,
@@ -37,15 +41,31 @@ export function lanesOf(plan: Plan): { name: LaneName; bars: Bar[] }[] {
   }))
   const first = Math.min(...bars.map((b) => b.from))
   for (const b of bars) if (b.kind === 'ORDER') b.from = first // it is on its way already
-  const names: LaneName[] = ['fixed', 'car', 'open', 'away', 'waiting']
-  return names
-    .map((name) => ({
-      name,
-      bars: (name === 'open' ? openings(bars) : bars.filter((b) => laneOf[b.kind] === name)).sort(
-        (a, b) => a.from - b.from || b.to - a.to,
-      ),
-    }))
+  const elsewhere = bars.filter((b) => !b.activity.place)
+  const named = (name: LaneName): Lane => ({ key: name, name, bars: elsewhere.filter((b) => laneOf[b.kind] === name) })
+  return [
+    named('fixed'),
+    ...places(bars),
+    named('car'),
+    { key: 'open', name: 'open' as const, bars: openings(bars) },
+    named('away'),
+    named('waiting'),
+  ]
+    .map((lane) => ({ ...lane, bars: lane.bars.sort((a, b) => a.from - b.from || b.to - a.to) }))
     .filter((lane) => lane.bars.length > 0)
+}
+
+/** A lane for each place in which some job has to be done. */
+function places(bars: Bar[]): Lane[] {
+  const all = new Map(bars.flatMap((b) => (b.activity.place ? [[b.activity.place.id, b.activity.place.title]] : [])))
+  return [...all]
+    .sort(([, a], [, b]) => a.localeCompare(b))
+    .map(([id, title]) => ({
+      key: id,
+      name: 'place' as const,
+      title,
+      bars: bars.filter((b) => b.activity.place?.id === id),
+    }))
 }
 
 const DAY = 86_400_000

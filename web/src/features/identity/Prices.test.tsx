@@ -4,11 +4,13 @@ import { expect, it } from 'vitest'
 import type { Schemas } from '@/api/client'
 import { garage, show } from '@/test/page'
 import { server } from '@/test/server'
-import { WorkshopHour } from './WorkshopHour'
+import { Prices } from './Prices'
 
 it('keeps all other settings, and can be emptied again', async () => {
   server.when('PUT /api/garage', {})
-  show(<WorkshopHour garage={{ ...garage, workshopHourMinor: 6800 } as Schemas['GarageResponse']} />)
+  show(
+    <Prices garage={{ ...garage, workshopHourMinor: 6800, commonMonthlyMinor: 50000 } as Schemas['GarageResponse']} />,
+  )
   const hour = screen.getByLabelText('An hour at a workshop, EUR')
   expect(hour).toHaveValue('68.00')
   await userEvent.clear(hour)
@@ -22,6 +24,7 @@ it('keeps all other settings, and can be emptied again', async () => {
     units: 'METRIC',
     version: 0,
     workshopHourMinor: 7250,
+    commonMonthlyMinor: 50000,
   })
   await userEvent.clear(hour)
   await userEvent.type(hour, 'dear')

@@ -6,12 +6,16 @@ import { ProblemAlert } from '@/ui/Feedback'
 import { AmountField, amountOf } from '@/ui/AmountField'
 import { minorText } from '@/ui/format'
 
-/** What an hour at a workshop costs here: it carries the price level into every proposed cost. */
-export function WorkshopHour({ garage }: { garage: Schemas['GarageResponse'] }) {
+/** What an hour at a workshop costs here, which carries the price level into every proposed cost; and whether all cars spend from one purse. */
+export function Prices({ garage }: { garage: Schemas['GarageResponse'] }) {
   const { t } = useTranslation()
   const currency = garage.baseCurrency
   const [typed, setTyped] = useState(garage.workshopHourMinor ? minorText(garage.workshopHourMinor, currency) : '')
+  const [purse, setPurse] = useState(
+    garage.commonMonthlyMinor === undefined ? '' : minorText(garage.commonMonthlyMinor, currency),
+  )
   const minor = amountOf(typed, currency)
+  const purseMinor = amountOf(purse, currency)
   const save = useWrite(
     (body: Schemas['GarageRequest'], id) => unwrap(api.PUT('/api/garage', { body, ...write(id) })),
     { said: () => t('garage.hourSaved') },
@@ -22,8 +26,16 @@ export function WorkshopHour({ garage }: { garage: Schemas['GarageResponse'] }) 
       onSubmit={(e) => {
         e.preventDefault()
         const { name, zone, locale, units, version } = garage
-        if (minor !== undefined)
-          save.mutate({ name, zone, locale, units, version, ...(typed.trim() && { workshopHourMinor: minor }) })
+        if (minor !== undefined && purseMinor !== undefined)
+          save.mutate({
+            name,
+            zone,
+            locale,
+            units,
+            version,
+            ...(typed.trim() && { workshopHourMinor: minor }),
+            ...(purse.trim() && { commonMonthlyMinor: purseMinor }),
+          })
       }}
     >
       <AmountField
@@ -32,6 +44,13 @@ export function WorkshopHour({ garage }: { garage: Schemas['GarageResponse'] }) 
         value={typed}
         currency={currency}
         onChange={setTyped}
+      />
+      <AmountField
+        label={t('garage.purse', { currency })}
+        hint={t('garage.purseHint')}
+        value={purse}
+        currency={currency}
+        onChange={setPurse}
       />
       <ProblemAlert error={save.error} />
       <div>

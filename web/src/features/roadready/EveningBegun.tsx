@@ -1,0 +1,88 @@
+import { useEffect, useState } from 'react'
+import { useQuery } from '@tanstack/react-query'
+import { Link, useParams } from 'react-router'
+import { useTranslation } from 'react-i18next'
+import { api, unwrap, write } from '@/api/client'
+import { eveningBegunQuery } from '@/api/queries'
+import { useWrite } from '@/api/useWrite'
+import { ProblemAlert } from '@/ui/Feedback'
+import { hours, useFormat } from '@/ui/format'
+import { useFreshId } from '@/ui/useFreshId'
+import type { Today } from './sentences'
+
+/** The evening is begun with what it is for; then it goes on until it is logged. */
+export function EveningBegun({ today }: { today: Today }) {
+  const { t } = useTranslation()
+  const { projectId = '' } = useParams()
+  const begun = useQuery(eveningBegunQuery)
+  const [fresh, renew] = useFreshId()
+  const jobs = today.tonight?.jobs.filter((j) => j.kind === 'JOB').map((j) => j.id) ?? []
+  const begin = useWrite(
+    (_: object, id) =>
+      unwrap(
+        api.POST('/api/projects/{projectId}/evening-begun', {
+          params: { path: { projectId } },
+          body: { id: fresh, jobs },
+          ...write(id),
+        }),
+      ),
+    { said: () => t('today.begun'), done: renew, undoable: false },
+  )
+  if (begun.data) return <Going begunAt={begun.data.begunAt} projectId={begun.data.projectId} here={projectId} />
+  return (
+    <div>
+      <div className="flex flex-wrap gap-2">
+        {jobs.length > 0 && (
+          <button
+            type="button"
+            className="btn btn-primary"
+            disabled={begin.isPending || begun.isPending}
+            onClick={() => begin.mutate({})}
+          >
+            {t('today.begin')}
+          </button>
+        )}
+        <Link className={`btn ${jobs.length === 0 ? 'btn-primary' : ''}`} to={`/p/${projectId}/evenings?new=1`}>
+          {t('today.logEvening')}
+        </Link>
+      </div>
+      <ProblemAlert error={begin.error} />
+    </div>
+  )
+}
+
+const MINUTE = 60_000
+
+function Going({ begunAt, projectId, here }: { begunAt: string; projectId: string; here: string }) {
+  const { t } = useTranslation()
+  const format = useFormat()
+  const [now, setNow] = useState(() => Date.now())
+  useEffect(() => {
+    const timer = setInterval(() => setNow(Date.now()), MINUTE)
+    return () => clearInterval(timer)
+  }, [])
+  const leave = useWrite((_: object, id) => unwrap(api.DELETE('/api/evening-begun', { ...write(id) })), {
+    said: () => t('today.left'),
+    undoable: false,
+  })
+  const minutes = Math.max(0, Math.round((now - Date.parse(begunAt)) / MINUTE))
+  return (
+    <div className="card-sheet p-3">
+      <p className="font-semibold">
+        {t(projectId === here ? 'today.inTheGarage' : 'today.atAnother', {
+          at: format.time(begunAt),
+          time: hours(minutes),
+        })}
+      </p>
+      <div className="mt-2 flex flex-wrap gap-2">
+        <Link className="btn btn-primary" to={`/p/${projectId}/evenings?new=begun`}>
+          {t('today.end')}
+        </Link>
+        <button type="button" className="btn" disabled={leave.isPending} onClick={() => leave.mutate({})}>
+          {t('today.leave')}
+        </button>
+      </div>
+      <ProblemAlert error={leave.error} />
+    </div>
+  )
+}

@@ -57,6 +57,12 @@ export const ordersQuery = (projectId: string) =>
     queryFn: () => unwrap(api.GET('/api/projects/{projectId}/orders', { params: { path: { projectId } } })),
   })
 
+export const accessQuery = (projectId: string) =>
+  queryOptions({
+    queryKey: ['access', projectId],
+    queryFn: () => unwrap(api.GET('/api/projects/{projectId}/access', { params: { path: { projectId } } })),
+  })
+
 export const planQuery = (projectId: string) =>
   queryOptions({
     queryKey: ['plan', projectId],

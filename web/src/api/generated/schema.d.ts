@@ -1988,7 +1988,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/projects/{projectId}/progress/standstills/{since}": {
+    "/api/projects/{projectId}/progress/standstills": {
         parameters: {
             query?: never;
             header?: never;
@@ -2764,6 +2764,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             jobs: string[];
+            waysIn: string[];
         };
         BegunResponse: {
             /** Format: date-time */
@@ -2868,6 +2869,8 @@ export interface components {
         CauseRequest: {
             /** @enum {string} */
             cause: "PART_MISSING" | "SOMEBODY_ELSE" | "MONEY" | "ILLNESS" | "WEATHER" | "NO_ROOM" | "OTHER_PROJECT" | "HOUSE_AND_FAMILY" | "NO_WISH" | "OTHER";
+            /** Format: date */
+            since: string;
         };
         CauseRow: {
             cause: string;
@@ -5065,6 +5068,7 @@ export interface components {
             /** Format: int32 */
             minutes: number;
             title: string;
+            wayIn?: string;
         };
         TonightResponse: {
             /** Format: date */
@@ -5180,7 +5184,6 @@ export interface components {
         };
         Weekdays: {
             days: ("MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY")[];
-            everyDay?: boolean;
         };
         Where: {
             conditions: components["schemas"]["Conditions"];
@@ -5210,9 +5213,10 @@ export interface components {
         };
         WorkFields: {
             /** Format: uuid */
-            jobId: string;
+            jobId?: string;
             /** Format: int32 */
             minutes: number;
+            wayIn?: string;
         };
         WorkResponse: {
             chains: components["schemas"]["ChainRow"][];
@@ -5224,10 +5228,11 @@ export interface components {
             /** Format: uuid */
             eveningId: string;
             /** Format: uuid */
-            jobId: string;
+            jobId?: string;
             /** Format: int32 */
             minutes: number;
             title: string;
+            wayIn?: string;
         };
         Zone: {
             clearView: boolean;
@@ -8913,7 +8918,6 @@ export interface operations {
             header?: never;
             path: {
                 projectId: string;
-                since: string;
             };
             cookie?: never;
         };

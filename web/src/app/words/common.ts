@@ -98,6 +98,7 @@ export const common = {
     job_finding: 'job',
     evening: 'evening',
     evening_job: 'evening',
+    evening_way_in: 'evening',
     entry: 'entry',
     split: 'share',
     attachment: 'photo or receipt',

@@ -13,6 +13,13 @@ beforeEach(() => {
     chains: [],
     jobs: [job('a', 'Weld the sill', 'BEGUN'), job('b', 'Prime it', 'PLANNED'), job('c', 'Sold', 'DROPPED')],
   })
+  server.when('GET /api/projects/car/access', {
+    openings: [{ stay: 's', wayIn: 'gearbox-out' }],
+    ways: [
+      { id: 'gearbox-out', name: 'Gearbox out' },
+      { id: 'wheels-off', name: 'Wheels off' },
+    ],
+  })
 })
 
 it('adds up time by pressing, and offers only jobs that are open', async () => {
@@ -22,7 +29,7 @@ it('adds up time by pressing, and offers only jobs that are open', async () => {
   expect(screen.getByRole('button', { name: /Save/ })).toBeDisabled()
   await screen.findByRole('option', { name: /Weld the sill/ })
   expect(screen.queryByRole('option', { name: /Sold/ })).not.toBeInTheDocument()
-  await userEvent.selectOptions(screen.getByRole('combobox'), 'a')
+  await userEvent.selectOptions(screen.getByRole('combobox'), 'jobId:a')
   expect(screen.queryByRole('option', { name: /Weld the sill/ })).not.toBeInTheDocument()
   await userEvent.click(screen.getByRole('button', { name: '+30 min' }))
   await userEvent.click(screen.getByRole('button', { name: '−15 min' }))
@@ -34,6 +41,18 @@ it('adds up time by pressing, and offers only jobs that are open', async () => {
 })
 
 const about = [{ jobId: 'a', minutes: 60 }]
+
+it('logs what went into opening up as well, of the ways in that the car needs', async () => {
+  server.when(saved, { id: 'e' })
+  const onClose = vi.fn()
+  show(<EveningForm projectId="car" work={[{ wayIn: 'gearbox-out', minutes: 90 }]} onClose={onClose} />)
+  expect(await screen.findByText('Opening and closing: Gearbox out')).toBeInTheDocument()
+  expect(screen.queryByRole('option', { name: 'Wheels off' })).not.toBeInTheDocument()
+  await userEvent.click(screen.getByRole('button', { name: /Save/ }))
+  await waitFor(() => expect(onClose).toHaveBeenCalled())
+  const fields = server.writes(saved)[0]!.body.fields as { work: unknown }
+  expect(fields.work).toEqual([{ wayIn: 'gearbox-out', minutes: 90 }])
+})
 
 it('keeps a half-written evening over a closed tab', async () => {
   const first = show(<EveningForm projectId="car" work={about} onClose={vi.fn()} />)

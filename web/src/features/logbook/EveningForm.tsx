@@ -2,7 +2,7 @@ import { useMemo, useState } from 'react'
 import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
-import { jobsQuery } from '@/api/queries'
+import { accessQuery, jobsQuery } from '@/api/queries'
 import { useWrite } from '@/api/useWrite'
 import { isStale, ProblemAlert } from '@/ui/Feedback'
 import { Choice, NoteField, TextField } from '@/ui/Field'
@@ -12,12 +12,16 @@ import { Sheet } from '@/ui/Sheet'
 import { hours, useFormat } from '@/ui/format'
 import { useDraft } from '@/ui/useDraft'
 
+/** Time on a job, or on opening a way in or closing it again. */
+export type Work = { jobId?: string; wayIn?: string; minutes: number }
+const keyOf = (w: Work) => w.jobId ?? w.wayIn ?? ''
+
 type Values = {
   workedOn: string
   done: string
   learned: string
   noteToSelf: string
-  work: { jobId: string; minutes: number }[]
+  work: Work[]
 }
 
 const steps = [15, 30, 60] as const
@@ -32,7 +36,7 @@ export function EveningForm({
   projectId: string
   evening?: Schemas['EveningResponse']
   /** What a new one begins with. */
-  work?: { jobId: string; minutes: number }[]
+  work?: Work[]
   onClose: () => void
 }) {
   const { t } = useTranslation()
@@ -55,13 +59,20 @@ export function EveningForm({
       },
     [evening, about, today],
   )
-  const draft = evening?.id ?? [projectId, ...(about ?? []).map((w) => w.jobId)].join('.')
+  const draft = evening?.id ?? [projectId, ...(about ?? []).map(keyOf)].join('.')
   const [v, setV, forget] = useDraft<Values>(`evening.${draft}`, initial)
   const put = (change: Partial<Values>) => setV({ ...v, ...change })
   const open =
     jobs?.jobs.filter(
       (j) => j.state !== 'DROPPED' && j.state !== 'VERIFIED' && v.work.every((w) => w.jobId !== j.id),
     ) ?? []
+  const { data: access } = useQuery(accessQuery(projectId))
+  const inUse = new Set(access?.openings.map((o) => o.wayIn))
+  const ways = access?.ways.filter((w) => inUse.has(w.id)) ?? []
+  const titleOf = (w: Work) =>
+    w.wayIn
+      ? t('evening.wayIn', { what: access?.ways.find((x) => x.id === w.wayIn)?.name ?? '' })
+      : (jobs?.jobs.find((j) => j.id === w.jobId)?.title ?? '')
   const save = useWrite(
     (fields: Schemas['EveningFields'], writeId) =>
       evening
@@ -85,7 +96,10 @@ export function EveningForm({
     },
   )
   function submit() {
-    const work = v.work.map((w) => ({ jobId: w.jobId, minutes: w.minutes }))
+    const work = v.work.map((w) => ({
+      minutes: w.minutes,
+      ...(w.wayIn ? { wayIn: w.wayIn } : { jobId: w.jobId! }),
+    }))
     save.mutate(
       { workedOn: v.workedOn, done: v.done, learned: v.learned, noteToSelf: v.noteToSelf, work },
       {
@@ -111,15 +125,15 @@ export function EveningForm({
           <legend className="mb-1 font-semibold">{t('evening.onWhat')}</legend>
           {v.work.map((w) => (
             <JobMinutes
-              key={w.jobId}
-              title={jobs?.jobs.find((j) => j.id === w.jobId)?.title ?? ''}
+              key={keyOf(w)}
+              title={titleOf(w)}
               minutes={w.minutes}
               onChange={(minutes) =>
                 put({
                   work:
                     minutes > 0
-                      ? v.work.map((x) => (x.jobId === w.jobId ? { ...x, minutes } : x))
-                      : v.work.filter((x) => x.jobId !== w.jobId),
+                      ? v.work.map((x) => (keyOf(x) === keyOf(w) ? { ...x, minutes } : x))
+                      : v.work.filter((x) => keyOf(x) !== keyOf(w)),
                 })
               }
             />
@@ -127,14 +141,28 @@ export function EveningForm({
           <Choice
             label={t(v.work.length === 0 ? 'evening.firstJob' : 'evening.anotherJob')}
             value=""
-            onChange={(e) => e.target.value && put({ work: [...v.work, { jobId: e.target.value, minutes: 60 }] })}
+            onChange={(e) => {
+              const [kind, id] = e.target.value.split(':')
+              if (id) put({ work: [...v.work, { [kind!]: id, minutes: 60 }] })
+            }}
           >
             <option value="">{t('evening.chooseJob')}</option>
             {open.map((j) => (
-              <option key={j.id} value={j.id}>
+              <option key={j.id} value={`jobId:${j.id}`}>
                 {j.code} {j.title}
               </option>
             ))}
+            {ways.length > 0 && (
+              <optgroup label={t('evening.waysIn')}>
+                {ways
+                  .filter((w) => v.work.every((x) => x.wayIn !== w.id))
+                  .map((w) => (
+                    <option key={w.id} value={`wayIn:${w.id}`}>
+                      {w.name}
+                    </option>
+                  ))}
+              </optgroup>
+            )}
           </Choice>
         </fieldset>
         <NoteField label={t('evening.done')} value={v.done} onChange={(e) => put({ done: e.target.value })} />

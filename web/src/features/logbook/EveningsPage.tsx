@@ -103,9 +103,9 @@ function EveningCard({ evening: e, onEdit }: { evening: Evening; onEdit: () => v
       </div>
       <ul>
         {e.work.map((w) => (
-          <li key={w.jobId} className="flex items-baseline gap-2">
-            <span className="label-code text-sm">{w.code}</span>
-            <span className="grow">{w.title}</span>
+          <li key={w.jobId ?? w.wayIn} className="flex items-baseline gap-2">
+            {w.code && <span className="label-code text-sm">{w.code}</span>}
+            <span className="grow">{w.wayIn ? t('evening.wayIn', { what: w.title }) : w.title}</span>
             <span className="quiet whitespace-nowrap text-sm">{hours(w.minutes)}</span>
           </li>
         ))}

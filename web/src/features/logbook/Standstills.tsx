@@ -32,7 +32,7 @@ export function Standstills({ projectId, progress }: { projectId: string; progre
       <summary className="cursor-pointer py-2 font-semibold">
         {t('progress.stood', { count: days })}
         {daysByCause.length > 0 &&
-          ` ${daysByCause.map((c) => t('progress.stoodBy', { cause: t(`progress.cause.${c.cause}`), count: c.days })).join(', ')}.`}
+          ` (${daysByCause.map((c) => t('progress.stoodBy', { cause: t(`progress.cause.${c.cause}`), count: c.days })).join(', ')})`}
       </summary>
       <ul className="grid max-w-2xl gap-2">
         {standstills.map((s) => (
@@ -49,9 +49,9 @@ function Standstill({ projectId, standstill: s }: { projectId: string; standstil
   const explain = useWrite(
     (cause: Cause, id) =>
       unwrap(
-        api.PUT('/api/projects/{projectId}/progress/standstills/{since}', {
-          params: { path: { projectId, since: s.since } },
-          body: { cause },
+        api.PUT('/api/projects/{projectId}/progress/standstills', {
+          params: { path: { projectId } },
+          body: { since: s.since, cause },
           ...write(id),
         }),
       ),

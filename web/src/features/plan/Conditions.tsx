@@ -105,7 +105,7 @@ function Edit({ jobId, stored }: { jobId: string; stored: Where }) {
       {flag('keepsPlace', placeId === '')}
       {flag('outdoors')}
       {flag('inOneGo')}
-      <div className="grid grid-cols-2 gap-3">
+      <div className="grid grid-cols-2 items-start gap-3">
         <Choice
           label={t('conditions.people')}
           value={c.people}

@@ -4,7 +4,8 @@ import { useTranslation } from 'react-i18next'
 import { api, unwrap, write } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/Feedback'
-import { accessQuery, wayOf } from './access/access'
+import { accessQuery } from '@/api/queries'
+import { wayOf } from './access/access'
 import { WayChoice } from './access/WayChoice'
 
 /** What a job needs to have open, and a change of it. */

@@ -11,7 +11,7 @@ const today = {
     day: '2026-03-03',
     minutes: 120,
     jobs: [
-      { kind: 'STRIP', id: 's', title: 'Bonnet off' },
+      { kind: 'STRIP', id: 's', wayIn: 'bonnet-off', title: 'Bonnet off' },
       { kind: 'JOB', id: 'j', title: 'Fit the glass' },
     ],
   },
@@ -26,7 +26,10 @@ it('begins the evening with what it is for', async () => {
   await waitFor(() => expect(begin).toBeEnabled())
   await userEvent.click(begin)
   await waitFor(() => expect(server.writes('POST /api/projects/car/evening-begun')).toHaveLength(1))
-  expect(server.writes('POST /api/projects/car/evening-begun')[0]!.body).toMatchObject({ jobs: ['j'] })
+  expect(server.writes('POST /api/projects/car/evening-begun')[0]!.body).toMatchObject({
+    jobs: ['j'],
+    waysIn: ['bonnet-off'],
+  })
 })
 
 it('says since when, ends in the log, or is left', async () => {

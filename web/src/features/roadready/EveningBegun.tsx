@@ -16,13 +16,15 @@ export function EveningBegun({ today }: { today: Today }) {
   const { projectId = '' } = useParams()
   const begun = useQuery(eveningBegunQuery)
   const [fresh, renew] = useFreshId()
-  const jobs = today.tonight?.jobs.filter((j) => j.kind === 'JOB').map((j) => j.id) ?? []
+  const tonight = today.tonight?.jobs ?? []
+  const jobs = tonight.filter((j) => j.kind === 'JOB').map((j) => j.id)
+  const waysIn = [...new Set(tonight.flatMap((j) => j.wayIn ?? []))]
   const begin = useWrite(
     (_: object, id) =>
       unwrap(
         api.POST('/api/projects/{projectId}/evening-begun', {
           params: { path: { projectId } },
-          body: { id: fresh, jobs },
+          body: { id: fresh, jobs, waysIn },
           ...write(id),
         }),
       ),
@@ -32,7 +34,7 @@ export function EveningBegun({ today }: { today: Today }) {
   return (
     <div>
       <div className="flex flex-wrap gap-2">
-        {jobs.length > 0 && (
+        {today.tonight && (
           <button
             type="button"
             className="btn btn-primary"
@@ -42,7 +44,7 @@ export function EveningBegun({ today }: { today: Today }) {
             {t('today.begin')}
           </button>
         )}
-        <Link className={`btn ${jobs.length === 0 ? 'btn-primary' : ''}`} to={`/p/${projectId}/evenings?new=1`}>
+        <Link className={`btn ${today.tonight ? '' : 'btn-primary'}`} to={`/p/${projectId}/evenings?new=1`}>
           {t('today.logEvening')}
         </Link>
       </div>

@@ -20,30 +20,32 @@ export function ProjectOrder({ projects }: { projects: Schemas['ProjectRow'][] }
     order.mutate(ids)
   }
   return (
-    <Part title={t('projects.order')}>
-      <p className="quiet mb-1">{t('projects.orderHow')}</p>
-      <ol className="max-w-xl list-decimal pl-6">
-        {inHand.map((p, i) => (
-          <li key={p.id} className="border-b border-base-300 py-1">
-            <span className="flex items-center gap-2">
-              <span className="grow">{p.vehicleName}</span>
-              {i > 0 && (
-                <button
-                  type="button"
-                  className="btn btn-ghost"
-                  aria-label={t('projects.soonerOne', { car: p.vehicleName })}
-                  disabled={order.isPending}
-                  onClick={() => sooner(i)}
-                >
-                  <ArrowUp className="size-5" aria-hidden="true" />
-                  {t('projects.sooner')}
-                </button>
-              )}
-            </span>
-          </li>
-        ))}
-      </ol>
-      <ProblemAlert error={order.error} />
-    </Part>
+    <div className="mt-8">
+      <Part title={t('projects.order')}>
+        <p className="quiet mb-1">{t('projects.orderHow')}</p>
+        <ol className="max-w-xl list-decimal pl-6">
+          {inHand.map((p, i) => (
+            <li key={p.id} className="border-b border-base-300 py-1">
+              <span className="flex items-center gap-2">
+                <span className="grow">{p.vehicleName}</span>
+                {i > 0 && (
+                  <button
+                    type="button"
+                    className="btn btn-ghost"
+                    aria-label={t('projects.soonerOne', { car: p.vehicleName })}
+                    disabled={order.isPending}
+                    onClick={() => sooner(i)}
+                  >
+                    <ArrowUp className="size-5" aria-hidden="true" />
+                    {t('projects.sooner')}
+                  </button>
+                )}
+              </span>
+            </li>
+          ))}
+        </ol>
+        <ProblemAlert error={order.error} />
+      </Part>
+    </div>
   )
 }

@@ -1,15 +1,8 @@
-import { queryOptions } from '@tanstack/react-query'
-import { api, unwrap, type Schemas } from '@/api/client'
+import type { Schemas } from '@/api/client'
 
 export type Access = Schemas['AccessResponse']
 export type Opening = Access['openings'][number]
 export type Way = Access['ways'][number]
-
-export const accessQuery = (projectId: string) =>
-  queryOptions({
-    queryKey: ['access', projectId],
-    queryFn: () => unwrap(api.GET('/api/projects/{projectId}/access', { params: { path: { projectId } } })),
-  })
 
 export const wayOf = (access: Access, id: string) => access.ways.find((w) => w.id === id)!
 

@@ -12,6 +12,8 @@ const ROW_PX = 30
 const LEAST_PX = 24
 /** What stands open is many and says little: narrower rows. */
 const OPEN_ROW_PX = 21
+/** The name of a place takes two lines. */
+const PLACE_PX = 46
 const ZOOM = [4, 9, 18, 36, 80]
 
 /** The plan along the person's own evenings: lanes by where the work happens, the money under the same axis. */
@@ -110,7 +112,8 @@ const placed = (name: LaneName, bars: Bar[], axis: Axis) => {
     return { x, width: Math.max(name === 'open' ? 8 : LEAST_PX, xOf(axis, b.to) - x) }
   })
   const row = rows(places)
-  return { places, row, rowHeight, height: (Math.max(0, ...row) + 1) * rowHeight + 8 }
+  const rowsHigh = (Math.max(0, ...row) + 1) * rowHeight + 8
+  return { places, row, rowHeight, height: name === 'place' ? Math.max(PLACE_PX, rowsHigh) : rowsHigh }
 }
 
 function LaneHead({ lane: { name, title, bars }, axis }: { lane: Lane; axis: Axis }) {
@@ -120,7 +123,9 @@ function LaneHead({ lane: { name, title, bars }, axis }: { lane: Lane; axis: Axi
       className="flex items-center border-t border-base-300 px-2 font-semibold"
       style={{ height: placed(name, bars, axis).height }}
     >
-      {name === 'place' ? title : t(`dates.lane.${name}`)}
+      <span className="line-clamp-2 leading-tight" title={title}>
+        {name === 'place' ? title : t(`dates.lane.${name}`)}
+      </span>
     </p>
   )
 }

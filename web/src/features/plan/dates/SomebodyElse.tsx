@@ -37,7 +37,7 @@ export function SomebodyElse({ projectId, activity }: { projectId: string; activ
           ask.mutate()
         }}
       >
-        <div className="grid grid-cols-2 gap-3">
+        <div className="grid grid-cols-2 items-start gap-3">
           <TextField
             label={t('dates.elseDays')}
             inputMode="numeric"

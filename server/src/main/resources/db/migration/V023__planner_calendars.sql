@@ -42,12 +42,25 @@ create table evening_begun (
   account_id uuid not null,
   project_id uuid not null,
   begun_at   timestamptz not null,
-  jobs       text[] not null,
+  on_what    text[] not null,
   unique (garage_id, account_id),
   foreign key (garage_id, account_id) references member (garage_id, account_id),
   foreign key (garage_id, project_id) references project (garage_id, id)
 );
+comment on column evening_begun.on_what is 'What it is for, in order: job: and its id, or way: and the way in that is opened or closed';
 create index evening_begun_project on evening_begun (garage_id, project_id);
+
+-- Time on an evening that went into opening a way in or closing it again.
+create table evening_way_in (
+  id         uuid primary key,
+  garage_id  uuid not null,
+  evening_id uuid not null,
+  way_in     text not null check (way_in ~ '^[a-z0-9-]+$'),
+  minutes    int not null check (minutes between 1 and 1440),
+  unique (garage_id, evening_id, way_in),
+  foreign key (garage_id, evening_id) references evening (garage_id, id)
+);
+create trigger history after insert or update or delete on evening_way_in for each row execute function record_history();
 
 -- Why nothing was done for a while after an evening.
 create table standstill (

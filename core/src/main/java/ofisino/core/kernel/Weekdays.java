@@ -28,7 +28,7 @@ public record Weekdays(Set<DayOfWeek> days) {
         return ofBits(bits() | other.bits());
     }
 
-    public boolean isEveryDay() {
+    public boolean coverEveryDay() {
         return days.size() == DayOfWeek.values().length;
     }
 }

@@ -20,7 +20,7 @@ class WeekdaysTest {
                 .isEqualTo(65);
         for (int bits = 1; bits <= 127; bits++)
             assertThat(Weekdays.ofBits(bits).bits()).isEqualTo(bits);
-        assertThat(Weekdays.ALL.isEveryDay()).isTrue();
+        assertThat(Weekdays.ALL.coverEveryDay()).isTrue();
         assertThat(Weekdays.ofBits(1).or(Weekdays.ofBits(64)).days())
                 .containsExactlyInAnyOrder(DayOfWeek.MONDAY, DayOfWeek.SUNDAY);
         assertThatThrownBy(() -> new Weekdays(Set.of())).hasMessageContaining("at least one day");

@@ -11,6 +11,9 @@ public interface Ways {
     /** Stays that are not closed again. */
     List<Stay> stays(Caller caller, UUID projectId);
 
+    /** @throws ofisino.core.kernel.InvalidValue when the vehicle has no such way in */
+    String nameOf(Caller caller, UUID projectId, String wayIn);
+
     /**
      * @param people   at once
      * @param open     somebody opened it already

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import ofisino.server.testing.Api.Answer;
 import ofisino.server.testing.TestApplication;
@@ -44,6 +45,53 @@ class EveningBegunTest {
         assertThat(begin(garage, project, elsewhere).code()).isEqualTo("evening.other-project");
     }
 
+    /** What is opened up takes time of an evening too: it is begun for it, logged on it, and counts in the hours of the car. */
+    @Test
+    void openingUpIsLoggedToo(TestGarage garage) {
+        UUID project = garage.project();
+        garage.owner()
+                .post(
+                        "/api/projects/" + project + "/evening-begun",
+                        map("id", UUID.randomUUID(), "jobs", List.of(), "waysIn", List.of("gearbox-out")))
+                .ok();
+        assertThat(garage.owner()
+                        .get(BEGUN)
+                        .ok()
+                        .path("work")
+                        .get(0)
+                        .path("wayIn")
+                        .asString())
+                .isEqualTo("gearbox-out");
+        JsonNode logged =
+                log(garage, project, map("wayIn", "gearbox-out", "minutes", 90)).ok();
+        assertThat(logged.path("work").get(0).path("title").asString()).isEqualTo("Gearbox out");
+        assertThat(garage.owner()
+                        .get("/api/projects/" + project + "/progress")
+                        .ok()
+                        .path("minutes")
+                        .asInt())
+                .isEqualTo(90);
+        UUID id = UUID.fromString(logged.path("id").asString());
+        garage.owner()
+                .put(
+                        "/api/evenings/" + id,
+                        map(
+                                "fields",
+                                map(
+                                        "workedOn",
+                                        TestGarage.DAY,
+                                        "work",
+                                        List.of(map("wayIn", "gearbox-out", "minutes", 60))),
+                                "version",
+                                logged.path("version").asLong()))
+                .ok();
+        assertThat(garage.rows("evening_way_in")).isEqualTo(1);
+        assertThat(log(garage, project, map("wayIn", "wings-off", "minutes", 90))
+                        .code())
+                .isEqualTo("way-in.unknown");
+        assertThat(log(garage, project, map("minutes", 90)).code()).isEqualTo("evening.nothing");
+    }
+
     /** 100, 60 and 5 days ago: it stood still for 40 days, for 55, and why is said of one. Dormant since the last evening: not yet. */
     @Test
     void whyItStoodStillIsSaid(TestGarage garage) {
@@ -59,10 +107,13 @@ class EveningBegunTest {
                         .map(s -> s.path("days").asInt()))
                 .containsExactly(40, 55);
         assertThat(before.path("daysByCause")).isEmpty();
-        String first = progress + "/standstills/" + today.minusDays(100);
-        garage.owner().put(first, map("cause", "MONEY")).ok();
+        String path = progress + "/standstills";
+        LocalDate since = today.minusDays(100);
+        garage.owner().put(path, map("since", since, "cause", "MONEY")).ok();
         UUID write = UUID.randomUUID();
-        garage.owner().write("PUT", first, map("cause", "ILLNESS"), write).ok();
+        garage.owner()
+                .write("PUT", path, map("since", since, "cause", "ILLNESS"), write)
+                .ok();
         JsonNode after = garage.owner().get(progress).ok();
         assertThat(after.path("daysByCause").get(0).path("cause").asString()).isEqualTo("ILLNESS");
         assertThat(after.path("daysByCause").get(0).path("days").asInt()).isEqualTo(40);
@@ -76,7 +127,7 @@ class EveningBegunTest {
                         .asString())
                 .isEqualTo("MONEY");
         assertThat(garage.owner()
-                        .put(progress + "/standstills/" + today.minusDays(61), map("cause", "MONEY"))
+                        .put(path, map("since", today.minusDays(61), "cause", "MONEY"))
                         .code())
                 .isEqualTo("standstill.unknown");
     }
@@ -85,7 +136,14 @@ class EveningBegunTest {
         return garage.owner()
                 .post(
                         "/api/projects/" + project + "/evening-begun",
-                        map("id", UUID.randomUUID(), "jobs", List.of(jobs)));
+                        map("id", UUID.randomUUID(), "jobs", List.of(jobs), "waysIn", List.of()));
+    }
+
+    private static Answer log(TestGarage garage, UUID project, Map<String, Object> work) {
+        return garage.owner()
+                .post(
+                        "/api/projects/" + project + "/evenings",
+                        map("id", UUID.randomUUID(), "fields", map("workedOn", TestGarage.DAY, "work", List.of(work))));
     }
 
     private static Answer evening(TestGarage garage, UUID project, UUID job, LocalDate day) {

@@ -14,6 +14,6 @@ interface BegunMapper {
 
     void delete(UUID garageId, UUID accountId);
 
-    /** @param jobs ids, in the order in which they are to be done */
-    record BegunRow(UUID id, UUID projectId, Instant begunAt, List<String> jobs) {}
+    /** @param onWhat what it is for, in order, as {@link BegunService.What} writes it */
+    record BegunRow(UUID id, UUID projectId, Instant begunAt, List<String> onWhat) {}
 }

@@ -6,13 +6,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.logbook.session.Elapsed;
 import ofisino.server.identity.Caller;
 import ofisino.server.logbook.evening.BegunMapper.BegunRow;
 import ofisino.server.plan.Jobs;
+import ofisino.server.plan.Ways;
 import ofisino.server.vehicle.Projects;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** An evening that goes on: somebody came into the garage for some jobs and has not left yet. */
@@ -20,18 +23,36 @@ import org.springframework.stereotype.Service;
 class BegunService {
     private final BegunMapper mapper;
     private final Jobs jobs;
+    private final Ways ways;
     private final Projects projects;
     private final Clock clock;
 
-    BegunService(BegunMapper mapper, Jobs jobs, Projects projects, Clock clock) {
+    BegunService(BegunMapper mapper, Jobs jobs, Ways ways, Projects projects, Clock clock) {
         this.mapper = mapper;
         this.jobs = jobs;
+        this.ways = ways;
         this.projects = projects;
         this.clock = clock;
     }
 
-    /** @param minutes by job, shared evenly until now */
-    record Going(BegunRow row, Map<UUID, Integer> minutes) {}
+    /** A job, or a way in that is opened or closed. */
+    record What(@Nullable UUID jobId, @Nullable String wayIn) {
+        private static final String JOB = "job:";
+        private static final String WAY = "way:";
+
+        static What read(String written) {
+            return written.startsWith(JOB)
+                    ? new What(UUID.fromString(written.substring(JOB.length())), null)
+                    : new What(null, written.substring(WAY.length()));
+        }
+
+        String written() {
+            return jobId == null ? WAY + wayIn : JOB + jobId;
+        }
+    }
+
+    /** @param minutes shared evenly until now */
+    record Going(BegunRow row, Map<What, Integer> minutes) {}
 
     Optional<Going> of(Caller caller) {
         return mapper.find(caller.garageId(), caller.accountId())
@@ -40,16 +61,17 @@ class BegunService {
                         Elapsed.shared(
                                 row.begunAt(),
                                 clock.instant(),
-                                row.jobs().stream().map(UUID::fromString).toList())));
+                                row.onWhat().stream().map(What::read).toList())));
     }
 
-    void begin(Caller caller, UUID projectId, UUID id, List<UUID> jobIds) {
+    void begin(Caller caller, UUID projectId, UUID id, List<UUID> jobIds, List<String> waysIn) {
         projects.requireOpen(caller, projectId);
         if (mapper.find(caller.garageId(), caller.accountId()).isPresent())
             throw new Conflict("evening.begun", "You are in the garage already. End that evening first.");
         for (UUID job : jobIds)
             if (!jobs.require(caller, job).projectId().equals(projectId))
                 throw InvalidValue.of("jobs", "evening.other-project", "That job belongs to another project.");
+        waysIn.forEach(w -> ways.nameOf(caller, projectId, w));
         mapper.insert(
                 caller.garageId(),
                 caller.accountId(),
@@ -57,7 +79,12 @@ class BegunService {
                         id,
                         projectId,
                         clock.instant().truncatedTo(ChronoUnit.MICROS),
-                        jobIds.stream().map(UUID::toString).toList()));
+                        Stream.concat(
+                                        waysIn.stream().map(w -> new What(null, w)),
+                                        jobIds.stream().map(j -> new What(j, null)))
+                                .distinct()
+                                .map(What::written)
+                                .toList()));
     }
 
     /** It is over: logged, or not worth it. */

@@ -31,7 +31,7 @@ class EveningController {
         this.begun = begun;
     }
 
-    record BegunRequest(UUID id, List<UUID> jobs) {}
+    record BegunRequest(UUID id, List<UUID> jobs, List<String> waysIn) {}
 
     /** @param work a first answer to how long on which job */
     record BegunResponse(UUID projectId, Instant begunAt, List<WorkFields> work) {}
@@ -44,7 +44,8 @@ class EveningController {
                         g.row().projectId(),
                         g.row().begunAt(),
                         g.minutes().entrySet().stream()
-                                .map(e -> new WorkFields(e.getKey(), e.getValue()))
+                                .map(e -> new WorkFields(
+                                        e.getKey().jobId(), e.getKey().wayIn(), e.getValue()))
                                 .toList())))
                 .orElse(ResponseEntity.noContent().build());
     }
@@ -52,7 +53,7 @@ class EveningController {
     @PostMapping("/projects/{projectId}/evening-begun")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void begin(Caller caller, @PathVariable UUID projectId, @RequestBody BegunRequest body) {
-        begun.begin(caller, projectId, body.id(), body.jobs());
+        begun.begin(caller, projectId, body.id(), body.jobs(), body.waysIn());
     }
 
     /** Leaves without logging anything. */
@@ -62,7 +63,8 @@ class EveningController {
         begun.end(caller);
     }
 
-    record WorkFields(UUID jobId, int minutes) {}
+    /** On a job, or on a way in that was opened or closed. */
+    record WorkFields(@Nullable UUID jobId, @Nullable String wayIn, int minutes) {}
 
     record EveningFields(
             LocalDate workedOn,

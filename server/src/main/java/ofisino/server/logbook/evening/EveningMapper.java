@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.apache.ibatis.annotations.Mapper;
+import org.jspecify.annotations.Nullable;
 
 @Mapper
 interface EveningMapper {
@@ -20,6 +21,10 @@ interface EveningMapper {
 
     void insertWork(UUID garageId, UUID eveningId, UUID jobId, int minutes);
 
+    void insertWayIn(UUID garageId, UUID eveningId, String wayIn, int minutes);
+
+    void clearWaysIn(UUID garageId, UUID eveningId);
+
     void clearWork(UUID garageId, UUID eveningId);
 
     record EveningRow(
@@ -33,5 +38,11 @@ interface EveningMapper {
             String noteToSelf,
             long version) {}
 
-    record WorkRow(UUID eveningId, UUID jobId, String code, String title, int minutes) {}
+    /** On a job, or on a way in that was opened or closed; then {@code title} is empty here. */
+    record WorkRow(
+            UUID eveningId, @Nullable UUID jobId, @Nullable String wayIn, String code, String title, int minutes) {
+        WorkRow called(String name) {
+            return new WorkRow(eveningId, jobId, wayIn, code, name, minutes);
+        }
+    }
 }

@@ -16,6 +16,7 @@ import ofisino.server.logbook.evening.EveningController.WorkFields;
 import ofisino.server.logbook.evening.EveningMapper.EveningRow;
 import ofisino.server.logbook.evening.EveningMapper.WorkRow;
 import ofisino.server.plan.Jobs;
+import ofisino.server.plan.Ways;
 import ofisino.server.vehicle.Projects;
 import org.springframework.stereotype.Service;
 
@@ -27,15 +28,23 @@ class EveningService implements Evenings {
     private final EveningMapper mapper;
     private final BegunService begun;
     private final Jobs jobs;
+    private final Ways ways;
     private final Projects projects;
     private final Garages garages;
     private final Clock clock;
 
     EveningService(
-            EveningMapper mapper, BegunService begun, Jobs jobs, Projects projects, Garages garages, Clock clock) {
+            EveningMapper mapper,
+            BegunService begun,
+            Jobs jobs,
+            Ways ways,
+            Projects projects,
+            Garages garages,
+            Clock clock) {
         this.mapper = mapper;
         this.begun = begun;
         this.jobs = jobs;
+        this.ways = ways;
         this.projects = projects;
         this.garages = garages;
         this.clock = clock;
@@ -47,7 +56,9 @@ class EveningService implements Evenings {
     }
 
     List<WorkRow> work(Caller caller, UUID projectId) {
-        return mapper.work(caller.garageId(), projectId);
+        return mapper.work(caller.garageId(), projectId).stream()
+                .map(w -> w.wayIn() == null ? w : w.called(ways.nameOf(caller, projectId, w.wayIn())))
+                .toList();
     }
 
     EveningRow find(Caller caller, UUID id) {
@@ -72,6 +83,7 @@ class EveningService implements Evenings {
                 "evening",
                 () -> find(caller, id));
         mapper.clearWork(caller.garageId(), id);
+        mapper.clearWaysIn(caller.garageId(), id);
         recordWork(caller, stored.projectId(), id, fields.work());
         return find(caller, id);
     }
@@ -106,11 +118,19 @@ class EveningService implements Evenings {
                         "evening.minutes",
                         "The time on a job (%d min) must be at least a minute. Leave the job out if nothing was done."
                                 .formatted(w.minutes()));
-            if (!jobs.require(caller, w.jobId()).projectId().equals(projectId))
-                throw InvalidValue.of("work", "evening.other-project", "That job belongs to another project.");
-            mapper.insertWork(caller.garageId(), eveningId, w.jobId(), w.minutes());
-            jobs.begun(caller, w.jobId());
+            if (w.jobId() != null) recordJob(caller, projectId, eveningId, w.jobId(), w.minutes());
+            else if (w.wayIn() != null) {
+                ways.nameOf(caller, projectId, w.wayIn());
+                mapper.insertWayIn(caller.garageId(), eveningId, w.wayIn(), w.minutes());
+            } else throw InvalidValue.of("work", "evening.nothing", "Say on which job or way in the time went.");
         }
+    }
+
+    private void recordJob(Caller caller, UUID projectId, UUID eveningId, UUID jobId, int minutes) {
+        if (!jobs.require(caller, jobId).projectId().equals(projectId))
+            throw InvalidValue.of("work", "evening.other-project", "That job belongs to another project.");
+        mapper.insertWork(caller.garageId(), eveningId, jobId, minutes);
+        jobs.begun(caller, jobId);
     }
 
     @Override

@@ -58,7 +58,8 @@ class ProgressController {
 
     record DaysByCause(Cause cause, long days) {}
 
-    record CauseRequest(Cause cause) {}
+    /** @param since the day of the last evening before it */
+    record CauseRequest(LocalDate since, Cause cause) {}
 
     /** Nothing (204) while nobody has worked on it. */
     @GetMapping
@@ -68,13 +69,9 @@ class ProgressController {
                 .orElse(ResponseEntity.noContent().build());
     }
 
-    @PutMapping("/standstills/{since}")
+    @PutMapping("/standstills")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void explain(
-            Caller caller,
-            @PathVariable UUID projectId,
-            @PathVariable LocalDate since,
-            @RequestBody CauseRequest body) {
-        service.explain(caller, projectId, new StandstillRow(since, body.cause()));
+    void explain(Caller caller, @PathVariable UUID projectId, @RequestBody CauseRequest body) {
+        service.explain(caller, projectId, new StandstillRow(body.since(), body.cause()));
     }
 }

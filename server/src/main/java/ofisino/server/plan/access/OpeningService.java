@@ -142,6 +142,11 @@ class OpeningService implements Ways {
     }
 
     @Override
+    public String nameOf(Caller caller, UUID projectId, String wayIn) {
+        return vehicleWays.of(caller, projectId).require(wayIn).name();
+    }
+
+    @Override
     public List<Stay> stays(Caller caller, UUID projectId) {
         Standing s = access.standing(caller, projectId);
         return s.openings().all().stream()

@@ -121,7 +121,7 @@ final class Statement {
     }
 
     private PlanProblem.Capacity usable(String key, int room, Weekdays days) {
-        return days.isEveryDay()
+        return days.coverEveryDay()
                 ? new PlanProblem.Capacity(key, room)
                 : PlanProblem.Capacity.onlyIn(key, room, openOn(days), wholeTime());
     }
@@ -129,7 +129,7 @@ final class Statement {
     /** Empty for every day. */
     private List<TimeWindow> openOn(Weekdays days) {
         LocalDate today = now.atZone(zone).toLocalDate();
-        return days.isEveryDay()
+        return days.coverEveryDay()
                 ? List.of()
                 : OpenDays.between(days, today, today.plusDays(HORIZON.toDays() + LONGEST_WAIT_DAYS), zone);
     }

@@ -41,7 +41,15 @@ class TodayController {
             @Nullable String placeName) {}
 
     /** @param id of the job, or of the opening that is opened or closed @param code of a job; empty for an opening */
-    record TonightJob(Subject.Kind kind, UUID id, String code, String title, int minutes, List<Fetch> fetch) {}
+    /** @param wayIn that is opened or closed; empty for a job */
+    record TonightJob(
+            Subject.Kind kind,
+            UUID id,
+            @Nullable String wayIn,
+            String code,
+            String title,
+            int minutes,
+            List<Fetch> fetch) {}
 
     record TonightResponse(LocalDate day, int minutes, List<TonightJob> jobs) {}
 

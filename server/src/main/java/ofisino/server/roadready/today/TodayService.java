@@ -12,12 +12,14 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import ofisino.core.kernel.Aim;
 import ofisino.core.parts.sourcing.NeedState;
 import ofisino.core.parts.sourcing.OrderDates;
 import ofisino.core.plan.schedule.ActivityId;
 import ofisino.core.plan.schedule.Limit;
 import ofisino.core.plan.schedule.PlanOutcome;
+import ofisino.core.plan.schedule.PlanProblem;
 import ofisino.core.roadready.gate.Evidence;
 import ofisino.core.roadready.gate.GateRules;
 import ofisino.core.vehicle.body.Body;
@@ -147,6 +149,8 @@ class TodayService {
     private static TonightResponse tonight(Planned planned, List<Job> jobList, List<Need> needList) {
         Map<UUID, Job> byId = new HashMap<>();
         for (Job j : jobList) byId.put(j.id(), j);
+        Map<String, String> waysIn = planned.problem().openings().stream()
+                .collect(Collectors.toMap(PlanProblem.Opening::id, PlanProblem.Opening::wayIn));
         return planned.tonight()
                 .map(t -> new TonightResponse(
                         t.day(),
@@ -158,6 +162,7 @@ class TodayService {
                                     return new TonightJob(
                                             what.kind(),
                                             what.id(),
+                                            waysIn.get(what.id().toString()),
                                             job == null ? "" : job.code(),
                                             what.title(),
                                             p.minutes(),

@@ -205,7 +205,7 @@ export function EveningForm({
         )}
         <button
           type="submit"
-          className="btn btn-primary btn-lg sticky bottom-2"
+          className="btn btn-primary btn-lg"
           disabled={save.isPending || v.work.length === 0}
         >
           {t('evening.save')}

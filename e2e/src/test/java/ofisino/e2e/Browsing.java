@@ -138,6 +138,22 @@ final class Browsing implements AutoCloseable {
         page.getByText(words).locator("visible=true").first().waitFor();
     }
 
+    /** A new garage with one car in it. */
+    static void startACar(Page desk, String code) {
+        desk.navigate("/");
+        desk.getByLabel("Code").fill(code);
+        desk.getByLabel("Your name").fill("Ada");
+        desk.getByLabel("Name to sign in with").fill("ada");
+        desk.getByLabel("Password").fill("three or four words");
+        desk.getByLabel("Name of the garage").fill("The long shed");
+        press(desk, "Open the garage");
+        press(desk, "Start a car");
+        desk.getByLabel("What you call it").fill("Halvern Pipit 1200");
+        desk.getByLabel("Year it was built").fill("1969");
+        press(desk, "Start");
+        desk.waitForURL("**/walk**");
+    }
+
     List<String> complaints() {
         return complaints;
     }

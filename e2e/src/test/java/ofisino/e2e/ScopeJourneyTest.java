@@ -5,6 +5,7 @@ import static ofisino.e2e.Browsing.confirmEach;
 import static ofisino.e2e.Browsing.go;
 import static ofisino.e2e.Browsing.press;
 import static ofisino.e2e.Browsing.says;
+import static ofisino.e2e.Browsing.startACar;
 import static ofisino.e2e.Browsing.zone;
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -148,21 +149,6 @@ class ScopeJourneyTest {
         phone.navigate(car + "/plan");
         says(phone, "Why not sooner?");
         accessible(phone);
-    }
-
-    private static void startACar(Page desk, String code) {
-        desk.navigate("/");
-        desk.getByLabel("Code").fill(code);
-        desk.getByLabel("Your name").fill("Ada");
-        desk.getByLabel("Name to sign in with").fill("ada");
-        desk.getByLabel("Password").fill("three or four words");
-        desk.getByLabel("Name of the garage").fill("The long shed");
-        press(desk, "Open the garage");
-        press(desk, "Start a car");
-        desk.getByLabel("What you call it").fill("Halvern Pipit 1200");
-        desk.getByLabel("Year it was built").fill("1969");
-        press(desk, "Start");
-        says(desk, "Walk round it and press where something is wrong.");
     }
 
     private static void repair(Page desk, String place, String kind) {

@@ -1,0 +1,136 @@
+package ofisino.e2e;
+
+import static ofisino.e2e.Browsing.accessible;
+import static ofisino.e2e.Browsing.press;
+import static ofisino.e2e.Browsing.says;
+import static ofisino.e2e.Browsing.startACar;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import org.junit.jupiter.api.Test;
+
+/** Evenings, a bay and a supplier; a job that dries in the bay; what would bring it sooner; an evening from its beginning to the log; two cars. */
+class GarageJourneyTest {
+    @Test
+    void aJobHasItsPlaceAndTheEveningIsBegunAndLogged() throws Exception {
+        try (var server = PackagedServer.start();
+                var browsing = new Browsing(server.url())) {
+            Page desk = browsing.desk();
+            startACar(desk, server.firstAccountCode());
+            String car = desk.url().replaceAll("/walk.*", "");
+            theGarage(desk);
+            aJobInTheBay(desk, car);
+            theDates(desk, car);
+            theLabels(desk, car);
+            theEvening(browsing, desk, car);
+            theOrderOfCars(desk);
+            assertThat(browsing.complaints()).isEmpty();
+        }
+    }
+
+    private static void theGarage(Page desk) {
+        desk.navigate("/garage");
+        for (int i = 0; i < 2; i++) press(desk, "Add a time");
+        desk.getByLabel("Day 1").selectOption("TUESDAY");
+        press(desk, "Save the times");
+        says(desk, "6 h a week.");
+        desk.getByLabel("New place or bag").fill("Bay in the shed");
+        desk.getByLabel("Kind").selectOption("BAY");
+        press(desk, "Make it");
+        desk.getByText("Room for one job at once.").click();
+        desk.getByLabel("Room for so many jobs at once").fill("0");
+        desk.locator("details[open] button:has-text('Save')").first().click();
+        says(desk, "A place has room for 1 to 99 jobs at once");
+        desk.getByLabel("Room for so many jobs at once").fill("1");
+        desk.locator("details[open]").getByLabel("Tuesday").uncheck();
+        desk.locator("details[open] button:has-text('Save')").first().click();
+        says(desk, "Kept. The plan keeps to it.");
+        accessible(desk);
+    }
+
+    private static void aJobInTheBay(Page desk, String car) {
+        desk.navigate(car + "/work");
+        press(desk, "Add a job");
+        desk.getByLabel("What is to be done").fill("Paint the dashboard");
+        desk.getByLabel("Operation").selectOption("PAINT");
+        press(desk, "Save");
+        says(desk, "“Paint the dashboard” is added.");
+        desk.locator("li button:has-text('Paint the dashboard')").first().click();
+        desk.getByText("Where and how it is worked").click();
+        desk.getByRole(AriaRole.DIALOG)
+                .getByLabel("Where", new Locator.GetByLabelOptions().setExact(true))
+                .selectOption("Bay in the shed");
+        desk.getByLabel("It keeps that place").check();
+        desk.getByLabel("Dries, hours").fill("a day");
+        desk.locator("details[open] button:has-text('Save')").first().click();
+        says(desk, "Drying takes 0 to 60 days");
+        desk.getByLabel("Dries, hours").fill("24");
+        desk.locator("details[open] button:has-text('Save')").first().click();
+        says(desk, "which it keeps while it dries. Dries 24 h.");
+        accessible(desk);
+        press(desk, "Close");
+    }
+
+    private static void theDates(Page desk, String car) {
+        desk.navigate(car + "/plan");
+        Locator axis = desk.locator("section[aria-label='The plan along your evenings']");
+        axis.getByText("Bay in the shed").waitFor();
+        desk.getByText("What would bring it sooner?").click();
+        says(desk, "Each evening half an hour longer");
+        accessible(desk);
+        press(desk, "What if it reckoned with yours?");
+        says(desk, "Reckon with it");
+        press(desk, "Reckon with it");
+        says(desk, "The plan reckons with your own hours: 1.3 times");
+        press(desk, "Take back");
+        says(desk, "The plan reckons with the hours that were thought likely.");
+        axis.locator("button[aria-pressed]").first().focus();
+        desk.keyboard().press("Enter");
+        desk.getByText("What if somebody else does it?").click();
+        desk.getByRole(AriaRole.DIALOG)
+                .locator("details[open] button:has-text('What would come of it?')")
+                .click();
+        desk.getByRole(AriaRole.DIALOG).getByText("Send it out").waitFor();
+        accessible(desk);
+        press(desk, "Close");
+    }
+
+    private static void theLabels(Page desk, String car) {
+        desk.navigate(car + "/work/labels");
+        says(desk, "Labels");
+        accessible(desk);
+    }
+
+    private static void theEvening(Browsing browsing, Page desk, String car) {
+        Page phone = browsing.phoneOf(desk);
+        phone.navigate(car);
+        press(phone, "Begin this evening");
+        says(phone, "In the garage since");
+        accessible(phone);
+        phone.getByText("End it and log it").click();
+        says(phone, "Paint the dashboard");
+        phone.getByLabel("What was done").fill("First coat");
+        accessible(phone);
+        press(phone, "Save the evening");
+        says(phone, "First coat");
+        phone.navigate(car);
+        says(phone, "Begin this evening");
+    }
+
+    private static void theOrderOfCars(Page desk) {
+        desk.navigate("/");
+        press(desk, "Start a car");
+        desk.getByLabel("What you call it").fill("Ondrel 350");
+        desk.getByLabel("Year it was built").fill("1977");
+        press(desk, "Start");
+        desk.waitForURL("**/walk**");
+        desk.navigate("/");
+        says(desk, "Which car goes first");
+        accessible(desk);
+        press(desk, "Ondrel 350: before the one above");
+        says(desk, "Kept. The plans follow it.");
+        desk.locator("ol li:first-child:has-text('Ondrel 350')").waitFor();
+    }
+}

@@ -154,7 +154,7 @@ class BuyingJourneyTest {
                 .click();
         desk.getByLabel("An hour at a workshop, EUR").fill("60");
         press(desk, "Save");
-        says(desk, "Proposed costs follow it now.");
+        says(desk, "Kept. Proposed costs and plans follow it.");
         desk.navigate(car + "/bid");
         says(desk, "Bid up to");
         press(desk, "Change the figures");

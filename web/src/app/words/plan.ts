@@ -223,6 +223,7 @@ export const plan = {
     noJob: 'nothing',
     maskWhat: 'What is covered first, with commas between',
     aim: 'Needed for',
+    instead: 'Then drop the job “{{job}}”, so that it is not planned twice.',
     openOn: 'Can be handed over and fetched on',
     wholeCar: 'The whole vehicle goes',
     kept: 'Kept. The plan leaves its time.',

@@ -203,11 +203,7 @@ export function EveningForm({
             ]}
           />
         )}
-        <button
-          type="submit"
-          className="btn btn-primary btn-lg"
-          disabled={save.isPending || v.work.length === 0}
-        >
+        <button type="submit" className="btn btn-primary btn-lg" disabled={save.isPending || v.work.length === 0}>
           {t('evening.save')}
         </button>
       </form>

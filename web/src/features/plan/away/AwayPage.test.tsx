@@ -1,6 +1,6 @@
 import { screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
-import { expect, it } from 'vitest'
+import { beforeEach, expect, it } from 'vitest'
 import { show } from '@/test/page'
 import { server } from '@/test/server'
 import { AwayPage } from './AwayPage'
@@ -23,10 +23,14 @@ const sendOut = (row: object, more: object = {}) => ({
   },
   ...more,
 })
+let at = '/p/car/plan/away'
+beforeEach(() => {
+  at = '/p/car/plan/away'
+})
 const open = (...sendOuts: object[]) => {
   server.when('GET /api/projects/car/send-outs', { sendOuts, kmMinor: 25, hourMinor: 1000 })
   server.when('GET /api/projects/car/appointments', []).when('GET /api/projects/car/jobs', { jobs: [] })
-  show(<AwayPage />, '/p/car/plan/away', '/p/:projectId/plan/away')
+  show(<AwayPage />, at, '/p/:projectId/plan/away')
 }
 
 it('names the job that stands in the way, and compares offers with the way there', async () => {
@@ -84,4 +88,26 @@ it('counts what comes back and asks where the missing ones are', async () => {
   await userEvent.click(screen.getByRole('button', { name: 'Counted in' }))
   await waitFor(() => expect(server.writes(path)).toHaveLength(1))
   expect(server.writes(path)[0]!.body).toEqual({ piecesBack: 8, note: 'by post', version: 3 })
+})
+
+it('begins with the job that somebody else is to do', async () => {
+  at = '/p/car/plan/away?send=b&days=7'
+  const path = 'POST /api/projects/car/send-outs'
+  server.when(path, undefined)
+  open()
+  const job = (id: string, after: string[]) => ({ id, title: `Job ${id}`, code: id, aim: 'SHOW', pieces: 2, after })
+  server.when('GET /api/projects/car/jobs', { jobs: [job('a', []), job('b', ['a']), job('c', ['b'])] })
+  expect(await screen.findByText('Then drop the job “Job b”, so that it is not planned twice.')).toBeInTheDocument()
+  await userEvent.click(screen.getByLabelText('Sunday'))
+  await userEvent.click(screen.getByRole('button', { name: 'Save' }))
+  await waitFor(() => expect(server.writes(path)).toHaveLength(1))
+  expect(server.writes(path)[0]!.body).toMatchObject({
+    title: 'Job b',
+    pieces: 2,
+    awayDays: 7,
+    aim: 'SHOW',
+    beforeJob: 'a',
+    afterJob: 'c',
+    openOn: { days: ['MONDAY', 'TUESDAY', 'WEDNESDAY', 'THURSDAY', 'FRIDAY', 'SATURDAY'] },
+  })
 })

@@ -1,9 +1,9 @@
-import { useState } from 'react'
 import { queryOptions, useQuery } from '@tanstack/react-query'
-import { useParams } from 'react-router'
+import { useParams, useSearchParams } from 'react-router'
 import { useTranslation } from 'react-i18next'
 import { Plus } from 'lucide-react'
-import { api, unwrap } from '@/api/client'
+import { api, unwrap, type Schemas } from '@/api/client'
+import { jobsQuery } from '@/api/queries'
 import { Empty, Loaded } from '@/ui/Feedback'
 import { Page, Part } from '@/ui/Page'
 import { useFormat } from '@/ui/format'
@@ -23,7 +23,9 @@ export function AwayPage() {
   const { projectId = '' } = useParams()
   const { t } = useTranslation()
   const sendOuts = useQuery(sendOutsQuery(projectId))
-  const [adding, setAdding] = useState(false)
+  const [params, setParams] = useSearchParams()
+  const adding = params.get('send')
+  const { data: work } = useQuery({ ...jobsQuery(projectId), enabled: adding !== null })
   return (
     <Loaded query={sendOuts} what={t('away.loading')}>
       {({ sendOuts: all, kmMinor, hourMinor }) => (
@@ -31,7 +33,7 @@ export function AwayPage() {
           title={t('away.title')}
           answer={<Answer all={all} />}
           action={
-            <button type="button" className="btn btn-primary" onClick={() => setAdding(true)}>
+            <button type="button" className="btn btn-primary" onClick={() => setParams({ send: 'new' })}>
               <Plus className="size-5" aria-hidden="true" />
               {t('away.add')}
             </button>
@@ -51,11 +53,35 @@ export function AwayPage() {
               </Part>
             </div>
           </div>
-          {adding && <SendOutForm projectId={projectId} onClose={() => setAdding(false)} />}
+          {adding && work && (
+            <SendOutForm
+              projectId={projectId}
+              {...insteadOf(adding, params.get('days'), work.jobs)}
+              onClose={() => setParams({})}
+            />
+          )}
         </Page>
       )}
     </Loaded>
   )
+}
+
+/** What the form begins with when somebody else is to do a job. */
+function insteadOf(jobId: string, days: string | null, jobs: Schemas['JobResponse'][]) {
+  const job = jobs.find((j) => j.id === jobId)
+  if (!job) return {}
+  const before = jobs.find((j) => job.after.includes(j.id) && !j.over)
+  const after = jobs.find((j) => j.after.includes(job.id) && !j.over)
+  return {
+    instead: job,
+    begin: {
+      title: job.title,
+      pieces: String(job.pieces),
+      days: days ?? '',
+      beforeJob: before?.id ?? '',
+      afterJob: after?.id ?? '',
+    },
+  }
 }
 
 function Answer({ all }: { all: SendOut[] }) {

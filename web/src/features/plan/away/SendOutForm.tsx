@@ -9,14 +9,26 @@ import { Sheet } from '@/ui/Sheet'
 import { everyDay, WeekdayChoice } from '@/ui/WeekdayChoice'
 
 type Aim = Schemas['NewSendOutRequest']['aim']
+const empty = { title: '', pieces: '1', days: '10', beforeJob: '', afterJob: '', mask: '' }
 const aims: Aim[] = ['RUNNER', 'ROAD_READY', 'DRIVER', 'SHOW']
 
 /** Pieces that go out: how many, for how long, between which jobs, and what is covered first. */
-export function SendOutForm({ projectId, onClose }: { projectId: string; onClose: () => void }) {
+export function SendOutForm({
+  projectId,
+  instead,
+  begin,
+  onClose,
+}: {
+  projectId: string
+  /** The job that somebody else does from now on. */
+  instead?: Schemas['JobResponse']
+  begin?: Partial<typeof empty>
+  onClose: () => void
+}) {
   const { t } = useTranslation()
   const [id] = useState(() => crypto.randomUUID())
-  const [v, setV] = useState({ title: '', pieces: '1', days: '10', beforeJob: '', afterJob: '', mask: '' })
-  const [aim, setAim] = useState<Aim>('DRIVER')
+  const [v, setV] = useState({ ...empty, ...begin })
+  const [aim, setAim] = useState<Aim>(instead?.aim ?? 'DRIVER')
   const [carGoes, setCarGoes] = useState(false)
   const [openOn, setOpenOn] = useState(everyDay)
   const put = (key: keyof typeof v) => (e: { target: { value: string } }) => setV({ ...v, [key]: e.target.value })
@@ -78,6 +90,7 @@ export function SendOutForm({ projectId, onClose }: { projectId: string; onClose
           {t('away.wholeCar')}
         </label>
         <WeekdayChoice label={t('away.openOn')} value={openOn} onChange={setOpenOn} />
+        {instead && <p className="border-l-4 border-accent pl-3">{t('away.instead', { job: instead.title })}</p>}
         <ProblemAlert error={save.error} />
         <button type="submit" className="btn btn-primary" disabled={v.title.trim() === '' || save.isPending}>
           {t('save')}

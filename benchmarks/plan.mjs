@@ -10,7 +10,7 @@ await call('POST', '/api/projects', {
   id,
   vehicleId: crypto.randomUUID(),
   bodyStyle: 'ESTATE',
-  begunOn: '2020-01-01', // before all others: it has the evenings first
+  begunOn: today,
   fields: {
     vehicleName: 'measured',
     builtYear: 1969,
@@ -22,6 +22,7 @@ await call('POST', '/api/projects', {
     monthlyMinor: 30_000,
   },
 })
+await call('PUT', '/api/projects/order', { ids: [id, ...(await call('GET', '/api/projects')).map((p) => p.id).filter((p) => p !== id)] })
 const project = `/api/projects/${id}`
 const { zones } = await call('GET', '/api/bodies/ESTATE')
 const operations = ['STRIP', 'CLEAN', 'CUT', 'WELD', 'DRY_FIT', 'PRIME', 'PAINT', 'ASSEMBLE', 'REPLACE', 'INSPECT']

@@ -1,4 +1,4 @@
-import { screen, waitFor } from '@testing-library/react'
+import { screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { beforeEach, expect, it } from 'vitest'
 import { show } from '@/test/page'
@@ -99,7 +99,7 @@ it('begins with the job that somebody else is to do', async () => {
   server.when('GET /api/projects/car/jobs', { jobs: [job('a', []), job('b', ['a']), job('c', ['b'])] })
   expect(await screen.findByText('Then drop the job “Job b”, so that it is not planned twice.')).toBeInTheDocument()
   await userEvent.click(screen.getByLabelText('Sunday'))
-  await userEvent.click(screen.getByRole('button', { name: 'Save' }))
+  await userEvent.click(within(screen.getByRole('dialog')).getByRole('button', { name: 'Save' }))
   await waitFor(() => expect(server.writes(path)).toHaveLength(1))
   expect(server.writes(path)[0]!.body).toMatchObject({
     title: 'Job b',

@@ -5,13 +5,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Supplier;
 import ofisino.core.kernel.Aim;
 import ofisino.core.plan.schedule.ActivityId;
 import ofisino.core.plan.schedule.HeldBy;
 import ofisino.core.plan.schedule.Plan;
 import ofisino.core.plan.schedule.PlanOutcome;
 import ofisino.core.plan.schedule.PlanProblem;
-import ofisino.core.plan.schedule.Slack;
 import ofisino.core.plan.tonight.Tonight;
 import ofisino.server.identity.Caller;
 
@@ -24,6 +24,7 @@ public interface Plans {
      * @param milestones by aim, where something is left to do for it
      * @param tonight    the asking person's next stay in the garage; empty while they have named no time
      * @param subjects   what each activity is: a job, an order, a need
+     * @param slack      how late each may begin, worked out when it is asked for
      */
     record Planned(
             PlanProblem problem,
@@ -31,7 +32,8 @@ public interface Plans {
             Plan plan,
             List<Milestone> milestones,
             Optional<Tonight> tonight,
-            Map<String, Subject> subjects) {
+            Map<String, Subject> subjects,
+            Supplier<Map<ActivityId, Instant>> slack) {
         public Planned {
             milestones = List.copyOf(milestones);
             subjects = Map.copyOf(subjects);
@@ -39,7 +41,7 @@ public interface Plans {
 
         /** How late each may begin without any milestone getting later; empty while not everything has a date. */
         public Map<ActivityId, Instant> latestStarts() {
-            return outcome instanceof PlanOutcome.Planned ? Slack.latestStarts(problem, plan) : Map.of();
+            return slack.get();
         }
 
         /** @throws java.util.NoSuchElementException when the plan has no such activity */

@@ -29,6 +29,8 @@ public final class Openings<J> {
     /** By way in, by job: the stay. */
     private final Map<String, Map<J, String>> stays = new LinkedHashMap<>();
 
+    private final List<Opening<J>> all;
+
     /** One stay of a way in in the open state: opened once, used by its jobs, closed once. */
     public record Opening<J>(String id, WayIn wayIn, Set<J> jobs) {}
 
@@ -45,6 +47,7 @@ public final class Openings<J> {
             for (String way : closure)
                 stays.computeIfAbsent(way, w -> new LinkedHashMap<>()).put(job, stayOf.apply(job, way));
         });
+        all = List.copyOf(inOrder());
         mustBeNested();
     }
 
@@ -78,34 +81,44 @@ public final class Openings<J> {
     }
 
     private void mustBeNested() {
-        for (Opening<J> opening : all())
-            for (String needed : ways.closure(opening.wayIn().id())) {
-                long outer = opening.jobs().stream()
-                        .map(j -> stays.get(needed).get(j))
-                        .distinct()
-                        .count();
-                if (outer > 1)
-                    throw new InvalidValue(
-                            "opening.torn",
-                            "“%s” cannot stay open while “%s” is closed and opened again."
-                                    .formatted(
-                                            opening.wayIn().name(),
-                                            ways.require(needed).name()));
-            }
+        for (Opening<J> opening : all)
+            if (opening.jobs().size() > 1)
+                for (String needed : ways.closure(opening.wayIn().id())) mustShare(opening, needed);
     }
 
-    /** What is opened first comes first. */
-    public List<Opening<J>> all() {
+    private void mustShare(Opening<J> opening, String needed) {
+        Map<J, String> outer = stays.get(needed);
+        String shared = null;
+        for (J job : opening.jobs()) {
+            String stay = outer.get(job);
+            if (shared == null) shared = stay;
+            else if (!shared.equals(stay))
+                throw new InvalidValue(
+                        "opening.torn",
+                        "“%s” cannot stay open while “%s” is closed and opened again."
+                                .formatted(
+                                        opening.wayIn().name(),
+                                        ways.require(needed).name()));
+        }
+    }
+
+    private List<Opening<J>> inOrder() {
+        List<WayIn> outermostFirst = new ArrayList<>(ways.all());
+        outermostFirst.sort(Comparator.comparingInt(w -> ways.closure(w.id()).size()));
         List<Opening<J>> found = new ArrayList<>();
-        for (WayIn way : ways.all()) {
+        for (WayIn way : outermostFirst) {
             Map<String, Set<J>> byStay = new LinkedHashMap<>();
             stays.getOrDefault(way.id(), Map.of())
                     .forEach((job, stay) -> byStay.computeIfAbsent(stay, s -> new LinkedHashSet<>())
                             .add(job));
             byStay.forEach((stay, jobs) -> found.add(new Opening<>(stay, way, jobs)));
         }
-        found.sort(Comparator.comparingInt(o -> ways.closure(o.wayIn().id()).size()));
         return found;
+    }
+
+    /** What is opened first comes first. */
+    public List<Opening<J>> all() {
+        return all;
     }
 
     public String stay(J job, String way) {
@@ -115,8 +128,10 @@ public final class Openings<J> {
     /** What a stay lies inside, the outermost first. */
     public List<Opening<J>> around(Opening<J> opening) {
         J any = opening.jobs().iterator().next();
-        return all().stream()
-                .filter(o -> ways.isNeededBy(o.wayIn().id(), opening.wayIn().id())
+        Set<String> needed = ways.closure(opening.wayIn().id());
+        return all.stream()
+                .filter(o -> needed.contains(o.wayIn().id())
+                        && !o.wayIn().equals(opening.wayIn())
                         && o.id().equals(stay(any, o.wayIn().id())))
                 .toList();
     }

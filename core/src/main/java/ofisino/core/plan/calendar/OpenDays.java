@@ -11,11 +11,11 @@ public final class OpenDays {
 
     /** Both days included. */
     public static List<TimeWindow> between(Weekdays weekdays, LocalDate first, LocalDate last, ZoneId zone) {
-        return first.datesUntil(last.plusDays(1))
+        return List.copyOf(first.datesUntil(last.plusDays(1))
                 .filter(d -> weekdays.days().contains(d.getDayOfWeek()))
                 .map(d -> new TimeWindow(
                         d.atStartOfDay(zone).toInstant(),
                         d.plusDays(1).atStartOfDay(zone).toInstant()))
-                .toList();
+                .toList()); // one list for all who go by it: a copy of this one is itself
     }
 }

@@ -4,8 +4,10 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
+import ofisino.core.plan.calendar.TimeWindow;
 
 /** The problem in numbers, made once and read by all passes over it. Activities, people, capacities and openings are known by their index. */
 final class Instance {
@@ -108,11 +110,7 @@ final class Instance {
         capacityId = capacities.stream().map(PlanProblem.Capacity::id).toArray(String[]::new);
         capacity = capacities.stream().mapToInt(PlanProblem.Capacity::units).toArray();
         taken = capacities.stream().map(c -> time.load(c.taken())).toArray(int[][]::new);
-        doors = problem.activities().stream()
-                .map(a -> a.timing().open().isEmpty()
-                        ? null
-                        : new Doors(time, a.timing().open()))
-                .toArray(Doors[]::new);
+        doors = doorsOf();
         place = ints(a -> a.demand().place().map(this::capacityIndex).orElse(NONE));
         resources = new int[size][];
         amounts = new int[size][];
@@ -157,6 +155,17 @@ final class Instance {
         milestones = milestones();
         neededFor = filled(milestones.length);
         for (int m = milestones.length - 1; m >= 0; m--) for (int a : milestones[m]) neededFor[a] = m;
+    }
+
+    /** One for all that share a list of windows, as all orders do. */
+    private Doors[] doorsOf() {
+        Map<List<TimeWindow>, Doors> known = new IdentityHashMap<>();
+        Doors[] found = new Doors[size];
+        for (int a = 0; a < size; a++) {
+            List<TimeWindow> open = activity[a].timing().open();
+            if (!open.isEmpty()) found[a] = known.computeIfAbsent(open, o -> new Doors(time, o));
+        }
+        return found;
     }
 
     private interface Number {

@@ -1,11 +1,21 @@
 package ofisino.server.plan.schedule;
 
+import java.time.Instant;
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
+import ofisino.core.kernel.Aim;
+import ofisino.core.plan.schedule.ActivityId;
+import ofisino.core.plan.schedule.HeldBy;
+import ofisino.core.plan.schedule.Plan;
 import ofisino.core.plan.schedule.PlanOutcome;
 import ofisino.core.plan.schedule.PlanProblem;
 import ofisino.core.plan.schedule.Planner;
+import ofisino.core.plan.schedule.Slack;
+import ofisino.server.plan.Plans.Milestone;
+import org.jspecify.annotations.Nullable;
 
 /** Plans that were made lately, by the whole question: whatever changes, asks another one, and so never gets an old answer. */
 final class KnownAnswers {
@@ -17,20 +27,62 @@ final class KnownAnswers {
 
     private static final int MOST = 24;
 
-    private final Map<PlanProblem, PlanOutcome> known =
-            Collections.synchronizedMap(new LinkedHashMap<>(MOST, 0.75f, true) {
-                private static final long serialVersionUID = 1;
+    private final Map<PlanProblem, Answer> known = Collections.synchronizedMap(new LinkedHashMap<>(MOST, 0.75f, true) {
+        private static final long serialVersionUID = 1;
 
-                @Override
-                protected boolean removeEldestEntry(Map.Entry<PlanProblem, PlanOutcome> eldest) {
-                    return size() > MOST;
-                }
-            });
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<PlanProblem, Answer> eldest) {
+            return size() > MOST;
+        }
+    });
 
-    PlanOutcome of(PlanProblem problem) {
-        PlanOutcome answer = known.get(problem);
+    /** What was worked out of one problem; the rest when it is asked for. */
+    static final class Answer {
+        private final PlanProblem problem;
+        private final PlanOutcome outcome;
+        private final Plan plan;
+        private @Nullable List<Milestone> milestones;
+        private @Nullable Map<ActivityId, Instant> latestStarts;
+
+        Answer(PlanProblem problem, PlanOutcome outcome) {
+            this.problem = problem;
+            this.outcome = outcome;
+            this.plan = outcome instanceof PlanOutcome.Planned planned
+                    ? planned.plan()
+                    : outcome instanceof PlanOutcome.Infeasible infeasible ? infeasible.plan() : new Plan(Map.of());
+        }
+
+        PlanOutcome outcome() {
+            return outcome;
+        }
+
+        /** As far as there is one. */
+        Plan plan() {
+            return plan;
+        }
+
+        synchronized List<Milestone> milestones() {
+            if (milestones == null) {
+                List<Milestone> found = new ArrayList<>();
+                for (Aim aim : Aim.values())
+                    HeldBy.milestone(problem, plan, aim).ifPresent(reached -> found.add(new Milestone(aim, reached)));
+                milestones = found;
+            }
+            return milestones;
+        }
+
+        /** Empty while not everything has a date. */
+        synchronized Map<ActivityId, Instant> latestStarts() {
+            if (latestStarts == null)
+                latestStarts = outcome instanceof PlanOutcome.Planned ? Slack.latestStarts(problem, plan) : Map.of();
+            return latestStarts;
+        }
+    }
+
+    Answer of(PlanProblem problem) {
+        Answer answer = known.get(problem);
         if (answer != null) return answer;
-        PlanOutcome made = Planner.plan(problem, budget(problem));
+        var made = new Answer(problem, Planner.plan(problem, budget(problem)));
         known.put(problem, made);
         return made;
     }

@@ -14,12 +14,10 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import ofisino.core.kernel.Aim;
 import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.plan.calendar.TimeWindow;
 import ofisino.core.plan.schedule.ActivityId;
-import ofisino.core.plan.schedule.HeldBy;
 import ofisino.core.plan.schedule.Joining;
 import ofisino.core.plan.schedule.Plan;
 import ofisino.core.plan.schedule.PlanOutcome;
@@ -178,22 +176,20 @@ class PlanService implements Plans {
 
     private Planned solved(
             PlanProblem problem, Map<String, Subject> subjects, Function<Plan, Optional<Tonight>> tonight) {
-        PlanOutcome outcome = answers.of(problem);
-        if (outcome instanceof PlanOutcome.Circular) {
-            PlanOutcome overlapping = answers.of(Statement.overlapping(problem));
-            if (!(overlapping instanceof PlanOutcome.Circular)) outcome = overlapping;
+        KnownAnswers.Answer answer = answers.of(problem);
+        if (answer.outcome() instanceof PlanOutcome.Circular) {
+            KnownAnswers.Answer overlapping = answers.of(Statement.overlapping(problem));
+            if (!(overlapping.outcome() instanceof PlanOutcome.Circular)) answer = overlapping;
         }
-        Plan plan = planOf(outcome);
-        List<Milestone> milestones = new ArrayList<>();
-        for (Aim aim : Aim.values())
-            HeldBy.milestone(problem, plan, aim).ifPresent(reached -> milestones.add(new Milestone(aim, reached)));
-        return new Planned(problem, outcome, plan, milestones, tonight.apply(plan), subjects);
-    }
-
-    private static Plan planOf(PlanOutcome outcome) {
-        if (outcome instanceof PlanOutcome.Planned planned) return planned.plan();
-        if (outcome instanceof PlanOutcome.Infeasible infeasible) return infeasible.plan();
-        return new Plan(Map.of());
+        Plan plan = answer.plan();
+        return new Planned(
+                problem,
+                answer.outcome(),
+                plan,
+                answer.milestones(),
+                tonight.apply(plan),
+                subjects,
+                answer::latestStarts);
     }
 
     /** Everybody with time in the garage; where nobody has any, the asking person, who then has none. */

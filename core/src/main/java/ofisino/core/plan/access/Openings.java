@@ -51,6 +51,15 @@ public final class Openings<J> {
         mustBeNested();
     }
 
+    /** @param closures what each job needs, with all that those need @param stays shared with others that are like it */
+    private Openings(WaysIn ways, Map<J, Set<String>> closures, Map<String, Map<J, String>> stays) {
+        this.ways = ways;
+        this.needs.putAll(closures);
+        this.stays.putAll(stays);
+        all = List.copyOf(inOrder());
+        mustBeNested();
+    }
+
     /**
      * The same, but what would be torn is joined: where a stay would lie inside two stays of what it needs, those two become one. So a way in may
      * come to need another one after jobs were assigned to it.
@@ -159,12 +168,17 @@ public final class Openings<J> {
 
     /** The two stays become the first; so do those of what the way in needs. */
     public Openings<J> merged(String way, String first, String second) {
-        Map<String, Map<String, String>> renamed = new HashMap<>();
         J one = any(way, first);
         J other = any(way, second);
-        for (String needed : ways.closure(way)) renamed.put(needed, Map.of(stay(other, needed), stay(one, needed)));
-        return new Openings<>(
-                ways, needs, (job, w) -> renamed.getOrDefault(w, Map.of()).getOrDefault(stay(job, w), stay(job, w)));
+        Map<String, Map<J, String>> joined = new LinkedHashMap<>(stays);
+        for (String needed : ways.closure(way)) {
+            String gone = stay(other, needed);
+            String kept = stay(one, needed);
+            Map<J, String> renamed = new LinkedHashMap<>(stays.get(needed));
+            renamed.replaceAll((job, stay) -> stay.equals(gone) ? kept : stay);
+            joined.put(needed, renamed);
+        }
+        return new Openings<>(ways, needs, joined);
     }
 
     private J any(String way, String stay) {

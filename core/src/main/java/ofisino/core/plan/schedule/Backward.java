@@ -11,14 +11,24 @@ import java.util.Arrays;
 final class Backward {
     private final Instance in;
     private final Clockwork time;
-    private final boolean[][] taken;
+    /** By person: live slots in which he is there and nothing lies yet, and those in which he is there at all. */
+    private final long[][] free;
+
+    private final long[][] present;
     private final int[][] load;
     private final int[] lateStart;
+    /** The slots of one activity while they are looked for, the last first. */
+    private final int[] found;
 
     Backward(Instance in) {
         this.in = in;
         this.time = in.time;
-        taken = new boolean[time.window.length][time.live];
+        int words = (time.live + 63) / 64;
+        free = new long[time.window.length][words];
+        present = new long[time.window.length][words];
+        for (int p = 0; p < present.length; p++)
+            for (int t = 0; t < time.live; t++) if (time.window[p][t] != Clockwork.OUT) present[p][t >> 6] |= 1L << t;
+        found = new int[Math.max(1, Arrays.stream(in.work).max().orElse(1))];
         load = new int[in.capacity.length][time.live];
         lateStart = new int[in.size];
     }
@@ -31,7 +41,7 @@ final class Backward {
             negative[a] = pass.placed[a] ? -pass.end[a] : 0;
             finish = Math.max(finish, -negative[a]);
         }
-        for (boolean[] t : taken) Arrays.fill(t, false);
+        for (int p = 0; p < free.length; p++) System.arraycopy(present[p], 0, free[p], 0, free[p].length);
         for (int c = 0; c < load.length; c++) in.takeOthers(c, load[c]);
         int[] byEnd = rules.ascending(negative);
         int[] open = new int[in.size];
@@ -92,17 +102,41 @@ final class Backward {
 
     private int goingOn(int a, int[] crew, int end) {
         int done = 0;
-        int last = lastLiveBefore(end);
-        for (int t = last; t >= 0; t--)
-            if (isFree(a, crew, t) && ++done == in.work[a]) {
-                for (int back = last; back >= t; back--) if (isFree(a, crew, back)) take(a, crew, back);
+        for (int t = lastFree(crew, lastLiveBefore(end)); t >= 0; t = lastFree(crew, t - 1)) {
+            if (!isRoom(a, t)) continue;
+            found[done++] = t;
+            if (done == in.work[a]) {
+                for (int slot = 0; slot < done; slot++) take(a, crew, found[slot]);
                 return t;
             }
+        }
         return -1;
     }
 
+    /** The last live slot up to t in which all of the crew are there and nothing lies yet; negative where there is none. */
+    private int lastFree(int[] crew, int t) {
+        if (crew.length == 0 || t < 0) return t;
+        int word = t >> 6;
+        long bits = freeWord(crew, word) & (-1L >>> (63 - (t & 63)));
+        while (bits == 0) {
+            if (--word < 0) return -1;
+            bits = freeWord(crew, word);
+        }
+        return (word << 6) + 63 - Long.numberOfLeadingZeros(bits);
+    }
+
+    private long freeWord(int[] crew, int word) {
+        long bits = free[crew[0]][word];
+        for (int i = 1; i < crew.length; i++) bits &= free[crew[i]][word];
+        return bits;
+    }
+
     private boolean isFree(int a, int[] crew, int t) {
-        for (int p : crew) if (taken[p][t] || time.window[p][t] == Clockwork.OUT) return false;
+        for (int p : crew) if ((free[p][t >> 6] & 1L << t) == 0) return false;
+        return isRoom(a, t);
+    }
+
+    private boolean isRoom(int a, int t) {
         int place = in.place[a];
         if (place >= 0 && load[place][t] >= in.capacity[place]) return false;
         for (int r = 0; r < in.resources[a].length; r++)
@@ -111,7 +145,7 @@ final class Backward {
     }
 
     private void take(int a, int[] crew, int t) {
-        for (int p : crew) taken[p][t] = true;
+        for (int p : crew) free[p][t >> 6] &= ~(1L << t);
         if (in.place[a] >= 0) load[in.place[a]][t]++;
         for (int r = 0; r < in.resources[a].length; r++) load[in.resources[a][r]][t] += in.amounts[a][r];
     }

@@ -57,6 +57,7 @@ export const roadready = {
       POSSIBLE: 'it can be begun',
     },
     print: 'Print the list',
+    printEvening: 'Print it',
     nothingTonight: 'Nothing can be done then: parts or other jobs are in the way.',
     fetch: '{{part}}, from: {{place}}',
     noteFrom: 'Your note from {{day}}',

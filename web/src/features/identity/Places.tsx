@@ -34,7 +34,7 @@ export function Places() {
                 <p className="flex items-baseline gap-3">
                   <span className="label-code">{p.code}</span>
                   <span className="grow">{p.name}</span>
-                  <span className="quiet text-sm">{t('garage.partsHere', { count: p.parts })}</span>
+                  <span className="quiet text-sm whitespace-nowrap">{t('garage.partsHere', { count: p.parts })}</span>
                 </p>
                 {(p.kind === 'BAY' || p.kind === 'BENCH' || p.kind === 'AWAY') && (
                   <PlaceRoom key={p.version} place={p} />

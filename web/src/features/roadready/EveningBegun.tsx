@@ -2,6 +2,7 @@ import { useEffect, useState } from 'react'
 import { useQuery } from '@tanstack/react-query'
 import { Link, useParams } from 'react-router'
 import { useTranslation } from 'react-i18next'
+import { Printer } from 'lucide-react'
 import { api, unwrap, write } from '@/api/client'
 import { eveningBegunQuery } from '@/api/queries'
 import { useWrite } from '@/api/useWrite'
@@ -32,7 +33,7 @@ export function EveningBegun({ today }: { today: Today }) {
   )
   if (begun.data) return <Going begunAt={begun.data.begunAt} projectId={begun.data.projectId} here={projectId} />
   return (
-    <div>
+    <div className="no-print">
       <div className="flex flex-wrap gap-2">
         {today.tonight && (
           <button
@@ -47,6 +48,12 @@ export function EveningBegun({ today }: { today: Today }) {
         <Link className={`btn ${today.tonight ? '' : 'btn-primary'}`} to={`/p/${projectId}/evenings?new=1`}>
           {t('today.logEvening')}
         </Link>
+        {today.tonight && (
+          <button type="button" className="btn" onClick={() => window.print()}>
+            <Printer className="size-5" aria-hidden="true" />
+            {t('today.printEvening')}
+          </button>
+        )}
       </div>
       <ProblemAlert error={begin.error} />
     </div>
@@ -69,7 +76,7 @@ function Going({ begunAt, projectId, here }: { begunAt: string; projectId: strin
   })
   const minutes = Math.max(0, Math.round((now - Date.parse(begunAt)) / MINUTE))
   return (
-    <div className="card-sheet p-3">
+    <div className="card-sheet no-print p-3">
       <p className="font-semibold">
         {t(projectId === here ? 'today.inTheGarage' : 'today.atAnother', {
           at: format.time(begunAt),

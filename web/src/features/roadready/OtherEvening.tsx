@@ -37,7 +37,7 @@ export function OtherEvening({ minutes: usual }: { minutes: number }) {
     enabled: open,
   })
   return (
-    <details onToggle={(e) => setOpen(e.currentTarget.open)}>
+    <details className={open ? undefined : 'no-print'} onToggle={(e) => setOpen(e.currentTarget.open)}>
       <summary className="cursor-pointer py-2 font-semibold">{t('today.otherEvening')}</summary>
       <div className="no-print mb-3 flex flex-wrap items-end gap-3">
         <Choice label={t('today.howLong')} value={minutes} onChange={(e) => setMinutes(Number(e.target.value))}>

@@ -42,7 +42,7 @@ function Bench({ today, projectId }: { today: Today; projectId: string }) {
     >
       <h1 className="sr-only">{t('today.title')}</h1>
       <section
-        className="order-2 border-y-2 border-base-content py-4 lg:order-1 lg:col-span-2 lg:border-t-0 lg:pt-0"
+        className="no-print order-2 border-y-2 border-base-content py-4 lg:order-1 lg:col-span-2 lg:border-t-0 lg:pt-0"
         aria-label={t('today.roadPart')}
       >
         <p className="answer max-w-5xl">
@@ -60,6 +60,7 @@ function Bench({ today, projectId }: { today: Today; projectId: string }) {
         <NoteToSelf today={today} />
         <TonightList today={today} />
         <EveningBegun today={today} />
+        <ByHand />
         <OtherEvening minutes={today.tonight?.minutes ?? 120} />
       </section>
       <div className="order-3 grid content-start gap-7">
@@ -69,7 +70,7 @@ function Bench({ today, projectId }: { today: Today; projectId: string }) {
           </h2>
           <OrderList today={today} />
         </section>
-        <section>
+        <section className="no-print">
           <h2 className="mb-1 text-lg">
             <MoneySentence today={today} />
           </h2>
@@ -77,11 +78,28 @@ function Bench({ today, projectId }: { today: Today; projectId: string }) {
             {t('today.seeMoney')}
           </Link>
         </section>
-        <section>
+        <section className="no-print">
           <h2 className="mb-1 text-lg">{t('today.roadPart')}</h2>
           <InTheWay today={today} />
         </section>
       </div>
     </main>
+  )
+}
+
+/** On paper: room to write what was done, to be logged later. */
+function ByHand() {
+  const { t } = useTranslation()
+  return (
+    <div className="hidden print:block">
+      {(['evening.done', 'evening.noteToSelf'] as const).map((what) => (
+        <div key={what} className="mb-4">
+          <p className="font-semibold">{t(what)}</p>
+          {[1, 2, 3].map((line) => (
+            <div key={line} className="h-9 border-b border-base-content" />
+          ))}
+        </div>
+      ))}
+    </div>
   )
 }

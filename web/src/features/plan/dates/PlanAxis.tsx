@@ -158,7 +158,7 @@ function Head({ axis, plan }: { axis: Axis; plan: Plan }) {
           style={{ left: s.x, width: s.width }}
         >
           {labelled.has(s.from) && (
-            <span className="absolute bottom-0 left-0.5 z-10 text-xs whitespace-nowrap">
+            <span className="absolute bottom-0 left-0.5 z-10 bg-base-200 pr-1 text-xs whitespace-nowrap">
               {format.shortDay(new Date(s.from).toISOString())}
             </span>
           )}

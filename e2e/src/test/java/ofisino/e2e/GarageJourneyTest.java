@@ -98,7 +98,8 @@ class GarageJourneyTest {
     }
 
     private static void theLabels(Page desk, String car) {
-        desk.navigate(car + "/work/labels");
+        desk.navigate(car + "/work");
+        desk.getByRole(AriaRole.NAVIGATION).getByText("Labels").click();
         says(desk, "Labels");
         accessible(desk);
     }

@@ -40,10 +40,7 @@ final class Pass {
     /** By activity: it does not start before, found out by this pass (seconds). */
     private final int[] released;
 
-    /** By way in: how many stays of it are open and not closed, and until when the closed ones were open. */
-    private final int[] halfOpen;
-
-    private final int[] closedUntil;
+    private final Stays stays;
     private final int[] openBefore;
     private final BitSet ready = new BitSet();
     /** Work may be begun and its last quarter of an hour left until the money for its end is there; its people then do nothing else. */
@@ -67,8 +64,7 @@ final class Pass {
         finder = new Finder(in, shed, first);
         purse = new Purses(in);
         released = new int[in.size];
-        halfOpen = new int[in.ways];
-        closedUntil = new int[in.ways];
+        stays = new Stays(in, placed);
         openBefore = new int[in.size];
         ownSlots = new int[in.size][];
     }
@@ -109,7 +105,7 @@ final class Pass {
         for (int t = 0; t < time.live && count < in.size; t++)
             for (int i = ready.nextSetBit(0); i >= 0; i = ready.nextSetBit(i + 1)) {
                 int a = list[i];
-                if (isShut(a) || earliest(a) > time.startOf(t)) continue;
+                if (stays.shut(a) || earliest(a) > time.startOf(t)) continue;
                 if (in.work[a] > 0 && !canStart(a, t)) continue;
                 ready.clear(i);
                 if (!place(a)) continue;
@@ -154,9 +150,7 @@ final class Pass {
         shed.clear();
         purse.reset();
         ready.clear();
-        Arrays.fill(halfOpen, 0);
-        Arrays.fill(closedUntil, 0);
-        for (int o = 0; o < in.refit.length; o++) if (in.strip[o] == Instance.NONE) halfOpen[in.wayIn[o]]++;
+        stays.clear();
         for (int a = 0; a < in.size; a++) openBefore[a] = in.before[a].length;
         for (int a = 0; a < in.size; a++) if (openBefore[a] == 0 && !in.isFixed(a)) ready.set(rank[a]);
         for (int a = 0; a < in.size; a++)
@@ -173,23 +167,11 @@ final class Pass {
 
     private int nextReady(int[] list) {
         for (int i = ready.nextSetBit(0); i >= 0; i = ready.nextSetBit(i + 1))
-            if (!isShut(list[i])) {
+            if (!stays.shut(list[i])) {
                 ready.clear(i);
                 return list[i];
             }
         return -1;
-    }
-
-    /** A second stay of a way in waits until the first is closed; so does what needs a state that an open stay excludes. */
-    private boolean isShut(int a) {
-        if (in.opens[a] != Instance.NONE && halfOpen[in.wayIn[in.opens[a]]] > 0) return true;
-        for (int o : in.apartFromOpening[a]) if (isHalfOpen(o)) return true;
-        return false;
-    }
-
-    private boolean isHalfOpen(int opening) {
-        int strip = in.strip[opening];
-        return (strip == Instance.NONE || placed[strip]) && !placed[in.refit[opening]];
     }
 
     /** The earliest instant that links, the day before which it may not be, and other stays of the way in allow. */
@@ -197,8 +179,7 @@ final class Pass {
         int earliest = Math.max(Math.max(time.now, in.notBefore[a]), released[a]);
         for (Instance.Link l : in.before[a])
             if (placed[l.other()]) earliest = Math.max(earliest, end[l.other()] + l.lag());
-        if (in.opens[a] != Instance.NONE) earliest = Math.max(earliest, closedUntil[in.wayIn[in.opens[a]]]);
-        return earliest;
+        return Math.max(earliest, stays.closedBefore(a));
     }
 
     private boolean placeFixed(int a) {
@@ -329,12 +310,7 @@ final class Pass {
     private void note(int a) {
         placed[a] = true;
         sequence[count++] = a;
-        if (in.opens[a] != Instance.NONE) halfOpen[in.wayIn[in.opens[a]]]++;
-        if (in.closes[a] != Instance.NONE) {
-            int way = in.wayIn[in.closes[a]];
-            halfOpen[way]--;
-            closedUntil[way] = Math.max(closedUntil[way], end[a]);
-        }
+        stays.note(a, end[a]);
         purse.spend(a, start[a], end[a], 1);
     }
 

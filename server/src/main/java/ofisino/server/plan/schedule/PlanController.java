@@ -197,7 +197,7 @@ class PlanController {
                 caller,
                 projectId,
                 new Asked(
-                        minutes, people, quiet, wet, Optional.ofNullable(place).map(Statement::placeKey)));
+                        minutes, people, quiet, wet, Optional.ofNullable(place).map(Surroundings::placeKey)));
     }
 
     @PutMapping("/pins")

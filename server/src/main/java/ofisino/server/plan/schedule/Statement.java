@@ -10,19 +10,14 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import ofisino.core.kernel.Aim;
-import ofisino.core.kernel.Weekdays;
 import ofisino.core.parts.sourcing.NeedState;
 import ofisino.core.parts.sourcing.OrderDates;
 import ofisino.core.plan.access.CarState;
-import ofisino.core.plan.calendar.OpenDays;
-import ofisino.core.plan.calendar.TimeWindow;
 import ofisino.core.plan.job.Conditions;
 import ofisino.core.plan.job.Precedence;
 import ofisino.core.plan.progress.OwnFactor;
@@ -31,7 +26,6 @@ import ofisino.core.plan.schedule.ActivityId;
 import ofisino.core.plan.schedule.Plan;
 import ofisino.core.plan.schedule.PlanProblem;
 import ofisino.server.parts.Needs.Need;
-import ofisino.server.parts.Places;
 import ofisino.server.plan.Appointments.Appointment;
 import ofisino.server.plan.JobConditions;
 import ofisino.server.plan.Jobs;
@@ -48,11 +42,7 @@ final class Statement {
     static final Duration HORIZON = Duration.ofDays(730);
     private static final int SLOT_MINUTES = (int) PlanProblem.SLOT.toMinutes();
     private static final int MONTHS = 24;
-    private static final int LONGEST_WAIT_DAYS = 365;
     private static final String SOMEBODY = "somebody ";
-    static final String DAYLIGHT = "daylight";
-    private static final UUID NOTHING = new UUID(0, 0);
-    private static final int UNLIMITED = 9999;
     /** While the whole vehicle is away nothing is done on it. */
     private static final String HERE = "HERE";
 
@@ -67,14 +57,14 @@ final class Statement {
     private final Map<UUID, Job> open = new LinkedHashMap<>();
     private Map<UUID, LocalDate> spared = Map.of();
     private Map<String, LocalDate> pinned = Map.of();
-    private final List<PlanProblem.Capacity> places = new ArrayList<>();
-    private final List<PlanProblem.Capacity> resources = new ArrayList<>();
+    private final Surroundings around;
     private Map<UUID, JobConditions.Where> conditions = Map.of();
     private Optional<OwnFactor> ownFactor = Optional.empty();
-    private List<TimeWindow> suppliersOpen = List.of();
     private boolean carGoes;
 
-    Statement(Instant now, ZoneId zone, List<PlanProblem.Person> people) {
+    Statement(Instant now, ZoneId zone, List<PlanProblem.Person> people, Surroundings around) {
+        this.around = around;
+        subjects.putAll(around.subjects());
         this.now = now;
         this.zone = zone;
         this.people = new ArrayList<>(people);
@@ -93,49 +83,10 @@ final class Statement {
         return this;
     }
 
-    /** Where and how jobs are worked, and what room there is. */
-    Statement where(
-            Map<UUID, JobConditions.Where> byJob,
-            List<Places.WorkPlace> workPlaces,
-            Supplier<List<TimeWindow>> daylight) {
+    /** Where and how jobs are worked. */
+    Statement where(Map<UUID, JobConditions.Where> byJob) {
         conditions = byJob;
-        Set<UUID> used = byJob.values().stream()
-                .map(JobConditions.Where::placeId)
-                .filter(Objects::nonNull)
-                .collect(Collectors.toSet());
-        for (Places.WorkPlace p : workPlaces) {
-            if (!used.contains(p.id())) continue;
-            subjects.put(placeKey(p.id()), new Subject(Kind.PLACE, p.id(), p.name()));
-            places.add(usable(placeKey(p.id()), p.room(), p.usableOn()));
-        }
-        if (byJob.values().stream().anyMatch(w -> w.conditions().outdoors())) {
-            subjects.put(DAYLIGHT, new Subject(Kind.DAYLIGHT, NOTHING, ""));
-            resources.add(PlanProblem.Capacity.onlyIn(DAYLIGHT, UNLIMITED, daylight.get(), wholeTime()));
-        }
         return this;
-    }
-
-    Statement suppliersOpen(Weekdays days) {
-        suppliersOpen = openOn(days);
-        return this;
-    }
-
-    private PlanProblem.Capacity usable(String key, int room, Weekdays days) {
-        return days.coverEveryDay()
-                ? new PlanProblem.Capacity(key, room)
-                : PlanProblem.Capacity.onlyIn(key, room, openOn(days), wholeTime());
-    }
-
-    /** Empty for every day. */
-    private List<TimeWindow> openOn(Weekdays days) {
-        LocalDate today = now.atZone(zone).toLocalDate();
-        return days.coverEveryDay()
-                ? List.of()
-                : OpenDays.between(days, today, today.plusDays(HORIZON.toDays() + LONGEST_WAIT_DAYS), zone);
-    }
-
-    private TimeWindow wholeTime() {
-        return new TimeWindow(now, now.plus(HORIZON));
     }
 
     /** What should follow soon, on links that are there. */
@@ -226,7 +177,8 @@ final class Statement {
                     s.aim(),
                     0,
                     Activity.Crew.NOBODY,
-                    pin(key, Activity.Timing.FREE.waiting(wait)).whileOpen(gone ? List.of() : openOn(s.openOn())),
+                    pin(key, Activity.Timing.FREE.waiting(wait))
+                            .whileOpen(gone ? List.of() : around.openOn(s.openOn())),
                     Activity.Demand.NONE,
                     List.of(),
                     Set.of(),
@@ -260,8 +212,8 @@ final class Statement {
                 now.plus(HORIZON),
                 zone,
                 people,
-                places,
-                resources,
+                around.places(),
+                around.resources(),
                 activities,
                 links,
                 openings,
@@ -303,8 +255,8 @@ final class Statement {
     private static Activity.Demand demand(JobConditions.Where where) {
         boolean keeps = where.conditions().keepsPlace();
         return new Activity.Demand(
-                Optional.ofNullable(where.placeId()).map(Statement::placeKey),
-                where.conditions().outdoors() ? Map.of(DAYLIGHT, 1) : Map.of(),
+                Optional.ofNullable(where.placeId()).map(Surroundings::placeKey),
+                where.conditions().outdoors() ? Map.of(Surroundings.DAYLIGHT, 1) : Map.of(),
                 keeps,
                 keeps);
     }
@@ -377,7 +329,7 @@ final class Statement {
                 ? Duration.ZERO
                 : Duration.ofDays(OrderDates.withUsualCheck(need.leadDays()).totalDays());
         Activity order = Activity.order(key, job.aim(), wait);
-        if (kind == Kind.NEED) order = order.with(order.timing().whileOpen(suppliersOpen));
+        if (kind == Kind.NEED) order = order.with(order.timing().whileOpen(around.suppliersOpen()));
         if (coming)
             order = order.with(Activity.Timing.FREE.notBefore(need.expectedOn()
                     .plusDays(OrderDates.USUAL_CHECK_DAYS)
@@ -392,10 +344,6 @@ final class Statement {
 
     private static int slots(int minutes) {
         return (minutes + SLOT_MINUTES - 1) / SLOT_MINUTES;
-    }
-
-    static String placeKey(UUID id) {
-        return "place:" + id;
     }
 
     static String jobKey(UUID id) {

@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import ofisino.core.plan.calendar.Daylight;
 import ofisino.core.plan.calendar.TimeWindow;
@@ -74,13 +75,15 @@ class Stating {
             boolean ownPace) {
         List<SendOuts.Open> away = sendOuts.open(caller, project.id());
         List<Jobs.Job> all = jobs.of(caller, project.id());
-        var statement = new Statement(now, zone, people)
-                .notBefore(debts.notBefore(caller, project.id()), pins)
-                .where(
-                        conditions.of(caller, project.id()),
+        Map<UUID, JobConditions.Where> where = conditions.of(caller, project.id());
+        var around = new Surroundings(now, zone, suppliers.openOn(caller))
+                .of(
+                        where.values(),
                         places.toWorkIn(caller),
-                        () -> daylight(zone, now.atZone(zone).toLocalDate()))
-                .suppliersOpen(suppliers.openOn(caller))
+                        () -> daylight(zone, now.atZone(zone).toLocalDate()));
+        var statement = new Statement(now, zone, people, around)
+                .notBefore(debts.notBefore(caller, project.id()), pins)
+                .where(where)
                 .sendOuts(away);
         if (ownPace) statement.atOwnPace(ownFactor(all));
         return statement

@@ -47,7 +47,7 @@ class TonightAnswers {
                         a.workSlots() * (int) PlanProblem.SLOT.toMinutes(),
                         a.crew().size(),
                         a.demand().place(),
-                        a.demand().resources().containsKey(Statement.DAYLIGHT),
+                        a.demand().resources().containsKey(Surroundings.DAYLIGHT),
                         a.timing().inOneGo(),
                         ready.contains(a.id()),
                         a.begun(),

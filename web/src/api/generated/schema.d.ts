@@ -299,7 +299,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["find_5"];
+        get: operations["find_6"];
         put: operations["change_7"];
         post?: never;
         delete: operations["discard"];
@@ -363,7 +363,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["find_4"];
+        get: operations["find_5"];
         put: operations["change_6"];
         post?: never;
         delete?: never;
@@ -443,7 +443,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["find_3"];
+        get: operations["find_4"];
         put: operations["change_5"];
         post?: never;
         delete?: never;
@@ -603,7 +603,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["find_2"];
+        get: operations["find_3"];
         put: operations["change_3"];
         post?: never;
         delete?: never;
@@ -684,9 +684,25 @@ export interface paths {
             cookie?: never;
         };
         get: operations["of_1"];
-        put: operations["put"];
+        put: operations["put_1"];
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{jobId}/fallback": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["find_2"];
+        put: operations["put"];
+        post?: never;
+        delete: operations["remove"];
         options?: never;
         head?: never;
         patch?: never;
@@ -734,7 +750,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_1"];
+        delete: operations["remove_2"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1246,7 +1262,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove"];
+        delete: operations["remove_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -2643,6 +2659,7 @@ export interface components {
             notBefore?: string;
             people: string[];
             place?: components["schemas"]["Subject"];
+            planB?: components["schemas"]["PlanB"];
             reasons: components["schemas"]["LimitResponse"][];
             /** Format: date-time */
             start: string;
@@ -3263,6 +3280,13 @@ export interface components {
             /** Format: int32 */
             toMinute?: number;
         };
+        Fallback: {
+            /** Format: int64 */
+            costMinor: number;
+            /** Format: int32 */
+            leadDays: number;
+            what: string;
+        };
         FaultCode: {
             code: string;
             module: string;
@@ -3850,6 +3874,8 @@ export interface components {
             currency: string;
             goesTo: components["schemas"]["GoesTo"][];
             /** Format: int64 */
+            heldForPlansB: number;
+            /** Format: int64 */
             left: number;
             /** Format: int64 */
             leftThisMonth: number;
@@ -4418,6 +4444,13 @@ export interface components {
             place: string;
             /** Format: double */
             unseen: number;
+        };
+        PlanB: {
+            /** Format: int64 */
+            costMinor: number;
+            /** Format: date */
+            decideBy?: string;
+            what: string;
         };
         PlanResponse: {
             activities: components["schemas"]["ActivityResponse"][];
@@ -5739,7 +5772,7 @@ export interface operations {
             };
         };
     };
-    find_5: {
+    find_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -5899,7 +5932,7 @@ export interface operations {
             };
         };
     };
-    find_4: {
+    find_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -6043,7 +6076,7 @@ export interface operations {
             };
         };
     };
-    find_3: {
+    find_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -6335,7 +6368,7 @@ export interface operations {
             };
         };
     };
-    find_2: {
+    find_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -6505,7 +6538,7 @@ export interface operations {
             };
         };
     };
-    put: {
+    put_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -6519,6 +6552,72 @@ export interface operations {
                 "application/json": components["schemas"]["Where"];
             };
         };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    find_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                jobId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Fallback"];
+                };
+            };
+        };
+    };
+    put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                jobId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Fallback"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                jobId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
         responses: {
             /** @description No Content */
             204: {
@@ -6621,7 +6720,7 @@ export interface operations {
             };
         };
     };
-    remove_1: {
+    remove_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -7487,7 +7586,7 @@ export interface operations {
             };
         };
     };
-    remove: {
+    remove_1: {
         parameters: {
             query?: never;
             header?: never;

@@ -77,6 +77,7 @@ export const common = {
     plan_pin: 'move in the plan',
     job_condition: 'where and how a job is worked',
     standstill: 'why it stood still',
+    fallback: 'plan B',
     travel_rate: 'what travel costs',
     baseline_job: 'baseline',
     zone_aim: 'aim of a place',

@@ -46,6 +46,7 @@ export const money = {
     willHaveCost: 'Will have cost',
     budget: 'Budget',
     left: 'Left',
+    planB: 'Held besides for plans B',
     over: 'Over the budget',
     thisMonth: 'Left this month',
     allowance: 'for this month',

@@ -54,6 +54,7 @@ export function Sums({ money }: { money: Money }) {
       <Line title={t('money.willHaveCost')} amount={say(money.willHaveCost)} strong />
       <Line title={t('money.budget')} amount={say(money.position.budget)} />
       <Line title={money.left >= 0 ? t('money.left') : t('money.over')} amount={say(Math.abs(money.left))} strong />
+      {money.heldForPlansB > 0 && <Line title={t('money.planB')} amount={say(money.heldForPlansB)} />}
       <Line
         title={t('money.thisMonth')}
         amount={say(money.leftThisMonth)}

@@ -15,6 +15,7 @@ import { Conditions } from './Conditions'
 import { Interlocks } from './Interlocks'
 import { JobForm } from './JobForm'
 import { JobWays } from './JobWays'
+import { PlanB } from './PlanB'
 import { Reach } from './Reach'
 import { ShapeJob } from './ShapeJob'
 import type { Job } from './jobWork'
@@ -77,6 +78,7 @@ export function JobSheet({
         <JobWays projectId={projectId} jobId={job.id} />
         <Before job={job} all={all} />
         <Conditions job={job} />
+        <PlanB job={job} />
         <Reach projectId={projectId} job={job} />
         <ItsFindings job={job} />
         <ShapeJob job={job} all={all} />

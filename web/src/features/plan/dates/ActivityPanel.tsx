@@ -53,6 +53,12 @@ export function ActivityPanel({
             ))}
           </ul>
         </section>
+        {a.planB && (
+          <p className="border-l-4 border-accent pl-3">
+            {t('planB.title')}: “{a.planB.what}”, {format.money(a.planB.costMinor, format.currency)}.{' '}
+            {a.planB.decideBy && t('planB.decideBy', { day: format.shortDay(a.planB.decideBy) })}
+          </p>
+        )}
         {a.subject.kind === 'JOB' && (
           <Link className="link" to={`/p/${projectId}/work?job=${a.subject.id}`}>
             {t('dates.openJob')}

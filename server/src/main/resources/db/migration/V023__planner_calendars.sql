@@ -75,3 +75,16 @@ create table standstill (
 );
 comment on column standstill.since is 'The day of the last evening before it';
 create trigger history after insert or update or delete on standstill for each row execute function record_history();
+
+-- What is done instead if a risky job fails; what it costs is held until the job is over.
+create table fallback (
+  id         uuid primary key,
+  garage_id  uuid not null,
+  job_id     uuid not null,
+  what       text not null check (btrim(what) <> '' and length(what) <= 120),
+  lead_days  int not null check (lead_days between 0 and 730),
+  cost_minor bigint not null check (cost_minor >= 0),
+  unique (garage_id, job_id),
+  foreign key (garage_id, job_id) references job (garage_id, id)
+);
+create trigger history after insert or update or delete on fallback for each row execute function record_history();

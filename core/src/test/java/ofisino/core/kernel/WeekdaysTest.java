@@ -10,6 +10,7 @@ import java.time.ZoneId;
 import java.util.Set;
 import ofisino.core.plan.calendar.OpenDays;
 import ofisino.core.plan.job.Conditions;
+import ofisino.core.plan.job.Fallback;
 import org.junit.jupiter.api.Test;
 
 class WeekdaysTest {
@@ -33,6 +34,16 @@ class WeekdaysTest {
                 Weekdays.ofBits(64), LocalDate.of(2026, 3, 23), LocalDate.of(2026, 4, 5), ZoneId.of("Europe/Vienna"));
         assertThat(sundays).hasSize(2);
         assertThat(Duration.between(sundays.get(0).from(), sundays.get(0).to())).isEqualTo(Duration.ofHours(23));
+    }
+
+    /** By hand: three weeks for an exchange engine that has to be in by 30 June are decided on 9 June. */
+    @Test
+    void aPlanBIsDecidedForInTime() {
+        assertThat(new Fallback("Exchange engine", 21, 90_000).decideBy(LocalDate.of(2026, 6, 30)))
+                .isEqualTo(LocalDate.of(2026, 6, 9));
+        assertThatThrownBy(() -> new Fallback(" ", 21, 0)).hasMessageContaining("missing");
+        assertThatThrownBy(() -> new Fallback("x", 731, 0)).hasMessageContaining("731");
+        assertThatThrownBy(() -> new Fallback("x", 1, -1)).hasMessageContaining("negative");
     }
 
     @Test

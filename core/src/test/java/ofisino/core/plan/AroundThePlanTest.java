@@ -8,6 +8,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import ofisino.core.kernel.Aim;
@@ -22,6 +23,7 @@ import ofisino.core.plan.schedule.HeldBy;
 import ofisino.core.plan.schedule.Plan;
 import ofisino.core.plan.schedule.PlanOutcome.Planned;
 import ofisino.core.plan.schedule.PlanProblem;
+import ofisino.core.plan.schedule.PlanProblem.Capacity;
 import ofisino.core.plan.schedule.PlanProblem.Exclusion;
 import ofisino.core.plan.schedule.PlanProblem.Link;
 import ofisino.core.plan.schedule.PlanProblem.Opening;
@@ -50,7 +52,7 @@ class AroundThePlanTest {
                 .containsExactly(
                         new Balance.Point(LocalDate.of(2026, 3, 2), -1000),
                         new Balance.Point(LocalDate.of(2026, 4, 1), 4000));
-        assertThat(Balance.of(problem(List.of(job), List.of()), new Plan(java.util.Map.of())))
+        assertThat(Balance.of(problem(List.of(job), List.of()), new Plan(Map.of())))
                 .isEmpty();
     }
 
@@ -91,6 +93,25 @@ class AroundThePlanTest {
         assertThat(Ready.of(problem))
                 .extracting(ActivityId::value)
                 .containsExactlyInAnyOrder("free", "in the open", "strip outer");
+    }
+
+    /** The bay is lent from Saturday on, five days from now; the bench is taken until tonight, and of the barn half. */
+    @Test
+    void whatHasNoRoomAllDayIsNotReady() {
+        var week = new TimeWindow(NOW, NOW.plus(Duration.ofDays(7)));
+        PlanProblem problem = problem(List.of(in("lent"), in("bench"), in("barn")), List.of())
+                .withPlaces(List.of(
+                        Capacity.onlyIn(
+                                "lent", 1, List.of(new TimeWindow(NOW.plus(Duration.ofDays(5)), week.to())), week),
+                        new Capacity("bench", 1)
+                                .less(List.of(
+                                        new Capacity.Taken(new TimeWindow(NOW, NOW.plus(Duration.ofHours(9))), 1))),
+                        new Capacity("barn", 2).less(List.of(new Capacity.Taken(week, 1)))));
+        assertThat(Ready.of(problem)).extracting(ActivityId::value).containsExactlyInAnyOrder("bench", "barn");
+    }
+
+    private static Activity in(String place) {
+        return job(place).with(new Activity.Demand(Optional.of(place), Map.of(), false, false));
     }
 
     /** An open way in without jobs left can be closed; one that holds another open one cannot. */

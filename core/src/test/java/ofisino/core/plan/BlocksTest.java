@@ -11,9 +11,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Random;
 import java.util.Set;
-import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Assume;
 import net.jqwik.api.ForAll;
@@ -205,7 +203,7 @@ class BlocksTest {
 
     @Provide
     Arbitrary<PlanProblem> garages() {
-        return Arbitraries.longs().between(0, 1_000_000).map(seed -> Garages.drawn(new Random(seed)));
+        return Garages.arbitrary();
     }
 
     /** Open on Wednesdays only: given away on Wednesday, ready after three days, fetched on the Wednesday after. */

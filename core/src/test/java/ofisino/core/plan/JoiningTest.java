@@ -8,9 +8,7 @@ import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
-import java.util.Random;
 import java.util.Set;
-import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -95,10 +93,7 @@ class JoiningTest {
 
     @Provide
     Arbitrary<PlanProblem> garages() {
-        return Arbitraries.longs()
-                .between(0, 1_000_000)
-                .map(seed -> Garages.drawn(new Random(seed)))
-                .filter(p -> sameWay(p).size() > 1);
+        return Garages.arbitrary().filter(p -> sameWay(p).size() > 1);
     }
 
     private static List<String> sameWay(PlanProblem problem) {

@@ -13,7 +13,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
-import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Assume;
 import net.jqwik.api.ForAll;
@@ -262,7 +261,7 @@ class SlackAndRelaxingTest {
 
     @Provide
     Arbitrary<PlanProblem> garages() {
-        return Arbitraries.longs().between(0, 1_000_000).map(seed -> Garages.drawn(new Random(seed)));
+        return Garages.arbitrary();
     }
 
     private static Activity job(String id, int slots) {

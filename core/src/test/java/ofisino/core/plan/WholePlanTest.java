@@ -10,7 +10,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Random;
 import java.util.stream.Stream;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
@@ -326,7 +325,7 @@ class WholePlanTest {
 
     @Provide
     Arbitrary<PlanProblem> garages() {
-        return Arbitraries.longs().between(0, 1_000_000).map(seed -> Garages.drawn(new Random(seed)));
+        return Garages.arbitrary();
     }
 
     private static List<String> starts(Plan plan) {

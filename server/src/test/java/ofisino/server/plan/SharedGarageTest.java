@@ -278,6 +278,40 @@ class SharedGarageTest {
         assertThat(plan(garage, project).path("pace").path("own").asBoolean()).isTrue();
     }
 
+    /** By hand: the job may end on the day of its latest end; ten days before that plan B has to be chosen, and its money is held until then. */
+    @Test
+    void aPlanBHasItsDayAndItsMoney(TestGarage garage) {
+        UUID project = inTheEvenings(garage);
+        UUID free = job(garage, project, "Free the engine", "CLEAN", 120);
+        String fallback = "/api/jobs/" + free + "/fallback";
+        assertThat(garage.owner().get(fallback).status()).isEqualTo(204);
+        garage.owner()
+                .put(fallback, map("what", "Exchange engine", "leadDays", 10, "costMinor", 90_000))
+                .ok();
+        JsonNode activity = activity(garage, project, free);
+        OffsetDateTime latestEnd = OffsetDateTime.parse(
+                        activity.path("latestStart").asString())
+                .plus(Duration.between(
+                        OffsetDateTime.parse(activity.path("start").asString()),
+                        OffsetDateTime.parse(activity.path("end").asString())));
+        assertThat(activity.path("planB").path("decideBy").asString())
+                .isEqualTo(latestEnd
+                        .atZoneSameInstant(ZoneId.of("Europe/Vienna"))
+                        .toLocalDate()
+                        .minusDays(10)
+                        .toString());
+        String money = "/api/projects/" + project + "/money";
+        assertThat(garage.owner().get(money).ok().path("heldForPlansB").asLong())
+                .isEqualTo(90_000);
+        assertThat(garage.owner()
+                        .put(fallback, map("what", "Exchange engine", "leadDays", 731, "costMinor", 0))
+                        .code())
+                .isEqualTo("fallback.days");
+        garage.owner().delete(fallback).ok();
+        assertThat(garage.owner().get(money).ok().path("heldForPlansB").asLong())
+                .isZero();
+    }
+
     private static long gain(JsonNode move) {
         JsonNode last = move.path("milestones").get(move.path("milestones").size() - 1);
         return Duration.between(

@@ -1,15 +1,22 @@
 package ofisino.core.plan.tonight;
 
+import java.time.Instant;
 import java.util.HashSet;
 import java.util.Set;
 import java.util.stream.Collectors;
 import ofisino.core.plan.schedule.Activity;
 import ofisino.core.plan.schedule.ActivityId;
 import ofisino.core.plan.schedule.PlanProblem;
+import ofisino.core.plan.schedule.PlanProblem.Capacity;
 import ofisino.core.plan.schedule.PlanProblem.Opening;
 
-/** What waits for nothing but somebody's time: no job before it, no part, no send-out, no way in that is still to be opened, no day. */
+/**
+ * What waits for nothing but somebody's time: no job before it, no part, no send-out, no way in that is still to be opened, no day, and no room on
+ * the day that begins now.
+ */
 public final class Ready {
+    private static final int SLOTS_OF_A_DAY = 96;
+
     private Ready() {}
 
     public static Set<ActivityId> of(PlanProblem problem) {
@@ -29,12 +36,31 @@ public final class Ready {
                     .filter(outer -> o.inside().contains(outer.id()))
                     .forEach(outer -> waits.add(outer.refit()));
         }
+        Set<String> full = problem.places().stream()
+                .filter(p -> isFull(p, problem.now()))
+                .map(Capacity::id)
+                .collect(Collectors.toSet());
         return problem.activities().stream()
                 .filter(a -> !waits.contains(a.id()))
                 .filter(a ->
                         a.timing().notBefore().filter(problem.now()::isBefore).isEmpty())
                 .filter(a -> a.timing().fixedStart().isEmpty())
+                .filter(a -> a.demand().place().filter(full::contains).isEmpty())
                 .map(Activity::id)
                 .collect(Collectors.toSet());
+    }
+
+    /** All of it is taken by others, or it cannot be used, the whole day from now on. */
+    private static boolean isFull(Capacity place, Instant now) {
+        for (int slot = 0; slot < SLOTS_OF_A_DAY; slot++) {
+            Instant at = now.plus(PlanProblem.SLOT.multipliedBy(slot));
+            int taken = place.taken().stream()
+                    .filter(t -> !at.isBefore(t.when().from())
+                            && at.isBefore(t.when().to()))
+                    .mapToInt(Capacity.Taken::units)
+                    .sum();
+            if (taken < place.units()) return false;
+        }
+        return true;
     }
 }

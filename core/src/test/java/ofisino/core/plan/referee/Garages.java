@@ -11,6 +11,9 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.IntStream;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Combinators;
 import ofisino.core.kernel.Aim;
 import ofisino.core.plan.calendar.TimeWindow;
 import ofisino.core.plan.schedule.Activity;
@@ -36,12 +39,24 @@ public final class Garages {
 
     private Garages() {}
 
+    /** For properties: what breaks one is shrunk to fewer jobs and ways in. */
+    public static Arbitrary<PlanProblem> arbitrary() {
+        return Combinators.combine(
+                        Arbitraries.longs().between(0, 1_000_000),
+                        Arbitraries.integers().between(0, 2),
+                        Arbitraries.integers().between(2, 8))
+                .as((seed, stays, jobs) -> drawn(new Random(seed), stays, Math.min(jobs, 8 - 2 * stays)));
+    }
+
     /** At most ten activities, strips and refits among them. */
     public static PlanProblem drawn(Random dice) {
+        int stays = dice.nextInt(3);
+        return drawn(dice, stays, 2 + dice.nextInt(9 - 2 * stays - 2));
+    }
+
+    private static PlanProblem drawn(Random dice, int stays, int jobs) {
         List<Activity> activities = new ArrayList<>();
         List<Link> links = new ArrayList<>();
-        int stays = dice.nextInt(3);
-        int jobs = 2 + dice.nextInt(9 - 2 * stays - 2);
         for (int i = 0; i < jobs; i++) {
             activities.add(dice.nextInt(6) == 0 ? order("j" + i, dice) : job("j" + i, dice));
             for (int before = 0; before < i; before++)

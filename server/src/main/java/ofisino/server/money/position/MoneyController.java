@@ -35,6 +35,7 @@ class MoneyController {
 
     record ToOrder(UUID needId, String title, long baseMinor) {}
 
+    /** @param heldForPlansB what would be done instead if risky jobs failed; not in what it will have cost */
     record MoneyResponse(
             String currency,
             Position position,
@@ -43,6 +44,7 @@ class MoneyController {
             long left,
             long overBasisPoints,
             long leftThisMonth,
+            long heldForPlansB,
             List<GoesTo> goesTo,
             List<OpenOrder> orderedNotPaid,
             List<ToOrder> toOrder) {}

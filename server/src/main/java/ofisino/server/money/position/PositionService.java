@@ -17,6 +17,7 @@ import ofisino.core.money.budget.Position;
 import ofisino.core.money.budget.Reconcile;
 import ofisino.core.money.ledger.Destination;
 import ofisino.core.money.ledger.Split;
+import ofisino.core.plan.job.Fallback;
 import ofisino.server.db.OneSnapshot;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
@@ -29,6 +30,7 @@ import ofisino.server.money.position.MoneyController.OpenOrder;
 import ofisino.server.money.position.MoneyController.ToOrder;
 import ofisino.server.parts.Needs;
 import ofisino.server.parts.Orders;
+import ofisino.server.plan.Fallbacks;
 import ofisino.server.plan.Jobs;
 import ofisino.server.plan.MonthlyMoney;
 import ofisino.server.vehicle.Projects;
@@ -44,16 +46,25 @@ class PositionService implements Ledger, MonthlyMoney {
     private final Orders orders;
     private final Needs needs;
     private final Jobs jobs;
+    private final Fallbacks fallbacks;
     private final Garages garages;
     private final Clock clock;
 
     PositionService(
-            Projects projects, Entries entries, Orders orders, Needs needs, Jobs jobs, Garages garages, Clock clock) {
+            Projects projects,
+            Entries entries,
+            Orders orders,
+            Needs needs,
+            Jobs jobs,
+            Fallbacks fallbacks,
+            Garages garages,
+            Clock clock) {
         this.projects = projects;
         this.entries = entries;
         this.orders = orders;
         this.needs = needs;
         this.jobs = jobs;
+        this.fallbacks = fallbacks;
         this.garages = garages;
         this.clock = clock;
     }
@@ -67,11 +78,12 @@ class PositionService implements Ledger, MonthlyMoney {
 
     @Override
     public Optional<Limit> of(Caller caller, UUID projectId) {
-        boolean common = garages.commonMonthlyMinor(caller).isPresent();
-        Month month = standing(caller, projectId).month();
-        return month.allowance() == 0
+        Optional<Long> common = garages.commonMonthlyMinor(caller);
+        long monthly =
+                common.orElseGet(() -> projects.require(caller, projectId).monthlyMinor());
+        return monthly == 0
                 ? Optional.empty()
-                : Optional.of(new Limit(month.left(), month.allowance(), common));
+                : Optional.of(new Limit(standing(caller, projectId).month().left(), monthly, common.isPresent()));
     }
 
     @OneSnapshot
@@ -100,6 +112,9 @@ class PositionService implements Ledger, MonthlyMoney {
                 position.left(),
                 position.overBasisPoints(),
                 month.left(),
+                fallbacks.of(caller, projectId).values().stream()
+                        .mapToLong(Fallback::costMinor)
+                        .reduce(0, Math::addExact),
                 goesTo(caller, projectId, posted),
                 open,
                 toOrder);

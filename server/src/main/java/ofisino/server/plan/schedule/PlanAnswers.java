@@ -1,5 +1,6 @@
 package ofisino.server.plan.schedule;
 
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -9,6 +10,7 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import ofisino.core.plan.calendar.TimeWindow;
+import ofisino.core.plan.job.Fallback;
 import ofisino.core.plan.progress.OwnFactor;
 import ofisino.core.plan.schedule.Activity;
 import ofisino.core.plan.schedule.ActivityId;
@@ -22,6 +24,7 @@ import ofisino.core.plan.schedule.Relaxing;
 import ofisino.core.plan.schedule.Splits;
 import ofisino.server.db.OneSnapshot;
 import ofisino.server.identity.Caller;
+import ofisino.server.plan.Fallbacks;
 import ofisino.server.plan.Jobs;
 import ofisino.server.plan.Plans.Milestone;
 import ofisino.server.plan.Plans.Planned;
@@ -31,10 +34,12 @@ import ofisino.server.plan.schedule.PlanController.LimitResponse;
 import ofisino.server.plan.schedule.PlanController.LooseResponse;
 import ofisino.server.plan.schedule.PlanController.MilestoneResponse;
 import ofisino.server.plan.schedule.PlanController.PaceOfPlan;
+import ofisino.server.plan.schedule.PlanController.PlanB;
 import ofisino.server.plan.schedule.PlanController.PlanResponse;
 import ofisino.server.plan.schedule.PlanController.SplitProposalResponse;
 import ofisino.server.plan.schedule.PlanController.UnplacedResponse;
 import ofisino.server.vehicle.Projects;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** Puts a plan beside what one asks of it: the plan that is followed, the latest starts, the money, what would make it possible. */
@@ -43,11 +48,13 @@ class PlanAnswers {
     private final PlanService service;
     private final Projects projects;
     private final Jobs jobs;
+    private final Fallbacks fallbacks;
 
-    PlanAnswers(PlanService service, Projects projects, Jobs jobs) {
+    PlanAnswers(PlanService service, Projects projects, Jobs jobs, Fallbacks fallbacks) {
         this.service = service;
         this.projects = projects;
         this.jobs = jobs;
+        this.fallbacks = fallbacks;
     }
 
     @OneSnapshot
@@ -63,10 +70,10 @@ class PlanAnswers {
                 .filter(a -> a.demand().place().isPresent())
                 .collect(Collectors.toMap(
                         Activity::id, a -> planned.subject(a.demand().place().orElseThrow())));
+        var beside = new Beside(places, latest, pins, followed, fallbacks.of(caller, projectId));
         return new PlanResponse(
                 planned.plan().activities().values().stream()
-                        .map(s -> activity(
-                                planned, places, s, latest.get(s.id()), pins.get(s.id().value()), followed.get(s.id())))
+                        .map(s -> activity(planned, beside, s))
                         .toList(),
                 planned.milestones().stream()
                         .map(m -> milestone(planned, m, zone))
@@ -98,26 +105,42 @@ class PlanAnswers {
         return new PaceOfPlan(projects.require(caller, projectId).ownPace(), own.jobs(), own.factor());
     }
 
-    private static ActivityResponse activity(
-            Planned planned,
+    /** What stands beside the activities of a plan. */
+    private record Beside(
             Map<ActivityId, Subject> places,
-            Scheduled s,
-            Instant latest,
-            LocalDate notBefore,
-            Instant followed) {
+            Map<ActivityId, Instant> latest,
+            Map<String, LocalDate> pins,
+            Map<ActivityId, Instant> followed,
+            Map<UUID, Fallback> fallbacks) {}
+
+    private static ActivityResponse activity(Planned planned, Beside beside, Scheduled s) {
+        Subject subject = subject(planned, s.id());
+        Instant latest = beside.latest().get(s.id());
+        Fallback fallback =
+                subject.kind() == Subject.Kind.JOB ? beside.fallbacks().get(subject.id()) : null;
         return new ActivityResponse(
                 s.id().value(),
-                subject(planned, s.id()),
-                places.get(s.id()),
+                subject,
+                beside.places().get(s.id()),
                 s.start(),
                 s.end(),
                 s.stays(),
                 s.people().stream().map(UUID::fromString).toList(),
                 s.reasons().stream().map(l -> limit(planned, l)).toList(),
                 latest,
-                notBefore,
-                followed,
-                subject(planned, s.id()).kind().isMovable());
+                beside.pins().get(s.id().value()),
+                beside.followed().get(s.id()),
+                subject.kind().isMovable(),
+                fallback == null
+                        ? null
+                        : planB(fallback, s, latest, planned.problem().zone()));
+    }
+
+    /** Chosen so late that it is in place when the job would have to be over. */
+    private static PlanB planB(Fallback f, Scheduled s, @Nullable Instant latest, ZoneId zone) {
+        LocalDate decideBy =
+                latest == null ? null : f.decideBy(day(latest.plus(Duration.between(s.start(), s.end())), zone));
+        return new PlanB(f.what(), f.costMinor(), decideBy);
     }
 
     private static MilestoneResponse milestone(Planned planned, Milestone m, ZoneId zone) {

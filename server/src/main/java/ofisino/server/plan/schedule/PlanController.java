@@ -55,6 +55,7 @@ class PlanController {
      * @param followed    its start in the plan that is followed, where that is on another day
      * @param movable     a person may say on which day it begins at the soonest
      * @param place       where it is worked, if a person said so
+     * @param planB       what is done instead if it fails, if a person said so
      */
     record ActivityResponse(
             String key,
@@ -68,7 +69,11 @@ class PlanController {
             @Nullable Instant latestStart,
             @Nullable LocalDate notBefore,
             @Nullable Instant followed,
-            boolean movable) {}
+            boolean movable,
+            @Nullable PlanB planB) {}
+
+    /** @param decideBy the last day on which it can still be chosen without any milestone getting later; absent while not everything has a date */
+    record PlanB(String what, long costMinor, @Nullable LocalDate decideBy) {}
 
     /** @param spareDays until the target; negative when it is missed */
     record MilestoneResponse(

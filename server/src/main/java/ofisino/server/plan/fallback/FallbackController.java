@@ -1,0 +1,45 @@
+package ofisino.server.plan.fallback;
+
+import java.util.UUID;
+import ofisino.core.plan.job.Fallback;
+import ofisino.server.identity.Caller;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/jobs/{jobId}/fallback")
+class FallbackController {
+    private final FallbackService service;
+
+    FallbackController(FallbackService service) {
+        this.service = service;
+    }
+
+    /** Nothing (204) where nobody thought of one. */
+    @GetMapping
+    ResponseEntity<Fallback> find(Caller caller, @PathVariable UUID jobId) {
+        return service.find(caller, jobId)
+                .map(ResponseEntity::ok)
+                .orElse(ResponseEntity.noContent().build());
+    }
+
+    @PutMapping
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void put(Caller caller, @PathVariable UUID jobId, @RequestBody Fallback body) {
+        service.put(caller, jobId, body);
+    }
+
+    @DeleteMapping
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void remove(Caller caller, @PathVariable UUID jobId) {
+        service.remove(caller, jobId);
+    }
+}

@@ -144,8 +144,9 @@ export const plan = {
   },
   planB: {
     title: 'Plan B',
-    is_one: 'Plan B: “{{what}}”, a day, {{money}} held for it.',
-    is_other: 'Plan B: “{{what}}”, {{count}} days, {{money}} held for it.',
+    is_one: 'Plan B: “{{what}}”, a day.',
+    is_other: 'Plan B: “{{what}}”, {{count}} days.',
+    held: '{{money}} are held for it.',
     add: 'If it fails: think of a plan B',
     change: 'Change plan B',
     what: 'What is done instead',
@@ -154,7 +155,9 @@ export const plan = {
     kept: 'Kept. The plan says until when to decide.',
     remove: 'Not needed any more',
     removed: 'Plan B is gone.',
-    decideBy: 'Decide by {{day}}: later, something else gets later.',
+    short: 'Plan B: “{{what}}”.',
+    decideBy: 'Decide by {{day}}: after that, something gets later.',
+    decideNow: 'To lose no day it had to be decided by {{day}}: from now on each day makes something later.',
   },
   conditions: {
     title: 'Where and how it is worked',

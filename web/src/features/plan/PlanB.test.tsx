@@ -24,7 +24,7 @@ it('says what it is, and lets it go', async () => {
   server.when(`GET ${path}`, { what: 'Exchange engine', leadDays: 21, costMinor: 90000 })
   server.when(`DELETE ${path}`, undefined)
   show(<PlanB job={{ id: 'a' } as Job} />)
-  expect(await screen.findByText(/“Exchange engine”, 21 days, €900.00/)).toBeInTheDocument()
+  expect(await screen.findByText(/“Exchange engine”, 21 days. €900.00 are held/)).toBeInTheDocument()
   await userEvent.click(screen.getByRole('button', { name: 'Not needed any more' }))
   await waitFor(() => expect(server.writes(`DELETE ${path}`)).toHaveLength(1))
 })

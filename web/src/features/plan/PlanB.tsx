@@ -29,11 +29,8 @@ export function PlanB({ job }: { job: Job }) {
     <section aria-label={t('planB.title')}>
       {data && (
         <p>
-          {t('planB.is', {
-            what: data.what,
-            count: data.leadDays,
-            money: format.money(data.costMinor, format.currency),
-          })}{' '}
+          {t('planB.is', { what: data.what, count: data.leadDays })}{' '}
+          {data.costMinor > 0 && t('planB.held', { money: format.money(data.costMinor, format.currency) })}{' '}
           <button type="button" className="link" disabled={remove.isPending} onClick={() => remove.mutate({})}>
             {t('planB.remove')}
           </button>

@@ -55,8 +55,12 @@ export function ActivityPanel({
         </section>
         {a.planB && (
           <p className="border-l-4 border-accent pl-3">
-            {t('planB.title')}: “{a.planB.what}”, {format.money(a.planB.costMinor, format.currency)}.{' '}
-            {a.planB.decideBy && t('planB.decideBy', { day: format.shortDay(a.planB.decideBy) })}
+            {t('planB.short', { what: a.planB.what })}{' '}
+            {a.planB.costMinor > 0 && t('planB.held', { money: format.money(a.planB.costMinor, format.currency) })}{' '}
+            {a.planB.decideBy &&
+              t(a.planB.decideBy < format.today() ? 'planB.decideNow' : 'planB.decideBy', {
+                day: format.shortDay(a.planB.decideBy),
+              })}
           </p>
         )}
         {a.subject.kind === 'JOB' && (

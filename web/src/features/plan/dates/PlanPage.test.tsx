@@ -169,3 +169,17 @@ it('compares more hours, borrowed room, and somebody else who does it', async ()
     costMinor: 12000,
   })
 })
+
+it('says until when a plan B has to be chosen, and when that day is past', async () => {
+  const with_ = (decideBy: string) => ({ planB: { what: 'Exchange engine', costMinor: 90000, decideBy } })
+  open(
+    plan({ activities: [work('a', '2026-03-03', with_('2999-01-01')), work('b', '2026-03-05', with_('2020-01-01'))] }),
+  )
+  ;(await screen.findAllByRole('button', { name: /^Work a, / }))[0]!.focus()
+  await userEvent.keyboard('{Enter}')
+  expect(await screen.findByText(/€900.00 are held for it. Decide by/)).toBeInTheDocument()
+  await userEvent.click(screen.getByRole('button', { name: 'Close' }))
+  screen.getAllByRole('button', { name: /^Work b, / })[0]!.focus()
+  await userEvent.keyboard('{Enter}')
+  expect(await screen.findByText(/it had to be decided by/)).toBeInTheDocument()
+})

@@ -11,6 +11,7 @@ import { FixedTimes } from './FixedTimes'
 import { SendOutCard, type SendOut } from './SendOutCard'
 import { SendOutForm } from './SendOutForm'
 import { TravelRates } from './TravelRates'
+import { TripCompare } from './TripCompare'
 
 const sendOutsQuery = (projectId: string) =>
   queryOptions({
@@ -48,6 +49,9 @@ export function AwayPage() {
             </div>
             <div>
               <FixedTimes projectId={projectId} />
+              <Part title={t('trip.title')}>
+                <TripCompare projectId={projectId} />
+              </Part>
               <Part title={t('away.rates')}>
                 <TravelRates kmMinor={kmMinor} hourMinor={hourMinor} />
               </Part>

@@ -1,0 +1,23 @@
+import { screen, waitFor } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { expect, it } from 'vitest'
+import { show } from '@/test/page'
+import { server } from '@/test/server'
+import { TripCompare } from './TripCompare'
+
+/** Scenario 5: two errands 84 and 80 km away, 12 km apart: 176 km together, 328 apart. */
+it('compares one way with several', async () => {
+  server.when('POST /api/trips', { togetherKm: 176, apartKm: 328, savedMinor: 3800 })
+  show(<TripCompare projectId="car" />)
+  const type = async (label: string, i: number, text: string) =>
+    userEvent.type(screen.getAllByLabelText(label)[i]!, text)
+  await type('Kilometres from home', 0, '84')
+  await type('Kilometres to the next', 0, '12')
+  await type('Kilometres from home', 1, '80')
+  await userEvent.click(screen.getByRole('button', { name: 'One way or several?' }))
+  await waitFor(() => expect(server.writes('POST /api/trips')).toHaveLength(1))
+  expect(server.writes('POST /api/trips')[0]!.body).toEqual({ fromHomeKm: [84, 80], betweenKm: [12] })
+  expect(await screen.findByText('176 km in one go, 328 km one by one: one way spares €38.00.')).toBeInTheDocument()
+  await userEvent.click(screen.getByRole('button', { name: 'One stop more' }))
+  expect(screen.getAllByLabelText('Kilometres to the next')).toHaveLength(2)
+})

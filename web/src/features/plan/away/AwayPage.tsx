@@ -49,9 +49,10 @@ export function AwayPage() {
             </div>
             <div>
               <FixedTimes projectId={projectId} />
-              <Part title={t('trip.title')}>
+              <details className="mb-6">
+                <summary className="cursor-pointer py-2 font-semibold">{t('trip.title')}</summary>
                 <TripCompare projectId={projectId} />
-              </Part>
+              </details>
               <Part title={t('away.rates')}>
                 <TravelRates kmMinor={kmMinor} hourMinor={hourMinor} />
               </Part>

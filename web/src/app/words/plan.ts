@@ -54,6 +54,7 @@ export const plan = {
     APPOINTMENT: 'at a fixed time',
     PLACE: 'place',
     DAYLIGHT: 'daylight',
+    HELPER: 'somebody who helps',
   },
   limit: {
     NOW: 'It starts as soon as it can.',
@@ -65,6 +66,7 @@ export const plan = {
     CLOSED: 'The door is closed until {{date}}.',
     FIXED: 'Its time is fixed.',
     PLACE_FULL: 'There is no room for it in “{{what}}” until {{date}}.',
+    HELPER: 'It takes more people than have time in the garage.',
     DAYLIGHT: 'It is done outdoors, and until {{date}} it is dark when somebody is there.',
     RESOURCE_FULL: 'What it needs is in use until {{date}}.',
     TOO_SHORT: 'It needs one sitting, and what is left of the evening is too short.',

@@ -6,9 +6,9 @@ import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { Loaded, ProblemAlert } from '@/ui/Feedback'
 import { clockOf, hours } from '@/ui/format'
+import { weekdays } from '@/ui/WeekdayChoice'
 
 type Window = Schemas['WindowFields']
-const days = ['MONDAY', 'TUESDAY', 'WEDNESDAY', 'THURSDAY', 'FRIDAY', 'SATURDAY', 'SUNDAY'] as const
 
 const quarters = Array.from({ length: 97 }, (_, i) => i * 15)
 
@@ -43,7 +43,7 @@ function Edit({ stored }: { stored: Window[] }) {
             value={w.day}
             onChange={(e) => put(i, { day: e.target.value as Window['day'] })}
           >
-            {days.map((d) => (
+            {weekdays.map((d) => (
               <option key={d} value={d}>
                 {t(`day.${d}`)}
               </option>

@@ -36,7 +36,7 @@ export function Places() {
                   <span className="grow">{p.name}</span>
                   <span className="quiet text-sm whitespace-nowrap">{t('garage.partsHere', { count: p.parts })}</span>
                 </p>
-                {(p.kind === 'BAY' || p.kind === 'BENCH' || p.kind === 'AWAY') && (
+                {p.toWorkIn && (
                   <PlaceRoom key={p.version} place={p} />
                 )}
               </li>

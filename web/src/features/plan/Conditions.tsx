@@ -10,7 +10,6 @@ import { hours } from '@/ui/format'
 import type { Job } from './jobWork'
 
 type Where = Schemas['ConditionsResponse']
-const workIn: Schemas['PlaceRow']['kind'][] = ['BAY', 'BENCH', 'AWAY']
 
 /** Where and how a job is worked: the plan keeps its place, its drying, its helper and its daylight. */
 export function Conditions({ job }: { job: Job }) {
@@ -95,7 +94,7 @@ function Edit({ jobId, stored }: { jobId: string; stored: Where }) {
       <Choice label={t('conditions.place')} value={placeId} onChange={(e) => setPlaceId(e.target.value)}>
         <option value="">{t('conditions.anywhere')}</option>
         {places
-          ?.filter((p) => workIn.includes(p.kind))
+          ?.filter((p) => p.toWorkIn)
           .map((p) => (
             <option key={p.id} value={p.id}>
               {p.name}

@@ -15,7 +15,7 @@ it('asks how the evening really is, and says what can be done and why it stands 
       { subject: { kind: 'STRIP', id: 's', title: 'Bonnet off' }, minutes: 30, why: 'FITS' },
     ]
   })
-  server.when('GET /api/places', [{ id: 'bay', name: 'Long bay', kind: 'BAY' }])
+  server.when('GET /api/places', [{ id: 'bay', name: 'Long bay', kind: 'BAY', toWorkIn: true }])
   show(<OtherEvening minutes={150} />, '/p/car', '/p/:projectId')
   await userEvent.click(screen.getByText('Another evening than planned?'))
   expect(await screen.findByText('2 things can be done, the best first.')).toBeInTheDocument()

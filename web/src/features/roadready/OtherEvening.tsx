@@ -25,7 +25,7 @@ export function OtherEvening({ minutes: usual }: { minutes: number }) {
   const [wet, setWet] = useState(false)
   const [place, setPlace] = useState('')
   const { data: places } = useQuery(placesQuery)
-  const workIn = places?.filter((p) => p.kind === 'BAY' || p.kind === 'BENCH' || p.kind === 'AWAY') ?? []
+  const workIn = places?.filter((p) => p.toWorkIn) ?? []
   const possible = useQuery({
     queryKey: ['plan', projectId, 'tonight', minutes, people, quiet, wet, place],
     queryFn: () =>

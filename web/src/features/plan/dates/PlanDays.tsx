@@ -51,6 +51,7 @@ const arrival = {
   APPOINTMENT: 'plan.isFixed',
   PLACE: 'plan.isFixed',
   DAYLIGHT: 'plan.isFixed',
+  HELPER: 'plan.isFixed',
 } as const
 
 export function PlanDays({ plan, projectId }: { plan: Plan; projectId: string }) {

@@ -143,7 +143,7 @@ function Unplanned({ plan, projectId }: { plan: Plan; projectId: string }) {
   const { t } = useTranslation()
   const reason = useReason()
   if (plan.unplaced.length === 0) return null
-  const noTime = plan.unplaced.some((u) => u.limit.kind === 'NO_TIME')
+  const noTime = plan.unplaced.some((u) => u.limit.kind === 'NO_TIME' && !u.limit.subject)
   return (
     <Part title={t('plan.unplaced', { count: plan.unplaced.length })}>
       {noTime && (

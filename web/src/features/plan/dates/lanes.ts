@@ -26,6 +26,7 @@ const laneOf: Record<Activity['subject']['kind'], LaneName> = {
   APPOINTMENT: 'fixed',
   PLACE: 'car',
   DAYLIGHT: 'car',
+  HELPER: 'car',
 }
 
 /** Bars by where the work happens; above them what stands open meanwhile. */

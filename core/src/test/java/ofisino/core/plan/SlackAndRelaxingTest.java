@@ -27,7 +27,9 @@ import ofisino.core.plan.schedule.Activity.Crew;
 import ofisino.core.plan.schedule.Activity.Timing;
 import ofisino.core.plan.schedule.ActivityId;
 import ofisino.core.plan.schedule.HeldBy;
+import ofisino.core.plan.schedule.Limit;
 import ofisino.core.plan.schedule.Plan;
+import ofisino.core.plan.schedule.PlanOutcome;
 import ofisino.core.plan.schedule.PlanOutcome.Planned;
 import ofisino.core.plan.schedule.PlanProblem;
 import ofisino.core.plan.schedule.PlanProblem.Link;
@@ -39,6 +41,7 @@ import ofisino.core.plan.schedule.Relaxing.Kind;
 import ofisino.core.plan.schedule.Relaxing.Relaxation;
 import ofisino.core.plan.schedule.Slack;
 import ofisino.core.plan.schedule.Sooner;
+import ofisino.core.plan.sendout.DaysAway;
 import org.jgrapht.alg.shortestpath.BellmanFordShortestPath;
 import org.jgrapht.graph.DefaultWeightedEdge;
 import org.jgrapht.graph.SimpleDirectedWeightedGraph;
@@ -194,6 +197,35 @@ class SlackAndRelaxingTest {
                 problem(List.of(Activity.job("lift", Aim.ROAD_READY, 4, new Crew(2, List.of("ines", "somebody")))));
         PlanProblem missed = alone.withPeople(List.of(alone.people().get(0), new Person("somebody", List.of())));
         assertThat(Relaxing.least(missed)).containsExactly(new Relaxation(Kind.HELPER, 1));
+        assertThat(whyNot(missed)).isEqualTo(new Limit(Limit.Kind.NO_TIME, "somebody", missed.horizon()));
+    }
+
+    /** Lent on Sundays, needed on Tuesdays; light from six to six, needed from six to eight in the evening: the place is named, the dark is named. */
+    @Test
+    void whatIsNeverThereIsNamed() {
+        List<TimeWindow> sundays = new ArrayList<>();
+        List<TimeWindow> days = new ArrayList<>();
+        for (int d = 0; d < 50; d++) {
+            Instant six = Instant.parse("2026-03-03T06:00:00Z").plus(Duration.ofDays(d));
+            days.add(new TimeWindow(six, six.plus(Duration.ofHours(12))));
+            if (d % 7 == 5) sundays.add(new TimeWindow(six, six.plus(Duration.ofHours(16))));
+        }
+        Activity inBay = job("weld", 2).with(new Activity.Demand(Optional.of("lent"), Map.of(), false, false));
+        PlanProblem lent = problem(List.of(inBay));
+        var whole = new TimeWindow(NOW, lent.horizon());
+        assertThat(whyNot(lent.withPlaces(List.of(PlanProblem.Capacity.onlyIn("lent", 1, sundays, whole)))))
+                .isEqualTo(new Limit(Limit.Kind.PLACE_FULL, "lent", lent.horizon()));
+        Activity outside = job("wash", 2).with(new Activity.Demand(Optional.empty(), Map.of("sun", 1), false, false));
+        assertThat(whyNot(problem(List.of(outside))
+                        .withResources(List.of(PlanProblem.Capacity.onlyIn("sun", 9, days, whole)))))
+                .isEqualTo(new Limit(Limit.Kind.RESOURCE_FULL, "sun", lent.horizon()));
+    }
+
+    private static Limit whyNot(PlanProblem problem) {
+        return ((PlanOutcome.Infeasible) Planner.plan(problem, SMALL))
+                .unplaced()
+                .get(0)
+                .limit();
     }
 
     /** By hand: 50.00 at hand, a part for 80.00, no income: 30.00 are missing, to the cent. */
@@ -244,13 +276,16 @@ class SlackAndRelaxingTest {
     void whatSomebodyElseDoesTakesNoneOfOnesHours() {
         PlanProblem mine = problem(List.of(job("paint", 40), job("fit", 4)), Link.of("paint", "fit"))
                 .withPurse(new PlanProblem.Purse(20_000, 0, List.of()));
-        PlanProblem theirs = Sooner.sentOut(mine, new ActivityId("paint"), Duration.ofDays(3), 12_000);
+        PlanProblem theirs = Sooner.sentOut(mine, new ActivityId("paint"), new DaysAway(3), 12_000);
         assertThat(finish(mine)).isEqualTo(Instant.parse("2026-03-19T19:00:00Z"));
         assertThat(finish(theirs)).isEqualTo(Instant.parse("2026-03-05T19:00:00Z"));
         assertThat(mine.purse().orElseThrow().less(theirs, plan(theirs)).income())
                 .containsExactly(new PlanProblem.Purse.Income(LocalDate.of(2026, 3, 5), -12_000));
-        assertThatThrownBy(() -> Sooner.sentOut(mine, new ActivityId("tea"), Duration.ofDays(3), 0))
+        assertThatThrownBy(() -> Sooner.sentOut(mine, new ActivityId("tea"), new DaysAway(3), 0))
                 .hasMessageContaining("has not begun");
+        assertThatThrownBy(() -> Sooner.sentOut(mine, new ActivityId("paint"), new DaysAway(3), -1))
+                .hasMessageContaining("negative");
+        assertThatThrownBy(() -> new DaysAway(731)).hasMessageContaining("731");
     }
 
     private static Instant finish(PlanProblem problem) {

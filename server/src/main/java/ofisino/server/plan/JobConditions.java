@@ -9,7 +9,7 @@ import org.jspecify.annotations.Nullable;
 /** The door to where and how jobs are worked. */
 public interface JobConditions {
     /** By job; a job that is not named is worked as usual. */
-    Map<UUID, Where> of(Caller caller, UUID projectId);
+    Map<UUID, Where> byJob(Caller caller, UUID projectId);
 
     /** @param placeId empty for anywhere */
     record Where(Conditions conditions, @Nullable UUID placeId) {}

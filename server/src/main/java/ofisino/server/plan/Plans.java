@@ -52,7 +52,7 @@ public interface Plans {
 
     record Milestone(Aim aim, HeldBy.Milestone reached) {}
 
-    /** @param id of the job, the order, the need, the place; for daylight that of nothing */
+    /** @param id of the job, the order, the need, the place; for daylight and a helper that of nothing */
     record Subject(Kind kind, UUID id, String title) {
         public enum Kind {
             JOB,
@@ -72,7 +72,9 @@ public interface Plans {
             /** Somewhere to work in. */
             PLACE,
             /** The sun. */
-            DAYLIGHT;
+            DAYLIGHT,
+            /** Somebody who is missing. */
+            HELPER;
 
             /** Whether a person may say on which day it begins at the soonest. */
             public boolean isMovable() {

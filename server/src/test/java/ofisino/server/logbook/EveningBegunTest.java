@@ -90,6 +90,10 @@ class EveningBegunTest {
                         .code())
                 .isEqualTo("way-in.unknown");
         assertThat(log(garage, project, map("minutes", 90)).code()).isEqualTo("evening.nothing");
+        UUID job = garage.job(project, "Strip");
+        assertThat(log(garage, project, map("jobId", job, "wayIn", "gearbox-out", "minutes", 90))
+                        .code())
+                .isEqualTo("evening.nothing");
     }
 
     /** 100, 60 and 5 days ago: it stood still for 40 days, for 55, and why is said of one. Dormant since the last evening: not yet. */

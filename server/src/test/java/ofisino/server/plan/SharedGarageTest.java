@@ -53,6 +53,20 @@ class SharedGarageTest {
                 .isEqualTo(1);
     }
 
+    /** A bay becomes a shelf: what was worked there is planned anywhere, and the plan goes on. */
+    @Test
+    void aPlaceThatOneCannotWorkInAnyMoreIsForgotten(TestGarage garage) {
+        UUID project = inTheEvenings(garage);
+        UUID bay = bay(garage, 1, THURSDAYS);
+        UUID weld = garage.job(project, "Weld");
+        conditions(garage, weld, 1, false, 60, bay, true, false).ok();
+        garage.owner()
+                .put("/api/places/" + bay, map("name", "Shelf now", "kind", "SHELF", "version", 0))
+                .ok();
+        assertThat(activity(garage, project, weld).path("place").isMissingNode())
+                .isTrue();
+    }
+
     @Test
     void whatMakesNoSenseIsRefused(TestGarage garage) {
         UUID project = inTheEvenings(garage);
@@ -84,6 +98,13 @@ class SharedGarageTest {
         JsonNode plan = plan(garage, project);
         assertThat(plan.path("unplaced").get(0).path("subject").path("title").asString())
                 .isEqualTo("Lift the body");
+        assertThat(plan.path("unplaced")
+                        .get(0)
+                        .path("limit")
+                        .path("subject")
+                        .path("kind")
+                        .asString())
+                .isEqualTo("HELPER");
         JsonNode mending =
                 garage.owner().get("/api/projects/" + project + "/plan/mending").ok();
         assertThat(mending.valueStream().map(r -> r.path("kind").asString())).containsExactly("HELPER");

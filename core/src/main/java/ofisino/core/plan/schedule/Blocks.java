@@ -2,13 +2,17 @@ package ofisino.core.plan.schedule;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.Deque;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import ofisino.core.plan.calendar.TimeWindow;
@@ -47,11 +51,22 @@ public final class Blocks {
     private final Map<ActivityId, ActivityId> blockOf = new LinkedHashMap<>();
     private final Map<Link, Why> apart = new LinkedHashMap<>();
     private PlanProblem folded;
+    /** The problem in numbers, before anything was joined. */
+    private Instance whole;
 
     Blocks(PlanProblem problem) {
         folded = problem;
-        for (Link link : problem.links()) if (link.within().isPresent()) join(link);
+        if (problem.links().stream().anyMatch(l -> l.within().isPresent())) joinAll(problem);
         folded = folded.kept().map(k -> folded.keeping(fold(k))).orElse(folded);
+    }
+
+    private void joinAll(PlanProblem problem) {
+        try {
+            whole = new Instance(problem);
+        } catch (Circle circle) {
+            return; // the planner says so
+        }
+        for (Link link : problem.links()) if (link.within().isPresent()) join(link);
     }
 
     boolean isEmpty() {
@@ -87,11 +102,8 @@ public final class Blocks {
         Activity after = activity(blockOf.getOrDefault(link.after(), link.after()));
         if (before.id().equals(after.id())) return;
         Optional<Why> why = whyNot(before, after, link);
-        if (why.isEmpty()) {
-            PlanProblem joined = joined(before, after);
-            if (isCircular(joined)) why = Optional.of(Why.BETWEEN);
-            else accept(joined, before, after);
-        }
+        if (why.isEmpty() && comesBetween(before, after)) why = Optional.of(Why.BETWEEN);
+        if (why.isEmpty()) accept(joined(before, after), before, after);
         why.ifPresent(w -> apart.put(link, w));
     }
 
@@ -158,13 +170,40 @@ public final class Blocks {
         return from.isBefore(to) ? Duration.between(from, to) : Duration.ZERO;
     }
 
-    private static boolean isCircular(PlanProblem problem) {
-        try {
-            new Instance(problem);
-            return false;
-        } catch (Circle circle) {
-            return true;
+    /** Whether something has to be done after one of them and before one of them, blocks that are made already taken as one. */
+    private boolean comesBetween(Activity before, Activity after) {
+        Set<Integer> inside = new HashSet<>(indices(before));
+        inside.addAll(indices(after));
+        Set<Integer> seen = new HashSet<>();
+        Deque<Integer> open = new ArrayDeque<>(inside);
+        while (!open.isEmpty()) {
+            int a = open.remove();
+            for (Instance.Link next : whole.after[a]) {
+                int b = next.other();
+                if (inside.contains(b)) {
+                    if (!inside.contains(a)) return true;
+                } else if (seen.add(b)) {
+                    for (int part : indicesOfBlock(b)) {
+                        seen.add(part);
+                        open.add(part);
+                    }
+                }
+            }
         }
+        return false;
+    }
+
+    private List<Integer> indices(Activity block) {
+        return partsOf(block).stream().map(part -> whole.index.get(part.id())).toList();
+    }
+
+    private List<Integer> indicesOfBlock(int a) {
+        ActivityId block = blockOf.get(whole.activity[a].id());
+        return block == null
+                ? List.of(a)
+                : parts.get(block).stream()
+                        .map(part -> whole.index.get(part.id()))
+                        .toList();
     }
 
     private void accept(PlanProblem joined, Activity before, Activity after) {

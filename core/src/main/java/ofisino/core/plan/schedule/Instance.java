@@ -189,6 +189,11 @@ final class Instance {
         throw new IllegalStateException(id); // the problem checked its names
     }
 
+    /** What others leave of a capacity in a live slot. */
+    int left(int c, int t) {
+        return taken[c] == null ? capacity[c] : capacity[c] - taken[c][t];
+    }
+
     /** Sets a load to what others take of the capacity. */
     void takeOthers(int c, int[] load) {
         if (taken[c] == null) Arrays.fill(load, 0);

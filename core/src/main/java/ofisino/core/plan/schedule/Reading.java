@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import ofisino.core.plan.calendar.TimeWindow;
 import ofisino.core.plan.schedule.Plan.Scheduled;
 
@@ -106,10 +107,44 @@ final class Reading {
                 .max(java.util.Comparator.comparing(Limit::until))
                 .orElseThrow();
         if (in.work[a] == 0 || time.secondsAt(latest.until()) > time.horizon) return latest;
+        return whatIsNeverThere(a).orElseGet(() -> whoHasTooLittleTime(a));
+    }
+
+    private Limit whoHasTooLittleTime(int a) {
         List<String> names = in.activity[a].crew().candidates();
         return names.isEmpty()
                 ? reasons.limit(Limit.Kind.RESOURCE_FULL, "", time.horizon)
                 : reasons.limit(in.inOneGo[a] ? Limit.Kind.TOO_SHORT : Limit.Kind.NO_TIME, names.get(0), time.horizon);
+    }
+
+    /** Somebody who has no time at all, or a place or thing that cannot be used at any time at which the crew are there. */
+    private Optional<Limit> whatIsNeverThere(int a) {
+        for (PlanProblem.Person p : in.problem.people())
+            if (p.windows().isEmpty() && isMissed(a, p.id()))
+                return Optional.of(reasons.limit(Limit.Kind.NO_TIME, p.id(), time.horizon));
+        if (in.place[a] >= 0 && !isEverLeft(a, in.place[a], 1))
+            return Optional.of(reasons.limit(Limit.Kind.PLACE_FULL, in.capacityId[in.place[a]], time.horizon));
+        for (int r = 0; r < in.resources[a].length; r++)
+            if (!isEverLeft(a, in.resources[a][r], in.amounts[a][r]))
+                return Optional.of(
+                        reasons.limit(Limit.Kind.RESOURCE_FULL, in.capacityId[in.resources[a][r]], time.horizon));
+        return Optional.empty();
+    }
+
+    /** Without him too few are left of those who can do it. */
+    private boolean isMissed(int a, String person) {
+        Activity.Crew crew = in.activity[a].crew();
+        long there = in.problem.people().stream()
+                .filter(p -> crew.candidates().contains(p.id()) && !p.windows().isEmpty())
+                .count();
+        return crew.candidates().contains(person) && there < crew.size();
+    }
+
+    private boolean isEverLeft(int a, int capacity, int units) {
+        for (int[] crew : in.crews[a])
+            for (int t = 0; t < time.live; t++)
+                if (pass.shed.allIn(crew, t) && in.left(capacity, t) >= units) return true;
+        return false;
     }
 
     private Limit whyNotThen(int a) {

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Set;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.plan.schedule.Plan.Scheduled;
+import ofisino.core.plan.sendout.DaysAway;
 
 /** What one could do to be done sooner, each as a problem to be planned and compared: more hours, a borrowed bay, somebody else who does it. */
 public final class Sooner {
@@ -39,17 +40,20 @@ public final class Sooner {
     /**
      * Somebody else does a job: it takes none of one's own hours, and some days.
      *
-     * @param wait from giving it away to having it back, and what it costs is due then
+     * @param costMinor due when it is back
      * @throws InvalidValue when it is no job, or has been begun
      */
-    public static PlanProblem sentOut(PlanProblem problem, ActivityId job, Duration wait, long costMinor) {
+    public static PlanProblem sentOut(PlanProblem problem, ActivityId job, DaysAway away, long costMinor) {
+        if (costMinor < 0)
+            throw InvalidValue.of(
+                    "costMinor", "sendout.cost", "The price cannot be negative. Enter 0 if you do not know.");
         if (problem.activities().stream()
                 .noneMatch(a -> a.id().equals(job) && a.kind() == Activity.Kind.JOB && !a.begun()))
             throw new InvalidValue(
                     "plan.send-out",
                     "Only a job that has not begun can be given to somebody else. Load the page again.");
         return problem.withActivities(problem.activities().stream()
-                .map(a -> a.id().equals(job) ? sentOut(a, wait, costMinor) : a)
+                .map(a -> a.id().equals(job) ? sentOut(a, Duration.ofDays(away.days()), costMinor) : a)
                 .toList());
     }
 

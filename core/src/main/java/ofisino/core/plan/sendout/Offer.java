@@ -22,7 +22,6 @@ public record Offer(String carrier, long priceMinor, int km, int minutes, int da
 
     private static final int MOST_KM = 20_000;
     private static final int MOST_MINUTES = 14_400;
-    private static final int MOST_DAYS = 730;
 
     public Offer {
         carrier = Texts.line("carrier", carrier);
@@ -30,7 +29,7 @@ public record Offer(String carrier, long priceMinor, int km, int minutes, int da
             throw InvalidValue.of("priceMinor", "offer.price", "A price cannot be negative. Enter 0 or more.");
         inRange("km", km, MOST_KM, "kilometres");
         inRange("minutes", minutes, MOST_MINUTES, "minutes on the road");
-        inRange("days", days, MOST_DAYS, "days");
+        inRange("days", days, DaysAway.MOST, "days");
     }
 
     /** @param kmMinor what a kilometre costs @param hourMinor what an hour on the road is worth */

@@ -14,6 +14,8 @@ interface BegunMapper {
 
     void delete(UUID garageId, UUID accountId);
 
+    void deleteOf(UUID garageId, UUID accountId, UUID projectId);
+
     /** @param onWhat what it is for, in order, as {@link BegunService.What} writes it */
     record BegunRow(UUID id, UUID projectId, Instant begunAt, List<String> onWhat) {}
 }

@@ -87,7 +87,12 @@ class BegunService {
                                 .toList()));
     }
 
-    /** It is over: logged, or not worth it. */
+    /** It is logged; one for another car goes on. */
+    void endOf(Caller caller, UUID projectId) {
+        mapper.deleteOf(caller.garageId(), caller.accountId(), projectId);
+    }
+
+    /** It was not worth it. */
     void end(Caller caller) {
         mapper.delete(caller.garageId(), caller.accountId());
     }

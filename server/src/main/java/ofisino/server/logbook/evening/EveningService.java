@@ -69,7 +69,7 @@ class EveningService implements Evenings {
         projects.requireOpen(caller, projectId);
         mapper.insert(caller.garageId(), checked(caller, projectId, id, caller.accountId(), fields, 0));
         recordWork(caller, projectId, id, fields.work());
-        if (begun.of(caller).filter(b -> b.row().projectId().equals(projectId)).isPresent()) begun.end(caller);
+        begun.endOf(caller, projectId);
         return find(caller, id);
     }
 
@@ -118,11 +118,16 @@ class EveningService implements Evenings {
                         "evening.minutes",
                         "The time on a job (%d min) must be at least a minute. Leave the job out if nothing was done."
                                 .formatted(w.minutes()));
+            if ((w.jobId() == null) == (w.wayIn() == null))
+                throw InvalidValue.of(
+                        "work",
+                        "evening.nothing",
+                        "Say on which job or on which way in the time went, one of the two.");
             if (w.jobId() != null) recordJob(caller, projectId, eveningId, w.jobId(), w.minutes());
-            else if (w.wayIn() != null) {
+            else {
                 ways.nameOf(caller, projectId, w.wayIn());
                 mapper.insertWayIn(caller.garageId(), eveningId, w.wayIn(), w.minutes());
-            } else throw InvalidValue.of("work", "evening.nothing", "Say on which job or way in the time went.");
+            }
         }
     }
 

@@ -40,7 +40,12 @@ interface PlaceMapper {
      * @param parts    how many accepted parts lie there
      */
     record PlaceRow(
-            UUID id, String code, String name, Kind kind, int room, Weekdays usableOn, int parts, long version) {}
+            UUID id, String code, String name, Kind kind, int room, Weekdays usableOn, int parts, long version) {
+        /** One can work there; the others only hold things. */
+        public boolean isToWorkIn() {
+            return kind == Kind.BAY || kind == Kind.BENCH || kind == Kind.AWAY;
+        }
+    }
 
     record LabelledRow(Labelled what, UUID id, String name) {}
 }

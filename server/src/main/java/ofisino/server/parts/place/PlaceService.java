@@ -2,10 +2,10 @@ package ofisino.server.parts.place;
 
 import java.util.List;
 import java.util.UUID;
-import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.SpeakableCode;
 import ofisino.core.kernel.Texts;
 import ofisino.core.kernel.Weekdays;
+import ofisino.core.parts.place.Room;
 import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
@@ -19,8 +19,6 @@ import org.springframework.stereotype.Service;
 /** Shelves, benches, boxes and bags, each with a code to write on it. */
 @Service
 class PlaceService implements Places {
-    private static final int MOST_ROOM = 99;
-
     private final PlaceMapper mapper;
     private final Garages garages;
 
@@ -54,16 +52,13 @@ class PlaceService implements Places {
     }
 
     private static PlaceRow checked(UUID id, String code, PlaceFields f, long version) {
-        int room = f.room() == null ? 1 : f.room();
-        if (room < 1 || room > MOST_ROOM)
-            throw InvalidValue.of(
-                    "room", "place.room", "A place has room for 1 to 99 jobs at once, not %d.".formatted(room));
+        Room room = f.room() == null ? Room.ONE : new Room(f.room());
         return new PlaceRow(
                 id,
                 code,
                 Texts.line("name", f.name()),
                 f.kind(),
-                room,
+                room.jobs(),
                 f.usableOn() == null ? Weekdays.ALL : f.usableOn(),
                 0,
                 version);
@@ -72,7 +67,7 @@ class PlaceService implements Places {
     @Override
     public List<WorkPlace> toWorkIn(Caller caller) {
         return all(caller).stream()
-                .filter(p -> p.kind() == Kind.BAY || p.kind() == Kind.BENCH || p.kind() == Kind.AWAY)
+                .filter(PlaceRow::isToWorkIn)
                 .map(p -> new WorkPlace(p.id(), p.name(), p.room(), p.usableOn()))
                 .toList();
     }

@@ -5,8 +5,6 @@ import java.util.UUID;
 import ofisino.core.plan.job.Conditions;
 import ofisino.server.identity.Caller;
 import ofisino.server.plan.JobConditions.Where;
-import ofisino.server.plan.Jobs;
-import ofisino.server.plan.Sequence;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -21,13 +19,9 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/jobs/{jobId}/conditions")
 class ConditionController {
     private final ConditionService service;
-    private final Jobs jobs;
-    private final Sequence sequence;
 
-    ConditionController(ConditionService service, Jobs jobs, Sequence sequence) {
+    ConditionController(ConditionService service) {
         this.service = service;
-        this.jobs = jobs;
-        this.sequence = sequence;
     }
 
     /** @param withinMinutes so soon it should begin after it; empty for any time @param byRule a rule of the trade says so */
@@ -38,25 +32,7 @@ class ConditionController {
 
     @GetMapping
     ConditionsResponse of(Caller caller, @PathVariable UUID jobId) {
-        Jobs.Job job = jobs.require(caller, jobId);
-        Where where = service.of(caller, job);
-        List<Sequence.Soon> soon = sequence.soon(caller, job.projectId());
-        return new ConditionsResponse(
-                where.conditions(),
-                where.placeId(),
-                jobs.links(caller, job.projectId()).stream()
-                        .filter(l -> l.after().equals(jobId))
-                        .map(l -> follows(caller, l, soon))
-                        .toList());
-    }
-
-    private Follows follows(Caller caller, Jobs.Link link, List<Sequence.Soon> soon) {
-        String title = jobs.require(caller, link.before()).title();
-        return soon.stream()
-                .filter(s -> s.before().equals(link.before()) && s.after().equals(link.after()))
-                .findFirst()
-                .map(s -> new Follows(link.before(), title, (int) s.within().toMinutes(), s.byRule()))
-                .orElse(new Follows(link.before(), title, null, false));
+        return service.of(caller, jobId);
     }
 
     @PutMapping

@@ -1,7 +1,6 @@
 package ofisino.server.plan.condition;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
 import org.apache.ibatis.annotations.Mapper;
 import org.jspecify.annotations.Nullable;
@@ -9,8 +8,6 @@ import org.jspecify.annotations.Nullable;
 @Mapper
 interface ConditionMapper {
     List<ConditionRow> of(UUID garageId, UUID projectId);
-
-    Optional<ConditionRow> find(UUID garageId, UUID jobId);
 
     void put(UUID garageId, ConditionRow row);
 

@@ -9,8 +9,12 @@ import ofisino.server.identity.Caller;
 import ofisino.server.parts.Places;
 import ofisino.server.plan.JobConditions;
 import ofisino.server.plan.Jobs;
+import ofisino.server.plan.Sequence;
+import ofisino.server.plan.condition.ConditionController.ConditionsResponse;
+import ofisino.server.plan.condition.ConditionController.Follows;
 import ofisino.server.plan.condition.ConditionMapper.ConditionRow;
 import ofisino.server.vehicle.Projects;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** Where and how a job is worked. What is as usual is not kept. */
@@ -18,20 +22,40 @@ import org.springframework.stereotype.Service;
 class ConditionService implements JobConditions {
     private final ConditionMapper mapper;
     private final Jobs jobs;
+    private final Sequence sequence;
     private final Places places;
     private final Projects projects;
 
-    ConditionService(ConditionMapper mapper, Jobs jobs, Places places, Projects projects) {
+    ConditionService(ConditionMapper mapper, Jobs jobs, Sequence sequence, Places places, Projects projects) {
         this.mapper = mapper;
         this.jobs = jobs;
+        this.sequence = sequence;
         this.places = places;
         this.projects = projects;
     }
 
-    Where of(Caller caller, Jobs.Job job) {
-        return mapper.find(caller.garageId(), job.id())
-                .map(ConditionService::where)
-                .orElse(new Where(Conditions.USUAL, null));
+    /** How a job is worked, and how soon after those that it follows. */
+    ConditionsResponse of(Caller caller, UUID jobId) {
+        Jobs.Job job = jobs.require(caller, jobId);
+        Where where = byJob(caller, job.projectId()).getOrDefault(jobId, new Where(Conditions.USUAL, null));
+        Map<UUID, Sequence.Soon> soon = sequence.soon(caller, job.projectId()).stream()
+                .filter(s -> s.after().equals(jobId))
+                .collect(Collectors.toMap(Sequence.Soon::before, s -> s));
+        Map<UUID, String> titles =
+                jobs.of(caller, job.projectId()).stream().collect(Collectors.toMap(Jobs.Job::id, Jobs.Job::title));
+        return new ConditionsResponse(
+                where.conditions(),
+                where.placeId(),
+                jobs.links(caller, job.projectId()).stream()
+                        .filter(l -> l.after().equals(jobId))
+                        .map(l -> follows(l.before(), titles.get(l.before()), soon.get(l.before())))
+                        .toList());
+    }
+
+    private static Follows follows(UUID before, String title, Sequence.@Nullable Soon soon) {
+        return soon == null
+                ? new Follows(before, title, null, false)
+                : new Follows(before, title, (int) soon.within().toMinutes(), soon.byRule());
     }
 
     void put(Caller caller, UUID jobId, Where where) {
@@ -64,7 +88,7 @@ class ConditionService implements JobConditions {
     }
 
     @Override
-    public Map<UUID, Where> of(Caller caller, UUID projectId) {
+    public Map<UUID, Where> byJob(Caller caller, UUID projectId) {
         return mapper.of(caller.garageId(), projectId).stream()
                 .collect(Collectors.toMap(ConditionRow::jobId, ConditionService::where));
     }

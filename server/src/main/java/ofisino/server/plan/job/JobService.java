@@ -19,6 +19,7 @@ import ofisino.core.plan.job.JobState;
 import ofisino.core.plan.job.Operation;
 import ofisino.core.plan.job.Precedence;
 import ofisino.core.plan.job.Progress;
+import ofisino.core.plan.job.Within;
 import ofisino.core.plan.recipe.Recipes;
 import ofisino.core.plan.scope.Batches;
 import ofisino.core.plan.scope.Growth;
@@ -44,8 +45,6 @@ import org.springframework.stereotype.Service;
 @Service
 class JobService implements Jobs {
     /** Common practice, no source: what a job of which nothing is known may take. */
-    private static final int LONGEST_WITHIN_MINUTES = 60 * 24 * 60;
-
     private static final Effort UNKNOWN_EFFORT = new Effort(30, 60, 120);
 
     private final JobMapper mapper;
@@ -232,9 +231,7 @@ class JobService implements Jobs {
     /** So soon should it begin after one that it follows; without a number the rules of the trade say it. */
     void within(Caller caller, UUID id, UUID before, @Nullable Integer minutes) {
         open(caller, id);
-        if (minutes != null && (minutes < 0 || minutes > LONGEST_WITHIN_MINUTES))
-            throw InvalidValue.of(
-                    "minutes", "job.within", "Within 0 to 60 days (86400 min), not %d min.".formatted(minutes));
+        if (minutes != null) new Within(minutes);
         if (mapper.putWithin(caller.garageId(), before, id, minutes) == 0) throw new NotFound("link", before);
     }
 

@@ -1,6 +1,5 @@
 package ofisino.server.plan.schedule;
 
-import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -8,10 +7,10 @@ import java.util.List;
 import java.util.Set;
 import java.util.UUID;
 import ofisino.core.kernel.Aim;
-import ofisino.core.kernel.InvalidValue;
 import ofisino.core.plan.schedule.ActivityId;
 import ofisino.core.plan.schedule.PlanOutcome;
 import ofisino.core.plan.schedule.Sooner;
+import ofisino.core.plan.sendout.DaysAway;
 import ofisino.server.db.OneSnapshot;
 import ofisino.server.identity.Caller;
 import ofisino.server.plan.Plans.Planned;
@@ -24,8 +23,6 @@ import org.springframework.stereotype.Service;
 /** The plan as it would be beside the plan as it is. Changes nothing. */
 @Service
 class PlanComparisons {
-    private static final int LONGEST_AWAY_DAYS = 730;
-
     private final PlanService service;
 
     PlanComparisons(PlanService service) {
@@ -89,21 +86,13 @@ class PlanComparisons {
     /** Somebody else does it, for so many days and so much money. */
     @OneSnapshot
     MoveResponse sentOut(Caller caller, UUID projectId, UUID jobId, int days, long costMinor) {
-        if (days < 0 || days > LONGEST_AWAY_DAYS)
-            throw InvalidValue.of("days", "sendout.days", "The days away (%d) must be 0 to 730.".formatted(days));
-        if (costMinor < 0)
-            throw InvalidValue.of(
-                    "costMinor", "sendout.cost", "The price cannot be negative. Enter 0 if you do not know.");
+        var away = new DaysAway(days);
         Planned before = service.of(caller, projectId);
         return compared(
                 before,
                 service.instead(
                         before,
-                        Sooner.sentOut(
-                                before.problem(),
-                                new ActivityId(Statement.jobKey(jobId)),
-                                Duration.ofDays(days),
-                                costMinor)));
+                        Sooner.sentOut(before.problem(), new ActivityId(Statement.jobKey(jobId)), away, costMinor)));
     }
 
     /** The hours that the person really takes, or those that were thought. */

@@ -42,7 +42,6 @@ final class Statement {
     static final Duration HORIZON = Duration.ofDays(730);
     private static final int SLOT_MINUTES = (int) PlanProblem.SLOT.toMinutes();
     private static final int MONTHS = 24;
-    private static final String SOMEBODY = "somebody ";
     /** While the whole vehicle is away nothing is done on it. */
     private static final String HERE = "HERE";
 
@@ -252,10 +251,11 @@ final class Statement {
         return ownFactor.map(f -> f.own(job.likelyMinutes())).orElse(job.likelyMinutes());
     }
 
-    private static Activity.Demand demand(JobConditions.Where where) {
-        boolean keeps = where.conditions().keepsPlace();
+    private Activity.Demand demand(JobConditions.Where where) {
+        Optional<UUID> place = Optional.ofNullable(where.placeId()).filter(around::has);
+        boolean keeps = where.conditions().keepsPlace() && place.isPresent();
         return new Activity.Demand(
-                Optional.ofNullable(where.placeId()).map(Surroundings::placeKey),
+                place.map(Surroundings::placeKey),
                 where.conditions().outdoors() ? Map.of(Surroundings.DAYLIGHT, 1) : Map.of(),
                 keeps,
                 keeps);
@@ -268,7 +268,11 @@ final class Statement {
 
     /** Where a person said how many it takes, whoever is missing is missed: he stands among the people without any time. */
     private Activity.Crew exactly(int size) {
-        while (people.size() < size) people.add(new PlanProblem.Person(SOMEBODY + people.size(), List.of()));
+        while (people.size() < size) {
+            String missing = "somebody " + people.size();
+            people.add(new PlanProblem.Person(missing, List.of()));
+            subjects.put(missing, new Subject(Kind.HELPER, Surroundings.NOTHING, ""));
+        }
         return crew(size);
     }
 

@@ -75,7 +75,7 @@ class Stating {
             boolean ownPace) {
         List<SendOuts.Open> away = sendOuts.open(caller, project.id());
         List<Jobs.Job> all = jobs.of(caller, project.id());
-        Map<UUID, JobConditions.Where> where = conditions.of(caller, project.id());
+        Map<UUID, JobConditions.Where> where = conditions.byJob(caller, project.id());
         var around = new Surroundings(now, zone, suppliers.openOn(caller))
                 .of(
                         where.values(),

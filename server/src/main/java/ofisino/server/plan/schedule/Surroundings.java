@@ -28,7 +28,9 @@ final class Surroundings {
     /** Parts and send-outs that start late in the plan are fetched after it. */
     private static final int LONGEST_WAIT_DAYS = 365;
 
-    private static final UUID NOTHING = new UUID(0, 0);
+    /** Names nothing that is stored. */
+    static final UUID NOTHING = new UUID(0, 0);
+
     private static final int UNLIMITED = 9999;
 
     private final Instant now;
@@ -86,6 +88,11 @@ final class Surroundings {
 
     List<Capacity> resources() {
         return resources;
+    }
+
+    /** Whether one can (still) work there. */
+    boolean has(UUID placeId) {
+        return subjects.containsKey(placeKey(placeId));
     }
 
     Map<String, Subject> subjects() {

@@ -9,6 +9,7 @@ import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.Currencies;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.Texts;
+import ofisino.core.plan.sendout.DaysAway;
 import ofisino.core.plan.sendout.Offer;
 import ofisino.core.plan.sendout.SendOut;
 import ofisino.core.plan.sendout.SendOut.State;
@@ -94,9 +95,7 @@ class SendOutService implements SendOuts {
     void add(Caller caller, SendOutRow s) {
         projects.requireOpen(caller, s.projectId());
         core(s);
-        if (s.awayDays() < 0 || s.awayDays() > 730)
-            throw InvalidValue.of(
-                    "awayDays", "sendout.days", "The days away (%d) must be 0 to 730.".formatted(s.awayDays()));
+        new DaysAway(s.awayDays());
         for (UUID job : new UUID[] {s.beforeJob(), s.afterJob()}) if (job != null) jobs.require(caller, job);
         if (s.beforeJob() != null && s.afterJob() != null) jobs.link(caller, s.beforeJob(), s.afterJob());
         mapper.insert(caller.garageId(), named(s, Texts.line("title", s.title())));

@@ -4434,6 +4434,7 @@ export interface components {
             parts: number;
             /** Format: int32 */
             room: number;
+            toWorkIn?: boolean;
             usableOn: components["schemas"]["Weekdays"];
             /** Format: int64 */
             version: number;
@@ -5007,7 +5008,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            kind: "JOB" | "ORDER" | "ARRIVED" | "STRIP" | "REFIT" | "NEED" | "SEND_OUT" | "APPOINTMENT" | "PLACE" | "DAYLIGHT";
+            kind: "JOB" | "ORDER" | "ARRIVED" | "STRIP" | "REFIT" | "NEED" | "SEND_OUT" | "APPOINTMENT" | "PLACE" | "DAYLIGHT" | "HELPER";
             title: string;
         };
         SupplierRow: {
@@ -5097,7 +5098,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            kind: "JOB" | "ORDER" | "ARRIVED" | "STRIP" | "REFIT" | "NEED" | "SEND_OUT" | "APPOINTMENT" | "PLACE" | "DAYLIGHT";
+            kind: "JOB" | "ORDER" | "ARRIVED" | "STRIP" | "REFIT" | "NEED" | "SEND_OUT" | "APPOINTMENT" | "PLACE" | "DAYLIGHT" | "HELPER";
             /** Format: int32 */
             minutes: number;
             title: string;

@@ -36,9 +36,7 @@ export function Places() {
                   <span className="grow">{p.name}</span>
                   <span className="quiet text-sm whitespace-nowrap">{t('garage.partsHere', { count: p.parts })}</span>
                 </p>
-                {p.toWorkIn && (
-                  <PlaceRoom key={p.version} place={p} />
-                )}
+                {p.toWorkIn && <PlaceRoom key={p.version} place={p} />}
               </li>
             ))}
           </ul>

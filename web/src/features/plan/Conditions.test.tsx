@@ -14,7 +14,17 @@ it('says only what is not as usual, and keeps where, how long it dries and who i
   server.when(path, undefined)
   server.when('PUT /api/jobs/a/within', undefined)
   server.when('GET /api/places', [
-    { id: 'bay', name: 'Long bay', kind: 'BAY', toWorkIn: true, code: 'P3X', room: 1, usableOn: { days: [] }, parts: 0, version: 0 },
+    {
+      id: 'bay',
+      name: 'Long bay',
+      kind: 'BAY',
+      toWorkIn: true,
+      code: 'P3X',
+      room: 1,
+      usableOn: { days: [] },
+      parts: 0,
+      version: 0,
+    },
     { id: 'bag', name: 'Bag', kind: 'BAG', code: 'P4X', room: 1, usableOn: { days: [] }, parts: 0, version: 0 },
   ])
   server.when('GET /api/jobs/a/conditions', {

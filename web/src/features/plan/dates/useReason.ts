@@ -9,8 +9,11 @@ export function useReason(): (limit: Schemas['LimitResponse']) => string {
   const format = useFormat()
   const nameOf = useActivityName()
   return (limit) =>
-    t(`limit.${limit.subject?.kind === 'DAYLIGHT' || limit.subject?.kind === 'HELPER' ? limit.subject.kind : limit.kind}`, {
-      what: limit.subject ? nameOf(limit.subject) : '',
-      date: format.shortDay(format.dateOf(limit.until)),
-    })
+    t(
+      `limit.${limit.subject?.kind === 'DAYLIGHT' || limit.subject?.kind === 'HELPER' ? limit.subject.kind : limit.kind}`,
+      {
+        what: limit.subject ? nameOf(limit.subject) : '',
+        date: format.shortDay(format.dateOf(limit.until)),
+      },
+    )
 }

@@ -6,6 +6,7 @@ import { register } from './words/register'
 import { buying } from './words/buying'
 import { parts } from './words/parts'
 import { plan } from './words/plan'
+import { dates } from './words/dates'
 import { scope } from './words/scope'
 import { logbook } from './words/logbook'
 import { money } from './words/money'
@@ -21,6 +22,7 @@ export const words = {
   ...buying,
   ...parts,
   ...plan,
+  ...dates,
   ...scope,
   ...logbook,
   ...money,

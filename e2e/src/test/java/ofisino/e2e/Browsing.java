@@ -138,20 +138,24 @@ final class Browsing implements AutoCloseable {
         page.getByText(words).locator("visible=true").first().waitFor();
     }
 
-    /** A new garage with one car in it. */
-    static void startACar(Page desk, String code) {
-        desk.navigate("/");
-        desk.getByLabel("Code").fill(code);
-        desk.getByLabel("Your name").fill("Ada");
-        desk.getByLabel("Name to sign in with").fill("ada");
-        desk.getByLabel("Password").fill("three or four words");
-        desk.getByLabel("Name of the garage").fill("The long shed");
-        press(desk, "Open the garage");
-        press(desk, "Start a car");
-        desk.getByLabel("What you call it").fill("Halvern Pipit 1200");
-        desk.getByLabel("Year it was built").fill("1969");
-        press(desk, "Start");
-        desk.waitForURL("**/walk**");
+    /** The first account opens the garage, which is empty. */
+    static void openTheGarage(Page page, String code) {
+        page.navigate("/");
+        page.getByLabel("Code").fill(code);
+        page.getByLabel("Your name").fill("Ada");
+        page.getByLabel("Name to sign in with").fill("ada");
+        page.getByLabel("Password").fill("three or four words");
+        page.getByLabel("Name of the garage").fill("The long shed");
+        press(page, "Open the garage");
+    }
+
+    /** A garage with one more car in it, whose walk round is shown. */
+    static void startACar(Page page, String name, String year) {
+        press(page, "Start a car");
+        page.getByLabel("What you call it").fill(name);
+        page.getByLabel("Year it was built").fill(year);
+        press(page, "Start");
+        page.waitForURL("**/walk**");
     }
 
     List<String> complaints() {

@@ -2,6 +2,7 @@ package ofisino.e2e;
 
 import static ofisino.e2e.Browsing.accessible;
 import static ofisino.e2e.Browsing.go;
+import static ofisino.e2e.Browsing.openTheGarage;
 import static ofisino.e2e.Browsing.press;
 import static ofisino.e2e.Browsing.says;
 import static ofisino.e2e.Browsing.zone;
@@ -46,13 +47,7 @@ class BuyingJourneyTest {
     @Test
     @Order(1)
     void aCarThatIsOnlyLookedAtAsksWhatToBid() throws Exception {
-        desk.navigate("/");
-        desk.getByLabel("Code").fill(server.firstAccountCode());
-        desk.getByLabel("Your name").fill("Ada");
-        desk.getByLabel("Name to sign in with").fill("ada");
-        desk.getByLabel("Password").fill("three or four words");
-        desk.getByLabel("Name of the garage").fill("The long shed");
-        press(desk, "Open the garage");
+        openTheGarage(desk, server.firstAccountCode());
         press(desk, "Start a car");
         desk.getByLabel("What you call it").fill("Halvern Pipit saloon");
         desk.getByLabel("Year it was built").fill("1968");

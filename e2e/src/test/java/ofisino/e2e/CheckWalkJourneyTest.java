@@ -1,6 +1,7 @@
 package ofisino.e2e;
 
 import static ofisino.e2e.Browsing.accessible;
+import static ofisino.e2e.Browsing.openTheGarage;
 import static ofisino.e2e.Browsing.press;
 import static ofisino.e2e.Browsing.says;
 import static ofisino.e2e.Browsing.zone;
@@ -61,13 +62,7 @@ class CheckWalkJourneyTest {
     }
 
     private static void startAMotorcycle(Page phone, String code) {
-        phone.navigate("/");
-        phone.getByLabel("Code").fill(code);
-        phone.getByLabel("Your name").fill("Ada");
-        phone.getByLabel("Name to sign in with").fill("ada");
-        phone.getByLabel("Password").fill("three or four words");
-        phone.getByLabel("Name of the garage").fill("The long shed");
-        press(phone, "Open the garage");
+        openTheGarage(phone, code);
         press(phone, "Start a car");
         phone.getByLabel("What you call it").fill("Ondrel 350");
         phone.getByLabel("Year it was built").fill("1977");

@@ -1,6 +1,7 @@
 package ofisino.e2e;
 
 import static ofisino.e2e.Browsing.accessible;
+import static ofisino.e2e.Browsing.openTheGarage;
 import static ofisino.e2e.Browsing.press;
 import static ofisino.e2e.Browsing.says;
 import static ofisino.e2e.Browsing.startACar;
@@ -18,7 +19,8 @@ class GarageJourneyTest {
         try (var server = PackagedServer.start();
                 var browsing = new Browsing(server.url())) {
             Page desk = browsing.desk();
-            startACar(desk, server.firstAccountCode());
+            openTheGarage(desk, server.firstAccountCode());
+            startACar(desk, "Halvern Pipit 1200", "1969");
             String car = desk.url().replaceAll("/walk.*", "");
             theGarage(desk);
             aJobInTheBay(desk, car);
@@ -122,11 +124,7 @@ class GarageJourneyTest {
 
     private static void theOrderOfCars(Page desk) {
         desk.navigate("/");
-        press(desk, "Start a car");
-        desk.getByLabel("What you call it").fill("Ondrel 350");
-        desk.getByLabel("Year it was built").fill("1977");
-        press(desk, "Start");
-        desk.waitForURL("**/walk**");
+        startACar(desk, "Ondrel 350", "1977");
         desk.navigate("/");
         says(desk, "Which car goes first");
         accessible(desk);

@@ -3,6 +3,7 @@ package ofisino.e2e;
 import static ofisino.e2e.Browsing.accessible;
 import static ofisino.e2e.Browsing.confirmEach;
 import static ofisino.e2e.Browsing.go;
+import static ofisino.e2e.Browsing.openTheGarage;
 import static ofisino.e2e.Browsing.press;
 import static ofisino.e2e.Browsing.says;
 import static ofisino.e2e.Browsing.startACar;
@@ -22,7 +23,8 @@ class ScopeJourneyTest {
         try (var server = PackagedServer.start();
                 var browsing = new Browsing(server.url())) {
             Page desk = browsing.desk();
-            startACar(desk, server.firstAccountCode());
+            openTheGarage(desk, server.firstAccountCode());
+            startACar(desk, "Halvern Pipit 1200", "1969");
             repair(desk, "Gearbox and clutch", "Worn");
             repair(desk, "Propeller shaft", "Worn");
 

@@ -1,5 +1,9 @@
 package ofisino.server.plan;
 
+import static ofisino.server.plan.PlanSteps.activity;
+import static ofisino.server.plan.PlanSteps.inTheEvenings;
+import static ofisino.server.plan.PlanSteps.plan;
+import static ofisino.server.plan.PlanSteps.start;
 import static ofisino.server.testing.TestGarage.map;
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -348,35 +352,5 @@ class PlannerTest {
                 .isEqualTo("window.twice");
         garage.owner().delete("/api/calendar/days/" + off).ok();
         assertThat(start(garage, project, job)).startsWith(first.toString());
-    }
-
-    static UUID inTheEvenings(TestGarage garage) {
-        garage.owner()
-                .put(
-                        "/api/calendar",
-                        map(
-                                "windows",
-                                List.of(
-                                        map("day", "TUESDAY", "fromMinute", 1080, "toMinute", 1200),
-                                        map("day", "THURSDAY", "fromMinute", 1080, "toMinute", 1200))))
-                .ok();
-        return garage.project();
-    }
-
-    private static JsonNode plan(TestGarage garage, UUID project) {
-        return garage.owner().get("/api/projects/" + project + "/plan").ok();
-    }
-
-    private static JsonNode activity(TestGarage garage, UUID project, String key) {
-        return plan(garage, project)
-                .path("activities")
-                .valueStream()
-                .filter(a -> a.path("key").asString().equals(key))
-                .findFirst()
-                .orElseThrow();
-    }
-
-    static String start(TestGarage garage, UUID project, UUID job) {
-        return activity(garage, project, "job:" + job).path("start").asString();
     }
 }

@@ -1,7 +1,7 @@
 package ofisino.server.plan;
 
-import static ofisino.server.plan.PlannerTest.inTheEvenings;
-import static ofisino.server.plan.PlannerTest.start;
+import static ofisino.server.plan.PlanSteps.inTheEvenings;
+import static ofisino.server.plan.PlanSteps.start;
 import static ofisino.server.testing.TestGarage.map;
 import static org.assertj.core.api.Assertions.assertThat;
 

@@ -6,14 +6,13 @@ import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.Deque;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import ofisino.core.plan.calendar.TimeWindow;
 import ofisino.core.plan.schedule.Plan.Scheduled;
@@ -47,25 +46,30 @@ public final class Blocks {
     /** @param gap from the end of the one to the start of the other in the plan; longer than {@code within} */
     public record Loose(ActivityId before, ActivityId after, Duration within, Duration gap, Why why) {}
 
+    private final PlanProblem problem;
+    private final Map<ActivityId, Activity> activities = new LinkedHashMap<>();
     private final Map<ActivityId, List<Activity>> parts = new LinkedHashMap<>();
     private final Map<ActivityId, ActivityId> blockOf = new LinkedHashMap<>();
     private final Map<Link, Why> apart = new LinkedHashMap<>();
-    private PlanProblem folded;
+    private final Map<Activity.Crew, Duration> longestEvening = new HashMap<>();
+    private final PlanProblem folded;
     /** The problem in numbers, before anything was joined. */
     private Instance whole;
 
     Blocks(PlanProblem problem) {
-        folded = problem;
-        if (problem.links().stream().anyMatch(l -> l.within().isPresent())) joinAll(problem);
-        folded = folded.kept().map(k -> folded.keeping(fold(k))).orElse(folded);
+        this.problem = problem;
+        if (problem.links().stream().anyMatch(l -> l.within().isPresent())) joinAll();
+        PlanProblem joined = parts.isEmpty() ? problem : joined();
+        folded = joined.kept().map(k -> joined.keeping(fold(k))).orElse(joined);
     }
 
-    private void joinAll(PlanProblem problem) {
+    private void joinAll() {
         try {
             whole = new Instance(problem);
         } catch (Circle circle) {
             return; // the planner says so
         }
+        for (Activity a : problem.activities()) activities.put(a.id(), a);
         for (Link link : problem.links()) if (link.within().isPresent()) join(link);
     }
 
@@ -98,13 +102,18 @@ public final class Blocks {
     }
 
     private void join(Link link) {
-        Activity before = activity(blockOf.getOrDefault(link.before(), link.before()));
-        Activity after = activity(blockOf.getOrDefault(link.after(), link.after()));
+        Activity before = activities.get(nameOf(link.before()));
+        Activity after = activities.get(nameOf(link.after()));
         if (before.id().equals(after.id())) return;
         Optional<Why> why = whyNot(before, after, link);
         if (why.isEmpty() && comesBetween(before, after)) why = Optional.of(Why.BETWEEN);
-        if (why.isEmpty()) accept(joined(before, after), before, after);
+        if (why.isEmpty()) accept(before, after);
         why.ifPresent(w -> apart.put(link, w));
+    }
+
+    /** Of the block that it is a part of, or its own. */
+    private ActivityId nameOf(ActivityId id) {
+        return blockOf.getOrDefault(id, id);
     }
 
     private Optional<Why> whyNot(Activity before, Activity after, Link link) {
@@ -119,27 +128,35 @@ public final class Blocks {
                 || after.timing().fixedStart().isPresent()) return Optional.of(Why.BETWEEN);
         if (areApart(before, after) || areApart(after, before)) return Optional.of(Why.WAYS_IN);
         Duration together = PlanProblem.SLOT.multipliedBy(before.workSlots() + after.workSlots());
-        return longestEvening(before.crew()).compareTo(together) < 0 ? Optional.of(Why.TOO_LONG) : Optional.empty();
+        return longestEvening
+                                .computeIfAbsent(before.crew(), this::longestEvening)
+                                .compareTo(together)
+                        < 0
+                ? Optional.of(Why.TOO_LONG)
+                : Optional.empty();
     }
 
     /** In stays that may not overlap, or the one in a state that a stay of the other excludes. */
     private boolean areApart(Activity one, Activity other) {
-        for (Opening mine : folded.openings()) {
-            if (!mine.jobs().contains(one.id())) continue;
-            for (Opening theirs : folded.openings())
-                if (!theirs.id().equals(mine.id())
-                        && theirs.wayIn().equals(mine.wayIn())
-                        && theirs.jobs().contains(other.id())) return true;
-            if (folded.exclusions().stream()
+        for (Opening mine : problem.openings()) {
+            if (!isIn(mine, one)) continue;
+            for (Opening theirs : problem.openings())
+                if (!theirs.id().equals(mine.id()) && theirs.wayIn().equals(mine.wayIn()) && isIn(theirs, other))
+                    return true;
+            if (problem.exclusions().stream()
                     .anyMatch(e -> e.activityOrOpening().equals(mine.id())
                             && other.states().contains(e.state()))) return true;
         }
         return false;
     }
 
+    private boolean isIn(Opening opening, Activity block) {
+        return partsOf(block).stream().anyMatch(part -> opening.jobs().contains(part.id()));
+    }
+
     /** In which so many of them are there at once. */
     private Duration longestEvening(Activity.Crew crew) {
-        List<PlanProblem.Person> people = folded.people().stream()
+        List<PlanProblem.Person> people = problem.people().stream()
                 .filter(p -> crew.candidates().contains(p.id()))
                 .toList();
         return people.stream()
@@ -206,58 +223,43 @@ public final class Blocks {
                         .toList();
     }
 
-    private void accept(PlanProblem joined, Activity before, Activity after) {
+    private void accept(Activity before, Activity after) {
         List<Activity> all = new ArrayList<>(partsOf(before));
         all.addAll(partsOf(after));
-        ActivityId id = blockId(before, after);
-        parts.remove(before.id());
-        parts.remove(after.id());
+        var id = new ActivityId(before.id().value() + "+" + after.id().value());
+        for (Activity gone : List.of(before, after)) {
+            parts.remove(gone.id());
+            activities.remove(gone.id());
+        }
+        activities.put(id, Activity.joined(id, before, after));
         parts.put(id, all);
         all.forEach(part -> blockOf.put(part.id(), id));
-        folded = joined;
     }
 
     private List<Activity> partsOf(Activity a) {
         return parts.getOrDefault(a.id(), List.of(a));
     }
 
-    private static ActivityId blockId(Activity before, Activity after) {
-        return new ActivityId(before.id().value() + "+" + after.id().value());
-    }
-
-    private PlanProblem joined(Activity before, Activity after) {
-        Activity block = Activity.joined(blockId(before, after), before, after);
-        UnaryOperator<ActivityId> name = id -> id.equals(before.id()) || id.equals(after.id()) ? block.id() : id;
-        List<Activity> activities = new ArrayList<>();
-        for (Activity a : folded.activities())
-            if (a == before) activities.add(block);
-            else if (a != after) activities.add(a);
-        List<Link> links = folded.links().stream()
-                .map(l -> new Link(name.apply(l.before()), name.apply(l.after()), l.lag(), l.within()))
+    /** With each block as one activity, and what named a part naming its block. */
+    private PlanProblem joined() {
+        List<Link> links = problem.links().stream()
+                .map(l -> new Link(nameOf(l.before()), nameOf(l.after()), l.lag(), l.within()))
                 .filter(l -> !l.before().equals(l.after()))
                 .toList();
-        List<Opening> openings = folded.openings().stream()
+        List<Opening> openings = problem.openings().stream()
                 .map(o -> new Opening(
                         o.id(),
                         o.wayIn(),
                         o.strip(),
                         o.refit(),
-                        List.copyOf(
-                                new LinkedHashSet<>(o.jobs().stream().map(name).toList())),
+                        o.jobs().stream().map(this::nameOf).distinct().toList(),
                         o.inside()))
                 .toList();
-        List<Exclusion> exclusions = folded.exclusions().stream()
+        List<Exclusion> exclusions = problem.exclusions().stream()
                 .map(e -> new Exclusion(
-                        name.apply(new ActivityId(e.activityOrOpening())).value(), e.state()))
+                        nameOf(new ActivityId(e.activityOrOpening())).value(), e.state()))
                 .toList();
-        return folded.withOpenings(activities, links, openings, exclusions);
-    }
-
-    private Activity activity(ActivityId id) {
-        return folded.activities().stream()
-                .filter(a -> a.id().equals(id))
-                .findFirst()
-                .orElseThrow();
+        return problem.withOpenings(List.copyOf(activities.values()), links, openings, exclusions);
     }
 
     Plan fold(Plan plan) {
@@ -343,7 +345,7 @@ public final class Blocks {
         Map<ActivityId, Instant> found = new LinkedHashMap<>();
         latestStarts.forEach((id, latest) -> {
             Instant from = latest;
-            for (Activity part : parts.getOrDefault(id, List.of(activity(id)))) {
+            for (Activity part : parts.containsKey(id) ? parts.get(id) : List.of(activities.get(id))) {
                 found.put(part.id(), from);
                 from = from.plus(PlanProblem.SLOT.multipliedBy(part.workSlots()));
             }

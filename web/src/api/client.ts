@@ -53,28 +53,33 @@ export async function unwrap<T>(call: Promise<Answer<T>>): Promise<T> {
   return answer.data as T
 }
 
-/** Sends a file; the generated client does not know multipart bodies. */
-export async function upload(
-  file: File,
-  subject: Subject,
-  subjectId: string,
-  id: string,
+export type Photo = Schemas['AttachmentResponse']
+
+/**
+ * Sends a file as it is: the generated client knows no progress.
+ *
+ * @param progress is told the share that has left, from 0 to 1
+ */
+export function upload(
+  file: Blob,
+  to: { id: string; subject: Subject; subjectId: string; fileName: string; takenAt?: string },
   writeId: string,
-): Promise<Schemas['AttachmentResponse']> {
-  const body = new FormData()
-  body.set('id', id)
-  body.set('subject', subject)
-  body.set('subjectId', subjectId)
-  body.set('file', file)
-  const call = fetch('/api/attachments', {
-    method: 'POST',
-    body,
-    headers: { 'Write-Id': writeId, 'X-XSRF-TOKEN': xsrfToken() },
-  }).then(async (response) => {
-    const json: unknown = await response.json().catch(() => undefined)
-    return response.ok ? { data: json as Schemas['AttachmentResponse'], response } : { error: json, response }
+  progress: (share: number) => void = () => {},
+): Promise<Photo> {
+  return new Promise((done, failed) => {
+    const request = new XMLHttpRequest()
+    request.open('POST', `/api/attachments?${new URLSearchParams(to)}`)
+    request.setRequestHeader('Content-Type', file.type || 'application/octet-stream')
+    request.setRequestHeader('Write-Id', writeId)
+    request.setRequestHeader('X-XSRF-TOKEN', xsrfToken())
+    request.responseType = 'json'
+    request.upload.onprogress = (e) => progress(e.total > 0 ? e.loaded / e.total : 0)
+    request.onload = () =>
+      request.status < 300 ? done(request.response as Photo) : failed(problemOf(request.status, request.response))
+    request.onerror = () => failed(new Problem(0, 'network', lost))
+    request.ontimeout = request.onerror
+    request.send(file)
   })
-  return unwrap(call)
 }
 
 export type Subject = 'VEHICLE' | 'FINDING' | 'JOB' | 'NEED' | 'ORDER' | 'EVENING' | 'ENTRY' | 'LOOK'

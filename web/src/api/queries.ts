@@ -15,6 +15,13 @@ export const garageQuery = queryOptions({
   staleTime: 60_000,
 })
 
+/** All currencies, with the digits that each has after the point. */
+export const currenciesQuery = queryOptions({
+  queryKey: ['currencies'],
+  queryFn: () => unwrap(api.GET('/api/garage/currencies')),
+  staleTime: Infinity,
+})
+
 export const projectsQuery = queryOptions({
   queryKey: ['projects'],
   queryFn: () => unwrap(api.GET('/api/projects')),

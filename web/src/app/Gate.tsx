@@ -1,8 +1,9 @@
 import { useQuery } from '@tanstack/react-query'
 import { Outlet } from 'react-router'
 import { useTranslation } from 'react-i18next'
-import { sessionQuery } from '@/api/queries'
+import { currenciesQuery, garageQuery, sessionQuery } from '@/api/queries'
 import { Loaded } from '@/ui/Feedback'
+import { learnDecimalSign, learnDigits } from '@/ui/money'
 import { FirstAccountPage } from '@/features/identity/FirstAccountPage'
 import { SignInPage } from '@/features/identity/SignInPage'
 
@@ -15,8 +16,28 @@ export function Gate() {
       {(s) => {
         if (s.firstAccountNeeded) return <FirstAccountPage />
         if (!s.me) return <SignInPage notice={s.notice} />
-        return <Outlet />
+        return <WithMoney />
       }}
+    </Loaded>
+  )
+}
+
+/** No page before it is known how amounts are written here. */
+function WithMoney() {
+  const { t } = useTranslation()
+  const currencies = useQuery(currenciesQuery)
+  const garage = useQuery(garageQuery)
+  return (
+    <Loaded query={currencies} what={t('signIn.loading')}>
+      {(all) => (
+        <Loaded query={garage} what={t('signIn.loading')}>
+          {(g) => {
+            learnDigits(all)
+            learnDecimalSign(g.locale)
+            return <Outlet />
+          }}
+        </Loaded>
+      )}
     </Loaded>
   )
 }

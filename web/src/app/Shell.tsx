@@ -17,8 +17,10 @@ import {
 } from 'lucide-react'
 import { api, unwrap } from '@/api/client'
 import { projectQuery } from '@/api/queries'
+import { useRole } from '@/api/useRole'
 import { Loading, Notices } from '@/ui/Feedback'
 import { Offline } from '@/ui/Offline'
+import { WaitingPhotos } from '@/ui/Photos'
 
 const pages = [
   { to: '', word: 'nav.today', Icon: Sun, phone: true },
@@ -51,6 +53,7 @@ export function Shell() {
         {projectId && <Ways projectId={projectId} />}
       </header>
       <Offline />
+      <WaitingPhotos />
       <Suspense fallback={<Loading what={t('signIn.loading')} />}>
         <Outlet />
       </Suspense>
@@ -66,6 +69,7 @@ function CarName({ projectId }: { projectId: string }) {
 
 function Extra({ projectId }: { projectId?: string }) {
   const { t } = useTranslation()
+  const { owns } = useRole()
   const queries = useQueryClient()
   const signOut = () => void unwrap(api.POST('/api/sign-out')).then(() => queries.resetQueries())
   return (
@@ -79,13 +83,15 @@ function Extra({ projectId }: { projectId?: string }) {
           >
             <CalendarDays className="size-5" aria-hidden="true" />
           </NavLink>
-          <NavLink
-            to={`/p/${projectId}/money`}
-            className="btn btn-ghost btn-square md:hidden"
-            aria-label={t('nav.money')}
-          >
-            <Wallet className="size-5" aria-hidden="true" />
-          </NavLink>
+          {owns && (
+            <NavLink
+              to={`/p/${projectId}/money`}
+              className="btn btn-ghost btn-square md:hidden"
+              aria-label={t('nav.money')}
+            >
+              <Wallet className="size-5" aria-hidden="true" />
+            </NavLink>
+          )}
           <NavLink
             to={`/p/${projectId}/car`}
             className="btn btn-ghost btn-square"
@@ -119,7 +125,9 @@ function Ways({ projectId }: { projectId: string }) {
   const { t } = useTranslation()
   const { data: project } = useQuery(projectQuery(projectId))
   const base = `/p/${projectId}`
-  const shown = project?.state === 'LOOKING' ? [bid, ...pages.slice(1)] : pages
+  const { owns } = useRole()
+  const all = project?.state === 'LOOKING' ? [bid, ...pages.slice(1)] : pages
+  const shown = owns ? all : all.filter((p) => p.to !== bid.to && p.to !== '/money')
   return (
     <nav
       aria-label={t('nav.label')}

@@ -15,9 +15,17 @@ export const garage = {
   version: 0,
 }
 
+/** Its owner is signed in. */
+export const session = {
+  firstAccountNeeded: false,
+  notice: '',
+  lanUrl: '',
+  me: { accountId: 'ines', displayName: 'Ines', role: 'OWNER', garageId: 'g' },
+}
+
 /** A page or a part of one as the application shows it: with router, server state and the garage's formats. */
 export function show(element: ReactElement, at = '/p/car', route = '/p/:projectId') {
-  server.when('GET /api/garage', garage)
+  server.when('GET /api/garage', garage).unlessSaid('GET /api/session', session)
   const queries = new QueryClient({ defaultOptions: { queries: { retry: false } } })
   return render(
     <QueryClientProvider client={queries}>

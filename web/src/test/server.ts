@@ -26,6 +26,12 @@ class Server {
     return this
   }
 
+  /** What it answers where the test does not say otherwise. */
+  unlessSaid(request: string, reply: Reply) {
+    if (!this.replies.has(request)) this.replies.set(request, reply)
+    return this
+  }
+
   /** What was written to a path, in order. */
   writes(request: string): Sent[] {
     return this.sent.filter((s) => `${s.method} ${s.path}` === request)

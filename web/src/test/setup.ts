@@ -2,6 +2,8 @@ import '@testing-library/jest-dom/vitest'
 import { cleanup } from '@testing-library/react'
 import { afterEach, beforeEach } from 'vitest'
 import '../app/i18n'
+import currencies from '../api/generated/currencies.json'
+import { learnDecimalSign, learnDigits } from '../ui/money'
 import { server } from './server'
 
 // jsdom has no <dialog>; what the pages use of it.
@@ -20,7 +22,11 @@ globalThis.Request = class extends Request {
 }
 globalThis.fetch = (input, init) => server.answer(new Request(input, init))
 
-beforeEach(() => server.reset())
+learnDigits(currencies)
+beforeEach(() => {
+  server.reset()
+  learnDecimalSign('en-GB')
+})
 afterEach(() => {
   cleanup()
   localStorage.clear()

@@ -1,6 +1,5 @@
-import { useTranslation } from 'react-i18next'
 import { TextField } from './Field'
-import { parseMinor } from './format'
+import { parseMinor, useAmountProblem } from './money'
 
 /** What a person typed as minor units: 0 where nothing was typed, undefined where it is no amount. */
 export const amountOf = (typed: string, currency: string) => (typed.trim() === '' ? 0 : parseMinor(typed, currency))
@@ -26,14 +25,14 @@ export function AmountField({
   hint?: string
   onChange: (typed: string) => void
 }) {
-  const { t } = useTranslation()
+  const problem = useAmountProblem()
   return (
     <TextField
       label={label}
       hint={hint}
       inputMode="decimal"
       value={value}
-      error={amountOf(value, currency) === undefined ? t('moneyWrong') : undefined}
+      error={value.trim() === '' ? undefined : problem(value, currency)}
       onChange={(e) => onChange(e.target.value)}
     />
   )

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { hours, makeFormat, minorText, parseMinor, percent } from './format'
+import { hours, makeFormat, percent } from './format'
 
 describe('hours', () => {
   it.each([
@@ -16,35 +16,6 @@ describe('hours', () => {
 
 it('never calls a small share nothing', () => {
   expect([0, 0.001, 0.268, 1].map(percent)).toEqual(['0', '<1', '27', '100'])
-})
-
-describe('parseMinor', () => {
-  // By hand; the yen has no minor unit, the Kuwaiti dinar three digits (ISO 4217).
-  it.each([
-    ['12.50', 'EUR', 1250],
-    ['12,5', 'EUR', 1250],
-    ['1 234,50', 'EUR', 123450],
-    ['1.234,50', 'EUR', 123450],
-    ['12.345,6', 'EUR', 1234560],
-    ['12.505', 'EUR', 1250500],
-    ['1,234.50', 'EUR', 123450],
-    ['1,234', 'EUR', 123400],
-    ['20', 'GBP', 2000],
-    ['0', 'EUR', 0],
-    ['-3.10', 'EUR', -310],
-    ['1234', 'JPY', 1234],
-    ['1.005', 'KWD', 1005],
-  ])('reads %s %s', (typed, currency, minor) => {
-    expect(parseMinor(typed, currency)).toBe(minor)
-  })
-
-  it.each(['', 'abc', '1.2.3', '12.3456', '1e5', '--1', '€5'])('does not guess at “%s”', (typed) => {
-    expect(parseMinor(typed, 'EUR')).toBeUndefined()
-  })
-
-  it('reads back what it writes', () => {
-    for (const minor of [0, 1, 99, 100, 123456789]) expect(parseMinor(minorText(minor, 'EUR'), 'EUR')).toBe(minor)
-  })
 })
 
 describe('makeFormat', () => {

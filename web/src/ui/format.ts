@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { useMemo } from 'react'
 import { garageQuery } from '@/api/queries'
+import { minorDigits } from './money'
 
 const halves: Record<number, string> = { 15: '¼', 30: '½', 45: '¾' }
 
@@ -23,31 +24,6 @@ export function minutesOf(typed: string): number | undefined {
   return typed.trim() !== '' && value >= 0 ? Math.round(value * 60) : undefined
 }
 
-export function minorDigits(currency: string): number {
-  return new Intl.NumberFormat('en', { style: 'currency', currency }).resolvedOptions().maximumFractionDigits ?? 2
-}
-
-/** What a person typed ("1 234,50", "1234.5") as minor units; undefined where it is no amount. */
-export function parseMinor(typed: string, currency: string): number | undefined {
-  const digits = minorDigits(currency)
-  const plain = typed.replace(/[\s'’]/g, '')
-  const match = /^(-?)(\d+(?:[.,]\d{3})*|\d+)(?:[.,](\d+))?$/.exec(plain)
-  if (!match) return undefined
-  const lastSeparator = Math.max(plain.lastIndexOf('.'), plain.lastIndexOf(','))
-  const decimals = lastSeparator < 0 ? 0 : plain.length - lastSeparator - 1
-  const isDecimal = lastSeparator >= 0 && (decimals !== 3 || digits === 3)
-  const whole = (isDecimal ? plain.slice(0, lastSeparator) : plain).replace(/[.,]/g, '')
-  const fraction = isDecimal ? plain.slice(lastSeparator + 1) : ''
-  if (fraction.length > digits) return undefined
-  return Number(whole + fraction.padEnd(digits, '0'))
-}
-
-/** Minor units as the text of an input: 1234.50 */
-export function minorText(minor: number, currency: string): string {
-  const digits = minorDigits(currency)
-  return (minor / 10 ** digits).toFixed(digits)
-}
-
 /** A share of 1 in whole percent, never 0 for what is more than nothing. */
 export const percent = (share: number) => (share > 0 && share < 0.01 ? '<1' : String(Math.round(share * 100)))
 
@@ -61,7 +37,12 @@ export function makeFormat(locale: string, zone: string) {
     locale,
     zone,
     money: (minor: number, currency: string) =>
-      new Intl.NumberFormat(locale, { style: 'currency', currency }).format(minor / 10 ** minorDigits(currency)),
+      new Intl.NumberFormat(locale, {
+        style: 'currency',
+        currency,
+        minimumFractionDigits: minorDigits(currency),
+        maximumFractionDigits: minorDigits(currency),
+      }).format(minor / 10 ** minorDigits(currency)),
     /** An estimate: to the whole unit, since more would pretend to know more. */
     roughly: (minor: number, currency: string) =>
       new Intl.NumberFormat(locale, { style: 'currency', currency, maximumFractionDigits: 0 }).format(

@@ -564,6 +564,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/garage/currencies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["currencies"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/garage/members": {
         parameters: {
             query?: never;
@@ -2612,6 +2628,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/error": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["failed"];
+        put: operations["failed_2"];
+        post: operations["failed_1"];
+        delete: operations["failed_3"];
+        options: operations["failed_6"];
+        head: operations["failed_5"];
+        patch: operations["failed_4"];
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -2708,7 +2740,7 @@ export interface components {
         AimSideResponse: {
             items: string[];
             /** Format: int64 */
-            minor: number;
+            minor?: number;
             /** Format: int64 */
             minutes: number;
             /** Format: double */
@@ -2982,10 +3014,10 @@ export interface components {
         };
         Compared: {
             /** Format: int64 */
-            atMostMinor: number;
+            atMostMinor?: number;
             offer: components["schemas"]["OfferRow"];
             /** Format: int64 */
-            totalMinor: number;
+            totalMinor?: number;
         };
         Conditions: {
             /** Format: int32 */
@@ -3032,6 +3064,11 @@ export interface components {
             codes: number;
             /** Format: date */
             on: string;
+        };
+        CurrencyResponse: {
+            code: string;
+            /** Format: int32 */
+            digits: number;
         };
         DayRequest: {
             /** Format: date */
@@ -3947,7 +3984,7 @@ export interface components {
             /** Format: date */
             arrivedOn?: string;
             /** Format: int64 */
-            estimateMinor: number;
+            estimateMinor?: number;
             /** Format: date */
             expectedOn?: string;
             /** @enum {string} */
@@ -4218,7 +4255,7 @@ export interface components {
             /** Format: int32 */
             minutes: number;
             /** Format: int64 */
-            priceMinor: number;
+            priceMinor?: number;
             refused: string;
             seen: boolean;
             /** Format: uuid */
@@ -4291,7 +4328,7 @@ export interface components {
             /** Format: date */
             by: string;
             /** Format: int64 */
-            estimateMinor: number;
+            estimateMinor?: number;
             holdsItsJob: boolean;
             /** Format: uuid */
             needId: string;
@@ -4448,7 +4485,7 @@ export interface components {
         };
         PlanB: {
             /** Format: int64 */
-            costMinor: number;
+            costMinor?: number;
             /** Format: date */
             decideBy?: string;
             what: string;
@@ -4469,7 +4506,7 @@ export interface components {
             /** Format: date */
             day: string;
             /** Format: int64 */
-            leftMinor: number;
+            leftMinor?: number;
         };
         PointResponse: {
             /** @enum {string} */
@@ -4530,6 +4567,19 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        ProblemDetail: {
+            detail?: string;
+            /** Format: uri */
+            instance?: string;
+            properties?: {
+                [key: string]: unknown;
+            };
+            /** Format: int32 */
+            status?: number;
+            title?: string;
+            /** Format: uri */
+            type?: string;
+        };
         ProgressResponse: {
             /** Format: int32 */
             earnedPercent: number;
@@ -4579,7 +4629,7 @@ export interface components {
             /** @enum {string} */
             bodyStyle: "ESTATE" | "SALOON" | "HATCHBACK" | "VAN" | "MOTORCYCLE";
             /** Format: int64 */
-            budgetMinor: number;
+            budgetMinor?: number;
             /** Format: int32 */
             builtYear: number;
             /** @enum {string} */
@@ -4592,7 +4642,7 @@ export interface components {
             id: string;
             identity: string;
             /** Format: int64 */
-            monthlyMinor: number;
+            monthlyMinor?: number;
             note: string;
             ownPace: boolean;
             /** @enum {string} */
@@ -4845,9 +4895,9 @@ export interface components {
         };
         SendOutsResponse: {
             /** Format: int64 */
-            hourMinor: number;
+            hourMinor?: number;
             /** Format: int64 */
-            kmMinor: number;
+            kmMinor?: number;
             sendOuts: components["schemas"]["SendOutResponse"][];
         };
         SendRequest: {
@@ -5078,9 +5128,9 @@ export interface components {
             currency: string;
             inTheWay: components["schemas"]["Blocker"][];
             /** Format: int64 */
-            leftOfBudgetMinor: number;
+            leftOfBudgetMinor?: number;
             /** Format: int64 */
-            leftThisMonthMinor: number;
+            leftThisMonthMinor?: number;
             note?: components["schemas"]["Note"];
             order: components["schemas"]["OrderNow"][];
             /** Format: int64 */
@@ -5132,7 +5182,7 @@ export interface components {
             /** Format: int32 */
             apartKm: number;
             /** Format: int64 */
-            savedMinor: number;
+            savedMinor?: number;
             /** Format: int32 */
             togetherKm: number;
         };
@@ -5331,19 +5381,14 @@ export interface operations {
                 id: string;
                 subject: "VEHICLE" | "FINDING" | "JOB" | "NEED" | "ORDER" | "EVENING" | "ENTRY" | "LOOK";
                 subjectId: string;
+                fileName?: string;
+                takenAt?: string;
             };
             header?: never;
             path?: never;
             cookie?: never;
         };
-        requestBody?: {
-            content: {
-                "multipart/form-data": {
-                    /** Format: binary */
-                    file: string;
-                };
-            };
-        };
+        requestBody?: never;
         responses: {
             /** @description Created */
             201: {
@@ -6319,6 +6364,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["GarageResponse"];
+                };
+            };
+        };
+    };
+    currencies: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CurrencyResponse"][];
                 };
             };
         };
@@ -9977,6 +10042,146 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TripResponse"];
+                };
+            };
+        };
+    };
+    failed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetail"];
+                };
+            };
+        };
+    };
+    failed_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetail"];
+                };
+            };
+        };
+    };
+    failed_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetail"];
+                };
+            };
+        };
+    };
+    failed_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetail"];
+                };
+            };
+        };
+    };
+    failed_6: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetail"];
+                };
+            };
+        };
+    };
+    failed_5: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetail"];
+                };
+            };
+        };
+    };
+    failed_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetail"];
                 };
             };
         };

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
-import { garageQuery, sessionQuery } from '@/api/queries'
+import { garageQuery } from '@/api/queries'
+import { useRole } from '@/api/useRole'
 import { Loaded } from '@/ui/Feedback'
 import { Page, Part } from '@/ui/Page'
 import { Calendar } from './Calendar'
@@ -16,7 +17,7 @@ import { SupplierDays } from './SupplierDays'
 export function GaragePage() {
   const { t } = useTranslation()
   const garage = useQuery(garageQuery)
-  const session = useQuery(sessionQuery)
+  const { owns } = useRole()
   return (
     <Loaded query={garage} what={t('garage.loading')}>
       {(g) => (
@@ -26,27 +27,33 @@ export function GaragePage() {
         >
           <div className="grid gap-x-10 lg:grid-cols-2">
             <div>
-              <Part title={t('garage.time')}>
-                <Calendar />
-                <DaysOff />
-              </Part>
-              <Part title={t('garage.prices')}>
-                <Prices key={g.version} garage={g} />
-              </Part>
+              {owns && (
+                <>
+                  <Part title={t('garage.time')}>
+                    <Calendar />
+                    <DaysOff />
+                  </Part>
+                  <Part title={t('garage.prices')}>
+                    <Prices key={g.version} garage={g} />
+                  </Part>
+                </>
+              )}
               <Part title={t('garage.phone')}>
                 <PairPhone />
               </Part>
               <Part title={t('garage.people')}>
-                <People members={g.members} mayAdd={session.data?.me?.role === 'OWNER'} />
+                <People members={g.members} mayAdd={owns} />
               </Part>
             </div>
             <div>
               <Part title={t('garage.places')}>
                 <Places />
               </Part>
-              <Part title={t('garage.supplierDays')}>
-                <SupplierDays />
-              </Part>
+              {owns && (
+                <Part title={t('garage.supplierDays')}>
+                  <SupplierDays />
+                </Part>
+              )}
               <Part title={t('garage.changes')}>
                 <LastChanges />
               </Part>

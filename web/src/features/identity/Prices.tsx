@@ -4,7 +4,7 @@ import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/Feedback'
 import { AmountField, amountOf } from '@/ui/AmountField'
-import { minorText } from '@/ui/format'
+import { minorText } from '@/ui/money'
 
 /** What an hour at a workshop costs here, which carries the price level into every proposed cost; and whether all cars spend from one purse. */
 export function Prices({ garage }: { garage: Schemas['GarageResponse'] }) {

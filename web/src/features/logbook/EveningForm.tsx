@@ -7,7 +7,7 @@ import { useWrite } from '@/api/useWrite'
 import { isStale, ProblemAlert } from '@/ui/Feedback'
 import { Choice, NoteField, TextField } from '@/ui/Field'
 import { Merge } from '@/ui/Merge'
-import { PhotoButton, useUpload } from '@/ui/Photos'
+import { PhotoChoice, PhotosOnTheWay, usePhotos } from '@/ui/Photos'
 import { Sheet } from '@/ui/Sheet'
 import { hours, useFormat } from '@/ui/format'
 import { useDraft } from '@/ui/useDraft'
@@ -44,8 +44,7 @@ export function EveningForm({
   const [id] = useState(() => evening?.id ?? crypto.randomUUID())
   const [version, setVersion] = useState(evening?.version ?? 0)
   const [stored, setStored] = useState<Values>()
-  const [photo, setPhoto] = useState<File>()
-  const photos = useUpload('EVENING')
+  const [recorded, setRecorded] = useState(false)
   const { data: jobs } = useQuery(jobsQuery(projectId))
   const today = format.today()
   const initial = useMemo<Values>(
@@ -61,6 +60,7 @@ export function EveningForm({
   )
   const draft = evening?.id ?? [projectId, ...(about ?? []).map(keyOf)].join('.')
   const [v, setV, forget] = useDraft<Values>(`evening.${draft}`, initial)
+  const photos = usePhotos(`evening.${draft}`, 'EVENING')
   const put = (change: Partial<Values>) => setV({ ...v, ...change })
   const open =
     jobs?.jobs.filter(
@@ -89,9 +89,9 @@ export function EveningForm({
     {
       said: (values) => t('evening.saved', { hours: hours(values.work.reduce((sum, w) => sum + w.minutes, 0)) }),
       done: () => {
-        if (photo) void photos.send(photo, id)
         forget()
-        onClose()
+        setRecorded(true)
+        void photos.send(id).then((all) => all && onClose())
       },
     },
   )
@@ -112,6 +112,12 @@ export function EveningForm({
       },
     )
   }
+  if (recorded)
+    return (
+      <Sheet title={t('evening.edit')} onClose={onClose}>
+        <PhotosOnTheWay photos={photos} onDone={onClose} />
+      </Sheet>
+    )
   return (
     <Sheet title={t(evening ? 'evening.edit' : 'evening.add')} onClose={onClose}>
       <form
@@ -185,10 +191,7 @@ export function EveningForm({
           value={v.workedOn}
           onChange={(e) => put({ workedOn: e.target.value })}
         />
-        <div className="flex items-center gap-3">
-          <PhotoButton label={t('photo.add')} onFile={setPhoto} busy={photos.busy} />
-          {photo && <span className="quiet text-sm">{photo.name}</span>}
-        </div>
+        <PhotoChoice photos={photos} />
         <ProblemAlert error={save.error} />
         {stored && (
           <Merge

@@ -6,9 +6,10 @@ import { conversionQuery, ordersQuery } from '@/api/queries'
 import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/Feedback'
 import { Choice, TextField } from '@/ui/Field'
-import { PhotoButton, useUpload } from '@/ui/Photos'
+import { PhotoChoice, PhotosOnTheWay, usePhotos } from '@/ui/Photos'
 import { Sheet } from '@/ui/Sheet'
-import { minorText, parseMinor, useFormat } from '@/ui/format'
+import { useFormat } from '@/ui/format'
+import { isCurrency, minorText, parseMinor, useAmountProblem } from '@/ui/money'
 import { SplitFields, splitsOf, type SplitDraft } from './SplitFields'
 import type { Entry } from './moneyQueries'
 
@@ -53,11 +54,12 @@ function Form({ projectId, base, entry, order, onClose }: Props & { order?: Sche
   const [splits, setSplits] = useState<SplitDraft[] | undefined>(
     entry?.splits.map((s) => ({ to: s.jobId ?? s.destination, amount: minorText(Math.abs(s.baseMinor), base) })),
   )
-  const [photo, setPhoto] = useState<File>()
+  const [recorded, setRecorded] = useState(false)
   const [wrong, setWrong] = useState<string>()
-  const photos = useUpload('ENTRY')
+  const photos = usePhotos(`entry.${entry?.id ?? order?.id ?? projectId}`, 'ENTRY')
   const foreign = v.currency !== base
-  const amountMinor = v.currency.length === 3 ? safeParse(v.amount, v.currency) : undefined
+  const amountProblem = useAmountProblem()
+  const amountMinor = isCurrency(v.currency) ? parseMinor(v.amount, v.currency) : undefined
   const rate = foreign ? Number(v.rate.replace(',', '.')) : 1
   const conversion = useQuery(conversionQuery(v.currency, foreign ? amountMinor : undefined, rate))
   const baseMinor = foreign ? conversion.data?.baseMinor : amountMinor
@@ -81,16 +83,19 @@ function Form({ projectId, base, entry, order, onClose }: Props & { order?: Sche
     {
       said: (fields) => t('money.isDraft', { what: fields.description }),
       done: () => {
-        if (photo) void photos.send(photo, id)
-        onClose()
+        setRecorded(true)
+        void photos.send(id).then((all) => all && onClose())
       },
     },
   )
   function submit() {
+    const unread = amountProblem(v.amount, v.currency)
+    if (unread) return setWrong(unread)
     if (amountMinor === undefined || amountMinor <= 0) return setWrong(t('moneyWrong'))
     if (!(rate > 0)) return setWrong(t('parts.rateWrong', { currency: v.currency, base }))
     const shares = splits ? splitsOf(splits, base) : undefined
-    if (splits && !shares) return setWrong(t('moneyWrong'))
+    if (splits && !shares)
+      return setWrong(splits.map((s) => amountProblem(s.amount, base)).find((p) => p) ?? t('moneyWrong'))
     setWrong(undefined)
     const orderId = order?.id ?? entry?.orderId
     save.mutate({
@@ -107,11 +112,19 @@ function Form({ projectId, base, entry, order, onClose }: Props & { order?: Sche
     })
   }
   const put = (change: Partial<typeof v>) => setV({ ...v, ...change })
+  const title = entry ? t('money.edit') : order ? t('money.invoiceFrom', { supplier: order.supplier }) : t('money.add')
+  const discard = () => {
+    photos.mine.forEach((p) => photos.remove(p.id))
+    onClose()
+  }
+  if (recorded)
+    return (
+      <Sheet title={title} onClose={onClose}>
+        <PhotosOnTheWay photos={photos} onDone={onClose} />
+      </Sheet>
+    )
   return (
-    <Sheet
-      title={entry ? t('money.edit') : order ? t('money.invoiceFrom', { supplier: order.supplier }) : t('money.add')}
-      onClose={onClose}
-    >
+    <Sheet title={title} onClose={discard}>
       <form
         className="grid gap-3"
         noValidate
@@ -120,10 +133,7 @@ function Form({ projectId, base, entry, order, onClose }: Props & { order?: Sche
           submit()
         }}
       >
-        <div className="flex items-center gap-3">
-          <PhotoButton label={t('photo.addReceipt')} receipts onFile={setPhoto} busy={photos.busy} />
-          {photo && <span className="quiet text-sm">{photo.name}</span>}
-        </div>
+        <PhotoChoice photos={photos} receipts />
         <TextField
           label={t('money.description')}
           value={v.description}
@@ -186,19 +196,11 @@ function Form({ projectId, base, entry, order, onClose }: Props & { order?: Sche
             {wrong}
           </p>
         )}
-        <ProblemAlert error={save.error ?? photos.error} />
+        <ProblemAlert error={save.error} />
         <button type="submit" className="btn btn-primary" disabled={save.isPending}>
           {t('money.saveDraft')}
         </button>
       </form>
     </Sheet>
   )
-}
-
-function safeParse(typed: string, currency: string) {
-  try {
-    return parseMinor(typed, currency)
-  } catch {
-    return undefined // not three letters of a currency yet
-  }
 }

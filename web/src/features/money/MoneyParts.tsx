@@ -5,7 +5,8 @@ import { Trans, useTranslation } from 'react-i18next'
 import { api, unwrap } from '@/api/client'
 import { ProblemAlert } from '@/ui/Feedback'
 import { TextField } from '@/ui/Field'
-import { parseMinor, useFormat } from '@/ui/format'
+import { useFormat } from '@/ui/format'
+import { parseMinor, useAmountProblem } from '@/ui/money'
 import type { Money } from './moneyQueries'
 
 const bold = <strong className="font-bold" />
@@ -133,6 +134,7 @@ export function GoesTo({ money, projectId }: { money: Money; projectId: string }
 export function CheckTotal({ projectId, currency }: { projectId: string; currency: string }) {
   const { t } = useTranslation()
   const format = useFormat()
+  const problem = useAmountProblem()
   const [typed, setTyped] = useState('')
   const typedMinor = typed.trim() === '' ? undefined : parseMinor(typed, currency)
   const check = useQuery({
@@ -153,7 +155,7 @@ export function CheckTotal({ projectId, currency }: { projectId: string; currenc
         hint={t('money.checkHint')}
         inputMode="decimal"
         value={typed}
-        error={typed.trim() !== '' && typedMinor === undefined ? t('moneyWrong') : undefined}
+        error={typed.trim() === '' ? undefined : problem(typed, currency)}
         onChange={(e) => setTyped(e.target.value)}
       />
       <ProblemAlert error={check.error} />

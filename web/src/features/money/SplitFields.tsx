@@ -3,7 +3,8 @@ import { useTranslation } from 'react-i18next'
 import { Trash2 } from 'lucide-react'
 import { api, unwrap, type Schemas } from '@/api/client'
 import { jobsQuery } from '@/api/queries'
-import { minorText, parseMinor, useFormat } from '@/ui/format'
+import { useFormat } from '@/ui/format'
+import { minorText, parseMinor } from '@/ui/money'
 
 export type SplitDraft = { to: string; amount: string }
 type Split = Schemas['SplitFields']

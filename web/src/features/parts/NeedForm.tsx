@@ -6,11 +6,13 @@ import { z } from 'zod'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { jobsQuery } from '@/api/queries'
+import { useRole } from '@/api/useRole'
 import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/Feedback'
 import { Choice, TextField } from '@/ui/Field'
 import { Sheet } from '@/ui/Sheet'
-import { minorText, parseMinor, useFormat } from '@/ui/format'
+import { useFormat } from '@/ui/format'
+import { minorText, parseMinor, useAmountProblem } from '@/ui/money'
 
 const grades = ['SERVICEABLE', 'GOOD', 'SHOW'] as const
 const sides = ['NONE', 'LEFT', 'RIGHT', 'BOTH'] as const
@@ -47,6 +49,8 @@ export function NeedForm({
 }) {
   const { t } = useTranslation()
   const format = useFormat()
+  const amountProblem = useAmountProblem()
+  const { owns } = useRole()
   const [id] = useState(() => need?.id ?? crypto.randomUUID())
   const { data: work } = useQuery(jobsQuery(projectId))
   const form = useForm({
@@ -55,7 +59,7 @@ export function NeedForm({
       title: need?.title ?? '',
       side: need?.side ?? ('NONE' as const),
       quantity: need?.quantity ?? 1,
-      estimate: need && need.estimateMinor > 0 ? minorText(need.estimateMinor, format.currency) : '',
+      estimate: need?.estimateMinor ? minorText(need.estimateMinor, format.currency) : '',
       leadDays: need?.leadDays ?? 7,
       jobId: need?.jobId ?? jobId ?? '',
       grade: need?.grade ?? ('' as const),
@@ -85,7 +89,7 @@ export function NeedForm({
   const submit = form.handleSubmit((v) => {
     const estimateMinor = v.estimate.trim() === '' ? 0 : parseMinor(v.estimate, format.currency)
     if (estimateMinor === undefined) {
-      form.setError('estimate', { message: 'moneyWrong' })
+      form.setError('estimate', { message: amountProblem(v.estimate, format.currency) })
       return
     }
     save.mutate({
@@ -100,7 +104,7 @@ export function NeedForm({
   })
   const errorOf = (field: 'title' | 'quantity' | 'estimate' | 'leadDays') => {
     const message = form.formState.errors[field]?.message
-    return message ? t(message as 'moneyWrong') : undefined
+    return field === 'estimate' ? message : message ? t(message as 'moneyWrong') : undefined
   }
   return (
     <Sheet title={need ? t('parts.edit') : t('parts.add')} onClose={onClose}>
@@ -120,12 +124,14 @@ export function NeedForm({
               </option>
             ))}
           </Choice>
-          <TextField
-            label={t('parts.estimate', { currency: format.currency })}
-            inputMode="decimal"
-            error={errorOf('estimate')}
-            {...form.register('estimate')}
-          />
+          {owns && (
+            <TextField
+              label={t('parts.estimate', { currency: format.currency })}
+              inputMode="decimal"
+              error={errorOf('estimate')}
+              {...form.register('estimate')}
+            />
+          )}
           <TextField
             label={t('parts.leadDays')}
             inputMode="numeric"

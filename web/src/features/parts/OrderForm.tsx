@@ -7,7 +7,8 @@ import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/Feedback'
 import { Choice, TextField } from '@/ui/Field'
 import { Sheet } from '@/ui/Sheet'
-import { parseMinor, useFormat } from '@/ui/format'
+import { useFormat } from '@/ui/format'
+import { parseMinor, useAmountProblem } from '@/ui/money'
 import { SupplierFields } from './SupplierFields'
 
 const plusDays = (day: string, days: number) => new Date(Date.parse(day) + days * 86_400_000).toISOString().slice(0, 10)
@@ -37,6 +38,7 @@ export function OrderForm({
   const [amounts, setAmounts] = useState<Record<string, string>>({})
   const [wrong, setWrong] = useState<string>()
   const foreign = currency !== format.currency
+  const amountProblem = useAmountProblem()
   const order = useWrite(
     (body: Schemas['NewOrderRequest'], writeId) =>
       unwrap(
@@ -53,7 +55,10 @@ export function OrderForm({
     const lines = needs.map((n) => ({ needId: n.id, amountMinor: amountOf(n.id) }))
     const postMinor = post.trim() === '' ? 0 : parseMinor(post, currency)
     if (!supplier) return setWrong(t('parts.supplierMissing'))
-    if (lines.some((l) => l.amountMinor === undefined) || postMinor === undefined) return setWrong(t('moneyWrong'))
+    if (lines.some((l) => l.amountMinor === undefined) || postMinor === undefined) {
+      const typed = [...needs.map((n) => amounts[n.id] ?? ''), ...(post.trim() === '' ? [] : [post])]
+      return setWrong(typed.map((a) => amountProblem(a, currency)).find((p) => p))
+    }
     if (foreign && !(rateNumber > 0)) return setWrong(t('parts.rateWrong', { currency, base: format.currency }))
     setWrong(undefined)
     order.mutate({
@@ -93,7 +98,7 @@ export function OrderForm({
             key={n.id}
             label={t('parts.amountOf', { part: n.quantity > 1 ? `${n.quantity} × ${n.title}` : n.title, currency })}
             hint={
-              n.estimateMinor > 0
+              n.estimateMinor
                 ? t('parts.estimated', { money: format.money(n.estimateMinor, format.currency) })
                 : undefined
             }

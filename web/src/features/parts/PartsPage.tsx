@@ -5,6 +5,7 @@ import { useTranslation } from 'react-i18next'
 import { Plus } from 'lucide-react'
 import { api, unwrap, type Schemas } from '@/api/client'
 import { jobsQuery, needsQuery, ordersQuery } from '@/api/queries'
+import { useRole } from '@/api/useRole'
 import { Empty, Loaded } from '@/ui/Feedback'
 import { Page, Part } from '@/ui/Page'
 import { useFormat } from '@/ui/format'
@@ -47,6 +48,7 @@ function Parts({ projectId, needs }: { projectId: string; needs: Need[] }) {
   const [params, setParams] = useSearchParams()
   const { data: variants } = useQuery(variantsQuery(projectId))
   const [search, setSearch] = useState('')
+  const { owns } = useRole()
   const [chosen, setChosen] = useState<string[]>([])
   const open = needs.find((n) => n.id === params.get('need'))
   const ordering = params.has('order')
@@ -63,7 +65,7 @@ function Parts({ projectId, needs }: { projectId: string; needs: Need[] }) {
       answer={<PartsAnswer needs={needs} />}
       action={
         <>
-          {chosen.length > 0 && (
+          {owns && chosen.length > 0 && (
             <button type="button" className="btn btn-primary" onClick={() => setParams({ order: chosen[0]! })}>
               {t('parts.orderChosen', { count: chosen.length })}
             </button>
@@ -224,7 +226,7 @@ function NeedRow({
         {n.state === 'ORDERED' && n.expectedOn && (
           <span className="quiet whitespace-nowrap text-sm">{format.shortDay(n.expectedOn)}</span>
         )}
-        {choosing && n.estimateMinor > 0 && (
+        {choosing && !!n.estimateMinor && (
           <span className="quiet whitespace-nowrap text-sm">
             {t('parts.about', { money: format.money(n.estimateMinor, format.currency) })}
           </span>
@@ -236,7 +238,8 @@ function NeedRow({
 
 function Orders({ projectId }: { projectId: string }) {
   const { t } = useTranslation()
-  const orders = useQuery(ordersQuery(projectId))
+  const { owns } = useRole()
+  const orders = useQuery({ ...ordersQuery(projectId), enabled: owns })
   if (!orders.data || orders.data.length === 0) return null
   return (
     <Part title={t('parts.orders')}>

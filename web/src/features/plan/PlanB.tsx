@@ -2,11 +2,13 @@ import { useState } from 'react'
 import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
+import { useRole } from '@/api/useRole'
 import { useWrite } from '@/api/useWrite'
 import { AmountField, amountOf } from '@/ui/AmountField'
 import { ProblemAlert } from '@/ui/Feedback'
 import { TextField } from '@/ui/Field'
-import { minorText, useFormat } from '@/ui/format'
+import { useFormat } from '@/ui/format'
+import { minorText } from '@/ui/money'
 import type { Job } from './jobWork'
 
 type Fallback = Schemas['Fallback']
@@ -15,6 +17,7 @@ type Fallback = Schemas['Fallback']
 export function PlanB({ job }: { job: Job }) {
   const { t } = useTranslation()
   const format = useFormat()
+  const { owns } = useRole()
   const path = { params: { path: { jobId: job.id } } }
   const { data, isSuccess } = useQuery({
     queryKey: ['fallback', job.id],
@@ -31,15 +34,19 @@ export function PlanB({ job }: { job: Job }) {
         <p>
           {t('planB.is', { what: data.what, count: data.leadDays })}{' '}
           {data.costMinor > 0 && t('planB.held', { money: format.money(data.costMinor, format.currency) })}{' '}
-          <button type="button" className="link" disabled={remove.isPending} onClick={() => remove.mutate({})}>
-            {t('planB.remove')}
-          </button>
+          {owns && (
+            <button type="button" className="link" disabled={remove.isPending} onClick={() => remove.mutate({})}>
+              {t('planB.remove')}
+            </button>
+          )}
         </p>
       )}
-      <details>
-        <summary className="cursor-pointer py-2 font-semibold">{t(data ? 'planB.change' : 'planB.add')}</summary>
-        <Edit key={JSON.stringify(data)} jobId={job.id} stored={data} />
-      </details>
+      {owns && (
+        <details>
+          <summary className="cursor-pointer py-2 font-semibold">{t(data ? 'planB.change' : 'planB.add')}</summary>
+          <Edit key={JSON.stringify(data)} jobId={job.id} stored={data} />
+        </details>
+      )}
       <ProblemAlert error={remove.error} />
     </section>
   )

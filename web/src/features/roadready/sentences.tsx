@@ -131,10 +131,12 @@ export function OrderSentence({ today }: { today: Today }) {
 
 export function MoneySentence({ today }: { today: Today }) {
   const format = useFormat()
-  const money = format.money(Math.abs(today.leftThisMonthMinor), today.currency)
+  const left = today.leftThisMonthMinor
+  if (left === undefined) return null
+  const money = format.money(Math.abs(left), today.currency)
   return (
     <Trans
-      i18nKey={today.leftThisMonthMinor >= 0 ? 'today.leftThisMonth' : 'today.shortThisMonth'}
+      i18nKey={left >= 0 ? 'today.leftThisMonth' : 'today.shortThisMonth'}
       values={{ money }}
       components={{ b: bold }}
     />

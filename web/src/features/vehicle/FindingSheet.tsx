@@ -4,6 +4,7 @@ import { Link, useParams } from 'react-router'
 import { useTranslation } from 'react-i18next'
 import type { Schemas } from '@/api/client'
 import { jobsQuery } from '@/api/queries'
+import { useRole } from '@/api/useRole'
 import { Photos } from '@/ui/Photos'
 import { SafetyMark } from '@/ui/SafetyMark'
 import { Sheet } from '@/ui/Sheet'
@@ -34,6 +35,7 @@ export function FindingSheet({
 }) {
   const { t } = useTranslation()
   const format = useFormat()
+  const { owns } = useRole()
   const [doing, setDoing] = useState<Doing>()
   const stop = () => setDoing(undefined)
   const title = (of: Finding) => `${t(`kind.${of.kind}`)}: ${nameOf(of.zone)}`
@@ -90,7 +92,7 @@ export function FindingSheet({
         </p>
       )}
       <Photos subject="FINDING" subjectId={f.id} />
-      {!isOver(f) && <EstimatePart finding={f} />}
+      {owns && !isOver(f) && <EstimatePart finding={f} />}
       <div className="mt-4 border-t border-base-300 pt-4">
         {doing === 'edit' && <EditFinding finding={f} onDone={stop} />}
         {doing === 'decide' && <DecisionForm finding={f} onDone={stop} />}

@@ -5,13 +5,15 @@ import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/Feedback'
 import { NoteField } from '@/ui/Field'
-import { PhotoButton, useUpload } from '@/ui/Photos'
+import { PhotoChoice, PhotosOnTheWay, usePhotos } from '@/ui/Photos'
 import { SafetyMark } from '@/ui/SafetyMark'
 import { Sheet } from '@/ui/Sheet'
 import { useFormat } from '@/ui/format'
+import { useDraft } from '@/ui/useDraft'
 import { kinds, JudgementFields, type Judgement } from './JudgementFields'
 
 type Kind = Schemas['FindingFields']['kind']
+type Draft = { id: string; kind?: Kind; note: string; covered: boolean; said: Judgement }
 
 /** Zone, kind, save: the rest is proposed. */
 export function NewFinding({
@@ -27,13 +29,17 @@ export function NewFinding({
 }) {
   const { t } = useTranslation()
   const format = useFormat()
-  const [id] = useState(() => crypto.randomUUID())
-  const [kind, setKind] = useState<Kind>()
-  const [note, setNote] = useState('')
-  const [covered, setCovered] = useState(false)
-  const [photo, setPhoto] = useState<File>()
-  const [said, setSaid] = useState<Judgement>({})
-  const photos = useUpload('FINDING')
+  const name = `finding.${projectId}.${zone}`
+  const [initial] = useState<Draft>(() => ({ id: crypto.randomUUID(), note: '', covered: false, said: {} }))
+  const [draft, setDraft, forget] = useDraft(name, initial)
+  const { id, kind, note, covered, said } = draft
+  const put = (change: Partial<Draft>) => setDraft({ ...draft, ...change })
+  const [recorded, setRecorded] = useState(false)
+  const photos = usePhotos(name, 'FINDING')
+  const close = () => {
+    forget()
+    onClose()
+  }
   const proposal = useQuery({
     queryKey: ['proposal', projectId, zone, kind],
     enabled: !!kind,
@@ -56,11 +62,17 @@ export function NewFinding({
     {
       said: () => t('walk.recorded', { kind: t(`kind.${kind!}`), zone: zoneName }),
       done: (finding) => {
-        if (photo) void photos.send(photo, finding.id)
-        onClose()
+        setRecorded(true)
+        void photos.send(finding.id).then((all) => all && close())
       },
     },
   )
+  if (recorded)
+    return (
+      <Sheet title={zoneName} onClose={close}>
+        <PhotosOnTheWay photos={photos} onDone={close} />
+      </Sheet>
+    )
   return (
     <Sheet title={zoneName} onClose={onClose}>
       <form
@@ -79,7 +91,7 @@ export function NewFinding({
                 type="button"
                 aria-pressed={k === kind}
                 className={`btn h-auto min-h-11 justify-start py-2 text-left font-normal ${k === kind ? 'btn-primary' : ''}`}
-                onClick={() => setKind(k)}
+                onClick={() => put({ kind: k })}
               >
                 {t(`kind.${k}`)}
               </button>
@@ -98,7 +110,7 @@ export function NewFinding({
             </p>
             <details>
               <summary className="cursor-pointer py-1 text-sm font-semibold">{t('walk.differ')}</summary>
-              <JudgementFields value={said} proposal={proposal.data} onChange={setSaid} />
+              <JudgementFields value={said} proposal={proposal.data} onChange={(judged) => put({ said: judged })} />
             </details>
           </section>
         )}
@@ -107,20 +119,17 @@ export function NewFinding({
           {save.isPending && <span className="loading loading-spinner" aria-hidden="true" />}
           {t('walk.save')}
         </button>
-        <NoteField label={t('walk.note')} value={note} onChange={(e) => setNote(e.target.value)} />
+        <NoteField label={t('walk.note')} value={note} onChange={(e) => put({ note: e.target.value })} />
         <label className="flex min-h-11 items-center gap-2">
           <input
             type="checkbox"
             className="checkbox"
             checked={covered}
-            onChange={(e) => setCovered(e.target.checked)}
+            onChange={(e) => put({ covered: e.target.checked })}
           />
           {t('walk.covered')}
         </label>
-        <div className="flex items-center gap-3">
-          <PhotoButton label={t('photo.add')} onFile={setPhoto} busy={photos.busy} />
-          {photo && <span className="quiet text-sm">{photo.name}</span>}
-        </div>
+        <PhotoChoice photos={photos} />
       </form>
     </Sheet>
   )

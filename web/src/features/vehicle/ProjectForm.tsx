@@ -10,7 +10,8 @@ import { isStale, ProblemAlert } from '@/ui/Feedback'
 import { Choice, NoteField, TextField } from '@/ui/Field'
 import { Merge } from '@/ui/Merge'
 import { Sheet } from '@/ui/Sheet'
-import { minorText, parseMinor, useFormat } from '@/ui/format'
+import { useFormat } from '@/ui/format'
+import { minorText, parseMinor, useAmountProblem } from '@/ui/money'
 import { aims } from './JudgementFields'
 
 type Project = Schemas['ProjectRow']
@@ -42,8 +43,8 @@ function valuesOf(p: Project, currency: string): Values {
     aim: p.aim,
     state: p.state,
     doubtfulParts: p.doubtfulParts,
-    budget: minorText(p.budgetMinor, currency),
-    monthly: minorText(p.monthlyMinor, currency),
+    budget: minorText(p.budgetMinor ?? 0, currency),
+    monthly: minorText(p.monthlyMinor ?? 0, currency),
     targetOn: p.targetOn ?? '',
     note: p.note,
   }
@@ -62,6 +63,7 @@ export function ProjectForm({
   const { t } = useTranslation()
   const format = useFormat()
   const currency = format.currency
+  const amountProblem = useAmountProblem()
   const [ids] = useState(() => ({ id: project?.id ?? crypto.randomUUID(), vehicleId: crypto.randomUUID() }))
   const [version, setVersion] = useState(project?.version ?? 0)
   const [stored, setStored] = useState<Values>()
@@ -104,8 +106,8 @@ export function ProjectForm({
   const submit = form.handleSubmit((v) => {
     const budgetMinor = v.budget.trim() === '' ? 0 : parseMinor(v.budget, currency)
     const monthlyMinor = v.monthly.trim() === '' ? 0 : parseMinor(v.monthly, currency)
-    if (budgetMinor === undefined) return form.setError('budget', { message: 'moneyWrong' })
-    if (monthlyMinor === undefined) return form.setError('monthly', { message: 'moneyWrong' })
+    if (budgetMinor === undefined) return form.setError('budget', { message: amountProblem(v.budget, currency) })
+    if (monthlyMinor === undefined) return form.setError('monthly', { message: amountProblem(v.monthly, currency) })
     const { vehicleName, builtYear, drive, driverSide, identity, aim, state, doubtfulParts, note, targetOn } = v
     save.mutate(
       {
@@ -133,6 +135,7 @@ export function ProjectForm({
   })
   const errorOf = (f: keyof Values) => {
     const message = form.formState.errors[f]?.message
+    if (f === 'budget' || f === 'monthly') return message // says it in words already
     return message ? t(message as 'moneyWrong') : undefined
   }
   return (

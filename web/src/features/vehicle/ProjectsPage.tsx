@@ -3,6 +3,7 @@ import { Link, useNavigate, useSearchParams } from 'react-router'
 import { useTranslation } from 'react-i18next'
 import { Plus } from 'lucide-react'
 import { projectsQuery } from '@/api/queries'
+import { useRole } from '@/api/useRole'
 import { Empty, Loaded } from '@/ui/Feedback'
 import { Page } from '@/ui/Page'
 import { useFormat } from '@/ui/format'
@@ -15,6 +16,7 @@ export function ProjectsPage() {
   const format = useFormat()
   const navigate = useNavigate()
   const [params, setParams] = useSearchParams()
+  const { owns } = useRole()
   const projects = useQuery(projectsQuery)
   return (
     <Loaded query={projects} what={t('projects.loading')}>
@@ -23,10 +25,12 @@ export function ProjectsPage() {
           title={t('projects.title')}
           answer={list.length === 0 ? t('projects.none') : t('projects.choose', { count: list.length })}
           action={
-            <button type="button" className="btn btn-primary" onClick={() => setParams({ new: '1' })}>
-              <Plus className="size-5" aria-hidden="true" />
-              {t('projects.start')}
-            </button>
+            owns && (
+              <button type="button" className="btn btn-primary" onClick={() => setParams({ new: '1' })}>
+                <Plus className="size-5" aria-hidden="true" />
+                {t('projects.start')}
+              </button>
+            )
           }
         >
           {list.length === 0 && <Empty title={t('projects.emptyTitle')}>{t('projects.empty')}</Empty>}
@@ -47,7 +51,7 @@ export function ProjectsPage() {
               </li>
             ))}
           </ul>
-          <ProjectOrder projects={list} />
+          {owns && <ProjectOrder projects={list} />}
           {params.has('new') && (
             <ProjectForm onClose={() => setParams({})} onSaved={(id) => void navigate(`/p/${id}/walk`)} />
           )}

@@ -6,7 +6,8 @@ import { isStale, ProblemAlert } from '@/ui/Feedback'
 import { Choice, NoteField, TextField } from '@/ui/Field'
 import { AmountField, amountOf, basisPoints } from '@/ui/AmountField'
 import { Sheet } from '@/ui/Sheet'
-import { minorText, useFormat } from '@/ui/format'
+import { useFormat } from '@/ui/format'
+import { minorText, useAmountProblem } from '@/ui/money'
 import type { Buying } from './buying'
 
 type Inputs = Schemas['BuyingRow']
@@ -51,6 +52,7 @@ export function FiguresForm({
   const [rarity, setRarity] = useState(buying.inputs.rarity)
   const [version, setVersion] = useState(buying.inputs.version)
   const [wrong, setWrong] = useState<string>()
+  const amountProblem = useAmountProblem()
   const save = useWrite(
     (body: Inputs, id) =>
       unwrap(api.PUT('/api/projects/{projectId}/buying', { params: { path: { projectId } }, body, ...write(id) })),
@@ -71,7 +73,8 @@ export function FiguresForm({
   function submit() {
     const minor = Object.fromEntries((Object.keys(amounts) as Amount[]).map((k) => [k, amountOf(typed[k], currency)]))
     const share = Object.fromEntries((Object.keys(shares) as Share[]).map((k) => [k, basisPoints(typed[k])]))
-    if (Object.values(minor).includes(undefined)) return setWrong(t('moneyWrong'))
+    const unread = (Object.keys(amounts) as Amount[]).find((k) => minor[k] === undefined)
+    if (unread) return setWrong(amountProblem(typed[unread], currency))
     if (Object.values(share).includes(undefined)) return setWrong(t('bid.shareWrong'))
     setWrong(undefined)
     const { askedMinor, ...rest } = minor as Record<Amount, number>

@@ -53,9 +53,11 @@ export function AwayPage() {
                 <summary className="cursor-pointer py-2 font-semibold">{t('trip.title')}</summary>
                 <TripCompare projectId={projectId} />
               </details>
-              <Part title={t('away.rates')}>
-                <TravelRates kmMinor={kmMinor} hourMinor={hourMinor} />
-              </Part>
+              {kmMinor !== undefined && hourMinor !== undefined && (
+                <Part title={t('away.rates')}>
+                  <TravelRates kmMinor={kmMinor} hourMinor={hourMinor} />
+                </Part>
+              )}
             </div>
           </div>
           {adding && work && (

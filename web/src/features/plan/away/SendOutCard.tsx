@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
+import { useRole } from '@/api/useRole'
 import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/Feedback'
 import { TextField } from '@/ui/Field'
@@ -15,6 +16,7 @@ export function SendOutCard({ projectId, sendOut: s }: { projectId: string; send
   const { t } = useTranslation()
   const format = useFormat()
   const { row } = s
+  const { owns } = useRole()
   const toSend = row.state === 'TO_SEND' || row.state === 'REFUSED'
   return (
     <Part title={row.title} aside={<span className="font-semibold">{t(`away.state.${row.state}`)}</span>}>
@@ -36,6 +38,8 @@ export function SendOutCard({ projectId, sendOut: s }: { projectId: string; send
               <span className="font-semibold">{offer.carrier}</span>{' '}
               {offer.refused ? (
                 t('away.refusedBy', { reason: offer.refused })
+              ) : totalMinor === undefined || atMostMinor === undefined || offer.priceMinor === undefined ? (
+                t('away.withoutPrice', { km: offer.km, time: hours(offer.minutes), days: offer.days })
               ) : (
                 <>
                   {format.money(totalMinor, format.currency)}
@@ -55,7 +59,7 @@ export function SendOutCard({ projectId, sendOut: s }: { projectId: string; send
           ))}
         </ul>
       )}
-      {toSend && <OfferForm projectId={projectId} sendOutId={row.id} />}
+      {toSend && owns && <OfferForm projectId={projectId} sendOutId={row.id} />}
       {toSend && !s.blockedBy && <Send sendOut={s} />}
       {row.state === 'AWAY' && <Back sendOut={s} />}
     </Part>

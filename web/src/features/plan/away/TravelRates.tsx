@@ -4,7 +4,8 @@ import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { AmountField, amountOf } from '@/ui/AmountField'
 import { ProblemAlert } from '@/ui/Feedback'
-import { minorText, useFormat } from '@/ui/format'
+import { useFormat } from '@/ui/format'
+import { minorText } from '@/ui/money'
 
 /** What a kilometre costs and an hour on the road is worth: without them a far offer looks cheap. */
 export function TravelRates({ kmMinor, hourMinor }: { kmMinor: number; hourMinor: number }) {

@@ -97,11 +97,13 @@ export function TripCompare({ projectId }: { projectId: string }) {
       <ProblemAlert error={compare.error} />
       {compare.data && (
         <p role="status" className="font-semibold">
-          {t(compare.data.togetherKm < compare.data.apartKm ? 'trip.together' : 'trip.apart', {
-            together: compare.data.togetherKm,
-            apart: compare.data.apartKm,
-            saved: format.money(Math.abs(compare.data.savedMinor), format.currency),
-          })}
+          {compare.data.savedMinor === undefined
+            ? t('trip.kilometres', { together: compare.data.togetherKm, apart: compare.data.apartKm })
+            : t(compare.data.togetherKm < compare.data.apartKm ? 'trip.together' : 'trip.apart', {
+                together: compare.data.togetherKm,
+                apart: compare.data.apartKm,
+                saved: format.money(Math.abs(compare.data.savedMinor), format.currency),
+              })}
         </p>
       )}
     </form>

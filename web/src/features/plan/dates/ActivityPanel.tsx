@@ -56,7 +56,7 @@ export function ActivityPanel({
         {a.planB && (
           <p className="border-l-4 border-accent pl-3">
             {t('planB.short', { what: a.planB.what })}{' '}
-            {a.planB.costMinor > 0 && t('planB.held', { money: format.money(a.planB.costMinor, format.currency) })}{' '}
+            {!!a.planB.costMinor && t('planB.held', { money: format.money(a.planB.costMinor, format.currency) })}{' '}
             {a.planB.decideBy &&
               t(a.planB.decideBy < format.today() ? 'planB.decideNow' : 'planB.decideBy', {
                 day: format.shortDay(a.planB.decideBy),

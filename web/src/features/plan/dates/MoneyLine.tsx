@@ -9,12 +9,12 @@ const HEIGHT = 96
 export function MoneyLine({ plan, axis }: { plan: Plan; axis: Axis }) {
   const { t } = useTranslation()
   const format = useFormat()
-  if (plan.money.length === 0) return null
-  const points = plan.money.map((p) => ({
-    x: xOf(axis, Date.parse(`${p.day}T12:00:00Z`)),
-    left: p.leftMinor,
-    day: p.day,
-  }))
+  const points = plan.money.flatMap((p) =>
+    p.leftMinor === undefined
+      ? []
+      : [{ x: xOf(axis, Date.parse(`${p.day}T12:00:00Z`)), left: p.leftMinor, day: p.day }],
+  )
+  if (points.length === 0) return null
   const most = Math.max(1, ...points.map((p) => p.left))
   const least = Math.min(0, ...points.map((p) => p.left))
   const y = (minor: number) => 8 + ((most - minor) / (most - least || 1)) * (HEIGHT - 28)

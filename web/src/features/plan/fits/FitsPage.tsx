@@ -4,6 +4,7 @@ import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { jobsQuery } from '@/api/queries'
 import { useWrite } from '@/api/useWrite'
+import { useRole } from '@/api/useRole'
 import { Loaded, ProblemAlert } from '@/ui/Feedback'
 import { Page, Part } from '@/ui/Page'
 import { ChangeForm, PassageForm, SizeForm } from './FitForms'
@@ -27,6 +28,7 @@ export function FitsPage() {
   const [params, setParams] = useSearchParams()
   const close = () => setParams({})
   const title = (id: string) => work.data?.jobs.find((j) => j.id === id)?.title ?? ''
+  const { owns } = useRole()
   return (
     <Loaded query={clearance} what={t('fits.loading')}>
       {(c) => (
@@ -38,12 +40,16 @@ export function FitsPage() {
               <button type="button" className="btn btn-primary" onClick={() => setParams({ form: 'size' })}>
                 {t('fits.measure')}
               </button>
-              <button type="button" className="btn" onClick={() => setParams({ form: 'passage' })}>
-                {t('fits.addPassage')}
-              </button>
-              <button type="button" className="btn" onClick={() => setParams({ form: 'change' })}>
-                {t('fits.addChange')}
-              </button>
+              {owns && (
+                <>
+                  <button type="button" className="btn" onClick={() => setParams({ form: 'passage' })}>
+                    {t('fits.addPassage')}
+                  </button>
+                  <button type="button" className="btn" onClick={() => setParams({ form: 'change' })}>
+                    {t('fits.addChange')}
+                  </button>
+                </>
+              )}
             </>
           }
         >

@@ -3,6 +3,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { bodyQuery, projectQuery } from '@/api/queries'
+import { useRole } from '@/api/useRole'
 import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/Feedback'
 import { Choice, TextField } from '@/ui/Field'
@@ -59,6 +60,7 @@ export function AimPreview({ projectId, scope }: { projectId: string; scope: Sco
 function Outlook({ project, aim, zone }: { project: Schemas['ProjectRow']; aim: Aim; zone: string }) {
   const { t } = useTranslation()
   const format = useFormat()
+  const { owns } = useRole()
   const [reason, setReason] = useState('')
   const path = { projectId: project.id }
   const preview = useQuery({
@@ -96,8 +98,8 @@ function Outlook({ project, aim, zone }: { project: Schemas['ProjectRow']; aim: 
                   aim,
                   state,
                   doubtfulParts,
-                  budgetMinor,
-                  monthlyMinor,
+                  budgetMinor: budgetMinor ?? 0,
+                  monthlyMinor: monthlyMinor ?? 0,
                   ...(targetOn && { targetOn }),
                 },
                 version: project.version,
@@ -114,7 +116,7 @@ function Outlook({ project, aim, zone }: { project: Schemas['ProjectRow']; aim: 
         {t(key, {
           count: s.items.length,
           hours: hours(s.minutes),
-          money: format.roughly(s.minor, format.currency),
+          money: s.minor === undefined ? '–' : format.roughly(s.minor, format.currency),
           weeks: s.weeks === undefined ? '' : t('scope.weeks', { count: Math.max(1, Math.round(s.weeks)) }),
         })}
       </li>
@@ -137,16 +139,18 @@ function Outlook({ project, aim, zone }: { project: Schemas['ProjectRow']; aim: 
         />
       )}
       <ProblemAlert error={set.error} />
-      <div>
-        <button
-          type="button"
-          className="btn"
-          disabled={(zone !== '' && reason.trim() === '' && aim !== project.aim) || set.isPending}
-          onClick={() => set.mutate({})}
-        >
-          {t('scope.setAim')}
-        </button>
-      </div>
+      {owns && (
+        <div>
+          <button
+            type="button"
+            className="btn"
+            disabled={(zone !== '' && reason.trim() === '' && aim !== project.aim) || set.isPending}
+            onClick={() => set.mutate({})}
+          >
+            {t('scope.setAim')}
+          </button>
+        </div>
+      )}
     </>
   )
 }

@@ -4,7 +4,7 @@ import { api, fileUrl, thumbnailUrl, unwrap, write, type Schemas } from '@/api/c
 import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/Feedback'
 import { TextField } from '@/ui/Field'
-import { PhotoButton, useUpload } from '@/ui/Photos'
+import { AddPhoto } from '@/ui/Photos'
 import { SafetyMark } from '@/ui/SafetyMark'
 import { useFormat } from '@/ui/format'
 
@@ -102,11 +102,5 @@ function LookAgain({ finding, title, today }: { finding: Finding; title: string;
 
 function PhotoOfNow({ look }: { look: Look }) {
   const { t } = useTranslation()
-  const photos = useUpload('LOOK')
-  return (
-    <div>
-      <PhotoButton label={t('again.photoNow')} onFile={(file) => void photos.send(file, look.id)} busy={photos.busy} />
-      <ProblemAlert error={photos.error} />
-    </div>
-  )
+  return <AddPhoto subject="LOOK" subjectId={look.id} label={t('again.photoNow')} />
 }

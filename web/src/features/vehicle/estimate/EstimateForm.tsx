@@ -3,7 +3,8 @@ import { useTranslation } from 'react-i18next'
 import type { Schemas } from '@/api/client'
 import { ProblemAlert } from '@/ui/Feedback'
 import { Choice, TextField } from '@/ui/Field'
-import { minorText, parseMinor, useFormat } from '@/ui/format'
+import { useFormat } from '@/ui/format'
+import { minorText, parseMinor, useAmountProblem } from '@/ui/money'
 import { minutesOf } from '@/ui/format'
 import { three, type FindingEstimate } from './estimates'
 import { useSayEstimate } from './useSayEstimate'
@@ -45,13 +46,17 @@ export function EstimateForm({
   const [payer, setPayer] = useState<Payer | ''>(estimate.said?.payer ?? '')
   const [payerNote, setPayerNote] = useState(estimate.said?.payerNote ?? '')
   const [wrong, setWrong] = useState<string>()
+  const amountProblem = useAmountProblem()
   const save = useSayEstimate(finding.id, onDone)
 
   function submit() {
     const minutes = three(hours, minutesOf)
     const minor = three(money, (typed) => parseMinor(typed, format.currency))
     if (minutes === 'wrong') return setWrong(t('estimate.hoursWrong'))
-    if (minor === 'wrong') return setWrong(t('estimate.costWrong'))
+    if (minor === 'wrong')
+      return setWrong(
+        money.map((m) => m.trim() && amountProblem(m, format.currency)).find((p) => p) || t('estimate.costWrong'),
+      )
     setWrong(undefined)
     const [optimisticMinutes, likelyMinutes, pessimisticMinutes] = minutes === 'none' ? [] : minutes
     const [optimisticMinor, likelyMinor, pessimisticMinor] = minor === 'none' ? [] : minor

@@ -19,6 +19,7 @@ import tools.jackson.databind.json.JsonMapper;
 @ExtendWith(TestApplication.class)
 class ApiDescriptionTest {
     private static final Path COMMITTED = Path.of("../web/src/api/generated/openapi.json");
+    private static final Path CURRENCIES = COMMITTED.resolveSibling("currencies.json");
     private static final JsonMapper SORTED = JsonMapper.builder()
             .enable(SerializationFeature.INDENT_OUTPUT)
             .enable(SerializationFeature.ORDER_MAP_ENTRIES_BY_KEYS)
@@ -29,6 +30,18 @@ class ApiDescriptionTest {
         String now = sorted(garage.owner().get("/api/openapi").ok());
         if (Boolean.getBoolean("ofisino.write-api")) Files.writeString(COMMITTED, now);
         assertThat(Files.readString(COMMITTED))
+                .as("run ./ofisino api and commit what it writes")
+                .isEqualTo(now);
+    }
+
+    /** What the page's own tests of amounts go by is what the API answers. */
+    @Test
+    void theDigitsOfCurrenciesAreUpToDate(TestGarage garage) throws IOException {
+        String now = SORTED.writeValueAsString(
+                        garage.owner().get("/api/garage/currencies").ok())
+                + "\n";
+        if (Boolean.getBoolean("ofisino.write-api")) Files.writeString(CURRENCIES, now);
+        assertThat(Files.readString(CURRENCIES))
                 .as("run ./ofisino api and commit what it writes")
                 .isEqualTo(now);
     }

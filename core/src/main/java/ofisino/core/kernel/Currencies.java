@@ -1,15 +1,24 @@
 package ofisino.core.kernel;
 
+import java.util.List;
 import org.joda.money.CurrencyUnit;
 import org.joda.money.IllegalCurrencyException;
 import org.joda.money.Money;
 
 /** Currencies by their ISO 4217 letters, refused in words where there is no such currency or it has no minor unit. */
 public final class Currencies {
-    /** Ten thousand million minor units: far above any restoration, far below an overflow. */
+    /** A million million (10^12) minor units: far above any restoration, far below an overflow, even of a thousand such amounts. */
     public static final long LARGEST_MINOR = 1_000_000_000_000L;
 
     private Currencies() {}
+
+    /** All that an amount can be in, by their letters. How many digits each has after the point is decided here and nowhere else. */
+    public static List<CurrencyUnit> all() {
+        return CurrencyUnit.registeredCurrencies().stream()
+                .filter(unit -> !unit.isPseudoCurrency())
+                .sorted()
+                .toList();
+    }
 
     public static CurrencyUnit of(String field, String letters) {
         try {
@@ -26,7 +35,7 @@ public final class Currencies {
 
     /** An amount in minor units, within what a garage can mean. */
     public static Money minor(String field, CurrencyUnit unit, long minor) {
-        if (Math.abs(minor) > LARGEST_MINOR)
+        if (minor > LARGEST_MINOR || minor < -LARGEST_MINOR)
             throw InvalidValue.of(
                     field,
                     "amount.range",

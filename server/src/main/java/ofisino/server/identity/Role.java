@@ -1,11 +1,15 @@
 package ofisino.server.identity;
 
-/** What a person may do in a garage. */
+/** What a person may do in a garage; each may do all that the next one may. */
 public enum Role {
     /** Everything. */
     OWNER,
-    /** Looks, records and works; no money, no settings. */
+    /** Looks, records and works; sees no amount of money and changes no settings. */
     HELPER,
-    /** Looks. */
-    VIEWER
+    /** Looks; sees no amount of money. */
+    VIEWER;
+
+    public boolean includes(Role other) {
+        return compareTo(other) <= 0;
+    }
 }

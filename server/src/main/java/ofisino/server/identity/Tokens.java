@@ -1,10 +1,9 @@
 package ofisino.server.identity;
 
 import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.security.SecureRandom;
 import java.util.Base64;
+import ofisino.server.web.Sha256;
 
 /** Secrets that are handed out once and kept only as their hash. */
 public final class Tokens {
@@ -19,10 +18,6 @@ public final class Tokens {
     }
 
     public static byte[] hash(String token) {
-        try {
-            return MessageDigest.getInstance("SHA-256").digest(token.getBytes(StandardCharsets.UTF_8));
-        } catch (NoSuchAlgorithmException impossible) {
-            throw new IllegalStateException(impossible);
-        }
+        return Sha256.of(token.getBytes(StandardCharsets.UTF_8));
     }
 }

@@ -5,11 +5,16 @@ import io.swagger.v3.core.converter.AnnotatedType;
 import io.swagger.v3.core.converter.ModelConverter;
 import io.swagger.v3.core.converter.ModelConverterContext;
 import io.swagger.v3.core.util.Json;
+import io.swagger.v3.oas.models.OpenAPI;
+import io.swagger.v3.oas.models.Operation;
+import io.swagger.v3.oas.models.PathItem;
 import io.swagger.v3.oas.models.media.Schema;
 import java.lang.reflect.RecordComponent;
 import java.util.Arrays;
 import java.util.Iterator;
 import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
@@ -23,7 +28,43 @@ class OpenApiConfig {
         return api -> {
             api.getInfo().title("Ofisino").version("1");
             api.setServers(List.of());
+            amountsMayBeMissing(api);
         };
+    }
+
+    /** Who does not own the garage gets answers without amounts ({@link HiddenMoney}). */
+    private static void amountsMayBeMissing(OpenAPI api) {
+        Set<String> asked = new TreeSet<>();
+        Set<String> answered = new TreeSet<>();
+        for (PathItem path : api.getPaths().values())
+            for (Operation operation : path.readOperations()) {
+                if (operation.getRequestBody() != null)
+                    operation.getRequestBody().getContent().values().forEach(c -> reach(api, c.getSchema(), asked));
+                if (!"OWNER".equals(operation.getExtensions().get("x-role")))
+                    operation.getResponses().values().stream()
+                            .filter(r -> r.getContent() != null)
+                            .flatMap(r -> r.getContent().values().stream())
+                            .forEach(c -> reach(api, c.getSchema(), answered));
+            }
+        answered.removeAll(asked);
+        for (String name : answered) {
+            Schema<?> schema = api.getComponents().getSchemas().get(name);
+            if (schema.getRequired() != null)
+                schema.setRequired(schema.getRequired().stream()
+                        .filter(field -> !HiddenMoney.isMoney(field))
+                        .toList());
+        }
+    }
+
+    private static void reach(OpenAPI api, Schema<?> schema, Set<String> found) {
+        if (schema == null) return;
+        if (schema.get$ref() != null) {
+            String name = schema.get$ref().replace("#/components/schemas/", "");
+            if (found.add(name)) reach(api, api.getComponents().getSchemas().get(name), found);
+        }
+        reach(api, schema.getItems(), found);
+        if (schema.getProperties() != null) schema.getProperties().values().forEach(p -> reach(api, p, found));
+        if (schema.getAdditionalProperties() instanceof Schema<?> values) reach(api, values, found);
     }
 
     @Bean

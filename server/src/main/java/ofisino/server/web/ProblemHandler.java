@@ -1,5 +1,6 @@
 package ofisino.server.web;
 
+import java.io.UncheckedIOException;
 import java.sql.SQLException;
 import java.util.Map;
 import java.util.UUID;
@@ -9,9 +10,12 @@ import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.Forbidden;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.NotFound;
+import org.postgresql.util.PSQLException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.dao.QueryTimeoutException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -19,11 +23,11 @@ import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.jdbc.UncategorizedSQLException;
+import org.springframework.transaction.CannotCreateTransactionException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
-import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.DatabindException;
@@ -36,6 +40,11 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ResponseEntity<ProblemDetail> refused(AppException refusal) {
         return answer(statusOf(refusal), refusal.code(), refusal.getMessage(), refusal.facts());
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> refused(Refused refusal) {
+        return answer(refusal.status(), refusal.code(), refusal.getMessage(), Map.of());
     }
 
     static HttpStatus statusOf(AppException refusal) {
@@ -65,6 +74,11 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
         return violated(violation);
     }
 
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> tooLong(QueryTimeoutException timeout) {
+        return violated(timeout);
+    }
+
     private ResponseEntity<ProblemDetail> violated(Exception violation) {
         String sqlState = sqlState(violation);
         return switch (sqlState) {
@@ -92,20 +106,73 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
                         "still-used",
                         "It points to something that is not there, or something else still points to it. Reload the page.",
                         Map.of());
+            case "53100" -> diskFull();
             case "22021", "22P05" ->
                 answer(
                         HttpStatus.BAD_REQUEST,
                         "text.unreadable",
                         "The text contains a character that cannot be kept. Type it again.",
                         Map.of());
+            case "22003", "22007", "22008", "22P02", "23502", "23514" -> outOfRange(violation);
+            case "57014", "55P03" ->
+                refused(Refused.busy("That took too long; nothing was changed. Try again in a moment."));
             default -> defect(violation);
         };
+    }
+
+    /** A value that the program let through and the database did not; the log names the constraint, so that the program can learn it. */
+    private static ResponseEntity<ProblemDetail> outOfRange(Exception violation) {
+        LOG.warn("only the database refused: {}", constraintOf(violation));
+        return answer(
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                "value.range",
+                "A number, date or text is outside what can be kept; nothing was changed. Check what you entered.",
+                Map.of());
+    }
+
+    private static ResponseEntity<ProblemDetail> diskFull() {
+        return answer(
+                HttpStatus.INSUFFICIENT_STORAGE,
+                "disk.full",
+                "The disk is full; nothing was changed. Make room on the computer that runs Ofisino, then try again.",
+                Map.of());
+    }
+
+    /** What is named without the row that broke it: the log is no place for what people wrote. */
+    private static String constraintOf(Throwable thrown) {
+        return cause(PSQLException.class, thrown) instanceof PSQLException sql && sql.getServerErrorMessage() != null
+                ? "%s %s.%s"
+                        .formatted(
+                                sql.getSQLState(),
+                                sql.getServerErrorMessage().getTable(),
+                                sql.getServerErrorMessage().getConstraint())
+                : "unnamed";
     }
 
     private static String sqlState(Throwable thrown) {
         for (Throwable cause = thrown; cause != null; cause = cause.getCause())
             if (cause instanceof SQLException sql && sql.getSQLState() != null) return sql.getSQLState();
         return "";
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> disk(UncheckedIOException broken) {
+        boolean full = String.valueOf(broken.getMessage()).contains("No space left");
+        return full ? diskFull() : defect(broken);
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> unreachable(DataAccessResourceFailureException gone) {
+        LOG.error(
+                "the database does not answer: {}", gone.getMostSpecificCause().getMessage());
+        return refused(Refused.busy("The database does not answer. Start Ofisino again with ./ofisino start."));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> unreachable(CannotCreateTransactionException gone) {
+        LOG.error(
+                "the database does not answer: {}", gone.getMostSpecificCause().getMessage());
+        return refused(Refused.busy("The database does not answer. Start Ofisino again with ./ofisino start."));
     }
 
     @ExceptionHandler
@@ -126,7 +193,8 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
             HttpStatusCode status,
             WebRequest request) {
         String field = field(unreadable);
-        if (causedByAppException(unreadable) instanceof AppException refusal) return widen(refused(refusal));
+        if (cause(AppException.class, unreadable) instanceof AppException refusal) return widen(refused(refusal));
+        if (cause(Refused.class, unreadable) instanceof Refused refusal) return widen(refused(refusal));
         return widen(
                 field.isEmpty()
                         ? answer(
@@ -150,9 +218,9 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
                 Map.of("field", field));
     }
 
-    private static Throwable causedByAppException(Throwable thrown) {
+    private static Throwable cause(Class<?> kind, Throwable thrown) {
         Throwable cause = thrown;
-        while (cause != null && !(cause instanceof AppException)) cause = cause.getCause();
+        while (cause != null && !kind.isInstance(cause)) cause = cause.getCause();
         return cause;
     }
 
@@ -163,16 +231,6 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
                         .filter(java.util.Objects::nonNull)
                         .collect(Collectors.joining("."))
                 : "";
-    }
-
-    @Override
-    protected ResponseEntity<Object> handleMaxUploadSizeExceededException(
-            MaxUploadSizeExceededException tooLarge, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
-        return widen(answer(
-                HttpStatus.CONTENT_TOO_LARGE,
-                "attachment.too-large",
-                "The file is larger than 20 MB. Take the photo at a lower resolution or scan fewer pages at once.",
-                Map.of("field", "file")));
     }
 
     @Override

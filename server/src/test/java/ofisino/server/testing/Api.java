@@ -1,10 +1,10 @@
 package ofisino.server.testing;
 
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.net.CookieManager;
 import java.net.HttpCookie;
 import java.net.URI;
+import java.net.URLEncoder;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
@@ -81,23 +81,20 @@ public final class Api {
     }
 
     public Answer upload(String subject, UUID subjectId, String fileName, byte[] file) {
-        String boundary = "b" + UUID.randomUUID();
-        var body = new ByteArrayOutputStream();
-        Map.of("id", UUID.randomUUID().toString(), "subject", subject, "subjectId", subjectId.toString())
-                .forEach((name, value) ->
-                        body.writeBytes("--%s\r\nContent-Disposition: form-data; name=\"%s\"\r\n\r\n%s\r\n"
-                                .formatted(boundary, name, value)
-                                .getBytes(StandardCharsets.UTF_8)));
-        body.writeBytes(
-                "--%s\r\nContent-Disposition: form-data; name=\"file\"; filename=\"%s\"\r\nContent-Type: application/octet-stream\r\n\r\n"
-                        .formatted(boundary, fileName)
-                        .getBytes(StandardCharsets.UTF_8));
-        body.writeBytes(file);
-        body.writeBytes("\r\n--%s--\r\n".formatted(boundary).getBytes(StandardCharsets.UTF_8));
-        return send(signed("/api/attachments")
-                .header("Content-Type", "multipart/form-data; boundary=" + boundary)
+        return upload(subject, subjectId, fileName, "", file);
+    }
+
+    public Answer upload(String subject, UUID subjectId, String fileName, String takenAt, byte[] file) {
+        return send(signed("/api/attachments?id=%s&subject=%s&subjectId=%s&fileName=%s%s"
+                        .formatted(
+                                UUID.randomUUID(),
+                                subject,
+                                subjectId,
+                                URLEncoder.encode(fileName, StandardCharsets.UTF_8),
+                                takenAt.isEmpty() ? "" : "&takenAt=" + takenAt))
+                .header("Content-Type", "application/octet-stream")
                 .header("Write-Id", UUID.randomUUID().toString())
-                .POST(HttpRequest.BodyPublishers.ofByteArray(body.toByteArray())));
+                .POST(HttpRequest.BodyPublishers.ofByteArray(file)));
     }
 
     public HttpRequest.Builder request(String path) {

@@ -1,55 +1,71 @@
 package ofisino.server.attachments.store;
 
+import java.time.LocalDateTime;
 import java.util.List;
-import java.util.TimeZone;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import ofisino.core.kernel.NotFound;
 import ofisino.server.attachments.Pictures;
 import ofisino.server.attachments.Subject;
+import ofisino.server.attachments.intake.TakenIn;
 import ofisino.server.attachments.store.AttachmentMapper.AttachmentRow;
 import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** Photos and receipts, and what they belong to. */
 @Service
 class AttachmentService implements Pictures {
     private final AttachmentMapper mapper;
-    private final Intake intake;
     private final FileStore files;
     private final Garages garages;
 
-    AttachmentService(AttachmentMapper mapper, Intake intake, FileStore files, Garages garages) {
+    AttachmentService(AttachmentMapper mapper, FileStore files, Garages garages) {
         this.mapper = mapper;
-        this.intake = intake;
         this.files = files;
         this.garages = garages;
     }
 
-    AttachmentRow add(Caller caller, UUID id, String fileName, byte[] file, Subject subject, UUID subjectId) {
-        Intake.Taken taken = intake.take(file, TimeZone.getTimeZone(garages.zone(caller)));
-        String sha256 = files.put(taken.content());
-        taken.thumbnail().ifPresent(thumbnail -> files.putThumbnail(sha256, thumbnail));
+    AttachmentRow add(
+            Caller caller,
+            UUID id,
+            String fileName,
+            @Nullable LocalDateTime saidTakenAt,
+            TakenIn taken,
+            Subject subject,
+            UUID subjectId) {
+        var kept = files.keep(taken.content(), taken.picture().map(TakenIn.Picture::thumbnail));
         var row = new AttachmentRow(
                 id,
                 taken.mediaType(),
                 shortName(fileName),
-                sha256,
-                taken.content().length,
-                taken.width().orElse(null),
-                taken.height().orElse(null),
-                taken.takenAt().orElse(null));
+                kept.sha256(),
+                kept.bytes(),
+                taken.picture().map(TakenIn.Picture::width).orElse(null),
+                taken.picture().map(TakenIn.Picture::height).orElse(null),
+                taken.picture()
+                        .flatMap(picture -> picture.takenAt()
+                                .or(() -> Optional.ofNullable(saidTakenAt)
+                                        .filter(AttachmentService::inTheAgeOfCameras)
+                                        .map(at ->
+                                                at.atZone(garages.zone(caller)).toInstant())))
+                        .orElse(null));
         mapper.insert(caller.garageId(), row);
         mapper.link(caller.garageId(), id, subject, subjectId);
         return row;
     }
 
+    private static boolean inTheAgeOfCameras(LocalDateTime at) {
+        return at.getYear() >= 1900 && at.getYear() < 2200;
+    }
+
     private static String shortName(String fileName) {
         String name = fileName == null
                 ? ""
-                : fileName.replaceAll("[\\p{Cntrl}/\\\\]", "").strip();
+                : fileName.replaceAll("[\\p{Cntrl}\\p{Cf}/\\\\]", "").strip();
         return name.length() > 200 ? name.substring(name.length() - 200) : name;
     }
 

@@ -1,10 +1,10 @@
 package ofisino.server.exchange.journal;
 
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.net.CookieManager;
 import java.net.HttpCookie;
 import java.net.URI;
+import java.net.URLEncoder;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
@@ -17,6 +17,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.StringJoiner;
 import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -78,19 +79,15 @@ final class JournalSession {
     }
 
     private JsonNode upload(String path, Map<String, Object> step) throws IOException, InterruptedException {
-        String boundary = "journal-" + UUID.randomUUID();
-        var body = new ByteArrayOutputStream();
-        for (Map.Entry<String, Object> field : maps(step.get("body")).entrySet())
-            body.writeBytes("--%s\r\nContent-Disposition: form-data; name=\"%s\"\r\n\r\n%s\r\n"
-                    .formatted(boundary, field.getKey(), value(field.getValue(), path))
-                    .getBytes(StandardCharsets.UTF_8));
         Path file = folder.resolve(step.get("file").toString());
-        body.writeBytes("--%s\r\nContent-Disposition: form-data; name=\"file\"; filename=\"%s\"\r\n\r\n"
-                .formatted(boundary, file.getFileName())
-                .getBytes(StandardCharsets.UTF_8));
-        body.writeBytes(Files.readAllBytes(file));
-        body.writeBytes("\r\n--%s--\r\n".formatted(boundary).getBytes(StandardCharsets.UTF_8));
-        return send("POST", path, body.toByteArray(), "multipart/form-data; boundary=" + boundary);
+        var query = new StringJoiner("&", path + "?", "").add("fileName=" + encoded(file.getFileName()));
+        for (Map.Entry<String, Object> field : maps(step.get("body")).entrySet())
+            query.add(field.getKey() + "=" + encoded(value(field.getValue(), path)));
+        return send("POST", query.toString(), Files.readAllBytes(file), "application/octet-stream");
+    }
+
+    private static String encoded(Object value) {
+        return URLEncoder.encode(value.toString(), StandardCharsets.UTF_8);
     }
 
     private JsonNode send(String method, String path, byte[] body, String contentType)

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.UUID;
 import ofisino.server.history.undo.HistoryMapper.ChangeRow;
 import ofisino.server.identity.Caller;
+import ofisino.server.identity.Roles;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -13,6 +14,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
+@Roles
 @RequestMapping("/api/changes")
 class HistoryController {
     private final UndoService service;

@@ -35,7 +35,6 @@ class Accounts implements NewMember {
 
     @Override
     public void add(Caller owner, UUID accountId, String signInName, String displayName, String password, Role role) {
-        owner.mustOwn();
         create(accountId, signInName, displayName, password, owner.garageId(), role);
     }
 

@@ -8,6 +8,7 @@ import java.util.UUID;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Callers;
 import ofisino.server.identity.Role;
+import ofisino.server.identity.WithoutSignIn;
 import ofisino.server.web.OfisinoProperties;
 import ofisino.server.web.Problems;
 import org.jspecify.annotations.Nullable;
@@ -20,6 +21,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
+@WithoutSignIn
 @RequestMapping("/api")
 class SessionController {
     private final SessionService service;

@@ -1,7 +1,10 @@
 package ofisino.server.identity.garage;
 
 import java.util.List;
+import ofisino.core.kernel.Currencies;
 import ofisino.server.identity.Caller;
+import ofisino.server.identity.Role;
+import ofisino.server.identity.Roles;
 import ofisino.server.identity.garage.GarageMapper.GarageRow;
 import ofisino.server.identity.garage.GarageMapper.MemberRow;
 import ofisino.server.identity.garage.GarageMapper.Units;
@@ -13,6 +16,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
+@Roles(change = Role.OWNER)
 @RequestMapping("/api/garage")
 class GarageController {
     private final GarageService service;
@@ -40,6 +44,16 @@ class GarageController {
             @Nullable Long commonMonthlyMinor,
             long version,
             List<MemberRow> members) {}
+
+    /** @param digits after the point: its minor unit is the tenth to this power */
+    record CurrencyResponse(String code, int digits) {}
+
+    @GetMapping("/currencies")
+    List<CurrencyResponse> currencies() {
+        return Currencies.all().stream()
+                .map(unit -> new CurrencyResponse(unit.getCode(), unit.getDecimalPlaces()))
+                .toList();
+    }
 
     @GetMapping
     GarageResponse get(Caller caller) {

@@ -60,7 +60,6 @@ class GarageService implements Garages, NewGarage {
             @Nullable Long workshopHourMinor,
             @Nullable Long commonMonthlyMinor,
             long version) {
-        caller.mustOwn();
         GarageRow stored = find(caller);
         var changed = new GarageRow(
                 stored.id(),

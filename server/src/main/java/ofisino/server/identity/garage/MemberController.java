@@ -4,6 +4,7 @@ import java.util.UUID;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.NewMember;
 import ofisino.server.identity.Role;
+import ofisino.server.identity.Roles;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -12,6 +13,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
+@Roles(look = Role.OWNER, change = Role.OWNER)
 @RequestMapping("/api/garage/members")
 class MemberController {
     private final NewMember members;

@@ -3,6 +3,9 @@ package ofisino.server.identity.pairing;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import ofisino.server.identity.Caller;
+import ofisino.server.identity.Role;
+import ofisino.server.identity.Roles;
+import ofisino.server.identity.WithoutSignIn;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -11,6 +14,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
+@Roles(change = Role.VIEWER)
 @RequestMapping("/api/pairing")
 class PairingController {
     private final PairingService service;
@@ -26,6 +30,7 @@ class PairingController {
         return service.start(caller);
     }
 
+    @WithoutSignIn
     @PostMapping("/redemption")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void redeem(@RequestBody RedemptionRequest body, HttpServletRequest request, HttpServletResponse response) {

@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import ofisino.server.identity.Caller;
+import ofisino.server.identity.Roles;
 import ofisino.server.logbook.evening.EveningMapper.EveningRow;
 import ofisino.server.logbook.evening.EveningMapper.WorkRow;
 import org.jspecify.annotations.Nullable;
@@ -21,6 +22,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
+@Roles
 @RequestMapping("/api")
 class EveningController {
     private final EveningService service;

@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import ofisino.server.identity.Caller;
+import ofisino.server.identity.Roles;
 import ofisino.server.logbook.label.LabelMapper.Kind;
 import ofisino.server.logbook.label.LabelMapper.LabelRow;
 import ofisino.server.logbook.label.LabelService.Wanted;
@@ -18,6 +19,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
+@Roles
 @RequestMapping("/api/projects/{projectId}/labels")
 class LabelController {
     private final LabelService service;

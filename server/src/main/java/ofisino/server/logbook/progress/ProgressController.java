@@ -6,6 +6,7 @@ import java.util.UUID;
 import ofisino.core.plan.job.Operation;
 import ofisino.core.plan.progress.Standstill.Cause;
 import ofisino.server.identity.Caller;
+import ofisino.server.identity.Roles;
 import ofisino.server.logbook.progress.ProgressMapper.StandstillRow;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -19,6 +20,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
+@Roles
 @RequestMapping("/api/projects/{projectId}/progress")
 class ProgressController {
     private final ProgressService service;

@@ -10,6 +10,8 @@ import ofisino.core.money.valuation.Title;
 import ofisino.core.money.valuation.TitleFactor;
 import ofisino.server.db.OneSnapshot;
 import ofisino.server.identity.Caller;
+import ofisino.server.identity.Role;
+import ofisino.server.identity.Roles;
 import ofisino.server.money.buying.BuyingMapper.BuyingRow;
 import ofisino.server.money.buying.BuyingMapper.ComparableRow;
 import ofisino.server.money.buying.BuyingMapper.OutcomeRow;
@@ -28,6 +30,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
+@Roles(look = Role.OWNER, change = Role.OWNER)
 @RequestMapping("/api/projects/{projectId}/buying")
 class BuyingController {
     private final BuyingService service;

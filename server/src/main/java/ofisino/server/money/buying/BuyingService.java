@@ -158,7 +158,6 @@ class BuyingService {
 
     /** Bought: the project goes on as an active one with all that was found. */
     void buy(Caller caller, UUID projectId, long priceMinor, Purpose purpose, String reason, UUID entryId) {
-        caller.mustOwn();
         long ceiling = ceiling(caller, projectId);
         Purpose.mustBeStated(priceMinor, ceiling, purpose, reason);
         Currencies.minor("price", garages.baseCurrency(caller), priceMinor);
@@ -181,7 +180,6 @@ class BuyingService {
 
     /** Left alone: what was found stays on record, and why. */
     void leave(Caller caller, UUID projectId, String reason) {
-        caller.mustOwn();
         if (projects.requireOpen(caller, projectId).state() != Projects.State.LOOKING)
             throw new Conflict("project.bought", "This one is yours already.");
         mapper.deleteOutcome(caller.garageId(), projectId);

@@ -8,6 +8,8 @@ import ofisino.core.money.ledger.Destination;
 import ofisino.core.money.ledger.EntryKind;
 import ofisino.core.money.ledger.Split;
 import ofisino.server.identity.Caller;
+import ofisino.server.identity.Role;
+import ofisino.server.identity.Roles;
 import ofisino.server.money.ledger.EntryMapper.EntryRow;
 import ofisino.server.money.ledger.EntryMapper.SplitRow;
 import ofisino.server.money.ledger.EntryMapper.State;
@@ -25,6 +27,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
+@Roles(look = Role.OWNER, change = Role.OWNER)
 @RequestMapping("/api")
 class EntryController {
     private final EntryService service;

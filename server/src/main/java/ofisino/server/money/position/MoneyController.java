@@ -8,6 +8,8 @@ import ofisino.core.money.budget.Position;
 import ofisino.core.money.budget.Reconcile;
 import ofisino.core.money.ledger.Destination;
 import ofisino.server.identity.Caller;
+import ofisino.server.identity.Role;
+import ofisino.server.identity.Roles;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -16,6 +18,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
+@Roles(look = Role.OWNER, change = Role.OWNER)
 @RequestMapping("/api/projects/{projectId}/money")
 class MoneyController {
     private final PositionService service;

@@ -6,6 +6,7 @@ import java.util.UUID;
 import ofisino.core.kernel.Side;
 import ofisino.core.parts.sourcing.Grade;
 import ofisino.server.identity.Caller;
+import ofisino.server.identity.Roles;
 import ofisino.server.parts.need.NeedMapper.NeedRow;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -19,6 +20,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
+@Roles
 @RequestMapping("/api")
 class NeedController {
     private final NeedService service;

@@ -95,8 +95,10 @@ class NeedService implements Needs {
                     "estimateMinor",
                     "need.estimate",
                     "The expected price cannot be negative. Enter 0 if you do not know it yet.");
-        long estimate = Currencies.minor("estimateMinor", garages.baseCurrency(caller), f.estimateMinor())
-                .getAmountMinorLong();
+        long estimate = caller.seesMoney()
+                ? Currencies.minor("estimateMinor", garages.baseCurrency(caller), f.estimateMinor())
+                        .getAmountMinorLong()
+                : storedEstimate(caller, id);
         Optional<Grade.Chosen> grade = Optional.ofNullable(f.grade())
                 .map(g -> Grade.Chosen.of(g, projects.require(caller, projectId).aim(), f.gradeReason()));
         return new NeedRow(
@@ -120,6 +122,11 @@ class NeedService implements Needs {
                 grade.map(Grade.Chosen::grade).orElse(null),
                 grade.map(Grade.Chosen::reason).orElse(""),
                 version);
+    }
+
+    /** Who does not see amounts does not change them either. */
+    private long storedEstimate(Caller caller, UUID id) {
+        return mapper.find(caller.garageId(), id).map(NeedRow::estimateMinor).orElse(0L);
     }
 
     NeedRow hold(Caller caller, UUID id, String reason, long version) {

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.UUID;
 import ofisino.core.kernel.Weekdays;
 import ofisino.server.identity.Caller;
+import ofisino.server.identity.Roles;
 import ofisino.server.parts.place.PlaceMapper.Kind;
 import ofisino.server.parts.place.PlaceMapper.LabelledRow;
 import ofisino.server.parts.place.PlaceMapper.PlaceRow;
@@ -20,6 +21,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
+@Roles
 @RequestMapping("/api")
 class PlaceController {
     private final PlaceService service;

@@ -4,6 +4,8 @@ import java.util.List;
 import java.util.UUID;
 import ofisino.core.kernel.Weekdays;
 import ofisino.server.identity.Caller;
+import ofisino.server.identity.Role;
+import ofisino.server.identity.Roles;
 import ofisino.server.parts.supplier.SupplierMapper.SupplierRow;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -17,6 +19,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
+@Roles(change = Role.OWNER)
 @RequestMapping("/api/suppliers")
 class SupplierController {
     private final SupplierService service;

@@ -15,6 +15,7 @@ import ofisino.core.plan.access.WhileOpen;
 import ofisino.core.plan.interlock.Reconnection;
 import ofisino.server.db.OneSnapshot;
 import ofisino.server.identity.Caller;
+import ofisino.server.identity.Roles;
 import ofisino.server.plan.access.AccessMapper.OpeningRow;
 import ofisino.server.plan.access.AccessMapper.OwnWayRow;
 import org.jspecify.annotations.Nullable;
@@ -30,6 +31,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
+@Roles
 @RequestMapping("/api")
 class AccessController {
     private final AccessService service;

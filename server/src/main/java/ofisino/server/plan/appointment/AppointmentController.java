@@ -3,6 +3,7 @@ package ofisino.server.plan.appointment;
 import java.util.List;
 import java.util.UUID;
 import ofisino.server.identity.Caller;
+import ofisino.server.identity.Roles;
 import ofisino.server.plan.Appointments.Appointment;
 import ofisino.server.plan.appointment.AppointmentService.Fixed;
 import org.springframework.http.HttpStatus;
@@ -16,6 +17,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
+@Roles
 @RequestMapping("/api/projects/{projectId}/appointments")
 class AppointmentController {
     private final AppointmentService service;

@@ -4,7 +4,10 @@ import java.util.List;
 import java.util.UUID;
 import ofisino.core.plan.clearance.Passage;
 import ofisino.server.db.OneSnapshot;
+import ofisino.server.identity.AtLeast;
 import ofisino.server.identity.Caller;
+import ofisino.server.identity.Role;
+import ofisino.server.identity.Roles;
 import ofisino.server.plan.clearance.ClearanceMapper.PassageRow;
 import ofisino.server.plan.clearance.ClearanceMapper.SizeChangeRow;
 import ofisino.server.plan.clearance.ClearanceMapper.SizeRow;
@@ -22,6 +25,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
+@Roles
 @RequestMapping("/api")
 class ClearanceController {
     private final ClearanceService service;
@@ -74,18 +78,21 @@ class ClearanceController {
         service.measure(caller, projectId, body);
     }
 
+    @AtLeast(Role.OWNER)
     @PutMapping("/clearance/changes")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void change(Caller caller, @RequestBody SizeChangeRow body) {
         service.change(caller, body);
     }
 
+    @AtLeast(Role.OWNER)
     @PutMapping("/clearance/passages")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void keepPassage(Caller caller, @RequestBody PassageRow body) {
         service.keepPassage(caller, body);
     }
 
+    @AtLeast(Role.OWNER)
     @DeleteMapping("/clearance/passages/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void dropPassage(Caller caller, @PathVariable UUID id) {

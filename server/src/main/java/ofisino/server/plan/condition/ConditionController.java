@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.UUID;
 import ofisino.core.plan.job.Conditions;
 import ofisino.server.identity.Caller;
+import ofisino.server.identity.Roles;
 import ofisino.server.plan.JobConditions.Where;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -16,6 +17,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
+@Roles
 @RequestMapping("/api/jobs/{jobId}/conditions")
 class ConditionController {
     private final ConditionService service;

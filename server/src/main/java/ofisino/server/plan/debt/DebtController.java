@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.UUID;
 import ofisino.core.plan.debt.Debt.When;
 import ofisino.server.identity.Caller;
+import ofisino.server.identity.Roles;
 import ofisino.server.plan.debt.DebtMapper.DebtRow;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -17,6 +18,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
+@Roles
 @RequestMapping("/api")
 class DebtController {
     private final DebtService service;

@@ -3,6 +3,8 @@ package ofisino.server.plan.fallback;
 import java.util.UUID;
 import ofisino.core.plan.job.Fallback;
 import ofisino.server.identity.Caller;
+import ofisino.server.identity.Role;
+import ofisino.server.identity.Roles;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -15,6 +17,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
+@Roles(change = Role.OWNER)
 @RequestMapping("/api/jobs/{jobId}/fallback")
 class FallbackController {
     private final FallbackService service;

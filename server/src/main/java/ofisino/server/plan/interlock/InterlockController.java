@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.UUID;
 import ofisino.core.plan.interlock.Interlock;
 import ofisino.server.identity.Caller;
+import ofisino.server.identity.Roles;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -16,6 +17,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
+@Roles
 @RequestMapping("/api/jobs/{jobId}/interlocks")
 class InterlockController {
     private final InterlockService service;

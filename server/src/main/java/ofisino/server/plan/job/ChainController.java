@@ -6,6 +6,7 @@ import ofisino.core.kernel.Caution;
 import ofisino.core.plan.job.Operation;
 import ofisino.core.plan.recipe.Recipe;
 import ofisino.server.identity.Caller;
+import ofisino.server.identity.Roles;
 import ofisino.server.plan.job.JobMapper.JobRow;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -18,6 +19,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
+@Roles
 @RequestMapping("/api/findings/{findingId}")
 class ChainController {
     private final ChainService service;

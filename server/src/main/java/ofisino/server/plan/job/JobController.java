@@ -15,6 +15,7 @@ import ofisino.core.plan.job.Operation;
 import ofisino.core.plan.job.Progress;
 import ofisino.core.plan.scope.Growth;
 import ofisino.server.identity.Caller;
+import ofisino.server.identity.Roles;
 import ofisino.server.parts.Needs.Need;
 import ofisino.server.plan.job.JobMapper.ChainRow;
 import ofisino.server.plan.job.JobMapper.FindingLinkRow;
@@ -32,6 +33,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
+@Roles
 @RequestMapping("/api")
 class JobController {
     private final JobService service;

@@ -3,6 +3,7 @@ package ofisino.server.plan.reach;
 import java.util.List;
 import java.util.UUID;
 import ofisino.server.identity.Caller;
+import ofisino.server.identity.Roles;
 import ofisino.server.plan.reach.ReachMapper.NewReach;
 import ofisino.server.plan.reach.ReachMapper.ReachRow;
 import org.springframework.http.HttpStatus;
@@ -16,6 +17,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
+@Roles
 @RequestMapping("/api/jobs/{jobId}/reach")
 class ReachController {
     private final ReachService service;

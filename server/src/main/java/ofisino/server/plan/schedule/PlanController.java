@@ -14,7 +14,9 @@ import ofisino.core.plan.schedule.Limit;
 import ofisino.core.plan.schedule.Relaxing.Relaxation;
 import ofisino.core.plan.schedule.Sooner;
 import ofisino.core.plan.tonight.Asked;
+import ofisino.server.history.ChangesNothing;
 import ofisino.server.identity.Caller;
+import ofisino.server.identity.Roles;
 import ofisino.server.plan.Plans.Subject;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -30,6 +32,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
+@Roles
 @RequestMapping("/api/projects/{projectId}/plan")
 class PlanController {
     private final PlanService service;
@@ -130,6 +133,7 @@ class PlanController {
     }
 
     /** What would come of it; changes nothing. */
+    @ChangesNothing
     @PostMapping("/preview")
     MoveResponse preview(Caller caller, @PathVariable UUID projectId, @RequestBody MoveRequest body) {
         return comparisons.move(caller, projectId, body.activity(), body.notBefore());
@@ -145,12 +149,14 @@ class PlanController {
     }
 
     /** What would come of opening a way in once instead of several times; changes nothing. */
+    @ChangesNothing
     @PostMapping("/preview-joined")
     MoveResponse previewJoined(Caller caller, @PathVariable UUID projectId, @RequestBody JoinedStaysRequest body) {
         return comparisons.joined(caller, projectId, body.stays());
     }
 
     /** What would come of opening it once more for some of its jobs; changes nothing. */
+    @ChangesNothing
     @PostMapping("/preview-split")
     MoveResponse previewSplit(Caller caller, @PathVariable UUID projectId, @RequestBody SplitStayRequest body) {
         return comparisons.split(caller, projectId, body.stay(), body.jobs());
@@ -168,6 +174,7 @@ class PlanController {
     record SentOutRequest(UUID job, int days, long costMinor) {}
 
     /** What would come of giving a job to somebody else; changes nothing. */
+    @ChangesNothing
     @PostMapping("/preview-sent-out")
     MoveResponse previewSentOut(Caller caller, @PathVariable UUID projectId, @RequestBody SentOutRequest body) {
         return comparisons.sentOut(caller, projectId, body.job(), body.days(), body.costMinor());

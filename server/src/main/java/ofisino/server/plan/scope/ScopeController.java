@@ -11,7 +11,10 @@ import ofisino.core.plan.scope.AimChange;
 import ofisino.core.plan.scope.Batches;
 import ofisino.core.plan.scope.Growth;
 import ofisino.server.db.OneSnapshot;
+import ofisino.server.identity.AtLeast;
 import ofisino.server.identity.Caller;
+import ofisino.server.identity.Role;
+import ofisino.server.identity.Roles;
 import ofisino.server.plan.Jobs;
 import ofisino.server.plan.scope.ScopeMapper.RepeatCauseRow;
 import ofisino.server.plan.scope.ScopeMapper.ZoneAimRow;
@@ -31,6 +34,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
+@Roles
 @RequestMapping("/api")
 class ScopeController {
     private final ScopeService service;
@@ -115,6 +119,7 @@ class ScopeController {
                 s.aboveAim().stream().map(Jobs.Job::id).toList());
     }
 
+    @AtLeast(Role.OWNER)
     @PostMapping("/projects/{projectId}/scope/baseline")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void setBaseline(Caller caller, @PathVariable UUID projectId) {
@@ -145,6 +150,7 @@ class ScopeController {
                 AimSideResponse.of(p.change().out(), p.weekMinutes()));
     }
 
+    @AtLeast(Role.OWNER)
     @PutMapping("/projects/{projectId}/scope/zone-aims")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void setZoneAim(Caller caller, @PathVariable UUID projectId, @RequestBody ZoneAimRow body) {

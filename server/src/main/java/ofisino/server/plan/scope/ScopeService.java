@@ -156,7 +156,6 @@ class ScopeService {
 
     /** What is planned now is the baseline from here on. */
     void setBaseline(Caller caller, UUID projectId) {
-        caller.mustOwn();
         projects.requireOpen(caller, projectId);
         mapper.clearBaseline(caller.garageId(), projectId);
         LocalDate today = LocalDate.now(clock.withZone(garages.zone(caller)));
@@ -211,7 +210,6 @@ class ScopeService {
 
     /** @param row with the project's own aim takes the exception away */
     void setZoneAim(Caller caller, UUID projectId, ZoneAimRow row) {
-        caller.mustOwn();
         Projects.Project project = projects.requireOpen(caller, projectId);
         projects.bodyOf(project).require(row.zone());
         mapper.deleteZoneAim(caller.garageId(), projectId, row.zone());

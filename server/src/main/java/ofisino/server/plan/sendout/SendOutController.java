@@ -8,7 +8,11 @@ import ofisino.core.kernel.Weekdays;
 import ofisino.core.plan.sendout.Offer;
 import ofisino.core.plan.sendout.SendOut.State;
 import ofisino.core.plan.sendout.Trip;
+import ofisino.server.history.ChangesNothing;
+import ofisino.server.identity.AtLeast;
 import ofisino.server.identity.Caller;
+import ofisino.server.identity.Role;
+import ofisino.server.identity.Roles;
 import ofisino.server.plan.sendout.SendOutMapper.OfferRow;
 import ofisino.server.plan.sendout.SendOutMapper.SendOutRow;
 import ofisino.server.plan.sendout.SendOutService.Compared;
@@ -24,6 +28,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
+@Roles
 @RequestMapping("/api")
 class SendOutController {
     private final SendOutService service;
@@ -114,6 +119,7 @@ class SendOutController {
                         0));
     }
 
+    @AtLeast(Role.OWNER)
     @PostMapping("/projects/{projectId}/send-outs/{id}/offers")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void offer(Caller caller, @PathVariable UUID projectId, @PathVariable UUID id, @RequestBody NewOfferRequest b) {
@@ -150,6 +156,7 @@ class SendOutController {
         service.refused(caller, id, b.reason(), b.version());
     }
 
+    @AtLeast(Role.OWNER)
     @PutMapping("/travel-rates")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void rates(Caller caller, @RequestBody RatesBody b) {
@@ -157,6 +164,7 @@ class SendOutController {
     }
 
     /** Several errands on one way; changes nothing. */
+    @ChangesNothing
     @PostMapping("/trips")
     TripResponse trip(Caller caller, @RequestBody TripRequest b) {
         var trip = new Trip(b.fromHomeKm(), b.betweenKm());

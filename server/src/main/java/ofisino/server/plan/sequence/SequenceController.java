@@ -7,6 +7,7 @@ import ofisino.core.plan.sequence.SequenceRule;
 import ofisino.core.plan.sequence.SequenceRules;
 import ofisino.server.db.OneSnapshot;
 import ofisino.server.identity.Caller;
+import ofisino.server.identity.Roles;
 import ofisino.server.plan.Jobs;
 import ofisino.server.plan.sequence.SequenceMapper.WaiverRow;
 import ofisino.server.plan.sequence.SequenceService.Ordered;
@@ -20,6 +21,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
+@Roles
 @RequestMapping("/api/projects/{projectId}/sequence")
 class SequenceController {
     private final SequenceService service;

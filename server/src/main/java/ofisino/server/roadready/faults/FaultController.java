@@ -6,6 +6,7 @@ import java.util.UUID;
 import ofisino.core.roadready.diagnosis.FaultCode;
 import ofisino.core.roadready.diagnosis.FaultTally;
 import ofisino.server.identity.Caller;
+import ofisino.server.identity.Roles;
 import ofisino.server.roadready.faults.FaultMapper.CauseRow;
 import ofisino.server.roadready.faults.FaultMapper.ScanRow;
 import org.jspecify.annotations.Nullable;
@@ -20,6 +21,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
+@Roles
 @RequestMapping("/api/projects/{projectId}/faults")
 class FaultController {
     private final FaultService service;

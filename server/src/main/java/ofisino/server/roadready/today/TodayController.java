@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.UUID;
 import ofisino.core.roadready.gate.Blocker;
 import ofisino.server.identity.Caller;
+import ofisino.server.identity.Roles;
 import ofisino.server.plan.Plans.Subject;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -13,6 +14,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
+@Roles
 @RequestMapping("/api/projects/{projectId}/today")
 class TodayController {
     private final TodayService service;

@@ -17,6 +17,7 @@ import ofisino.core.vehicle.check.WalkSheet;
 import ofisino.core.vehicle.inspection.FindingKind;
 import ofisino.core.vehicle.inspection.SafetyClass;
 import ofisino.server.identity.Caller;
+import ofisino.server.identity.Roles;
 import ofisino.server.vehicle.check.CheckMapper.AnswerRow;
 import ofisino.server.vehicle.check.CheckService.Walk;
 import org.jspecify.annotations.Nullable;
@@ -30,6 +31,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
+@Roles
 @RequestMapping("/api/projects/{projectId}")
 class CheckController {
     private final CheckService service;

@@ -4,12 +4,14 @@ import java.util.List;
 import ofisino.core.vehicle.body.Bodies;
 import ofisino.core.vehicle.body.Body;
 import ofisino.core.vehicle.body.BodyStyle;
+import ofisino.server.identity.WithoutSignIn;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
+@WithoutSignIn
 @RequestMapping("/api/bodies")
 class BodyController {
     private final Bodies bodies;

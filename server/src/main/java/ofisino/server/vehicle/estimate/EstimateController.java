@@ -10,7 +10,10 @@ import ofisino.core.vehicle.corrosion.CorrosionRules.Judgement;
 import ofisino.core.vehicle.corrosion.RustGrade;
 import ofisino.core.vehicle.estimate.Hands;
 import ofisino.core.vehicle.estimate.Payer;
+import ofisino.server.identity.AtLeast;
 import ofisino.server.identity.Caller;
+import ofisino.server.identity.Role;
+import ofisino.server.identity.Roles;
 import ofisino.server.vehicle.estimate.EstimateMapper.EstimateRow;
 import ofisino.server.vehicle.estimate.EstimateService.Estimated;
 import org.jspecify.annotations.Nullable;
@@ -22,6 +25,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
+@Roles(look = Role.OWNER, change = Role.OWNER)
 @RequestMapping("/api")
 class EstimateController {
     private final EstimateService service;
@@ -124,6 +128,7 @@ class EstimateController {
     /** @param rustedPercent the share of the area that the degree stands for */
     record RustGradeResponse(RustGrade grade, double rustedPercent) {}
 
+    @AtLeast(Role.VIEWER)
     @GetMapping("/rust-grades")
     List<RustGradeResponse> rustGrades() {
         return Arrays.stream(RustGrade.values())

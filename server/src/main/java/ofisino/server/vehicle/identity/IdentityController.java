@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.UUID;
 import ofisino.core.vehicle.identity.Feature;
 import ofisino.server.identity.Caller;
+import ofisino.server.identity.Roles;
 import ofisino.server.vehicle.identity.IdentityMapper.FeatureRow;
 import ofisino.server.vehicle.identity.IdentityMapper.VariantPartRow;
 import org.springframework.http.HttpStatus;
@@ -18,6 +19,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
+@Roles
 @RequestMapping("/api/projects/{projectId}")
 class IdentityController {
     private final IdentityService service;

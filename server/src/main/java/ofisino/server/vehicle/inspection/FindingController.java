@@ -12,6 +12,7 @@ import ofisino.core.vehicle.inspection.PreviousWork;
 import ofisino.core.vehicle.inspection.Proposal;
 import ofisino.core.vehicle.inspection.SafetyClass;
 import ofisino.server.identity.Caller;
+import ofisino.server.identity.Roles;
 import ofisino.server.vehicle.inspection.FindingMapper.FindingRow;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -26,6 +27,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
+@Roles
 @RequestMapping("/api")
 class FindingController {
     private final FindingService service;

@@ -8,6 +8,8 @@ import ofisino.core.vehicle.body.BodyStyle;
 import ofisino.core.vehicle.identity.VehicleNumber;
 import ofisino.core.vehicle.inspection.DoubtfulParts;
 import ofisino.server.identity.Caller;
+import ofisino.server.identity.Role;
+import ofisino.server.identity.Roles;
 import ofisino.server.vehicle.Projects.Drive;
 import ofisino.server.vehicle.Projects.State;
 import ofisino.server.vehicle.project.ProjectMapper.DriverSide;
@@ -24,6 +26,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
+@Roles(change = Role.OWNER)
 @RequestMapping("/api/projects")
 class ProjectController {
     private final ProjectService service;

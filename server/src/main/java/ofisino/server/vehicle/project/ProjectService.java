@@ -47,7 +47,6 @@ class ProjectService implements Projects {
     }
 
     ProjectRow start(Caller caller, ProjectRow wanted) {
-        caller.mustOwn();
         ProjectRow checked = checked(caller, wanted);
         mapper.insertVehicle(caller.garageId(), checked);
         mapper.insertProject(caller.garageId(), checked);
@@ -55,7 +54,6 @@ class ProjectService implements Projects {
     }
 
     ProjectRow change(Caller caller, ProjectRow wanted) {
-        caller.mustOwn();
         ProjectRow checked = checked(caller, wanted);
         Stored.notStale(mapper.updateProject(caller.garageId(), checked), "project", () -> find(caller, wanted.id()));
         mapper.updateVehicle(caller.garageId(), checked);
@@ -64,7 +62,6 @@ class ProjectService implements Projects {
 
     /** Which of them goes first. */
     void order(Caller caller, List<UUID> ids) {
-        caller.mustOwn();
         if (new HashSet<>(ids).size() < ids.size())
             throw InvalidValue.of(
                     "ids", "project.order-twice", "A car stands in the order twice. Load the page again.");
@@ -172,7 +169,6 @@ class ProjectService implements Projects {
 
     @Override
     public void activate(Caller caller, UUID projectId) {
-        caller.mustOwn();
         if (find(caller, projectId).state() != State.LOOKING)
             throw new Conflict("project.bought", "This one is yours already.");
         mapper.activate(caller.garageId(), projectId);

@@ -14,6 +14,7 @@ import ofisino.core.vehicle.reading.Series;
 import ofisino.core.vehicle.reading.Unit;
 import ofisino.core.vehicle.reading.Verdict;
 import ofisino.server.identity.Caller;
+import ofisino.server.identity.Roles;
 import ofisino.server.vehicle.reading.ReadingMapper.FigureRow;
 import ofisino.server.vehicle.reading.ReadingMapper.InstrumentRow;
 import ofisino.server.vehicle.reading.ReadingService.Measured;
@@ -31,6 +32,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
+@Roles
 @RequestMapping("/api")
 class ReadingController {
     private final ReadingService service;

@@ -7,6 +7,7 @@ import ofisino.core.vehicle.body.BodyStyle;
 import ofisino.core.vehicle.inspection.FindingKind;
 import ofisino.core.vehicle.inspection.SafetyClass;
 import ofisino.server.attachments.Pictures.Picture;
+import ofisino.server.identity.WithoutSignIn;
 import ofisino.server.vehicle.review.RemarkMapper.RemarkRow;
 import ofisino.server.vehicle.review.RemarkMapper.State;
 import ofisino.server.vehicle.review.ReviewService.Shown;
@@ -29,6 +30,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** The outsider's side, without sign-in: findings and photos, no money, no decisions, no names. */
 @RestController
+@WithoutSignIn
 @RequestMapping("/api/review")
 class OutsiderController {
     static final String TOKEN = "Review-Token";

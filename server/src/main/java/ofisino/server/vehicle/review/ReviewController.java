@@ -2,8 +2,11 @@ package ofisino.server.vehicle.review;
 
 import java.util.List;
 import java.util.UUID;
+import ofisino.server.identity.AtLeast;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Links;
+import ofisino.server.identity.Role;
+import ofisino.server.identity.Roles;
 import ofisino.server.vehicle.review.RemarkMapper.RemarkRow;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -17,6 +20,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** The owner's side: links, and what came in by them. */
 @RestController
+@Roles
 @RequestMapping("/api")
 class ReviewController {
     private final ReviewService service;
@@ -39,12 +43,14 @@ class ReviewController {
         return service.links(caller, projectId);
     }
 
+    @AtLeast(Role.OWNER)
     @PostMapping("/projects/{projectId}/links")
     @ResponseStatus(HttpStatus.CREATED)
     NewLinkResponse invite(Caller caller, @PathVariable UUID projectId, @RequestBody NewLinkRequest body) {
         return new NewLinkResponse(service.invite(caller, projectId, body.id(), body.days()));
     }
 
+    @AtLeast(Role.OWNER)
     @PostMapping("/links/{id}/revocation")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void revoke(Caller caller, @PathVariable UUID id) {

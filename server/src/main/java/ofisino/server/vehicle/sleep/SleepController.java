@@ -6,6 +6,7 @@ import java.util.UUID;
 import ofisino.core.vehicle.sleep.Evidence;
 import ofisino.core.vehicle.sleep.Sleep;
 import ofisino.server.identity.Caller;
+import ofisino.server.identity.Roles;
 import ofisino.server.vehicle.sleep.SleepMapper.EvidenceRow;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -18,6 +19,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
+@Roles
 @RequestMapping("/api/projects/{projectId}/sleep")
 class SleepController {
     private final SleepService service;

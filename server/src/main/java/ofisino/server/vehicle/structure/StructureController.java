@@ -9,6 +9,7 @@ import ofisino.core.vehicle.structure.ReferencePoint.Advice;
 import ofisino.core.vehicle.structure.ReferencePoint.Deviation;
 import ofisino.core.vehicle.structure.ReferencePoint.Stage;
 import ofisino.server.identity.Caller;
+import ofisino.server.identity.Roles;
 import ofisino.server.vehicle.structure.StructureMapper.ActualRow;
 import ofisino.server.vehicle.structure.StructureMapper.PointRow;
 import ofisino.server.vehicle.structure.StructureService.Point;
@@ -23,6 +24,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
+@Roles
 @RequestMapping("/api/projects/{projectId}/structure")
 class StructureController {
     private final StructureService service;

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.UUID;
 import ofisino.core.vehicle.suspicion.Event;
 import ofisino.server.identity.Caller;
+import ofisino.server.identity.Roles;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -15,6 +16,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
+@Roles
 @RequestMapping("/api/projects/{projectId}/events")
 class EventController {
     private final EventService service;

@@ -1,0 +1,70 @@
+package ofisino.server.history.writes;
+
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.Optional;
+import ofisino.server.history.ChangesNothing;
+import ofisino.server.identity.Caller;
+import ofisino.server.web.Body;
+import ofisino.server.web.HiddenMoney;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.context.request.NativeWebRequest;
+import org.springframework.web.method.HandlerMethod;
+import org.springframework.web.method.support.ModelAndViewContainer;
+import org.springframework.web.servlet.mvc.method.annotation.ServletInvocableHandlerMethod;
+
+/**
+ * One call of one operation: first who asks, then the whole body is read and understood, and only then, where something changes, the
+ * queue of the garage and the transaction. Made anew for each request.
+ */
+final class GuardedMethod extends ServletInvocableHandlerMethod {
+    private final Admission admission;
+    private final WriteOnce writes;
+    private @Nullable HttpServletRequest request;
+    private Optional<Caller> caller = Optional.empty();
+
+    GuardedMethod(HandlerMethod method, Admission admission, WriteOnce writes) {
+        super(method);
+        this.admission = admission;
+        this.writes = writes;
+    }
+
+    @Override
+    public @Nullable Object invokeForRequest(
+            NativeWebRequest web, @Nullable ModelAndViewContainer model, Object... provided) throws Exception {
+        request = web.getNativeRequest(HttpServletRequest.class);
+        caller = admission.admit(this, request, changesSomething());
+        if (caller.isPresent() && caller.get().seesMoney()) HiddenMoney.show(request);
+        if (caller.isPresent() && changesSomething()) WriteOnce.writeId(request); // without one nothing more is read
+        return super.invokeForRequest(web, model, provided);
+    }
+
+    @Override
+    protected @Nullable Object doInvoke(Object... arguments) throws Exception {
+        if (caller.isEmpty() || !changesSomething()) return super.doInvoke(arguments);
+        var change = new WriteOnce.Change(
+                WriteOnce.writeId(request), what(request), Body.of(request).sha256());
+        return writes.once(caller.get(), change, () -> answer(super.doInvoke(arguments)));
+    }
+
+    private boolean changesSomething() {
+        return switch (request.getMethod()) {
+            case "GET", "HEAD", "OPTIONS" -> false;
+            default -> !hasMethodAnnotation(ChangesNothing.class);
+        };
+    }
+
+    /** The same for each spelling of a path: the path is the decoded one. */
+    private static String what(HttpServletRequest request) {
+        String query = request.getQueryString() == null ? "" : "?" + request.getQueryString();
+        return request.getMethod() + " " + request.getServletPath() + query;
+    }
+
+    private ResponseEntity<?> answer(@Nullable Object returned) {
+        if (returned instanceof ResponseEntity<?> whole) return whole;
+        HttpStatusCode status = getResponseStatus();
+        return ResponseEntity.status(status == null ? HttpStatusCode.valueOf(200) : status)
+                .body(returned);
+    }
+}

@@ -1,4 +1,5 @@
 import { useState } from 'react'
+import { useRole } from '@/api/useRole'
 import { useQuery } from '@tanstack/react-query'
 import { Link, useParams } from 'react-router'
 import { Trans, useTranslation } from 'react-i18next'
@@ -140,6 +141,7 @@ function PlanAnswer({ plan }: { plan: Plan }) {
 }
 
 function Unplanned({ plan, projectId }: { plan: Plan; projectId: string }) {
+  const { owns } = useRole()
   const { t } = useTranslation()
   const reason = useReason()
   if (plan.unplaced.length === 0) return null
@@ -164,7 +166,7 @@ function Unplanned({ plan, projectId }: { plan: Plan; projectId: string }) {
           </li>
         ))}
       </ul>
-      <Mending projectId={projectId} />
+      {owns && <Mending projectId={projectId} />}
     </Part>
   )
 }

@@ -2,17 +2,24 @@ package ofisino.core.kernel;
 
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
 
 /**
  * An expected refusal: the message is a sentence that a person can act on, the code is stable for programs.
  * Anything that is not an {@code AppException} is a defect.
  */
 public abstract sealed class AppException extends RuntimeException permits InvalidValue, NotFound, Conflict, Forbidden {
+    /** It stands in an address (a URN), so it has no character that would need to be written otherwise there. */
+    private static final Pattern CODE = Pattern.compile("[A-Za-z0-9]+([.-][A-Za-z0-9]+)*");
+
     private final String code;
     private final transient Map<String, Object> facts;
 
     AppException(String code, String sentence, Map<String, Object> facts) {
         super(sentence);
+        if (!CODE.matcher(code).matches())
+            throw new IllegalArgumentException(
+                    "“%s” is no code: letters, digits, points and hyphens only".formatted(code));
         this.code = code;
         this.facts = Map.copyOf(facts);
     }

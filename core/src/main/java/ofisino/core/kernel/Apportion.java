@@ -1,5 +1,6 @@
 package ofisino.core.kernel;
 
+import java.math.BigInteger;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.stream.IntStream;
@@ -28,14 +29,18 @@ public final class Apportion {
             return Arrays.stream(byLargestRemainder(Math.negateExact(total), weights))
                     .map(part -> -part)
                     .toArray();
-        long sum = Arrays.stream(weights).reduce(0, Math::addExact);
-        long[] parts = Arrays.stream(weights)
-                .map(w -> Math.multiplyExact(total, w) / sum)
-                .toArray();
+        BigInteger sum = Arrays.stream(weights).mapToObj(BigInteger::valueOf).reduce(BigInteger.ZERO, BigInteger::add);
+        BigInteger[][] shares = Arrays.stream(weights)
+                .mapToObj(w -> BigInteger.valueOf(total)
+                        .multiply(BigInteger.valueOf(w))
+                        .divideAndRemainder(sum))
+                .toArray(BigInteger[][]::new);
+        long[] parts =
+                Arrays.stream(shares).mapToLong(s -> s[0].longValueExact()).toArray();
         int missing = (int) (total - Arrays.stream(parts).sum());
         IntStream.range(0, weights.length)
                 .boxed()
-                .sorted(Comparator.comparingLong((Integer i) -> -(total * weights[i] % sum)))
+                .sorted(Comparator.comparing((Integer i) -> shares[i][1].negate()))
                 .limit(missing)
                 .forEach(i -> parts[i]++);
         return parts;

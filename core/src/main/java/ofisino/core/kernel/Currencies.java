@@ -1,5 +1,6 @@
 package ofisino.core.kernel;
 
+import java.math.BigDecimal;
 import java.util.List;
 import org.joda.money.CurrencyUnit;
 import org.joda.money.IllegalCurrencyException;
@@ -35,11 +36,14 @@ public final class Currencies {
 
     /** An amount in minor units, within what a garage can mean. */
     public static Money minor(String field, CurrencyUnit unit, long minor) {
-        if (minor > LARGEST_MINOR || minor < -LARGEST_MINOR)
+        return within(field, Money.ofMinor(unit, minor));
+    }
+
+    /** The amount itself, where it is within what a garage can mean. */
+    static Money within(String field, Money amount) {
+        if (amount.getAmountMinor().abs().compareTo(BigDecimal.valueOf(LARGEST_MINOR)) > 0)
             throw InvalidValue.of(
-                    field,
-                    "amount.range",
-                    "The amount (%s) is too large. Check the decimal point.".formatted(Money.ofMinor(unit, minor)));
-        return Money.ofMinor(unit, minor);
+                    field, "amount.range", "The amount (%s) is too large. Check the decimal point.".formatted(amount));
+        return amount;
     }
 }

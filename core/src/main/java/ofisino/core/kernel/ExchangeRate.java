@@ -43,6 +43,8 @@ public record ExchangeRate(CurrencyUnit foreign, CurrencyUnit base, BigDecimal b
                     "rate.currency",
                     "The rate is for %s but the amount is in %s. Enter the rate of %s."
                             .formatted(foreign, amount.getCurrencyUnit(), amount.getCurrencyUnit()));
-        return foreign.equals(base) ? amount : amount.convertedTo(base, basePerForeign, RoundingMode.HALF_EVEN);
+        return foreign.equals(base)
+                ? amount
+                : Currencies.within("amount", amount.convertedTo(base, basePerForeign, RoundingMode.HALF_EVEN));
     }
 }

@@ -1,18 +1,28 @@
 package ofisino.core.kernel;
 
+import java.util.regex.Pattern;
+
 /** The one check of a line or a note that a person typed. */
 public final class Texts {
     public static final int LINE = 120;
     public static final int NOTE = 4000;
 
+    /** Signs that turn the direction of what follows: a name could show itself as another. They are left out. */
+    private static final Pattern UNSEEN = Pattern.compile("[\u202A-\u202E\u2066-\u2069\uFEFF]");
+
+    /** Control characters but for the ends of lines and tabs, and halves of characters. */
+    private static final Pattern UNREADABLE = Pattern.compile("[\\p{Cc}&&[^\n\r\t]]|\\p{Cs}");
+
     private Texts() {}
 
     /** A line that must say something: trimmed, 1 to 120 characters. */
     public static String line(String field, String text) {
-        String trimmed = optional(field, text, LINE);
+        String trimmed = optionalLine(field, text);
         if (trimmed.isEmpty())
             throw InvalidValue.of(
-                    field, field + ".missing", "The %s is missing. Enter it and save again.".formatted(words(field)));
+                    field,
+                    codeOf(field) + ".missing",
+                    "The %s is missing. Enter it and save again.".formatted(words(field)));
         return trimmed;
     }
 
@@ -21,20 +31,29 @@ public final class Texts {
         return optional(field, text, NOTE);
     }
 
+    /** A line that may be empty: trimmed, at most 120 characters; nothing given counts as empty. */
+    public static String optionalLine(String field, String text) {
+        return optional(field, text, LINE).replaceAll("\\s+", " ");
+    }
+
     private static String optional(String field, String text, int most) {
-        String trimmed = text == null ? "" : text.strip();
-        if (trimmed.indexOf('\0') >= 0)
+        String trimmed = text == null ? "" : UNSEEN.matcher(text).replaceAll("").strip();
+        if (UNREADABLE.matcher(trimmed).find())
             throw InvalidValue.of(
                     field,
-                    field + ".unreadable",
+                    codeOf(field) + ".unreadable",
                     "The %s contains a character that cannot be kept. Type it again.".formatted(words(field)));
         if (trimmed.length() > most)
             throw InvalidValue.of(
                     field,
-                    field + ".too-long",
+                    codeOf(field) + ".too-long",
                     "The %s is too long (%d characters). Keep it under %d."
                             .formatted(words(field), trimmed.length(), most + 1));
         return trimmed;
+    }
+
+    private static String codeOf(String field) {
+        return field.replace(' ', '-');
     }
 
     private static String words(String field) {

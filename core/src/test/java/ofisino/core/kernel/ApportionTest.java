@@ -10,6 +10,7 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.LongRange;
 import net.jqwik.api.constraints.Size;
+import ofisino.core.Seeds;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -33,7 +34,7 @@ class ApportionTest {
         assertThat(Apportion.byLargestRemainder(total, numbers(weights))).containsExactly(numbers(parts));
     }
 
-    @Property
+    @Property(seed = Seeds.OF_THE_DAY)
     void losesNoCent(
             @ForAll @LongRange(min = -1_000_000_000, max = 1_000_000_000) long total,
             @ForAll @Size(min = 1, max = 30) List<@IntRange(min = 1, max = 1_000_000) Integer> weights) {

@@ -12,6 +12,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.LongRange;
 import net.jqwik.api.constraints.Size;
+import ofisino.core.Seeds;
 import ofisino.core.kernel.ExchangeRate;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.money.budget.Month;
@@ -67,7 +68,8 @@ class MoneyTest {
     void sharesSumToTheEntry() {
         var job = new Split(Destination.JOB, Optional.of(JOB), 600);
         var stock = new Split(Destination.STOCK, Optional.empty(), 399);
-        assertThatThrownBy(() -> new Splits(1000, List.of(job, stock))).hasMessageContaining("1 too little");
+        assertThatThrownBy(() -> new Splits(1000, List.of(job, stock)))
+                .hasMessageContaining("come to less than the entry");
         assertThatThrownBy(() -> new Splits(0, List.of())).hasMessageContaining("at least one share");
         assertThatThrownBy(() -> new Split(Destination.JOB, Optional.empty(), 1))
                 .isInstanceOf(InvalidValue.class);
@@ -91,7 +93,7 @@ class MoneyTest {
                         new Split(Destination.RATE_DIFFERENCE, Optional.empty(), 2_50));
     }
 
-    @Property
+    @Property(seed = Seeds.OF_THE_DAY)
     void scalingAndReversingLoseNoCent(
             @ForAll @LongRange(min = -9_999_999, max = 9_999_999) long total,
             @ForAll @Size(min = 1, max = 12) List<@LongRange(min = 1, max = 500_000) Long> shares) {

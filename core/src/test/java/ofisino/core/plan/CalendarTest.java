@@ -34,6 +34,33 @@ class CalendarTest {
         assertThat(late.to()).isEqualTo(Instant.parse("2026-03-27T23:00:00Z"));
     }
 
+    /**
+     * By the calendar: on Sunday 28 March 2027 the clock goes from 2:00 to 3:00, on Sunday 31 October 2027 from 3:00 back to 2:00. Each quarter
+     * of both nights begins and ends a window, and none ends before it begins.
+     */
+    @Test
+    void aTimeThatTheClockSkipsIsTheInstantAtWhichItDoes() {
+        LocalDate forward = LocalDate.of(2027, 3, 28);
+        LocalDate back = LocalDate.of(2027, 10, 31);
+        for (int from = 0; from < 300; from += 15)
+            for (int to = from + 15; to <= 315; to += 15) {
+                var window = new WeekWindow(DayOfWeek.SUNDAY, from, to);
+                int skipped = Math.max(0, Math.min(to, 180) - Math.max(from, 120));
+                assertThat(Duration.between(
+                                window.on(forward, VIENNA).from(),
+                                window.on(forward, VIENNA).to()))
+                        .as("%d to %d, forward", from, to)
+                        .isEqualTo(Duration.ofMinutes(to - from - skipped));
+                assertThat(window.on(back, VIENNA).to())
+                        .isAfter(window.on(back, VIENNA).from());
+            }
+        var gone = new WeekWindow(DayOfWeek.SUNDAY, 150, 180).on(forward, VIENNA);
+        assertThat(gone.from()).isEqualTo(gone.to()).isEqualTo(Instant.parse("2027-03-28T01:00:00Z"));
+        assertThat(new WeekWindow(DayOfWeek.SUNDAY, 180, 240).on(back, VIENNA).from())
+                .as("three o’clock comes once, after the second two o’clock")
+                .isEqualTo(Instant.parse("2027-10-31T02:00:00Z"));
+    }
+
     @Test
     void listsTheWindowsOfAStretchOfDays() {
         var calendar = new WeekCalendar(

@@ -13,6 +13,7 @@ import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
+import ofisino.core.Seeds;
 import ofisino.core.kernel.Aim;
 import ofisino.core.plan.calendar.TimeWindow;
 import ofisino.core.plan.referee.Garages;
@@ -68,7 +69,7 @@ class JoiningTest {
     }
 
     /** Whatever is split: a plan of it keeps all rules. */
-    @Property(tries = 150)
+    @Property(tries = 150, seed = Seeds.OF_THE_DAY)
     void aSplitPlanKeepsAllRules(@ForAll("garages") PlanProblem problem) {
         for (Opening o : problem.openings()) {
             if (o.jobs().size() < 2) continue;
@@ -79,7 +80,7 @@ class JoiningTest {
     }
 
     /** Whatever becomes one: no job is lost, and a plan of it keeps all rules. */
-    @Property(tries = 200)
+    @Property(tries = 200, seed = Seeds.OF_THE_DAY)
     void noJobIsLostAndAllRulesAreKept(@ForAll("garages") PlanProblem problem) {
         List<String> same = sameWay(problem);
         PlanProblem joined = Joining.join(problem, same);

@@ -204,6 +204,36 @@ class SerialPassTest {
                 .containsExactly(window("2026-03-07T09:00:00Z", "2026-03-07T10:00:00Z"));
     }
 
+    /** By hand: from 18:07 to 18:50 whole quarters of an hour are left from 18:15 to 18:45, two and not three. */
+    @Test
+    void aQuarterOfAnHourThatSomebodyLeavesInTheMiddleOfIsNone() {
+        var ines = new Person(
+                "ines",
+                List.of(
+                        window("2026-03-03T18:07:00Z", "2026-03-03T18:50:00Z"),
+                        window("2026-03-05T18:00:00Z", "2026-03-05T20:00:00Z")));
+        var plan = plan(PlanProblem.simple(NOW, HORIZON, ZONE, List.of(ines), List.of(job("a", 3)), List.of()));
+        assertThat(at(plan, "a").stays())
+                .containsExactly(
+                        window("2026-03-03T18:15:00Z", "2026-03-03T18:45:00Z"),
+                        window("2026-03-05T18:00:00Z", "2026-03-05T18:15:00Z"));
+    }
+
+    /** By hand: 3000 days on the way end 3000 days from now, years past the horizon; what waits for it has no date, and it says why. */
+    @Test
+    void aWaitMayEndPastTheHorizon() {
+        var seal = Activity.order("seal", Aim.ROAD_READY, Duration.ofDays(3000));
+        assertThat(at(planned(List.of(seal)), "seal").end())
+                .isEqualTo(at(planned(List.of(seal)), "seal").start().plus(Duration.ofDays(3000)));
+        assertThat(SerialPass.plan(problem(List.of(seal, job("fit", 2)), Link.of("seal", "fit"))))
+                .isInstanceOfSatisfying(
+                        PlanOutcome.Infeasible.class,
+                        i -> assertThat(i.unplaced()).singleElement().satisfies(u -> {
+                            assertThat(u.limit().kind()).isEqualTo(Limit.Kind.ARRIVAL);
+                            assertThat(u.limit().id()).isEqualTo("seal");
+                        }));
+    }
+
     /** By hand: the bay holds one job at a time, also while paint dries in it, and the second person waits for it. */
     @Test
     void aPlaceHoldsOnlySoMany() {
@@ -258,6 +288,7 @@ class SerialPassTest {
         assertThatThrownBy(() -> problem(List.of(job("a", 1)), Link.of("a", "ghost")))
                 .hasMessageContaining("not in the plan");
         assertThatThrownBy(() -> new Crew(2, List.of("ines"))).hasMessageContaining("only 1 can do it");
+        assertThatThrownBy(() -> new Crew(2, List.of("ines", "ines"))).hasMessageContaining("named twice");
     }
 
     /** By hand: the seal arrives last and holds the road date; without it the longest work on the chain does. */

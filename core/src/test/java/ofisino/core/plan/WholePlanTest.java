@@ -10,6 +10,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Random;
 import java.util.stream.Stream;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
@@ -17,6 +18,7 @@ import net.jqwik.api.Assume;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
+import ofisino.core.Seeds;
 import ofisino.core.kernel.Aim;
 import ofisino.core.plan.calendar.TimeWindow;
 import ofisino.core.plan.referee.Garages;
@@ -31,13 +33,14 @@ import ofisino.core.plan.schedule.PlanProblem;
 import ofisino.core.plan.schedule.Planner;
 import ofisino.core.plan.schedule.Planner.Budget;
 import ofisino.core.plan.schedule.SerialPass;
+import org.junit.jupiter.api.Test;
 
 /** Random garages with everything in them: whatever is asked, no plan breaks a rule of the {@link RuleBook}. */
 class WholePlanTest {
     private static final Duration SLOT = Duration.ofMinutes(15);
     private static final Budget SMALL = new Budget(60, 7);
 
-    @Property(tries = 400)
+    @Property(tries = 400, seed = Seeds.OF_THE_DAY)
     void noPlanBreaksARule(@ForAll("garages") PlanProblem problem) {
         PlanOutcome outcome = Planner.plan(problem, SMALL);
         Assume.that(outcome instanceof Planned);
@@ -45,13 +48,13 @@ class WholePlanTest {
         assertThat(((Planned) outcome).plan().activities()).hasSameSizeAs(problem.activities());
     }
 
-    @Property(tries = 60)
+    @Property(tries = 60, seed = Seeds.OF_THE_DAY)
     void theSameQuestionHasTheSameAnswer(@ForAll("garages") PlanProblem problem) {
         assertThat(Planner.plan(problem, SMALL)).isEqualTo(Planner.plan(problem, SMALL));
     }
 
     /** The plan that is followed is kept: nothing is gained by asking again. */
-    @Property(tries = 150)
+    @Property(tries = 150, seed = Seeds.OF_THE_DAY)
     void aPlanThatStillHoldsIsKept(@ForAll("garages") PlanProblem problem) {
         PlanOutcome first = Planner.plan(problem, SMALL);
         Assume.that(first instanceof Planned);
@@ -74,9 +77,19 @@ class WholePlanTest {
                         .isPresent());
     }
 
-    @Property(tries = 150)
+    /** What broke the property below once: its milestone ends past the horizon, and all days past it counted as one. */
+    @Test
+    void neverWorseThanTheFirstSerialPassPastTheHorizon() {
+        neverWorse(Garages.drawn(new Random(19185)));
+    }
+
+    @Property(tries = 150, seed = Seeds.OF_THE_DAY)
     void neverWorseThanTheFirstSerialPass(@ForAll("garages") PlanProblem problem) {
         Assume.that(SerialPass.plan(problem) instanceof Planned);
+        neverWorse(problem);
+    }
+
+    private static void neverWorse(PlanProblem problem) {
         Plan serial = ((Planned) SerialPass.plan(problem)).plan();
         Aim first = problem.milestones().get(0);
         assertThat(Planner.plan(problem, SMALL))
@@ -90,7 +103,7 @@ class WholePlanTest {
      * The reasons are true: with its first work one slot sooner, all else as it is, some rule of the book is broken. (Being laid aside is judged
      * by the book only for work that needs no place, and is left out.)
      */
-    @Property(tries = 300)
+    @Property(tries = 300, seed = Seeds.OF_THE_DAY)
     void oneSlotSoonerBreaksARule(@ForAll("garages") PlanProblem problem) {
         PlanOutcome outcome = Planner.plan(problem, SMALL);
         Assume.that(outcome instanceof Planned);
@@ -110,7 +123,7 @@ class WholePlanTest {
      * The counterfactual: exactly the limit that is named is relaxed, and of what the book finds wrong with a start one slot sooner something is
      * wrong no more. Limits that come from ways in and states are covered by the property above.
      */
-    @Property(tries = 400)
+    @Property(tries = 400, seed = Seeds.OF_THE_DAY)
     void relaxingTheLimitThatIsNamedMendsWhatItForbids(@ForAll("garages") PlanProblem problem) {
         PlanOutcome outcome = Planner.plan(problem, SMALL);
         Assume.that(outcome instanceof Planned);
@@ -215,7 +228,7 @@ class WholePlanTest {
     }
 
     /** No milestone is reached before the work that it needs could be done by everybody at once, all the time. */
-    @Property(tries = 150)
+    @Property(tries = 150, seed = Seeds.OF_THE_DAY)
     void noPlanIsBetterThanTheLowerBounds(@ForAll("garages") PlanProblem problem) {
         PlanOutcome outcome = Planner.plan(problem, SMALL);
         Assume.that(outcome instanceof Planned);
@@ -243,7 +256,7 @@ class WholePlanTest {
     }
 
     /** The plan that is followed is given up where it breaks what has been added: a link, an evening less, money less. */
-    @Property(tries = 300)
+    @Property(tries = 300, seed = Seeds.OF_THE_DAY)
     void aPlanThatDoesNotHoldAnyMoreIsNotKept(@ForAll("garages") PlanProblem problem, @ForAll("easier") int how) {
         PlanOutcome before = Planner.plan(problem, SMALL);
         Assume.that(before instanceof Planned);
@@ -279,7 +292,7 @@ class WholePlanTest {
     }
 
     /** With more money, shorter waits for parts, or an evening more, the plan that is followed stays possible: no first milestone gets later. */
-    @Property(tries = 200)
+    @Property(tries = 200, seed = Seeds.OF_THE_DAY)
     void whatMakesItEasierMakesNothingLater(@ForAll("garages") PlanProblem problem, @ForAll("easier") int how) {
         PlanOutcome before = Planner.plan(problem, SMALL);
         Assume.that(before instanceof Planned);

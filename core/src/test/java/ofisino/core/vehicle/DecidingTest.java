@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
+import ofisino.core.Seeds;
 import ofisino.core.kernel.Aim;
 import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.VehicleSystem;
@@ -44,7 +45,7 @@ class DecidingTest {
     }
 
     /** Whatever the finding, the rules allow what is proposed: safety is never talked away by pressing Enter. */
-    @Property
+    @Property(seed = Seeds.OF_THE_DAY)
     void aProposalIsAlwaysAllowed(
             @ForAll FindingKind kind,
             @ForAll SafetyClass safety,

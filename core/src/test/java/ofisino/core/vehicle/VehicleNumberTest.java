@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
+import ofisino.core.Seeds;
 import ofisino.core.vehicle.identity.VehicleNumber;
 import ofisino.core.vehicle.identity.VehicleNumber.Remark;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -51,7 +52,7 @@ class VehicleNumberTest {
     }
 
     /** 11 is prime, so one digit read wrongly is always noticed, but for the check digit's own place, which is compared. */
-    @Property
+    @Property(seed = Seeds.OF_THE_DAY)
     void oneWrongDigitIsNoticed(
             @ForAll @IntRange(min = 0, max = 16) int place, @ForAll @IntRange(min = 1, max = 9) int shift) {
         String number = "11111111111111111";

@@ -24,7 +24,7 @@ public final class Stored {
     public static void notStale(int updatedRows, String thing, Supplier<?> now) {
         if (updatedRows == 1) return;
         throw new Conflict(
-                thing + ".stale",
+                thing.replace(' ', '-') + ".stale",
                 "Someone else changed this %s meanwhile. Your words are kept here; compare them with what is stored and save again."
                         .formatted(thing),
                 Map.of("stored", now.get()));

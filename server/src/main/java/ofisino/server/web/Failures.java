@@ -1,5 +1,6 @@
 package ofisino.server.web;
 
+import io.swagger.v3.oas.annotations.Hidden;
 import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.Map;
@@ -12,6 +13,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
 /** What fails before any operation is found, as a problem like all others. */
+@Hidden
 @RestController
 class Failures implements ErrorController {
     @RequestMapping("/error")

@@ -10,6 +10,7 @@ import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.Forbidden;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.NotFound;
+import org.apache.tomcat.util.http.InvalidParameterException;
 import org.postgresql.util.PSQLException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -62,6 +63,16 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
                 "request.value",
                 "“%s” is no %s. Go back and try again.".formatted(mismatch.getValue(), mismatch.getName()),
                 Map.of("field", mismatch.getName()));
+    }
+
+    /** Tomcat reads the parameters of an address when they are first asked for. */
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> undecodable(InvalidParameterException unreadable) {
+        return answer(
+                HttpStatus.BAD_REQUEST,
+                "request.address",
+                "This address cannot be read. Go back and try again.",
+                Map.of());
     }
 
     @ExceptionHandler

@@ -2,6 +2,7 @@ package ofisino.core.money.ledger;
 
 import java.util.Optional;
 import java.util.UUID;
+import ofisino.core.kernel.Currencies;
 import ofisino.core.kernel.InvalidValue;
 
 /**
@@ -12,6 +13,8 @@ import ofisino.core.kernel.InvalidValue;
  */
 public record Split(Destination destination, Optional<UUID> job, long baseMinor) {
     public Split {
+        if (baseMinor > Currencies.LARGEST_MINOR || baseMinor < -Currencies.LARGEST_MINOR)
+            throw InvalidValue.of("splits", "split.range", "A share is too large. Check the decimal point.");
         if ((destination == Destination.JOB) != job.isPresent())
             throw InvalidValue.of(
                     "splits",

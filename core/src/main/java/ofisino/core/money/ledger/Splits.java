@@ -18,12 +18,8 @@ public record Splits(long totalBaseMinor, List<Split> parts) {
             throw InvalidValue.of(
                     "splits",
                     "split.sum",
-                    "The shares come to %d but the entry to %d hundredths: %d too %s. Change a share or press “spread the rest”."
-                            .formatted(
-                                    sum,
-                                    totalBaseMinor,
-                                    Math.abs(sum - totalBaseMinor),
-                                    sum > totalBaseMinor ? "much" : "little"));
+                    "The shares come to %s than the entry. Change a share or press “Put the rest on the last”."
+                            .formatted(sum > totalBaseMinor ? "more" : "less"));
     }
 
     /** One thing ordered: what it cost by itself at the rate on ordering. */

@@ -43,6 +43,11 @@ public record WayIn(
 
     public WayIn {
         name = Texts.line("name", name);
+        if (!id.matches("[a-z0-9-]{1,60}"))
+            throw InvalidValue.of(
+                    "wayIn",
+                    "way-in.id",
+                    "“%s” names no way in: small letters, digits and hyphens only. Load the page again.".formatted(id));
         needs = Set.copyOf(needs);
         excludes = Set.copyOf(excludes);
         usesUp = List.copyOf(usesUp);

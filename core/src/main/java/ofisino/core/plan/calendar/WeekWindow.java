@@ -1,9 +1,11 @@
 package ofisino.core.plan.calendar;
 
 import java.time.DayOfWeek;
+import java.time.Instant;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.time.ZoneId;
-import java.time.ZonedDateTime;
+import java.time.zone.ZoneOffsetTransition;
 import ofisino.core.kernel.InvalidValue;
 
 /**
@@ -24,15 +26,19 @@ public record WeekWindow(DayOfWeek day, int fromMinute, int toMinute) {
                     "windows", "window.order", "A time in the garage must end after it begins, on the same day.");
     }
 
-    /** The window on one day; where clocks change it begins and ends by the clock on the wall. */
+    /**
+     * The window on one day; where clocks change it begins and ends by the clock on the wall. A time that the clock skips is the instant at
+     * which it does: a window that lies in the skipped hour is empty.
+     */
     public TimeWindow on(LocalDate date, ZoneId zone) {
-        return new TimeWindow(
-                at(date, fromMinute, zone).toInstant(), at(date, toMinute, zone).toInstant());
+        return new TimeWindow(at(date, fromMinute, zone), at(date, toMinute, zone));
     }
 
-    private static ZonedDateTime at(LocalDate date, int minute, ZoneId zone) {
-        return date.plusDays(minute / 1440)
-                .atTime(minute / 60 % 24, minute % 60)
-                .atZone(zone);
+    private static Instant at(LocalDate date, int minute, ZoneId zone) {
+        LocalDateTime wall = date.plusDays(minute / 1440).atTime(minute / 60 % 24, minute % 60);
+        ZoneOffsetTransition change = zone.getRules().getTransition(wall);
+        return change != null && change.isGap()
+                ? change.getInstant()
+                : wall.atZone(zone).toInstant();
     }
 }

@@ -24,6 +24,17 @@ public record Envelope(int heightMm, int widthMm, int lengthMm) {
 
     /** What a job does to the envelope; taller tyres lift it by half of what their diameter grows. */
     public record Change(String jobId, int heightMm, int widthMm, int lengthMm) {
+        private static final int MOST_MM = 3000;
+
+        public Change {
+            for (int mm : new int[] {heightMm, widthMm, lengthMm})
+                if (mm < -MOST_MM || mm > MOST_MM)
+                    throw new InvalidValue(
+                            "clearance.change",
+                            "A change by %d mm is more than a vehicle can grow or shrink. Enter millimetres."
+                                    .formatted(mm));
+        }
+
         public static Change ofTyres(String jobId, int diameterBeforeMm, int diameterAfterMm) {
             return new Change(jobId, (diameterAfterMm - diameterBeforeMm) / 2, 0, 0);
         }

@@ -56,6 +56,9 @@ public record Activity(
                         "plan.crew",
                         "The work needs %d people but only %d can do it. Add a helper or lower the number."
                                 .formatted(size, candidates.size()));
+            if (Set.copyOf(candidates).size() < candidates.size())
+                throw new InvalidValue(
+                        "plan.crew-twice", "Somebody is named twice among those who can do the work. Name each once.");
         }
     }
 

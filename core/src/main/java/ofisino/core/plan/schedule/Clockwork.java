@@ -13,6 +13,7 @@ import ofisino.core.plan.calendar.TimeWindow;
  */
 final class Clockwork {
     static final int SLOT_SECONDS = 900;
+    private static final int DAY_SECONDS = 86_400;
     private static final long FAR_SECONDS = 500_000_000;
     /** Nobody is there: number of no window. */
     static final int OUT = -1;
@@ -45,7 +46,7 @@ final class Clockwork {
         for (PlanProblem.Person p : problem.people())
             for (TimeWindow w : p.windows()) {
                 int from = Math.max(0, slotAtOrAfter(secondsAt(w.from())));
-                somebody.set(from, Math.max(from, Math.min(slots, slotAtOrAfter(secondsAt(w.to())))));
+                somebody.set(from, Math.max(from, Math.min(slots, slotAtOrBefore(secondsAt(w.to())))));
             }
         // work that holds a place over night must see that it is taken in between
         for (PlanProblem.Capacity place : problem.places())
@@ -69,7 +70,8 @@ final class Clockwork {
         int[] numbers = new int[live];
         Arrays.fill(numbers, OUT);
         for (int w = 0; w < list.size(); w++) {
-            int to = liveAt(secondsAt(list.get(w).to()));
+            // a quarter of an hour that somebody leaves in the middle of is none
+            int to = liveAt(slotAtOrBefore(secondsAt(list.get(w).to())) * SLOT_SECONDS);
             for (int t = liveAt(secondsAt(list.get(w).from())); t < to; t++) numbers[t] = w;
         }
         return numbers;
@@ -112,6 +114,10 @@ final class Clockwork {
         return origin.plusSeconds(seconds);
     }
 
+    private static int slotAtOrBefore(int seconds) {
+        return Math.floorDiv(seconds, SLOT_SECONDS);
+    }
+
     static int slotAtOrAfter(int seconds) {
         return -Math.floorDiv(-seconds, SLOT_SECONDS);
     }
@@ -130,12 +136,15 @@ final class Clockwork {
         return startOf(liveSlot) + SLOT_SECONDS;
     }
 
-    /** The day of an instant, counted from the first; the last day for all that is later. */
+    /** The day of an instant, counted from the first; past the horizon days go on, each of 24 hours. */
     int dayOf(int seconds) {
+        int last = dayStart.length - 1;
+        if (seconds > dayStart[last]) return last + (seconds - dayStart[last]) / DAY_SECONDS;
         int found = Arrays.binarySearch(dayStart, seconds);
         return found >= 0 ? found : Math.max(0, -found - 2);
     }
 
+    /** Days up to the horizon and the next. */
     int days() {
         return dayStart.length;
     }

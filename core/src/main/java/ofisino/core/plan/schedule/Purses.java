@@ -25,11 +25,16 @@ final class Purses {
             for (Activity.Due due : dues) if (due.isAtEnd() == atEnd) amount += due.minor();
             if (amount == 0) continue;
             sum += amount;
-            int day = in.time.dayOf(atEnd ? end : start);
+            int day = dayOf(atEnd ? end : start);
             int from = firstDayFor(sum);
             if (from > day) latest = Math.max(latest, from);
         }
         return latest;
+    }
+
+    /** What becomes due past the last day that is known must be there on the last. */
+    private int dayOf(int seconds) {
+        return Math.min(left.length - 1, in.time.dayOf(seconds));
     }
 
     /** The first day from which on the balance never falls below floor + amount; the day after the last when there is none. */
@@ -42,8 +47,7 @@ final class Purses {
     void spend(int a, int start, int end, int sign) {
         if (left.length == 0) return;
         for (Activity.Due due : in.activity[a].dues())
-            for (int d = in.time.dayOf(due.isAtEnd() ? end : start); d < left.length; d++)
-                left[d] -= sign * due.minor();
+            for (int d = dayOf(due.isAtEnd() ? end : start); d < left.length; d++) left[d] -= sign * due.minor();
     }
 
     boolean isOverdrawn() {

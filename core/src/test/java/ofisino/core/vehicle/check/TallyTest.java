@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
+import ofisino.core.Seeds;
 import ofisino.core.vehicle.HowSeen;
 import ofisino.core.vehicle.check.Answer.Seen;
 import ofisino.core.vehicle.inspection.Decision;
@@ -27,7 +28,7 @@ class TallyTest {
     }
 
     /** Every item ends somewhere, and only once; without decisions, what is not good waits. */
-    @Property
+    @Property(seed = Seeds.OF_THE_DAY)
     void everyItemIsCountedOnce(@ForAll List<Seen> seen, @ForAll Optional<Decision> decision) {
         List<Answer> answers = new ArrayList<>();
         for (Seen s : seen) add(answers, 1, s);

@@ -10,6 +10,7 @@ import java.util.OptionalDouble;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
+import ofisino.core.Seeds;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.Source;
 import ofisino.core.vehicle.reading.Reading.Instrument;
@@ -115,7 +116,7 @@ class JudgeTest {
         assertThat(from.convert(value, to)).isCloseTo(expected, within(expected * 1e-6));
     }
 
-    @Property(tries = 300)
+    @Property(tries = 300, seed = Seeds.OF_THE_DAY)
     void unitsComeBackAsTheyWent(@ForAll @DoubleRange(min = -1e6, max = 1e6) double value, @ForAll Unit from) {
         assertThat(Unit.values())
                 .filteredOn(from::measuresLike)

@@ -92,6 +92,7 @@ class ClearanceService {
     /** @param change all 0 takes it away */
     void change(Caller caller, SizeChangeRow change) {
         projects.requireOpen(caller, jobs.require(caller, change.jobId()).projectId());
+        change.toCore(); // refuses what no vehicle does
         mapper.deleteChange(caller.garageId(), change.jobId());
         if (change.heightMm() != 0 || change.widthMm() != 0 || change.lengthMm() != 0)
             mapper.insertChange(caller.garageId(), change);

@@ -15,7 +15,9 @@ import ofisino.core.plan.schedule.Relaxing.Relaxation;
 import ofisino.core.plan.schedule.Sooner;
 import ofisino.core.plan.tonight.Asked;
 import ofisino.server.history.ChangesNothing;
+import ofisino.server.identity.AtLeast;
 import ofisino.server.identity.Caller;
+import ofisino.server.identity.Role;
 import ofisino.server.identity.Roles;
 import ofisino.server.plan.Plans.Subject;
 import org.jspecify.annotations.Nullable;
@@ -186,7 +188,8 @@ class PlanController {
         return comparisons.pace(caller, projectId, own);
     }
 
-    /** The least that would make the plan possible: of each kind one change. */
+    /** The least that would make the plan possible: of each kind one change, one of them in money. */
+    @AtLeast(Role.OWNER)
     @GetMapping("/mending")
     List<Relaxation> mending(Caller caller, @PathVariable UUID projectId) {
         return answers.mending(caller, projectId);

@@ -141,7 +141,7 @@ class SendOutService implements SendOuts {
                         o.minutes(),
                         o.days(),
                         o.seen(),
-                        Texts.note("refused", o.refused())));
+                        Texts.optionalLine("refused", o.refused())));
     }
 
     /** It goes out today, to somebody, back on a day that he names. */

@@ -110,7 +110,7 @@ class FaultService implements Faults {
             Stored.notStale(
                     mapper.updateCause(caller.garageId(), projectId, checked),
                     "cause",
-                    () -> known(caller, projectId, code).orElseThrow());
+                    () -> known(caller, projectId, code).orElseThrow(() -> new NotFound("cause", code)));
     }
 
     private Optional<CauseRow> known(Caller caller, UUID projectId, FaultCode code) {

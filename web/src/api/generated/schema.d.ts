@@ -4,6 +4,38 @@
  */
 
 export interface paths {
+    "/api/amounts-to-check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_5"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/amounts-to-check/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["tick"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/attachments": {
         parameters: {
             query?: never;
@@ -372,6 +404,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/evenings/{id}/note": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["tickNote"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/findings/{findingId}/chain": {
         parameters: {
             query?: never;
@@ -591,6 +639,102 @@ export interface paths {
         put?: never;
         post: operations["add_9"];
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/garage/members/{accountId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["remove_3"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/garage/members/{accountId}/password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["setPassword"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/garage/members/{accountId}/role": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["setRole"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/garage/own-password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changeOwn"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/garage/sign-ins": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["signIns"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/garage/sign-ins/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["end"];
         options?: never;
         head?: never;
         patch?: never;
@@ -2628,22 +2772,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/error": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["failed"];
-        put: operations["failed_2"];
-        post: operations["failed_1"];
-        delete: operations["failed_3"];
-        options: operations["failed_6"];
-        head: operations["failed_5"];
-        patch: operations["failed_4"];
-        trace?: never;
-    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -3138,11 +3266,32 @@ export interface components {
         DecisionsRequest: {
             decisions: components["schemas"]["OneOfManyDecisions"][];
         };
+        DepositOut: {
+            /** Format: int64 */
+            baseMinor: number;
+            description: string;
+            /** Format: date */
+            returnBy: string;
+        };
         Deviation: {
             /** Format: double */
             beyondMm: number;
             /** Format: double */
             offMm: number;
+        };
+        DoubtfulRow: {
+            /** Format: int64 */
+            amountMinor: number;
+            currency: string;
+            /** @enum {string} */
+            entity: "ENTRY" | "PURCHASE_ORDER" | "PROJECT" | "NEED";
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            projectId?: string;
+            /** Format: uuid */
+            rowId: string;
+            title: string;
         };
         EdgeResponse: {
             /** Format: uuid */
@@ -3199,6 +3348,8 @@ export interface components {
             rate: number;
             /** Format: date */
             rateOn: string;
+            /** Format: date */
+            returnBy?: string;
             splits?: components["schemas"]["SplitFields"][];
             /** Format: uuid */
             supplierId?: string;
@@ -3223,6 +3374,8 @@ export interface components {
             rateOn: string;
             /** Format: int32 */
             receipts: number;
+            /** Format: date */
+            returnBy?: string;
             /** Format: uuid */
             reversedBy?: string;
             /** Format: uuid */
@@ -3279,6 +3432,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             learned: string;
+            noteDone: boolean;
             noteToSelf: string;
             person: string;
             /** Format: int64 */
@@ -3775,6 +3929,8 @@ export interface components {
             jobId?: string;
             /** Format: uuid */
             needId: string;
+            /** Format: date */
+            returnedOn?: string;
             title: string;
         };
         LineRequest: {
@@ -3909,6 +4065,7 @@ export interface components {
         };
         MoneyResponse: {
             currency: string;
+            depositsOut: components["schemas"]["DepositOut"][];
             goesTo: components["schemas"]["GoesTo"][];
             /** Format: int64 */
             heldForPlansB: number;
@@ -3921,6 +4078,7 @@ export interface components {
             /** Format: int64 */
             overBasisPoints: number;
             position: components["schemas"]["Position"];
+            refundsExpected: components["schemas"]["RefundDue"][];
             toOrder: components["schemas"]["ToOrder"][];
             /** Format: int64 */
             willHaveCost: number;
@@ -4131,6 +4289,9 @@ export interface components {
             /** Format: uuid */
             supplierId: string;
         };
+        NewPasswordRequest: {
+            password: string;
+        };
         NewPlaceRequest: {
             /** Format: uuid */
             id: string;
@@ -4226,9 +4387,14 @@ export interface components {
             note?: string;
         };
         Note: {
+            /** Format: uuid */
+            eveningId: string;
             text: string;
             /** Format: date */
             workedOn: string;
+        };
+        NoteRequest: {
+            done: boolean;
         };
         OfferResponse: {
             doNow: boolean;
@@ -4364,6 +4530,10 @@ export interface components {
         };
         OwnPaceRequest: {
             ownPace: boolean;
+        };
+        OwnPasswordRequest: {
+            present: string;
+            wanted: string;
         };
         OwnRemarkResponse: {
             author: string;
@@ -4567,19 +4737,6 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
-        ProblemDetail: {
-            detail?: string;
-            /** Format: uri */
-            instance?: string;
-            properties?: {
-                [key: string]: unknown;
-            };
-            /** Format: int32 */
-            status?: number;
-            title?: string;
-            /** Format: uri */
-            type?: string;
-        };
         ProgressResponse: {
             /** Format: int32 */
             earnedPercent: number;
@@ -4733,6 +4890,16 @@ export interface components {
             /** @enum {string} */
             stage: "AS_FOUND" | "PULLED" | "FITTED";
         };
+        RefundDue: {
+            /** Format: int64 */
+            baseMinor: number;
+            currency: string;
+            /** Format: int64 */
+            minor: number;
+            /** Format: uuid */
+            orderId: string;
+            supplier: string;
+        };
         RefusedRequest: {
             reason: string;
             /** Format: int64 */
@@ -4824,6 +4991,10 @@ export interface components {
             on: string;
             /** Format: date */
             target?: string;
+        };
+        RoleRequest: {
+            /** @enum {string} */
+            role: "OWNER" | "HELPER" | "VIEWER";
         };
         RustFields: {
             blisters?: components["schemas"]["Blistering"];
@@ -4964,6 +5135,20 @@ export interface components {
             /** Format: int32 */
             severity: number;
             zone: string;
+        };
+        SignIn: {
+            /** Format: uuid */
+            accountId: string;
+            /** @enum {string} */
+            by: "PASSWORD" | "PHONE";
+            device: string;
+            displayName: string;
+            id: string;
+            /** Format: date-time */
+            lastUsed: string;
+            mine: boolean;
+            /** Format: date-time */
+            since: string;
         };
         SignInRequest: {
             name: string;
@@ -5131,7 +5316,7 @@ export interface components {
             leftOfBudgetMinor?: number;
             /** Format: int64 */
             leftThisMonthMinor?: number;
-            note?: components["schemas"]["Note"];
+            notes: components["schemas"]["Note"][];
             order: components["schemas"]["OrderNow"][];
             /** Format: int64 */
             owedDue: number;
@@ -5352,6 +5537,46 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    all_5: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DoubtfulRow"][];
+                };
+            };
+        };
+    };
+    tick: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     of_12: {
         parameters: {
             query: {
@@ -6026,6 +6251,30 @@ export interface operations {
             };
         };
     };
+    tickNote: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NoteRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     makeChain: {
         parameters: {
             query?: never;
@@ -6403,6 +6652,136 @@ export interface operations {
         responses: {
             /** @description Created */
             201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    remove_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                accountId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    setPassword: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                accountId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewPasswordRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    setRole: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                accountId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RoleRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    changeOwn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnPasswordRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    signIns: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SignIn"][];
+                };
+            };
+        };
+    };
+    end: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -10042,146 +10421,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TripResponse"];
-                };
-            };
-        };
-    };
-    failed: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ProblemDetail"];
-                };
-            };
-        };
-    };
-    failed_2: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ProblemDetail"];
-                };
-            };
-        };
-    };
-    failed_1: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ProblemDetail"];
-                };
-            };
-        };
-    };
-    failed_3: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ProblemDetail"];
-                };
-            };
-        };
-    };
-    failed_6: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ProblemDetail"];
-                };
-            };
-        };
-    };
-    failed_5: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ProblemDetail"];
-                };
-            };
-        };
-    };
-    failed_4: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ProblemDetail"];
                 };
             };
         };

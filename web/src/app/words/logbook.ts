@@ -49,6 +49,7 @@ export const logbook = {
     yourNote: 'Begin with: {{note}}',
     learned: 'Learned',
     noteToSelf: 'Note to tomorrow’s self',
+    noteDone: 'Note, ticked off',
     noteHint: 'What is half done, finger-tight, or first next time?',
     more: 'Photos, change',
     onWhat: 'On what, how long?',

@@ -80,12 +80,13 @@ function LogAnswer({ evenings }: { evenings: Evening[] }) {
   const { t } = useTranslation()
   const format = useFormat()
   const last = evenings[0]
+  const open = evenings.find((e) => e.noteToSelf && !e.noteDone)
   if (!last) return t('evening.nothing')
   const total = evenings.reduce((sum, e) => sum + minutesOf(e), 0)
   return (
     <>
       {t('evening.sum', { count: evenings.length, hours: hours(total), day: format.day(last.workedOn) })}
-      {last.noteToSelf && ` ${t('evening.yourNote', { note: last.noteToSelf })}`}
+      {open && ` ${t('evening.yourNote', { note: open.noteToSelf })}`}
     </>
   )
 }
@@ -117,8 +118,8 @@ function EveningCard({ evening: e, onEdit }: { evening: Evening; onEdit: () => v
         </p>
       )}
       {e.noteToSelf && (
-        <p className="border-l-4 border-accent pl-3">
-          <span className="quiet">{t('evening.noteToSelf')}:</span> {e.noteToSelf}
+        <p className={`border-l-4 pl-3 ${e.noteDone ? 'border-base-300' : 'border-accent'}`}>
+          <span className="quiet">{t(e.noteDone ? 'evening.noteDone' : 'evening.noteToSelf')}:</span> {e.noteToSelf}
         </p>
       )}
       <details>

@@ -1,4 +1,5 @@
-import { screen } from '@testing-library/react'
+import { screen, waitFor } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
 import { expect, it } from 'vitest'
 import { show } from '@/test/page'
 import { Refusal, server } from '@/test/server'
@@ -26,7 +27,10 @@ const today = (change: Partial<Today> = {}): Today => ({
       },
     ],
   },
-  note: { workedOn: '2026-11-22', text: 'Both clamps are only finger-tight.' },
+  notes: [
+    { eveningId: 'e2', workedOn: '2026-11-22', text: 'Both clamps are only finger-tight.' },
+    { eveningId: 'e1', workedOn: '2026-11-20', text: 'The jack leaks.' },
+  ],
   order: [{ needId: 'n', title: 'Screen seal', by: '2026-11-27', estimateMinor: 8200, holdsItsJob: false }],
   currency: 'EUR',
   leftThisMonthMinor: 21_200,
@@ -74,10 +78,18 @@ it('does not hide that it is late, over the month, or incomplete', async () => {
   expect(screen.getByRole('link', { name: /plan|not everything/i })).toHaveAttribute('href', '/p/car/plan')
 })
 
+it('keeps each note until it is ticked off', async () => {
+  server.when('PUT /api/evenings/e1/note', undefined)
+  expect(await page(today())).toContain('The jack leaks.')
+  await userEvent.click(screen.getByText('One older note'))
+  await userEvent.click(screen.getAllByRole('button', { name: 'Done' })[1]!)
+  await waitFor(() => expect(server.writes('PUT /api/evenings/e1/note')[0]?.body).toEqual({ done: true }))
+})
+
 it('asks when there is time, while none is named', async () => {
   const bare = today({ order: [], inTheWay: [] })
   delete bare.tonight
-  delete bare.note
+  bare.notes = []
   delete bare.road
   const text = await page(bare)
   expect(screen.getByRole('link', { name: /when/i })).toHaveAttribute('href', '/garage')

@@ -1,7 +1,10 @@
 import { Link, useParams } from 'react-router'
 import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
+import { Check } from 'lucide-react'
+import { api, unwrap, write } from '@/api/client'
 import { findingsQuery } from '@/api/queries'
+import { useWrite } from '@/api/useWrite'
 import { useActivityName } from '@/ui/activityName'
 import { hours, useFormat } from '@/ui/format'
 import { SafetyMark } from '@/ui/SafetyMark'
@@ -44,12 +47,41 @@ export function TonightList({ today }: { today: Today }) {
 export function NoteToSelf({ today }: { today: Today }) {
   const { t } = useTranslation()
   const format = useFormat()
-  if (!today.note) return null
-  return (
-    <blockquote className="rounded border-l-4 border-accent bg-base-200 p-3">
-      <p className="quiet text-sm">{t('today.noteFrom', { day: format.shortDay(today.note.workedOn) })}</p>
-      <p className="whitespace-pre-wrap">{today.note.text}</p>
+  const { projectId = '' } = useParams()
+  const tick = useWrite(
+    ({ id }: { id: string }, writeId) =>
+      unwrap(api.PUT('/api/evenings/{id}/note', { params: { path: { id } }, body: { done: true }, ...write(writeId) })),
+    { said: () => t('today.noteTicked') },
+  )
+  const [latest, ...older] = today.notes
+  if (!latest) return null
+  const note = (n: Today['notes'][number]) => (
+    <blockquote key={n.eveningId} className="rounded border-l-4 border-accent bg-base-200 p-3">
+      <div className="flex items-baseline justify-between gap-3">
+        <p className="quiet text-sm">{t('today.noteFrom', { day: format.shortDay(n.workedOn) })}</p>
+        <button
+          type="button"
+          className="btn btn-ghost btn-sm no-print min-h-11"
+          disabled={tick.isPending}
+          onClick={() => tick.mutate({ id: n.eveningId })}
+        >
+          <Check className="size-4" aria-hidden="true" />
+          {t('today.noteDone')}
+        </button>
+      </div>
+      <p className="whitespace-pre-wrap">{n.text}</p>
     </blockquote>
+  )
+  return (
+    <div className="grid gap-2">
+      {note(latest)}
+      {older.length > 0 && (
+        <details>
+          <summary className="cursor-pointer py-2 font-semibold">{t('today.olderNotes', { count: older.length })}</summary>
+          <div className="grid gap-2">{older.map(note)}</div>
+        </details>
+      )}
+    </div>
   )
 }
 

@@ -13,8 +13,11 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.LongRange;
 import net.jqwik.api.constraints.Size;
 import ofisino.core.Seeds;
+import ofisino.core.kernel.Apportion;
+import ofisino.core.kernel.Currencies;
 import ofisino.core.kernel.ExchangeRate;
 import ofisino.core.kernel.InvalidValue;
+import ofisino.core.money.budget.Deposit;
 import ofisino.core.money.budget.Month;
 import ofisino.core.money.budget.OrderBalance;
 import ofisino.core.money.budget.Position;
@@ -115,13 +118,61 @@ class MoneyTest {
     void whatIsOrderedAndNotPaidIsCountedAtTheRateOfTheOrder() {
         var rate =
                 new ExchangeRate(CurrencyUnit.GBP, CurrencyUnit.EUR, new BigDecimal("1.17"), LocalDate.of(2026, 3, 2));
-        var half = new OrderBalance(Money.parse("GBP 100.00"), Money.parse("GBP 60.00"));
+        var half = new OrderBalance(Money.parse("GBP 100.00"), Money.parse("GBP 0.00"), Money.parse("GBP 60.00"));
         assertThat(half.openInBase(rate)).isEqualTo(Money.parse("EUR 46.80"));
-        assertThat(new OrderBalance(Money.parse("GBP 100.00"), Money.parse("GBP 100.01")).open())
+        assertThat(new OrderBalance(Money.parse("GBP 100.00"), Money.parse("GBP 0.00"), Money.parse("GBP 100.01"))
+                        .open())
                 .isEqualTo(Money.parse("GBP 0.00"));
     }
 
     private static Reconcile.Item line(String name, long minor) {
         return new Reconcile.Item(name, minor);
+    }
+
+    /** By hand: of 100 a part for 30 went back. Unpaid, 70 are owed; paid in full, 30 come back; refunded, nothing does. */
+    @Test
+    void whatWasSentBackIsNotOwedAndComesBackOnce() {
+        Money total = Money.parse("EUR 100.00");
+        Money sentBack = Money.parse("EUR 30.00");
+        var unpaid = new OrderBalance(total, sentBack, Money.parse("EUR 0.00"));
+        assertThat(unpaid.open()).isEqualTo(Money.parse("EUR 70.00"));
+        assertThat(unpaid.refundExpected()).isEqualTo(Money.parse("EUR 0.00"));
+        var paid = new OrderBalance(total, sentBack, total);
+        assertThat(paid.open()).isEqualTo(Money.parse("EUR 0.00"));
+        assertThat(paid.refundExpected()).isEqualTo(sentBack);
+        var refunded = new OrderBalance(total, sentBack, Money.parse("EUR 70.00"));
+        assertThat(refunded.open().plus(refunded.refundExpected())).isEqualTo(Money.parse("EUR 0.00"));
+        assertThat(new OrderBalance(total, sentBack, Money.parse("EUR 120.00")).refundExpected())
+                .as("overpaid besides: that is no refund")
+                .isEqualTo(sentBack);
+    }
+
+    /** By hand: 80 until the 10th and 50 until the 20th; 60 came back and count against the first. */
+    @Test
+    void aDepositIsDueBackUntilItsDay() {
+        LocalDate tenth = LocalDate.of(2026, 11, 10);
+        var caliper = new Deposit("Caliper", 8000, tenth);
+        var starter = new Deposit("Starter", 5000, tenth.plusDays(10));
+        List<Deposit> both = List.of(starter, caliper);
+        assertThat(Deposit.dueBack(both, 0, tenth)).containsExactly(caliper, starter);
+        assertThat(Deposit.dueBack(both, 6000, tenth)).containsExactly(new Deposit("Caliper", 2000, tenth), starter);
+        assertThat(Deposit.dueBack(both, 6000, tenth.plusDays(1)))
+                .as("the day after, a cost")
+                .containsExactly(starter);
+        assertThat(Deposit.dueBack(both, 13000, tenth)).isEmpty();
+    }
+
+    /** By hand: the largest amounts there are, over weights as large. */
+    @Test
+    void largeAmountsDoNotOverflow() {
+        long most = Currencies.LARGEST_MINOR;
+        assertThat(Apportion.byLargestRemainder(most, most, most, most))
+                .containsExactly(333_333_333_334L, 333_333_333_333L, 333_333_333_333L);
+        assertThatThrownBy(() -> new Split(Destination.STOCK, Optional.empty(), Long.MAX_VALUE))
+                .isInstanceOf(InvalidValue.class);
+        var dear = new ExchangeRate(CurrencyUnit.EUR, CurrencyUnit.USD, new BigDecimal("999999"), LocalDate.EPOCH);
+        assertThatThrownBy(() -> dear.toBase(Money.ofMinor(CurrencyUnit.EUR, most)))
+                .isInstanceOf(InvalidValue.class)
+                .hasMessageContaining("too large");
     }
 }

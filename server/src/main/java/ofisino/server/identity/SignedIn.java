@@ -6,5 +6,11 @@ import java.util.UUID;
 
 /** Starts the session of an account that has been recognised. */
 public interface SignedIn {
-    void start(UUID accountId, HttpServletRequest request, HttpServletResponse response);
+    /** How it was recognised. */
+    enum By {
+        PASSWORD,
+        PHONE
+    }
+
+    void start(UUID accountId, By by, HttpServletRequest request, HttpServletResponse response);
 }

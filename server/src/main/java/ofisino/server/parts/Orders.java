@@ -27,10 +27,24 @@ public interface Orders {
             LocalDate orderedOn,
             LocalDate expectedOn,
             List<Line> lines) {
-        public record Line(UUID needId, @Nullable UUID jobId, String title, long amountMinor) {}
+        /** @param returnedOn when it was sent back */
+        public record Line(
+                UUID needId,
+                @Nullable UUID jobId,
+                String title,
+                long amountMinor,
+                @Nullable LocalDate returnedOn) {}
 
         public Order {
             lines = List.copyOf(lines);
+        }
+
+        /** The prices of what was sent back; post is not. */
+        public long returnedMinor() {
+            return lines.stream()
+                    .filter(l -> l.returnedOn() != null)
+                    .mapToLong(Line::amountMinor)
+                    .reduce(0, Math::addExact);
         }
 
         public long totalMinor() {

@@ -11,7 +11,7 @@ import org.junit.jupiter.api.Test;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.datasource.DriverManagerDataSource;
 
-/** Garages of earlier versions (up to V011, V018, V020 and V022) open in this one with nothing lost, and what was done in them can still be taken back. */
+/** Garages of earlier versions (up to V011, V018, V020, V022 and V023) open in this one with nothing lost, and what was done in them can still be taken back. */
 class MigrationTest {
     private static final UUID GARAGE = UUID.randomUUID();
     private static final UUID VEHICLE = UUID.randomUUID();
@@ -42,7 +42,30 @@ class MigrationTest {
         fillScope(sql);
         Flyway.configure().dataSource(source).target("22").load().migrate();
         fillPlan(sql);
+        Flyway.configure().dataSource(source).target("23").load().migrate();
+        fillMoney(sql);
         Flyway.configure().dataSource(source).load().migrate();
+
+        assertThat(sql.queryForList(
+                        "select entity || ' ' || title || ' ' || currency || ' ' || amount_minor from amount_to_check order by 1",
+                        String.class))
+                .as("what may have been kept a hundred times too small, and nothing else")
+                .containsExactly("entry Bore HUF 5000", "purchase_order Alder HUF 4200");
+        assertThat(sql.queryForObject("select amount_minor from entry where description = 'Bore'", Long.class))
+                .as("nothing is changed")
+                .isEqualTo(5000);
+        assertThat(sql.queryForList(
+                        "select done || ' ' || (note_done_at is not null) from evening order by worked_on",
+                        String.class))
+                .as("of notes only the latest stands")
+                .containsExactly("Mon true", "Tue false", "Wed false");
+        assertThat(sql.queryForList(
+                        "select n.title || ' ' || (l.returned_on is not null) from order_line l join need n on n.id = l.need_id order by 1",
+                        String.class))
+                .containsExactly("Hose true", "Rings false");
+        assertThat(sql.queryForObject(
+                        "select left_at is null from member where account_id = ?", Boolean.class, ACCOUNT))
+                .isTrue();
 
         assertThat(sql.queryForMap("select name, room, usable_on from place where id = ?", PLACE))
                 .containsEntry("name", "second name")
@@ -107,6 +130,63 @@ class MigrationTest {
         assertThat(sql.queryForMap("select budget_minor, doubtful_parts from project where id = ?", PROJECT))
                 .containsEntry("budget_minor", 100L)
                 .containsEntry("doubtful_parts", "REUSE_WHAT_MEASURES");
+    }
+
+    /** A garage of the version that counted the digits of forints in two ways. */
+    private static void fillMoney(JdbcTemplate sql) {
+        UUID supplier = UUID.randomUUID();
+        UUID order = UUID.randomUUID();
+        sql.update("insert into member (garage_id, account_id, role) values (?, ?, 'OWNER')", GARAGE, ACCOUNT);
+        sql.update(
+                "insert into supplier (id, garage_id, name, currency) values (?, ?, 'Alder', 'HUF')", supplier, GARAGE);
+        sql.update(
+                "insert into purchase_order (id, garage_id, project_id, supplier_id, currency, rate, rate_on, post_minor, ordered_on, expected_on) "
+                        + "values (?, ?, ?, ?, 'HUF', 0.0025, '2026-01-01', 200, '2026-01-01', '2026-01-09')",
+                order,
+                GARAGE,
+                PROJECT,
+                supplier);
+        for (String part : new String[] {"Hose RETURNED 1000", "Rings RECEIVED 3000"}) {
+            String[] words = part.split(" ");
+            UUID need = UUID.randomUUID();
+            sql.update(
+                    "insert into need (id, garage_id, project_id, job_id, title, side, quantity, estimate_minor, lead_days, state) "
+                            + "values (?, ?, ?, ?, ?, 'NONE', 1, 0, 7, ?)",
+                    need,
+                    GARAGE,
+                    PROJECT,
+                    JOB,
+                    words[0],
+                    words[1]);
+            sql.update(
+                    "insert into order_line (id, garage_id, order_id, need_id, amount_minor) values (?, ?, ?, ?, ?::bigint)",
+                    UUID.randomUUID(),
+                    GARAGE,
+                    order,
+                    need,
+                    words[2]);
+        }
+        for (String currency : new String[] {"HUF", "EUR"})
+            sql.update(
+                    "with e as (insert into entry (id, garage_id, project_id, kind, paid_on, description, currency, amount_minor, rate, rate_on, base_minor, state) "
+                            + "values (gen_random_uuid(), ?, ?, 'SERVICE', '2026-01-02', ?, ?, 5000, 1, '2026-01-02', 13, 'DRAFT') returning id, garage_id) "
+                            + "insert into split (id, garage_id, entry_id, position, destination, base_minor) select gen_random_uuid(), garage_id, id, 0, 'UNASSIGNED', 13 from e",
+                    GARAGE,
+                    PROJECT,
+                    currency.equals("HUF") ? "Bore" : "Crank",
+                    currency);
+        for (String evening : new String[] {"Mon first 2026-01-05", "Tue second 2026-01-06", "Wed  2026-01-07"}) {
+            String[] words = evening.split(" ");
+            sql.update(
+                    "insert into evening (id, garage_id, project_id, account_id, worked_on, done, note_to_self) values (?, ?, ?, ?, ?::date, ?, ?)",
+                    UUID.randomUUID(),
+                    GARAGE,
+                    PROJECT,
+                    ACCOUNT,
+                    words[2],
+                    words[0],
+                    words[1]);
+        }
     }
 
     private static void fillPlan(JdbcTemplate sql) {

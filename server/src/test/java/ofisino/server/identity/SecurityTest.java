@@ -70,15 +70,96 @@ class SecurityTest {
     }
 
     @Test
-    void guessingIsSlowedDown(Running running) {
-        Api stranger = new Api(running.port());
-        String name = UUID.randomUUID().toString();
+    void guessingIsSlowedDownButTheRightPasswordIsNotLockedOut(TestGarage garage) {
+        Api own = garage.join("OWNER");
+        String name = own.signInName();
+        own.post("/api/sign-out", "").ok(); // from here on this device is known
+        Api stranger = new Api(garage.running().port());
         List<Integer> answers = IntStream.range(0, 12)
                 .mapToObj(i -> stranger.post("/api/sign-in", map("name", name, "password", "guess" + i))
                         .status())
                 .toList();
         assertThat(answers.subList(0, 10)).containsOnly(401);
         assertThat(answers.subList(10, 12)).containsOnly(429);
+        assertThat(stranger.post("/api/sign-in", map("name", name, "password", TestGarage.PASSWORD))
+                        .status())
+                .as("who guesses does not learn that he guessed right")
+                .isEqualTo(429);
+        assertThat(own.post("/api/sign-in", map("name", name.toUpperCase(), "password", TestGarage.PASSWORD))
+                        .status())
+                .as("on a device that is known, the right password is right")
+                .isEqualTo(204);
+        garage.running().bean(Tries.class).forgive("address 127.0.0.1");
+    }
+
+    @Test
+    void manyNamesFromOneAddressAreSlowedDownTogether(Running running) {
+        Api stranger = new Api(running.port());
+        running.bean(Tries.class).forgive("address 127.0.0.1");
+        List<Integer> answers = IntStream.range(0, 45)
+                .mapToObj(i -> stranger.post("/api/sign-in", map("name", UUID.randomUUID(), "password", "x"))
+                        .status())
+                .toList();
+        running.bean(Tries.class).forgive("address 127.0.0.1");
+        assertThat(answers.subList(0, 40)).containsOnly(401);
+        assertThat(answers.subList(41, 45)).containsOnly(429);
+    }
+
+    @Test
+    void onlyTheNamesOfThisMachineAreAnswered(Running running) throws Exception {
+        assertThat(hostAnswer(running, "evil.example")).startsWith("HTTP/1.1 421");
+        assertThat(hostAnswer(running, "evil.example:80")).startsWith("HTTP/1.1 421");
+        for (String own : List.of("localhost:8470", "127.0.0.1", "192.168.1.7:8470", "[::1]:8470"))
+            assertThat(hostAnswer(running, own)).as(own).startsWith("HTTP/1.1 200");
+    }
+
+    private static String hostAnswer(Running running, String host) throws java.io.IOException {
+        try (var socket = new java.net.Socket("127.0.0.1", running.port())) {
+            socket.getOutputStream()
+                    .write("GET /api/session HTTP/1.1\r\nHost: %s\r\nConnection: close\r\n\r\n"
+                            .formatted(host)
+                            .getBytes());
+            return new String(socket.getInputStream().readAllBytes());
+        }
+    }
+
+    @Test
+    void anAddressThatIsNoneIsAnsweredAsAProblem(TestGarage garage) {
+        for (String path : List.of("/api%2Fplaces", "/api/places/%zz".replace("%zz", "%00"), "/error")) {
+            Answer answer = garage.owner().get(path);
+            assertThat(answer.status()).as(path).isBetween(400, 404);
+            assertThat(answer.raw().headers().firstValue("Content-Type").orElse(""))
+                    .as(path)
+                    .contains("application/problem+json");
+        }
+    }
+
+    @Test
+    void aBodyIsRefusedByItsSizeOnEveryPath(TestGarage garage) {
+        Api stranger = new Api(garage.running().port());
+        String tooLong = "{\"name\":\"" + "a".repeat(300_000) + "\"}";
+        for (String path : List.of("/api/sign-in", "/api/first-account", "/api/pairing/redemption", "/api/places"))
+            assertThat(stranger.write("POST", path, tooLong, UUID.randomUUID()).status())
+                    .as(path)
+                    .isEqualTo(413);
+        assertThat(stranger.send(stranger.signed("/api/sign-in")
+                                .header("Content-Type", "application/x-www-form-urlencoded")
+                                .POST(BodyPublishers.ofString("name=a")))
+                        .status())
+                .isEqualTo(415);
+        var chunked = stranger.signed("/api/sign-in")
+                .header("Content-Type", "application/json")
+                .POST(BodyPublishers.ofInputStream(() -> new java.io.ByteArrayInputStream(tooLong.getBytes())));
+        assertThat(stranger.send(chunked).status()).as("of unknown length").isEqualTo(413);
+    }
+
+    @Test
+    void theTokenAgainstForgeryGoesNowhereElse(Running running) {
+        var cookies =
+                new Api(running.port()).get("/api/session").raw().headers().allValues("Set-Cookie");
+        assertThat(cookies)
+                .filteredOn(c -> c.startsWith("XSRF-TOKEN="))
+                .allSatisfy(c -> assertThat(c).contains("SameSite=Lax"));
     }
 
     @Test

@@ -118,6 +118,28 @@ class BuyingTest {
         assertThat(drafted.path("splits").get(0).path("destination").asString()).isEqualTo("VEHICLE");
     }
 
+    /** By hand: at 500.00 a fee of 5 % and 20.00, and 90.00 to bring it home: 45.00 and 90.00 besides the price. */
+    @Test
+    void allCostsOfBuyingAreDrafted(TestGarage garage) {
+        UUID project = ready(garage);
+        long version = weigh(garage, project).at("/inputs/version").asLong();
+        garage.owner()
+                .put(
+                        "/api/projects/" + project + "/buying",
+                        figures("feeShare", 500, "feeMinor", 20_00, "inlandMinor", 90_00, "version", version))
+                .ok();
+        garage.owner()
+                .post(
+                        "/api/projects/" + project + "/buying/purchase",
+                        map("priceMinor", 500_00, "purpose", "LEARNING", "reason", "x", "entryId", UUID.randomUUID()))
+                .ok();
+        assertThat(garage.owner().get("/api/projects/" + project + "/entries").ok())
+                .extracting(
+                        e -> e.get("kind").asString() + " " + e.get("baseMinor").asLong() + " "
+                                + e.at("/splits/0/destination").asString())
+                .containsExactlyInAnyOrder("PURCHASE 50000 VEHICLE", "FEE 4500 VEHICLE", "TRANSPORT 9000 VEHICLE");
+    }
+
     @Test
     void leftAloneItStaysOnRecordAndMayStillBeBought(TestGarage garage) {
         UUID project = ready(garage);

@@ -201,6 +201,125 @@ class LedgerTest {
         assertThat(refused.detail()).contains("is in USD");
     }
 
+    /** By hand: a part of 60.00 and one of 40.00 with 5.00 post; paid in full, the first goes back. It counts once, until its 60.00 come. */
+    @Test
+    void whatWentBackCountsOnceUntilItsMoneyComes(TestGarage garage) {
+        UUID project = garage.project();
+        UUID job = garage.job(project, "Fit");
+        UUID hose = garage.need(project, job, "Hose");
+        UUID order = order(garage, project, 500, Map.of(hose, 6000, garage.need(project, job, "Seal"), 4000));
+        assertThat(position(garage, project, "orderedNotPaid")).isEqualTo(105_00);
+        garage.owner()
+                .post("/api/needs/" + hose + "/arrival", map("arrivedOn", TODAY, "version", 1))
+                .ok();
+        garage.owner()
+                .post("/api/needs/" + hose + "/acceptance", map("right", false, "reason", "wrong bore", "version", 2))
+                .ok();
+        assertThat(position(garage, project, "orderedNotPaid"))
+                .as("not owed any more")
+                .isEqualTo(45_00);
+        assertThat(position(garage, project, "toOrder"))
+                .as("to be bought again, at its estimate")
+                .isEqualTo(10_00);
+
+        invoice(garage, project, order, "PURCHASE", 10_500).ok();
+        JsonNode paid = money(garage, project);
+        assertThat(paid.at("/position/spent").asLong()).isEqualTo(105_00);
+        assertThat(paid.at("/position/toOrder").asLong()).as("counted once").isZero();
+        assertThat(paid.at("/refundsExpected/0/baseMinor").asLong()).isEqualTo(60_00);
+
+        invoice(garage, project, order, "REFUND", 6_000).ok();
+        JsonNode refunded = money(garage, project);
+        assertThat(refunded.at("/position/spent").asLong()).isEqualTo(45_00);
+        assertThat(refunded.get("refundsExpected")).isEmpty();
+        assertThat(refunded.at("/position/toOrder").asLong()).isEqualTo(10_00);
+    }
+
+    @Test
+    void anInvoiceOfAnOrderThatIsPaidDoesNotCountAgain(TestGarage garage) {
+        UUID project = garage.project();
+        UUID order = order(garage, project, 0, Map.of(garage.need(project, garage.job(project, "Fit"), "Hose"), 6000));
+        invoice(garage, project, order, "PURCHASE", 4_000).ok();
+        invoice(garage, project, order, "PURCHASE", 2_100).ok(); // the rest, a little dearer
+        Answer again = invoice(garage, project, order, "PURCHASE", 6_000);
+        assertThat(again.code()).isEqualTo("entry.order-paid");
+        assertThat(position(garage, project, "spent")).isEqualTo(61_00);
+    }
+
+    /** By hand: 80.00 left until a day; money due and no cost until then, a cost the day after. */
+    @Test
+    void aDepositIsMoneyDueUntilItsReturnDate(TestGarage garage) {
+        UUID project = garage.project();
+        assertThat(invoice(garage, project, null, "DEPOSIT_PAID", 8_000).text("field"))
+                .isEqualTo("returnBy");
+        UUID deposit = UUID.randomUUID();
+        var fields = entry("EUR", 8_000, 1);
+        fields.put("kind", "DEPOSIT_PAID");
+        fields.put("returnBy", TODAY);
+        garage.owner()
+                .post("/api/projects/" + project + "/entries", map("id", deposit, "fields", fields))
+                .ok();
+        garage.owner()
+                .post("/api/entries/" + deposit + "/posting", map("version", 0))
+                .ok();
+        JsonNode out = money(garage, project);
+        assertThat(out.at("/position/spent").asLong()).isZero();
+        assertThat(out.at("/depositsOut/0/baseMinor").asLong()).isEqualTo(80_00);
+        assertThat(out.get("leftThisMonth").asLong())
+                .as("it is gone from the purse")
+                .isEqualTo(450_00 - 80_00);
+        invoice(garage, project, null, "DEPOSIT_RETURNED", 3_000).ok();
+        assertThat(money(garage, project).at("/depositsOut/0/baseMinor").asLong())
+                .isEqualTo(50_00);
+        assertThat(position(garage, project, "spent")).isZero();
+    }
+
+    private static UUID order(TestGarage garage, UUID project, long post, Map<UUID, Integer> lines) {
+        UUID order = UUID.randomUUID();
+        garage.owner()
+                .post(
+                        "/api/projects/" + project + "/orders",
+                        map(
+                                "id",
+                                order,
+                                "supplierId",
+                                garage.supplier("EUR"),
+                                "currency",
+                                "EUR",
+                                "rate",
+                                1,
+                                "rateOn",
+                                TODAY,
+                                "postMinor",
+                                post,
+                                "orderedOn",
+                                TODAY,
+                                "expectedOn",
+                                TODAY,
+                                "lines",
+                                lines.entrySet().stream()
+                                        .map(l -> map("needId", l.getKey(), "amountMinor", l.getValue()))
+                                        .toList()))
+                .ok();
+        return order;
+    }
+
+    /** Entered and posted. */
+    private static Answer invoice(TestGarage garage, UUID project, UUID order, String kind, long minor) {
+        UUID id = UUID.randomUUID();
+        var fields = entry("EUR", minor, 1);
+        fields.put("kind", kind);
+        if (order != null) fields.put("orderId", order);
+        Answer draft = garage.owner().post("/api/projects/" + project + "/entries", map("id", id, "fields", fields));
+        return draft.status() >= 400
+                ? draft
+                : garage.owner().post("/api/entries/" + id + "/posting", map("version", 0));
+    }
+
+    private static long position(TestGarage garage, UUID project, String figure) {
+        return money(garage, project).at("/position/" + figure).asLong();
+    }
+
     private static Map<String, Object> entry(String currency, long minor, double rate) {
         return map(
                 "kind",

@@ -18,6 +18,7 @@ import tools.jackson.databind.json.JsonMapper;
 public final class Api {
     public static final JsonMapper JSON = new JsonMapper();
     private final String base;
+    private String signInName = "";
     private final CookieManager cookies = new CookieManager();
     private final HttpClient http =
             HttpClient.newBuilder().cookieHandler(cookies).build();
@@ -51,7 +52,12 @@ public final class Api {
         }
     }
 
+    public String signInName() {
+        return signInName;
+    }
+
     public Api signIn(String name, String password) {
+        signInName = name;
         post("/api/sign-in", Map.of("name", name, "password", password)).ok();
         return this;
     }

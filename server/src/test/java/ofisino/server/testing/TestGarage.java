@@ -11,7 +11,7 @@ import tools.jackson.databind.JsonNode;
 
 /** A garage of its own for one test, with an owner who is signed in, and the steps that many tests begin with. */
 public record TestGarage(Running running, UUID id, Api owner) {
-    private static final String PASSWORD = "long enough";
+    public static final String PASSWORD = "long enough";
     /** Today in the garage, which is not everywhere today. */
     public static final LocalDate DAY = LocalDate.now(ZoneId.of("Europe/Vienna"));
 

@@ -246,7 +246,7 @@ class FindingToVerifiedTest {
         assertThat(plannedMinutes(garage, project)).isEqualTo(30); // 20 min left, in quarters
         JsonNode today =
                 garage.owner().get("/api/projects/" + project + "/today").ok();
-        assertThat(today.get("note").get("text").asString()).isEqualTo("begin with the bolts");
+        assertThat(today.at("/notes/0/text").asString()).isEqualTo("begin with the bolts");
         assertThat(today.get("tonight").get("jobs").get(0).get("title").asString())
                 .isEqualTo("Strip");
     }

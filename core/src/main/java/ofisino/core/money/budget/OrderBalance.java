@@ -4,16 +4,26 @@ import ofisino.core.kernel.ExchangeRate;
 import org.joda.money.Money;
 
 /**
- * What of an order is still to be paid.
+ * What of an order is still to be paid, or comes back.
  *
- * @param total of the order, in its currency
- * @param paid  posted entries for it, in the same currency; refunds negative
+ * @param total    of the order, in its currency
+ * @param returned of it, the prices of what was sent back
+ * @param paid     posted entries for it, in the same currency; refunds negative
  */
-public record OrderBalance(Money total, Money paid) {
+public record OrderBalance(Money total, Money returned, Money paid) {
     /** In the order's currency; never negative: what was overpaid is spent, not owed. */
     public Money open() {
-        Money rest = total.minus(paid);
-        return rest.isNegative() ? Money.zero(total.getCurrencyUnit()) : rest;
+        return notBelowZero(total.minus(returned).minus(paid));
+    }
+
+    /** What was paid for things that were sent back and did not come back yet; it counts as spent until it does. */
+    public Money refundExpected() {
+        Money over = notBelowZero(paid.minus(total.minus(returned)));
+        return over.isGreaterThan(returned) ? returned : over;
+    }
+
+    private static Money notBelowZero(Money money) {
+        return money.isNegative() ? Money.zero(money.getCurrencyUnit()) : money;
     }
 
     /** In the base currency at the rate on ordering. */

@@ -4,7 +4,7 @@ package ofisino.core.money.budget;
  * Where the money of a project stands, in minor units of the base currency. Every figure is a sum of lines that the caller can show.
  *
  * @param budget        what the whole may cost, the vehicle included
- * @param spent         posted entries
+ * @param spent         posted entries, without the deposits that can still come back
  * @param orderedNotPaid what is ordered and not yet covered by posted entries, at the rates on ordering
  * @param toOrder       estimates of needs that are not ordered
  */

@@ -13,6 +13,11 @@ public enum EntryKind {
     REFUND,
     SALE;
 
+    /** Money that is only left with somebody, or comes back from them. */
+    public boolean isDeposit() {
+        return this == DEPOSIT_PAID || this == DEPOSIT_RETURNED;
+    }
+
     /** Whether money comes in: the amount is then entered positive and counted negative. */
     public boolean comesIn() {
         return this == DEPOSIT_RETURNED || this == REFUND || this == SALE;

@@ -1,5 +1,6 @@
 package ofisino.server.identity.account;
 
+import java.nio.charset.StandardCharsets;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
@@ -7,7 +8,6 @@ import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.Texts;
 import ofisino.server.identity.Caller;
-import ofisino.server.identity.NewMember;
 import ofisino.server.identity.Role;
 import ofisino.server.identity.account.AccountMapper.AccountRow;
 import org.springframework.security.crypto.password.PasswordEncoder;
@@ -15,7 +15,7 @@ import org.springframework.stereotype.Service;
 
 /** Makes accounts and checks passwords. */
 @Service
-class Accounts implements NewMember {
+class Accounts {
     private static final int SHORTEST_PASSWORD = 10;
     private static final int LONGEST_PASSWORD = 72; // what bcrypt reads
 
@@ -33,29 +33,49 @@ class Accounts implements NewMember {
         return mapper.isEmpty();
     }
 
-    @Override
-    public void add(Caller owner, UUID accountId, String signInName, String displayName, String password, Role role) {
-        create(accountId, signInName, displayName, password, owner.garageId(), role);
-    }
-
     void create(UUID id, String signInName, String displayName, String password, UUID garageId, Role role) {
         String name = Texts.line("name", signInName).toLowerCase(Locale.ROOT);
+        String hash = hash(password);
+        Optional<AccountRow> known = mapper.bySignInName(name);
+        if (known.isPresent() && !mapper.memberships(known.get().id()).isEmpty())
+            throw new Conflict(
+                    "account.taken", "There is an account named “%s” already. Choose another name.".formatted(name));
+        String shown = Texts.line("displayName", displayName);
+        if (known.isPresent()) { // somebody who left comes back, and keeps what they recorded
+            mapper.update(new AccountRow(known.get().id(), name, shown, hash));
+            mapper.join(garageId, known.get().id(), role);
+            return;
+        }
+        mapper.insert(new AccountRow(id, name, shown, hash));
+        mapper.join(garageId, id, role);
+    }
+
+    private String hash(String password) {
         if (password == null || password.length() < SHORTEST_PASSWORD)
             throw InvalidValue.of(
                     "password",
                     "password.short",
                     "The password must have at least %d characters. Three or four words make a good one."
                             .formatted(SHORTEST_PASSWORD));
-        if (password.getBytes(java.nio.charset.StandardCharsets.UTF_8).length > LONGEST_PASSWORD)
+        if (password.getBytes(StandardCharsets.UTF_8).length > LONGEST_PASSWORD)
             throw InvalidValue.of(
                     "password",
                     "password.long",
                     "The password is too long. Keep it under %d characters.".formatted(LONGEST_PASSWORD + 1));
-        if (mapper.bySignInName(name).isPresent())
-            throw new Conflict(
-                    "account.taken", "There is an account named “%s” already. Choose another name.".formatted(name));
-        mapper.insert(new AccountRow(id, name, Texts.line("displayName", displayName), passwords.encode(password)));
-        mapper.join(garageId, id, role);
+        return passwords.encode(password);
+    }
+
+    void setPassword(UUID accountId, String password) {
+        mapper.setPassword(accountId, hash(password));
+        mapper.forgetDevices(accountId);
+    }
+
+    /** @throws InvalidValue where the present password is not right */
+    void changeOwn(Caller caller, String present, String wanted) {
+        AccountRow own = mapper.byId(caller.accountId()).orElseThrow();
+        if (!passwords.matches(present == null ? "" : present, own.passwordHash()))
+            throw InvalidValue.of("present", "password.wrong", "That is not your present password. Try again.");
+        setPassword(own.id(), wanted);
     }
 
     /** The account of this name and password; takes as long for an unknown name as for a wrong password. */

@@ -3,7 +3,6 @@ package ofisino.server.identity.account;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.Optional;
 import java.util.UUID;
-import ofisino.core.kernel.Forbidden;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Callers;
 import org.springframework.security.authentication.AnonymousAuthenticationToken;
@@ -29,12 +28,9 @@ class CallerResolver implements Callers {
                 || !authentication.isAuthenticated()
                 || authentication instanceof AnonymousAuthenticationToken) return Optional.empty();
         UUID account = UUID.fromString(authentication.getName());
-        Caller caller = mapper.memberships(account).stream()
-                .findFirst()
-                .map(m -> new Caller(account, m.garageId(), m.role()))
-                .orElseThrow(() ->
-                        new Forbidden("garage.none", "You are in no garage any more. Ask its owner to add you again."));
-        request.setAttribute(KEPT, caller);
-        return Optional.of(caller);
+        Optional<Caller> caller =
+                mapper.memberships(account).stream().findFirst().map(m -> new Caller(account, m.garageId(), m.role()));
+        caller.ifPresent(known -> request.setAttribute(KEPT, known));
+        return caller;
     }
 }

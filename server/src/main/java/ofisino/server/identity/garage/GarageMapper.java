@@ -19,6 +19,9 @@ interface GarageMapper {
 
     List<MemberRow> members(UUID garageId);
 
+    /** Also of who left. */
+    Optional<String> nameOf(UUID garageId, UUID accountId);
+
     enum Units {
         METRIC,
         IMPERIAL

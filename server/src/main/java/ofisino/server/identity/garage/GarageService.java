@@ -142,10 +142,6 @@ class GarageService implements Garages, NewGarage {
 
     @Override
     public String nameOf(Caller caller, UUID accountId) {
-        return members(caller).stream()
-                .filter(m -> m.accountId().equals(accountId))
-                .map(MemberRow::displayName)
-                .findFirst()
-                .orElse("");
+        return mapper.nameOf(caller.garageId(), accountId).orElse("");
     }
 }

@@ -7,6 +7,7 @@ import ofisino.core.kernel.Conflict;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.SignedIn;
 import ofisino.server.identity.Tokens;
+import ofisino.server.identity.Tries;
 import ofisino.server.web.OfisinoProperties;
 import ofisino.server.web.QrCode;
 import org.springframework.stereotype.Service;
@@ -15,15 +16,18 @@ import org.springframework.stereotype.Service;
 @Service
 class PairingService {
     static final int MINUTES = 5;
+    private static final int MOST_TRIES = 30;
 
     /** @param modules the QR code (ISO/IEC 18004), rows of dark (1) and light (0) modules, quiet zone included */
     record Pairing(String url, int minutes, java.util.List<String> modules) {}
 
     private final PairingMapper mapper;
     private final SignedIn sessions;
+    private final Tries tries;
     private final String lanUrl;
 
-    PairingService(PairingMapper mapper, SignedIn sessions, OfisinoProperties properties) {
+    PairingService(PairingMapper mapper, SignedIn sessions, Tries tries, OfisinoProperties properties) {
+        this.tries = tries;
         this.mapper = mapper;
         this.sessions = sessions;
         this.lanUrl = properties.lanUrl();
@@ -40,10 +44,11 @@ class PairingService {
     }
 
     void redeem(String token, HttpServletRequest request, HttpServletResponse response) {
+        tries.use("pairing from " + request.getRemoteAddr(), MOST_TRIES);
         UUID account = mapper.redeem(Tokens.hash(token == null ? "" : token))
                 .orElseThrow(() -> new Conflict(
                         "pairing.used",
                         "This code was used already or is too old. Show a new one on the computer and scan it again."));
-        sessions.start(account, request, response);
+        sessions.start(account, SignedIn.By.PHONE, request, response);
     }
 }

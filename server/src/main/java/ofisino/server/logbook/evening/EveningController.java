@@ -86,6 +86,7 @@ class EveningController {
             String done,
             String learned,
             String noteToSelf,
+            boolean noteDone,
             List<WorkRow> work,
             long version) {}
 
@@ -116,6 +117,15 @@ class EveningController {
         return response(changed, service.work(caller, changed.projectId()));
     }
 
+    /** @param done false to let it stand again */
+    record NoteRequest(boolean done) {}
+
+    @PutMapping("/evenings/{id}/note")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void tickNote(Caller caller, @PathVariable UUID id, @RequestBody NoteRequest body) {
+        service.tickNote(caller, id, body.done());
+    }
+
     private static EveningResponse response(EveningRow e, List<WorkRow> work) {
         return new EveningResponse(
                 e.id(),
@@ -124,6 +134,7 @@ class EveningController {
                 e.done(),
                 e.learned(),
                 e.noteToSelf(),
+                e.noteDoneAt() != null,
                 work.stream().filter(w -> w.eveningId().equals(e.id())).toList(),
                 e.version());
     }

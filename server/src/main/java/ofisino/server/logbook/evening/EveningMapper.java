@@ -1,5 +1,6 @@
 package ofisino.server.logbook.evening;
 
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -16,6 +17,9 @@ interface EveningMapper {
     void insert(UUID garageId, EveningRow evening);
 
     int update(UUID garageId, EveningRow evening);
+
+    /** @return 0 where the person left no such note */
+    int tickNote(UUID garageId, UUID id, UUID accountId, boolean done);
 
     List<WorkRow> work(UUID garageId, UUID projectId);
 
@@ -36,6 +40,7 @@ interface EveningMapper {
             String done,
             String learned,
             String noteToSelf,
+            @Nullable Instant noteDoneAt,
             long version) {}
 
     /** On a job, or on a way in that was opened or closed; then {@code title} is empty here. */

@@ -3,9 +3,9 @@ package ofisino.server.logbook.evening;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
 import ofisino.core.kernel.InvalidValue;
+import ofisino.core.kernel.NotFound;
 import ofisino.core.kernel.Texts;
 import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
@@ -104,6 +104,7 @@ class EveningService implements Evenings {
                 Texts.note("done", f.done()),
                 Texts.note("learned", f.learned()),
                 Texts.note("noteToSelf", f.noteToSelf()),
+                null,
                 version);
     }
 
@@ -138,12 +139,19 @@ class EveningService implements Evenings {
         jobs.begun(caller, jobId);
     }
 
+    /** Ticks off one's own note, or lets it stand again. */
+    void tickNote(Caller caller, UUID id, boolean done) {
+        projects.requireOpen(caller, find(caller, id).projectId());
+        if (mapper.tickNote(caller.garageId(), id, caller.accountId(), done) == 0)
+            throw new NotFound("note of yours", id);
+    }
+
     @Override
-    public Optional<Note> lastNote(Caller caller, UUID projectId) {
+    public List<Note> openNotes(Caller caller, UUID projectId) {
         return mapper.of(caller.garageId(), projectId).stream()
                 .filter(e -> e.accountId().equals(caller.accountId()))
-                .findFirst()
-                .filter(e -> !e.noteToSelf().isEmpty())
-                .map(e -> new Note(e.workedOn(), e.noteToSelf()));
+                .filter(e -> !e.noteToSelf().isEmpty() && e.noteDoneAt() == null)
+                .map(e -> new Note(e.id(), e.workedOn(), e.noteToSelf()))
+                .toList();
     }
 }

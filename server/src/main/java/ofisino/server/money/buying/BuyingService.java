@@ -1,5 +1,6 @@
 package ofisino.server.money.buying;
 
+import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.EnumSet;
@@ -13,8 +14,10 @@ import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.Currencies;
 import ofisino.core.kernel.NotFound;
 import ofisino.core.kernel.Texts;
+import ofisino.core.money.ledger.EntryKind;
 import ofisino.core.money.valuation.Advice;
 import ofisino.core.money.valuation.BuyingCase;
+import ofisino.core.money.valuation.BuyingCosts;
 import ofisino.core.money.valuation.Comparables;
 import ofisino.core.money.valuation.Purpose;
 import ofisino.server.db.Stored;
@@ -162,20 +165,51 @@ class BuyingService {
         Purpose.mustBeStated(priceMinor, ceiling, purpose, reason);
         Currencies.minor("price", garages.baseCurrency(caller), priceMinor);
         projects.activate(caller, projectId);
-        if (entryId != null && priceMinor > 0)
-            entries.draftPurchase(
-                    caller,
-                    projectId,
-                    entryId,
-                    priceMinor,
-                    today(caller),
-                    projects.require(caller, projectId).vehicleName());
+        if (entryId != null) draft(caller, projectId, priceMinor, entryId);
         mapper.deleteOutcome(caller.garageId(), projectId);
         mapper.insertOutcome(
                 caller.garageId(),
                 projectId,
                 new OutcomeRow(
                         Outcome.BOUGHT, priceMinor, ceiling, today(caller), purpose, Texts.note("reason", reason)));
+    }
+
+    /** The price, and each cost of buying at that price as an entry of its own: they are paid to different people. */
+    private void draft(Caller caller, UUID projectId, long priceMinor, UUID entryId) {
+        String vehicle = projects.require(caller, projectId).vehicleName();
+        LocalDate on = today(caller);
+        if (priceMinor > 0)
+            entries.draftForVehicle(caller, projectId, entryId, EntryKind.PURCHASE, priceMinor, on, vehicle);
+        for (BuyingCosts.CostLine cost : inputs(caller, projectId).costs().at(priceMinor))
+            entries.draftForVehicle(
+                    caller,
+                    projectId,
+                    UUID.nameUUIDFromBytes((entryId + "." + cost.kind()).getBytes(StandardCharsets.UTF_8)),
+                    kindOf(cost.kind()),
+                    cost.minor(),
+                    on,
+                    nameOf(cost.kind()) + ": " + vehicle);
+    }
+
+    private static EntryKind kindOf(BuyingCosts.Kind cost) {
+        return switch (cost) {
+            case FEE, INSURANCE, REGISTRATION -> EntryKind.FEE;
+            case FREIGHT, TRANSPORT -> EntryKind.TRANSPORT;
+            case DUTY -> EntryKind.DUTY;
+            case IMPORT_TAX -> EntryKind.TAX;
+        };
+    }
+
+    private static String nameOf(BuyingCosts.Kind cost) {
+        return switch (cost) {
+            case FEE -> "Buyer’s fee";
+            case FREIGHT -> "Freight";
+            case INSURANCE -> "Insurance on the way";
+            case DUTY -> "Duty";
+            case IMPORT_TAX -> "Import tax";
+            case TRANSPORT -> "Transport home";
+            case REGISTRATION -> "Registration";
+        };
     }
 
     /** Left alone: what was found stays on record, and why. */

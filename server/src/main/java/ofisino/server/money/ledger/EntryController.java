@@ -43,7 +43,7 @@ class EntryController {
         }
     }
 
-    /** @param amountMinor above 0, in the currency */
+    /** @param amountMinor above 0, in the currency @param returnBy the last day on which a deposit comes back; only for one */
     record EntryFields(
             EntryKind kind,
             LocalDate paidOn,
@@ -54,6 +54,7 @@ class EntryController {
             long amountMinor,
             BigDecimal rate,
             LocalDate rateOn,
+            @Nullable LocalDate returnBy,
             @Nullable List<SplitFields> splits) {}
 
     record NewEntryRequest(UUID id, EntryFields fields) {}
@@ -76,6 +77,7 @@ class EntryController {
             BigDecimal rate,
             LocalDate rateOn,
             long baseMinor,
+            @Nullable LocalDate returnBy,
             State state,
             @Nullable UUID reversesId,
             @Nullable UUID reversedBy,
@@ -161,6 +163,7 @@ class EntryController {
                 e.rate(),
                 e.rateOn(),
                 e.baseMinor(),
+                e.returnBy(),
                 e.state(),
                 e.reversesId(),
                 e.reversedBy(),

@@ -54,6 +54,7 @@ interface EntryMapper {
             BigDecimal rate,
             LocalDate rateOn,
             long baseMinor,
+            @Nullable LocalDate returnBy,
             State state,
             @Nullable UUID reversesId,
             @Nullable UUID reversedBy,

@@ -70,15 +70,15 @@ class EntryService implements Entries {
     }
 
     @Override
-    public void draftPurchase(
-            Caller caller, UUID projectId, UUID entryId, long minor, LocalDate on, String description) {
+    public void draftForVehicle(
+            Caller caller, UUID projectId, UUID entryId, EntryKind kind, long minor, LocalDate on, String description) {
         String base = garages.baseCurrency(caller).getCode();
         draft(
                 caller,
                 projectId,
                 entryId,
                 new EntryFields(
-                        EntryKind.PURCHASE,
+                        kind,
                         on,
                         description,
                         null,
@@ -87,6 +87,7 @@ class EntryService implements Entries {
                         minor,
                         BigDecimal.ONE,
                         on,
+                        null,
                         List.of(new SplitFields(Destination.VEHICLE, null, minor))));
     }
 
@@ -129,6 +130,11 @@ class EntryService implements Entries {
                         "The order from %s is in %s; enter the invoice in %s too."
                                 .formatted(order.supplier(), order.currency(), order.currency()));
         }
+        if ((f.kind() == EntryKind.DEPOSIT_PAID) != (f.returnBy() != null))
+            throw InvalidValue.of(
+                    "returnBy",
+                    "entry.return-by",
+                    "A deposit comes back until a day, and nothing else does. Enter the last day for a deposit.");
         return new EntryRow(
                 id,
                 projectId,
@@ -142,6 +148,7 @@ class EntryService implements Entries {
                 rate.basePerForeign(),
                 rate.date(),
                 rate.toBase(amount).getAmountMinorLong(),
+                f.returnBy(),
                 State.DRAFT,
                 null,
                 null,
@@ -214,9 +221,24 @@ class EntryService implements Entries {
     }
 
     EntryRow post(Caller caller, UUID id, long version) {
-        draftOf(caller, id);
+        mustNotBePaidAlready(caller, draftOf(caller, id));
         Stored.notStale(mapper.post(caller.garageId(), id, version), "entry", () -> find(caller, id));
         return find(caller, id);
+    }
+
+    /** The same invoice entered twice, with its order or for it, would count twice. */
+    private void mustNotBePaidAlready(Caller caller, EntryRow draft) {
+        if (draft.orderId() == null || draft.amountMinor() <= 0 || draft.kind().isDeposit()) return;
+        Orders.Order order = orders.require(caller, draft.orderId());
+        long paid = posted(caller, draft.projectId()).stream()
+                .filter(e -> order.id().equals(e.orderId()) && !e.kind().isDeposit())
+                .mapToLong(Posted::amountMinor)
+                .sum();
+        if (paid >= order.totalMinor() - order.returnedMinor())
+            throw new Conflict(
+                    "entry.order-paid",
+                    "The order from %s is paid already. If this is another invoice, enter it without the order."
+                            .formatted(order.supplier()));
     }
 
     void discard(Caller caller, UUID id, long version) {
@@ -251,6 +273,7 @@ class EntryService implements Entries {
                         posted.rate(),
                         posted.rateOn(),
                         -posted.baseMinor(),
+                        posted.returnBy(),
                         State.DRAFT,
                         id,
                         null,
@@ -271,8 +294,10 @@ class EntryService implements Entries {
                 .filter(e -> e.state() == State.POSTED)
                 .map(e -> new Posted(
                         e.id(),
+                        e.kind(),
                         e.description(),
                         e.paidOn(),
+                        e.returnBy(),
                         e.orderId(),
                         e.currency().trim(),
                         e.amountMinor(),

@@ -38,6 +38,12 @@ class MoneyController {
 
     record ToOrder(UUID needId, String title, long baseMinor) {}
 
+    /** What was paid for things that were sent back; it counts as spent until it comes. */
+    record RefundDue(UUID orderId, String supplier, String currency, long minor, long baseMinor) {}
+
+    /** Left with somebody until they have the old part; no cost before its day is past. */
+    record DepositOut(String description, long baseMinor, LocalDate returnBy) {}
+
     /** @param heldForPlansB what would be done instead if risky jobs failed; not in what it will have cost */
     record MoneyResponse(
             String currency,
@@ -50,7 +56,9 @@ class MoneyController {
             long heldForPlansB,
             List<GoesTo> goesTo,
             List<OpenOrder> orderedNotPaid,
-            List<ToOrder> toOrder) {}
+            List<ToOrder> toOrder,
+            List<RefundDue> refundsExpected,
+            List<DepositOut> depositsOut) {}
 
     @GetMapping
     MoneyResponse money(Caller caller, @PathVariable UUID projectId) {

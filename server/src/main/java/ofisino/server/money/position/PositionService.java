@@ -1,6 +1,7 @@
 package ofisino.server.money.position;
 
 import java.time.Clock;
+import java.time.LocalDate;
 import java.time.YearMonth;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -11,12 +12,15 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import ofisino.core.kernel.ExchangeRate;
+import ofisino.core.money.budget.Deposit;
 import ofisino.core.money.budget.Month;
 import ofisino.core.money.budget.OrderBalance;
 import ofisino.core.money.budget.Position;
 import ofisino.core.money.budget.Reconcile;
 import ofisino.core.money.ledger.Destination;
+import ofisino.core.money.ledger.EntryKind;
 import ofisino.core.money.ledger.Split;
+import ofisino.core.parts.sourcing.NeedState;
 import ofisino.core.plan.job.Fallback;
 import ofisino.server.db.OneSnapshot;
 import ofisino.server.identity.Caller;
@@ -24,9 +28,11 @@ import ofisino.server.identity.Garages;
 import ofisino.server.money.Entries;
 import ofisino.server.money.Entries.Posted;
 import ofisino.server.money.Ledger;
+import ofisino.server.money.position.MoneyController.DepositOut;
 import ofisino.server.money.position.MoneyController.GoesTo;
 import ofisino.server.money.position.MoneyController.MoneyResponse;
 import ofisino.server.money.position.MoneyController.OpenOrder;
+import ofisino.server.money.position.MoneyController.RefundDue;
 import ofisino.server.money.position.MoneyController.ToOrder;
 import ofisino.server.parts.Needs;
 import ofisino.server.parts.Orders;
@@ -92,13 +98,15 @@ class PositionService implements Ledger, MonthlyMoney {
         CurrencyUnit base = garages.baseCurrency(caller);
         List<Posted> posted = entries.posted(caller, projectId);
         List<OpenOrder> open = openOrders(caller, projectId, base, posted);
+        List<RefundExpected> refunds = refunds(caller, projectId, base, posted);
+        List<Deposit> deposits = deposits(caller, posted);
         List<ToOrder> toOrder = needs.of(caller, projectId).stream()
-                .filter(n -> n.state().isToOrder())
+                .filter(n -> n.state().isToOrder() && !isPaidFor(n, refunds))
                 .map(n -> new ToOrder(n.id(), n.title(), n.estimateMinor()))
                 .toList();
         var position = new Position(
                 project.budgetMinor(),
-                sum(posted),
+                sum(posted) - deposits.stream().mapToLong(Deposit::baseMinor).sum(),
                 open.stream().mapToLong(OpenOrder::baseMinor).sum(),
                 toOrder.stream().mapToLong(ToOrder::baseMinor).sum());
         Month month = garages.commonMonthlyMinor(caller)
@@ -117,7 +125,67 @@ class PositionService implements Ledger, MonthlyMoney {
                         .reduce(0, Math::addExact),
                 goesTo(caller, projectId, posted),
                 open,
-                toOrder);
+                toOrder,
+                refunds.stream().map(RefundExpected::shown).toList(),
+                deposits.stream()
+                        .map(d -> new DepositOut(d.name(), d.baseMinor(), d.returnBy()))
+                        .toList());
+    }
+
+    private record RefundExpected(Orders.Order order, RefundDue shown) {}
+
+    /** It was sent back and its price, which counts as spent, has not come back: counted again it would count twice. */
+    private static boolean isPaidFor(Needs.Need need, List<RefundExpected> refunds) {
+        return need.state() == NeedState.RETURNED
+                && refunds.stream()
+                        .flatMap(r -> r.order().lines().stream())
+                        .anyMatch(l -> l.returnedOn() != null && l.needId().equals(need.id()));
+    }
+
+    private List<RefundExpected> refunds(Caller caller, UUID projectId, CurrencyUnit base, List<Posted> posted) {
+        List<RefundExpected> expected = new ArrayList<>();
+        for (Orders.Order order : orders.of(caller, projectId)) {
+            Money refund = balance(order, posted).refundExpected();
+            if (refund.isPositive())
+                expected.add(new RefundExpected(
+                        order,
+                        new RefundDue(
+                                order.id(),
+                                order.supplier(),
+                                order.currency(),
+                                refund.getAmountMinorLong(),
+                                rate(order, base).toBase(refund).getAmountMinorLong())));
+        }
+        return expected;
+    }
+
+    /** Left with somebody, and still to come back. */
+    private List<Deposit> deposits(Caller caller, List<Posted> posted) {
+        List<Deposit> paid = posted.stream()
+                .filter(e -> e.kind() == EntryKind.DEPOSIT_PAID && e.returnBy() != null && e.baseMinor() > 0)
+                .map(e -> new Deposit(e.description(), e.baseMinor(), e.returnBy()))
+                .toList();
+        long returned = -posted.stream()
+                .filter(e -> e.kind().isDeposit() && e.baseMinor() < 0)
+                .mapToLong(Posted::baseMinor)
+                .sum();
+        return Deposit.dueBack(paid, returned, LocalDate.now(clock.withZone(garages.zone(caller))));
+    }
+
+    private static OrderBalance balance(Orders.Order order, List<Posted> posted) {
+        CurrencyUnit currency = CurrencyUnit.of(order.currency());
+        long paid = posted.stream()
+                .filter(e -> order.id().equals(e.orderId()) && !e.kind().isDeposit())
+                .mapToLong(Posted::amountMinor)
+                .sum();
+        return new OrderBalance(
+                Money.ofMinor(currency, order.totalMinor()),
+                Money.ofMinor(currency, order.returnedMinor()),
+                Money.ofMinor(currency, paid));
+    }
+
+    private static ExchangeRate rate(Orders.Order order, CurrencyUnit base) {
+        return new ExchangeRate(CurrencyUnit.of(order.currency()), base, order.rate(), order.rateOn());
     }
 
     private Month month(Caller caller, long limitMinor, List<Posted> posted, List<OpenOrder> open) {
@@ -152,14 +220,8 @@ class PositionService implements Ledger, MonthlyMoney {
     private List<OpenOrder> openOrders(Caller caller, UUID projectId, CurrencyUnit base, List<Posted> posted) {
         List<OpenOrder> open = new ArrayList<>();
         for (Orders.Order order : orders.of(caller, projectId)) {
-            CurrencyUnit currency = CurrencyUnit.of(order.currency());
-            long paid = posted.stream()
-                    .filter(e -> order.id().equals(e.orderId()))
-                    .mapToLong(Posted::amountMinor)
-                    .sum();
-            var balance = new OrderBalance(Money.ofMinor(currency, order.totalMinor()), Money.ofMinor(currency, paid));
-            long minor = balance.openInBase(new ExchangeRate(currency, base, order.rate(), order.rateOn()))
-                    .getAmountMinorLong();
+            OrderBalance balance = balance(order, posted);
+            long minor = balance.openInBase(rate(order, base)).getAmountMinorLong();
             if (minor > 0)
                 open.add(new OpenOrder(
                         order.id(),

@@ -22,6 +22,9 @@ interface NeedMapper {
 
     int update(UUID garageId, NeedRow need);
 
+    /** Marks it on the order with which it came last. */
+    void sentBack(UUID garageId, UUID needId, LocalDate on);
+
     void reassign(UUID garageId, UUID fromJobId, UUID toJobId);
 
     record NeedRow(

@@ -1,5 +1,6 @@
 package ofisino.server.parts.need;
 
+import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -31,8 +32,10 @@ class NeedService implements Needs {
     private final Projects projects;
     private final Variants variants;
     private final Garages garages;
+    private final Clock clock;
 
-    NeedService(NeedMapper mapper, Projects projects, Variants variants, Garages garages) {
+    NeedService(NeedMapper mapper, Projects projects, Variants variants, Garages garages, Clock clock) {
+        this.clock = clock;
         this.mapper = mapper;
         this.projects = projects;
         this.variants = variants;
@@ -158,6 +161,7 @@ class NeedService implements Needs {
             throw InvalidValue.of(
                     "placeId", "need.no-place", "Say where the part lies. Choose a place or make a new one.");
         NeedState next = n.state().to(right ? NeedState.ACCEPTED : NeedState.RETURNED, n.title());
+        if (!right) mapper.sentBack(caller.garageId(), id, LocalDate.now(clock.withZone(garages.zone(caller))));
         return save(
                 caller,
                 n.in(

@@ -33,5 +33,11 @@ interface OrderMapper {
             LocalDate orderedOn,
             LocalDate expectedOn) {}
 
-    record LineRow(UUID orderId, UUID needId, @Nullable UUID jobId, String title, long amountMinor) {}
+    record LineRow(
+            UUID orderId,
+            UUID needId,
+            @Nullable UUID jobId,
+            String title,
+            long amountMinor,
+            @Nullable LocalDate returnedOn) {}
 }

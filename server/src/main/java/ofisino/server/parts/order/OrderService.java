@@ -63,7 +63,7 @@ class OrderService implements Orders {
                 o.expectedOn(),
                 lines.stream()
                         .filter(l -> l.orderId().equals(o.id()))
-                        .map(l -> new Order.Line(l.needId(), l.jobId(), l.title(), l.amountMinor()))
+                        .map(l -> new Order.Line(l.needId(), l.jobId(), l.title(), l.amountMinor(), l.returnedOn()))
                         .toList());
     }
 

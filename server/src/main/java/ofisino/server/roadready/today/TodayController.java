@@ -6,6 +6,7 @@ import java.util.UUID;
 import ofisino.core.roadready.gate.Blocker;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Roles;
+import ofisino.server.logbook.Evenings.Note;
 import ofisino.server.plan.Plans.Subject;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -55,8 +56,6 @@ class TodayController {
 
     record TonightResponse(LocalDate day, int minutes, List<TonightJob> jobs) {}
 
-    record Note(LocalDate workedOn, String text) {}
-
     /** @param holdsItsJob each day it is not ordered makes its job a day later */
     record OrderNow(UUID needId, String title, LocalDate by, long estimateMinor, boolean holdsItsJob) {}
 
@@ -73,7 +72,7 @@ class TodayController {
             boolean planComplete,
             @Nullable Road road,
             @Nullable TonightResponse tonight,
-            @Nullable Note note,
+            List<Note> notes,
             List<OrderNow> order,
             String currency,
             long leftThisMonthMinor,

@@ -37,7 +37,6 @@ import ofisino.server.plan.Plans;
 import ofisino.server.plan.Plans.Planned;
 import ofisino.server.roadready.Faults;
 import ofisino.server.roadready.today.TodayController.Fetch;
-import ofisino.server.roadready.today.TodayController.Note;
 import ofisino.server.roadready.today.TodayController.OrderNow;
 import ofisino.server.roadready.today.TodayController.Road;
 import ofisino.server.roadready.today.TodayController.TodayResponse;
@@ -101,9 +100,7 @@ class TodayService {
                 planned.outcome() instanceof PlanOutcome.Planned,
                 road(project, planned, zone),
                 tonight(planned, jobList, needList),
-                evenings.lastNote(caller, projectId)
-                        .map(n -> new Note(n.workedOn(), n.text()))
-                        .orElse(null),
+                evenings.openNotes(caller, projectId),
                 orders(planned, needList, zone, today),
                 money.currency(),
                 money.month().left(),

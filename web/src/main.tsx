@@ -4,12 +4,12 @@ import { createRoot } from 'react-dom/client'
 import { RouterProvider } from 'react-router'
 import { z } from 'zod'
 import { Problem } from './api/client'
-import { loadWaiting } from './api/photos/waiting'
+import { waitingPhotos } from './api/photos/waiting'
 import './app/i18n'
 import { router } from './app/router'
 import './app/theme.css'
 
-void loadWaiting()
+void waitingPhotos.load()
 
 z.config({ jitless: true }) // the content policy allows no eval
 

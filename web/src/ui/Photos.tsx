@@ -4,7 +4,7 @@ import { useTranslation } from 'react-i18next'
 import { Camera, FileText, X } from 'lucide-react'
 import { fileUrl, thumbnailUrl, type Subject } from '@/api/client'
 import { announce } from '@/api/notices'
-import { attach, drop, keep, send, waitingPhotos, type Shown } from '@/api/photos/waiting'
+import { waitingPhotos, type Shown } from '@/api/photos/waiting'
 import { attachmentsQuery, sessionQuery } from '@/api/queries'
 import { ProblemAlert } from './Feedback'
 
@@ -60,7 +60,7 @@ export function usePhotos(draft: string, subject: Subject) {
     if (mine.length === 0) return true
     setTo(subjectId)
     const ids = mine.map((p) => p.writeId)
-    const done = await attach(draft, subject, subjectId)
+    const done = await waitingPhotos.attach(draft, subject, subjectId)
     await queries.invalidateQueries()
     if (done) {
       setTo(undefined)
@@ -70,8 +70,8 @@ export function usePhotos(draft: string, subject: Subject) {
   }
   return {
     mine,
-    add: (file: File) => void keep(file, draft, accountId),
-    remove: (id: string) => void drop([id]),
+    add: (file: File) => void waitingPhotos.keep(file, draft, accountId),
+    remove: (id: string) => void waitingPhotos.drop([id]),
     send: sendTo,
     /** Sends again what did not arrive; answers whether all of it has now. */
     again: () => sendTo(to ?? mine[0]?.to?.subjectId ?? ''),
@@ -182,7 +182,8 @@ export function WaitingPhotos() {
   useEffect(() => {
     const sendAll = () => {
       const idle = waitingPhotos.get().filter((p) => p.to && p.accountId === accountId && p.step !== 'sending')
-      if (accountId && idle.length > 0) void send(idle.map((p) => p.id)).then(() => void queries.invalidateQueries())
+      if (accountId && idle.length > 0)
+        void waitingPhotos.send(idle.map((p) => p.id)).then(() => void queries.invalidateQueries())
     }
     sendAll()
     addEventListener('online', sendAll)
@@ -202,14 +203,14 @@ export function WaitingPhotos() {
           <button
             type="button"
             className="btn btn-sm min-h-11"
-            onClick={() => void send(mine.map((p) => p.id)).then(() => void queries.invalidateQueries())}
+            onClick={() => void waitingPhotos.send(mine.map((p) => p.id)).then(() => void queries.invalidateQueries())}
           >
             {t('tryAgain')}
           </button>
           <button
             type="button"
             className="btn btn-ghost btn-sm min-h-11"
-            onClick={() => void drop(mine.filter((p) => p.step === 'failed').map((p) => p.id))}
+            onClick={() => void waitingPhotos.drop(mine.filter((p) => p.step === 'failed').map((p) => p.id))}
           >
             {t('photo.giveUp')}
           </button>

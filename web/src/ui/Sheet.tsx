@@ -1,7 +1,9 @@
 import { useEffect, useRef, type ReactNode } from 'react'
 import { useTranslation } from 'react-i18next'
+import { useLocation } from 'react-router'
 import { X } from 'lucide-react'
 import { Offline } from './Offline'
+import { keepDraft } from './sheetDraft'
 
 /** A panel beside the page (below it on a phone) for one thing; Escape and the button close it, focus returns to where it was. */
 export function Sheet({
@@ -17,6 +19,9 @@ export function Sheet({
 }) {
   const dialog = useRef<HTMLDialogElement>(null)
   const { t } = useTranslation()
+  const { pathname, search } = useLocation()
+  const name = `${pathname}${search} ${title}`
+  useEffect(() => keepDraft(dialog.current!, name), [name])
   useEffect(() => {
     const before = document.activeElement
     const element = dialog.current

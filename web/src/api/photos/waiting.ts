@@ -17,111 +17,124 @@ export type Waiting = {
   to?: { subject: Subject; subjectId: string }
 }
 
-export type State = { step: 'shrinking' | 'kept' | 'sending' | 'failed'; share: number; problem?: Problem }
+export type State = {
+  step: 'shrinking' | 'kept' | 'sending' | 'failed'
+  /** Of it that is sent, from 0 to 1. */
+  share: number
+  problem?: Problem | undefined
+}
 export type Shown = Waiting & State
-
-let all: Shown[] = []
-let sending: Promise<void> = Promise.resolve()
-const listeners = new Set<() => void>()
-const store = typeof indexedDB === 'undefined' ? undefined : createStore('ofisino', 'photos')
-
-function put(changed: Shown[]) {
-  all = changed
-  listeners.forEach((listen) => listen())
-}
-
-const change = (id: string, by: Partial<Shown>) => put(all.map((p) => (p.id === id ? { ...p, ...by } : p)))
-
-export const waitingPhotos = {
-  subscribe(listen: () => void) {
-    listeners.add(listen)
-    return () => listeners.delete(listen)
-  },
-  get: () => all,
-}
 
 function stored({ id, writeId, accountId, draft, name, blob, takenAt, to }: Waiting): Waiting {
   return { id, writeId, accountId, draft, name, blob, ...(takenAt && { takenAt }), ...(to && { to }) }
 }
 
-/** What the device still has from before the page was loaded. */
-export async function loadWaiting() {
-  if (!store) return
-  const kept = await entries<string, Waiting>(store)
-  const known = new Set(all.map((p) => p.id))
-  put([...all, ...kept.filter(([id]) => !known.has(id)).map(([, p]) => ({ ...p, step: 'kept' as const, share: 0 }))])
-}
+/** The photos that wait on a device; they outlive the page, where the browser has room for them. */
+export function makeWaiting() {
+  const store = typeof indexedDB === 'undefined' ? undefined : createStore('ofisino', 'photos')
+  const listeners = new Set<() => void>()
+  let all: Shown[] = []
+  let sending: Promise<void> = Promise.resolve()
 
-/** Makes a photo smaller and keeps it on the device until it is sent. */
-export async function keep(file: File, draft: string, accountId: string) {
-  const photo: Shown = {
-    id: crypto.randomUUID(),
-    writeId: crypto.randomUUID(),
-    accountId,
-    draft,
-    name: file.name,
-    blob: file,
-    step: 'shrinking',
-    share: 0,
+  function put(changed: Shown[]) {
+    all = changed
+    listeners.forEach((listen) => listen())
   }
-  put([...all, photo])
-  const shrunk = await shrink(file)
-  if (!all.some((p) => p.id === photo.id)) return // taken away meanwhile
-  change(photo.id, { ...shrunk, step: 'kept' })
-  const kept = all.find((p) => p.id === photo.id)!
-  if (store) await set(photo.id, stored(kept), store)
-}
 
-export async function drop(ids: string[]) {
-  put(all.filter((p) => !ids.includes(p.id)))
-  if (store) await delMany(ids, store)
-}
+  const change = (id: string, by: Partial<Shown>) => put(all.map((p) => (p.id === id ? { ...p, ...by } : p)))
 
-/**
- * Says what the photos of a saved sheet belong to, and sends them.
- *
- * @returns whether all of them are stored; those that are not stay on the device, also when the page is loaded anew
- */
-export async function attach(draft: string, subject: Subject, subjectId: string): Promise<boolean> {
-  while (all.some((p) => p.draft === draft && p.step === 'shrinking')) await nextChange()
-  const mine = all.filter((p) => p.draft === draft).map((p) => p.id)
-  put(all.map((p) => (mine.includes(p.id) ? { ...p, to: { subject, subjectId } } : p)))
-  if (store) for (const p of all.filter((x) => mine.includes(x.id))) await set(p.id, stored(p), store)
-  await send(mine)
-  return !all.some((p) => mine.includes(p.id))
-}
+  const keepOnDevice = async (photo: Waiting) => {
+    if (store) await set(photo.id, stored(photo), store)
+  }
 
-function nextChange() {
-  return new Promise<void>((done) => {
-    const listen = () => {
-      listeners.delete(listen)
-      done()
-    }
+  function subscribe(listen: () => void) {
     listeners.add(listen)
-  })
-}
-
-/** Sends what waits, one after the other; what fails stays and says why. */
-export function send(ids: string[]): Promise<void> {
-  sending = sending.then(async () => {
-    for (const id of ids) await sendOne(id)
-  })
-  return sending
-}
-
-async function sendOne(id: string) {
-  const photo = all.find((p) => p.id === id)
-  if (!photo?.to) return
-  change(id, { step: 'sending', share: 0, problem: undefined })
-  try {
-    await upload(
-      photo.blob,
-      { id, ...photo.to, fileName: photo.name, ...(photo.takenAt && { takenAt: photo.takenAt }) },
-      photo.writeId,
-      (share) => change(id, { share }),
-    )
-    await drop([id])
-  } catch (problem) {
-    change(id, { step: 'failed', problem: problem as Problem })
+    return () => listeners.delete(listen)
   }
+
+  /** What the device still has from before the page was loaded. */
+  async function load() {
+    if (!store) return
+    const kept = await entries<string, Waiting>(store)
+    const known = new Set(all.map((p) => p.id))
+    put([...all, ...kept.filter(([id]) => !known.has(id)).map(([, p]) => ({ ...p, step: 'kept' as const, share: 0 }))])
+  }
+
+  /** Makes a photo smaller and keeps it on the device until it is sent. */
+  async function keep(file: File, draft: string, accountId: string) {
+    const photo: Shown = {
+      id: crypto.randomUUID(),
+      writeId: crypto.randomUUID(),
+      accountId,
+      draft,
+      name: file.name,
+      blob: file,
+      step: 'shrinking',
+      share: 0,
+    }
+    put([...all, photo])
+    const shrunk = await shrink(file)
+    const still = all.find((p) => p.id === photo.id)
+    if (!still) return // taken away meanwhile
+    await keepOnDevice({ ...still, ...shrunk })
+    change(photo.id, { ...shrunk, step: 'kept' })
+  }
+
+  async function drop(ids: string[]) {
+    put(all.filter((p) => !ids.includes(p.id)))
+    if (store) await delMany(ids, store)
+  }
+
+  /**
+   * Says what the photos of a saved sheet belong to, and sends them.
+   *
+   * @returns whether all of them are stored; those that are not stay on the device, also when the page is loaded anew
+   */
+  async function attach(draft: string, subject: Subject, subjectId: string): Promise<boolean> {
+    while (all.some((p) => p.draft === draft && p.step === 'shrinking')) await nextChange()
+    const mine = all.filter((p) => p.draft === draft).map((p) => p.id)
+    put(all.map((p) => (mine.includes(p.id) ? { ...p, to: { subject, subjectId } } : p)))
+    for (const p of all.filter((x) => mine.includes(x.id))) await keepOnDevice(p)
+    await send(mine)
+    return !all.some((p) => mine.includes(p.id))
+  }
+
+  function nextChange() {
+    return new Promise<void>((done) => {
+      const unsubscribe = subscribe(() => {
+        unsubscribe()
+        done()
+      })
+    })
+  }
+
+  /** Sends what waits, one after the other; what fails stays and says why. */
+  function send(ids: string[]): Promise<void> {
+    sending = sending.then(async () => {
+      for (const id of ids) await sendOne(id)
+    })
+    return sending
+  }
+
+  async function sendOne(id: string) {
+    const photo = all.find((p) => p.id === id)
+    if (!photo?.to) return
+    change(id, { step: 'sending', share: 0, problem: undefined })
+    try {
+      await upload(
+        photo.blob,
+        { id, ...photo.to, fileName: photo.name, ...(photo.takenAt && { takenAt: photo.takenAt }) },
+        photo.writeId,
+        (share) => change(id, { share }),
+      )
+      await drop([id])
+    } catch (problem) {
+      change(id, { step: 'failed', problem: problem as Problem })
+    }
+  }
+
+  return { subscribe, get: () => all, load, keep, drop, attach, send }
 }
+
+/** Those of this page. */
+export const waitingPhotos = makeWaiting()

@@ -1,4 +1,11 @@
 export const money = {
+  recheck: {
+    title: 'Compare these amounts with their receipts',
+    why: 'An earlier version counted the decimals of these currencies in two ways. An amount may be a hundred or a thousand times too small. Nothing was changed: compare each, put it right where it is wrong, then tick it off.',
+    of: { ENTRY: 'Receipt', PURCHASE_ORDER: 'Order', PROJECT: 'Budget', NEED: 'Expected price' },
+    tick: 'Compared',
+    ticked: 'Ticked off.',
+  },
   entryKind: {
     PURCHASE: 'Purchase',
     FEE: 'Fee',
@@ -47,6 +54,16 @@ export const money = {
     budget: 'Budget',
     left: 'Left',
     planB: 'Held besides for plans B',
+    refunds: 'Refunds to come (still in what is spent)',
+    deposits: 'Deposits out (no cost while they can come back)',
+    depositUntil: '{{what}}, back by {{day}}',
+    returnBy: 'Comes back until',
+    whichOrder: 'Is it the invoice of something you ordered?',
+    chooseOrder: 'Choose, so that nothing counts twice',
+    orderChoice: '{{supplier}}, {{open}} still to pay',
+    noOrder: 'No, nothing that was ordered',
+    orderMissing: 'Say which order it is for, or that it is for none.',
+    returnByMissing: 'Say until when the deposit comes back.',
     over: 'Over the budget',
     thisMonth: 'Left this month',
     allowance: 'for this month',

@@ -7,10 +7,12 @@ import { Page, Part } from '@/ui/Page'
 import { Calendar } from './Calendar'
 import { DaysOff } from './DaysOff'
 import { LastChanges } from './LastChanges'
+import { OwnPassword } from './OwnPassword'
 import { PairPhone } from './PairPhone'
 import { People } from './People'
 import { Places } from './Places'
 import { Prices } from './Prices'
+import { SignIns } from './SignIns'
 import { SupplierDays } from './SupplierDays'
 
 /** What belongs to the garage and not to one car: time, places, people, phones. */
@@ -42,10 +44,14 @@ export function GaragePage() {
                 <PairPhone />
               </Part>
               <Part title={t('garage.people')}>
-                <People members={g.members} mayAdd={owns} />
+                <People members={g.members} owns={owns} />
+                <OwnPassword />
               </Part>
             </div>
             <div>
+              <Part title={t('signIns.title')}>
+                <SignIns />
+              </Part>
               <Part title={t('garage.places')}>
                 <Places />
               </Part>

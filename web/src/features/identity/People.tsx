@@ -1,86 +1,138 @@
 import { useState } from 'react'
+import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
+import { sessionQuery } from '@/api/queries'
 import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/Feedback'
 import { Choice, TextField } from '@/ui/Field'
+import { AddPerson } from './AddPerson'
 
 type Member = Schemas['MemberRow']
-type NewMember = Schemas['MemberRequest']
+type Role = Member['role']
 
-const blank = (): NewMember => ({ id: crypto.randomUUID(), name: '', displayName: '', password: '', role: 'HELPER' })
+const roles: Role[] = ['OWNER', 'HELPER', 'VIEWER']
 
-/** Who works in the garage; an owner lets in helpers and people who may only look. */
-export function People({ members, mayAdd }: { members: Member[]; mayAdd: boolean }) {
+/** Who works in the garage; an owner lets people in, says what they may do, and lets them go. */
+export function People({ members, owns }: { members: Member[]; owns: boolean }) {
   const { t } = useTranslation()
-  const [open, setOpen] = useState(false)
+  const [adding, setAdding] = useState(false)
+  const own = useQuery(sessionQuery).data?.me?.accountId
   return (
     <div className="grid gap-3">
       <ul>
         {members.map((m) => (
-          <li key={m.accountId}>
-            {m.displayName}, <span className="quiet">{t(`role.${m.role}`)}</span>
+          <li key={m.accountId} className="border-b border-base-300 py-1 last:border-0">
+            {m.displayName}
+            {m.accountId === own && ` (${t('people.you')})`}, <span className="quiet">{t(`role.${m.role}`)}</span>
+            {owns && <ChangePerson member={m} isOwn={m.accountId === own} />}
           </li>
         ))}
       </ul>
-      {mayAdd && !open && (
-        <button type="button" className="btn justify-self-start" onClick={() => setOpen(true)}>
+      {owns && !adding && (
+        <button type="button" className="btn justify-self-start" onClick={() => setAdding(true)}>
           {t('garage.addPerson')}
         </button>
       )}
-      {open && <AddPerson onDone={() => setOpen(false)} />}
+      {adding && <AddPerson onDone={() => setAdding(false)} />}
     </div>
   )
 }
 
-function AddPerson({ onDone }: { onDone: () => void }) {
+function ChangePerson({ member: m, isOwn }: { member: Member; isOwn: boolean }) {
   const { t } = useTranslation()
-  const [person, setPerson] = useState(blank)
-  const add = useWrite((body: NewMember, id) => unwrap(api.POST('/api/garage/members', { body, ...write(id) })), {
-    said: (p) => t('garage.personAdded', { name: p.displayName }),
-    done: onDone,
-    undoable: false,
-  })
-  const field = (key: 'name' | 'displayName' | 'password') => ({
-    value: person[key],
-    required: true,
-    error: add.error?.field === key ? add.error.message : undefined,
-    onChange: (e: React.ChangeEvent<HTMLInputElement>) => setPerson({ ...person, [key]: e.target.value }),
-  })
+  const path = { params: { path: { accountId: m.accountId } } }
+  const setRole = useWrite(
+    (body: { role: Role }, id) =>
+      unwrap(api.PUT('/api/garage/members/{accountId}/role', { ...path, body, ...write(id) })),
+    { said: ({ role }) => t('people.roleSet', { name: m.displayName, role: t(`role.${role}`) }), undoable: false },
+  )
+  const remove = useWrite(
+    (_: object, id) => unwrap(api.DELETE('/api/garage/members/{accountId}', { ...path, ...write(id) })),
+    { said: () => t('people.removed', { name: m.displayName }), undoable: false },
+  )
+  const [sure, setSure] = useState(false)
+  return (
+    <details>
+      <summary className="cursor-pointer py-1 text-sm font-semibold">{t('people.change')}</summary>
+      <div className="grid gap-3 pb-2">
+        <Choice
+          label={t('garage.mayDo')}
+          value={m.role}
+          onChange={(e) => setRole.mutate({ role: e.target.value as Role })}
+        >
+          {roles.map((r) => (
+            <option key={r} value={r}>
+              {t(`people.may.${r}`)}
+            </option>
+          ))}
+        </Choice>
+        {!isOwn && <NewPassword member={m} />}
+        <ProblemAlert error={setRole.error ?? remove.error} />
+        {sure ? (
+          <div className="flex flex-wrap items-center gap-2">
+            <span>{t('people.removeSure', { name: m.displayName })}</span>
+            <button
+              type="button"
+              className="btn btn-error"
+              disabled={remove.isPending}
+              onClick={() => remove.mutate({})}
+            >
+              {t('people.removeYes')}
+            </button>
+            <button type="button" className="btn btn-ghost" onClick={() => setSure(false)}>
+              {t('notNow')}
+            </button>
+          </div>
+        ) : (
+          <button type="button" className="btn justify-self-start" onClick={() => setSure(true)}>
+            {t('people.remove')}
+          </button>
+        )}
+      </div>
+    </details>
+  )
+}
+
+/** For somebody who forgot theirs; they are signed out everywhere. */
+function NewPassword({ member: m }: { member: Member }) {
+  const { t } = useTranslation()
+  const [password, setPassword] = useState('')
+  const give = useWrite(
+    (body: { password: string }, id) =>
+      unwrap(
+        api.PUT('/api/garage/members/{accountId}/password', {
+          params: { path: { accountId: m.accountId } },
+          body,
+          ...write(id),
+        }),
+      ),
+    {
+      said: () => t('people.passwordGiven', { name: m.displayName }),
+      undoable: false,
+      done: () => setPassword(''),
+    },
+  )
   return (
     <form
-      className="grid gap-3"
+      className="flex flex-wrap items-end gap-2"
       onSubmit={(e) => {
         e.preventDefault()
-        add.mutate(person)
+        give.mutate({ password })
       }}
     >
-      <TextField label={t('garage.personName')} autoFocus {...field('displayName')} />
-      <TextField label={t('garage.signInName')} autoComplete="off" {...field('name')} />
       <TextField
-        label={t('garage.firstPassword')}
-        hint={t('first.passwordHint')}
+        label={t('people.newPassword')}
+        hint={t('people.newPasswordHint')}
         type="password"
         autoComplete="new-password"
-        {...field('password')}
+        value={password}
+        error={give.error?.message}
+        onChange={(e) => setPassword(e.target.value)}
       />
-      <Choice
-        label={t('garage.mayDo')}
-        value={person.role}
-        onChange={(e) => setPerson({ ...person, role: e.target.value as NewMember['role'] })}
-      >
-        <option value="HELPER">{t('garage.helperMay')}</option>
-        <option value="VIEWER">{t('garage.viewerMay')}</option>
-      </Choice>
-      {!add.error?.field && <ProblemAlert error={add.error} />}
-      <div className="flex gap-2">
-        <button type="submit" className="btn btn-primary" disabled={add.isPending}>
-          {t('garage.letIn')}
-        </button>
-        <button type="button" className="btn btn-ghost" onClick={onDone}>
-          {t('notNow')}
-        </button>
-      </div>
+      <button type="submit" className="btn" disabled={password === '' || give.isPending}>
+        {t('people.givePassword')}
+      </button>
     </form>
   )
 }

@@ -70,6 +70,7 @@ it('puts the other window’s words beside one’s own, and joins them', async (
     done: 'old',
     learned: '',
     noteToSelf: '',
+    noteDone: false,
     work: [{ eveningId: 'e', jobId: 'a', code: 'A', title: 'Weld the sill', minutes: 60 }],
     version: 1,
   }

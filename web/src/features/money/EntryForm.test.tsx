@@ -1,6 +1,6 @@
 import { screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
-import { beforeEach, expect, it, vi } from 'vitest'
+import { expect, it, vi } from 'vitest'
 import { show } from '@/test/page'
 import { server } from '@/test/server'
 import { EntryForm } from './EntryForm'
@@ -9,13 +9,29 @@ const saved = 'POST /api/projects/car/entries'
 type Sent = { fields: { amountMinor: number; rate: number; currency: string; splits?: unknown[] } }
 const sent = () => (server.writes(saved)[0]!.body as Sent).fields
 
-beforeEach(() => {
+const order = {
+  id: 'o',
+  supplierId: 's',
+  supplier: 'Alder & Finch',
+  currency: 'EUR',
+  rate: 1,
+  postMinor: 500,
+  lines: [{ needId: 'n', title: 'Seal', amountMinor: 4000 }],
+}
+const openOrder = { orderId: 'o', supplier: 'Alder & Finch', currency: 'EUR', openMinor: 4500, baseMinor: 4500 }
+
+async function form(orderedNotPaid: object[] = []) {
   server.when('GET /api/projects/car/jobs', { chains: [], jobs: [{ id: 'j', code: 'R77', title: 'Weld the sill' }] })
+  server.when('GET /api/projects/car/orders', [order])
+  server.when('GET /api/projects/car/money', { orderedNotPaid })
+  server.when('GET /api/orders/o/invoice-shares', [{ destination: 'JOB', jobId: 'j', baseMinor: 4500 }])
   server.when(saved, { id: 'e' })
   show(<EntryForm projectId="car" base="EUR" onClose={vi.fn()} />)
-})
+  await screen.findByLabelText('What for')
+}
 
 it('keeps a receipt as a draft in minor units', async () => {
+  await form()
   await userEvent.type(screen.getByLabelText('What for'), 'Welding gas')
   await userEvent.type(screen.getByLabelText('Amount'), '1.234,50')
   await userEvent.click(screen.getByRole('button', { name: 'Keep as a draft' }))
@@ -24,6 +40,7 @@ it('keeps a receipt as a draft in minor units', async () => {
 })
 
 it('asks again for what is no amount, and sends nothing', async () => {
+  await form()
   await userEvent.type(screen.getByLabelText('Amount'), 'twelve')
   await userEvent.click(screen.getByRole('button', { name: 'Keep as a draft' }))
   expect(screen.getByRole('alert')).toHaveTextContent('This is no amount')
@@ -31,6 +48,7 @@ it('asks again for what is no amount, and sends nothing', async () => {
 })
 
 it('shows a foreign amount in the garage’s currency, as the server converts it, before it is kept', async () => {
+  await form()
   server.when('GET /api/conversion', { baseMinor: 1170 })
   await userEvent.type(screen.getByLabelText('Amount'), '10')
   await userEvent.clear(screen.getByLabelText('Currency'))
@@ -44,6 +62,7 @@ it('shows a foreign amount in the garage’s currency, as the server converts it
 })
 
 it('says what is still to be shared out and gives it to the last share', async () => {
+  await form()
   await userEvent.type(screen.getByLabelText('Amount'), '12.50')
   await userEvent.selectOptions(screen.getByLabelText(/Share 1.*to|to.*1/i), 'j')
   await userEvent.clear(screen.getByLabelText(/amount.*1|1.*amount/i))
@@ -57,4 +76,41 @@ it('says what is still to be shared out and gives it to the last share', async (
     { destination: 'JOB', jobId: 'j', baseMinor: 1000 },
     { destination: 'UNASSIGNED', baseMinor: 250 },
   ])
+})
+
+it('asks which order it is for while one is to be paid, and takes its figures', async () => {
+  await form([openOrder])
+  await userEvent.type(screen.getByLabelText('What for'), 'Seal')
+  await userEvent.type(screen.getByLabelText('Amount'), '45')
+  await userEvent.click(screen.getByRole('button', { name: 'Keep as a draft' }))
+  expect(screen.getByRole('alert')).toHaveTextContent('Say which order it is for')
+  await userEvent.selectOptions(screen.getByLabelText('Is it the invoice of something you ordered?'), 'o')
+  expect(await screen.findByLabelText('Amount')).toHaveValue('45.00')
+  await userEvent.click(screen.getByRole('button', { name: 'Keep as a draft' }))
+  await waitFor(() => expect(server.writes(saved)).toHaveLength(1))
+  expect(sent()).toMatchObject({ orderId: 'o', supplierId: 's', amountMinor: 4500 })
+})
+
+it('keeps a receipt that is for no order, when it was said', async () => {
+  await form([openOrder])
+  await userEvent.type(screen.getByLabelText('What for'), 'Gas')
+  await userEvent.type(screen.getByLabelText('Amount'), '20')
+  await userEvent.selectOptions(screen.getByLabelText('Is it the invoice of something you ordered?'), 'none')
+  await userEvent.click(screen.getByRole('button', { name: 'Keep as a draft' }))
+  await waitFor(() => expect(server.writes(saved)).toHaveLength(1))
+  expect(sent()).not.toHaveProperty('orderId')
+})
+
+it('asks about an amount that could be two, and until when a deposit comes back', async () => {
+  await form()
+  await userEvent.type(screen.getByLabelText('What for'), 'Caliper')
+  await userEvent.type(screen.getByLabelText('Amount'), '1.459')
+  await userEvent.click(screen.getByRole('button', { name: 'Keep as a draft' }))
+  expect(screen.getByRole('alert')).toHaveTextContent('Write 1459 or 1.46')
+  await userEvent.clear(screen.getByLabelText('Amount'))
+  await userEvent.type(screen.getByLabelText('Amount'), '80')
+  await userEvent.selectOptions(screen.getByLabelText('Kind'), 'DEPOSIT_PAID')
+  await userEvent.click(screen.getByRole('button', { name: 'Keep as a draft' }))
+  expect(screen.getByRole('alert')).toHaveTextContent('until when the deposit comes back')
+  expect(server.writes(saved)).toHaveLength(0)
 })

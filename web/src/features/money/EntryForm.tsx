@@ -11,7 +11,7 @@ import { Sheet } from '@/ui/Sheet'
 import { useFormat } from '@/ui/format'
 import { isCurrency, minorText, parseMinor, useAmountProblem } from '@/ui/money'
 import { SplitFields, splitsOf, type SplitDraft } from './SplitFields'
-import type { Entry } from './moneyQueries'
+import { moneyQuery, type Entry } from './moneyQueries'
 
 const kinds = [
   'PURCHASE',
@@ -30,13 +30,23 @@ type Props = { projectId: string; base: string; entry?: Entry; orderId?: string;
 
 /** A receipt or invoice as a draft; for an order, its shares are proposed from what was ordered. */
 export function EntryForm(props: Props) {
-  const orders = useQuery({ ...ordersQuery(props.projectId), enabled: !!props.orderId })
-  const order = orders.data?.find((o) => o.id === (props.orderId ?? props.entry?.orderId))
-  if (props.orderId && !order) return null
-  return <Form {...props} {...(order ? { order } : {})} />
+  const [chosen, setChosen] = useState(props.orderId ?? props.entry?.orderId)
+  const orders = useQuery(ordersQuery(props.projectId))
+  const money = useQuery(moneyQuery(props.projectId))
+  const order = orders.data?.find((o) => o.id === chosen)
+  if (!orders.data || !money.data) return null
+  const open = props.entry || props.orderId ? [] : money.data.orderedNotPaid
+  return <Form key={chosen} {...props} {...(order ? { order } : {})} open={open} onOrder={setChosen} />
 }
 
-function Form({ projectId, base, entry, order, onClose }: Props & { order?: Schemas['Order'] }) {
+type FormProps = Props & {
+  order?: Schemas['Order']
+  /** Orders that are still to be paid, of which this could be the invoice. */
+  open: Schemas['OpenOrder'][]
+  onOrder: (orderId: string | undefined) => void
+}
+
+function Form({ projectId, base, entry, order, open, onOrder, onClose }: FormProps) {
   const { t } = useTranslation()
   const format = useFormat()
   const [id] = useState(() => entry?.id ?? crypto.randomUUID())
@@ -50,7 +60,10 @@ function Form({ projectId, base, entry, order, onClose }: Props & { order?: Sche
     currency: currencyAtFirst,
     amount: amountAtFirst === undefined ? '' : minorText(amountAtFirst, currencyAtFirst),
     rate: String(entry?.rate ?? order?.rate ?? ''),
+    returnBy: entry?.returnBy ?? '',
   })
+  const [notOrdered, setNotOrdered] = useState(false)
+  const asksForOrder = open.length > 0 && (v.kind === 'PURCHASE' || v.kind === 'SERVICE')
   const [splits, setSplits] = useState<SplitDraft[] | undefined>(
     entry?.splits.map((s) => ({ to: s.jobId ?? s.destination, amount: minorText(Math.abs(s.baseMinor), base) })),
   )
@@ -96,6 +109,8 @@ function Form({ projectId, base, entry, order, onClose }: Props & { order?: Sche
     const shares = splits ? splitsOf(splits, base) : undefined
     if (splits && !shares)
       return setWrong(splits.map((s) => amountProblem(s.amount, base)).find((p) => p) ?? t('moneyWrong'))
+    if (asksForOrder && !order && !notOrdered) return setWrong(t('money.orderMissing'))
+    if (v.kind === 'DEPOSIT_PAID' && v.returnBy === '') return setWrong(t('money.returnByMissing'))
     setWrong(undefined)
     const orderId = order?.id ?? entry?.orderId
     save.mutate({
@@ -106,6 +121,7 @@ function Form({ projectId, base, entry, order, onClose }: Props & { order?: Sche
       amountMinor,
       rate,
       rateOn: v.paidOn,
+      ...(v.kind === 'DEPOSIT_PAID' && { returnBy: v.returnBy }),
       ...(orderId ? { orderId } : {}),
       ...(order ? { supplierId: order.supplierId } : entry?.supplierId ? { supplierId: entry.supplierId } : {}),
       ...(shares ? { splits: shares } : {}),
@@ -134,6 +150,25 @@ function Form({ projectId, base, entry, order, onClose }: Props & { order?: Sche
         }}
       >
         <PhotoChoice photos={photos} receipts />
+        {asksForOrder && (
+          <Choice
+            label={t('money.whichOrder')}
+            hint={t('money.chooseOrder')}
+            value={order?.id ?? (notOrdered ? 'none' : '')}
+            onChange={(e) => {
+              setNotOrdered(e.target.value === 'none')
+              onOrder(e.target.value === 'none' || e.target.value === '' ? undefined : e.target.value)
+            }}
+          >
+            <option value="">–</option>
+            {open.map((o) => (
+              <option key={o.orderId} value={o.orderId}>
+                {t('money.orderChoice', { supplier: o.supplier, open: format.money(o.openMinor, o.currency) })}
+              </option>
+            ))}
+            <option value="none">{t('money.noOrder')}</option>
+          </Choice>
+        )}
         <TextField
           label={t('money.description')}
           value={v.description}
@@ -179,6 +214,14 @@ function Form({ projectId, base, entry, order, onClose }: Props & { order?: Sche
               </option>
             ))}
           </Choice>
+          {v.kind === 'DEPOSIT_PAID' && (
+            <TextField
+              label={t('money.returnBy')}
+              type="date"
+              value={v.returnBy}
+              onChange={(e) => put({ returnBy: e.target.value })}
+            />
+          )}
         </div>
         {foreign && baseMinor !== undefined && <p className="font-semibold">= {format.money(baseMinor, base)}</p>}
         <SplitFields

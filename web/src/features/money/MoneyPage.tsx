@@ -4,6 +4,7 @@ import { useTranslation } from 'react-i18next'
 import { Plus } from 'lucide-react'
 import { Empty, Loaded } from '@/ui/Feedback'
 import { Page, Part } from '@/ui/Page'
+import { AmountsToCheck } from './AmountsToCheck'
 import { EntryForm } from './EntryForm'
 import { EntrySheet } from './EntrySheet'
 import { LedgerTable } from './LedgerTable'
@@ -40,6 +41,7 @@ export function MoneyPage() {
               >
                 <div className="grid gap-x-10 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
                   <div>
+                    <AmountsToCheck />
                     {drafts.length > 0 && (
                       <Part title={t('money.drafts')}>
                         <LedgerTable

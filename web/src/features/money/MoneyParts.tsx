@@ -55,6 +55,23 @@ export function Sums({ money }: { money: Money }) {
       <Line title={t('money.willHaveCost')} amount={say(money.willHaveCost)} strong />
       <Line title={t('money.budget')} amount={say(money.position.budget)} />
       <Line title={money.left >= 0 ? t('money.left') : t('money.over')} amount={say(Math.abs(money.left))} strong />
+      {money.refundsExpected.length > 0 && (
+        <Line
+          title={t('money.refunds')}
+          amount={say(money.refundsExpected.reduce((sum, r) => sum + r.baseMinor, 0))}
+          lines={money.refundsExpected.map((r) => [r.supplier, say(r.baseMinor)])}
+        />
+      )}
+      {money.depositsOut.length > 0 && (
+        <Line
+          title={t('money.deposits')}
+          amount={say(money.depositsOut.reduce((sum, d) => sum + d.baseMinor, 0))}
+          lines={money.depositsOut.map((d) => [
+            t('money.depositUntil', { what: d.description, day: format.shortDay(d.returnBy) }),
+            say(d.baseMinor),
+          ])}
+        />
+      )}
       {money.heldForPlansB > 0 && <Line title={t('money.planB')} amount={say(money.heldForPlansB)} />}
       <Line
         title={t('money.thisMonth')}

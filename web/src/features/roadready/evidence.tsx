@@ -47,7 +47,6 @@ export function TonightList({ today }: { today: Today }) {
 export function NoteToSelf({ today }: { today: Today }) {
   const { t } = useTranslation()
   const format = useFormat()
-  const { projectId = '' } = useParams()
   const tick = useWrite(
     ({ id }: { id: string }, writeId) =>
       unwrap(api.PUT('/api/evenings/{id}/note', { params: { path: { id } }, body: { done: true }, ...write(writeId) })),
@@ -77,7 +76,9 @@ export function NoteToSelf({ today }: { today: Today }) {
       {note(latest)}
       {older.length > 0 && (
         <details>
-          <summary className="cursor-pointer py-2 font-semibold">{t('today.olderNotes', { count: older.length })}</summary>
+          <summary className="cursor-pointer py-2 font-semibold">
+            {t('today.olderNotes', { count: older.length })}
+          </summary>
           <div className="grid gap-2">{older.map(note)}</div>
         </details>
       )}

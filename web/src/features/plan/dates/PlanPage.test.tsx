@@ -101,7 +101,7 @@ it('works out what would make an impossible plan possible when asked', async () 
     }),
   )
   expect(await screen.findByText(/The money is not there before/)).toBeInTheDocument()
-  await userEvent.click(screen.getByRole('button', { name: 'What would make it possible?' }))
+  await userEvent.click(await screen.findByRole('button', { name: 'What would make it possible?' }))
   expect(await screen.findByText('2 evenings a week more')).toBeInTheDocument()
   expect(screen.getByText('€30.00 more at hand now')).toBeInTheDocument()
 })

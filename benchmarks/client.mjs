@@ -1,33 +1,55 @@
-// Talks to a running garage as a browser would.
-let url = ''
-const cookies = new Map()
-
-export async function call(method, path, body) {
-  const response = await fetch(url + path, {
-    method,
-    headers: {
-      Cookie: [...cookies].map(([k, v]) => `${k}=${v}`).join('; '),
-      ...(method !== 'GET' && {
-        'Content-Type': 'application/json',
-        'Write-Id': crypto.randomUUID(),
-        'X-XSRF-TOKEN': cookies.get('XSRF-TOKEN') ?? '',
-      }),
-    },
-    ...(body && { body: JSON.stringify(body) }),
+/** Talks to a running garage as a browser would: with cookies, the token against forgery, and an id for each change. */
+export function client(url) {
+  const cookies = new Map()
+  const headers = (writeId, type) => ({
+    Cookie: [...cookies].map(([k, v]) => `${k}=${v}`).join('; '),
+    ...(writeId && { 'Content-Type': type, 'Write-Id': writeId, 'X-XSRF-TOKEN': cookies.get('XSRF-TOKEN') ?? '' }),
   })
-  for (const cookie of response.headers.getSetCookie()) {
-    const [, name, value] = /^([^=]+)=([^;]*)/.exec(cookie)
-    cookies.set(name, value)
+
+  /** @returns the answer, whatever it says; throws when there is none */
+  async function send(method, path, body, { writeId = crypto.randomUUID(), type = 'application/json' } = {}) {
+    const response = await fetch(url + path, {
+      method,
+      headers: headers(method === 'GET' ? undefined : writeId, type),
+      ...(body !== undefined && { body: type === 'application/json' ? JSON.stringify(body) : body }),
+    })
+    for (const cookie of response.headers.getSetCookie()) {
+      const [, name, value] = /^([^=]+)=([^;]*)/.exec(cookie)
+      cookies.set(name, value)
+    }
+    const text = await response.text()
+    return { ok: response.ok, status: response.status, text }
   }
-  const text = await response.text()
-  if (!response.ok) throw new Error(`${method} ${path}: ${response.status} ${text}`)
-  return text ? JSON.parse(text) : undefined
+
+  async function call(method, path, body, options) {
+    const { ok, status, text } = await send(method, path, body, options)
+    if (!ok) throw new Error(`${method} ${path}: ${status} ${text}`)
+    return text ? JSON.parse(text) : undefined
+  }
+
+  return {
+    send,
+    call,
+    headers,
+    async signIn(password) {
+      await call('GET', '/api/session')
+      await call('POST', '/api/sign-in', { name: 'ines', password })
+      return this
+    },
+  }
 }
 
+let one
+/** The only client of a script that has one. */
+export const call = (...request) => one.call(...request)
 export async function signIn(at, password) {
-  url = at
-  await call('GET', '/api/session')
-  await call('POST', '/api/sign-in', { name: 'ines', password })
+  one = await client(at).signIn(password)
+}
+
+/** The value below which a share of all is. */
+export function percentile(values, share) {
+  const sorted = [...values].sort((a, b) => a - b)
+  return Math.round(sorted[Math.max(0, Math.ceil(sorted.length * share) - 1)])
 }
 
 /** The time below which 95 in 100 of the calls are, in milliseconds. */
@@ -38,6 +60,5 @@ export async function p95(run, times = 40) {
     await run(i)
     if (i >= 10) took.push(performance.now() - from)
   }
-  took.sort((a, b) => a - b)
-  return Math.round(took[Math.ceil(took.length * 0.95) - 1])
+  return percentile(took, 0.95)
 }

@@ -46,14 +46,14 @@ function WalkRound({
   const nameOf = useZoneNames(projectId)
   const walk = useQuery(checksQuery(projectId))
   const [params, setParams] = useSearchParams()
-  const [adding, setAdding] = useState<string>()
   const zone = params.get('zone') ?? undefined
   const open = params.get('finding') ?? undefined
+  const adding = params.get('new') ?? undefined
   const show = (next: Record<string, string>) => setParams(next, { replace: false })
   const here = zone ? findings.filter((f) => f.zone === zone) : findings
   const press = (pressed: string) => {
-    show(pressed === zone ? {} : { zone: pressed })
-    if (pressed !== zone && findings.every((f) => f.zone !== pressed)) setAdding(pressed)
+    const isNew = findings.every((f) => f.zone !== pressed)
+    show(pressed === zone ? {} : { zone: pressed, ...(isNew && { new: pressed }) })
   }
   const drawing = { body, marks: marksOf(findings), nameOf, onPress: press, ...(zone ? { selected: zone } : {}) }
   return (
@@ -84,7 +84,7 @@ function WalkRound({
             nameOf={nameOf}
             {...(zone ? { zone } : {})}
             onOpen={(id) => show({ ...(zone ? { zone } : {}), finding: id })}
-            onAdd={setAdding}
+            onAdd={(of) => show({ ...(zone ? { zone } : {}), new: of })}
             onAll={() => show({})}
           />
         </div>
@@ -94,7 +94,7 @@ function WalkRound({
           projectId={projectId}
           zone={adding}
           zoneName={nameOf(adding)}
-          onClose={() => setAdding(undefined)}
+          onClose={() => show(zone ? { zone } : {})}
         />
       )}
       {open && findings.some((f) => f.id === open) && (

@@ -27,7 +27,7 @@ import org.springframework.jdbc.support.JdbcUtils;
 /** What must hold for every statement of every mapper. */
 @ExtendWith(TestApplication.class)
 class MapperStatementsTest {
-    /** Before it is known which garage: accounts, sign-in, pairing; and the garage's own row, which is found by its id. */
+    /** Before it is known which garage: accounts, sign-in, pairing; the garage's own row, which is found by its id; and what clears up in all. */
     private static final Set<String> WITHOUT_GARAGE = Set.of(
             "AccountMapper.isEmpty",
             "AccountMapper.bySignInName",
@@ -44,6 +44,8 @@ class MapperStatementsTest {
             "GarageMapper.update",
             "GarageMapper.takeLabel",
             "WriteMapper.sign",
+            "WriteMapper.forgetOlderThan",
+            "AttachmentMapper.hashes",
             "HistoryMapper.markUndo");
 
     @Test

@@ -37,7 +37,7 @@ final class PictureIntake {
     /** One that is stored in passes is held whole while it is decoded: 24 million pixels take about 70 MB. */
     static final int MOST_PIXELS_IN_PASSES = 24_000_000;
     /** Room for the decoded picture; with what is made of it at the same time, about twice as much. */
-    private static final long DECODED_BYTES = 54_000_000;
+    private static final long DECODED_BYTES = 42_000_000;
 
     private static final double QUALITY = 0.85;
 

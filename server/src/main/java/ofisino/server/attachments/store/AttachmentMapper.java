@@ -18,6 +18,9 @@ interface AttachmentMapper {
 
     List<AttachmentRow> of(UUID garageId, Subject subject, UUID subjectId);
 
+    /** Of the files of all garages. */
+    List<String> hashes();
+
     record AttachmentRow(
             UUID id,
             String mediaType,

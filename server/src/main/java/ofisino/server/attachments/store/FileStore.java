@@ -6,10 +6,15 @@ import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
+import java.nio.file.attribute.FileTime;
 import java.security.DigestInputStream;
 import java.security.MessageDigest;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.HexFormat;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
 import ofisino.server.web.OfisinoProperties;
 import ofisino.server.web.Sha256;
 import org.springframework.stereotype.Component;
@@ -33,6 +38,19 @@ class FileStore {
             thumbnail.ifPresent(small -> move(small, thumbnail(sha256)));
             move(content, path(sha256));
             return new Kept(sha256, bytes);
+        } catch (IOException broken) {
+            throw new UncheckedIOException(broken);
+        }
+    }
+
+    /** Deletes what is none of these and was not touched for so many days. */
+    void clear(Set<String> kept, int days) {
+        if (!Files.exists(folder)) return;
+        FileTime before = FileTime.from(Instant.now().minus(Duration.ofDays(days)));
+        try (Stream<Path> all = Files.walk(folder, 2)) {
+            for (Path file : all.filter(Files::isRegularFile).toList())
+                if (!kept.contains(file.getFileName().toString().split("\\.")[0])
+                        && Files.getLastModifiedTime(file).compareTo(before) < 0) Files.delete(file);
         } catch (IOException broken) {
             throw new UncheckedIOException(broken);
         }

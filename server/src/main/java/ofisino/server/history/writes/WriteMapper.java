@@ -16,6 +16,9 @@ interface WriteMapper {
 
     void answer(UUID garageId, UUID writeId, int status, @Nullable String contentType, byte[] answer);
 
+    /** In all garages. */
+    int forgetOlderThan(int days);
+
     /** Tells the history triggers who writes under which id. */
     void sign(UUID writeId, UUID accountId);
 

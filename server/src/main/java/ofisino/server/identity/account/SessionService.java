@@ -9,8 +9,6 @@ import java.util.UUID;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Supplier;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import ofisino.core.kernel.Texts;
 import ofisino.server.identity.NewGarage;
 import ofisino.server.identity.Role;
@@ -34,6 +32,8 @@ class SessionService implements SignedIn {
     static final int OF_A_NAME = 10;
     static final int OF_AN_ADDRESS = 40;
     private static final int CHECKS_AT_ONCE = 2;
+    private static final List<String> SYSTEMS =
+            List.of("iPhone", "iPad", "Android", "Windows", "Macintosh", "CrOS", "Linux");
     private static final int PATIENCE_SECONDS = 5;
 
     record Refusal(HttpStatus status, String code, String sentence) {}
@@ -140,10 +140,12 @@ class SessionService implements SignedIn {
         session.setAttribute(SignIns.DEVICE, device(request.getHeader("User-Agent")));
     }
 
-    /** What somebody knows the device by: the system that its browser names. */
+    /** What somebody knows the device by: the first of the usual systems that its browser names. */
     private static String device(@Nullable String userAgent) {
-        Matcher system = Pattern.compile("\\(([^;)]{1,40})").matcher(userAgent == null ? "" : userAgent);
-        return system.find() ? system.group(1) : "";
+        return SYSTEMS.stream()
+                .filter(system -> userAgent != null && userAgent.contains(system))
+                .findFirst()
+                .orElse("");
     }
 
     void signOut(HttpServletRequest request, HttpServletResponse response) {

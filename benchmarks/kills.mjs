@@ -1,0 +1,51 @@
+// Writes all the time while the server, and then its database, is killed again and again; what was answered is there, once.
+// node benchmarks/kills.mjs URL PASSWORD OFISINO_HOME; needs ./ofisino in the working folder.
+import { execFileSync } from 'node:child_process'
+import { readFileSync } from 'node:fs'
+import { client } from './client.mjs'
+
+const [url, password, home] = process.argv.slice(2)
+const KILLS = 6
+let garage = await client(url).signIn(password)
+const acknowledged = new Set()
+let again = 0
+let stopping = false
+
+async function writer() {
+  while (!stopping) {
+    const body = { id: crypto.randomUUID(), name: 'Bag', kind: 'BAG' }
+    const writeId = crypto.randomUUID()
+    for (let tries = 0; !stopping; tries++) {
+      const answer = await garage.send('POST', '/api/places', body, { writeId }).catch(() => undefined)
+      if (answer?.status === 201) {
+        acknowledged.add(body.id)
+        if (tries > 0) again++
+        break
+      }
+      if (answer && answer.status < 500) throw new Error(`${answer.status} ${answer.text}`)
+      await new Promise((on) => setTimeout(on, 100))
+    }
+  }
+}
+
+const pause = (ms) => new Promise((on) => setTimeout(on, ms))
+const writers = Array.from({ length: 4 }, writer)
+for (let i = 0; i < KILLS; i++) {
+  await pause(1500)
+  if (i % 2 === 0) process.kill(Number(readFileSync(`${home}/demo/server.pid`, 'utf8')), 'SIGKILL')
+  else {
+    process.kill(Number(readFileSync(`${home}/demo/postgres/postmaster.pid`, 'utf8').split('\n')[0]), 'SIGKILL')
+    await pause(500)
+    process.kill(Number(readFileSync(`${home}/demo/server.pid`, 'utf8')), 'SIGKILL')
+  }
+  await pause(300)
+  execFileSync('./ofisino', ['demo'], { env: { ...process.env, OFISINO_HOME: home }, stdio: 'ignore' })
+}
+await pause(1500)
+stopping = true
+await Promise.all(writers)
+const there = (await garage.call('GET', '/api/places')).map((p) => p.id)
+const lost = [...acknowledged].filter((id) => !there.includes(id)).length
+const twice = there.length - new Set(there).size
+console.log(`${KILLS} kills: ${acknowledged.size} answered, ${again} sent again, ${lost} lost, ${twice} twice`)
+process.exit(lost > 0 || twice > 0 ? 1 : 0)

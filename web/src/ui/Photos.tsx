@@ -77,6 +77,9 @@ export function usePhotos(draft: string, subject: Subject) {
     again: () => sendTo(to ?? mine[0]?.to?.subjectId ?? ''),
     sending: mine.some((p) => p.step === 'sending'),
     failed: mine.find((p) => p.step === 'failed')?.problem,
+    refused: mine.find((p) => p.step === 'refused')?.problem,
+    /** Takes away what can never be stored; it was said why. */
+    forgetRefused: () => void waitingPhotos.drop(mine.filter((p) => p.step === 'refused').map((p) => p.id)),
   }
 }
 
@@ -103,17 +106,26 @@ export function PhotoChoice({ photos, receipts }: { photos: SheetPhotos; receipt
 export function PhotosOnTheWay({ photos, onDone }: { photos: SheetPhotos; onDone: () => void }) {
   const { t } = useTranslation()
   const again = () => void photos.again().then((all) => all && onDone())
+  const notStored = photos.failed ?? photos.refused
   return (
     <div className="grid gap-3">
       <p role="status" className="font-semibold">
-        {t(photos.failed ? 'photo.notStored' : 'photo.onTheWay', { count: photos.mine.length })}
+        {t(notStored ? 'photo.notStored' : 'photo.onTheWay', { count: photos.mine.length })}
       </p>
-      <Chosen photos={photos.mine} onRemove={photos.failed ? photos.remove : undefined} />
+      <Chosen photos={photos.mine} onRemove={notStored ? photos.remove : undefined} />
+      <ProblemAlert error={photos.refused} />
       <ProblemAlert error={photos.failed} again={again} />
-      {photos.failed && (
+      {notStored && (
         <div>
-          <button type="button" className="btn" onClick={onDone}>
-            {t('photo.later')}
+          <button
+            type="button"
+            className="btn"
+            onClick={() => {
+              photos.forgetRefused()
+              onDone()
+            }}
+          >
+            {t(photos.failed ? 'photo.later' : 'close')}
           </button>
         </div>
       )}
@@ -178,10 +190,12 @@ export function WaitingPhotos() {
   const queries = useQueryClient()
   const accountId = useQuery(sessionQuery).data?.me?.accountId
   const all = useSyncExternalStore(waitingPhotos.subscribe, waitingPhotos.get)
-  const mine = all.filter((p) => p.to && p.accountId === accountId)
+  const mine = all.filter((p) => p.to && p.accountId === accountId && p.step !== 'refused')
   useEffect(() => {
     const sendAll = () => {
-      const idle = waitingPhotos.get().filter((p) => p.to && p.accountId === accountId && p.step !== 'sending')
+      const idle = waitingPhotos
+        .get()
+        .filter((p) => p.to && p.accountId === accountId && (p.step === 'kept' || p.step === 'failed'))
       if (accountId && idle.length > 0)
         void waitingPhotos.send(idle.map((p) => p.id)).then(() => void queries.invalidateQueries())
     }
@@ -286,6 +300,11 @@ export function AddPhoto({
   const photos = usePhotos(`${subject}.${subjectId}`, subject)
   const chosen = photos.mine.filter((p) => !p.to && p.step === 'kept').length
   const sendChosen = photos.send
+  const forget = useRef(photos.forgetRefused)
+  useEffect(() => {
+    forget.current = photos.forgetRefused
+  })
+  useEffect(() => () => forget.current(), [])
   useEffect(() => {
     if (chosen > 0) void sendChosen(subjectId)
     // eslint-disable-next-line react-hooks/exhaustive-deps -- once for each that is chosen
@@ -296,6 +315,7 @@ export function AddPhoto({
         <PhotoButton label={label} {...(receipts && { receipts })} onFile={photos.add} busy={photos.sending} />
       </div>
       <Chosen photos={photos.mine} onRemove={photos.remove} />
+      <ProblemAlert error={photos.refused} />
       <ProblemAlert error={photos.failed} again={() => void photos.again()} />
     </div>
   )

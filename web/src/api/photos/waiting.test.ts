@@ -97,7 +97,6 @@ it('sends one after the other, and one that is refused stops none', async () => 
   first.answer(422, { code: 'attachment.damaged', detail: 'This picture cannot be read.' })
   ;(await next()).answer(201, {})
   expect(await all).toBe(false)
-  expect(store.get()).toMatchObject([{ step: 'failed', problem: { message: 'This picture cannot be read.' } }])
-  await store.drop(store.get().map((p) => p.id))
+  expect(store.get()).toMatchObject([{ step: 'refused', problem: { message: 'This picture cannot be read.' } }])
   expect((await loadedAnew()).get()).toEqual([])
 })

@@ -18,7 +18,8 @@ export type Waiting = {
 }
 
 export type State = {
-  step: 'shrinking' | 'kept' | 'sending' | 'failed'
+  /** Failed: it may be sent again. Refused: it is nothing that can be stored, and never will be. */
+  step: 'shrinking' | 'kept' | 'sending' | 'failed' | 'refused'
   /** Of it that is sent, from 0 to 1. */
   share: number
   problem?: Problem | undefined
@@ -92,7 +93,7 @@ export function makeWaiting() {
    */
   async function attach(draft: string, subject: Subject, subjectId: string): Promise<boolean> {
     while (all.some((p) => p.draft === draft && p.step === 'shrinking')) await nextChange()
-    const mine = all.filter((p) => p.draft === draft).map((p) => p.id)
+    const mine = all.filter((p) => p.draft === draft && p.step !== 'refused').map((p) => p.id)
     put(all.map((p) => (mine.includes(p.id) ? { ...p, to: { subject, subjectId } } : p)))
     for (const p of all.filter((x) => mine.includes(x.id))) await keepOnDevice(p)
     await send(mine)
@@ -128,8 +129,11 @@ export function makeWaiting() {
         (share) => change(id, { share }),
       )
       await drop([id])
-    } catch (problem) {
-      change(id, { step: 'failed', problem: problem as Problem })
+    } catch (failure) {
+      const problem = failure as Problem
+      const refused = [413, 415, 422].includes(problem.status)
+      if (refused && store) await delMany([id], store)
+      change(id, { step: refused ? 'refused' : 'failed', problem })
     }
   }
 

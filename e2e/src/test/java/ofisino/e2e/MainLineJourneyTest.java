@@ -125,7 +125,7 @@ class MainLineJourneyTest {
         desk.getByRole(AriaRole.DIALOG)
                 .locator("input[type=file]")
                 .setInputFiles(new FilePayload("sill.png", "image/png", png()));
-        says(desk, "Photo kept.");
+        says(desk, "Photo stored.");
         desk.getByRole(AriaRole.DIALOG)
                 .getByRole(
                         AriaRole.IMG,
@@ -136,6 +136,27 @@ class MainLineJourneyTest {
                 .setInputFiles(new FilePayload("song.jpg", "image/jpeg", "no picture".getBytes()));
         says(desk, "This file is neither a JPEG or PNG picture nor a PDF.");
         accessible(desk);
+        aPhotoWhoseSendingFailsWaitsUntilItIsStored();
+    }
+
+    private static void aPhotoWhoseSendingFailsWaitsUntilItIsStored() {
+        desk.route("**/api/attachments?*", route -> {
+            if (route.request().method().equals("POST")) route.abort();
+            else route.resume();
+        });
+        desk.getByRole(AriaRole.DIALOG)
+                .locator("input[type=file]")
+                .setInputFiles(new FilePayload("later.png", "image/png", png()));
+        says(desk, "One photo is not stored yet.");
+        accessible(desk);
+        browsing.complaints().removeIf(c -> c.contains("ERR_FAILED")); // which the test brought about
+        desk.unroute("**/api/attachments?*");
+        desk.reload(); // and nobody presses anything
+        desk.getByRole(AriaRole.DIALOG)
+                .getByRole(
+                        AriaRole.IMG,
+                        new com.microsoft.playwright.Locator.GetByRoleOptions().setName("Photo: later.png"))
+                .waitFor();
     }
 
     @Test

@@ -323,7 +323,8 @@ class SecurityTest {
 
     @Test
     void signingOutEndsTheSession(TestGarage garage) {
-        garage.owner().post("/api/sign-out", "").ok();
+        Answer out = garage.owner().post("/api/sign-out", "");
+        assertThat(out.raw().headers().firstValue("Clear-Site-Data")).contains("\"cache\"");
         assertThat(garage.owner().get("/api/projects").status()).isEqualTo(401);
     }
 

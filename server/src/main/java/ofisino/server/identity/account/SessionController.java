@@ -87,7 +87,9 @@ class SessionController {
     @PostMapping("/sign-out")
     ResponseEntity<Void> signOut(HttpServletRequest request, HttpServletResponse response) {
         service.signOut(request, response);
-        return ResponseEntity.noContent().build();
+        return ResponseEntity.noContent()
+                .header("Clear-Site-Data", "\"cache\"") // photos that were shown do not stay in the browser
+                .build();
     }
 
     @PostMapping("/first-account")

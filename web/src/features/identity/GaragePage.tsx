@@ -19,7 +19,7 @@ import { SupplierDays } from './SupplierDays'
 export function GaragePage() {
   const { t } = useTranslation()
   const garage = useQuery(garageQuery)
-  const { owns } = useRole()
+  const { owns, works } = useRole()
   return (
     <Loaded query={garage} what={t('garage.loading')}>
       {(g) => (
@@ -29,16 +29,16 @@ export function GaragePage() {
         >
           <div className="grid gap-x-10 lg:grid-cols-2">
             <div>
+              {works && (
+                <Part title={t('garage.time')}>
+                  <Calendar />
+                  <DaysOff />
+                </Part>
+              )}
               {owns && (
-                <>
-                  <Part title={t('garage.time')}>
-                    <Calendar />
-                    <DaysOff />
-                  </Part>
-                  <Part title={t('garage.prices')}>
-                    <Prices key={g.version} garage={g} />
-                  </Part>
-                </>
+                <Part title={t('garage.prices')}>
+                  <Prices key={g.version} garage={g} />
+                </Part>
               )}
               <Part title={t('garage.phone')}>
                 <PairPhone />

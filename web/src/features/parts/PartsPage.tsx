@@ -104,7 +104,7 @@ function Parts({ projectId, needs }: { projectId: string; needs: Need[] }) {
                     key={n.id}
                     need={n}
                     warning={variants?.find((v) => v.needId === n.id)?.difference}
-                    choosing={g.key === 'toOrder'}
+                    choosing={owns && g.key === 'toOrder'}
                     chosen={chosen.includes(n.id)}
                     onChoose={(yes) => setChosen(yes ? [...chosen, n.id] : chosen.filter((c) => c !== n.id))}
                     onOpen={() => setParams({ need: n.id })}

@@ -70,14 +70,16 @@ function Bench({ today, projectId }: { today: Today; projectId: string }) {
           </h2>
           <OrderList today={today} />
         </section>
-        <section className="no-print">
-          <h2 className="mb-1 text-lg">
-            <MoneySentence today={today} />
-          </h2>
-          <Link className="link" to={`/p/${projectId}/money`}>
-            {t('today.seeMoney')}
-          </Link>
-        </section>
+        {today.leftThisMonthMinor !== undefined && (
+          <section className="no-print">
+            <h2 className="mb-1 text-lg">
+              <MoneySentence today={today} />
+            </h2>
+            <Link className="link" to={`/p/${projectId}/money`}>
+              {t('today.seeMoney')}
+            </Link>
+          </section>
+        )}
         <section className="no-print">
           <h2 className="mb-1 text-lg">{t('today.roadPart')}</h2>
           <InTheWay today={today} />

@@ -4,7 +4,7 @@ package ofisino.server.identity;
 public enum Role {
     /** Everything. */
     OWNER,
-    /** Looks, records and works; sees no amount of money and changes no settings. */
+    /** Looks, records and works, and says when; sees no amount of money and changes no settings but the own hours. */
     HELPER,
     /** Looks; sees no amount of money. */
     VIEWER;

@@ -237,6 +237,17 @@ class RolesTest {
         if (node.isArray()) node.forEach(item -> collect(item, amounts));
     }
 
+    /** A plan needs the hours of all who work; they are no setting of the garage. */
+    @Test
+    void aHelperSaysTheirOwnHoursAndNobodyElses(TestGarage garage) {
+        Api helper = garage.join("HELPER");
+        var saturday = map("windows", List.of(map("day", "SATURDAY", "fromMinute", 540, "toMinute", 720)));
+        helper.put("/api/calendar", saturday).ok();
+        assertThat(helper.get("/api/calendar").ok().get("windows")).hasSize(1);
+        assertThat(garage.owner().get("/api/calendar").ok().get("windows")).isEmpty();
+        assertThat(garage.join("VIEWER").put("/api/calendar", saturday).code()).isEqualTo("role.viewer");
+    }
+
     @Test
     void aHelperWhoChangesAPartLeavesItsPriceAlone(TestGarage garage) {
         UUID project = garage.project();

@@ -7,7 +7,6 @@ import java.util.UUID;
 import ofisino.core.plan.calendar.WeekCalendar;
 import ofisino.core.plan.calendar.WeekWindow;
 import ofisino.server.identity.Caller;
-import ofisino.server.identity.Role;
 import ofisino.server.identity.Roles;
 import ofisino.server.plan.calendar.CalendarMapper.ExceptionRow;
 import org.jspecify.annotations.Nullable;
@@ -23,7 +22,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
-@Roles(change = Role.OWNER)
+@Roles
 @RequestMapping("/api/calendar")
 class CalendarController {
     private final CalendarService service;

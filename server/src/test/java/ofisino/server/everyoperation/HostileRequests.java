@@ -191,7 +191,7 @@ final class HostileRequests {
             default ->
                 switch (name) {
                     case "zone", "place" -> pick(List.of("bonnet", "sill-left", "Europe/Vienna", "nowhere"));
-                    case "currency", "baseCurrency" -> pick(List.of("EUR", "GBP", "XXX"));
+                    case "currency", "baseCurrency" -> pick(List.of("EUR", "GBP", "XAU"));
                     case "locale" -> "en-GB";
                     default -> pick(List.of("Fit the seal", "Alder", "a", "because"));
                 };

@@ -91,6 +91,36 @@ class UndoTest {
         assertThat(undo(garage.owner(), UUID.randomUUID()).status()).isEqualTo(404);
     }
 
+    /** Taking back is no way round a role: who was an owner takes nothing back that only an owner may change. */
+    @Test
+    void whatOneMayNotDoAnyMoreOneMayNotTakeBack(TestGarage garage) {
+        Api other = garage.join("OWNER");
+        other.post("/api/suppliers", map("id", UUID.randomUUID(), "name", "Alder", "currency", "EUR"))
+                .ok();
+        UUID supplier = last(other);
+        other.post("/api/places", map("id", UUID.randomUUID(), "name", "Shelf", "kind", "SHELF"))
+                .ok();
+        UUID place = last(other);
+        String account = other.get("/api/session").body().at("/me/accountId").asString();
+        garage.owner()
+                .put("/api/garage/members/" + account + "/role", map("role", "HELPER"))
+                .ok();
+        assertThat(undo(other, supplier).code()).isEqualTo("role.owner");
+        assertThat(garage.rows("supplier")).isEqualTo(1);
+        garage.running()
+                .sql()
+                .update(
+                        "update write_receipt set needs_role = null where garage_id = ? and write_id = ?",
+                        garage.id(),
+                        place);
+        assertThat(undo(other, place).code())
+                .as("what says nothing asks for an owner")
+                .isEqualTo("role.owner");
+        other.post("/api/places", map("id", UUID.randomUUID(), "name", "Bench", "kind", "BENCH"))
+                .ok();
+        undo(other, last(other)).ok();
+    }
+
     @Test
     void whatIsPostedStays(TestGarage garage) {
         UUID project = garage.project();

@@ -2,7 +2,9 @@ package ofisino.server.history.undo;
 
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
+import ofisino.server.identity.Role;
 import org.apache.ibatis.annotations.Mapper;
 import org.jspecify.annotations.Nullable;
 
@@ -15,6 +17,9 @@ interface HistoryMapper {
     List<HistoryRow> ofWrite(UUID garageId, UUID writeId);
 
     boolean isUndone(UUID garageId, UUID writeId);
+
+    /** Which role the change asked for; empty where that is not known any more. */
+    Optional<Role> roleOf(UUID garageId, UUID writeId);
 
     /** Whether a later change, that still stands, touched this row or points to it. */
     boolean builtUpon(UUID garageId, UUID writeId, UUID rowId, long lastId);

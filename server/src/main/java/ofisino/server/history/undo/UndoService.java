@@ -8,12 +8,13 @@ import ofisino.core.kernel.NotFound;
 import ofisino.server.history.undo.HistoryMapper.ChangeRow;
 import ofisino.server.history.undo.HistoryMapper.HistoryRow;
 import ofisino.server.identity.Caller;
+import ofisino.server.identity.Role;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Service;
 
 /**
  * Takes back one's own changes. Undoing is a new change in the history; nothing is ever erased from it.
- * Refused where others, or the person, have built on the change since.
+ * Refused where others, or the person, have built on the change since, and for whom the change itself would be refused by now.
  */
 @Service
 class UndoService {
@@ -33,6 +34,7 @@ class UndoService {
             throw new Conflict("undo.done", "This was taken back already.");
         if (latest(caller).stream().noneMatch(change -> change.writeId().equals(writeId)))
             throw new NotFound("change of yours among the last %d".formatted(OFFERED), writeId);
+        caller.must(mapper.roleOf(caller.garageId(), writeId).orElse(Role.OWNER));
         List<HistoryRow> rows = mapper.ofWrite(caller.garageId(), writeId);
         long last = rows.get(0).id();
         for (HistoryRow row : rows)

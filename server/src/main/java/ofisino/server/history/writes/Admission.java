@@ -24,22 +24,26 @@ class Admission {
         this.callers = callers;
     }
 
+    /** Who asks, and which role the operation asked for. */
+    record Admitted(Caller caller, Role needed) {}
+
     /**
      * @return who asks; empty where the operation asks for no sign-in
      * @throws Refused 401 for who is not signed in
      * @throws Forbidden for a lesser role than the operation needs, and for every role where it names none
      */
-    Optional<Caller> admit(HandlerMethod operation, HttpServletRequest request, boolean change) {
+    Optional<Admitted> admit(HandlerMethod operation, HttpServletRequest request, boolean change) {
         if (isOpen(operation)) return Optional.empty();
         Caller caller = callers.of(request)
                 .orElseThrow(() -> new Refused(
                         HttpStatus.UNAUTHORIZED,
                         "sign-in.needed",
                         "You are not signed in, or no longer. Sign in and do it again; what you typed is kept."));
-        caller.must(needed(operation, change)
+        Role needed = needed(operation, change)
                 .orElseThrow(() -> new Forbidden(
-                        "role.unstated", "Nobody may do this: the program does not say who. Please report it.")));
-        return Optional.of(caller);
+                        "role.unstated", "Nobody may do this: the program does not say who. Please report it."));
+        caller.must(needed);
+        return Optional.of(new Admitted(caller, needed));
     }
 
     static boolean isOpen(HandlerMethod operation) {

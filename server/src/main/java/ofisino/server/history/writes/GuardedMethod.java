@@ -3,7 +3,6 @@ package ofisino.server.history.writes;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.Optional;
 import ofisino.server.history.ChangesNothing;
-import ofisino.server.identity.Caller;
 import ofisino.server.web.Body;
 import ofisino.server.web.HiddenMoney;
 import org.jspecify.annotations.Nullable;
@@ -22,7 +21,7 @@ final class GuardedMethod extends ServletInvocableHandlerMethod {
     private final Admission admission;
     private final WriteOnce writes;
     private @Nullable HttpServletRequest request;
-    private Optional<Caller> caller = Optional.empty();
+    private Optional<Admission.Admitted> admitted = Optional.empty();
 
     GuardedMethod(HandlerMethod method, Admission admission, WriteOnce writes) {
         super(method);
@@ -34,18 +33,21 @@ final class GuardedMethod extends ServletInvocableHandlerMethod {
     public @Nullable Object invokeForRequest(
             NativeWebRequest web, @Nullable ModelAndViewContainer model, Object... provided) throws Exception {
         request = web.getNativeRequest(HttpServletRequest.class);
-        caller = admission.admit(this, request, changesSomething());
-        if (caller.isPresent() && caller.get().seesMoney()) HiddenMoney.show(request);
-        if (caller.isPresent() && changesSomething()) WriteOnce.writeId(request); // without one nothing more is read
+        admitted = admission.admit(this, request, changesSomething());
+        if (admitted.isPresent() && admitted.get().caller().seesMoney()) HiddenMoney.show(request);
+        if (admitted.isPresent() && changesSomething()) WriteOnce.writeId(request); // without one nothing more is read
         return super.invokeForRequest(web, model, provided);
     }
 
     @Override
     protected @Nullable Object doInvoke(Object... arguments) throws Exception {
-        if (caller.isEmpty() || !changesSomething()) return super.doInvoke(arguments);
+        if (admitted.isEmpty() || !changesSomething()) return super.doInvoke(arguments);
         var change = new WriteOnce.Change(
-                WriteOnce.writeId(request), what(request), Body.of(request).sha256());
-        return writes.once(caller.get(), change, () -> answer(super.doInvoke(arguments)));
+                WriteOnce.writeId(request),
+                what(request),
+                Body.of(request).sha256(),
+                admitted.get().needed());
+        return writes.once(admitted.get().caller(), change, () -> answer(super.doInvoke(arguments)));
     }
 
     private boolean changesSomething() {

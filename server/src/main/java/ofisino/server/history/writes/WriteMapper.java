@@ -2,6 +2,7 @@ package ofisino.server.history.writes;
 
 import java.util.Optional;
 import java.util.UUID;
+import ofisino.server.identity.Role;
 import org.apache.ibatis.annotations.Mapper;
 import org.jspecify.annotations.Nullable;
 
@@ -12,7 +13,7 @@ interface WriteMapper {
 
     Optional<ReceiptRow> find(UUID garageId, UUID writeId);
 
-    void insert(UUID garageId, UUID writeId, UUID accountId, String request, byte[] bodyHash);
+    void insert(UUID garageId, UUID writeId, UUID accountId, String request, byte[] bodyHash, Role needsRole);
 
     void answer(UUID garageId, UUID writeId, int status, @Nullable String contentType, byte[] answer);
 

@@ -8,6 +8,7 @@ import java.util.concurrent.Callable;
 import ofisino.core.kernel.Conflict;
 import ofisino.server.history.writes.WriteMapper.ReceiptRow;
 import ofisino.server.identity.Caller;
+import ofisino.server.identity.Role;
 import ofisino.server.web.Refused;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -29,8 +30,8 @@ import tools.jackson.databind.ObjectMapper;
 class WriteOnce {
     static final String HEADER = "Write-Id";
 
-    /** @param what method and decoded path @param bodyHash SHA-256 of the body */
-    record Change(UUID id, String what, byte[] bodyHash) {}
+    /** @param what method and decoded path @param bodyHash SHA-256 of the body @param needs the role that it asks for */
+    record Change(UUID id, String what, byte[] bodyHash, Role needs) {}
 
     private final WriteMapper mapper;
     private final WriteQueue queue;
@@ -83,7 +84,8 @@ class WriteOnce {
         Optional<ReceiptRow> earlier = mapper.find(caller.garageId(), change.id());
         if (earlier.isPresent()) return repeat(earlier.get(), caller, change);
         mapper.sign(change.id(), caller.accountId());
-        mapper.insert(caller.garageId(), change.id(), caller.accountId(), change.what(), change.bodyHash());
+        mapper.insert(
+                caller.garageId(), change.id(), caller.accountId(), change.what(), change.bodyHash(), change.needs());
         ResponseEntity<byte[]> answer = written(work.call());
         if (answer.getStatusCode().isError()) transaction.setRollbackOnly();
         else

@@ -22,7 +22,7 @@ class WriteQueue {
     <T> T inTurn(UUID garageId, Callable<T> work) throws Exception {
         ReentrantLock turn = turns.computeIfAbsent(garageId, id -> new ReentrantLock(true));
         if (!turn.tryLock(PATIENCE_SECONDS, TimeUnit.SECONDS))
-            throw Refused.busy("The garage is busy with other changes; yours was not made. Try again in a moment.");
+            throw Refused.busy("The garage is busy with other changes and yours was not saved. Try again in a moment.");
         try {
             return work.call();
         } finally {

@@ -11,10 +11,10 @@ import java.nio.file.Path;
  * What the markers of a JPEG (ITU-T T.81, annex B) say of its first picture, read without decoding it. A phone may put more behind that
  * picture's end: a map of brightness, a second picture, a short film.
  *
- * @param progressive stored in several passes, all of which must be in memory before one line can be shown
+ * @param inPasses stored in several passes (progressive, or one colour after the other): all must be in memory before one line is decoded
  * @param complete    whether its end was found
  */
-record JpegFile(int width, int height, boolean progressive, boolean complete) {
+record JpegFile(int width, int height, boolean inPasses, boolean complete) {
     /** Before the picture stand a thumbnail, the time, the place, seldom a map of depth. More than this is no photo. */
     private static final int LARGEST_HEAD = 24 * 1024 * 1024;
     /** Phones and cameras make about ten passes; each costs as much as the whole picture. */
@@ -60,7 +60,7 @@ record JpegFile(int width, int height, boolean progressive, boolean complete) {
                 // the end was not found
             }
             if (width == 0 || height == 0) throw complete ? Refusals.damaged() : Refusals.cutShort();
-            return new JpegFile(width, height, progressive, complete);
+            return new JpegFile(width, height, progressive || passes > 1, complete);
         }
 
         /** Reads one segment, and after a SOS what is coded behind it; answers the marker that follows. */

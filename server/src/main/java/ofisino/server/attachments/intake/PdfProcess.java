@@ -40,7 +40,7 @@ final class PdfProcess {
         if (exit != 0 || !Files.exists(content))
             throw Refusals.refused(
                     "attachment.pdf-too-much",
-                    "This PDF unpacks to more than can be read here. Print it to a new PDF or take a photo of it.");
+                    "This PDF is too large once unpacked. Print it to a new PDF, or take a photo of it.");
         return new TakenIn("application/pdf", content, Optional.empty());
     }
 
@@ -53,10 +53,11 @@ final class PdfProcess {
         command.add(file.toString());
         command.add(content.toString());
         try {
-            Process process = new ProcessBuilder(command)
+            var builder = new ProcessBuilder(command)
                     .redirectErrorStream(true)
-                    .redirectOutput(ProcessBuilder.Redirect.DISCARD)
-                    .start();
+                    .redirectOutput(ProcessBuilder.Redirect.DISCARD);
+            builder.environment().clear(); // there are passwords in it, and the file may be hostile
+            Process process = builder.start();
             if (process.waitFor(SECONDS, TimeUnit.SECONDS)) return process.exitValue();
             process.destroyForcibly().waitFor();
             return -1;

@@ -48,7 +48,7 @@ final class PictureIntake {
             JpegFile jpeg = JpegFile.read(file);
             if (!jpeg.complete()) throw Refusals.cutShort();
             if (jpeg.pixels() > MOST_PIXELS) throw Refusals.tooManyPixels(MOST_PIXELS);
-            if (jpeg.progressive() && jpeg.pixels() > MOST_PIXELS_IN_PASSES)
+            if (jpeg.inPasses() && jpeg.pixels() > MOST_PIXELS_IN_PASSES)
                 throw Refusals.refused(
                         "attachment.in-passes",
                         "This photo has more than %d million pixels and is stored as a progressive JPEG. Send it from the page on the phone, which makes it smaller, or save it as an ordinary JPEG."

@@ -137,7 +137,9 @@ class MoneyTest {
         var unpaid = new OrderBalance(total, sentBack, Money.parse("EUR 0.00"));
         assertThat(unpaid.open()).isEqualTo(Money.parse("EUR 70.00"));
         assertThat(unpaid.refundExpected()).isEqualTo(Money.parse("EUR 0.00"));
+        assertThat(unpaid.isPaid()).isFalse();
         var paid = new OrderBalance(total, sentBack, total);
+        assertThat(paid.isPaid()).isTrue();
         assertThat(paid.open()).isEqualTo(Money.parse("EUR 0.00"));
         assertThat(paid.refundExpected()).isEqualTo(sentBack);
         var refunded = new OrderBalance(total, sentBack, Money.parse("EUR 70.00"));

@@ -36,6 +36,13 @@ class SourcingTest {
         assertThat(state.isAvailable()).isEqualTo(accepted);
     }
 
+    @ParameterizedTest
+    @EnumSource(NeedState.class)
+    void whatWasSentBackAndIsPaidForIsNotToPayAgain(NeedState state) {
+        assertThat(state.isToPay(false)).isEqualTo(state.isToOrder());
+        assertThat(state.isToPay(true)).isEqualTo(state.isToOrder() && state != NeedState.RETURNED);
+    }
+
     @Test
     void aPartIsLookedAtBeforeItIsFitted() {
         assertThat(NeedState.RECEIVED.to(NeedState.ACCEPTED, "Hose")).isEqualTo(NeedState.ACCEPTED);

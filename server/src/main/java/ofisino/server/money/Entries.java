@@ -3,9 +3,13 @@ package ofisino.server.money;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
+import ofisino.core.money.budget.OrderBalance;
 import ofisino.core.money.ledger.EntryKind;
 import ofisino.core.money.ledger.Split;
 import ofisino.server.identity.Caller;
+import ofisino.server.parts.Orders;
+import org.joda.money.CurrencyUnit;
+import org.joda.money.Money;
 import org.jspecify.annotations.Nullable;
 
 /** The door to what is posted. */
@@ -16,13 +20,27 @@ public interface Entries {
 
     List<Posted> posted(Caller caller, UUID projectId);
 
-    /** @param returnBy of a deposit @param amountMinor in the currency; negative for money that came in and for reversals */
+    /** What of an order is open, by what is posted for it; a deposit on it is no payment. */
+    static OrderBalance balanceOf(Orders.Order order, List<Posted> posted) {
+        CurrencyUnit currency = CurrencyUnit.of(order.currency());
+        long paid = posted.stream()
+                .filter(e -> order.id().equals(e.orderId()) && !e.kind().isDeposit())
+                .mapToLong(Posted::amountMinor)
+                .reduce(0, Math::addExact);
+        return new OrderBalance(
+                Money.ofMinor(currency, order.totalMinor()),
+                Money.ofMinor(currency, order.returnedMinor()),
+                Money.ofMinor(currency, paid));
+    }
+
+    /** @param returnBy of a deposit @param reversed it was taken back, or takes another back @param amountMinor in the currency; negative for money that came in and for reversals */
     record Posted(
             UUID id,
             EntryKind kind,
             String description,
             LocalDate paidOn,
             @Nullable LocalDate returnBy,
+            boolean reversed,
             @Nullable UUID orderId,
             String currency,
             long amountMinor,

@@ -24,33 +24,13 @@ class LedgerTest {
         UUID project = garage.project();
         UUID first = garage.job(project, "Engine");
         UUID second = garage.job(project, "Brakes");
-        UUID order = UUID.randomUUID();
-        var lines = List.of(
-                map("needId", garage.need(project, first, "A rings"), "amountMinor", 8000),
-                map("needId", garage.need(project, second, "B hoses"), "amountMinor", 4000));
-        garage.owner()
-                .post(
-                        "/api/projects/" + project + "/orders",
-                        map(
-                                "id",
-                                order,
-                                "supplierId",
-                                garage.supplier("GBP"),
-                                "currency",
-                                "GBP",
-                                "rate",
-                                1.2,
-                                "rateOn",
-                                TODAY,
-                                "postMinor",
-                                1500,
-                                "orderedOn",
-                                TODAY,
-                                "expectedOn",
-                                TODAY,
-                                "lines",
-                                lines))
-                .ok();
+        UUID order = order(
+                garage,
+                project,
+                "GBP",
+                1.2,
+                1500,
+                Map.of(garage.need(project, first, "A rings"), 8000, garage.need(project, second, "B hoses"), 4000));
         JsonNode before = money(garage, project);
         assertThat(before.get("position").get("orderedNotPaid").asLong()).isEqualTo(162_00);
         assertThat(before.get("leftThisMonth").asLong()).isEqualTo(450_00 - 162_00);
@@ -207,7 +187,7 @@ class LedgerTest {
         UUID project = garage.project();
         UUID job = garage.job(project, "Fit");
         UUID hose = garage.need(project, job, "Hose");
-        UUID order = order(garage, project, 500, Map.of(hose, 6000, garage.need(project, job, "Seal"), 4000));
+        UUID order = order(garage, project, "EUR", 1, 500, Map.of(hose, 6000, garage.need(project, job, "Seal"), 4000));
         assertThat(position(garage, project, "orderedNotPaid")).isEqualTo(105_00);
         garage.owner()
                 .post("/api/needs/" + hose + "/arrival", map("arrivedOn", TODAY, "version", 1))
@@ -238,7 +218,8 @@ class LedgerTest {
     @Test
     void anInvoiceOfAnOrderThatIsPaidDoesNotCountAgain(TestGarage garage) {
         UUID project = garage.project();
-        UUID order = order(garage, project, 0, Map.of(garage.need(project, garage.job(project, "Fit"), "Hose"), 6000));
+        UUID order = order(
+                garage, project, "EUR", 1, 0, Map.of(garage.need(project, garage.job(project, "Fit"), "Hose"), 6000));
         invoice(garage, project, order, "PURCHASE", 4_000).ok();
         invoice(garage, project, order, "PURCHASE", 2_100).ok(); // the rest, a little dearer
         Answer again = invoice(garage, project, order, "PURCHASE", 6_000);
@@ -272,35 +253,26 @@ class LedgerTest {
         assertThat(money(garage, project).at("/depositsOut/0/baseMinor").asLong())
                 .isEqualTo(50_00);
         assertThat(position(garage, project, "spent")).isZero();
+
+        garage.owner()
+                .post("/api/entries/" + deposit + "/reversal", map("reversalId", UUID.randomUUID()))
+                .ok();
+        assertThat(money(garage, project).get("depositsOut"))
+                .as("taken back, it is not out: and it is nobody's return")
+                .isEmpty();
     }
 
-    private static UUID order(TestGarage garage, UUID project, long post, Map<UUID, Integer> lines) {
+    private static UUID order(
+            TestGarage garage, UUID project, String currency, double rate, long post, Map<UUID, Integer> lines) {
         UUID order = UUID.randomUUID();
-        garage.owner()
-                .post(
-                        "/api/projects/" + project + "/orders",
-                        map(
-                                "id",
-                                order,
-                                "supplierId",
-                                garage.supplier("EUR"),
-                                "currency",
-                                "EUR",
-                                "rate",
-                                1,
-                                "rateOn",
-                                TODAY,
-                                "postMinor",
-                                post,
-                                "orderedOn",
-                                TODAY,
-                                "expectedOn",
-                                TODAY,
-                                "lines",
-                                lines.entrySet().stream()
-                                        .map(l -> map("needId", l.getKey(), "amountMinor", l.getValue()))
-                                        .toList()))
-                .ok();
+        Map<String, Object> body = map("id", order, "supplierId", garage.supplier(currency), "currency", currency);
+        body.putAll(map("rate", rate, "rateOn", TODAY, "postMinor", post, "orderedOn", TODAY, "expectedOn", TODAY));
+        body.put(
+                "lines",
+                lines.entrySet().stream()
+                        .map(l -> map("needId", l.getKey(), "amountMinor", l.getValue()))
+                        .toList());
+        garage.owner().post("/api/projects/" + project + "/orders", body).ok();
         return order;
     }
 

@@ -13,7 +13,6 @@ import java.util.List;
  * @param returnBy  the last day on which it comes back
  */
 public record Deposit(String name, long baseMinor, LocalDate returnBy) {
-
     /**
      * What is still to come back today. What was returned is set against the earliest return dates first.
      *

@@ -22,6 +22,11 @@ public record OrderBalance(Money total, Money returned, Money paid) {
         return over.isGreaterThan(returned) ? returned : over;
     }
 
+    /** Another invoice for it would count twice. */
+    public boolean isPaid() {
+        return open().isZero();
+    }
+
     private static Money notBelowZero(Money money) {
         return money.isNegative() ? Money.zero(money.getCurrencyUnit()) : money;
     }

@@ -42,6 +42,15 @@ public enum NeedState {
     }
 
     /**
+     * Whether its price is still to be found. What was sent back and is paid for counts once, as what was paid, until that comes back.
+     *
+     * @param refundExpected its price was paid and has not come back
+     */
+    public boolean isToPay(boolean refundExpected) {
+        return isToOrder() && !(this == RETURNED && refundExpected);
+    }
+
+    /**
      * @param part what the person calls it
      * @throws Conflict when the step is not open from here
      */

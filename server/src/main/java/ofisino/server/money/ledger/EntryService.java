@@ -134,7 +134,7 @@ class EntryService implements Entries {
             throw InvalidValue.of(
                     "returnBy",
                     "entry.return-by",
-                    "A deposit comes back until a day, and nothing else does. Enter the last day for a deposit.");
+                    "A deposit needs the last day on which it is refunded, and nothing else has one. Check the kind and the day.");
         return new EntryRow(
                 id,
                 projectId,
@@ -230,11 +230,7 @@ class EntryService implements Entries {
     private void mustNotBePaidAlready(Caller caller, EntryRow draft) {
         if (draft.orderId() == null || draft.amountMinor() <= 0 || draft.kind().isDeposit()) return;
         Orders.Order order = orders.require(caller, draft.orderId());
-        long paid = posted(caller, draft.projectId()).stream()
-                .filter(e -> order.id().equals(e.orderId()) && !e.kind().isDeposit())
-                .mapToLong(Posted::amountMinor)
-                .sum();
-        if (paid >= order.totalMinor() - order.returnedMinor())
+        if (Entries.balanceOf(order, posted(caller, draft.projectId())).isPaid())
             throw new Conflict(
                     "entry.order-paid",
                     "The order from %s is paid already. If this is another invoice, enter it without the order."
@@ -298,6 +294,7 @@ class EntryService implements Entries {
                         e.description(),
                         e.paidOn(),
                         e.returnBy(),
+                        e.reversesId() != null || e.reversedBy() != null,
                         e.orderId(),
                         e.currency().trim(),
                         e.amountMinor(),

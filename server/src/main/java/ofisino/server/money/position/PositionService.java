@@ -20,7 +20,6 @@ import ofisino.core.money.budget.Reconcile;
 import ofisino.core.money.ledger.Destination;
 import ofisino.core.money.ledger.EntryKind;
 import ofisino.core.money.ledger.Split;
-import ofisino.core.parts.sourcing.NeedState;
 import ofisino.core.plan.job.Fallback;
 import ofisino.server.db.OneSnapshot;
 import ofisino.server.identity.Caller;
@@ -41,7 +40,6 @@ import ofisino.server.plan.Jobs;
 import ofisino.server.plan.MonthlyMoney;
 import ofisino.server.vehicle.Projects;
 import org.joda.money.CurrencyUnit;
-import org.joda.money.Money;
 import org.springframework.stereotype.Service;
 
 /** Adds up the money of a project from its lines. */
@@ -97,11 +95,11 @@ class PositionService implements Ledger, MonthlyMoney {
         Projects.Project project = projects.require(caller, projectId);
         CurrencyUnit base = garages.baseCurrency(caller);
         List<Posted> posted = entries.posted(caller, projectId);
-        List<OpenOrder> open = openOrders(caller, projectId, base, posted);
-        List<RefundExpected> refunds = refunds(caller, projectId, base, posted);
+        List<Balanced> balances = balances(caller, projectId, base, posted);
+        List<OpenOrder> open = open(balances);
         List<Deposit> deposits = deposits(caller, posted);
         List<ToOrder> toOrder = needs.of(caller, projectId).stream()
-                .filter(n -> n.state().isToOrder() && !isPaidFor(n, refunds))
+                .filter(n -> n.state().isToPay(balances.stream().anyMatch(b -> b.owesFor(n.id()))))
                 .map(n -> new ToOrder(n.id(), n.title(), n.estimateMinor()))
                 .toList();
         var position = new Position(
@@ -126,66 +124,67 @@ class PositionService implements Ledger, MonthlyMoney {
                 goesTo(caller, projectId, posted),
                 open,
                 toOrder,
-                refunds.stream().map(RefundExpected::shown).toList(),
+                refunds(balances),
                 deposits.stream()
                         .map(d -> new DepositOut(d.name(), d.baseMinor(), d.returnBy()))
                         .toList());
     }
 
-    private record RefundExpected(Orders.Order order, RefundDue shown) {}
-
-    /** It was sent back and its price, which counts as spent, has not come back: counted again it would count twice. */
-    private static boolean isPaidFor(Needs.Need need, List<RefundExpected> refunds) {
-        return need.state() == NeedState.RETURNED
-                && refunds.stream()
-                        .flatMap(r -> r.order().lines().stream())
-                        .anyMatch(l -> l.returnedOn() != null && l.needId().equals(need.id()));
+    /** An order, what of it is still to be paid or comes back, and its rate on ordering. */
+    private record Balanced(Orders.Order order, OrderBalance balance, ExchangeRate rate) {
+        /** The thing was sent back, and money for this order is still to come back. */
+        boolean owesFor(UUID needId) {
+            return balance.refundExpected().isPositive()
+                    && order.lines().stream()
+                            .anyMatch(l -> l.returnedOn() != null && l.needId().equals(needId));
+        }
     }
 
-    private List<RefundExpected> refunds(Caller caller, UUID projectId, CurrencyUnit base, List<Posted> posted) {
-        List<RefundExpected> expected = new ArrayList<>();
-        for (Orders.Order order : orders.of(caller, projectId)) {
-            Money refund = balance(order, posted).refundExpected();
-            if (refund.isPositive())
-                expected.add(new RefundExpected(
-                        order,
-                        new RefundDue(
-                                order.id(),
-                                order.supplier(),
-                                order.currency(),
-                                refund.getAmountMinorLong(),
-                                rate(order, base).toBase(refund).getAmountMinorLong())));
-        }
-        return expected;
+    private List<Balanced> balances(Caller caller, UUID projectId, CurrencyUnit base, List<Posted> posted) {
+        return orders.of(caller, projectId).stream()
+                .map(o -> new Balanced(
+                        o,
+                        Entries.balanceOf(o, posted),
+                        new ExchangeRate(CurrencyUnit.of(o.currency()), base, o.rate(), o.rateOn())))
+                .toList();
+    }
+
+    private static List<OpenOrder> open(List<Balanced> balances) {
+        return balances.stream()
+                .map(b -> new OpenOrder(
+                        b.order.id(),
+                        b.order.supplier(),
+                        b.order.currency(),
+                        b.balance.open().getAmountMinorLong(),
+                        b.balance.openInBase(b.rate).getAmountMinorLong(),
+                        b.order.expectedOn()))
+                .filter(o -> o.baseMinor() > 0)
+                .toList();
+    }
+
+    private static List<RefundDue> refunds(List<Balanced> balances) {
+        return balances.stream()
+                .filter(b -> b.balance.refundExpected().isPositive())
+                .map(b -> new RefundDue(
+                        b.order.id(),
+                        b.order.supplier(),
+                        b.order.currency(),
+                        b.balance.refundExpected().getAmountMinorLong(),
+                        b.rate.toBase(b.balance.refundExpected()).getAmountMinorLong()))
+                .toList();
     }
 
     /** Left with somebody, and still to come back. */
     private List<Deposit> deposits(Caller caller, List<Posted> posted) {
         List<Deposit> paid = posted.stream()
-                .filter(e -> e.kind() == EntryKind.DEPOSIT_PAID && e.returnBy() != null && e.baseMinor() > 0)
+                .filter(e -> e.kind() == EntryKind.DEPOSIT_PAID && e.returnBy() != null && !e.reversed())
                 .map(e -> new Deposit(e.description(), e.baseMinor(), e.returnBy()))
                 .toList();
         long returned = -posted.stream()
-                .filter(e -> e.kind().isDeposit() && e.baseMinor() < 0)
+                .filter(e -> e.kind() == EntryKind.DEPOSIT_RETURNED && !e.reversed())
                 .mapToLong(Posted::baseMinor)
                 .sum();
         return Deposit.dueBack(paid, returned, LocalDate.now(clock.withZone(garages.zone(caller))));
-    }
-
-    private static OrderBalance balance(Orders.Order order, List<Posted> posted) {
-        CurrencyUnit currency = CurrencyUnit.of(order.currency());
-        long paid = posted.stream()
-                .filter(e -> order.id().equals(e.orderId()) && !e.kind().isDeposit())
-                .mapToLong(Posted::amountMinor)
-                .sum();
-        return new OrderBalance(
-                Money.ofMinor(currency, order.totalMinor()),
-                Money.ofMinor(currency, order.returnedMinor()),
-                Money.ofMinor(currency, paid));
-    }
-
-    private static ExchangeRate rate(Orders.Order order, CurrencyUnit base) {
-        return new ExchangeRate(CurrencyUnit.of(order.currency()), base, order.rate(), order.rateOn());
     }
 
     private Month month(Caller caller, long limitMinor, List<Posted> posted, List<OpenOrder> open) {
@@ -208,30 +207,13 @@ class PositionService implements Ledger, MonthlyMoney {
         for (Projects.Project p : projects.inHand(caller)) {
             List<Posted> its = entries.posted(caller, p.id());
             posted.addAll(its);
-            open.addAll(openOrders(caller, p.id(), base, its));
+            open.addAll(open(balances(caller, p.id(), base, its)));
         }
         return month(caller, limitMinor, posted, open);
     }
 
     private static long sum(List<Posted> posted) {
         return posted.stream().mapToLong(Posted::baseMinor).reduce(0, Math::addExact);
-    }
-
-    private List<OpenOrder> openOrders(Caller caller, UUID projectId, CurrencyUnit base, List<Posted> posted) {
-        List<OpenOrder> open = new ArrayList<>();
-        for (Orders.Order order : orders.of(caller, projectId)) {
-            OrderBalance balance = balance(order, posted);
-            long minor = balance.openInBase(rate(order, base)).getAmountMinorLong();
-            if (minor > 0)
-                open.add(new OpenOrder(
-                        order.id(),
-                        order.supplier(),
-                        order.currency(),
-                        balance.open().getAmountMinorLong(),
-                        minor,
-                        order.expectedOn()));
-        }
-        return open;
     }
 
     private List<GoesTo> goesTo(Caller caller, UUID projectId, List<Posted> posted) {

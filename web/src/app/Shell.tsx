@@ -20,7 +20,7 @@ import { projectQuery } from '@/api/queries'
 import { useRole } from '@/api/useRole'
 import { Loading, Notices } from '@/ui/Feedback'
 import { Offline } from '@/ui/Offline'
-import { WaitingPhotos } from '@/ui/Photos'
+import { WaitingPhotos } from '@/ui/photos/WaitingPhotos'
 
 const pages = [
   { to: '', word: 'nav.today', Icon: Sun, phone: true },

@@ -100,3 +100,19 @@ it('sends one after the other, and one that is refused stops none', async () => 
   expect(store.get()).toMatchObject([{ step: 'refused', problem: { message: 'This picture cannot be read.' } }])
   expect((await loadedAnew()).get()).toEqual([])
 })
+
+it('may send again by itself what was lost, but not what the server turned down, and never for somebody else', async () => {
+  const store = await loadedAnew()
+  const after = async (answer: (sent: Sent) => void) => {
+    const all = store.attach('job.c', 'JOB', 'j1')
+    answer(await next())
+    await all
+    return store.due('ines').length
+  }
+  await store.keep(photo(), 'job.c', 'ines')
+  expect(store.due('ines')).toEqual([]) // its sheet is not saved
+  expect(await after((s) => s.lose())).toBe(1)
+  expect(await after((s) => s.answer(503, { code: 'request.busy', detail: 'Busy.' }))).toBe(1)
+  expect(store.due('tom')).toEqual([])
+  expect(await after((s) => s.answer(403, { code: 'role', detail: 'Ask the owner.' }))).toBe(0)
+})

@@ -26,6 +26,12 @@ export type State = {
 }
 export type Shown = Waiting & State
 
+/** A lost connection, a busy server, a sign-in that ended. */
+function passesByItself(problem?: Problem): boolean {
+  const status = problem?.status ?? 0
+  return status < 400 || status >= 500 || [401, 408, 429].includes(status)
+}
+
 function stored({ id, writeId, accountId, draft, name, blob, takenAt, to }: Waiting): Waiting {
   return { id, writeId, accountId, draft, name, blob, ...(takenAt && { takenAt }), ...(to && { to }) }
 }
@@ -109,6 +115,14 @@ export function makeWaiting() {
     })
   }
 
+  /** What this person may send now without being asked: all but what the server turned down, which is theirs to decide. */
+  function due(accountId: string): string[] {
+    return all
+      .filter((p) => p.to && p.accountId === accountId)
+      .filter((p) => p.step === 'kept' || (p.step === 'failed' && passesByItself(p.problem)))
+      .map((p) => p.id)
+  }
+
   /** Sends what waits, one after the other; what fails stays and says why. */
   function send(ids: string[]): Promise<void> {
     sending = sending.then(async () => {
@@ -137,7 +151,7 @@ export function makeWaiting() {
     }
   }
 
-  return { subscribe, get: () => all, load, keep, drop, attach, send }
+  return { subscribe, get: () => all, load, keep, drop, attach, due, send }
 }
 
 /** Those of this page. */

@@ -4,7 +4,7 @@ import { api, fileUrl, thumbnailUrl, unwrap, write, type Schemas } from '@/api/c
 import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/Feedback'
 import { TextField } from '@/ui/Field'
-import { AddPhoto } from '@/ui/Photos'
+import { AddPhoto } from '@/ui/photos/AddPhoto'
 import { SafetyMark } from '@/ui/SafetyMark'
 import { useFormat } from '@/ui/format'
 

@@ -18,7 +18,7 @@ const order = {
   postMinor: 500,
   lines: [{ needId: 'n', title: 'Seal', amountMinor: 4000 }],
 }
-const openOrder = { orderId: 'o', supplier: 'Alder & Finch', currency: 'EUR', openMinor: 4500, baseMinor: 4500 }
+const openOrder = { orderId: 'o', supplier: 'Alder & Finch', currency: 'EUR', openMinor: 4000, baseMinor: 4000 }
 
 async function form(orderedNotPaid: object[] = []) {
   server.when('GET /api/projects/car/jobs', { chains: [], jobs: [{ id: 'j', code: 'R77', title: 'Weld the sill' }] })
@@ -78,24 +78,29 @@ it('says what is still to be shared out and gives it to the last share', async (
   ])
 })
 
-it('asks which order it is for while one is to be paid, and takes its figures', async () => {
+it('asks which order it is for while one is to be paid; what was typed and chosen stays', async () => {
   await form([openOrder])
+  await userEvent.upload(
+    screen.getByLabelText('Photo or PDF of the receipt', { selector: 'input' }),
+    new File(['%PDF-'], 'receipt.pdf', { type: 'application/pdf' }),
+  )
   await userEvent.type(screen.getByLabelText('What for'), 'Seal')
-  await userEvent.type(screen.getByLabelText('Amount'), '45')
   await userEvent.click(screen.getByRole('button', { name: 'Keep as a draft' }))
-  expect(screen.getByRole('alert')).toHaveTextContent('Say which order it is for')
-  await userEvent.selectOptions(screen.getByLabelText('Is it the invoice of something you ordered?'), 'o')
-  expect(await screen.findByLabelText('Amount')).toHaveValue('45.00')
+  expect(screen.getByRole('alert')).toHaveTextContent('Choose the order it belongs to')
+  await userEvent.selectOptions(screen.getByLabelText('Is this the invoice for an order?'), 'o')
+  expect(screen.getByLabelText('Amount')).toHaveValue('40.00')
+  expect(screen.getByLabelText('What for')).toHaveValue('Seal')
+  expect(screen.getByText('receipt.pdf')).toBeInTheDocument()
   await userEvent.click(screen.getByRole('button', { name: 'Keep as a draft' }))
   await waitFor(() => expect(server.writes(saved)).toHaveLength(1))
-  expect(sent()).toMatchObject({ orderId: 'o', supplierId: 's', amountMinor: 4500 })
+  expect(sent()).toMatchObject({ orderId: 'o', supplierId: 's', amountMinor: 4000, description: 'Seal' })
 })
 
 it('keeps a receipt that is for no order, when it was said', async () => {
   await form([openOrder])
   await userEvent.type(screen.getByLabelText('What for'), 'Gas')
   await userEvent.type(screen.getByLabelText('Amount'), '20')
-  await userEvent.selectOptions(screen.getByLabelText('Is it the invoice of something you ordered?'), 'none')
+  await userEvent.selectOptions(screen.getByLabelText('Is this the invoice for an order?'), 'none')
   await userEvent.click(screen.getByRole('button', { name: 'Keep as a draft' }))
   await waitFor(() => expect(server.writes(saved)).toHaveLength(1))
   expect(sent()).not.toHaveProperty('orderId')
@@ -111,6 +116,6 @@ it('asks about an amount that could be two, and until when a deposit comes back'
   await userEvent.type(screen.getByLabelText('Amount'), '80')
   await userEvent.selectOptions(screen.getByLabelText('Kind'), 'DEPOSIT_PAID')
   await userEvent.click(screen.getByRole('button', { name: 'Keep as a draft' }))
-  expect(screen.getByRole('alert')).toHaveTextContent('until when the deposit comes back')
+  expect(screen.getByRole('alert')).toHaveTextContent('the last day on which the deposit is refunded')
   expect(server.writes(saved)).toHaveLength(0)
 })

@@ -6,7 +6,8 @@ import { conversionQuery, ordersQuery } from '@/api/queries'
 import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/Feedback'
 import { Choice, TextField } from '@/ui/Field'
-import { PhotoChoice, PhotosOnTheWay, usePhotos } from '@/ui/Photos'
+import { PhotoChoice, PhotosOnTheWay } from '@/ui/photos/SheetPhotos'
+import { usePhotos } from '@/ui/photos/usePhotos'
 import { Sheet } from '@/ui/Sheet'
 import { useFormat } from '@/ui/format'
 import { isCurrency, minorText, parseMinor, useAmountProblem } from '@/ui/money'
@@ -26,50 +27,76 @@ const kinds = [
   'SALE',
 ] as const
 
+type Typed = {
+  kind: Entry['kind']
+  paidOn: string
+  description: string
+  currency: string
+  amount: string
+  rate: string
+  returnBy: string
+}
+
 type Props = { projectId: string; base: string; entry?: Entry; orderId?: string; onClose: () => void }
 
 /** A receipt or invoice as a draft; for an order, its shares are proposed from what was ordered. */
 export function EntryForm(props: Props) {
-  const [chosen, setChosen] = useState(props.orderId ?? props.entry?.orderId)
   const orders = useQuery(ordersQuery(props.projectId))
   const money = useQuery(moneyQuery(props.projectId))
-  const order = orders.data?.find((o) => o.id === chosen)
   if (!orders.data || !money.data) return null
-  const open = props.entry || props.orderId ? [] : money.data.orderedNotPaid
-  return <Form key={chosen} {...props} {...(order ? { order } : {})} open={open} onOrder={setChosen} />
+  return <Form {...props} orders={orders.data} open={money.data.orderedNotPaid} />
 }
 
 type FormProps = Props & {
-  order?: Schemas['Order']
+  orders: Schemas['Order'][]
   /** Orders that are still to be paid, of which this could be the invoice. */
   open: Schemas['OpenOrder'][]
-  onOrder: (orderId: string | undefined) => void
 }
 
-function Form({ projectId, base, entry, order, open, onOrder, onClose }: FormProps) {
+function Form({ projectId, base, entry, orderId, orders, open, onClose }: FormProps) {
   const { t } = useTranslation()
   const format = useFormat()
   const [id] = useState(() => entry?.id ?? crypto.randomUUID())
-  const currencyAtFirst = entry?.currency ?? order?.currency ?? base
-  const orderTotal = order ? order.postMinor + order.lines.reduce((sum, l) => sum + l.amountMinor, 0) : undefined
-  const amountAtFirst = entry ? Math.abs(entry.amountMinor) : orderTotal
-  const [v, setV] = useState({
-    kind: entry?.kind ?? ('PURCHASE' as Entry['kind']),
-    paidOn: entry?.paidOn ?? format.today(),
-    description: entry?.description ?? (order ? t('money.invoiceFrom', { supplier: order.supplier }) : ''),
-    currency: currencyAtFirst,
-    amount: amountAtFirst === undefined ? '' : minorText(amountAtFirst, currencyAtFirst),
-    rate: String(entry?.rate ?? order?.rate ?? ''),
-    returnBy: entry?.returnBy ?? '',
+  const [chosen, setChosen] = useState(orderId ?? entry?.orderId)
+  const order = orders.find((o) => o.id === chosen)
+  const [v, setV] = useState(() => {
+    const blank: Typed = {
+      kind: entry?.kind ?? 'PURCHASE',
+      paidOn: entry?.paidOn ?? format.today(),
+      description: entry?.description ?? '',
+      currency: entry?.currency ?? base,
+      amount: entry ? minorText(Math.abs(entry.amountMinor), entry.currency) : '',
+      rate: String(entry?.rate ?? ''),
+      returnBy: entry?.returnBy ?? '',
+    }
+    return entry || !order ? blank : invoiceOf(order, blank)
   })
+  /** What the order says, where nothing was typed yet; its invoice is in its currency. */
+  function invoiceOf(its: Schemas['Order'], typed: Typed): Typed {
+    const total = its.postMinor + its.lines.reduce((sum, l) => sum + l.amountMinor, 0)
+    const due = open.find((o) => o.orderId === its.id)?.openMinor ?? total
+    return {
+      ...typed,
+      description: typed.description || t('money.invoiceFrom', { supplier: its.supplier }),
+      currency: its.currency,
+      amount: typed.amount || minorText(due, its.currency),
+      rate: typed.rate || String(its.rate),
+    }
+  }
+  function choose(answer: string) {
+    const its = orders.find((o) => o.id === answer)
+    setNotOrdered(answer === 'none')
+    setChosen(its?.id)
+    if (its) setV(invoiceOf(its, v))
+  }
   const [notOrdered, setNotOrdered] = useState(false)
-  const asksForOrder = open.length > 0 && (v.kind === 'PURCHASE' || v.kind === 'SERVICE')
+  const asksForOrder = !entry && !orderId && open.length > 0 && (v.kind === 'PURCHASE' || v.kind === 'SERVICE')
   const [splits, setSplits] = useState<SplitDraft[] | undefined>(
     entry?.splits.map((s) => ({ to: s.jobId ?? s.destination, amount: minorText(Math.abs(s.baseMinor), base) })),
   )
   const [recorded, setRecorded] = useState(false)
   const [wrong, setWrong] = useState<string>()
-  const photos = usePhotos(`entry.${entry?.id ?? order?.id ?? projectId}`, 'ENTRY')
+  const photos = usePhotos(`entry.${entry?.id ?? orderId ?? projectId}`, 'ENTRY')
   const foreign = v.currency !== base
   const amountProblem = useAmountProblem()
   const amountMinor = isCurrency(v.currency) ? parseMinor(v.amount, v.currency) : undefined
@@ -102,6 +129,7 @@ function Form({ projectId, base, entry, order, open, onOrder, onClose }: FormPro
     },
   )
   function submit() {
+    if (asksForOrder && !order && !notOrdered) return setWrong(t('money.orderMissing'))
     const unread = amountProblem(v.amount, v.currency)
     if (unread) return setWrong(unread)
     if (amountMinor === undefined || amountMinor <= 0) return setWrong(t('moneyWrong'))
@@ -109,10 +137,9 @@ function Form({ projectId, base, entry, order, open, onOrder, onClose }: FormPro
     const shares = splits ? splitsOf(splits, base) : undefined
     if (splits && !shares)
       return setWrong(splits.map((s) => amountProblem(s.amount, base)).find((p) => p) ?? t('moneyWrong'))
-    if (asksForOrder && !order && !notOrdered) return setWrong(t('money.orderMissing'))
     if (v.kind === 'DEPOSIT_PAID' && v.returnBy === '') return setWrong(t('money.returnByMissing'))
     setWrong(undefined)
-    const orderId = order?.id ?? entry?.orderId
+    const paidFor = order?.id ?? entry?.orderId
     save.mutate({
       kind: v.kind,
       paidOn: v.paidOn,
@@ -122,12 +149,12 @@ function Form({ projectId, base, entry, order, open, onOrder, onClose }: FormPro
       rate,
       rateOn: v.paidOn,
       ...(v.kind === 'DEPOSIT_PAID' && { returnBy: v.returnBy }),
-      ...(orderId ? { orderId } : {}),
+      ...(paidFor ? { orderId: paidFor } : {}),
       ...(order ? { supplierId: order.supplierId } : entry?.supplierId ? { supplierId: entry.supplierId } : {}),
       ...(shares ? { splits: shares } : {}),
     })
   }
-  const put = (change: Partial<typeof v>) => setV({ ...v, ...change })
+  const put = (change: Partial<Typed>) => setV({ ...v, ...change })
   const title = entry ? t('money.edit') : order ? t('money.invoiceFrom', { supplier: order.supplier }) : t('money.add')
   const discard = () => {
     photos.mine.forEach((p) => photos.remove(p.id))
@@ -155,10 +182,7 @@ function Form({ projectId, base, entry, order, open, onOrder, onClose }: FormPro
             label={t('money.whichOrder')}
             hint={t('money.chooseOrder')}
             value={order?.id ?? (notOrdered ? 'none' : '')}
-            onChange={(e) => {
-              setNotOrdered(e.target.value === 'none')
-              onOrder(e.target.value === 'none' || e.target.value === '' ? undefined : e.target.value)
-            }}
+            onChange={(e) => choose(e.target.value)}
           >
             <option value="">–</option>
             {open.map((o) => (

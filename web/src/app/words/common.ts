@@ -121,8 +121,8 @@ export const common = {
     onTheWay_other: '{{count}} photos are on their way.',
     notStored_one: 'One photo is not stored yet.',
     notStored_other: '{{count}} photos are not stored yet.',
-    later: 'Later: it waits on this device',
-    giveUp: 'Throw it away',
+    later: 'Later: it is kept on this device',
+    giveUp: 'Discard it',
   },
   merge: {
     title: 'Changed in another window meanwhile',

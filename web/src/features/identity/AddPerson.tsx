@@ -46,8 +46,8 @@ export function AddPerson({ onDone }: { onDone: () => void }) {
         value={person.role}
         onChange={(e) => setPerson({ ...person, role: e.target.value as NewMember['role'] })}
       >
-        <option value="HELPER">{t('garage.helperMay')}</option>
-        <option value="VIEWER">{t('garage.viewerMay')}</option>
+        <option value="HELPER">{t('people.may.HELPER')}</option>
+        <option value="VIEWER">{t('people.may.VIEWER')}</option>
       </Choice>
       {!add.error?.field && <ProblemAlert error={add.error} />}
       <div className="flex gap-2">

@@ -42,11 +42,6 @@ export function People({ members, owns }: { members: Member[]; owns: boolean }) 
 function ChangePerson({ member: m, isOwn }: { member: Member; isOwn: boolean }) {
   const { t } = useTranslation()
   const path = { params: { path: { accountId: m.accountId } } }
-  const setRole = useWrite(
-    (body: { role: Role }, id) =>
-      unwrap(api.PUT('/api/garage/members/{accountId}/role', { ...path, body, ...write(id) })),
-    { said: ({ role }) => t('people.roleSet', { name: m.displayName, role: t(`role.${role}`) }), undoable: false },
-  )
   const remove = useWrite(
     (_: object, id) => unwrap(api.DELETE('/api/garage/members/{accountId}', { ...path, ...write(id) })),
     { said: () => t('people.removed', { name: m.displayName }), undoable: false },
@@ -56,19 +51,9 @@ function ChangePerson({ member: m, isOwn }: { member: Member; isOwn: boolean }) 
     <details>
       <summary className="cursor-pointer py-1 text-sm font-semibold">{t('people.change')}</summary>
       <div className="grid gap-3 pb-2">
-        <Choice
-          label={t('garage.mayDo')}
-          value={m.role}
-          onChange={(e) => setRole.mutate({ role: e.target.value as Role })}
-        >
-          {roles.map((r) => (
-            <option key={r} value={r}>
-              {t(`people.may.${r}`)}
-            </option>
-          ))}
-        </Choice>
+        <NewRole member={m} />
         {!isOwn && <NewPassword member={m} />}
-        <ProblemAlert error={setRole.error ?? remove.error} />
+        <ProblemAlert error={remove.error} />
         {sure ? (
           <div className="flex flex-wrap items-center gap-2">
             <span>{t('people.removeSure', { name: m.displayName })}</span>
@@ -91,6 +76,49 @@ function ChangePerson({ member: m, isOwn }: { member: Member; isOwn: boolean }) 
         )}
       </div>
     </details>
+  )
+}
+
+/** Saved by a press: moving through the choices with the keys changes nothing. */
+function NewRole({ member: m }: { member: Member }) {
+  const { t } = useTranslation()
+  const [chosen, setChosen] = useState<Role>()
+  const setRole = useWrite(
+    (body: { role: Role }, id) =>
+      unwrap(
+        api.PUT('/api/garage/members/{accountId}/role', {
+          params: { path: { accountId: m.accountId } },
+          body,
+          ...write(id),
+        }),
+      ),
+    {
+      said: ({ role }) => t('people.roleSet', { name: m.displayName, role: t(`role.${role}`) }),
+      undoable: false,
+      done: () => setChosen(undefined),
+    },
+  )
+  const role = chosen ?? m.role
+  return (
+    <form
+      className="flex flex-wrap items-end gap-2"
+      onSubmit={(e) => {
+        e.preventDefault()
+        setRole.mutate({ role })
+      }}
+    >
+      <Choice label={t('garage.mayDo')} value={role} onChange={(e) => setChosen(e.target.value as Role)}>
+        {roles.map((r) => (
+          <option key={r} value={r}>
+            {t(`people.may.${r}`)}
+          </option>
+        ))}
+      </Choice>
+      <button type="submit" className="btn" disabled={role === m.role || setRole.isPending}>
+        {t('save')}
+      </button>
+      <ProblemAlert error={setRole.error} />
+    </form>
   )
 }
 

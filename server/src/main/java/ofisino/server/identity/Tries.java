@@ -35,7 +35,7 @@ public class Tries {
             throw new Refused(
                     HttpStatus.TOO_MANY_REQUESTS,
                     "tries.too-often",
-                    "That was tried too often. Wait five minutes and try again.");
+                    "Too many attempts. Wait five minutes and try again.");
     }
 
     /** It was none: what was tried was right. */

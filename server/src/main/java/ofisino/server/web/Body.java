@@ -85,7 +85,7 @@ public final class Body extends HttpServletRequestWrapper {
                 throw new Refused(
                         HttpStatus.REQUEST_TIMEOUT,
                         "request.too-slow",
-                        "The connection is too slow; nothing was kept. Go nearer to the router and try again.");
+                        "The connection is too slow and nothing was saved. Move closer to the router and try again.");
             return n;
         }
 

@@ -37,7 +37,7 @@ class HostFilter extends OncePerRequestFilter {
                     new Refused(
                             HttpStatus.MISDIRECTED_REQUEST,
                             "request.host",
-                            "Ofisino does not answer under this name. Open the address that ./ofisino status says."));
+                            "Ofisino does not answer under this name. Open the address that ./ofisino status shows."));
     }
 
     static boolean isThisMachine(String host) {

@@ -161,7 +161,7 @@ class AttachmentTest {
                 HostilePdf.objectsOf(600),
                 422,
                 "attachment.pdf-too-much",
-                "unpacks to more");
+                "too large once unpacked");
         refused(garage, finding, "circle.pdf", HostilePdf.pageTreeInACircle(), 422, "attachment.pdf", "cannot be read");
     }
 
@@ -230,7 +230,7 @@ class AttachmentTest {
                 java.util.Arrays.copyOf(half, half.length / 2),
                 422,
                 "attachment.cut-short",
-                "ends in the middle");
+                "is incomplete");
         refused(
                 garage,
                 finding,
@@ -238,7 +238,7 @@ class AttachmentTest {
                 java.util.Arrays.copyOf(TestPictures.png(300, 300), 300),
                 422,
                 "attachment.cut-short",
-                "ends in the middle");
+                "is incomplete");
         refused(
                 garage,
                 finding,

@@ -33,7 +33,8 @@ class Intake {
      */
     TakenIn take(InputStream body, Path file, TimeZone zone) throws IOException {
         if (!coming.tryAcquire())
-            throw Refused.busy("Many photos are coming in at once; this one was not kept yet. Try again in a moment.");
+            throw Refused.busy(
+                    "Many photos are arriving at once and this one is not stored yet. Try again in a moment.");
         try {
             Files.copy(body, file);
             return decoded(file, zone);
@@ -46,7 +47,7 @@ class Intake {
         try {
             if (!decoding.tryAcquire(PATIENCE_SECONDS, TimeUnit.SECONDS))
                 throw Refused.busy(
-                        "Other photos are still being read; this one was not kept yet. Try again in a moment.");
+                        "Other photos are still being read and this one is not stored yet. Try again in a moment.");
         } catch (InterruptedException stopping) {
             Thread.currentThread().interrupt();
             throw new UncheckedIOException(new IOException("stopping", stopping));

@@ -13,7 +13,7 @@ final class Refusals {
     static InvalidValue cutShort() {
         return refused(
                 "attachment.cut-short",
-                "This picture ends in the middle; a part was lost on the way. Send it again, or take it again.");
+                "This picture is incomplete: part of it was lost on the way. Send it again, or take it again.");
     }
 
     static InvalidValue tooManyPixels(int most) {

@@ -37,7 +37,7 @@ class MemberService {
     void setPassword(Caller owner, UUID accountId, String password) {
         member(owner, accountId);
         if (accountId.equals(owner.accountId()))
-            throw new Conflict("password.own", "Change your own password with the present one.");
+            throw new Conflict("password.own", "To change your own password, enter the current one.");
         accounts.setPassword(accountId, password);
         signIns.endAll(accountId, null);
     }

@@ -115,7 +115,7 @@ class SessionService implements SignedIn {
     private <T> T inTurn(Supplier<T> check) {
         try {
             if (!checking.tryAcquire(PATIENCE_SECONDS, TimeUnit.SECONDS))
-                throw Refused.busy("Too many people sign in at once. Try again in a moment.");
+                throw Refused.busy("Too many people are signing in at once. Try again in a moment.");
         } catch (InterruptedException stopping) {
             Thread.currentThread().interrupt();
             throw Refused.busy("Ofisino is stopping.");

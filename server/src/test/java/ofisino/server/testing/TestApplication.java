@@ -1,10 +1,11 @@
 package ofisino.server.testing;
 
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.sql.Connection;
-import java.sql.DriverManager;
-import java.sql.SQLException;
+import java.util.ArrayList;
+import java.util.List;
 import ofisino.server.Application;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.ParameterContext;
@@ -37,38 +38,44 @@ public final class TestApplication implements ParameterResolver {
         private final ServletWebServerApplicationContext context;
         private final Path data;
 
-        private Running(ServletWebServerApplicationContext context, Path data) {
+        private final TestDatabase database;
+
+        private Running(ServletWebServerApplicationContext context, Path data, TestDatabase database) {
             this.context = context;
             this.data = data;
+            this.database = database;
         }
 
         static Running start() {
-            String cluster = System.getenv("OFISINO_TEST_DB");
-            if (cluster == null)
-                throw new IllegalStateException("There is no test database. Run the tests with ./ofisino test");
-            String password = System.getenv("OFISINO_TEST_DB_PASSWORD");
-            String name = "server_" + ProcessHandle.current().pid();
-            try (Connection admin = DriverManager.getConnection(cluster + "postgres", "ofisino", password)) {
-                admin.createStatement().execute("create database " + name);
-                Path data = Files.createTempDirectory("ofisino-data");
-                var application = new SpringApplication(Application.class);
-                var context = (ServletWebServerApplicationContext) application.run(
-                        "--server.port=0",
-                        "--spring.datasource.url=" + cluster + name,
-                        "--spring.datasource.username=ofisino",
-                        "--spring.datasource.password=" + password,
-                        "--ofisino.data=" + data,
-                        "--ofisino.lan-url=https://192.0.2.7:8470",
-                        "--ofisino.notice=for tests",
-                        "--ofisino.journal=");
-                return new Running(context, data);
-            } catch (SQLException | java.io.IOException broken) {
-                throw new IllegalStateException(broken);
+            try {
+                return start(TestDatabase.create("server"), Files.createTempDirectory("ofisino-data"));
+            } catch (IOException broken) {
+                throw new UncheckedIOException(broken);
             }
+        }
+
+        /** The application on a garage of its own, for what cannot be tried on the one that all tests share. */
+        public static Running start(TestDatabase database, Path data, String... settings) {
+            var application = new SpringApplication(Application.class);
+            var all = new ArrayList<>(List.of(
+                    "--server.port=0",
+                    "--spring.datasource.url=" + database.url(),
+                    "--spring.datasource.username=" + TestDatabase.USER,
+                    "--spring.datasource.password=" + TestDatabase.PASSWORD,
+                    "--ofisino.data=" + data,
+                    "--ofisino.lan-url=https://192.0.2.7:8470",
+                    "--ofisino.notice=for tests"));
+            all.addAll(List.of(settings));
+            return new Running(
+                    (ServletWebServerApplicationContext) application.run(all.toArray(String[]::new)), data, database);
         }
 
         public int port() {
             return context.getWebServer().getPort();
+        }
+
+        public TestDatabase database() {
+            return database;
         }
 
         public Path data() {

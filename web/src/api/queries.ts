@@ -16,6 +16,13 @@ export const garageQuery = queryOptions({
 })
 
 /** All currencies, with the digits that each has after the point. */
+/** For owners alone. */
+export const backupQuery = queryOptions({
+  queryKey: ['backup'],
+  queryFn: () => unwrap(api.GET('/api/backup')),
+  refetchInterval: 60 * 60 * 1000,
+})
+
 export const currenciesQuery = queryOptions({
   queryKey: ['currencies'],
   queryFn: () => unwrap(api.GET('/api/garage/currencies')),

@@ -14,9 +14,10 @@ import {
   CarFront,
   LogOut,
   Settings2,
+  TriangleAlert,
 } from 'lucide-react'
 import { api, unwrap } from '@/api/client'
-import { projectQuery } from '@/api/queries'
+import { backupQuery, projectQuery } from '@/api/queries'
 import { useRole } from '@/api/useRole'
 import { Loading, Notices } from '@/ui/Feedback'
 import { Offline } from '@/ui/Offline'
@@ -67,6 +68,20 @@ function CarName({ projectId }: { projectId: string }) {
   return <span className="min-w-0 truncate font-semibold">{data?.vehicleName}</span>
 }
 
+/** The way to the garage warns when its last backup is too old to rely on. */
+function ToGarage({ owns }: { owns: boolean }) {
+  const { t } = useTranslation()
+  const { data: backup } = useQuery({ ...backupQuery, enabled: owns })
+  const tooOld = backup?.overdue && (backup.latestAt !== undefined || backup.failure !== undefined)
+  const name = tooOld ? `${t('nav.garage')}: ${t('backup.tooOld')}` : t('nav.garage')
+  return (
+    <NavLink to="/garage" className="btn btn-ghost btn-square relative" aria-label={name} title={name}>
+      <Warehouse className="size-5" aria-hidden="true" />
+      {tooOld && <TriangleAlert className="absolute right-0.5 top-0.5 size-4 text-warning" aria-hidden="true" />}
+    </NavLink>
+  )
+}
+
 function Extra({ projectId }: { projectId?: string }) {
   const { t } = useTranslation()
   const { owns } = useRole()
@@ -102,9 +117,7 @@ function Extra({ projectId }: { projectId?: string }) {
           </NavLink>
         </>
       )}
-      <NavLink to="/garage" className="btn btn-ghost btn-square" aria-label={t('nav.garage')} title={t('nav.garage')}>
-        <Warehouse className="size-5" aria-hidden="true" />
-      </NavLink>
+      <ToGarage owns={owns} />
       <button
         type="button"
         className="btn btn-ghost btn-square"

@@ -128,6 +128,8 @@ export const buying = {
     copy: 'Copy the link',
     copied: 'Copied.',
     once: 'Send this address. It is shown only now.',
+    inNetwork: 'It opens for whoever is in your network.',
+    thisMachineOnly: 'It opens on this computer only. For others, start Ofisino with ./ofisino start --lan first.',
     links: 'Links',
     until: 'open until {{date}}',
     over: 'closed',

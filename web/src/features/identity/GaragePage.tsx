@@ -4,6 +4,7 @@ import { garageQuery } from '@/api/queries'
 import { useRole } from '@/api/useRole'
 import { Loaded } from '@/ui/Feedback'
 import { Page, Part } from '@/ui/Page'
+import { Backup } from './Backup'
 import { Calendar } from './Calendar'
 import { DaysOff } from './DaysOff'
 import { LastChanges } from './LastChanges'
@@ -47,6 +48,11 @@ export function GaragePage() {
                 <People members={g.members} owns={owns} />
                 <OwnPassword />
               </Part>
+              {owns && (
+                <Part title={t('backup.title')}>
+                  <Backup />
+                </Part>
+              )}
             </div>
             <div>
               <Part title={t('signIns.title')}>

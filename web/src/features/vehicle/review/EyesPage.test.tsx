@@ -54,6 +54,7 @@ it('shows the address of a new link once, and withdraws one', async () => {
   server.when('POST /api/projects/car/links', { path: '/review#abc' }).when('POST /api/links/l/revocation', undefined)
   await userEvent.click(await screen.findByRole('button', { name: 'Make a link' }))
   expect(await screen.findByText(`${window.location.origin}/review#abc`)).toBeInTheDocument()
+  expect(screen.getByText(/on this computer only/)).toBeInTheDocument()
   expect(server.writes('POST /api/projects/car/links')[0]!.body).toMatchObject({ days: 14 })
   await userEvent.click(screen.getByRole('button', { name: 'Withdraw it' }))
   await waitFor(() => expect(server.writes('POST /api/links/l/revocation')).toHaveLength(1))

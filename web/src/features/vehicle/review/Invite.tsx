@@ -3,6 +3,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { announce } from '@/api/notices'
+import { sessionQuery } from '@/api/queries'
 import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/Feedback'
 import { TextField } from '@/ui/Field'
@@ -14,6 +15,7 @@ export function Invite({ projectId }: { projectId: string }) {
   const format = useFormat()
   const [days, setDays] = useState('14')
   const [address, setAddress] = useState<string>()
+  const { data: session } = useQuery(sessionQuery)
   const links = useQuery({
     queryKey: ['links', projectId],
     queryFn: () => unwrap(api.GET('/api/projects/{projectId}/links', { params: { path: { projectId } } })),
@@ -21,7 +23,7 @@ export function Invite({ projectId }: { projectId: string }) {
   const make = useWrite(
     (body: Schemas['NewLinkRequest'], id) =>
       unwrap(api.POST('/api/projects/{projectId}/links', { params: { path: { projectId } }, body, ...write(id) })),
-    { done: (made) => setAddress(window.location.origin + made.path) },
+    { done: (made) => setAddress((session?.lanUrl || window.location.origin) + made.path) },
   )
   const revoke = useWrite(
     (linkId: string, id) =>
@@ -55,6 +57,7 @@ export function Invite({ projectId }: { projectId: string }) {
         <div className="card-sheet grid gap-2 p-3">
           <p>{t('review.once')}</p>
           <p className="break-all font-mono text-sm">{address}</p>
+          <p className="quiet text-sm">{session?.lanUrl ? t('review.inNetwork') : t('review.thisMachineOnly')}</p>
           <div>
             <button
               type="button"

@@ -1,6 +1,9 @@
 package ofisino.server.web;
 
+import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.sql.SQLException;
 import java.util.Map;
 import java.util.UUID;
@@ -14,6 +17,7 @@ import org.apache.tomcat.util.http.InvalidParameterException;
 import org.postgresql.util.PSQLException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.core.NestedRuntimeException;
 import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.QueryTimeoutException;
@@ -37,6 +41,13 @@ import tools.jackson.databind.DatabindException;
 @RestControllerAdvice
 class ProblemHandler extends ResponseEntityExceptionHandler {
     private static final Logger LOG = LoggerFactory.getLogger(ProblemHandler.class);
+    private static final long FULL_BYTES = 4L * 1024 * 1024;
+
+    private final Path data;
+
+    ProblemHandler(OfisinoProperties properties) {
+        this.data = properties.data();
+    }
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> refused(AppException refusal) {
@@ -166,24 +177,20 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
         return "";
     }
 
-    @ExceptionHandler
-    ResponseEntity<ProblemDetail> disk(UncheckedIOException broken) {
+    @ExceptionHandler({IOException.class, UncheckedIOException.class})
+    ResponseEntity<ProblemDetail> disk(Exception broken) {
         boolean full = String.valueOf(broken.getMessage()).contains("No space left");
         return full ? diskFull() : defect(broken);
     }
 
-    @ExceptionHandler
-    ResponseEntity<ProblemDetail> unreachable(DataAccessResourceFailureException gone) {
+    /** A database that cannot write its log any more stops; then it is the disk that a person must hear of. */
+    @ExceptionHandler({DataAccessResourceFailureException.class, CannotCreateTransactionException.class})
+    ResponseEntity<ProblemDetail> unreachable(NestedRuntimeException gone) throws IOException {
+        if (Files.getFileStore(data).getUsableSpace() < FULL_BYTES) return diskFull();
         LOG.error(
                 "the database does not answer: {}", gone.getMostSpecificCause().getMessage());
-        return refused(Refused.busy("The database does not answer. Start Ofisino again with ./ofisino start."));
-    }
-
-    @ExceptionHandler
-    ResponseEntity<ProblemDetail> unreachable(CannotCreateTransactionException gone) {
-        LOG.error(
-                "the database does not answer: {}", gone.getMostSpecificCause().getMessage());
-        return refused(Refused.busy("The database does not answer. Start Ofisino again with ./ofisino start."));
+        return refused(Refused.busy(
+                "The database does not answer. It is started again; try once more in a moment. Nothing was changed."));
     }
 
     @ExceptionHandler

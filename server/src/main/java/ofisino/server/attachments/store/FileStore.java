@@ -15,6 +15,7 @@ import java.util.HexFormat;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import ofisino.server.attachments.FileFolder;
 import ofisino.server.web.OfisinoProperties;
 import ofisino.server.web.Sha256;
 import org.springframework.stereotype.Component;
@@ -22,10 +23,10 @@ import org.springframework.stereotype.Component;
 /** Keeps bytes in the data folder under their own hash: written once, never changed, the same bytes only once. */
 @Component
 class FileStore {
-    private final Path folder;
+    private final FileFolder files;
 
     FileStore(OfisinoProperties properties) {
-        this.folder = properties.data().resolve("files");
+        this.files = FileFolder.in(properties.data());
     }
 
     record Kept(String sha256, long bytes) {}
@@ -45,9 +46,9 @@ class FileStore {
 
     /** Deletes what is none of these and was not touched for so many days. */
     void clear(Set<String> kept, int days) {
-        if (!Files.exists(folder)) return;
+        if (!Files.exists(files.folder())) return;
         FileTime before = FileTime.from(Instant.now().minus(Duration.ofDays(days)));
-        try (Stream<Path> all = Files.walk(folder, 2)) {
+        try (Stream<Path> all = Files.walk(files.folder(), 2)) {
             for (Path file : all.filter(Files::isRegularFile).toList())
                 if (!kept.contains(file.getFileName().toString().split("\\.")[0])
                         && Files.getLastModifiedTime(file).compareTo(before) < 0) Files.delete(file);
@@ -57,11 +58,11 @@ class FileStore {
     }
 
     Path path(String sha256) {
-        return folder.resolve(sha256.substring(0, 2)).resolve(sha256);
+        return files.path(sha256);
     }
 
     Path thumbnail(String sha256) {
-        return path(sha256).resolveSibling(sha256 + ".thumb.jpg");
+        return files.thumbnail(sha256);
     }
 
     /** Complete or not at all: a crash leaves at most a file that nothing points to. */

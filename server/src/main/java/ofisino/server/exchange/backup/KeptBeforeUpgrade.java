@@ -1,0 +1,76 @@
+package ofisino.server.exchange.backup;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import ofisino.server.web.OfisinoProperties;
+import ofisino.server.web.StartRefused;
+import ofisino.server.web.listening.OneServer;
+import org.flywaydb.core.Flyway;
+import org.flywaydb.core.api.MigrationInfo;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.flyway.autoconfigure.FlywayMigrationStrategy;
+import org.springframework.stereotype.Component;
+
+/** A garage is saved before a newer program changes how it is kept, and refused by a program that is older than what it was kept by. */
+@Component
+class KeptBeforeUpgrade implements FlywayMigrationStrategy {
+    private static final Logger LOG = LoggerFactory.getLogger(KeptBeforeUpgrade.class);
+
+    private final Archive archive;
+    private final OfisinoProperties properties;
+    private final Clock clock;
+
+    /** @param alone held before anything is changed */
+    KeptBeforeUpgrade(Archive archive, OfisinoProperties properties, Clock clock, OneServer alone) {
+        this.archive = archive;
+        this.properties = properties;
+        this.clock = clock;
+    }
+
+    @Override
+    public void migrate(Flyway flyway) {
+        MigrationInfo current = flyway.info().current();
+        if (current != null) {
+            int found = number(current);
+            int known = newest(flyway);
+            if (found > known)
+                throw new StartRefused(
+                        "This garage was opened by a newer Ofisino (its schema is %d, this one knows %d). Start it with that one or a newer one; nothing was changed."
+                                .formatted(found, known));
+            if (found < known) save(found, known);
+        }
+        flyway.migrate();
+    }
+
+    private static int newest(Flyway flyway) {
+        int newest = 0;
+        for (MigrationInfo migration : flyway.info().all())
+            if (migration.getState().isResolved()) newest = Math.max(newest, number(migration));
+        return newest;
+    }
+
+    private static int number(MigrationInfo migration) {
+        return Integer.parseInt(migration.getVersion().getVersion());
+    }
+
+    private void save(int from, int to) {
+        if (properties.backups().isBlank()) return;
+        Path backups = Path.of(properties.backups());
+        String name = "before-upgrade-%d-to-%d".formatted(from, to);
+        try {
+            var here = new BackupPlace(backups, "");
+            if (Files.exists(backups.resolve(name + here.ending()))) return;
+            Path saved = here.make(archive, properties.data(), name, clock.instant());
+            LOG.info("the garage was saved before its upgrade: {}", saved);
+        } catch (IOException broken) {
+            throw new UncheckedIOException(broken);
+        } catch (BackupRefused refused) {
+            throw new StartRefused("The garage could not be saved before its upgrade, so it was left as it was: "
+                    + refused.getMessage());
+        }
+    }
+}

@@ -1,11 +1,11 @@
 // Writes all the time while the server, and then its database, is killed again and again; what was answered is there, once.
-// node benchmarks/kills.mjs URL PASSWORD OFISINO_HOME; needs ./ofisino in the working folder.
+// node benchmarks/kills.mjs URL PASSWORD OFISINO_HOME [KILLS]; needs ./ofisino in the working folder.
 import { execFileSync } from 'node:child_process'
 import { readFileSync } from 'node:fs'
 import { client } from './client.mjs'
 
-const [url, password, home] = process.argv.slice(2)
-const KILLS = 6
+const [url, password, home, times = '6'] = process.argv.slice(2)
+const KILLS = Number(times)
 let garage = await client(url).signIn(password)
 const acknowledged = new Set()
 let again = 0
@@ -29,17 +29,27 @@ async function writer() {
 }
 
 const pause = (ms) => new Promise((on) => setTimeout(on, ms))
+const kill = (file) => process.kill(Number(/\d+/.exec(readFileSync(`${home}/demo/${file}`, 'utf8'))[0]), 'SIGKILL')
+const start = () => execFileSync('./ofisino', ['demo'], { env: { ...process.env, OFISINO_HOME: home }, stdio: 'ignore' })
+async function answersAgain() {
+  const until = Date.now() + 60_000
+  while (Date.now() < until) {
+    if ((await garage.send('GET', '/api/session').catch(() => undefined))?.ok) return
+    await pause(100)
+  }
+  throw new Error('it does not come back')
+}
+
 const writers = Array.from({ length: 4 }, writer)
 for (let i = 0; i < KILLS; i++) {
-  await pause(1500)
-  if (i % 2 === 0) process.kill(Number(readFileSync(`${home}/demo/server.pid`, 'utf8')), 'SIGKILL')
-  else {
-    process.kill(Number(readFileSync(`${home}/demo/postgres/postmaster.pid`, 'utf8').split('\n')[0]), 'SIGKILL')
-    await pause(500)
-    process.kill(Number(readFileSync(`${home}/demo/server.pid`, 'utf8')), 'SIGKILL')
+  await pause(300 + Math.random() * 900)
+  if (i % 3 !== 1) kill('postgres/postmaster.pid')
+  if (i % 3 === 2) await pause(Math.random() * 500)
+  if (i % 3 !== 0) {
+    kill('data/running')
+    start()
   }
-  await pause(300)
-  execFileSync('./ofisino', ['demo'], { env: { ...process.env, OFISINO_HOME: home }, stdio: 'ignore' })
+  await answersAgain() // where only the database was killed, by itself
 }
 await pause(1500)
 stopping = true

@@ -1,0 +1,59 @@
+# Tests: on a database server of their own, thrown away afterwards.
+
+test_database() {
+  TEST_DIR=$(mktemp -d /tmp/ofisino-test-XXXXXX); chmod 711 "$TEST_DIR"
+  trap 'stop_pg "$TEST_DIR"; rm -rf "$TEST_DIR"' EXIT
+  start_pg "$TEST_DIR" 54430
+  export OFISINO_TEST_DB="jdbc:postgresql://127.0.0.1:$(cat "$TEST_DIR/pg.port")/" OFISINO_TEST_DB_PASSWORD; OFISINO_TEST_DB_PASSWORD=$(cat "$TEST_DIR/pg.password")
+}
+
+run_tests() {
+  check_machine chromium=chromium; check_builder
+  mkdir -p "$BUILD"; install_npm; test_database
+  say "Testing; what the tests say is in $BUILD/test.log …"
+  rm -rf ./*/target/surefire-reports
+  nice e2e/fresh-clone > "$BUILD/clone.log" 2>&1 & local clone=$! # in a folder of its own, while the tests wait for something
+  if ! PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 maven_loud -T 2 verify > "$BUILD/test.log" 2>&1; then
+    grep -vE '^\s+at |jqwik' "$BUILD/test.log" | tail -n 80
+    kill $clone; wait $clone || true
+    fail "tests failed"
+  fi
+  grep -E 'Tests run:|Tests .*passed' "$BUILD/test.log" || true
+  fetched
+  wait $clone || { cat "$BUILD/clone.log"; fail "a fresh clone does not start"; }
+  cat "$BUILD/clone.log"
+  local java web
+  # the totals of the modules: of a class with examples and properties only one report of two stays in the folder
+  java=$(sed 's/\x1b\[[0-9;]*m//g' "$BUILD/test.log" | sed -n 's/^\[[A-Z]*\] Tests run: \([0-9]*\),.*Skipped: [0-9]*$/\1/p' | awk '{ n += $1 } END { print n }')
+  web=$(sed 's/\x1b\[[0-9;]*m//g' "$BUILD/test.log" | sed -n 's/^ *Tests *\([0-9]*\) passed.*/\1/p' | tail -n 1)
+  say "$((java + ${web:-0})) passed, 0 failed"
+}
+
+# What is too long for each day. Seeds are fresh: what fails says its own, so that it can be drawn again.
+prove() {
+  check_machine chromium=chromium age=age faketime=faketime; check_builder; mkdir -p "$BUILD"; install_npm; test_database
+  local seed=$RANDOM runs=${PROPERTY_RUNS:-5}
+  say "Properties, $runs times from fresh seeds …"
+  for _ in $(seq "$runs"); do
+    rm -rf core/target/jqwik-database
+    maven_loud -pl core test -Dtest="$(cd core/src/test/java && grep -rl '@Property' . | sed 's#.*/##; s/\.java//' | paste -sd,)" \
+      -Dofisino.property-seed= > "$BUILD/prove.log" 2>&1 || { grep -E 'ERROR|seed' "$BUILD/prove.log" | head -40; fail "a property does not hold; see $BUILD/prove.log"; }
+  done
+  say "25000 hostile requests from seed $seed …"
+  maven_loud -pl core,web,server test -Dweb.skipTests=true -Dtest=HostileRequestsTest -Dsurefire.failIfNoSpecifiedTests=false -Dofisino.hostile-requests=25000 -Dofisino.seed="$seed" > "$BUILD/prove.log" 2>&1 ||
+    { tail -n 40 "$BUILD/prove.log"; fail "hostile requests do harm"; }
+  grep 'hostile requests from' "$BUILD/prove.log"
+  fetched
+  stop_pg "$TEST_DIR"
+  say "People and photos …"
+  benchmarks/hard
+  say "Faults …"
+  benchmarks/faults
+  say "Proven."
+}
+
+write_api() {
+  check_machine; check_builder; mkdir -p "$BUILD"; install_npm; test_database
+  maven -pl core,web,server test -Dtest=ApiDescriptionTest -Dsurefire.failIfNoSpecifiedTests=false -Dofisino.write-api=true -Dweb.skip=true -Dweb.skipTests=true
+  (cd web && npm run -s api)
+}

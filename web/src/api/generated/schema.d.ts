@@ -2988,6 +2988,8 @@ export interface components {
             folder?: string;
             /** Format: date-time */
             latestAt?: string;
+            /** Format: int32 */
+            lost: number;
             overdue: boolean;
             sameDisk: boolean;
             sealed: boolean;

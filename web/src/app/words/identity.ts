@@ -68,6 +68,10 @@ export const identity = {
     sameDisk:
       'That is the same disk as the garage: if it fails, both are lost. Choose another with ./ofisino backup-place FOLDER.',
     failed: 'The last try failed. {{why}}',
+    lost_one:
+      'One photo or receipt is missing from the garage’s folder, or damaged. An older backup may still have it.',
+    lost_other:
+      '{{count}} photos or receipts are missing from the garage’s folder, or damaged. An older backup may still have them.',
     make: 'Make a backup now',
     making: 'Making the backup …',
     made: '{{name}} ({{size}} MB): all records, photos and receipts. Keep it on another machine.',

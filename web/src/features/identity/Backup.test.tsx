@@ -5,7 +5,14 @@ import { show } from '@/test/page'
 import { server } from '@/test/server'
 import { Backup } from './Backup'
 
-const state = { folder: '/backups', latestAt: '2026-11-26T20:15:00Z', overdue: false, sameDisk: false, sealed: false }
+const state = {
+  folder: '/backups',
+  latestAt: '2026-11-26T20:15:00Z',
+  overdue: false,
+  sameDisk: false,
+  sealed: false,
+  lost: 0,
+}
 
 it('says how old the last backup is and where they lie', async () => {
   server.when('GET /api/backup', state)
@@ -17,9 +24,10 @@ it('says how old the last backup is and where they lie', async () => {
 
 it.each([
   [{ ...state, overdue: true }, /too long ago/],
-  [{ overdue: true, sameDisk: false, sealed: false }, /no backup yet/],
+  [{ overdue: true, sameDisk: false, sealed: false, lost: 0 }, /no backup yet/],
   [{ ...state, sameDisk: true }, /if it fails, both are lost/],
   [{ ...state, failure: 'Plug its disk in.' }, /The last try failed. Plug its disk in./],
+  [{ ...state, lost: 2 }, /2 photos or receipts are missing/],
   [{ ...state, sealed: true }, /open with your key only/],
 ])('warns of what is not safe', async (found, words) => {
   server.when('GET /api/backup', found)

@@ -17,6 +17,7 @@ export function Backup() {
       {(s) => (
         <div className="grid gap-2">
           <Age state={s} />
+          {s.lost > 0 && <Warning>{t('backup.lost', { count: s.lost })}</Warning>}
           {s.failure && <Warning>{t('backup.failed', { why: s.failure })}</Warning>}
           <p className="quiet text-sm">
             {s.folder ? t('backup.daily', { folder: s.folder }) : t('backup.nobody')} {s.sealed && t('backup.sealed')}

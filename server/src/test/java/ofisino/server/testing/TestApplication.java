@@ -65,7 +65,11 @@ public final class TestApplication implements ParameterResolver {
                     "--ofisino.data=" + data,
                     "--ofisino.lan-url=https://192.0.2.7:8470",
                     "--ofisino.notice=for tests"));
-            all.addAll(List.of(settings));
+            for (String setting : settings) { // a later one stands in the place of the one that usually stands
+                String name = setting.substring(0, setting.indexOf('=') + 1);
+                all.removeIf(usual -> usual.startsWith(name));
+                all.add(setting);
+            }
             return new Running(
                     (ServletWebServerApplicationContext) application.run(all.toArray(String[]::new)), data, database);
         }

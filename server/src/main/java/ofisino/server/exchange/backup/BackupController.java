@@ -36,6 +36,7 @@ class BackupController {
      * @param overdue      whether it is too old to rely on
      * @param sameDisk     whether the disk that holds the garage holds the backups too
      * @param sealed       whether they open with a key only
+     * @param lost     photos and receipts that the last backup did not find, or not whole
      * @param failure      why the last try came to nothing
      */
     record BackupResponse(
@@ -44,9 +45,10 @@ class BackupController {
             boolean overdue,
             boolean sameDisk,
             boolean sealed,
+            int lost,
             @Nullable String failure) {
         static BackupResponse none() {
-            return new BackupResponse(null, null, true, false, false, null);
+            return new BackupResponse(null, null, true, false, false, 0, null);
         }
     }
 

@@ -80,15 +80,16 @@ record BackupPlace(Path folder, String recipient) {
                         Files.getLastModifiedTime(daily.get(0)).toInstant().truncatedTo(ChronoUnit.SECONDS));
     }
 
-    /** Makes the backup of this day if there is none yet, and drops what is more than {@link #KEPT}. */
-    void makeDaily(Archive archive, Path data, Instant now, LocalDate today) throws IOException {
-        if (!daily(today).isEmpty() && day(daily(today).get(0)).equals(today)) return;
-        make(archive, data, "daily-" + today, now);
+    /** Makes the backup of this day if there is none yet, and drops what is more than {@link #KEPT}; answers what it made. */
+    Optional<Manifest> makeDaily(Archive archive, Path data, Instant now, LocalDate today) throws IOException {
+        if (!daily(today).isEmpty() && day(daily(today).get(0)).equals(today)) return Optional.empty();
+        Manifest made = make(archive, data, "daily-" + today, now);
         for (Path old : daily(today).stream().skip(KEPT).toList()) Files.delete(old);
+        return Optional.of(made);
     }
 
     /** An archive without the files, and each file beside it once. */
-    Path make(Archive archive, Path data, String name, Instant now) throws IOException {
+    Manifest make(Archive archive, Path data, String name, Instant now) throws IOException {
         if (!Files.isDirectory(folder))
             throw new BackupRefused(
                     "The folder for backups, %s, is not there. Plug its disk in, or name another with ./ofisino backup-place."
@@ -98,9 +99,8 @@ record BackupPlace(Path folder, String recipient) {
             Manifest manifest = archive.write(Sealing.seal(Archive.forOwnerAlone(being), recipient), false, now);
             var beside = new Beside(folder, Optional.empty());
             for (Part part : manifest.files()) beside.keep(part, data, recipient);
-            Path file = folder.resolve(name + ending());
-            Archive.finish(being, file);
-            return file;
+            Archive.finish(being, folder.resolve(name + ending()));
+            return manifest;
         } finally {
             Files.deleteIfExists(being);
         }

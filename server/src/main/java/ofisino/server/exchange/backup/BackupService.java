@@ -37,6 +37,7 @@ class BackupService {
     private final Clock clock;
     private final Semaphore oneAtATime = new Semaphore(1);
     private volatile Optional<String> failure = Optional.empty();
+    private volatile int lost;
 
     BackupService(Archive archive, GarageDatabase database, OfisinoProperties properties, Clock clock) {
         this.archive = archive;
@@ -49,7 +50,9 @@ class BackupService {
     void makeDaily() {
         if (properties.backups().isBlank() || !oneAtATime.tryAcquire()) return;
         try {
-            BackupPlace.of(backups()).makeDaily(archive, properties.data(), clock.instant(), today());
+            BackupPlace.of(backups())
+                    .makeDaily(archive, properties.data(), clock.instant(), today())
+                    .ifPresent(made -> lost = made.lost().size());
             failure = Optional.empty();
         } catch (BackupRefused refused) {
             failed(refused.getMessage(), refused);
@@ -82,6 +85,7 @@ class BackupService {
                 latest.isEmpty() || latest.get().isBefore(clock.instant().minus(OVERDUE)),
                 onTheSameDisk(place),
                 !place.recipient().isBlank(),
+                lost,
                 failure.orElse(null));
     }
 
@@ -104,8 +108,10 @@ class BackupService {
                     : BackupPlace.of(backups()).recipient();
             Path file = Files.createDirectories(made())
                     .resolve("garage-%s.zip%s".formatted(today(), recipient.isBlank() ? "" : Sealing.ENDING));
-            archive.whole(file, recipient, clock.instant());
+            lost = archive.whole(file, recipient, clock.instant()).lost().size();
             return file;
+        } catch (BackupRefused refused) {
+            throw new Conflict("backup.refused", refused.getMessage());
         } finally {
             oneAtATime.release();
         }

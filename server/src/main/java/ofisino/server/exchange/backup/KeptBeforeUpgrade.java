@@ -64,8 +64,8 @@ class KeptBeforeUpgrade implements FlywayMigrationStrategy {
         try {
             var here = new BackupPlace(backups, "");
             if (Files.exists(backups.resolve(name + here.ending()))) return;
-            Path saved = here.make(archive, properties.data(), name, clock.instant());
-            LOG.info("the garage was saved before its upgrade: {}", saved);
+            here.make(archive, properties.data(), name, clock.instant());
+            LOG.info("the garage was saved before its upgrade: {} in {}", name, backups);
         } catch (IOException broken) {
             throw new UncheckedIOException(broken);
         } catch (BackupRefused refused) {

@@ -2,7 +2,7 @@ package ofisino.server.web.listening;
 
 import java.io.IOException;
 import java.nio.channels.FileChannel;
-import java.nio.channels.FileLock;
+import java.nio.channels.OverlappingFileLockException;
 import java.nio.file.Files;
 import java.nio.file.StandardOpenOption;
 import ofisino.server.web.OfisinoProperties;
@@ -19,10 +19,17 @@ public class OneServer implements DisposableBean {
         Files.createDirectories(properties.data());
         channel = FileChannel.open(
                 properties.data().resolve("held"), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
-        FileLock lock = channel.tryLock();
-        if (lock == null)
+        if (!held(channel))
             throw new StartRefused(
                     "Another server works in %s already. Stop it with ./ofisino stop.".formatted(properties.data()));
+    }
+
+    private static boolean held(FileChannel channel) throws IOException {
+        try {
+            return channel.tryLock() != null;
+        } catch (OverlappingFileLockException byThisProcess) {
+            return false;
+        }
     }
 
     @Override

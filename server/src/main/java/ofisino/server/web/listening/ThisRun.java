@@ -31,6 +31,7 @@ class ThisRun extends OncePerRequestFilter {
     private final UUID run = UUID.randomUUID();
     private final OfisinoProperties properties;
     private final Path file;
+    private boolean written;
 
     ThisRun(OfisinoProperties properties) {
         this.properties = properties;
@@ -62,10 +63,11 @@ class ThisRun extends OncePerRequestFilter {
                                 properties.lanUrl(),
                                 run));
         Files.move(being, file, StandardCopyOption.ATOMIC_MOVE);
+        written = true;
     }
 
     @EventListener(ContextClosedEvent.class)
     void gone() throws IOException {
-        Files.deleteIfExists(file);
+        if (written) Files.deleteIfExists(file);
     }
 }

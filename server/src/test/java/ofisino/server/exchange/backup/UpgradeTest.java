@@ -84,6 +84,13 @@ class UpgradeTest {
             for (String page : List.of("/today", "/findings", "/jobs", "/plan", "/money", "/entries"))
                 assertThat(owner.get(project + page).ok()).as(page).isNotEmpty();
             takesSomethingBack(owner);
+
+            running.bean(BackupService.class).makeDaily();
+            JsonNode backup = owner.get("/api/backup").ok();
+            assertThat(backup.path("latestAt").asString()).isNotEmpty();
+            assertThat(backup.path("overdue").asBoolean()).isFalse();
+            assertThat(backup.path("sameDisk").asBoolean()).isTrue();
+            assertThat(backup.path("lost").asInt()).isZero();
         }
     }
 

@@ -98,6 +98,7 @@ stop() { # stop [NAME]
   local name dir any=
   for name in ${1:-demo garage}; do
     dir=$HOME_DIR/$name; [ -d "$dir" ] || continue
+    { exec 9>"$dir/lock" && flock -w 30 9; } 2>/dev/null || true # what is being started is stopped once it stands
     if running "$dir"; then stop_server "$dir"; any=1; say "Stopped the $name server."; fi
     if [ -d "$dir/postgres" ] && [ -n "$(at_work "$(readlink -f "$dir/postgres")")" ]; then stop_pg "$dir"; any=1; fi
     rm -f "$dir/data/running"

@@ -16,7 +16,7 @@ z.config({ jitless: true }) // the content policy allows no eval
 const queries = new QueryClient({
   defaultOptions: {
     queries: {
-      retry: (count, error) => error instanceof Problem && error.code === 'network' && count < 3,
+      retry: (count, error) => error instanceof Problem && error.mayPass && count < 3,
       staleTime: 5_000,
     },
   },

@@ -14,6 +14,11 @@ export class Problem extends Error {
   ) {
     super(sentence)
   }
+
+  /** Whether the same request may be sent again in a moment: nothing was done, or nobody answered. */
+  get mayPass(): boolean {
+    return this.code === 'network' || this.code === 'request.busy'
+  }
 }
 
 const lost = 'No answer from Ofisino. What you typed is kept; check the connection and try again.'

@@ -29,13 +29,16 @@ it('sends the same values again under the same id while no answer came, and new 
   expect(new Set(ids).size).toBe(4)
 })
 
-it('keeps the id over a lost connection', async () => {
+it.each([
+  ['a lost connection', new Problem(0, 'network', 'lost')],
+  ['a database that is started again', new Problem(503, 'request.busy', 'in a moment')],
+])('keeps the id over %s', async (_, problem) => {
   const ids: string[] = []
   const { result } = renderHook(
     () =>
       useWrite((_: string, id) => {
         ids.push(id)
-        return ids.length < 3 ? Promise.reject(new Problem(0, 'network', 'lost')) : Promise.resolve('kept')
+        return ids.length < 3 ? Promise.reject(problem) : Promise.resolve('kept')
       }),
     { wrapper },
   )

@@ -18,7 +18,7 @@ export function useWrite<T, V>(run: (values: V, writeId: string) => Promise<T>, 
   const queries = useQueryClient()
   const pending = useRef<{ values: string; id: string } | undefined>(undefined)
   return useMutation<T, Problem, V>({
-    retry: (count, problem) => problem.code === 'network' && count < 2,
+    retry: (count, problem) => problem.mayPass && count < 2,
     retryDelay: 1500,
     mutationFn: (values) => {
       const key = JSON.stringify(values)
@@ -34,7 +34,7 @@ export function useWrite<T, V>(run: (values: V, writeId: string) => Promise<T>, 
       options.done?.(answer, values)
     },
     onError: (problem) => {
-      if (problem.code !== 'network') pending.current = undefined
+      if (!problem.mayPass) pending.current = undefined
     },
   })
 }

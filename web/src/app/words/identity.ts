@@ -65,8 +65,7 @@ export const identity = {
     nobody: 'Nobody makes backups here by itself.',
     daily: 'One is made every day that Ofisino runs. The last seven are kept in {{folder}}.',
     sealed: 'They open with your key only.',
-    sameDisk:
-      'That is the same disk as the garage: if it fails, both are lost. Choose another with ./ofisino backup-place FOLDER.',
+    sameDisk: 'That is the same disk as the garage: if it fails, both are lost. To choose a folder on another disk:',
     failed: 'The last try failed. {{why}}',
     lost_one:
       'One photo or receipt is missing from the garage’s folder, or damaged. An older backup may still have it.',
@@ -76,7 +75,7 @@ export const identity = {
     making: 'Making the backup …',
     made: '{{name}} ({{size}} MB): all records, photos and receipts. Keep it on another machine.',
     fetch: 'Download {{name}}',
-    back: 'To put it back: ./ofisino restore FILE, on the computer that runs Ofisino.',
+    back: 'To put it back, on the computer that runs Ofisino:',
   },
   garage: {
     prices: 'What things cost here, and the purse',
@@ -109,7 +108,7 @@ export const identity = {
     saveTime: 'Save the times',
     timeSaved: 'Times saved; the plan follows them.',
     phone: 'A phone for the garage',
-    noLan: 'Phones cannot reach this garage yet. On this computer, run ./ofisino start --lan.',
+    noLan: 'Phones cannot reach this garage yet. On the computer that runs Ofisino:',
     pairHow: 'Shows a code that signs in a phone in the same network ({{url}}).',
     pair: 'Pair a phone',
     qr: 'Code to scan with the phone',

@@ -3,6 +3,7 @@ import { useTranslation } from 'react-i18next'
 import { Download, HardDriveDownload, TriangleAlert } from 'lucide-react'
 import { api, unwrap, type Schemas } from '@/api/client'
 import { backupQuery } from '@/api/queries'
+import { Command } from '@/ui/Command'
 import { Loaded, ProblemAlert } from '@/ui/Feedback'
 import { useFormat } from '@/ui/format'
 
@@ -22,7 +23,11 @@ export function Backup() {
           <p className="quiet text-sm">
             {s.folder ? t('backup.daily', { folder: s.folder }) : t('backup.nobody')} {s.sealed && t('backup.sealed')}
           </p>
-          {s.sameDisk && <p className="quiet text-sm">{t('backup.sameDisk')}</p>}
+          {s.sameDisk && (
+            <p className="quiet text-sm">
+              {t('backup.sameDisk')} <Command>./ofisino backup-place FOLDER</Command>
+            </p>
+          )}
           <TakeAway />
         </div>
       )}
@@ -65,7 +70,9 @@ function TakeAway() {
             <Download className="size-5" aria-hidden="true" />
             {t('backup.fetch', { name: make.data.name })}
           </a>
-          <p className="quiet text-sm">{t('backup.back')}</p>
+          <p className="quiet text-sm">
+            {t('backup.back')} <Command>./ofisino restore {make.data.name}</Command>
+          </p>
         </div>
       )}
     </div>

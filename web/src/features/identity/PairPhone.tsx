@@ -4,6 +4,7 @@ import { api, unwrap, write } from '@/api/client'
 import { sessionQuery } from '@/api/queries'
 import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/Feedback'
+import { Command } from '@/ui/Command'
 import { QrCode } from '@/ui/QrCode'
 
 /** Shows the code that signs in a phone. */
@@ -13,7 +14,12 @@ export function PairPhone() {
   const pair = useWrite((_: Record<string, never>, id) => unwrap(api.POST('/api/pairing', { ...write(id) })), {
     undoable: false,
   })
-  if (!session?.lanUrl) return <p className="quiet">{t('garage.noLan')}</p>
+  if (!session?.lanUrl)
+    return (
+      <p className="quiet">
+        {t('garage.noLan')} <Command>./ofisino start --lan</Command>
+      </p>
+    )
   return (
     <div className="grid gap-3">
       <p>{t('garage.pairHow', { url: session.lanUrl })}</p>

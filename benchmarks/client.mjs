@@ -1,5 +1,10 @@
-/** Talks to a running garage as a browser would: with cookies, the token against forgery, and an id for each change. */
-export function client(url) {
+/**
+ * Talks to a running garage as a browser would: with cookies, the token against forgery, and an id for each change.
+ *
+ * @param at the address, or what says the address that it has now
+ */
+export function client(at) {
+  const address = typeof at === 'function' ? at : () => at
   const cookies = new Map()
   const headers = (writeId, type) => ({
     Cookie: [...cookies].map(([k, v]) => `${k}=${v}`).join('; '),
@@ -8,7 +13,7 @@ export function client(url) {
 
   /** @returns the answer, whatever it says; throws when there is none */
   async function send(method, path, body, { writeId = crypto.randomUUID(), type = 'application/json' } = {}) {
-    const response = await fetch(url + path, {
+    const response = await fetch(address() + path, {
       method,
       headers: headers(method === 'GET' ? undefined : writeId, type),
       ...(body !== undefined && { body: type === 'application/json' ? JSON.stringify(body) : body }),

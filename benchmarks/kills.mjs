@@ -1,12 +1,14 @@
 // Writes all the time while the server, and then its database, is killed again and again; what was answered is there, once.
-// node benchmarks/kills.mjs URL PASSWORD OFISINO_HOME [KILLS]; needs ./ofisino in the working folder.
-import { execFileSync } from 'node:child_process'
+// node benchmarks/kills.mjs PASSWORD OFISINO_HOME [KILLS]; needs ./ofisino in the working folder.
+import { execFile } from 'node:child_process'
 import { readFileSync } from 'node:fs'
+import { promisify } from 'node:util'
 import { client } from './client.mjs'
 
-const [url, password, home, times = '6'] = process.argv.slice(2)
+const [password, home, times = '6'] = process.argv.slice(2)
 const KILLS = Number(times)
-let garage = await client(url).signIn(password)
+const said = (what) => new RegExp(`^${what}=(.*)$`, 'm').exec(readFileSync(`${home}/demo/data/running`, 'utf8'))[1]
+const garage = await client(() => said('url')).signIn(password) // another program may take its port while it is down
 const acknowledged = new Set()
 let again = 0
 let stopping = false
@@ -29,8 +31,9 @@ async function writer() {
 }
 
 const pause = (ms) => new Promise((on) => setTimeout(on, ms))
-const kill = (file) => process.kill(Number(/\d+/.exec(readFileSync(`${home}/demo/${file}`, 'utf8'))[0]), 'SIGKILL')
-const start = () => execFileSync('./ofisino', ['demo'], { env: { ...process.env, OFISINO_HOME: home }, stdio: 'ignore' })
+const kill = (pid) => process.kill(Number(pid), 'SIGKILL')
+const postmaster = () => readFileSync(`${home}/demo/postgres/postmaster.pid`, 'utf8').split('\n')[0]
+const start = () => promisify(execFile)('./ofisino', ['demo'], { env: { ...process.env, OFISINO_HOME: home } })
 async function answersAgain() {
   const until = Date.now() + 60_000
   while (Date.now() < until) {
@@ -43,11 +46,11 @@ async function answersAgain() {
 const writers = Array.from({ length: 4 }, writer)
 for (let i = 0; i < KILLS; i++) {
   await pause(300 + Math.random() * 900)
-  if (i % 3 !== 1) kill('postgres/postmaster.pid')
+  if (i % 3 !== 1) kill(postmaster())
   if (i % 3 === 2) await pause(Math.random() * 500)
   if (i % 3 !== 0) {
-    kill('data/running')
-    start()
+    kill(said('pid'))
+    await start()
   }
   await answersAgain() // where only the database was killed, by itself
 }

@@ -18,6 +18,8 @@ import org.springframework.web.bind.annotation.RestController;
 class Failures implements ErrorController {
     @RequestMapping("/error")
     ResponseEntity<ProblemDetail> failed(HttpServletRequest request) {
+        if (request.getAttribute(RequestDispatcher.ERROR_EXCEPTION) instanceof Throwable thrown
+                && DatabaseGone.isCauseOf(thrown)) return problem(DatabaseGone.refusal());
         HttpStatus status = Optional.ofNullable(request.getAttribute(RequestDispatcher.ERROR_STATUS_CODE))
                 .map(code -> HttpStatus.resolve((Integer) code))
                 .orElse(HttpStatus.NOT_FOUND);
@@ -25,5 +27,10 @@ class Failures implements ErrorController {
                 ? "Something in Ofisino went wrong; nothing was changed."
                 : "There is nothing here, or it cannot be asked like this. Go back and try again.";
         return ResponseEntity.status(status).body(Problems.of(status, "request." + status.value(), sentence, Map.of()));
+    }
+
+    private static ResponseEntity<ProblemDetail> problem(Refused refused) {
+        return ResponseEntity.status(refused.status())
+                .body(Problems.of(refused.status(), refused.code(), refused.getMessage(), Map.of()));
     }
 }

@@ -29,6 +29,7 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.jdbc.UncategorizedSQLException;
 import org.springframework.transaction.CannotCreateTransactionException;
+import org.springframework.transaction.TransactionSystemException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
@@ -184,13 +185,17 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
     }
 
     /** A database that cannot write its log any more stops; then it is the disk that a person must hear of. */
-    @ExceptionHandler({DataAccessResourceFailureException.class, CannotCreateTransactionException.class})
+    @ExceptionHandler({
+        DataAccessResourceFailureException.class,
+        CannotCreateTransactionException.class,
+        TransactionSystemException.class
+    })
     ResponseEntity<ProblemDetail> unreachable(NestedRuntimeException gone) throws IOException {
+        if (!DatabaseGone.isCauseOf(gone)) return defect(gone);
         if (Files.getFileStore(data).getUsableSpace() < FULL_BYTES) return diskFull();
         LOG.error(
                 "the database does not answer: {}", gone.getMostSpecificCause().getMessage());
-        return refused(Refused.busy(
-                "The database does not answer. It is started again; try once more in a moment. Nothing was changed."));
+        return refused(DatabaseGone.refusal());
     }
 
     @ExceptionHandler

@@ -1,5 +1,7 @@
 # A PostgreSQL server of the garage's own: on loopback, with a generated password that only its owner can read.
 
+SAME_PORT= PG_MORE= # set by whoever needs the one port, or more options
+
 as_pg() { # PostgreSQL refuses to run as root
   if [ "$(id -u)" != 0 ]; then "$@"
   elif id postgres >/dev/null 2>&1; then (cd / && runuser -u postgres -- "$@")
@@ -44,16 +46,21 @@ settle_pg() {
 # start_pg FOLDER FIRST_PORT: makes the database if need be, starts it, leaves its port in FOLDER/pg.port
 start_pg() {
   local dir=$1
-  pg_bin "$dir" >/dev/null # ends here where this machine has none that can read it
-  [ -f "$dir/postgres/PG_VERSION" ] || make_pg "$dir"
+  rmdir "$dir/postgres" 2>/dev/null || true # an empty folder is none
+  [ -e "$dir/postgres" ] || make_pg "$dir"
   ours_pg "$dir"
+  [ -f "$dir/postgres/PG_VERSION" ] || fail "$dir/postgres is not a whole database. Nothing in it was touched; $RESCUE"
+  pg_bin "$dir" >/dev/null # ends here where this machine has none that can read it
   [ -s "$dir/pg.password" ] || new_pg_password "$dir"
   settle_pg "$dir" || launch_pg "$dir" "$2"
-  sql "$dir" 'select 1' >/dev/null 2>&1 || { stop_pg "$dir"; new_pg_password "$dir"; launch_pg "$dir" "$2"; }
+  local why; why=$(sql "$dir" 'select 1' 2>&1 >/dev/null) && return
+  [[ $why == *'password authentication failed'* ]] || fail "the database does not answer: $why"
+  stop_pg "$dir"; new_pg_password "$dir"; launch_pg "$dir" "$2"
 }
+RESCUE="./ofisino restore FILE --aside puts a backup in its place and keeps it."
 
 make_pg() { # whole or not at all
-  local dir=$1 being=$1/postgres.being; rm -rf "$being" "$dir/postgres"
+  local dir=$1 being=$1/postgres.being; rm -rf "$being"
   (umask 077; secret > "$dir/pg.password")
   mkdir -p "$being"; chmod 700 "$being"; own_pg "$being"
   local pw; pw=$(mktemp); cat "$dir/pg.password" > "$pw"; own_pg "$pw"
@@ -67,7 +74,7 @@ ours_pg() {
   local data=$1/postgres
   if [ -n "$(find "$data" ! -user "$(pg_user)" -print -quit)" ]; then
     [ "$(id -u)" = 0 ] || fail "files in $data belong to $(stat -c %U "$(find "$data" ! -user "$(pg_user)" -print -quit)"). Give them back with: sudo chown -R $(id -un) $1"
-    say "The database's files belonged to somebody else; they are given back to $(pg_user)."
+    say "The database's files belonged to somebody else. They belong to $(pg_user) again."
     own_pg "$data"
   fi
   chmod 700 "$data"
@@ -81,7 +88,7 @@ new_pg_password() {
     as_pg "$(pg_bin "$1")/postgres" --single -D "$1/postgres" postgres >/dev/null 2>"$1/single.log" ||
     fail "the password of the database is lost, and no new one could be set$(why_pg "$1" "$1/single.log")"
   mv "$1/pg.password.being" "$1/pg.password"
-  say "The password of the database was lost; it has a new one."
+  say "The database's password file was missing or wrong, so a new password was set."
 }
 
 # The port is found out by taking it: first the one of last time, since a server that runs on knows only that.
@@ -90,9 +97,9 @@ launch_pg() {
   port=$(cat "$dir/pg.port" 2>/dev/null || echo "$2")
   while :; do
     [ ! -f "$log" ] || as_pg mv "$log" "$log.1"
-    if as_pg "$(pg_bin "$dir")/pg_ctl" -D "$data" -l "$log" -w -t 60 -o "-p $port $PG_OPTIONS" start >/dev/null 2>&1; then echo "$port" > "$dir/pg.port"; return; fi
+    if as_pg "$(pg_bin "$dir")/pg_ctl" -D "$data" -l "$log" -w -t 60 -o "-p $port $PG_OPTIONS $PG_MORE" start >/dev/null 2>&1; then echo "$port" > "$dir/pg.port"; return; fi
     grep -qs 'could not bind' "$log" && [ $((tried += 1)) -le 20 ] || fail "the database does not start$(why_pg "$dir" "$log")"
-    [ -z "${SAME_PORT:-}" ] || { sleep 1; continue; }
+    [ -z "$SAME_PORT" ] || { sleep 1; continue; }
     port=$((port + 1))
   done
 }
@@ -102,7 +109,7 @@ PG_OPTIONS="-c listen_addresses=127.0.0.1 -c unix_socket_directories='' -c max_c
 why_pg() {
   if [ "$(free_mb "$1")" -lt 20 ]; then say ": the disk is full ($(free_mb "$1") MB left). Make room, then start again; nothing is lost."
   elif grep -qs 'Read-only file system' "$2"; then say ": its disk is read-only. Make it writable, then start again."
-  else say "; its log is $2 ($(grep -sE 'FATAL|PANIC|error' "$2" | tail -n 1 | sed 's/^.*: *//'))"; fi
+  else say " ($(grep -sE 'FATAL|PANIC|error' "$2" | tail -n 1 | sed 's/^.*: *//')). Its log is $2. If it cannot be mended, $RESCUE"; fi
 }
 
 stop_pg() { [ ! -f "$1/postgres/PG_VERSION" ] || as_pg "$(pg_bin "$1")/pg_ctl" -D "$1/postgres" -m fast -w stop >/dev/null 2>&1 || true; }

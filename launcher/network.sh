@@ -8,12 +8,11 @@ lan_url() { # lan_url FOLDER: where phones find this garage
   say "https://$ip:${OFISINO_LAN_PORT:-$(cat "$1/lan.port" 2>/dev/null || echo $LAN_PORT)}"
 }
 
-open_to_network() {
-  local dir=$1 url ip port last
-  url=$(lan_url "$dir") || exit 1
+open_to_network() { # open_to_network FOLDER URL
+  local dir=$1 url=$2 ip port last
   ip=${url#https://}; port=${ip##*:}; ip=${ip%:*}
   last=$(cat "$dir/lan.address" 2>/dev/null || true)
-  [ -z "$last" ] || [ "$last" = "$ip:$port" ] || say "Phones knew this garage at $last; from now on it is at $ip:$port. Pair them again."
+  [ -z "$last" ] || [ "$last" = "$ip:$port" ] || say "Phones used $last. The address is now $ip:$port, so pair them again."
   certificate "$dir" "$ip"
   echo "$port" > "$dir/lan.port"; echo "$ip:$port" > "$dir/lan.address"
   SERVER_ENV+=(OFISINO_LAN_URL="$url" OFISINO_LAN_KEYS="$dir/lan-$ip.p12" OFISINO_LAN_PASSWORD="$(cat "$dir/lan.password")")

@@ -24,15 +24,16 @@ answers()  { # the one that wrote its name down is at work here, and answers by 
 first_port() { [ "$1" = demo ] && say 8471 || say 8470; }
 
 launch() { # launch NAME [lan]
-  local dir=$HOME_DIR/$1
+  local dir=$HOME_DIR/$1 lan=
   open_folder "$dir"
+  if [ "${2:-}" = lan ]; then lan=$(lan_url "$dir") || exit 1; fi # before anything is stopped
   exec 9>"$dir/lock"; flock -w 900 9 || fail "another start is under way; try again when it is done"
   if answers "$dir"; then
     pg_answers "$dir" || { say "Its database had stopped."; wake "$dir"; }
-    if [ "${2:-}" != lan ] || [ "$(said "$dir" lan)" = "$(lan_url "$dir")" ]; then say "It is running already."; tell "$1"; return; fi
-    if [ -z "$(said "$dir" lan)" ]; then say "It is running for this machine only; it starts again, open to your network."
-    else say "Your network knows this machine by another address now; it starts again there."; fi
-  elif running "$dir"; then say "A server of this garage does not answer; it is stopped."; fi
+    if [ -z "$lan" ] || [ "$(said "$dir" lan)" = "$lan" ]; then say "It is running already."; tell "$1"; return; fi
+    if [ -z "$(said "$dir" lan)" ]; then say "It was running for this computer only. Restarting it so that phones in your network can reach it."
+    else say "This computer's network address has changed. Restarting at the new one."; fi
+  elif running "$dir"; then say "A server of this garage is not answering. Stopping it."; fi
   stop_server "$dir"
   build
   start_pg "$dir" 54330; make_db "$dir" ofisino
@@ -40,9 +41,9 @@ launch() { # launch NAME [lan]
   check_clock "$dir"
   server_env "$1"
   archive "$dir"
-  [ "${2:-}" != lan ] || open_to_network "$dir"
+  [ -z "$lan" ] || open_to_network "$dir" "$lan"
   (
-    umask 077; rm -f "$dir/data/running" "$dir/server.out"
+    umask 077; chmod -f 600 "$dir"/*.log || true; rm -f "$dir/data/running" "$dir/server.out"
     cd "$dir/data"; export "${SERVER_ENV[@]}" # not as arguments, which everybody on this machine may read
     nohup setsid java -XX:SharedArchiveFile="$BUILD/app/classes.jsa" -Xshare:auto "${JAVA_OPTIONS[@]}" -XX:ErrorFile="$dir/jvm-error.log" \
       -jar "$BUILD/app/server.jar" >"$dir/server.out" 2>&1 9>&- & echo $! > "$dir/data/starting"
@@ -79,7 +80,10 @@ why_stopped() { # the server's own sentence, where it has one
 }
 
 # wake FOLDER: starts the database of a server that runs on, which knows it at one port only
-wake() { SAME_PORT=1 start_pg "$1" 54330; say "The database runs again."; }
+wake() {
+  [ -s "$1/pg.password" ] || fail "the database's password file is missing. Run ./ofisino stop, then ./ofisino start: that sets a new one."
+  SAME_PORT=1 start_pg "$1" 54330; say "The database runs again."
+}
 wake_by_server() { # called by the server when its database is gone
   local dir=$HOME_DIR/$1
   exec 9>"$dir/lock"; flock -w 60 9 || return 1

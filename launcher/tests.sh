@@ -3,7 +3,7 @@
 test_database() {
   TEST_DIR=$(mktemp -d /tmp/ofisino-test-XXXXXX); chmod 711 "$TEST_DIR"
   trap 'stop_pg "$TEST_DIR"; rm -rf "$TEST_DIR"' EXIT
-  start_pg "$TEST_DIR" 54430
+  PG_MORE="-c fsync=off -c synchronous_commit=off -c full_page_writes=off" start_pg "$TEST_DIR" 54430 # it is thrown away
   export OFISINO_TEST_DB="jdbc:postgresql://127.0.0.1:$(cat "$TEST_DIR/pg.port")/" OFISINO_TEST_DB_PASSWORD; OFISINO_TEST_DB_PASSWORD=$(cat "$TEST_DIR/pg.password")
 }
 
@@ -31,7 +31,7 @@ run_tests() {
 
 # What is too long for each day. Seeds are fresh: what fails says its own, so that it can be drawn again.
 prove() {
-  check_machine chromium=chromium age=age faketime=faketime; check_builder; mkdir -p "$BUILD"; install_npm; test_database
+  check_machine chromium=chromium age=age faketime=faketime unzip=unzip ss=iproute2 python3=python3; check_builder; mkdir -p "$BUILD"; install_npm; test_database
   local seed=$RANDOM runs=${PROPERTY_RUNS:-5}
   say "Properties, $runs times from fresh seeds …"
   for _ in $(seq "$runs"); do

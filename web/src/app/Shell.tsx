@@ -73,7 +73,7 @@ function ToGarage({ owns }: { owns: boolean }) {
   const { t } = useTranslation()
   const { data: backup } = useQuery({ ...backupQuery, enabled: owns })
   const tooOld = backup?.overdue && (backup.latestAt !== undefined || backup.failure !== undefined)
-  const name = tooOld ? `${t('nav.garage')}: ${t('backup.tooOld')}` : t('nav.garage')
+  const name = t(tooOld ? 'nav.garageUnsaved' : 'nav.garage')
   return (
     <NavLink to="/garage" className="btn btn-ghost btn-square relative" aria-label={name} title={name}>
       <Warehouse className="size-5" aria-hidden="true" />

@@ -22,6 +22,7 @@ export const common = {
     evenings: 'Evenings',
     money: 'Money',
     garage: 'Garage',
+    garageUnsaved: 'Garage: the last backup is too old',
     more: 'More',
     signOut: 'Sign out',
     settings: 'The car',

@@ -18,7 +18,7 @@ it('says how old the last backup is and where they lie', async () => {
   server.when('GET /api/backup', state)
   show(<Backup />)
   expect(await screen.findByText(/Last backup .*26 Nov/)).toBeInTheDocument()
-  expect(screen.getByText(/kept in \/backups/)).toBeInTheDocument()
+  expect(screen.getByText(/last seven in \/backups/)).toBeInTheDocument()
   expect(screen.queryByText(/same disk/)).not.toBeInTheDocument()
 })
 
@@ -28,7 +28,7 @@ it.each([
   [{ ...state, sameDisk: true }, /if it fails, both are lost/],
   [{ ...state, failure: 'Plug its disk in.' }, /The last try failed. Plug its disk in./],
   [{ ...state, lost: 2 }, /2 photos or receipts are missing/],
-  [{ ...state, sealed: true }, /open with your key only/],
+  [{ ...state, sealed: true }, /open only with your key/],
 ])('warns of what is not safe', async (found, words) => {
   server.when('GET /api/backup', found)
   show(<Backup />)

@@ -1,7 +1,6 @@
 package ofisino.server.attachments;
 
 import java.nio.file.Path;
-import java.util.List;
 
 /**
  * Where photos and receipts lie: each under the hash of its bytes, so what is there never changes.
@@ -19,10 +18,5 @@ public record FileFolder(Path folder) {
 
     public Path thumbnail(String sha256) {
         return path(sha256).resolveSibling(sha256 + ".thumb.jpg");
-    }
-
-    /** The file, and the small picture of it where it has one. */
-    public List<Path> allOf(String sha256) {
-        return List.of(path(sha256), thumbnail(sha256));
     }
 }

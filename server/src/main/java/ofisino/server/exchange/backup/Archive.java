@@ -19,6 +19,7 @@ import java.util.zip.Deflater;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import ofisino.server.attachments.FileFolder;
+import ofisino.server.exchange.backup.GarageDatabase.Stored;
 import ofisino.server.exchange.backup.Manifest.Part;
 import ofisino.server.web.Sha256;
 import tools.jackson.databind.json.JsonMapper;
@@ -51,14 +52,15 @@ final class Archive {
                 Part dump = add(zip, DUMP, to -> database.dump(snapshot, to));
                 List<Part> parts = new ArrayList<>();
                 List<String> lost = new ArrayList<>();
-                for (String sha256 : contents.sha256s()) {
-                    for (Path file : files.allOf(sha256))
-                        if (Files.exists(file))
-                            parts.add(inside ? add(zip, name(file), to -> Files.copy(file, to)) : beside(file));
-                    String picture = name(files.path(sha256));
-                    if (parts.stream()
-                            .noneMatch(part ->
-                                    part.name().equals(picture) && part.sha256().equals(sha256))) lost.add(sha256);
+                for (Stored stored : contents.files()) {
+                    Path file = files.path(stored.sha256());
+                    Part part = new Part(name(file), stored.bytes(), stored.sha256(), false);
+                    boolean whole = Beside.isWhole(part, file);
+                    if (!whole) lost.add(part.name());
+                    parts.add(whole && inside ? add(zip, part.name(), to -> Files.copy(file, to)) : part);
+                    Path small = files.thumbnail(stored.sha256());
+                    if (Files.exists(small))
+                        parts.add(inside ? add(zip, name(small), to -> Files.copy(small, to)) : beside(small));
                 }
                 var manifest = new Manifest(
                         Manifest.FORMAT, now, contents.garage(), contents.schema(), dump, parts, contents.rows(), lost);

@@ -36,7 +36,7 @@ final class ArchiveFile implements AutoCloseable {
             throw new BackupRefused("There is no file %s.".formatted(path), missing);
         } catch (ZipException cut) {
             throw new BackupRefused(
-                    "%s is no backup, or was cut off. Take another one.".formatted(path.getFileName()), cut);
+                    "%s is not a backup, or was cut off. Use another one.".formatted(path.getFileName()), cut);
         }
         try {
             manifest = read();
@@ -64,7 +64,7 @@ final class ArchiveFile implements AutoCloseable {
                 throw new BackupRefused("%s was made by a newer Ofisino. Restore it with that one or a newer one."
                         .formatted(path.getFileName()));
             return read;
-        } catch (JacksonException | NullPointerException unreadable) {
+        } catch (JacksonException unreadable) {
             throw damaged("its list of contents cannot be read");
         }
     }
@@ -79,6 +79,7 @@ final class ArchiveFile implements AutoCloseable {
             String name = entries.nextElement().getName();
             if (!listed.contains(name)) throw damaged("it holds “%s”, which it does not list".formatted(name));
         }
+        if (!manifest.database().name().equals(Archive.DUMP)) throw damaged("it names no database");
         checkPart(manifest.database());
         for (Part part : manifest.files()) if (part.inside()) checkPart(part);
     }
@@ -96,17 +97,19 @@ final class ArchiveFile implements AutoCloseable {
     }
 
     private BackupRefused damaged(String how) {
-        return new BackupRefused("%s is damaged: %s. Take another backup.".formatted(path.getFileName(), how));
+        return new BackupRefused("%s is damaged: %s. Use another backup.".formatted(path.getFileName(), how));
     }
 
     void extractDump(Path into) throws IOException {
         copy(manifest.database(), into);
     }
 
-    /** Where a file that is not inside is found; answers the names of those that are nowhere. */
-    List<String> missing(Beside beside) throws IOException {
-        List<String> missing = new ArrayList<>(manifest.lost());
-        for (Part part : manifest.files()) if (!part.inside() && !beside.has(part)) missing.add(part.name());
+    /** The files that are neither inside, nor beside, nor in the data folder already. */
+    List<Part> missing(Beside beside, Path data) throws IOException {
+        List<Part> missing = new ArrayList<>();
+        for (Part part : manifest.files())
+            if (!part.inside() && !beside.has(part) && !Beside.isWhole(part, data.resolve(part.name())))
+                missing.add(part);
         return missing;
     }
 

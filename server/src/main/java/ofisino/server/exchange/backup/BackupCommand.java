@@ -14,6 +14,7 @@ import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
+import ofisino.server.exchange.backup.Manifest.Part;
 
 /** What the launcher's commands about backups do: {@code backup}, {@code restore}, {@code backup-place} and {@code new-key}. */
 public final class BackupCommand {
@@ -85,9 +86,8 @@ public final class BackupCommand {
     }
 
     private static long pictures(Manifest manifest) {
-        return manifest.files().stream()
-                .filter(part -> !part.name().endsWith(".thumb.jpg"))
-                .count();
+        return manifest.files().stream().filter(Part::isPicture).count()
+                - manifest.lost().size();
     }
 
     private static String lost(Manifest manifest) {
@@ -105,7 +105,7 @@ public final class BackupCommand {
                 restoring.restore(file, options.key(), options.incomplete(), found -> agreed(found, options.yes()));
         if (done.isEmpty()) return "Nothing was changed.";
         database.dropReplaced();
-        return "Restored: %s as it was on %s. Everybody signs in anew."
+        return "Restored: %s as it was on %s. Everybody has to sign in again. People, phones and links are as they were then: check them on the Garage page."
                 .formatted(done.get().garage(), at(done.get()));
     }
 
@@ -114,22 +114,23 @@ public final class BackupCommand {
         var here = database.atOneMoment((contents, snapshot) -> contents);
         if (here.garage().isBlank()) return true;
         System.out.printf(
-                "Here is %s, last changed %s.%nIt is replaced by %s as it was on %s.%n",
+                "This garage: %s, last changed %s.%nIt will be replaced by: %s as it was on %s.%n",
                 here.garage(), here.changedAt().isBlank() ? "never" : here.changedAt(), found.garage(), at(found));
         if (!yes && !answeredYes()) return false;
         Path copy = backups.resolve("before-restore-%s.zip".formatted(now().format(NAME)));
         for (int i = 2; Files.exists(copy); i++)
             copy = backups.resolve("before-restore-%s-%d.zip".formatted(now().format(NAME), i));
         archive().whole(copy, "", clock.instant());
-        System.out.println("What is here now was saved as " + copy);
+        System.out.println("This garage was saved as " + copy);
         return true;
     }
 
     private static boolean answeredYes() {
-        System.out.print("A copy of what is here is made first. Type yes to go on: ");
+        System.out.print("A copy of this garage is made first. Type yes to go on: ");
         System.out.flush();
         var console = System.console();
-        if (console == null) throw new BackupRefused("Nobody can be asked here. Add --yes if it shall be replaced.");
+        if (console == null)
+            throw new BackupRefused("There is no terminal to ask at. Add --yes to replace it all the same.");
         return "yes".equalsIgnoreCase(String.valueOf(console.readLine()).strip());
     }
 

@@ -99,8 +99,8 @@ class BackupService {
         if (database.<Long>atOneMoment((contents, snapshot) -> contents.rows().get("garage")) > 1)
             throw new Conflict(
                     "backup.many-garages",
-                    "Several garages are kept together here. Who runs this machine saves them with ./ofisino backup.");
-        if (!oneAtATime.tryAcquire()) throw Refused.busy("Another backup is being made. Wait until it is done.");
+                    "This database holds several garages. Whoever runs this computer can save them with ./ofisino backup.");
+        if (!oneAtATime.tryAcquire()) throw Refused.busy("Another backup is being made. Try again when it is done.");
         try {
             clear(Duration.ZERO);
             String recipient = properties.backups().isBlank()

@@ -37,16 +37,18 @@ record Beside(Path folder, Optional<Path> key) {
         if (isWhole(part, open(part))) Files.copy(open(part), into, StandardCopyOption.REPLACE_EXISTING);
         else Sealing.open(sealed(part), key.orElseThrow(), into);
         if (!isWhole(part, into))
-            throw new BackupRefused("“%s” in %s is damaged. Take another backup.".formatted(part.name(), folder));
+            throw new BackupRefused("“%s” in %s is damaged. Use another backup.".formatted(part.name(), folder));
     }
 
     /** Keeps a file of the garage here, if it is not here yet: as a second name of the same file where the disk is the same. */
     void keep(Part part, Path data, String recipient) throws IOException {
         Path file = data.resolve(part.name());
         Path target = recipient.isBlank() ? open(part) : sealed(part);
-        if (Files.exists(target)) return;
+        boolean there = Files.exists(target) && (!recipient.isBlank() || Files.size(target) == part.bytes());
+        if (there || !isWhole(part, file)) return;
         Files.createDirectories(target.getParent());
         if (recipient.isBlank() && Files.getFileStore(file).equals(Files.getFileStore(target.getParent()))) {
+            Files.deleteIfExists(target);
             Files.createLink(target, file);
             return;
         }

@@ -39,10 +39,12 @@ record GarageDatabase(String url, String user, String password, String programs)
     /**
      * @param garage    what it is called; empty before the first account
      * @param schema    number of the last migration; 0 where there was none
-     * @param sha256s   of all photos and receipts
+     * @param files     all photos and receipts, each once
      * @param changedAt when something was last changed, by the clock of that time; empty for never
      */
-    record Contents(String garage, int schema, Map<String, Long> rows, List<String> sha256s, String changedAt) {}
+    record Contents(String garage, int schema, Map<String, Long> rows, List<Stored> files, String changedAt) {}
+
+    record Stored(String sha256, long bytes) {}
 
     /** What is read while nothing that is read changes: sums, files and dump are of one moment. */
     interface OneMoment<T> {
@@ -74,7 +76,10 @@ record GarageDatabase(String url, String user, String password, String programs)
                 Integer.parseInt(
                         text(garage, "select coalesce(max(version::int), 0) from flyway_schema_history where success")),
                 rows,
-                texts(garage, "select distinct sha256 from attachment order by 1"),
+                texts(garage, "select distinct sha256 || ' ' || bytes from attachment order by 1").stream()
+                        .map(row -> row.split(" "))
+                        .map(row -> new Stored(row[0], Long.parseLong(row[1])))
+                        .toList(),
                 text(garage, "select coalesce(to_char(max(at), 'YYYY-MM-DD HH24:MI'), '') from history"));
     }
 

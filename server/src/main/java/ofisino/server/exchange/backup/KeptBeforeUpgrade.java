@@ -1,10 +1,10 @@
 package ofisino.server.exchange.backup;
 
 import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
+import java.time.ZoneOffset;
+import java.time.format.DateTimeFormatter;
 import ofisino.server.web.OfisinoProperties;
 import ofisino.server.web.StartRefused;
 import ofisino.server.web.listening.OneServer;
@@ -19,6 +19,9 @@ import org.springframework.stereotype.Component;
 @Component
 class KeptBeforeUpgrade implements FlywayMigrationStrategy {
     private static final Logger LOG = LoggerFactory.getLogger(KeptBeforeUpgrade.class);
+
+    private static final DateTimeFormatter MOMENT =
+            DateTimeFormatter.ofPattern("yyyy-MM-dd-HHmmss").withZone(ZoneOffset.UTC);
 
     private final Archive archive;
     private final OfisinoProperties properties;
@@ -39,7 +42,7 @@ class KeptBeforeUpgrade implements FlywayMigrationStrategy {
             int known = newest(flyway);
             if (found > known)
                 throw new StartRefused(
-                        "This garage was opened by a newer Ofisino (its schema is %d, this one knows %d). Start it with that one or a newer one; nothing was changed."
+                        "A newer Ofisino has opened this garage (schema %d; this one knows %d). Use that version or a newer one. Nothing was changed."
                                 .formatted(found, known));
             if (found < known) save(found, known);
         }
@@ -60,17 +63,13 @@ class KeptBeforeUpgrade implements FlywayMigrationStrategy {
     private void save(int from, int to) {
         if (properties.backups().isBlank()) return;
         Path backups = Path.of(properties.backups());
-        String name = "before-upgrade-%d-to-%d".formatted(from, to);
+        String name = "before-upgrade-%d-to-%d-%s".formatted(from, to, MOMENT.format(clock.instant()));
         try {
-            var here = new BackupPlace(backups, "");
-            if (Files.exists(backups.resolve(name + here.ending()))) return;
-            here.make(archive, properties.data(), name, clock.instant());
+            new BackupPlace(backups, "").make(archive, properties.data(), name, clock.instant());
             LOG.info("the garage was saved before its upgrade: {} in {}", name, backups);
-        } catch (IOException broken) {
-            throw new UncheckedIOException(broken);
-        } catch (BackupRefused refused) {
+        } catch (IOException | BackupRefused failed) {
             throw new StartRefused("The garage could not be saved before its upgrade, so it was left as it was: "
-                    + refused.getMessage());
+                    + failed.getMessage());
         }
     }
 }

@@ -58,21 +58,24 @@ final class Restoring {
             int known = newestSchema();
             if (manifest.schema() > known)
                 throw new BackupRefused(
-                        "%s was made by a newer Ofisino (its schema is %d, this one knows %d). Restore it with that one or a newer one."
+                        "%s was made by a newer Ofisino (schema %d; this one knows %d). Restore it with that version or a newer one."
                                 .formatted(file.getFileName(), manifest.schema(), known));
             var beside = new Beside(file.toAbsolutePath().getParent(), key);
-            List<String> missing = archive.missing(beside).stream()
-                    .filter(name -> !name.endsWith(".thumb.jpg"))
-                    .toList();
-            if (!missing.isEmpty() && !incomplete)
+            List<Part> missing = archive.missing(beside, data);
+            if (missing.stream().anyMatch(Part::isPicture) && !incomplete)
                 throw new BackupRefused(
-                        "%d of its photos and receipts are neither in it nor in the folder files beside it. Put that folder there, or add --incomplete to restore without them."
-                                .formatted(missing.size()));
+                        "%d of its photos and receipts are neither in it nor in the folder “files” beside it. Put that folder there, or add --incomplete to restore without them."
+                                .formatted(
+                                        missing.stream().filter(Part::isPicture).count()));
             if (!agreed.to(manifest)) return Optional.empty();
-            fill(archive);
-            for (Part part : manifest.files())
-                if (part.inside() || beside.has(part)) archive.extract(part, beside, data);
-            database.swap();
+            try {
+                fill(archive);
+                for (Part part : manifest.files()) if (!missing.contains(part)) archive.extract(part, beside, data);
+                database.swap();
+            } catch (IOException | RuntimeException refused) {
+                database.dropBeside();
+                throw refused;
+            }
             return Optional.of(manifest);
         }
     }
@@ -87,9 +90,6 @@ final class Restoring {
                 throw new BackupRefused(
                         "What came out of the backup is not what went in: %s. The garage stays as it was."
                                 .formatted(differences(archive.manifest().rows(), found)));
-        } catch (IOException | RuntimeException refused) {
-            database.dropBeside();
-            throw refused;
         } finally {
             Files.deleteIfExists(dump);
         }

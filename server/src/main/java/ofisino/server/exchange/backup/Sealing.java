@@ -37,7 +37,7 @@ final class Sealing {
                             List.of(X25519RecipientStanzaWriterFactory.newRecipientStanzaWriter(recipient.strip()))));
         } catch (GeneralSecurityException | IllegalArgumentException noKey) {
             throw new BackupRefused(
-                    "“%s” is no public key. It begins with age1; ./ofisino new-key makes one.".formatted(recipient),
+                    "“%s” is not a public key. One begins with age1; ./ofisino new-key makes one.".formatted(recipient),
                     noKey);
         }
     }
@@ -62,7 +62,7 @@ final class Sealing {
                     notThisKey);
         } catch (IOException | IllegalArgumentException damaged) {
             throw new BackupRefused(
-                    "%s is damaged or ends too early; take another backup.".formatted(sealed.getFileName()), damaged);
+                    "%s is damaged or was cut off. Use another backup.".formatted(sealed.getFileName()), damaged);
         }
     }
 

@@ -16,7 +16,7 @@ final class StartFailures implements FailureAnalyzer {
             if (cause instanceof StartRefused) return new FailureAnalysis(cause.getMessage(), null, failure);
             if (cause instanceof ConnectorStartFailedException taken)
                 return new FailureAnalysis(
-                        "Another program has port %d of this machine. End it, then start again."
+                        "Another program has port %d of this computer. End it, then start again. (Phones know this port; another one for them is set with OFISINO_LAN_PORT=NUMBER ./ofisino start --lan, and then they must be paired again.)"
                                 .formatted(taken.getPort()),
                         null,
                         failure);

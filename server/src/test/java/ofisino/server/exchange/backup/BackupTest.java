@@ -159,7 +159,7 @@ class BackupTest {
         assertThatThrownBy(() -> elsewhere("slipped in").run("restore", with("files/../../etc/x", "x", "", "")))
                 .hasMessageContaining("which it does not list");
         assertThatThrownBy(() -> elsewhere("newer").run("restore", with("", "", "\"schema\" : ", "\"schema\" : 9")))
-                .hasMessageContaining("was made by a newer Ofisino (its schema is 9");
+                .hasMessageContaining("was made by a newer Ofisino (schema 9");
         assertThatThrownBy(() -> elsewhere("fewer").run("restore", with("", "", "\"garage\" : ", "\"garage\" : 1")))
                 .as("a number more of some table")
                 .hasMessageContaining("is not what went in");
@@ -227,6 +227,33 @@ class BackupTest {
     }
 
     @Test
+    void aPhotoThatRottedLaterComesFromTheFolderBesideTheBackups() throws IOException {
+        Commands there = elsewhere("will rot");
+        there.run("restore", saved.toString());
+        var place = new BackupPlace(Files.createDirectories(folder.resolve("another disk")), "");
+        place.makeDaily(
+                there.archive(), there.data(), NOW, NOW.atZone(ZoneOffset.UTC).toLocalDate());
+        List<String> whole = filesOf(there.data());
+        for (String file : whole) {
+            Path picture = there.data().resolve(file.split(" ")[0]);
+            if (picture.toString().endsWith(".jpg")) continue;
+            Files.delete(picture);
+            Files.write(picture, new byte[] {1});
+        }
+
+        Instant tomorrow = NOW.plusSeconds(86_400);
+        var day = tomorrow.atZone(ZoneOffset.UTC).toLocalDate();
+        assertThat(place.makeDaily(there.archive(), there.data(), tomorrow, day)
+                        .orElseThrow()
+                        .lost())
+                .as("found and said")
+                .isNotEmpty();
+        Commands again = elsewhere("from beside");
+        again.run("restore", place.daily(day).get(0).toString());
+        assertThat(filesOf(again.data())).isEqualTo(whole);
+    }
+
+    @Test
     void sevenDaysAreKeptWithEachPhotoOnce() throws IOException {
         Commands there = here();
         var place = new BackupPlace(Files.createDirectories(folder.resolve("daily")), "");
@@ -267,7 +294,7 @@ class BackupTest {
 
         Path alone = Files.copy(latest, folder.resolve("alone.zip"), StandardCopyOption.REPLACE_EXISTING);
         assertThatThrownBy(() -> elsewhere("alone").run("restore", alone.toString()))
-                .hasMessageContaining("neither in it nor in the folder files beside it");
+                .hasMessageContaining("neither in it nor in the folder “files” beside it");
     }
 
     @Test
@@ -305,7 +332,7 @@ class BackupTest {
         assertThatThrownBy(() -> elsewhere("cut").run("restore", cut.toString(), "--key", key.toString()))
                 .isInstanceOf(BackupRefused.class);
         assertThatThrownBy(() -> here().run("backup", folder.resolve("x").toString(), "--for", "age1nonsense"))
-                .hasMessageContaining("is no public key");
+                .hasMessageContaining("is not a public key");
 
         Commands there = elsewhere("opened");
         there.run("restore", sealed.toString(), "--key", key.toString());

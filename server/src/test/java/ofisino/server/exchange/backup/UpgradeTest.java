@@ -169,7 +169,7 @@ class UpgradeTest {
         assertThatThrownBy(() -> Running.start(newer, data()))
                 .hasRootCauseInstanceOf(StartRefused.class)
                 .rootCause()
-                .hasMessageContaining("opened by a newer Ofisino (its schema is 999");
+                .hasMessageContaining("A newer Ofisino has opened this garage (schema 999");
         assertThat(newer.sums()).isEqualTo(before);
     }
 

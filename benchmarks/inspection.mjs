@@ -41,7 +41,7 @@ const findings = Array.from({ length: 300 }, (_, i) => ({
   id: crypto.randomUUID(),
   fields: { zone: zones[i % zones.length], kind: kinds[i % kinds.length], covered: false, foundOn: today, note: 'seen' },
 }))
-await call('POST', `${project}/findings/batch`, { findings })
+for (const finding of findings) await call('POST', `${project}/findings`, finding)
 for (const minor of [800000, 900000, 1000000])
   await call('POST', `${project}/buying/comparables`, {
     id: crypto.randomUUID(),

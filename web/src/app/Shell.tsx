@@ -5,6 +5,7 @@ import { useTranslation } from 'react-i18next'
 import {
   CalendarDays,
   Hammer,
+  Milestone,
   NotebookPen,
   Package,
   Scale,
@@ -30,6 +31,7 @@ const pages = [
   { to: '/parts', word: 'nav.parts', Icon: Package, phone: true },
   { to: '/evenings', word: 'nav.evenings', Icon: NotebookPen, phone: true },
   { to: '/plan', word: 'nav.plan', Icon: CalendarDays, phone: false },
+  { to: '/road', word: 'nav.road', Icon: Milestone, phone: false },
   { to: '/money', word: 'nav.money', Icon: Wallet, phone: false },
 ] as const
 

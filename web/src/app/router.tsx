@@ -36,6 +36,10 @@ export const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('@/features/roadready/TodayPage')).TodayPage }),
           },
           {
+            path: '/p/:projectId/road',
+            lazy: async () => ({ Component: (await import('@/features/roadready/road/RoadPage')).RoadPage }),
+          },
+          {
             lazy: async () => ({ Component: (await import('@/features/vehicle/WalkLayout')).WalkLayout }),
             children: [
               {

@@ -11,6 +11,7 @@ export function useZoneNames(projectId: string): (zoneId: string | undefined) =>
   const { data: project } = useQuery(projectQuery(projectId))
   const { data: body } = useQuery({ ...bodyQuery(project?.bodyStyle ?? 'ESTATE'), enabled: !!project })
   return (zoneId) => {
+    if (zoneId === 'vehicle') return t('wholeVehicle')
     const zone = body?.zones.find((z) => z.id === zoneId)
     if (!zone) return zoneId ?? ''
     return zone.side === 'NONE' ? zone.name : `${zone.name}, ${t(`side.${zone.side}`)}`

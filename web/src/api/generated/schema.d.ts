@@ -468,6 +468,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/fasteners/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["remove_4"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/findings/{findingId}/chain": {
         parameters: {
             query?: never;
@@ -892,7 +908,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["of_1"];
-        put: operations["put_1"];
+        put: operations["put_2"];
         post?: never;
         delete?: never;
         options?: never;
@@ -908,7 +924,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["find_2"];
-        put: operations["put"];
+        put: operations["put_1"];
         post?: never;
         delete: operations["remove"];
         options?: never;
@@ -1709,7 +1725,23 @@ export interface paths {
         };
         get: operations["of_8"];
         put?: never;
-        post: operations["record_1"];
+        post: operations["record_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/fasteners": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["put"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1773,23 +1805,7 @@ export interface paths {
         };
         get: operations["list_1"];
         put?: never;
-        post: operations["record"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/projects/{projectId}/findings/batch": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["recordAll"];
+        post: operations["record_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2228,6 +2244,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{projectId}/proofs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["record"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects/{projectId}/proposal": {
         parameters: {
             query?: never;
@@ -2268,6 +2300,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["remarks"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/road": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["road"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2575,6 +2623,22 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["dropPart"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/proofs/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["takeBack_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -3020,10 +3084,20 @@ export interface components {
             /** Format: int32 */
             size: number;
         };
-        Blocker: {
-            rule: string;
-            /** Format: uuid */
-            subject: string;
+        BlockerResponse: {
+            /** Format: int32 */
+            count: number;
+            /** @enum {string} */
+            gate: "PUSHED" | "FIRST_START" | "FIRST_MOVE" | "PRIVATE_GROUND" | "ROAD_TEST" | "ROAD" | "TRIP" | "SALE";
+            /** @enum {string} */
+            gravity: "A" | "B" | "C" | "D";
+            id: string;
+            /** @enum {string} */
+            kind: "FINDING" | "JOB" | "CHECKS" | "READING" | "CODES" | "OPENING" | "FASTENER" | "PART" | "OWED" | "PROOF";
+            /** @enum {string} */
+            rule: "FINDING_OPEN" | "FINDING_PUT_OFF" | "FINDING_ONLY_FOR_NOW" | "CHECKS_UNANSWERED" | "READING_OUTSIDE" | "READING_MISSING" | "READING_NOT_JUDGED" | "READING_TOO_OLD" | "SECOND_READER_WANTED" | "CODES_LEFT" | "CODES_NOT_DRIVEN" | "JOB_IN_HAND" | "JOB_NOT_VERIFIED" | "JOB_NOT_DONE" | "TORQUE_MISSING" | "FASTENER_NOT_TIGHT" | "OPENING_OPEN" | "CLOSED_FOR_NOW" | "SAFETY_PART_MISSING" | "OWED_DUE" | "PROOF_MISSING" | "PROOF_RUN_OUT";
+            /** @enum {string} */
+            system: "STRUCTURE" | "BRAKES" | "STEERING_AND_SUSPENSION" | "ENGINE" | "COOLING" | "FUEL" | "EXHAUST" | "TRANSMISSION" | "ELECTRICAL" | "RESTRAINT" | "BODY" | "GLASS_AND_SEALS" | "TRIM" | "WHEELS_AND_TYRES" | "PAPERS";
             title: string;
         };
         Body: {
@@ -3170,8 +3244,6 @@ export interface components {
             good: string;
             how: string;
             id: string;
-            /** @enum {string} */
-            ifBad: "A" | "B" | "C" | "D";
             limit?: string;
             means: string;
             /** @enum {string} */
@@ -3542,6 +3614,43 @@ export interface components {
             leadDays: number;
             what: string;
         };
+        FastenerRequest: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            jobId?: string;
+            /** Format: double */
+            newtonMetres?: number;
+            source?: string;
+            /** @enum {string} */
+            system: "STRUCTURE" | "BRAKES" | "STEERING_AND_SUSPENSION" | "ENGINE" | "COOLING" | "FUEL" | "EXHAUST" | "TRANSMISSION" | "ELECTRICAL" | "RESTRAINT" | "BODY" | "GLASS_AND_SEALS" | "TRIM" | "WHEELS_AND_TYRES" | "PAPERS";
+            /** @enum {string} */
+            tightness: "TO_FIND" | "FINGER_TIGHT" | "BY_FEEL" | "FIGURE";
+            title: string;
+            /** Format: int64 */
+            version: number;
+        };
+        FastenerRow: {
+            by?: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            jobId?: string;
+            /** Format: double */
+            newtonMetres?: number;
+            /** Format: uuid */
+            projectId: string;
+            source: string;
+            /** @enum {string} */
+            system: "STRUCTURE" | "BRAKES" | "STEERING_AND_SUSPENSION" | "ENGINE" | "COOLING" | "FUEL" | "EXHAUST" | "TRANSMISSION" | "ELECTRICAL" | "RESTRAINT" | "BODY" | "GLASS_AND_SEALS" | "TRIM" | "WHEELS_AND_TYRES" | "PAPERS";
+            /** Format: date */
+            tightenedOn?: string;
+            /** @enum {string} */
+            tightness: "TO_FIND" | "FINGER_TIGHT" | "BY_FEEL" | "FIGURE";
+            title: string;
+            /** Format: int64 */
+            version: number;
+        };
         FaultCode: {
             code: string;
             module: string;
@@ -3628,6 +3737,8 @@ export interface components {
             howSeen?: "PHOTO" | "WALKED_ROUND" | "ON_STANDS" | "OPENED";
             /** @enum {string} */
             kind: "SURFACE_RUST" | "RUST_THROUGH" | "CRACK" | "DENT" | "OLD_REPAIR" | "LEAK" | "SEIZED" | "WORN" | "PERISHED" | "BROKEN" | "MISSING" | "DEAD_ELECTRICAL" | "CONTAMINATED" | "DOUBT";
+            limitId?: string;
+            loweredReason?: string;
             note?: string;
             /** @enum {string} */
             safetyClass?: "A" | "B" | "C" | "D";
@@ -3646,6 +3757,8 @@ export interface components {
             /** @enum {string} */
             decision?: "INVESTIGATE" | "REPAIR" | "REPLACE" | "REUSE" | "TEMPORARY" | "DEFER" | "ACCEPT";
             decisionReason?: string;
+            /** @enum {string} */
+            demandedClass: "A" | "B" | "C" | "D";
             /** Format: uuid */
             duplicateOf?: string;
             /** Format: uuid */
@@ -3658,6 +3771,11 @@ export interface components {
             id: string;
             /** @enum {string} */
             kind: "SURFACE_RUST" | "RUST_THROUGH" | "CRACK" | "DENT" | "OLD_REPAIR" | "LEAK" | "SEIZED" | "WORN" | "PERISHED" | "BROKEN" | "MISSING" | "DEAD_ELECTRICAL" | "CONTAMINATED" | "DOUBT";
+            limitId?: string;
+            /** Format: uuid */
+            loweredBy?: string;
+            loweredByName?: string;
+            loweredReason?: string;
             note: string;
             /** Format: int32 */
             photos: number;
@@ -3673,7 +3791,7 @@ export interface components {
             /** @enum {string} */
             state: "OPEN" | "DECIDED" | "IN_WORK" | "AWAITING_RECHECK" | "CLOSED" | "WITHDRAWN";
             /** @enum {string} */
-            system: "STRUCTURE" | "BRAKES" | "STEERING_AND_SUSPENSION" | "ENGINE" | "COOLING" | "FUEL" | "EXHAUST" | "TRANSMISSION" | "ELECTRICAL" | "RESTRAINT" | "BODY" | "GLASS_AND_SEALS" | "TRIM" | "WHEELS_AND_TYRES";
+            system: "STRUCTURE" | "BRAKES" | "STEERING_AND_SUSPENSION" | "ENGINE" | "COOLING" | "FUEL" | "EXHAUST" | "TRANSMISSION" | "ELECTRICAL" | "RESTRAINT" | "BODY" | "GLASS_AND_SEALS" | "TRIM" | "WHEELS_AND_TYRES" | "PAPERS";
             /** Format: int64 */
             version: number;
             zone: string;
@@ -3756,6 +3874,13 @@ export interface components {
             /** Format: int64 */
             workshopHourMinor?: number;
             zone: string;
+        };
+        GateResponse: {
+            /** Format: int32 */
+            blockers: number;
+            /** @enum {string} */
+            gate: "PUSHED" | "FIRST_START" | "FIRST_MOVE" | "PRIVATE_GROUND" | "ROAD_TEST" | "ROAD" | "TRIP" | "SALE";
+            open: boolean;
         };
         GoesTo: {
             /** Format: int64 */
@@ -4075,10 +4200,13 @@ export interface components {
             units: ("MILLIMETRE" | "MICROMETRE" | "INCH" | "THOU" | "VOLT" | "MILLIVOLT" | "AMPERE" | "MILLIAMPERE" | "BAR" | "PSI" | "KILOPASCAL" | "NEWTON" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOMETRE_PER_HOUR" | "MILE_PER_HOUR" | "PERCENT" | "YEAR" | "COUNT")[];
         };
         MeasuredResponse: {
+            /** Format: uuid */
+            findingId?: string;
             judged?: components["schemas"]["JudgedResponse"];
             limitId: string;
             place: string;
             points: components["schemas"]["PointResponse"][];
+            proposes?: components["schemas"]["ReadingProposalResponse"];
             /** @enum {string} */
             second: "NOT_WANTED" | "AGREES" | "WANTED" | "DISAGREES";
         };
@@ -4288,9 +4416,6 @@ export interface components {
             fields: components["schemas"]["FindingFields"];
             /** Format: uuid */
             id: string;
-        };
-        NewFindingsRequest: {
-            findings: components["schemas"]["NewFindingRequest"][];
         };
         NewJobRequest: {
             fields: components["schemas"]["JobFields"];
@@ -4876,22 +5001,61 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        ProofRequest: {
+            /** Format: date */
+            doneOn: string;
+            /** Format: uuid */
+            id: string;
+            note?: string;
+            proof: string;
+            /** Format: date */
+            validUntil?: string;
+            /** Format: double */
+            value?: number;
+        };
+        ProofResponse: {
+            /** Format: int32 */
+            afterKm?: number;
+            /** @enum {string} */
+            gate?: "PUSHED" | "FIRST_START" | "FIRST_MOVE" | "PRIVATE_GROUND" | "ROAD_TEST" | "ROAD" | "TRIP" | "SALE";
+            how: string;
+            id: string;
+            name: string;
+            next: boolean;
+            records: components["schemas"]["ProofRow"][];
+            source: components["schemas"]["Source"];
+            stands: boolean;
+            /** @enum {string} */
+            system: "STRUCTURE" | "BRAKES" | "STEERING_AND_SUSPENSION" | "ENGINE" | "COOLING" | "FUEL" | "EXHAUST" | "TRANSMISSION" | "ELECTRICAL" | "RESTRAINT" | "BODY" | "GLASS_AND_SEALS" | "TRIM" | "WHEELS_AND_TYRES" | "PAPERS";
+            until: boolean;
+            value?: components["schemas"]["ValueResponse"];
+        };
+        ProofRow: {
+            by?: string;
+            /** Format: date */
+            doneOn: string;
+            /** Format: uuid */
+            id: string;
+            note: string;
+            /** Format: uuid */
+            projectId: string;
+            proof: string;
+            /** Format: date */
+            validUntil?: string;
+            /** Format: double */
+            value?: number;
+            voidedBy?: string;
+        };
         ProposalResponse: {
             /** @enum {string} */
             aim: "RUNNER" | "ROAD_READY" | "DRIVER" | "SHOW";
             /** @enum {string} */
             howSeen: "PHOTO" | "WALKED_ROUND" | "ON_STANDS" | "OPENED";
-            reasons: ("USUAL_FOR_THE_KIND" | "RUST_NEAR_A_MOUNTING" | "STRUCTURE_IS_WEAKENED" | "STOPS_OR_STEERS" | "HOLDS_PEOPLE" | "FUEL_CAN_BURN" | "EXHAUST_GAS" | "CLEAR_VIEW" | "ONLY_A_DOUBT")[];
+            reasons: ("USUAL_FOR_THE_KIND" | "RUST_NEAR_A_MOUNTING" | "STRUCTURE_IS_WEAKENED" | "STOPS_OR_STEERS" | "HOLDS_PEOPLE" | "FUEL_CAN_BURN" | "EXHAUST_GAS" | "CLEAR_VIEW" | "ONLY_A_DOUBT" | "CHECK_FAILED" | "READING_OUTSIDE")[];
             /** @enum {string} */
             safetyClass: "A" | "B" | "C" | "D";
             /** Format: int32 */
             severity: number;
-        };
-        ProposedFindingResponse: {
-            checkId: string;
-            /** @enum {string} */
-            kind: "SURFACE_RUST" | "RUST_THROUGH" | "CRACK" | "DENT" | "OLD_REPAIR" | "LEAK" | "SEIZED" | "WORN" | "PERISHED" | "BROKEN" | "MISSING" | "DEAD_ELECTRICAL" | "CONTAMINATED" | "DOUBT";
-            zone: string;
         };
         PurchaseRequest: {
             /** Format: uuid */
@@ -4919,6 +5083,13 @@ export interface components {
             onlyAfter?: string;
             onlyAfterTitle?: string;
             tools: string;
+        };
+        ReadingProposalResponse: {
+            /** @enum {string} */
+            kind: "SURFACE_RUST" | "RUST_THROUGH" | "CRACK" | "DENT" | "OLD_REPAIR" | "LEAK" | "SEIZED" | "WORN" | "PERISHED" | "BROKEN" | "MISSING" | "DEAD_ELECTRICAL" | "CONTAMINATED" | "DOUBT";
+            /** @enum {string} */
+            safetyClass: "A" | "B" | "C" | "D";
+            zone: string;
         };
         ReadingsResponse: {
             instruments: components["schemas"]["InstrumentRow"][];
@@ -5051,10 +5222,17 @@ export interface components {
             holder: components["schemas"]["Subject"];
             /** Format: date */
             holdsUntil: string;
+            notBefore: boolean;
             /** Format: date */
             on: string;
             /** Format: date */
             target?: string;
+        };
+        RoadResponse: {
+            blockers: components["schemas"]["BlockerResponse"][];
+            fasteners: components["schemas"]["FastenerRow"][];
+            gates: components["schemas"]["GateResponse"][];
+            proofs: components["schemas"]["ProofResponse"][];
         };
         RoleRequest: {
             /** @enum {string} */
@@ -5180,7 +5358,8 @@ export interface components {
             typed: string;
         };
         SheetResponse: {
-            findings: components["schemas"]["ProposedFindingResponse"][];
+            /** Format: int64 */
+            failed: number;
             /** Format: int32 */
             kept: number;
         };
@@ -5375,11 +5554,15 @@ export interface components {
         };
         TodayResponse: {
             currency: string;
-            inTheWay: components["schemas"]["Blocker"][];
+            /** Format: int32 */
+            dangerousWithoutWork: number;
+            inTheWay: components["schemas"]["BlockerResponse"][];
             /** Format: int64 */
             leftOfBudgetMinor?: number;
             /** Format: int64 */
             leftThisMonthMinor?: number;
+            /** @enum {string} */
+            nextGate?: "PUSHED" | "FIRST_START" | "FIRST_MOVE" | "PRIVATE_GROUND" | "ROAD_TEST" | "ROAD" | "TRIP" | "SALE";
             notes: components["schemas"]["Note"][];
             order: components["schemas"]["OrderNow"][];
             /** Format: int64 */
@@ -5439,6 +5622,12 @@ export interface components {
             limit: components["schemas"]["LimitResponse"];
             subject: components["schemas"]["Subject"];
         };
+        ValueResponse: {
+            /** Format: double */
+            least: number;
+            name: string;
+            unit: string;
+        };
         VariantPartRow: {
             difference: string;
             /** Format: uuid */
@@ -5485,6 +5674,8 @@ export interface components {
             checkId: string;
             /** @enum {string} */
             howSeen?: "PHOTO" | "WALKED_ROUND" | "ON_STANDS" | "OPENED";
+            /** @enum {string} */
+            ifBad: "A" | "B" | "C" | "D";
             place: string;
             /** @enum {string} */
             seen?: "GOOD" | "DOUBTFUL" | "BAD" | "MISSING" | "COVERED" | "NOT_OPENED" | "NO_REACH";
@@ -5581,7 +5772,7 @@ export interface components {
             /** @enum {string} */
             side: "LEFT" | "RIGHT" | "BOTH" | "NONE";
             /** @enum {string} */
-            system: "STRUCTURE" | "BRAKES" | "STEERING_AND_SUSPENSION" | "ENGINE" | "COOLING" | "FUEL" | "EXHAUST" | "TRANSMISSION" | "ELECTRICAL" | "RESTRAINT" | "BODY" | "GLASS_AND_SEALS" | "TRIM" | "WHEELS_AND_TYRES";
+            system: "STRUCTURE" | "BRAKES" | "STEERING_AND_SUSPENSION" | "ENGINE" | "COOLING" | "FUEL" | "EXHAUST" | "TRANSMISSION" | "ELECTRICAL" | "RESTRAINT" | "BODY" | "GLASS_AND_SEALS" | "TRIM" | "WHEELS_AND_TYRES" | "PAPERS";
             /** @enum {string} */
             usuallySeen: "PHOTO" | "WALKED_ROUND" | "ON_STANDS" | "OPENED";
             view: string;
@@ -6401,6 +6592,26 @@ export interface operations {
             };
         };
     };
+    remove_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     makeChain: {
         parameters: {
             query?: never;
@@ -7109,7 +7320,7 @@ export interface operations {
             };
         };
     };
-    put_1: {
+    put_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -7155,7 +7366,7 @@ export interface operations {
             };
         };
     };
-    put: {
+    put_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -8641,7 +8852,7 @@ export interface operations {
             };
         };
     };
-    record_1: {
+    record_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -8662,6 +8873,32 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FastenerRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FastenerRow"];
+                };
             };
         };
     };
@@ -8781,7 +9018,7 @@ export interface operations {
             };
         };
     };
-    record: {
+    record_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -8804,30 +9041,6 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["FindingRow"];
                 };
-            };
-        };
-    };
-    recordAll: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                projectId: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["NewFindingsRequest"];
-            };
-        };
-        responses: {
-            /** @description No Content */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
             };
         };
     };
@@ -9606,6 +9819,30 @@ export interface operations {
             };
         };
     };
+    record: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ProofRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     propose: {
         parameters: {
             query: {
@@ -9695,6 +9932,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RemarkRow"][];
+                };
+            };
+        };
+    };
+    road: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RoadResponse"];
                 };
             };
         };
@@ -10173,6 +10432,26 @@ export interface operations {
             header?: never;
             path: {
                 projectId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    takeBack_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
                 id: string;
             };
             cookie?: never;

@@ -15,6 +15,7 @@ export const scope = {
     GLASS_AND_SEALS: 'Glass and seals',
     TRIM: 'Trim',
     WHEELS_AND_TYRES: 'Wheels and tyres',
+    PAPERS: 'Papers and identity',
   },
   detail: {
     SEALER_OFF: 'takes the sealer off',

@@ -12,7 +12,14 @@ const part = { kind: 'ORDER', id: 'n', title: 'Gearbox casing' } as const
 const today = (change: Partial<Today> = {}): Today => ({
   today: '2026-11-25',
   planComplete: true,
-  road: { on: '2027-06-14', holder: part, holdsUntil: '2027-05-30', chain: [job, part], target: '2027-06-28' },
+  road: {
+    on: '2027-06-14',
+    holder: part,
+    holdsUntil: '2027-05-30',
+    chain: [job, part],
+    target: '2027-06-28',
+    notBefore: false,
+  },
   tonight: {
     day: '2026-11-25',
     minutes: 150,
@@ -35,8 +42,21 @@ const today = (change: Partial<Today> = {}): Today => ({
   currency: 'EUR',
   leftThisMonthMinor: 21_200,
   leftOfBudgetMinor: 500_000,
-  inTheWay: [{ rule: 'finding.safety-open', subject: 'f', title: 'Brake pipes' }],
+  inTheWay: [
+    {
+      rule: 'FINDING_OPEN',
+      gate: 'FIRST_MOVE',
+      gravity: 'A',
+      system: 'BRAKES',
+      kind: 'FINDING',
+      id: 'f',
+      title: 'Brake pipes',
+      count: 1,
+    },
+  ],
+  nextGate: 'FIRST_MOVE',
   withoutWork: [],
+  dangerousWithoutWork: 0,
   owedDue: 0,
   ...change,
 })
@@ -66,7 +86,14 @@ it('does not hide that it is late, over the month, or incomplete', async () => {
   const text = await page(
     today({
       planComplete: false,
-      road: { on: '2027-07-12', holder: job, holdsUntil: '2027-07-12', chain: [job], target: '2027-06-28' },
+      road: {
+        on: '2027-07-12',
+        holder: job,
+        holdsUntil: '2027-07-12',
+        chain: [job],
+        target: '2027-06-28',
+        notBefore: false,
+      },
       leftThisMonthMinor: -4_250,
       withoutWork: ['a', 'b', 'c'],
     }),
@@ -74,8 +101,25 @@ it('does not hide that it is late, over the month, or incomplete', async () => {
   expect(text).toMatch(/2 weeks (after|behind|late)/)
   expect(text).toContain('€42.50')
   expect(text).not.toContain('€42.50 left')
-  expect(text).toContain('leaves out 3 findings')
+  expect(text).toContain('3 findings have no jobs yet')
   expect(screen.getByRole('link', { name: /plan|not everything/i })).toHaveAttribute('href', '/p/car/plan')
+})
+
+it('names no date while a danger has no job, and none before which it may not be', async () => {
+  const dangerous = await page(today({ dangerousWithoutWork: 3, withoutWork: ['a', 'b', 'c'] }))
+  expect(dangerous).toContain('No road date yet: 3 dangerous findings have no job.')
+  expect(dangerous).not.toContain('14 June')
+})
+
+it('says not before where the road asks for more than the plan holds', async () => {
+  const text = await page(today({ road: { ...today().road!, notBefore: true } }))
+  expect(text).toContain('not before 14 June')
+  expect(screen.getByRole('link', { name: 'What it leaves out' })).toHaveAttribute('href', '/p/car/road')
+})
+
+it('leads from each thing in the way to its remedy', async () => {
+  expect(await page(today())).toContain('Next gate: First move under its own power. One thing stands in the way.')
+  expect(screen.getByRole('link', { name: 'Brake pipes' })).toHaveAttribute('href', '/p/car/walk?finding=f')
 })
 
 it('keeps each note until it is ticked off', async () => {
@@ -91,6 +135,7 @@ it('asks when there is time, while none is named', async () => {
   delete bare.tonight
   bare.notes = []
   delete bare.road
+  delete bare.nextGate
   const text = await page(bare)
   expect(screen.getByRole('link', { name: /when/i })).toHaveAttribute('href', '/garage')
   expect(text).toContain('Nothing recorded stands in the way')

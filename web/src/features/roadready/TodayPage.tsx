@@ -51,7 +51,7 @@ function Bench({ today, projectId }: { today: Today; projectId: string }) {
         <p className="quiet mt-1">
           <TargetSentence today={today} /> <LeftOutSentence today={today} /> <OwedSentence today={today} />
         </p>
-        <RoadChain today={today} />
+        {today.dangerousWithoutWork === 0 && <RoadChain today={today} />}
       </section>
       <section className="order-1 grid content-start gap-3 lg:order-2">
         <h2 className="answer">

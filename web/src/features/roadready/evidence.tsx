@@ -1,14 +1,12 @@
 import { Link, useParams } from 'react-router'
-import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { Check } from 'lucide-react'
 import { api, unwrap, write } from '@/api/client'
-import { findingsQuery } from '@/api/queries'
 import { useWrite } from '@/api/useWrite'
 import { useActivityName } from '@/ui/activityName'
 import { hours, useFormat } from '@/ui/format'
-import { SafetyMark } from '@/ui/SafetyMark'
-import { useZoneNames } from '@/ui/zones'
+import { BlockerLine } from './road/BlockerLine'
+import { blockersOf } from './road/road'
 import { pathOf, type Today } from './sentences'
 
 /** The jobs of the next stay, each with what to fetch and from where. */
@@ -127,48 +125,29 @@ export function RoadChain({ today }: { today: Today }) {
   )
 }
 
-/** What stands between the car and the road; an empty list is not a promise. */
+/** As many as one reads at a glance; the page before the road has all. */
+const shown = 7
+
+/** What stands before the road, the gravest first; an empty list is not a promise. */
 export function InTheWay({ today }: { today: Today }) {
   const { t } = useTranslation()
   const { projectId = '' } = useParams()
-  const nameOf = useZoneNames(projectId)
-  const { data: findings } = useQuery(findingsQuery(projectId))
-  const safety = today.inTheWay.filter((b) => b.rule.startsWith('finding.'))
-  const jobs = today.inTheWay.filter((b) => b.rule.startsWith('job.')).length
-  const codes = today.inTheWay.find((b) => b.rule.startsWith('codes.'))
-  if (today.inTheWay.length === 0) return <p>{t('today.nothingInTheWay')}</p>
+  const gate = today.nextGate
+  if (!gate) return <p>{t('today.nothingInTheWay')}</p>
+  const here = blockersOf(today.inTheWay, gate).length
   return (
     <>
+      <p className="mb-1">{t('road.next', { gate: t(`road.gate.${gate}`), count: here })}</p>
       <ul>
-        {safety.map((b) => {
-          const f = findings?.find((x) => x.id === b.subject)
-          return (
-            <li key={b.rule + b.subject} className="flex items-center gap-2 py-0.5">
-              {f && <SafetyMark safety={f.safetyClass} word={false} />}
-              <Link className="link" to={`/p/${projectId}/walk?finding=${b.subject}`}>
-                {f ? `${t(`kind.${f.kind}`)}: ${nameOf(f.zone)}` : b.title}
-              </Link>
-              {b.rule === 'finding.temporary-safety' && (
-                <span className="quiet text-sm">{t('today.onlyTemporary')}</span>
-              )}
-            </li>
-          )
-        })}
+        {today.inTheWay.slice(0, shown).map((b) => (
+          <BlockerLine key={b.rule + b.id + b.gate} blocker={b} />
+        ))}
       </ul>
-      {codes && (
-        <p className="mt-1">
-          <Link className="link" to={`/p/${projectId}/walk/codes`}>
-            {codes.title ? t('today.codesLeft', { codes: codes.title }) : t('today.codesNotDriven')}
-          </Link>
-        </p>
-      )}
-      {jobs > 0 && (
-        <p className="mt-1">
-          <Link className="link" to={`/p/${projectId}/work`}>
-            {t('today.jobsLeft', { count: jobs })}
-          </Link>
-        </p>
-      )}
+      <p className="mt-1">
+        <Link className="link" to={`/p/${projectId}/road`}>
+          {t('today.allGates', { count: today.inTheWay.length })}
+        </Link>
+      </p>
     </>
   )
 }

@@ -20,7 +20,17 @@ export function RoadSentence({ today }: { today: Today }) {
   const format = useFormat()
   const { projectId = '' } = useParams()
   const road = today.road
-  if (!road) return <>{today.inTheWay.length > 0 ? t('today.nothingPlanned') : t('today.nothingInTheWay')}</>
+  if (today.dangerousWithoutWork > 0) return <>{t('today.noDate', { count: today.dangerousWithoutWork })}</>
+  if (!road) return <>{today.nextGate ? t('today.nothingPlanned') : t('today.nothingInTheWay')}</>
+  if (road.notBefore)
+    return (
+      <>
+        <Trans i18nKey="today.notBefore" values={{ date: format.day(road.on) }} components={{ b: bold }} />{' '}
+        <Link className="link" to={`/p/${projectId}/road`}>
+          {t('today.whatItLeavesOut')}
+        </Link>
+      </>
+    )
   const key = ['JOB', 'STRIP', 'REFIT'].includes(road.holder.kind)
     ? 'today.roadByJob'
     : road.holder.kind === 'APPOINTMENT'
@@ -47,7 +57,7 @@ export function TargetSentence({ today }: { today: Today }) {
   const { t } = useTranslation()
   const format = useFormat()
   const road = today.road
-  if (!road?.target) return null
+  if (!road?.target || today.dangerousWithoutWork > 0) return null
   const days = Math.round((Date.parse(road.target) - Date.parse(road.on)) / 86_400_000)
   const weeks = Math.round(Math.abs(days) / 7)
   return <>{t(days >= 0 ? 'today.ahead' : 'today.behind', { target: format.day(road.target), count: weeks })}</>

@@ -9,7 +9,7 @@ import { ProblemAlert } from '@/ui/Feedback'
 import { Choice } from '@/ui/Field'
 import { SafetyMark } from '@/ui/SafetyMark'
 import { useDraft } from '@/ui/useDraft'
-import { FindingOffer } from './FindingOffer'
+import { FindingMade } from './FindingMade'
 import { looks, nextUnanswered, restHere, type HowSeen, type Seen, type Step, type Walk } from './checkWalk'
 
 const verdicts = ['GOOD', 'DOUBTFUL', 'BAD', 'MISSING'] as const
@@ -35,7 +35,7 @@ export function CheckCard({ projectId, walk, at, nameOf, onGo }: Props) {
   const here = walk.steps.filter((s) => s.place === step.place)
   const [how, setHow] = useDraft<{ how: HowSeen; another: boolean }>(`look.${projectId}`, standing)
   const [whyNot, setWhyNot] = useState(false)
-  const [offered, setOffered] = useState<Schemas['FindingFields']['kind']>()
+  const [failed, setFailed] = useState(false)
   const place = nameOf(step.place)
   const rest = restHere(walk, step, how.how)
   const next = () => onGo(nextUnanswered(walk.steps, at))
@@ -50,10 +50,13 @@ export function CheckCard({ projectId, walk, at, nameOf, onGo }: Props) {
       ),
     {
       // a single answer shows by itself, and is changed by going one back
-      said: ({ answers, rest }) => (rest ? t('check.restRecorded', { count: answers.length, place }) : undefined),
+      said: ({ answers, seen, rest }) => {
+        const kind = check.findings[seen]
+        if (kind) return t('check.findingMade', { kind: t(`kind.${kind}`), place })
+        return rest ? t('check.restRecorded', { count: answers.length, place }) : undefined
+      },
       done: (_, { seen }) => {
-        const kind = step.zone ? check.findings[seen] : undefined
-        if (kind) setOffered(kind)
+        if (check.findings[seen]) setFailed(true)
         else next()
       },
     },
@@ -91,19 +94,11 @@ export function CheckCard({ projectId, walk, at, nameOf, onGo }: Props) {
         <dt className="quiet">{t('check.endangers')}</dt>
         <dd className="grid gap-1">
           {check.endangers}
-          <SafetyMark safety={check.ifBad} />
+          <SafetyMark safety={step.ifBad} />
         </dd>
       </dl>
-      {offered && step.zone ? (
-        <FindingOffer
-          projectId={projectId}
-          zone={step.zone}
-          place={place}
-          kind={offered}
-          how={how.how}
-          checkId={step.checkId}
-          onDone={next}
-        />
+      {failed ? (
+        <FindingMade projectId={projectId} zone={step.zone} place={place} checkId={step.checkId} onDone={next} />
       ) : (
         <>
           {check.limit && (

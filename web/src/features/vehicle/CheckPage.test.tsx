@@ -46,6 +46,7 @@ beforeEach(() => {
       place: 'sill-left',
       zone: 'sill-left',
       cautions: [],
+      ifBad: 'B',
       ...(given[checkId] ? { seen: given[checkId] } : {}),
     })),
     places: [{ place: 'sill-left', left: 3 - Object.keys(given).length, unseen: 0.43 }],
@@ -80,14 +81,16 @@ it('says how much is left and unseen, and comes to the next check after an answe
   expect(screen.getByText('Counts as seen only when seen on stands.')).toBeInTheDocument()
 })
 
-it('goes from a failed check to a finding by one press', async () => {
-  server.when('POST /api/projects/car/findings', { id: 'f' })
+it('says what a failed check became, and goes on', async () => {
+  server.when('GET /api/projects/car/findings', () =>
+    given.tap
+      ? [{ id: 'f', checkId: 'tap', zone: 'sill-left', kind: 'RUST_THROUGH', safetyClass: 'A', state: 'OPEN' }]
+      : [],
+  )
   await userEvent.click(await screen.findByRole('button', { name: 'Bad' }))
-  await userEvent.click(await screen.findByRole('button', { name: 'Record the finding' }))
-  await waitFor(() => expect(server.writes('POST /api/projects/car/findings')).toHaveLength(1))
-  const fields = server.writes('POST /api/projects/car/findings')[0]!.body.fields
-  expect(fields).toMatchObject({ zone: 'sill-left', kind: 'RUST_THROUGH', howSeen: 'WALKED_ROUND' })
-  expect(fields).not.toHaveProperty('severity')
+  expect(await screen.findByText(/Recorded as a finding: Rusted through, Sill/)).toBeInTheDocument()
+  expect(screen.getByRole('link', { name: 'Say more, add a photo' })).toHaveAttribute('href', '/p/car/walk?finding=f')
+  await userEvent.click(screen.getByRole('button', { name: 'Go on' }))
   expect(await screen.findByRole('heading', { name: 'How to do drain.' })).toBeInTheDocument()
 })
 

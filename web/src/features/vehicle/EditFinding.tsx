@@ -5,15 +5,19 @@ import { useWrite } from '@/api/useWrite'
 import { isStale, ProblemAlert } from '@/ui/Feedback'
 import { Choice, NoteField } from '@/ui/Field'
 import { Merge } from '@/ui/Merge'
+import { isLowered, LoweredReason } from '@/ui/LoweredReason'
 import { aims, kinds } from './JudgementFields'
 
 type Finding = Schemas['FindingRow']
-type Edited = Pick<Finding, 'kind' | 'severity' | 'safetyClass' | 'howSeen' | 'aim' | 'covered' | 'note'>
+type Edited = Pick<Finding, 'kind' | 'severity' | 'safetyClass' | 'howSeen' | 'aim' | 'covered' | 'note'> & {
+  loweredReason: string
+}
 
 const editedOf = (f: Finding): Edited => ({
   kind: f.kind,
   severity: f.severity,
   safetyClass: f.safetyClass,
+  loweredReason: f.loweredReason ?? '',
   howSeen: f.howSeen,
   aim: f.aim,
   covered: f.covered,
@@ -54,6 +58,7 @@ export function EditFinding({ finding, onDone }: { finding: Finding; onDone: () 
               note: mine.note,
               foundOn: base.foundOn,
               ...judged,
+              ...(isLowered(mine.safetyClass, base.demandedClass) && { loweredReason: mine.loweredReason }),
             },
             version: base.version,
           },
@@ -89,6 +94,12 @@ export function EditFinding({ finding, onDone }: { finding: Finding; onDone: () 
           </option>
         ))}
       </Choice>
+      <LoweredReason
+        said={mine.safetyClass}
+        demanded={base.demandedClass}
+        value={mine.loweredReason}
+        onChange={(loweredReason) => put({ loweredReason })}
+      />
       <Choice
         label={t('finding.severity')}
         value={mine.severity}

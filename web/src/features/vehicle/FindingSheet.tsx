@@ -53,6 +53,11 @@ export function FindingSheet({
         <dd>
           <SafetyMark safety={f.safetyClass} />
           {proposed('safetyClass')}
+          {f.loweredReason && (
+            <span className="block text-sm">
+              {t('finding.lowered', { demanded: f.demandedClass, by: f.loweredByName ?? '', reason: f.loweredReason })}
+            </span>
+          )}
         </dd>
         <dt className="quiet">{t('finding.severity')}</dt>
         <dd>

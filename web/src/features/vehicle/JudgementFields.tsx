@@ -1,9 +1,10 @@
 import { useTranslation } from 'react-i18next'
 import type { Schemas } from '@/api/client'
 import { Choice } from '@/ui/Field'
+import { LoweredReason } from '@/ui/LoweredReason'
 
 /** What the person says for themselves; whatever is left open stays as proposed. */
-export type Judgement = Pick<Schemas['FindingFields'], 'severity' | 'safetyClass' | 'howSeen' | 'aim'>
+export type Judgement = Pick<Schemas['FindingFields'], 'severity' | 'safetyClass' | 'loweredReason' | 'howSeen' | 'aim'>
 
 export const kinds: Schemas['FindingFields']['kind'][] = [
   'RUST_THROUGH',
@@ -55,6 +56,12 @@ export function JudgementFields({
           </option>
         ))}
       </Choice>
+      <LoweredReason
+        said={value.safetyClass}
+        demanded={proposal.safetyClass}
+        value={value.loweredReason ?? ''}
+        onChange={(reason) => put('loweredReason', reason)}
+      />
       <Choice
         label={t('finding.severity')}
         value={value.severity ?? ''}

@@ -52,7 +52,11 @@ it('sends one’s own judgement where it differs', async () => {
   await userEvent.click(screen.getByRole('button', { name: 'Cracked' }))
   await userEvent.click(await screen.findByText(/differ|otherwise|see it/i))
   await userEvent.selectOptions(screen.getByLabelText(/safety/i), 'B')
+  await userEvent.type(screen.getByLabelText(/asks for class A. Why is B enough/), 'a hair crack, polished out')
   await userEvent.click(screen.getByRole('button', { name: 'Save' }))
   await waitFor(() => expect(server.writes(saved)).toHaveLength(1))
-  expect((server.writes(saved)[0]!.body.fields as Record<string, unknown>).safetyClass).toBe('B')
+  expect(server.writes(saved)[0]!.body.fields).toMatchObject({
+    safetyClass: 'B',
+    loweredReason: 'a hair crack, polished out',
+  })
 })

@@ -6,6 +6,7 @@ const step = (checkId: string, place: string, seen?: Step['seen']): Step => ({
   place,
   zone: place,
   cautions: [],
+  ifBad: 'B',
   ...(seen ? { seen } : {}),
 })
 

@@ -3,6 +3,7 @@ import userEvent from '@testing-library/user-event'
 import { beforeEach, expect, it } from 'vitest'
 import { show } from '@/test/page'
 import { Refusal, server } from '@/test/server'
+import { noticeStore } from '@/api/notices'
 import { PaperPage } from './PaperPage'
 
 beforeEach(() => {
@@ -31,23 +32,13 @@ it('keeps the numbers of the sheet when only what is left is printed', async () 
   expect(screen.getByText('Tap the sill.').closest('li')).toHaveTextContent(/^2/)
 })
 
-it('types a sheet in and records its findings in one press', async () => {
-  server
-    .when('POST /api/projects/car/sheet', {
-      kept: 2,
-      findings: [{ zone: 'sill-left', checkId: 'b', kind: 'RUST_THROUGH' }],
-    })
-    .when('POST /api/projects/car/findings/batch', undefined)
+it('types a sheet in and says how many became findings', async () => {
+  server.when('POST /api/projects/car/sheet', { kept: 2, failed: 1 })
   await userEvent.type(await screen.findByLabelText(/Edition at the top/), 'e862')
   await userEvent.type(screen.getByLabelText('Numbers and letters'), '1g 2b')
   await userEvent.click(screen.getByRole('button', { name: 'Keep them' }))
-  expect(await screen.findByText(/One mark says that something is wrong/)).toBeInTheDocument()
-  expect(screen.getByLabelText('Numbers and letters')).toHaveValue('')
-  await userEvent.click(screen.getByRole('button', { name: 'Record them' }))
-  await waitFor(() => expect(server.writes('POST /api/projects/car/findings/batch')).toHaveLength(1))
-  expect(server.writes('POST /api/projects/car/findings/batch')[0]!.body).toMatchObject({
-    findings: [{ fields: { zone: 'sill-left', kind: 'RUST_THROUGH', checkId: 'b' } }],
-  })
+  await waitFor(() => expect(screen.getByLabelText('Numbers and letters')).toHaveValue(''))
+  expect(noticeStore.get().at(-1)!.text).toMatch(/One of them is recorded as a finding\.$/)
 })
 
 it('keeps what was typed when a mark cannot be read', async () => {

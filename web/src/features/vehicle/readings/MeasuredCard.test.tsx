@@ -1,6 +1,6 @@
-import { screen } from '@testing-library/react'
+import { screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
-import { expect, it, vi } from 'vitest'
+import { expect, it } from 'vitest'
 import { show } from '@/test/page'
 import { server } from '@/test/server'
 import { MeasuredCard } from './MeasuredCard'
@@ -35,19 +35,34 @@ const wing: Measured = {
   judged: { value: 905, outcome: 'OUTSIDE', why: 'ABOVE', margin: -605, raises: true, mayClear: false },
   second: 'NOT_WANTED',
 }
-const card = (measured: Measured, of = limit, onFinding = vi.fn()) =>
-  show(<MeasuredCard measured={measured} limit={of} place="Wing" projectId="car" onFinding={onFinding} />)
+const card = (measured: Measured, of = limit) =>
+  show(<MeasuredCard measured={measured} limit={of} place="Wing" projectId="car" />)
 
 it('maps a panel and says where the filler is', async () => {
-  const onFinding = vi.fn()
-  card(wing, limit, onFinding)
+  server.when('POST /api/projects/car/findings', {})
+  card({ ...wing, proposes: { zone: 'front-wing-left', kind: 'OLD_REPAIR', safetyClass: 'C' } })
   expect(screen.getByText('outside')).toBeInTheDocument()
   expect(screen.getByText('Filler at one of 2 points.')).toBeInTheDocument()
   expect(screen.getByRole('img', { name: /1,2 905/ })).toBeInTheDocument()
   expect(screen.getByText(/above the limit, by 605 µm/)).toBeInTheDocument()
   expect(screen.getByText(/General figure .* clears nothing/)).toBeInTheDocument()
-  await userEvent.click(screen.getByRole('button', { name: 'Record a finding' }))
-  expect(onFinding).toHaveBeenCalled()
+  expect(screen.getByText(/counts as open \(.*, class C\)/)).toBeInTheDocument()
+  await userEvent.click(screen.getByRole('button', { name: 'Keep it as a finding' }))
+  await waitFor(() => expect(server.writes('POST /api/projects/car/findings')).toHaveLength(1))
+  expect(server.writes('POST /api/projects/car/findings')[0]!.body).toMatchObject({
+    fields: {
+      zone: 'front-wing-left',
+      kind: 'OLD_REPAIR',
+      limitId: 'coating-thickness',
+      note: 'Coating thickness: 905 µm, limit 300 µm.',
+    },
+  })
+})
+
+it('leads from a reading outside to the finding that stands for it', () => {
+  card({ ...wing, findingId: 'f1' })
+  expect(screen.getByRole('link', { name: 'Its finding' })).toHaveAttribute('href', '/p/car/walk?finding=f1')
+  expect(screen.queryByRole('button', { name: 'Keep it as a finding' })).not.toBeInTheDocument()
 })
 
 it('enters the figure of the maker, which may speak for sound', async () => {
@@ -62,7 +77,7 @@ it('enters the figure of the maker, which may speak for sound', async () => {
   await userEvent.type(screen.getByLabelText('Document and page'), 'manual, 12')
   await userEvent.click(screen.getByLabelText(/held it against/))
   await userEvent.click(screen.getByRole('button', { name: 'Keep the figure' }))
-  await vi.waitFor(() => expect(server.writes(path)).toHaveLength(1))
+  await waitFor(() => expect(server.writes(path)).toHaveLength(1))
   expect(server.writes(path)[0]!.body).toMatchObject({ most: 350, document: 'manual, 12', compared: true, version: 0 })
 })
 

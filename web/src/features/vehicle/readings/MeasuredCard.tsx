@@ -1,5 +1,9 @@
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
+import { Link } from 'react-router'
+import { api, unwrap, write, type Schemas } from '@/api/client'
+import { useWrite } from '@/api/useWrite'
+import { ProblemAlert } from '@/ui/Feedback'
 import { useFormat } from '@/ui/format'
 import { CoatingMap } from './CoatingMap'
 import { FigureForm } from './FigureForm'
@@ -13,13 +17,11 @@ export function MeasuredCard({
   limit,
   place,
   projectId,
-  onFinding,
 }: {
   measured: Measured
   limit: Measurable
   place: string
   projectId: string
-  onFinding?: () => void
 }) {
   const { t } = useTranslation()
   const [figure, setFigure] = useState(false)
@@ -54,14 +56,15 @@ export function MeasuredCard({
         <p className={m.second === 'AGREES' ? 'quiet text-sm' : 'font-semibold'}>{t(`reading.second.${m.second}`)}</p>
       )}
       <Source limit={limit} mayClear={m.judged?.mayClear ?? false} />
+      {m.proposes && <KeepFinding measured={m} limit={limit} proposes={m.proposes} projectId={projectId} />}
       {figure ? (
         <FigureForm projectId={projectId} limit={limit} onDone={() => setFigure(false)} />
       ) : (
         <div className="flex flex-wrap gap-2">
-          {m.judged?.raises && onFinding && (
-            <button type="button" className="btn btn-primary" onClick={onFinding}>
-              {t('reading.record')}
-            </button>
+          {m.findingId && (
+            <Link className="btn" to={`/p/${projectId}/walk?finding=${m.findingId}`}>
+              {t('reading.hasFinding')}
+            </Link>
           )}
           {!limit.age && (
             <button type="button" className="btn" onClick={() => setFigure(true)}>
@@ -71,6 +74,67 @@ export function MeasuredCard({
         </div>
       )}
     </article>
+  )
+}
+
+/** A reading outside its limit is open until it is kept as a finding, in one press, or measured again. */
+function KeepFinding({
+  measured: m,
+  limit,
+  proposes,
+  projectId,
+}: {
+  measured: Measured
+  limit: Measurable
+  proposes: NonNullable<Measured['proposes']>
+  projectId: string
+}) {
+  const { t } = useTranslation()
+  const format = useFormat()
+  const [id] = useState(() => crypto.randomUUID())
+  const unit = t(`unit.${limit.unit}`)
+  const bound = limit.min ?? limit.max
+  const value = `${readable(m.judged?.value ?? 0)} ${unit}`
+  const keep = useWrite(
+    (fields: Schemas['FindingFields'], writeId) =>
+      unwrap(
+        api.POST('/api/projects/{projectId}/findings', {
+          params: { path: { projectId } },
+          body: { id, fields },
+          ...write(writeId),
+        }),
+      ),
+    { said: () => t('reading.kept') },
+  )
+  return (
+    <div className="grid gap-2">
+      <p className="font-semibold">
+        {t('reading.countsAsOpen', { kind: t(`kind.${proposes.kind}`), safety: proposes.safetyClass })}
+      </p>
+      <ProblemAlert error={keep.error} />
+      <div>
+        <button
+          type="button"
+          className="btn btn-primary"
+          disabled={keep.isPending}
+          onClick={() =>
+            keep.mutate({
+              zone: proposes.zone,
+              kind: proposes.kind,
+              covered: false,
+              foundOn: format.today(),
+              limitId: m.limitId,
+              note:
+                bound === undefined
+                  ? t('reading.asNote', { name: limit.name, value })
+                  : t('reading.asNoteWithLimit', { name: limit.name, value, limit: `${bound} ${unit}` }),
+            })
+          }
+        >
+          {t('reading.keepFinding')}
+        </button>
+      </div>
+    </div>
   )
 }
 

@@ -6,7 +6,6 @@ import { bodyQuery, projectQuery } from '@/api/queries'
 import { Loaded } from '@/ui/Feedback'
 import { Page } from '@/ui/Page'
 import { useZoneNames } from '@/ui/zones'
-import { NewFinding } from '../NewFinding'
 import { MeasuredCard } from './MeasuredCard'
 import { ReadingForm } from './ReadingForm'
 import { readingsQuery, type Readings } from './readings'
@@ -24,7 +23,6 @@ export function ReadingsPage() {
   const nameOf = (place: string) => (place === 'papers' || place === 'road' ? t(`check.${place}`) : zoneName(place))
   const [params, setParams] = useSearchParams()
   const close = () => setParams({})
-  const finding = params.get('finding')
   return (
     <Loaded query={readings} what={t('reading.loading')}>
       {(r) => (
@@ -48,9 +46,6 @@ export function ReadingsPage() {
                   limit={r.limits.find((l) => l.id === m.limitId)!}
                   place={nameOf(m.place)}
                   projectId={projectId}
-                  {...(body.data?.zones.some((z) => z.id === m.place) && {
-                    onFinding: () => setParams({ finding: m.place }),
-                  })}
                 />
               ))}
           </div>
@@ -65,7 +60,6 @@ export function ReadingsPage() {
               onClose={close}
             />
           )}
-          {finding && <NewFinding projectId={projectId} zone={finding} zoneName={nameOf(finding)} onClose={close} />}
         </Page>
       )}
     </Loaded>

@@ -15,7 +15,9 @@ public enum VehicleSystem {
     BODY,
     GLASS_AND_SEALS,
     TRIM,
-    WHEELS_AND_TYRES;
+    WHEELS_AND_TYRES,
+    /** Number, plate, title, recalls: what says which vehicle it is and whose. */
+    PAPERS;
 
     /** Systems where nothing temporary and no "accept as it is" is allowed: a failure hurts people at once. */
     public boolean neverTemporary() {

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatCode;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.Map;
 import java.util.Optional;
 import ofisino.core.kernel.Aim;
 import ofisino.core.kernel.InvalidValue;
@@ -47,7 +48,7 @@ class InspectionTest {
         "rear-seat,        MISSING,         2, C, DRIVER",
     })
     void proposesFromZoneAndKind(String zone, FindingKind kind, int severity, SafetyClass safety, Aim aim) {
-        Proposal proposal = ProposalRules.propose(ESTATE.require(zone), kind, Optional.empty());
+        Proposal proposal = ProposalRules.propose(ESTATE.require(zone), kind, Map.of(), Optional.empty());
         assertThat(proposal.severity()).isEqualTo(new Severity(severity));
         assertThat(proposal.safetyClass()).isEqualTo(safety);
         assertThat(proposal.aim()).isEqualTo(aim);
@@ -71,11 +72,11 @@ class InspectionTest {
                     zone.clearView(),
                     zone.costlyTrap(),
                     zone.usuallySeen());
-            SafetyClass near =
-                    ProposalRules.propose(zone, kind, Optional.empty()).safetyClass();
+            SafetyClass near = ProposalRules.propose(zone, kind, Map.of(), Optional.empty())
+                    .safetyClass();
             assertThat(near)
-                    .isLessThanOrEqualTo(
-                            ProposalRules.propose(far, kind, Optional.empty()).safetyClass());
+                    .isLessThanOrEqualTo(ProposalRules.propose(far, kind, Map.of(), Optional.empty())
+                            .safetyClass());
             if (kind.isCorrosion() && zone.nearMounting())
                 assertThat(near.standsInTheWay()).isTrue();
         }
@@ -84,10 +85,10 @@ class InspectionTest {
     @Test
     void howItWasSeenLastIsProposedAgain() {
         Zone tank = ESTATE.require("fuel-tank");
-        assertThat(ProposalRules.propose(tank, FindingKind.DENT, Optional.empty())
+        assertThat(ProposalRules.propose(tank, FindingKind.DENT, Map.of(), Optional.empty())
                         .howSeen())
                 .isEqualTo(HowSeen.ON_STANDS);
-        assertThat(ProposalRules.propose(tank, FindingKind.DENT, Optional.of(HowSeen.PHOTO))
+        assertThat(ProposalRules.propose(tank, FindingKind.DENT, Map.of(), Optional.of(HowSeen.PHOTO))
                         .howSeen())
                 .isEqualTo(HowSeen.PHOTO);
     }

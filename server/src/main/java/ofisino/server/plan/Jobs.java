@@ -5,6 +5,7 @@ import java.util.Set;
 import java.util.UUID;
 import ofisino.core.kernel.Aim;
 import ofisino.core.kernel.Caution;
+import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.job.Detail;
 import ofisino.core.plan.job.JobState;
 import ofisino.core.plan.job.Operation;
@@ -46,7 +47,7 @@ public interface Jobs {
      */
     record Link(UUID before, UUID after, @Nullable Integer withinMinutes) {}
 
-    /** @param piece the piece of work that it is a step of, or the job itself */
+    /** @param system of its zone or finding; absent where nobody knows @param piece the piece of work that it is a step of, or the job itself */
     record Job(
             UUID id,
             UUID projectId,
@@ -58,6 +59,7 @@ public interface Jobs {
             int spentMinutes,
             UUID piece,
             @Nullable String zone,
+            @Nullable VehicleSystem system,
             Operation operation,
             Set<Detail> details,
             int pieces,

@@ -11,6 +11,11 @@ public interface Ways {
     /** Stays that are not closed again. */
     List<Stay> stays(Caller caller, UUID projectId);
 
+    /** Circuits closed with their old filling, to be opened again: which, and when. */
+    List<ForNow> closedForNow(Caller caller, UUID projectId);
+
+    record ForNow(UUID id, String name) {}
+
     /** @throws ofisino.core.kernel.InvalidValue when the vehicle has no such way in */
     String nameOf(Caller caller, UUID projectId, String wayIn);
 

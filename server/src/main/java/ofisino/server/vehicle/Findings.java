@@ -6,6 +6,7 @@ import java.util.UUID;
 import ofisino.core.kernel.Aim;
 import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.vehicle.HowSeen;
+import ofisino.core.vehicle.check.PlacedCheck;
 import ofisino.core.vehicle.inspection.Decision;
 import ofisino.core.vehicle.inspection.FindingKind;
 import ofisino.core.vehicle.inspection.FindingState;
@@ -15,12 +16,21 @@ import org.jspecify.annotations.Nullable;
 
 /** The door to findings: to read them, and to tell them how their jobs go. */
 public interface Findings {
-    List<Finding> of(Caller caller, UUID projectId);
+    List<Found> of(Caller caller, UUID projectId);
 
-    Finding require(Caller caller, UUID findingId);
+    Found require(Caller caller, UUID findingId);
 
     /** Records what somebody else noticed, as a doubt; what it means is proposed. */
     void recordDoubt(Caller caller, UUID projectId, UUID id, String zone, String note, LocalDate foundOn);
+
+    /**
+     * Records that checks failed, each with the class that the check and its place ask for; where a finding of it is open already, that one
+     * gets at least this class.
+     */
+    void recordFailed(Caller caller, UUID projectId, List<Failed> failed);
+
+    /** @param id of the finding, if one is made */
+    record Failed(UUID id, PlacedCheck check, FindingKind kind, HowSeen howSeen, LocalDate on) {}
 
     /** Takes one step of the finding's life; no step where it stands there already. */
     void moveTo(Caller caller, UUID findingId, FindingState state);
@@ -31,7 +41,7 @@ public interface Findings {
     /** Looked at again after its jobs: good, then it closes; not good, then it goes back to be decided. */
     void recheck(Caller caller, UUID findingId, boolean good, @Nullable String note, long version);
 
-    record Finding(
+    record Found(
             UUID id,
             UUID projectId,
             String zone,
@@ -42,9 +52,11 @@ public interface Findings {
             HowSeen howSeen,
             boolean covered,
             String note,
+            LocalDate foundOn,
             Aim aim,
             FindingState state,
             @Nullable Decision decision,
             @Nullable String checkId,
+            @Nullable String limitId,
             @Nullable UUID behindId) {}
 }

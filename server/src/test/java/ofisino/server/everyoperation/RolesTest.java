@@ -107,16 +107,20 @@ class RolesTest {
                 .isZero();
 
         UUID project = garage.project();
-        Map<String, Object> fields =
-                map("zone", "bonnet", "kind", "DENT", "covered", false, "foundOn", TestGarage.TODAY);
-        UUID twice = UUID.randomUUID();
+        UUID dent = garage.finding(project, "bonnet", "DENT");
         Answer refused = owner.write(
                 "POST",
-                "/%61pi/projects/" + project + "/findings/batch",
-                map("findings", List.of(map("id", twice, "fields", fields), map("id", twice, "fields", fields))),
+                "/%61pi/projects/" + project + "/decisions",
+                map(
+                        "decisions",
+                        List.of(
+                                map("findingId", dent, "decision", "REPAIR", "reason", "once", "version", 0),
+                                map("findingId", dent, "decision", "REPAIR", "reason", "twice", "version", 0))),
                 UUID.randomUUID());
         assertThat(refused.status()).as("%s", refused.body()).isEqualTo(409);
-        assertThat(garage.rows("finding")).isZero();
+        assertThat(owner.get("/api/findings/" + dent).text("state"))
+                .as("all or none")
+                .isEqualTo("OPEN");
         assertThat(owner.send(owner.signed("/%61pi/places")
                                 .header("Content-Type", "application/json")
                                 .POST(BodyPublishers.ofString(body)))

@@ -26,17 +26,17 @@ class FaultTest {
         garage.move(job, "BEGUN", "FINISHED", "VERIFIED");
         scan(garage, project, 2, false).ok();
         assertThat(state(garage, job)).isEqualTo("VERIFIED");
-        assertThat(inTheWay(garage, project)).contains("codes.not-driven");
+        assertThat(inTheWay(garage, project)).contains("CODES_NOT_DRIVEN");
         scan(garage, project, 1, true, "P0562").ok();
         assertThat(state(garage, job)).isEqualTo("BEGUN");
         JsonNode faults = faults(garage, project);
         assertThat(faults.path("lines").get(0).path("standing").asString()).isEqualTo("CAME_BACK");
         assertThat(faults.path("left").get(0).path("cause").asString()).isEqualTo("earth strap");
-        assertThat(inTheWay(garage, project)).contains("codes.left");
+        assertThat(inTheWay(garage, project)).contains("CODES_LEFT");
         garage.move(job, "FINISHED", "VERIFIED");
         scan(garage, project, 0, true).ok();
         assertThat(faults(garage, project).path("clear").asBoolean()).isTrue();
-        assertThat(inTheWay(garage, project)).noneMatch(rule -> rule.startsWith("codes."));
+        assertThat(inTheWay(garage, project)).noneMatch(rule -> rule.startsWith("CODES_"));
     }
 
     @Test

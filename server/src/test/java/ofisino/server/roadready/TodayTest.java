@@ -100,10 +100,12 @@ class TodayTest {
         UUID dent = garage.finding(project, "bonnet", "DENT");
         JsonNode answer = today(garage, project);
         assertThat(answer.get("inTheWay"))
-                .extracting(b -> b.get("subject").asString())
+                .extracting(b -> b.get("id").asString())
                 .contains(brakes.toString())
                 .doesNotContain(dent.toString());
         assertThat(answer.get("withoutWork")).extracting(JsonNode::asString).containsExactly(brakes.toString());
+        assertThat(answer.get("dangerousWithoutWork").asInt()).isEqualTo(1);
+        assertThat(answer.get("nextGate").asString()).isEqualTo("PUSHED");
         assertThat(answer.has("road")).isFalse();
         garage.decide(brakes, "REPLACE");
         for (UUID job : garage.chain(brakes)) garage.move(job, "BEGUN", "FINISHED", "VERIFIED");
@@ -113,7 +115,11 @@ class TodayTest {
                         map("good", true, "note", "dry", "version", garage.version("findings", brakes)))
                 .ok();
         JsonNode after = today(garage, project);
-        assertThat(after.get("inTheWay")).isEmpty();
+        assertThat(after.get("inTheWay"))
+                .extracting(b -> b.get("id").asString())
+                .doesNotContain(brakes.toString())
+                .as("nothing else was looked at")
+                .isNotEmpty();
         assertThat(after.get("withoutWork")).isEmpty();
     }
 

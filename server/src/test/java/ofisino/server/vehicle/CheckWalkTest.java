@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import ofisino.server.testing.Api;
 import ofisino.server.testing.Api.Answer;
@@ -124,6 +125,75 @@ class CheckWalkTest {
         assertThat(answer(mine.owner(), project, said("sill-tap", "sill-left", "GOOD", "ON_STANDS"))
                         .status())
                 .isEqualTo(404);
+    }
+
+    /** Whatever fails, papers and road too, becomes a finding of the class that its check shows: all checks of a car, in one write. */
+    @Test
+    void everyFailedCheckIsAFindingOfTheClassThatItShows(TestGarage garage) {
+        UUID project = garage.project();
+        JsonNode steps = walk(garage, project).get("steps");
+        answer(
+                        garage.owner(),
+                        project,
+                        steps.valueStream()
+                                .map(s -> said(
+                                        s.get("checkId").asString(),
+                                        s.get("place").asString(),
+                                        "BAD",
+                                        "OPENED"))
+                                .toArray(Map[]::new))
+                .ok();
+        Map<String, String> shown = steps.valueStream()
+                .collect(Collectors.toMap(
+                        s -> s.get("checkId").asString() + " "
+                                + (s.has("zone") ? s.get("zone").asString() : "vehicle"),
+                        s -> s.get("ifBad").asString()));
+        Map<String, String> found = garage.owner()
+                .get("/api/projects/" + project + "/findings")
+                .ok()
+                .valueStream()
+                .collect(Collectors.toMap(
+                        f -> f.get("checkId").asString() + " " + f.get("zone").asString(),
+                        f -> f.get("safetyClass").asString()));
+        assertThat(found).isEqualTo(shown).containsEntry("road-brake-pull vehicle", "A");
+    }
+
+    @Test
+    void aCheckThatFailsTwiceHasOneFindingAndASlipIsTakenBackWithIt(TestGarage garage) {
+        UUID project = garage.project();
+        UUID write = UUID.randomUUID();
+        garage.owner()
+                .write(
+                        "POST",
+                        "/api/projects/" + project + "/answers",
+                        map("answers", List.of(said("pedal-hold", "pedals", "DOUBTFUL", "ON_STANDS"))),
+                        write)
+                .ok();
+        answer(garage.owner(), project, said("pedal-hold", "pedals", "BAD", "ON_STANDS"))
+                .ok();
+        answer(garage.owner(), project, said("pedal-hold", "pedals", "GOOD", "ON_STANDS"))
+                .ok();
+        assertThat(garage.owner()
+                        .get("/api/projects/" + project + "/findings")
+                        .ok()
+                        .valueStream())
+                .as("another answer does not talk a danger away")
+                .singleElement()
+                .satisfies(f -> {
+                    assertThat(f.get("state").asString()).isEqualTo("OPEN");
+                    assertThat(f.get("safetyClass").asString()).isEqualTo("A");
+                });
+        UUID slip = UUID.randomUUID();
+        garage.owner()
+                .write(
+                        "POST",
+                        "/api/projects/" + project + "/answers",
+                        map("answers", List.of(said("sill-tap", "sill-left", "BAD", "ON_STANDS"))),
+                        slip)
+                .ok();
+        assertThat(garage.rows("finding")).isEqualTo(2);
+        garage.owner().post("/api/changes/" + slip + "/undo", map()).ok();
+        assertThat(garage.rows("finding")).isEqualTo(1);
     }
 
     private static Map<String, Object> said(String check, String place, String seen, String how) {

@@ -39,6 +39,84 @@ class ReadingTest {
         assertThat(measured(garage, project).path("points")).hasSize(3);
     }
 
+    /**
+     * A tyre from the first week of 2010 and a brake imbalance of two thirds: each proposes its finding, counts as open until it is kept or
+     * measured again, and never asks twice. On the road it lies in the vehicle as a whole.
+     */
+    @Test
+    void aReadingOutsideItsLimitProposesItsFinding(TestGarage garage) {
+        UUID project = garage.project();
+        Map<String, Object> tyre = reading("here", 0, "YEAR");
+        tyre.put("made", "0110");
+        take(garage, project, "tyre-age", "front-wheel-left", tyre).ok();
+        JsonNode proposed = measured(garage, project).path("proposes");
+        assertThat(proposed.path("kind").asString()).isEqualTo("PERISHED");
+        assertThat(proposed.path("safetyClass").asString()).isEqualTo("B");
+        UUID kept = UUID.randomUUID();
+        keep(garage, project, kept, proposed, "tyre-age");
+        assertThat(measured(garage, project).has("proposes")).isFalse();
+        assertThat(measured(garage, project).path("findingId").asString()).isEqualTo(kept.toString());
+
+        take(
+                        garage,
+                        project,
+                        "brake-imbalance",
+                        "road",
+                        reading("left", 3000, "NEWTON"),
+                        reading("right", 1000, "NEWTON"))
+                .ok();
+        JsonNode road = at(garage, project, "road").path("proposes");
+        assertThat(road.path("zone").asString()).isEqualTo("vehicle");
+        UUID pulls = UUID.randomUUID();
+        keep(garage, project, pulls, road, "brake-imbalance");
+        JsonNode finding = garage.owner().get("/api/findings/" + pulls).ok();
+        assertThat(finding.path("system").asString()).isEqualTo("BRAKES");
+        assertThat(finding.path("safetyClass").asString()).isEqualTo("B");
+        take(
+                        garage,
+                        project,
+                        "brake-imbalance",
+                        "road",
+                        reading("left", 3000, "NEWTON"),
+                        reading("right", 2900, "NEWTON"))
+                .ok();
+        assertThat(at(garage, project, "road").path("judged").path("outcome").asString())
+                .isEqualTo("WITHIN");
+    }
+
+    private static void keep(TestGarage garage, UUID project, UUID id, JsonNode proposed, String limit) {
+        garage.owner()
+                .post(
+                        "/api/projects/" + project + "/findings",
+                        map(
+                                "id",
+                                id,
+                                "fields",
+                                map(
+                                        "zone",
+                                        proposed.path("zone").asString(),
+                                        "kind",
+                                        proposed.path("kind").asString(),
+                                        "covered",
+                                        false,
+                                        "foundOn",
+                                        TestGarage.TODAY,
+                                        "limitId",
+                                        limit)))
+                .ok();
+    }
+
+    private static JsonNode at(TestGarage garage, UUID project, String place) {
+        return garage.owner()
+                .get("/api/projects/" + project + "/readings")
+                .ok()
+                .path("measured")
+                .valueStream()
+                .filter(m -> m.path("place").asString().equals(place))
+                .findFirst()
+                .orElseThrow();
+    }
+
     /** 400 V at a battery, −1 mm of tread, no compression: asked about, kept only on request, and then not judged. */
     @Test
     void whatCannotBeIsAskedAboutFirst(TestGarage garage) {

@@ -50,29 +50,14 @@ class TourTest {
                     "another",
                     false));
         garage.owner().post(base + "/answers", map("answers", answers)).ok();
-        for (int i = 0; i < 29; i++) {
-            UUID finding = UUID.randomUUID();
-            garage.owner()
-                    .post(
-                            base + "/findings",
-                            map(
-                                    "id",
-                                    finding,
-                                    "fields",
-                                    map(
-                                            "zone",
-                                            tour.get(i).place,
-                                            "kind",
-                                            "CONTAMINATED",
-                                            "covered",
-                                            false,
-                                            "foundOn",
-                                            TODAY,
-                                            "checkId",
-                                            tour.get(i).checkId)))
-                    .ok();
-            garage.decide(finding, i < 23 ? "REPLACE" : "REPAIR");
-        }
+        List<UUID> made = garage.owner()
+                .get(base + "/findings")
+                .ok()
+                .valueStream()
+                .map(f -> UUID.fromString(f.path("id").asString()))
+                .toList();
+        assertThat(made).as("each failed check made its finding").hasSize(29);
+        for (int i = 0; i < 29; i++) garage.decide(made.get(i), i < 23 ? "REPLACE" : "REPAIR");
         JsonNode tally = garage.owner().get(base + "/checks").ok().path("tally");
         assertThat(List.of("replace", "repair", "sound", "notOpened", "notSeen", "waiting", "other"))
                 .extracting(key -> tally.path(key).asInt())

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.Set;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.Texts;
+import ofisino.core.kernel.VehicleSystem;
 
 /**
  * A state of the vehicle that work needs, and what it costs to get there and back. Figures are for a careful amateur: common practice, no
@@ -18,6 +19,7 @@ import ofisino.core.kernel.Texts;
  * @param excludes      states that the vehicle is not in while it is open
  * @param usesUp        what is new each time it is closed: gaskets, single-use fasteners
  * @param reaches       zones that can be got at through it
+ * @param touches       systems in which something is undone by it: what was proved of them is to be proved again
  */
 public record WayIn(
         String id,
@@ -29,7 +31,8 @@ public record WayIn(
         Optional<Drained> drained,
         Set<CarState> excludes,
         List<String> usesUp,
-        Set<String> reaches) {
+        Set<String> reaches,
+        Set<VehicleSystem> touches) {
     private static final int LONGEST_MINUTES = 12_000;
 
     /** @param litres that run out */
@@ -52,6 +55,7 @@ public record WayIn(
         excludes = Set.copyOf(excludes);
         usesUp = List.copyOf(usesUp);
         reaches = Set.copyOf(reaches);
+        touches = Set.copyOf(touches);
         mustBeHours("stripMinutes", stripMinutes);
         mustBeHours("refitMinutes", refitMinutes);
         if (people < 1 || people > 6)
@@ -78,6 +82,6 @@ public record WayIn(
     }
 
     public WayIn taking(int strip, int refit) {
-        return new WayIn(id, name, needs, strip, refit, people, drained, excludes, usesUp, reaches);
+        return new WayIn(id, name, needs, strip, refit, people, drained, excludes, usesUp, reaches, touches);
     }
 }

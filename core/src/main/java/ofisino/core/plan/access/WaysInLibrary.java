@@ -14,6 +14,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import ofisino.core.kernel.Entry;
+import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.job.Operation;
 
 /** The ways in that ship with Ofisino by layout, from {@code ways-in.yaml} beside this class, and which of them a job usually needs. */
@@ -61,6 +62,7 @@ public final class WaysInLibrary {
                 "excludes",
                 "uses",
                 "reaches",
+                "touches",
                 "for",
                 "operations");
         List<Double> hours = e.numbers("hours");
@@ -76,7 +78,8 @@ public final class WaysInLibrary {
                         : Optional.empty(),
                 e.choices("excludes", CarState.class, Set.of()),
                 e.texts("uses"),
-                new LinkedHashSet<>(e.texts("reaches")));
+                new LinkedHashSet<>(e.texts("reaches")),
+                e.choices("touches", VehicleSystem.class, Set.of()));
         return new Line(
                 way,
                 e.choices("layouts", Layout.class, EnumSet.allOf(Layout.class)),

@@ -26,6 +26,11 @@ public enum Operation {
     TEST,
     INSPECT;
 
+    /** Whether what was proved before may not hold after it. A test or a look changes nothing. */
+    public boolean changesTheVehicle() {
+        return this != TEST && this != INSPECT;
+    }
+
     /** Its dangers wherever it is done. Common practice, no source. */
     public List<Caution> cautions() {
         return switch (this) {

@@ -1,12 +1,37 @@
 package ofisino.core.roadready.gate;
 
-import java.util.UUID;
+import ofisino.core.kernel.VehicleSystem;
+import ofisino.core.vehicle.inspection.SafetyClass;
 
 /**
  * One thing that stands in the way.
  *
- * @param rule    id of the rule that says so; the screen has its words
- * @param subject the finding or job
- * @param title   what the person calls it
+ * @param rule    that says so; the screen has its words
+ * @param gate    the first one that it keeps shut
+ * @param gravity how it is sorted: what must not be driven first
+ * @param subject what to look at to remedy it
+ * @param title   what the person calls it; empty where the rule says all
+ * @param count   how many of its kind it stands for, at least 1
  */
-public record Blocker(String rule, UUID subject, String title) {}
+public record Blocker(
+        Rule rule, Gate gate, SafetyClass gravity, VehicleSystem system, Subject subject, String title, int count) {
+    /** @param id of the finding, job, opening, fastener or part; the limit and place of a reading; the proof; empty for checks of a system */
+    public record Subject(Kind kind, String id) {
+        public enum Kind {
+            FINDING,
+            JOB,
+            CHECKS,
+            READING,
+            CODES,
+            OPENING,
+            FASTENER,
+            PART,
+            OWED,
+            PROOF
+        }
+    }
+
+    public Blocker {
+        if (count < 1) throw new IllegalArgumentException("a blocker stands for at least one thing");
+    }
+}

@@ -1,46 +1,101 @@
 package ofisino.core.roadready.gate;
 
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import ofisino.core.kernel.Aim;
 import ofisino.core.kernel.VehicleSystem;
+import ofisino.core.plan.access.CarState;
 import ofisino.core.plan.job.JobState;
-import ofisino.core.vehicle.inspection.Decision;
+import ofisino.core.plan.job.Operation;
 import ofisino.core.vehicle.inspection.FindingState;
 import ofisino.core.vehicle.inspection.SafetyClass;
+import ofisino.core.vehicle.reading.Verdict;
 
-/** What is recorded about a car, as far as the rules before the road ask for it. */
-public record Evidence(List<Found> findings, List<Work> jobs, Optional<Codes> codes) {
+/**
+ * All that is recorded about a vehicle and may stand between it and a gate.
+ *
+ * @param unseen    checks of class A and B that nobody answered well enough
+ * @param openings  strip-downs that are open, or closed for now
+ * @param proofs    what has to be proved on this vehicle
+ * @param proved    by proof, what was recorded last and still stands
+ * @param owedDue   temporary repairs whose time has come
+ */
+public record Evidence(
+        LocalDate today,
+        List<Found> findings,
+        List<Work> jobs,
+        List<Unanswered> unseen,
+        List<Read> readings,
+        Optional<Codes> codes,
+        List<Opened> openings,
+        List<Fastener> fasteners,
+        List<Short> missing,
+        List<Proof> proofs,
+        Map<String, Proved> proved,
+        int owedDue) {
     public Evidence {
         findings = List.copyOf(findings);
         jobs = List.copyOf(jobs);
+        unseen = List.copyOf(unseen);
+        readings = List.copyOf(readings);
+        openings = List.copyOf(openings);
+        fasteners = List.copyOf(fasteners);
+        missing = List.copyOf(missing);
+        proofs = List.copyOf(proofs);
+        proved = Map.copyOf(proved);
     }
 
-    /** @param temporary the decision was to mend it for the time being */
+    /** @param temporary it was decided to be repaired for the time being @param putOff it was decided to be left for later */
     public record Found(
             UUID id,
             String title,
             SafetyClass safetyClass,
             VehicleSystem system,
             FindingState state,
-            boolean temporary) {
-        public static Found of(
-                UUID id,
-                String title,
-                SafetyClass safetyClass,
-                VehicleSystem system,
-                FindingState state,
-                Optional<Decision> decision) {
-            return new Found(
-                    id,
-                    title,
-                    safetyClass,
-                    system,
-                    state,
-                    decision.filter(d -> d == Decision.TEMPORARY).isPresent());
-        }
-    }
+            boolean temporary,
+            boolean putOff) {}
+
+    /**
+     * @param system    empty where nobody knows: it counts like the gravest
+     * @param tightened torque figures are recorded for what it fastened
+     */
+    public record Work(
+            UUID id,
+            String title,
+            Aim aim,
+            JobState state,
+            Optional<VehicleSystem> system,
+            Operation operation,
+            boolean tightened) {}
+
+    /** @param onTheRoad it can only be answered by driving or on a tester */
+    public record Unanswered(VehicleSystem system, SafetyClass safetyClass, boolean onTheRoad) {}
+
+    /**
+     * The last readings of one thing at one place.
+     *
+     * @param safetyClass  of the finding that it proposes
+     * @param judged       empty while there are none or too few
+     * @param answered     a finding stands for it
+     * @param secondWanted another person has still to read it
+     * @param tooOld       it no longer speaks for the part
+     * @param onTheRoad    it can only be read by driving or on a tester
+     */
+    public record Read(
+            String limitId,
+            String place,
+            String title,
+            VehicleSystem system,
+            SafetyClass safetyClass,
+            Optional<Verdict.Outcome> judged,
+            boolean answered,
+            boolean secondWanted,
+            boolean tooOld,
+            boolean onTheRoad) {}
 
     /** @param left what the modules said at the last reading */
     public record Codes(UUID reading, List<String> left, boolean afterDrive) {
@@ -49,5 +104,23 @@ public record Evidence(List<Found> findings, List<Work> jobs, Optional<Codes> co
         }
     }
 
-    public record Work(UUID id, String title, Aim aim, JobState state) {}
+    /** @param forNow closed with its old filling @param excludes states that the vehicle is not in while it is open */
+    public record Opened(UUID id, String title, Set<CarState> excludes, boolean forNow) {
+        public Opened {
+            excludes = Set.copyOf(excludes);
+        }
+    }
+
+    /** A fastener that holds wheels, brakes, steering, suspension, belts, seats or airbags. @param proved figure, source and who are recorded */
+    public record Fastener(UUID id, String title, VehicleSystem system, boolean proved) {}
+
+    /** Counted, and not all there. */
+    public record Short(UUID id, String title, VehicleSystem system) {}
+
+    /** @param validUntil last day on which it stands; empty for as long as nothing voids it */
+    public record Proved(LocalDate on, Optional<LocalDate> validUntil) {
+        boolean standsOn(LocalDate day) {
+            return !on.isAfter(day) && validUntil.filter(day::isAfter).isEmpty();
+        }
+    }
 }

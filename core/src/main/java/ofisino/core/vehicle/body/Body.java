@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import ofisino.core.kernel.InvalidValue;
+import ofisino.core.kernel.VehicleSystem;
 
 /** The drawing of one body style: its views and zones. Zone ids are unique; every zone lies on a view. */
 public record Body(BodyStyle style, List<BodyView> views, List<Zone> zones) {
@@ -26,6 +27,11 @@ public record Body(BodyStyle style, List<BodyView> views, List<Zone> zones) {
 
     public Optional<Zone> zone(String id) {
         return zones.stream().filter(zone -> zone.id().equals(id)).findFirst();
+    }
+
+    /** A zone of the drawing, or the vehicle as a whole. @throws InvalidValue when the body has no such zone */
+    public Zone placeOf(String id, VehicleSystem system) {
+        return id.equals(Zone.WHOLE) ? Zone.whole(system) : require(id);
     }
 
     /** @throws InvalidValue when the body has no such zone */

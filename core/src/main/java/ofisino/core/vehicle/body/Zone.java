@@ -31,6 +31,26 @@ public record Zone(
         boolean clearView,
         boolean costlyTrap,
         HowSeen usuallySeen) {
+    /** Where a defect lies that belongs to no place of the drawing: what the papers say, what is felt on the road. */
+    public static final String WHOLE = "vehicle";
+
+    /** The vehicle as a whole; its system is that of the check that failed. */
+    public static Zone whole(VehicleSystem system) {
+        return new Zone(
+                WHOLE,
+                "Vehicle as a whole",
+                Side.NONE,
+                system,
+                "",
+                "M0 0",
+                0,
+                0,
+                false,
+                false,
+                false,
+                HowSeen.WALKED_ROUND);
+    }
+
     public Zone {
         name = Texts.line("zone name", name);
         if (!id.matches("[a-z0-9-]+"))

@@ -12,8 +12,10 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import ofisino.core.kernel.Entry;
 import ofisino.core.kernel.InvalidValue;
+import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.vehicle.HowSeen;
 import ofisino.core.vehicle.body.Body;
 import ofisino.core.vehicle.body.BodyStyle;
@@ -90,6 +92,7 @@ public final class Catalogue {
                 "bodies",
                 "from",
                 "to",
+                "system",
                 "reading");
         return new Check(
                 e.text("id"),
@@ -105,11 +108,20 @@ public final class Catalogue {
                 e.choice("seen", HowSeen.class, HowSeen.WALKED_ROUND),
                 e.choices("bodies", BodyStyle.class, EnumSet.allOf(BodyStyle.class)),
                 new Check.Years(e.whole("from", Check.Years.ALL.from()), e.whole("to", Check.Years.ALL.to())),
+                e.has("system") ? Optional.of(e.choice("system", VehicleSystem.class)) : Optional.empty(),
                 Optional.of(e.text("reading", "")).filter(limit -> !limit.isEmpty()));
     }
 
     public List<Check> checks() {
         return checks;
+    }
+
+    /** Ids of the checks that measure what a limit judges. */
+    public Set<String> measuring(String limitId) {
+        return checks.stream()
+                .filter(c -> c.limit().filter(limitId::equals).isPresent())
+                .map(Check::id)
+                .collect(Collectors.toSet());
     }
 
     /** The checks of one vehicle in the order of a walk: papers, face by face, place by place, the road last. */

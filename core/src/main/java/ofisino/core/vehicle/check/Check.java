@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.Set;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.Texts;
+import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.vehicle.HowSeen;
 import ofisino.core.vehicle.body.BodyStyle;
 import ofisino.core.vehicle.inspection.FindingKind;
@@ -25,6 +26,7 @@ import ofisino.core.vehicle.inspection.SafetyClass;
  * @param seen      how well the place must be seen for the check to count
  * @param bodies    body styles that it applies to
  * @param years     build years that it applies to
+ * @param system    of the finding where the check has no zone that says it; only for papers and road, and always there
  * @param limit     id of what a measured value is compared with; only where something is measured, and always there
  */
 public record Check(
@@ -41,6 +43,7 @@ public record Check(
         HowSeen seen,
         Set<BodyStyle> bodies,
         Years years,
+        Optional<VehicleSystem> system,
         Optional<String> limit) {
 
     public enum Method {
@@ -70,6 +73,12 @@ public record Check(
         places = Set.copyOf(places);
         bodies = Set.copyOf(bodies);
         if (places.isEmpty()) throw new InvalidValue("check.places", "Check %s is to be done nowhere.".formatted(id));
+        boolean unplaced = places.contains(Catalogue.PAPERS) || places.contains(Catalogue.ROAD);
+        if (unplaced && places.size() > 1 || unplaced != system.isPresent())
+            throw new InvalidValue(
+                    "check.system",
+                    "Check %s must name its system if it is done at papers or road, alone there, and only then."
+                            .formatted(id));
         if (limit.isPresent() != (method == Method.MEASURE))
             throw new InvalidValue(
                     "check.limit",

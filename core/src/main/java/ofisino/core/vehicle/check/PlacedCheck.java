@@ -4,8 +4,12 @@ import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
 import ofisino.core.kernel.Caution;
+import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.vehicle.HowSeen;
 import ofisino.core.vehicle.body.Zone;
+import ofisino.core.vehicle.inspection.FindingKind;
+import ofisino.core.vehicle.inspection.SafetyClass;
+import ofisino.core.vehicle.inspection.SafetyRules;
 
 /**
  * A check at one place of one vehicle.
@@ -16,6 +20,25 @@ public record PlacedCheck(Check check, Optional<Zone> zone) {
     /** Known costly traps count twice. */
     public int weight() {
         return check.weight() * (zone.filter(Zone::costlyTrap).isPresent() ? 2 : 1);
+    }
+
+    /** Where a defect that it finds lies: its zone, or the vehicle as a whole. */
+    public Zone foundIn() {
+        return zone.orElseGet(() -> Zone.whole(check.system().orElseThrow()));
+    }
+
+    public VehicleSystem system() {
+        return foundIn().system();
+    }
+
+    /** Class of the finding when it fails here: the graver of what the check and the place say. */
+    public SafetyClass ifBad() {
+        return classOf(check.kind());
+    }
+
+    /** Class of a finding of that kind made at this check here. */
+    public SafetyClass classOf(FindingKind kind) {
+        return check.ifBad().graver(SafetyRules.classOf(foundIn(), kind));
     }
 
     /** The usual dangers of doing it here, to be read before. Common practice, no source. */

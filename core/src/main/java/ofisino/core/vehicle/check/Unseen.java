@@ -30,10 +30,26 @@ public record Unseen(Share whole, Map<String, Share> byPlace, int openTraps) {
         }
     }
 
-    /** Of several answers to one check the last counts. */
-    public static Unseen of(List<PlacedCheck> checks, List<Answer> answers) {
+    /** Checks whose failure would stand in the way of the road and that nobody answered well enough: what is unknown is not good. */
+    public static List<PlacedCheck> unanswered(List<PlacedCheck> checks, List<Answer> answers) {
+        Map<String, Answer> last = last(answers);
+        return checks.stream()
+                .filter(c -> c.ifBad().standsInTheWay())
+                .filter(c -> Optional.ofNullable(last.get(key(c.check().id(), c.place())))
+                        .filter(a -> a.settles(c.check()))
+                        .isEmpty())
+                .toList();
+    }
+
+    private static Map<String, Answer> last(List<Answer> answers) {
         Map<String, Answer> last = new HashMap<>();
         for (Answer a : answers) last.put(key(a.checkId(), a.place()), a);
+        return last;
+    }
+
+    /** Of several answers to one check the last counts. */
+    public static Unseen of(List<PlacedCheck> checks, List<Answer> answers) {
+        Map<String, Answer> last = last(answers);
         Share whole = new Share(0, 0);
         Map<String, Share> byPlace = new LinkedHashMap<>();
         Set<String> openTraps = new HashSet<>();

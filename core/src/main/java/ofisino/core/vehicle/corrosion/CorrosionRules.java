@@ -1,14 +1,17 @@
 package ofisino.core.vehicle.corrosion;
 
 import ofisino.core.vehicle.body.Zone;
+import ofisino.core.vehicle.inspection.FindingKind;
 import ofisino.core.vehicle.inspection.SafetyClass;
+import ofisino.core.vehicle.inspection.SafetyRules;
 
 /**
  * What rust means for driving and how it is mended.
  *
- * <p>A perforation, and any rust within {@value #REACH_MILLIMETRES} mm of a belt, suspension, steering or jacking mounting, stands in the
- * way of the road whatever its size. The distance is that of public inspection manuals (30 cm around a mounting), from memory, unverified:
- * it may raise a class and never lowers one. The rest is common practice, no source.
+ * <p>A perforation is as grave as {@link SafetyRules} says of that place, and must not be driven, like any rust must be mended, within
+ * {@value #REACH_MILLIMETRES} mm of a belt, suspension, steering or jacking mounting, whatever its size. The distance is that of public
+ * inspection manuals (30 cm around a mounting), from memory, unverified: it may raise a class and never lowers one. The rest is common
+ * practice, no source.
  */
 public final class CorrosionRules {
     static final int REACH_MILLIMETRES = 300;
@@ -32,11 +35,11 @@ public final class CorrosionRules {
     public static Judgement judge(Zone zone, Corrosion c) {
         boolean near = zone.nearMounting()
                 || c.mountingMillimetres().stream().anyMatch(distance -> distance <= REACH_MILLIMETRES);
-        return new Judgement(safetyClass(c, near), repair(c), near);
+        return new Judgement(safetyClass(zone, c, near), repair(c), near);
     }
 
-    private static SafetyClass safetyClass(Corrosion c, boolean near) {
-        if (c.perforated()) return near ? SafetyClass.A : SafetyClass.B;
+    private static SafetyClass safetyClass(Zone zone, Corrosion c, boolean near) {
+        if (c.perforated()) return near ? SafetyClass.A : SafetyRules.classOf(zone, FindingKind.RUST_THROUGH);
         boolean rusty = c.grade() != RustGrade.RI_0 || c.blisters().isPresent();
         if (near && rusty) return SafetyClass.B;
         return c.grade().compareTo(RustGrade.RI_3) >= 0 || c.blisters().isPresent() ? SafetyClass.C : SafetyClass.D;

@@ -27,7 +27,9 @@ public record Proposal(
         FUEL_CAN_BURN,
         EXHAUST_GAS,
         CLEAR_VIEW,
-        ONLY_A_DOUBT
+        ONLY_A_DOUBT,
+        CHECK_FAILED,
+        READING_OUTSIDE
     }
 
     public Proposal {

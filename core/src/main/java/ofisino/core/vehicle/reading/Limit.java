@@ -5,6 +5,9 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.Source;
+import ofisino.core.kernel.VehicleSystem;
+import ofisino.core.vehicle.inspection.FindingKind;
+import ofisino.core.vehicle.inspection.SafetyClass;
 
 /**
  * What a measured value is compared with, in its own unit; both bounds are inclusive.
@@ -17,6 +20,10 @@ import ofisino.core.kernel.Source;
  * @param derived    what is made of several readings before it is compared
  * @param readIn     the unit in which they are read; the limit's own where nothing is derived
  * @param readUpTo   above this a single reading is asked about; {@code highest} where nothing is derived
+ * @param system     of a finding where what was measured lies at no place of the drawing
+ * @param ifOutside  safety class of a reading outside it
+ * @param kind       the finding that such a reading proposes
+ * @param goodFor    months after which a reading no longer speaks for the part; 0 where it does not age
  * @param critical   misread it hurts: a second person measures it too
  */
 public record Limit(
@@ -34,6 +41,10 @@ public record Limit(
         Unit readIn,
         double readUpTo,
         boolean critical,
+        VehicleSystem system,
+        SafetyClass ifOutside,
+        FindingKind kind,
+        int goodFor,
         Source source) {
     public Limit {
         if (maker == (min.isPresent() || max.isPresent()))
@@ -53,6 +64,11 @@ public record Limit(
     /** Its value grows with time: it is entered as the date on which the part was made. */
     public boolean isAge() {
         return unit == Unit.YEAR;
+    }
+
+    /** Whether a reading of that day no longer speaks for the part. */
+    public boolean isTooOld(LocalDate readOn, LocalDate today) {
+        return goodFor > 0 && readOn.plusMonths(goodFor).isBefore(today);
     }
 
     /** The day on which a part made then reaches the greatest age; empty where age is not what is judged. */
@@ -78,6 +94,10 @@ public record Limit(
                 readIn,
                 readUpTo,
                 critical,
+                system,
+                ifOutside,
+                kind,
+                goodFor,
                 document);
     }
 }

@@ -15,6 +15,9 @@ import java.util.OptionalDouble;
 import ofisino.core.kernel.Entry;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.Source;
+import ofisino.core.kernel.VehicleSystem;
+import ofisino.core.vehicle.inspection.FindingKind;
+import ofisino.core.vehicle.inspection.SafetyClass;
 
 /** The limits that ship with Ofisino, from {@code limits.yaml}, which explains its keys. */
 public final class Limits {
@@ -55,6 +58,10 @@ public final class Limits {
                 "read-in",
                 "up-to",
                 "critical",
+                "system",
+                "outside",
+                "kind",
+                "good-for",
                 "source",
                 "year",
                 "place");
@@ -75,6 +82,10 @@ public final class Limits {
                 e.choice("read-in", Unit.class, unit),
                 e.has("up-to") ? e.number("up-to") : asked.get(1),
                 e.has("critical"),
+                e.choice("system", VehicleSystem.class),
+                e.choice("outside", SafetyClass.class),
+                e.choice("kind", FindingKind.class),
+                e.whole("good-for", 0),
                 Source.fromMemory(e.text("source"), e.text("year", ""), e.text("place", "")));
     }
 

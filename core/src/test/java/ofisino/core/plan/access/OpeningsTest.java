@@ -37,6 +37,7 @@ class OpeningsTest {
             Optional.of(new Drained(Circuit.COOLANT, 5.2)),
             Set.of(CarState.RUNNING),
             List.of("Plug washer"),
+            Set.of(),
             Set.of());
     private static final WayIn ENGINE = way("engine", 480, Set.of("stands", "coolant"), CarState.ROLLING);
     private static final WaysIn WAYS = new WaysIn(List.of(STANDS, WHEEL, COOLANT, ENGINE));
@@ -236,6 +237,7 @@ class OpeningsTest {
                 Optional.empty(),
                 Set.of(excludes),
                 List.of(),
+                Set.of(),
                 Set.of());
     }
 

@@ -146,6 +146,6 @@ class WaysInLibraryTest {
     }
 
     private static WayIn own(String id, Set<String> needs) {
-        return new WayIn(id, id, needs, 10, 10, 1, Optional.empty(), Set.of(), List.of(), Set.of());
+        return new WayIn(id, id, needs, 10, 10, 1, Optional.empty(), Set.of(), List.of(), Set.of(), Set.of());
     }
 }

@@ -7,6 +7,8 @@ import java.io.StringReader;
 import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import ofisino.core.kernel.Caution;
@@ -17,6 +19,8 @@ import ofisino.core.vehicle.body.Body;
 import ofisino.core.vehicle.body.BodyStyle;
 import ofisino.core.vehicle.body.Zone;
 import ofisino.core.vehicle.inspection.FindingKind;
+import ofisino.core.vehicle.inspection.Proposal;
+import ofisino.core.vehicle.inspection.ProposalRules;
 import ofisino.core.vehicle.inspection.SafetyClass;
 import ofisino.core.vehicle.reading.Limit;
 import ofisino.core.vehicle.reading.Limits;
@@ -88,6 +92,42 @@ class CatalogueTest {
                 .extracting(Limit::id)
                 .allSatisfy(id -> assertThat(catalogue.checks().stream().flatMap(c -> c.limit().stream()))
                         .contains(id));
+    }
+
+    /** What a check shows is what its finding has, at each place of each body; and it is never milder than the check itself says. */
+    @ParameterizedTest
+    @EnumSource(BodyStyle.class)
+    void theClassThatIsShownIsTheClassOfTheFinding(BodyStyle style) {
+        for (int year : new int[] {1955, 1969, 1977, 2008})
+            assertThat(catalogue.of(bodies.of(style), year)).allSatisfy(c -> {
+                SafetyClass found = ProposalRules.propose(
+                                c.foundIn(),
+                                c.check().kind(),
+                                Map.of(Proposal.Reason.CHECK_FAILED, c.check().ifBad()),
+                                Optional.empty())
+                        .safetyClass();
+                assertThat(c.ifBad())
+                        .isEqualTo(found)
+                        .isLessThanOrEqualTo(c.check().ifBad());
+            });
+    }
+
+    /** Common practice, no source. What was a C by place and kind alone: lamps that others must see, a steering lock, a drive-shaft boot. */
+    @ParameterizedTest
+    @CsvSource({
+        "SALOON, lamp-brake, B",
+        "SALOON, lamp-dipped, B",
+        "SALOON, lamp-indicators, B",
+        "ESTATE, road-brake-pull, A",
+        "ESTATE, papers-open-recall, B",
+        "HATCHBACK, drive-shaft-boots, B",
+        "MOTORCYCLE, chassis-stability, A"
+    })
+    void aFailedCheckIsAtLeastAsGraveAsItSays(BodyStyle style, String check, SafetyClass atLeast) {
+        assertThat(catalogue.of(bodies.of(style), 2000))
+                .filteredOn(c -> c.check().id().equals(check))
+                .isNotEmpty()
+                .allSatisfy(c -> assertThat(c.ifBad()).isLessThanOrEqualTo(atLeast));
     }
 
     @ParameterizedTest

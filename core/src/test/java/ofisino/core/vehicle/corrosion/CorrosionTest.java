@@ -13,9 +13,13 @@ import ofisino.core.kernel.InvalidValue;
 import ofisino.core.vehicle.body.Bodies;
 import ofisino.core.vehicle.body.Body;
 import ofisino.core.vehicle.body.BodyStyle;
+import ofisino.core.vehicle.body.Zone;
+import ofisino.core.vehicle.check.Catalogue;
 import ofisino.core.vehicle.corrosion.CorrosionRules.Judgement;
 import ofisino.core.vehicle.corrosion.CorrosionRules.Repair;
+import ofisino.core.vehicle.inspection.FindingKind;
 import ofisino.core.vehicle.inspection.SafetyClass;
+import ofisino.core.vehicle.inspection.SafetyRules;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -58,7 +62,7 @@ class CorrosionTest {
         "front-wing-left, RI_3, false, 900, C, CLEAN_AND_TREAT",
         "front-wing-left, RI_4, false, 900, C, OPEN_AND_PROBE",
         "front-wing-left, RI_1, false, 300, B, CLEAN_AND_TREAT",
-        "front-wing-left, RI_5, true, 301, B, WELD_A_PATCH",
+        "front-wing-left, RI_5, true, 301, C, WELD_A_PATCH",
         "front-wing-left, RI_5, true, 300, A, WELD_A_PATCH",
         "sill-left, RI_1, false, 900, B, CLEAN_AND_TREAT",
         "sill-left, RI_5, true, 900, A, WELD_A_PATCH"
@@ -69,6 +73,23 @@ class CorrosionTest {
                 ESTATE.require(zone),
                 new Corrosion(grade, Optional.empty(), 100, 100, perforated, OptionalInt.of(mounting)));
         assertThat(judged).extracting(Judgement::safetyClass, Judgement::repair).containsExactly(safety, repair);
+    }
+
+    /**
+     * One hole in a door has one answer, whoever is asked: kind and zone, the grade, the check that finds it. Periodic inspections fail an
+     * outer panel that bears nothing only for a sharp edge (from memory, unverified): class C.
+     */
+    @Test
+    void aHoleInADoorIsOneThing() {
+        Zone door = ESTATE.require("door-bottom-left");
+        Corrosion hole = new Corrosion(RustGrade.RI_5, Optional.empty(), 60, 60, true, OptionalInt.of(900));
+        assertThat(SafetyRules.classOf(door, FindingKind.RUST_THROUGH)).isEqualTo(SafetyClass.C);
+        assertThat(CorrosionRules.judge(door, hole).safetyClass()).isEqualTo(SafetyClass.C);
+        assertThat(Catalogue.load().of(ESTATE, 1969))
+                .filteredOn(
+                        c -> c.place().equals("door-bottom-left") && c.check().kind() == FindingKind.RUST_THROUGH)
+                .isNotEmpty()
+                .allSatisfy(c -> assertThat(c.ifBad()).isEqualTo(SafetyClass.C));
     }
 
     @Test
@@ -98,7 +119,7 @@ class CorrosionTest {
         SafetyClass mild = safety(grade, false, far);
         assertThat(safety(grade, true, close)).isLessThanOrEqualTo(mild);
         assertThat(safety(RustGrade.RI_5, false, close)).isLessThanOrEqualTo(mild);
-        assertThat(safety(grade, true, far).standsInTheWay()).isTrue();
+        assertThat(safety(grade, true, far).standsInTheWay()).isEqualTo(far <= 300);
     }
 
     private static SafetyClass safety(RustGrade grade, boolean perforated, int mounting) {

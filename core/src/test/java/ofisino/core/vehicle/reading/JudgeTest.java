@@ -139,7 +139,8 @@ class JudgeTest {
 
     @Test
     void aSlipAmongTheLimitsIsNamed() {
-        String good = "id: a, name: A, unit: volt, asked: [0, 9], resolution: 1, source: s";
+        String good =
+                "id: a, name: A, unit: volt, asked: [0, 9], resolution: 1, system: brakes, outside: B, kind: worn, source: s";
         refused("- {" + good + "}", "bound, or leave it to the maker");
         refused("- {" + good + ", min: 1, maker: true}", "not both");
         refused("- {" + good + ", min: 3, max: 2}", "reversed");

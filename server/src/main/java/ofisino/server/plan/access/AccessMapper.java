@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.access.CarState;
 import ofisino.core.plan.access.WayIn;
 import org.apache.ibatis.annotations.Mapper;
@@ -68,7 +69,8 @@ interface AccessMapper {
                     usual.flatMap(WayIn::drained),
                     excludes(usual),
                     usual.map(WayIn::usesUp).orElse(List.of()),
-                    usual.map(WayIn::reaches).orElse(Set.of()));
+                    usual.map(WayIn::reaches).orElse(Set.of()),
+                    usual.map(WayIn::touches).orElse(EnumSet.allOf(VehicleSystem.class)));
         }
 
         /** What the usual one excludes, save that a person says whether it still rolls. */

@@ -18,6 +18,7 @@ import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.plan.ClosedForNow;
 import ofisino.server.plan.Ways;
+import ofisino.server.plan.WorkTouched;
 import ofisino.server.plan.access.AccessMapper.OpeningRow;
 import ofisino.server.vehicle.Projects;
 import org.springframework.context.ApplicationEventPublisher;
@@ -64,9 +65,12 @@ class OpeningService implements Ways {
 
     private void openOne(Caller caller, UUID projectId, Standing s, Opening<UUID> o) {
         UUID stay = UUID.fromString(o.id());
-        if (!s.opened().containsKey(stay))
-            mapper.insertOpening(
-                    caller.garageId(), projectId, new OpeningRow(stay, o.wayIn().id(), today(caller), null, false, 0));
+        if (s.opened().containsKey(stay)) return;
+        mapper.insertOpening(
+                caller.garageId(), projectId, new OpeningRow(stay, o.wayIn().id(), today(caller), null, false, 0));
+        if (!o.wayIn().touches().isEmpty())
+            events.publishEvent(new WorkTouched(
+                    caller, projectId, o.wayIn().touches(), o.wayIn().name()));
     }
 
     /** Closes it for good: what lies inside it is closed, and its jobs are over. */
@@ -144,6 +148,17 @@ class OpeningService implements Ways {
     @Override
     public String nameOf(Caller caller, UUID projectId, String wayIn) {
         return vehicleWays.of(caller, projectId).require(wayIn).name();
+    }
+
+    @Override
+    public List<ForNow> closedForNow(Caller caller, UUID projectId) {
+        Standing s = access.standing(caller, projectId);
+        return s.opened().values().stream()
+                .filter(o -> o.temporary() && o.closedOn() != null && s.ways().has(o.wayIn()))
+                .filter(o -> s.openings().all().stream()
+                        .anyMatch(again -> again.wayIn().id().equals(o.wayIn()) && !s.isClosed(again.id())))
+                .map(o -> new ForNow(o.id(), s.ways().require(o.wayIn()).name()))
+                .toList();
     }
 
     @Override

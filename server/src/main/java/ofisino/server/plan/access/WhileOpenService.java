@@ -104,7 +104,7 @@ class WhileOpenService {
                 .collect(Collectors.toMap(
                         FindingEstimates.FindingEstimate::findingId,
                         e -> e.effort().likelyMinutes()));
-        for (Findings.Finding f : findings.of(caller, projectId))
+        for (Findings.Found f : findings.of(caller, projectId))
             if (!f.state().isOver()
                     && !withJobs.contains(f.id())
                     && reached.contains(WaysInLibrary.sideless(f.zone()))

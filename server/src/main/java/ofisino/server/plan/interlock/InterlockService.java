@@ -13,7 +13,6 @@ import java.util.stream.Collectors;
 import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.plan.interlock.Interlock;
-import ofisino.core.vehicle.body.Zone;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.plan.JobBegins;
@@ -57,14 +56,8 @@ class InterlockService {
     }
 
     private Set<Interlock> wanted(Caller caller, Jobs.Job job) {
-        Projects.Project project = projects.require(caller, job.projectId());
         return Interlock.of(
-                job.operation(),
-                job.details(),
-                Optional.ofNullable(job.zone())
-                        .flatMap(projects.bodyOf(project)::zone)
-                        .map(Zone::system),
-                jobs.cautions(caller, job.id()));
+                job.operation(), job.details(), Optional.ofNullable(job.system()), jobs.cautions(caller, job.id()));
     }
 
     private boolean counts(Caller caller, ConfirmedRow row) {

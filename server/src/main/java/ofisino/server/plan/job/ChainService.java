@@ -57,9 +57,9 @@ class ChainService {
 
     /** The recipe with the zone's name in it; empty where the decision leads to no work. */
     Optional<Recipe> recipeFor(Caller caller, UUID findingId) {
-        Findings.Finding finding = findings.require(caller, findingId);
-        String zone = zoneName(
-                projects.bodyOf(projects.require(caller, finding.projectId())).require(finding.zone()));
+        Findings.Found finding = findings.require(caller, findingId);
+        String zone = zoneName(projects.bodyOf(projects.require(caller, finding.projectId()))
+                .placeOf(finding.zone(), finding.system()));
         return Optional.ofNullable(finding.decision())
                 .flatMap(d -> recipes.propose(finding.kind(), finding.system(), d))
                 .map(r -> named(r, zone));
@@ -95,7 +95,7 @@ class ChainService {
     }
 
     List<JobRow> makeChain(Caller caller, UUID findingId, UUID chainId) {
-        Findings.Finding finding = findings.require(caller, findingId);
+        Findings.Found finding = findings.require(caller, findingId);
         projects.requireOpen(caller, finding.projectId());
         if (progress.hasJobs(caller, finding))
             throw new Conflict(
@@ -116,7 +116,7 @@ class ChainService {
     }
 
     private UUID addStep(
-            Caller caller, Findings.Finding finding, Recipe.Step step, UUID chainId, int position, UUID before) {
+            Caller caller, Findings.Found finding, Recipe.Step step, UUID chainId, int position, UUID before) {
         UUID jobId = derived(chainId, "job", position);
         Effort effort = step.effort();
         mapper.insert(
@@ -129,7 +129,8 @@ class ChainService {
                         garages.nextLabel(caller).value(),
                         step.title(),
                         step.operation(),
-                        finding.zone(),
+                        finding.zone().equals(Zone.WHOLE) ? null : finding.zone(),
+                        finding.system(),
                         finding.aim(),
                         effort.optimisticMinutes(),
                         effort.likelyMinutes(),
@@ -168,7 +169,7 @@ class ChainService {
     }
 
     void recheck(Caller caller, UUID findingId, boolean good, String note, long version) {
-        Findings.Finding finding = findings.require(caller, findingId);
+        Findings.Found finding = findings.require(caller, findingId);
         if (good) progress.mustBeVerified(caller, finding);
         findings.recheck(caller, findingId, good, note, version);
     }

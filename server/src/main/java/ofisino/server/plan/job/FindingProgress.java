@@ -42,7 +42,7 @@ class FindingProgress {
     }
 
     /** @throws Conflict while a job of a safety finding is not verified: it closes only by verified work */
-    void mustBeVerified(Caller caller, Findings.Finding finding) {
+    void mustBeVerified(Caller caller, Findings.Found finding) {
         if (!finding.safetyClass().standsInTheWay()) return;
         jobsOf(caller, finding.id(), finding.projectId()).stream()
                 .filter(j -> j.state() != JobState.VERIFIED && j.state() != JobState.DROPPED)
@@ -55,7 +55,7 @@ class FindingProgress {
                 });
     }
 
-    boolean hasJobs(Caller caller, Findings.Finding finding) {
+    boolean hasJobs(Caller caller, Findings.Found finding) {
         return !jobsOf(caller, finding.id(), finding.projectId()).isEmpty();
     }
 

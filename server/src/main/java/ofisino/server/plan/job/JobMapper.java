@@ -6,6 +6,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import ofisino.core.kernel.Aim;
+import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.job.Detail;
 import ofisino.core.plan.job.JobState;
 import ofisino.core.plan.job.Operation;
@@ -39,7 +40,7 @@ interface JobMapper {
 
     List<ChainRow> chains(UUID garageId, UUID projectId);
 
-    /** @param spentMinutes logged on evenings */
+    /** @param system empty where nobody knows @param spentMinutes logged on evenings */
     record JobRow(
             UUID id,
             UUID projectId,
@@ -49,6 +50,7 @@ interface JobMapper {
             String title,
             Operation operation,
             @Nullable String zone,
+            @Nullable VehicleSystem system,
             Aim aim,
             int optimisticMinutes,
             int likelyMinutes,
@@ -76,6 +78,7 @@ interface JobMapper {
                     title,
                     operation,
                     zone,
+                    system,
                     aim,
                     optimisticMinutes,
                     likelyMinutes,

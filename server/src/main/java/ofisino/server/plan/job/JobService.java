@@ -15,6 +15,7 @@ import ofisino.core.kernel.Effort;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.NotFound;
 import ofisino.core.kernel.Texts;
+import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.job.JobState;
 import ofisino.core.plan.job.Operation;
 import ofisino.core.plan.job.Precedence;
@@ -30,6 +31,7 @@ import ofisino.server.parts.Needs;
 import ofisino.server.plan.JobAdded;
 import ofisino.server.plan.JobBegins;
 import ofisino.server.plan.Jobs;
+import ofisino.server.plan.WorkTouched;
 import ofisino.server.plan.job.JobController.EffortFields;
 import ofisino.server.plan.job.JobController.JobFields;
 import ofisino.server.plan.job.JobMapper.ChainRow;
@@ -165,7 +167,9 @@ class JobService implements Jobs {
             JobState state,
             long version) {
         Projects.Project project = projects.require(caller, projectId);
-        if (f.zone() != null) projects.bodyOf(project).require(f.zone());
+        VehicleSystem system = f.zone() == null
+                ? mapper.find(caller.garageId(), id).map(JobRow::system).orElse(null)
+                : projects.bodyOf(project).require(f.zone()).system();
         Effort effort = f.effort() == null ? UNKNOWN_EFFORT : f.effort().checked();
         return new JobRow(
                 id,
@@ -176,6 +180,7 @@ class JobService implements Jobs {
                 Texts.line("title", f.title()),
                 f.operation() == null ? Operation.REPLACE : f.operation(),
                 f.zone(),
+                system,
                 f.aim() == null ? project.aim() : f.aim(),
                 effort.optimisticMinutes(),
                 effort.likelyMinutes(),
@@ -279,6 +284,14 @@ class JobService implements Jobs {
         if (wanted == JobState.FINISHED) needs.fitted(caller, id);
         if (wanted == JobState.VERIFIED) needs.verified(caller, id);
         findingProgress.jobMoved(caller, moved);
+        boolean worked = wanted == JobState.FINISHED
+                || wanted.isInHand() && !stored.state().isInHand();
+        if (worked && stored.operation().changesTheVehicle())
+            events.publishEvent(new WorkTouched(
+                    caller,
+                    stored.projectId(),
+                    stored.system() == null ? Set.of() : Set.of(stored.system()),
+                    stored.title()));
         return find(caller, id);
     }
 
@@ -359,6 +372,7 @@ class JobService implements Jobs {
                 j.spentMinutes(),
                 j.chainId() == null ? j.id() : j.chainId(),
                 j.zone(),
+                j.system(),
                 j.operation(),
                 j.detailSet(),
                 j.pieces(),

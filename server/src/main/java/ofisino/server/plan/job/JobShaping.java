@@ -146,6 +146,7 @@ class JobShaping {
                 title,
                 of.operation(),
                 of.zone(),
+                of.system(),
                 of.aim(),
                 effort.optimisticMinutes(),
                 effort.likelyMinutes(),

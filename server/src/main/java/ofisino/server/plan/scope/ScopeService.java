@@ -197,7 +197,7 @@ class ScopeService {
         var withJobs = jobs.findingsWithJobs(caller, projectId);
         Map<UUID, FindingEstimates.FindingEstimate> guessed = estimates.of(caller, projectId).stream()
                 .collect(Collectors.toMap(FindingEstimates.FindingEstimate::findingId, Function.identity()));
-        for (Findings.Finding f : findings.of(caller, projectId))
+        for (Findings.Found f : findings.of(caller, projectId))
             if (!f.state().isOver() && !withJobs.contains(f.id()) && guessed.containsKey(f.id()))
                 items.add(new AimChange.Item<>(
                         f.id(),

@@ -23,7 +23,6 @@ import ofisino.core.plan.sequence.SequenceRules.Proposed;
 import ofisino.core.plan.sequence.SequenceRules.Waiver;
 import ofisino.core.plan.sequence.Work;
 import ofisino.core.vehicle.body.Body;
-import ofisino.core.vehicle.body.Zone;
 import ofisino.server.identity.Caller;
 import ofisino.server.plan.JobBegins;
 import ofisino.server.plan.Jobs;
@@ -84,7 +83,7 @@ class SequenceService implements Sequence {
                             j.operation(),
                             j.details(),
                             Optional.ofNullable(j.zone()),
-                            Optional.ofNullable(j.zone()).flatMap(body::zone).map(Zone::system),
+                            Optional.ofNullable(j.system()),
                             Optional.of(j.piece().toString()),
                             j.state().isOver(),
                             j.state() != JobState.DROPPED));

@@ -3,11 +3,12 @@ package ofisino.server.roadready.today;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
-import ofisino.core.roadready.gate.Blocker;
+import ofisino.core.roadready.gate.Gate;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Roles;
 import ofisino.server.logbook.Evenings.Note;
 import ofisino.server.plan.Plans.Subject;
+import ofisino.server.roadready.BlockerResponse;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -29,13 +30,15 @@ class TodayController {
      * @param holder  what holds that date
      * @param holdsUntil when the holder is there or done
      * @param chain   from the last job back to today
+     * @param notBefore something that the road asks for is not in the plan: it may well be later
      */
     record Road(
             LocalDate on,
             Subject holder,
             LocalDate holdsUntil,
             List<Subject> chain,
-            @Nullable LocalDate target) {}
+            @Nullable LocalDate target,
+            boolean notBefore) {}
 
     record Fetch(
             UUID needId,
@@ -63,8 +66,11 @@ class TodayController {
      * @param planComplete false when something could not be planned: the plan says what
      * @param road         absent when nothing is left to do for the road
      * @param tonight      absent while the person has named no time in the garage
-     * @param inTheWay     what stands between the car and the road; empty means that nothing recorded does, not that the car is safe or legal
+     * @param inTheWay     what stands between the car and the road, the gravest first; empty means that nothing recorded does and all evidence
+     *     is there, not that the car is safe or legal
+     * @param nextGate     the first gate that is shut; absent when the road is open
      * @param owedDue      temporary repairs whose time has come
+     * @param dangerousWithoutWork findings of class A and B that no job deals with: while there are any, no date is a date
      * @param withoutWork findings that the road asks for and no job deals with: the date leaves them out
      */
     record TodayResponse(
@@ -77,8 +83,10 @@ class TodayController {
             String currency,
             long leftThisMonthMinor,
             long leftOfBudgetMinor,
-            List<Blocker> inTheWay,
+            List<BlockerResponse> inTheWay,
+            @Nullable Gate nextGate,
             List<UUID> withoutWork,
+            int dangerousWithoutWork,
             long owedDue) {}
 
     @GetMapping

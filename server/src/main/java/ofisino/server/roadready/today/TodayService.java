@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -20,9 +21,8 @@ import ofisino.core.plan.schedule.ActivityId;
 import ofisino.core.plan.schedule.Limit;
 import ofisino.core.plan.schedule.PlanOutcome;
 import ofisino.core.plan.schedule.PlanProblem;
-import ofisino.core.roadready.gate.Evidence;
-import ofisino.core.roadready.gate.GateRules;
-import ofisino.core.vehicle.body.Body;
+import ofisino.core.roadready.gate.Gate;
+import ofisino.core.roadready.gate.Gates;
 import ofisino.server.db.OneSnapshot;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
@@ -35,7 +35,8 @@ import ofisino.server.plan.Jobs;
 import ofisino.server.plan.Jobs.Job;
 import ofisino.server.plan.Plans;
 import ofisino.server.plan.Plans.Planned;
-import ofisino.server.roadready.Faults;
+import ofisino.server.roadready.BlockerResponse;
+import ofisino.server.roadready.RoadGates;
 import ofisino.server.roadready.today.TodayController.Fetch;
 import ofisino.server.roadready.today.TodayController.OrderNow;
 import ofisino.server.roadready.today.TodayController.Road;
@@ -44,6 +45,7 @@ import ofisino.server.roadready.today.TodayController.TonightJob;
 import ofisino.server.roadready.today.TodayController.TonightResponse;
 import ofisino.server.vehicle.Findings;
 import ofisino.server.vehicle.Projects;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** Everything the front page says, worked out; the page only puts it into words. */
@@ -57,7 +59,7 @@ class TodayService {
     private final Evenings evenings;
     private final Ledger ledger;
     private final Garages garages;
-    private final Faults faults;
+    private final RoadGates roadGates;
     private final Debts debts;
     private final Clock clock;
 
@@ -70,7 +72,7 @@ class TodayService {
             Evenings evenings,
             Ledger ledger,
             Garages garages,
-            Faults faults,
+            RoadGates roadGates,
             Debts debts,
             Clock clock) {
         this.projects = projects;
@@ -81,7 +83,7 @@ class TodayService {
         this.evenings = evenings;
         this.ledger = ledger;
         this.garages = garages;
-        this.faults = faults;
+        this.roadGates = roadGates;
         this.debts = debts;
         this.clock = clock;
     }
@@ -94,32 +96,56 @@ class TodayService {
         Planned planned = plans.of(caller, projectId);
         List<Job> jobList = jobs.of(caller, projectId);
         List<Need> needList = needs.of(caller, projectId);
+        List<Findings.Found> withoutWork = withoutWork(caller, projectId);
+        Gates gates = roadGates.gates(caller, projectId);
         Ledger.Standing money = ledger.standing(caller, projectId);
         return new TodayResponse(
                 today,
                 planned.outcome() instanceof PlanOutcome.Planned,
-                road(project, planned, zone),
+                road(project, planned, zone, !withoutWork.isEmpty() || asksForMore(gates)),
                 tonight(planned, jobList, needList),
                 evenings.openNotes(caller, projectId),
                 orders(planned, needList, zone, today),
                 money.currency(),
                 money.month().left(),
                 money.position().left(),
-                GateRules.check(evidence(caller, project, jobList)),
-                withoutWork(caller, projectId),
+                gates.before(Gate.ROAD).stream().map(BlockerResponse::of).toList(),
+                firstShut(gates),
+                withoutWork.stream().map(Findings.Found::id).toList(),
+                (int) withoutWork.stream()
+                        .filter(f -> f.safetyClass().standsInTheWay())
+                        .count(),
                 debts.due(caller, projectId));
     }
 
+    private static @Nullable Gate firstShut(Gates gates) {
+        return Arrays.stream(Gate.values())
+                .filter(g -> g.compareTo(Gate.ROAD) <= 0 && !gates.isOpen(g))
+                .findFirst()
+                .orElse(null);
+    }
+
     /** Open findings that the road asks for and no job deals with: the date leaves them out. */
-    private List<UUID> withoutWork(Caller caller, UUID projectId) {
+    private List<Findings.Found> withoutWork(Caller caller, UUID projectId) {
         Set<UUID> withJobs = jobs.findingsWithJobs(caller, projectId);
         return findings.of(caller, projectId).stream()
-                .filter(f -> !f.state().isOver() && Aim.ROAD_READY.needs(f.aim()) && !withJobs.contains(f.id()))
-                .map(Findings.Finding::id)
+                .filter(f -> !f.state().isOver()
+                        && (Aim.ROAD_READY.needs(f.aim()) || f.safetyClass().standsInTheWay())
+                        && !withJobs.contains(f.id()))
                 .toList();
     }
 
-    private static Road road(Projects.Project project, Planned planned, ZoneId zone) {
+    /** Whether the road asks for something that no job and no test at the end will bring by itself. */
+    private static boolean asksForMore(Gates gates) {
+        return gates.before(Gate.ROAD).stream()
+                .anyMatch(b -> switch (b.subject().kind()) {
+                    case JOB, FINDING, PROOF, OPENING, FASTENER -> false;
+                    case CHECKS, READING, CODES, PART, OWED -> true;
+                });
+    }
+
+    private static Road road(Projects.Project project, Planned planned, ZoneId zone, boolean leavesOut) {
+        boolean complete = planned.outcome() instanceof PlanOutcome.Planned;
         return planned.milestones().stream()
                 .filter(m -> m.aim() == Aim.ROAD_READY)
                 .findFirst()
@@ -138,7 +164,8 @@ class TodayService {
                                     .map(ActivityId::value)
                                     .map(planned::subject)
                                     .toList(),
-                            project.targetOn());
+                            project.targetOn(),
+                            leavesOut || !complete);
                 })
                 .orElse(null);
     }
@@ -197,23 +224,5 @@ class TodayService {
         return found.stream()
                 .sorted(Comparator.comparing(OrderNow::by).thenComparing(OrderNow::title))
                 .toList();
-    }
-
-    private Evidence evidence(Caller caller, Projects.Project project, List<Job> jobList) {
-        Body body = projects.bodyOf(project);
-        return new Evidence(
-                findings.of(caller, project.id()).stream()
-                        .map(f -> Evidence.Found.of(
-                                f.id(),
-                                body.require(f.zone()).name(),
-                                f.safetyClass(),
-                                f.system(),
-                                f.state(),
-                                Optional.ofNullable(f.decision())))
-                        .toList(),
-                jobList.stream()
-                        .map(j -> new Evidence.Work(j.id(), j.title(), j.aim(), j.state()))
-                        .toList(),
-                faults.lastRead(caller, project.id()));
     }
 }

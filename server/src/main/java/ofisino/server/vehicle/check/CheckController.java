@@ -49,7 +49,6 @@ class CheckController {
             String good,
             String means,
             String endangers,
-            SafetyClass ifBad,
             HowSeen seen,
             Set<HowSeen> settledBy,
             @Nullable String limit,
@@ -65,7 +64,6 @@ class CheckController {
                     c.good(),
                     c.means(),
                     c.endangers(),
-                    c.ifBad(),
                     c.seen(),
                     c.settledBy(),
                     c.limit().orElse(null),
@@ -73,11 +71,12 @@ class CheckController {
         }
     }
 
-    /** @param zone absent for papers and road; @param seen absent while nobody answered */
+    /** @param zone absent for papers and road; @param ifBad class of its finding when it fails here @param seen absent while nobody answered */
     record WalkStepResponse(
             String checkId,
             String place,
             @Nullable String zone,
+            SafetyClass ifBad,
             Answer.@Nullable Seen seen,
             @Nullable HowSeen howSeen,
             Set<Caution> cautions) {}
@@ -104,10 +103,8 @@ class CheckController {
 
     record SheetRequest(UUID id, String edition, String typed, HowSeen howSeen) {}
 
-    /** @param findings what the marks propose, where they propose one */
-    record SheetResponse(int kept, List<ProposedFindingResponse> findings) {}
-
-    record ProposedFindingResponse(String zone, String checkId, FindingKind kind) {}
+    /** @param failed checks marked as not good: each has its finding */
+    record SheetResponse(int kept, long failed) {}
 
     record AnswerRequest(
             UUID id,
@@ -158,6 +155,7 @@ class CheckController {
                 c.check().id(),
                 c.place(),
                 c.zone().isPresent() ? c.place() : null,
+                c.ifBad(),
                 answer == null ? null : answer.seen(),
                 answer == null ? null : answer.howSeen(),
                 c.cautions());
@@ -170,11 +168,8 @@ class CheckController {
         return new SheetResponse(
                 marked.size(),
                 marked.stream()
-                        .filter(m -> m.check().zone().isPresent())
-                        .flatMap(m -> m.check().check().finding(m.seen()).stream()
-                                .map(kind -> new ProposedFindingResponse(
-                                        m.check().place(), m.check().check().id(), kind)))
-                        .toList());
+                        .filter(m -> m.check().check().finding(m.seen()).isPresent())
+                        .count());
     }
 
     @PostMapping("/answers")

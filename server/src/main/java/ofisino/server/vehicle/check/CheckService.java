@@ -1,6 +1,9 @@
 package ofisino.server.vehicle.check;
 
 import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -17,8 +20,9 @@ import ofisino.core.vehicle.check.WalkSheet;
 import ofisino.core.vehicle.inspection.Decision;
 import ofisino.core.vehicle.inspection.FindingState;
 import ofisino.server.identity.Caller;
+import ofisino.server.identity.Garages;
 import ofisino.server.vehicle.Findings;
-import ofisino.server.vehicle.Findings.Finding;
+import ofisino.server.vehicle.Findings.Found;
 import ofisino.server.vehicle.Inspection;
 import ofisino.server.vehicle.Projects;
 import ofisino.server.vehicle.check.CheckMapper.AnswerRow;
@@ -34,12 +38,22 @@ class CheckService implements Inspection {
     private final Projects projects;
     private final Findings findings;
     private final Catalogue catalogue;
+    private final Garages garages;
+    private final Clock clock;
 
-    CheckService(CheckMapper mapper, Projects projects, Findings findings, Catalogue catalogue) {
+    CheckService(
+            CheckMapper mapper,
+            Projects projects,
+            Findings findings,
+            Catalogue catalogue,
+            Garages garages,
+            Clock clock) {
         this.mapper = mapper;
         this.projects = projects;
         this.findings = findings;
         this.catalogue = catalogue;
+        this.garages = garages;
+        this.clock = clock;
     }
 
     record Walk(List<PlacedCheck> checks, List<AnswerRow> answers, Unseen unseen, Tally tally) {}
@@ -52,12 +66,21 @@ class CheckService implements Inspection {
         List<Answer> core = answers.stream().map(AnswerRow::toCore).toList();
         Map<At, Decision> decided = findings.of(caller, projectId).stream()
                 .filter(f -> f.checkId() != null && f.decision() != null && f.state() != FindingState.WITHDRAWN)
-                .collect(Collectors.toMap(f -> new At(f.checkId(), f.zone()), Finding::decision, (a, b) -> b));
+                .collect(Collectors.toMap(f -> new At(f.checkId(), f.zone()), Found::decision, (a, b) -> b));
         return new Walk(
                 checks,
                 answers,
                 Unseen.of(checks, core),
                 Tally.of(core, a -> Optional.ofNullable(decided.get(new At(a.checkId(), a.place())))));
+    }
+
+    @Override
+    public List<PlacedCheck> unanswered(Caller caller, UUID projectId) {
+        return Unseen.unanswered(
+                checks(projects.require(caller, projectId)),
+                mapper.lastOf(caller.garageId(), projectId).stream()
+                        .map(AnswerRow::toCore)
+                        .toList());
     }
 
     @Override
@@ -72,17 +95,34 @@ class CheckService implements Inspection {
                     "answers",
                     "answers.number",
                     "Between 1 and %d answers can be kept at once, not %d.".formatted(MOST_AT_ONCE, answers.size()));
+        LocalDate today = LocalDate.now(clock.withZone(garages.zone(caller)));
+        List<Findings.Failed> failed = new ArrayList<>();
         for (AnswerRow answer : answers) {
-            if (checks.stream()
-                    .noneMatch(c ->
-                            c.check().id().equals(answer.checkId()) && c.place().equals(answer.place())))
-                throw InvalidValue.of(
-                        "checkId",
-                        "check.not-here",
-                        "There is no check “%s” at “%s” on this vehicle. Reload the page."
-                                .formatted(answer.checkId(), answer.place()));
+            PlacedCheck check = checks.stream()
+                    .filter(c ->
+                            c.check().id().equals(answer.checkId()) && c.place().equals(answer.place()))
+                    .findFirst()
+                    .orElseThrow(() -> InvalidValue.of(
+                            "checkId",
+                            "check.not-here",
+                            "There is no check “%s” at “%s” on this vehicle. Reload the page."
+                                    .formatted(answer.checkId(), answer.place())));
             mapper.insert(caller.garageId(), projectId, caller.accountId(), answer);
+            failed(check, answer, today).ifPresent(failed::add);
         }
+        findings.recordFailed(caller, projectId, failed);
+    }
+
+    /** Every failed check makes a finding; the person may then say more of it, or withdraw it as a slip. */
+    private static Optional<Findings.Failed> failed(PlacedCheck check, AnswerRow answer, LocalDate today) {
+        return check.check()
+                .finding(answer.seen())
+                .map(kind -> new Findings.Failed(
+                        UUID.nameUUIDFromBytes((answer.id() + " finding").getBytes(StandardCharsets.UTF_8)),
+                        check,
+                        kind,
+                        answer.howSeen(),
+                        today));
     }
 
     /** Keeps what was written on a printed sheet; the answers' ids are made of the one given, so that it can be sent again. */

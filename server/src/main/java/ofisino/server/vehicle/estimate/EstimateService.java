@@ -26,7 +26,7 @@ import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.vehicle.FindingEstimates;
 import ofisino.server.vehicle.Findings;
-import ofisino.server.vehicle.Findings.Finding;
+import ofisino.server.vehicle.Findings.Found;
 import ofisino.server.vehicle.Projects;
 import ofisino.server.vehicle.estimate.EstimateMapper.EstimateRow;
 import org.springframework.stereotype.Service;
@@ -60,12 +60,11 @@ class EstimateService implements FindingEstimates {
         Map<UUID, EstimateRow> said = mapper.of(caller.garageId(), projectId).stream()
                 .collect(Collectors.toMap(EstimateRow::id, Function.identity()));
         Optional<Long> hour = garages.workshopHourMinor(caller);
-        List<Finding> counted = findings.of(caller, projectId).stream()
+        List<Found> counted = findings.of(caller, projectId).stream()
                 .filter(f -> f.state() != FindingState.WITHDRAWN)
                 .toList();
         Map<UUID, Estimated> estimates = new LinkedHashMap<>();
-        for (Finding f : counted)
-            estimates.put(f.id(), estimated(body, f, Optional.ofNullable(said.get(f.id())), hour));
+        for (Found f : counted) estimates.put(f.id(), estimated(body, f, Optional.ofNullable(said.get(f.id())), hour));
         return new All(
                 List.copyOf(estimates.values()),
                 FoundBehind.share(
@@ -74,10 +73,10 @@ class EstimateService implements FindingEstimates {
                         f -> estimates.get(f.id()).estimate().effort().likelyMinutes()));
     }
 
-    private Estimated estimated(Body body, Finding f, Optional<EstimateRow> said, Optional<Long> hour) {
+    private Estimated estimated(Body body, Found f, Optional<EstimateRow> said, Optional<Long> hour) {
         Optional<Corrosion> rust = said.flatMap(EstimateRow::corrosion);
-        Estimate proposed =
-                rust.map(r -> usual.of(body.require(f.zone()), r)).orElseGet(() -> usual.of(f.kind(), f.system()));
+        Estimate proposed = rust.map(r -> usual.of(body.placeOf(f.zone(), f.system()), r))
+                .orElseGet(() -> usual.of(f.kind(), f.system()));
         Optional<CostRange> cost = said.flatMap(EstimateRow::cost)
                 .or(() -> hour.map(h -> proposed.material().costs(h)));
         return new Estimated(
@@ -86,7 +85,7 @@ class EstimateService implements FindingEstimates {
                         said.flatMap(EstimateRow::effort).orElse(proposed.effort()),
                         cost,
                         said.flatMap(s -> Optional.ofNullable(s.payer()))),
-                rust.map(r -> CorrosionRules.judge(body.require(f.zone()), r)),
+                rust.map(r -> CorrosionRules.judge(body.placeOf(f.zone(), f.system()), r)),
                 Hands.of(f.kind(), f.system(), f.safetyClass()),
                 said);
     }
@@ -100,7 +99,7 @@ class EstimateService implements FindingEstimates {
 
     /** Keeps what a person says; rust that means more than the finding's class raises the class, and never lowers it. */
     Estimated say(Caller caller, EstimateRow row) {
-        Finding finding = findings.require(caller, row.id());
+        Found finding = findings.require(caller, row.id());
         Body body = projects.bodyOf(projects.requireOpen(caller, finding.projectId()));
         Optional<Corrosion> rust = checked(caller, row);
         if (rust.isPresent() && !finding.kind().isCorrosion())
@@ -115,7 +114,7 @@ class EstimateService implements FindingEstimates {
                     mapper.update(caller.garageId(), row),
                     "estimate",
                     () -> Stored.require(mapper.find(caller.garageId(), row.id()), "estimate", row.id()));
-        rust.map(r -> CorrosionRules.judge(body.require(finding.zone()), r))
+        rust.map(r -> CorrosionRules.judge(body.placeOf(finding.zone(), finding.system()), r))
                 .ifPresent(j -> findings.raise(caller, finding.id(), j.safetyClass()));
         return estimated(
                 body,

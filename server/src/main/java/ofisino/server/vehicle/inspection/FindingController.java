@@ -13,6 +13,7 @@ import ofisino.core.vehicle.inspection.Proposal;
 import ofisino.core.vehicle.inspection.SafetyClass;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Roles;
+import ofisino.server.vehicle.Findings;
 import ofisino.server.vehicle.inspection.FindingMapper.FindingRow;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -36,22 +37,65 @@ class FindingController {
         this.service = service;
     }
 
-    /** What a person may say of a finding; what is left open is proposed. @param checkId the check that it was made at; it stays */
+    /**
+     * What a person may say of a finding; what is left open is proposed.
+     *
+     * @param loweredReason why the class is milder than what is known demands
+     * @param checkId       the check that it was made at; it stays
+     * @param limitId       the limit that a reading lay outside of; it stays
+     */
     record FindingFields(
             String zone,
             FindingKind kind,
             @Nullable Integer severity,
             @Nullable SafetyClass safetyClass,
+            @Nullable String loweredReason,
             @Nullable HowSeen howSeen,
             boolean covered,
             @Nullable Aim aim,
             @Nullable String note,
             LocalDate foundOn,
-            @Nullable String checkId) {}
+            @Nullable String checkId,
+            @Nullable String limitId) {
+        static FindingFields bare(String zone, FindingKind kind, String note, LocalDate foundOn) {
+            return new FindingFields(zone, kind, null, null, null, null, false, null, note, foundOn, null, null);
+        }
+
+        /** All as proposed, in the words of the check. */
+        static FindingFields ofCheck(Findings.Failed f) {
+            return new FindingFields(
+                    f.check().foundIn().id(),
+                    f.kind(),
+                    null,
+                    null,
+                    null,
+                    f.howSeen(),
+                    false,
+                    null,
+                    f.check().check().means(),
+                    f.on(),
+                    f.check().check().id(),
+                    null);
+        }
+
+        FindingFields at(@Nullable String check, @Nullable String limit) {
+            return new FindingFields(
+                    zone,
+                    kind,
+                    severity,
+                    safetyClass,
+                    loweredReason,
+                    howSeen,
+                    covered,
+                    aim,
+                    note,
+                    foundOn,
+                    check,
+                    limit);
+        }
+    }
 
     record NewFindingRequest(UUID id, FindingFields fields) {}
-
-    record NewFindingsRequest(List<NewFindingRequest> findings) {}
 
     record OneOfManyDecisions(UUID findingId, Decision decision, String reason, long version) {}
 
@@ -89,14 +133,6 @@ class FindingController {
     @ResponseStatus(HttpStatus.CREATED)
     FindingRow record(Caller caller, @PathVariable UUID projectId, @RequestBody NewFindingRequest body) {
         return service.record(caller, projectId, body.id(), body.fields());
-    }
-
-    /** All or none: what a printed sheet says. */
-    @PostMapping("/projects/{projectId}/findings/batch")
-    @ResponseStatus(HttpStatus.NO_CONTENT)
-    void recordAll(Caller caller, @PathVariable UUID projectId, @RequestBody NewFindingsRequest body) {
-        for (NewFindingRequest finding : body.findings())
-            service.record(caller, projectId, finding.id(), finding.fields());
     }
 
     /** All or none: each of them as if decided by itself. */

@@ -1,17 +1,23 @@
 package ofisino.server.vehicle.inspection;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import ofisino.core.kernel.Aim;
 import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.vehicle.HowSeen;
+import ofisino.core.vehicle.inspection.Claim;
 import ofisino.core.vehicle.inspection.Decision;
+import ofisino.core.vehicle.inspection.Finding;
 import ofisino.core.vehicle.inspection.FindingKind;
 import ofisino.core.vehicle.inspection.FindingState;
+import ofisino.core.vehicle.inspection.Observation;
 import ofisino.core.vehicle.inspection.PreviousWork;
+import ofisino.core.vehicle.inspection.Safety;
 import ofisino.core.vehicle.inspection.SafetyClass;
+import ofisino.core.vehicle.inspection.Severity;
 import org.apache.ibatis.annotations.Mapper;
 import org.jspecify.annotations.Nullable;
 
@@ -29,16 +35,15 @@ interface FindingMapper {
     /** All but id, project, photos; only where the stored version is the finding's. */
     int update(UUID garageId, FindingRow finding);
 
-    /** What it was found behind, what it is a duplicate of, what becomes of an earlier owner's work. */
-    int updateRelations(
-            UUID garageId,
-            UUID id,
-            @Nullable UUID behindId,
-            @Nullable UUID duplicateOf,
-            @Nullable PreviousWork previousWork,
-            long version);
-
-    /** @param photos how many pictures are linked, and the first of them */
+    /**
+     * A {@link Finding} as it is stored and told.
+     *
+     * @param proposed      fields that nobody has confirmed
+     * @param demandedClass what all that is known of it demands
+     * @param loweredReason why {@code safetyClass} is milder than that
+     * @param loweredByName who lowered it
+     * @param photos        how many pictures are linked, and the first of them
+     */
     record FindingRow(
             UUID id,
             UUID projectId,
@@ -47,6 +52,10 @@ interface FindingMapper {
             FindingKind kind,
             int severity,
             SafetyClass safetyClass,
+            SafetyClass demandedClass,
+            @Nullable String loweredReason,
+            @Nullable UUID loweredBy,
+            @Nullable String loweredByName,
             HowSeen howSeen,
             boolean covered,
             Aim aim,
@@ -58,10 +67,89 @@ interface FindingMapper {
             @Nullable String decisionReason,
             String closingNote,
             @Nullable String checkId,
+            @Nullable String limitId,
             @Nullable UUID behindId,
             @Nullable UUID duplicateOf,
             @Nullable PreviousWork previousWork,
             int photos,
             @Nullable UUID firstPhoto,
-            long version) {}
+            long version) {
+
+        static FindingRow of(Finding f) {
+            Optional<Safety.Lowering> lowering = f.safety().lowering();
+            return new FindingRow(
+                    f.id(),
+                    f.projectId(),
+                    f.seen().zone(),
+                    f.seen().system(),
+                    f.seen().kind(),
+                    f.severity().value().grade(),
+                    f.safety().value(),
+                    f.safety().demanded(),
+                    lowering.map(Safety.Lowering::reason).orElse(null),
+                    lowering.map(Safety.Lowering::by).orElse(null),
+                    null,
+                    f.howSeen().value(),
+                    f.seen().covered(),
+                    f.aim().value(),
+                    proposed(f),
+                    f.seen().note(),
+                    f.seen().foundOn(),
+                    f.state(),
+                    f.decided().map(Finding.Decided::decision).orElse(null),
+                    f.decided().map(Finding.Decided::reason).orElse(null),
+                    f.closingNote(),
+                    f.seen().checkId().orElse(null),
+                    f.seen().limitId().orElse(null),
+                    f.origin().behind().orElse(null),
+                    f.origin().duplicateOf().orElse(null),
+                    f.origin().previousWork().orElse(null),
+                    0,
+                    null,
+                    f.version());
+        }
+
+        private static List<String> proposed(Finding f) {
+            List<String> fields = new ArrayList<>();
+            if (f.severity().isProposed()) fields.add("severity");
+            if (f.safety().held().isProposed()) fields.add("safetyClass");
+            if (f.howSeen().isProposed()) fields.add("howSeen");
+            if (f.aim().isProposed()) fields.add("aim");
+            return fields;
+        }
+
+        Finding toCore() {
+            return new Finding(
+                    id,
+                    projectId,
+                    new Observation(
+                            zone,
+                            system,
+                            kind,
+                            covered,
+                            note,
+                            foundOn,
+                            Optional.ofNullable(checkId),
+                            Optional.ofNullable(limitId)),
+                    claim("severity", new Severity(severity)),
+                    new Safety(
+                            demandedClass,
+                            claim("safetyClass", safetyClass),
+                            Optional.ofNullable(loweredReason).map(r -> new Safety.Lowering(r, loweredBy))),
+                    claim("howSeen", howSeen),
+                    claim("aim", aim),
+                    state,
+                    Optional.ofNullable(decision).map(d -> new Finding.Decided(d, decisionReason)),
+                    closingNote,
+                    new Finding.Origin(
+                            Optional.ofNullable(behindId),
+                            Optional.ofNullable(duplicateOf),
+                            Optional.ofNullable(previousWork)),
+                    version);
+        }
+
+        private <T> Claim<T> claim(String field, T value) {
+            return proposed.contains(field) ? new Claim.Proposed<>(value) : new Claim.Said<>(value);
+        }
+    }
 }

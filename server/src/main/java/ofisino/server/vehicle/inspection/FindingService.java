@@ -1,29 +1,31 @@
 package ofisino.server.vehicle.inspection;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
-import ofisino.core.kernel.Aim;
-import ofisino.core.kernel.Conflict;
+import java.util.stream.Collectors;
 import ofisino.core.kernel.NotFound;
-import ofisino.core.kernel.Texts;
-import ofisino.core.vehicle.HowSeen;
+import ofisino.core.vehicle.body.Body;
 import ofisino.core.vehicle.body.Zone;
+import ofisino.core.vehicle.check.Catalogue;
+import ofisino.core.vehicle.check.PlacedCheck;
 import ofisino.core.vehicle.inspection.Decision;
 import ofisino.core.vehicle.inspection.DecisionProposal;
-import ofisino.core.vehicle.inspection.DecisionRules;
+import ofisino.core.vehicle.inspection.Finding;
 import ofisino.core.vehicle.inspection.FindingKind;
 import ofisino.core.vehicle.inspection.FindingState;
 import ofisino.core.vehicle.inspection.FoundBehind;
+import ofisino.core.vehicle.inspection.Observation;
 import ofisino.core.vehicle.inspection.PreviousWork;
 import ofisino.core.vehicle.inspection.Proposal;
 import ofisino.core.vehicle.inspection.ProposalRules;
 import ofisino.core.vehicle.inspection.SafetyClass;
-import ofisino.core.vehicle.inspection.Severity;
+import ofisino.core.vehicle.reading.Limits;
 import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
 import ofisino.server.vehicle.Findings;
@@ -38,10 +40,14 @@ import org.springframework.stereotype.Service;
 class FindingService implements Findings {
     private final FindingMapper mapper;
     private final Projects projects;
+    private final Catalogue catalogue;
+    private final Limits limits;
 
-    FindingService(FindingMapper mapper, Projects projects) {
+    FindingService(FindingMapper mapper, Projects projects, Catalogue catalogue, Limits limits) {
         this.mapper = mapper;
         this.projects = projects;
+        this.catalogue = catalogue;
+        this.limits = limits;
     }
 
     List<FindingRow> list(Caller caller, UUID projectId) {
@@ -55,168 +61,130 @@ class FindingService implements Findings {
 
     Proposal propose(Caller caller, UUID projectId, String zoneId, FindingKind kind) {
         Zone zone = projects.bodyOf(projects.require(caller, projectId)).require(zoneId);
-        return ProposalRules.propose(zone, kind, mapper.lastSeen(caller.garageId(), projectId, zoneId));
+        return ProposalRules.propose(zone, kind, Map.of(), mapper.lastSeen(caller.garageId(), projectId, zoneId));
     }
 
-    /** Records a finding; what the person left open is filled by the proposal and marked as proposed. */
+    /** Records a finding; what the person left open is as proposed. */
     FindingRow record(Caller caller, UUID projectId, UUID id, FindingFields fields) {
-        projects.requireOpen(caller, projectId);
-        mapper.insert(caller.garageId(), filled(caller, projectId, id, fields, FindingState.OPEN, null, null, "", 0));
+        Projects.Project project = projects.requireOpen(caller, projectId);
+        Place place = place(project, fields);
+        mapper.insert(
+                caller.garageId(),
+                FindingRow.of(Finding.found(
+                        id,
+                        projectId,
+                        observed(fields, place),
+                        said(caller, fields),
+                        proposal(caller, projectId, fields.kind(), place))));
         return find(caller, id);
     }
 
     FindingRow change(Caller caller, UUID id, FindingFields fields, long version) {
         FindingRow stored = openFinding(caller, id);
-        FindingRow changed = filled(
+        FindingFields same = fields.at(stored.checkId(), stored.limitId());
+        Place place = place(projects.require(caller, stored.projectId()), same);
+        return save(
                 caller,
-                stored.projectId(),
-                id,
-                fields,
-                stored.state(),
-                stored.decision(),
-                stored.decisionReason(),
-                stored.closingNote(),
+                stored.toCore()
+                        .restate(
+                                observed(same, place),
+                                said(caller, same),
+                                proposal(caller, stored.projectId(), same.kind(), place))
+                        .now(),
                 version);
-        if (stored.decision() != null)
-            DecisionRules.check(stored.decision(), changed.safetyClass(), changed.system(), stored.decisionReason());
-        return save(caller, changed);
     }
 
-    private FindingRow filled(
-            Caller caller,
-            UUID projectId,
-            UUID id,
-            FindingFields f,
-            FindingState state,
-            Decision decision,
-            String reason,
-            String closingNote,
-            long version) {
-        Zone zone = projects.bodyOf(projects.require(caller, projectId)).require(f.zone());
-        Proposal proposal =
-                ProposalRules.propose(zone, f.kind(), mapper.lastSeen(caller.garageId(), projectId, f.zone()));
-        List<String> proposed = new ArrayList<>();
-        int severity = or(f.severity(), proposal.severity().grade(), "severity", proposed);
-        SafetyClass safety = or(f.safetyClass(), proposal.safetyClass(), "safetyClass", proposed);
-        HowSeen seen = or(f.howSeen(), proposal.howSeen(), "howSeen", proposed);
-        Aim aim = or(f.aim(), proposal.aim(), "aim", proposed);
-        return new FindingRow(
-                id,
-                projectId,
-                zone.id(),
-                zone.system(),
+    /** @param demands what is known of it beyond kind and zone */
+    private record Place(Zone zone, Map<Proposal.Reason, SafetyClass> demands) {}
+
+    private Place place(Projects.Project project, FindingFields f) {
+        Body body = projects.bodyOf(project);
+        Map<Proposal.Reason, SafetyClass> demands = new EnumMap<>(Proposal.Reason.class);
+        Optional<PlacedCheck> check = f.checkId() == null
+                ? Optional.empty()
+                : catalogue.of(body, project.builtYear()).stream()
+                        .filter(c -> c.check().id().equals(f.checkId())
+                                && c.foundIn().id().equals(f.zone()))
+                        .findFirst();
+        check.ifPresent(c -> demands.put(Proposal.Reason.CHECK_FAILED, c.check().ifBad()));
+        if (f.limitId() != null)
+            demands.put(
+                    Proposal.Reason.READING_OUTSIDE, limits.require(f.limitId()).ifOutside());
+        Zone zone = check.map(PlacedCheck::foundIn)
+                .orElseGet(() -> f.limitId() == null
+                        ? body.require(f.zone())
+                        : body.placeOf(f.zone(), limits.require(f.limitId()).system()));
+        return new Place(zone, demands);
+    }
+
+    private Proposal proposal(Caller caller, UUID projectId, FindingKind kind, Place place) {
+        return ProposalRules.propose(
+                place.zone(),
+                kind,
+                place.demands(),
+                mapper.lastSeen(caller.garageId(), projectId, place.zone().id()));
+    }
+
+    private static Observation observed(FindingFields f, Place place) {
+        return new Observation(
+                place.zone().id(),
+                place.zone().system(),
                 f.kind(),
-                new Severity(severity).grade(),
-                safety,
-                seen,
                 f.covered(),
-                aim,
-                proposed,
-                Texts.note("note", f.note()),
+                f.note(),
                 f.foundOn(),
-                state,
-                decision,
-                reason,
-                closingNote,
-                f.checkId(),
-                null,
-                null,
-                null,
-                0,
-                null,
-                version);
+                Optional.ofNullable(f.checkId()),
+                Optional.ofNullable(f.limitId()));
     }
 
-    private static <T> T or(T said, T proposal, String field, List<String> proposed) {
-        if (said != null) return said;
-        proposed.add(field);
-        return proposal;
+    private static Finding.Sayings said(Caller caller, FindingFields f) {
+        return new Finding.Sayings(
+                f.severity(), f.safetyClass(), f.loweredReason(), f.howSeen(), f.aim(), caller.accountId());
     }
 
     FindingRow decide(Caller caller, UUID id, Decision decision, String reason, long version) {
-        FindingRow stored = openFinding(caller, id);
-        DecisionRules.check(decision, stored.safetyClass(), stored.system(), reason);
-        FindingState state = decision == Decision.ACCEPT || decision == Decision.REUSE
-                ? stored.state().to(FindingState.DECIDED).to(FindingState.CLOSED)
-                : stored.state().to(FindingState.DECIDED);
-        return save(caller, with(stored, state, decision, Texts.line("reason", reason), stored.closingNote(), version));
+        return save(
+                caller,
+                openFinding(caller, id).toCore().decide(decision, reason).now(),
+                version);
     }
 
     @Override
     public void recheck(Caller caller, UUID id, boolean good, String note, long version) {
-        FindingRow stored = openFinding(caller, id);
-        if (stored.state() != FindingState.AWAITING_RECHECK)
-            throw new Conflict(
-                    "finding.not-awaiting", "This finding does not await a re-check: its jobs are not all finished.");
-        FindingState next = stored.state().to(good ? FindingState.CLOSED : FindingState.DECIDED);
-        save(caller, with(stored, next, stored.decision(), stored.decisionReason(), Texts.note("note", note), version));
+        save(caller, openFinding(caller, id).toCore().recheck(good, note).now(), version);
     }
 
     /** @param duplicateOf the finding that stays; it takes over the graver class of the two */
     FindingRow withdraw(Caller caller, UUID id, String reason, @Nullable UUID duplicateOf, long version) {
-        FindingRow stored = openFinding(caller, id);
-        FindingRow withdrawn = save(
-                caller,
-                with(
-                        stored,
-                        stored.state().to(FindingState.WITHDRAWN),
-                        stored.decision(),
-                        stored.decisionReason(),
-                        Texts.line("reason", reason),
-                        version));
-        if (duplicateOf == null) return withdrawn;
-        FindingRow kept = openFinding(caller, duplicateOf);
-        if (kept.state().isOver()
-                || !kept.projectId().equals(stored.projectId())
-                || kept.id().equals(id))
-            throw new Conflict(
-                    "finding.duplicate",
-                    "Choose another finding of this vehicle that is still open: it is the one that stays.");
-        raise(caller, kept.id(), stored.safetyClass());
-        return relate(caller, withdrawn, withdrawn.behindId(), duplicateOf, withdrawn.previousWork());
+        Finding stored = openFinding(caller, id).toCore();
+        Optional<Finding> kept = Optional.ofNullable(duplicateOf)
+                .map(other -> openFinding(caller, other).toCore());
+        FindingRow withdrawn = save(caller, stored.withdraw(reason, kept).now(), version);
+        kept.ifPresent(k -> raise(caller, k.id(), stored.safety().value()));
+        return withdrawn;
     }
 
     FindingRow reopen(Caller caller, UUID id, long version) {
-        FindingRow stored = openFinding(caller, id);
-        FindingRow reopening = stored.duplicateOf() == null
-                ? stored
-                : relate(caller, stored, stored.behindId(), null, stored.previousWork());
-        return save(
-                caller,
-                with(
-                        reopening,
-                        stored.state().to(FindingState.OPEN),
-                        null,
-                        null,
-                        "",
-                        version + reopening.version() - stored.version()));
+        return save(caller, openFinding(caller, id).toCore().reopen().now(), version);
     }
 
     /** Where a finding comes from: what it was found behind, and what becomes of an earlier owner's work. */
     FindingRow origin(
             Caller caller, UUID id, @Nullable UUID behindId, @Nullable PreviousWork previousWork, long version) {
-        FindingRow stored = openFinding(caller, id);
+        Finding stored = openFinding(caller, id).toCore();
         if (behindId != null) {
             Map<UUID, UUID> behind = new HashMap<>();
             for (FindingRow f : list(caller, stored.projectId())) behind.put(f.id(), f.behindId());
             if (!behind.containsKey(behindId)) throw new NotFound("finding", behindId);
             FoundBehind.check(id, behindId, behind);
         }
-        Stored.notStale(stored.version() == version ? 1 : 0, "finding", () -> stored);
-        return relate(caller, stored, behindId, stored.duplicateOf(), previousWork);
-    }
-
-    private FindingRow relate(
-            Caller caller,
-            FindingRow f,
-            @Nullable UUID behindId,
-            @Nullable UUID duplicateOf,
-            @Nullable PreviousWork previousWork) {
-        Stored.notStale(
-                mapper.updateRelations(caller.garageId(), f.id(), behindId, duplicateOf, previousWork, f.version()),
-                "finding",
-                () -> find(caller, f.id()));
-        return find(caller, f.id());
+        return save(
+                caller,
+                stored.from(new Finding.Origin(
+                        Optional.ofNullable(behindId),
+                        stored.origin().duplicateOf(),
+                        Optional.ofNullable(previousWork))),
+                version);
     }
 
     /** What each open finding suggests to decide. */
@@ -238,94 +206,59 @@ class FindingService implements Findings {
         return stored;
     }
 
-    private FindingRow save(Caller caller, FindingRow changed) {
-        Stored.notStale(mapper.update(caller.garageId(), changed), "finding", () -> find(caller, changed.id()));
+    /** @param version that the person saw */
+    private FindingRow save(Caller caller, Finding changed, long version) {
+        Stored.notStale(
+                changed.version() == version ? mapper.update(caller.garageId(), FindingRow.of(changed)) : 0,
+                "finding",
+                () -> find(caller, changed.id()));
         return find(caller, changed.id());
     }
 
-    private static FindingRow with(
-            FindingRow f, FindingState state, Decision decision, String reason, String closingNote, long version) {
-        return new FindingRow(
-                f.id(),
-                f.projectId(),
-                f.zone(),
-                f.system(),
-                f.kind(),
-                f.severity(),
-                f.safetyClass(),
-                f.howSeen(),
-                f.covered(),
-                f.aim(),
-                f.proposed(),
-                f.note(),
-                f.foundOn(),
-                state,
-                decision,
-                reason,
-                closingNote,
-                f.checkId(),
-                f.behindId(),
-                f.duplicateOf(),
-                f.previousWork(),
-                f.photos(),
-                f.firstPhoto(),
-                version);
-    }
-
     @Override
-    public List<Finding> of(Caller caller, UUID projectId) {
+    public List<Found> of(Caller caller, UUID projectId) {
         return list(caller, projectId).stream().map(FindingService::door).toList();
     }
 
     @Override
-    public Finding require(Caller caller, UUID findingId) {
+    public Found require(Caller caller, UUID findingId) {
         return door(find(caller, findingId));
     }
 
     @Override
     public void moveTo(Caller caller, UUID findingId, FindingState state) {
-        FindingRow stored = find(caller, findingId);
-        if (stored.state() == state) return;
-        save(
-                caller,
-                with(
-                        stored,
-                        stored.state().to(state),
-                        stored.decision(),
-                        stored.decisionReason(),
-                        stored.closingNote(),
-                        stored.version()));
+        Finding stored = find(caller, findingId).toCore();
+        if (stored.state() != state) save(caller, stored.moveTo(state), stored.version());
     }
 
     @Override
     public void recordDoubt(Caller caller, UUID projectId, UUID id, String zone, String note, LocalDate foundOn) {
-        record(
-                caller,
-                projectId,
-                id,
-                new FindingFields(zone, FindingKind.DOUBT, null, null, null, false, null, note, foundOn, null));
+        record(caller, projectId, id, FindingFields.bare(zone, FindingKind.DOUBT, note, foundOn));
+    }
+
+    @Override
+    public void recordFailed(Caller caller, UUID projectId, List<Failed> failed) {
+        if (failed.isEmpty()) return;
+        record At(String checkId, String zone) {}
+        Map<At, UUID> known = list(caller, projectId).stream()
+                .filter(f -> f.checkId() != null && !f.state().isOver())
+                .collect(Collectors.toMap(f -> new At(f.checkId(), f.zone()), FindingRow::id, (a, b) -> a));
+        for (Failed f : failed) {
+            At at = new At(f.check().check().id(), f.check().foundIn().id());
+            if (known.containsKey(at)) raise(caller, known.get(at), f.check().classOf(f.kind()));
+            else record(caller, projectId, f.id(), FindingFields.ofCheck(f));
+        }
     }
 
     @Override
     public void raise(Caller caller, UUID findingId, SafetyClass atLeast) {
-        FindingRow stored = find(caller, findingId);
-        if (stored.safetyClass().graver(atLeast) == stored.safetyClass()) return;
-        FindingFields fields = new FindingFields(
-                stored.zone(),
-                stored.kind(),
-                stored.severity(),
-                atLeast,
-                stored.howSeen(),
-                stored.covered(),
-                stored.aim(),
-                stored.note(),
-                stored.foundOn(),
-                stored.checkId());
-        change(caller, findingId, fields, stored.version());
+        Finding stored = find(caller, findingId).toCore();
+        Finding raised = stored.raise(atLeast).now();
+        if (!raised.equals(stored)) save(caller, raised, stored.version());
     }
 
-    private static Finding door(FindingRow f) {
-        return new Finding(
+    private static Found door(FindingRow f) {
+        return new Found(
                 f.id(),
                 f.projectId(),
                 f.zone(),
@@ -336,10 +269,12 @@ class FindingService implements Findings {
                 f.howSeen(),
                 f.covered(),
                 f.note(),
+                f.foundOn(),
                 f.aim(),
                 f.state(),
                 f.decision(),
                 f.checkId(),
+                f.limitId(),
                 f.behindId());
     }
 }

@@ -3,15 +3,17 @@ package ofisino.server.vehicle.inventory;
 import java.util.List;
 import java.util.UUID;
 import ofisino.core.kernel.Texts;
+import ofisino.core.vehicle.body.Body;
 import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
+import ofisino.server.vehicle.Inventory;
 import ofisino.server.vehicle.Projects;
 import ofisino.server.vehicle.inventory.InventoryMapper.InventoryRow;
 import org.springframework.stereotype.Service;
 
 /** What belongs to a vehicle, and what of it is missing or only loose in boxes. */
 @Service
-class InventoryService {
+class InventoryService implements Inventory {
     private final InventoryMapper mapper;
     private final Projects projects;
 
@@ -23,6 +25,16 @@ class InventoryService {
     List<InventoryRow> of(Caller caller, UUID projectId) {
         projects.require(caller, projectId);
         return mapper.of(caller.garageId(), projectId);
+    }
+
+    @Override
+    public List<Lacking> lacking(Caller caller, UUID projectId) {
+        Body body = projects.bodyOf(projects.require(caller, projectId));
+        return of(caller, projectId).stream()
+                .filter(line -> line.onVehicle() < line.expected())
+                .map(line -> new Lacking(
+                        line.id(), line.name(), body.require(line.zone()).system()))
+                .toList();
     }
 
     void count(Caller caller, UUID projectId, InventoryRow line) {

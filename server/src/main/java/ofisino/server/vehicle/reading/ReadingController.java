@@ -6,9 +6,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import ofisino.core.kernel.Source;
+import ofisino.core.vehicle.inspection.FindingKind;
+import ofisino.core.vehicle.inspection.SafetyClass;
 import ofisino.core.vehicle.reading.Coating;
 import ofisino.core.vehicle.reading.Derived;
 import ofisino.core.vehicle.reading.Limit;
+import ofisino.core.vehicle.reading.OutsideLimit;
 import ofisino.core.vehicle.reading.SecondMeasurer;
 import ofisino.core.vehicle.reading.Series;
 import ofisino.core.vehicle.reading.Unit;
@@ -121,19 +124,34 @@ class ReadingController {
         }
     }
 
+    /** The finding that a reading outside its limit proposes. @param zone where it lies */
+    record ReadingProposalResponse(String zone, FindingKind kind, SafetyClass safetyClass) {}
+
+    /** @param proposes while it lies outside and no finding stands for it; it counts as open until then @param findingId that stands for it */
     record MeasuredResponse(
             String limitId,
             String place,
             List<PointResponse> points,
             @Nullable JudgedResponse judged,
-            SecondMeasurer second) {
+            SecondMeasurer second,
+            @Nullable ReadingProposalResponse proposes,
+            @Nullable UUID findingId) {
         static MeasuredResponse of(Measured m) {
             return new MeasuredResponse(
                     m.limit().id(),
                     m.place(),
                     m.points().stream().map(p -> PointResponse.of(m.limit(), p)).toList(),
                     m.judged().map(j -> JudgedResponse.of(j, m.second())).orElse(null),
-                    m.second());
+                    m.second(),
+                    m.isOutside() && m.finding() == null ? proposal(m.ifOutside()) : null,
+                    m.isOutside() ? m.finding() : null);
+        }
+
+        private static ReadingProposalResponse proposal(OutsideLimit outside) {
+            return new ReadingProposalResponse(
+                    outside.zone().id(),
+                    outside.limit().kind(),
+                    outside.proposal().safetyClass());
         }
     }
 

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -16,27 +17,34 @@ import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.NotFound;
 import ofisino.core.kernel.Source;
 import ofisino.core.kernel.Texts;
+import ofisino.core.roadready.gate.Evidence;
 import ofisino.core.vehicle.body.Body;
 import ofisino.core.vehicle.check.Catalogue;
+import ofisino.core.vehicle.check.PlacedCheck;
 import ofisino.core.vehicle.reading.DateCode;
 import ofisino.core.vehicle.reading.Limit;
 import ofisino.core.vehicle.reading.Limits;
+import ofisino.core.vehicle.reading.OutsideLimit;
 import ofisino.core.vehicle.reading.Reading;
 import ofisino.core.vehicle.reading.SecondMeasurer;
 import ofisino.core.vehicle.reading.Series;
 import ofisino.core.vehicle.reading.Unit;
+import ofisino.core.vehicle.reading.Verdict;
 import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
+import ofisino.server.vehicle.Findings;
 import ofisino.server.vehicle.Projects;
+import ofisino.server.vehicle.Readings;
 import ofisino.server.vehicle.reading.ReadingMapper.FigureRow;
 import ofisino.server.vehicle.reading.ReadingMapper.InstrumentRow;
 import ofisino.server.vehicle.reading.ReadingMapper.ReadingRow;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** What was measured, and what it means by the best figure that is known. */
 @Service
-class ReadingService {
+class ReadingService implements Readings {
     /** A panel of ten by ten points. */
     private static final int MOST_AT_ONCE = 100;
 
@@ -46,13 +54,24 @@ class ReadingService {
     private final Projects projects;
     private final Garages garages;
     private final Limits limits;
+    private final Findings findings;
+    private final Catalogue catalogue;
     private final Clock clock;
 
-    ReadingService(ReadingMapper mapper, Projects projects, Garages garages, Limits limits, Clock clock) {
+    ReadingService(
+            ReadingMapper mapper,
+            Projects projects,
+            Garages garages,
+            Limits limits,
+            Findings findings,
+            Catalogue catalogue,
+            Clock clock) {
         this.mapper = mapper;
         this.projects = projects;
         this.garages = garages;
         this.limits = limits;
+        this.findings = findings;
+        this.catalogue = catalogue;
         this.clock = clock;
     }
 
@@ -62,9 +81,27 @@ class ReadingService {
      * @param points all that were taken, the latest last
      * @param judged by the last reading at each spot; empty while there are too few
      * @param second whether two people read what must not be misread
+     * @param finding that stands for it where it lies outside
      */
     record Measured(
-            Limit limit, String place, List<Point> points, Optional<Series.Judged> judged, SecondMeasurer second) {}
+            Limit limit,
+            String place,
+            List<Point> points,
+            Optional<Series.Judged> judged,
+            SecondMeasurer second,
+            OutsideLimit ifOutside,
+            @Nullable UUID finding) {
+        boolean isOutside() {
+            return judged.filter(j -> j.verdict().raises()).isPresent();
+        }
+
+        LocalDate lastReadOn() {
+            return points.stream()
+                    .map(p -> p.row().readOn())
+                    .max(LocalDate::compareTo)
+                    .orElseThrow();
+        }
+    }
 
     /** @param value in the unit as it was read; the age today for a date */
     record Point(ReadingRow row, double value, boolean last) {}
@@ -98,7 +135,8 @@ class ReadingService {
     }
 
     List<Measured> all(Caller caller, UUID projectId) {
-        projects.require(caller, projectId);
+        Body body = projects.bodyOf(projects.require(caller, projectId));
+        List<Findings.Found> found = findings.of(caller, projectId);
         LocalDate today = LocalDate.now(clock.withZone(garages.zone(caller)));
         Map<String, FigureRow> figures = figures(caller, projectId);
         Map<UUID, Reading.Instrument> instruments =
@@ -114,16 +152,80 @@ class ReadingService {
                         e.getKey().place(),
                         e.getValue(),
                         instruments,
-                        today))
+                        today,
+                        body,
+                        found))
                 .toList();
     }
 
-    private static Measured measured(
+    @Override
+    public List<Evidence.Read> of(Caller caller, UUID projectId) {
+        Projects.Project project = projects.require(caller, projectId);
+        Body body = projects.bodyOf(project);
+        LocalDate today = LocalDate.now(clock.withZone(garages.zone(caller)));
+        List<Measured> measured = all(caller, projectId);
+        record At(String limitId, String place) {}
+        Set<At> read =
+                measured.stream().map(m -> new At(m.limit().id(), m.place())).collect(Collectors.toSet());
+        List<Evidence.Read> found = new ArrayList<>();
+        for (Measured m : measured)
+            found.add(read(
+                    m.limit(),
+                    m.place(),
+                    m.ifOutside(),
+                    m.judged().map(j -> j.verdict().outcome()),
+                    m.finding() != null,
+                    !m.second().isEnough(),
+                    m.limit().isTooOld(m.lastReadOn(), today)));
+        for (PlacedCheck check : catalogue.of(body, project.builtYear()))
+            check.check()
+                    .limit()
+                    .filter(limit -> read.add(new At(limit, check.place())))
+                    .map(limits::require)
+                    .ifPresent(limit -> found.add(read(
+                            limit,
+                            check.place(),
+                            OutsideLimit.at(check.place(), limit, body),
+                            Optional.empty(),
+                            false,
+                            false,
+                            false)));
+        return found;
+    }
+
+    private static Evidence.Read read(
+            Limit limit,
+            String place,
+            OutsideLimit at,
+            Optional<Verdict.Outcome> judged,
+            boolean answered,
+            boolean secondWanted,
+            boolean tooOld) {
+        return new Evidence.Read(
+                limit.id(),
+                place,
+                limit.name(),
+                at.zone().system(),
+                at.proposal().safetyClass(),
+                judged,
+                answered,
+                secondWanted,
+                tooOld,
+                place.equals(Catalogue.ROAD));
+    }
+
+    private Measured measured(
             Limit limit,
             String place,
             List<ReadingRow> rows,
             Map<UUID, Reading.Instrument> instruments,
-            LocalDate today) {
+            LocalDate today,
+            Body body,
+            List<Findings.Found> found) {
+        OutsideLimit ifOutside = OutsideLimit.at(place, limit, body);
+        LocalDate readOn =
+                rows.stream().map(ReadingRow::readOn).max(LocalDate::compareTo).orElseThrow();
+        Set<String> checks = catalogue.measuring(limit.id());
         Map<String, ReadingRow> lastAt = new LinkedHashMap<>();
         for (ReadingRow row : rows) lastAt.put(row.spot(), row);
         List<Point> points = new ArrayList<>();
@@ -147,7 +249,22 @@ class ReadingService {
                                         p.row().spot(),
                                         p.row().measurer(),
                                         p.row().unit().convert(p.value(), limit.readIn())))
-                                .toList()));
+                                .toList()),
+                ifOutside,
+                found.stream()
+                        .filter(f -> ifOutside.standsFor(known(f), checks, readOn))
+                        .map(Findings.Found::id)
+                        .findFirst()
+                        .orElse(null));
+    }
+
+    private static OutsideLimit.Known known(Findings.Found f) {
+        return new OutsideLimit.Known(
+                f.zone(),
+                Optional.ofNullable(f.checkId()),
+                Optional.ofNullable(f.limitId()),
+                f.foundOn(),
+                f.state().isOver());
     }
 
     private static double value(ReadingRow row, LocalDate today) {

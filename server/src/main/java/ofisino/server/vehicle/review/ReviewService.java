@@ -17,7 +17,7 @@ import ofisino.server.identity.Garages;
 import ofisino.server.identity.Links;
 import ofisino.server.identity.Links.Visit;
 import ofisino.server.vehicle.Findings;
-import ofisino.server.vehicle.Findings.Finding;
+import ofisino.server.vehicle.Findings.Found;
 import ofisino.server.vehicle.Projects;
 import ofisino.server.vehicle.review.RemarkMapper.RemarkRow;
 import ofisino.server.vehicle.review.RemarkMapper.State;
@@ -101,7 +101,7 @@ class ReviewService {
     /** @param remarks those that came by this link */
     record Shown(Projects.Project project, List<ShownFinding> findings, List<RemarkRow> remarks) {}
 
-    record ShownFinding(Finding finding, List<UUID> pictures) {}
+    record ShownFinding(Found finding, List<UUID> pictures) {}
 
     Shown show(String token) {
         Visit visit = links.require(token);

@@ -6,7 +6,7 @@ import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.Texts;
 import ofisino.server.identity.Caller;
 import ofisino.server.vehicle.Findings;
-import ofisino.server.vehicle.Findings.Finding;
+import ofisino.server.vehicle.Findings.Found;
 import ofisino.server.vehicle.Projects;
 import ofisino.server.vehicle.revisit.LookMapper.LookRow;
 import org.springframework.stereotype.Service;
@@ -30,7 +30,7 @@ class LookService {
     }
 
     void look(Caller caller, LookRow look) {
-        Finding finding = findings.require(caller, look.findingId());
+        Found finding = findings.require(caller, look.findingId());
         projects.requireOpen(caller, finding.projectId());
         if (finding.state().isOver())
             throw new Conflict("look.over", "This finding is closed. Open it again to compare it.");

@@ -1,0 +1,50 @@
+package ofisino.core.roadready.gate;
+
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * How each gate stands. A gate without a blocker means that nothing recorded stands in the way and all evidence that it asks for is there; it
+ * never means that a vehicle is safe or legal.
+ */
+public final class Gates {
+    private final List<Blocker> all;
+    private final Map<Gate, List<Blocker>> byGate = new EnumMap<>(Gate.class);
+
+    private Gates(List<Blocker> all) {
+        this.all = all;
+        for (Gate gate : Gate.values()) {
+            Set<Gate> row = gate.withThoseBefore();
+            byGate.put(gate, all.stream().filter(b -> row.contains(b.gate())).toList());
+        }
+    }
+
+    public static Gates of(Evidence evidence) {
+        return new Gates(Arrays.stream(Rule.values())
+                .flatMap(rule -> rule.check(evidence))
+                .sorted(Comparator.comparing(Blocker::gravity)
+                        .thenComparing(Blocker::rule)
+                        .thenComparing(Blocker::gate)
+                        .thenComparing(Blocker::system)
+                        .thenComparing(Blocker::title))
+                .toList());
+    }
+
+    /** What keeps any gate shut, the gravest first. */
+    public List<Blocker> all() {
+        return all;
+    }
+
+    /** What keeps this gate shut, with all that keeps those before it shut. */
+    public List<Blocker> before(Gate gate) {
+        return byGate.get(gate);
+    }
+
+    public boolean isOpen(Gate gate) {
+        return byGate.get(gate).isEmpty();
+    }
+}

@@ -1,0 +1,79 @@
+package ofisino.core.roadready.gate;
+
+import java.time.LocalDate;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
+import ofisino.core.kernel.InvalidValue;
+import ofisino.core.kernel.Source;
+import ofisino.core.kernel.VehicleSystem;
+import ofisino.core.vehicle.body.BodyStyle;
+import ofisino.core.vehicle.check.Check;
+
+/**
+ * A test or look that somebody has to have done before a gate, or after so many kilometres. It stands until work on what it proves voids it.
+ *
+ * @param id       stored with every record, never renamed
+ * @param how      what to do, and what is good; cautions first
+ * @param gate     that asks for it; empty where it is only owed
+ * @param afterKm  owed after so many kilometres from the start; empty for what comes before it
+ * @param voidedBy work in these systems, begun later, voids it
+ * @param value    what is read at it, if anything
+ * @param until    the paper that proves it has a last day
+ * @param bodies   body styles that it applies to
+ * @param years    build years that it applies to
+ */
+public record Proof(
+        String id,
+        String name,
+        String how,
+        Optional<Gate> gate,
+        OptionalInt afterKm,
+        VehicleSystem system,
+        Set<VehicleSystem> voidedBy,
+        Optional<Value> value,
+        boolean until,
+        Set<BodyStyle> bodies,
+        Check.Years years,
+        Source source) {
+    /** @param least below this it is not passed */
+    public record Value(String name, String unit, double least) {}
+
+    public Proof {
+        voidedBy = Set.copyOf(voidedBy);
+        bodies = Set.copyOf(bodies);
+        if (gate.isEmpty() && afterKm.isEmpty())
+            throw new InvalidValue("proof.nowhere", "Proof %s is asked for by nothing.".formatted(id));
+    }
+
+    /** @param systems touched by later work; empty where nobody knows */
+    public boolean isVoidedBy(Set<VehicleSystem> systems) {
+        return systems.isEmpty() ? !voidedBy.isEmpty() : systems.stream().anyMatch(voidedBy::contains);
+    }
+
+    boolean appliesTo(BodyStyle body, int builtYear) {
+        return bodies.contains(body) && years.contains(builtYear);
+    }
+
+    /** @throws InvalidValue when what somebody recorded does not prove it, with what to do */
+    public void check(Double read, LocalDate on, LocalDate lastDay, LocalDate today) {
+        if (on.isAfter(today))
+            throw InvalidValue.of("doneOn", "proof.future", "Record it on the day on which it is done, not before.");
+        value.ifPresent(v -> {
+            if (read == null)
+                throw InvalidValue.of("value", "proof.value", "Enter what was read: %s.".formatted(v.name()));
+            if (!Double.isFinite(read) || read < v.least())
+                throw InvalidValue.of(
+                        "value",
+                        "proof.not-passed",
+                        "%s must be at least %s %s. Below that it is not passed: record a finding."
+                                .formatted(v.name(), plain(v.least()), v.unit()));
+        });
+        if (until && (lastDay == null || lastDay.isBefore(on)))
+            throw InvalidValue.of("validUntil", "proof.until", "Enter the last day on which it is valid.");
+    }
+
+    private static String plain(double d) {
+        return d == Math.rint(d) ? "%d".formatted((long) d) : String.valueOf(d);
+    }
+}

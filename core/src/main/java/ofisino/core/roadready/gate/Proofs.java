@@ -1,0 +1,106 @@
+package ofisino.core.roadready.gate;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.io.Reader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.EnumSet;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
+import ofisino.core.kernel.Entry;
+import ofisino.core.kernel.InvalidValue;
+import ofisino.core.kernel.Source;
+import ofisino.core.kernel.VehicleSystem;
+import ofisino.core.vehicle.body.BodyStyle;
+import ofisino.core.vehicle.check.Check;
+
+/** The proofs that ship with Ofisino, from {@code proofs.yaml}, which explains its keys. */
+public final class Proofs {
+    private final List<Proof> all;
+
+    private Proofs(List<Proof> all) {
+        this.all = List.copyOf(all);
+        Set<String> ids = new HashSet<>();
+        for (Proof proof : all)
+            if (!ids.add(proof.id()))
+                throw new InvalidValue("proof.twice", "There is proof %s twice.".formatted(proof.id()));
+    }
+
+    public static Proofs load() {
+        try (InputStream file = Proofs.class.getResourceAsStream("proofs.yaml")) {
+            return read(new InputStreamReader(file, StandardCharsets.UTF_8));
+        } catch (IOException broken) {
+            throw new UncheckedIOException(broken);
+        }
+    }
+
+    static Proofs read(Reader yaml) {
+        return new Proofs(Entry.listOf("the proofs", yaml).stream()
+                .map(e -> proof(e.named("id")))
+                .toList());
+    }
+
+    private static Proof proof(Entry e) {
+        e.only(
+                "id",
+                "name",
+                "how",
+                "gate",
+                "after-km",
+                "system",
+                "voided-by",
+                "value",
+                "unit",
+                "least",
+                "until",
+                "bodies",
+                "from",
+                "to",
+                "source");
+        return new Proof(
+                e.text("id"),
+                e.text("name"),
+                e.text("how"),
+                e.has("gate") ? Optional.of(e.choice("gate", Gate.class)) : Optional.empty(),
+                e.has("after-km") ? OptionalInt.of(e.whole("after-km")) : OptionalInt.empty(),
+                e.choice("system", VehicleSystem.class),
+                e.choices("voided-by", VehicleSystem.class, Set.of()),
+                e.has("value")
+                        ? Optional.of(new Proof.Value(e.text("value"), e.text("unit"), e.number("least")))
+                        : Optional.empty(),
+                e.has("until"),
+                e.choices("bodies", BodyStyle.class, EnumSet.allOf(BodyStyle.class)),
+                new Check.Years(e.whole("from", Check.Years.ALL.from()), e.whole("to", Check.Years.ALL.to())),
+                e.has("source") ? Source.fromMemory(e.text("source"), "", "") : Source.COMMON_PRACTICE);
+    }
+
+    /** In the order of the gates. */
+    public List<Proof> all() {
+        return all;
+    }
+
+    public List<Proof> of(BodyStyle body, int builtYear) {
+        return all.stream().filter(p -> p.appliesTo(body, builtYear)).toList();
+    }
+
+    /** @throws InvalidValue when nothing is known by this name */
+    public Proof require(String id) {
+        return all.stream()
+                .filter(p -> p.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> InvalidValue.of(
+                        "proof", "proof.unknown", "There is no test “%s”. Reload the page.".formatted(id)));
+    }
+
+    /** What is owed next after the start, by kilometres: the first list that is not done, so that no later one is offered before it. */
+    public static Optional<Proof> nextOwed(List<Proof> proofs, Set<String> done) {
+        return proofs.stream()
+                .filter(p -> p.afterKm().isPresent() && !done.contains(p.id()))
+                .min(java.util.Comparator.comparingInt(p -> p.afterKm().getAsInt()));
+    }
+}

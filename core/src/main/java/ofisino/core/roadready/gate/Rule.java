@@ -1,0 +1,46 @@
+package ofisino.core.roadready.gate;
+
+import java.util.function.Function;
+import java.util.stream.Stream;
+import ofisino.core.kernel.Source;
+
+/** All rules before the road, each with its source. What is unknown never passes. A test asks each of them whether it can refuse. */
+public enum Rule {
+    FINDING_OPEN(FindingRules::open),
+    FINDING_PUT_OFF(FindingRules::putOff),
+    FINDING_ONLY_FOR_NOW(FindingRules::onlyForNow),
+    CHECKS_UNANSWERED(ReadingRules::unanswered),
+    READING_OUTSIDE(ReadingRules::outside),
+    READING_MISSING(ReadingRules::missing),
+    READING_NOT_JUDGED(ReadingRules::notJudged),
+    READING_TOO_OLD(ReadingRules::tooOld),
+    SECOND_READER_WANTED(ReadingRules::secondWanted),
+    CODES_LEFT(ReadingRules::codesLeft),
+    CODES_NOT_DRIVEN(ReadingRules::codesNotDriven),
+    JOB_IN_HAND(JobRules::inHand),
+    JOB_NOT_VERIFIED(JobRules::notVerified),
+    JOB_NOT_DONE(JobRules::notDone),
+    TORQUE_MISSING(JobRules::torqueMissing),
+    FASTENER_NOT_TIGHT(JobRules::notTight),
+    OPENING_OPEN(JobRules::open),
+    CLOSED_FOR_NOW(JobRules::closedForNow),
+    SAFETY_PART_MISSING(JobRules::partMissing),
+    OWED_DUE(JobRules::owedDue),
+    PROOF_MISSING(ProofRules::missing),
+    PROOF_RUN_OUT(ProofRules::runOut);
+
+    private final Function<Evidence, Stream<Blocker>> predicate;
+
+    Rule(Function<Evidence, Stream<Blocker>> predicate) {
+        this.predicate = predicate;
+    }
+
+    /** Of a proof its own source counts; the rest is common practice. */
+    public Source source() {
+        return Source.COMMON_PRACTICE;
+    }
+
+    Stream<Blocker> check(Evidence evidence) {
+        return predicate.apply(evidence);
+    }
+}

@@ -1,0 +1,505 @@
+package ofisino.core.roadready.gate;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.io.StringReader;
+import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import ofisino.core.Seeds;
+import ofisino.core.kernel.Aim;
+import ofisino.core.kernel.InvalidValue;
+import ofisino.core.kernel.VehicleSystem;
+import ofisino.core.plan.access.CarState;
+import ofisino.core.plan.job.JobState;
+import ofisino.core.plan.job.Operation;
+import ofisino.core.vehicle.body.BodyStyle;
+import ofisino.core.vehicle.inspection.FindingState;
+import ofisino.core.vehicle.inspection.SafetyClass;
+import ofisino.core.vehicle.reading.Verdict.Outcome;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** The gates before the road: default deny, in a row, and each asks only for what can be had before it. Common practice, no source. */
+class GatesTest {
+    private static final UUID ID = new UUID(0, 7);
+    private static final LocalDate TODAY = LocalDate.of(2026, 11, 27);
+    private static final List<Proof> PROOFS = Proofs.load().of(BodyStyle.ESTATE, 1969);
+
+    /** A car of which everything was looked at, tested and recorded. */
+    private static final Evidence COMPLETE = new Evidence(
+            TODAY,
+            List.of(found(SafetyClass.A, VehicleSystem.BRAKES, FindingState.CLOSED)),
+            List.of(work(VehicleSystem.BRAKES, JobState.VERIFIED, true)),
+            List.of(),
+            List.of(read(Outcome.WITHIN, false)),
+            Optional.of(new Evidence.Codes(ID, List.of(), true)),
+            List.of(),
+            List.of(new Evidence.Fastener(ID, "Caliper bolts", VehicleSystem.BRAKES, true)),
+            List.of(),
+            PROOFS,
+            allProved(),
+            0);
+
+    @Test
+    void aCarOfWhichAllIsProvedPassesEveryGate() {
+        assertThat(Gates.of(COMPLETE).all()).isEmpty();
+        assertThat(Gate.values()).allMatch(Gates.of(COMPLETE)::isOpen);
+    }
+
+    /** Nothing was looked at and nothing tested: no gate is open, not even to push it. */
+    @Test
+    void aCarOfWhichNothingIsKnownPassesNone() {
+        Evidence nothing = new Evidence(
+                TODAY,
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                Optional.empty(),
+                List.of(),
+                List.of(),
+                List.of(),
+                PROOFS,
+                Map.of(),
+                0);
+        assertThat(Gate.values()).noneMatch(Gates.of(nothing)::isOpen);
+    }
+
+    /** Each rule refuses something that no other does; a rule that cannot is a defect, and so is one without its case here. */
+    @ParameterizedTest
+    @EnumSource(Rule.class)
+    void eachRuleCanRefuse(Rule rule) {
+        assertThat(Gates.of(breach(rule)).all())
+                .as("one planted breach of %s", rule)
+                .isNotEmpty()
+                .extracting(Blocker::rule)
+                .containsOnly(rule);
+        assertThat(rule.source().work()).isNotBlank();
+    }
+
+    private static Evidence breach(Rule rule) {
+        Change car = new Change();
+        return switch (rule) {
+            case FINDING_OPEN -> car.finding(found(SafetyClass.B, VehicleSystem.EXHAUST, FindingState.OPEN));
+            case FINDING_PUT_OFF ->
+                car.finding(new Evidence.Found(
+                        ID, "Sill", SafetyClass.A, VehicleSystem.STRUCTURE, FindingState.DECIDED, false, true));
+            case FINDING_ONLY_FOR_NOW ->
+                car.finding(new Evidence.Found(
+                        ID, "Hose", SafetyClass.B, VehicleSystem.COOLING, FindingState.CLOSED, true, false));
+            case CHECKS_UNANSWERED -> car.unseen(new Evidence.Unanswered(VehicleSystem.BRAKES, SafetyClass.A, false));
+            case READING_OUTSIDE -> car.reading(read(Outcome.OUTSIDE, false));
+            case READING_MISSING -> car.reading(read(null, false));
+            case READING_NOT_JUDGED -> car.reading(read(Outcome.NOT_JUDGED, false));
+            case READING_TOO_OLD -> car.reading(read(Outcome.WITHIN, false, false, true));
+            case SECOND_READER_WANTED -> car.reading(read(Outcome.WITHIN, false, true, false));
+            case CODES_LEFT -> car.codes(new Evidence.Codes(ID, List.of("P0301"), false));
+            case CODES_NOT_DRIVEN -> car.codes(new Evidence.Codes(ID, List.of(), false));
+            case JOB_IN_HAND -> car.job(work(VehicleSystem.TRIM, JobState.LOOSE, true));
+            case JOB_NOT_VERIFIED -> car.job(work(VehicleSystem.STRUCTURE, JobState.FINISHED, true));
+            case JOB_NOT_DONE -> car.job(work(VehicleSystem.BRAKES, JobState.PLANNED, true));
+            case TORQUE_MISSING -> car.job(work(VehicleSystem.BRAKES, JobState.VERIFIED, false));
+            case FASTENER_NOT_TIGHT ->
+                car.fastener(new Evidence.Fastener(ID, "Wheel nuts", VehicleSystem.WHEELS_AND_TYRES, false));
+            case OPENING_OPEN -> car.opened(new Evidence.Opened(ID, "Engine out", Set.of(CarState.RUNNING), false));
+            case CLOSED_FOR_NOW -> car.opened(new Evidence.Opened(ID, "Coolant drained", Set.of(), true));
+            case SAFETY_PART_MISSING -> car.missing(new Evidence.Short(ID, "Split pins", VehicleSystem.BRAKES));
+            case OWED_DUE -> car.owed(2);
+            case PROOF_MISSING -> car.unproved("brake-standing");
+            case PROOF_RUN_OUT ->
+                car.proved(
+                        "official-inspection",
+                        new Evidence.Proved(TODAY.minusYears(2), Optional.of(TODAY.minusDays(1))));
+        };
+    }
+
+    /** The wrong answers that were measured: each of them keeps the gate shut that it must. */
+    @ParameterizedTest
+    @CsvSource({
+        "BRAKES, A, FIRST_MOVE, PUSHED",
+        "STEERING_AND_SUSPENSION, A, FIRST_MOVE, FIRST_START",
+        "WHEELS_AND_TYRES, A, FIRST_MOVE, PUSHED",
+        "RESTRAINT, A, FIRST_MOVE, FIRST_START",
+        "STRUCTURE, A, FIRST_MOVE, PUSHED",
+        "FUEL, B, FIRST_START, PUSHED",
+        "BRAKES, B, ROAD_TEST, PRIVATE_GROUND",
+        "GLASS_AND_SEALS, B, ROAD_TEST, PRIVATE_GROUND",
+        "PAPERS, B, ROAD, ROAD_TEST"
+    })
+    void aDefectKeepsItsGateShutAndNoneBefore(VehicleSystem system, SafetyClass safety, Gate shut, Gate open) {
+        Gates gates = Gates.of(new Change().finding(found(safety, system, FindingState.DECIDED)));
+        assertThat(gates.isOpen(shut)).isFalse();
+        assertThat(gates.isOpen(open)).isTrue();
+        for (Gate gate : Gate.values())
+            if (gate.withThoseBefore().contains(shut))
+                assertThat(gates.isOpen(gate)).isFalse();
+    }
+
+    @Test
+    void milderDefectsKeepNoneShut() {
+        for (SafetyClass mild : List.of(SafetyClass.C, SafetyClass.D))
+            assertThat(Gates.of(new Change().finding(found(mild, VehicleSystem.BRAKES, FindingState.OPEN)))
+                            .all())
+                    .isEmpty();
+    }
+
+    /** No gate asks for what can only be had beyond it: road checks and tester readings come before the road, kilometres never do. */
+    @Test
+    void nothingIsAskedForBeforeItCanBeHad() {
+        Gates gates = Gates.of(new Change().unseen(new Evidence.Unanswered(VehicleSystem.BRAKES, SafetyClass.A, true)));
+        assertThat(gates.isOpen(Gate.PRIVATE_GROUND)).isTrue();
+        assertThat(gates.isOpen(Gate.ROAD_TEST)).isFalse();
+        assertThat(PROOFS).allSatisfy(p -> {
+            if (p.afterKm().isPresent())
+                assertThat(p.gate().map(Gate.ROAD.withThoseBefore()::contains)).isNotEqualTo(Optional.of(true));
+        });
+        assertThat(gate("official-inspection")).isEqualTo(Gate.ROAD);
+        assertThat(gate("brake-moving")).isEqualTo(Gate.PRIVATE_GROUND);
+        assertThat(gate("brake-standing")).isEqualTo(Gate.FIRST_MOVE);
+    }
+
+    private static Gate gate(String proof) {
+        return PROOFS.stream()
+                .filter(p -> p.id().equals(proof))
+                .findFirst()
+                .orElseThrow()
+                .gate()
+                .orElseThrow();
+    }
+
+    /** A job of unknown system counts like the gravest: it keeps the first move shut. */
+    @Test
+    void workThatNobodyKnowsTheSystemOfKeepsItFromMoving() {
+        Evidence.Work unknown = new Evidence.Work(
+                ID, "That thing", Aim.SHOW, JobState.BEGUN, Optional.empty(), Operation.REPLACE, false);
+        Gates gates = Gates.of(new Change().job(unknown));
+        assertThat(gates.isOpen(Gate.FIRST_MOVE)).isFalse();
+        assertThat(gates.before(Gate.FIRST_MOVE)).extracting(Blocker::gravity).containsExactly(SafetyClass.A);
+    }
+
+    /** The row itself: first start beside pushed, the rest one after the other, trip and sale after the road. */
+    @Test
+    void theGatesStandInARow() {
+        assertThat(Gate.FIRST_START.withThoseBefore()).containsExactly(Gate.FIRST_START);
+        assertThat(Gate.ROAD.withThoseBefore())
+                .containsExactlyInAnyOrder(
+                        Gate.PUSHED, Gate.FIRST_START, Gate.FIRST_MOVE, Gate.PRIVATE_GROUND, Gate.ROAD_TEST, Gate.ROAD);
+        assertThat(Gate.TRIP.withThoseBefore()).contains(Gate.ROAD).doesNotContain(Gate.SALE);
+        assertThat(Arrays.stream(Gate.values()).filter(Gate::drives))
+                .containsExactlyInAnyOrder(
+                        Gate.FIRST_MOVE, Gate.PRIVATE_GROUND, Gate.ROAD_TEST, Gate.ROAD, Gate.TRIP, Gate.SALE);
+    }
+
+    @Test
+    void laterWorkVoidsWhatItTouchedAndUnknownWorkAllOfIt() {
+        Proof brakes = Proofs.load().require("brake-standing");
+        assertThat(brakes.isVoidedBy(Set.of(VehicleSystem.BRAKES))).isTrue();
+        assertThat(brakes.isVoidedBy(Set.of(VehicleSystem.TRIM))).isFalse();
+        assertThat(brakes.isVoidedBy(Set.of())).isTrue();
+        assertThat(Proofs.load().require("after-50-km").isVoidedBy(Set.of(VehicleSystem.WHEELS_AND_TYRES)))
+                .as("wheel off: the nuts are looked at again")
+                .isTrue();
+        assertThat(Proofs.load().require("official-inspection").isVoidedBy(Set.of(VehicleSystem.BRAKES)))
+                .isFalse();
+    }
+
+    @Test
+    void aStandingTestCountsOnlyWhenItHeldForAMinute() {
+        Proof brakes = Proofs.load().require("brake-standing");
+        brakes.check(60.0, TODAY, null, TODAY);
+        assertThatThrownBy(() -> brakes.check(20.0, TODAY, null, TODAY)).hasMessageContaining("at least 60 s");
+        assertThatThrownBy(() -> brakes.check(null, TODAY, null, TODAY)).isInstanceOf(InvalidValue.class);
+        assertThatThrownBy(() -> brakes.check(60.0, TODAY.plusDays(1), null, TODAY))
+                .hasMessageContaining("not before");
+        Proof inspection = Proofs.load().require("official-inspection");
+        assertThatThrownBy(() -> inspection.check(null, TODAY, null, TODAY)).hasMessageContaining("last day");
+        inspection.check(null, TODAY, TODAY.plusYears(1), TODAY);
+    }
+
+    @Test
+    void whatIsOwedComesInItsOrder() {
+        assertThat(Proofs.nextOwed(PROOFS, Set.of())).map(Proof::id).contains("after-1-km");
+        assertThat(Proofs.nextOwed(PROOFS, Set.of("after-1-km", "after-50-km")))
+                .map(Proof::id)
+                .contains("after-10-km");
+        assertThatThrownBy(() -> Proofs.read(new StringReader("- {id: x, name: X, how: Y, system: brakes}")))
+                .hasMessageContaining("asked for by nothing");
+    }
+
+    /** A motorcycle has no seat belts and no seat that slides; everything else is asked of it too. */
+    @Test
+    void aMotorcycleIsAskedForWhatItHas() {
+        List<String> asked = Proofs.load().of(BodyStyle.MOTORCYCLE, 1977).stream()
+                .map(Proof::id)
+                .toList();
+        assertThat(asked)
+                .doesNotContain("belts-hold", "seat-fixed", "cabin-fumes")
+                .contains("brake-standing", "road-test");
+    }
+
+    /** Whatever is planted into a complete car keeps at least one gate shut, and more evidence against it never opens one. */
+    @Property(seed = Seeds.OF_THE_DAY)
+    void moreAgainstItNeverOpensAGate(@ForAll("breaches") Set<Rule> few, @ForAll("breaches") Set<Rule> more) {
+        Set<Rule> both = EnumSet.copyOf(few);
+        both.addAll(more);
+        Gates with = Gates.of(all(few));
+        Gates withMore = Gates.of(all(both));
+        for (Gate gate : Gate.values()) {
+            if (withMore.isOpen(gate)) assertThat(with.isOpen(gate)).isTrue();
+            if (gate.drives())
+                assertThat(with.isOpen(gate)).isEqualTo(with.before(gate).isEmpty());
+        }
+        assertThat(with.all()).extracting(Blocker::rule).contains(few.iterator().next());
+        assertThat(with.isOpen(Gate.SALE) && with.isOpen(Gate.TRIP)).isFalse();
+    }
+
+    @Provide
+    Arbitrary<Set<Rule>> breaches() {
+        return Arbitraries.of(Rule.class).set().ofMinSize(1).ofMaxSize(5);
+    }
+
+    private static Evidence all(Set<Rule> rules) {
+        List<Evidence> breaches = rules.stream().map(GatesTest::breach).toList();
+        Map<String, Evidence.Proved> proved = new HashMap<>(allProved());
+        for (Evidence e : breaches) {
+            proved.keySet().retainAll(e.proved().keySet());
+            e.proved().forEach((id, p) -> {
+                if (!p.equals(allProved().get(id)) && proved.containsKey(id)) proved.put(id, p);
+            });
+        }
+        return new Evidence(
+                TODAY,
+                breaches.stream().flatMap(e -> e.findings().stream()).toList(),
+                breaches.stream().flatMap(e -> e.jobs().stream()).toList(),
+                breaches.stream().flatMap(e -> e.unseen().stream()).toList(),
+                breaches.stream().flatMap(e -> e.readings().stream()).toList(),
+                breaches.stream()
+                        .map(Evidence::codes)
+                        .filter(c -> !c.equals(COMPLETE.codes()))
+                        .findFirst()
+                        .orElse(COMPLETE.codes()),
+                breaches.stream().flatMap(e -> e.openings().stream()).toList(),
+                breaches.stream().flatMap(e -> e.fasteners().stream()).toList(),
+                breaches.stream().flatMap(e -> e.missing().stream()).toList(),
+                PROOFS,
+                proved,
+                breaches.stream().mapToInt(Evidence::owedDue).sum());
+    }
+
+    private static Map<String, Evidence.Proved> allProved() {
+        return PROOFS.stream()
+                .collect(Collectors.toMap(
+                        Proof::id,
+                        p -> new Evidence.Proved(
+                                TODAY.minusDays(3), p.until() ? Optional.of(TODAY.plusYears(1)) : Optional.empty())));
+    }
+
+    private static Evidence.Found found(SafetyClass safety, VehicleSystem system, FindingState state) {
+        return new Evidence.Found(ID, "Pipe", safety, system, state, false, false);
+    }
+
+    private static Evidence.Work work(VehicleSystem system, JobState state, boolean tightened) {
+        return new Evidence.Work(ID, "Renew", Aim.ROAD_READY, state, Optional.of(system), Operation.REPLACE, tightened);
+    }
+
+    private static Evidence.Read read(Outcome outcome, boolean answered) {
+        return read(outcome, answered, false, false);
+    }
+
+    private static Evidence.Read read(Outcome outcome, boolean answered, boolean second, boolean tooOld) {
+        return new Evidence.Read(
+                "tread-depth",
+                "front-wheel-left",
+                "Tread depth",
+                VehicleSystem.WHEELS_AND_TYRES,
+                SafetyClass.A,
+                Optional.ofNullable(outcome),
+                answered,
+                second,
+                tooOld,
+                false);
+    }
+
+    /** The complete car, and one thing otherwise. */
+    private static final class Change {
+        Evidence finding(Evidence.Found f) {
+            return with(List.of(f), COMPLETE.jobs());
+        }
+
+        Evidence job(Evidence.Work w) {
+            return with(COMPLETE.findings(), List.of(w));
+        }
+
+        private Evidence with(List<Evidence.Found> findings, List<Evidence.Work> jobs) {
+            return new Evidence(
+                    TODAY,
+                    findings,
+                    jobs,
+                    List.of(),
+                    COMPLETE.readings(),
+                    COMPLETE.codes(),
+                    List.of(),
+                    COMPLETE.fasteners(),
+                    List.of(),
+                    PROOFS,
+                    allProved(),
+                    0);
+        }
+
+        Evidence unseen(Evidence.Unanswered u) {
+            return new Evidence(
+                    TODAY,
+                    List.of(),
+                    List.of(),
+                    List.of(u),
+                    COMPLETE.readings(),
+                    COMPLETE.codes(),
+                    List.of(),
+                    List.of(),
+                    List.of(),
+                    PROOFS,
+                    allProved(),
+                    0);
+        }
+
+        Evidence reading(Evidence.Read r) {
+            return new Evidence(
+                    TODAY,
+                    List.of(),
+                    List.of(),
+                    List.of(),
+                    List.of(r),
+                    COMPLETE.codes(),
+                    List.of(),
+                    List.of(),
+                    List.of(),
+                    PROOFS,
+                    allProved(),
+                    0);
+        }
+
+        Evidence codes(Evidence.Codes c) {
+            return new Evidence(
+                    TODAY,
+                    List.of(),
+                    List.of(),
+                    List.of(),
+                    List.of(),
+                    Optional.of(c),
+                    List.of(),
+                    List.of(),
+                    List.of(),
+                    PROOFS,
+                    allProved(),
+                    0);
+        }
+
+        Evidence opened(Evidence.Opened o) {
+            return new Evidence(
+                    TODAY,
+                    List.of(),
+                    List.of(),
+                    List.of(),
+                    List.of(),
+                    COMPLETE.codes(),
+                    List.of(o),
+                    List.of(),
+                    List.of(),
+                    PROOFS,
+                    allProved(),
+                    0);
+        }
+
+        Evidence fastener(Evidence.Fastener f) {
+            return new Evidence(
+                    TODAY,
+                    List.of(),
+                    List.of(),
+                    List.of(),
+                    List.of(),
+                    COMPLETE.codes(),
+                    List.of(),
+                    List.of(f),
+                    List.of(),
+                    PROOFS,
+                    allProved(),
+                    0);
+        }
+
+        Evidence missing(Evidence.Short s) {
+            return new Evidence(
+                    TODAY,
+                    List.of(),
+                    List.of(),
+                    List.of(),
+                    List.of(),
+                    COMPLETE.codes(),
+                    List.of(),
+                    List.of(),
+                    List.of(s),
+                    PROOFS,
+                    allProved(),
+                    0);
+        }
+
+        Evidence owed(int due) {
+            return new Evidence(
+                    TODAY,
+                    List.of(),
+                    List.of(),
+                    List.of(),
+                    List.of(),
+                    COMPLETE.codes(),
+                    List.of(),
+                    List.of(),
+                    List.of(),
+                    PROOFS,
+                    allProved(),
+                    due);
+        }
+
+        Evidence unproved(String proof) {
+            Map<String, Evidence.Proved> rest = new HashMap<>(allProved());
+            rest.remove(proof);
+            return proofs(rest);
+        }
+
+        Evidence proved(String proof, Evidence.Proved proved) {
+            Map<String, Evidence.Proved> rest = new HashMap<>(allProved());
+            rest.put(proof, proved);
+            return proofs(rest);
+        }
+
+        private Evidence proofs(Map<String, Evidence.Proved> proved) {
+            return new Evidence(
+                    TODAY,
+                    List.of(),
+                    List.of(),
+                    List.of(),
+                    List.of(),
+                    COMPLETE.codes(),
+                    List.of(),
+                    List.of(),
+                    List.of(),
+                    PROOFS,
+                    proved,
+                    0);
+        }
+    }
+}

@@ -1,0 +1,159 @@
+package ofisino.server.roadready.road;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import ofisino.core.roadready.gate.Evidence;
+import ofisino.core.roadready.gate.Gates;
+import ofisino.core.roadready.gate.Proofs;
+import ofisino.core.vehicle.body.Body;
+import ofisino.core.vehicle.check.Catalogue;
+import ofisino.core.vehicle.inspection.Decision;
+import ofisino.server.identity.Caller;
+import ofisino.server.identity.Garages;
+import ofisino.server.plan.Debts;
+import ofisino.server.plan.Jobs;
+import ofisino.server.plan.Ways;
+import ofisino.server.roadready.Faults;
+import ofisino.server.roadready.RoadGates;
+import ofisino.server.roadready.road.RoadMapper.FastenerRow;
+import ofisino.server.roadready.road.RoadMapper.ProofRow;
+import ofisino.server.vehicle.Findings;
+import ofisino.server.vehicle.Inspection;
+import ofisino.server.vehicle.Inventory;
+import ofisino.server.vehicle.Projects;
+import ofisino.server.vehicle.Readings;
+import org.springframework.stereotype.Service;
+
+/** Gathers what is recorded of a vehicle for the rules before the road. */
+@Service
+class RoadEvidence implements RoadGates {
+    private final RoadMapper mapper;
+    private final Projects projects;
+    private final Findings findings;
+    private final Inspection inspection;
+    private final Readings readings;
+    private final Inventory inventory;
+    private final Jobs jobs;
+    private final Ways ways;
+    private final Debts debts;
+    private final Faults faults;
+    private final Proofs proofs;
+    private final Garages garages;
+    private final Clock clock;
+
+    RoadEvidence(
+            RoadMapper mapper,
+            Projects projects,
+            Findings findings,
+            Inspection inspection,
+            Readings readings,
+            Inventory inventory,
+            Jobs jobs,
+            Ways ways,
+            Debts debts,
+            Faults faults,
+            Proofs proofs,
+            Garages garages,
+            Clock clock) {
+        this.mapper = mapper;
+        this.projects = projects;
+        this.findings = findings;
+        this.inspection = inspection;
+        this.readings = readings;
+        this.inventory = inventory;
+        this.jobs = jobs;
+        this.ways = ways;
+        this.debts = debts;
+        this.faults = faults;
+        this.proofs = proofs;
+        this.garages = garages;
+        this.clock = clock;
+    }
+
+    @Override
+    public Gates gates(Caller caller, UUID projectId) {
+        return Gates.of(of(caller, projectId));
+    }
+
+    Evidence of(Caller caller, UUID projectId) {
+        Projects.Project project = projects.require(caller, projectId);
+        Body body = projects.bodyOf(project);
+        List<FastenerRow> fasteners = mapper.fasteners(caller.garageId(), projectId);
+        return new Evidence(
+                LocalDate.now(clock.withZone(garages.zone(caller))),
+                findings.of(caller, projectId).stream().map(f -> found(f, body)).toList(),
+                work(caller, projectId, fasteners),
+                inspection.unanswered(caller, projectId).stream()
+                        .map(c -> new Evidence.Unanswered(
+                                c.system(), c.ifBad(), c.place().equals(Catalogue.ROAD)))
+                        .toList(),
+                readings.of(caller, projectId),
+                faults.lastRead(caller, projectId),
+                opened(caller, projectId),
+                fasteners.stream()
+                        .map(f -> new Evidence.Fastener(
+                                f.id(), f.title(), f.system(), f.tightness().isProved()))
+                        .toList(),
+                inventory.lacking(caller, projectId).stream()
+                        .map(l -> new Evidence.Short(l.id(), l.name(), l.system()))
+                        .toList(),
+                proofs.of(project.bodyStyle(), project.builtYear()),
+                proved(caller, projectId),
+                Math.toIntExact(debts.due(caller, projectId)));
+    }
+
+    private static Evidence.Found found(Findings.Found f, Body body) {
+        return new Evidence.Found(
+                f.id(),
+                body.placeOf(f.zone(), f.system()).name(),
+                f.safetyClass(),
+                f.system(),
+                f.state(),
+                f.decision() == Decision.TEMPORARY,
+                f.decision() == Decision.DEFER);
+    }
+
+    private List<Evidence.Work> work(Caller caller, UUID projectId, List<FastenerRow> fasteners) {
+        Map<UUID, List<FastenerRow>> byJob =
+                fasteners.stream().filter(f -> f.jobId() != null).collect(Collectors.groupingBy(FastenerRow::jobId));
+        return jobs.of(caller, projectId).stream()
+                .map(j -> new Evidence.Work(
+                        j.id(),
+                        j.title(),
+                        j.aim(),
+                        j.state(),
+                        Optional.ofNullable(j.system()),
+                        j.operation(),
+                        byJob.containsKey(j.id())
+                                && byJob.get(j.id()).stream()
+                                        .allMatch(f -> f.tightness().isProved())))
+                .toList();
+    }
+
+    private List<Evidence.Opened> opened(Caller caller, UUID projectId) {
+        return Stream.concat(
+                        ways.stays(caller, projectId).stream()
+                                .filter(Ways.Stay::open)
+                                .map(s -> new Evidence.Opened(s.id(), s.name(), s.excludes(), false)),
+                        ways.closedForNow(caller, projectId).stream()
+                                .map(f -> new Evidence.Opened(f.id(), f.name(), Set.of(), true)))
+                .toList();
+    }
+
+    /** Of several of one kind the last that stands counts. */
+    private Map<String, Evidence.Proved> proved(Caller caller, UUID projectId) {
+        Map<String, Evidence.Proved> proved = new HashMap<>();
+        for (ProofRow p : mapper.proofs(caller.garageId(), projectId))
+            if (p.voidedBy() == null)
+                proved.put(p.proof(), new Evidence.Proved(p.doneOn(), Optional.ofNullable(p.validUntil())));
+        return proved;
+    }
+}

@@ -1,0 +1,59 @@
+package ofisino.server.roadready.road;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import ofisino.core.kernel.VehicleSystem;
+import ofisino.core.roadready.gate.Tightness;
+import org.apache.ibatis.annotations.Mapper;
+import org.jspecify.annotations.Nullable;
+
+@Mapper
+interface RoadMapper {
+    /** In the order in which they were recorded. */
+    List<ProofRow> proofs(UUID garageId, UUID projectId);
+
+    Optional<ProofRow> findProof(UUID garageId, UUID id);
+
+    void insertProof(UUID garageId, UUID projectId, UUID accountId, ProofRow proof);
+
+    /** Of those that still stand. */
+    int voidProof(UUID garageId, UUID id, String by);
+
+    List<FastenerRow> fasteners(UUID garageId, UUID projectId);
+
+    Optional<FastenerRow> findFastener(UUID garageId, UUID id);
+
+    void insertFastener(UUID garageId, UUID projectId, UUID accountId, FastenerRow fastener);
+
+    int updateFastener(UUID garageId, UUID accountId, FastenerRow fastener);
+
+    int deleteFastener(UUID garageId, UUID id);
+
+    /** @param by who recorded it @param voidedBy the work that voided it, or that it was taken back; absent while it stands */
+    record ProofRow(
+            UUID id,
+            UUID projectId,
+            String proof,
+            LocalDate doneOn,
+            @Nullable Double value,
+            @Nullable LocalDate validUntil,
+            String note,
+            @Nullable String by,
+            @Nullable String voidedBy) {}
+
+    /** @param by who tightened it to its figure */
+    record FastenerRow(
+            UUID id,
+            UUID projectId,
+            @Nullable UUID jobId,
+            String title,
+            VehicleSystem system,
+            Tightness tightness,
+            @Nullable Double newtonMetres,
+            String source,
+            @Nullable LocalDate tightenedOn,
+            @Nullable String by,
+            long version) {}
+}

@@ -1,0 +1,169 @@
+package ofisino.server.roadready.road;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import ofisino.core.kernel.Conflict;
+import ofisino.core.kernel.InvalidValue;
+import ofisino.core.kernel.Texts;
+import ofisino.core.roadready.gate.Proof;
+import ofisino.core.roadready.gate.Proofs;
+import ofisino.core.roadready.gate.Tightness;
+import ofisino.server.db.Stored;
+import ofisino.server.identity.Caller;
+import ofisino.server.identity.Garages;
+import ofisino.server.plan.Jobs;
+import ofisino.server.plan.WorkTouched;
+import ofisino.server.roadready.road.RoadMapper.FastenerRow;
+import ofisino.server.roadready.road.RoadMapper.ProofRow;
+import ofisino.server.vehicle.Projects;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Service;
+
+/** What was proved before a gate, and how the fasteners that must hold are tightened. */
+@Service
+class RoadService {
+    private static final String TAKEN_BACK = "taken back";
+    private static final double MOST_NEWTON_METRES = 1000;
+
+    private final RoadMapper mapper;
+    private final Proofs proofs;
+    private final Projects projects;
+    private final Jobs jobs;
+    private final Garages garages;
+    private final Clock clock;
+
+    RoadService(RoadMapper mapper, Proofs proofs, Projects projects, Jobs jobs, Garages garages, Clock clock) {
+        this.mapper = mapper;
+        this.proofs = proofs;
+        this.projects = projects;
+        this.jobs = jobs;
+        this.garages = garages;
+        this.clock = clock;
+    }
+
+    List<Proof> asked(Caller caller, UUID projectId) {
+        Projects.Project project = projects.require(caller, projectId);
+        return proofs.of(project.bodyStyle(), project.builtYear());
+    }
+
+    List<ProofRow> recorded(Caller caller, UUID projectId) {
+        return mapper.proofs(caller.garageId(), projectId);
+    }
+
+    void record(Caller caller, UUID projectId, ProofRow said) {
+        projects.requireOpen(caller, projectId);
+        Proof proof = asked(caller, projectId).stream()
+                .filter(p -> p.id().equals(said.proof()))
+                .findFirst()
+                .orElseThrow(() -> InvalidValue.of(
+                        "proof", "proof.not-asked", "This vehicle does not ask for “%s”.".formatted(said.proof())));
+        proof.check(said.value(), said.doneOn(), said.validUntil(), today(caller));
+        mustBeNext(caller, projectId, proof);
+        mapper.insertProof(
+                caller.garageId(),
+                projectId,
+                caller.accountId(),
+                new ProofRow(
+                        said.id(),
+                        projectId,
+                        proof.id(),
+                        said.doneOn(),
+                        proof.value().isPresent() ? said.value() : null,
+                        proof.until() ? said.validUntil() : null,
+                        Texts.note("note", said.note()),
+                        null,
+                        null));
+    }
+
+    /** The list of a greater distance is not offered while an earlier one is open. */
+    private void mustBeNext(Caller caller, UUID projectId, Proof proof) {
+        if (proof.afterKm().isEmpty()) return;
+        List<String> standing = recorded(caller, projectId).stream()
+                .filter(p -> p.voidedBy() == null)
+                .map(ProofRow::proof)
+                .toList();
+        asked(caller, projectId).stream()
+                .filter(p -> p.afterKm().isPresent()
+                        && p.afterKm().getAsInt() < proof.afterKm().getAsInt()
+                        && !standing.contains(p.id()))
+                .findFirst()
+                .ifPresent(earlier -> {
+                    throw new Conflict("proof.earlier-first", "First: %s.".formatted(earlier.name()));
+                });
+    }
+
+    /** It was recorded by mistake, or does not hold any more. */
+    void takeBack(Caller caller, UUID id) {
+        ProofRow row = Stored.require(mapper.findProof(caller.garageId(), id), "proof", id);
+        projects.requireOpen(caller, row.projectId());
+        mapper.voidProof(caller.garageId(), id, TAKEN_BACK);
+    }
+
+    /** Later work voids what was proved before; where nobody knows what it touched, all that work can void. */
+    @EventListener
+    void workTouched(WorkTouched work) {
+        for (ProofRow row : recorded(work.caller(), work.projectId()))
+            if (row.voidedBy() == null && proofs.require(row.proof()).isVoidedBy(work.systems()))
+                mapper.voidProof(work.caller().garageId(), row.id(), work.what());
+    }
+
+    List<FastenerRow> fasteners(Caller caller, UUID projectId) {
+        return mapper.fasteners(caller.garageId(), projectId);
+    }
+
+    FastenerRow put(Caller caller, UUID projectId, FastenerRow said) {
+        projects.requireOpen(caller, projectId);
+        FastenerRow row = checked(caller, projectId, said);
+        if (mapper.findFastener(caller.garageId(), row.id()).isEmpty() && row.version() == 0)
+            mapper.insertFastener(caller.garageId(), projectId, caller.accountId(), row);
+        else
+            Stored.notStale(
+                    mapper.updateFastener(caller.garageId(), caller.accountId(), row),
+                    "fastener",
+                    () -> fastener(caller, row.id()));
+        return fastener(caller, row.id());
+    }
+
+    private FastenerRow fastener(Caller caller, UUID id) {
+        return Stored.require(mapper.findFastener(caller.garageId(), id), "fastener", id);
+    }
+
+    private FastenerRow checked(Caller caller, UUID projectId, FastenerRow said) {
+        if (said.jobId() != null
+                && !jobs.require(caller, said.jobId()).projectId().equals(projectId))
+            throw InvalidValue.of("jobId", "fastener.other-project", "That job belongs to another vehicle.");
+        boolean figure = said.tightness() == Tightness.FIGURE;
+        if (figure
+                && (said.newtonMetres() == null
+                        || !(said.newtonMetres() > 0 && said.newtonMetres() <= MOST_NEWTON_METRES)))
+            throw InvalidValue.of(
+                    "newtonMetres", "fastener.figure", "Enter the figure in newton metres, up to %d.".formatted((int)
+                                    MOST_NEWTON_METRES));
+        if (figure && said.source().isBlank())
+            throw InvalidValue.of(
+                    "source", "fastener.source", "Say where the figure comes from: manual and page, or who told it.");
+        return new FastenerRow(
+                said.id(),
+                projectId,
+                said.jobId(),
+                Texts.line("title", said.title()),
+                said.system(),
+                said.tightness(),
+                figure ? said.newtonMetres() : null,
+                said.source().strip(),
+                figure ? today(caller) : null,
+                null,
+                said.version());
+    }
+
+    void remove(Caller caller, UUID id) {
+        projects.requireOpen(caller, fastener(caller, id).projectId());
+        mapper.deleteFastener(caller.garageId(), id);
+    }
+
+    private LocalDate today(Caller caller) {
+        return LocalDate.now(clock.withZone(garages.zone(caller)));
+    }
+}

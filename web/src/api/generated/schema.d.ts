@@ -852,6 +852,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/permit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["permit"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/split": {
         parameters: {
             query?: never;
@@ -3302,7 +3318,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            interlock: "ISOLATED" | "SUPPORTED" | "DRAINED" | "PROVED_EMPTY" | "FUEL_AWAY" | "VENTILATED" | "EXTINGUISHER" | "EYES_AND_HANDS" | "DO_NOT_RUN" | "DO_NOT_DRIVE" | "NUT_SEAT";
+            interlock: "ISOLATED" | "RESTRAINT_WAITED" | "CONTROL_UNITS_OFF" | "SUPPORTED" | "DRAINED" | "PROVED_EMPTY" | "FUEL_AWAY" | "VENTILATED" | "EXTINGUISHER" | "FIRE_WATCH" | "EYES_AND_HANDS" | "SPRING_HELD" | "LEAD_MASKED" | "DO_NOT_RUN" | "DO_NOT_DRIVE" | "CHOCKED_IN_NEUTRAL" | "CLEAR_GROUND" | "NUT_SEAT" | "HOIST_RATED" | "TWO_PEOPLE";
         };
         ConversionResponse: {
             /** Format: int64 */
@@ -3942,7 +3958,7 @@ export interface components {
             confirmedAt?: string;
             confirmedBy?: string;
             /** @enum {string} */
-            interlock: "ISOLATED" | "SUPPORTED" | "DRAINED" | "PROVED_EMPTY" | "FUEL_AWAY" | "VENTILATED" | "EXTINGUISHER" | "EYES_AND_HANDS" | "DO_NOT_RUN" | "DO_NOT_DRIVE" | "NUT_SEAT";
+            interlock: "ISOLATED" | "RESTRAINT_WAITED" | "CONTROL_UNITS_OFF" | "SUPPORTED" | "DRAINED" | "PROVED_EMPTY" | "FUEL_AWAY" | "VENTILATED" | "EXTINGUISHER" | "FIRE_WATCH" | "EYES_AND_HANDS" | "SPRING_HELD" | "LEAD_MASKED" | "DO_NOT_RUN" | "DO_NOT_DRIVE" | "CHOCKED_IN_NEUTRAL" | "CLEAR_GROUND" | "NUT_SEAT" | "HOIST_RATED" | "TWO_PEOPLE";
         };
         InventoryLineResponse: {
             line: components["schemas"]["InventoryRow"];
@@ -3982,7 +3998,7 @@ export interface components {
             aim?: "RUNNER" | "ROAD_READY" | "DRIVER" | "SHOW";
             /** @enum {string} */
             cause?: "FOUND" | "WAY_IN_OPEN" | "TASTE" | "AIM" | "FORGOTTEN";
-            details?: ("SEALER_OFF" | "DEGREASE" | "SEAM_SEAL" | "CAVITY_WAX" | "DRILL" | "CRACK_CHECK" | "MASK" | "FLUSH" | "MEASURE" | "CARPET" | "GLASS" | "HEADLINING" | "WATER_TEST" | "ISOLATE" | "NEEDS_POWER" | "RIDE_HEIGHT" | "BRAKE_TEST" | "TURN_BY_HAND" | "FIRST_START" | "ROAD_TEST" | "EARTHS" | "CLOSE_UP" | "PRESSURE_TEST" | "FOR_NOW" | "MARK_POSITION" | "LOOSENS")[];
+            details?: ("SEALER_OFF" | "DEGREASE" | "SEAM_SEAL" | "CAVITY_WAX" | "TACK" | "WELD_OUT" | "DRILL" | "CRACK_CHECK" | "MASK" | "FLUSH" | "MEASURE" | "CARPET" | "GLASS" | "HEADLINING" | "WATER_TEST" | "ISOLATE" | "NEEDS_POWER" | "RIDE_HEIGHT" | "BRAKE_TEST" | "TURN_BY_HAND" | "FIRST_START" | "DRIVE" | "ROAD_TEST" | "EARTHS" | "CLOSE_UP" | "PRESSURE_TEST" | "FOR_NOW" | "MARK_POSITION" | "LOOSENS")[];
             effort?: components["schemas"]["EffortFields"];
             findings?: string[];
             halfOpen?: string;
@@ -4000,11 +4016,11 @@ export interface components {
             aim: "RUNNER" | "ROAD_READY" | "DRIVER" | "SHOW";
             /** @enum {string} */
             cause: "FOUND" | "WAY_IN_OPEN" | "TASTE" | "AIM" | "FORGOTTEN";
-            cautions: ("STANDS" | "WELDING" | "GRINDING" | "FUEL" | "BRAKES" | "PAINT_FUMES" | "HOT_COOLANT" | "BATTERY" | "SPRINGS" | "GLASS" | "RESTRAINT" | "EXHAUST_GAS" | "ASBESTOS")[];
+            cautions: ("STANDS" | "WELDING" | "GRINDING" | "FUEL" | "BRAKES" | "PAINT_FUMES" | "HOT_COOLANT" | "BATTERY" | "SPRINGS" | "GLASS" | "RESTRAINT" | "EXHAUST_GAS" | "ASBESTOS" | "HOIST" | "GAS_STRUTS" | "REFRIGERANT" | "GAS_DISCHARGE" | "LEAD" | "HIGH_VOLTAGE" | "CONTROL_UNITS")[];
             /** Format: uuid */
             chainId?: string;
             code: string;
-            details: ("SEALER_OFF" | "DEGREASE" | "SEAM_SEAL" | "CAVITY_WAX" | "DRILL" | "CRACK_CHECK" | "MASK" | "FLUSH" | "MEASURE" | "CARPET" | "GLASS" | "HEADLINING" | "WATER_TEST" | "ISOLATE" | "NEEDS_POWER" | "RIDE_HEIGHT" | "BRAKE_TEST" | "TURN_BY_HAND" | "FIRST_START" | "ROAD_TEST" | "EARTHS" | "CLOSE_UP" | "PRESSURE_TEST" | "FOR_NOW" | "MARK_POSITION" | "LOOSENS")[];
+            details: ("SEALER_OFF" | "DEGREASE" | "SEAM_SEAL" | "CAVITY_WAX" | "TACK" | "WELD_OUT" | "DRILL" | "CRACK_CHECK" | "MASK" | "FLUSH" | "MEASURE" | "CARPET" | "GLASS" | "HEADLINING" | "WATER_TEST" | "ISOLATE" | "NEEDS_POWER" | "RIDE_HEIGHT" | "BRAKE_TEST" | "TURN_BY_HAND" | "FIRST_START" | "DRIVE" | "ROAD_TEST" | "EARTHS" | "CLOSE_UP" | "PRESSURE_TEST" | "FOR_NOW" | "MARK_POSITION" | "LOOSENS")[];
             effort: components["schemas"]["EffortFields"];
             findings: string[];
             halfOpen: string;
@@ -4315,6 +4331,7 @@ export interface components {
             version: number;
         };
         NeedFields: {
+            essential?: boolean;
             /** Format: int64 */
             estimateMinor: number;
             /** @enum {string} */
@@ -4333,6 +4350,7 @@ export interface components {
         NeedRow: {
             /** Format: date */
             arrivedOn?: string;
+            essential: boolean;
             /** Format: int64 */
             estimateMinor?: number;
             /** Format: date */
@@ -4585,6 +4603,12 @@ export interface components {
         NoteRequest: {
             done: boolean;
         };
+        Obstacle: {
+            id: string;
+            /** @enum {string} */
+            kind: "JOB_BEFORE" | "RULE" | "PART" | "AWAY" | "INTERLOCK" | "OPENING" | "GATE" | "SPARED" | "TORQUE" | "SECOND_LOOK";
+            saying: string;
+        };
         OfferResponse: {
             doNow: boolean;
             id: string;
@@ -4641,6 +4665,9 @@ export interface components {
             /** Format: uuid */
             orderId: string;
             supplier: string;
+        };
+        OpeningRequest: {
+            supportPoints?: string;
         };
         OpeningResponse: {
             around: string[];
@@ -4801,6 +4828,11 @@ export interface components {
             name: string;
             /** Format: int32 */
             widthMm: number;
+        };
+        PermitResponse: {
+            begin: components["schemas"]["Obstacle"][];
+            finish: components["schemas"]["Obstacle"][];
+            verify: components["schemas"]["Obstacle"][];
         };
         PinRequest: {
             activity: string;
@@ -5103,7 +5135,7 @@ export interface components {
             version: number;
         };
         RecipeResponse: {
-            cautions: ("STANDS" | "WELDING" | "GRINDING" | "FUEL" | "BRAKES" | "PAINT_FUMES" | "HOT_COOLANT" | "BATTERY" | "SPRINGS" | "GLASS" | "RESTRAINT" | "EXHAUST_GAS" | "ASBESTOS")[];
+            cautions: ("STANDS" | "WELDING" | "GRINDING" | "FUEL" | "BRAKES" | "PAINT_FUMES" | "HOT_COOLANT" | "BATTERY" | "SPRINGS" | "GLASS" | "RESTRAINT" | "EXHAUST_GAS" | "ASBESTOS" | "HOIST" | "GAS_STRUTS" | "REFRIGERANT" | "GAS_DISCHARGE" | "LEAD" | "HIGH_VOLTAGE" | "CONTROL_UNITS")[];
             steps: components["schemas"]["StepResponse"][];
             title: string;
         };
@@ -5670,7 +5702,7 @@ export interface components {
             unseen: number;
         };
         WalkStepResponse: {
-            cautions: ("STANDS" | "WELDING" | "GRINDING" | "FUEL" | "BRAKES" | "PAINT_FUMES" | "HOT_COOLANT" | "BATTERY" | "SPRINGS" | "GLASS" | "RESTRAINT" | "EXHAUST_GAS" | "ASBESTOS")[];
+            cautions: ("STANDS" | "WELDING" | "GRINDING" | "FUEL" | "BRAKES" | "PAINT_FUMES" | "HOT_COOLANT" | "BATTERY" | "SPRINGS" | "GLASS" | "RESTRAINT" | "EXHAUST_GAS" | "ASBESTOS" | "HOIST" | "GAS_STRUTS" | "REFRIGERANT" | "GAS_DISCHARGE" | "LEAD" | "HIGH_VOLTAGE" | "CONTROL_UNITS")[];
             checkId: string;
             /** @enum {string} */
             howSeen?: "PHOTO" | "WALKED_ROUND" | "ON_STANDS" | "OPENED";
@@ -5687,6 +5719,7 @@ export interface components {
             words: string;
         };
         WayInResponse: {
+            cautions: ("STANDS" | "WELDING" | "GRINDING" | "FUEL" | "BRAKES" | "PAINT_FUMES" | "HOT_COOLANT" | "BATTERY" | "SPRINGS" | "GLASS" | "RESTRAINT" | "EXHAUST_GAS" | "ASBESTOS" | "HOIST" | "GAS_STRUTS" | "REFRIGERANT" | "GAS_DISCHARGE" | "LEAD" | "HIGH_VOLTAGE" | "CONTROL_UNITS")[];
             /** @enum {string} */
             circuit?: "COOLANT" | "ENGINE_OIL" | "GEARBOX_OIL" | "AXLE_OIL" | "FORK_OIL" | "BRAKE_FLUID" | "CLUTCH_FLUID" | "STEERING_FLUID" | "FUEL" | "REFRIGERANT";
             excludes: ("ROLLING" | "RUNNING" | "POWERED" | "WATERTIGHT")[];
@@ -7222,6 +7255,28 @@ export interface operations {
             };
         };
     };
+    permit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PermitResponse"];
+                };
+            };
+        };
+    };
     split_1: {
         parameters: {
             query?: never;
@@ -8264,7 +8319,11 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["OpeningRequest"];
+            };
+        };
         responses: {
             /** @description No Content */
             204: {

@@ -157,6 +157,13 @@ export const common = {
     RESTRAINT:
       'Belts, seats, airbags: battery off and wait; never use stretched belts or fired parts again; approved parts only.',
     EXHAUST_GAS: 'Running engine: outdoors only; exhaust gas kills unnoticed.',
+    HOIST: 'Hoist: rated chains and eyes, nobody below, two people, down before you leave.',
+    GAS_STRUTS: 'Gas struts hold the lid: prop it before one is loosened, never heat or open one.',
+    REFRIGERANT: 'Refrigerant is let out by a licensed workshop alone: it freezes skin and must not escape.',
+    GAS_DISCHARGE: 'Gas-discharge lamps carry thousands of volts: off and waited, plugs out, then the bulb.',
+    LEAD: 'Old paint and solder may hold lead: wet, masked, no dust in living rooms.',
+    HIGH_VOLTAGE: 'Orange cables can kill: leave the car to a licensed workshop.',
+    CONTROL_UNITS: 'Control units: earth and supply off before one welds.',
     ASBESTOS: 'Old linings and gaskets may hold asbestos: wet, no air line, no brush, bag it.',
   },
 } as const

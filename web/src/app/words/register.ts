@@ -59,7 +59,7 @@ export const register = {
     none: 'No distance is recorded. Measure before anything is cut: afterwards nobody can tell how it was.',
     straight_one: 'The one distance lies in tolerance.',
     straight_other: 'All {{count}} distances lie in tolerance.',
-    notBefore: 'Nothing is welded before it fits.',
+    notBefore: 'Nothing is welded out before it fits on its tacks.',
     todo: {
       REPLACE_one: 'Pulling did not bring “{{what}}” back: replace it.',
       REPLACE_other: 'Pulling did not bring {{count}} distances back, “{{what}}” first: replace.',

@@ -144,7 +144,7 @@ export const vehicle = {
     nothingYet: 'Nothing is recorded yet. Walk round it and press where something is wrong.',
     dangerous_one: 'It must not be driven: {{zones}}.',
     dangerous_other: 'It must not be driven, for {{count}} reasons: {{zones}}.',
-    nothingDangerous: 'Nothing recorded forbids moving it.',
+    nothingDangerous: 'No dangerous finding is open.',
     beforeRoad_one: 'One more has to be mended before the road.',
     beforeRoad_other: '{{count}} more have to be mended before the road.',
     traps_one: 'One of the known costly traps is not fully seen.',

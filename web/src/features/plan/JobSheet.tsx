@@ -15,6 +15,7 @@ import { Conditions } from './Conditions'
 import { Interlocks } from './Interlocks'
 import { JobForm } from './JobForm'
 import { JobWays } from './JobWays'
+import { Permit } from './Permit'
 import { PlanB } from './PlanB'
 import { Reach } from './Reach'
 import { ShapeJob } from './ShapeJob'
@@ -50,7 +51,8 @@ export function JobSheet({
           )}
         </p>
         {job.state !== 'VERIFIED' && <Cautions cautions={job.cautions} />}
-        {(job.state === 'PROPOSED' || job.state === 'PLANNED') && <Interlocks jobId={job.id} />}
+        {!job.over && <Interlocks jobId={job.id} />}
+        <Permit job={job} />
         <StateButtons job={job} />
         {job.halfOpen && (
           <p className="border-l-4 border-accent pl-3">

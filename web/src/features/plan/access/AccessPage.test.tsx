@@ -15,6 +15,7 @@ const way = (id: string, name: string, more: object = {}) => ({
   excludes: [],
   usesUp: [],
   neverTemporary: false,
+  cautions: [],
   version: 0,
   ...more,
 })

@@ -12,7 +12,7 @@ export function BlockerLine({ blocker: b }: { blocker: Blocker }) {
   const { projectId = '' } = useParams()
   const title = useBlockerTitle(projectId)(b)
   return (
-    <li className="flex items-baseline gap-2 py-1">
+    <li className="flex items-center gap-2 py-1">
       <SafetyMark safety={b.gravity} word={false} />
       <span className="grow">
         <Link className="link" to={remedyOf(projectId, b)}>

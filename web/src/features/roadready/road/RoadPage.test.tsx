@@ -88,7 +88,7 @@ it('says the next gate and what keeps it shut, gravest first, each with its reme
     'href',
     '/p/car/walk?finding=f',
   )
-  expect(screen.getByRole('link', { name: '9 checks of Brakes have no good enough answer' })).toHaveAttribute(
+  expect(screen.getByRole('link', { name: 'Brakes: 9 checks not answered well enough' })).toHaveAttribute(
     'href',
     '/p/car/walk/checks',
   )

@@ -28,7 +28,7 @@ const open = (points: object[]) => {
 it('says what to do first and how far it is off', async () => {
   open([point('B to C', 'LEAVE', -1, 0), point('A to B', 'PULL', 9, 6)])
   expect(await screen.findByText(/“A to B” is out of tolerance: pull it/)).toHaveTextContent(
-    'Nothing is welded before it fits.',
+    'Nothing is welded out before it fits on its tacks.',
   )
   expect(screen.getByText(/2009 mm, \+9 mm, 6 mm too far/)).toBeInTheDocument()
   expect(screen.getByText(/1999 mm, −1 mm, in tolerance/)).toBeInTheDocument()

@@ -34,10 +34,9 @@ class CheckWalkJourneyTest {
             says(phone, "Fork leg, left: 1 of 2");
             zone(phone, "Fork leg, left").waitFor();
             tap(phone, "Bad");
-            says(phone, "Record it as a finding?");
+            says(phone, "Recorded as a finding: Leaks, Fork leg, left.");
             accessible(phone);
-            tap(phone, "Record the finding");
-            says(phone, "Leaks: Fork leg, left. Recorded.");
+            tap(phone, "Go on");
             says(phone, "Fork leg, left: 2 of 2");
             zone(phone, "Fork leg, left: one finding, class A").waitFor();
 
@@ -52,6 +51,7 @@ class CheckWalkJourneyTest {
 
             // answered wrongly, one goes back and says it again
             tap(phone, "Doubtful");
+            tap(phone, "Go on");
             says(phone, "Papers and identity: 3 of ");
             tap(phone, "One back");
             says(phone, "Answered: Doubtful");

@@ -1,6 +1,7 @@
 package ofisino.e2e;
 
 import static ofisino.e2e.Browsing.accessible;
+import static ofisino.e2e.Browsing.confirmEach;
 import static ofisino.e2e.Browsing.openTheGarage;
 import static ofisino.e2e.Browsing.press;
 import static ofisino.e2e.Browsing.says;
@@ -107,6 +108,10 @@ class GarageJourneyTest {
     }
 
     private static void theEvening(Browsing browsing, Page desk, String car) {
+        desk.navigate(car + "/work");
+        desk.locator("li button:has-text('Paint the dashboard')").first().click();
+        Clearing.clear(desk);
+        confirmEach(desk);
         Page phone = browsing.phoneOf(desk);
         phone.navigate(car);
         press(phone, "Begin this evening");

@@ -60,8 +60,9 @@ class ScopeJourneyTest {
                     .first()
                     .click();
             press(desk, "Begin");
-            says(desk, "to be confirmed, each by itself");
+            says(desk, "may not go on yet.");
             accessible(desk);
+            Clearing.clear(desk);
             confirmEach(desk);
             press(desk, "Begin");
             desk.getByRole(AriaRole.DIALOG).getByText("It is begun").waitFor();

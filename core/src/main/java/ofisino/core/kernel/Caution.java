@@ -14,5 +14,14 @@ public enum Caution {
     GLASS,
     RESTRAINT,
     EXHAUST_GAS,
-    ASBESTOS
+    ASBESTOS,
+    /** A hoist or engine crane carries the load. */
+    HOIST,
+    GAS_STRUTS,
+    REFRIGERANT,
+    /** Lamps with a gas discharge hold a high voltage. */
+    GAS_DISCHARGE,
+    LEAD,
+    HIGH_VOLTAGE,
+    CONTROL_UNITS
 }

@@ -57,8 +57,11 @@ class RecipesAndJobsTest {
                 .extracting(Recipe.Step::operation)
                 .containsExactly(
                         Operation.CLEAN,
+                        Operation.INSPECT,
                         Operation.CUT,
                         Operation.FABRICATE,
+                        Operation.WELD,
+                        Operation.DRY_FIT,
                         Operation.WELD,
                         Operation.PRIME,
                         Operation.COAT);
@@ -159,5 +162,19 @@ class RecipesAndJobsTest {
 
     private static Progress.Item<String> item(String id, JobState state, int likely, boolean parts, String... after) {
         return new Progress.Item<>(id, state, likely, 0, Set.of(after), parts);
+    }
+
+    /** Whatever is wrong with a belt, a seat or an airbag, and whatever was decided: no weld, cut, paint, wax, clean-up or test by hand. */
+    @Test
+    void restraintIsOnlyLookedAtOrRenewed() {
+        for (FindingKind kind : FindingKind.values())
+            for (Decision decision : Decision.values())
+                recipes.propose(kind, VehicleSystem.RESTRAINT, decision)
+                        .filter(r -> decision != Decision.TEMPORARY)
+                        .ifPresent(r -> assertThat(r.steps())
+                                .as("%s %s", kind, decision)
+                                .extracting(Recipe.Step::operation)
+                                .containsAnyOf(Operation.INSPECT, Operation.REPLACE)
+                                .isSubsetOf(Operation.INSPECT, Operation.REPLACE));
     }
 }

@@ -28,6 +28,7 @@ public interface Needs {
     void verified(Caller caller, UUID jobId);
 
     /**
+     * @param essential the job cannot begin without it
      * @param orderId    the latest order it is on, while it is ordered or since
      * @param expectedOn when that order is expected
      * @param placeCode  where it lies, once accepted
@@ -41,6 +42,7 @@ public interface Needs {
             int quantity,
             long estimateMinor,
             int leadDays,
+            boolean essential,
             NeedState state,
             @Nullable UUID orderId,
             @Nullable LocalDate expectedOn,

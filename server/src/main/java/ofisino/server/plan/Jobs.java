@@ -1,6 +1,7 @@
 package ofisino.server.plan;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import ofisino.core.kernel.Aim;
@@ -9,6 +10,8 @@ import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.job.Detail;
 import ofisino.core.plan.job.JobState;
 import ofisino.core.plan.job.Operation;
+import ofisino.core.plan.permit.Move;
+import ofisino.core.plan.permit.Obstacle;
 import ofisino.core.plan.scope.Growth;
 import ofisino.server.identity.Caller;
 import org.jspecify.annotations.Nullable;
@@ -26,7 +29,13 @@ public interface Jobs {
     /** The usual dangers of a job: those of its recipe and those of its operation. */
     Set<Caution> cautions(Caller caller, UUID jobId);
 
+    /** What stands in the way of a move; empty when it may. */
+    List<Obstacle> obstacles(Caller caller, UUID jobId, Move move);
+
     List<Link> links(Caller caller, UUID projectId);
+
+    /** By job, the findings that it deals with. */
+    Map<UUID, List<UUID>> findingsByJob(Caller caller, UUID projectId);
 
     /** The findings that some job deals with. */
     Set<UUID> findingsWithJobs(Caller caller, UUID projectId);

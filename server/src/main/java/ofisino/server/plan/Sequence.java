@@ -10,6 +10,11 @@ public interface Sequence {
     /** Of the links between jobs, those where the one should begin soon after the other. */
     List<Soon> soon(Caller caller, UUID projectId);
 
+    /** Orders that must hold by a rule of the trade, whether somebody took them into the plan or not; none that closes a circle. */
+    List<Binding> binding(Caller caller, UUID projectId);
+
+    record Binding(UUID before, UUID after) {}
+
     /** @param byRule a rule of the trade says so, not a person */
     record Soon(UUID before, UUID after, Duration within, boolean byRule) {}
 }

@@ -44,7 +44,7 @@ class UndoTest {
     void takesBackAWholeChainWithItsParts(TestGarage garage) {
         UUID finding = garage.finding(garage.project(), "sill-left", "RUST_THROUGH");
         garage.decide(finding, "REPAIR");
-        assertThat(garage.chain(finding)).hasSize(6);
+        assertThat(garage.chain(finding)).hasSize(9);
         assertThat(garage.rows("need")).isEqualTo(5);
         undo(garage.owner(), last(garage.owner())).ok();
         for (String table : List.of("job", "need", "job_link", "job_finding", "work_chain"))

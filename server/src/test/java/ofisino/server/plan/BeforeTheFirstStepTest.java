@@ -24,10 +24,13 @@ class BeforeTheFirstStepTest {
         UUID rims = job(
                 garage, garage.project(), map("title", "New rims", "zone", "front-wheel-left", "operation", "REPLACE"));
         Answer refused = begin(garage, rims);
-        assertThat(refused.code()).isEqualTo("interlock.open");
-        assertThat(refused.body().path("interlocks").valueStream().map(JsonNode::asString))
+        assertThat(refused.code()).isEqualTo("job.not-yet");
+        assertThat(refused.body()
+                        .path("obstacles")
+                        .valueStream()
+                        .map(o -> o.path("id").asString()))
                 .contains("NUT_SEAT");
-        garage.confirmInterlocks(rims);
+        garage.clear(rims);
         begin(garage, rims).ok();
     }
 
@@ -60,7 +63,7 @@ class BeforeTheFirstStepTest {
                                 seal))
                 .ok();
         Answer refused = begin(garage, seal);
-        assertThat(refused.code()).isEqualTo("debt.too-early");
+        assertThat(refused.code()).isEqualTo("job.not-yet");
         assertThat(refused.detail()).contains("after the trip");
         JsonNode plan = garage.owner().get("/api/projects/" + project + "/plan").ok();
         assertThat(plan.path("activities").valueStream())

@@ -23,9 +23,9 @@ class ScopeAndOrderTest {
         UUID project = garage.project();
         UUID blast =
                 job(garage, project, map("title", "Blast the leg", "zone", "chassis-leg-left", "operation", "BLAST"));
-        garage.confirmInterlocks(blast);
+        garage.clear(blast);
         Answer refused = begin(garage, blast);
-        assertThat(refused.code()).isEqualTo("sequence.blocked");
+        assertThat(refused.code()).isEqualTo("job.not-yet");
         assertThat(refused.detail()).contains("sealer").contains("nothing to do");
         assertThat(sequence(garage, project).path("missing").get(0).path("rule").asString())
                 .isEqualTo("sealer-before-blast");
@@ -64,7 +64,7 @@ class ScopeAndOrderTest {
         assertThat(accept(garage, project, prime, cut).detail())
                 .contains("Prime")
                 .contains("Weld");
-        garage.confirmInterlocks(prime);
+        garage.clear(prime);
         assertThat(begin(garage, prime).detail()).contains("“Weld”");
     }
 
@@ -93,7 +93,7 @@ class ScopeAndOrderTest {
                 garage,
                 project,
                 map("title", "Weld", "zone", "sill-left", "operation", "WELD", "details", List.of("SEALER_OFF")));
-        assertThat(begin(garage, weld).code()).isEqualTo("interlock.open");
+        assertThat(begin(garage, weld).code()).isEqualTo("job.not-yet");
         String path = "/api/jobs/" + weld + "/interlocks";
         JsonNode asked = garage.owner().get(path).ok();
         assertThat(asked.valueStream().map(i -> i.path("interlock").asString()))
@@ -102,7 +102,7 @@ class ScopeAndOrderTest {
                         .post(path, map("id", UUID.randomUUID(), "interlock", "DRAINED"))
                         .code())
                 .isEqualTo("interlock.not-asked");
-        garage.confirmInterlocks(weld);
+        garage.clear(weld);
         assertThat(garage.owner().get(path).ok().get(0).path("confirmedBy").asString())
                 .isEqualTo("Tess");
         begin(garage, weld).ok();

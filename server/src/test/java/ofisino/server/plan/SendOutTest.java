@@ -70,7 +70,7 @@ class SendOutTest {
 
         garage.move(weld, "BEGUN", "FINISHED");
         send(garage, frame, 1).ok();
-        assertThat(begin(garage, assemble).code()).isEqualTo("sendout.not-back");
+        assertThat(begin(garage, assemble).detail()).contains("is not back");
         assertThat(garage.owner()
                         .post("/api/send-outs/" + frame + "/back", map("piecesBack", 8, "version", 2))
                         .code())

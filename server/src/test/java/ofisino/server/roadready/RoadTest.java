@@ -60,7 +60,8 @@ class RoadTest {
                         .get(0)
                         .path("voidedBy")
                         .asString())
-                .isEqualTo("New pads");
+                .as("what it had to open comes first")
+                .isEqualTo("Brake circuit open");
     }
 
     @Test
@@ -103,6 +104,89 @@ class RoadTest {
         assertThat(ids(garage, project, "FASTENER_NOT_TIGHT")).isEmpty();
         assertThat(fastener(garage, project, id, map("tightness", "BY_FEEL"), 0).code())
                 .isEqualTo("fastener.stale");
+    }
+
+    /** The wrong answer that was measured: a car without brakes was told “Tonight: first drive”. */
+    @Test
+    void noDriveIsOfferedOrBegunWithoutBrakes(TestGarage garage) {
+        UUID project = garage.project();
+        garage.finding(project, "brake-pipes", "LEAK");
+        UUID drive = UUID.randomUUID();
+        garage.owner()
+                .post(
+                        "/api/projects/" + project + "/jobs",
+                        map("id", drive, "fields", map("title", "First drive round the yard", "aim", "RUNNER")))
+                .ok();
+        JsonNode begin =
+                garage.owner().get("/api/jobs/" + drive + "/permit").ok().path("begin");
+        assertThat(begin.valueStream().map(o -> o.path("kind").asString())).contains("GATE");
+        assertThat(garage.owner()
+                        .post("/api/jobs/" + drive + "/state", map("state", "BEGUN", "version", 0))
+                        .code())
+                .isEqualTo("job.not-yet");
+        assertThat(garage.owner()
+                        .post(
+                                "/api/projects/" + project + "/evening-begun",
+                                map("id", UUID.randomUUID(), "jobs", List.of(drive), "waysIn", List.of()))
+                        .code())
+                .isEqualTo("job.not-yet");
+        evening(garage, project, drive);
+        assertThat(state(garage, drive))
+                .as("logged afterwards: the hours are kept, and it is begun")
+                .isEqualTo("BEGUN");
+        assertThat(garage.owner()
+                        .post(
+                                "/api/jobs/" + drive + "/state",
+                                map("state", "FINISHED", "version", garage.version("jobs", drive)))
+                        .code())
+                .as("never finished against the rules")
+                .isEqualTo("job.not-yet");
+        assertThat(garage.owner()
+                        .get("/api/projects/" + project + "/today")
+                        .ok()
+                        .path("tonight")
+                        .path("jobs"))
+                .extracting(j -> j.path("id").asString())
+                .doesNotContain(drive.toString());
+    }
+
+    /** Class A work is verified by another person or later, never by the press that finishes it; and with its torque. */
+    @Test
+    void dangerousWorkIsVerifiedByAnother(TestGarage garage) {
+        UUID project = garage.project();
+        UUID pads = job(garage, project, "New caliper", "REPLACE");
+        garage.move(pads, "BEGUN", "FINISHED");
+        JsonNode verify =
+                garage.owner().get("/api/jobs/" + pads + "/permit").ok().path("verify");
+        assertThat(verify.valueStream().map(o -> o.path("kind").asString())).contains("TORQUE", "SECOND_LOOK");
+        garage.move(pads, "VERIFIED");
+        assertThat(state(garage, pads)).isEqualTo("VERIFIED");
+    }
+
+    private static void evening(TestGarage garage, UUID project, UUID job) {
+        garage.owner()
+                .post(
+                        "/api/projects/" + project + "/evenings",
+                        map(
+                                "id",
+                                UUID.randomUUID(),
+                                "fields",
+                                map(
+                                        "workedOn",
+                                        TODAY,
+                                        "done",
+                                        "",
+                                        "learned",
+                                        "",
+                                        "noteToSelf",
+                                        "",
+                                        "work",
+                                        List.of(map("jobId", job, "minutes", 20)))))
+                .ok();
+    }
+
+    private static String state(TestGarage garage, UUID job) {
+        return garage.owner().get("/api/jobs/" + job).text("state");
     }
 
     @Test
@@ -178,7 +262,7 @@ class RoadTest {
     }
 
     private static void begin(TestGarage garage, UUID job) {
-        garage.confirmInterlocks(job);
+        garage.clear(job);
         garage.move(job, "BEGUN");
     }
 }

@@ -164,11 +164,67 @@ public record TestGarage(Running running, UUID id, Api owner) {
                     .ok();
     }
 
-    public void move(UUID job, String... states) {
+    /** Clears whatever can be cleared before a job begins: parts, strip-downs, conditions. */
+    public void clear(UUID job) {
+        for (JsonNode o : owner.get("/api/jobs/" + job + "/permit").ok().path("begin")) {
+            String id = o.path("id").asString();
+            switch (o.path("kind").asString()) {
+                case "PART" -> accept(UUID.fromString(id));
+                case "OPENING" ->
+                    owner.post(
+                                    "/api/projects/" + projectOf(job) + "/access/" + id + "/open",
+                                    map("supportPoints", "rear axle tube, both sides"))
+                            .ok();
+                default -> {}
+            }
+        }
         confirmInterlocks(job);
-        for (String state : states)
-            owner.post("/api/jobs/" + job + "/state", map("state", state, "version", version("jobs", job)))
+    }
+
+    private String projectOf(UUID job) {
+        return owner.get("/api/jobs/" + job).text("projectId");
+    }
+
+    /** It was in the garage all along. */
+    public void accept(UUID need) {
+        owner.post(
+                        "/api/needs/" + need + "/acceptance",
+                        map("right", true, "placeId", place(), "version", version("needs", need)))
+                .ok();
+    }
+
+    /** Moves it on; what must not be verified by who finished it is verified by another person. */
+    public void move(UUID job, String... states) {
+        clear(job);
+        for (String state : states) {
+            if (state.equals("VERIFIED")) tighten(job);
+            (state.equals("VERIFIED") ? join("HELPER") : owner)
+                    .post("/api/jobs/" + job + "/state", map("state", state, "version", version("jobs", job)))
                     .ok();
+        }
+    }
+
+    private void tighten(UUID job) {
+        owner.put(
+                        "/api/projects/" + projectOf(job) + "/fasteners",
+                        map(
+                                "id",
+                                UUID.randomUUID(),
+                                "jobId",
+                                job,
+                                "title",
+                                "Its bolts",
+                                "system",
+                                "BRAKES",
+                                "tightness",
+                                "FIGURE",
+                                "newtonMetres",
+                                50,
+                                "source",
+                                "Manual, page 7",
+                                "version",
+                                0))
+                .ok();
     }
 
     /** {@code things}: findings, jobs, needs, entries, projects. */

@@ -1,8 +1,10 @@
 package ofisino.core.plan.access;
 
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import ofisino.core.kernel.Caution;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.Texts;
 import ofisino.core.kernel.VehicleSystem;
@@ -20,6 +22,7 @@ import ofisino.core.kernel.VehicleSystem;
  * @param usesUp        what is new each time it is closed: gaskets, single-use fasteners
  * @param reaches       zones that can be got at through it
  * @param touches       systems in which something is undone by it: what was proved of them is to be proved again
+ * @param cautions      the usual dangers of opening it
  */
 public record WayIn(
         String id,
@@ -32,7 +35,8 @@ public record WayIn(
         Set<CarState> excludes,
         List<String> usesUp,
         Set<String> reaches,
-        Set<VehicleSystem> touches) {
+        Set<VehicleSystem> touches,
+        Set<Caution> cautions) {
     private static final int LONGEST_MINUTES = 12_000;
 
     /** @param litres that run out */
@@ -56,6 +60,7 @@ public record WayIn(
         usesUp = List.copyOf(usesUp);
         reaches = Set.copyOf(reaches);
         touches = Set.copyOf(touches);
+        cautions = Set.copyOf(cautions);
         mustBeHours("stripMinutes", stripMinutes);
         mustBeHours("refitMinutes", refitMinutes);
         if (people < 1 || people > 6)
@@ -76,12 +81,31 @@ public record WayIn(
                     "%d minutes cannot be. Enter between 0 and %d hours.".formatted(minutes, LONGEST_MINUTES / 60));
     }
 
+    /** The same, with something else to be open first. */
+    public WayIn needing(String other) {
+        Set<String> more = new HashSet<>(needs);
+        more.add(other);
+        return new WayIn(
+                id,
+                name,
+                more,
+                stripMinutes,
+                refitMinutes,
+                people,
+                drained,
+                excludes,
+                usesUp,
+                reaches,
+                touches,
+                cautions);
+    }
+
     /** To open and to close it once, what it needs left out. */
     public int minutes() {
         return stripMinutes + refitMinutes;
     }
 
     public WayIn taking(int strip, int refit) {
-        return new WayIn(id, name, needs, strip, refit, people, drained, excludes, usesUp, reaches, touches);
+        return new WayIn(id, name, needs, strip, refit, people, drained, excludes, usesUp, reaches, touches, cautions);
     }
 }

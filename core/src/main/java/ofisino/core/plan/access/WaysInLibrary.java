@@ -13,13 +13,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import ofisino.core.kernel.Caution;
 import ofisino.core.kernel.Entry;
 import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.job.Operation;
 
 /** The ways in that ship with Ofisino by layout, from {@code ways-in.yaml} beside this class, and which of them a job usually needs. */
 public final class WaysInLibrary {
-    private record Line(WayIn way, Set<Layout> layouts, Set<String> zones, Set<Operation> operations) {}
+    /** @param nearAirbags what may fire is made safe before it is opened */
+    private record Line(
+            WayIn way, Set<Layout> layouts, Set<String> zones, Set<Operation> operations, boolean nearAirbags) {}
 
     private final List<Line> lines;
     private final Map<Layout, WaysIn> byLayout = new EnumMap<>(Layout.class);
@@ -63,6 +66,8 @@ public final class WaysInLibrary {
                 "uses",
                 "reaches",
                 "touches",
+                "cautions",
+                "near-airbags",
                 "for",
                 "operations");
         List<Double> hours = e.numbers("hours");
@@ -79,12 +84,14 @@ public final class WaysInLibrary {
                 e.choices("excludes", CarState.class, Set.of()),
                 e.texts("uses"),
                 new LinkedHashSet<>(e.texts("reaches")),
-                e.choices("touches", VehicleSystem.class, Set.of()));
+                e.choices("touches", VehicleSystem.class, Set.of()),
+                e.choices("cautions", Caution.class, Set.of()));
         return new Line(
                 way,
                 e.choices("layouts", Layout.class, EnumSet.allOf(Layout.class)),
                 new LinkedHashSet<>(e.texts("for")),
-                e.choices("operations", Operation.class, Set.of()));
+                e.choices("operations", Operation.class, Set.of()),
+                e.has("near-airbags"));
     }
 
     /** Zones are named without their side: what is in the way on the left is in the way on the right. */
@@ -92,19 +99,35 @@ public final class WaysInLibrary {
         return zone.replaceFirst("-(left|right)$", "");
     }
 
+    /** Before it no car had what may fire; from then on it counts as fitted until somebody has seen that it is not. */
+    private static final int AIRBAGS_FROM = 1980;
+
+    private static final String AIRBAG_SAFE = "airbag-safe";
+
     public WaysIn of(Layout layout) {
         return byLayout.get(layout);
     }
 
+    /** Those of a vehicle of that year: where airbags may be fitted, they are made safe before what lies near them is opened. */
+    public WaysIn of(Layout layout, int builtYear) {
+        WaysIn all = of(layout);
+        if (builtYear < AIRBAGS_FROM || !all.has(AIRBAG_SAFE)) return all;
+        return all.with(lines.stream()
+                .filter(l -> l.nearAirbags() && l.layouts().contains(layout))
+                .map(l -> l.way().needing(AIRBAG_SAFE))
+                .toList());
+    }
+
     /** What a job in a zone usually needs to have open, without what those need themselves. */
-    public Set<String> usual(Layout layout, String zone, Operation operation) {
+    public Set<String> usual(Layout layout, int builtYear, String zone, Operation operation) {
         Set<String> found = new LinkedHashSet<>();
         for (Line l : lines)
             if (l.layouts().contains(layout)
                     && l.zones().contains(sideless(zone))
                     && (l.operations().isEmpty() || l.operations().contains(operation)))
                 found.add(l.way().id());
-        WaysIn ways = of(layout);
+        if (builtYear < AIRBAGS_FROM) found.remove(AIRBAG_SAFE);
+        WaysIn ways = of(layout, builtYear);
         found.removeIf(id -> found.stream().anyMatch(other -> ways.isNeededBy(id, other)));
         return found;
     }

@@ -1,11 +1,20 @@
 package ofisino.core.plan.job;
 
+import java.util.EnumSet;
+import java.util.Map;
+import java.util.Set;
+import java.util.regex.Pattern;
+
 /** What an operation does more exactly, where the order of work depends on it. */
 public enum Detail {
     SEALER_OFF,
     DEGREASE,
     SEAM_SEAL,
     CAVITY_WAX,
+    /** Held by tacks only: it can still be moved. */
+    TACK,
+    /** Welded for good. */
+    WELD_OUT,
     DRILL,
     CRACK_CHECK,
     /** Threads, bearing seats and earth points are covered before a coat. */
@@ -25,6 +34,8 @@ public enum Detail {
     BRAKE_TEST,
     TURN_BY_HAND,
     FIRST_START,
+    /** It moves under its own power, on private ground. */
+    DRIVE,
     ROAD_TEST,
     EARTHS,
     /** After it nobody sees the place again. */
@@ -35,5 +46,23 @@ public enum Detail {
     /** A mark that brings it back to where it was: drilled, tacked, scribed, photographed. */
     MARK_POSITION,
     /** Something hangs loose or moves once this is undone. */
-    LOOSENS
+    LOOSENS;
+
+    private static final Map<Detail, Pattern> IN_WORDS = Map.of(
+            FIRST_START, words("first start|first firing|start (it|the engine|her)|fire (it|her) up"),
+            DRIVE, words("(first|test|trial) (drive|ride|run)|(drive|ride) (it|her)|under (its|her) own power"),
+            ROAD_TEST, words("road test|(drive|ride) on the road|shake-?down|maiden (drive|ride|voyage)"));
+
+    private static Pattern words(String alternatives) {
+        return Pattern.compile("\\b(" + alternatives + ")\\b", Pattern.CASE_INSENSITIVE);
+    }
+
+    /** What a job of that title starts or drives, so that it waits for its gate also where nobody ticked it. May only add. */
+    public static Set<Detail> impliedBy(String title) {
+        Set<Detail> found = EnumSet.noneOf(Detail.class);
+        IN_WORDS.forEach((detail, pattern) -> {
+            if (pattern.matcher(title).find()) found.add(detail);
+        });
+        return found;
+    }
 }

@@ -128,6 +128,20 @@ public final class SequenceRules {
         return new Proposed<>(withoutImplied(accepted, links), refused, missing(jobs, waived));
     }
 
+    /** Orders that must hold beyond the links that are there: they are in every plan, taken or not. One that would close a circle is left out. */
+    public <J> List<Edge<J>> binding(
+            Collection<Work<J>> jobs, Collection<Precedence.Link<J>> links, Set<Waiver<J>> waived) {
+        List<Edge<J>> binding = new ArrayList<>();
+        Precedence<J> order = new Precedence<>(links);
+        for (Edge<J> edge : wanted(jobs, waived)) {
+            if (!edge.rule().must() || order.isBefore(edge.before(), edge.after())) continue;
+            if (order.circleClosedBy(edge.before(), edge.after()).isPresent()) continue;
+            order.add(new Precedence.Link<>(edge.before(), edge.after()));
+            binding.add(edge);
+        }
+        return binding;
+    }
+
     private <J> List<Edge<J>> wanted(Collection<Work<J>> jobs, Set<Waiver<J>> waived) {
         List<Edge<J>> must = new ArrayList<>();
         List<Edge<J>> should = new ArrayList<>();

@@ -3,8 +3,12 @@ package ofisino.core.roadready.gate;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import ofisino.core.kernel.VehicleSystem;
+import ofisino.core.plan.job.Detail;
+import ofisino.core.plan.job.Operation;
 import ofisino.core.vehicle.inspection.SafetyClass;
 
 /**
@@ -40,9 +44,17 @@ public enum Gate {
         Deque<Gate> todo = new ArrayDeque<>(Set.of(this));
         while (!todo.isEmpty()) {
             Gate gate = todo.pop();
-            if (found.add(gate)) todo.addAll(java.util.List.of(gate.directlyBefore));
+            if (found.add(gate)) todo.addAll(List.of(gate.directlyBefore));
         }
         return found;
+    }
+
+    /** The gate that has to be open before such a job begins; empty where it neither starts, drives nor loads the vehicle. */
+    public static Optional<Gate> askedBy(Operation operation, Set<Detail> details) {
+        if (details.contains(Detail.ROAD_TEST)) return Optional.of(ROAD_TEST);
+        if (details.contains(Detail.DRIVE)) return Optional.of(PRIVATE_GROUND);
+        if (details.contains(Detail.FIRST_START)) return Optional.of(FIRST_START);
+        return Optional.empty();
     }
 
     /** Whether it lets the vehicle move under its own power. */

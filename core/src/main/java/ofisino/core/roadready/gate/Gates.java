@@ -6,6 +6,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.UUID;
 
 /**
  * How each gate stands. A gate without a blocker means that nothing recorded stands in the way and all evidence that it asks for is there; it
@@ -42,6 +43,13 @@ public final class Gates {
     /** What keeps this gate shut, with all that keeps those before it shut. */
     public List<Blocker> before(Gate gate) {
         return byGate.get(gate);
+    }
+
+    /** Whether a job that is finished fastened something whose torque is not recorded. */
+    public boolean wantsTorque(UUID job) {
+        return all.stream()
+                .anyMatch(
+                        b -> b.rule() == Rule.TORQUE_MISSING && b.subject().id().equals(job.toString()));
     }
 
     public boolean isOpen(Gate gate) {

@@ -38,6 +38,7 @@ class OpeningsTest {
             Set.of(CarState.RUNNING),
             List.of("Plug washer"),
             Set.of(),
+            Set.of(),
             Set.of());
     private static final WayIn ENGINE = way("engine", 480, Set.of("stands", "coolant"), CarState.ROLLING);
     private static final WaysIn WAYS = new WaysIn(List.of(STANDS, WHEEL, COOLANT, ENGINE));
@@ -237,6 +238,7 @@ class OpeningsTest {
                 Optional.empty(),
                 Set.of(excludes),
                 List.of(),
+                Set.of(),
                 Set.of(),
                 Set.of());
     }

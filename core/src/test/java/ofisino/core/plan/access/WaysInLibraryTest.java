@@ -66,13 +66,13 @@ class WaysInLibraryTest {
 
     @Test
     void aJobUsuallyNeedsWhatStandsBeforeItsPlace() {
-        assertThat(LIBRARY.usual(Layout.FRONT_ENGINE_REAR_DRIVE, "engine-block", Operation.ASSEMBLE))
+        assertThat(LIBRARY.usual(Layout.FRONT_ENGINE_REAR_DRIVE, 1969, "engine-block", Operation.ASSEMBLE))
                 .containsExactly("engine-out");
-        assertThat(LIBRARY.usual(Layout.FRONT_ENGINE_REAR_DRIVE, "front-brakes", Operation.REPLACE))
+        assertThat(LIBRARY.usual(Layout.FRONT_ENGINE_REAR_DRIVE, 1969, "front-brakes", Operation.REPLACE))
                 .containsExactlyInAnyOrder("front-brake-stripped", "brake-circuit-open");
-        assertThat(LIBRARY.usual(Layout.MOTORCYCLE, "fork-left", Operation.REPLACE))
+        assertThat(LIBRARY.usual(Layout.MOTORCYCLE, 1969, "fork-left", Operation.REPLACE))
                 .containsExactly("bike-fork-out");
-        assertThat(LIBRARY.usual(Layout.FRONT_ENGINE_REAR_DRIVE, "roof-front", Operation.PAINT))
+        assertThat(LIBRARY.usual(Layout.FRONT_ENGINE_REAR_DRIVE, 1969, "roof-front", Operation.PAINT))
                 .isEmpty();
     }
 
@@ -146,6 +146,39 @@ class WaysInLibraryTest {
     }
 
     private static WayIn own(String id, Set<String> needs) {
-        return new WayIn(id, id, needs, 10, 10, 1, Optional.empty(), Set.of(), List.of(), Set.of(), Set.of());
+        return new WayIn(id, id, needs, 10, 10, 1, Optional.empty(), Set.of(), List.of(), Set.of(), Set.of(), Set.of());
+    }
+
+    /** Where airbags may be fitted they are made safe before what lies near them; an old car is not asked. Common practice, no source. */
+    @Test
+    void whatMayFireIsMadeSafeFirst() {
+        for (Layout layout : new Layout[] {Layout.FRONT_ENGINE_REAR_DRIVE, Layout.FRONT_ENGINE_FRONT_DRIVE})
+            for (String way : List.of("steering-wheel-off", "dashboard-out", "front-seats-out", "door-trim-off"))
+                if (LIBRARY.of(layout, 2008).has(way)) {
+                    assertThat(LIBRARY.of(layout, 2008).closure(Set.of(way)))
+                            .contains("airbag-safe", "battery-isolated");
+                    assertThat(LIBRARY.of(layout, 1969).closure(Set.of(way))).doesNotContain("airbag-safe");
+                }
+    }
+
+    /** No way in that lifts, drains, hoists or frees what is under load goes without its caution. */
+    @Test
+    void dangerousWaysInWarn() {
+        for (Layout layout : Layout.values())
+            assertThat(LIBRARY.of(layout).all())
+                    .filteredOn(w -> Raising.isRaising(w)
+                            || w.drained()
+                                    .filter(d -> d.circuit() == Circuit.FUEL)
+                                    .isPresent()
+                            || w.id().startsWith("engine-out"))
+                    .allSatisfy(w -> assertThat(w.cautions()).as(w.id()).isNotEmpty());
+    }
+
+    @Test
+    void nothingIsRaisedOnWhatIsRotten() {
+        assertThatThrownBy(() -> Raising.check(List.of("jacking point, front"), " "))
+                .hasMessageContaining("Do not jack it or stand it on: jacking point, front");
+        Raising.check(List.of("jacking point, front"), "rear axle tube, both sides");
+        Raising.check(List.of(), "");
     }
 }

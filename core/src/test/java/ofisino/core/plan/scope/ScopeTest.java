@@ -10,20 +10,16 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.IntStream;
 import ofisino.core.bench.panel.PanelCover;
 import ofisino.core.kernel.Aim;
-import ofisino.core.kernel.Caution;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.debt.Debt;
 import ofisino.core.plan.debt.Debt.Trigger;
 import ofisino.core.plan.debt.Debt.When;
-import ofisino.core.plan.interlock.Interlock;
 import ofisino.core.plan.interlock.Reconnection;
 import ofisino.core.plan.interlock.Reconnection.Reset;
-import ofisino.core.plan.job.Detail;
 import ofisino.core.plan.job.Operation;
 import ofisino.core.plan.scope.AimChange.Aims;
 import ofisino.core.plan.scope.Growth.Added;
@@ -182,35 +178,6 @@ class ScopeTest {
                 .isInstanceOf(InvalidValue.class);
         assertThatThrownBy(() -> new Trigger(When.EVENT, " ", Optional.empty())).isInstanceOf(InvalidValue.class);
         assertThatThrownBy(() -> new Trigger(When.DATE, "", Optional.empty())).isInstanceOf(InvalidValue.class);
-    }
-
-    /** Common practice, no source. */
-    @Test
-    void weldingAtATankAsksForMoreThanDrained() {
-        assertThat(Interlock.of(
-                        Operation.WELD,
-                        Set.of(),
-                        Optional.of(VehicleSystem.FUEL),
-                        Set.copyOf(Operation.WELD.cautions())))
-                .contains(
-                        Interlock.DRAINED,
-                        Interlock.PROVED_EMPTY,
-                        Interlock.VENTILATED,
-                        Interlock.EXTINGUISHER,
-                        Interlock.ISOLATED,
-                        Interlock.FUEL_AWAY);
-        assertThat(Interlock.of(Operation.ASSEMBLE, Set.of(), Optional.of(VehicleSystem.TRIM), Set.of()))
-                .isEmpty();
-        assertThat(Interlock.of(Operation.REPLACE, Set.of(), Optional.of(VehicleSystem.RESTRAINT), Set.of()))
-                .contains(Interlock.ISOLATED);
-        assertThat(Interlock.of(
-                        Operation.ADJUST,
-                        Set.of(Detail.NEEDS_POWER),
-                        Optional.of(VehicleSystem.RESTRAINT),
-                        Set.of(Caution.STANDS)))
-                .doesNotContain(Interlock.ISOLATED)
-                .contains(Interlock.SUPPORTED);
-        assertThat(Interlock.PROVED_EMPTY.isOnlyForToday()).isTrue();
     }
 
     /** Need 19: what the battery's absence leaves to be set again, by the age of the car. */

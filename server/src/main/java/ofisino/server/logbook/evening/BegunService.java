@@ -10,6 +10,8 @@ import java.util.stream.Stream;
 import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.logbook.session.Elapsed;
+import ofisino.core.plan.permit.Move;
+import ofisino.core.plan.permit.Obstacle;
 import ofisino.server.identity.Caller;
 import ofisino.server.logbook.evening.BegunMapper.BegunRow;
 import ofisino.server.plan.Jobs;
@@ -68,9 +70,12 @@ class BegunService {
         projects.requireOpen(caller, projectId);
         if (mapper.find(caller.garageId(), caller.accountId()).isPresent())
             throw new Conflict("evening.begun", "You are in the garage already. End that evening first.");
-        for (UUID job : jobIds)
-            if (!jobs.require(caller, job).projectId().equals(projectId))
+        for (UUID job : jobIds) {
+            Jobs.Job its = jobs.require(caller, job);
+            if (!its.projectId().equals(projectId))
                 throw InvalidValue.of("jobs", "evening.other-project", "That job belongs to another project.");
+            if (!its.state().isInHand()) mustBeFree(caller, its, jobIds);
+        }
         waysIn.forEach(w -> ways.nameOf(caller, projectId, w));
         mapper.insert(
                 caller.garageId(),
@@ -85,6 +90,28 @@ class BegunService {
                                 .distinct()
                                 .map(What::written)
                                 .toList()));
+    }
+
+    /** No evening is begun for what may not begin. What comes first on the same evening, or is opened on it, is no obstacle yet. */
+    private void mustBeFree(Caller caller, Jobs.Job job, List<UUID> sameEvening) {
+        List<Obstacle> all = jobs.obstacles(caller, job.id(), Move.BEGIN);
+        boolean later = all.stream().anyMatch(o -> o.kind() == Obstacle.Kind.OPENING || comesFirst(o, sameEvening));
+        List<Obstacle> obstacles = all.stream()
+                .filter(o -> o.kind() != Obstacle.Kind.OPENING
+                        && !comesFirst(o, sameEvening)
+                        && !(later && o.kind() == Obstacle.Kind.INTERLOCK))
+                .toList();
+        if (!obstacles.isEmpty())
+            throw new Conflict(
+                    "job.not-yet",
+                    "“%s” (%s) may not begin yet. %s Open the job: it says all that is in the way."
+                            .formatted(job.title(), job.code(), obstacles.get(0).saying()),
+                    Map.of("job", job.id(), "obstacles", obstacles));
+    }
+
+    private static boolean comesFirst(Obstacle o, List<UUID> sameEvening) {
+        return (o.kind() == Obstacle.Kind.JOB_BEFORE || o.kind() == Obstacle.Kind.RULE)
+                && sameEvening.stream().anyMatch(id -> id.toString().equals(o.id()));
     }
 
     /** It is logged; one for another car goes on. */

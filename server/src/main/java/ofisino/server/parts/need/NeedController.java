@@ -29,7 +29,7 @@ class NeedController {
         this.service = service;
     }
 
-    /** @param gradeReason why the grade differs from what the aim asks for */
+    /** @param gradeReason why the grade differs from what the aim asks for @param essential the job cannot begin without it; so it is unless said */
     record NeedFields(
             @Nullable UUID jobId,
             String title,
@@ -38,7 +38,8 @@ class NeedController {
             long estimateMinor,
             int leadDays,
             @Nullable Grade grade,
-            @Nullable String gradeReason) {}
+            @Nullable String gradeReason,
+            @Nullable Boolean essential) {}
 
     record NewNeedRequest(UUID id, NeedFields fields) {}
 

@@ -113,6 +113,7 @@ class NeedService implements Needs {
                 new Quantity(f.quantity()).pieces(),
                 estimate,
                 OrderDates.withUsualCheck(f.leadDays()).leadDays(),
+                !Boolean.FALSE.equals(f.essential()),
                 state,
                 reason,
                 place,
@@ -195,6 +196,7 @@ class NeedService implements Needs {
                         n.quantity(),
                         n.estimateMinor(),
                         n.leadDays(),
+                        n.essential(),
                         n.state(),
                         n.orderId(),
                         n.expectedOn(),
@@ -205,7 +207,11 @@ class NeedService implements Needs {
 
     @Override
     public void add(Caller caller, UUID projectId, UUID needId, UUID jobId, String title, int quantity, int leadDays) {
-        add(caller, projectId, needId, new NeedFields(jobId, title, Side.NONE, quantity, 0, leadDays, null, null));
+        add(
+                caller,
+                projectId,
+                needId,
+                new NeedFields(jobId, title, Side.NONE, quantity, 0, leadDays, null, null, null));
     }
 
     @Override

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import ofisino.core.kernel.Caution;
 import ofisino.core.plan.access.CarState;
 import ofisino.core.plan.access.Circuit;
 import ofisino.core.plan.access.FluidChoice;
@@ -60,6 +61,7 @@ class AccessController {
             Set<CarState> excludes,
             List<String> usesUp,
             boolean neverTemporary,
+            Set<Caution> cautions,
             long version) {
         static WayInResponse of(WayIn w, long version) {
             return new WayInResponse(
@@ -74,6 +76,7 @@ class AccessController {
                     w.excludes(),
                     w.usesUp(),
                     w.drained().filter(d -> d.circuit().neverTemporary()).isPresent(),
+                    w.cautions(),
                     version);
         }
     }
@@ -203,9 +206,17 @@ class AccessController {
 
     @PostMapping("/projects/{projectId}/access/{stay}/open")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void open(Caller caller, @PathVariable UUID projectId, @PathVariable UUID stay) {
-        openings.open(caller, projectId, stay);
+    void open(
+            Caller caller,
+            @PathVariable UUID projectId,
+            @PathVariable UUID stay,
+            @RequestBody(required = false) @Nullable OpeningRequest body) {
+        openings.open(
+                caller, projectId, stay, body == null || body.supportPoints() == null ? "" : body.supportPoints());
     }
+
+    /** @param supportPoints where it stands, where its usual points may not bear it */
+    record OpeningRequest(@Nullable String supportPoints) {}
 
     record ClosingRequest(long version) {}
 

@@ -46,6 +46,7 @@ interface AccessMapper {
             LocalDate openedOn,
             @Nullable LocalDate closedOn,
             boolean temporary,
+            String supportPoints,
             long version) {}
 
     /** @param rolls the car can still be pushed while it is open */
@@ -70,7 +71,8 @@ interface AccessMapper {
                     excludes(usual),
                     usual.map(WayIn::usesUp).orElse(List.of()),
                     usual.map(WayIn::reaches).orElse(Set.of()),
-                    usual.map(WayIn::touches).orElse(EnumSet.allOf(VehicleSystem.class)));
+                    usual.map(WayIn::touches).orElse(EnumSet.allOf(VehicleSystem.class)),
+                    usual.map(WayIn::cautions).orElse(Set.of()));
         }
 
         /** What the usual one excludes, save that a person says whether it still rolls. */

@@ -3,25 +3,34 @@ package ofisino.server.plan.access;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.InvalidValue;
+import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.access.FluidChoice;
 import ofisino.core.plan.access.Openings.Opening;
+import ofisino.core.plan.access.Raising;
 import ofisino.core.plan.access.WayIn;
+import ofisino.core.plan.permit.Move;
+import ofisino.core.vehicle.body.Body;
 import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.plan.ClosedForNow;
+import ofisino.server.plan.LeaveAsked;
 import ofisino.server.plan.Ways;
 import ofisino.server.plan.WorkTouched;
 import ofisino.server.plan.access.AccessMapper.OpeningRow;
+import ofisino.server.vehicle.Findings;
 import ofisino.server.vehicle.Projects;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 
 /** Ways in that are opened and closed. */
@@ -31,6 +40,7 @@ class OpeningService implements Ways {
     private final AccessService access;
     private final VehicleWays vehicleWays;
     private final Projects projects;
+    private final Findings findings;
     private final Garages garages;
     private final Clock clock;
     private final ApplicationEventPublisher events;
@@ -40,6 +50,7 @@ class OpeningService implements Ways {
             AccessService access,
             VehicleWays vehicleWays,
             Projects projects,
+            Findings findings,
             Garages garages,
             Clock clock,
             ApplicationEventPublisher events) {
@@ -47,27 +58,46 @@ class OpeningService implements Ways {
         this.access = access;
         this.vehicleWays = vehicleWays;
         this.projects = projects;
+        this.findings = findings;
         this.garages = garages;
         this.clock = clock;
         this.events = events;
     }
 
     /** Somebody opened it: with it all that it needs. */
-    void open(Caller caller, UUID projectId, UUID stay) {
+    void open(Caller caller, UUID projectId, UUID stay, String supportPoints) {
         projects.requireOpen(caller, projectId);
         Standing s = access.standing(caller, projectId);
         Opening<UUID> opening = s.require(stay);
         s.mustNotBeClosed(opening.id());
         s.openings().around(opening).forEach(o -> s.mustNotBeClosed(o.id()));
-        s.openings().around(opening).forEach(o -> openOne(caller, projectId, s, o));
-        openOne(caller, projectId, s, opening);
+        List<Opening<UUID>> all = new ArrayList<>(s.openings().around(opening));
+        all.add(opening);
+        boolean raises = all.stream()
+                .anyMatch(o -> Raising.isRaising(o.wayIn()) && !s.opened().containsKey(UUID.fromString(o.id())));
+        if (raises) Raising.check(weak(caller, projectId), supportPoints);
+        all.forEach(o -> openOne(caller, projectId, s, o, Raising.isRaising(o.wayIn()) ? supportPoints : ""));
     }
 
-    private void openOne(Caller caller, UUID projectId, Standing s, Opening<UUID> o) {
+    /** Places of the structure that may not bear it. */
+    private List<String> weak(Caller caller, UUID projectId) {
+        Body body = projects.bodyOf(projects.require(caller, projectId));
+        return findings.of(caller, projectId).stream()
+                .filter(f -> f.system() == VehicleSystem.STRUCTURE
+                        && f.safetyClass().standsInTheWay()
+                        && !f.state().isOver())
+                .map(f -> body.placeOf(f.zone(), f.system()).name().toLowerCase(Locale.ROOT))
+                .distinct()
+                .toList();
+    }
+
+    private void openOne(Caller caller, UUID projectId, Standing s, Opening<UUID> o, String supportPoints) {
         UUID stay = UUID.fromString(o.id());
         if (s.opened().containsKey(stay)) return;
         mapper.insertOpening(
-                caller.garageId(), projectId, new OpeningRow(stay, o.wayIn().id(), today(caller), null, false, 0));
+                caller.garageId(),
+                projectId,
+                new OpeningRow(stay, o.wayIn().id(), today(caller), null, false, supportPoints.strip(), 0));
         if (!o.wayIn().touches().isEmpty())
             events.publishEvent(new WorkTouched(
                     caller, projectId, o.wayIn().touches(), o.wayIn().name()));
@@ -131,7 +161,14 @@ class OpeningService implements Ways {
         Stored.notStale(
                 mapper.updateOpening(
                         caller.garageId(),
-                        new OpeningRow(stay, row.wayIn(), row.openedOn(), today(caller), temporary, version)),
+                        new OpeningRow(
+                                stay,
+                                row.wayIn(),
+                                row.openedOn(),
+                                today(caller),
+                                temporary,
+                                row.supportPoints(),
+                                version)),
                 "opening",
                 () -> Stored.require(mapper.findOpening(caller.garageId(), stay), "opening", stay));
     }
@@ -180,6 +217,15 @@ class OpeningService implements Ways {
                                 .collect(Collectors.toSet()),
                         o.wayIn().excludes()))
                 .toList();
+    }
+
+    /** A job begins when what it needs to have open is open. */
+    @EventListener
+    void leaveAsked(LeaveAsked asked) {
+        if (asked.move() != Move.BEGIN) return;
+        stays(asked.caller(), asked.job().projectId()).stream()
+                .filter(s -> !s.open() && s.jobs().contains(asked.job().id()))
+                .forEach(s -> asked.facts().notOpened(s.id().toString(), s.name()));
     }
 
     private LocalDate today(Caller caller) {

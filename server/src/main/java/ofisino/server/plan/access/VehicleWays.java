@@ -42,7 +42,8 @@ class VehicleWays {
     }
 
     WaysIn of(Caller caller, UUID projectId) {
-        WaysIn usual = library.of(layout(projects.require(caller, projectId)));
+        Projects.Project project = projects.require(caller, projectId);
+        WaysIn usual = library.of(layout(project), project.builtYear());
         return usual.with(mapper.ownWays(caller.garageId(), projectId).stream()
                 .map(own -> toCore(own, usual))
                 .toList());
@@ -54,7 +55,8 @@ class VehicleWays {
 
     /** What a job in a zone usually needs to have open. */
     Set<String> usual(Caller caller, UUID projectId, String zone, Operation operation) {
-        return library.usual(layout(projects.require(caller, projectId)), zone, operation);
+        Projects.Project project = projects.require(caller, projectId);
+        return library.usual(layout(project), project.builtYear(), zone, operation);
     }
 
     Map<String, Long> ownVersions(Caller caller, UUID projectId) {
@@ -63,7 +65,8 @@ class VehicleWays {
     }
 
     void keepOwn(Caller caller, UUID projectId, OwnWayRow row) {
-        of(caller, projectId).with(List.of(toCore(row, library.of(layout(projects.requireOpen(caller, projectId))))));
+        Projects.Project project = projects.requireOpen(caller, projectId);
+        of(caller, projectId).with(List.of(toCore(row, library.of(layout(project), project.builtYear()))));
         boolean known = ownVersions(caller, projectId).containsKey(row.wayIn());
         if (!known && row.version() == 0) mapper.insertOwnWay(caller.garageId(), projectId, row);
         else

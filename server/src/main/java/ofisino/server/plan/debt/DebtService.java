@@ -20,8 +20,8 @@ import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.plan.ClosedForNow;
 import ofisino.server.plan.Debts;
-import ofisino.server.plan.JobBegins;
 import ofisino.server.plan.Jobs;
+import ofisino.server.plan.LeaveAsked;
 import ofisino.server.plan.debt.DebtMapper.DebtRow;
 import ofisino.server.vehicle.Projects;
 import org.springframework.context.event.EventListener;
@@ -157,18 +157,11 @@ class DebtService implements Debts {
 
     /** A job that settles a debt does not begin before what the debt waits for. */
     @EventListener
-    void jobBegins(JobBegins begins) {
-        waiting(begins.caller(), begins.job().projectId())
-                .filter(d -> begins.job().id().equals(d.jobId()))
-                .findFirst()
-                .ifPresent(d -> {
-                    throw new Conflict(
-                            "debt.too-early",
-                            "“%s” is done %s; before that it would only be spoilt. Say under Owed to the car that it has happened, then begin."
-                                    .formatted(
-                                            d.later(),
-                                            d.when() == When.EVENT ? d.event() : "on or after " + d.dueOn()));
-                });
+    void leaveAsked(LeaveAsked asked) {
+        waiting(asked.caller(), asked.job().projectId())
+                .filter(d -> asked.job().id().equals(d.jobId()))
+                .forEach(d -> asked.facts()
+                        .spared(d.later(), d.when() == When.EVENT ? d.event() : "on or after " + d.dueOn()));
     }
 
     private Stream<DebtRow> waiting(Caller caller, UUID projectId) {

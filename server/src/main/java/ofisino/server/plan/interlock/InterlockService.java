@@ -5,18 +5,17 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Collectors;
-import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.plan.interlock.Interlock;
+import ofisino.core.plan.interlock.Interlocks;
+import ofisino.core.vehicle.body.Zone;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
-import ofisino.server.plan.JobBegins;
 import ofisino.server.plan.Jobs;
+import ofisino.server.plan.LeaveAsked;
 import ofisino.server.plan.interlock.InterlockMapper.ConfirmedRow;
 import ofisino.server.plan.interlock.InterlockMapper.NewConfirmation;
 import ofisino.server.vehicle.Projects;
@@ -27,6 +26,7 @@ import org.springframework.stereotype.Service;
 @Service
 class InterlockService {
     private final InterlockMapper mapper;
+    private final Interlocks interlocks = Interlocks.load();
     private final Jobs jobs;
     private final Projects projects;
     private final Garages garages;
@@ -56,8 +56,17 @@ class InterlockService {
     }
 
     private Set<Interlock> wanted(Caller caller, Jobs.Job job) {
-        return Interlock.of(
-                job.operation(), job.details(), Optional.ofNullable(job.system()), jobs.cautions(caller, job.id()));
+        Projects.Project project = projects.require(caller, job.projectId());
+        return interlocks.of(new Interlocks.Work(
+                job.operation(),
+                job.details(),
+                Optional.ofNullable(job.system()),
+                Optional.ofNullable(job.zone())
+                        .flatMap(projects.bodyOf(project)::zone)
+                        .map(Zone::place),
+                jobs.cautions(caller, job.id()),
+                project.bodyStyle(),
+                project.builtYear()));
     }
 
     private boolean counts(Caller caller, ConfirmedRow row) {
@@ -76,16 +85,13 @@ class InterlockService {
     }
 
     @EventListener
-    void jobBegins(JobBegins begins) {
-        Set<Interlock> open = of(begins.caller(), begins.job().id()).stream()
-                .filter(w -> w.confirmed().isEmpty())
-                .map(Wanted::interlock)
-                .collect(Collectors.toCollection(java.util.LinkedHashSet::new));
-        if (!open.isEmpty())
-            throw new Conflict(
-                    "interlock.open",
-                    "Before the first step %s is to be confirmed, each by itself."
-                            .formatted(open.size() == 1 ? "one thing" : open.size() + " things"),
-                    Map.of("interlocks", open));
+    void leaveAsked(LeaveAsked asked) {
+        List<ConfirmedRow> confirmed =
+                mapper.of(asked.caller().garageId(), asked.job().id());
+        for (Interlock interlock : wanted(asked.caller(), asked.job())) {
+            List<ConfirmedRow> its =
+                    confirmed.stream().filter(c -> c.interlock() == interlock).toList();
+            asked.facts().interlock(interlock, its.stream().anyMatch(c -> counts(asked.caller(), c)), !its.isEmpty());
+        }
     }
 }

@@ -142,6 +142,9 @@ class ChainService {
                         JobState.PLANNED,
                         "",
                         0,
+                        null,
+                        null,
+                        null,
                         0));
         mapper.insertFindingLink(caller.garageId(), jobId, finding.id());
         if (before != null) mapper.insertLink(caller.garageId(), before, jobId);

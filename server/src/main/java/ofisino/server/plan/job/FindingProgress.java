@@ -5,7 +5,9 @@ import java.util.UUID;
 import ofisino.core.kernel.Conflict;
 import ofisino.core.plan.job.JobState;
 import ofisino.core.vehicle.inspection.FindingState;
+import ofisino.core.vehicle.inspection.SafetyClass;
 import ofisino.server.identity.Caller;
+import ofisino.server.plan.Jobs;
 import ofisino.server.plan.job.JobMapper.FindingLinkRow;
 import ofisino.server.plan.job.JobMapper.JobRow;
 import ofisino.server.vehicle.Findings;
@@ -53,6 +55,19 @@ class FindingProgress {
                             "A class %s finding closes only by verified work. Verify “%s” (%s) first."
                                     .formatted(finding.safetyClass(), j.title(), j.code()));
                 });
+    }
+
+    /** Whether it repairs what must not be driven with; of no known finding, whether it changes what stops, steers, holds or burns. */
+    boolean isClassA(Caller caller, Jobs.Job job) {
+        List<UUID> its = mapper.findingLinks(caller.garageId(), job.projectId()).stream()
+                .filter(l -> l.jobId().equals(job.id()))
+                .map(FindingLinkRow::findingId)
+                .toList();
+        if (its.isEmpty())
+            return job.operation().changesTheVehicle()
+                    && job.system() != null
+                    && job.system().neverTemporary();
+        return its.stream().anyMatch(f -> findings.require(caller, f).safetyClass() == SafetyClass.A);
     }
 
     boolean hasJobs(Caller caller, Findings.Found finding) {

@@ -13,6 +13,8 @@ import ofisino.core.plan.job.Detail;
 import ofisino.core.plan.job.JobState;
 import ofisino.core.plan.job.Operation;
 import ofisino.core.plan.job.Progress;
+import ofisino.core.plan.permit.Move;
+import ofisino.core.plan.permit.Obstacle;
 import ofisino.core.plan.scope.Growth;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Roles;
@@ -235,6 +237,17 @@ class JobController {
     JobResponse split(Caller caller, @PathVariable UUID id, @RequestBody JobSplitRequest body) {
         return response(
                 caller, shaping.split(caller, id, body.id(), body.title(), body.sharePercent(), body.version()));
+    }
+
+    /** @param begin @param finish @param verify what stands in the way of each; empty when it may */
+    record PermitResponse(List<Obstacle> begin, List<Obstacle> finish, List<Obstacle> verify) {}
+
+    @GetMapping("/jobs/{id}/permit")
+    PermitResponse permit(Caller caller, @PathVariable UUID id) {
+        return new PermitResponse(
+                service.obstacles(caller, id, Move.BEGIN),
+                service.obstacles(caller, id, Move.FINISH),
+                service.obstacles(caller, id, Move.VERIFY));
     }
 
     @PostMapping("/jobs/{id}/state")

@@ -1,5 +1,6 @@
 package ofisino.server.plan.job;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -24,6 +25,8 @@ interface JobMapper {
 
     int update(UUID garageId, JobRow job);
 
+    void finishedBy(UUID garageId, UUID id, UUID accountId, LocalDate on);
+
     List<LinkRow> links(UUID garageId, UUID projectId);
 
     void insertLink(UUID garageId, UUID beforeId, UUID afterId);
@@ -40,7 +43,7 @@ interface JobMapper {
 
     List<ChainRow> chains(UUID garageId, UUID projectId);
 
-    /** @param system empty where nobody knows @param spentMinutes logged on evenings */
+    /** @param system empty where nobody knows @param spentMinutes logged on evenings @param lastWorkedOn the last of them */
     record JobRow(
             UUID id,
             UUID projectId,
@@ -62,10 +65,19 @@ interface JobMapper {
             JobState state,
             String note,
             int spentMinutes,
+            @Nullable LocalDate lastWorkedOn,
+            @Nullable UUID finishedBy,
+            @Nullable LocalDate finishedOn,
             long version) {
 
         Set<Detail> detailSet() {
             return details.stream().map(Detail::valueOf).collect(Collectors.toSet());
+        }
+
+        /** Whether this person finished it, and nobody has slept over it: the last session on it, or its end, was today. */
+        boolean isBySameHands(UUID account, LocalDate today) {
+            LocalDate ended = lastWorkedOn == null ? finishedOn : lastWorkedOn;
+            return account.equals(finishedBy) && (ended == null || !ended.isBefore(today));
         }
 
         JobRow in(JobState next, long onVersion) {
@@ -90,6 +102,9 @@ interface JobMapper {
                     next,
                     note,
                     spentMinutes,
+                    lastWorkedOn,
+                    finishedBy,
+                    finishedOn,
                     onVersion);
         }
     }

@@ -1,14 +1,19 @@
 package ofisino.server.plan.job;
 
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import ofisino.core.kernel.Caution;
 import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.Effort;
@@ -16,11 +21,16 @@ import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.NotFound;
 import ofisino.core.kernel.Texts;
 import ofisino.core.kernel.VehicleSystem;
+import ofisino.core.plan.job.Detail;
 import ofisino.core.plan.job.JobState;
 import ofisino.core.plan.job.Operation;
 import ofisino.core.plan.job.Precedence;
 import ofisino.core.plan.job.Progress;
 import ofisino.core.plan.job.Within;
+import ofisino.core.plan.permit.Facts;
+import ofisino.core.plan.permit.Move;
+import ofisino.core.plan.permit.Obstacle;
+import ofisino.core.plan.permit.Permit;
 import ofisino.core.plan.recipe.Recipes;
 import ofisino.core.plan.scope.Batches;
 import ofisino.core.plan.scope.Growth;
@@ -29,8 +39,8 @@ import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.parts.Needs;
 import ofisino.server.plan.JobAdded;
-import ofisino.server.plan.JobBegins;
 import ofisino.server.plan.Jobs;
+import ofisino.server.plan.LeaveAsked;
 import ofisino.server.plan.WorkTouched;
 import ofisino.server.plan.job.JobController.EffortFields;
 import ofisino.server.plan.job.JobController.JobFields;
@@ -56,6 +66,7 @@ class JobService implements Jobs {
     private final FindingProgress findingProgress;
     private final Recipes recipes;
     private final ApplicationEventPublisher events;
+    private final Clock clock;
 
     JobService(
             JobMapper mapper,
@@ -64,7 +75,8 @@ class JobService implements Jobs {
             Garages garages,
             FindingProgress findingProgress,
             Recipes recipes,
-            ApplicationEventPublisher events) {
+            ApplicationEventPublisher events,
+            Clock clock) {
         this.mapper = mapper;
         this.projects = projects;
         this.needs = needs;
@@ -72,6 +84,7 @@ class JobService implements Jobs {
         this.findingProgress = findingProgress;
         this.recipes = recipes;
         this.events = events;
+        this.clock = clock;
     }
 
     List<JobRow> list(Caller caller, UUID projectId) {
@@ -185,13 +198,20 @@ class JobService implements Jobs {
                 effort.optimisticMinutes(),
                 effort.likelyMinutes(),
                 effort.pessimisticMinutes(),
-                f.details().stream().map(Enum::name).sorted().toList(),
+                Stream.concat(f.details().stream(), Detail.impliedBy(f.title()).stream())
+                        .map(Enum::name)
+                        .distinct()
+                        .sorted()
+                        .toList(),
                 new Batches.Step<>(id, Operation.INSPECT, f.pieces()).pieces(),
                 f.cause() == null ? Growth.Cause.FORGOTTEN : f.cause(),
                 Texts.note("halfOpen", f.halfOpen()),
                 state,
                 Texts.note("note", f.note()),
                 0,
+                null,
+                null,
+                null,
                 version);
     }
 
@@ -268,18 +288,59 @@ class JobService implements Jobs {
                 Map.of("field", "after", "circle", circle));
     }
 
-    /** A person takes a job up or a step further: what has to be so before it begins is asked for first. */
+    /** A person takes a job up or a step further: what has to be so before is asked for first. */
     JobRow step(Caller caller, UUID id, JobState wanted, long version) {
         JobRow stored = open(caller, id);
-        if (wanted == JobState.BEGUN
-                && !stored.state().isInHand()
-                && !stored.state().isOver()) events.publishEvent(new JobBegins(caller, door(stored)));
+        Optional<Move> move = leaveFor(stored.state(), wanted);
+        if (move.isPresent()) mustBeFree(stored, obstacles(caller, door(stored), move.get()));
         return move(caller, id, wanted, version);
+    }
+
+    private static Optional<Move> leaveFor(JobState from, JobState wanted) {
+        if (wanted == JobState.FINISHED) return Optional.of(Move.FINISH);
+        if (wanted == JobState.VERIFIED) return Optional.of(Move.VERIFY);
+        return wanted.isInHand() && !from.isInHand() ? Optional.of(Move.BEGIN) : Optional.empty();
+    }
+
+    @Override
+    public List<Obstacle> obstacles(Caller caller, UUID jobId, Move move) {
+        return obstacles(caller, require(caller, jobId), move);
+    }
+
+    private List<Obstacle> obstacles(Caller caller, Job job, Move move) {
+        Facts facts = new Facts();
+        Map<UUID, JobRow> byId =
+                list(caller, job.projectId()).stream().collect(Collectors.toMap(JobRow::id, Function.identity()));
+        for (LinkRow l : linkRows(caller, job.projectId()))
+            if (l.afterId().equals(job.id()) && !byId.get(l.beforeId()).state().isOver())
+                facts.jobBefore(l.beforeId().toString(), byId.get(l.beforeId()).title());
+        lacking(caller, job.projectId()).getOrDefault(job.id(), List.of()).stream()
+                .filter(Needs.Need::essential)
+                .forEach(n -> facts.partLacking(n.id().toString(), n.title()));
+        if (findingProgress.isClassA(caller, job)) facts.isClassA();
+        JobRow row = byId.get(job.id());
+        if (row.isBySameHands(caller.accountId(), LocalDate.now(clock.withZone(garages.zone(caller)))))
+            facts.isBySameHands();
+        events.publishEvent(new LeaveAsked(caller, job, move, facts));
+        return Permit.of(move, facts);
+    }
+
+    private static void mustBeFree(JobRow job, List<Obstacle> obstacles) {
+        if (obstacles.isEmpty()) return;
+        String more = obstacles.size() == 1 ? "" : " %d more stand in the way.".formatted(obstacles.size() - 1);
+        throw new Conflict(
+                "job.not-yet",
+                "“%s” may not go on yet. %s%s"
+                        .formatted(job.title(), obstacles.get(0).saying(), more),
+                Map.of("obstacles", obstacles));
     }
 
     private JobRow move(Caller caller, UUID id, JobState wanted, long version) {
         JobRow stored = open(caller, id);
         JobRow moved = stored.in(stored.state().to(wanted), version);
+        if (wanted == JobState.FINISHED)
+            mapper.finishedBy(
+                    caller.garageId(), id, caller.accountId(), LocalDate.now(clock.withZone(garages.zone(caller))));
         Stored.notStale(mapper.update(caller.garageId(), moved), "job", () -> find(caller, id));
         if (wanted == JobState.FINISHED) needs.fitted(caller, id);
         if (wanted == JobState.VERIFIED) needs.verified(caller, id);
@@ -311,6 +372,13 @@ class JobService implements Jobs {
         return linkRows(caller, projectId).stream()
                 .map(l -> new Link(l.beforeId(), l.afterId(), l.withinMinutes()))
                 .toList();
+    }
+
+    @Override
+    public Map<UUID, List<UUID>> findingsByJob(Caller caller, UUID projectId) {
+        return findingLinks(caller, projectId).stream()
+                .collect(Collectors.groupingBy(
+                        FindingLinkRow::jobId, Collectors.mapping(FindingLinkRow::findingId, Collectors.toList())));
     }
 
     @Override

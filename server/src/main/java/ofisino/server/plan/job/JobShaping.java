@@ -158,6 +158,9 @@ class JobShaping {
                 state,
                 of.note(),
                 0,
+                null,
+                null,
+                null,
                 version);
     }
 }

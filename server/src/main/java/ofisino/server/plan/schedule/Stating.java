@@ -3,12 +3,15 @@ package ofisino.server.plan.schedule;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Stream;
 import ofisino.core.plan.calendar.Daylight;
 import ofisino.core.plan.calendar.TimeWindow;
+import ofisino.core.plan.job.Precedence;
 import ofisino.core.plan.progress.OwnFactor;
 import ofisino.core.plan.schedule.PlanProblem;
 import ofisino.server.identity.Caller;
@@ -17,6 +20,7 @@ import ofisino.server.parts.Places;
 import ofisino.server.parts.Suppliers;
 import ofisino.server.plan.Appointments;
 import ofisino.server.plan.Debts;
+import ofisino.server.plan.DriveOrder;
 import ofisino.server.plan.JobConditions;
 import ofisino.server.plan.Jobs;
 import ofisino.server.plan.SendOuts;
@@ -31,6 +35,7 @@ class Stating {
     private final Jobs jobs;
     private final JobConditions conditions;
     private final Sequence sequence;
+    private final DriveOrder driveOrder;
     private final Ways ways;
     private final Debts debts;
     private final SendOuts sendOuts;
@@ -46,6 +51,7 @@ class Stating {
             Jobs jobs,
             JobConditions conditions,
             Sequence sequence,
+            DriveOrder driveOrder,
             Ways ways,
             Debts debts,
             SendOuts sendOuts,
@@ -56,6 +62,7 @@ class Stating {
         this.jobs = jobs;
         this.conditions = conditions;
         this.sequence = sequence;
+        this.driveOrder = driveOrder;
         this.ways = ways;
         this.debts = debts;
         this.sendOuts = sendOuts;
@@ -87,11 +94,26 @@ class Stating {
                 .sendOuts(away);
         if (ownPace) statement.atOwnPace(ownFactor(all));
         return statement
-                .jobs(all, jobs.links(caller, project.id()), ways.stays(caller, project.id()))
+                .jobs(all, links(caller, project.id()), ways.stays(caller, project.id()))
                 .soon(sequence.soon(caller, project.id()))
                 .needs(needs.of(caller, project.id()))
                 .appointments(appointments.ahead(caller, project.id()))
                 .away(away);
+    }
+
+    /** What persons linked, and what must hold whether they did or not; of the latter nothing that closes a circle. */
+    private List<Jobs.Link> links(Caller caller, UUID projectId) {
+        List<Jobs.Link> links = new ArrayList<>(jobs.links(caller, projectId));
+        Precedence<UUID> order = new Precedence<>(links.stream()
+                .map(l -> new Precedence.Link<>(l.before(), l.after()))
+                .toList());
+        Stream.concat(sequence.binding(caller, projectId).stream(), driveOrder.before(caller, projectId).stream())
+                .filter(b -> order.circleClosedBy(b.before(), b.after()).isEmpty())
+                .forEach(b -> {
+                    order.add(new Precedence.Link<>(b.before(), b.after()));
+                    links.add(new Jobs.Link(b.before(), b.after(), null));
+                });
+        return links;
     }
 
     /** Learned from the jobs of the project that are finished. */

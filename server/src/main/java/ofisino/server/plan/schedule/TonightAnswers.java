@@ -14,6 +14,7 @@ import ofisino.core.plan.tonight.Asked;
 import ofisino.core.plan.tonight.Ready;
 import ofisino.server.db.OneSnapshot;
 import ofisino.server.identity.Caller;
+import ofisino.server.plan.DriveOrder;
 import ofisino.server.plan.Jobs;
 import ofisino.server.plan.Plans.Planned;
 import ofisino.server.plan.schedule.PlanController.PossibleResponse;
@@ -24,10 +25,12 @@ import org.springframework.stereotype.Service;
 class TonightAnswers {
     private final PlanService service;
     private final Jobs jobs;
+    private final DriveOrder driveOrder;
 
-    TonightAnswers(PlanService service, Jobs jobs) {
+    TonightAnswers(PlanService service, Jobs jobs, DriveOrder driveOrder) {
         this.service = service;
         this.jobs = jobs;
+        this.driveOrder = driveOrder;
     }
 
     @OneSnapshot
@@ -35,7 +38,10 @@ class TonightAnswers {
         Planned planned = service.of(caller, projectId);
         PlanProblem problem = planned.problem();
         Map<ActivityId, Instant> latest = planned.latestStarts();
-        Set<ActivityId> ready = Ready.of(problem);
+        Set<UUID> notYet = driveOrder.notYet(caller, projectId);
+        Set<ActivityId> ready = Ready.of(problem).stream()
+                .filter(a -> !notYet.contains(planned.subject(a.value()).id()))
+                .collect(Collectors.toSet());
         Map<UUID, Operation> operations =
                 jobs.of(caller, projectId).stream().collect(Collectors.toMap(Jobs.Job::id, Jobs.Job::operation));
         List<Asked.Work<ActivityId>> works = problem.activities().stream()

@@ -16,8 +16,8 @@ import ofisino.core.plan.sendout.SendOut.State;
 import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
-import ofisino.server.plan.JobBegins;
 import ofisino.server.plan.Jobs;
+import ofisino.server.plan.LeaveAsked;
 import ofisino.server.plan.SendOuts;
 import ofisino.server.plan.sendout.SendOutMapper.OfferRow;
 import ofisino.server.plan.sendout.SendOutMapper.RatesRow;
@@ -230,16 +230,10 @@ class SendOutService implements SendOuts {
 
     /** What waits for it does not begin while it is away or still to go. */
     @EventListener
-    void jobBegins(JobBegins begins) {
-        mapper.of(begins.caller().garageId(), begins.job().projectId()).stream()
-                .filter(s -> begins.job().id().equals(s.afterJob()) && s.state() != State.BACK)
-                .findFirst()
-                .ifPresent(s -> {
-                    throw new Conflict(
-                            "sendout.not-back",
-                            "“%s” is not back yet. Count it in under Plan, Send-outs, then begin."
-                                    .formatted(s.title()));
-                });
+    void leaveAsked(LeaveAsked asked) {
+        mapper.of(asked.caller().garageId(), asked.job().projectId()).stream()
+                .filter(s -> asked.job().id().equals(s.afterJob()) && s.state() != State.BACK)
+                .forEach(s -> asked.facts().pieceAway(s.id().toString(), s.title()));
     }
 
     Offer.Rates rates(Caller caller) {

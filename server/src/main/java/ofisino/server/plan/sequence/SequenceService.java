@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.InvalidValue;
@@ -24,8 +25,8 @@ import ofisino.core.plan.sequence.SequenceRules.Waiver;
 import ofisino.core.plan.sequence.Work;
 import ofisino.core.vehicle.body.Body;
 import ofisino.server.identity.Caller;
-import ofisino.server.plan.JobBegins;
 import ofisino.server.plan.Jobs;
+import ofisino.server.plan.LeaveAsked;
 import ofisino.server.plan.Sequence;
 import ofisino.server.plan.sequence.SequenceMapper.WaiverRow;
 import ofisino.server.vehicle.Projects;
@@ -142,24 +143,34 @@ class SequenceService implements Sequence {
     }
 
     @EventListener
-    void jobBegins(JobBegins begins) {
-        UUID projectId = begins.job().projectId();
-        Map<UUID, Work<UUID>> works = works(begins.caller(), projectId);
-        List<Blocked<UUID>> blocks = rules.blocks(
-                works.get(begins.job().id()),
+    void leaveAsked(LeaveAsked asked) {
+        UUID projectId = asked.job().projectId();
+        Map<UUID, Work<UUID>> works = works(asked.caller(), projectId);
+        Map<UUID, Jobs.Job> byId = jobs.of(asked.caller(), projectId).stream()
+                .collect(Collectors.toMap(Jobs.Job::id, Function.identity()));
+        for (Blocked<UUID> block : rules.blocks(
+                works.get(asked.job().id()),
                 works.values(),
-                waived(mapper.waivers(begins.caller().garageId(), projectId)));
-        if (blocks.isEmpty()) return;
-        Blocked<UUID> first = blocks.get(0);
-        String what = first.by()
-                .map(id -> jobs.require(begins.caller(), id))
-                .map(j -> "Do “%s” (%s) first.".formatted(j.title(), j.code()))
-                .orElse("Add that job, or say under Order that there is nothing to do.");
-        String more = blocks.size() == 1 ? "" : " %d more stand in the way.".formatted(blocks.size() - 1);
-        throw new Conflict(
-                "sequence.blocked",
-                "“%s” may not begin yet. %s %s%s"
-                        .formatted(begins.job().title(), first.rule().reason(), what, more),
-                Map.of("rule", first.rule().id()));
+                waived(mapper.waivers(asked.caller().garageId(), projectId))))
+            asked.facts()
+                    .ruleBroken(
+                            block.by().map(UUID::toString).orElse(""),
+                            block.rule().reason(),
+                            block.by()
+                                    .map(byId::get)
+                                    .map(j -> "Do “%s” (%s) first.".formatted(j.title(), j.code()))
+                                    .orElse("Add that job, or say under Order that there is nothing to do."));
+    }
+
+    @Override
+    public List<Binding> binding(Caller caller, UUID projectId) {
+        return rules
+                .binding(
+                        works(caller, projectId).values(),
+                        links(caller, projectId),
+                        waived(mapper.waivers(caller.garageId(), projectId)))
+                .stream()
+                .map(e -> new Binding(e.before(), e.after()))
+                .toList();
     }
 }

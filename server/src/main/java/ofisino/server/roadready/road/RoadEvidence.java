@@ -10,7 +10,10 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import ofisino.core.plan.permit.Move;
+import ofisino.core.roadready.gate.Blocker;
 import ofisino.core.roadready.gate.Evidence;
+import ofisino.core.roadready.gate.Gate;
 import ofisino.core.roadready.gate.Gates;
 import ofisino.core.roadready.gate.Proofs;
 import ofisino.core.vehicle.body.Body;
@@ -20,6 +23,7 @@ import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.plan.Debts;
 import ofisino.server.plan.Jobs;
+import ofisino.server.plan.LeaveAsked;
 import ofisino.server.plan.Ways;
 import ofisino.server.roadready.Faults;
 import ofisino.server.roadready.RoadGates;
@@ -30,6 +34,7 @@ import ofisino.server.vehicle.Inspection;
 import ofisino.server.vehicle.Inventory;
 import ofisino.server.vehicle.Projects;
 import ofisino.server.vehicle.Readings;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 
 /** Gathers what is recorded of a vehicle for the rules before the road. */
@@ -76,6 +81,27 @@ class RoadEvidence implements RoadGates {
         this.proofs = proofs;
         this.garages = garages;
         this.clock = clock;
+    }
+
+    /** A job that starts, moves or drives the vehicle begins only when its gate is open; what it fastened is recorded before it counts. */
+    @EventListener
+    void leaveAsked(LeaveAsked asked) {
+        UUID job = asked.job().id();
+        Gates gates = gates(asked.caller(), asked.job().projectId());
+        Gate.askedBy(asked.job().operation(), asked.job().details()).ifPresent(gate -> {
+            List<Blocker> shut = gates.before(gate).stream()
+                    .filter(b -> !b.subject().id().equals(job.toString()))
+                    .toList();
+            if (!shut.isEmpty())
+                asked.facts()
+                        .gateShut(
+                                gate.name(),
+                                shut.size() == 1
+                                        ? "One thing stands in the way of it: see Before the road."
+                                        : "%d things stand in the way of it: see Before the road."
+                                                .formatted(shut.size()));
+        });
+        if (asked.move() == Move.VERIFY && gates.wantsTorque(job)) asked.facts().torqueIsMissing();
     }
 
     @Override

@@ -31,6 +31,7 @@ import ofisino.server.money.Ledger;
 import ofisino.server.parts.Needs;
 import ofisino.server.parts.Needs.Need;
 import ofisino.server.plan.Debts;
+import ofisino.server.plan.DriveOrder;
 import ofisino.server.plan.Jobs;
 import ofisino.server.plan.Jobs.Job;
 import ofisino.server.plan.Plans;
@@ -60,6 +61,7 @@ class TodayService {
     private final Ledger ledger;
     private final Garages garages;
     private final RoadGates roadGates;
+    private final DriveOrder driveOrder;
     private final Debts debts;
     private final Clock clock;
 
@@ -73,6 +75,7 @@ class TodayService {
             Ledger ledger,
             Garages garages,
             RoadGates roadGates,
+            DriveOrder driveOrder,
             Debts debts,
             Clock clock) {
         this.projects = projects;
@@ -84,6 +87,7 @@ class TodayService {
         this.ledger = ledger;
         this.garages = garages;
         this.roadGates = roadGates;
+        this.driveOrder = driveOrder;
         this.debts = debts;
         this.clock = clock;
     }
@@ -103,7 +107,7 @@ class TodayService {
                 today,
                 planned.outcome() instanceof PlanOutcome.Planned,
                 road(project, planned, zone, !withoutWork.isEmpty() || asksForMore(gates)),
-                tonight(planned, jobList, needList),
+                tonight(planned, jobList, needList, driveOrder.notYet(caller, projectId)),
                 evenings.openNotes(caller, projectId),
                 orders(planned, needList, zone, today),
                 money.currency(),
@@ -170,7 +174,8 @@ class TodayService {
                 .orElse(null);
     }
 
-    private static TonightResponse tonight(Planned planned, List<Job> jobList, List<Need> needList) {
+    /** What drives is not offered while its gate is shut, whatever the plan hoped for. */
+    private static TonightResponse tonight(Planned planned, List<Job> jobList, List<Need> needList, Set<UUID> notYet) {
         Map<UUID, Job> byId = new HashMap<>();
         for (Job j : jobList) byId.put(j.id(), j);
         Map<String, String> waysIn = planned.problem().openings().stream()
@@ -180,6 +185,8 @@ class TodayService {
                         t.day(),
                         t.minutes(),
                         t.jobs().stream()
+                                .filter(p -> !notYet.contains(
+                                        planned.subject(p.id().value()).id()))
                                 .map(p -> {
                                     Plans.Subject what = planned.subject(p.id().value());
                                     Job job = byId.get(what.id());

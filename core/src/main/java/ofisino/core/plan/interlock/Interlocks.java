@@ -1,0 +1,136 @@
+package ofisino.core.plan.interlock;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.io.Reader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Collections;
+import java.util.EnumSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import ofisino.core.kernel.Caution;
+import ofisino.core.kernel.Entry;
+import ofisino.core.kernel.InvalidValue;
+import ofisino.core.kernel.Source;
+import ofisino.core.kernel.VehicleSystem;
+import ofisino.core.plan.job.Detail;
+import ofisino.core.plan.job.Operation;
+import ofisino.core.vehicle.body.BodyStyle;
+import ofisino.core.vehicle.check.Check;
+
+/** Which work asks for which interlocks, from {@code interlocks.yaml}, which explains its keys. Rules only add. */
+public final class Interlocks {
+    /**
+     * Work as the rules see it.
+     *
+     * @param system   empty where nobody knows it
+     * @param place    zone without its side; empty where the work has none
+     * @param cautions the usual dangers of the job, of its recipe and its operation
+     */
+    public record Work(
+            Operation operation,
+            Set<Detail> details,
+            Optional<VehicleSystem> system,
+            Optional<String> place,
+            Set<Caution> cautions,
+            BodyStyle body,
+            int builtYear) {}
+
+    /** One rule. A set that is empty asks for nothing; of one that is not, one must fit. */
+    public record Rule(
+            String id,
+            Set<Interlock> asks,
+            Set<Operation> operations,
+            Set<Detail> details,
+            Set<VehicleSystem> systems,
+            Set<Caution> cautions,
+            Set<String> places,
+            Set<Detail> without,
+            Set<BodyStyle> bodies,
+            Check.Years years,
+            Source source) {
+        public Rule {
+            if (operations.isEmpty()
+                    && details.isEmpty()
+                    && systems.isEmpty()
+                    && cautions.isEmpty()
+                    && places.isEmpty())
+                throw new InvalidValue("interlock.anything", "Rule %s would hold for every job.".formatted(id));
+        }
+
+        boolean fits(Work w) {
+            return (operations.isEmpty() || operations.contains(w.operation()))
+                    && (details.isEmpty() || !Collections.disjoint(details, w.details()))
+                    && (systems.isEmpty()
+                            || w.system().filter(systems::contains).isPresent())
+                    && (cautions.isEmpty() || !Collections.disjoint(cautions, w.cautions()))
+                    && (places.isEmpty() || w.place().filter(places::contains).isPresent())
+                    && Collections.disjoint(without, w.details())
+                    && bodies.contains(w.body())
+                    && years.contains(w.builtYear());
+        }
+    }
+
+    private final List<Rule> rules;
+
+    private Interlocks(List<Rule> rules) {
+        this.rules = List.copyOf(rules);
+    }
+
+    public static Interlocks load() {
+        try (InputStream file = Interlocks.class.getResourceAsStream("interlocks.yaml")) {
+            return read(new InputStreamReader(file, StandardCharsets.UTF_8));
+        } catch (IOException broken) {
+            throw new UncheckedIOException(broken);
+        }
+    }
+
+    static Interlocks read(Reader yaml) {
+        return new Interlocks(Entry.listOf("the interlocks", yaml).stream()
+                .map(e -> rule(e.named("id")))
+                .toList());
+    }
+
+    private static Rule rule(Entry e) {
+        e.only(
+                "id",
+                "asks",
+                "operations",
+                "details",
+                "systems",
+                "cautions",
+                "places",
+                "without",
+                "bodies",
+                "from",
+                "to",
+                "source");
+        return new Rule(
+                e.text("id"),
+                e.choices("asks", Interlock.class, Set.of()),
+                e.choices("operations", Operation.class, Set.of()),
+                e.choices("details", Detail.class, Set.of()),
+                e.choices("systems", VehicleSystem.class, Set.of()),
+                e.choices("cautions", Caution.class, Set.of()),
+                e.has("places") ? new LinkedHashSet<>(e.texts("places")) : Set.of(),
+                e.choices("without", Detail.class, Set.of()),
+                e.choices("bodies", BodyStyle.class, EnumSet.allOf(BodyStyle.class)),
+                new Check.Years(e.whole("from", Check.Years.ALL.from()), e.whole("to", Check.Years.ALL.to())),
+                e.has("source") ? Source.fromMemory(e.text("source"), "", "") : Source.COMMON_PRACTICE);
+    }
+
+    public List<Rule> rules() {
+        return rules;
+    }
+
+    /** What that work asks for, in the order in which it is done. */
+    public Set<Interlock> of(Work work) {
+        Set<Interlock> found = EnumSet.noneOf(Interlock.class);
+        for (Rule rule : rules) if (rule.fits(work)) found.addAll(rule.asks());
+        return found;
+    }
+}

@@ -1,0 +1,77 @@
+package ofisino.core.plan.permit;
+
+import java.util.ArrayList;
+import java.util.List;
+import ofisino.core.plan.interlock.Interlock;
+
+/** What is known of a job when somebody wants to move it; each topic of the plan adds what it knows. */
+public final class Facts {
+    final List<Obstacle> before = new ArrayList<>();
+    final List<Obstacle> rules = new ArrayList<>();
+    final List<Obstacle> parts = new ArrayList<>();
+    final List<Obstacle> away = new ArrayList<>();
+    final List<Obstacle> spared = new ArrayList<>();
+    final List<Obstacle> openings = new ArrayList<>();
+    final List<Obstacle> gates = new ArrayList<>();
+    final List<Asked> interlocks = new ArrayList<>();
+    boolean torqueMissing;
+    boolean classA;
+    boolean sameHandsSameSession;
+
+    /** @param now confirmed, and it still counts @param ever confirmed for this job at some time */
+    record Asked(Interlock interlock, boolean now, boolean ever) {}
+
+    /** A job that it follows is not over. */
+    public void jobBefore(String id, String title) {
+        before.add(new Obstacle(Obstacle.Kind.JOB_BEFORE, id, "First: “%s”.".formatted(title)));
+    }
+
+    /** @param id of the job that has to be over first; empty where nobody does it at all @param reason of the rule, a sentence */
+    public void ruleBroken(String id, String reason, String wayOut) {
+        rules.add(new Obstacle(Obstacle.Kind.RULE, id, reason + " " + wayOut));
+    }
+
+    public void partLacking(String id, String title) {
+        parts.add(new Obstacle(Obstacle.Kind.PART, id, "“%s” is not here, looked at and accepted.".formatted(title)));
+    }
+
+    public void pieceAway(String id, String title) {
+        away.add(new Obstacle(
+                Obstacle.Kind.AWAY, id, "“%s” is not back. Count it in under Plan, Send-outs.".formatted(title)));
+    }
+
+    public void spared(String later, String until) {
+        spared.add(new Obstacle(
+                Obstacle.Kind.SPARED,
+                "",
+                "“%s” is done %s; before that it would only be spoilt. Say under Owed to the car that it has happened."
+                        .formatted(later, until)));
+    }
+
+    public void notOpened(String id, String name) {
+        openings.add(new Obstacle(Obstacle.Kind.OPENING, id, "“%s” is not done yet.".formatted(name)));
+    }
+
+    public void gateShut(String gate, String saying) {
+        gates.add(new Obstacle(Obstacle.Kind.GATE, gate, saying));
+    }
+
+    public void interlock(Interlock interlock, boolean now, boolean ever) {
+        interlocks.add(new Asked(interlock, now, ever));
+    }
+
+    /** It fastened something that must hold, and not all of it is recorded to a figure. */
+    public void torqueIsMissing() {
+        torqueMissing = true;
+    }
+
+    /** It repairs what must not be driven with. */
+    public void isClassA() {
+        classA = true;
+    }
+
+    /** Whoever asks is the one who finished it, in the same session. */
+    public void isBySameHands() {
+        sameHandsSameSession = true;
+    }
+}

@@ -1,0 +1,123 @@
+package ofisino.core.plan.interlock;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.io.StringReader;
+import java.util.HashSet;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import ofisino.core.Seeds;
+import ofisino.core.kernel.Caution;
+import ofisino.core.kernel.VehicleSystem;
+import ofisino.core.plan.interlock.Interlocks.Work;
+import ofisino.core.plan.job.Detail;
+import ofisino.core.plan.job.Operation;
+import ofisino.core.vehicle.body.Bodies;
+import ofisino.core.vehicle.body.BodyStyle;
+import ofisino.core.vehicle.body.Zone;
+import org.junit.jupiter.api.Test;
+
+/** What has to be so before the first step. Common practice, no source, where a rule names none. */
+class InterlocksTest {
+    private static final Interlocks INTERLOCKS = Interlocks.load();
+
+    @Test
+    void weldingAtATankAsksForMoreThanDrained() {
+        assertThat(of(Operation.WELD, VehicleSystem.FUEL, "fuel-tank", 1969))
+                .contains(
+                        Interlock.DRAINED,
+                        Interlock.PROVED_EMPTY,
+                        Interlock.VENTILATED,
+                        Interlock.EXTINGUISHER,
+                        Interlock.ISOLATED,
+                        Interlock.FUEL_AWAY,
+                        Interlock.FIRE_WATCH)
+                .doesNotContain(Interlock.CONTROL_UNITS_OFF);
+        assertThat(of(Operation.WELD, VehicleSystem.STRUCTURE, "sill", 2008)).contains(Interlock.CONTROL_UNITS_OFF);
+        assertThat(of(Operation.ASSEMBLE, VehicleSystem.TRIM, "load-floor", 1969))
+                .isEmpty();
+        assertThat(Interlock.PROVED_EMPTY.isOnlyForToday()).isTrue();
+        assertThat(Interlock.ISOLATED.isOnlyForToday())
+                .as("the battery may be back since")
+                .isTrue();
+    }
+
+    /** The plug below the seat of a 2008 car: nobody names the airbag, and it asks for battery and wait all the same. */
+    @Test
+    void workNearWhatMayFireAsksForTheWait() {
+        assertThat(of(Operation.WIRE, VehicleSystem.ELECTRICAL, "wiring", 2008))
+                .contains(Interlock.ISOLATED, Interlock.RESTRAINT_WAITED);
+        assertThat(of(Operation.STRIP, VehicleSystem.TRIM, "dashboard", 1998)).contains(Interlock.RESTRAINT_WAITED);
+        assertThat(of(Operation.STRIP, VehicleSystem.TRIM, "dashboard", 1969))
+                .doesNotContain(Interlock.RESTRAINT_WAITED);
+    }
+
+    /** Whatever else the work needs, power included: restraint is isolated. */
+    @Property(seed = Seeds.OF_THE_DAY)
+    void nothingRemovesIsolatedForRestraint(
+            @ForAll Operation operation,
+            @ForAll Set<Detail> details,
+            @ForAll Set<Caution> cautions,
+            @ForAll BodyStyle body,
+            @ForAll @IntRange(min = 1920, max = 2026) int year) {
+        assertThat(INTERLOCKS.of(new Work(
+                        operation,
+                        details,
+                        Optional.of(VehicleSystem.RESTRAINT),
+                        Optional.empty(),
+                        cautions,
+                        body,
+                        year)))
+                .contains(Interlock.ISOLATED, Interlock.RESTRAINT_WAITED);
+    }
+
+    /** More dangers never ask for less. */
+    @Property(seed = Seeds.OF_THE_DAY)
+    void cautionsOnlyAdd(@ForAll Operation operation, @ForAll Set<Caution> few, @ForAll Set<Caution> more) {
+        Set<Caution> both = new HashSet<>(few);
+        both.addAll(more);
+        assertThat(of(operation, both)).containsAll(of(operation, few));
+    }
+
+    private static Set<Interlock> of(Operation operation, Set<Caution> cautions) {
+        return INTERLOCKS.of(new Work(
+                operation,
+                Set.of(),
+                Optional.of(VehicleSystem.ENGINE),
+                Optional.empty(),
+                cautions,
+                BodyStyle.VAN,
+                1990));
+    }
+
+    @Test
+    void everyInterlockIsAskedForBySomethingAndEveryPlaceIsDrawn() {
+        assertThat(INTERLOCKS.rules().stream().flatMap(r -> r.asks().stream()).collect(Collectors.toSet()))
+                .containsExactlyInAnyOrder(Interlock.values());
+        Bodies bodies = Bodies.load();
+        Set<String> places = bodies.styles().stream()
+                .flatMap(s -> bodies.of(s).zones().stream())
+                .map(Zone::place)
+                .collect(Collectors.toSet());
+        assertThat(INTERLOCKS.rules())
+                .allSatisfy(r -> assertThat(places).as(r.id()).containsAll(r.places()));
+        assertThatThrownBy(() -> Interlocks.read(new StringReader("- {id: x, asks: [drained]}")))
+                .hasMessageContaining("every job");
+    }
+
+    private static Set<Interlock> of(Operation operation, VehicleSystem system, String place, int year) {
+        return INTERLOCKS.of(new Work(
+                operation,
+                Set.of(),
+                Optional.of(system),
+                Optional.of(place),
+                Set.copyOf(operation.cautions()),
+                BodyStyle.HATCHBACK,
+                year));
+    }
+}

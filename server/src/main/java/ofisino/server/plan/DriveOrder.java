@@ -1,0 +1,15 @@
+package ofisino.server.plan;
+
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import ofisino.server.identity.Caller;
+
+/** What jobs that start, move or drive the vehicle wait for. Answered by what knows the gates. */
+public interface DriveOrder {
+    /** What has to be over before each of them, whatever a person linked. */
+    List<Sequence.Binding> before(Caller caller, UUID projectId);
+
+    /** Those whose gate is shut: they are not offered. */
+    Set<UUID> notYet(Caller caller, UUID projectId);
+}

@@ -1,0 +1,82 @@
+package ofisino.server.roadready.road;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import ofisino.core.plan.job.Precedence;
+import ofisino.core.roadready.gate.DriveJobs;
+import ofisino.core.roadready.gate.Gate;
+import ofisino.core.roadready.gate.Gates;
+import ofisino.server.identity.Caller;
+import ofisino.server.plan.DriveOrder;
+import ofisino.server.plan.Jobs;
+import ofisino.server.plan.Sequence;
+import ofisino.server.roadready.RoadGates;
+import ofisino.server.vehicle.Findings;
+import org.springframework.stereotype.Service;
+
+/** Lets whatever drives wait for what keeps its gate shut. */
+@Service
+class RoadOrder implements DriveOrder {
+    private final Jobs jobs;
+    private final Findings findings;
+    private final RoadGates gates;
+
+    RoadOrder(Jobs jobs, Findings findings, RoadGates gates) {
+        this.jobs = jobs;
+        this.findings = findings;
+        this.gates = gates;
+    }
+
+    @Override
+    public List<Sequence.Binding> before(Caller caller, UUID projectId) {
+        List<Jobs.Job> open = jobs.of(caller, projectId).stream()
+                .filter(j -> !j.state().isOver())
+                .toList();
+        if (open.stream().noneMatch(RoadOrder::drives)) return List.of();
+        Map<UUID, Findings.Found> byId = findings.of(caller, projectId).stream()
+                .collect(Collectors.toMap(Findings.Found::id, Function.identity()));
+        Map<UUID, List<UUID>> repairs = jobs.findingsByJob(caller, projectId);
+        return DriveJobs.before(
+                        open.stream()
+                                .map(j -> new DriveJobs.Open<>(
+                                        j.id(),
+                                        j.operation(),
+                                        j.details(),
+                                        j.aim(),
+                                        Optional.ofNullable(j.system()),
+                                        repairs.getOrDefault(j.id(), List.of()).stream()
+                                                .map(byId::get)
+                                                .map(f -> new DriveJobs.Repairs(f.safetyClass(), f.system()))
+                                                .toList()))
+                                .toList(),
+                        jobs.links(caller, projectId).stream()
+                                .map(l -> new Precedence.Link<>(l.before(), l.after()))
+                                .toList())
+                .stream()
+                .map(l -> new Sequence.Binding(l.before(), l.after()))
+                .toList();
+    }
+
+    private static boolean drives(Jobs.Job job) {
+        return Gate.askedBy(job.operation(), job.details()).isPresent();
+    }
+
+    @Override
+    public Set<UUID> notYet(Caller caller, UUID projectId) {
+        List<Jobs.Job> driving = jobs.of(caller, projectId).stream()
+                .filter(j -> !j.state().isOver() && drives(j))
+                .toList();
+        if (driving.isEmpty()) return Set.of();
+        Gates all = gates.gates(caller, projectId);
+        return driving.stream()
+                .filter(j -> all.before(Gate.askedBy(j.operation(), j.details()).orElseThrow()).stream()
+                        .anyMatch(b -> !b.subject().id().equals(j.id().toString())))
+                .map(Jobs.Job::id)
+                .collect(Collectors.toSet());
+    }
+}

@@ -61,6 +61,13 @@ class FindingTest {
         assertThatThrownBy(() -> found("exhaust", FindingKind.RUST_THROUGH, say(SafetyClass.C, " ")))
                 .isInstanceOf(InvalidValue.class)
                 .hasMessageContaining("Say why C is enough");
+        assertThatThrownBy(() -> found("bonnet", FindingKind.DENT, say(SafetyClass.B, null))
+                        .restate(
+                                observed("bonnet", FindingKind.DENT),
+                                say(SafetyClass.D, null),
+                                proposal("bonnet", FindingKind.DENT)))
+                .as("what a person once said is lowered with a reason too")
+                .hasMessageContaining("Say why D is enough");
         assertThat(found("bonnet", FindingKind.DENT, say(SafetyClass.B, null))
                         .safety()
                         .lowering())

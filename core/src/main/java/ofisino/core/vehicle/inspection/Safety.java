@@ -8,7 +8,8 @@ import ofisino.core.kernel.Texts;
 /**
  * The safety class of a finding: what all that is known demands, what holds, and why that is milder where a person lowered it.
  *
- * @param demanded gravest of kind, system and zone, the check that failed, the reading's limit, the rust grade and the event
+ * @param demanded gravest of kind, system and zone, the check that failed, the reading's limit, the rust grade, the event, and what a person
+ *     once said of it
  * @param held     never milder than demanded, unless lowered
  * @param lowering who made it milder than demanded, and why
  */
@@ -44,7 +45,7 @@ public record Safety(SafetyClass demanded, Claim<SafetyClass> held, Optional<Low
      * @throws InvalidValue below the floor, or milder without a reason
      */
     public Safety say(SafetyClass wanted, Optional<SafetyClass> floor, String reason, UUID by) {
-        if (wanted.graver(demanded) == wanted) return new Safety(demanded, new Claim.Said<>(wanted), Optional.empty());
+        if (wanted.graver(demanded) == wanted) return new Safety(wanted, new Claim.Said<>(wanted), Optional.empty());
         if (floor.isPresent() && wanted.graver(floor.get()) != wanted)
             throw InvalidValue.of(
                     "safetyClass",

@@ -42,6 +42,11 @@ const findings = Array.from({ length: 300 }, (_, i) => ({
   fields: { zone: zones[i % zones.length], kind: kinds[i % kinds.length], covered: false, foundOn: today, note: 'seen' },
 }))
 for (const finding of findings) await call('POST', `${project}/findings`, finding)
+for (let i = 0; i < 300; i++)
+  await call('POST', `${project}/jobs`, {
+    id: crypto.randomUUID(),
+    fields: { title: `Job ${i}`, operation: 'REPLACE', zone: zones[i % zones.length], aim: 'ROAD_READY' },
+  })
 for (const minor of [800000, 900000, 1000000])
   await call('POST', `${project}/buying/comparables`, {
     id: crypto.randomUUID(),
@@ -51,7 +56,7 @@ for (const minor of [800000, 900000, 1000000])
     seenOn: today,
   })
 
-for (const page of ['/checks', '/findings', '/estimates', '/decisions', '/readings', '/buying']) {
+for (const page of ['/checks', '/findings', '/estimates', '/decisions', '/readings', '/buying', '/road']) {
   const times = []
   for (let i = 0; i < 140; i++) {
     const from = performance.now()
@@ -60,5 +65,5 @@ for (const page of ['/checks', '/findings', '/estimates', '/decisions', '/readin
   }
   times.sort((a, b) => a - b)
   const at = (share) => times[Math.floor(times.length * share)].toFixed(0)
-  console.log(`600 answers, 300 findings: GET ${page}`.padEnd(58), `${at(0.95)} ms (median ${at(0.5)})`)
+  console.log(`600 answers, 300 findings, 300 jobs: GET ${page}`.padEnd(58), `${at(0.95)} ms (median ${at(0.5)})`)
 }

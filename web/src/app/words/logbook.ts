@@ -35,6 +35,8 @@ export const logbook = {
     took: 'Took',
   },
   evening: {
+    madeSure: 'What was made sure of',
+    madeSureWhy: 'The hours count either way. What nobody confirms keeps the job from being finished.',
     title: 'Evenings',
     loading: 'Opening the logbook …',
     add: 'Log an evening',

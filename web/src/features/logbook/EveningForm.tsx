@@ -9,6 +9,7 @@ import { Choice, NoteField, TextField } from '@/ui/Field'
 import { Merge } from '@/ui/Merge'
 import { PhotoChoice, PhotosOnTheWay } from '@/ui/photos/SheetPhotos'
 import { usePhotos } from '@/ui/photos/usePhotos'
+import { Interlocks } from '@/ui/Interlocks'
 import { Sheet } from '@/ui/Sheet'
 import { hours, useFormat } from '@/ui/format'
 import { useDraft } from '@/ui/useDraft'
@@ -134,6 +135,7 @@ export function EveningForm({
             <JobMinutes
               key={keyOf(w)}
               title={titleOf(w)}
+              asks={jobs?.jobs.some((j) => j.id === w.jobId && !j.over) ? w.jobId : undefined}
               minutes={w.minutes}
               onChange={(minutes) =>
                 put({
@@ -217,10 +219,13 @@ export function EveningForm({
 
 function JobMinutes({
   title,
+  asks,
   minutes,
   onChange,
 }: {
   title: string
+  /** The job whose conditions are asked here too: unanswered, it is begun and cannot be finished. */
+  asks: string | undefined
   minutes: number
   onChange: (minutes: number) => void
 }) {
@@ -244,6 +249,13 @@ function JobMinutes({
           {t('evening.remove')}
         </button>
       </div>
+      {asks && (
+        <details className="mt-1">
+          <summary className="cursor-pointer py-2 font-semibold">{t('evening.madeSure')}</summary>
+          <p className="quiet text-sm">{t('evening.madeSureWhy')}</p>
+          <Interlocks jobId={asks} />
+        </details>
+      )}
     </div>
   )
 }

@@ -61,7 +61,7 @@ export function SendOutCard({ projectId, sendOut: s }: { projectId: string; send
       )}
       {toSend && owns && <OfferForm projectId={projectId} sendOutId={row.id} />}
       {toSend && !s.blockedBy && <Send sendOut={s} />}
-      {row.state === 'AWAY' && <Back sendOut={s} />}
+      {(row.state === 'AWAY' || (row.state === 'BACK' && s.missing > 0)) && <Back sendOut={s} />}
     </Part>
   )
 }
@@ -142,14 +142,16 @@ function Back({ sendOut: { row } }: { sendOut: SendOut }) {
         <button type="submit" className="btn btn-primary" disabled={count === '' || back.isPending}>
           {t('away.back')}
         </button>
-        <button
-          type="button"
-          className="btn"
-          disabled={note.trim() === '' || refused.isPending}
-          onClick={() => refused.mutate({ reason: note, version: row.version })}
-        >
-          {t('away.gaveUp')}
-        </button>
+        {row.state === 'AWAY' && (
+          <button
+            type="button"
+            className="btn"
+            disabled={note.trim() === '' || refused.isPending}
+            onClick={() => refused.mutate({ reason: note, version: row.version })}
+          >
+            {t('away.gaveUp')}
+          </button>
+        )}
       </form>
       <ProblemAlert error={back.error ?? refused.error} />
     </div>

@@ -25,7 +25,7 @@ import tools.jackson.databind.JsonNode;
 
 /**
  * Sentences of the trade that a whole garage must satisfy, whatever was done in it and in whatever order. Common practice, no source. Cars are
- * made by chance; their seeds are named, so that one that fails can be made again. {@code -Dofisino.cars=N} makes more of them.
+ * made by chance; their seeds are named, so that one that fails can be made again. {@code -Dofisino.cars=N -Dofisino.seed=S} makes more and others of them.
  */
 @ExtendWith(TestApplication.class)
 class TradeBookTest {
@@ -38,7 +38,7 @@ class TradeBookTest {
             List.of("BEGUN", "FINISHED", "VERIFIED", "LOOSE", "TRIAL_FITTED", "DROPPED", "PLANNED");
 
     static LongStream cars() {
-        long first = TestGarage.DAY.toEpochDay() * 1000;
+        long first = Long.getLong("ofisino.seed", TestGarage.DAY.toEpochDay()) * 10_000;
         return LongStream.range(first, first + Long.getLong("ofisino.cars", 4));
     }
 

@@ -88,6 +88,12 @@ class SendOutTest {
                         .path("missing")
                         .asInt())
                 .isEqualTo(1);
+        assertThat(begin(garage, assemble).detail())
+                .as("a batch is counted back whole")
+                .contains("1 of 9");
+        garage.owner()
+                .post("/api/send-outs/" + frame + "/back", map("piecesBack", 9, "note", "the clip came", "version", 3))
+                .ok();
         begin(garage, assemble).ok();
     }
 

@@ -161,10 +161,12 @@ class SendOutService implements SendOuts {
         save(caller, s, Texts.line("carrier", carrier), State.AWAY, today, expectedOn, null, null, s.note(), version);
     }
 
-    /** Counted when it comes back. What is missing is said, and stays said. */
+    /** Counted when it comes back, and again when what was missing follows. What is missing is said. */
     void back(Caller caller, UUID id, int piecesBack, String note, long version) {
         SendOutRow s = openOf(caller, id);
-        if (s.state() != State.AWAY) throw new Conflict("sendout.not-away", "It is not away. Load the page again.");
+        boolean follows = s.state() == State.BACK && missing(s) > 0;
+        if (s.state() != State.AWAY && !follows)
+            throw new Conflict("sendout.not-away", "It is not away. Load the page again.");
         var counted = new SendOut(s.pieces(), State.BACK, Optional.empty(), Optional.of(piecesBack));
         String said = Texts.note("note", note);
         if (counted.missing() > 0 && said.isEmpty())
@@ -231,9 +233,19 @@ class SendOutService implements SendOuts {
     /** What waits for it does not begin while it is away or still to go. */
     @EventListener
     void leaveAsked(LeaveAsked asked) {
-        mapper.of(asked.caller().garageId(), asked.job().projectId()).stream()
-                .filter(s -> asked.job().id().equals(s.afterJob()) && s.state() != State.BACK)
-                .forEach(s -> asked.facts().pieceAway(s.id().toString(), s.title()));
+        for (SendOutRow s : mapper.of(asked.caller().garageId(), asked.job().projectId())) {
+            if (!asked.job().id().equals(s.afterJob())) continue;
+            if (s.state() != State.BACK) asked.facts().pieceAway(s.id().toString(), s.title());
+            else if (missing(s) > 0)
+                asked.facts()
+                        .pieceAway(
+                                s.id().toString(),
+                                "%d of %d, %s".formatted(missing(s), s.pieces(), s.title()));
+        }
+    }
+
+    private static int missing(SendOutRow s) {
+        return s.piecesBack() == null ? 0 : s.pieces() - s.piecesBack();
     }
 
     Offer.Rates rates(Caller caller) {

@@ -3111,7 +3111,7 @@ export interface components {
             /** @enum {string} */
             kind: "FINDING" | "JOB" | "CHECKS" | "READING" | "CODES" | "OPENING" | "FASTENER" | "PART" | "OWED" | "PROOF";
             /** @enum {string} */
-            rule: "FINDING_OPEN" | "FINDING_PUT_OFF" | "FINDING_ONLY_FOR_NOW" | "CHECKS_UNANSWERED" | "READING_OUTSIDE" | "READING_MISSING" | "READING_NOT_JUDGED" | "READING_TOO_OLD" | "SECOND_READER_WANTED" | "CODES_LEFT" | "CODES_NOT_DRIVEN" | "JOB_IN_HAND" | "JOB_NOT_VERIFIED" | "JOB_NOT_DONE" | "TORQUE_MISSING" | "FASTENER_NOT_TIGHT" | "OPENING_OPEN" | "CLOSED_FOR_NOW" | "SAFETY_PART_MISSING" | "OWED_DUE" | "PROOF_MISSING" | "PROOF_RUN_OUT";
+            rule: "FINDING_OPEN" | "FINDING_PUT_OFF" | "FINDING_ONLY_FOR_NOW" | "CHECKS_UNANSWERED" | "CHECKS_OF_THE_DRIVE" | "READING_OUTSIDE" | "READING_MISSING" | "READING_NOT_JUDGED" | "READING_TOO_OLD" | "SECOND_READER_WANTED" | "CODES_LEFT" | "CODES_NOT_DRIVEN" | "JOB_IN_HAND" | "JOB_NOT_VERIFIED" | "JOBS_NOT_DONE" | "TORQUE_MISSING" | "FASTENER_NOT_TIGHT" | "OPENING_OPEN" | "CLOSED_FOR_NOW" | "SAFETY_PART_MISSING" | "OWED_DUE" | "PROOF_MISSING" | "PROOF_RUN_OUT";
             /** @enum {string} */
             system: "STRUCTURE" | "BRAKES" | "STEERING_AND_SUSPENSION" | "ENGINE" | "COOLING" | "FUEL" | "EXHAUST" | "TRANSMISSION" | "ELECTRICAL" | "RESTRAINT" | "BODY" | "GLASS_AND_SEALS" | "TRIM" | "WHEELS_AND_TYRES" | "PAPERS";
             title: string;
@@ -3998,7 +3998,7 @@ export interface components {
             aim?: "RUNNER" | "ROAD_READY" | "DRIVER" | "SHOW";
             /** @enum {string} */
             cause?: "FOUND" | "WAY_IN_OPEN" | "TASTE" | "AIM" | "FORGOTTEN";
-            details?: ("SEALER_OFF" | "DEGREASE" | "SEAM_SEAL" | "CAVITY_WAX" | "TACK" | "WELD_OUT" | "DRILL" | "CRACK_CHECK" | "MASK" | "FLUSH" | "MEASURE" | "CARPET" | "GLASS" | "HEADLINING" | "WATER_TEST" | "ISOLATE" | "NEEDS_POWER" | "RIDE_HEIGHT" | "BRAKE_TEST" | "TURN_BY_HAND" | "FIRST_START" | "DRIVE" | "ROAD_TEST" | "EARTHS" | "CLOSE_UP" | "PRESSURE_TEST" | "FOR_NOW" | "MARK_POSITION" | "LOOSENS")[];
+            details?: ("SEALER_OFF" | "DEGREASE" | "SEAM_SEAL" | "CAVITY_WAX" | "TACK" | "WELD_OUT" | "DRILL" | "CRACK_CHECK" | "MASK" | "FLUSH" | "MEASURE" | "CARPET" | "GLASS" | "HEADLINING" | "WATER_TEST" | "ISOLATE" | "NEEDS_POWER" | "RIDE_HEIGHT" | "BRAKE_TEST" | "TURN_BY_HAND" | "FIRST_START" | "RUNS" | "DRIVE" | "ROAD_TEST" | "EARTHS" | "CLOSE_UP" | "PRESSURE_TEST" | "FOR_NOW" | "MARK_POSITION" | "LOOSENS")[];
             effort?: components["schemas"]["EffortFields"];
             findings?: string[];
             halfOpen?: string;
@@ -4020,7 +4020,7 @@ export interface components {
             /** Format: uuid */
             chainId?: string;
             code: string;
-            details: ("SEALER_OFF" | "DEGREASE" | "SEAM_SEAL" | "CAVITY_WAX" | "TACK" | "WELD_OUT" | "DRILL" | "CRACK_CHECK" | "MASK" | "FLUSH" | "MEASURE" | "CARPET" | "GLASS" | "HEADLINING" | "WATER_TEST" | "ISOLATE" | "NEEDS_POWER" | "RIDE_HEIGHT" | "BRAKE_TEST" | "TURN_BY_HAND" | "FIRST_START" | "DRIVE" | "ROAD_TEST" | "EARTHS" | "CLOSE_UP" | "PRESSURE_TEST" | "FOR_NOW" | "MARK_POSITION" | "LOOSENS")[];
+            details: ("SEALER_OFF" | "DEGREASE" | "SEAM_SEAL" | "CAVITY_WAX" | "TACK" | "WELD_OUT" | "DRILL" | "CRACK_CHECK" | "MASK" | "FLUSH" | "MEASURE" | "CARPET" | "GLASS" | "HEADLINING" | "WATER_TEST" | "ISOLATE" | "NEEDS_POWER" | "RIDE_HEIGHT" | "BRAKE_TEST" | "TURN_BY_HAND" | "FIRST_START" | "RUNS" | "DRIVE" | "ROAD_TEST" | "EARTHS" | "CLOSE_UP" | "PRESSURE_TEST" | "FOR_NOW" | "MARK_POSITION" | "LOOSENS")[];
             effort: components["schemas"]["EffortFields"];
             findings: string[];
             halfOpen: string;

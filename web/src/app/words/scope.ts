@@ -37,6 +37,7 @@ export const scope = {
     BRAKE_TEST: 'tests the brakes standing',
     TURN_BY_HAND: 'turns the engine by hand',
     FIRST_START: 'first start',
+    RUNS: 'the engine runs',
     TACK: 'tacked only',
     WELD_OUT: 'welded for good',
     ROAD_TEST: 'on the road',

@@ -48,7 +48,7 @@ export function remedyOf(projectId: string, b: Blocker): string {
     case 'FINDING':
       return `${p}/walk?finding=${b.id}`
     case 'JOB':
-      return `${p}/work?job=${b.id}`
+      return b.id ? `${p}/work?job=${b.id}` : `${p}/work`
     case 'CHECKS':
       return `${p}/walk/checks`
     case 'READING': {

@@ -22,7 +22,8 @@ public enum CarState {
         if (operation == Operation.ALIGN || details.contains(Detail.RIDE_HEIGHT)) found.add(ROLLING);
         if (details.contains(Detail.ROAD_TEST) || details.contains(Detail.DRIVE))
             found.addAll(EnumSet.of(ROLLING, RUNNING, POWERED));
-        if (details.contains(Detail.FIRST_START)) found.addAll(EnumSet.of(RUNNING, POWERED));
+        if (details.contains(Detail.FIRST_START) || details.contains(Detail.RUNS))
+            found.addAll(EnumSet.of(RUNNING, POWERED));
         if (details.contains(Detail.NEEDS_POWER)) found.add(POWERED);
         if (details.contains(Detail.WATER_TEST)) found.add(WATERTIGHT);
         return found;

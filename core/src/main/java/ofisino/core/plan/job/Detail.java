@@ -34,6 +34,8 @@ public enum Detail {
     BRAKE_TEST,
     TURN_BY_HAND,
     FIRST_START,
+    /** The engine runs for it. */
+    RUNS,
     /** It moves under its own power, on private ground. */
     DRIVE,
     ROAD_TEST,

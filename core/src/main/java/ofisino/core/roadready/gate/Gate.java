@@ -53,7 +53,7 @@ public enum Gate {
     public static Optional<Gate> askedBy(Operation operation, Set<Detail> details) {
         if (details.contains(Detail.ROAD_TEST)) return Optional.of(ROAD_TEST);
         if (details.contains(Detail.DRIVE)) return Optional.of(PRIVATE_GROUND);
-        if (details.contains(Detail.FIRST_START)) return Optional.of(FIRST_START);
+        if (details.contains(Detail.FIRST_START) || details.contains(Detail.RUNS)) return Optional.of(FIRST_START);
         return Optional.empty();
     }
 

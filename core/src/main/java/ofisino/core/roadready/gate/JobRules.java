@@ -2,6 +2,8 @@ package ofisino.core.roadready.gate;
 
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ofisino.core.kernel.Aim;
 import ofisino.core.kernel.VehicleSystem;
@@ -31,11 +33,27 @@ final class JobRules {
                 .map(j -> blocker(Rule.JOB_NOT_VERIFIED, isSafety(j) ? gate(j) : Gate.ROAD, j));
     }
 
+    /** By system: what is to be repaired stands on the list already, each of its steps would only hide it. */
     static Stream<Blocker> notDone(Evidence evidence) {
         return evidence.jobs().stream()
                 .filter(j -> Aim.ROAD_READY.needs(j.aim())
                         && (j.state() == JobState.PROPOSED || j.state() == JobState.PLANNED))
-                .map(j -> blocker(Rule.JOB_NOT_DONE, Gate.ROAD, j));
+                .collect(Collectors.groupingBy(
+                        j -> j.system().orElse(VehicleSystem.BODY), TreeMap::new, Collectors.toList()))
+                .entrySet()
+                .stream()
+                .map(e -> new Blocker(
+                        Rule.JOBS_NOT_DONE,
+                        Gate.ROAD,
+                        SafetyClass.B,
+                        e.getKey(),
+                        new Subject(
+                                Subject.Kind.JOB,
+                                e.getValue().size() == 1
+                                        ? e.getValue().get(0).id().toString()
+                                        : ""),
+                        e.getValue().get(0).title(),
+                        e.getValue().size()));
     }
 
     /** What was fastened on a safety system has a figure, a source and a name; by feel counts as loose. */
@@ -145,7 +163,7 @@ final class JobRules {
         return new Blocker(
                 rule,
                 gate,
-                isSafety(j) && rule != Rule.JOB_NOT_DONE ? SafetyClass.A : SafetyClass.B,
+                isSafety(j) ? SafetyClass.A : SafetyClass.B,
                 j.system().orElse(VehicleSystem.STRUCTURE),
                 new Subject(Subject.Kind.JOB, j.id().toString()),
                 j.title(),

@@ -1,7 +1,7 @@
 package ofisino.core.roadready.gate;
 
 import java.util.Map;
-import java.util.TreeMap;
+import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -16,32 +16,38 @@ import ofisino.core.vehicle.reading.Verdict.Outcome;
 final class ReadingRules {
     private ReadingRules() {}
 
-    /** By gate and system, so that a car of which nothing was looked at has a list that one can read. */
     static Stream<Blocker> unanswered(Evidence evidence) {
+        return grouped(
+                evidence, Rule.CHECKS_UNANSWERED, u -> !u.onTheRoad(), u -> Gate.shutBy(u.safetyClass(), u.system()));
+    }
+
+    /** What only driving tells cannot be asked before it. */
+    static Stream<Blocker> ofTheDrive(Evidence evidence) {
+        return grouped(
+                evidence,
+                Rule.CHECKS_OF_THE_DRIVE,
+                Unanswered::onTheRoad,
+                u -> u.safetyClass() == SafetyClass.A ? Gate.ROAD_TEST : Gate.ROAD);
+    }
+
+    /** By gate and system, so that a car of which nothing was looked at has a list that one can read. */
+    private static Stream<Blocker> grouped(
+            Evidence evidence, Rule rule, Predicate<Unanswered> which, Function<Unanswered, Gate> gate) {
         record Group(Gate gate, SafetyClass gravity, VehicleSystem system) {}
         Map<Group, Long> groups = evidence.unseen().stream()
                 .filter(u -> u.safetyClass().standsInTheWay())
+                .filter(which)
                 .collect(Collectors.groupingBy(
-                        u -> new Group(gate(u), u.safetyClass(), u.system()),
-                        () -> new TreeMap<>(java.util.Comparator.comparing(Group::gate)
-                                .thenComparing(Group::gravity)
-                                .thenComparing(Group::system)),
-                        Collectors.counting()));
+                        u -> new Group(gate.apply(u), u.safetyClass(), u.system()), Collectors.counting()));
         return groups.entrySet().stream()
                 .map(e -> new Blocker(
-                        Rule.CHECKS_UNANSWERED,
+                        rule,
                         e.getKey().gate(),
                         e.getKey().gravity(),
                         e.getKey().system(),
                         new Subject(Subject.Kind.CHECKS, e.getKey().system().name()),
                         "",
                         e.getValue().intValue()));
-    }
-
-    /** What only driving tells cannot be asked before it. */
-    private static Gate gate(Unanswered u) {
-        if (u.onTheRoad()) return u.safetyClass() == SafetyClass.A ? Gate.ROAD_TEST : Gate.ROAD;
-        return Gate.shutBy(u.safetyClass(), u.system());
     }
 
     static Stream<Blocker> outside(Evidence evidence) {

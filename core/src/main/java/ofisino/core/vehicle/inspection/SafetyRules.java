@@ -47,7 +47,7 @@ public final class SafetyRules {
         boolean slight = isSlight(kind);
         switch (system) {
             case STRUCTURE -> {
-                if (!slight) raises.add(new Raise(Proposal.Reason.STRUCTURE_IS_WEAKENED, 3, SafetyClass.B));
+                if (weakens(kind)) raises.add(new Raise(Proposal.Reason.STRUCTURE_IS_WEAKENED, 3, SafetyClass.B));
             }
             case BRAKES, STEERING_AND_SUSPENSION, WHEELS_AND_TYRES -> {
                 if (!slight)
@@ -59,9 +59,7 @@ public final class SafetyRules {
             case FUEL -> {
                 if (kind != FindingKind.DENT)
                     raises.add(new Raise(
-                            Proposal.Reason.FUEL_CAN_BURN,
-                            3,
-                            grave(kind) || kind == FindingKind.PERISHED ? SafetyClass.A : SafetyClass.B));
+                            Proposal.Reason.FUEL_CAN_BURN, 3, letsFuelOut(kind) ? SafetyClass.A : SafetyClass.B));
             }
             case EXHAUST -> {
                 if (!slight) raises.add(new Raise(Proposal.Reason.EXHAUST_GAS, 3, SafetyClass.B));
@@ -76,6 +74,22 @@ public final class SafetyRules {
 
     private static boolean isSlight(FindingKind kind) {
         return kind == FindingKind.DENT || kind == FindingKind.SURFACE_RUST || kind == FindingKind.CONTAMINATED;
+    }
+
+    /** Metal, not what is fixed to it: a dead battery on its tray weakens nothing. */
+    private static boolean weakens(FindingKind kind) {
+        return switch (kind) {
+            case RUST_THROUGH, CRACK, OLD_REPAIR, BROKEN, MISSING, WORN, SEIZED, LEAK, PERISHED, DOUBT -> true;
+            case SURFACE_RUST, DENT, CONTAMINATED, DEAD_ELECTRICAL -> false;
+        };
+    }
+
+    /** A choke that sticks is a nuisance; what lets fuel or its vapour out can burn. */
+    private static boolean letsFuelOut(FindingKind kind) {
+        return switch (kind) {
+            case LEAK, CRACK, BROKEN, RUST_THROUGH, MISSING, PERISHED -> true;
+            default -> false;
+        };
     }
 
     private static boolean grave(FindingKind kind) {

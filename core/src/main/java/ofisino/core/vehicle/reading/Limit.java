@@ -24,6 +24,7 @@ import ofisino.core.vehicle.inspection.SafetyClass;
  * @param ifOutside  safety class of a reading outside it
  * @param kind       the finding that such a reading proposes
  * @param goodFor    months after which a reading no longer speaks for the part; 0 where it does not age
+ * @param needed     before the road it is measured: a look is not enough
  * @param critical   misread it hurts: a second person measures it too
  */
 public record Limit(
@@ -45,6 +46,7 @@ public record Limit(
         SafetyClass ifOutside,
         FindingKind kind,
         int goodFor,
+        boolean needed,
         Source source) {
     public Limit {
         if (maker == (min.isPresent() || max.isPresent()))
@@ -98,6 +100,7 @@ public record Limit(
                 ifOutside,
                 kind,
                 goodFor,
+                needed,
                 document);
     }
 }

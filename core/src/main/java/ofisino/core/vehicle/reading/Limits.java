@@ -62,6 +62,7 @@ public final class Limits {
                 "outside",
                 "kind",
                 "good-for",
+                "needed",
                 "source",
                 "year",
                 "place");
@@ -86,6 +87,7 @@ public final class Limits {
                 e.choice("outside", SafetyClass.class),
                 e.choice("kind", FindingKind.class),
                 e.whole("good-for", 0),
+                e.has("needed"),
                 Source.fromMemory(e.text("source"), e.text("year", ""), e.text("place", "")));
     }
 

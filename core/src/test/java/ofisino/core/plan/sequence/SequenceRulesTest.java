@@ -45,6 +45,8 @@ class SequenceRulesTest {
         "piece-before-weld; fabricate - -; weld - -",
         "tack-before-dry-fit; weld tack -; dry_fit - -",
         "dry-fit-before-weld-out; dry_fit - -; weld weld_out -",
+        "fuel-out-before-weld; strip - fuel; weld - -",
+        "start-before-run; test first_start -; test runs -",
         "tack-before-weld-out; weld tack -; weld weld_out -",
         "dry-fit-before-prime; dry_fit - -; prime - -",
         "weld-before-prime; weld - -; prime - -",

@@ -104,6 +104,7 @@ class GatesTest {
                 car.finding(new Evidence.Found(
                         ID, "Hose", SafetyClass.B, VehicleSystem.COOLING, FindingState.CLOSED, true, false));
             case CHECKS_UNANSWERED -> car.unseen(new Evidence.Unanswered(VehicleSystem.BRAKES, SafetyClass.A, false));
+            case CHECKS_OF_THE_DRIVE -> car.unseen(new Evidence.Unanswered(VehicleSystem.BRAKES, SafetyClass.A, true));
             case READING_OUTSIDE -> car.reading(read(Outcome.OUTSIDE, false));
             case READING_MISSING -> car.reading(read(null, false));
             case READING_NOT_JUDGED -> car.reading(read(Outcome.NOT_JUDGED, false));
@@ -113,7 +114,7 @@ class GatesTest {
             case CODES_NOT_DRIVEN -> car.codes(new Evidence.Codes(ID, List.of(), false));
             case JOB_IN_HAND -> car.job(work(VehicleSystem.TRIM, JobState.LOOSE, true));
             case JOB_NOT_VERIFIED -> car.job(work(VehicleSystem.STRUCTURE, JobState.FINISHED, true));
-            case JOB_NOT_DONE -> car.job(work(VehicleSystem.BRAKES, JobState.PLANNED, true));
+            case JOBS_NOT_DONE -> car.job(work(VehicleSystem.BRAKES, JobState.PLANNED, true));
             case TORQUE_MISSING -> car.job(work(VehicleSystem.BRAKES, JobState.VERIFIED, false));
             case FASTENER_NOT_TIGHT ->
                 car.fastener(new Evidence.Fastener(ID, "Wheel nuts", VehicleSystem.WHEELS_AND_TYRES, false));

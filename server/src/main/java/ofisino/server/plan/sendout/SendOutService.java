@@ -237,10 +237,7 @@ class SendOutService implements SendOuts {
             if (!asked.job().id().equals(s.afterJob())) continue;
             if (s.state() != State.BACK) asked.facts().pieceAway(s.id().toString(), s.title());
             else if (missing(s) > 0)
-                asked.facts()
-                        .pieceAway(
-                                s.id().toString(),
-                                "%d of %d, %s".formatted(missing(s), s.pieces(), s.title()));
+                asked.facts().pieceAway(s.id().toString(), "%d of %d, %s".formatted(missing(s), s.pieces(), s.title()));
         }
     }
 

@@ -182,6 +182,7 @@ class ReadingService implements Readings {
                     .limit()
                     .filter(limit -> read.add(new At(limit, check.place())))
                     .map(limits::require)
+                    .filter(Limit::needed)
                     .ifPresent(limit -> found.add(read(
                             limit,
                             check.place(),

@@ -3897,6 +3897,7 @@ export interface components {
             /** @enum {string} */
             gate: "PUSHED" | "FIRST_START" | "FIRST_MOVE" | "PRIVATE_GROUND" | "ROAD_TEST" | "ROAD" | "TRIP" | "SALE";
             open: boolean;
+            row: ("PUSHED" | "FIRST_START" | "FIRST_MOVE" | "PRIVATE_GROUND" | "ROAD_TEST" | "ROAD" | "TRIP" | "SALE")[];
         };
         GoesTo: {
             /** Format: int64 */
@@ -5585,6 +5586,8 @@ export interface components {
             title: string;
         };
         TodayResponse: {
+            /** Format: int32 */
+            beforeNextGate: number;
             currency: string;
             /** Format: int32 */
             dangerousWithoutWork: number;

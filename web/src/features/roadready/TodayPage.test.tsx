@@ -55,6 +55,7 @@ const today = (change: Partial<Today> = {}): Today => ({
     },
   ],
   nextGate: 'FIRST_MOVE',
+  beforeNextGate: 1,
   withoutWork: [],
   dangerousWithoutWork: 0,
   owedDue: 0,

@@ -6,7 +6,6 @@ import { useWrite } from '@/api/useWrite'
 import { useActivityName } from '@/ui/activityName'
 import { hours, useFormat } from '@/ui/format'
 import { BlockerLine } from './road/BlockerLine'
-import { blockersOf } from './road/road'
 import { pathOf, type Today } from './sentences'
 
 /** The jobs of the next stay, each with what to fetch and from where. */
@@ -134,10 +133,9 @@ export function InTheWay({ today }: { today: Today }) {
   const { projectId = '' } = useParams()
   const gate = today.nextGate
   if (!gate) return <p>{t('today.nothingInTheWay')}</p>
-  const here = blockersOf(today.inTheWay, gate).length
   return (
     <>
-      <p className="mb-1">{t('road.next', { gate: t(`road.gate.${gate}`), count: here })}</p>
+      <p className="mb-1">{t('road.next', { gate: t(`road.gate.${gate}`), count: today.beforeNextGate })}</p>
       <ul>
         {today.inTheWay.slice(0, shown).map((b) => (
           <BlockerLine key={b.rule + b.id + b.gate} blocker={b} />

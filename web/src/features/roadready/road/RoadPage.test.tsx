@@ -52,6 +52,7 @@ const road: Road = {
     gate,
     open: !shut.includes(gate),
     blockers: shut.includes(gate) ? 2 : 0,
+    row: shut.includes(gate) ? ['FIRST_MOVE', gate] : [gate],
   })),
   blockers: [pipe, { ...pipe, rule: 'CHECKS_UNANSWERED', kind: 'CHECKS', id: 'BRAKES', title: '', count: 9 }],
   proofs: [standing, after(1, true), after(10, false)],

@@ -28,7 +28,7 @@ function Opened({ road: r, projectId }: { road: Road; projectId: string }) {
   const [params, setParams] = useSearchParams()
   const chosen =
     (params.get('gate') as GateName | null) ?? (r.gates.some((g) => g.gate === 'ROAD' && g.open) ? 'TRIP' : 'ROAD')
-  const blockers = blockersOf(r.blockers, chosen)
+  const blockers = blockersOf(r, chosen)
   const close = () => setParams(params.has('gate') ? { gate: chosen } : {})
   const proof = r.proofs.find((p) => p.id === params.get('proof'))
   const fastener = r.fasteners.find((f) => f.id === params.get('fastener'))
@@ -103,7 +103,7 @@ function Answer({ road: r }: { road: Road }) {
   const { t } = useTranslation()
   const next = r.gates.find((g) => !g.open)
   if (!next) return <>{t('road.allOpen')}</>
-  const grave = blockersOf(r.blockers, next.gate).filter((b) => b.gravity === 'A').length
+  const grave = blockersOf(r, next.gate).filter((b) => b.gravity === 'A').length
   return (
     <>
       {t('road.next', { gate: t(`road.gate.${next.gate}`), count: next.blockers })}{' '}

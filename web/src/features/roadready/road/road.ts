@@ -13,25 +13,10 @@ export const roadQuery = (projectId: string) =>
     queryFn: () => unwrap(api.GET('/api/projects/{projectId}/road', { params: { path: { projectId } } })),
   })
 
-/** The gates in the order in which one goes through them, each with those that must be open for it. */
-export const gateRow: Record<GateName, GateName[]> = {
-  PUSHED: [],
-  FIRST_START: [],
-  FIRST_MOVE: ['PUSHED', 'FIRST_START'],
-  PRIVATE_GROUND: ['FIRST_MOVE'],
-  ROAD_TEST: ['PRIVATE_GROUND'],
-  ROAD: ['ROAD_TEST'],
-  TRIP: ['ROAD'],
-  SALE: ['ROAD'],
-}
-
-const withThoseBefore = (gate: GateName): Set<GateName> =>
-  new Set([gate, ...gateRow[gate].flatMap((g) => [...withThoseBefore(g)])])
-
 /** What keeps a gate shut, those before it included. */
-export const blockersOf = (blockers: Blocker[], gate: GateName) => {
-  const row = withThoseBefore(gate)
-  return blockers.filter((b) => row.has(b.gate))
+export const blockersOf = (road: Road, gate: GateName) => {
+  const row = road.gates.find((g) => g.gate === gate)?.row ?? []
+  return road.blockers.filter((b) => row.includes(b.gate))
 }
 
 /** Under each system the gravest first; the system with the gravest thing first. */

@@ -185,6 +185,18 @@ public record TestGarage(Running running, UUID id, Api owner) {
         return owner.get("/api/jobs/" + job).text("projectId");
     }
 
+    /** Three mornings a week. */
+    public void evenings() {
+        owner.put(
+                        "/api/calendar",
+                        map(
+                                "windows",
+                                List.of("TUESDAY", "THURSDAY", "SATURDAY").stream()
+                                        .map(day -> map("day", day, "fromMinute", 540, "toMinute", 780))
+                                        .toList()))
+                .ok();
+    }
+
     /** It was in the garage all along. */
     public void accept(UUID need) {
         owner.post(

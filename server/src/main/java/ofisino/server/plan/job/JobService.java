@@ -8,10 +8,8 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ofisino.core.kernel.Caution;
@@ -27,10 +25,8 @@ import ofisino.core.plan.job.Operation;
 import ofisino.core.plan.job.Precedence;
 import ofisino.core.plan.job.Progress;
 import ofisino.core.plan.job.Within;
-import ofisino.core.plan.permit.Facts;
 import ofisino.core.plan.permit.Move;
 import ofisino.core.plan.permit.Obstacle;
-import ofisino.core.plan.permit.Permit;
 import ofisino.core.plan.recipe.Recipes;
 import ofisino.core.plan.scope.Batches;
 import ofisino.core.plan.scope.Growth;
@@ -40,7 +36,6 @@ import ofisino.server.identity.Garages;
 import ofisino.server.parts.Needs;
 import ofisino.server.plan.JobAdded;
 import ofisino.server.plan.Jobs;
-import ofisino.server.plan.LeaveAsked;
 import ofisino.server.plan.WorkTouched;
 import ofisino.server.plan.job.JobController.EffortFields;
 import ofisino.server.plan.job.JobController.JobFields;
@@ -66,6 +61,7 @@ class JobService implements Jobs {
     private final FindingProgress findingProgress;
     private final Recipes recipes;
     private final ApplicationEventPublisher events;
+    private final JobLeave leave;
     private final Clock clock;
 
     JobService(
@@ -76,6 +72,7 @@ class JobService implements Jobs {
             FindingProgress findingProgress,
             Recipes recipes,
             ApplicationEventPublisher events,
+            JobLeave leave,
             Clock clock) {
         this.mapper = mapper;
         this.projects = projects;
@@ -84,6 +81,7 @@ class JobService implements Jobs {
         this.findingProgress = findingProgress;
         this.recipes = recipes;
         this.events = events;
+        this.leave = leave;
         this.clock = clock;
     }
 
@@ -291,48 +289,13 @@ class JobService implements Jobs {
     /** A person takes a job up or a step further: what has to be so before is asked for first. */
     JobRow step(Caller caller, UUID id, JobState wanted, long version) {
         JobRow stored = open(caller, id);
-        Optional<Move> move = leaveFor(stored.state(), wanted);
-        if (move.isPresent()) mustBeFree(stored, obstacles(caller, door(stored), move.get()));
+        leave.mustHave(caller, door(stored), wanted);
         return move(caller, id, wanted, version);
-    }
-
-    private static Optional<Move> leaveFor(JobState from, JobState wanted) {
-        if (wanted == JobState.FINISHED) return Optional.of(Move.FINISH);
-        if (wanted == JobState.VERIFIED) return Optional.of(Move.VERIFY);
-        return wanted.isInHand() && !from.isInHand() ? Optional.of(Move.BEGIN) : Optional.empty();
     }
 
     @Override
     public List<Obstacle> obstacles(Caller caller, UUID jobId, Move move) {
-        return obstacles(caller, require(caller, jobId), move);
-    }
-
-    private List<Obstacle> obstacles(Caller caller, Job job, Move move) {
-        Facts facts = new Facts();
-        Map<UUID, JobRow> byId =
-                list(caller, job.projectId()).stream().collect(Collectors.toMap(JobRow::id, Function.identity()));
-        for (LinkRow l : linkRows(caller, job.projectId()))
-            if (l.afterId().equals(job.id()) && !byId.get(l.beforeId()).state().isOver())
-                facts.jobBefore(l.beforeId().toString(), byId.get(l.beforeId()).title());
-        lacking(caller, job.projectId()).getOrDefault(job.id(), List.of()).stream()
-                .filter(Needs.Need::essential)
-                .forEach(n -> facts.partLacking(n.id().toString(), n.title()));
-        if (findingProgress.isClassA(caller, job)) facts.isClassA();
-        JobRow row = byId.get(job.id());
-        if (row.isBySameHands(caller.accountId(), LocalDate.now(clock.withZone(garages.zone(caller)))))
-            facts.isBySameHands();
-        events.publishEvent(new LeaveAsked(caller, job, move, facts));
-        return Permit.of(move, facts);
-    }
-
-    private static void mustBeFree(JobRow job, List<Obstacle> obstacles) {
-        if (obstacles.isEmpty()) return;
-        String more = obstacles.size() == 1 ? "" : " %d more stand in the way.".formatted(obstacles.size() - 1);
-        throw new Conflict(
-                "job.not-yet",
-                "“%s” may not go on yet. %s%s"
-                        .formatted(job.title(), obstacles.get(0).saying(), more),
-                Map.of("obstacles", obstacles));
+        return leave.obstacles(caller, require(caller, jobId), move);
     }
 
     private JobRow move(Caller caller, UUID id, JobState wanted, long version) {
@@ -428,7 +391,7 @@ class JobService implements Jobs {
             move(caller, jobId, JobState.BEGUN, job.version());
     }
 
-    private static Job door(JobRow j) {
+    static Job door(JobRow j) {
         return new Job(
                 j.id(),
                 j.projectId(),

@@ -45,8 +45,12 @@ class RoadController {
         this.road = road;
     }
 
-    /** @param open nothing recorded keeps it shut, and all evidence is there @param blockers how many, those of the gates before it included */
-    record GateResponse(Gate gate, boolean open, int blockers) {}
+    /**
+     * @param open     nothing recorded keeps it shut, and all evidence is there
+     * @param blockers how many, those of the gates before it included
+     * @param row      this gate and those before it
+     */
+    record GateResponse(Gate gate, boolean open, int blockers, Set<Gate> row) {}
 
     /** @param name of what is read @param least that passes */
     record ValueResponse(String name, String unit, double least) {}
@@ -105,7 +109,7 @@ class RoadController {
         return new RoadResponse(
                 Arrays.stream(Gate.values())
                         .map(g -> new GateResponse(
-                                g, gates.isOpen(g), gates.before(g).size()))
+                                g, gates.isOpen(g), gates.before(g).size(), g.withThoseBefore()))
                         .toList(),
                 gates.all().stream().map(BlockerResponse::of).toList(),
                 proofs(caller, projectId, gates),

@@ -69,6 +69,7 @@ class TodayController {
      * @param inTheWay     what stands between the car and the road, the gravest first; empty means that nothing recorded does and all evidence
      *     is there, not that the car is safe or legal
      * @param nextGate     the first gate that is shut; absent when the road is open
+     * @param beforeNextGate how much keeps it shut
      * @param owedDue      temporary repairs whose time has come
      * @param dangerousWithoutWork findings of class A and B that no job deals with: while there are any, no date is a date
      * @param withoutWork findings that the road asks for and no job deals with: the date leaves them out
@@ -85,6 +86,7 @@ class TodayController {
             long leftOfBudgetMinor,
             List<BlockerResponse> inTheWay,
             @Nullable Gate nextGate,
+            int beforeNextGate,
             List<UUID> withoutWork,
             int dangerousWithoutWork,
             long owedDue) {}

@@ -102,11 +102,16 @@ class TodayService {
         List<Need> needList = needs.of(caller, projectId);
         List<Findings.Found> withoutWork = withoutWork(caller, projectId);
         Gates gates = roadGates.gates(caller, projectId);
+        Gate shut = firstShut(gates);
         Ledger.Standing money = ledger.standing(caller, projectId);
         return new TodayResponse(
                 today,
                 planned.outcome() instanceof PlanOutcome.Planned,
-                road(project, planned, zone, !withoutWork.isEmpty() || asksForMore(gates)),
+                road(
+                        project,
+                        planned,
+                        zone,
+                        !withoutWork.isEmpty() || asksForMore(gates) || waitsForAnAnswer(needList)),
                 tonight(planned, jobList, needList, driveOrder.notYet(caller, projectId)),
                 evenings.openNotes(caller, projectId),
                 orders(planned, needList, zone, today),
@@ -114,7 +119,8 @@ class TodayService {
                 money.month().left(),
                 money.position().left(),
                 gates.before(Gate.ROAD).stream().map(BlockerResponse::of).toList(),
-                firstShut(gates),
+                shut,
+                shut == null ? 0 : gates.before(shut).size(),
                 withoutWork.stream().map(Findings.Found::id).toList(),
                 (int) withoutWork.stream()
                         .filter(f -> f.safetyClass().standsInTheWay())
@@ -137,6 +143,11 @@ class TodayService {
                         && (Aim.ROAD_READY.needs(f.aim()) || f.safetyClass().standsInTheWay())
                         && !withJobs.contains(f.id()))
                 .toList();
+    }
+
+    /** A part that is held back until something is known comes no sooner than the plan hopes. */
+    private static boolean waitsForAnAnswer(List<Need> needList) {
+        return needList.stream().anyMatch(n -> n.state() == NeedState.HELD && n.jobId() != null && n.essential());
     }
 
     /** Whether the road asks for something that no job and no test at the end will bring by itself. */

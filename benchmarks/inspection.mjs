@@ -45,7 +45,7 @@ for (const finding of findings) await call('POST', `${project}/findings`, findin
 for (let i = 0; i < 300; i++)
   await call('POST', `${project}/jobs`, {
     id: crypto.randomUUID(),
-    fields: { title: `Job ${i}`, operation: 'REPLACE', zone: zones[i % zones.length], aim: 'ROAD_READY' },
+    fields: { title: `Job ${i}`, operation: 'INSPECT', zone: zones[i % zones.length], aim: 'ROAD_READY' },
   })
 for (const minor of [800000, 900000, 1000000])
   await call('POST', `${project}/buying/comparables`, {

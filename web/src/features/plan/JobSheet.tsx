@@ -51,8 +51,8 @@ export function JobSheet({
           )}
         </p>
         {job.state !== 'VERIFIED' && <Cautions cautions={job.cautions} />}
-        {!job.over && <Interlocks jobId={job.id} />}
         <Permit job={job} />
+        {!job.over && <Interlocks jobId={job.id} />}
         <StateButtons job={job} />
         {job.halfOpen && (
           <p className="border-l-4 border-accent pl-3">

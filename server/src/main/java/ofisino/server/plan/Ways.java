@@ -11,10 +11,15 @@ public interface Ways {
     /** Stays that are not closed again. */
     List<Stay> stays(Caller caller, UUID projectId);
 
-    /** Circuits closed with their old filling, to be opened again: which, and when. */
-    List<ForNow> closedForNow(Caller caller, UUID projectId);
+    /** What is open, and circuits that were closed with their old filling and are to be opened again. */
+    List<Opened> opened(Caller caller, UUID projectId);
 
-    record ForNow(UUID id, String name) {}
+    /** @param excludes states that the vehicle is not in meanwhile */
+    record Opened(UUID id, String name, Set<CarState> excludes, boolean forNow) {
+        public Opened {
+            excludes = Set.copyOf(excludes);
+        }
+    }
 
     /** @throws ofisino.core.kernel.InvalidValue when the vehicle has no such way in */
     String nameOf(Caller caller, UUID projectId, String wayIn);

@@ -10,8 +10,10 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import ofisino.core.kernel.Entry;
 import ofisino.core.kernel.InvalidValue;
@@ -124,8 +126,22 @@ public final class Catalogue {
                 .collect(Collectors.toSet());
     }
 
+    /** What was placed last for a body style and year, and for which drawing. */
+    private record Placed(Body body, List<PlacedCheck> checks) {}
+
+    private final Map<String, Placed> placed = new ConcurrentHashMap<>();
+
     /** The checks of one vehicle in the order of a walk: papers, face by face, place by place, the road last. */
     public List<PlacedCheck> of(Body body, int builtYear) {
+        return placed.compute(
+                        body.style() + " " + builtYear,
+                        (key, known) -> known != null && known.body() == body
+                                ? known
+                                : new Placed(body, List.copyOf(place(body, builtYear))))
+                .checks();
+    }
+
+    private List<PlacedCheck> place(Body body, int builtYear) {
         List<Check> fitting = checks.stream()
                 .filter(c -> c.bodies().contains(body.style()) && c.years().contains(builtYear))
                 .toList();

@@ -10,6 +10,7 @@ import java.util.Locale;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.VehicleSystem;
@@ -188,14 +189,18 @@ class OpeningService implements Ways {
     }
 
     @Override
-    public List<ForNow> closedForNow(Caller caller, UUID projectId) {
+    public List<Opened> opened(Caller caller, UUID projectId) {
         Standing s = access.standing(caller, projectId);
-        return s.opened().values().stream()
+        Stream<Opened> open = s.openings().all().stream()
+                .filter(o -> s.isOpen(o.id()))
+                .map(o -> new Opened(
+                        UUID.fromString(o.id()), o.wayIn().name(), o.wayIn().excludes(), false));
+        Stream<Opened> forNow = s.opened().values().stream()
                 .filter(o -> o.temporary() && o.closedOn() != null && s.ways().has(o.wayIn()))
                 .filter(o -> s.openings().all().stream()
                         .anyMatch(again -> again.wayIn().id().equals(o.wayIn()) && !s.isClosed(again.id())))
-                .map(o -> new ForNow(o.id(), s.ways().require(o.wayIn()).name()))
-                .toList();
+                .map(o -> new Opened(o.id(), s.ways().require(o.wayIn()).name(), Set.of(), true));
+        return Stream.concat(open, forNow).toList();
     }
 
     @Override

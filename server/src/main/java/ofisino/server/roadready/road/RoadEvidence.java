@@ -6,10 +6,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import ofisino.core.plan.permit.Move;
 import ofisino.core.roadready.gate.Blocker;
 import ofisino.core.roadready.gate.Evidence;
@@ -165,12 +163,8 @@ class RoadEvidence implements RoadGates {
     }
 
     private List<Evidence.Opened> opened(Caller caller, UUID projectId) {
-        return Stream.concat(
-                        ways.stays(caller, projectId).stream()
-                                .filter(Ways.Stay::open)
-                                .map(s -> new Evidence.Opened(s.id(), s.name(), s.excludes(), false)),
-                        ways.closedForNow(caller, projectId).stream()
-                                .map(f -> new Evidence.Opened(f.id(), f.name(), Set.of(), true)))
+        return ways.opened(caller, projectId).stream()
+                .map(o -> new Evidence.Opened(o.id(), o.name(), o.excludes(), o.forNow()))
                 .toList();
     }
 

@@ -25,6 +25,9 @@ import org.jspecify.annotations.Nullable;
 interface FindingMapper {
     List<FindingRow> of(UUID garageId, UUID projectId);
 
+    /** For those who do not show them: pictures are not counted. */
+    List<FindingRow> withoutPhotos(UUID garageId, UUID projectId);
+
     Optional<FindingRow> find(UUID garageId, UUID id);
 
     /** How the zone was looked at last. */

@@ -217,7 +217,10 @@ class FindingService implements Findings {
 
     @Override
     public List<Found> of(Caller caller, UUID projectId) {
-        return list(caller, projectId).stream().map(FindingService::door).toList();
+        projects.require(caller, projectId);
+        return mapper.withoutPhotos(caller.garageId(), projectId).stream()
+                .map(FindingService::door)
+                .toList();
     }
 
     @Override

@@ -18,6 +18,7 @@ class PlannerQualityTest {
     @CsvSource({"30, 1.0", "60, 2.0"})
     void fiveThousandSchedulesComeWithinSoManyPercentOfTheOptimum(int activities, double percent) {
         double gaps = 0;
+        int solved = 0;
         for (int i = 0; i < INSTANCES; i++) {
             Textbook t = Textbook.drawn(
                     activities, COMPLEXITY[i % 3], FACTOR[i % 4], STRENGTH[i / 4 % 4], 1000L * activities + i);
@@ -25,8 +26,12 @@ class PlannerQualityTest {
             var planned = (PlanOutcome.Planned) Planner.plan(t.problem(), Planner.Budget.USUAL);
             int makespan = Textbook.makespan(planned.plan());
             assertThat(makespan).isGreaterThanOrEqualTo(Math.max(t.lowerBound(), exact.bound()));
+            if (!exact.optimal())
+                continue; // a busy machine proves less in that time: a weak bound says nothing of the planner
+            solved++;
             gaps += 100.0 * (makespan - exact.bound()) / exact.bound();
         }
-        assertThat(gaps / INSTANCES).isLessThanOrEqualTo(percent);
+        assertThat(solved).as("enough of them are compared").isGreaterThanOrEqualTo(INSTANCES / 2);
+        assertThat(gaps / solved).isLessThanOrEqualTo(percent);
     }
 }

@@ -8,6 +8,7 @@ import { parts } from './words/parts'
 import { plan } from './words/plan'
 import { dates } from './words/dates'
 import { scope } from './words/scope'
+import { ways } from './words/ways'
 import { logbook } from './words/logbook'
 import { money } from './words/money'
 import { roadready } from './words/roadready'
@@ -24,6 +25,7 @@ export const words = {
   ...plan,
   ...dates,
   ...scope,
+  ...ways,
   ...logbook,
   ...money,
   ...roadready,

@@ -66,21 +66,22 @@ export function Permit({ job }: { job: Job }) {
 /** Where to clear it. A kind that is not named here does not compile. */
 export function wayOut(projectId: string, jobId: string, o: Obstacle): string | undefined {
   const p = `/p/${projectId}`
+  const work = `${p}/work`
   switch (o.kind) {
     case 'JOB_BEFORE':
-      return `${p}/work?job=${o.id}`
+      return `${work}?job=${o.id}`
     case 'RULE':
-      return o.id ? `${p}/work?job=${o.id}` : `${p}/work/order`
+      return o.id ? `${work}?job=${o.id}` : `${work}/order`
     case 'PART':
       return `${p}/parts?need=${o.id}`
     case 'AWAY':
       return `${p}/plan/away`
     case 'OPENING':
-      return `${p}/work/ways`
+      return `${work}/ways`
     case 'GATE':
       return `${p}/road?gate=${o.id}`
     case 'SPARED':
-      return `${p}/work/owed`
+      return `${work}/owed`
     case 'TORQUE':
       return `${p}/road?fastener=new&job=${jobId}`
     case 'INTERLOCK':

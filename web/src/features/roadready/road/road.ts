@@ -29,11 +29,12 @@ export function bySystem(blockers: Blocker[]): [Blocker['system'], Blocker[]][] 
 /** Where to remedy it. A kind that is not named here does not compile. */
 export function remedyOf(projectId: string, b: Blocker): string {
   const p = `/p/${projectId}`
+  const work = `${p}/work`
   switch (b.kind) {
     case 'FINDING':
       return `${p}/walk?finding=${b.id}`
     case 'JOB':
-      return b.id ? `${p}/work?job=${b.id}` : `${p}/work`
+      return b.id ? `${work}?job=${b.id}` : work
     case 'CHECKS':
       return `${p}/walk/checks`
     case 'READING': {
@@ -43,13 +44,13 @@ export function remedyOf(projectId: string, b: Blocker): string {
     case 'CODES':
       return `${p}/walk/codes`
     case 'OPENING':
-      return `${p}/work/ways`
+      return `${work}/ways`
     case 'FASTENER':
       return `${p}/road?fastener=${b.id}`
     case 'PART':
       return `${p}/walk/boxes`
     case 'OWED':
-      return `${p}/work/owed`
+      return `${work}/owed`
     case 'PROOF':
       return `${p}/road?proof=${b.id}`
     default: {

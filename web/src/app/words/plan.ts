@@ -113,6 +113,7 @@ export const plan = {
     after: 'Comes after',
     note: 'Note',
     edit: 'Change the job',
+    staysAsItIs: 'It has begun: what it does and where stays as it is. For other work add another job.',
     saved: '“{{title}}” is saved.',
     added: '“{{title}}” is added.',
     spent: '{{spent}} spent of {{likely}}',

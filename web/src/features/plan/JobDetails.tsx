@@ -2,37 +2,51 @@ import { useTranslation } from 'react-i18next'
 import type { Job } from './jobWork'
 
 type Detail = Job['details'][number]
-const all: Detail[] = [
-  'SEALER_OFF',
-  'DEGREASE',
-  'SEAM_SEAL',
-  'CAVITY_WAX',
-  'DRILL',
-  'CRACK_CHECK',
-  'MASK',
-  'FLUSH',
-  'MEASURE',
-  'CARPET',
-  'GLASS',
-  'HEADLINING',
-  'WATER_TEST',
-  'ISOLATE',
-  'NEEDS_POWER',
-  'RIDE_HEIGHT',
-  'BRAKE_TEST',
-  'TURN_BY_HAND',
-  'FIRST_START',
-  'ROAD_TEST',
-  'EARTHS',
-  'CLOSE_UP',
-  'PRESSURE_TEST',
-  'FOR_NOW',
-  'MARK_POSITION',
-  'LOOSENS',
-]
+const known: Record<Detail, true> = {
+  SEALER_OFF: true,
+  DEGREASE: true,
+  TACK: true,
+  WELD_OUT: true,
+  SEAM_SEAL: true,
+  CAVITY_WAX: true,
+  DRILL: true,
+  CRACK_CHECK: true,
+  MASK: true,
+  FLUSH: true,
+  MEASURE: true,
+  CARPET: true,
+  GLASS: true,
+  HEADLINING: true,
+  WATER_TEST: true,
+  ISOLATE: true,
+  NEEDS_POWER: true,
+  RIDE_HEIGHT: true,
+  BRAKE_TEST: true,
+  TURN_BY_HAND: true,
+  FIRST_START: true,
+  RUNS: true,
+  DRIVE: true,
+  ROAD_TEST: true,
+  EARTHS: true,
+  CLOSE_UP: true,
+  PRESSURE_TEST: true,
+  FOR_NOW: true,
+  MARK_POSITION: true,
+  LOOSENS: true,
+}
+/** A detail that is not named above does not compile. */
+const all = Object.keys(known) as Detail[]
 
-/** What the operation does more exactly, where the order of work depends on it. */
-export function JobDetails({ chosen, onChange }: { chosen: Detail[]; onChange: (chosen: Detail[]) => void }) {
+/** What the operation does more exactly, where the order of work depends on it; what is kept cannot be taken off. */
+export function JobDetails({
+  chosen,
+  kept,
+  onChange,
+}: {
+  chosen: Detail[]
+  kept: Detail[]
+  onChange: (chosen: Detail[]) => void
+}) {
   const { t } = useTranslation()
   return (
     <details>
@@ -47,6 +61,7 @@ export function JobDetails({ chosen, onChange }: { chosen: Detail[]; onChange: (
               type="checkbox"
               className="checkbox"
               checked={chosen.includes(d)}
+              disabled={kept.includes(d)}
               onChange={(e) => onChange(e.target.checked ? [...chosen, d] : chosen.filter((c) => c !== d))}
             />
             {t(`detail.${d}`)}

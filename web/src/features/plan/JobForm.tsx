@@ -13,7 +13,7 @@ import { Merge } from '@/ui/Merge'
 import { Sheet } from '@/ui/Sheet'
 import { useZoneNames } from '@/ui/zones'
 import { JobDetails } from './JobDetails'
-import type { Job } from './jobWork'
+import { hasBegun, type Job } from './jobWork'
 
 const operations = [
   'STRIP',
@@ -84,6 +84,7 @@ export function JobForm({
   onClose: () => void
 }) {
   const { t } = useTranslation()
+  const begun = !!job && hasBegun(job)
   const [id] = useState(() => job?.id ?? crypto.randomUUID())
   const [after, setAfter] = useState<string[]>(job?.after ?? [])
   const [details, setDetails] = useState(job?.details ?? [])
@@ -162,13 +163,16 @@ export function JobForm({
     <Sheet title={job ? t('job.edit') : t('work.add')} onClose={onClose}>
       <form className="grid gap-3" onSubmit={(e) => void submit(e)} noValidate>
         <TextField label={t('job.title')} error={errorOf('title')} {...form.register('title')} />
-        <Choice label={t('job.operation')} {...form.register('operation')}>
-          {operations.map((o) => (
-            <option key={o} value={o}>
-              {t(`operation.${o}`)}
-            </option>
-          ))}
-        </Choice>
+        {begun && <p className="text-sm">{t('job.staysAsItIs')}</p>}
+        {!begun && (
+          <Choice label={t('job.operation')} {...form.register('operation')}>
+            {operations.map((o) => (
+              <option key={o} value={o}>
+                {t(`operation.${o}`)}
+              </option>
+            ))}
+          </Choice>
+        )}
         <fieldset>
           <legend className="mb-1 text-sm font-semibold">{t('job.effort')}</legend>
           <div className="grid grid-cols-3 gap-2">
@@ -177,9 +181,9 @@ export function JobForm({
             ))}
           </div>
         </fieldset>
-        <JobDetails chosen={details} onChange={setDetails} />
+        <JobDetails chosen={details} kept={begun ? job.details : []} onChange={setDetails} />
         <div className="grid grid-cols-[2fr_1fr] gap-2">
-          <Choice label={t('job.zone')} value={zone} onChange={(e) => setZone(e.target.value)}>
+          <Choice label={t('job.zone')} value={zone} disabled={begun} onChange={(e) => setZone(e.target.value)}>
             <option value="">{t('owed.nowhere')}</option>
             {body?.zones.map((z) => (
               <option key={z.id} value={z.id}>

@@ -3,6 +3,9 @@ import type { Schemas } from '@/api/client'
 export type Job = Schemas['JobResponse']
 export type Chain = Schemas['ChainRow']
 
+/** In hand, or done. */
+export const hasBegun = (j: Job) => !['PROPOSED', 'PLANNED', 'DROPPED'].includes(j.state)
+
 export type PieceOfWork = { id: string; title: string; jobs: Job[] }
 
 /** Chains as they were made, then single jobs; a piece of work that is over goes to the end. */

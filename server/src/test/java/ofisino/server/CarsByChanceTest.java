@@ -173,21 +173,8 @@ class CarsByChanceTest {
             one(jobs())
                     .ifPresent(j -> sent(owner.post(
                             base + "/evenings",
-                            map(
-                                    "id",
-                                    UUID.randomUUID(),
-                                    "fields",
-                                    map(
-                                            "workedOn",
-                                            TODAY,
-                                            "done",
-                                            "",
-                                            "learned",
-                                            "",
-                                            "noteToSelf",
-                                            "",
-                                            "work",
-                                            List.of(map("jobId", j.path("id").asString(), "minutes", 30)))))));
+                            TestGarage.evening(
+                                    TODAY, UUID.fromString(j.path("id").asString()), 30))));
             return "log";
         }
 

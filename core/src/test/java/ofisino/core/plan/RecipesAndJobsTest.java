@@ -3,8 +3,10 @@ package ofisino.core.plan;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.time.LocalDate;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -75,6 +77,19 @@ class RecipesAndJobsTest {
                         .orElseThrow()
                         .cautions())
                 .contains(Caution.FUEL);
+    }
+
+    /** A job that is over is over on its last day too; work on a later one takes it up again. */
+    @Test
+    void workTakesUpWhatHadNotBegunOrWasOver() {
+        LocalDate ended = LocalDate.of(2026, 11, 20);
+        for (JobState state : JobState.values()) {
+            boolean open = state == JobState.PROPOSED || state == JobState.PLANNED || state == JobState.DROPPED;
+            assertThat(state.isTakenUpByWorkOn(ended, Optional.of(ended))).isEqualTo(open);
+            assertThat(state.isTakenUpByWorkOn(ended.plusDays(1), Optional.of(ended)))
+                    .isEqualTo(open || state.isDone());
+            assertThat(state.isTakenUpByWorkOn(ended, Optional.empty())).isEqualTo(open);
+        }
     }
 
     @Test

@@ -1,13 +1,16 @@
 package ofisino.server.plan;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import ofisino.core.kernel.Aim;
 import ofisino.core.kernel.Caution;
 import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.job.Detail;
+import ofisino.core.plan.job.JobNature;
 import ofisino.core.plan.job.JobState;
 import ofisino.core.plan.job.Operation;
 import ofisino.core.plan.permit.Move;
@@ -40,8 +43,8 @@ public interface Jobs {
     /** The findings that some job deals with. */
     Set<UUID> findingsWithJobs(Caller caller, UUID projectId);
 
-    /** Work was done on a job that had not begun: it has now. */
-    void begun(Caller caller, UUID jobId);
+    /** Work was done on a job that had not begun, or was over: it is in hand now. */
+    void workedOn(Caller caller, UUID jobId, LocalDate day);
 
     /** A job that is done because a way in is open anyway. */
     void addForOpenWay(Caller caller, UUID projectId, UUID id, String title, int minutes);
@@ -56,7 +59,11 @@ public interface Jobs {
      */
     record Link(UUID before, UUID after, @Nullable Integer withinMinutes) {}
 
-    /** @param system of its zone or finding; absent where nobody knows @param piece the piece of work that it is a step of, or the job itself */
+    /**
+     * @param system   of its zone or finding; absent where nobody knows
+     * @param piece    the piece of work that it is a step of, or the job itself
+     * @param workedOn last day on which it was worked on or ended; absent where it was not
+     */
     record Job(
             UUID id,
             UUID projectId,
@@ -73,5 +80,10 @@ public interface Jobs {
             Set<Detail> details,
             int pieces,
             Growth.Cause cause,
-            String halfOpen) {}
+            String halfOpen,
+            @Nullable LocalDate workedOn) {
+        public JobNature nature() {
+            return new JobNature(operation, Optional.ofNullable(system), details);
+        }
+    }
 }

@@ -3,7 +3,6 @@ package ofisino.server.identity;
 import static ofisino.server.testing.TestGarage.map;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.List;
 import java.util.UUID;
 import ofisino.server.testing.Api;
 import ofisino.server.testing.Api.Answer;
@@ -26,22 +25,7 @@ class MemberTest {
         Api helper = garage.join("HELPER");
         UUID project = garage.project();
         UUID job = garage.job(project, "Fit");
-        helper.post(
-                        "/api/projects/" + project + "/evenings",
-                        map(
-                                "id", UUID.randomUUID(),
-                                "fields",
-                                        map(
-                                                "workedOn",
-                                                TestGarage.TODAY,
-                                                "done",
-                                                "x",
-                                                "learned",
-                                                "",
-                                                "noteToSelf",
-                                                "",
-                                                "work",
-                                                List.of(map("jobId", job, "minutes", 60)))))
+        helper.post("/api/projects/" + project + "/evenings", TestGarage.evening(TestGarage.TODAY, job, 60))
                 .ok();
         UUID account = accountOf(helper);
         assertThat(helper.delete("/api/garage/members/" + account).code()).isEqualTo("role.owner");

@@ -152,12 +152,6 @@ class EveningBegunTest {
 
     private static Answer evening(TestGarage garage, UUID project, UUID job, LocalDate day) {
         return garage.owner()
-                .post(
-                        "/api/projects/" + project + "/evenings",
-                        map(
-                                "id",
-                                UUID.randomUUID(),
-                                "fields",
-                                map("workedOn", day, "work", List.of(map("jobId", job, "minutes", 60)))));
+                .post("/api/projects/" + project + "/evenings", TestGarage.evening(day.toString(), job, 60));
     }
 }

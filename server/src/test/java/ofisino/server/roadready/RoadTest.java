@@ -130,7 +130,7 @@ class RoadTest {
                                 map("id", UUID.randomUUID(), "jobs", List.of(drive), "waysIn", List.of()))
                         .code())
                 .isEqualTo("job.not-yet");
-        evening(garage, project, drive);
+        garage.log(project, drive, 20);
         assertThat(state(garage, drive))
                 .as("logged afterwards: the hours are kept, and it is begun")
                 .isEqualTo("BEGUN");
@@ -161,28 +161,6 @@ class RoadTest {
         assertThat(verify.valueStream().map(o -> o.path("kind").asString())).contains("TORQUE", "SECOND_LOOK");
         garage.move(pads, "VERIFIED");
         assertThat(state(garage, pads)).isEqualTo("VERIFIED");
-    }
-
-    private static void evening(TestGarage garage, UUID project, UUID job) {
-        garage.owner()
-                .post(
-                        "/api/projects/" + project + "/evenings",
-                        map(
-                                "id",
-                                UUID.randomUUID(),
-                                "fields",
-                                map(
-                                        "workedOn",
-                                        TODAY,
-                                        "done",
-                                        "",
-                                        "learned",
-                                        "",
-                                        "noteToSelf",
-                                        "",
-                                        "work",
-                                        List.of(map("jobId", job, "minutes", 20)))))
-                .ok();
     }
 
     private static String state(TestGarage garage, UUID job) {

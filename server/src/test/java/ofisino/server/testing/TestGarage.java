@@ -197,6 +197,34 @@ public record TestGarage(Running running, UUID id, Api owner) {
                 .ok();
     }
 
+    /** What is sent to log so many minutes on a job that day. */
+    public static Map<String, Object> evening(String day, UUID job, int minutes) {
+        return evening(day, job, minutes, "");
+    }
+
+    public static Map<String, Object> evening(String day, UUID job, int minutes, String noteToSelf) {
+        return map(
+                "id",
+                UUID.randomUUID(),
+                "fields",
+                map(
+                        "workedOn",
+                        day,
+                        "done",
+                        "",
+                        "learned",
+                        "",
+                        "noteToSelf",
+                        noteToSelf,
+                        "work",
+                        List.of(map("jobId", job, "minutes", minutes))));
+    }
+
+    public UUID log(UUID project, UUID job, int minutes) {
+        return UUID.fromString(owner.post("/api/projects/" + project + "/evenings", evening(TODAY, job, minutes))
+                .text("id"));
+    }
+
     /** It was in the garage all along. */
     public void accept(UUID need) {
         owner.post(

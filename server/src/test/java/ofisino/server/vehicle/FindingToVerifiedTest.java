@@ -228,19 +228,7 @@ class FindingToVerifiedTest {
         garage.owner()
                 .post(
                         "/api/projects/" + project + "/evenings",
-                        map(
-                                "id",
-                                UUID.randomUUID(),
-                                "fields",
-                                map(
-                                        "workedOn",
-                                        TODAY,
-                                        "done",
-                                        "half of it",
-                                        "noteToSelf",
-                                        "begin with the bolts",
-                                        "work",
-                                        List.of(map("jobId", job, "minutes", 40)))))
+                        TestGarage.evening(TODAY, job, 40, "begin with the bolts"))
                 .ok();
         assertThat(garage.owner().get("/api/jobs/" + job).text("state")).isEqualTo("BEGUN");
         assertThat(plannedMinutes(garage, project)).isEqualTo(30); // 20 min left, in quarters

@@ -1,6 +1,8 @@
 package ofisino.core.plan.job;
 
+import java.time.LocalDate;
 import java.util.EnumSet;
+import java.util.Optional;
 import java.util.Set;
 import ofisino.core.kernel.Conflict;
 
@@ -51,9 +53,27 @@ public enum JobState {
         return this == TRIAL_FITTED || this == LOOSE || this == WORKS_NOT_BUTTONED_UP;
     }
 
+    /** Ended by being done. */
+    public boolean isDone() {
+        return this == FINISHED || this == VERIFIED;
+    }
+
+    /**
+     * Whether time logged on it takes it up (again): it had not begun, or its end had come by then.
+     *
+     * @param endedOn day on which it was finished; empty where it was not, or nobody knows
+     */
+    public boolean isTakenUpByWorkOn(LocalDate day, Optional<LocalDate> endedOn) {
+        return switch (this) {
+            case PROPOSED, PLANNED, DROPPED -> true;
+            case FINISHED, VERIFIED -> endedOn.filter(day::isAfter).isPresent();
+            case BEGUN, TRIAL_FITTED, LOOSE, WORKS_NOT_BUTTONED_UP -> false;
+        };
+    }
+
     /** Nothing of it is left to plan. */
     public boolean isOver() {
-        return this == FINISHED || this == VERIFIED || this == DROPPED;
+        return isDone() || this == DROPPED;
     }
 
     /** Share of the job's effort counted as earned: half once begun, all once verified. The 50/50 rule of earned value. */

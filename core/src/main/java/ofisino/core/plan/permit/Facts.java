@@ -1,8 +1,12 @@
 package ofisino.core.plan.permit;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
+import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.interlock.Interlock;
+import ofisino.core.plan.job.JobNature;
+import ofisino.core.vehicle.inspection.SafetyClass;
 
 /** What is known of a job when somebody wants to move it; each topic of the plan adds what it knows. */
 public final class Facts {
@@ -16,6 +20,7 @@ public final class Facts {
     final List<Asked> interlocks = new ArrayList<>();
     boolean torqueMissing;
     boolean classA;
+    boolean touchesUnknown;
     boolean sameHandsSameSession;
 
     /** @param now confirmed, and it still counts @param ever confirmed for this job at some time */
@@ -65,9 +70,13 @@ public final class Facts {
         torqueMissing = true;
     }
 
-    /** It repairs what must not be driven with. */
-    public void isClassA() {
-        classA = true;
+    /** What it is, and what the findings that it deals with mean; of no known finding, whether it changes what stops, steers, holds or burns. */
+    public void repairs(Collection<SafetyClass> findings, JobNature nature) {
+        boolean changesIt = findings.isEmpty() && nature.operation().changesTheVehicle();
+        classA = findings.contains(SafetyClass.A)
+                || changesIt
+                        && nature.system().filter(VehicleSystem::neverTemporary).isPresent();
+        touchesUnknown = changesIt && nature.system().isEmpty();
     }
 
     /** Whoever asks is the one who finished it, in the same session. */

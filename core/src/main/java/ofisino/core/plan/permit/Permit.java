@@ -2,6 +2,9 @@ package ofisino.core.plan.permit;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * Whether a job may begin, end or count as verified: the one decision that every way in asks for. What is unknown never passes.
@@ -21,25 +24,24 @@ public final class Permit {
     }
 
     private static List<Obstacle> begin(Facts f) {
-        List<Obstacle> found = new ArrayList<>(f.gates);
-        found.addAll(f.rules);
-        found.addAll(f.before);
-        found.addAll(f.away);
+        List<Obstacle> found = always(f);
         found.addAll(f.spared);
-        found.addAll(f.parts);
         found.addAll(f.openings);
-        for (Facts.Asked asked : f.interlocks) if (!asked.now()) found.add(unconfirmed(asked));
+        found.addAll(unconfirmed(f, Facts.Asked::now));
         return found;
     }
 
     private static List<Obstacle> finish(Facts f) {
-        List<Obstacle> found = new ArrayList<>(f.gates);
-        found.addAll(f.rules);
-        found.addAll(f.before);
-        found.addAll(f.away);
-        found.addAll(f.parts);
-        for (Facts.Asked asked : f.interlocks) if (!asked.ever()) found.add(unconfirmed(asked));
+        List<Obstacle> found = always(f);
+        found.addAll(unconfirmed(f, Facts.Asked::ever));
         return found;
+    }
+
+    /** What stands in the way of beginning and, where the work was done all the same, of ending. */
+    private static List<Obstacle> always(Facts f) {
+        return Stream.of(f.gates, f.rules, f.before, f.away, f.parts)
+                .flatMap(List::stream)
+                .collect(Collectors.toCollection(ArrayList::new));
     }
 
     private static List<Obstacle> verify(Facts f) {
@@ -49,19 +51,24 @@ public final class Permit {
                     Obstacle.Kind.TORQUE,
                     "",
                     "It fastened something that must hold: record each torque with its source under Before the road."));
-        if (f.classA && f.sameHandsSameSession)
-            found.add(
-                    new Obstacle(
-                            Obstacle.Kind.SECOND_LOOK,
-                            "",
-                            "It repairs what must not be driven with: another person verifies it, or you on a later day, with the list in hand."));
+        if (f.sameHandsSameSession && (f.classA || f.touchesUnknown))
+            found.add(new Obstacle(
+                    Obstacle.Kind.SECOND_LOOK,
+                    "",
+                    (f.classA
+                                    ? "It repairs what must not be driven with: "
+                                    : "Nobody said which part of the vehicle it is on, so it counts as grave: ")
+                            + "another person verifies it, or you on a later day, with the list in hand."));
         return found;
     }
 
-    private static Obstacle unconfirmed(Facts.Asked asked) {
-        return new Obstacle(
-                Obstacle.Kind.INTERLOCK,
-                asked.interlock().name(),
-                "One condition for working safely is not confirmed.");
+    private static List<Obstacle> unconfirmed(Facts f, Predicate<Facts.Asked> confirmed) {
+        return f.interlocks.stream()
+                .filter(Predicate.not(confirmed))
+                .map(asked -> new Obstacle(
+                        Obstacle.Kind.INTERLOCK,
+                        asked.interlock().name(),
+                        "One condition for working safely is not confirmed."))
+                .toList();
     }
 }

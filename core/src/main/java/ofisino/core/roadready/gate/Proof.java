@@ -1,6 +1,8 @@
 package ofisino.core.roadready.gate;
 
 import java.time.LocalDate;
+import java.util.Collection;
+import java.util.Comparator;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
@@ -39,6 +41,13 @@ public record Proof(
     /** @param least below this it is not passed */
     public record Value(String name, String unit, double least) {}
 
+    /** Work that changed the vehicle. @param systems that it touched; empty where nobody knows @param until its last day */
+    public record Worked(String title, Set<VehicleSystem> systems, LocalDate until) {
+        public Worked {
+            systems = Set.copyOf(systems);
+        }
+    }
+
     public Proof {
         voidedBy = Set.copyOf(voidedBy);
         bodies = Set.copyOf(bodies);
@@ -71,6 +80,20 @@ public record Proof(
         });
         if (until && (lastDay == null || lastDay.isBefore(on)))
             throw InvalidValue.of("validUntil", "proof.until", "Enter the last day on which it is valid.");
+    }
+
+    /** @throws InvalidValue when it is said to be done before work that voids it */
+    public void mustFollow(Collection<Worked> work, LocalDate on) {
+        work.stream()
+                .filter(w -> isVoidedBy(w.systems()) && w.until().isAfter(on))
+                .max(Comparator.comparing(Worked::until))
+                .ifPresent(w -> {
+                    throw InvalidValue.of(
+                            "doneOn",
+                            "proof.before-work",
+                            "“%s” was worked on until %s, after that day. Do it again and record the new day."
+                                    .formatted(w.title(), w.until()));
+                });
     }
 
     private static String plain(double d) {

@@ -3,6 +3,7 @@ package ofisino.core.vehicle.reading;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.DoubleBinaryOperator;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.Source;
 import ofisino.core.kernel.VehicleSystem;
@@ -79,14 +80,18 @@ public record Limit(
         return Optional.of(madeOn.plusMonths(Math.round(max.getAsDouble() * 12)));
     }
 
-    /** The maker's own figure in place of the general one. It decides, and may clear a finding, when somebody compared it with the document. */
+    /**
+     * The maker's own figure in place of the general one. It decides, and may clear a finding, when somebody compared it with the document.
+     * Until then, where safety hangs on it, it may be stricter than the general one and never milder.
+     */
     public Limit ofTheMaker(OptionalDouble itsMin, OptionalDouble itsMax, Source document) {
+        boolean mayBeMilder = document.verified() || !ifOutside.standsInTheWay();
         return new Limit(
                 id,
                 name,
                 unit,
-                itsMin,
-                itsMax,
+                mayBeMilder ? itsMin : both(itsMin, min, Math::max),
+                mayBeMilder ? itsMax : both(itsMax, max, Math::min),
                 0,
                 lowest,
                 highest,
@@ -102,5 +107,10 @@ public record Limit(
                 goodFor,
                 needed,
                 document);
+    }
+
+    private static OptionalDouble both(OptionalDouble one, OptionalDouble other, DoubleBinaryOperator stricter) {
+        if (one.isEmpty() || other.isEmpty()) return one.isPresent() ? one : other;
+        return OptionalDouble.of(stricter.applyAsDouble(one.getAsDouble(), other.getAsDouble()));
     }
 }

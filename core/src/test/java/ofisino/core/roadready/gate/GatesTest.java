@@ -7,13 +7,11 @@ import java.io.StringReader;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.EnumSet;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
@@ -37,29 +35,15 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 /** The gates before the road: default deny, in a row, and each asks only for what can be had before it. Common practice, no source. */
 class GatesTest {
-    private static final UUID ID = new UUID(0, 7);
-    private static final LocalDate TODAY = LocalDate.of(2026, 11, 27);
-    private static final List<Proof> PROOFS = Proofs.load().of(BodyStyle.ESTATE, 1969);
-
-    /** A car of which everything was looked at, tested and recorded. */
-    private static final Evidence COMPLETE = new Evidence(
-            TODAY,
-            List.of(found(SafetyClass.A, VehicleSystem.BRAKES, FindingState.CLOSED)),
-            List.of(work(VehicleSystem.BRAKES, JobState.VERIFIED, true)),
-            List.of(),
-            List.of(read(Outcome.WITHIN, false)),
-            Optional.of(new Evidence.Codes(ID, List.of(), true)),
-            List.of(),
-            List.of(new Evidence.Fastener(ID, "Caliper bolts", VehicleSystem.BRAKES, true)),
-            List.of(),
-            PROOFS,
-            allProved(),
-            0);
+    private static final UUID ID = PlantedCar.ID;
+    private static final LocalDate TODAY = PlantedCar.TODAY;
+    private static final List<Proof> PROOFS = PlantedCar.PROOFS;
 
     @Test
     void aCarOfWhichAllIsProvedPassesEveryGate() {
-        assertThat(Gates.of(COMPLETE).all()).isEmpty();
-        assertThat(Gate.values()).allMatch(Gates.of(COMPLETE)::isOpen);
+        Gates gates = new PlantedCar().gates();
+        assertThat(gates.all()).isEmpty();
+        assertThat(Gate.values()).allMatch(gates::isOpen);
     }
 
     /** Nothing was looked at and nothing tested: no gate is open, not even to push it. */
@@ -85,7 +69,7 @@ class GatesTest {
     @ParameterizedTest
     @EnumSource(Rule.class)
     void eachRuleCanRefuse(Rule rule) {
-        assertThat(Gates.of(breach(rule)).all())
+        assertThat(plant(new PlantedCar(), rule).gates().all())
                 .as("one planted breach of %s", rule)
                 .isNotEmpty()
                 .extracting(Blocker::rule)
@@ -93,8 +77,7 @@ class GatesTest {
         assertThat(rule.source().work()).isNotBlank();
     }
 
-    private static Evidence breach(Rule rule) {
-        Change car = new Change();
+    private static PlantedCar plant(PlantedCar car, Rule rule) {
         return switch (rule) {
             case FINDING_OPEN -> car.finding(found(SafetyClass.B, VehicleSystem.EXHAUST, FindingState.OPEN));
             case FINDING_PUT_OFF ->
@@ -144,7 +127,9 @@ class GatesTest {
         "PAPERS, B, ROAD, ROAD_TEST"
     })
     void aDefectKeepsItsGateShutAndNoneBefore(VehicleSystem system, SafetyClass safety, Gate shut, Gate open) {
-        Gates gates = Gates.of(new Change().finding(found(safety, system, FindingState.DECIDED)));
+        Gates gates = new PlantedCar()
+                .finding(found(safety, system, FindingState.DECIDED))
+                .gates();
         assertThat(gates.isOpen(shut)).isFalse();
         assertThat(gates.isOpen(open)).isTrue();
         for (Gate gate : Gate.values())
@@ -155,7 +140,9 @@ class GatesTest {
     @Test
     void milderDefectsKeepNoneShut() {
         for (SafetyClass mild : List.of(SafetyClass.C, SafetyClass.D))
-            assertThat(Gates.of(new Change().finding(found(mild, VehicleSystem.BRAKES, FindingState.OPEN)))
+            assertThat(new PlantedCar()
+                            .finding(found(mild, VehicleSystem.BRAKES, FindingState.OPEN))
+                            .gates()
                             .all())
                     .isEmpty();
     }
@@ -163,7 +150,9 @@ class GatesTest {
     /** No gate asks for what can only be had beyond it: road checks and tester readings come before the road, kilometres never do. */
     @Test
     void nothingIsAskedForBeforeItCanBeHad() {
-        Gates gates = Gates.of(new Change().unseen(new Evidence.Unanswered(VehicleSystem.BRAKES, SafetyClass.A, true)));
+        Gates gates = new PlantedCar()
+                .unseen(new Evidence.Unanswered(VehicleSystem.BRAKES, SafetyClass.A, true))
+                .gates();
         assertThat(gates.isOpen(Gate.PRIVATE_GROUND)).isTrue();
         assertThat(gates.isOpen(Gate.ROAD_TEST)).isFalse();
         assertThat(PROOFS).allSatisfy(p -> {
@@ -189,7 +178,7 @@ class GatesTest {
     void workThatNobodyKnowsTheSystemOfKeepsItFromMoving() {
         Evidence.Work unknown = new Evidence.Work(
                 ID, "That thing", Aim.SHOW, JobState.BEGUN, Optional.empty(), Operation.REPLACE, false);
-        Gates gates = Gates.of(new Change().job(unknown));
+        Gates gates = new PlantedCar().job(unknown).gates();
         assertThat(gates.isOpen(Gate.FIRST_MOVE)).isFalse();
         assertThat(gates.before(Gate.FIRST_MOVE)).extracting(Blocker::gravity).containsExactly(SafetyClass.A);
     }
@@ -233,6 +222,22 @@ class GatesTest {
         inspection.check(null, TODAY, TODAY.plusYears(1), TODAY);
     }
 
+    /** A test from before the repair proves nothing about it. */
+    @Test
+    void aTestIsNotDatedBeforeTheWorkThatItProves() {
+        Proof brakes = Proofs.load().require("brake-standing");
+        List<Proof.Worked> work = List.of(
+                new Proof.Worked("Retrim", Set.of(VehicleSystem.TRIM), TODAY),
+                new Proof.Worked("New caliper", Set.of(VehicleSystem.BRAKES), TODAY.minusDays(3)));
+        brakes.mustFollow(work, TODAY);
+        brakes.mustFollow(work, TODAY.minusDays(3));
+        assertThatThrownBy(() -> brakes.mustFollow(work, TODAY.minusDays(4)))
+                .isInstanceOf(InvalidValue.class)
+                .hasMessageContaining("“New caliper” was worked on until");
+        List<Proof.Worked> unknown = List.of(new Proof.Worked("That thing", Set.of(), TODAY));
+        assertThatThrownBy(() -> brakes.mustFollow(unknown, TODAY.minusDays(1))).hasMessageContaining("That thing");
+    }
+
     @Test
     void whatIsOwedComesInItsOrder() {
         assertThat(Proofs.nextOwed(PROOFS, Set.of())).map(Proof::id).contains("after-1-km");
@@ -259,14 +264,16 @@ class GatesTest {
     void moreAgainstItNeverOpensAGate(@ForAll("breaches") Set<Rule> few, @ForAll("breaches") Set<Rule> more) {
         Set<Rule> both = EnumSet.copyOf(few);
         both.addAll(more);
-        Gates with = Gates.of(all(few));
-        Gates withMore = Gates.of(all(both));
+        Gates with = planted(few);
+        Gates withMore = planted(both);
         for (Gate gate : Gate.values()) {
             if (withMore.isOpen(gate)) assertThat(with.isOpen(gate)).isTrue();
             if (gate.drives())
                 assertThat(with.isOpen(gate)).isEqualTo(with.before(gate).isEmpty());
         }
-        assertThat(with.all()).extracting(Blocker::rule).contains(few.iterator().next());
+        assertThat(with.all())
+                .extracting(Blocker::rule)
+                .contains(EnumSet.copyOf(few).iterator().next());
         assertThat(with.isOpen(Gate.SALE) && with.isOpen(Gate.TRIP)).isFalse();
     }
 
@@ -275,40 +282,10 @@ class GatesTest {
         return Arbitraries.of(Rule.class).set().ofMinSize(1).ofMaxSize(5);
     }
 
-    private static Evidence all(Set<Rule> rules) {
-        List<Evidence> breaches = rules.stream().map(GatesTest::breach).toList();
-        Map<String, Evidence.Proved> proved = new HashMap<>(allProved());
-        for (Evidence e : breaches) {
-            proved.keySet().retainAll(e.proved().keySet());
-            e.proved().forEach((id, p) -> {
-                if (!p.equals(allProved().get(id)) && proved.containsKey(id)) proved.put(id, p);
-            });
-        }
-        return new Evidence(
-                TODAY,
-                breaches.stream().flatMap(e -> e.findings().stream()).toList(),
-                breaches.stream().flatMap(e -> e.jobs().stream()).toList(),
-                breaches.stream().flatMap(e -> e.unseen().stream()).toList(),
-                breaches.stream().flatMap(e -> e.readings().stream()).toList(),
-                breaches.stream()
-                        .map(Evidence::codes)
-                        .filter(c -> !c.equals(COMPLETE.codes()))
-                        .findFirst()
-                        .orElse(COMPLETE.codes()),
-                breaches.stream().flatMap(e -> e.openings().stream()).toList(),
-                breaches.stream().flatMap(e -> e.fasteners().stream()).toList(),
-                breaches.stream().flatMap(e -> e.missing().stream()).toList(),
-                PROOFS,
-                proved,
-                breaches.stream().mapToInt(Evidence::owedDue).sum());
-    }
-
-    private static Map<String, Evidence.Proved> allProved() {
-        return PROOFS.stream()
-                .collect(Collectors.toMap(
-                        Proof::id,
-                        p -> new Evidence.Proved(
-                                TODAY.minusDays(3), p.until() ? Optional.of(TODAY.plusYears(1)) : Optional.empty())));
+    private static Gates planted(Set<Rule> rules) {
+        PlantedCar car = new PlantedCar();
+        rules.forEach(rule -> plant(car, rule));
+        return car.gates();
     }
 
     private static Evidence.Found found(SafetyClass safety, VehicleSystem system, FindingState state) {
@@ -335,172 +312,5 @@ class GatesTest {
                 second,
                 tooOld,
                 false);
-    }
-
-    /** The complete car, and one thing otherwise. */
-    private static final class Change {
-        Evidence finding(Evidence.Found f) {
-            return with(List.of(f), COMPLETE.jobs());
-        }
-
-        Evidence job(Evidence.Work w) {
-            return with(COMPLETE.findings(), List.of(w));
-        }
-
-        private Evidence with(List<Evidence.Found> findings, List<Evidence.Work> jobs) {
-            return new Evidence(
-                    TODAY,
-                    findings,
-                    jobs,
-                    List.of(),
-                    COMPLETE.readings(),
-                    COMPLETE.codes(),
-                    List.of(),
-                    COMPLETE.fasteners(),
-                    List.of(),
-                    PROOFS,
-                    allProved(),
-                    0);
-        }
-
-        Evidence unseen(Evidence.Unanswered u) {
-            return new Evidence(
-                    TODAY,
-                    List.of(),
-                    List.of(),
-                    List.of(u),
-                    COMPLETE.readings(),
-                    COMPLETE.codes(),
-                    List.of(),
-                    List.of(),
-                    List.of(),
-                    PROOFS,
-                    allProved(),
-                    0);
-        }
-
-        Evidence reading(Evidence.Read r) {
-            return new Evidence(
-                    TODAY,
-                    List.of(),
-                    List.of(),
-                    List.of(),
-                    List.of(r),
-                    COMPLETE.codes(),
-                    List.of(),
-                    List.of(),
-                    List.of(),
-                    PROOFS,
-                    allProved(),
-                    0);
-        }
-
-        Evidence codes(Evidence.Codes c) {
-            return new Evidence(
-                    TODAY,
-                    List.of(),
-                    List.of(),
-                    List.of(),
-                    List.of(),
-                    Optional.of(c),
-                    List.of(),
-                    List.of(),
-                    List.of(),
-                    PROOFS,
-                    allProved(),
-                    0);
-        }
-
-        Evidence opened(Evidence.Opened o) {
-            return new Evidence(
-                    TODAY,
-                    List.of(),
-                    List.of(),
-                    List.of(),
-                    List.of(),
-                    COMPLETE.codes(),
-                    List.of(o),
-                    List.of(),
-                    List.of(),
-                    PROOFS,
-                    allProved(),
-                    0);
-        }
-
-        Evidence fastener(Evidence.Fastener f) {
-            return new Evidence(
-                    TODAY,
-                    List.of(),
-                    List.of(),
-                    List.of(),
-                    List.of(),
-                    COMPLETE.codes(),
-                    List.of(),
-                    List.of(f),
-                    List.of(),
-                    PROOFS,
-                    allProved(),
-                    0);
-        }
-
-        Evidence missing(Evidence.Short s) {
-            return new Evidence(
-                    TODAY,
-                    List.of(),
-                    List.of(),
-                    List.of(),
-                    List.of(),
-                    COMPLETE.codes(),
-                    List.of(),
-                    List.of(),
-                    List.of(s),
-                    PROOFS,
-                    allProved(),
-                    0);
-        }
-
-        Evidence owed(int due) {
-            return new Evidence(
-                    TODAY,
-                    List.of(),
-                    List.of(),
-                    List.of(),
-                    List.of(),
-                    COMPLETE.codes(),
-                    List.of(),
-                    List.of(),
-                    List.of(),
-                    PROOFS,
-                    allProved(),
-                    due);
-        }
-
-        Evidence unproved(String proof) {
-            Map<String, Evidence.Proved> rest = new HashMap<>(allProved());
-            rest.remove(proof);
-            return proofs(rest);
-        }
-
-        Evidence proved(String proof, Evidence.Proved proved) {
-            Map<String, Evidence.Proved> rest = new HashMap<>(allProved());
-            rest.put(proof, proved);
-            return proofs(rest);
-        }
-
-        private Evidence proofs(Map<String, Evidence.Proved> proved) {
-            return new Evidence(
-                    TODAY,
-                    List.of(),
-                    List.of(),
-                    List.of(),
-                    List.of(),
-                    COMPLETE.codes(),
-                    List.of(),
-                    List.of(),
-                    List.of(),
-                    PROOFS,
-                    proved,
-                    0);
-        }
     }
 }

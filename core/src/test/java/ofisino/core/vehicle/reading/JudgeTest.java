@@ -92,6 +92,30 @@ class JudgeTest {
                 .isTrue();
     }
 
+    /** What nobody compared with its document may be stricter than the general figure where safety hangs on it, never milder. */
+    @ParameterizedTest
+    @CsvSource({
+        "tread-depth, 0.5, , false, 1.6, ",
+        "tread-depth, 3, , false, 3, ",
+        "tread-depth, , , false, 1.6, ",
+        "tread-depth, 0.5, , true, 0.5, ",
+        "brake-imbalance, , 80, false, , 30",
+        "brake-imbalance, , 20, false, , 20",
+        "battery-rest, 11, , false, 11, ",
+        "disc-thickness, 9.5, , false, 9.5, "
+    })
+    void anUncomparedFigureIsNeverMilder(
+            String limit, Double itsMin, Double itsMax, boolean compared, Double min, Double max) {
+        Limit own = LIMITS.require(limit)
+                .ofTheMaker(bound(itsMin), bound(itsMax), new Source("the manual", "", "", compared));
+        assertThat(own.min()).isEqualTo(bound(min));
+        assertThat(own.max()).isEqualTo(bound(max));
+    }
+
+    private static OptionalDouble bound(Double value) {
+        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
+    }
+
     @Test
     void aPoorInstrumentJudgesNothing() {
         var ruler = new Instrument("ruler", Unit.MILLIMETRE, 0, 300, 1);

@@ -3,7 +3,10 @@ package ofisino.server.logbook.evening;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Objects;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.NotFound;
 import ofisino.core.kernel.Texts;
@@ -69,6 +72,7 @@ class EveningService implements Evenings {
         projects.requireOpen(caller, projectId);
         mapper.insert(caller.garageId(), checked(caller, projectId, id, caller.accountId(), fields, 0));
         recordWork(caller, projectId, id, fields.work());
+        for (UUID job : jobsOf(fields)) jobs.workedOn(caller, job, fields.workedOn());
         begun.endOf(caller, projectId);
         return find(caller, id);
     }
@@ -82,10 +86,23 @@ class EveningService implements Evenings {
                         checked(caller, stored.projectId(), id, stored.accountId(), fields, version)),
                 "evening",
                 () -> find(caller, id));
+        Set<UUID> known = mapper.work(caller.garageId(), stored.projectId()).stream()
+                .filter(w -> w.eveningId().equals(id) && !fields.workedOn().isAfter(stored.workedOn()))
+                .map(WorkRow::jobId)
+                .collect(Collectors.toSet());
         mapper.clearWork(caller.garageId(), id);
         mapper.clearWaysIn(caller.garageId(), id);
         recordWork(caller, stored.projectId(), id, fields.work());
+        for (UUID job : jobsOf(fields)) if (!known.contains(job)) jobs.workedOn(caller, job, fields.workedOn());
         return find(caller, id);
+    }
+
+    private static List<UUID> jobsOf(EveningFields fields) {
+        return fields.work().stream()
+                .map(WorkFields::jobId)
+                .filter(Objects::nonNull)
+                .distinct()
+                .toList();
     }
 
     private EveningRow checked(Caller caller, UUID projectId, UUID id, UUID accountId, EveningFields f, long version) {
@@ -136,7 +153,6 @@ class EveningService implements Evenings {
         if (!jobs.require(caller, jobId).projectId().equals(projectId))
             throw InvalidValue.of("work", "evening.other-project", "That job belongs to another project.");
         mapper.insertWork(caller.garageId(), eveningId, jobId, minutes);
-        jobs.begun(caller, jobId);
     }
 
     /** Ticks off one's own note, or lets it stand again. */

@@ -3,7 +3,7 @@ package ofisino.server.plan.job;
 import java.util.List;
 import java.util.UUID;
 import ofisino.core.kernel.Conflict;
-import ofisino.core.plan.job.JobState;
+import ofisino.core.plan.job.Closing;
 import ofisino.core.vehicle.inspection.FindingState;
 import ofisino.core.vehicle.inspection.SafetyClass;
 import ofisino.server.identity.Caller;
@@ -31,8 +31,7 @@ class FindingProgress {
             FindingState state = findings.require(caller, link.findingId()).state();
             List<JobRow> jobs = jobsOf(caller, link.findingId(), job.projectId());
             boolean allOver = jobs.stream().allMatch(j -> j.state().isOver());
-            boolean someDone =
-                    jobs.stream().anyMatch(j -> j.state() == JobState.FINISHED || j.state() == JobState.VERIFIED);
+            boolean someDone = jobs.stream().anyMatch(j -> j.state().isDone());
             boolean someInHand = jobs.stream().anyMatch(j -> j.state().isInHand());
             if (state == FindingState.DECIDED && (someInHand || someDone) && !allOver)
                 findings.moveTo(caller, link.findingId(), FindingState.IN_WORK);
@@ -43,31 +42,25 @@ class FindingProgress {
         }
     }
 
-    /** @throws Conflict while a job of a safety finding is not verified: it closes only by verified work */
+    /** @throws Conflict while a safety finding is not mended by verified work */
     void mustBeVerified(Caller caller, Findings.Found finding) {
-        if (!finding.safetyClass().standsInTheWay()) return;
-        jobsOf(caller, finding.id(), finding.projectId()).stream()
-                .filter(j -> j.state() != JobState.VERIFIED && j.state() != JobState.DROPPED)
-                .findFirst()
-                .ifPresent(j -> {
-                    throw new Conflict(
-                            "finding.not-verified",
-                            "A class %s finding closes only by verified work. Verify “%s” (%s) first."
-                                    .formatted(finding.safetyClass(), j.title(), j.code()));
+        Closing.missing(
+                        finding.safetyClass(),
+                        finding.decision(),
+                        jobsOf(caller, finding.id(), finding.projectId()).stream()
+                                .map(j -> new Closing.Work(j.title(), j.code(), j.operation(), j.state()))
+                                .toList())
+                .ifPresent(missing -> {
+                    throw new Conflict("finding.not-verified", missing);
                 });
     }
 
-    /** Whether it repairs what must not be driven with; of no known finding, whether it changes what stops, steers, holds or burns. */
-    boolean isClassA(Caller caller, Jobs.Job job) {
-        List<UUID> its = mapper.findingLinks(caller.garageId(), job.projectId()).stream()
+    /** What the findings mean that a job deals with. */
+    List<SafetyClass> classesOf(Caller caller, Jobs.Job job) {
+        return mapper.findingLinks(caller.garageId(), job.projectId()).stream()
                 .filter(l -> l.jobId().equals(job.id()))
-                .map(FindingLinkRow::findingId)
+                .map(l -> findings.require(caller, l.findingId()).safetyClass())
                 .toList();
-        if (its.isEmpty())
-            return job.operation().changesTheVehicle()
-                    && job.system() != null
-                    && job.system().neverTemporary();
-        return its.stream().anyMatch(f -> findings.require(caller, f).safetyClass() == SafetyClass.A);
     }
 
     boolean hasJobs(Caller caller, Findings.Found finding) {

@@ -4,7 +4,6 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -51,7 +50,7 @@ class JobLeave {
 
     /** @throws Conflict with all that stands in the way of that state */
     void mustHave(Caller caller, Job job, JobState wanted) {
-        List<Obstacle> obstacles = moveTo(job.state(), wanted)
+        List<Obstacle> obstacles = Move.of(job.state(), wanted)
                 .map(move -> obstacles(caller, job, move))
                 .orElse(List.of());
         if (obstacles.isEmpty()) return;
@@ -61,12 +60,6 @@ class JobLeave {
                 "“%s” may not go on yet. %s%s"
                         .formatted(job.title(), obstacles.get(0).saying(), more),
                 Map.of("obstacles", obstacles));
-    }
-
-    private static Optional<Move> moveTo(JobState from, JobState wanted) {
-        if (wanted == JobState.FINISHED) return Optional.of(Move.FINISH);
-        if (wanted == JobState.VERIFIED) return Optional.of(Move.VERIFY);
-        return wanted.isInHand() && !from.isInHand() ? Optional.of(Move.BEGIN) : Optional.empty();
     }
 
     List<Obstacle> obstacles(Caller caller, Job job, Move move) {
@@ -81,7 +74,7 @@ class JobLeave {
                         && n.essential()
                         && !n.state().isAvailable())
                 .forEach(n -> facts.partLacking(n.id().toString(), n.title()));
-        if (findingProgress.isClassA(caller, job)) facts.isClassA();
+        facts.repairs(findingProgress.classesOf(caller, job), job.nature());
         if (byId.get(job.id()).isBySameHands(caller.accountId(), LocalDate.now(clock.withZone(garages.zone(caller)))))
             facts.isBySameHands();
         events.publishEvent(new LeaveAsked(caller, job, move, facts));

@@ -6,9 +6,11 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import ofisino.core.kernel.Aim;
 import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.job.Detail;
+import ofisino.core.plan.job.JobNature;
 import ofisino.core.plan.job.JobState;
 import ofisino.core.plan.job.Operation;
 import ofisino.core.plan.scope.Growth;
@@ -72,6 +74,47 @@ interface JobMapper {
 
         Set<Detail> detailSet() {
             return details.stream().map(Detail::valueOf).collect(Collectors.toSet());
+        }
+
+        JobNature nature() {
+            return new JobNature(operation, Optional.ofNullable(system), detailSet());
+        }
+
+        JobRow withNature(JobNature nature) {
+            return new JobRow(
+                    id,
+                    projectId,
+                    chainId,
+                    position,
+                    code,
+                    title,
+                    nature.operation(),
+                    nature.system().isEmpty() ? null : zone,
+                    nature.system().orElse(null),
+                    aim,
+                    optimisticMinutes,
+                    likelyMinutes,
+                    pessimisticMinutes,
+                    nature.details().stream().map(Enum::name).sorted().toList(),
+                    pieces,
+                    cause,
+                    halfOpen,
+                    state,
+                    note,
+                    spentMinutes,
+                    lastWorkedOn,
+                    finishedBy,
+                    finishedOn,
+                    version);
+        }
+
+        /** Last day on which it was worked on or ended; absent where it was not. */
+        @Nullable
+        LocalDate workedOn() {
+            return Stream.of(Optional.ofNullable(lastWorkedOn), Optional.ofNullable(finishedOn))
+                    .flatMap(Optional::stream)
+                    .max(LocalDate::compareTo)
+                    .orElse(null);
         }
 
         /** Whether this person finished it, and nobody has slept over it: the last session on it, or its end, was today. */

@@ -2,27 +2,22 @@ package ofisino.server.plan.job;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.EnumSet;
-import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ofisino.core.kernel.Caution;
-import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.Effort;
-import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.NotFound;
 import ofisino.core.kernel.Texts;
 import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.job.Detail;
 import ofisino.core.plan.job.JobState;
 import ofisino.core.plan.job.Operation;
-import ofisino.core.plan.job.Precedence;
 import ofisino.core.plan.job.Progress;
 import ofisino.core.plan.job.Within;
 import ofisino.core.plan.permit.Move;
@@ -35,6 +30,7 @@ import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.parts.Needs;
 import ofisino.server.plan.JobAdded;
+import ofisino.server.plan.JobTakenUp;
 import ofisino.server.plan.Jobs;
 import ofisino.server.plan.WorkTouched;
 import ofisino.server.plan.job.JobController.EffortFields;
@@ -62,6 +58,7 @@ class JobService implements Jobs {
     private final Recipes recipes;
     private final ApplicationEventPublisher events;
     private final JobLeave leave;
+    private final JobOrder order;
     private final Clock clock;
 
     JobService(
@@ -73,6 +70,7 @@ class JobService implements Jobs {
             Recipes recipes,
             ApplicationEventPublisher events,
             JobLeave leave,
+            JobOrder order,
             Clock clock) {
         this.mapper = mapper;
         this.projects = projects;
@@ -82,6 +80,7 @@ class JobService implements Jobs {
         this.recipes = recipes;
         this.events = events;
         this.leave = leave;
+        this.order = order;
         this.clock = clock;
     }
 
@@ -145,7 +144,7 @@ class JobService implements Jobs {
                         JobState.PLANNED,
                         0));
         for (UUID finding : fields.findings()) mapper.insertFindingLink(caller.garageId(), id, finding);
-        follow(caller, projectId, id, fields.after());
+        follow(caller, find(caller, id), fields.after());
         events.publishEvent(new JobAdded(caller, id));
         return find(caller, id);
     }
@@ -162,9 +161,15 @@ class JobService implements Jobs {
                 fields,
                 stored.state(),
                 version);
+        stored.nature().mayBecome(changed.nature(), stored.state());
         Stored.notStale(mapper.update(caller.garageId(), changed), "job", () -> find(caller, id));
-        follow(caller, stored.projectId(), id, fields.after());
+        follow(caller, stored, fields.after());
         return find(caller, id);
+    }
+
+    private void follow(Caller caller, JobRow job, List<UUID> after) {
+        order.follow(
+                caller, job, after.stream().map(before -> find(caller, before)).toList());
     }
 
     private JobRow checked(
@@ -213,42 +218,9 @@ class JobService implements Jobs {
                 version);
     }
 
-    /** Sets what a job follows; refuses a circle and names it. */
-    private void follow(Caller caller, UUID projectId, UUID id, List<UUID> after) {
-        List<LinkRow> all = linkRows(caller, projectId);
-        Set<UUID> present = all.stream()
-                .filter(l -> l.afterId().equals(id))
-                .map(LinkRow::beforeId)
-                .collect(Collectors.toSet());
-        Set<UUID> wanted = new HashSet<>(after);
-        for (UUID gone : present) if (!wanted.contains(gone)) mapper.deleteLink(caller.garageId(), gone, id);
-        List<Precedence.Link<UUID>> others = new ArrayList<>();
-        for (LinkRow l : all) if (!l.afterId().equals(id)) others.add(new Precedence.Link<>(l.beforeId(), l.afterId()));
-        for (UUID before : after) {
-            if (!find(caller, before).projectId().equals(projectId))
-                throw InvalidValue.of("after", "job.other-project", "A job can only follow jobs of its own project.");
-            new Precedence<>(others).circleClosedBy(before, id).ifPresent(circle -> {
-                throw circle(caller, projectId, circle);
-            });
-            if (!present.contains(before)) mapper.insertLink(caller.garageId(), before, id);
-        }
-    }
-
     @Override
     public void link(Caller caller, UUID before, UUID after) {
-        JobRow second = open(caller, after);
-        if (!find(caller, before).projectId().equals(second.projectId()))
-            throw InvalidValue.of("after", "job.other-project", "A job can only follow jobs of its own project.");
-        List<LinkRow> all = linkRows(caller, second.projectId());
-        if (all.stream().anyMatch(l -> l.joins(before, after))) return;
-        new Precedence<>(all.stream()
-                        .map(l -> new Precedence.Link<>(l.beforeId(), l.afterId()))
-                        .toList())
-                .circleClosedBy(before, after)
-                .ifPresent(circle -> {
-                    throw circle(caller, second.projectId(), circle);
-                });
-        mapper.insertLink(caller.garageId(), before, after);
+        order.link(caller, find(caller, before), open(caller, after));
     }
 
     /** So soon should it begin after one that it follows; without a number the rules of the trade say it. */
@@ -275,17 +247,6 @@ class JobService implements Jobs {
         return found;
     }
 
-    Conflict circle(Caller caller, UUID projectId, List<UUID> circle) {
-        Map<UUID, String> titles = new HashMap<>();
-        for (JobRow job : mapper.of(caller.garageId(), projectId)) titles.put(job.id(), job.title());
-        String named = circle.stream().map(titles::get).map("“%s”"::formatted).collect(Collectors.joining(" → "));
-        return new Conflict(
-                "job.circle",
-                "These jobs would wait for one another for ever: %s → “%s”. Remove one of the links."
-                        .formatted(named, titles.get(circle.get(0))),
-                Map.of("field", "after", "circle", circle));
-    }
-
     /** A person takes a job up or a step further: what has to be so before is asked for first. */
     JobRow step(Caller caller, UUID id, JobState wanted, long version) {
         JobRow stored = open(caller, id);
@@ -308,6 +269,7 @@ class JobService implements Jobs {
         if (wanted == JobState.FINISHED) needs.fitted(caller, id);
         if (wanted == JobState.VERIFIED) needs.verified(caller, id);
         findingProgress.jobMoved(caller, moved);
+        if (stored.state().isDone() && wanted.isInHand()) events.publishEvent(new JobTakenUp(caller, id));
         boolean worked = wanted == JobState.FINISHED
                 || wanted.isInHand() && !stored.state().isInHand();
         if (worked && stored.operation().changesTheVehicle())
@@ -357,10 +319,11 @@ class JobService implements Jobs {
     }
 
     @Override
-    public void begun(Caller caller, UUID jobId) {
+    public void workedOn(Caller caller, UUID jobId, LocalDate day) {
         JobRow job = find(caller, jobId);
-        if (job.state() == JobState.PROPOSED || job.state() == JobState.PLANNED)
-            move(caller, jobId, JobState.BEGUN, job.version());
+        if (!job.state().isTakenUpByWorkOn(day, Optional.ofNullable(job.finishedOn()))) return;
+        JobRow planned = job.state() == JobState.DROPPED ? move(caller, jobId, JobState.PLANNED, job.version()) : job;
+        move(caller, jobId, JobState.BEGUN, planned.version());
     }
 
     @Override
@@ -387,8 +350,7 @@ class JobService implements Jobs {
     @Override
     public void takeUpAgain(Caller caller, UUID jobId) {
         JobRow job = find(caller, jobId);
-        if (job.state() == JobState.FINISHED || job.state() == JobState.VERIFIED)
-            move(caller, jobId, JobState.BEGUN, job.version());
+        if (job.state().isDone()) move(caller, jobId, JobState.BEGUN, job.version());
     }
 
     static Job door(JobRow j) {
@@ -408,6 +370,7 @@ class JobService implements Jobs {
                 j.detailSet(),
                 j.pieces(),
                 j.cause(),
-                j.halfOpen());
+                j.halfOpen(),
+                j.workedOn());
     }
 }

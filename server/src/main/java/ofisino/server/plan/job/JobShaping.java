@@ -7,6 +7,7 @@ import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.Effort;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.Texts;
+import ofisino.core.plan.job.JobNature;
 import ofisino.core.plan.job.JobState;
 import ofisino.core.plan.job.Precedence;
 import ofisino.server.identity.Caller;
@@ -26,6 +27,7 @@ import org.springframework.stereotype.Service;
 class JobShaping {
     private final JobMapper mapper;
     private final JobService jobs;
+    private final JobOrder order;
     private final Needs needs;
     private final Projects projects;
     private final Garages garages;
@@ -34,12 +36,14 @@ class JobShaping {
     JobShaping(
             JobMapper mapper,
             JobService jobs,
+            JobOrder order,
             Needs needs,
             Projects projects,
             Garages garages,
             ApplicationEventPublisher events) {
         this.mapper = mapper;
         this.jobs = jobs;
+        this.order = order;
         this.needs = needs;
         this.projects = projects;
         this.garages = garages;
@@ -63,7 +67,7 @@ class JobShaping {
             if (!before.equals(after)) links.add(new Precedence.Link<>(before, after));
         }
         Precedence.circleIn(links.stream().distinct().toList()).ifPresent(circle -> {
-            throw jobs.circle(caller, kept.projectId(), circle);
+            throw order.circle(caller, kept.projectId(), circle);
         });
         for (LinkRow l : all)
             if (l.beforeId().equals(other) || l.afterId().equals(other))
@@ -75,6 +79,8 @@ class JobShaping {
         for (FindingLinkRow f : findings)
             if (f.jobId().equals(other) && !findings.contains(new FindingLinkRow(into, f.findingId())))
                 mapper.insertFindingLink(caller.garageId(), into, f.findingId());
+        JobNature both = kept.nature().joinedWith(dropped.nature());
+        if (!both.equals(kept.nature())) mapper.update(caller.garageId(), kept.withNature(both));
         needs.reassign(caller, other, into);
         mapper.update(caller.garageId(), dropped.in(JobState.DROPPED, dropped.version()));
         events.publishEvent(new JobJoined(caller, into, other));

@@ -29,6 +29,9 @@ interface RoadMapper {
 
     int updateFastener(UUID garageId, UUID accountId, FastenerRow fastener);
 
+    /** What the job had tightened to a figure is finger-tight; the figure and its source stay known. */
+    int loosen(UUID garageId, UUID jobId);
+
     int deleteFastener(UUID garageId, UUID id);
 
     /** @param by who recorded it @param voidedBy the work that voided it, or that it was taken back; absent while it stands */

@@ -3,9 +3,12 @@ package ofisino.server.roadready.road;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.InvalidValue;
+import ofisino.core.kernel.NotFound;
 import ofisino.core.kernel.Texts;
 import ofisino.core.roadready.gate.Proof;
 import ofisino.core.roadready.gate.Proofs;
@@ -13,6 +16,7 @@ import ofisino.core.roadready.gate.Tightness;
 import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
+import ofisino.server.plan.JobTakenUp;
 import ofisino.server.plan.Jobs;
 import ofisino.server.plan.WorkTouched;
 import ofisino.server.roadready.road.RoadMapper.FastenerRow;
@@ -60,6 +64,7 @@ class RoadService {
                 .orElseThrow(() -> InvalidValue.of(
                         "proof", "proof.not-asked", "This vehicle does not ask for “%s”.".formatted(said.proof())));
         proof.check(said.value(), said.doneOn(), said.validUntil(), today(caller));
+        proof.mustFollow(worked(caller, projectId), said.doneOn());
         mustBeNext(caller, projectId, proof);
         mapper.insertProof(
                 caller.garageId(),
@@ -75,6 +80,14 @@ class RoadService {
                         Texts.note("note", said.note()),
                         null,
                         null));
+    }
+
+    private List<Proof.Worked> worked(Caller caller, UUID projectId) {
+        return jobs.of(caller, projectId).stream()
+                .filter(j -> j.operation().changesTheVehicle() && j.workedOn() != null)
+                .map(j -> new Proof.Worked(
+                        j.title(), j.nature().system().map(Set::of).orElse(Set.of()), j.workedOn()))
+                .toList();
     }
 
     /** The list of a greater distance is not offered while an earlier one is open. */
@@ -116,7 +129,10 @@ class RoadService {
     FastenerRow put(Caller caller, UUID projectId, FastenerRow said) {
         projects.requireOpen(caller, projectId);
         FastenerRow row = checked(caller, projectId, said);
-        if (mapper.findFastener(caller.garageId(), row.id()).isEmpty() && row.version() == 0)
+        Optional<FastenerRow> stored = mapper.findFastener(caller.garageId(), row.id());
+        if (stored.filter(f -> !f.projectId().equals(projectId)).isPresent())
+            throw new NotFound("fastener of this vehicle", row.id());
+        if (stored.isEmpty() && row.version() == 0)
             mapper.insertFastener(caller.garageId(), projectId, caller.accountId(), row);
         else
             Stored.notStale(
@@ -124,6 +140,12 @@ class RoadService {
                     "fastener",
                     () -> fastener(caller, row.id()));
         return fastener(caller, row.id());
+    }
+
+    /** A job that was over is taken apart again: what it had tightened is tightened again. */
+    @EventListener
+    void takenUpAgain(JobTakenUp job) {
+        mapper.loosen(job.caller().garageId(), job.jobId());
     }
 
     private FastenerRow fastener(Caller caller, UUID id) {

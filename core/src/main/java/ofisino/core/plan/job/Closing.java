@@ -1,0 +1,36 @@
+package ofisino.core.plan.job;
+
+import java.util.List;
+import java.util.Optional;
+import ofisino.core.vehicle.inspection.Decision;
+import ofisino.core.vehicle.inspection.SafetyClass;
+
+/** Whether the work on a finding lets it close after a second look. Common practice, no source. */
+public final class Closing {
+    private Closing() {}
+
+    /** A job that deals with the finding. */
+    public record Work(String title, String code, Operation operation, JobState state) {}
+
+    /** @return what has to be done first, a sentence; empty when the finding may close */
+    public static Optional<String> missing(SafetyClass safety, Decision decision, List<Work> jobs) {
+        if (!safety.standsInTheWay()) return Optional.empty();
+        Optional<String> unverified = jobs.stream()
+                .filter(j -> j.state() != JobState.VERIFIED && j.state() != JobState.DROPPED)
+                .findFirst()
+                .map(j -> "Verify “%s” (%s) first.".formatted(j.title(), j.code()));
+        if (unverified.isPresent()) return unverified.map(sentence -> only(safety) + sentence);
+        boolean toBeMended = decision != Decision.INVESTIGATE;
+        return jobs.stream()
+                        .anyMatch(j -> j.state() == JobState.VERIFIED
+                                && (!toBeMended || j.operation().changesTheVehicle()))
+                ? Optional.empty()
+                : Optional.of(
+                        only(safety)
+                                + "So far it was only looked at: plan the job that mends it, or take up again the one that was dropped.");
+    }
+
+    private static String only(SafetyClass safety) {
+        return "A class %s finding closes only by verified work. ".formatted(safety);
+    }
+}

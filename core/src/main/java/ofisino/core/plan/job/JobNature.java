@@ -1,0 +1,44 @@
+package ofisino.core.plan.job;
+
+import java.util.EnumSet;
+import java.util.Optional;
+import java.util.Set;
+import ofisino.core.kernel.Conflict;
+import ofisino.core.kernel.VehicleSystem;
+
+/**
+ * What a job is to the rules of order, of safety and of the road.
+ *
+ * @param system empty where nobody knows: it counts like the gravest
+ */
+public record JobNature(Operation operation, Optional<VehicleSystem> system, Set<Detail> details) {
+    public JobNature {
+        details = Set.copyOf(details);
+    }
+
+    /**
+     * Once begun it stays what it is: what it has to answer for before it ends cannot be edited away. Details may be added.
+     *
+     * @throws Conflict when a job in that state may not become the other
+     */
+    public void mayBecome(JobNature changed, JobState state) {
+        boolean begun = state.isInHand() || state.isDone();
+        boolean same =
+                changed.operation == operation && changed.system.equals(system) && changed.details.containsAll(details);
+        if (begun && !same)
+            throw new Conflict(
+                    "job.begun-as-it-is",
+                    "This job has begun: what it does and where stays as it is. Was it other work? Add a job for that, and drop this one.");
+    }
+
+    /** Of two jobs made into one: it asks for all that either asks for. */
+    public JobNature joinedWith(JobNature other) {
+        Set<Detail> both = EnumSet.noneOf(Detail.class);
+        both.addAll(details);
+        both.addAll(other.details);
+        return new JobNature(
+                operation.changesTheVehicle() ? operation : other.operation,
+                system.equals(other.system) ? system : Optional.empty(),
+                both);
+    }
+}

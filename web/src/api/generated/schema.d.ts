@@ -3933,6 +3933,8 @@ export interface components {
             presentMinutes: number;
         };
         HoldRequest: {
+            /** Format: date */
+            answerBy?: string;
             reason: string;
             /** Format: int64 */
             version: number;
@@ -4263,6 +4265,7 @@ export interface components {
             /** Format: date-time */
             finish: string;
             holder: components["schemas"]["Subject"];
+            notBefore: boolean;
             /** Format: int32 */
             spareDays?: number;
         };
@@ -4349,6 +4352,8 @@ export interface components {
             title: string;
         };
         NeedRow: {
+            /** Format: date */
+            answerBy?: string;
             /** Format: date */
             arrivedOn?: string;
             essential: boolean;
@@ -4892,6 +4897,7 @@ export interface components {
             money: components["schemas"]["Point"][];
             pace: components["schemas"]["PaceOfPlan"];
             unplaced: components["schemas"]["UnplacedResponse"][];
+            waiting: components["schemas"]["Waiting"][];
             windows: components["schemas"]["TimeWindow"][];
         };
         Point: {
@@ -5683,6 +5689,17 @@ export interface components {
             fit: "FITS" | "TIGHT" | "STUCK";
             /** Format: int32 */
             spareMm: number;
+        };
+        Waiting: {
+            /** @enum {string} */
+            aim: "RUNNER" | "ROAD_READY" | "DRIVER" | "SHOW";
+            /** Format: date */
+            answerBy?: string;
+            because?: components["schemas"]["Subject"];
+            leftOut: boolean;
+            subject: components["schemas"]["Subject"];
+            /** @enum {string} */
+            why: "GATE_SHUT" | "ANSWER" | "AFTER";
         };
         WaiverRow: {
             /** Format: uuid */

@@ -35,6 +35,7 @@ export function NeedSheet({
           <dd className="font-semibold">
             {t(`needState.${n.state}`)}
             {n.stateReason && `: ${n.stateReason}`}
+            {n.answerBy && ` (${t('parts.answerBy', { date: format.dayAndYear(n.answerBy) })})`}
           </dd>
           <dt className="quiet">{t('parts.quantity')}</dt>
           <dd>
@@ -119,7 +120,9 @@ function ArrivalButton({ need }: { need: Need }) {
 
 function HoldForm({ need }: { need: Need }) {
   const { t } = useTranslation()
+  const format = useFormat()
   const [reason, setReason] = useState('')
+  const [answerBy, setAnswerBy] = useState('')
   const hold = useWrite(
     (body: Schemas['HoldRequest'], id) =>
       need.state === 'HELD'
@@ -154,10 +157,18 @@ function HoldForm({ need }: { need: Need }) {
         className="grid gap-2"
         onSubmit={(e) => {
           e.preventDefault()
-          hold.mutate({ reason, version: need.version })
+          hold.mutate({ reason, ...(answerBy && { answerBy }), version: need.version })
         }}
       >
         <TextField label={t('parts.holdReason')} value={reason} onChange={(e) => setReason(e.target.value)} />
+        <TextField
+          label={t('parts.holdUntil')}
+          hint={t('parts.holdUntilHint')}
+          type="date"
+          min={format.today()}
+          value={answerBy}
+          onChange={(e) => setAnswerBy(e.target.value)}
+        />
         <ProblemAlert error={hold.error} />
         <div>
           <button type="submit" className="btn" disabled={hold.isPending}>

@@ -29,9 +29,11 @@ const plan = (more: object = {}) => ({
         { kind: 'JOB', id: 'a', title: 'Work a' },
       ],
       spareDays: -3,
+      notBefore: false,
     },
   ],
   unplaced: [],
+  waiting: [],
   circle: [],
   windows: [
     { from: '2026-03-03T18:00:00Z', to: '2026-03-03T20:00:00Z' },
@@ -182,4 +184,31 @@ it('says until when a plan B has to be chosen, and when that day is past', async
   screen.getAllByRole('button', { name: /^Work b, / })[0]!.focus()
   await userEvent.keyboard('{Enter}')
   expect(await screen.findByText(/it had to be decided by/)).toBeInTheDocument()
+})
+
+it('dates nothing for sure that waits, and says for what', async () => {
+  const held = { subject: { kind: 'JOB', id: 'c', title: 'New seat cover' }, aim: 'RUNNER', why: 'ANSWER' }
+  const because = { kind: 'NEED', id: 'n', title: 'Seat cover' }
+  open(
+    plan({
+      milestones: [{ ...plan().milestones[0]!, notBefore: true }],
+      waiting: [
+        { ...held, because, leftOut: true },
+        { ...held, because, answerBy: '2026-04-02', subject: { ...held.subject, id: 'd' }, leftOut: false },
+        { ...held, why: 'AFTER', subject: { kind: 'REFIT', id: 'w', title: 'Seats' }, leftOut: true },
+        { ...held, why: 'GATE_SHUT', subject: { kind: 'JOB', id: 'e', title: 'First drive' }, leftOut: true },
+      ],
+    }),
+  )
+  expect(await screen.findByText(/It runs not before .*5 Mar/)).toBeInTheDocument()
+  expect(screen.queryByText(/about/)).not.toBeInTheDocument()
+  const without = screen.getByRole('heading', { name: '3 things wait and have no date' }).closest('section')!
+  expect(within(without).getByText(/nobody knows until when/)).toBeInTheDocument()
+  expect(within(without).getByText(/Close again: Seats/)).toBeInTheDocument()
+  expect(within(without).getByRole('link', { name: 'Open the part' })).toHaveAttribute('href', '/p/car/parts?need=n')
+  expect(within(without).getByRole('link', { name: 'See what stands in the way' })).toHaveAttribute(
+    'href',
+    '/p/car/road',
+  )
+  expect(screen.getByText(/is held back until 2 Apr/)).toBeInTheDocument()
 })

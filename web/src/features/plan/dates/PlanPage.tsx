@@ -18,6 +18,7 @@ import { PlanAxis } from './PlanAxis'
 import { PlanDays } from './PlanDays'
 import { Sooner } from './Sooner'
 import { useReason } from './useReason'
+import { Waiting } from './Waiting'
 
 type Plan = Schemas['PlanResponse']
 
@@ -49,7 +50,8 @@ function Dated({ plan, projectId }: { plan: Plan; projectId: string }) {
       action={plan.activities.length > 0 && <FollowPlan projectId={projectId} plan={plan} />}
     >
       <Unplanned plan={plan} projectId={projectId} />
-      {plan.activities.length === 0 && plan.unplaced.length === 0 && plan.circle.length === 0 && (
+      <Waiting plan={plan} projectId={projectId} />
+      {plan.activities.length === 0 && plan.unplaced.length + plan.circle.length + plan.waiting.length === 0 && (
         <Empty title={t('plan.emptyTitle')}>{t('plan.empty')}</Empty>
       )}
       <PlanAxis
@@ -114,7 +116,7 @@ function PlanAnswer({ plan }: { plan: Plan }) {
   const { t } = useTranslation()
   const format = useFormat()
   if (plan.circle.length > 0) return t('plan.circle', { jobs: plan.circle.map((s) => s.title).join(' → ') })
-  if (plan.milestones.length === 0) return t('plan.nothing')
+  if (plan.milestones.length === 0) return t(plan.waiting.length > 0 ? 'plan.allWaits' : 'plan.nothing')
   const shown = plan.milestones.filter((m, i, all) => i === 0 || m.finish !== all[i - 1]!.finish)
   const last = shown.at(-1)!
   return (
@@ -124,7 +126,7 @@ function PlanAnswer({ plan }: { plan: Plan }) {
         return (
           <span key={m.aim}>
             <Trans
-              i18nKey={heldAlike ? 'plan.milestoneShort' : 'plan.milestone'}
+              i18nKey={`plan.${m.notBefore ? 'notBefore' : 'milestone'}${heldAlike ? 'Short' : ''}`}
               values={{ aim: t(`reached.${m.aim}`), date: format.day(format.dateOf(m.finish)), holder: m.holder.title }}
               components={{ b: <strong className="font-bold" /> }}
             />{' '}

@@ -45,7 +45,7 @@ class CarsByChanceTest {
     /**
      * S: a finding of class A or B stops standing in the way only by a look after its jobs, by being withdrawn, or by being lowered with a
      * reason. S: whatever is open stands on the list before the road. S: no drive and no first start is offered, begun or finished while its
-     * gate is shut.
+     * gate is shut. S: no plan has a date for a drive while a class A is open and nobody plans its work.
      */
     @ParameterizedTest
     @MethodSource("cars")
@@ -316,6 +316,8 @@ class CarsByChanceTest {
                                     .map(p -> p.path("subject")))
                     .map(j -> j.path("id").asString())
                     .toList();
+            if (dangersWithoutWork())
+                assertThat(planned()).as("car %d: no date for a drive", seed).doesNotContain(drives.get(0));
             for (UUID drive : drives) {
                 JsonNode job = owner.get("/api/jobs/" + drive).ok();
                 assertThat(tonight).as("car %d: not offered", seed).doesNotContain(drive.toString());
@@ -323,6 +325,30 @@ class CarsByChanceTest {
                         .as("car %d: never finished against the rules", seed)
                         .isNotIn("FINISHED", "VERIFIED");
             }
+        }
+
+        private boolean dangersWithoutWork() {
+            Set<String> worked = jobs().stream()
+                    .filter(j -> !Set.of("VERIFIED", "DROPPED")
+                            .contains(j.path("state").asString()))
+                    .flatMap(j -> j.path("findings").valueStream())
+                    .map(JsonNode::asString)
+                    .collect(Collectors.toSet());
+            return findings().stream()
+                    .filter(f -> f.path("safetyClass").asString().equals("A"))
+                    .filter(f -> !Set.of("CLOSED", "WITHDRAWN", "AWAITING_RECHECK")
+                            .contains(f.path("state").asString()))
+                    .anyMatch(f -> !worked.contains(f.path("id").asString()));
+        }
+
+        private List<UUID> planned() {
+            return owner.get(base + "/plan")
+                    .ok()
+                    .path("activities")
+                    .valueStream()
+                    .filter(a -> a.at("/subject/kind").asString().equals("JOB"))
+                    .map(a -> UUID.fromString(a.at("/subject/id").asString()))
+                    .toList();
         }
 
         private JsonNode road() {

@@ -29,6 +29,7 @@ public interface Needs {
 
     /**
      * @param essential the job cannot begin without it
+     * @param answerBy  while it is held back: the day by which the answer is promised
      * @param orderId    the latest order it is on, while it is ordered or since
      * @param expectedOn when that order is expected
      * @param placeCode  where it lies, once accepted
@@ -44,8 +45,14 @@ public interface Needs {
             int leadDays,
             boolean essential,
             NeedState state,
+            @Nullable LocalDate answerBy,
             @Nullable UUID orderId,
             @Nullable LocalDate expectedOn,
             @Nullable String placeCode,
-            @Nullable String placeName) {}
+            @Nullable String placeName) {
+        /** Held back, and nobody knows until when: no day was promised, or it has passed. */
+        public boolean waitsWithoutADate(LocalDate today) {
+            return state == NeedState.HELD && (answerBy == null || answerBy.isBefore(today));
+        }
+    }
 }

@@ -10,6 +10,9 @@ public interface DriveOrder {
     /** What has to be over before each of them, whatever a person linked. */
     List<Sequence.Binding> before(Caller caller, UUID projectId);
 
+    /** Those whose gate stays shut until somebody plans more work: they have no date. */
+    Set<UUID> undated(Caller caller, UUID projectId);
+
     /** Those whose gate is shut: they are not offered. */
     Set<UUID> notYet(Caller caller, UUID projectId);
 }

@@ -1,6 +1,7 @@
 package ofisino.server.plan;
 
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -14,6 +15,7 @@ import ofisino.core.plan.schedule.PlanOutcome;
 import ofisino.core.plan.schedule.PlanProblem;
 import ofisino.core.plan.tonight.Tonight;
 import ofisino.server.identity.Caller;
+import org.jspecify.annotations.Nullable;
 
 /** The door to the dated plan of a project. */
 public interface Plans {
@@ -25,6 +27,7 @@ public interface Plans {
      * @param tonight    the asking person's next stay in the garage; empty while they have named no time
      * @param subjects   what each activity is: a job, an order, a need
      * @param slack      how late each may begin, worked out when it is asked for
+     * @param waiting    what has no date, or only a hoped-for one, because what it waits for has none
      */
     record Planned(
             PlanProblem problem,
@@ -33,10 +36,17 @@ public interface Plans {
             List<Milestone> milestones,
             Optional<Tonight> tonight,
             Map<String, Subject> subjects,
-            Supplier<Map<ActivityId, Instant>> slack) {
+            Supplier<Map<ActivityId, Instant>> slack,
+            List<Waiting> waiting) {
         public Planned {
             milestones = List.copyOf(milestones);
+            waiting = List.copyOf(waiting);
             subjects = Map.copyOf(subjects);
+        }
+
+        /** The milestone comes no sooner than the plan says, and later when what it waits for takes longer. */
+        public boolean isNotBefore(Aim milestone) {
+            return waiting.stream().anyMatch(w -> milestone.needs(w.aim()));
         }
 
         /** How late each may begin without any milestone getting later; empty while not everything has a date. */
@@ -47,6 +57,28 @@ public interface Plans {
         /** @throws java.util.NoSuchElementException when the plan has no such activity */
         public Subject subject(String activityId) {
             return Optional.ofNullable(subjects.get(activityId)).orElseThrow();
+        }
+    }
+
+    /**
+     * @param because  the part that is held back, where that is why
+     * @param answerBy when it is promised to be known
+     * @param leftOut  it has no date in the plan
+     */
+    record Waiting(
+            Subject subject,
+            Aim aim,
+            Why why,
+            @Nullable Subject because,
+            @Nullable LocalDate answerBy,
+            boolean leftOut) {
+        public enum Why {
+            /** It starts, moves or drives the vehicle, and nothing planned opens its gate. */
+            GATE_SHUT,
+            /** A part that it cannot do without is held back until something is known. */
+            ANSWER,
+            /** It comes after one that has no date. */
+            AFTER
         }
     }
 

@@ -86,7 +86,15 @@ class TodayTest {
         UUID hose = garage.need(project, job, "Hose");
         UUID clip = garage.need(project, job, "Clip");
         garage.owner()
-                .post("/api/needs/" + clip + "/hold", map("reason", "the box is not opened yet", "version", 0))
+                .post(
+                        "/api/needs/" + clip + "/hold",
+                        map(
+                                "reason",
+                                "the box is not opened yet",
+                                "answerBy",
+                                TestGarage.DAY.plusDays(20),
+                                "version",
+                                0))
                 .ok();
         assertThat(today(garage, project).get("order"))
                 .extracting(o -> o.get("needId").asString())

@@ -52,6 +52,20 @@ public final class Gates {
                         b -> b.rule() == Rule.TORQUE_MISSING && b.subject().id().equals(job.toString()));
     }
 
+    /**
+     * Whether something keeps it shut that nothing planned removes: then whatever asks for it has no date.
+     *
+     * @param inWork findings that an open job deals with
+     */
+    public boolean staysShut(Gate gate, Set<UUID> inWork) {
+        return byGate.get(gate).stream().anyMatch(b -> b.rule().staysWithoutAJob() && !isOf(inWork, b));
+    }
+
+    private static boolean isOf(Set<UUID> findings, Blocker b) {
+        return b.subject().kind() == Blocker.Subject.Kind.FINDING
+                && findings.contains(UUID.fromString(b.subject().id()));
+    }
+
     public boolean isOpen(Gate gate) {
         return byGate.get(gate).isEmpty();
     }

@@ -41,6 +41,31 @@ public enum Rule {
         return Source.COMMON_PRACTICE;
     }
 
+    /** Whether only work that somebody has still to plan removes it; what is looked at, tested or proved comes when its day comes. */
+    boolean staysWithoutAJob() {
+        return switch (this) {
+            case FINDING_OPEN, FINDING_PUT_OFF, FINDING_ONLY_FOR_NOW, READING_OUTSIDE, SAFETY_PART_MISSING -> true;
+            case CHECKS_UNANSWERED,
+                    CHECKS_OF_THE_DRIVE,
+                    READING_MISSING,
+                    READING_NOT_JUDGED,
+                    READING_TOO_OLD,
+                    SECOND_READER_WANTED,
+                    CODES_LEFT,
+                    CODES_NOT_DRIVEN,
+                    JOB_IN_HAND,
+                    JOB_NOT_VERIFIED,
+                    JOBS_NOT_DONE,
+                    TORQUE_MISSING,
+                    FASTENER_NOT_TIGHT,
+                    OPENING_OPEN,
+                    CLOSED_FOR_NOW,
+                    OWED_DUE,
+                    PROOF_MISSING,
+                    PROOF_RUN_OUT -> false;
+        };
+    }
+
     Stream<Blocker> check(Evidence evidence) {
         return predicate.apply(evidence);
     }

@@ -137,6 +137,30 @@ class GatesTest {
                 assertThat(gates.isOpen(gate)).isFalse();
     }
 
+    /** A finding that a job deals with has a date, one that nobody plans anything for has none; a test has its day at the end. */
+    @Test
+    void onlyWhatSomebodyPlannedOpensAGate() {
+        Gates leak = new PlantedCar()
+                .finding(found(SafetyClass.A, VehicleSystem.BRAKES, FindingState.DECIDED))
+                .gates();
+        assertThat(leak.staysShut(Gate.FIRST_MOVE, Set.of())).isTrue();
+        assertThat(leak.staysShut(Gate.PUSHED, Set.of())).isFalse();
+        assertThat(leak.staysShut(Gate.FIRST_MOVE, Set.of(ID))).isFalse();
+        for (Rule rule : Rule.values()) {
+            Gates gates = plant(new PlantedCar(), rule).gates();
+            boolean needsAJob = Set.of(
+                            Rule.FINDING_OPEN,
+                            Rule.FINDING_PUT_OFF,
+                            Rule.FINDING_ONLY_FOR_NOW,
+                            Rule.READING_OUTSIDE,
+                            Rule.SAFETY_PART_MISSING)
+                    .contains(rule);
+            assertThat(Arrays.stream(Gate.values()).anyMatch(g -> gates.staysShut(g, Set.of())))
+                    .as("%s", rule)
+                    .isEqualTo(needsAJob);
+        }
+    }
+
     @Test
     void milderDefectsKeepNoneShut() {
         for (SafetyClass mild : List.of(SafetyClass.C, SafetyClass.D))

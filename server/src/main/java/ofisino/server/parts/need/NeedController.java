@@ -45,7 +45,8 @@ class NeedController {
 
     record NeedChangeRequest(NeedFields fields, long version) {}
 
-    record HoldRequest(String reason, long version) {}
+    /** @param answerBy the day by which it is known; absent where nobody promised one */
+    record HoldRequest(String reason, @Nullable LocalDate answerBy, long version) {}
 
     record ReleaseRequest(long version) {}
 
@@ -86,7 +87,7 @@ class NeedController {
 
     @PostMapping("/needs/{id}/hold")
     NeedRow hold(Caller caller, @PathVariable UUID id, @RequestBody HoldRequest body) {
-        return service.hold(caller, id, body.reason(), body.version());
+        return service.hold(caller, id, body.reason(), body.answerBy(), body.version());
     }
 
     @PostMapping("/needs/{id}/release")

@@ -27,6 +27,7 @@ interface NeedMapper {
 
     void reassign(UUID garageId, UUID fromJobId, UUID toJobId);
 
+    /** @param answerBy while it is held back: the day by which the answer is promised; absent where none is */
     record NeedRow(
             UUID id,
             UUID projectId,
@@ -39,6 +40,7 @@ interface NeedMapper {
             boolean essential,
             NeedState state,
             String stateReason,
+            @Nullable LocalDate answerBy,
             @Nullable UUID placeId,
             @Nullable String placeCode,
             @Nullable String placeName,
@@ -49,6 +51,33 @@ interface NeedMapper {
             @Nullable Grade grade,
             String gradeReason,
             long version) {
+
+        /** Held back, until a day where somebody promised one. */
+        NeedRow heldUntil(@Nullable LocalDate answer) {
+            return new NeedRow(
+                    id,
+                    projectId,
+                    jobId,
+                    title,
+                    side,
+                    quantity,
+                    estimateMinor,
+                    leadDays,
+                    essential,
+                    state,
+                    stateReason,
+                    answer,
+                    placeId,
+                    placeCode,
+                    placeName,
+                    arrivedOn,
+                    orderId,
+                    expectedOn,
+                    supplier,
+                    grade,
+                    gradeReason,
+                    version);
+        }
 
         NeedRow in(NeedState next, String reason, @Nullable UUID place, @Nullable LocalDate arrived, long onVersion) {
             return new NeedRow(
@@ -63,6 +92,7 @@ interface NeedMapper {
                     essential,
                     next,
                     reason,
+                    null,
                     place,
                     null,
                     null,

@@ -23,6 +23,7 @@ import ofisino.server.parts.need.NeedController.VariantWarning;
 import ofisino.server.parts.need.NeedMapper.NeedRow;
 import ofisino.server.vehicle.Projects;
 import ofisino.server.vehicle.Variants;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** Parts and consumables from "needed" to "verified". */
@@ -72,15 +73,16 @@ class NeedService implements Needs {
         return save(
                 caller,
                 checked(
-                        caller,
-                        id,
-                        n.projectId(),
-                        fields,
-                        n.state(),
-                        n.stateReason(),
-                        n.placeId(),
-                        n.arrivedOn(),
-                        version));
+                                caller,
+                                id,
+                                n.projectId(),
+                                fields,
+                                n.state(),
+                                n.stateReason(),
+                                n.placeId(),
+                                n.arrivedOn(),
+                                version)
+                        .heldUntil(n.answerBy()));
     }
 
     private NeedRow checked(
@@ -116,6 +118,7 @@ class NeedService implements Needs {
                 !Boolean.FALSE.equals(f.essential()),
                 state,
                 reason,
+                null,
                 place,
                 null,
                 null,
@@ -133,16 +136,23 @@ class NeedService implements Needs {
         return mapper.find(caller.garageId(), id).map(NeedRow::estimateMinor).orElse(0L);
     }
 
-    NeedRow hold(Caller caller, UUID id, String reason, long version) {
+    NeedRow hold(Caller caller, UUID id, String reason, @Nullable LocalDate answerBy, long version) {
         NeedRow n = open(caller, id);
+        LocalDate today = LocalDate.now(clock.withZone(garages.zone(caller)));
+        if (answerBy != null && (answerBy.isBefore(today) || answerBy.isAfter(today.plusYears(2))))
+            throw InvalidValue.of(
+                    "answerBy",
+                    "need.answer-by",
+                    "Say a day from today on, within two years, or leave it empty while nobody knows.");
         return save(
                 caller,
                 n.in(
-                        n.state().to(NeedState.HELD, n.title()),
-                        Texts.line("reason", reason),
-                        n.placeId(),
-                        n.arrivedOn(),
-                        version));
+                                n.state().to(NeedState.HELD, n.title()),
+                                Texts.line("reason", reason),
+                                n.placeId(),
+                                n.arrivedOn(),
+                                version)
+                        .heldUntil(answerBy));
     }
 
     NeedRow release(Caller caller, UUID id, long version) {
@@ -198,6 +208,7 @@ class NeedService implements Needs {
                         n.leadDays(),
                         n.essential(),
                         n.state(),
+                        n.answerBy(),
                         n.orderId(),
                         n.expectedOn(),
                         n.placeCode(),

@@ -88,6 +88,7 @@ class PlanAnswers {
                         .map(l -> loose(planned, l))
                         .toList(),
                 pace(caller, projectId),
+                planned.waiting(),
                 service.followedAt(caller, projectId).orElse(null));
     }
 
@@ -149,6 +150,7 @@ class PlanAnswers {
                 m.reached().finish(),
                 subject(planned, m.reached().holder()),
                 m.reached().chain().stream().map(id -> subject(planned, id)).toList(),
+                planned.isNotBefore(m.aim()),
                 planned.problem()
                         .target()
                         .map(t -> (int) ChronoUnit.DAYS.between(day(m.reached().finish(), zone), t))

@@ -19,6 +19,7 @@ import ofisino.server.identity.AtLeast;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Role;
 import ofisino.server.identity.Roles;
+import ofisino.server.plan.Plans;
 import ofisino.server.plan.Plans.Subject;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -80,12 +81,13 @@ class PlanController {
     /** @param decideBy the last day on which it can still be chosen without any milestone getting later; absent while not everything has a date */
     record PlanB(String what, long costMinor, @Nullable LocalDate decideBy) {}
 
-    /** @param spareDays until the target; negative when it is missed */
+    /** @param notBefore it waits for something without a sure date, so that it may come later @param spareDays until the target; negative when it is missed */
     record MilestoneResponse(
             Aim aim,
             Instant finish,
             Subject holder,
             List<Subject> chain,
+            boolean notBefore,
             @Nullable Integer spareDays) {}
 
     record UnplacedResponse(Subject subject, LimitResponse limit) {}
@@ -95,6 +97,7 @@ class PlanController {
      * @param windows    the asking person's times in the garage as far as the plan goes
      * @param money      a point for each day on which something changes; empty without a limit a month
      * @param loose      what should have followed soon and does not
+     * @param waiting    what has no date, or only a hoped-for one, and why
      * @param followedAt when somebody said that this is the plan
      */
     record PlanResponse(
@@ -106,6 +109,7 @@ class PlanController {
             List<Balance.Point> money,
             List<LooseResponse> loose,
             PaceOfPlan pace,
+            List<Plans.Waiting> waiting,
             @Nullable Instant followedAt) {}
 
     record LooseResponse(Subject before, Subject after, long withinMinutes, long gapMinutes, Blocks.Why why) {}

@@ -113,7 +113,7 @@ class PlanService implements Plans {
                 .forEach(a -> subjects.computeIfAbsent(
                         a.id().value(),
                         copy -> now.subject(Splitting.original(a.id()).value())));
-        return solved(problem, subjects, p -> now.tonight());
+        return solved(problem, subjects, now.waiting(), p -> now.tonight());
     }
 
     /** The plan as it would be with the hours that the person really takes, or with those that were thought. */
@@ -124,7 +124,7 @@ class PlanService implements Plans {
 
     /** The plan of a problem that is like the one that is planned now but for something. */
     Planned instead(Planned now, PlanProblem problem) {
-        return solved(problem, now.subjects(), p -> now.tonight());
+        return solved(problem, now.subjects(), now.waiting(), p -> now.tonight());
     }
 
     private Planned planned(Caller caller, UUID projectId, Map<String, LocalDate> pins) {
@@ -164,18 +164,23 @@ class PlanService implements Plans {
                 stating.state(garage.caller(), project, pins, garage.people(), garage.zone(), garage.now(), ownPace);
         Optional<MonthlyMoney.Limit> limit = money.of(garage.caller(), project.id());
         boolean common = limit.filter(MonthlyMoney.Limit::common).isPresent();
-        PlanProblem problem = statement.problem(
+        Statement.Stated stated = statement.stated(
                 limit, Optional.ofNullable(project.targetOn()), followed(garage.caller(), project.id()));
+        PlanProblem problem = stated.problem();
         for (Planned other : first) problem = Sharing.behind(other.problem(), other.plan(), problem, common);
         List<PlanProblem.Person> people = problem.people();
         return solved(
                 problem,
                 statement.subjects(),
+                stated.waiting(),
                 plan -> tonight(garage.caller(), people, plan, garage.now(), garage.zone()));
     }
 
     private Planned solved(
-            PlanProblem problem, Map<String, Subject> subjects, Function<Plan, Optional<Tonight>> tonight) {
+            PlanProblem problem,
+            Map<String, Subject> subjects,
+            List<Waiting> waiting,
+            Function<Plan, Optional<Tonight>> tonight) {
         KnownAnswers.Answer answer = answers.of(problem);
         if (answer.outcome() instanceof PlanOutcome.Circular) {
             KnownAnswers.Answer overlapping = answers.of(Statement.overlapping(problem));
@@ -189,7 +194,8 @@ class PlanService implements Plans {
                 answer.milestones(),
                 tonight.apply(plan),
                 subjects,
-                answer::latestStarts);
+                answer::latestStarts,
+                waiting);
     }
 
     /** Everybody with time in the garage; where nobody has any, the asking person, who then has none. */

@@ -25,12 +25,14 @@ import ofisino.core.plan.schedule.Activity;
 import ofisino.core.plan.schedule.ActivityId;
 import ofisino.core.plan.schedule.Plan;
 import ofisino.core.plan.schedule.PlanProblem;
+import ofisino.core.plan.schedule.Undated;
 import ofisino.server.parts.Needs.Need;
 import ofisino.server.plan.Appointments.Appointment;
 import ofisino.server.plan.JobConditions;
 import ofisino.server.plan.Jobs;
 import ofisino.server.plan.Jobs.Job;
 import ofisino.server.plan.MonthlyMoney;
+import ofisino.server.plan.Plans;
 import ofisino.server.plan.Plans.Subject;
 import ofisino.server.plan.Plans.Subject.Kind;
 import ofisino.server.plan.SendOuts;
@@ -60,6 +62,7 @@ final class Statement {
     private Map<UUID, JobConditions.Where> conditions = Map.of();
     private Optional<OwnFactor> ownFactor = Optional.empty();
     private boolean carGoes;
+    private final Waits waits;
 
     Statement(Instant now, ZoneId zone, List<PlanProblem.Person> people, Surroundings around) {
         this.around = around;
@@ -67,6 +70,7 @@ final class Statement {
         this.now = now;
         this.zone = zone;
         this.people = new ArrayList<>(people);
+        this.waits = new Waits(today());
     }
 
     /** Permanent jobs that come after what they are spared for, and what a person moved by hand. */
@@ -128,12 +132,26 @@ final class Statement {
         return this;
     }
 
-    Statement needs(List<Need> needs) {
-        for (Need need : needs)
-            if (need.jobId() != null
-                    && open.containsKey(need.jobId())
-                    && !need.state().isAvailable()) addArrival(need);
+    /** What starts, moves or drives the vehicle while nothing planned opens its gate. */
+    Statement shut(Set<UUID> undated) {
+        undated.forEach(id -> waits.shut(new ActivityId(jobKey(id))));
         return this;
+    }
+
+    Statement needs(List<Need> needs) {
+        for (Need need : needs) {
+            if (need.jobId() == null
+                    || !open.containsKey(need.jobId())
+                    || need.state().isAvailable()) continue;
+            addArrival(need);
+            if (need.state() == NeedState.HELD && need.essential())
+                waits.forAnswer(new ActivityId(jobKey(need.jobId())), need);
+        }
+        return this;
+    }
+
+    private LocalDate today() {
+        return now.atZone(zone).toLocalDate();
     }
 
     Statement appointments(List<Appointment> appointments) {
@@ -205,7 +223,17 @@ final class Statement {
         return subjects;
     }
 
-    PlanProblem problem(Optional<MonthlyMoney.Limit> money, Optional<LocalDate> target, Optional<Plan> followed) {
+    record Stated(PlanProblem problem, List<Plans.Waiting> waiting) {}
+
+    /** What has a date; and what waits for something, with why. */
+    Stated stated(Optional<MonthlyMoney.Limit> money, Optional<LocalDate> target, Optional<Plan> followed) {
+        PlanProblem all = problem(money, target, followed);
+        Undated.Rest rest = waits.rest(all);
+        return new Stated(rest.problem(), waits.named(all, rest.leftOut(), subjects));
+    }
+
+    private PlanProblem problem(
+            Optional<MonthlyMoney.Limit> money, Optional<LocalDate> target, Optional<Plan> followed) {
         return new PlanProblem(
                 now,
                 now.plus(HORIZON),
@@ -217,8 +245,7 @@ final class Statement {
                 links,
                 openings,
                 exclusions,
-                money.map(m -> PlanProblem.Purse.monthly(
-                        m.leftMinor(), m.monthlyMinor(), now.atZone(zone).toLocalDate(), MONTHS)),
+                money.map(m -> PlanProblem.Purse.monthly(m.leftMinor(), m.monthlyMinor(), today(), MONTHS)),
                 List.of(Aim.values()),
                 target,
                 followed);
@@ -322,10 +349,10 @@ final class Statement {
                 false));
     }
 
-    /** A part on its way is there on its day, looked at the day after next; one not ordered takes its time from the day of ordering. */
+    /** A part on its way is there on its day, looked at the day after next; one not ordered takes its time from the day of ordering, or of the answer. */
     private void addArrival(Need need) {
         Job job = open.get(need.jobId());
-        String key = "need:" + need.id();
+        String key = needKey(need.id());
         boolean coming = need.state() == NeedState.ORDERED && need.expectedOn() != null;
         boolean here = need.state() == NeedState.RECEIVED;
         Kind kind = coming ? Kind.ORDER : here ? Kind.ARRIVED : Kind.NEED;
@@ -339,7 +366,10 @@ final class Statement {
                     .plusDays(OrderDates.USUAL_CHECK_DAYS)
                     .atStartOfDay(zone)
                     .toInstant()));
-        else if (!here && need.estimateMinor() > 0)
+        else if (need.answerBy() != null)
+            order = order.with(
+                    order.timing().notBefore(need.answerBy().atStartOfDay(zone).toInstant()));
+        if (!coming && !here && need.estimateMinor() > 0)
             order = order.with(List.of(new Activity.Due(need.estimateMinor(), Activity.Due.When.START)));
         subjects.put(key, new Subject(kind, need.id(), need.title()));
         activities.add(order);
@@ -348,6 +378,10 @@ final class Statement {
 
     private static int slots(int minutes) {
         return (minutes + SLOT_MINUTES - 1) / SLOT_MINUTES;
+    }
+
+    static String needKey(UUID id) {
+        return "need:" + id;
     }
 
     static String jobKey(UUID id) {

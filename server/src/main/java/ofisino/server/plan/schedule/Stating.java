@@ -96,6 +96,7 @@ class Stating {
         return statement
                 .jobs(all, links(caller, project.id()), ways.stays(caller, project.id()))
                 .soon(sequence.soon(caller, project.id()))
+                .shut(driveOrder.undated(caller, project.id()))
                 .needs(needs.of(caller, project.id()))
                 .appointments(appointments.ahead(caller, project.id()))
                 .away(away);

@@ -5,12 +5,15 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.BiPredicate;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import ofisino.core.plan.job.Precedence;
 import ofisino.core.roadready.gate.DriveJobs;
 import ofisino.core.roadready.gate.Gate;
 import ofisino.core.roadready.gate.Gates;
+import ofisino.core.vehicle.inspection.FindingState;
 import ofisino.server.identity.Caller;
 import ofisino.server.plan.DriveOrder;
 import ofisino.server.plan.Jobs;
@@ -68,15 +71,42 @@ class RoadOrder implements DriveOrder {
 
     @Override
     public Set<UUID> notYet(Caller caller, UUID projectId) {
+        return which(
+                caller,
+                projectId,
+                (gates, job) -> gates.before(gateOf(job)).stream()
+                        .anyMatch(b -> !b.subject().id().equals(job.id().toString())));
+    }
+
+    @Override
+    public Set<UUID> undated(Caller caller, UUID projectId) {
+        Set<UUID> inWork = inWork(caller, projectId);
+        return which(caller, projectId, (gates, job) -> gates.staysShut(gateOf(job), inWork));
+    }
+
+    private Set<UUID> which(Caller caller, UUID projectId, BiPredicate<Gates, Jobs.Job> shut) {
         List<Jobs.Job> driving = jobs.of(caller, projectId).stream()
                 .filter(j -> !j.state().isOver() && drives(j))
                 .toList();
         if (driving.isEmpty()) return Set.of();
         Gates all = gates.gates(caller, projectId);
-        return driving.stream()
-                .filter(j -> all.before(Gate.askedBy(j.operation(), j.details()).orElseThrow()).stream()
-                        .anyMatch(b -> !b.subject().id().equals(j.id().toString())))
-                .map(Jobs.Job::id)
+        return driving.stream().filter(j -> shut.test(all, j)).map(Jobs.Job::id).collect(Collectors.toSet());
+    }
+
+    private static Gate gateOf(Jobs.Job job) {
+        return Gate.askedBy(job.operation(), job.details()).orElseThrow();
+    }
+
+    /** Findings that an open job deals with, or that only wait for a second look. */
+    private Set<UUID> inWork(Caller caller, UUID projectId) {
+        Map<UUID, List<UUID>> byJob = jobs.findingsByJob(caller, projectId);
+        return Stream.concat(
+                        jobs.of(caller, projectId).stream()
+                                .filter(j -> !j.state().isOver())
+                                .flatMap(j -> byJob.getOrDefault(j.id(), List.of()).stream()),
+                        findings.of(caller, projectId).stream()
+                                .filter(f -> f.state() == FindingState.AWAITING_RECHECK)
+                                .map(Findings.Found::id))
                 .collect(Collectors.toSet());
     }
 }

@@ -111,7 +111,7 @@ class TodayService {
                         project,
                         planned,
                         zone,
-                        !withoutWork.isEmpty() || asksForMore(gates) || waitsForAnAnswer(needList)),
+                        !withoutWork.isEmpty() || asksForMore(gates) || planned.isNotBefore(Aim.ROAD_READY)),
                 tonight(planned, jobList, needList, driveOrder.notYet(caller, projectId)),
                 evenings.openNotes(caller, projectId),
                 orders(planned, needList, zone, today),
@@ -143,11 +143,6 @@ class TodayService {
                         && (Aim.ROAD_READY.needs(f.aim()) || f.safetyClass().standsInTheWay())
                         && !withJobs.contains(f.id()))
                 .toList();
-    }
-
-    /** A part that is held back until something is known comes no sooner than the plan hopes. */
-    private static boolean waitsForAnAnswer(List<Need> needList) {
-        return needList.stream().anyMatch(n -> n.state() == NeedState.HELD && n.jobId() != null && n.essential());
     }
 
     /** Whether the road asks for something that no job and no test at the end will bring by itself. */

@@ -11,8 +11,9 @@ import ofisino.core.vehicle.body.Zone;
  * finding graver ({@link Safety#demand}); nothing makes it milder but a person with a reason, and never below {@link #floor}.
  *
  * <p>Source: common practice, no source. The thought behind the mounting rule (corrosion within reach of a belt, suspension, steering or
- * jacking mounting counts whatever its size) is found in public inspection manuals, which give distances; none is relied on here. A hole
- * in an outer panel that bears nothing fails there only for a sharp edge (from memory, unverified): soon, not before the road.
+ * jacking mounting counts whatever its size; rust that has not weakened the metal is watched) is found in public inspection manuals,
+ * which give distances; none is relied on here. A hole in an outer panel that bears nothing fails there only for a sharp edge (from
+ * memory, unverified): soon, not before the road.
  */
 public final class SafetyRules {
     private SafetyRules() {}
@@ -39,10 +40,10 @@ public final class SafetyRules {
     static List<Raise> raises(Zone zone, FindingKind kind) {
         List<Raise> raises = new ArrayList<>();
         if (kind.isCorrosion() && zone.nearMounting())
-            raises.add(new Raise(
-                    Proposal.Reason.RUST_NEAR_A_MOUNTING,
-                    3,
-                    kind == FindingKind.RUST_THROUGH ? SafetyClass.A : SafetyClass.B));
+            raises.add(
+                    kind == FindingKind.RUST_THROUGH
+                            ? new Raise(Proposal.Reason.RUST_NEAR_A_MOUNTING, 3, SafetyClass.A)
+                            : new Raise(Proposal.Reason.RUST_NEAR_A_MOUNTING, 2, SafetyClass.C));
         VehicleSystem system = zone.system();
         boolean slight = isSlight(kind);
         switch (system) {
@@ -50,14 +51,18 @@ public final class SafetyRules {
                 if (weakens(kind)) raises.add(new Raise(Proposal.Reason.STRUCTURE_IS_WEAKENED, 3, SafetyClass.B));
             }
             case BRAKES, STEERING_AND_SUSPENSION, WHEELS_AND_TYRES -> {
-                if (!slight)
+                if (kind == FindingKind.SURFACE_RUST)
+                    raises.add(new Raise(Proposal.Reason.STOPS_OR_STEERS, 2, SafetyClass.C));
+                else if (!slight)
                     raises.add(
                             new Raise(Proposal.Reason.STOPS_OR_STEERS, 3, grave(kind) ? SafetyClass.A : SafetyClass.B));
             }
             case RESTRAINT ->
                 raises.add(new Raise(Proposal.Reason.HOLDS_PEOPLE, 3, slight ? SafetyClass.B : SafetyClass.A));
             case FUEL -> {
-                if (kind != FindingKind.DENT)
+                if (kind == FindingKind.SURFACE_RUST)
+                    raises.add(new Raise(Proposal.Reason.FUEL_CAN_BURN, 2, SafetyClass.C));
+                else if (kind != FindingKind.DENT)
                     raises.add(new Raise(
                             Proposal.Reason.FUEL_CAN_BURN, 3, letsFuelOut(kind) ? SafetyClass.A : SafetyClass.B));
             }

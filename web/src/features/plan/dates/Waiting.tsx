@@ -58,7 +58,7 @@ function Why({ waits: w, projectId }: { waits: Waits; projectId: string }) {
     <>
       {w.answerBy
         ? t('plan.waits.PROMISED', { part: w.because.title, day: format.dayAndYear(w.answerBy) })
-        : t('plan.waits.ANSWER', { part: w.because.title })}{' '}
+        : t(`plan.waits.${w.leftOut ? 'ANSWER' : 'SOONEST'}`, { part: w.because.title })}{' '}
       <Link className="link" to={`/p/${projectId}/parts?need=${w.because.id}`}>
         {t('plan.seePart')}
       </Link>

@@ -126,12 +126,29 @@ class UndatedTest {
         assertThat(left(noDrive.problem())).contains("inspection", "clutch", "lining");
     }
 
-    /** With the clutch out of the plan the gearbox would go in again without it. */
+    /** Paint is done with the gearbox out as well: with the clutch out of the plan the gearbox would go in again without it. */
     @Test
     void aWayInIsNotClosedOverWhatWaitsForAnAnswer() {
-        Undated.Rest rest = Undated.leaveOut(car(), Set.of(), ids("clutch"));
+        Opening alone = car().openings().get(0);
+        var both = new Opening(
+                alone.id(),
+                alone.wayIn(),
+                alone.strip(),
+                alone.refit(),
+                List.copyOf(ids("clutch", "paint")),
+                List.of());
+        PlanProblem car = car().withOpenings(List.of(both), car().exclusions());
+        Undated.Rest rest = Undated.leaveOut(car, Set.of(), ids("clutch"));
         assertThat(rest.leftOut()).isEmpty();
-        assertThat(rest.problem()).isEqualTo(car());
+        assertThat(rest.problem()).isEqualTo(car);
+    }
+
+    /** Nobody takes the gearbox out for a clutch of which he does not know when it comes. */
+    @Test
+    void aWayInOnlyForWhatWaitsIsNotOpened() {
+        Undated.Rest rest = Undated.leaveOut(car(), Set.of(), ids("clutch"));
+        assertThat(left(rest.problem())).containsExactlyInAnyOrder("paint", "trim", "lamp", "inspection");
+        assertThat(rest.problem().openings()).isEmpty();
     }
 
     /** What may not be offered goes, and nothing is opened for it. */

@@ -36,8 +36,8 @@ public final class Undated {
 
     /**
      * @param shut    what may not be offered: it goes whatever hangs on it
-     * @param unknown what waits for an answer: where a way in is opened for it or for what comes after, it keeps the soonest place that it
-     *                could have, since otherwise the way in would be closed over it
+     * @param unknown what waits for an answer, with the ways in that are opened only for it and for what comes after. Where a way in is opened
+     *                for other work too, it keeps the soonest place that it could have, since otherwise the way in would be closed over it
      */
     public static Rest leaveOut(PlanProblem problem, Set<ActivityId> shut, Set<ActivityId> unknown) {
         if (shut.isEmpty() && unknown.isEmpty()) return new Rest(problem, Set.of());
@@ -45,10 +45,10 @@ public final class Undated {
     }
 
     private Rest leaveOut(Set<ActivityId> shut, Set<ActivityId> unknown) {
-        Set<ActivityId> out = reach(shut, true);
+        Set<ActivityId> out = reach(shut, o -> true);
         for (ActivityId waiting : unknown) {
-            Set<ActivityId> all = reach(Set.of(waiting), false);
-            if (Collections.disjoint(all, openingOf.keySet())) out.addAll(all);
+            Set<ActivityId> all = withOwnWaysIn(waiting);
+            if (leavesWaysInWhole(all)) out.addAll(all);
         }
         problem.activities().stream()
                 .filter(a -> a.timing().fixedStart().isPresent())
@@ -67,8 +67,33 @@ public final class Undated {
         return !served.isEmpty() && out.containsAll(served);
     }
 
-    /** Those and all after them; of a way in that is still to be opened, all of it and all inside it. */
-    private Set<ActivityId> reach(Set<ActivityId> from, boolean throughOpenings) {
+    /** The job, all after it, and the ways in that nothing else needs. */
+    private Set<ActivityId> withOwnWaysIn(ActivityId waiting) {
+        Set<ActivityId> found = Set.of();
+        Set<ActivityId> all = reach(Set.of(waiting), o -> false);
+        while (!all.equals(found)) {
+            Set<ActivityId> known = all;
+            found = known;
+            all = reach(known, o -> isOnlyFor(o, known));
+        }
+        return all;
+    }
+
+    private boolean isOnlyFor(PlanProblem.Opening o, Set<ActivityId> known) {
+        return known.containsAll(o.jobs())
+                && problem.openings().stream()
+                        .filter(inner -> inner.inside().contains(o.id()))
+                        .allMatch(inner -> isOnlyFor(inner, known));
+    }
+
+    private boolean leavesWaysInWhole(Set<ActivityId> all) {
+        return problem.openings().stream()
+                .map(o -> members(o).collect(Collectors.toSet()))
+                .allMatch(members -> all.containsAll(members) || Collections.disjoint(all, members));
+    }
+
+    /** Those and all after them; of a way in that is still to be opened and that the condition takes, all of it and all inside it. */
+    private Set<ActivityId> reach(Set<ActivityId> from, Predicate<PlanProblem.Opening> withWayIn) {
         Set<ActivityId> found = new LinkedHashSet<>();
         Deque<ActivityId> next = new ArrayDeque<>(from);
         while (!next.isEmpty()) {
@@ -76,7 +101,7 @@ public final class Undated {
             if (!found.add(id)) continue;
             next.addAll(after.getOrDefault(id, List.of()));
             PlanProblem.Opening opening = openingOf.get(id);
-            if (throughOpenings && opening != null && opening.strip().isPresent()) {
+            if (opening != null && opening.strip().isPresent() && withWayIn.test(opening)) {
                 members(opening).forEach(next::add);
                 problem.openings().stream()
                         .filter(inner -> inner.inside().contains(opening.id()))

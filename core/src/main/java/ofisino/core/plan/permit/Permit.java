@@ -2,6 +2,7 @@ package ofisino.core.plan.permit;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -37,10 +38,12 @@ public final class Permit {
         return found;
     }
 
-    /** What stands in the way of beginning and, where the work was done all the same, of ending. */
+    /** What stands in the way of beginning and, where the work was done all the same, of ending. Of a job before it a rule says more than a link. */
     private static List<Obstacle> always(Facts f) {
+        Set<String> ruled = f.rules.stream().map(Obstacle::id).collect(Collectors.toSet());
         return Stream.of(f.gates, f.rules, f.before, f.away, f.parts)
                 .flatMap(List::stream)
+                .filter(o -> o.kind() != Obstacle.Kind.JOB_BEFORE || !ruled.contains(o.id()))
                 .collect(Collectors.toCollection(ArrayList::new));
     }
 

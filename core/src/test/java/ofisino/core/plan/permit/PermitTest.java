@@ -1,6 +1,7 @@
 package ofisino.core.plan.permit;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 
 import java.util.List;
 import java.util.Optional;
@@ -85,6 +86,17 @@ class PermitTest {
         facts.interlock(Interlock.SUPPORTED, false, true);
         assertThat(Permit.of(Move.BEGIN, facts)).hasSize(1);
         assertThat(Permit.of(Move.FINISH, facts)).isEmpty();
+    }
+
+    @Test
+    void ofOneJobBeforeItTheRuleIsSaidAndNotTheLinkToo() {
+        Facts facts = new Facts();
+        facts.jobBefore("j", "Clean");
+        facts.jobBefore("k", "Paint");
+        facts.ruleBroken("j", "Sealer burns.", "Do it first.");
+        assertThat(Permit.of(Move.BEGIN, facts))
+                .extracting(Obstacle::kind, Obstacle::id)
+                .containsExactly(tuple(Kind.RULE, "j"), tuple(Kind.JOB_BEFORE, "k"));
     }
 
     @Test

@@ -2,7 +2,7 @@ import { screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { expect, it } from 'vitest'
 import { show } from '@/test/page'
-import { server } from '@/test/server'
+import { Refusal, server } from '@/test/server'
 import { Interlocks } from './Interlocks'
 
 it('confirms each by itself and says who did', async () => {
@@ -19,4 +19,17 @@ it('confirms each by itself and says who did', async () => {
   await userEvent.click(screen.getByRole('button', { name: /Confirm: Extinguisher within reach/ }))
   await waitFor(() => expect(server.writes(path)).toHaveLength(1))
   expect(server.writes(path)[0]!.body).toMatchObject({ interlock: 'EXTINGUISHER' })
+})
+
+it('asks on what a weak vehicle stands', async () => {
+  const path = 'POST /api/jobs/j/interlocks'
+  server.when('GET /api/jobs/j/interlocks', [{ interlock: 'SUPPORTED' }])
+  server.when(path, new Refusal(422, { code: 'opening.support', detail: 'Do not stand it on: Sill, left.' }))
+  show(<Interlocks jobId="j" />)
+  const confirm = await screen.findByRole('button', { name: /Confirm: On stands/ })
+  await userEvent.click(confirm)
+  await userEvent.type(await screen.findByLabelText('Sound points that bear it instead'), 'axle tube, chassis leg')
+  await userEvent.click(confirm)
+  await waitFor(() => expect(server.writes(path)).toHaveLength(2))
+  expect(server.writes(path)[1]!.body).toMatchObject({ supportPoints: 'axle tube, chassis leg' })
 })

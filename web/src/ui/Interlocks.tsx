@@ -1,9 +1,11 @@
+import { useState } from 'react'
 import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { Shield, ShieldCheck } from 'lucide-react'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { Loaded, ProblemAlert } from '@/ui/Feedback'
+import { SupportPoints } from '@/ui/SupportPoints'
 import { useFormat } from '@/ui/format'
 import { useFreshId } from '@/ui/useFreshId'
 
@@ -16,6 +18,7 @@ export function Interlocks({ jobId }: { jobId: string }) {
     queryFn: () => unwrap(api.GET('/api/jobs/{jobId}/interlocks', { params: { path: { jobId } } })),
   })
   const [fresh, renew] = useFreshId()
+  const [points, setPoints] = useState('')
   const confirm = useWrite(
     (body: Schemas['ConfirmationRequest'], id) =>
       unwrap(
@@ -56,7 +59,13 @@ export function Interlocks({ jobId }: { jobId: string }) {
                       className="btn"
                       aria-label={`${t('interlock.confirm')}: ${t(`interlock.${w.interlock}`)}`}
                       disabled={confirm.isPending}
-                      onClick={() => confirm.mutate({ id: fresh, interlock: w.interlock })}
+                      onClick={() =>
+                        confirm.mutate({
+                          id: fresh,
+                          interlock: w.interlock,
+                          ...(w.interlock === 'SUPPORTED' && points && { supportPoints: points }),
+                        })
+                      }
                     >
                       {t('interlock.confirm')}
                     </button>
@@ -64,6 +73,7 @@ export function Interlocks({ jobId }: { jobId: string }) {
                 </li>
               ))}
             </ul>
+            <SupportPoints error={confirm.error} value={points} onChange={setPoints} />
             <ProblemAlert error={confirm.error} />
           </section>
         )

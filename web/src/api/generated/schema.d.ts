@@ -3319,6 +3319,7 @@ export interface components {
             id: string;
             /** @enum {string} */
             interlock: "ISOLATED" | "RESTRAINT_WAITED" | "CONTROL_UNITS_OFF" | "SUPPORTED" | "DRAINED" | "PROVED_EMPTY" | "FUEL_AWAY" | "VENTILATED" | "EXTINGUISHER" | "FIRE_WATCH" | "EYES_AND_HANDS" | "SPRING_HELD" | "LEAD_MASKED" | "DO_NOT_RUN" | "DO_NOT_DRIVE" | "CHOCKED_IN_NEUTRAL" | "CLEAR_GROUND" | "NUT_SEAT" | "HOIST_RATED" | "TWO_PEOPLE";
+            supportPoints?: string;
         };
         ConversionResponse: {
             /** Format: int64 */
@@ -4673,10 +4674,12 @@ export interface components {
             supplier: string;
         };
         OpeningRequest: {
+            confirmed?: ("ISOLATED" | "RESTRAINT_WAITED" | "CONTROL_UNITS_OFF" | "SUPPORTED" | "DRAINED" | "PROVED_EMPTY" | "FUEL_AWAY" | "VENTILATED" | "EXTINGUISHER" | "FIRE_WATCH" | "EYES_AND_HANDS" | "SPRING_HELD" | "LEAD_MASKED" | "DO_NOT_RUN" | "DO_NOT_DRIVE" | "CHOCKED_IN_NEUTRAL" | "CLEAR_GROUND" | "NUT_SEAT" | "HOIST_RATED" | "TWO_PEOPLE")[];
             supportPoints?: string;
         };
         OpeningResponse: {
             around: string[];
+            asks: ("ISOLATED" | "RESTRAINT_WAITED" | "CONTROL_UNITS_OFF" | "SUPPORTED" | "DRAINED" | "PROVED_EMPTY" | "FUEL_AWAY" | "VENTILATED" | "EXTINGUISHER" | "FIRE_WATCH" | "EYES_AND_HANDS" | "SPRING_HELD" | "LEAD_MASKED" | "DO_NOT_RUN" | "DO_NOT_DRIVE" | "CHOCKED_IN_NEUTRAL" | "CLEAR_GROUND" | "NUT_SEAT" | "HOIST_RATED" | "TWO_PEOPLE")[];
             /** Format: date */
             closedOn?: string;
             direct: string[];
@@ -8339,7 +8342,7 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody?: {
+        requestBody: {
             content: {
                 "application/json": components["schemas"]["OpeningRequest"];
             };

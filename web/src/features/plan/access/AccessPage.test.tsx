@@ -27,18 +27,19 @@ const opening = (wayIn: string, jobs: string[], more: object = {}) => ({
   around: [],
   minutes: 180,
   temporary: false,
+  asks: [] as string[],
   version: 0,
   ...more,
 })
 const access = {
   ways: [
     way('stands', 'On stands'),
-    way('gearbox', 'Gearbox out', { needs: ['stands'], people: 2 }),
+    way('gearbox', 'Gearbox out', { needs: ['stands'], people: 2, cautions: ['HOIST'] }),
     way('coolant', 'Coolant drained', { circuit: 'COOLANT', litres: 5.2 }),
   ],
   openings: [
     opening('stands', ['a', 'b'], { direct: [] }),
-    opening('gearbox', ['a', 'b'], { around: ['stands-ab'], minutes: 360 }),
+    opening('gearbox', ['a', 'b'], { around: ['stands-ab'], minutes: 360, asks: ['ISOLATED', 'SUPPORTED'] }),
     opening('coolant', ['c'], { openedOn: '2026-03-01', version: 1 }),
   ],
   proposals: [{ wayIn: 'gearbox', stays: ['s', 't'], savedMinutes: 780, savedLitres: 1.5 }],
@@ -179,4 +180,22 @@ it('asks for hours that are numbers in a way in of one’s own', async () => {
   await userEvent.click(screen.getByRole('button', { name: 'Keep it' }))
   await waitFor(() => expect(server.writes(path)).toHaveLength(1))
   expect(server.writes(path)[0]!.body).toMatchObject({ stripMinutes: 30, refitMinutes: 60, needs: ['stands'] })
+})
+
+it('opens a way in only after its dangers, each condition ticked, and names sound points where the usual ones are weak', async () => {
+  const path = 'POST /api/projects/car/access/gearbox-ab/open'
+  server.when(path, new Refusal(422, { code: 'opening.support', detail: 'Do not jack it or stand it on: Sill, left.' }))
+  open()
+  await userEvent.click(await screen.findByRole('button', { name: 'Open it: Gearbox out' }))
+  expect(screen.getByText(/nobody below/)).toBeInTheDocument()
+  await userEvent.click(screen.getByRole('checkbox', { name: /^Battery off/ }))
+  await userEvent.click(screen.getByRole('checkbox', { name: /^On stands/ }))
+  await userEvent.click(screen.getByRole('button', { name: 'It is open now' }))
+  await userEvent.type(await screen.findByLabelText('Sound points that bear it instead'), 'axle tube, chassis leg')
+  await userEvent.click(screen.getByRole('button', { name: 'It is open now' }))
+  await waitFor(() => expect(server.writes(path)).toHaveLength(2))
+  expect(server.writes(path)[1]!.body).toEqual({
+    confirmed: ['ISOLATED', 'SUPPORTED'],
+    supportPoints: 'axle tube, chassis leg',
+  })
 })

@@ -1,14 +1,13 @@
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { useTranslation } from 'react-i18next'
-import { api, unwrap, write, type Schemas } from '@/api/client'
+import { api, unwrap, write } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
-import { Cautions } from '@/ui/Cautions'
 import { ProblemAlert } from '@/ui/Feedback'
-import { TextField } from '@/ui/Field'
 import { hours, useFormat } from '@/ui/format'
 import type { Job } from '../jobWork'
 import { wayOf, type Access, type Opening } from './access'
+import { OpenIt } from './OpenIt'
 import { SplitOffer } from './SplitOffer'
 import { WhileOpen } from './WhileOpen'
 
@@ -144,13 +143,6 @@ function Steps({
   const { t } = useTranslation()
   const way = wayOf(access, o.wayIn)
   const path = { projectId, stay: o.stay }
-  const open = useWrite(
-    (body: Schemas['OpeningRequest'], id) =>
-      unwrap(api.POST('/api/projects/{projectId}/access/{stay}/open', { params: { path }, body, ...write(id) })),
-    { said: () => t('access.opened', { what: way.name }) },
-  )
-  const [points, setPoints] = useState('')
-  const asksForPoints = open.error?.code === 'opening.support'
   const closing = { params: { path }, body: { version: o.version } }
   const close = useWrite(
     (_: object, id) => unwrap(api.POST('/api/projects/{projectId}/access/{stay}/close', { ...closing, ...write(id) })),
@@ -196,26 +188,10 @@ function Steps({
             )}
           </>
         ) : (
-          <button
-            type="button"
-            className="btn"
-            aria-label={named(t('access.open'))}
-            onClick={() => open.mutate(points ? { supportPoints: points } : {})}
-          >
-            {t('access.open')}
-          </button>
+          <OpenIt opening={o} way={way} projectId={projectId} />
         )}
       </div>
-      {!o.openedOn && way.cautions.length > 0 && <Cautions cautions={way.cautions} />}
-      {asksForPoints && (
-        <TextField
-          label={t('access.supportPoints')}
-          value={points}
-          maxLength={120}
-          onChange={(e) => setPoints(e.target.value)}
-        />
-      )}
-      <ProblemAlert error={open.error ?? close.error ?? closeForNow.error} />
+      <ProblemAlert error={close.error ?? closeForNow.error} />
     </>
   )
 }

@@ -47,8 +47,16 @@ class ScopeJourneyTest {
             press(desk, "Take it along: Clutch release bearing");
             says(desk, "Renew: clutch release bearing");
 
-            // opened, it does not close while a job needs it
-            press(desk, "It is open now: Gearbox out");
+            // its dangers stand first, each condition is ticked by itself; opened, it does not close while a job needs it
+            press(desk, "Open it: Gearbox out");
+            says(desk, "nobody below");
+            press(desk, "It is open now");
+            says(desk, "each condition for working safely is confirmed by itself");
+            accessible(desk);
+            desk.locator("form[aria-label='Open it: Gearbox out'] input[type=checkbox]")
+                    .all()
+                    .forEach(Locator::check);
+            press(desk, "It is open now");
             says(desk, "Last chance before it closes");
             press(desk, "Close it: Gearbox out");
             says(desk, "still needs it open");

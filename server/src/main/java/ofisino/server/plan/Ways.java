@@ -1,6 +1,8 @@
 package ofisino.server.plan;
 
+import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import ofisino.core.plan.access.CarState;
@@ -21,6 +23,12 @@ public interface Ways {
         }
     }
 
+    /** Names of places in the structure that may not bear it, while nobody named the sound points that it stands on; empty where nothing is weak. */
+    List<String> unsupported(Caller caller, UUID projectId);
+
+    /** When an engine, gearbox or axle last came out: whatever stood safely before stands otherwise since. */
+    Optional<Instant> weightMovedAt(Caller caller, UUID projectId);
+
     /** @throws ofisino.core.kernel.InvalidValue when the vehicle has no such way in */
     String nameOf(Caller caller, UUID projectId, String wayIn);
 
@@ -29,6 +37,7 @@ public interface Ways {
      * @param open     somebody opened it already
      * @param inside   stays of what it needs
      * @param excludes states that the vehicle is not in meanwhile
+     * @param raised   the vehicle stands on stands meanwhile
      */
     record Stay(
             UUID id,
@@ -40,7 +49,8 @@ public interface Ways {
             boolean open,
             Set<UUID> jobs,
             Set<UUID> inside,
-            Set<CarState> excludes) {
+            Set<CarState> excludes,
+            boolean raised) {
         public Stay {
             excludes = Set.copyOf(excludes);
             jobs = Set.copyOf(jobs);

@@ -73,7 +73,7 @@ class AccessTest {
         String access = "/api/projects/" + project + "/access/";
         String stay =
                 opening(access(garage, project), "gearbox-out").path("stay").asString();
-        garage.owner().post(access + stay + "/open", "{}").ok();
+        garage.open(project, stay).ok();
         JsonNode outer = opening(access(garage, project), "propshaft-off");
         assertThat(outer.path("openedOn").asString()).isEqualTo(TODAY);
         assertThat(close(garage, project, stay, 1).code()).isEqualTo("opening.job-open");
@@ -140,9 +140,7 @@ class AccessTest {
         job(garage, project, "Renew a hose", "heater-hoses", "REPLACE");
         for (String way : List.of("brake-circuit-open", "coolant-drained")) {
             String stay = opening(access(garage, project), way).path("stay").asString();
-            garage.owner()
-                    .post("/api/projects/" + project + "/access/" + stay + "/open", "{}")
-                    .ok();
+            garage.open(project, stay).ok();
             Answer closed = garage.owner()
                     .post("/api/projects/" + project + "/access/" + stay + "/close-for-now", map("version", 1));
             if (way.startsWith("brake")) assertThat(closed.code()).isEqualTo("opening.never-temporary");
@@ -298,7 +296,7 @@ class AccessTest {
     }
 
     private static Answer open(TestGarage garage, UUID project, String stay) {
-        return garage.owner().post("/api/projects/" + project + "/access/" + stay + "/open", "{}");
+        return garage.open(project, stay);
     }
 
     private static Answer close(TestGarage garage, UUID project, String stay, long version) {

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import ofisino.server.testing.Api.Answer;
 import ofisino.server.testing.TestApplication.Running;
 import tools.jackson.databind.JsonNode;
 
@@ -160,7 +161,9 @@ public record TestGarage(Running running, UUID id, Api owner) {
                                     "id",
                                     UUID.randomUUID(),
                                     "interlock",
-                                    asked.path("interlock").asString()))
+                                    asked.path("interlock").asString(),
+                                    "supportPoints",
+                                    "rear axle tube, both sides"))
                     .ok();
     }
 
@@ -170,15 +173,27 @@ public record TestGarage(Running running, UUID id, Api owner) {
             String id = o.path("id").asString();
             switch (o.path("kind").asString()) {
                 case "PART" -> accept(UUID.fromString(id));
-                case "OPENING" ->
-                    owner.post(
-                                    "/api/projects/" + projectOf(job) + "/access/" + id + "/open",
-                                    map("supportPoints", "rear axle tube, both sides"))
-                            .ok();
+                case "OPENING" -> open(projectOf(job), id).ok();
                 default -> {}
             }
         }
         confirmInterlocks(job);
+    }
+
+    /** Makes sure of all that it asks for, then opens it. */
+    public Answer open(Object project, String stay) {
+        String access = "/api/projects/" + project + "/access";
+        JsonNode opening = owner.get(access)
+                .ok()
+                .path("openings")
+                .valueStream()
+                .filter(o -> o.path("stay").asString().equals(stay))
+                .findFirst()
+                .orElseThrow();
+        List<String> asks =
+                opening.path("asks").valueStream().map(JsonNode::asString).toList();
+        return owner.post(
+                access + "/" + stay + "/open", map("supportPoints", "rear axle tube, both sides", "confirmed", asks));
     }
 
     private String projectOf(UUID job) {

@@ -1,7 +1,9 @@
 package ofisino.core.plan.access;
 
+import java.util.Collection;
 import java.util.List;
-import java.util.Set;
+import java.util.regex.Pattern;
+import ofisino.core.kernel.Caution;
 import ofisino.core.kernel.InvalidValue;
 
 /**
@@ -9,13 +11,19 @@ import ofisino.core.kernel.InvalidValue;
  * open, the points that bear it are named. Common practice, no source; the maker's manual names the points.
  */
 public final class Raising {
-    private static final Set<String> RAISES = Set.of("on-stands", "bike-on-stand");
-    private static final int SHORTEST = 8;
+    private static final int POINTS = 2;
+    private static final Pattern POINT = Pattern.compile("\\p{L}{3}");
+    private static final Pattern BETWEEN = Pattern.compile("[,;\n]|\\band\\b");
 
     private Raising() {}
 
-    public static boolean isRaising(WayIn way) {
-        return RAISES.contains(way.id());
+    /** What has the dangers of standing on stands and lies inside nothing that has them. */
+    public static boolean isRaising(WayIn way, Collection<WayIn> around) {
+        return standsOnStands(way) && around.stream().noneMatch(Raising::standsOnStands);
+    }
+
+    private static boolean standsOnStands(WayIn way) {
+        return way.cautions().contains(Caution.STANDS);
     }
 
     /**
@@ -24,11 +32,19 @@ public final class Raising {
      * @throws InvalidValue when they are not named
      */
     public static void check(List<String> weak, String points) {
-        if (weak.isEmpty() || points.strip().length() >= SHORTEST) return;
+        if (weak.isEmpty() || areNamed(points)) return;
         throw InvalidValue.of(
                 "supportPoints",
                 "opening.support",
-                "Do not jack it or stand it on: %s. Name at least two sound points of an axle, subframe or chassis leg that bear it instead."
-                        .formatted(String.join(", ", weak)));
+                "Do not jack it or stand it on: %s. Name at least two sound points of an axle, subframe or chassis leg that bear it instead, with a comma between them."
+                        .formatted(String.join("; ", weak)));
+    }
+
+    /** Two at least: nothing stands on one. */
+    public static boolean areNamed(String points) {
+        return BETWEEN.splitAsStream(points)
+                        .filter(p -> POINT.matcher(p).find())
+                        .count()
+                >= POINTS;
     }
 }

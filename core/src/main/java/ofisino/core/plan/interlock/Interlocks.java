@@ -22,7 +22,7 @@ import ofisino.core.plan.job.Operation;
 import ofisino.core.vehicle.body.BodyStyle;
 import ofisino.core.vehicle.check.Check;
 
-/** Which work asks for which interlocks, from {@code interlocks.yaml}, which explains its keys. Rules only add. */
+/** Which work, and which opening of a way in, asks for which interlocks, from {@code interlocks.yaml}, which explains its keys. Rules only add. */
 public final class Interlocks {
     /**
      * Work as the rules see it.
@@ -40,9 +40,10 @@ public final class Interlocks {
             BodyStyle body,
             int builtYear) {}
 
-    /** One rule. A set that is empty asks for nothing; of one that is not, one must fit. */
+    /** One rule, of a job or of opening a way in. A set that is empty asks for nothing; of one that is not, one must fit. */
     public record Rule(
             String id,
+            boolean opening,
             Set<Interlock> asks,
             Set<Operation> operations,
             Set<Detail> details,
@@ -62,8 +63,16 @@ public final class Interlocks {
                 throw new InvalidValue("interlock.anything", "Rule %s would hold for every job.".formatted(id));
         }
 
+        boolean fitsOpening(Set<Caution> dangers, BodyStyle body, int builtYear) {
+            return opening
+                    && !Collections.disjoint(cautions, dangers)
+                    && bodies.contains(body)
+                    && years.contains(builtYear);
+        }
+
         boolean fits(Work w) {
-            return (operations.isEmpty() || operations.contains(w.operation()))
+            return !opening
+                    && (operations.isEmpty() || operations.contains(w.operation()))
                     && (details.isEmpty() || !Collections.disjoint(details, w.details()))
                     && (systems.isEmpty()
                             || w.system().filter(systems::contains).isPresent())
@@ -98,6 +107,7 @@ public final class Interlocks {
     private static Rule rule(Entry e) {
         e.only(
                 "id",
+                "opening",
                 "asks",
                 "operations",
                 "details",
@@ -111,6 +121,7 @@ public final class Interlocks {
                 "source");
         return new Rule(
                 e.text("id"),
+                e.has("opening"),
                 e.choices("asks", Interlock.class, Set.of()),
                 e.choices("operations", Operation.class, Set.of()),
                 e.choices("details", Detail.class, Set.of()),
@@ -131,6 +142,13 @@ public final class Interlocks {
     public Set<Interlock> of(Work work) {
         Set<Interlock> found = EnumSet.noneOf(Interlock.class);
         for (Rule rule : rules) if (rule.fits(work)) found.addAll(rule.asks());
+        return found;
+    }
+
+    /** What opening a way in with these dangers asks for, in the order in which it is done. */
+    public Set<Interlock> ofOpening(Set<Caution> dangers, BodyStyle body, int builtYear) {
+        Set<Interlock> found = EnumSet.noneOf(Interlock.class);
+        for (Rule rule : rules) if (rule.fitsOpening(dangers, body, builtYear)) found.addAll(rule.asks());
         return found;
     }
 }

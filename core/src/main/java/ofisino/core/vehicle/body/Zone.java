@@ -60,6 +60,12 @@ public record Zone(
             throw new InvalidValue("zone.outline", "The outline of zone %s is no SVG path.".formatted(id));
     }
 
+    /** With its side: {@code "Sill, left"}. */
+    public String label() {
+        String side = this.side == Side.LEFT ? ", left" : this.side == Side.RIGHT ? ", right" : "";
+        return name + side;
+    }
+
     /** What it is called on either side: {@code "sill"} for {@code "sill-left"}. Checks name places so. */
     public String place() {
         return side == Side.NONE ? id : id.replaceAll("-(left|right)$", "");

@@ -166,19 +166,38 @@ class WaysInLibraryTest {
     void dangerousWaysInWarn() {
         for (Layout layout : Layout.values())
             assertThat(LIBRARY.of(layout).all())
-                    .filteredOn(w -> Raising.isRaising(w)
-                            || w.drained()
-                                    .filter(d -> d.circuit() == Circuit.FUEL)
-                                    .isPresent()
-                            || w.id().startsWith("engine-out"))
+                    .filteredOn(w ->
+                            w.drained().filter(d -> d.circuit() == Circuit.FUEL).isPresent()
+                                    || w.id().startsWith("engine-out"))
                     .allSatisfy(w -> assertThat(w.cautions()).as(w.id()).isNotEmpty());
+    }
+
+    /** On every vehicle one way in raises it, and whatever else stands on stands lies inside that one. */
+    @Test
+    void oneWayInRaisesIt() {
+        for (Layout layout : Layout.values()) {
+            WaysIn ways = LIBRARY.of(layout);
+            assertThat(ways.all().stream()
+                            .filter(w -> Raising.isRaising(
+                                    w,
+                                    ways.closure(Set.of(w.id())).stream()
+                                            .filter(id -> !id.equals(w.id()))
+                                            .map(ways::require)
+                                            .toList()))
+                            .map(WayIn::id))
+                    .as(layout.name())
+                    .containsExactly(layout == Layout.MOTORCYCLE ? "bike-on-stand" : "on-stands");
+        }
     }
 
     @Test
     void nothingIsRaisedOnWhatIsRotten() {
         assertThatThrownBy(() -> Raising.check(List.of("jacking point, front"), " "))
                 .hasMessageContaining("Do not jack it or stand it on: jacking point, front");
+        for (String one : List.of("the scissor jack", "axle, ", "x, y"))
+            assertThatThrownBy(() -> Raising.check(List.of("sill"), one)).isInstanceOf(InvalidValue.class);
         Raising.check(List.of("jacking point, front"), "rear axle tube, both sides");
+        Raising.check(List.of("jacking point, front"), "subframe left and right");
         Raising.check(List.of(), "");
     }
 }

@@ -30,7 +30,7 @@ class PermitTest {
     private enum Fact {
         GATE(f -> f.gateShut("ROAD_TEST", "The brakes are open.")),
         RULE(f -> f.ruleBroken("j", "Sealer burns.", "Do it first.")),
-        JOB_BEFORE(f -> f.jobBefore("j", "Clean")),
+        JOB_BEFORE(f -> f.jobBefore("k", "Clean")),
         AWAY(f -> f.pieceAway("s", "Bumper")),
         SPARED(f -> f.spared("New seal", "after the trip")),
         PART(f -> f.partLacking("n", "Hose")),

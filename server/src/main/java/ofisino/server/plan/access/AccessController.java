@@ -13,12 +13,14 @@ import ofisino.core.plan.access.Merging;
 import ofisino.core.plan.access.Openings;
 import ofisino.core.plan.access.WayIn;
 import ofisino.core.plan.access.WhileOpen;
+import ofisino.core.plan.interlock.Interlock;
 import ofisino.core.plan.interlock.Reconnection;
 import ofisino.server.db.OneSnapshot;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Roles;
 import ofisino.server.plan.access.AccessMapper.OpeningRow;
 import ofisino.server.plan.access.AccessMapper.OwnWayRow;
+import ofisino.server.vehicle.Projects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -39,13 +41,22 @@ class AccessController {
     private final OpeningService openings;
     private final VehicleWays vehicleWays;
     private final WhileOpenService whileOpen;
+    private final BeforeOpening before;
+    private final Projects projects;
 
     AccessController(
-            AccessService service, OpeningService openings, VehicleWays vehicleWays, WhileOpenService whileOpen) {
+            AccessService service,
+            OpeningService openings,
+            VehicleWays vehicleWays,
+            WhileOpenService whileOpen,
+            BeforeOpening before,
+            Projects projects) {
         this.service = service;
         this.openings = openings;
         this.vehicleWays = vehicleWays;
         this.whileOpen = whileOpen;
+        this.before = before;
+        this.projects = projects;
     }
 
     /** @param version of a person's own figures; 0 where the usual ones count */
@@ -86,6 +97,7 @@ class AccessController {
      * @param around   stays that it lies inside, the outermost first
      * @param minutes  to open and close it with all around it
      * @param openedOn absent while it is only planned
+     * @param asks     what is confirmed before it is opened, with all around it that is not open yet
      */
     record OpeningResponse(
             UUID stay,
@@ -97,8 +109,9 @@ class AccessController {
             @Nullable LocalDate openedOn,
             @Nullable LocalDate closedOn,
             boolean temporary,
+            Set<Interlock> asks,
             long version) {
-        static OpeningResponse of(Openings.Opening<UUID> o, Standing s) {
+        static OpeningResponse of(Openings.Opening<UUID> o, Standing s, Set<Interlock> asks) {
             UUID stay = UUID.fromString(o.id());
             OpeningRow row = s.opened().get(stay);
             return new OpeningResponse(
@@ -115,6 +128,7 @@ class AccessController {
                     row == null ? null : row.openedOn(),
                     row == null ? null : row.closedOn(),
                     row != null && row.temporary(),
+                    asks,
                     row == null ? 0 : row.version());
         }
     }
@@ -142,13 +156,16 @@ class AccessController {
     @OneSnapshot
     AccessResponse of(Caller caller, @PathVariable UUID projectId) {
         Standing s = service.standing(caller, projectId);
+        Projects.Project project = projects.require(caller, projectId);
         Openings.Totals totals = s.openings().totals();
         Map<String, Long> own = vehicleWays.ownVersions(caller, projectId);
         return new AccessResponse(
                 s.ways().all().stream()
                         .map(w -> WayInResponse.of(w, own.getOrDefault(w.id(), 0L)))
                         .toList(),
-                s.openings().all().stream().map(o -> OpeningResponse.of(o, s)).toList(),
+                s.openings().all().stream()
+                        .map(o -> OpeningResponse.of(o, s, before.asked(project, s, o)))
+                        .toList(),
                 service.proposals(caller, projectId, s).stream()
                         .map(SharingResponse::of)
                         .toList(),
@@ -206,17 +223,21 @@ class AccessController {
 
     @PostMapping("/projects/{projectId}/access/{stay}/open")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void open(
-            Caller caller,
-            @PathVariable UUID projectId,
-            @PathVariable UUID stay,
-            @RequestBody(required = false) @Nullable OpeningRequest body) {
-        openings.open(
-                caller, projectId, stay, body == null || body.supportPoints() == null ? "" : body.supportPoints());
+    void open(Caller caller, @PathVariable UUID projectId, @PathVariable UUID stay, @RequestBody OpeningRequest body) {
+        openings.open(caller, projectId, stay, body.madeSure());
     }
 
-    /** @param supportPoints where it stands, where its usual points may not bear it */
-    record OpeningRequest(@Nullable String supportPoints) {}
+    /**
+     * @param supportPoints where it stands, where its usual points may not bear it
+     * @param confirmed     conditions that somebody made sure of, each by itself
+     */
+    record OpeningRequest(
+            @Nullable String supportPoints, @Nullable Set<Interlock> confirmed) {
+        BeforeOpening.MadeSure madeSure() {
+            return new BeforeOpening.MadeSure(
+                    supportPoints == null ? "" : supportPoints, confirmed == null ? Set.of() : confirmed);
+        }
+    }
 
     record ClosingRequest(long version) {}
 

@@ -1,11 +1,13 @@
 package ofisino.server.plan.access;
 
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import ofisino.core.kernel.Caution;
 import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.access.CarState;
 import ofisino.core.plan.access.WayIn;
@@ -40,14 +42,21 @@ interface AccessMapper {
     /** @param direct the job needs it itself, not only another way in */
     record JobWayRow(UUID jobId, String wayIn, boolean direct, UUID stay) {}
 
+    /** @param confirmed interlocks that somebody made sure of before it was opened */
     record OpeningRow(
             UUID id,
             String wayIn,
             LocalDate openedOn,
+            @Nullable Instant openedAt,
             @Nullable LocalDate closedOn,
             boolean temporary,
             String supportPoints,
-            long version) {}
+            List<String> confirmed,
+            long version) {
+        OpeningRow closed(LocalDate on, boolean forNow, long known) {
+            return new OpeningRow(id, wayIn, openedOn, openedAt, on, forNow, supportPoints, confirmed, known);
+        }
+    }
 
     /** @param rolls the car can still be pushed while it is open */
     record OwnWayRow(
@@ -72,7 +81,7 @@ interface AccessMapper {
                     usual.map(WayIn::usesUp).orElse(List.of()),
                     usual.map(WayIn::reaches).orElse(Set.of()),
                     usual.map(WayIn::touches).orElse(EnumSet.allOf(VehicleSystem.class)),
-                    usual.map(WayIn::cautions).orElse(Set.of()));
+                    usual.map(WayIn::cautions).orElse(rolls ? Set.of() : Set.of(Caution.STANDS)));
         }
 
         /** What the usual one excludes, save that a person says whether it still rolls. */

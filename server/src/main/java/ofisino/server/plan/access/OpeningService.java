@@ -2,24 +2,24 @@ package ofisino.server.plan.access;
 
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
+import java.time.Instant;
 import java.time.LocalDate;
-import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import ofisino.core.kernel.Caution;
 import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.InvalidValue;
-import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.access.FluidChoice;
 import ofisino.core.plan.access.Openings.Opening;
 import ofisino.core.plan.access.Raising;
 import ofisino.core.plan.access.WayIn;
 import ofisino.core.plan.permit.Move;
-import ofisino.core.vehicle.body.Body;
 import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
@@ -28,7 +28,6 @@ import ofisino.server.plan.LeaveAsked;
 import ofisino.server.plan.Ways;
 import ofisino.server.plan.WorkTouched;
 import ofisino.server.plan.access.AccessMapper.OpeningRow;
-import ofisino.server.vehicle.Findings;
 import ofisino.server.vehicle.Projects;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
@@ -41,7 +40,7 @@ class OpeningService implements Ways {
     private final AccessService access;
     private final VehicleWays vehicleWays;
     private final Projects projects;
-    private final Findings findings;
+    private final BeforeOpening before;
     private final Garages garages;
     private final Clock clock;
     private final ApplicationEventPublisher events;
@@ -51,7 +50,7 @@ class OpeningService implements Ways {
             AccessService access,
             VehicleWays vehicleWays,
             Projects projects,
-            Findings findings,
+            BeforeOpening before,
             Garages garages,
             Clock clock,
             ApplicationEventPublisher events) {
@@ -59,49 +58,62 @@ class OpeningService implements Ways {
         this.access = access;
         this.vehicleWays = vehicleWays;
         this.projects = projects;
-        this.findings = findings;
+        this.before = before;
         this.garages = garages;
         this.clock = clock;
         this.events = events;
     }
 
     /** Somebody opened it: with it all that it needs. */
-    void open(Caller caller, UUID projectId, UUID stay, String supportPoints) {
+    void open(Caller caller, UUID projectId, UUID stay, BeforeOpening.MadeSure made) {
         projects.requireOpen(caller, projectId);
         Standing s = access.standing(caller, projectId);
         Opening<UUID> opening = s.require(stay);
         s.mustNotBeClosed(opening.id());
         s.openings().around(opening).forEach(o -> s.mustNotBeClosed(o.id()));
-        List<Opening<UUID>> all = new ArrayList<>(s.openings().around(opening));
-        all.add(opening);
-        boolean raises = all.stream()
-                .anyMatch(o -> Raising.isRaising(o.wayIn()) && !s.opened().containsKey(UUID.fromString(o.id())));
-        if (raises) Raising.check(weak(caller, projectId), supportPoints);
-        all.forEach(o -> openOne(caller, projectId, s, o, Raising.isRaising(o.wayIn()) ? supportPoints : ""));
+        before.check(caller, projectId, s, opening, made);
+        before.stillClosed(s, opening).forEach(o -> openOne(caller, projectId, s, o, made));
     }
 
-    /** Places of the structure that may not bear it. */
-    private List<String> weak(Caller caller, UUID projectId) {
-        Body body = projects.bodyOf(projects.require(caller, projectId));
-        return findings.of(caller, projectId).stream()
-                .filter(f -> f.system() == VehicleSystem.STRUCTURE
-                        && f.safetyClass().standsInTheWay()
-                        && !f.state().isOver())
-                .map(f -> body.placeOf(f.zone(), f.system()).name().toLowerCase(Locale.ROOT))
-                .distinct()
-                .toList();
-    }
-
-    private void openOne(Caller caller, UUID projectId, Standing s, Opening<UUID> o, String supportPoints) {
+    private void openOne(Caller caller, UUID projectId, Standing s, Opening<UUID> o, BeforeOpening.MadeSure made) {
         UUID stay = UUID.fromString(o.id());
-        if (s.opened().containsKey(stay)) return;
         mapper.insertOpening(
                 caller.garageId(),
                 projectId,
-                new OpeningRow(stay, o.wayIn().id(), today(caller), null, false, supportPoints.strip(), 0));
+                new OpeningRow(
+                        stay,
+                        o.wayIn().id(),
+                        today(caller),
+                        clock.instant(),
+                        null,
+                        false,
+                        BeforeOpening.isRaising(s, o) ? made.supportPoints().strip() : "",
+                        made.confirmed().stream().map(Enum::name).sorted().toList(),
+                        0));
         if (!o.wayIn().touches().isEmpty())
             events.publishEvent(new WorkTouched(
                     caller, projectId, o.wayIn().touches(), o.wayIn().name()));
+    }
+
+    @Override
+    public List<String> unsupported(Caller caller, UUID projectId) {
+        Standing s = access.standing(caller, projectId);
+        boolean standsOnNamedPoints = s.openings().all().stream()
+                .filter(o -> s.isOpen(o.id()))
+                .anyMatch(o ->
+                        Raising.areNamed(s.opened().get(UUID.fromString(o.id())).supportPoints()));
+        return standsOnNamedPoints ? List.of() : before.weak(caller, projectId);
+    }
+
+    @Override
+    public Optional<Instant> weightMovedAt(Caller caller, UUID projectId) {
+        Standing s = access.standing(caller, projectId);
+        return s.opened().values().stream()
+                .filter(o -> o.openedAt() != null
+                        && s.ways().has(o.wayIn())
+                        && s.ways().require(o.wayIn()).cautions().contains(Caution.HOIST))
+                .map(OpeningRow::openedAt)
+                .max(Comparator.naturalOrder());
     }
 
     /** Closes it for good: what lies inside it is closed, and its jobs are over. */
@@ -160,16 +172,7 @@ class OpeningService implements Ways {
         UUID stay = UUID.fromString(opening.id());
         OpeningRow row = Stored.require(mapper.findOpening(caller.garageId(), stay), "opening", stay);
         Stored.notStale(
-                mapper.updateOpening(
-                        caller.garageId(),
-                        new OpeningRow(
-                                stay,
-                                row.wayIn(),
-                                row.openedOn(),
-                                today(caller),
-                                temporary,
-                                row.supportPoints(),
-                                version)),
+                mapper.updateOpening(caller.garageId(), row.closed(today(caller), temporary, version)),
                 "opening",
                 () -> Stored.require(mapper.findOpening(caller.garageId(), stay), "opening", stay));
     }
@@ -220,7 +223,8 @@ class OpeningService implements Ways {
                         s.openings().around(o).stream()
                                 .map(a -> UUID.fromString(a.id()))
                                 .collect(Collectors.toSet()),
-                        o.wayIn().excludes()))
+                        o.wayIn().excludes(),
+                        o.wayIn().cautions().contains(Caution.STANDS)))
                 .toList();
     }
 

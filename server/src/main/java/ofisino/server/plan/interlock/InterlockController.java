@@ -38,7 +38,9 @@ class InterlockController {
         }
     }
 
-    record ConfirmationRequest(UUID id, Interlock interlock) {}
+    /** @param supportPoints where it stands, where its usual points may not bear it */
+    record ConfirmationRequest(
+            UUID id, Interlock interlock, @Nullable String supportPoints) {}
 
     @GetMapping
     List<InterlockResponse> of(Caller caller, @PathVariable UUID jobId) {
@@ -48,6 +50,11 @@ class InterlockController {
     @PostMapping
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void confirm(Caller caller, @PathVariable UUID jobId, @RequestBody ConfirmationRequest body) {
-        service.confirm(caller, jobId, body.id(), body.interlock());
+        service.confirm(
+                caller,
+                jobId,
+                body.id(),
+                body.interlock(),
+                body.supportPoints() == null ? "" : body.supportPoints().strip());
     }
 }

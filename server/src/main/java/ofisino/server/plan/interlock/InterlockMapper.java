@@ -13,7 +13,8 @@ interface InterlockMapper {
 
     void insert(UUID garageId, UUID jobId, UUID accountId, NewConfirmation confirmation);
 
-    record ConfirmedRow(UUID id, Interlock interlock, String confirmedBy, Instant confirmedAt) {}
+    record ConfirmedRow(UUID id, Interlock interlock, String confirmedBy, Instant confirmedAt, String supportPoints) {}
 
-    record NewConfirmation(UUID id, Interlock interlock, Instant confirmedAt) {}
+    /** @param supportPoints where it stands, where its usual points may not bear it; else empty */
+    record NewConfirmation(UUID id, Interlock interlock, Instant confirmedAt, String supportPoints) {}
 }

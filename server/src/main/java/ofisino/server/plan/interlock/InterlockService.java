@@ -4,11 +4,16 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Predicate;
+import java.util.function.Supplier;
+import ofisino.core.kernel.Caution;
 import ofisino.core.kernel.InvalidValue;
+import ofisino.core.plan.access.Raising;
 import ofisino.core.plan.interlock.Interlock;
 import ofisino.core.plan.interlock.Interlocks;
 import ofisino.core.vehicle.body.Zone;
@@ -16,11 +21,13 @@ import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.plan.Jobs;
 import ofisino.server.plan.LeaveAsked;
+import ofisino.server.plan.Ways;
 import ofisino.server.plan.interlock.InterlockMapper.ConfirmedRow;
 import ofisino.server.plan.interlock.InterlockMapper.NewConfirmation;
 import ofisino.server.vehicle.Projects;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
+import org.springframework.util.function.SingletonSupplier;
 
 /** What has to be so before the first step of a job, and who made sure of it. */
 @Service
@@ -28,13 +35,15 @@ class InterlockService {
     private final InterlockMapper mapper;
     private final Interlocks interlocks = Interlocks.load();
     private final Jobs jobs;
+    private final Ways ways;
     private final Projects projects;
     private final Garages garages;
     private final Clock clock;
 
-    InterlockService(InterlockMapper mapper, Jobs jobs, Projects projects, Garages garages, Clock clock) {
+    InterlockService(InterlockMapper mapper, Jobs jobs, Ways ways, Projects projects, Garages garages, Clock clock) {
         this.mapper = mapper;
         this.jobs = jobs;
+        this.ways = ways;
         this.projects = projects;
         this.garages = garages;
         this.clock = clock;
@@ -46,11 +55,12 @@ class InterlockService {
     List<Wanted> of(Caller caller, UUID jobId) {
         Jobs.Job job = jobs.require(caller, jobId);
         List<ConfirmedRow> confirmed = mapper.of(caller.garageId(), jobId);
+        Predicate<ConfirmedRow> counts = counts(caller, job);
         return wanted(caller, job).stream()
                 .map(i -> new Wanted(
                         i,
                         confirmed.stream()
-                                .filter(c -> c.interlock() == i && counts(caller, c))
+                                .filter(c -> c.interlock() == i && counts.test(c))
                                 .findFirst()))
                 .toList();
     }
@@ -64,34 +74,59 @@ class InterlockService {
                 Optional.ofNullable(job.zone())
                         .flatMap(projects.bodyOf(project)::zone)
                         .map(Zone::place),
-                jobs.cautions(caller, job.id()),
+                dangers(caller, job),
                 project.bodyStyle(),
                 project.builtYear()));
     }
 
-    private boolean counts(Caller caller, ConfirmedRow row) {
-        ZoneId zone = garages.zone(caller);
-        return !row.interlock().isOnlyForToday()
-                || LocalDate.ofInstant(row.confirmedAt(), zone).equals(LocalDate.now(clock.withZone(zone)));
+    /** Its own, and that of standing on stands where it is done while the vehicle does. */
+    private Set<Caution> dangers(Caller caller, Jobs.Job job) {
+        Set<Caution> found = EnumSet.noneOf(Caution.class);
+        found.addAll(jobs.cautions(caller, job.id()));
+        if (ways.stays(caller, job.projectId()).stream()
+                .anyMatch(s -> s.raised() && s.jobs().contains(job.id()))) found.add(Caution.STANDS);
+        return found;
     }
 
-    void confirm(Caller caller, UUID jobId, UUID id, Interlock interlock) {
+    /** It was said today, where that matters; and the vehicle stands as it stood then, on what bears it. */
+    private Predicate<ConfirmedRow> counts(Caller caller, Jobs.Job job) {
+        ZoneId zone = garages.zone(caller);
+        LocalDate today = LocalDate.now(clock.withZone(zone));
+        Supplier<Boolean> isWeak = SingletonSupplier.of(
+                () -> !ways.unsupported(caller, job.projectId()).isEmpty());
+        Supplier<Instant> moved = SingletonSupplier.of(
+                () -> ways.weightMovedAt(caller, job.projectId()).orElse(Instant.EPOCH));
+        return row -> {
+            if (!row.interlock().isOnlyForToday()) return true;
+            if (!LocalDate.ofInstant(row.confirmedAt(), zone).equals(today)) return false;
+            return row.interlock() != Interlock.SUPPORTED
+                    || row.confirmedAt().isAfter(moved.get())
+                            && (Raising.areNamed(row.supportPoints()) || !isWeak.get());
+        };
+    }
+
+    void confirm(Caller caller, UUID jobId, UUID id, Interlock interlock, String supportPoints) {
         Jobs.Job job = jobs.require(caller, jobId);
         projects.requireOpen(caller, job.projectId());
         if (!wanted(caller, job).contains(interlock))
             throw InvalidValue.of("interlock", "interlock.not-asked", "This job does not ask for that.");
+        if (interlock == Interlock.SUPPORTED) Raising.check(ways.unsupported(caller, job.projectId()), supportPoints);
         mapper.insert(
-                caller.garageId(), jobId, caller.accountId(), new NewConfirmation(id, interlock, Instant.now(clock)));
+                caller.garageId(),
+                jobId,
+                caller.accountId(),
+                new NewConfirmation(id, interlock, Instant.now(clock), supportPoints));
     }
 
     @EventListener
     void leaveAsked(LeaveAsked asked) {
         List<ConfirmedRow> confirmed =
                 mapper.of(asked.caller().garageId(), asked.job().id());
+        Predicate<ConfirmedRow> counts = counts(asked.caller(), asked.job());
         for (Interlock interlock : wanted(asked.caller(), asked.job())) {
             List<ConfirmedRow> its =
                     confirmed.stream().filter(c -> c.interlock() == interlock).toList();
-            asked.facts().interlock(interlock, its.stream().anyMatch(c -> counts(asked.caller(), c)), !its.isEmpty());
+            asked.facts().interlock(interlock, its.stream().anyMatch(counts), !its.isEmpty());
         }
     }
 }

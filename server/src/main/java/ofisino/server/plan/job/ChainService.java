@@ -7,7 +7,6 @@ import java.util.Optional;
 import java.util.UUID;
 import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.Effort;
-import ofisino.core.kernel.Side;
 import ofisino.core.plan.job.JobState;
 import ofisino.core.plan.recipe.Recipe;
 import ofisino.core.plan.recipe.Recipes;
@@ -58,16 +57,12 @@ class ChainService {
     /** The recipe with the zone's name in it; empty where the decision leads to no work. */
     Optional<Recipe> recipeFor(Caller caller, UUID findingId) {
         Findings.Found finding = findings.require(caller, findingId);
-        String zone = zoneName(projects.bodyOf(projects.require(caller, finding.projectId()))
-                .placeOf(finding.zone(), finding.system()));
+        String zone = projects.bodyOf(projects.require(caller, finding.projectId()))
+                .placeOf(finding.zone(), finding.system())
+                .label();
         return Optional.ofNullable(finding.decision())
                 .flatMap(d -> recipes.propose(finding.kind(), finding.system(), d))
                 .map(r -> named(r, zone));
-    }
-
-    private static String zoneName(Zone zone) {
-        String side = zone.side() == Side.LEFT ? ", left" : zone.side() == Side.RIGHT ? ", right" : "";
-        return zone.name() + side;
     }
 
     private static Recipe named(Recipe recipe, String zone) {

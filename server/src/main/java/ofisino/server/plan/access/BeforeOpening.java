@@ -1,0 +1,86 @@
+package ofisino.server.plan.access;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import ofisino.core.kernel.InvalidValue;
+import ofisino.core.kernel.VehicleSystem;
+import ofisino.core.plan.access.Openings.Opening;
+import ofisino.core.plan.access.Raising;
+import ofisino.core.plan.access.WayIn;
+import ofisino.core.plan.interlock.Interlock;
+import ofisino.core.plan.interlock.Interlocks;
+import ofisino.core.vehicle.body.Body;
+import ofisino.server.identity.Caller;
+import ofisino.server.vehicle.Findings;
+import ofisino.server.vehicle.Projects;
+import org.springframework.stereotype.Component;
+
+/** What has to be so before a way in is opened: conditions that protect people, and sound points where it is raised. */
+@Component
+class BeforeOpening {
+    private final Interlocks interlocks = Interlocks.load();
+    private final Projects projects;
+    private final Findings findings;
+
+    BeforeOpening(Projects projects, Findings findings) {
+        this.projects = projects;
+        this.findings = findings;
+    }
+
+    /** It, and all around it that is not open yet, in the order in which they are opened. */
+    List<Opening<UUID>> stillClosed(Standing s, Opening<UUID> opening) {
+        List<Opening<UUID>> all = new ArrayList<>(s.openings().around(opening));
+        all.add(opening);
+        all.removeIf(o -> s.opened().containsKey(UUID.fromString(o.id())));
+        return all;
+    }
+
+    Set<Interlock> asked(Projects.Project project, Standing s, Opening<UUID> opening) {
+        Set<Interlock> asked = EnumSet.noneOf(Interlock.class);
+        for (Opening<UUID> o : stillClosed(s, opening))
+            asked.addAll(interlocks.ofOpening(o.wayIn().cautions(), project.bodyStyle(), project.builtYear()));
+        return asked;
+    }
+
+    /** @throws InvalidValue when a condition is not confirmed, or it is raised on nothing that is known to be sound */
+    void check(Caller caller, UUID projectId, Standing s, Opening<UUID> opening, MadeSure made) {
+        Set<Interlock> asked = asked(projects.require(caller, projectId), s, opening);
+        if (!made.confirmed().containsAll(asked))
+            throw InvalidValue.of(
+                    "confirmed",
+                    "opening.unconfirmed",
+                    "“%s” is opened when each condition for working safely is confirmed by itself. Tick what is so."
+                            .formatted(opening.wayIn().name()));
+        if (stillClosed(s, opening).stream().anyMatch(o -> isRaising(s, o)))
+            Raising.check(weak(caller, projectId), made.supportPoints());
+    }
+
+    static boolean isRaising(Standing s, Opening<UUID> o) {
+        Collection<WayIn> around =
+                s.openings().around(o).stream().map(Opening::wayIn).toList();
+        return Raising.isRaising(o.wayIn(), around);
+    }
+
+    /** Places of the structure that may not bear it. */
+    List<String> weak(Caller caller, UUID projectId) {
+        Body body = projects.bodyOf(projects.require(caller, projectId));
+        return findings.of(caller, projectId).stream()
+                .filter(f -> f.system() == VehicleSystem.STRUCTURE
+                        && f.safetyClass().standsInTheWay()
+                        && !f.state().isOver())
+                .map(f -> body.placeOf(f.zone(), f.system()).label())
+                .distinct()
+                .toList();
+    }
+
+    /** @param supportPoints where it stands, in a person's words; empty where nobody said */
+    record MadeSure(String supportPoints, Set<Interlock> confirmed) {
+        MadeSure {
+            confirmed = Set.copyOf(confirmed);
+        }
+    }
+}

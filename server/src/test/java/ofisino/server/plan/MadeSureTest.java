@@ -1,0 +1,175 @@
+package ofisino.server.plan;
+
+import static ofisino.server.testing.TestGarage.map;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import ofisino.server.testing.Api.Answer;
+import ofisino.server.testing.TestApplication;
+import ofisino.server.testing.TestGarage;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+/** Nothing is opened, raised or worked under before somebody made sure of each condition. Common practice, no source. */
+@ExtendWith(TestApplication.class)
+class MadeSureTest {
+    private static final String POINTS = "rear axle tube, both sides";
+
+    private static JsonNode opening(TestGarage garage, UUID project, String way) {
+        return garage.owner()
+                .get("/api/projects/" + project + "/access")
+                .ok()
+                .path("openings")
+                .valueStream()
+                .filter(o -> o.path("wayIn").asString().equals(way))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static Answer open(
+            TestGarage garage, UUID project, JsonNode opening, List<String> confirmed, String points) {
+        return garage.owner()
+                .post(
+                        "/api/projects/" + project + "/access/"
+                                + opening.path("stay").asString() + "/open",
+                        map("supportPoints", points, "confirmed", confirmed));
+    }
+
+    private static List<String> asks(JsonNode opening) {
+        return opening.path("asks").valueStream().map(JsonNode::asString).toList();
+    }
+
+    private static UUID exhaust(TestGarage garage, UUID project) {
+        return job(garage, project, "Renew the silencer", "silencer");
+    }
+
+    private static UUID job(TestGarage garage, UUID project, String title, String zone) {
+        UUID id = UUID.randomUUID();
+        garage.owner()
+                .post(
+                        "/api/projects/" + project + "/jobs",
+                        map("id", id, "fields", map("title", title, "zone", zone, "operation", "REPLACE")))
+                .ok();
+        return id;
+    }
+
+    private static Answer supported(TestGarage garage, UUID job, String points) {
+        return garage.owner()
+                .post(
+                        "/api/jobs/" + job + "/interlocks",
+                        map("id", UUID.randomUUID(), "interlock", "SUPPORTED", "supportPoints", points));
+    }
+
+    private static boolean isSupported(TestGarage garage, UUID job) {
+        return garage.owner()
+                .get("/api/jobs/" + job + "/permit")
+                .ok()
+                .path("begin")
+                .valueStream()
+                .noneMatch(o -> o.path("id").asString().equals("SUPPORTED"));
+    }
+
+    @Test
+    void aWayInIsOpenedWhenEachConditionIsConfirmed(TestGarage garage) {
+        UUID project = garage.project();
+        job(garage, project, "Renew the clutch", "gearbox");
+        JsonNode gearbox = opening(garage, project, "gearbox-out");
+        List<String> asks = asks(gearbox);
+        assertThat(asks)
+                .as("with all around it that is still closed")
+                .contains("ISOLATED", "SUPPORTED", "HOIST_RATED", "TWO_PEOPLE");
+        for (String one : asks) {
+            List<String> others = new ArrayList<>(asks);
+            others.remove(one);
+            Answer refused = open(garage, project, gearbox, others, "");
+            assertThat(refused.code()).as(one).isEqualTo("opening.unconfirmed");
+        }
+        assertThat(opening(garage, project, "on-stands").has("openedOn"))
+                .as("nothing was opened half")
+                .isFalse();
+        open(garage, project, opening(garage, project, "on-stands"), List.of("SUPPORTED"), "")
+                .ok();
+        assertThat(asks(opening(garage, project, "on-stands"))).isEmpty();
+        open(garage, project, gearbox, asks(opening(garage, project, "gearbox-out")), "")
+                .ok();
+    }
+
+    @Test
+    void nothingIsRaisedOnARottenSill(TestGarage garage) {
+        UUID project = garage.project();
+        UUID job = exhaust(garage, project);
+        garage.finding(project, "sill-left", "RUST_THROUGH");
+        JsonNode stands = opening(garage, project, "on-stands");
+        Answer refused = open(garage, project, stands, asks(stands), "the jack");
+        assertThat(refused.code()).isEqualTo("opening.support");
+        assertThat(refused.body().path("detail").asString()).contains("Sill, left");
+        assertThat(supported(garage, job, "").code())
+                .as("no way round by the job")
+                .isEqualTo("opening.support");
+        supported(garage, job, POINTS).ok();
+        assertThat(isSupported(garage, job)).isTrue();
+        open(garage, project, stands, asks(stands), POINTS).ok();
+        supported(garage, job, "").ok();
+        assertThat(isSupported(garage, job)).as("it stands on named points").isTrue();
+    }
+
+    /** A way in of one's own on which the vehicle does not roll counts as raising until it lies inside one that does. */
+    @Test
+    void aWayInOfOnesOwnAsksToo(TestGarage garage) {
+        UUID project = garage.project();
+        garage.finding(project, "sill-left", "RUST_THROUGH");
+        UUID job = exhaust(garage, project);
+        garage.owner()
+                .put(
+                        "/api/projects/" + project + "/access/ways",
+                        map(
+                                "wayIn",
+                                "own-ramps",
+                                "name",
+                                "On the ramps",
+                                "needs",
+                                List.of(),
+                                "stripMinutes",
+                                15,
+                                "refitMinutes",
+                                15,
+                                "people",
+                                1,
+                                "rolls",
+                                false,
+                                "version",
+                                0))
+                .ok();
+        garage.owner()
+                .put("/api/jobs/" + job + "/ways-in", map("ways", List.of("own-ramps")))
+                .ok();
+        JsonNode ramps = opening(garage, project, "own-ramps");
+        assertThat(asks(ramps)).containsExactly("SUPPORTED");
+        assertThat(open(garage, project, ramps, asks(ramps), "").code()).isEqualTo("opening.support");
+        open(garage, project, ramps, asks(ramps), POINTS).ok();
+    }
+
+    /** What was made sure of counts while the vehicle stands as it stood: not after a finding in what bears it, nor when a weight has come out. */
+    @Test
+    void supportsAreLookedAtAgain(TestGarage garage) {
+        UUID project = garage.project();
+        UUID job = exhaust(garage, project);
+        supported(garage, job, "").ok();
+        assertThat(isSupported(garage, job)).isTrue();
+        garage.finding(project, "sill-left", "RUST_THROUGH");
+        assertThat(isSupported(garage, job)).isFalse();
+        supported(garage, job, POINTS).ok();
+        assertThat(isSupported(garage, job)).isTrue();
+        job(garage, project, "Renew the clutch", "gearbox");
+        garage.open(
+                        project,
+                        opening(garage, project, "gearbox-out").path("stay").asString())
+                .ok();
+        assertThat(isSupported(garage, job)).as("the gearbox came out").isFalse();
+        supported(garage, job, "").ok();
+        assertThat(isSupported(garage, job)).as("it stands on named points").isTrue();
+    }
+}

@@ -1,0 +1,80 @@
+import { useState } from 'react'
+import { useTranslation } from 'react-i18next'
+import { api, unwrap, write, type Schemas } from '@/api/client'
+import { useWrite } from '@/api/useWrite'
+import { Cautions } from '@/ui/Cautions'
+import { ProblemAlert } from '@/ui/Feedback'
+import { SupportPoints } from '@/ui/SupportPoints'
+import type { Opening, Way } from './access'
+
+type Interlock = Opening['asks'][number]
+
+/** Somebody opened it: its dangers stand first, and each condition is ticked by itself. */
+export function OpenIt({ opening: o, way, projectId }: { opening: Opening; way: Way; projectId: string }) {
+  const { t } = useTranslation()
+  const [shown, setShown] = useState(false)
+  const [ticked, setTicked] = useState<Interlock[]>([])
+  const [points, setPoints] = useState('')
+  const open = useWrite(
+    (body: Schemas['OpeningRequest'], id) =>
+      unwrap(
+        api.POST('/api/projects/{projectId}/access/{stay}/open', {
+          params: { path: { projectId, stay: o.stay } },
+          body,
+          ...write(id),
+        }),
+      ),
+    { said: () => t('access.opened', { what: way.name }) },
+  )
+  const asks = o.asks.length + way.cautions.length > 0
+  const send = () => open.mutate({ confirmed: ticked, ...(points && { supportPoints: points }) })
+  if (!shown)
+    return (
+      <>
+        <button
+          type="button"
+          className="btn"
+          aria-expanded={asks ? false : undefined}
+          aria-label={`${t(asks ? 'access.openIt' : 'access.open')}: ${way.name}`}
+          onClick={() => (asks ? setShown(true) : send())}
+        >
+          {t(asks ? 'access.openIt' : 'access.open')}
+        </button>
+        <ProblemAlert error={open.error} />
+      </>
+    )
+  const tick = (one: Interlock) => setTicked(ticked.includes(one) ? ticked.filter((x) => x !== one) : [...ticked, one])
+  return (
+    <form
+      className="grid w-full gap-2"
+      aria-label={`${t('access.openIt')}: ${way.name}`}
+      onSubmit={(e) => {
+        e.preventDefault()
+        send()
+      }}
+    >
+      <Cautions cautions={way.cautions} />
+      {o.asks.length > 0 && (
+        <fieldset>
+          <legend className="font-semibold">{t('interlock.title')}</legend>
+          {o.asks.map((one) => (
+            <label key={one} className="flex min-h-11 items-center gap-3">
+              <input type="checkbox" className="checkbox" checked={ticked.includes(one)} onChange={() => tick(one)} />
+              {t(`interlock.${one}`)}
+            </label>
+          ))}
+        </fieldset>
+      )}
+      <SupportPoints error={open.error} value={points} onChange={setPoints} />
+      <ProblemAlert error={open.error} />
+      <div className="flex flex-wrap gap-2">
+        <button type="submit" className="btn btn-primary" disabled={open.isPending}>
+          {t('access.open')}
+        </button>
+        <button type="button" className="btn btn-ghost" onClick={() => setShown(false)}>
+          {t('access.notYet')}
+        </button>
+      </div>
+    </form>
+  )
+}

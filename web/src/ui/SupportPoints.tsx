@@ -1,0 +1,24 @@
+import { useTranslation } from 'react-i18next'
+import { TextField } from './Field'
+
+/** Where a vehicle stands whose structure is weak: asked once the usual points were refused. */
+export function SupportPoints({
+  error,
+  value,
+  onChange,
+}: {
+  error: { code?: string } | null
+  value: string
+  onChange: (points: string) => void
+}) {
+  const { t } = useTranslation()
+  if (error?.code !== 'opening.support' && !value) return null
+  return (
+    <TextField
+      label={t('access.supportPoints')}
+      value={value}
+      maxLength={120}
+      onChange={(e) => onChange(e.target.value)}
+    />
+  )
+}

@@ -4002,7 +4002,7 @@ export interface components {
             aim?: "RUNNER" | "ROAD_READY" | "DRIVER" | "SHOW";
             /** @enum {string} */
             cause?: "FOUND" | "WAY_IN_OPEN" | "TASTE" | "AIM" | "FORGOTTEN";
-            details?: ("SEALER_OFF" | "DEGREASE" | "SEAM_SEAL" | "CAVITY_WAX" | "TACK" | "WELD_OUT" | "DRILL" | "CRACK_CHECK" | "MASK" | "FLUSH" | "MEASURE" | "CARPET" | "GLASS" | "HEADLINING" | "WATER_TEST" | "ISOLATE" | "NEEDS_POWER" | "RIDE_HEIGHT" | "BRAKE_TEST" | "TURN_BY_HAND" | "FIRST_START" | "RUNS" | "DRIVE" | "ROAD_TEST" | "EARTHS" | "CLOSE_UP" | "PRESSURE_TEST" | "FOR_NOW" | "MARK_POSITION" | "LOOSENS")[];
+            details?: ("SEALER_OFF" | "DEGREASE" | "SEAM_SEAL" | "CAVITY_WAX" | "TACK" | "WELD_OUT" | "DRILL" | "CRACK_CHECK" | "MASK" | "FLUSH" | "MEASURE" | "CARPET" | "GLASS" | "HEADLINING" | "WATER_TEST" | "ISOLATE" | "NEEDS_POWER" | "RIDE_HEIGHT" | "BRAKE_TEST" | "TURN_BY_HAND" | "FIRST_START" | "RUNS" | "DRIVE" | "ROAD_TEST" | "EARTHS" | "HEAT" | "CLOSE_UP" | "PRESSURE_TEST" | "FOR_NOW" | "MARK_POSITION" | "LOOSENS")[];
             effort?: components["schemas"]["EffortFields"];
             findings?: string[];
             halfOpen?: string;
@@ -4024,7 +4024,7 @@ export interface components {
             /** Format: uuid */
             chainId?: string;
             code: string;
-            details: ("SEALER_OFF" | "DEGREASE" | "SEAM_SEAL" | "CAVITY_WAX" | "TACK" | "WELD_OUT" | "DRILL" | "CRACK_CHECK" | "MASK" | "FLUSH" | "MEASURE" | "CARPET" | "GLASS" | "HEADLINING" | "WATER_TEST" | "ISOLATE" | "NEEDS_POWER" | "RIDE_HEIGHT" | "BRAKE_TEST" | "TURN_BY_HAND" | "FIRST_START" | "RUNS" | "DRIVE" | "ROAD_TEST" | "EARTHS" | "CLOSE_UP" | "PRESSURE_TEST" | "FOR_NOW" | "MARK_POSITION" | "LOOSENS")[];
+            details: ("SEALER_OFF" | "DEGREASE" | "SEAM_SEAL" | "CAVITY_WAX" | "TACK" | "WELD_OUT" | "DRILL" | "CRACK_CHECK" | "MASK" | "FLUSH" | "MEASURE" | "CARPET" | "GLASS" | "HEADLINING" | "WATER_TEST" | "ISOLATE" | "NEEDS_POWER" | "RIDE_HEIGHT" | "BRAKE_TEST" | "TURN_BY_HAND" | "FIRST_START" | "RUNS" | "DRIVE" | "ROAD_TEST" | "EARTHS" | "HEAT" | "CLOSE_UP" | "PRESSURE_TEST" | "FOR_NOW" | "MARK_POSITION" | "LOOSENS")[];
             effort: components["schemas"]["EffortFields"];
             findings: string[];
             halfOpen: string;
@@ -5528,7 +5528,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            kind: "JOB" | "ORDER" | "ARRIVED" | "STRIP" | "REFIT" | "NEED" | "SEND_OUT" | "APPOINTMENT" | "PLACE" | "DAYLIGHT" | "HELPER";
+            kind: "JOB" | "ORDER" | "ARRIVED" | "STRIP" | "REFIT" | "NEED" | "SEND_OUT" | "APPOINTMENT" | "PLACE" | "DAYLIGHT" | "FIRE_WATCH" | "HELPER";
             title: string;
         };
         SupplierRow: {
@@ -5624,7 +5624,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            kind: "JOB" | "ORDER" | "ARRIVED" | "STRIP" | "REFIT" | "NEED" | "SEND_OUT" | "APPOINTMENT" | "PLACE" | "DAYLIGHT" | "HELPER";
+            kind: "JOB" | "ORDER" | "ARRIVED" | "STRIP" | "REFIT" | "NEED" | "SEND_OUT" | "APPOINTMENT" | "PLACE" | "DAYLIGHT" | "FIRE_WATCH" | "HELPER";
             /** Format: int32 */
             minutes: number;
             title: string;

@@ -10,6 +10,7 @@ export const dates = {
     FIXED: 'Its time is fixed.',
     PLACE_FULL: 'There is no room for it in “{{what}}” until {{date}}.',
     HELPER: 'It takes more people than have time in the garage.',
+    FIRE_WATCH: 'Until {{date}} nobody could stay for the fire watch, an hour after the last spark.',
     DAYLIGHT: 'It is done outdoors, and until {{date}} it is dark when somebody is there.',
     RESOURCE_FULL: 'What it needs is in use until {{date}}.',
     TOO_SHORT: 'It needs one sitting, and what is left of the evening is too short.',

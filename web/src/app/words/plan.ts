@@ -54,6 +54,7 @@ export const plan = {
     APPOINTMENT: 'at a fixed time',
     PLACE: 'place',
     DAYLIGHT: 'daylight',
+    FIRE_WATCH: 'fire watch',
     HELPER: 'somebody who helps',
   },
   work: {

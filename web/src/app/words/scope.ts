@@ -46,6 +46,7 @@ export const scope = {
     CLOSE_UP: 'closes the place for good',
     PRESSURE_TEST: 'pressure test',
     FOR_NOW: 'for the time being',
+    HEAT: 'with flame or induction heat',
     MARK_POSITION: 'marks where it was',
     LOOSENS: 'lets something hang loose',
   },

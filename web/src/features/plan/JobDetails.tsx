@@ -28,6 +28,7 @@ const known: Record<Detail, true> = {
   DRIVE: true,
   ROAD_TEST: true,
   EARTHS: true,
+  HEAT: true,
   CLOSE_UP: true,
   PRESSURE_TEST: true,
   FOR_NOW: true,

@@ -195,6 +195,7 @@ const look: Record<Bar['kind'], string> = {
   APPOINTMENT: 'bg-accent text-accent-content',
   PLACE: '',
   DAYLIGHT: '',
+  FIRE_WATCH: '',
   HELPER: '',
 }
 

@@ -51,6 +51,7 @@ const arrival = {
   APPOINTMENT: 'plan.isFixed',
   PLACE: 'plan.isFixed',
   DAYLIGHT: 'plan.isFixed',
+  FIRE_WATCH: 'plan.isFixed',
   HELPER: 'plan.isFixed',
 } as const
 

@@ -26,6 +26,7 @@ const laneOf: Record<Activity['subject']['kind'], LaneName> = {
   APPOINTMENT: 'fixed',
   PLACE: 'car',
   DAYLIGHT: 'car',
+  FIRE_WATCH: 'car',
   HELPER: 'car',
 }
 

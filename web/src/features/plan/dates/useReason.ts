@@ -9,11 +9,13 @@ export function useReason(): (limit: Schemas['LimitResponse']) => string {
   const format = useFormat()
   const nameOf = useActivityName()
   return (limit) =>
-    t(
-      `limit.${limit.subject?.kind === 'DAYLIGHT' || limit.subject?.kind === 'HELPER' ? limit.subject.kind : limit.kind}`,
-      {
-        what: limit.subject ? nameOf(limit.subject) : '',
-        date: format.shortDay(format.dateOf(limit.until)),
-      },
-    )
+    t(`limit.${special(limit.subject?.kind) ?? limit.kind}`, {
+      what: limit.subject ? nameOf(limit.subject) : '',
+      date: format.shortDay(format.dateOf(limit.until)),
+    })
+}
+
+/** What is used by all at once has sentences of its own. */
+function special(kind: Schemas['Subject']['kind'] | undefined) {
+  return kind === 'DAYLIGHT' || kind === 'FIRE_WATCH' || kind === 'HELPER' ? kind : undefined
 }

@@ -47,7 +47,8 @@ class ScopeJourneyTest {
             press(desk, "Take it along: Clutch release bearing");
             says(desk, "Renew: clutch release bearing");
 
-            // its dangers stand first, each condition is ticked by itself; opened, it does not close while a job needs it
+            // its dangers stand first, each condition is ticked by itself; opened, it does not close while a job needs
+            // it
             press(desk, "Open it: Gearbox out");
             says(desk, "nobody below");
             press(desk, "It is open now");

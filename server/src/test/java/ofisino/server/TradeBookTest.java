@@ -2,6 +2,9 @@ package ofisino.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.Instant;
+import java.time.LocalTime;
+import java.time.ZoneId;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -64,6 +67,12 @@ class TradeBookTest {
             assertThat(plan.end("Drain and take off"))
                     .as("34: fuel is out before %s", hot.path("title").asString())
                     .isLessThanOrEqualTo(plan.start(hot));
+            assertThat(plan.leaves(hot))
+                    .as(
+                            "11: the visit ends at one, the last spark at twelve, %s",
+                            hot.path("title").asString())
+                    .isNotEmpty()
+                    .allMatch(t -> !t.isAfter(LocalTime.NOON));
             assertThat(plan.start("Fill and look for leaks"))
                     .as("34: and comes back after it")
                     .isGreaterThanOrEqualTo(plan.end(hot));
@@ -135,6 +144,17 @@ class TradeBookTest {
 
         String end(JsonNode job) {
             return end(UUID.fromString(job.path("id").asString()));
+        }
+
+        /** When work on it ends on each day. */
+        List<LocalTime> leaves(JsonNode job) {
+            return times.get(job.path("id").asString())
+                    .path("stays")
+                    .valueStream()
+                    .map(s -> Instant.parse(s.path("to").asString())
+                            .atZone(ZoneId.of("Europe/Vienna"))
+                            .toLocalTime())
+                    .toList();
         }
 
         String start(UUID job) {

@@ -33,6 +33,7 @@ class AskedTest {
                         Optional.empty(),
                         false,
                         false,
+                        false,
                         true,
                         true,
                         Optional.empty()));
@@ -49,11 +50,31 @@ class AskedTest {
     void whatIsLoudNeedsHelpWaitsOrWouldNotBeFinishedIsLeftOut() {
         Work<String> weld = work("weld", Operation.WELD, 60, 30);
         Work<String> two = new Work<>(
-                "two", Optional.empty(), 60, 2, Optional.empty(), false, false, true, false, Optional.empty());
+                "two", Optional.empty(), 60, 2, Optional.empty(), false, false, false, true, false, Optional.empty());
         Work<String> waits = new Work<>(
-                "waits", Optional.empty(), 60, 1, Optional.empty(), false, false, false, false, Optional.empty());
+                "waits",
+                Optional.empty(),
+                60,
+                1,
+                Optional.empty(),
+                false,
+                false,
+                false,
+                false,
+                false,
+                Optional.empty());
         Work<String> sitting = new Work<>(
-                "sitting", Optional.empty(), 121, 1, Optional.empty(), false, true, true, false, Optional.empty());
+                "sitting",
+                Optional.empty(),
+                121,
+                1,
+                Optional.empty(),
+                false,
+                true,
+                false,
+                true,
+                false,
+                Optional.empty());
         var all = List.of(weld, two, waits, sitting);
         assertThat(new Asked(120, 1, true, false, Optional.empty()).rank(all, NOW))
                 .isEmpty();
@@ -63,6 +84,17 @@ class AskedTest {
         assertThat(new Asked(121, 2, true, false, Optional.empty()).rank(all, NOW))
                 .extracting(Possible::id)
                 .containsExactlyInAnyOrder("two", "sitting");
+    }
+
+    /** The last hour of the evening is the fire watch: an evening of an hour has no hot work in it. */
+    @Test
+    void hotWorkLeavesAnHourForTheWatch() {
+        Work<String> weld = work("weld", Operation.WELD, 300, 30);
+        assertThat(new Asked(150, 1, false, false, Optional.empty()).rank(List.of(weld), NOW))
+                .extracting(Possible::minutes)
+                .containsExactly(90);
+        assertThat(new Asked(60, 1, false, false, Optional.empty()).rank(List.of(weld), NOW))
+                .isEmpty();
     }
 
     /** In the rain nothing is done outdoors; in the bay nothing that has its place in the yard. */
@@ -76,6 +108,7 @@ class AskedTest {
                 Optional.of("bay"),
                 false,
                 false,
+                false,
                 true,
                 false,
                 Optional.<Instant>empty());
@@ -86,6 +119,7 @@ class AskedTest {
                 1,
                 Optional.of("yard"),
                 true,
+                false,
                 false,
                 true,
                 false,
@@ -119,6 +153,7 @@ class AskedTest {
                 Optional.empty(),
                 false,
                 false,
+                operation == Operation.WELD,
                 true,
                 false,
                 Optional.of(NOW.plus(Duration.ofDays(days))));

@@ -105,6 +105,7 @@ public interface Plans {
             PLACE,
             /** The sun. */
             DAYLIGHT,
+            FIRE_WATCH,
             /** Somebody who is missing. */
             HELPER;
 

@@ -40,6 +40,8 @@ public enum Detail {
     DRIVE,
     ROAD_TEST,
     EARTHS,
+    /** Flame or induction heat, a torch on a stuck nut, soldering by flame. */
+    HEAT,
     /** After it nobody sees the place again. */
     CLOSE_UP,
     PRESSURE_TEST,

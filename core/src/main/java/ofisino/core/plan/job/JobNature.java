@@ -31,6 +31,11 @@ public record JobNature(Operation operation, Optional<VehicleSystem> system, Set
                     "This job has begun: what it does and where stays as it is. Was it other work? Add a job for that, and drop this one.");
     }
 
+    /** It sparks or burns on the vehicle: welding, cutting, heat. What is made on the bench is none. */
+    public boolean isHot() {
+        return operation == Operation.WELD || operation == Operation.CUT || details.contains(Detail.HEAT);
+    }
+
     /** Of two jobs made into one: it asks for all that either asks for. */
     public JobNature joinedWith(JobNature other) {
         Set<Detail> both = EnumSet.noneOf(Detail.class);

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import ofisino.core.kernel.InvalidValue;
+import ofisino.core.plan.calendar.FireWatch;
 import ofisino.core.plan.job.Operation;
 
 /**
@@ -42,6 +43,7 @@ public record Asked(int minutes, int people, boolean quiet, boolean wet, Optiona
      * @param place       where it is done; empty for anywhere
      * @param outdoors    it needs dry weather
      * @param inOneGo     it cannot be left half done
+     * @param hot         the last hour of the evening is the fire watch after it
      * @param ready       nothing that it waits for is missing: jobs before it, parts, send-outs, its way in
      * @param begun       it has been begun already
      * @param latestStart when it must begin at the latest, if known
@@ -54,6 +56,7 @@ public record Asked(int minutes, int people, boolean quiet, boolean wet, Optiona
             Optional<String> place,
             boolean outdoors,
             boolean inOneGo,
+            boolean hot,
             boolean ready,
             boolean begun,
             Optional<Instant> latestStart) {}
@@ -79,7 +82,7 @@ public record Asked(int minutes, int people, boolean quiet, boolean wet, Optiona
                 .filter(this::isPossible)
                 .sorted(Comparator.comparing((Work<T> w) -> why(w, now))
                         .thenComparing(w -> w.latestStart().orElse(Instant.MAX)))
-                .toList()) found.add(new Possible<>(w.id(), Math.min(minutes, w.minutesLeft()), why(w, now)));
+                .toList()) found.add(new Possible<>(w.id(), Math.min(usable(w), w.minutesLeft()), why(w, now)));
         return found;
     }
 
@@ -89,12 +92,17 @@ public record Asked(int minutes, int people, boolean quiet, boolean wet, Optiona
                 && !(quiet && w.operation().filter(LOUD::contains).isPresent())
                 && !(wet && w.outdoors())
                 && (place.isEmpty() || w.place().isEmpty() || w.place().equals(place))
-                && !(w.inOneGo() && w.minutesLeft() > minutes);
+                && usable(w) > 0
+                && !(w.inOneGo() && w.minutesLeft() > usable(w));
+    }
+
+    private int usable(Work<?> w) {
+        return w.hot() ? minutes - (int) FireWatch.WATCH.toMinutes() : minutes;
     }
 
     private Why why(Work<?> w, Instant now) {
         if (w.begun()) return Why.BEGUN;
         if (w.latestStart().filter(l -> Duration.between(now, l).toDays() < 7).isPresent()) return Why.PRESSES;
-        return w.minutesLeft() <= minutes ? Why.FITS : Why.POSSIBLE;
+        return w.minutesLeft() <= usable(w) ? Why.FITS : Why.POSSIBLE;
     }
 }

@@ -41,4 +41,15 @@ class JobNatureTest {
                         Operation.REPLACE, Optional.empty(), Set.of(Detail.ROAD_TEST, Detail.BRAKE_TEST)));
         assertThat(CALIPER.joinedWith(CALIPER)).isEqualTo(CALIPER);
     }
+
+    /** Sparks and flames on the vehicle; what is made on the bench is none. Common practice, no source. */
+    @Test
+    void weldingCuttingAndHeatAreHot() {
+        for (Operation o : Operation.values())
+            assertThat(new JobNature(o, Optional.empty(), Set.of()).isHot())
+                    .as(o.name())
+                    .isEqualTo(o == Operation.WELD || o == Operation.CUT);
+        assertThat(new JobNature(Operation.STRIP, Optional.empty(), Set.of(Detail.HEAT)).isHot())
+                .isTrue();
+    }
 }

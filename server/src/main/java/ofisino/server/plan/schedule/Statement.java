@@ -269,7 +269,7 @@ final class Statement {
         Activity activity = Activity.job(
                         key, job.aim(), slots, exactly(where.conditions().people()))
                 .with(timing)
-                .with(demand(where))
+                .with(demand(where, job.nature().isHot()))
                 .needing(states);
         activities.add(job.state().isInHand() ? activity.goingOn(slots) : activity);
     }
@@ -278,14 +278,18 @@ final class Statement {
         return ownFactor.map(f -> f.own(job.likelyMinutes())).orElse(job.likelyMinutes());
     }
 
-    private Activity.Demand demand(JobConditions.Where where) {
+    private Activity.Demand demand(JobConditions.Where where, boolean hot) {
         Optional<UUID> place = Optional.ofNullable(where.placeId()).filter(around::has);
         boolean keeps = where.conditions().keepsPlace() && place.isPresent();
         return new Activity.Demand(
-                place.map(Surroundings::placeKey),
-                where.conditions().outdoors() ? Map.of(Surroundings.DAYLIGHT, 1) : Map.of(),
-                keeps,
-                keeps);
+                place.map(Surroundings::placeKey), needed(where.conditions().outdoors(), hot), keeps, keeps);
+    }
+
+    private static Map<String, Integer> needed(boolean outdoors, boolean hot) {
+        Map<String, Integer> found = new HashMap<>();
+        if (outdoors) found.put(Surroundings.DAYLIGHT, 1);
+        if (hot) found.put(Surroundings.FIRE_WATCH, 1);
+        return found;
     }
 
     private Activity.Timing pin(String key, Activity.Timing timing) {

@@ -87,7 +87,8 @@ class Stating {
                 .of(
                         where.values(),
                         places.toWorkIn(caller),
-                        () -> daylight(zone, now.atZone(zone).toLocalDate()));
+                        () -> daylight(zone, now.atZone(zone).toLocalDate()))
+                .watched(all.stream().filter(j -> !j.state().isOver()).toList(), people);
         var statement = new Statement(now, zone, people, around)
                 .notBefore(debts.notBefore(caller, project.id()), pins)
                 .where(where)

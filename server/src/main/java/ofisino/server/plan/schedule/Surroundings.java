@@ -14,17 +14,21 @@ import java.util.UUID;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import ofisino.core.kernel.Weekdays;
+import ofisino.core.plan.calendar.FireWatch;
 import ofisino.core.plan.calendar.OpenDays;
 import ofisino.core.plan.calendar.TimeWindow;
 import ofisino.core.plan.schedule.PlanProblem.Capacity;
+import ofisino.core.plan.schedule.PlanProblem.Person;
 import ofisino.server.parts.Places.WorkPlace;
 import ofisino.server.plan.JobConditions.Where;
+import ofisino.server.plan.Jobs;
 import ofisino.server.plan.Plans.Subject;
 import ofisino.server.plan.Plans.Subject.Kind;
 
 /** What room there is and on which days, when it is light, and when the doors of others are open. */
 final class Surroundings {
     static final String DAYLIGHT = "daylight";
+    static final String FIRE_WATCH = "fire-watch";
     /** Parts and send-outs that start late in the plan are fetched after it. */
     private static final int LONGEST_WAIT_DAYS = 365;
 
@@ -58,6 +62,17 @@ final class Surroundings {
         if (jobs.stream().anyMatch(w -> w.conditions().outdoors())) {
             subjects.put(DAYLIGHT, new Subject(Kind.DAYLIGHT, NOTHING, ""));
             resources.add(Capacity.onlyIn(DAYLIGHT, UNLIMITED, daylight.get(), wholeTime()));
+        }
+        return this;
+    }
+
+    /** Hot work ends so that somebody is there for the watch after it. */
+    Surroundings watched(Collection<Jobs.Job> jobs, Collection<Person> people) {
+        if (jobs.stream().anyMatch(j -> j.nature().isHot())) {
+            subjects.put(FIRE_WATCH, new Subject(Kind.FIRE_WATCH, NOTHING, ""));
+            List<TimeWindow> visits =
+                    people.stream().flatMap(p -> p.windows().stream()).toList();
+            resources.add(Capacity.onlyIn(FIRE_WATCH, UNLIMITED, FireWatch.hotHours(visits), wholeTime()));
         }
         return this;
     }

@@ -55,6 +55,7 @@ class TonightAnswers {
                         a.demand().place(),
                         a.demand().resources().containsKey(Surroundings.DAYLIGHT),
                         a.timing().inOneGo(),
+                        a.demand().resources().containsKey(Surroundings.FIRE_WATCH),
                         ready.contains(a.id()),
                         a.begun(),
                         Optional.ofNullable(latest.get(a.id()))))

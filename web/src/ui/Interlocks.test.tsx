@@ -9,8 +9,8 @@ it('confirms each by itself and says who did', async () => {
   const path = 'POST /api/jobs/j/interlocks'
   server.when(path, undefined)
   server.when('GET /api/jobs/j/interlocks', [
-    { interlock: 'EXTINGUISHER' },
-    { interlock: 'SUPPORTED', confirmedBy: 'Ines', confirmedAt: '2026-03-01T18:10:00Z' },
+    { interlock: 'EXTINGUISHER', near: [] },
+    { interlock: 'SUPPORTED', near: [], confirmedBy: 'Ines', confirmedAt: '2026-03-01T18:10:00Z' },
   ])
   show(<Interlocks jobId="j" />)
   expect(await screen.findByText(/Ines, /)).toBeInTheDocument()
@@ -23,10 +23,14 @@ it('confirms each by itself and says who did', async () => {
 
 it('asks on what a weak vehicle stands', async () => {
   const path = 'POST /api/jobs/j/interlocks'
-  server.when('GET /api/jobs/j/interlocks', [{ interlock: 'SUPPORTED' }])
+  server.when('GET /api/jobs/j/interlocks', [
+    { interlock: 'SUPPORTED', near: [] },
+    { interlock: 'FUEL_AWAY', near: ['Floor', 'Wiring'] },
+  ])
   server.when(path, new Refusal(422, { code: 'opening.support', detail: 'Do not stand it on: Sill, left.' }))
   show(<Interlocks jobId="j" />)
   const confirm = await screen.findByRole('button', { name: /Confirm: On stands/ })
+  expect(screen.getByText('Beside and behind it, away or covered: Floor, Wiring')).toBeInTheDocument()
   await userEvent.click(confirm)
   await userEvent.type(await screen.findByLabelText('Sound points that bear it instead'), 'axle tube, chassis leg')
   await userEvent.click(confirm)

@@ -47,6 +47,9 @@ export function Interlocks({ jobId }: { jobId: string }) {
                   )}
                   <span className="grow">
                     {t(`interlock.${w.interlock}`)}
+                    {w.near.length > 0 && (
+                      <span className="quiet block text-sm">{t('interlock.near', { places: w.near.join(', ') })}</span>
+                    )}
                     {w.confirmedAt && (
                       <span className="quiet block text-sm">
                         {t('interlock.by', { name: w.confirmedBy, time: format.time(w.confirmedAt) })}

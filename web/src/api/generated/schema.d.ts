@@ -3963,6 +3963,7 @@ export interface components {
             confirmedBy?: string;
             /** @enum {string} */
             interlock: "ISOLATED" | "RESTRAINT_WAITED" | "CONTROL_UNITS_OFF" | "SUPPORTED" | "DRAINED" | "PROVED_EMPTY" | "FUEL_AWAY" | "VENTILATED" | "EXTINGUISHER" | "FIRE_WATCH" | "EYES_AND_HANDS" | "SPRING_HELD" | "LEAD_MASKED" | "DO_NOT_RUN" | "DO_NOT_DRIVE" | "CHOCKED_IN_NEUTRAL" | "CLEAR_GROUND" | "NUT_SEAT" | "HOIST_RATED" | "TWO_PEOPLE";
+            near: string[];
         };
         InventoryLineResponse: {
             line: components["schemas"]["InventoryRow"];

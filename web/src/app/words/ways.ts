@@ -126,6 +126,7 @@ export const ways = {
     each: 'Each is confirmed by itself; there is none for all.',
     confirm: 'Confirm',
     by: '{{name}}, {{time}}',
+    near: 'Beside and behind it, away or covered: {{places}}',
     ISOLATED: 'Battery off, its lead tied away',
     RESTRAINT_WAITED: 'Ignition and battery off for the wait that the maker states; unknown: half an hour',
     CONTROL_UNITS_OFF: 'Control units: earth and supply off, or their plugs out',

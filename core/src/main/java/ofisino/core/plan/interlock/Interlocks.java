@@ -29,6 +29,7 @@ public final class Interlocks {
      *
      * @param system   empty where nobody knows it
      * @param place    zone without its side; empty where the work has none
+     * @param near     places that its heat and sparks reach, itself left out
      * @param cautions the usual dangers of the job, of its recipe and its operation
      */
     public record Work(
@@ -36,9 +37,14 @@ public final class Interlocks {
             Set<Detail> details,
             Optional<VehicleSystem> system,
             Optional<String> place,
+            Set<String> near,
             Set<Caution> cautions,
             BodyStyle body,
-            int builtYear) {}
+            int builtYear) {
+        boolean reaches(Set<String> places) {
+            return place.filter(places::contains).isPresent() || !Collections.disjoint(near, places);
+        }
+    }
 
     /** One rule, of a job or of opening a way in. A set that is empty asks for nothing; of one that is not, one must fit. */
     public record Rule(
@@ -50,6 +56,7 @@ public final class Interlocks {
             Set<VehicleSystem> systems,
             Set<Caution> cautions,
             Set<String> places,
+            Set<String> near,
             Set<Detail> without,
             Set<BodyStyle> bodies,
             Check.Years years,
@@ -78,6 +85,7 @@ public final class Interlocks {
                             || w.system().filter(systems::contains).isPresent())
                     && (cautions.isEmpty() || !Collections.disjoint(cautions, w.cautions()))
                     && (places.isEmpty() || w.place().filter(places::contains).isPresent())
+                    && (near.isEmpty() || w.reaches(near))
                     && Collections.disjoint(without, w.details())
                     && bodies.contains(w.body())
                     && years.contains(w.builtYear());
@@ -114,6 +122,7 @@ public final class Interlocks {
                 "systems",
                 "cautions",
                 "places",
+                "near",
                 "without",
                 "bodies",
                 "from",
@@ -127,7 +136,8 @@ public final class Interlocks {
                 e.choices("details", Detail.class, Set.of()),
                 e.choices("systems", VehicleSystem.class, Set.of()),
                 e.choices("cautions", Caution.class, Set.of()),
-                e.has("places") ? new LinkedHashSet<>(e.texts("places")) : Set.of(),
+                new LinkedHashSet<>(e.texts("places")),
+                new LinkedHashSet<>(e.texts("near")),
                 e.choices("without", Detail.class, Set.of()),
                 e.choices("bodies", BodyStyle.class, EnumSet.allOf(BodyStyle.class)),
                 new Check.Years(e.whole("from", Check.Years.ALL.from()), e.whole("to", Check.Years.ALL.to())),

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.io.StringReader;
+import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.Optional;
 import java.util.Set;
@@ -14,13 +15,18 @@ import net.jqwik.api.constraints.IntRange;
 import ofisino.core.Seeds;
 import ofisino.core.kernel.Caution;
 import ofisino.core.kernel.VehicleSystem;
+import ofisino.core.plan.access.Layout;
+import ofisino.core.plan.access.WaysInLibrary;
 import ofisino.core.plan.interlock.Interlocks.Work;
 import ofisino.core.plan.job.Detail;
 import ofisino.core.plan.job.Operation;
 import ofisino.core.vehicle.body.Bodies;
 import ofisino.core.vehicle.body.BodyStyle;
+import ofisino.core.vehicle.body.Surroundings;
 import ofisino.core.vehicle.body.Zone;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 
 /** What has to be so before the first step. Common practice, no source, where a rule names none. */
 class InterlocksTest {
@@ -57,6 +63,42 @@ class InterlocksTest {
                 .doesNotContain(Interlock.RESTRAINT_WAITED);
     }
 
+    /** A belt's tensioner lies behind the pillar that the sill ends in: sparks reach what nobody works on. */
+    @Test
+    void sparksNearWhatMayFireAskForTheWaitToo() {
+        assertThat(of(Operation.WELD, VehicleSystem.STRUCTURE, "sill", 1998)).contains(Interlock.RESTRAINT_WAITED);
+        assertThat(of(Operation.CUT, VehicleSystem.BODY, "roof", 1998)).contains(Interlock.RESTRAINT_WAITED);
+        assertThat(of(Operation.WELD, VehicleSystem.STRUCTURE, "sill", 1969))
+                .doesNotContain(Interlock.RESTRAINT_WAITED);
+        assertThat(of(Operation.WELD, VehicleSystem.BODY, "front-valance", 1998))
+                .doesNotContain(Interlock.RESTRAINT_WAITED);
+        assertThat(of(Operation.PRIME, VehicleSystem.STRUCTURE, "sill", 1998))
+                .doesNotContain(Interlock.RESTRAINT_WAITED);
+    }
+
+    /** Every way in that warns of something asks for something; a cooled circuit is opened by a licensed shop only. */
+    @ParameterizedTest
+    @EnumSource(Caution.class)
+    void whatOpensWithADangerAsks(Caution danger) {
+        Set<Caution> elsewhere = EnumSet.of(
+                Caution.WELDING,
+                Caution.GRINDING,
+                Caution.PAINT_FUMES,
+                Caution.EXHAUST_GAS,
+                Caution.LEAD,
+                Caution.HIGH_VOLTAGE,
+                Caution.CONTROL_UNITS,
+                Caution.REFRIGERANT);
+        assertThat(INTERLOCKS
+                        .ofOpening(Set.of(danger), BodyStyle.HATCHBACK, 2008)
+                        .isEmpty())
+                .isEqualTo(elsewhere.contains(danger));
+        assertThat(WaysInLibrary.load().of(Layout.FRONT_ENGINE_FRONT_DRIVE).all().stream()
+                        .flatMap(w -> w.cautions().stream())
+                        .filter(c -> c != Caution.REFRIGERANT))
+                .doesNotContainAnyElementsOf(elsewhere);
+    }
+
     /** Whatever else the work needs, power included: restraint is isolated. */
     @Property(seed = Seeds.OF_THE_DAY)
     void nothingRemovesIsolatedForRestraint(
@@ -70,6 +112,7 @@ class InterlocksTest {
                         details,
                         Optional.of(VehicleSystem.RESTRAINT),
                         Optional.empty(),
+                        Set.of(),
                         cautions,
                         body,
                         year)))
@@ -90,6 +133,7 @@ class InterlocksTest {
                 Set.of(),
                 Optional.of(VehicleSystem.ENGINE),
                 Optional.empty(),
+                Set.of(),
                 cautions,
                 BodyStyle.VAN,
                 1990));
@@ -105,7 +149,8 @@ class InterlocksTest {
                 .map(Zone::place)
                 .collect(Collectors.toSet());
         assertThat(INTERLOCKS.rules())
-                .allSatisfy(r -> assertThat(places).as(r.id()).containsAll(r.places()));
+                .allSatisfy(r ->
+                        assertThat(places).as(r.id()).containsAll(r.places()).containsAll(r.near()));
         assertThatThrownBy(() -> Interlocks.read(new StringReader("- {id: x, asks: [drained]}")))
                 .hasMessageContaining("every job");
     }
@@ -116,6 +161,7 @@ class InterlocksTest {
                 Set.of(),
                 Optional.of(system),
                 Optional.of(place),
+                Surroundings.load().of(place).near(),
                 Set.copyOf(operation.cautions()),
                 BodyStyle.HATCHBACK,
                 year));

@@ -26,13 +26,16 @@ class InterlockController {
         this.service = service;
     }
 
+    /** @param near what is to be away or covered: names of places beside and behind hot work */
     record InterlockResponse(
             Interlock interlock,
+            List<String> near,
             @Nullable String confirmedBy,
             @Nullable Instant confirmedAt) {
-        static InterlockResponse of(InterlockService.Wanted w) {
+        static InterlockResponse of(InterlockService.Wanted w, List<String> near) {
             return new InterlockResponse(
                     w.interlock(),
+                    w.interlock() == Interlock.FUEL_AWAY ? near : List.of(),
                     w.confirmed().map(InterlockMapper.ConfirmedRow::confirmedBy).orElse(null),
                     w.confirmed().map(InterlockMapper.ConfirmedRow::confirmedAt).orElse(null));
         }
@@ -44,7 +47,10 @@ class InterlockController {
 
     @GetMapping
     List<InterlockResponse> of(Caller caller, @PathVariable UUID jobId) {
-        return service.of(caller, jobId).stream().map(InterlockResponse::of).toList();
+        List<String> near = service.near(caller, jobId);
+        return service.of(caller, jobId).stream()
+                .map(w -> InterlockResponse.of(w, near))
+                .toList();
     }
 
     @PostMapping

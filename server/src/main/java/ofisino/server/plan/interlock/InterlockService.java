@@ -16,6 +16,7 @@ import ofisino.core.kernel.InvalidValue;
 import ofisino.core.plan.access.Raising;
 import ofisino.core.plan.interlock.Interlock;
 import ofisino.core.plan.interlock.Interlocks;
+import ofisino.core.vehicle.body.Surroundings;
 import ofisino.core.vehicle.body.Zone;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
@@ -34,6 +35,7 @@ import org.springframework.util.function.SingletonSupplier;
 class InterlockService {
     private final InterlockMapper mapper;
     private final Interlocks interlocks = Interlocks.load();
+    private final Surroundings surroundings = Surroundings.load();
     private final Jobs jobs;
     private final Ways ways;
     private final Projects projects;
@@ -67,16 +69,36 @@ class InterlockService {
 
     private Set<Interlock> wanted(Caller caller, Jobs.Job job) {
         Projects.Project project = projects.require(caller, job.projectId());
+        Optional<String> place = place(project, job);
         return interlocks.of(new Interlocks.Work(
                 job.operation(),
                 job.details(),
                 Optional.ofNullable(job.system()),
-                Optional.ofNullable(job.zone())
-                        .flatMap(projects.bodyOf(project)::zone)
-                        .map(Zone::place),
+                place,
+                place.map(p -> surroundings.of(p).near()).orElse(Set.of()),
                 dangers(caller, job),
                 project.bodyStyle(),
                 project.builtYear()));
+    }
+
+    private Optional<String> place(Projects.Project project, Jobs.Job job) {
+        return Optional.ofNullable(job.zone())
+                .flatMap(projects.bodyOf(project)::zone)
+                .map(Zone::place);
+    }
+
+    /** Names of what lies beside and behind the place of hot work on this body. */
+    List<String> near(Caller caller, UUID jobId) {
+        Jobs.Job job = jobs.require(caller, jobId);
+        if (!job.nature().isHot()) return List.of();
+        Projects.Project project = projects.require(caller, job.projectId());
+        Set<String> near =
+                place(project, job).map(p -> surroundings.of(p).near()).orElse(Set.of());
+        return projects.bodyOf(project).zones().stream()
+                .filter(z -> near.contains(z.place()))
+                .map(Zone::name)
+                .distinct()
+                .toList();
     }
 
     /** Its own, and that of standing on stands where it is done while the vehicle does. */

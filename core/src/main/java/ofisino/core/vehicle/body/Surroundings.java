@@ -1,0 +1,67 @@
+package ofisino.core.vehicle.body;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.Map;
+import java.util.Set;
+import ofisino.core.kernel.Entry;
+
+/** What lies beside and behind a place of sheet metal, from {@code surroundings.yaml}: what heat and sparks reach. Common practice, no source. */
+public final class Surroundings {
+    /** @param neighbours joined to it or within a hand's breadth @param behind on the other side of the metal */
+    public record Around(Set<String> neighbours, Set<String> behind) {
+        public Around {
+            neighbours = Set.copyOf(neighbours);
+            behind = Set.copyOf(behind);
+        }
+
+        /** Both. */
+        public Set<String> near() {
+            Set<String> all = new LinkedHashSet<>(neighbours);
+            all.addAll(behind);
+            return all;
+        }
+    }
+
+    private static final Around NOTHING = new Around(Set.of(), Set.of());
+
+    private final Map<String, Around> byPlace = new LinkedHashMap<>();
+
+    /** Neighbours are said once: each is the other's. */
+    private Surroundings(Map<String, Around> said) {
+        said.forEach((place, around) -> {
+            Set<String> neighbours = new LinkedHashSet<>(around.neighbours());
+            said.forEach((other, its) -> {
+                if (its.neighbours().contains(place)) neighbours.add(other);
+            });
+            byPlace.put(place, new Around(neighbours, around.behind()));
+        });
+    }
+
+    public static Surroundings load() {
+        try (InputStream file = Surroundings.class.getResourceAsStream("surroundings.yaml")) {
+            Map<String, Around> said = new LinkedHashMap<>();
+            for (Entry entry : Entry.listOf("the surroundings", new InputStreamReader(file, StandardCharsets.UTF_8))) {
+                Entry e = entry.named("place").only("place", "neighbours", "behind");
+                said.put(e.text("place"), new Around(Set.copyOf(e.texts("neighbours")), Set.copyOf(e.texts("behind"))));
+            }
+            return new Surroundings(said);
+        } catch (IOException broken) {
+            throw new UncheckedIOException(broken);
+        }
+    }
+
+    public Set<String> places() {
+        return byPlace.keySet();
+    }
+
+    /** Around a zone's {@link Zone#place}; nothing where nothing is known. */
+    public Around of(String place) {
+        return byPlace.getOrDefault(place, NOTHING);
+    }
+}

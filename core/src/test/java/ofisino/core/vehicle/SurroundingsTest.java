@@ -1,0 +1,60 @@
+package ofisino.core.vehicle;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Set;
+import java.util.stream.Collectors;
+import ofisino.core.kernel.VehicleSystem;
+import ofisino.core.vehicle.body.Bodies;
+import ofisino.core.vehicle.body.BodyStyle;
+import ofisino.core.vehicle.body.Surroundings;
+import ofisino.core.vehicle.body.Zone;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** What heat reaches. Common practice, no source. */
+class SurroundingsTest {
+    private static final Surroundings SURROUNDINGS = Surroundings.load();
+    private static final Bodies BODIES = Bodies.load();
+
+    private static Set<String> places(BodyStyle style) {
+        return BODIES.of(style).zones().stream().map(Zone::place).collect(Collectors.toSet());
+    }
+
+    /** Whatever may be welded on a body has something beside or behind it there. */
+    @ParameterizedTest
+    @EnumSource(BodyStyle.class)
+    void everyPlaceOfSheetMetalHasItsSurroundings(BodyStyle style) {
+        Set<String> there = places(style);
+        for (Zone z : BODIES.of(style).zones())
+            if (z.system() == VehicleSystem.STRUCTURE || z.system() == VehicleSystem.BODY) {
+                assertThat(SURROUNDINGS.places()).contains(z.place());
+                assertThat(SURROUNDINGS.of(z.place()).near())
+                        .as("%s of the %s", z.id(), style)
+                        .doesNotContain(z.place())
+                        .anyMatch(there::contains);
+            }
+    }
+
+    @Test
+    void everyPlaceIsDrawnSomewhere() {
+        Set<String> drawn =
+                BODIES.styles().stream().flatMap(s -> places(s).stream()).collect(Collectors.toSet());
+        for (String place : SURROUNDINGS.places()) {
+            assertThat(drawn).contains(place);
+            assertThat(drawn).as(place).containsAll(SURROUNDINGS.of(place).near());
+        }
+    }
+
+    /** Of two places of sheet metal each lies beside the other. */
+    @Test
+    void neighboursAreMutual() {
+        for (String place : SURROUNDINGS.places())
+            for (String other : SURROUNDINGS.of(place).neighbours())
+                if (SURROUNDINGS.places().contains(other))
+                    assertThat(SURROUNDINGS.of(other).near())
+                            .as("%s beside %s", other, place)
+                            .contains(place);
+    }
+}

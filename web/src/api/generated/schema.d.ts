@@ -3111,7 +3111,7 @@ export interface components {
             /** @enum {string} */
             kind: "FINDING" | "JOB" | "CHECKS" | "READING" | "CODES" | "OPENING" | "FASTENER" | "PART" | "OWED" | "PROOF";
             /** @enum {string} */
-            rule: "FINDING_OPEN" | "FINDING_PUT_OFF" | "FINDING_ONLY_FOR_NOW" | "CHECKS_UNANSWERED" | "CHECKS_OF_THE_DRIVE" | "READING_OUTSIDE" | "READING_MISSING" | "READING_NOT_JUDGED" | "READING_TOO_OLD" | "SECOND_READER_WANTED" | "CODES_LEFT" | "CODES_NOT_DRIVEN" | "JOB_IN_HAND" | "JOB_NOT_VERIFIED" | "JOBS_NOT_DONE" | "TORQUE_MISSING" | "FASTENER_NOT_TIGHT" | "OPENING_OPEN" | "CLOSED_FOR_NOW" | "SAFETY_PART_MISSING" | "OWED_DUE" | "PROOF_MISSING" | "PROOF_RUN_OUT";
+            rule: "FINDING_OPEN" | "FINDING_PUT_OFF" | "FINDING_ONLY_FOR_NOW" | "CHECKS_UNANSWERED" | "CHECKS_OF_THE_DRIVE" | "READING_OUTSIDE" | "READING_MISSING" | "READING_NOT_JUDGED" | "READING_TOO_OLD" | "SECOND_READER_WANTED" | "CODES_LEFT" | "CODES_NOT_DRIVEN" | "JOB_IN_HAND" | "JOB_NOT_VERIFIED" | "JOBS_NOT_DONE" | "TORQUE_MISSING" | "FASTENER_NOT_TIGHT" | "OPENING_OPEN" | "CLOSED_FOR_NOW" | "SAFETY_PART_MISSING" | "OWED_DUE" | "ON_LOAN" | "LEFT_OFF" | "PROOF_MISSING" | "PROOF_RUN_OUT";
             /** @enum {string} */
             system: "STRUCTURE" | "BRAKES" | "STEERING_AND_SUSPENSION" | "ENGINE" | "COOLING" | "FUEL" | "EXHAUST" | "TRANSMISSION" | "ELECTRICAL" | "RESTRAINT" | "BODY" | "GLASS_AND_SEALS" | "TRIM" | "WHEELS_AND_TYRES" | "PAPERS";
             title: string;
@@ -3381,6 +3381,8 @@ export interface components {
             id: string;
             /** Format: uuid */
             jobId?: string;
+            /** @enum {string} */
+            kind: "FOR_NOW" | "LOAN" | "LEFT_OFF";
             later: string;
             /** Format: uuid */
             needId?: string;
@@ -4404,6 +4406,8 @@ export interface components {
             id: string;
             /** Format: uuid */
             jobId?: string;
+            /** @enum {string} */
+            kind?: "FOR_NOW" | "LOAN" | "LEFT_OFF";
             later: string;
             /** Format: uuid */
             needId?: string;

@@ -78,6 +78,8 @@ export const roadready = {
       OPENING_OPEN: '{{title}}: not refitted',
       CLOSED_FOR_NOW: '{{title}}: closed with its old filling',
       SAFETY_PART_MISSING: '{{title}}: not all there',
+      ON_LOAN: '{{title}}: on loan',
+      LEFT_OFF: '{{title}}: left off by choice',
       OWED_DUE_one: 'One repair for the time being has come due',
       OWED_DUE_other: '{{count}} repairs for the time being have come due',
       PROOF_MISSING: '{{title}}: not proved',

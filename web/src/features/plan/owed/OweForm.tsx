@@ -11,9 +11,11 @@ import { Sheet } from '@/ui/Sheet'
 import { useZoneNames } from '@/ui/zones'
 
 type When = Schemas['NewDebtRequest']['when']
+type Kind = NonNullable<Schemas['NewDebtRequest']['kind']>
+const kinds: Kind[] = ['FOR_NOW', 'LOAN', 'LEFT_OFF']
 const whens: When[] = ['EVENT', 'DATE', 'ARRIVAL']
 
-/** A temporary repair: what it is, what comes later, and when. */
+/** A repair for the time being, a loan, or what was left off: what it is, what comes later, and when. */
 export function OweForm({ projectId, onClose }: { projectId: string; onClose: () => void }) {
   const { t } = useTranslation()
   const nameOf = useZoneNames(projectId)
@@ -23,6 +25,7 @@ export function OweForm({ projectId, onClose }: { projectId: string; onClose: ()
   const [id] = useState(() => crypto.randomUUID())
   const [v, setV] = useState({ what: '', later: '', zone: '', event: '', dueOn: '', needId: '', jobId: '' })
   const [when, setWhen] = useState<When>('EVENT')
+  const [kind, setKind] = useState<Kind>('FOR_NOW')
   const [gas, setGas] = useState(false)
   const put = (key: keyof typeof v) => (e: { target: { value: string } }) => setV({ ...v, [key]: e.target.value })
   const save = useWrite(
@@ -44,10 +47,11 @@ export function OweForm({ projectId, onClose }: { projectId: string; onClose: ()
           e.preventDefault()
           save.mutate({
             id,
+            kind,
             what: v.what,
             later: v.later,
             when,
-            gas,
+            gas: gas && kind === 'FOR_NOW',
             ...(v.zone && { zone: v.zone }),
             ...(v.event && when === 'EVENT' && { event: v.event }),
             ...(v.dueOn && { dueOn: v.dueOn }),
@@ -56,8 +60,15 @@ export function OweForm({ projectId, onClose }: { projectId: string; onClose: ()
           })
         }}
       >
-        <TextField label={t('owed.what')} value={v.what} maxLength={120} onChange={put('what')} />
-        <TextField label={t('owed.later')} value={v.later} maxLength={120} onChange={put('later')} />
+        <Choice label={t('owed.kind')} value={kind} onChange={(e) => setKind(e.target.value as Kind)}>
+          {kinds.map((k) => (
+            <option key={k} value={k}>
+              {t(`owed.kindIs.${k}`)}
+            </option>
+          ))}
+        </Choice>
+        <TextField label={t(`owed.whatIs.${kind}`)} value={v.what} maxLength={120} onChange={put('what')} />
+        <TextField label={t(`owed.laterIs.${kind}`)} value={v.later} maxLength={120} onChange={put('later')} />
         <Choice label={t('owed.where')} value={v.zone} onChange={put('zone')}>
           <option value="">{t('owed.nowhere')}</option>
           {body?.zones.map((z) => (
@@ -94,10 +105,12 @@ export function OweForm({ projectId, onClose }: { projectId: string; onClose: ()
           value={v.jobId}
           onChange={put('jobId')}
         />
-        <label className="flex min-h-11 items-center gap-2">
-          <input type="checkbox" className="checkbox" checked={gas} onChange={(e) => setGas(e.target.checked)} />
-          {t('owed.gas')}
-        </label>
+        {kind === 'FOR_NOW' && (
+          <label className="flex min-h-11 items-center gap-2">
+            <input type="checkbox" className="checkbox" checked={gas} onChange={(e) => setGas(e.target.checked)} />
+            {t('owed.gas')}
+          </label>
+        )}
         <ProblemAlert error={save.error} />
         <button
           type="submit"

@@ -10,6 +10,7 @@ const debt = (id: string, due: boolean, more: object = {}) => ({
   row: {
     id,
     projectId: 'car',
+    kind: 'FOR_NOW',
     what: 'Taped',
     later: `Later ${id}`,
     when: 'EVENT',
@@ -55,4 +56,22 @@ it('shows why something cannot be owed and keeps what was typed', async () => {
   await userEvent.click(screen.getByRole('button', { name: 'Owe it' }))
   expect(await screen.findByText('Braking is never mended for now.')).toBeInTheDocument()
   expect(screen.getByLabelText('What was done for the time being')).toHaveValue('Hose tied')
+})
+
+it('keeps what is on loan, and calls it by what it is', async () => {
+  const path = 'POST /api/projects/car/debts'
+  server.when(path, undefined)
+  open([
+    debt('a', false, { kind: 'LOAN', what: 'Starter', later: 'The second car', when: 'DATE', dueOn: '2026-05-01' }),
+  ])
+  expect(await screen.findByText(/One is still owed: Starter: on loan/)).toBeInTheDocument()
+  expect(screen.getByRole('button', { name: 'Done for good: Starter: on loan' })).toBeInTheDocument()
+  await userEvent.click(screen.getByRole('button', { name: 'Owe the car something' }))
+  await userEvent.selectOptions(screen.getByLabelText('What kind'), 'LEFT_OFF')
+  await userEvent.type(screen.getByLabelText('What is left off'), 'Rear bumper')
+  await userEvent.type(screen.getByLabelText('Why it may stay off'), 'Looks better')
+  await userEvent.type(screen.getByLabelText('What has to happen'), 'somebody asks for it')
+  await userEvent.click(screen.getByRole('button', { name: 'Owe it' }))
+  await waitFor(() => expect(server.writes(path)).toHaveLength(1))
+  expect(server.writes(path)[0]!.body).toMatchObject({ kind: 'LEFT_OFF', what: 'Rear bumper', gas: false })
 })

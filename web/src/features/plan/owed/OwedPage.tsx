@@ -65,21 +65,30 @@ export function OwedPage() {
   )
 }
 
+/** A repair is called by what is to be done, all else by what it is. */
+function useDebtName(): (debt: Debt) => string {
+  const { t } = useTranslation()
+  return ({ row: d }) => (d.kind === 'FOR_NOW' ? d.later : `${d.what}: ${t(`owed.kindIs.${d.kind}`)}`)
+}
+
 function Answer({ open }: { open: Debt[] }) {
   const { t } = useTranslation()
+  const nameOf = useDebtName()
   const due = open.filter((d) => d.due)
   const later = open.filter((d) => !d.due)
   if (open.length === 0) return t('owed.nothing')
   return (
     <>
-      {due.length > 0 && t('owed.due', { count: due.length, what: due[0]!.row.later })}{' '}
-      {later[0] && t('owed.open', { count: later.length, what: later[0].row.later })}
+      {due.length > 0 && t('owed.due', { count: due.length, what: nameOf(due[0]!) })}{' '}
+      {later[0] && t('owed.open', { count: later.length, what: nameOf(later[0]) })}
     </>
   )
 }
 
-function DebtLine({ debt: { row: d, due }, projectId }: { debt: Debt; projectId: string }) {
+function DebtLine({ debt, projectId }: { debt: Debt; projectId: string }) {
+  const { row: d, due } = debt
   const { t } = useTranslation()
+  const name = useDebtName()(debt)
   const format = useFormat()
   const nameOf = useZoneNames(projectId)
   const step = { params: { path: { id: d.id } }, body: { version: d.version } }
@@ -101,10 +110,11 @@ function DebtLine({ debt: { row: d, due }, projectId }: { debt: Debt; projectId:
   return (
     <li className="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-base-300 py-2">
       <span className="min-w-56 grow basis-0">
-        <span className="font-semibold">{d.later}</span>
+        <span className="font-semibold">{name}</span>
         <span className="quiet block text-sm">
           {d.zone && `${nameOf(d.zone)} · `}
-          {d.what} · {d.settledOn ? t('owed.settledOn', { day: format.shortDay(d.settledOn) }) : waits.join(' · ')}
+          {d.kind === 'FOR_NOW' ? d.what : d.later} ·{' '}
+          {d.settledOn ? t('owed.settledOn', { day: format.shortDay(d.settledOn) }) : waits.join(' · ')}
           {d.jobId && (
             <>
               {' · '}
@@ -132,7 +142,7 @@ function DebtLine({ debt: { row: d, due }, projectId }: { debt: Debt; projectId:
           <button
             type="button"
             className={due ? 'btn btn-primary' : 'btn btn-ghost'}
-            aria-label={`${t('owed.settle')}: ${d.later}`}
+            aria-label={`${t('owed.settle')}: ${name}`}
             onClick={() => settle.mutate({})}
           >
             {t('owed.settle')}

@@ -253,6 +253,33 @@ class ScopeAndOrderTest {
                 .hasSize(6);
     }
 
+    /** Nothing goes on the road with a part of another car, until it is given back. */
+    @Test
+    void whatIsOnLoanStandsBeforeTheRoad(TestGarage garage) {
+        UUID project = garage.project();
+        Map<String, Object> back = map("when", "DATE", "dueOn", TestGarage.DAY.plusDays(30));
+        back.put("kind", "LOAN");
+        owe(garage, project, "Caliper of the second car", "front-brakes", back).ok();
+        assertThat(garage.owner()
+                        .get("/api/projects/" + project + "/road")
+                        .ok()
+                        .path("blockers")
+                        .valueStream()
+                        .filter(b -> b.path("rule").asString().equals("ON_LOAN"))
+                        .map(b -> b.path("title").asString()))
+                .containsExactly("Caliper of the second car");
+        JsonNode loan = debts(garage, project).get(0).path("row");
+        garage.owner()
+                .post("/api/debts/" + loan.path("id").asString() + "/settle", map("version", 1))
+                .ok();
+        assertThat(garage.owner()
+                        .get("/api/projects/" + project + "/road")
+                        .ok()
+                        .path("blockers")
+                        .valueStream())
+                .noneMatch(b -> b.path("rule").asString().equals("ON_LOAN"));
+    }
+
     @Test
     void oneJobIsMadeOfTwoAndTwoOfOne(TestGarage garage) {
         UUID project = garage.project();

@@ -9,12 +9,21 @@ import ofisino.core.kernel.VehicleSystem;
 /**
  * Something owed to the car: it works for now and is to be done rightly later.
  *
- * @param what    was done for the time being
- * @param later   what is to be done for good
+ * @param what    was done for the time being, is on loan, or was left off
+ * @param later   what is to be done for good; to whom or to which vehicle it goes back; why it may stay off
  * @param system  it belongs to
  * @param gas     it keeps exhaust gas out of the cabin; whatever belongs to the exhaust may let it in and counts unasked
  */
-public record Debt(String what, String later, Optional<VehicleSystem> system, boolean gas, Trigger trigger) {
+public record Debt(Kind kind, String what, String later, Optional<VehicleSystem> system, boolean gas, Trigger trigger) {
+    public enum Kind {
+        /** Mended for the time being. */
+        FOR_NOW,
+        /** It belongs to somebody else or to another vehicle. */
+        LOAN,
+        /** Left off by choice. */
+        LEFT_OFF
+    }
+
     public enum When {
         /** Something happens: a trip is over, the season begins. */
         EVENT,
@@ -37,9 +46,10 @@ public record Debt(String what, String later, Optional<VehicleSystem> system, bo
     public Debt {
         what = Texts.line("what", what);
         later = Texts.line("later", later);
-        if (gas
+        boolean holdsLives = gas
                 || system.filter(s -> s.neverTemporary() || s == VehicleSystem.EXHAUST)
-                        .isPresent())
+                        .isPresent();
+        if (kind == Kind.FOR_NOW && holdsLives)
             throw InvalidValue.of(
                     "what",
                     "debt.never-temporary",

@@ -9,6 +9,7 @@ import java.util.UUID;
 import ofisino.core.kernel.Aim;
 import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.access.CarState;
+import ofisino.core.plan.debt.Debt;
 import ofisino.core.plan.job.JobState;
 import ofisino.core.plan.job.Operation;
 import ofisino.core.vehicle.inspection.FindingState;
@@ -22,7 +23,7 @@ import ofisino.core.vehicle.reading.Verdict;
  * @param openings  strip-downs that are open, or closed for now
  * @param proofs    what has to be proved on this vehicle
  * @param proved    by proof, what was recorded last and still stands
- * @param owedDue   temporary repairs whose time has come
+ * @param owed      what is not settled yet
  */
 public record Evidence(
         LocalDate today,
@@ -36,7 +37,7 @@ public record Evidence(
         List<Short> missing,
         List<Proof> proofs,
         Map<String, Proved> proved,
-        int owedDue) {
+        List<Owed> owed) {
     public Evidence {
         findings = List.copyOf(findings);
         jobs = List.copyOf(jobs);
@@ -47,7 +48,11 @@ public record Evidence(
         missing = List.copyOf(missing);
         proofs = List.copyOf(proofs);
         proved = Map.copyOf(proved);
+        owed = List.copyOf(owed);
     }
+
+    /** @param system empty where nobody said: it counts like the gravest @param due its time has come */
+    public record Owed(UUID id, Debt.Kind kind, String title, Optional<VehicleSystem> system, boolean due) {}
 
     /** @param temporary it was decided to be repaired for the time being @param putOff it was decided to be left for later */
     public record Found(

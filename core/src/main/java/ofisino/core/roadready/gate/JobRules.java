@@ -132,19 +132,6 @@ final class JobRules {
                         1));
     }
 
-    static Stream<Blocker> owedDue(Evidence evidence) {
-        return evidence.owedDue() == 0
-                ? Stream.empty()
-                : Stream.of(new Blocker(
-                        Rule.OWED_DUE,
-                        Gate.TRIP,
-                        SafetyClass.B,
-                        VehicleSystem.BODY,
-                        new Subject(Subject.Kind.OWED, ""),
-                        "",
-                        evidence.owedDue()));
-    }
-
     private static boolean isSafety(Work j) {
         return j.system().map(JobRules::isGrave).orElse(true);
     }

@@ -26,7 +26,9 @@ public enum Rule {
     OPENING_OPEN(JobRules::open),
     CLOSED_FOR_NOW(JobRules::closedForNow),
     SAFETY_PART_MISSING(JobRules::partMissing),
-    OWED_DUE(JobRules::owedDue),
+    OWED_DUE(OwedRules::due),
+    ON_LOAN(OwedRules::onLoan),
+    LEFT_OFF(OwedRules::leftOff),
     PROOF_MISSING(ProofRules::missing),
     PROOF_RUN_OUT(ProofRules::runOut);
 
@@ -61,6 +63,8 @@ public enum Rule {
                     OPENING_OPEN,
                     CLOSED_FOR_NOW,
                     OWED_DUE,
+                    ON_LOAN,
+                    LEFT_OFF,
                     PROOF_MISSING,
                     PROOF_RUN_OUT -> false;
         };

@@ -151,6 +151,7 @@ class ScopeTest {
     void aTemporaryRepairIsOwedFromItsDayOrItsEvent() {
         LocalDate back = LocalDate.of(2026, 6, 20);
         Debt seal = new Debt(
+                Debt.Kind.FOR_NOW,
                 "Old door seal glued",
                 "Fit the new door seal",
                 Optional.of(VehicleSystem.GLASS_AND_SEALS),
@@ -170,11 +171,13 @@ class ScopeTest {
                 VehicleSystem.STEERING_AND_SUSPENSION,
                 VehicleSystem.RESTRAINT,
                 VehicleSystem.FUEL))
-            assertThatThrownBy(() -> new Debt("Tied up", "Renew", Optional.of(system), false, later))
+            assertThatThrownBy(() -> new Debt(Debt.Kind.FOR_NOW, "Tied up", "Renew", Optional.of(system), false, later))
                     .as(system.name())
                     .isInstanceOf(InvalidValue.class)
                     .hasMessageContaining("do not drive");
-        assertThatThrownBy(() -> new Debt("Fume seal taped", "Renew", Optional.of(VehicleSystem.BODY), true, later))
+        new Debt(Debt.Kind.LOAN, "Caliper", "The second car", Optional.of(VehicleSystem.BRAKES), false, later);
+        assertThatThrownBy(() -> new Debt(
+                        Debt.Kind.FOR_NOW, "Fume seal taped", "Renew", Optional.of(VehicleSystem.BODY), true, later))
                 .isInstanceOf(InvalidValue.class);
         assertThatThrownBy(() -> new Trigger(When.EVENT, " ", Optional.empty())).isInstanceOf(InvalidValue.class);
         assertThatThrownBy(() -> new Trigger(When.DATE, "", Optional.empty())).isInstanceOf(InvalidValue.class);

@@ -22,6 +22,7 @@ import ofisino.core.kernel.Aim;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.access.CarState;
+import ofisino.core.plan.debt.Debt;
 import ofisino.core.plan.job.JobState;
 import ofisino.core.plan.job.Operation;
 import ofisino.core.vehicle.body.BodyStyle;
@@ -61,7 +62,7 @@ class GatesTest {
                 List.of(),
                 PROOFS,
                 Map.of(),
-                0);
+                List.of());
         assertThat(Gate.values()).noneMatch(Gates.of(nothing)::isOpen);
     }
 
@@ -75,6 +76,30 @@ class GatesTest {
                 .extracting(Blocker::rule)
                 .containsOnly(rule);
         assertThat(rule.source().work()).isNotBlank();
+    }
+
+    private static Evidence.Owed owed(Debt.Kind kind, VehicleSystem system, boolean due) {
+        return new Evidence.Owed(ID, kind, "Starter", Optional.ofNullable(system), due);
+    }
+
+    /** Nothing borrowed goes on the road; a seat left off is told to a buyer, a lamp or nobody knows what is settled before it. */
+    @Test
+    void whatIsNotThereOrNotItsOwn() {
+        assertThat(shutBy(owed(Debt.Kind.LOAN, VehicleSystem.TRIM, false))).isEqualTo(Gate.ROAD);
+        assertThat(shutBy(owed(Debt.Kind.LEFT_OFF, VehicleSystem.TRIM, false))).isEqualTo(Gate.SALE);
+        assertThat(shutBy(owed(Debt.Kind.LEFT_OFF, VehicleSystem.ELECTRICAL, false)))
+                .isEqualTo(Gate.ROAD);
+        assertThat(shutBy(owed(Debt.Kind.LEFT_OFF, null, false))).isEqualTo(Gate.ROAD);
+        assertThat(new PlantedCar()
+                        .owed(owed(Debt.Kind.FOR_NOW, VehicleSystem.TRIM, false))
+                        .gates()
+                        .all())
+                .as("not due yet")
+                .isEmpty();
+    }
+
+    private static Gate shutBy(Evidence.Owed debt) {
+        return new PlantedCar().owed(debt).gates().all().get(0).gate();
     }
 
     private static PlantedCar plant(PlantedCar car, Rule rule) {
@@ -104,7 +129,9 @@ class GatesTest {
             case OPENING_OPEN -> car.opened(new Evidence.Opened(ID, "Engine out", Set.of(CarState.RUNNING), false));
             case CLOSED_FOR_NOW -> car.opened(new Evidence.Opened(ID, "Coolant drained", Set.of(), true));
             case SAFETY_PART_MISSING -> car.missing(new Evidence.Short(ID, "Split pins", VehicleSystem.BRAKES));
-            case OWED_DUE -> car.owed(2);
+            case OWED_DUE -> car.owed(owed(Debt.Kind.FOR_NOW, VehicleSystem.COOLING, true));
+            case ON_LOAN -> car.owed(owed(Debt.Kind.LOAN, VehicleSystem.ENGINE, false));
+            case LEFT_OFF -> car.owed(owed(Debt.Kind.LEFT_OFF, VehicleSystem.TRIM, false));
             case PROOF_MISSING -> car.unproved("brake-standing");
             case PROOF_RUN_OUT ->
                 car.proved(

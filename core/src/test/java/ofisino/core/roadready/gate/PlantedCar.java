@@ -28,7 +28,7 @@ final class PlantedCar {
                     p -> new Evidence.Proved(
                             TODAY.minusDays(3), p.until() ? Optional.of(TODAY.plusYears(1)) : Optional.empty())));
     private Evidence.Codes codes = new Evidence.Codes(ID, List.of(), true);
-    private int owed;
+    private final List<Evidence.Owed> owed = new ArrayList<>();
 
     PlantedCar finding(Evidence.Found finding) {
         findings.add(finding);
@@ -71,8 +71,8 @@ final class PlantedCar {
         return this;
     }
 
-    PlantedCar owed(int due) {
-        owed += due;
+    PlantedCar owed(Evidence.Owed debt) {
+        owed.add(debt);
         return this;
     }
 

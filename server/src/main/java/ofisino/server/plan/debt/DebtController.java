@@ -3,6 +3,7 @@ package ofisino.server.plan.debt;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
+import ofisino.core.plan.debt.Debt.Kind;
 import ofisino.core.plan.debt.Debt.When;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Roles;
@@ -29,10 +30,11 @@ class DebtController {
 
     record DebtResponse(DebtRow row, boolean due) {}
 
-    /** @param gas it keeps exhaust gas out of the cabin */
+    /** @param kind mended for the time being if not said @param gas it keeps exhaust gas out of the cabin */
     record NewDebtRequest(
             UUID id,
             @Nullable String zone,
+            @Nullable Kind kind,
             String what,
             String later,
             When when,
@@ -60,6 +62,7 @@ class DebtController {
                         b.id(),
                         projectId,
                         b.zone(),
+                        b.kind() == null ? Kind.FOR_NOW : b.kind(),
                         b.what(),
                         b.later(),
                         b.when(),

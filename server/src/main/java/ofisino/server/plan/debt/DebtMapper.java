@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import ofisino.core.parts.sourcing.NeedState;
+import ofisino.core.plan.debt.Debt.Kind;
 import ofisino.core.plan.debt.Debt.When;
 import org.apache.ibatis.annotations.Mapper;
 import org.jspecify.annotations.Nullable;
@@ -29,6 +30,7 @@ interface DebtMapper {
             UUID id,
             UUID projectId,
             @Nullable String zone,
+            Kind kind,
             String what,
             String later,
             When when,
@@ -45,6 +47,7 @@ interface DebtMapper {
                     id,
                     projectId,
                     zone,
+                    kind,
                     what,
                     later,
                     when,

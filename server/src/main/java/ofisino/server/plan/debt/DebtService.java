@@ -11,6 +11,7 @@ import java.util.stream.Stream;
 import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.debt.Debt;
+import ofisino.core.plan.debt.Debt.Kind;
 import ofisino.core.plan.debt.Debt.When;
 import ofisino.core.plan.job.JobState;
 import ofisino.core.vehicle.body.Body;
@@ -57,15 +58,18 @@ class DebtService implements Debts {
     }
 
     private Debt toCore(Caller caller, DebtRow d, boolean gas) {
-        Body body = projects.bodyOf(projects.require(caller, d.projectId()));
-        Optional<VehicleSystem> system =
-                Optional.ofNullable(d.zone()).map(body::require).map(Zone::system);
         return new Debt(
+                d.kind(),
                 d.what(),
                 d.later(),
-                system,
+                system(caller, d),
                 gas,
                 new Debt.Trigger(d.when(), d.event(), Optional.ofNullable(d.dueOn())));
+    }
+
+    private Optional<VehicleSystem> system(Caller caller, DebtRow d) {
+        Body body = projects.bodyOf(projects.require(caller, d.projectId()));
+        return Optional.ofNullable(d.zone()).map(body::require).map(Zone::system);
     }
 
     /** @param gas it keeps exhaust gas out of the cabin */
@@ -79,6 +83,7 @@ class DebtService implements Debts {
                         row.id(),
                         row.projectId(),
                         row.zone(),
+                        row.kind(),
                         debt.what(),
                         debt.later(),
                         row.when(),
@@ -101,6 +106,7 @@ class DebtService implements Debts {
                         closed.again(),
                         closed.projectId(),
                         null,
+                        Kind.FOR_NOW,
                         "Closed with the old filling",
                         "Let it out again, finish the job, fill it with new",
                         When.EVENT,
@@ -180,6 +186,16 @@ class DebtService implements Debts {
 
     @Override
     public long due(Caller caller, UUID projectId) {
-        return of(caller, projectId).stream().filter(Owed::due).count();
+        return unsettled(caller, projectId).stream()
+                .filter(o -> o.kind() == Kind.FOR_NOW && o.due())
+                .count();
+    }
+
+    @Override
+    public List<Unsettled> unsettled(Caller caller, UUID projectId) {
+        return of(caller, projectId).stream()
+                .filter(o -> o.row().settledOn() == null)
+                .map(o -> new Unsettled(o.row().id(), o.row().kind(), o.row().what(), system(caller, o.row()), o.due()))
+                .toList();
     }
 }

@@ -131,7 +131,9 @@ class RoadEvidence implements RoadGates {
                         .toList(),
                 proofs.of(project.bodyStyle(), project.builtYear()),
                 proved(caller, projectId),
-                Math.toIntExact(debts.due(caller, projectId)));
+                debts.unsettled(caller, projectId).stream()
+                        .map(d -> new Evidence.Owed(d.id(), d.kind(), d.what(), d.system(), d.due()))
+                        .toList());
     }
 
     private static Evidence.Found found(Findings.Found f, Body body) {

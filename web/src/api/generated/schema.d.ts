@@ -5098,7 +5098,7 @@ export interface components {
             aim: "RUNNER" | "ROAD_READY" | "DRIVER" | "SHOW";
             /** @enum {string} */
             howSeen: "PHOTO" | "WALKED_ROUND" | "ON_STANDS" | "OPENED";
-            reasons: ("USUAL_FOR_THE_KIND" | "RUST_NEAR_A_MOUNTING" | "STRUCTURE_IS_WEAKENED" | "STOPS_OR_STEERS" | "HOLDS_PEOPLE" | "FUEL_CAN_BURN" | "EXHAUST_GAS" | "CLEAR_VIEW" | "ONLY_A_DOUBT" | "CHECK_FAILED" | "READING_OUTSIDE")[];
+            reasons: ("USUAL_FOR_THE_KIND" | "RUST_NEAR_A_MOUNTING" | "STRUCTURE_IS_WEAKENED" | "STOPS_OR_STEERS" | "HOLDS_PEOPLE" | "FUEL_CAN_BURN" | "EXHAUST_GAS" | "CLEAR_VIEW" | "ONLY_A_DOUBT" | "CHECK_FAILED" | "READING_OUTSIDE" | "WHAT_HAPPENED")[];
             /** @enum {string} */
             safetyClass: "A" | "B" | "C" | "D";
             /** Format: int32 */

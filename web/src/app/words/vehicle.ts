@@ -55,6 +55,7 @@ export const vehicle = {
     ONLY_A_DOUBT: 'It is only a doubt until somebody has looked.',
     CHECK_FAILED: 'The check that failed asks for it.',
     READING_OUTSIDE: 'A reading lies outside its limit.',
+    WHAT_HAPPENED: 'What happened to the car asks for it.',
   },
   decision: {
     INVESTIGATE: 'Look into it',

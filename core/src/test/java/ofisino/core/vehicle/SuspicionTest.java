@@ -8,6 +8,7 @@ import ofisino.core.vehicle.body.BodyStyle;
 import ofisino.core.vehicle.check.Catalogue;
 import ofisino.core.vehicle.check.Check;
 import ofisino.core.vehicle.check.PlacedCheck;
+import ofisino.core.vehicle.inspection.SafetyClass;
 import ofisino.core.vehicle.suspicion.Event;
 import ofisino.core.vehicle.suspicion.Suspicion;
 import ofisino.core.vehicle.suspicion.Suspicion.Suspect;
@@ -50,5 +51,31 @@ class SuspicionTest {
                 .extracting(s -> s.check().place())
                 .contains("tank-cap", "front-wheel", "rear-wheel", "engine-block")
                 .doesNotContain("radiator");
+    }
+
+    /** What happened makes a failed check graver, never milder, and only where it reaches. Common practice, no source. */
+    @ParameterizedTest
+    @EnumSource(Event.class)
+    void whatHappenedOnlyMakesGraver(Event event) {
+        List<PlacedCheck> hatchback = catalogue.of(Bodies.load().of(BodyStyle.HATCHBACK), 2008);
+        List<PlacedCheck> weighed = suspicion.weighed(hatchback, List.of(event));
+        assertThat(weighed).hasSameSizeAs(hatchback);
+        for (int i = 0; i < weighed.size(); i++) {
+            PlacedCheck now = weighed.get(i);
+            PlacedCheck before = hatchback.get(i);
+            assertThat(now.ifBad()).as(now.check().id()).isLessThanOrEqualTo(before.ifBad());
+            if (!suspicion.checksOf(event).contains(now.check().id()))
+                assertThat(now).isEqualTo(before);
+        }
+        assertThat(suspicion.weighed(hatchback, List.of())).isEqualTo(hatchback);
+    }
+
+    @Test
+    void aShellThatWasHitIsDangerous() {
+        List<PlacedCheck> saloon = catalogue.of(Bodies.load().of(BodyStyle.SALOON), 1998);
+        assertThat(suspicion.weighed(saloon, List.of(Event.VERMIN, Event.CRASHED)))
+                .filteredOn(c -> c.check().id().equals("symmetry-diagonals"))
+                .isNotEmpty()
+                .allMatch(c -> c.ifBad() == SafetyClass.A);
     }
 }

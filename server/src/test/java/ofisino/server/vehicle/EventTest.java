@@ -50,6 +50,72 @@ class EventTest {
         assertThat(events(garage, project)).isEmpty();
     }
 
+    /** What failed before anybody knew of the crash is as grave as what fails after it, and both as the sheet says. */
+    @Test
+    void whatHappenedMakesAFailedCheckGraver(TestGarage garage) {
+        UUID project = garage.project();
+        fails(garage, project, "symmetry-diagonals");
+        String before = classOf(garage, project, "symmetry-diagonals");
+        assertThat(before).isNotEqualTo("A");
+        record(garage, project, "CRASHED", "").ok();
+        assertThat(classOf(garage, project, "symmetry-diagonals")).isEqualTo("A");
+        fails(garage, project, "seat-runners");
+        for (JsonNode f :
+                garage.owner().get("/api/projects/" + project + "/findings").ok())
+            assertThat(f.path("safetyClass").asString())
+                    .isEqualTo(step(garage, project, f.path("checkId").asString())
+                            .path("ifBad")
+                            .asString());
+    }
+
+    private static void fails(TestGarage garage, UUID project, String check) {
+        garage.owner()
+                .post(
+                        "/api/projects/" + project + "/answers",
+                        map(
+                                "answers",
+                                List.of(map(
+                                        "id",
+                                        UUID.randomUUID(),
+                                        "checkId",
+                                        check,
+                                        "place",
+                                        step(garage, project, check)
+                                                .path("place")
+                                                .asString(),
+                                        "seen",
+                                        "BAD",
+                                        "howSeen",
+                                        "OPENED",
+                                        "covered",
+                                        false,
+                                        "another",
+                                        false))))
+                .ok();
+    }
+
+    private static JsonNode step(TestGarage garage, UUID project, String check) {
+        return garage.owner()
+                .get("/api/projects/" + project + "/checks")
+                .ok()
+                .path("steps")
+                .valueStream()
+                .filter(s -> s.path("checkId").asString().equals(check))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static String classOf(TestGarage garage, UUID project, String check) {
+        return garage.owner()
+                .get("/api/projects/" + project + "/findings")
+                .ok()
+                .valueStream()
+                .filter(f -> f.path("checkId").asString().equals(check))
+                .map(f -> f.path("safetyClass").asString())
+                .findFirst()
+                .orElseThrow();
+    }
+
     @Test
     void nonsenseAndStrangersAreRefused(TestGarage mine, TestGarage other) {
         UUID project = mine.project();

@@ -14,9 +14,19 @@ import ofisino.core.vehicle.inspection.SafetyRules;
 /**
  * A check at one place of one vehicle.
  *
- * @param zone empty for papers and road
+ * @param zone      empty for papers and road
+ * @param suspicion what happened to the vehicle asks for at least this class when it fails
  */
-public record PlacedCheck(Check check, Optional<Zone> zone) {
+public record PlacedCheck(Check check, Optional<Zone> zone, Optional<SafetyClass> suspicion) {
+    public PlacedCheck(Check check, Optional<Zone> zone) {
+        this(check, zone, Optional.empty());
+    }
+
+    public PlacedCheck suspected(SafetyClass atLeast) {
+        return new PlacedCheck(
+                check, zone, Optional.of(suspicion.map(atLeast::graver).orElse(atLeast)));
+    }
+
     /** Known costly traps count twice. */
     public int weight() {
         return check.weight() * (zone.filter(Zone::costlyTrap).isPresent() ? 2 : 1);
@@ -38,7 +48,8 @@ public record PlacedCheck(Check check, Optional<Zone> zone) {
 
     /** Class of a finding of that kind made at this check here. */
     public SafetyClass classOf(FindingKind kind) {
-        return check.ifBad().graver(SafetyRules.classOf(foundIn(), kind));
+        SafetyClass usual = check.ifBad().graver(SafetyRules.classOf(foundIn(), kind));
+        return suspicion.map(usual::graver).orElse(usual);
     }
 
     /** The usual dangers of doing it here, to be read before. Common practice, no source. */

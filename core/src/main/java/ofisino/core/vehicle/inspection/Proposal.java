@@ -29,7 +29,8 @@ public record Proposal(
         CLEAR_VIEW,
         ONLY_A_DOUBT,
         CHECK_FAILED,
-        READING_OUTSIDE
+        READING_OUTSIDE,
+        WHAT_HAPPENED
     }
 
     public Proposal {

@@ -12,7 +12,6 @@ import java.util.stream.Collectors;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.vehicle.HowSeen;
 import ofisino.core.vehicle.check.Answer;
-import ofisino.core.vehicle.check.Catalogue;
 import ofisino.core.vehicle.check.PlacedCheck;
 import ofisino.core.vehicle.check.Tally;
 import ofisino.core.vehicle.check.Unseen;
@@ -25,6 +24,7 @@ import ofisino.server.vehicle.Findings;
 import ofisino.server.vehicle.Findings.Found;
 import ofisino.server.vehicle.Inspection;
 import ofisino.server.vehicle.Projects;
+import ofisino.server.vehicle.VehicleChecks;
 import ofisino.server.vehicle.check.CheckMapper.AnswerRow;
 import org.springframework.stereotype.Service;
 
@@ -37,7 +37,7 @@ class CheckService implements Inspection {
     private final CheckMapper mapper;
     private final Projects projects;
     private final Findings findings;
-    private final Catalogue catalogue;
+    private final VehicleChecks vehicleChecks;
     private final Garages garages;
     private final Clock clock;
 
@@ -45,13 +45,13 @@ class CheckService implements Inspection {
             CheckMapper mapper,
             Projects projects,
             Findings findings,
-            Catalogue catalogue,
+            VehicleChecks vehicleChecks,
             Garages garages,
             Clock clock) {
         this.mapper = mapper;
         this.projects = projects;
         this.findings = findings;
-        this.catalogue = catalogue;
+        this.vehicleChecks = vehicleChecks;
         this.garages = garages;
         this.clock = clock;
     }
@@ -61,7 +61,7 @@ class CheckService implements Inspection {
     private record At(String checkId, String place) {}
 
     Walk walk(Caller caller, UUID projectId) {
-        List<PlacedCheck> checks = checks(projects.require(caller, projectId));
+        List<PlacedCheck> checks = vehicleChecks.of(caller, projects.require(caller, projectId));
         List<AnswerRow> answers = mapper.lastOf(caller.garageId(), projectId);
         List<Answer> core = answers.stream().map(AnswerRow::toCore).toList();
         Map<At, Decision> decided = findings.of(caller, projectId).stream()
@@ -77,7 +77,7 @@ class CheckService implements Inspection {
     @Override
     public List<PlacedCheck> unanswered(Caller caller, UUID projectId) {
         return Unseen.unanswered(
-                checks(projects.require(caller, projectId)),
+                vehicleChecks.of(caller, projects.require(caller, projectId)),
                 mapper.lastOf(caller.garageId(), projectId).stream()
                         .map(AnswerRow::toCore)
                         .toList());
@@ -89,7 +89,7 @@ class CheckService implements Inspection {
     }
 
     void answer(Caller caller, UUID projectId, List<AnswerRow> answers) {
-        List<PlacedCheck> checks = checks(projects.requireOpen(caller, projectId));
+        List<PlacedCheck> checks = vehicleChecks.of(caller, projects.requireOpen(caller, projectId));
         if (answers.isEmpty() || answers.size() > MOST_AT_ONCE)
             throw InvalidValue.of(
                     "answers",
@@ -128,7 +128,8 @@ class CheckService implements Inspection {
     /** Keeps what was written on a printed sheet; the answers' ids are made of the one given, so that it can be sent again. */
     List<WalkSheet.Marked> typeIn(
             Caller caller, UUID projectId, UUID id, String edition, String typed, HowSeen howSeen) {
-        List<WalkSheet.Marked> marked = WalkSheet.read(typed, edition, checks(projects.requireOpen(caller, projectId)));
+        List<WalkSheet.Marked> marked =
+                WalkSheet.read(typed, edition, vehicleChecks.of(caller, projects.requireOpen(caller, projectId)));
         answer(
                 caller,
                 projectId,
@@ -145,9 +146,5 @@ class CheckService implements Inspection {
                                 false))
                         .toList());
         return marked;
-    }
-
-    private List<PlacedCheck> checks(Projects.Project project) {
-        return catalogue.of(projects.bodyOf(project), project.builtYear());
     }
 }

@@ -12,7 +12,6 @@ import java.util.stream.Collectors;
 import ofisino.core.kernel.NotFound;
 import ofisino.core.vehicle.body.Body;
 import ofisino.core.vehicle.body.Zone;
-import ofisino.core.vehicle.check.Catalogue;
 import ofisino.core.vehicle.check.PlacedCheck;
 import ofisino.core.vehicle.inspection.Decision;
 import ofisino.core.vehicle.inspection.DecisionProposal;
@@ -30,9 +29,12 @@ import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
 import ofisino.server.vehicle.Findings;
 import ofisino.server.vehicle.Projects;
+import ofisino.server.vehicle.VehicleChecks;
+import ofisino.server.vehicle.VehicleEvent;
 import ofisino.server.vehicle.inspection.FindingController.FindingFields;
 import ofisino.server.vehicle.inspection.FindingMapper.FindingRow;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 
 /** Findings from the walk round the car until they are closed. */
@@ -40,13 +42,13 @@ import org.springframework.stereotype.Service;
 class FindingService implements Findings {
     private final FindingMapper mapper;
     private final Projects projects;
-    private final Catalogue catalogue;
+    private final VehicleChecks checks;
     private final Limits limits;
 
-    FindingService(FindingMapper mapper, Projects projects, Catalogue catalogue, Limits limits) {
+    FindingService(FindingMapper mapper, Projects projects, VehicleChecks checks, Limits limits) {
         this.mapper = mapper;
         this.projects = projects;
-        this.catalogue = catalogue;
+        this.checks = checks;
         this.limits = limits;
     }
 
@@ -67,7 +69,7 @@ class FindingService implements Findings {
     /** Records a finding; what the person left open is as proposed. */
     FindingRow record(Caller caller, UUID projectId, UUID id, FindingFields fields) {
         Projects.Project project = projects.requireOpen(caller, projectId);
-        Place place = place(project, fields);
+        Place place = place(caller, project, fields);
         mapper.insert(
                 caller.garageId(),
                 FindingRow.of(Finding.found(
@@ -82,7 +84,7 @@ class FindingService implements Findings {
     FindingRow change(Caller caller, UUID id, FindingFields fields, long version) {
         FindingRow stored = openFinding(caller, id);
         FindingFields same = fields.at(stored.checkId(), stored.limitId());
-        Place place = place(projects.require(caller, stored.projectId()), same);
+        Place place = place(caller, projects.require(caller, stored.projectId()), same);
         return save(
                 caller,
                 stored.toCore()
@@ -97,16 +99,17 @@ class FindingService implements Findings {
     /** @param demands what is known of it beyond kind and zone */
     private record Place(Zone zone, Map<Proposal.Reason, SafetyClass> demands) {}
 
-    private Place place(Projects.Project project, FindingFields f) {
+    private Place place(Caller caller, Projects.Project project, FindingFields f) {
         Body body = projects.bodyOf(project);
         Map<Proposal.Reason, SafetyClass> demands = new EnumMap<>(Proposal.Reason.class);
         Optional<PlacedCheck> check = f.checkId() == null
                 ? Optional.empty()
-                : catalogue.of(body, project.builtYear()).stream()
+                : checks.of(caller, project).stream()
                         .filter(c -> c.check().id().equals(f.checkId())
                                 && c.foundIn().id().equals(f.zone()))
                         .findFirst();
         check.ifPresent(c -> demands.put(Proposal.Reason.CHECK_FAILED, c.check().ifBad()));
+        check.flatMap(PlacedCheck::suspicion).ifPresent(s -> demands.put(Proposal.Reason.WHAT_HAPPENED, s));
         if (f.limitId() != null)
             demands.put(
                     Proposal.Reason.READING_OUTSIDE, limits.require(f.limitId()).ifOutside());
@@ -258,6 +261,19 @@ class FindingService implements Findings {
         Finding stored = find(caller, findingId).toCore();
         Finding raised = stored.raise(atLeast).now();
         if (!raised.equals(stored)) save(caller, raised, stored.version());
+    }
+
+    /** What failed before anybody knew is as grave as if it failed now. */
+    @EventListener
+    void happened(VehicleEvent event) {
+        Projects.Project project = projects.require(event.caller(), event.projectId());
+        for (PlacedCheck c : checks.of(event.caller(), project))
+            c.suspicion()
+                    .ifPresent(atLeast -> list(event.caller(), event.projectId()).stream()
+                            .filter(f -> c.check().id().equals(f.checkId())
+                                    && c.foundIn().id().equals(f.zone())
+                                    && !f.state().isOver())
+                            .forEach(f -> raise(event.caller(), f.id(), atLeast)));
     }
 
     private static Found door(FindingRow f) {

@@ -10,29 +10,39 @@ import ofisino.core.vehicle.suspicion.Event;
 import ofisino.core.vehicle.suspicion.Suspicion;
 import ofisino.server.identity.Caller;
 import ofisino.server.vehicle.Projects;
+import ofisino.server.vehicle.VehicleChecks;
+import ofisino.server.vehicle.VehicleEvent;
 import ofisino.server.vehicle.suspicion.EventMapper.EventRow;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 
 /** Events of a vehicle's life and the checks that they call for. */
 @Service
-class EventService {
+class EventService implements VehicleChecks {
     private final EventMapper mapper;
     private final Projects projects;
     private final Catalogue catalogue;
     private final Suspicion suspicion;
+    private final ApplicationEventPublisher happened;
 
-    EventService(EventMapper mapper, Projects projects, Catalogue catalogue, Suspicion suspicion) {
+    EventService(
+            EventMapper mapper,
+            Projects projects,
+            Catalogue catalogue,
+            Suspicion suspicion,
+            ApplicationEventPublisher happened) {
         this.mapper = mapper;
         this.projects = projects;
         this.catalogue = catalogue;
         this.suspicion = suspicion;
+        this.happened = happened;
     }
 
     record Happened(EventRow row, List<Suspicion.Suspect> suspects) {}
 
     List<Happened> of(Caller caller, UUID projectId) {
         Projects.Project project = projects.require(caller, projectId);
-        List<PlacedCheck> checks = catalogue.of(projects.bodyOf(project), project.builtYear());
+        List<PlacedCheck> checks = of(caller, project);
         return mapper.of(caller.garageId(), projectId).stream()
                 .map(row -> new Happened(row, suspicion.of(row.event(), checks)))
                 .toList();
@@ -43,5 +53,15 @@ class EventService {
         if (mapper.of(caller.garageId(), projectId).stream().anyMatch(e -> e.event() == event))
             throw new Conflict("event.twice", "This is recorded already; its suspects are in the list below.");
         mapper.insert(caller.garageId(), projectId, new EventRow(id, event, Texts.note("note", note)));
+        happened.publishEvent(new VehicleEvent(caller, projectId));
+    }
+
+    @Override
+    public List<PlacedCheck> of(Caller caller, Projects.Project project) {
+        return suspicion.weighed(
+                catalogue.of(projects.bodyOf(project), project.builtYear()),
+                mapper.of(caller.garageId(), project.id()).stream()
+                        .map(EventRow::event)
+                        .toList());
     }
 }

@@ -1,8 +1,10 @@
 package ofisino.core.plan.job;
 
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import ofisino.core.vehicle.inspection.Decision;
+import ofisino.core.vehicle.inspection.FindingState;
 import ofisino.core.vehicle.inspection.SafetyClass;
 
 /** Whether the work on a finding lets it close after a second look. Common practice, no source. */
@@ -28,6 +30,21 @@ public final class Closing {
                 : Optional.of(
                         only(safety)
                                 + "So far it was only looked at: plan the job that mends it, or take up again the one that was dropped.");
+    }
+
+    /** Where the jobs that deal with a finding put it: in work with the first, to be looked at again after the last, back with one taken up again. */
+    public static FindingState following(FindingState finding, Collection<JobState> jobs) {
+        boolean allOver = jobs.stream().allMatch(JobState::isOver);
+        boolean someDone = jobs.stream().anyMatch(JobState::isDone);
+        boolean someWorked = someDone || jobs.stream().anyMatch(JobState::isInHand);
+        return switch (finding) {
+            case DECIDED, IN_WORK -> {
+                if (allOver && someDone) yield FindingState.AWAITING_RECHECK;
+                yield someWorked && !allOver ? FindingState.IN_WORK : finding;
+            }
+            case AWAITING_RECHECK -> allOver ? finding : FindingState.IN_WORK;
+            case OPEN, CLOSED, WITHDRAWN -> finding;
+        };
     }
 
     private static String only(SafetyClass safety) {

@@ -24,21 +24,15 @@ class FindingProgress {
         this.findings = findings;
     }
 
-    /** Work begun puts a finding into work; with its last job finished it awaits re-check; work taken up again puts it back. */
     void jobMoved(Caller caller, JobRow job) {
         for (FindingLinkRow link : mapper.findingLinks(caller.garageId(), job.projectId())) {
             if (!link.jobId().equals(job.id())) continue;
             FindingState state = findings.require(caller, link.findingId()).state();
             List<JobRow> jobs = jobsOf(caller, link.findingId(), job.projectId());
-            boolean allOver = jobs.stream().allMatch(j -> j.state().isOver());
-            boolean someDone = jobs.stream().anyMatch(j -> j.state().isDone());
-            boolean someInHand = jobs.stream().anyMatch(j -> j.state().isInHand());
-            if (state == FindingState.DECIDED && (someInHand || someDone) && !allOver)
-                findings.moveTo(caller, link.findingId(), FindingState.IN_WORK);
-            if ((state == FindingState.DECIDED || state == FindingState.IN_WORK) && allOver && someDone)
-                findings.moveTo(caller, link.findingId(), FindingState.AWAITING_RECHECK);
-            if (state == FindingState.AWAITING_RECHECK && !allOver)
-                findings.moveTo(caller, link.findingId(), FindingState.IN_WORK);
+            findings.moveTo(
+                    caller,
+                    link.findingId(),
+                    Closing.following(state, jobs.stream().map(JobRow::state).toList()));
         }
     }
 

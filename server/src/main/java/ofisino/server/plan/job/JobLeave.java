@@ -75,7 +75,9 @@ class JobLeave {
                         && !n.state().isAvailable())
                 .forEach(n -> facts.partLacking(n.id().toString(), n.title()));
         facts.repairs(findingProgress.classesOf(caller, job), job.nature());
-        if (byId.get(job.id()).isBySameHands(caller.accountId(), LocalDate.now(clock.withZone(garages.zone(caller)))))
+        if (byId.get(job.id())
+                .toCore()
+                .isBySameHands(caller.accountId(), LocalDate.now(clock.withZone(garages.zone(caller)))))
             facts.isBySameHands();
         events.publishEvent(new LeaveAsked(caller, job, move, facts));
         return Permit.of(move, facts);

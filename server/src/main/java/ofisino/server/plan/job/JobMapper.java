@@ -8,8 +8,10 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ofisino.core.kernel.Aim;
+import ofisino.core.kernel.Effort;
 import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.job.Detail;
+import ofisino.core.plan.job.Job;
 import ofisino.core.plan.job.JobNature;
 import ofisino.core.plan.job.JobState;
 import ofisino.core.plan.job.Operation;
@@ -27,7 +29,7 @@ interface JobMapper {
 
     int update(UUID garageId, JobRow job);
 
-    void finishedBy(UUID garageId, UUID id, UUID accountId, LocalDate on);
+    void ended(UUID garageId, UUID id, @Nullable UUID by, LocalDate on);
 
     List<LinkRow> links(UUID garageId, UUID projectId);
 
@@ -80,32 +82,45 @@ interface JobMapper {
             return new JobNature(operation, Optional.ofNullable(system), detailSet());
         }
 
-        JobRow withNature(JobNature nature) {
-            return new JobRow(
+        Job toCore() {
+            return new Job(
                     id,
+                    title,
+                    nature(),
+                    new Effort(optimisticMinutes, likelyMinutes, pessimisticMinutes),
+                    state,
+                    Optional.ofNullable(finishedOn).map(on -> new Job.Ended(Optional.ofNullable(finishedBy), on)),
+                    Optional.ofNullable(lastWorkedOn));
+        }
+
+        /** What the core says of the job, with what only this row knows. @param known version that the person saw */
+        JobRow with(Job job, String itsCode, long known) {
+            JobNature is = job.nature();
+            return new JobRow(
+                    job.id(),
                     projectId,
                     chainId,
                     position,
-                    code,
-                    title,
-                    nature.operation(),
-                    nature.system().isEmpty() ? null : zone,
-                    nature.system().orElse(null),
+                    itsCode,
+                    job.title(),
+                    is.operation(),
+                    is.system().isEmpty() ? null : zone,
+                    is.system().orElse(null),
                     aim,
-                    optimisticMinutes,
-                    likelyMinutes,
-                    pessimisticMinutes,
-                    nature.details().stream().map(Enum::name).sorted().toList(),
+                    job.effort().optimisticMinutes(),
+                    job.effort().likelyMinutes(),
+                    job.effort().pessimisticMinutes(),
+                    is.details().stream().map(Enum::name).sorted().toList(),
                     pieces,
                     cause,
                     halfOpen,
-                    state,
+                    job.state(),
                     note,
                     spentMinutes,
                     lastWorkedOn,
-                    finishedBy,
-                    finishedOn,
-                    version);
+                    job.ended().flatMap(Job.Ended::by).orElse(null),
+                    job.ended().map(Job.Ended::on).orElse(null),
+                    known);
         }
 
         /** Last day on which it was worked on or ended; absent where it was not. */
@@ -115,40 +130,6 @@ interface JobMapper {
                     .flatMap(Optional::stream)
                     .max(LocalDate::compareTo)
                     .orElse(null);
-        }
-
-        /** Whether this person finished it, and nobody has slept over it: the last session on it, or its end, was today. */
-        boolean isBySameHands(UUID account, LocalDate today) {
-            LocalDate ended = lastWorkedOn == null ? finishedOn : lastWorkedOn;
-            return account.equals(finishedBy) && (ended == null || !ended.isBefore(today));
-        }
-
-        JobRow in(JobState next, long onVersion) {
-            return new JobRow(
-                    id,
-                    projectId,
-                    chainId,
-                    position,
-                    code,
-                    title,
-                    operation,
-                    zone,
-                    system,
-                    aim,
-                    optimisticMinutes,
-                    likelyMinutes,
-                    pessimisticMinutes,
-                    details,
-                    pieces,
-                    cause,
-                    halfOpen,
-                    next,
-                    note,
-                    spentMinutes,
-                    lastWorkedOn,
-                    finishedBy,
-                    finishedOn,
-                    onVersion);
         }
     }
 

@@ -5,17 +5,18 @@ import java.time.LocalDate;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ofisino.core.kernel.Caution;
 import ofisino.core.kernel.Effort;
+import ofisino.core.kernel.Moved;
 import ofisino.core.kernel.NotFound;
 import ofisino.core.kernel.Texts;
 import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.job.Detail;
+import ofisino.core.plan.job.JobEvent;
 import ofisino.core.plan.job.JobState;
 import ofisino.core.plan.job.Operation;
 import ofisino.core.plan.job.Progress;
@@ -261,24 +262,29 @@ class JobService implements Jobs {
 
     private JobRow move(Caller caller, UUID id, JobState wanted, long version) {
         JobRow stored = open(caller, id);
-        JobRow moved = stored.in(stored.state().to(wanted), version);
-        if (wanted == JobState.FINISHED)
-            mapper.finishedBy(
-                    caller.garageId(), id, caller.accountId(), LocalDate.now(clock.withZone(garages.zone(caller))));
-        Stored.notStale(mapper.update(caller.garageId(), moved), "job", () -> find(caller, id));
-        if (wanted == JobState.FINISHED) needs.fitted(caller, id);
-        if (wanted == JobState.VERIFIED) needs.verified(caller, id);
-        findingProgress.jobMoved(caller, moved);
-        if (stored.state().isDone() && wanted.isInHand()) events.publishEvent(new JobTakenUp(caller, id));
-        boolean worked = wanted == JobState.FINISHED
-                || wanted.isInHand() && !stored.state().isInHand();
-        if (worked && stored.operation().changesTheVehicle())
-            events.publishEvent(new WorkTouched(
-                    caller,
-                    stored.projectId(),
-                    stored.system() == null ? Set.of() : Set.of(stored.system()),
-                    stored.title()));
+        Moved<ofisino.core.plan.job.Job, JobEvent> moved =
+                stored.toCore().to(wanted, caller.accountId(), LocalDate.now(clock.withZone(garages.zone(caller))));
+        JobRow now = stored.with(moved.now(), stored.code(), version);
+        Stored.notStale(mapper.update(caller.garageId(), now), "job", () -> find(caller, id));
+        findingProgress.jobMoved(caller, now);
+        moved.events().forEach(event -> follow(caller, now, event));
         return find(caller, id);
+    }
+
+    private void follow(Caller caller, JobRow job, JobEvent event) {
+        if (event instanceof JobEvent.Finished f) {
+            mapper.ended(
+                    caller.garageId(),
+                    job.id(),
+                    f.ended().by().orElse(null),
+                    f.ended().on());
+            needs.fitted(caller, job.id());
+        } else if (event instanceof JobEvent.Verified) needs.verified(caller, job.id());
+        else if (event instanceof JobEvent.TakenUpAgain) events.publishEvent(new JobTakenUp(caller, job.id()));
+        else if (event instanceof JobEvent.Touched t)
+            events.publishEvent(new WorkTouched(
+                    caller, job.projectId(), t.system().map(Set::of).orElse(Set.of()), job.title()));
+        else throw new IllegalStateException("nobody follows " + event);
     }
 
     private JobRow open(Caller caller, UUID id) {
@@ -320,10 +326,8 @@ class JobService implements Jobs {
 
     @Override
     public void workedOn(Caller caller, UUID jobId, LocalDate day) {
-        JobRow job = find(caller, jobId);
-        if (!job.state().isTakenUpByWorkOn(day, Optional.ofNullable(job.finishedOn()))) return;
-        JobRow planned = job.state() == JobState.DROPPED ? move(caller, jobId, JobState.PLANNED, job.version()) : job;
-        move(caller, jobId, JobState.BEGUN, planned.version());
+        for (JobState next : find(caller, jobId).toCore().takenUpBy(day))
+            move(caller, jobId, next, find(caller, jobId).version());
     }
 
     @Override

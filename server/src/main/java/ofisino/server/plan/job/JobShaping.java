@@ -3,12 +3,8 @@ package ofisino.server.plan.job;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
-import ofisino.core.kernel.Conflict;
-import ofisino.core.kernel.Effort;
 import ofisino.core.kernel.InvalidValue;
-import ofisino.core.kernel.Texts;
-import ofisino.core.plan.job.JobNature;
-import ofisino.core.plan.job.JobState;
+import ofisino.core.plan.job.Job;
 import ofisino.core.plan.job.Precedence;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
@@ -57,8 +53,7 @@ class JobShaping {
         projects.requireOpen(caller, kept.projectId());
         if (into.equals(other) || !kept.projectId().equals(dropped.projectId()))
             throw InvalidValue.of("other", "job.join", "Choose another job of the same project to join with.");
-        if (!notBegun(kept) || !notBegun(dropped))
-            throw new Conflict("job.begun", "Only jobs that have not begun can be joined.");
+        Job joined = kept.toCore().join(dropped.toCore());
         List<LinkRow> all = mapper.links(caller.garageId(), kept.projectId());
         List<Precedence.Link<UUID>> links = new ArrayList<>();
         for (LinkRow l : all) {
@@ -79,52 +74,24 @@ class JobShaping {
         for (FindingLinkRow f : findings)
             if (f.jobId().equals(other) && !findings.contains(new FindingLinkRow(into, f.findingId())))
                 mapper.insertFindingLink(caller.garageId(), into, f.findingId());
-        JobNature both = kept.nature().joinedWith(dropped.nature());
-        if (!both.equals(kept.nature())) mapper.update(caller.garageId(), kept.withNature(both));
+        if (!joined.equals(kept.toCore()))
+            mapper.update(caller.garageId(), kept.with(joined, kept.code(), kept.version()));
         needs.reassign(caller, other, into);
-        mapper.update(caller.garageId(), dropped.in(JobState.DROPPED, dropped.version()));
+        mapper.update(
+                caller.garageId(), dropped.with(dropped.toCore().joinedAway(), dropped.code(), dropped.version()));
         events.publishEvent(new JobJoined(caller, into, other));
-    }
-
-    private static boolean notBegun(JobRow job) {
-        return job.state() == JobState.PLANNED || job.state() == JobState.PROPOSED;
     }
 
     /** A share of the hours becomes a job of its own, after the first. */
     JobRow split(Caller caller, UUID id, UUID fresh, String title, int sharePercent, long version) {
         JobRow stored = jobs.find(caller, id);
         projects.requireOpen(caller, stored.projectId());
-        if (sharePercent < 1 || sharePercent > 99)
-            throw InvalidValue.of(
-                    "sharePercent",
-                    "job.share",
-                    "Between 1 and 99 percent of the hours can go, not %d.".formatted(sharePercent));
-        if (stored.state().isOver())
-            throw new Conflict("job.over", "This job is over; nothing of it is left to split.");
-        Effort whole = new Effort(stored.optimisticMinutes(), stored.likelyMinutes(), stored.pessimisticMinutes());
+        Job.Halves halves = stored.toCore().split(fresh, title, sharePercent);
         mapper.insert(
                 caller.garageId(),
-                shaped(
-                        stored,
-                        fresh,
-                        garages.nextLabel(caller).value(),
-                        Texts.line("title", title),
-                        share(whole, sharePercent),
-                        JobState.PLANNED,
-                        0));
+                stored.with(halves.part(), garages.nextLabel(caller).value(), 0));
         jobs.mustBeFresh(
-                mapper.update(
-                        caller.garageId(),
-                        shaped(
-                                stored,
-                                id,
-                                stored.code(),
-                                stored.title(),
-                                share(whole, 100 - sharePercent),
-                                stored.state(),
-                                version)),
-                caller,
-                id);
+                mapper.update(caller.garageId(), stored.with(halves.rest(), stored.code(), version)), caller, id);
         for (FindingLinkRow f : mapper.findingLinks(caller.garageId(), stored.projectId()))
             if (f.jobId().equals(id)) mapper.insertFindingLink(caller.garageId(), fresh, f.findingId());
         for (LinkRow l : mapper.links(caller.garageId(), stored.projectId()))
@@ -132,41 +99,5 @@ class JobShaping {
         mapper.insertLink(caller.garageId(), id, fresh);
         events.publishEvent(new JobAdded(caller, fresh));
         return jobs.find(caller, fresh);
-    }
-
-    private static Effort share(Effort whole, int percent) {
-        return new Effort(
-                whole.optimisticMinutes() * percent / 100,
-                whole.likelyMinutes() * percent / 100,
-                whole.pessimisticMinutes() * percent / 100);
-    }
-
-    private static JobRow shaped(
-            JobRow of, UUID id, String code, String title, Effort effort, JobState state, long version) {
-        return new JobRow(
-                id,
-                of.projectId(),
-                of.chainId(),
-                of.position(),
-                code,
-                title,
-                of.operation(),
-                of.zone(),
-                of.system(),
-                of.aim(),
-                effort.optimisticMinutes(),
-                effort.likelyMinutes(),
-                effort.pessimisticMinutes(),
-                of.details(),
-                of.pieces(),
-                of.cause(),
-                of.halfOpen(),
-                state,
-                of.note(),
-                0,
-                null,
-                null,
-                null,
-                version);
     }
 }

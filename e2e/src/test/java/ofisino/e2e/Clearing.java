@@ -33,8 +33,13 @@ final class Clearing {
                           await send('POST', '/api/places', { id: place.id, name: 'Long bench', kind: 'BENCH' })
                         }
                         for (const o of permit.begin) {
-                          if (o.kind === 'OPENING')
-                            await send('POST', `/api/projects/${project}/access/${o.id}/open`, { supportPoints: 'rear axle tube, both sides' })
+                          if (o.kind === 'OPENING') {
+                            const { openings } = await get(`/api/projects/${project}/access`)
+                            await send('POST', `/api/projects/${project}/access/${o.id}/open`, {
+                              supportPoints: 'rear axle tube, both sides',
+                              confirmed: openings.find((x) => x.stay === o.id).asks,
+                            })
+                          }
                           if (o.kind === 'PART') {
                             const need = await get(`/api/needs/${o.id}`)
                             await send('POST', `/api/needs/${o.id}/acceptance`, { right: true, placeId: place.id, version: need.version })

@@ -8,8 +8,9 @@ import ofisino.core.vehicle.inspection.SafetyRules;
 /**
  * What rust means for driving and how it is mended.
  *
- * <p>A perforation is as grave as {@link SafetyRules} says of that place, and must not be driven, like any rust must be mended, within
- * {@value #REACH_MILLIMETRES} mm of a belt, suspension, steering or jacking mounting, whatever its size. The distance is that of public
+ * <p>A perforation is as grave as {@link SafetyRules} says of that place, and must not be driven within {@value #REACH_MILLIMETRES} mm of a
+ * belt, suspension, steering or jacking mounting, whatever its size; there what may have weakened the metal is mended before the road, and
+ * rust that has not is watched. The distance is that of public
  * inspection manuals (30 cm around a mounting), from memory, unverified: it may raise a class and never lowers one. The rest is common
  * practice, no source.
  */
@@ -40,15 +41,20 @@ public final class CorrosionRules {
 
     private static SafetyClass safetyClass(Zone zone, Corrosion c, boolean near) {
         if (c.perforated()) return near ? SafetyClass.A : SafetyRules.classOf(zone, FindingKind.RUST_THROUGH);
-        boolean rusty = c.grade() != RustGrade.RI_0 || c.blisters().isPresent();
-        if (near && rusty) return SafetyClass.B;
-        return c.grade().compareTo(RustGrade.RI_3) >= 0 || c.blisters().isPresent() ? SafetyClass.C : SafetyClass.D;
+        if (near && mayBeThin(c)) return SafetyClass.B;
+        boolean watched = near ? c.grade() != RustGrade.RI_0 : c.grade().compareTo(RustGrade.RI_3) >= 0;
+        return watched || c.blisters().isPresent() ? SafetyClass.C : SafetyClass.D;
+    }
+
+    /** Nobody knows whether metal is left below it. */
+    private static boolean mayBeThin(Corrosion c) {
+        return c.grade().compareTo(RustGrade.RI_4) >= 0 || c.blisters().isPresent();
     }
 
     private static Repair repair(Corrosion c) {
         if (c.perforated())
             return c.squareDecimetres() <= PATCH_SQUARE_DECIMETRES ? Repair.WELD_A_PATCH : Repair.WELD_A_PANEL;
-        if (c.grade().compareTo(RustGrade.RI_4) >= 0 || c.blisters().isPresent()) return Repair.OPEN_AND_PROBE;
+        if (mayBeThin(c)) return Repair.OPEN_AND_PROBE;
         return c.grade() == RustGrade.RI_0 ? Repair.NOTHING : Repair.CLEAN_AND_TREAT;
     }
 }

@@ -61,13 +61,15 @@ class CorrosionTest {
         "front-wing-left, RI_1, false, 900, D, CLEAN_AND_TREAT",
         "front-wing-left, RI_3, false, 900, C, CLEAN_AND_TREAT",
         "front-wing-left, RI_4, false, 900, C, OPEN_AND_PROBE",
-        "front-wing-left, RI_1, false, 300, B, CLEAN_AND_TREAT",
+        "front-wing-left, RI_1, false, 300, C, CLEAN_AND_TREAT",
+        "front-wing-left, RI_4, false, 300, B, OPEN_AND_PROBE",
         "front-wing-left, RI_5, true, 301, C, WELD_A_PATCH",
         "front-wing-left, RI_5, true, 300, A, WELD_A_PATCH",
-        "sill-left, RI_1, false, 900, B, CLEAN_AND_TREAT",
+        "sill-left, RI_1, false, 900, C, CLEAN_AND_TREAT",
+        "sill-left, RI_4, false, 900, B, OPEN_AND_PROBE",
         "sill-left, RI_5, true, 900, A, WELD_A_PATCH"
     })
-    void nearAMountingAnyRustStandsInTheWay(
+    void nearAMountingWhatMayBeThinStandsInTheWay(
             String zone, RustGrade grade, boolean perforated, int mounting, SafetyClass safety, Repair repair) {
         Judgement judged = CorrosionRules.judge(
                 ESTATE.require(zone),

@@ -193,6 +193,7 @@ class OpeningService implements Ways {
 
     @Override
     public List<Opened> opened(Caller caller, UUID projectId) {
+        if (mapper.openings(caller.garageId(), projectId).isEmpty()) return List.of();
         Standing s = access.standing(caller, projectId);
         Stream<Opened> open = s.openings().all().stream()
                 .filter(o -> s.isOpen(o.id()))

@@ -75,6 +75,10 @@ public record TestGarage(Running running, UUID id, Api owner) {
     }
 
     public UUID project() {
+        return project("ESTATE");
+    }
+
+    public UUID project(String body) {
         UUID project = UUID.randomUUID();
         owner.post(
                         "/api/projects",
@@ -84,7 +88,7 @@ public record TestGarage(Running running, UUID id, Api owner) {
                                 "vehicleId",
                                 UUID.randomUUID(),
                                 "bodyStyle",
-                                "ESTATE",
+                                body,
                                 "begunOn",
                                 TODAY,
                                 "fields",

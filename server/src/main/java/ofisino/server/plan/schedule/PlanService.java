@@ -24,6 +24,7 @@ import ofisino.core.plan.schedule.PlanOutcome;
 import ofisino.core.plan.schedule.PlanProblem;
 import ofisino.core.plan.schedule.Sharing;
 import ofisino.core.plan.schedule.Splitting;
+import ofisino.core.plan.schedule.Untangling;
 import ofisino.core.plan.tonight.Tonight;
 import ofisino.server.db.OneSnapshot;
 import ofisino.server.identity.Caller;
@@ -177,14 +178,17 @@ class PlanService implements Plans {
     }
 
     private Planned solved(
-            PlanProblem problem,
+            PlanProblem stated,
             Map<String, Subject> subjects,
             List<Waiting> waiting,
             Function<Plan, Optional<Tonight>> tonight) {
+        PlanProblem problem = stated;
         KnownAnswers.Answer answer = answers.of(problem);
-        if (answer.outcome() instanceof PlanOutcome.Circular) {
-            KnownAnswers.Answer overlapping = answers.of(Statement.overlapping(problem));
-            if (!(overlapping.outcome() instanceof PlanOutcome.Circular)) answer = overlapping;
+        while (answer.outcome() instanceof PlanOutcome.Circular c) {
+            Optional<PlanProblem> untangled = Untangling.of(problem, c.circle());
+            if (untangled.isEmpty()) break;
+            problem = untangled.get();
+            answer = answers.of(problem);
         }
         Plan plan = answer.plan();
         return new Planned(

@@ -209,16 +209,6 @@ final class Statement {
         return this;
     }
 
-    /** Two stays of one way in that wait for one another: they overlap, and somebody should join them. */
-    static PlanProblem overlapping(PlanProblem p) {
-        return p.withOpenings(
-                p.openings().stream()
-                        .map(o -> new PlanProblem.Opening(
-                                o.id(), o.wayIn() + " " + o.id(), o.strip(), o.refit(), o.jobs(), o.inside()))
-                        .toList(),
-                List.of());
-    }
-
     Map<String, Subject> subjects() {
         return subjects;
     }

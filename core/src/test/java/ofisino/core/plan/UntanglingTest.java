@@ -1,0 +1,103 @@
+package ofisino.core.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import ofisino.core.kernel.Aim;
+import ofisino.core.plan.calendar.TimeWindow;
+import ofisino.core.plan.schedule.Activity;
+import ofisino.core.plan.schedule.ActivityId;
+import ofisino.core.plan.schedule.PlanOutcome;
+import ofisino.core.plan.schedule.PlanProblem;
+import ofisino.core.plan.schedule.PlanProblem.Exclusion;
+import ofisino.core.plan.schedule.PlanProblem.Link;
+import ofisino.core.plan.schedule.PlanProblem.Opening;
+import ofisino.core.plan.schedule.PlanProblem.Person;
+import ofisino.core.plan.schedule.Planner;
+import ofisino.core.plan.schedule.Untangling;
+import org.junit.jupiter.api.Test;
+
+/** Stays of one way in that wait for one another are one. Common practice, no source. */
+class UntanglingTest {
+    private static final Instant NOW = Instant.parse("2026-03-02T17:00:00Z");
+    private static final Planner.Budget BUDGET = new Planner.Budget(60, 1);
+
+    private static Activity job(String id, String... states) {
+        return Activity.job(id, Aim.RUNNER, 2, new Activity.Crew(1, List.of("ines")))
+                .needing(Set.of(states));
+    }
+
+    private static Opening stay(String id, String... jobs) {
+        return new Opening(
+                id,
+                "battery isolated",
+                Optional.of(new ActivityId("off " + id)),
+                new ActivityId("on " + id),
+                List.of(jobs).stream().map(ActivityId::new).toList(),
+                List.of());
+    }
+
+    /** The battery is off for the tank and for the wing: the tank comes off, the wing is mended, the tank goes back; then the engine starts. */
+    private static PlanProblem tangled(List<Link> more) {
+        List<Link> links = new java.util.ArrayList<>(List.of(
+                Link.of("tank off", "mend the wing"),
+                Link.of("mend the wing", "tank on"),
+                Link.of("tank on", "start")));
+        links.addAll(more);
+        return PlanProblem.simple(
+                        NOW,
+                        NOW.plus(Duration.ofHours(60)),
+                        ZoneOffset.UTC,
+                        List.of(new Person("ines", List.of(new TimeWindow(NOW, NOW.plus(Duration.ofHours(60)))))),
+                        List.of(
+                                job("tank off"),
+                                job("mend the wing"),
+                                job("tank on"),
+                                job("start", "POWERED"),
+                                job("off tank"),
+                                job("on tank"),
+                                job("off wing"),
+                                job("on wing")),
+                        links)
+                .withOpenings(
+                        List.of(stay("tank", "tank off", "tank on"), stay("wing", "mend the wing")),
+                        List.of(new Exclusion("tank", "POWERED"), new Exclusion("wing", "POWERED")));
+    }
+
+    @Test
+    void theyAreOneAndWhatTheyExcludeHolds() {
+        PlanProblem problem = tangled(List.of());
+        var circular = (PlanOutcome.Circular) Planner.plan(problem, BUDGET);
+        PlanProblem one = Untangling.of(problem, circular.circle()).orElseThrow();
+        assertThat(one.openings()).hasSize(1);
+        assertThat(one.exclusions()).isNotEmpty();
+        var planned = (PlanOutcome.Planned) Planner.plan(one, BUDGET);
+        assertThat(RuleBook.breaches(one, planned.plan())).isEmpty();
+        Instant powered =
+                planned.plan().of(new ActivityId("start")).orElseThrow().start();
+        assertThat(planned.plan()
+                        .of(one.openings().get(0).refit())
+                        .orElseThrow()
+                        .end())
+                .as("power is back before it starts")
+                .isBeforeOrEqualTo(powered);
+    }
+
+    @Test
+    void whatAPersonTangledAPersonResolves() {
+        PlanProblem problem = tangled(List.of(Link.of("start", "tank off")));
+        PlanOutcome outcome = Planner.plan(problem, BUDGET);
+        for (int i = 0; i < 3 && outcome instanceof PlanOutcome.Circular c; i++) {
+            Optional<PlanProblem> next = Untangling.of(problem, c.circle());
+            if (next.isEmpty()) break;
+            problem = next.get();
+            outcome = Planner.plan(problem, BUDGET);
+        }
+        assertThat(outcome).isInstanceOf(PlanOutcome.Circular.class);
+    }
+}

@@ -46,6 +46,9 @@ prove() {
   say "${CARS:-2000} cars by chance from seed $seed …"
   maven_loud -pl core,web,server test -Dweb.skipTests=true -Dtest=CarsByChanceTest -Dsurefire.failIfNoSpecifiedTests=false -Dofisino.cars="${CARS:-2000}" -Dofisino.seed="$seed" > "$BUILD/prove.log" 2>&1 ||
     { grep -E 'car [0-9]+' "$BUILD/prove.log" | head -20; fail "a danger passes; see $BUILD/prove.log"; }
+  say "The plans of ${PLANS:-200} cars from seed $seed …"
+  maven_loud -pl core,web,server test -Dweb.skipTests=true -Dtest=TradeBookTest -Dsurefire.failIfNoSpecifiedTests=false -Dofisino.cars="${PLANS:-200}" -Dofisino.seed="$seed" > "$BUILD/prove.log" 2>&1 ||
+    { grep -E 'TradeBookTest\.' "$BUILD/prove.log" | head -20; fail "a plan is none that a restorer would follow; see $BUILD/prove.log"; }
   fetched
   stop_pg "$TEST_DIR"
   say "People and photos …"

@@ -14,14 +14,19 @@ public enum CarState {
     /** The electrical system is live. */
     POWERED,
     /** It may stand in the rain. */
-    WATERTIGHT;
+    WATERTIGHT,
+    /** What stops it is whole: nothing of it is stripped, its circuit is closed. */
+    BRAKED,
+    /** Whoever drives it sits fast. */
+    SEATED;
 
     /** The states that a job needs. Common practice, no source. */
     public static Set<CarState> of(Operation operation, Set<Detail> details) {
         Set<CarState> found = EnumSet.noneOf(CarState.class);
         if (operation == Operation.ALIGN || details.contains(Detail.RIDE_HEIGHT)) found.add(ROLLING);
         if (details.contains(Detail.ROAD_TEST) || details.contains(Detail.DRIVE))
-            found.addAll(EnumSet.of(ROLLING, RUNNING, POWERED));
+            found.addAll(EnumSet.of(ROLLING, RUNNING, POWERED, BRAKED, SEATED));
+        if (operation == Operation.BLEED || details.contains(Detail.BRAKE_TEST)) found.add(BRAKED);
         if (details.contains(Detail.FIRST_START) || details.contains(Detail.RUNS))
             found.addAll(EnumSet.of(RUNNING, POWERED));
         if (details.contains(Detail.NEEDS_POWER)) found.add(POWERED);

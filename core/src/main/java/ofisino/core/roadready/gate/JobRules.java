@@ -105,7 +105,9 @@ final class JobRules {
     private static Gate gate(Set<CarState> excludes) {
         if (excludes.contains(CarState.ROLLING)) return Gate.PUSHED;
         if (excludes.contains(CarState.RUNNING) || excludes.contains(CarState.POWERED)) return Gate.FIRST_START;
-        return Gate.ROAD_TEST;
+        return excludes.contains(CarState.BRAKED) || excludes.contains(CarState.SEATED)
+                ? Gate.FIRST_MOVE
+                : Gate.ROAD_TEST;
     }
 
     private static Blocker opening(Rule rule, Gate gate, Evidence.Opened o) {

@@ -5750,7 +5750,7 @@ export interface components {
             cautions: ("STANDS" | "WELDING" | "GRINDING" | "FUEL" | "BRAKES" | "PAINT_FUMES" | "HOT_COOLANT" | "BATTERY" | "SPRINGS" | "GLASS" | "RESTRAINT" | "EXHAUST_GAS" | "ASBESTOS" | "HOIST" | "GAS_STRUTS" | "REFRIGERANT" | "GAS_DISCHARGE" | "LEAD" | "HIGH_VOLTAGE" | "CONTROL_UNITS")[];
             /** @enum {string} */
             circuit?: "COOLANT" | "ENGINE_OIL" | "GEARBOX_OIL" | "AXLE_OIL" | "FORK_OIL" | "BRAKE_FLUID" | "CLUTCH_FLUID" | "STEERING_FLUID" | "FUEL" | "REFRIGERANT";
-            excludes: ("ROLLING" | "RUNNING" | "POWERED" | "WATERTIGHT")[];
+            excludes: ("ROLLING" | "RUNNING" | "POWERED" | "WATERTIGHT" | "BRAKED" | "SEATED")[];
             id: string;
             /** Format: double */
             litres?: number;

@@ -34,13 +34,13 @@ class EstimateTest {
         assertThat(said.path("said").path("payer").asString()).isEqualTo("SELLER");
     }
 
-    /** Rust near a mounting stands in the way whatever its size; better rust later does not lower the class again. */
+    /** What may be thin near a mounting stands in the way whatever its size; better rust later does not lower the class again. */
     @Test
     void gradedRustRaisesTheClassAndNeverLowersIt(TestGarage garage) {
         UUID project = garage.project();
         UUID finding = garage.finding(project, "bonnet", "SURFACE_RUST");
         assertThat(safety(garage, finding)).isEqualTo("D");
-        Answer graded = say(garage, finding, map("rust", rust("RI_2", false, 120)), 0);
+        Answer graded = say(garage, finding, map("rust", rust("RI_4", false, 120)), 0);
         assertThat(graded.ok().path("judgement").path("safetyClass").asString()).isEqualTo("B");
         assertThat(safety(garage, finding)).isEqualTo("B");
         say(garage, finding, map("rust", rust("RI_1", false, 2000)), 0).ok();

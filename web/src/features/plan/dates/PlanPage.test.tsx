@@ -191,7 +191,7 @@ it('dates nothing for sure that waits, and says for what', async () => {
   const because = { kind: 'NEED', id: 'n', title: 'Seat cover' }
   open(
     plan({
-      milestones: [{ ...plan().milestones[0]!, notBefore: true }],
+      milestones: [{ ...plan().milestones[0]!, notBefore: true, spareDays: 12 }],
       waiting: [
         { ...held, because, leftOut: true },
         { ...held, because, answerBy: '2026-04-02', subject: { ...held.subject, id: 'd' }, leftOut: false },
@@ -202,6 +202,7 @@ it('dates nothing for sure that waits, and says for what', async () => {
   )
   expect(await screen.findByText(/It runs not before .*5 Mar/)).toBeInTheDocument()
   expect(screen.queryByText(/about/)).not.toBeInTheDocument()
+  expect(screen.queryByText(/to spare/)).not.toBeInTheDocument()
   const without = screen.getByRole('heading', { name: '3 things wait and have no date' }).closest('section')!
   expect(within(without).getByText(/nobody knows until when/)).toBeInTheDocument()
   expect(within(without).getByText(/Close again: Seats/)).toBeInTheDocument()

@@ -133,7 +133,7 @@ function PlanAnswer({ plan }: { plan: Plan }) {
           </span>
         )
       })}
-      {last.spareDays !== undefined && (
+      {last.spareDays !== undefined && !(last.notBefore && last.spareDays >= 0) && (
         <span className="quiet">
           {t(last.spareDays >= 0 ? 'dates.spare' : 'dates.missed', { count: Math.abs(last.spareDays) })}
         </span>

@@ -46,6 +46,9 @@ public record Debt(Kind kind, String what, String later, Optional<VehicleSystem>
     public Debt {
         what = Texts.line("what", what);
         later = Texts.line("later", later);
+        if (kind == Kind.LEFT_OFF && system.isEmpty())
+            throw InvalidValue.of(
+                    "zone", "debt.where", "Choose where it belongs: that decides what may not be done without it.");
         boolean holdsLives = gas
                 || system.filter(s -> s.neverTemporary() || s == VehicleSystem.EXHAUST)
                         .isPresent();

@@ -33,16 +33,14 @@ final class OwedRules {
         return of(evidence, Debt.Kind.LOAN).map(o -> blocker(Rule.ON_LOAN, Gate.ROAD, o));
     }
 
-    /** Left off by choice: trim is told to a buyer; whatever the road may ask for is settled before it. */
+    /** Left off by choice: trim is told to a buyer; all else counts like work left apart there. */
     static Stream<Blocker> leftOff(Evidence evidence) {
-        return of(evidence, Debt.Kind.LEFT_OFF)
-                .map(o -> blocker(Rule.LEFT_OFF, isOnlyComfort(o) ? Gate.SALE : Gate.ROAD, o));
+        return of(evidence, Debt.Kind.LEFT_OFF).map(o -> blocker(Rule.LEFT_OFF, leftOff(o), o));
     }
 
-    private static boolean isOnlyComfort(Owed o) {
-        return o.system()
-                .filter(s -> s == VehicleSystem.TRIM || s == VehicleSystem.COOLING)
-                .isPresent();
+    private static Gate leftOff(Owed o) {
+        if (o.system().filter(s -> s == VehicleSystem.TRIM).isPresent()) return Gate.SALE;
+        return o.system().map(Gate::shutByWorkIn).orElse(Gate.FIRST_MOVE);
     }
 
     private static Stream<Owed> of(Evidence evidence, Debt.Kind kind) {

@@ -175,6 +175,8 @@ class ScopeTest {
                     .as(system.name())
                     .isInstanceOf(InvalidValue.class)
                     .hasMessageContaining("do not drive");
+        assertThatThrownBy(() -> new Debt(Debt.Kind.LEFT_OFF, "Bumper", "Looks", Optional.empty(), false, later))
+                .hasMessageContaining("where it belongs");
         new Debt(Debt.Kind.LOAN, "Caliper", "The second car", Optional.of(VehicleSystem.BRAKES), false, later);
         assertThatThrownBy(() -> new Debt(
                         Debt.Kind.FOR_NOW, "Fume seal taped", "Renew", Optional.of(VehicleSystem.BODY), true, later))

@@ -82,14 +82,16 @@ class GatesTest {
         return new Evidence.Owed(ID, kind, "Starter", Optional.ofNullable(system), due);
     }
 
-    /** Nothing borrowed goes on the road; a seat left off is told to a buyer, a lamp or nobody knows what is settled before it. */
+    /** Nothing borrowed goes on the road; trim left off is told to a buyer, a radiator stands before a start. */
     @Test
     void whatIsNotThereOrNotItsOwn() {
         assertThat(shutBy(owed(Debt.Kind.LOAN, VehicleSystem.TRIM, false))).isEqualTo(Gate.ROAD);
         assertThat(shutBy(owed(Debt.Kind.LEFT_OFF, VehicleSystem.TRIM, false))).isEqualTo(Gate.SALE);
-        assertThat(shutBy(owed(Debt.Kind.LEFT_OFF, VehicleSystem.ELECTRICAL, false)))
-                .isEqualTo(Gate.ROAD);
-        assertThat(shutBy(owed(Debt.Kind.LEFT_OFF, null, false))).isEqualTo(Gate.ROAD);
+        assertThat(shutBy(owed(Debt.Kind.LEFT_OFF, VehicleSystem.COOLING, false)))
+                .isEqualTo(Gate.FIRST_START);
+        assertThat(shutBy(owed(Debt.Kind.LEFT_OFF, VehicleSystem.BRAKES, false)))
+                .isEqualTo(Gate.FIRST_MOVE);
+        assertThat(shutBy(owed(Debt.Kind.LEFT_OFF, null, false))).isEqualTo(Gate.FIRST_MOVE);
         assertThat(new PlantedCar()
                         .owed(owed(Debt.Kind.FOR_NOW, VehicleSystem.TRIM, false))
                         .gates()

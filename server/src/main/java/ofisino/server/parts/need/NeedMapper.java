@@ -52,34 +52,49 @@ interface NeedMapper {
             String gradeReason,
             long version) {
 
-        /** Held back, until a day where somebody promised one. */
-        NeedRow heldUntil(@Nullable LocalDate answer) {
+        /** Of which nothing is said yet. */
+        static NeedRow fresh(UUID id, UUID projectId) {
             return new NeedRow(
                     id,
                     projectId,
-                    jobId,
-                    title,
-                    side,
-                    quantity,
-                    estimateMinor,
-                    leadDays,
-                    essential,
-                    state,
-                    stateReason,
-                    answer,
-                    placeId,
-                    placeCode,
-                    placeName,
-                    arrivedOn,
-                    orderId,
-                    expectedOn,
-                    supplier,
-                    grade,
-                    gradeReason,
-                    version);
+                    null,
+                    "",
+                    Side.NONE,
+                    1,
+                    0,
+                    0,
+                    true,
+                    NeedState.NEEDED,
+                    "",
+                    null,
+                    null,
+                    null,
+                    null,
+                    null,
+                    null,
+                    null,
+                    null,
+                    null,
+                    "",
+                    0);
+        }
+
+        /** Held back, until a day where somebody promised one. */
+        NeedRow held(String reason, @Nullable LocalDate until, long onVersion) {
+            return with(state.to(NeedState.HELD, title), reason, until, placeId, arrivedOn, onVersion);
         }
 
         NeedRow in(NeedState next, String reason, @Nullable UUID place, @Nullable LocalDate arrived, long onVersion) {
+            return with(next, reason, null, place, arrived, onVersion);
+        }
+
+        private NeedRow with(
+                NeedState next,
+                String reason,
+                @Nullable LocalDate answer,
+                @Nullable UUID place,
+                @Nullable LocalDate arrived,
+                long onVersion) {
             return new NeedRow(
                     id,
                     projectId,
@@ -92,7 +107,7 @@ interface NeedMapper {
                     essential,
                     next,
                     reason,
-                    null,
+                    answer,
                     place,
                     null,
                     null,

@@ -64,37 +64,17 @@ class NeedService implements Needs {
 
     NeedRow add(Caller caller, UUID projectId, UUID id, NeedFields fields) {
         projects.requireOpen(caller, projectId);
-        mapper.insert(caller.garageId(), checked(caller, id, projectId, fields, NeedState.NEEDED, "", null, null, 0));
+        mapper.insert(caller.garageId(), checked(caller, NeedRow.fresh(id, projectId), fields, 0));
         return find(caller, id);
     }
 
     NeedRow change(Caller caller, UUID id, NeedFields fields, long version) {
         NeedRow n = open(caller, id);
-        return save(
-                caller,
-                checked(
-                                caller,
-                                id,
-                                n.projectId(),
-                                fields,
-                                n.state(),
-                                n.stateReason(),
-                                n.placeId(),
-                                n.arrivedOn(),
-                                version)
-                        .heldUntil(n.answerBy()));
+        return save(caller, checked(caller, n, fields, version));
     }
 
-    private NeedRow checked(
-            Caller caller,
-            UUID id,
-            UUID projectId,
-            NeedFields f,
-            NeedState state,
-            String reason,
-            UUID place,
-            LocalDate arrived,
-            long version) {
+    /** @param stored as it is; of a new one only its ids */
+    private NeedRow checked(Caller caller, NeedRow stored, NeedFields f, long version) {
         if (f.estimateMinor() < 0)
             throw InvalidValue.of(
                     "estimateMinor",
@@ -103,12 +83,13 @@ class NeedService implements Needs {
         long estimate = caller.seesMoney()
                 ? Currencies.minor("estimateMinor", garages.baseCurrency(caller), f.estimateMinor())
                         .getAmountMinorLong()
-                : storedEstimate(caller, id);
+                : stored.estimateMinor(); // who does not see amounts does not change them either
         Optional<Grade.Chosen> grade = Optional.ofNullable(f.grade())
-                .map(g -> Grade.Chosen.of(g, projects.require(caller, projectId).aim(), f.gradeReason()));
+                .map(g -> Grade.Chosen.of(
+                        g, projects.require(caller, stored.projectId()).aim(), f.gradeReason()));
         return new NeedRow(
-                id,
-                projectId,
+                stored.id(),
+                stored.projectId(),
                 f.jobId(),
                 Texts.line("title", f.title()),
                 f.side() == null ? Side.NONE : f.side(),
@@ -116,24 +97,19 @@ class NeedService implements Needs {
                 estimate,
                 OrderDates.withUsualCheck(f.leadDays()).leadDays(),
                 !Boolean.FALSE.equals(f.essential()),
-                state,
-                reason,
+                stored.state(),
+                stored.stateReason(),
+                stored.answerBy(),
+                stored.placeId(),
                 null,
-                place,
                 null,
-                null,
-                arrived,
+                stored.arrivedOn(),
                 null,
                 null,
                 null,
                 grade.map(Grade.Chosen::grade).orElse(null),
                 grade.map(Grade.Chosen::reason).orElse(""),
                 version);
-    }
-
-    /** Who does not see amounts does not change them either. */
-    private long storedEstimate(Caller caller, UUID id) {
-        return mapper.find(caller.garageId(), id).map(NeedRow::estimateMinor).orElse(0L);
     }
 
     NeedRow hold(Caller caller, UUID id, String reason, @Nullable LocalDate answerBy, long version) {
@@ -144,15 +120,7 @@ class NeedService implements Needs {
                     "answerBy",
                     "need.answer-by",
                     "Say a day from today on, within two years, or leave it empty while nobody knows.");
-        return save(
-                caller,
-                n.in(
-                                n.state().to(NeedState.HELD, n.title()),
-                                Texts.line("reason", reason),
-                                n.placeId(),
-                                n.arrivedOn(),
-                                version)
-                        .heldUntil(answerBy));
+        return save(caller, n.held(Texts.line("reason", reason), answerBy, version));
     }
 
     NeedRow release(Caller caller, UUID id, long version) {

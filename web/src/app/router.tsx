@@ -65,6 +65,12 @@ export const router = createBrowserRouter([
                 lazy: async () => ({ Component: (await import('@/features/roadready/codes/CodesPage')).CodesPage }),
               },
               {
+                path: '/p/:projectId/walk/equipment',
+                lazy: async () => ({
+                  Component: (await import('@/features/vehicle/equipment/EquipmentPage')).EquipmentPage,
+                }),
+              },
+              {
                 path: '/p/:projectId/walk/identity',
                 lazy: async () => ({
                   Component: (await import('@/features/vehicle/identity/IdentityPage')).IdentityPage,

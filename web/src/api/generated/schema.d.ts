@@ -43,7 +43,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_12"];
+        get: operations["of_13"];
         put?: never;
         post: operations["add_10"];
         delete?: never;
@@ -955,7 +955,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_11"];
+        get: operations["of_12"];
         put?: never;
         post: operations["confirm"];
         delete?: never;
@@ -971,7 +971,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_10"];
+        get: operations["of_11"];
         put?: never;
         post: operations["add_8"];
         delete?: never;
@@ -1291,7 +1291,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_20"];
+        get: operations["of_21"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1611,7 +1611,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_19"];
+        get: operations["of_20"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1643,7 +1643,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_9"];
+        get: operations["of_10"];
         put?: never;
         post: operations["owe"];
         delete?: never;
@@ -1678,6 +1678,22 @@ export interface paths {
         get: operations["list_3"];
         put?: never;
         post: operations["draft"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/equipment": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of_9"];
+        put?: never;
+        post: operations["say_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1835,7 +1851,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_18"];
+        get: operations["of_19"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1931,7 +1947,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_17"];
+        get: operations["of_18"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2235,7 +2251,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_16"];
+        get: operations["of_17"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2347,7 +2363,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_15"];
+        get: operations["of_16"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2459,7 +2475,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_14"];
+        get: operations["of_15"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2555,7 +2571,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_13"];
+        get: operations["of_14"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3543,6 +3559,30 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        EquipmentFactRequest: {
+            /** @enum {string} */
+            how: "SEEN" | "PAPERS" | "SAID" | "GUESSED";
+            /** Format: uuid */
+            id: string;
+            item: string;
+            /** Format: date */
+            since?: string;
+            value: string;
+        };
+        EquipmentItemResponse: {
+            facts: components["schemas"]["FactRow"][];
+            /** @enum {string} */
+            how?: "SEEN" | "PAPERS" | "SAID" | "GUESSED";
+            id: string;
+            name: string;
+            value?: string;
+            values: components["schemas"]["EquipmentValueResponse"][];
+        };
+        EquipmentValueResponse: {
+            id: string;
+            name: string;
+            possible: boolean;
+        };
         Estimate: {
             /** Format: int32 */
             months: number;
@@ -3625,6 +3665,19 @@ export interface components {
             note: string;
             /** Format: int32 */
             toMinute?: number;
+        };
+        FactRow: {
+            /** @enum {string} */
+            how: "SEEN" | "PAPERS" | "SAID" | "GUESSED";
+            /** Format: uuid */
+            id: string;
+            item: string;
+            /** Format: date-time */
+            saidAt: string;
+            saidBy?: string;
+            /** Format: date */
+            since?: string;
+            value: string;
         };
         Fallback: {
             /** Format: int64 */
@@ -5893,7 +5946,7 @@ export interface operations {
             };
         };
     };
-    of_12: {
+    of_13: {
         parameters: {
             query: {
                 subject: "VEHICLE" | "FINDING" | "JOB" | "NEED" | "ORDER" | "EVENING" | "ENTRY" | "LOOK";
@@ -7493,7 +7546,7 @@ export interface operations {
             };
         };
     };
-    of_11: {
+    of_12: {
         parameters: {
             query?: never;
             header?: never;
@@ -7539,7 +7592,7 @@ export interface operations {
             };
         };
     };
-    of_10: {
+    of_11: {
         parameters: {
             query?: never;
             header?: never;
@@ -8121,7 +8174,7 @@ export interface operations {
             };
         };
     };
-    of_20: {
+    of_21: {
         parameters: {
             query?: never;
             header?: never;
@@ -8637,7 +8690,7 @@ export interface operations {
             };
         };
     };
-    of_19: {
+    of_20: {
         parameters: {
             query?: never;
             header?: never;
@@ -8683,7 +8736,7 @@ export interface operations {
             };
         };
     };
-    of_9: {
+    of_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -8820,6 +8873,52 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["EntryResponse"];
                 };
+            };
+        };
+    };
+    of_9: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EquipmentItemResponse"][];
+                };
+            };
+        };
+    };
+    say_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EquipmentFactRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -9131,7 +9230,7 @@ export interface operations {
             };
         };
     };
-    of_18: {
+    of_19: {
         parameters: {
             query?: never;
             header?: never;
@@ -9365,7 +9464,7 @@ export interface operations {
             };
         };
     };
-    of_17: {
+    of_18: {
         parameters: {
             query?: never;
             header?: never;
@@ -9860,7 +9959,7 @@ export interface operations {
             };
         };
     };
-    of_16: {
+    of_17: {
         parameters: {
             query?: never;
             header?: never;
@@ -10045,7 +10144,7 @@ export interface operations {
             };
         };
     };
-    of_15: {
+    of_16: {
         parameters: {
             query?: never;
             header?: never;
@@ -10231,7 +10330,7 @@ export interface operations {
             };
         };
     };
-    of_14: {
+    of_15: {
         parameters: {
             query?: never;
             header?: never;
@@ -10397,7 +10496,7 @@ export interface operations {
             };
         };
     };
-    of_13: {
+    of_14: {
         parameters: {
             query?: never;
             header?: never;

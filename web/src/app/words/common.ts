@@ -53,6 +53,7 @@ export const common = {
     road_proof: 'test before the road',
     fastener: 'torque',
     vehicle_event: 'event',
+    vehicle_equipment: 'equipment',
     finding_estimate: 'estimate',
     reading: 'reading',
     instrument: 'instrument',

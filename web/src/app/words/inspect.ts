@@ -1,5 +1,25 @@
 /** Measuring, estimating, deciding, second visits, and what lies in boxes. */
 export const inspect = {
+  equipment: {
+    title: 'What it has',
+    loading: 'Fetching what it has …',
+    answer: '{{known}} of {{all}} are seen or read; of {{unknown}} nobody knows anything.',
+    hint: 'What nobody ruled out counts as there: it adds checks, cautions and conditions. Only what was seen on the vehicle or read in its papers takes one away.',
+    unknown: 'Nobody knows',
+    guessed: 'Guessed',
+    said: 'Said',
+    known: 'Seen or read',
+    has: 'It has',
+    unusual: '(unusual for its year)',
+    howKnown: 'How is it known?',
+    how: { SEEN: 'seen on it', PAPERS: 'read in its papers', SAID: 'said', GUESSED: 'guessed' },
+    since: 'Converted on',
+    sinceHint: 'Empty if it was always so.',
+    sinceDay: 'since {{day}}',
+    keep: 'Keep it',
+    kept: '{{item}}: {{value}}.',
+    before: 'What was said of it',
+  },
   ways: {
     label: 'Ways to inspect',
     drawing: 'Drawing',
@@ -7,6 +27,7 @@ export const inspect = {
     readings: 'Readings',
     shell: 'Shell',
     codes: 'Fault codes',
+    equipment: 'What it has',
     identity: 'Identity',
     decide: 'Decide',
     boxes: 'In boxes',

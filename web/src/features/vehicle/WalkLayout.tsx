@@ -8,6 +8,7 @@ const ways = [
   { to: '/readings', word: 'ways.readings' },
   { to: '/shell', word: 'ways.shell' },
   { to: '/codes', word: 'ways.codes' },
+  { to: '/equipment', word: 'ways.equipment' },
   { to: '/identity', word: 'ways.identity' },
   { to: '/decide', word: 'ways.decide' },
   { to: '/boxes', word: 'ways.boxes' },

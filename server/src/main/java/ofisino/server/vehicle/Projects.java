@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.UUID;
 import ofisino.core.kernel.Aim;
 import ofisino.core.vehicle.body.Body;
+import ofisino.core.vehicle.equipment.Drive;
 import ofisino.core.vehicle.inspection.DoubtfulParts;
 import ofisino.server.identity.Caller;
 import org.jspecify.annotations.Nullable;
@@ -36,14 +37,6 @@ public interface Projects {
         public boolean isOver() {
             return this == FINISHED || this == SOLD || this == SCRAPPED;
         }
-    }
-
-    enum Drive {
-        REAR,
-        FRONT,
-        ALL,
-        /** Engine and drive at the rear. */
-        REAR_ENGINE
     }
 
     /** @param ownPace its plan reckons with the hours that its person really takes */

@@ -99,19 +99,16 @@ public final class WaysInLibrary {
         return zone.replaceFirst("-(left|right)$", "");
     }
 
-    /** Before it no car had what may fire; from then on it counts as fitted until somebody has seen that it is not. */
-    private static final int AIRBAGS_FROM = 1980;
-
     private static final String AIRBAG_SAFE = "airbag-safe";
 
     public WaysIn of(Layout layout) {
         return byLayout.get(layout);
     }
 
-    /** Those of a vehicle of that year: where airbags may be fitted, they are made safe before what lies near them is opened. */
-    public WaysIn of(Layout layout, int builtYear) {
+    /** Those of a vehicle on which something may fire: it is made safe before what lies near it is opened. */
+    public WaysIn of(Layout layout, boolean mayFire) {
         WaysIn all = of(layout);
-        if (builtYear < AIRBAGS_FROM || !all.has(AIRBAG_SAFE)) return all;
+        if (!mayFire || !all.has(AIRBAG_SAFE)) return all;
         return all.with(lines.stream()
                 .filter(l -> l.nearAirbags() && l.layouts().contains(layout))
                 .map(l -> l.way().needing(AIRBAG_SAFE))
@@ -119,15 +116,15 @@ public final class WaysInLibrary {
     }
 
     /** What a job in a zone usually needs to have open, without what those need themselves. */
-    public Set<String> usual(Layout layout, int builtYear, String zone, Operation operation) {
+    public Set<String> usual(Layout layout, boolean mayFire, String zone, Operation operation) {
         Set<String> found = new LinkedHashSet<>();
         for (Line l : lines)
             if (l.layouts().contains(layout)
                     && l.zones().contains(sideless(zone))
                     && (l.operations().isEmpty() || l.operations().contains(operation)))
                 found.add(l.way().id());
-        if (builtYear < AIRBAGS_FROM) found.remove(AIRBAG_SAFE);
-        WaysIn ways = of(layout, builtYear);
+        if (!mayFire) found.remove(AIRBAG_SAFE);
+        WaysIn ways = of(layout, mayFire);
         found.removeIf(id -> found.stream().anyMatch(other -> ways.isNeededBy(id, other)));
         return found;
     }

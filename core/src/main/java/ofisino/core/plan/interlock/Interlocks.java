@@ -17,10 +17,12 @@ import ofisino.core.kernel.Entry;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.Source;
 import ofisino.core.kernel.VehicleSystem;
+import ofisino.core.kernel.Years;
 import ofisino.core.plan.job.Detail;
 import ofisino.core.plan.job.Operation;
-import ofisino.core.vehicle.body.BodyStyle;
-import ofisino.core.vehicle.check.Check;
+import ofisino.core.vehicle.equipment.Equipment;
+import ofisino.core.vehicle.equipment.EquipmentLibrary;
+import ofisino.core.vehicle.equipment.Having;
 
 /** Which work, and which opening of a way in, asks for which interlocks, from {@code interlocks.yaml}, which explains its keys. Rules only add. */
 public final class Interlocks {
@@ -39,8 +41,7 @@ public final class Interlocks {
             Optional<String> place,
             Set<String> near,
             Set<Caution> cautions,
-            BodyStyle body,
-            int builtYear) {
+            Equipment vehicle) {
         boolean reaches(Set<String> places) {
             return place.filter(places::contains).isPresent() || !Collections.disjoint(near, places);
         }
@@ -57,9 +58,10 @@ public final class Interlocks {
             Set<Caution> cautions,
             Set<String> places,
             Set<String> near,
+            Set<Operation> not,
             Set<Detail> without,
-            Set<BodyStyle> bodies,
-            Check.Years years,
+            Having having,
+            Years years,
             Source source) {
         public Rule {
             if (operations.isEmpty()
@@ -70,11 +72,12 @@ public final class Interlocks {
                 throw new InvalidValue("interlock.anything", "Rule %s would hold for every job.".formatted(id));
         }
 
-        boolean fitsOpening(Set<Caution> dangers, BodyStyle body, int builtYear) {
-            return opening
-                    && !Collections.disjoint(cautions, dangers)
-                    && bodies.contains(body)
-                    && years.contains(builtYear);
+        boolean fitsOpening(Set<Caution> dangers, Equipment vehicle) {
+            return opening && !Collections.disjoint(cautions, dangers) && fits(vehicle);
+        }
+
+        private boolean fits(Equipment vehicle) {
+            return having.mayBeOn(vehicle) && years.contains(vehicle.make().builtYear());
         }
 
         boolean fits(Work w) {
@@ -86,11 +89,13 @@ public final class Interlocks {
                     && (cautions.isEmpty() || !Collections.disjoint(cautions, w.cautions()))
                     && (places.isEmpty() || w.place().filter(places::contains).isPresent())
                     && (near.isEmpty() || w.reaches(near))
+                    && !not.contains(w.operation())
                     && Collections.disjoint(without, w.details())
-                    && bodies.contains(w.body())
-                    && years.contains(w.builtYear());
+                    && fits(w.vehicle());
         }
     }
+
+    private static final EquipmentLibrary EQUIPMENT = EquipmentLibrary.load();
 
     private final List<Rule> rules;
 
@@ -123,8 +128,9 @@ public final class Interlocks {
                 "cautions",
                 "places",
                 "near",
+                "not",
                 "without",
-                "bodies",
+                "having",
                 "from",
                 "to",
                 "source");
@@ -138,9 +144,10 @@ public final class Interlocks {
                 e.choices("cautions", Caution.class, Set.of()),
                 new LinkedHashSet<>(e.texts("places")),
                 new LinkedHashSet<>(e.texts("near")),
+                e.choices("not", Operation.class, Set.of()),
                 e.choices("without", Detail.class, Set.of()),
-                e.choices("bodies", BodyStyle.class, EnumSet.allOf(BodyStyle.class)),
-                new Check.Years(e.whole("from", Check.Years.ALL.from()), e.whole("to", Check.Years.ALL.to())),
+                Having.of(e.texts("having"), EQUIPMENT),
+                new Years(e.whole("from", Years.ALL.from()), e.whole("to", Years.ALL.to())),
                 e.has("source") ? Source.fromMemory(e.text("source"), "", "") : Source.COMMON_PRACTICE);
     }
 
@@ -156,9 +163,9 @@ public final class Interlocks {
     }
 
     /** What opening a way in with these dangers asks for, in the order in which it is done. */
-    public Set<Interlock> ofOpening(Set<Caution> dangers, BodyStyle body, int builtYear) {
+    public Set<Interlock> ofOpening(Set<Caution> dangers, Equipment vehicle) {
         Set<Interlock> found = EnumSet.noneOf(Interlock.class);
-        for (Rule rule : rules) if (rule.fitsOpening(dangers, body, builtYear)) found.addAll(rule.asks());
+        for (Rule rule : rules) if (rule.fitsOpening(dangers, vehicle)) found.addAll(rule.asks());
         return found;
     }
 }

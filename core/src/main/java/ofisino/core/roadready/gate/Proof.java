@@ -9,8 +9,8 @@ import java.util.Set;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.Source;
 import ofisino.core.kernel.VehicleSystem;
+import ofisino.core.kernel.Years;
 import ofisino.core.vehicle.body.BodyStyle;
-import ofisino.core.vehicle.check.Check;
 
 /**
  * A test or look that somebody has to have done before a gate, or after so many kilometres. It stands until work on what it proves voids it.
@@ -36,7 +36,7 @@ public record Proof(
         Optional<Value> value,
         boolean until,
         Set<BodyStyle> bodies,
-        Check.Years years,
+        Years years,
         Source source) {
     /** @param least below this it is not passed */
     public record Value(String name, String unit, double least) {}

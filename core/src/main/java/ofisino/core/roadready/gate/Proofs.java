@@ -16,8 +16,8 @@ import ofisino.core.kernel.Entry;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.Source;
 import ofisino.core.kernel.VehicleSystem;
+import ofisino.core.kernel.Years;
 import ofisino.core.vehicle.body.BodyStyle;
-import ofisino.core.vehicle.check.Check;
 
 /** The proofs that ship with Ofisino, from {@code proofs.yaml}, which explains its keys. */
 public final class Proofs {
@@ -75,7 +75,7 @@ public final class Proofs {
                         : Optional.empty(),
                 e.has("until"),
                 e.choices("bodies", BodyStyle.class, EnumSet.allOf(BodyStyle.class)),
-                new Check.Years(e.whole("from", Check.Years.ALL.from()), e.whole("to", Check.Years.ALL.to())),
+                new Years(e.whole("from", Years.ALL.from()), e.whole("to", Years.ALL.to())),
                 e.has("source") ? Source.fromMemory(e.text("source"), "", "") : Source.COMMON_PRACTICE);
     }
 

@@ -18,15 +18,23 @@ import java.util.stream.Collectors;
 import ofisino.core.kernel.Entry;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.VehicleSystem;
+import ofisino.core.kernel.Years;
 import ofisino.core.vehicle.HowSeen;
 import ofisino.core.vehicle.body.Body;
 import ofisino.core.vehicle.body.BodyStyle;
 import ofisino.core.vehicle.body.Zone;
+import ofisino.core.vehicle.equipment.Drive;
+import ofisino.core.vehicle.equipment.Equipment;
+import ofisino.core.vehicle.equipment.EquipmentLibrary;
+import ofisino.core.vehicle.equipment.Having;
+import ofisino.core.vehicle.equipment.Make;
 import ofisino.core.vehicle.inspection.FindingKind;
 import ofisino.core.vehicle.inspection.SafetyClass;
 
 /** The checks that ship with Ofisino, from the files in {@code catalogue/}; {@code 01-papers.yaml} explains their keys. */
 public final class Catalogue {
+    private static final EquipmentLibrary EQUIPMENT = EquipmentLibrary.load();
+
     /** Checked before anything else, and after everything else; no zones of a drawing. */
     public static final String PAPERS = "papers";
 
@@ -94,6 +102,7 @@ public final class Catalogue {
                 "bodies",
                 "from",
                 "to",
+                "having",
                 "system",
                 "reading");
         return new Check(
@@ -109,7 +118,8 @@ public final class Catalogue {
                 e.choice("kind", FindingKind.class),
                 e.choice("seen", HowSeen.class, HowSeen.WALKED_ROUND),
                 e.choices("bodies", BodyStyle.class, EnumSet.allOf(BodyStyle.class)),
-                new Check.Years(e.whole("from", Check.Years.ALL.from()), e.whole("to", Check.Years.ALL.to())),
+                new Years(e.whole("from", Years.ALL.from()), e.whole("to", Years.ALL.to())),
+                Having.of(e.texts("having"), EQUIPMENT),
                 e.has("system") ? Optional.of(e.choice("system", VehicleSystem.class)) : Optional.empty(),
                 Optional.of(e.text("reading", "")).filter(limit -> !limit.isEmpty()));
     }
@@ -126,25 +136,42 @@ public final class Catalogue {
                 .collect(Collectors.toSet());
     }
 
-    /** What was placed last for a body style and year, and for which drawing. */
+    /** What was placed last for such a vehicle, and for which drawing. */
     private record Placed(Body body, List<PlacedCheck> checks) {}
+
+    /** Vehicles change what they have; what nobody asks for any more is not kept for ever. */
+    private static final int MOST_PLACED = 200;
 
     private final Map<String, Placed> placed = new ConcurrentHashMap<>();
 
     /** The checks of one vehicle in the order of a walk: papers, face by face, place by place, the road last. */
-    public List<PlacedCheck> of(Body body, int builtYear) {
+    public List<PlacedCheck> of(Body body, Equipment vehicle) {
+        if (placed.size() > MOST_PLACED) placed.clear();
         return placed.compute(
-                        body.style() + " " + builtYear,
+                        vehicle.key(),
                         (key, known) -> known != null && known.body() == body
                                 ? known
-                                : new Placed(body, List.copyOf(place(body, builtYear))))
+                                : new Placed(body, List.copyOf(place(body, fitting(vehicle)))))
                 .checks();
     }
 
-    private List<PlacedCheck> place(Body body, int builtYear) {
-        List<Check> fitting = checks.stream()
-                .filter(c -> c.bodies().contains(body.style()) && c.years().contains(builtYear))
-                .toList();
+    private List<Check> fitting(Equipment vehicle) {
+        return checks.stream().filter(c -> c.appliesTo(vehicle)).toList();
+    }
+
+    /** Of a vehicle of which nothing else is known. */
+    public List<PlacedCheck> of(Body body, int builtYear) {
+        return of(body, Equipment.of(EQUIPMENT, new Make(body.style(), builtYear, Drive.REAR), List.of()));
+    }
+
+    /** A check where it found something, whether or not it is asked of the vehicle. @param zone in which its finding lies */
+    public Optional<PlacedCheck> at(Body body, String checkId, String zone) {
+        return place(body, checks.stream().filter(c -> c.id().equals(checkId)).toList()).stream()
+                .filter(c -> c.foundIn().id().equals(zone))
+                .findFirst();
+    }
+
+    private static List<PlacedCheck> place(Body body, List<Check> fitting) {
         List<PlacedCheck> walk = new ArrayList<>();
         addUnplaced(fitting, PAPERS, walk);
         for (String view : WALK)

@@ -6,8 +6,11 @@ import java.util.Set;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.Texts;
 import ofisino.core.kernel.VehicleSystem;
+import ofisino.core.kernel.Years;
 import ofisino.core.vehicle.HowSeen;
 import ofisino.core.vehicle.body.BodyStyle;
+import ofisino.core.vehicle.equipment.Equipment;
+import ofisino.core.vehicle.equipment.Having;
 import ofisino.core.vehicle.inspection.FindingKind;
 import ofisino.core.vehicle.inspection.SafetyClass;
 
@@ -26,6 +29,7 @@ import ofisino.core.vehicle.inspection.SafetyClass;
  * @param seen      how well the place must be seen for the check to count
  * @param bodies    body styles that it applies to
  * @param years     build years that it applies to
+ * @param having    what may be on the vehicle for it to apply; what nobody ruled out counts as there
  * @param system    of the finding where the check has no zone that says it; only for papers and road, and always there
  * @param limit     id of what a measured value is compared with; only where something is measured, and always there
  */
@@ -43,6 +47,7 @@ public record Check(
         HowSeen seen,
         Set<BodyStyle> bodies,
         Years years,
+        Having having,
         Optional<VehicleSystem> system,
         Optional<String> limit) {
 
@@ -52,20 +57,6 @@ public record Check(
         MEASURE,
         OPERATE,
         SMELL
-    }
-
-    /** Build years, both inclusive. */
-    public record Years(int from, int to) {
-        public static final Years ALL = new Years(1885, 9999);
-
-        public Years {
-            if (from > to)
-                throw new InvalidValue("check.years", "The years (%d to %d) are reversed.".formatted(from, to));
-        }
-
-        public boolean contains(int year) {
-            return from <= year && year <= to;
-        }
     }
 
     public Check {
@@ -84,6 +75,12 @@ public record Check(
                     "check.limit",
                     "Check %s must name what a measured value is compared with if it measures, and only then."
                             .formatted(id));
+    }
+
+    boolean appliesTo(Equipment vehicle) {
+        return bodies.contains(vehicle.make().body())
+                && years.contains(vehicle.make().builtYear())
+                && having.mayBeOn(vehicle);
     }
 
     /** Ways of looking that are good enough for this check. */

@@ -66,13 +66,13 @@ class WaysInLibraryTest {
 
     @Test
     void aJobUsuallyNeedsWhatStandsBeforeItsPlace() {
-        assertThat(LIBRARY.usual(Layout.FRONT_ENGINE_REAR_DRIVE, 1969, "engine-block", Operation.ASSEMBLE))
+        assertThat(LIBRARY.usual(Layout.FRONT_ENGINE_REAR_DRIVE, false, "engine-block", Operation.ASSEMBLE))
                 .containsExactly("engine-out");
-        assertThat(LIBRARY.usual(Layout.FRONT_ENGINE_REAR_DRIVE, 1969, "front-brakes", Operation.REPLACE))
+        assertThat(LIBRARY.usual(Layout.FRONT_ENGINE_REAR_DRIVE, false, "front-brakes", Operation.REPLACE))
                 .containsExactlyInAnyOrder("front-brake-stripped", "brake-circuit-open");
-        assertThat(LIBRARY.usual(Layout.MOTORCYCLE, 1969, "fork-left", Operation.REPLACE))
+        assertThat(LIBRARY.usual(Layout.MOTORCYCLE, false, "fork-left", Operation.REPLACE))
                 .containsExactly("bike-fork-out");
-        assertThat(LIBRARY.usual(Layout.FRONT_ENGINE_REAR_DRIVE, 1969, "roof-front", Operation.PAINT))
+        assertThat(LIBRARY.usual(Layout.FRONT_ENGINE_REAR_DRIVE, false, "roof-front", Operation.PAINT))
                 .isEmpty();
     }
 
@@ -154,10 +154,10 @@ class WaysInLibraryTest {
     void whatMayFireIsMadeSafeFirst() {
         for (Layout layout : new Layout[] {Layout.FRONT_ENGINE_REAR_DRIVE, Layout.FRONT_ENGINE_FRONT_DRIVE})
             for (String way : List.of("steering-wheel-off", "dashboard-out", "front-seats-out", "door-trim-off"))
-                if (LIBRARY.of(layout, 2008).has(way)) {
-                    assertThat(LIBRARY.of(layout, 2008).closure(Set.of(way)))
+                if (LIBRARY.of(layout, true).has(way)) {
+                    assertThat(LIBRARY.of(layout, true).closure(Set.of(way)))
                             .contains("airbag-safe", "battery-isolated");
-                    assertThat(LIBRARY.of(layout, 1969).closure(Set.of(way))).doesNotContain("airbag-safe");
+                    assertThat(LIBRARY.of(layout, false).closure(Set.of(way))).doesNotContain("airbag-safe");
                 }
     }
 

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.io.StringReader;
 import java.util.EnumSet;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -22,8 +23,13 @@ import ofisino.core.plan.job.Detail;
 import ofisino.core.plan.job.Operation;
 import ofisino.core.vehicle.body.Bodies;
 import ofisino.core.vehicle.body.BodyStyle;
-import ofisino.core.vehicle.body.Surroundings;
+import ofisino.core.vehicle.body.Nearby;
 import ofisino.core.vehicle.body.Zone;
+import ofisino.core.vehicle.equipment.Drive;
+import ofisino.core.vehicle.equipment.Equipment;
+import ofisino.core.vehicle.equipment.EquipmentLibrary;
+import ofisino.core.vehicle.equipment.HowKnown;
+import ofisino.core.vehicle.equipment.Make;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -90,7 +96,7 @@ class InterlocksTest {
                 Caution.CONTROL_UNITS,
                 Caution.REFRIGERANT);
         assertThat(INTERLOCKS
-                        .ofOpening(Set.of(danger), BodyStyle.HATCHBACK, 2008)
+                        .ofOpening(Set.of(danger), vehicle(BodyStyle.HATCHBACK, 2008))
                         .isEmpty())
                 .isEqualTo(elsewhere.contains(danger));
         assertThat(WaysInLibrary.load().of(Layout.FRONT_ENGINE_FRONT_DRIVE).all().stream()
@@ -114,8 +120,7 @@ class InterlocksTest {
                         Optional.empty(),
                         Set.of(),
                         cautions,
-                        body,
-                        year)))
+                        vehicle(body, year))))
                 .contains(Interlock.ISOLATED, Interlock.RESTRAINT_WAITED);
     }
 
@@ -135,8 +140,7 @@ class InterlocksTest {
                 Optional.empty(),
                 Set.of(),
                 cautions,
-                BodyStyle.VAN,
-                1990));
+                vehicle(BodyStyle.VAN, 1990)));
     }
 
     @Test
@@ -161,9 +165,30 @@ class InterlocksTest {
                 Set.of(),
                 Optional.of(system),
                 Optional.of(place),
-                Surroundings.load().of(place).near(),
+                Nearby.load().of(place).near(),
                 Set.copyOf(operation.cautions()),
-                BodyStyle.HATCHBACK,
-                year));
+                vehicle(BodyStyle.HATCHBACK, year)));
+    }
+
+    private static Equipment vehicle(BodyStyle body, int year, Equipment.Fact... facts) {
+        return Equipment.of(EquipmentLibrary.load(), new Make(body, year, Drive.REAR), List.of(facts));
+    }
+
+    /** A saloon of 1998 counts as having airbags until somebody has seen that it has none, on the seats and behind them. */
+    @Test
+    void whatMayBeFittedCountsUntilItWasSeen() {
+        for (HowKnown how : HowKnown.values()) {
+            Equipment saloon = vehicle(
+                    BodyStyle.SALOON,
+                    1998,
+                    new Equipment.Fact("airbags", "none", how),
+                    new Equipment.Fact("pretensioners", "none", how),
+                    new Equipment.Fact("pyrotechnics", "none", how));
+            assertThat(INTERLOCKS.ofOpening(Set.of(Caution.RESTRAINT), saloon).contains(Interlock.RESTRAINT_WAITED))
+                    .as(how.name())
+                    .isEqualTo(!how.rulesOut());
+        }
+        assertThat(INTERLOCKS.ofOpening(Set.of(Caution.RESTRAINT), vehicle(BodyStyle.SALOON, 1969)))
+                .isEmpty();
     }
 }

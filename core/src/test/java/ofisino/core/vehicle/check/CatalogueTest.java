@@ -18,6 +18,11 @@ import ofisino.core.vehicle.body.Bodies;
 import ofisino.core.vehicle.body.Body;
 import ofisino.core.vehicle.body.BodyStyle;
 import ofisino.core.vehicle.body.Zone;
+import ofisino.core.vehicle.equipment.Drive;
+import ofisino.core.vehicle.equipment.Equipment;
+import ofisino.core.vehicle.equipment.EquipmentLibrary;
+import ofisino.core.vehicle.equipment.HowKnown;
+import ofisino.core.vehicle.equipment.Make;
 import ofisino.core.vehicle.inspection.FindingKind;
 import ofisino.core.vehicle.inspection.Proposal;
 import ofisino.core.vehicle.inspection.ProposalRules;
@@ -72,8 +77,30 @@ class CatalogueTest {
                 .doesNotContain("boot-lid-seal");
     }
 
+    /** What may be there is looked at; what was seen not to be is not asked for. */
+    @Test
+    void whatItHasDecides() {
+        Set<String> unknown = ids(BodyStyle.ESTATE, 1969);
+        assertThat(unknown).contains("servo-vacuum", "disc-thickness", "choke", "coolant-look");
+        Set<String> seen = catalogue
+                .of(
+                        bodies.of(BodyStyle.ESTATE),
+                        Equipment.of(
+                                EquipmentLibrary.load(),
+                                new Make(BodyStyle.ESTATE, 1969, Drive.REAR),
+                                List.of(
+                                        new Equipment.Fact("servo", "none", HowKnown.SEEN),
+                                        new Equipment.Fact("brakes-front", "drum", HowKnown.PAPERS),
+                                        new Equipment.Fact("cooling", "air", HowKnown.SAID))))
+                .stream()
+                .map(p -> p.check().id())
+                .collect(Collectors.toSet());
+        assertThat(seen).contains("choke", "coolant-look").doesNotContain("servo-vacuum", "disc-thickness");
+        assertThat(unknown).containsAll(seen);
+    }
+
     @ParameterizedTest
-    @CsvSource({"1971, true", "1972, true", "1973, false"})
+    @CsvSource({"1974, true", "1975, true", "1976, false"})
     void buildYearsDecideWithBothBoundsInclusive(int year, boolean applies) {
         assertThat(ids(BodyStyle.ESTATE, year).contains("polarity")).isEqualTo(applies);
     }

@@ -15,12 +15,12 @@ import ofisino.core.plan.access.WayIn;
 import ofisino.core.plan.access.WhileOpen;
 import ofisino.core.plan.interlock.Interlock;
 import ofisino.core.plan.interlock.Reconnection;
+import ofisino.core.vehicle.equipment.Equipment;
 import ofisino.server.db.OneSnapshot;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Roles;
 import ofisino.server.plan.access.AccessMapper.OpeningRow;
 import ofisino.server.plan.access.AccessMapper.OwnWayRow;
-import ofisino.server.vehicle.Projects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -42,21 +42,18 @@ class AccessController {
     private final VehicleWays vehicleWays;
     private final WhileOpenService whileOpen;
     private final BeforeOpening before;
-    private final Projects projects;
 
     AccessController(
             AccessService service,
             OpeningService openings,
             VehicleWays vehicleWays,
             WhileOpenService whileOpen,
-            BeforeOpening before,
-            Projects projects) {
+            BeforeOpening before) {
         this.service = service;
         this.openings = openings;
         this.vehicleWays = vehicleWays;
         this.whileOpen = whileOpen;
         this.before = before;
-        this.projects = projects;
     }
 
     /** @param version of a person's own figures; 0 where the usual ones count */
@@ -156,7 +153,7 @@ class AccessController {
     @OneSnapshot
     AccessResponse of(Caller caller, @PathVariable UUID projectId) {
         Standing s = service.standing(caller, projectId);
-        Projects.Project project = projects.require(caller, projectId);
+        Equipment vehicle = before.vehicle(caller, projectId);
         Openings.Totals totals = s.openings().totals();
         Map<String, Long> own = vehicleWays.ownVersions(caller, projectId);
         return new AccessResponse(
@@ -164,7 +161,7 @@ class AccessController {
                         .map(w -> WayInResponse.of(w, own.getOrDefault(w.id(), 0L)))
                         .toList(),
                 s.openings().all().stream()
-                        .map(o -> OpeningResponse.of(o, s, before.asked(project, s, o)))
+                        .map(o -> OpeningResponse.of(o, s, before.asked(vehicle, s, o)))
                         .toList(),
                 service.proposals(caller, projectId, s).stream()
                         .map(SharingResponse::of)

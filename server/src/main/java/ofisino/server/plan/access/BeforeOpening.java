@@ -14,7 +14,9 @@ import ofisino.core.plan.access.WayIn;
 import ofisino.core.plan.interlock.Interlock;
 import ofisino.core.plan.interlock.Interlocks;
 import ofisino.core.vehicle.body.Body;
+import ofisino.core.vehicle.equipment.Equipment;
 import ofisino.server.identity.Caller;
+import ofisino.server.vehicle.Equipments;
 import ofisino.server.vehicle.Findings;
 import ofisino.server.vehicle.Projects;
 import org.springframework.stereotype.Component;
@@ -22,13 +24,16 @@ import org.springframework.stereotype.Component;
 /** What has to be so before a way in is opened: conditions that protect people, and sound points where it is raised. */
 @Component
 class BeforeOpening {
-    private final Interlocks interlocks = Interlocks.load();
+    private final Interlocks interlocks;
     private final Projects projects;
     private final Findings findings;
+    private final Equipments equipments;
 
-    BeforeOpening(Projects projects, Findings findings) {
+    BeforeOpening(Interlocks interlocks, Projects projects, Findings findings, Equipments equipments) {
+        this.interlocks = interlocks;
         this.projects = projects;
         this.findings = findings;
+        this.equipments = equipments;
     }
 
     /** It, and all around it that is not open yet, in the order in which they are opened. */
@@ -39,16 +44,20 @@ class BeforeOpening {
         return all;
     }
 
-    Set<Interlock> asked(Projects.Project project, Standing s, Opening<UUID> opening) {
+    Equipment vehicle(Caller caller, UUID projectId) {
+        return equipments.of(caller, projects.require(caller, projectId));
+    }
+
+    Set<Interlock> asked(Equipment vehicle, Standing s, Opening<UUID> opening) {
         Set<Interlock> asked = EnumSet.noneOf(Interlock.class);
         for (Opening<UUID> o : stillClosed(s, opening))
-            asked.addAll(interlocks.ofOpening(o.wayIn().cautions(), project.bodyStyle(), project.builtYear()));
+            asked.addAll(interlocks.ofOpening(o.wayIn().cautions(), vehicle));
         return asked;
     }
 
     /** @throws InvalidValue when a condition is not confirmed, or it is raised on nothing that is known to be sound */
     void check(Caller caller, UUID projectId, Standing s, Opening<UUID> opening, MadeSure made) {
-        Set<Interlock> asked = asked(projects.require(caller, projectId), s, opening);
+        Set<Interlock> asked = asked(vehicle(caller, projectId), s, opening);
         if (!made.confirmed().containsAll(asked))
             throw InvalidValue.of(
                     "confirmed",

@@ -16,6 +16,7 @@ import ofisino.core.vehicle.body.BodyStyle;
 import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
 import ofisino.server.plan.access.AccessMapper.OwnWayRow;
+import ofisino.server.vehicle.Equipments;
 import ofisino.server.vehicle.Projects;
 import org.springframework.stereotype.Component;
 
@@ -25,11 +26,13 @@ class VehicleWays {
     private final AccessMapper mapper;
     private final Projects projects;
     private final WaysInLibrary library;
+    private final Equipments equipments;
 
-    VehicleWays(AccessMapper mapper, Projects projects, WaysInLibrary library) {
+    VehicleWays(AccessMapper mapper, Projects projects, WaysInLibrary library, Equipments equipments) {
         this.mapper = mapper;
         this.projects = projects;
         this.library = library;
+        this.equipments = equipments;
     }
 
     private static Layout layout(Projects.Project project) {
@@ -41,9 +44,13 @@ class VehicleWays {
         };
     }
 
+    private boolean mayFire(Caller caller, Projects.Project project) {
+        return equipments.of(caller, project).mayFire();
+    }
+
     WaysIn of(Caller caller, UUID projectId) {
         Projects.Project project = projects.require(caller, projectId);
-        WaysIn usual = library.of(layout(project), project.builtYear());
+        WaysIn usual = library.of(layout(project), mayFire(caller, project));
         return usual.with(mapper.ownWays(caller.garageId(), projectId).stream()
                 .map(own -> toCore(own, usual))
                 .toList());
@@ -56,7 +63,7 @@ class VehicleWays {
     /** What a job in a zone usually needs to have open. */
     Set<String> usual(Caller caller, UUID projectId, String zone, Operation operation) {
         Projects.Project project = projects.require(caller, projectId);
-        return library.usual(layout(project), project.builtYear(), zone, operation);
+        return library.usual(layout(project), mayFire(caller, project), zone, operation);
     }
 
     Map<String, Long> ownVersions(Caller caller, UUID projectId) {
@@ -66,7 +73,7 @@ class VehicleWays {
 
     void keepOwn(Caller caller, UUID projectId, OwnWayRow row) {
         Projects.Project project = projects.requireOpen(caller, projectId);
-        of(caller, projectId).with(List.of(toCore(row, library.of(layout(project), project.builtYear()))));
+        of(caller, projectId).with(List.of(toCore(row, library.of(layout(project), mayFire(caller, project)))));
         boolean known = ownVersions(caller, projectId).containsKey(row.wayIn());
         if (!known && row.version() == 0) mapper.insertOwnWay(caller.garageId(), projectId, row);
         else

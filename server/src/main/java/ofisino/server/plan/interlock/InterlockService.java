@@ -16,7 +16,7 @@ import ofisino.core.kernel.InvalidValue;
 import ofisino.core.plan.access.Raising;
 import ofisino.core.plan.interlock.Interlock;
 import ofisino.core.plan.interlock.Interlocks;
-import ofisino.core.vehicle.body.Surroundings;
+import ofisino.core.vehicle.body.Nearby;
 import ofisino.core.vehicle.body.Zone;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
@@ -25,6 +25,7 @@ import ofisino.server.plan.LeaveAsked;
 import ofisino.server.plan.Ways;
 import ofisino.server.plan.interlock.InterlockMapper.ConfirmedRow;
 import ofisino.server.plan.interlock.InterlockMapper.NewConfirmation;
+import ofisino.server.vehicle.Equipments;
 import ofisino.server.vehicle.Projects;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
@@ -34,19 +35,30 @@ import org.springframework.util.function.SingletonSupplier;
 @Service
 class InterlockService {
     private final InterlockMapper mapper;
-    private final Interlocks interlocks = Interlocks.load();
-    private final Surroundings surroundings = Surroundings.load();
+    private final Nearby nearby = Nearby.load();
+    private final Interlocks interlocks;
     private final Jobs jobs;
     private final Ways ways;
     private final Projects projects;
+    private final Equipments equipments;
     private final Garages garages;
     private final Clock clock;
 
-    InterlockService(InterlockMapper mapper, Jobs jobs, Ways ways, Projects projects, Garages garages, Clock clock) {
+    InterlockService(
+            InterlockMapper mapper,
+            Interlocks interlocks,
+            Jobs jobs,
+            Ways ways,
+            Projects projects,
+            Equipments equipments,
+            Garages garages,
+            Clock clock) {
         this.mapper = mapper;
+        this.interlocks = interlocks;
         this.jobs = jobs;
         this.ways = ways;
         this.projects = projects;
+        this.equipments = equipments;
         this.garages = garages;
         this.clock = clock;
     }
@@ -75,10 +87,9 @@ class InterlockService {
                 job.details(),
                 Optional.ofNullable(job.system()),
                 place,
-                place.map(p -> surroundings.of(p).near()).orElse(Set.of()),
+                near(place),
                 dangers(caller, job),
-                project.bodyStyle(),
-                project.builtYear()));
+                equipments.of(caller, project)));
     }
 
     private Optional<String> place(Projects.Project project, Jobs.Job job) {
@@ -87,13 +98,16 @@ class InterlockService {
                 .map(Zone::place);
     }
 
+    private Set<String> near(Optional<String> place) {
+        return place.map(p -> nearby.of(p).near()).orElse(Set.of());
+    }
+
     /** Names of what lies beside and behind the place of hot work on this body. */
     List<String> near(Caller caller, UUID jobId) {
         Jobs.Job job = jobs.require(caller, jobId);
         if (!job.nature().isHot()) return List.of();
         Projects.Project project = projects.require(caller, job.projectId());
-        Set<String> near =
-                place(project, job).map(p -> surroundings.of(p).near()).orElse(Set.of());
+        Set<String> near = near(place(project, job));
         return projects.bodyOf(project).zones().stream()
                 .filter(z -> near.contains(z.place()))
                 .map(Zone::name)

@@ -102,12 +102,8 @@ class FindingService implements Findings {
     private Place place(Caller caller, Projects.Project project, FindingFields f) {
         Body body = projects.bodyOf(project);
         Map<Proposal.Reason, SafetyClass> demands = new EnumMap<>(Proposal.Reason.class);
-        Optional<PlacedCheck> check = f.checkId() == null
-                ? Optional.empty()
-                : checks.of(caller, project).stream()
-                        .filter(c -> c.check().id().equals(f.checkId())
-                                && c.foundIn().id().equals(f.zone()))
-                        .findFirst();
+        Optional<PlacedCheck> check =
+                f.checkId() == null ? Optional.empty() : checks.behind(caller, project, f.checkId(), f.zone());
         check.ifPresent(c -> demands.put(Proposal.Reason.CHECK_FAILED, c.check().ifBad()));
         check.flatMap(PlacedCheck::suspicion).ifPresent(s -> demands.put(Proposal.Reason.WHAT_HAPPENED, s));
         if (f.limitId() != null)
@@ -267,13 +263,11 @@ class FindingService implements Findings {
     @EventListener
     void happened(VehicleEvent event) {
         Projects.Project project = projects.require(event.caller(), event.projectId());
-        for (PlacedCheck c : checks.of(event.caller(), project))
-            c.suspicion()
-                    .ifPresent(atLeast -> list(event.caller(), event.projectId()).stream()
-                            .filter(f -> c.check().id().equals(f.checkId())
-                                    && c.foundIn().id().equals(f.zone())
-                                    && !f.state().isOver())
-                            .forEach(f -> raise(event.caller(), f.id(), atLeast)));
+        for (FindingRow f : list(event.caller(), event.projectId()))
+            if (f.checkId() != null && !f.state().isOver())
+                checks.behind(event.caller(), project, f.checkId(), f.zone())
+                        .flatMap(PlacedCheck::suspicion)
+                        .ifPresent(atLeast -> raise(event.caller(), f.id(), atLeast));
     }
 
     private static Found door(FindingRow f) {

@@ -36,6 +36,7 @@ import ofisino.server.identity.Garages;
 import ofisino.server.vehicle.Findings;
 import ofisino.server.vehicle.Projects;
 import ofisino.server.vehicle.Readings;
+import ofisino.server.vehicle.VehicleChecks;
 import ofisino.server.vehicle.reading.ReadingMapper.FigureRow;
 import ofisino.server.vehicle.reading.ReadingMapper.InstrumentRow;
 import ofisino.server.vehicle.reading.ReadingMapper.ReadingRow;
@@ -56,6 +57,7 @@ class ReadingService implements Readings {
     private final Limits limits;
     private final Findings findings;
     private final Catalogue catalogue;
+    private final VehicleChecks checks;
     private final Clock clock;
 
     ReadingService(
@@ -65,6 +67,7 @@ class ReadingService implements Readings {
             Limits limits,
             Findings findings,
             Catalogue catalogue,
+            VehicleChecks checks,
             Clock clock) {
         this.mapper = mapper;
         this.projects = projects;
@@ -72,6 +75,7 @@ class ReadingService implements Readings {
         this.limits = limits;
         this.findings = findings;
         this.catalogue = catalogue;
+        this.checks = checks;
         this.clock = clock;
     }
 
@@ -177,7 +181,7 @@ class ReadingService implements Readings {
                     m.finding() != null,
                     !m.second().isEnough(),
                     m.limit().isTooOld(m.lastReadOn(), today)));
-        for (PlacedCheck check : catalogue.of(body, project.builtYear()))
+        for (PlacedCheck check : checks.of(caller, project))
             check.check()
                     .limit()
                     .filter(limit -> read.add(new At(limit, check.place())))

@@ -7,11 +7,11 @@ import java.util.Optional;
 import java.util.UUID;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.Texts;
-import ofisino.core.vehicle.check.Catalogue;
 import ofisino.core.vehicle.sleep.Sleep;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.vehicle.Projects;
+import ofisino.server.vehicle.VehicleChecks;
 import ofisino.server.vehicle.sleep.SleepMapper.EvidenceRow;
 import org.springframework.stereotype.Service;
 
@@ -21,16 +21,16 @@ class SleepService {
     private final SleepMapper mapper;
     private final Projects projects;
     private final Garages garages;
-    private final Catalogue catalogue;
+    private final VehicleChecks checks;
     private final Sleep sleep;
     private final Clock clock;
 
     SleepService(
-            SleepMapper mapper, Projects projects, Garages garages, Catalogue catalogue, Sleep sleep, Clock clock) {
+            SleepMapper mapper, Projects projects, Garages garages, VehicleChecks checks, Sleep sleep, Clock clock) {
         this.mapper = mapper;
         this.projects = projects;
         this.garages = garages;
-        this.catalogue = catalogue;
+        this.checks = checks;
         this.sleep = sleep;
         this.clock = clock;
     }
@@ -45,8 +45,7 @@ class SleepService {
         return new Slept(
                 rows,
                 estimate,
-                estimate.map(e ->
-                                sleep.suspects(e.months(), catalogue.of(projects.bodyOf(project), project.builtYear())))
+                estimate.map(e -> sleep.suspects(e.months(), checks.of(caller, project)))
                         .orElse(List.of()));
     }
 

@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.UUID;
 import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.Texts;
-import ofisino.core.vehicle.check.Catalogue;
 import ofisino.core.vehicle.check.PlacedCheck;
 import ofisino.core.vehicle.suspicion.Event;
 import ofisino.core.vehicle.suspicion.Suspicion;
@@ -18,22 +17,22 @@ import org.springframework.stereotype.Service;
 
 /** Events of a vehicle's life and the checks that they call for. */
 @Service
-class EventService implements VehicleChecks {
+class EventService {
     private final EventMapper mapper;
     private final Projects projects;
-    private final Catalogue catalogue;
+    private final VehicleChecks checks;
     private final Suspicion suspicion;
     private final ApplicationEventPublisher happened;
 
     EventService(
             EventMapper mapper,
             Projects projects,
-            Catalogue catalogue,
+            VehicleChecks checks,
             Suspicion suspicion,
             ApplicationEventPublisher happened) {
         this.mapper = mapper;
         this.projects = projects;
-        this.catalogue = catalogue;
+        this.checks = checks;
         this.suspicion = suspicion;
         this.happened = happened;
     }
@@ -42,9 +41,9 @@ class EventService implements VehicleChecks {
 
     List<Happened> of(Caller caller, UUID projectId) {
         Projects.Project project = projects.require(caller, projectId);
-        List<PlacedCheck> checks = of(caller, project);
+        List<PlacedCheck> asked = checks.of(caller, project);
         return mapper.of(caller.garageId(), projectId).stream()
-                .map(row -> new Happened(row, suspicion.of(row.event(), checks)))
+                .map(row -> new Happened(row, suspicion.of(row.event(), asked)))
                 .toList();
     }
 
@@ -54,14 +53,5 @@ class EventService implements VehicleChecks {
             throw new Conflict("event.twice", "This is recorded already; its suspects are in the list below.");
         mapper.insert(caller.garageId(), projectId, new EventRow(id, event, Texts.note("note", note)));
         happened.publishEvent(new VehicleEvent(caller, projectId));
-    }
-
-    @Override
-    public List<PlacedCheck> of(Caller caller, Projects.Project project) {
-        return suspicion.weighed(
-                catalogue.of(projects.bodyOf(project), project.builtYear()),
-                mapper.of(caller.garageId(), project.id()).stream()
-                        .map(EventRow::event)
-                        .toList());
     }
 }

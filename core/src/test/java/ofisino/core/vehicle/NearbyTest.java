@@ -7,15 +7,15 @@ import java.util.stream.Collectors;
 import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.vehicle.body.Bodies;
 import ofisino.core.vehicle.body.BodyStyle;
-import ofisino.core.vehicle.body.Surroundings;
+import ofisino.core.vehicle.body.Nearby;
 import ofisino.core.vehicle.body.Zone;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
 /** What heat reaches. Common practice, no source. */
-class SurroundingsTest {
-    private static final Surroundings SURROUNDINGS = Surroundings.load();
+class NearbyTest {
+    private static final Nearby NEARBY = Nearby.load();
     private static final Bodies BODIES = Bodies.load();
 
     private static Set<String> places(BodyStyle style) {
@@ -25,12 +25,12 @@ class SurroundingsTest {
     /** Whatever may be welded on a body has something beside or behind it there. */
     @ParameterizedTest
     @EnumSource(BodyStyle.class)
-    void everyPlaceOfSheetMetalHasItsSurroundings(BodyStyle style) {
+    void everyPlaceOfSheetMetalHasSomethingNearby(BodyStyle style) {
         Set<String> there = places(style);
         for (Zone z : BODIES.of(style).zones())
             if (z.system() == VehicleSystem.STRUCTURE || z.system() == VehicleSystem.BODY) {
-                assertThat(SURROUNDINGS.places()).contains(z.place());
-                assertThat(SURROUNDINGS.of(z.place()).near())
+                assertThat(NEARBY.places()).contains(z.place());
+                assertThat(NEARBY.of(z.place()).near())
                         .as("%s of the %s", z.id(), style)
                         .doesNotContain(z.place())
                         .anyMatch(there::contains);
@@ -41,19 +41,19 @@ class SurroundingsTest {
     void everyPlaceIsDrawnSomewhere() {
         Set<String> drawn =
                 BODIES.styles().stream().flatMap(s -> places(s).stream()).collect(Collectors.toSet());
-        for (String place : SURROUNDINGS.places()) {
+        for (String place : NEARBY.places()) {
             assertThat(drawn).contains(place);
-            assertThat(drawn).as(place).containsAll(SURROUNDINGS.of(place).near());
+            assertThat(drawn).as(place).containsAll(NEARBY.of(place).near());
         }
     }
 
     /** Of two places of sheet metal each lies beside the other. */
     @Test
     void neighboursAreMutual() {
-        for (String place : SURROUNDINGS.places())
-            for (String other : SURROUNDINGS.of(place).neighbours())
-                if (SURROUNDINGS.places().contains(other))
-                    assertThat(SURROUNDINGS.of(other).near())
+        for (String place : NEARBY.places())
+            for (String other : NEARBY.of(place).neighbours())
+                if (NEARBY.places().contains(other))
+                    assertThat(NEARBY.of(other).near())
                             .as("%s beside %s", other, place)
                             .contains(place);
     }

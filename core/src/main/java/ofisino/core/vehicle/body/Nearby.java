@@ -11,8 +11,8 @@ import java.util.Map;
 import java.util.Set;
 import ofisino.core.kernel.Entry;
 
-/** What lies beside and behind a place of sheet metal, from {@code surroundings.yaml}: what heat and sparks reach. Common practice, no source. */
-public final class Surroundings {
+/** What lies beside and behind a place of sheet metal, from {@code nearby.yaml}: what heat and sparks reach. Common practice, no source. */
+public final class Nearby {
     /** @param neighbours joined to it or within a hand's breadth @param behind on the other side of the metal */
     public record Around(Set<String> neighbours, Set<String> behind) {
         public Around {
@@ -33,7 +33,7 @@ public final class Surroundings {
     private final Map<String, Around> byPlace = new LinkedHashMap<>();
 
     /** Neighbours are said once: each is the other's. */
-    private Surroundings(Map<String, Around> said) {
+    private Nearby(Map<String, Around> said) {
         said.forEach((place, around) -> {
             Set<String> neighbours = new LinkedHashSet<>(around.neighbours());
             said.forEach((other, its) -> {
@@ -43,14 +43,14 @@ public final class Surroundings {
         });
     }
 
-    public static Surroundings load() {
-        try (InputStream file = Surroundings.class.getResourceAsStream("surroundings.yaml")) {
+    public static Nearby load() {
+        try (InputStream file = Nearby.class.getResourceAsStream("nearby.yaml")) {
             Map<String, Around> said = new LinkedHashMap<>();
-            for (Entry entry : Entry.listOf("the surroundings", new InputStreamReader(file, StandardCharsets.UTF_8))) {
+            for (Entry entry : Entry.listOf("what is nearby", new InputStreamReader(file, StandardCharsets.UTF_8))) {
                 Entry e = entry.named("place").only("place", "neighbours", "behind");
                 said.put(e.text("place"), new Around(Set.copyOf(e.texts("neighbours")), Set.copyOf(e.texts("behind"))));
             }
-            return new Surroundings(said);
+            return new Nearby(said);
         } catch (IOException broken) {
             throw new UncheckedIOException(broken);
         }

@@ -1,0 +1,87 @@
+package ofisino.core.vehicle.equipment;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.io.Reader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import ofisino.core.kernel.Entry;
+import ofisino.core.kernel.InvalidValue;
+import ofisino.core.kernel.Years;
+import ofisino.core.vehicle.body.BodyStyle;
+
+/** What a vehicle may have, from {@code equipment.yaml}, which explains its keys. */
+public final class EquipmentLibrary {
+    private final Map<String, Item> items = new LinkedHashMap<>();
+
+    private EquipmentLibrary(List<Entry> entries) {
+        for (Entry e : entries) {
+            Item item = item(e.named("id"));
+            if (items.put(item.id(), item) != null)
+                throw new InvalidValue("equipment.twice", "Equipment %s stands there twice.".formatted(item.id()));
+        }
+    }
+
+    public static EquipmentLibrary load() {
+        try (InputStream file = EquipmentLibrary.class.getResourceAsStream("equipment.yaml")) {
+            return read(new InputStreamReader(file, StandardCharsets.UTF_8));
+        } catch (IOException broken) {
+            throw new UncheckedIOException(broken);
+        }
+    }
+
+    static EquipmentLibrary read(Reader yaml) {
+        return new EquipmentLibrary(Entry.listOf("the equipment", yaml));
+    }
+
+    private static Item item(Entry e) {
+        e.only("id", "name", "bodies", "fires", "values", "guess");
+        List<Item.Value> values = e.list("values").stream()
+                .map(v -> v.named("id").only("id", "name", "from", "to", "bodies", "drives"))
+                .map(v -> new Item.Value(v.text("id"), v.text("name"), fits(v)))
+                .toList();
+        List<Item.Guess> guesses = e.list("guess").stream()
+                .map(g -> g.only("value", "from", "to", "bodies", "drives"))
+                .map(g -> new Item.Guess(g.text("value"), fits(g)))
+                .toList();
+        Item item = new Item(e.text("id"), e.text("name"), fits(e), e.has("fires"), values, guesses);
+        if (values.size() < 2)
+            throw new InvalidValue("equipment.values", "Equipment %s leaves no choice.".formatted(item.id()));
+        for (Item.Guess g : guesses)
+            if (item.value(g.value()).isEmpty())
+                throw new InvalidValue(
+                        "equipment.guess",
+                        "Equipment %s guesses “%s”, which it has not.".formatted(item.id(), g.value()));
+        return item;
+    }
+
+    private static Item.Fits fits(Entry e) {
+        return new Item.Fits(
+                e.choices("bodies", BodyStyle.class, EnumSet.allOf(BodyStyle.class)),
+                new Years(e.whole("from", Years.ALL.from()), e.whole("to", Years.ALL.to())),
+                e.choices("drives", Drive.class, EnumSet.allOf(Drive.class)));
+    }
+
+    public List<Item> all() {
+        return List.copyOf(items.values());
+    }
+
+    /** Those that such a vehicle can have. */
+    public List<Item> of(Make make) {
+        return items.values().stream().filter(i -> i.fits().contains(make)).toList();
+    }
+
+    /** @throws InvalidValue when there is none of that id */
+    public Item require(String id) {
+        Item item = items.get(id);
+        if (item == null)
+            throw InvalidValue.of(
+                    "item", "equipment.unknown", "There is no “%s” to say. Load the page again.".formatted(id));
+        return item;
+    }
+}

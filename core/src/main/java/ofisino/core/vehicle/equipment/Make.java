@@ -1,0 +1,6 @@
+package ofisino.core.vehicle.equipment;
+
+import ofisino.core.vehicle.body.BodyStyle;
+
+/** What is known of a vehicle before anybody looked at it. */
+public record Make(BodyStyle body, int builtYear, Drive drive) {}

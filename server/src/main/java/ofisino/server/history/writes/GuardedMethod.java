@@ -15,18 +15,20 @@ import org.springframework.web.servlet.mvc.method.annotation.ServletInvocableHan
 
 /**
  * One call of one operation: first who asks, then the whole body is read and understood, and only then, where something changes, the
- * queue of the garage and the transaction. Made anew for each request.
+ * queue of the garage and the transaction; what only reads reads at one instant. Made anew for each request.
  */
 final class GuardedMethod extends ServletInvocableHandlerMethod {
     private final Admission admission;
     private final WriteOnce writes;
+    private final ReadAtOnce reads;
     private @Nullable HttpServletRequest request;
     private Optional<Admission.Admitted> admitted = Optional.empty();
 
-    GuardedMethod(HandlerMethod method, Admission admission, WriteOnce writes) {
+    GuardedMethod(HandlerMethod method, Admission admission, WriteOnce writes, ReadAtOnce reads) {
         super(method);
         this.admission = admission;
         this.writes = writes;
+        this.reads = reads;
     }
 
     @Override
@@ -41,7 +43,8 @@ final class GuardedMethod extends ServletInvocableHandlerMethod {
 
     @Override
     protected @Nullable Object doInvoke(Object... arguments) throws Exception {
-        if (admitted.isEmpty() || !changesSomething()) return super.doInvoke(arguments);
+        if (admitted.isEmpty()) return super.doInvoke(arguments);
+        if (!changesSomething()) return reads.read(() -> super.doInvoke(arguments));
         var change = new WriteOnce.Change(
                 WriteOnce.writeId(request),
                 what(request),

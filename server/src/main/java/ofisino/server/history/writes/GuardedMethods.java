@@ -11,10 +11,12 @@ import org.springframework.web.servlet.mvc.method.annotation.ServletInvocableHan
 class GuardedMethods implements WebMvcRegistrations {
     private final Admission admission;
     private final WriteOnce writes;
+    private final ReadAtOnce reads;
 
-    GuardedMethods(Admission admission, WriteOnce writes) {
+    GuardedMethods(Admission admission, WriteOnce writes, ReadAtOnce reads) {
         this.admission = admission;
         this.writes = writes;
+        this.reads = reads;
     }
 
     @Override
@@ -22,7 +24,7 @@ class GuardedMethods implements WebMvcRegistrations {
         return new RequestMappingHandlerAdapter() {
             @Override
             protected ServletInvocableHandlerMethod createInvocableHandlerMethod(HandlerMethod method) {
-                return new GuardedMethod(method, admission, writes);
+                return new GuardedMethod(method, admission, writes, reads);
             }
         };
     }

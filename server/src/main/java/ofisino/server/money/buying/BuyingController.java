@@ -8,7 +8,6 @@ import ofisino.core.money.valuation.Comparables;
 import ofisino.core.money.valuation.Purpose;
 import ofisino.core.money.valuation.Title;
 import ofisino.core.money.valuation.TitleFactor;
-import ofisino.server.db.OneSnapshot;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Role;
 import ofisino.server.identity.Roles;
@@ -91,7 +90,6 @@ class BuyingController {
     record LeavingRequest(String reason) {}
 
     @GetMapping
-    @OneSnapshot
     BuyingResponse weigh(Caller caller, @PathVariable UUID projectId) {
         return BuyingResponse.of(service.weigh(caller, projectId));
     }

@@ -10,7 +10,6 @@ import ofisino.core.plan.job.Operation;
 import ofisino.core.plan.scope.AimChange;
 import ofisino.core.plan.scope.Batches;
 import ofisino.core.plan.scope.Growth;
-import ofisino.server.db.OneSnapshot;
 import ofisino.server.identity.AtLeast;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Role;
@@ -107,7 +106,6 @@ class ScopeController {
             List<UUID> aboveAim) {}
 
     @GetMapping("/projects/{projectId}/scope")
-    @OneSnapshot
     ScopeResponse of(Caller caller, @PathVariable UUID projectId) {
         Scope s = service.of(caller, projectId);
         return new ScopeResponse(
@@ -141,7 +139,6 @@ class ScopeController {
     record AimPreviewResponse(AimSideResponse in, AimSideResponse out) {}
 
     @GetMapping("/projects/{projectId}/scope/aim")
-    @OneSnapshot
     AimPreviewResponse preview(
             Caller caller, @PathVariable UUID projectId, @RequestParam Aim aim, @RequestParam @Nullable String zone) {
         Preview p = service.preview(caller, projectId, aim, zone);

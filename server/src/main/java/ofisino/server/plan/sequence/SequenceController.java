@@ -5,7 +5,6 @@ import java.util.UUID;
 import ofisino.core.plan.sequence.Enablers;
 import ofisino.core.plan.sequence.SequenceRule;
 import ofisino.core.plan.sequence.SequenceRules;
-import ofisino.server.db.OneSnapshot;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Roles;
 import ofisino.server.plan.Jobs;
@@ -57,7 +56,6 @@ class SequenceController {
             List<EnablerResponse> enablers) {}
 
     @GetMapping
-    @OneSnapshot
     SequenceResponse of(Caller caller, @PathVariable UUID projectId) {
         Ordered o = service.of(caller, projectId);
         return new SequenceResponse(

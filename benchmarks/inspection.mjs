@@ -14,7 +14,7 @@ await call('POST', '/api/projects', {
   fields: {
     vehicleName: 'measured',
     builtYear: 1969,
-    drive: 'REAR',
+    layout: 'FRONT_ENGINE_REAR_DRIVE',
     driverSide: 'LEFT',
     aim: 'DRIVER',
     state: 'LOOKING',

@@ -1,5 +1,5 @@
 import { queryOptions } from '@tanstack/react-query'
-import { api, unwrap, type Schemas, type Subject } from './client'
+import { api, unwrap, type Subject } from './client'
 
 // What several features read. Keys start with the thing's name, so that a change can make them stale together.
 
@@ -40,11 +40,17 @@ export const projectQuery = (projectId: string) =>
     queryFn: () => unwrap(api.GET('/api/projects/{id}', { params: { path: { id: projectId } } })),
   })
 
-export const bodyQuery = (style: Schemas['ProjectRow']['bodyStyle']) =>
+/** The drawing of a vehicle, with what it may have where its layout has it. */
+export const drawingQuery = (projectId: string) =>
   queryOptions({
-    queryKey: ['bodies', style],
-    queryFn: () => unwrap(api.GET('/api/bodies/{style}', { params: { path: { style } } })),
-    staleTime: Infinity,
+    queryKey: ['drawing', projectId],
+    queryFn: () => unwrap(api.GET('/api/projects/{projectId}/drawing', { params: { path: { projectId } } })),
+  })
+
+export const equipmentQuery = (projectId: string) =>
+  queryOptions({
+    queryKey: ['equipment', projectId],
+    queryFn: () => unwrap(api.GET('/api/projects/{projectId}/equipment', { params: { path: { projectId } } })),
   })
 
 export const findingsQuery = (projectId: string) =>

@@ -164,22 +164,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/bodies/{style}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["body"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/calendar": {
         parameters: {
             query?: never;
@@ -1668,6 +1652,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{projectId}/drawing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["drawing"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects/{projectId}/entries": {
         parameters: {
             query?: never;
@@ -3022,6 +3022,7 @@ export interface components {
             another: boolean;
             checkId: string;
             covered: boolean;
+            foundAt?: string;
             /** @enum {string} */
             howSeen: "PHOTO" | "WALKED_ROUND" | "ON_STANDS" | "OPENED";
             /** Format: uuid */
@@ -3131,12 +3132,6 @@ export interface components {
             /** @enum {string} */
             system: "STRUCTURE" | "BRAKES" | "STEERING_AND_SUSPENSION" | "ENGINE" | "COOLING" | "FUEL" | "EXHAUST" | "TRANSMISSION" | "ELECTRICAL" | "RESTRAINT" | "BODY" | "GLASS_AND_SEALS" | "TRIM" | "WHEELS_AND_TYRES" | "PAPERS";
             title: string;
-        };
-        Body: {
-            /** @enum {string} */
-            style: "ESTATE" | "SALOON" | "HATCHBACK" | "VAN" | "MOTORCYCLE";
-            views: components["schemas"]["BodyView"][];
-            zones: components["schemas"]["Zone"][];
         };
         BodyView: {
             /** Format: int32 */
@@ -3464,6 +3459,13 @@ export interface components {
             rowId: string;
             title: string;
         };
+        Drawing: {
+            others: components["schemas"]["Zone"][];
+            /** @enum {string} */
+            style: "ESTATE" | "SALOON" | "HATCHBACK" | "COUPE" | "ROADSTER" | "PICKUP" | "VAN" | "MOTORCYCLE";
+            views: components["schemas"]["BodyView"][];
+            zones: components["schemas"]["Zone"][];
+        };
         EdgeResponse: {
             /** Format: uuid */
             after: string;
@@ -3568,6 +3570,9 @@ export interface components {
             /** Format: date */
             since?: string;
             value: string;
+        };
+        EquipmentFactsRequest: {
+            facts: components["schemas"]["EquipmentFactRequest"][];
         };
         EquipmentItemResponse: {
             facts: components["schemas"]["FactRow"][];
@@ -4578,7 +4583,7 @@ export interface components {
             /** Format: date */
             begunOn: string;
             /** @enum {string} */
-            bodyStyle: "ESTATE" | "SALOON" | "HATCHBACK" | "VAN" | "MOTORCYCLE";
+            bodyStyle: "ESTATE" | "SALOON" | "HATCHBACK" | "COUPE" | "ROADSTER" | "PICKUP" | "VAN" | "MOTORCYCLE";
             fields: components["schemas"]["ProjectFields"];
             /** Format: uuid */
             id: string;
@@ -5051,10 +5056,10 @@ export interface components {
             /** @enum {string} */
             doubtfulParts?: "REPLACE" | "REUSE_WHAT_MEASURES";
             /** @enum {string} */
-            drive: "REAR" | "FRONT" | "ALL" | "REAR_ENGINE";
-            /** @enum {string} */
             driverSide: "LEFT" | "RIGHT" | "NONE";
             identity?: string;
+            /** @enum {string} */
+            layout: "FRONT_ENGINE_REAR_DRIVE" | "FRONT_ENGINE_FRONT_DRIVE" | "FOUR_WHEEL_DRIVE" | "MID_ENGINE" | "REAR_ENGINE" | "MOTORCYCLE";
             /** Format: int64 */
             monthlyMinor: number;
             note?: string;
@@ -5073,7 +5078,7 @@ export interface components {
             /** Format: date */
             begunOn: string;
             /** @enum {string} */
-            bodyStyle: "ESTATE" | "SALOON" | "HATCHBACK" | "VAN" | "MOTORCYCLE";
+            bodyStyle: "ESTATE" | "SALOON" | "HATCHBACK" | "COUPE" | "ROADSTER" | "PICKUP" | "VAN" | "MOTORCYCLE";
             /** Format: int64 */
             budgetMinor?: number;
             /** Format: int32 */
@@ -5081,12 +5086,12 @@ export interface components {
             /** @enum {string} */
             doubtfulParts: "REPLACE" | "REUSE_WHAT_MEASURES";
             /** @enum {string} */
-            drive: "REAR" | "FRONT" | "ALL" | "REAR_ENGINE";
-            /** @enum {string} */
             driverSide: "LEFT" | "RIGHT" | "NONE";
             /** Format: uuid */
             id: string;
             identity: string;
+            /** @enum {string} */
+            layout: "FRONT_ENGINE_REAR_DRIVE" | "FRONT_ENGINE_FRONT_DRIVE" | "FOUR_WHEEL_DRIVE" | "MID_ENGINE" | "REAR_ENGINE" | "MOTORCYCLE";
             /** Format: int64 */
             monthlyMinor?: number;
             note: string;
@@ -5165,6 +5170,13 @@ export interface components {
             /** @enum {string} */
             purpose?: "WILL_NOT_COME_AGAIN" | "SENTIMENT" | "LEARNING" | "TO_SHOW_OTHERS" | "KEEP_FOR_LIFE";
             reason?: string;
+        };
+        Question: {
+            /** Format: int32 */
+            checks: number;
+            /** @enum {string} */
+            gravest: "A" | "B" | "C" | "D";
+            item: string;
         };
         RatesBody: {
             /** Format: int32 */
@@ -5309,10 +5321,9 @@ export interface components {
             reversalId: string;
         };
         ReviewResponse: {
-            /** @enum {string} */
-            bodyStyle: "ESTATE" | "SALOON" | "HATCHBACK" | "VAN" | "MOTORCYCLE";
             /** Format: int32 */
             builtYear: number;
+            drawing: components["schemas"]["Drawing"];
             findings: components["schemas"]["ShownFindingResponse"][];
             remarks: components["schemas"]["OwnRemarkResponse"][];
             vehicleName: string;
@@ -5777,12 +5788,14 @@ export interface components {
             /** Format: int32 */
             openTraps: number;
             places: components["schemas"]["PlaceSeenResponse"][];
+            questions: components["schemas"]["Question"][];
             steps: components["schemas"]["WalkStepResponse"][];
             tally: components["schemas"]["Tally"];
             /** Format: double */
             unseen: number;
         };
         WalkStepResponse: {
+            also: string[];
             cautions: ("STANDS" | "WELDING" | "GRINDING" | "FUEL" | "BRAKES" | "PAINT_FUMES" | "HOT_COOLANT" | "BATTERY" | "SPRINGS" | "GLASS" | "RESTRAINT" | "EXHAUST_GAS" | "ASBESTOS" | "HOIST" | "GAS_STRUTS" | "REFRIGERANT" | "GAS_DISCHARGE" | "LEAD" | "HIGH_VOLTAGE" | "CONTROL_UNITS")[];
             checkId: string;
             /** @enum {string} */
@@ -6141,29 +6154,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": ("ESTATE" | "SALOON" | "HATCHBACK" | "VAN" | "MOTORCYCLE")[];
-                };
-            };
-        };
-    };
-    body: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                style: "ESTATE" | "SALOON" | "HATCHBACK" | "VAN" | "MOTORCYCLE";
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Body"];
+                    "application/json": ("ESTATE" | "SALOON" | "HATCHBACK" | "COUPE" | "ROADSTER" | "PICKUP" | "VAN" | "MOTORCYCLE")[];
                 };
             };
         };
@@ -8828,6 +8819,28 @@ export interface operations {
             };
         };
     };
+    drawing: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Drawing"];
+                };
+            };
+        };
+    };
     list_3: {
         parameters: {
             query?: never;
@@ -8909,7 +8922,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["EquipmentFactRequest"];
+                "application/json": components["schemas"]["EquipmentFactsRequest"];
             };
         };
         responses: {

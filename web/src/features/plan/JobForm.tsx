@@ -5,7 +5,7 @@ import { zodResolver } from '@hookform/resolvers/zod'
 import { z } from 'zod'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
-import { bodyQuery, projectQuery } from '@/api/queries'
+import { drawingQuery } from '@/api/queries'
 import { useWrite } from '@/api/useWrite'
 import { isStale, ProblemAlert } from '@/ui/Feedback'
 import { Choice, NoteField, TextField } from '@/ui/Field'
@@ -93,8 +93,7 @@ export function JobForm({
   const [cause, setCause] = useState<Job['cause']>(job?.cause ?? 'FORGOTTEN')
   const [halfOpen, setHalfOpen] = useState(job?.halfOpen ?? '')
   const nameOf = useZoneNames(projectId)
-  const { data: project } = useQuery(projectQuery(projectId))
-  const { data: body } = useQuery({ ...bodyQuery(project?.bodyStyle ?? 'ESTATE'), enabled: !!project })
+  const { data: body } = useQuery(drawingQuery(projectId))
   const [version, setVersion] = useState(job?.version ?? 0)
   const [stored, setStored] = useState<Values>()
   const form = useForm({

@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useParams, useSearchParams } from 'react-router'
 import { useTranslation } from 'react-i18next'
 import { Plus } from 'lucide-react'
-import { bodyQuery, jobsQuery, needsQuery, projectQuery } from '@/api/queries'
+import { drawingQuery, jobsQuery, needsQuery } from '@/api/queries'
 import { Empty, Loaded } from '@/ui/Feedback'
 import { Choice } from '@/ui/Field'
 import { Page } from '@/ui/Page'
@@ -51,8 +51,7 @@ function Work({
   const scope = useQuery(scopeQuery(projectId))
   const [by, setBy] = useState<Grouping>('PIECE')
   const nameOf = useZoneNames(projectId)
-  const { data: project } = useQuery(projectQuery(projectId))
-  const { data: body } = useQuery({ ...bodyQuery(project?.bodyStyle ?? 'ESTATE'), enabled: !!project })
+  const { data: body } = useQuery(drawingQuery(projectId))
   const systemOf = (zone: string) => body?.zones.find((z) => z.id === zone)?.system
   const groups = groupsOf(pieces, by, (zone) =>
     by === 'PLACE' ? nameOf(zone) : t(`system.${systemOf(zone) ?? 'BODY'}`),

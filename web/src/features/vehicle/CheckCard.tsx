@@ -36,6 +36,7 @@ export function CheckCard({ projectId, walk, at, nameOf, onGo }: Props) {
   const [how, setHow] = useDraft<{ how: HowSeen; another: boolean }>(`look.${projectId}`, standing)
   const [whyNot, setWhyNot] = useState(false)
   const [failed, setFailed] = useState(false)
+  const [fault, setFault] = useState(step.place)
   const place = nameOf(step.place)
   const rest = restHere(walk, step, how.how)
   const next = () => onGo(nextUnanswered(walk.steps, at))
@@ -52,7 +53,7 @@ export function CheckCard({ projectId, walk, at, nameOf, onGo }: Props) {
       // a single answer shows by itself, and is changed by going one back
       said: ({ answers, seen, rest }) => {
         const kind = check.findings[seen]
-        if (kind) return t('check.findingMade', { kind: t(`kind.${kind}`), place })
+        if (kind) return t('check.findingMade', { kind: t(`kind.${kind}`), place: nameOf(fault) })
         return rest ? t('check.restRecorded', { count: answers.length, place }) : undefined
       },
       done: (_, { seen }) => {
@@ -74,6 +75,7 @@ export function CheckCard({ projectId, walk, at, nameOf, onGo }: Props) {
         howSeen: how.how,
         covered: false,
         another: how.another,
+        ...(s === step && step.also.length > 0 && { foundAt: fault }),
       })),
     })
   }
@@ -98,7 +100,13 @@ export function CheckCard({ projectId, walk, at, nameOf, onGo }: Props) {
         </dd>
       </dl>
       {failed ? (
-        <FindingMade projectId={projectId} zone={step.zone} place={place} checkId={step.checkId} onDone={next} />
+        <FindingMade
+          projectId={projectId}
+          zone={step.zone && fault}
+          place={nameOf(fault)}
+          checkId={step.checkId}
+          onDone={next}
+        />
       ) : (
         <>
           {check.limit && (
@@ -112,6 +120,15 @@ export function CheckCard({ projectId, walk, at, nameOf, onGo }: Props) {
           )}
           {!check.settledBy.includes(how.how) && (
             <p className="font-semibold">{t('check.needs', { how: t(`seen.${check.seen}`) })}</p>
+          )}
+          {step.also.length > 0 && (
+            <Choice label={t('check.where')} value={fault} onChange={(e) => setFault(e.target.value)}>
+              {[step.place, ...step.also].map((p) => (
+                <option key={p} value={p}>
+                  {nameOf(p)}
+                </option>
+              ))}
+            </Choice>
           )}
           <div className="grid grid-cols-2 gap-2">
             {verdicts.map((a) => (

@@ -1,4 +1,4 @@
-import { screen, waitFor } from '@testing-library/react'
+import { cleanup, screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { beforeEach, expect, it } from 'vitest'
 import { show } from '@/test/page'
@@ -32,9 +32,11 @@ const answersSent = 'POST /api/projects/car/answers'
 type Answers = { answers: { id: string; checkId: string; seen: string; howSeen: string }[] }
 const sent = (i = 0) => (server.writes(answersSent)[i]!.body as Answers).answers
 let given: Record<string, string>
+let questions: { item: string; gravest: string; checks: number }[]
 
 beforeEach(() => {
   given = {}
+  questions = []
   const walk = () => ({
     checks: [
       check('tap', 'WALKED_ROUND', 'RUST_THROUGH'),
@@ -46,6 +48,7 @@ beforeEach(() => {
       place: 'sill-left',
       zone: 'sill-left',
       cautions: [],
+      also: checkId === 'cover' ? ['sill-right'] : [],
       ifBad: 'B',
       ...(given[checkId] ? { seen: given[checkId] } : {}),
     })),
@@ -54,10 +57,11 @@ beforeEach(() => {
     openTraps: 1,
     tally: { sound: 4, repair: 1, replace: 2, notOpened: 0, notSeen: 3, other: 0, waiting: 5 },
     edition: 'E862',
+    questions,
   })
   server
     .when('GET /api/projects/car', { bodyStyle: 'ESTATE' })
-    .when('GET /api/bodies/ESTATE', {
+    .when('GET /api/projects/car/drawing', {
       style: 'ESTATE',
       zones: [zone],
       views: [{ id: 'left', name: 'Left side', width: 9, height: 9, row: 0, column: 0, mirrored: false, details: [] }],
@@ -124,4 +128,36 @@ it('asks of a mechanism whether it works, remembers who looked, and leads to a r
   await userEvent.click(screen.getByRole('button', { name: 'Works badly' }))
   await waitFor(() => expect(server.writes(answersSent)).toHaveLength(1))
   expect(sent()).toMatchObject([{ checkId: 'cover', seen: 'DOUBTFUL', another: true }])
+})
+
+it('asks first what it has, where checks wait for it, and lets the answer wait', async () => {
+  const path = 'POST /api/projects/car/equipment'
+  questions = [
+    { item: 'brakes-front', gravest: 'A', checks: 3 },
+    { item: 'servo', gravest: 'B', checks: 1 },
+  ]
+  const values = (...names: string[]) => names.map((name) => ({ id: name, name, possible: name !== 'rod' }))
+  server.when(path, undefined).when('GET /api/projects/car/equipment', [
+    { id: 'brakes-front', name: 'Front brakes', values: values('disc', 'drum', 'rod'), value: 'disc', facts: [] },
+    { id: 'servo', name: 'Servo', values: values('none', 'vacuum'), facts: [] },
+  ])
+  cleanup()
+  show(<CheckPage />, '/p/car', '/p/:projectId')
+  expect(await screen.findByRole('heading', { name: 'Front brakes: what has it?' })).toBeInTheDocument()
+  expect(screen.getByText('3 checks wait for it.')).toBeInTheDocument()
+  expect(screen.queryByRole('button', { name: 'rod' })).not.toBeInTheDocument()
+  await userEvent.click(screen.getByRole('button', { name: 'disc (usual)' }))
+  await waitFor(() => expect(server.writes(path)).toHaveLength(1))
+  expect(server.writes(path)[0]!.body).toMatchObject({ facts: [{ item: 'brakes-front', value: 'disc', how: 'SEEN' }] })
+  await userEvent.click(screen.getByRole('button', { name: 'Can’t see it yet' }))
+  expect(screen.getByRole('heading', { name: 'Servo: what has it?' })).toBeInTheDocument()
+})
+
+it('says at which place a look that answers for several found its fault', async () => {
+  cleanup()
+  show(<CheckPage />, '/p/car?place=sill-left&check=cover', '/p/:projectId')
+  await userEvent.selectOptions(await screen.findByLabelText('If not good: where?'), 'sill-right')
+  await userEvent.click(screen.getByRole('button', { name: 'Dead' }))
+  await waitFor(() => expect(server.writes(answersSent)).toHaveLength(1))
+  expect(sent()[0]).toMatchObject({ checkId: 'cover', place: 'sill-left', foundAt: 'sill-right' })
 })

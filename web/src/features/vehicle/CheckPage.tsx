@@ -1,7 +1,8 @@
+import { useState } from 'react'
 import { useQuery } from '@tanstack/react-query'
 import { useParams, useSearchParams } from 'react-router'
 import { useTranslation } from 'react-i18next'
-import { bodyQuery, findingsQuery, projectQuery } from '@/api/queries'
+import { drawingQuery, findingsQuery } from '@/api/queries'
 import { Loaded } from '@/ui/Feedback'
 import { Page } from '@/ui/Page'
 import { Face, UnrolledCar, type Body } from '@/ui/drawing/CarDrawing'
@@ -11,6 +12,7 @@ import { CheckCard } from './CheckCard'
 import { Events } from './Events'
 import { PlaceList } from './PlaceList'
 import { Sleep } from './Sleep'
+import { AskFirst } from './equipment/AskFirst'
 import { checksQuery, nextUnanswered, type Walk } from './checkWalk'
 import { marksOf } from './findingMarks'
 
@@ -18,8 +20,7 @@ import { marksOf } from './findingMarks'
 export function CheckPage() {
   const { projectId = '' } = useParams()
   const { t } = useTranslation()
-  const project = useQuery(projectQuery(projectId))
-  const body = useQuery({ ...bodyQuery(project.data?.bodyStyle ?? 'ESTATE'), enabled: !!project.data })
+  const body = useQuery(drawingQuery(projectId))
   const walk = useQuery(checksQuery(projectId))
   return (
     <Loaded query={body} what={t('check.loading')}>
@@ -52,12 +53,14 @@ function Checks({ projectId, body, walk }: { projectId: string; body: Body; walk
   }
   const left = walk.steps.filter((s) => !s.seen).length
   const share = new Map(walk.places.map((p) => [p.place, p.unseen]))
+  const [pointed, setPointed] = useState<string>()
   const drawing = {
     body,
     marks: marksOf(findings.data ?? []),
     nameOf,
     unseen: (zone: string) => share.get(zone) ?? 0,
     onPress: (zone: string) => setParams({ place: zone }),
+    onPoint: setPointed,
     ...(step?.zone ? { selected: step.zone } : {}),
   }
   const suspects = {
@@ -71,6 +74,7 @@ function Checks({ projectId, body, walk }: { projectId: string; body: Body; walk
     <Page title={t('check.title')} answer={<LeftSentence left={left} unseen={walk.unseen} />}>
       <div className="grid grid-cols-[minmax(0,1fr)] gap-6 lg:grid-cols-[26rem_minmax(0,1fr)]">
         <div className="grid content-start gap-4">
+          <AskFirst projectId={projectId} questions={walk.questions} />
           {step ? (
             <CheckCard
               key={`${step.place} ${step.checkId}`}
@@ -103,7 +107,7 @@ function Checks({ projectId, body, walk }: { projectId: string; body: Body; walk
               <Face {...drawing} view={view} />
             </div>
           )}
-          <p className="quiet my-2 text-sm">{t('check.legend')}</p>
+          <p className="quiet my-2 text-sm">{pointed ? nameOf(pointed) : t('check.legend')}</p>
           <Tally tally={walk.tally} />
           <details>
             <summary className="cursor-pointer py-2 font-semibold">{t('check.places')}</summary>

@@ -7,8 +7,8 @@ import { Events } from './Events'
 import type { Step } from './checkWalk'
 
 const steps: Step[] = [
-  { checkId: 'belt-buckle', place: 'belts', zone: 'belts', seen: 'GOOD', cautions: [], ifBad: 'B' },
-  { checkId: 'starter-engages', place: 'starter', zone: 'starter', cautions: [], ifBad: 'B' },
+  { checkId: 'belt-buckle', place: 'belts', zone: 'belts', seen: 'GOOD', cautions: [], also: [], ifBad: 'B' },
+  { checkId: 'starter-engages', place: 'starter', zone: 'starter', cautions: [], also: [], ifBad: 'B' },
 ]
 const flood = {
   id: 'e',

@@ -15,12 +15,19 @@ import { minorText, parseMinor, useAmountProblem } from '@/ui/money'
 import { aims } from './JudgementFields'
 
 type Project = Schemas['ProjectRow']
+const carLayouts = [
+  'FRONT_ENGINE_REAR_DRIVE',
+  'FRONT_ENGINE_FRONT_DRIVE',
+  'FOUR_WHEEL_DRIVE',
+  'MID_ENGINE',
+  'REAR_ENGINE',
+] as const
 const states = ['LOOKING', 'ACTIVE', 'RESTING', 'FINISHED', 'SOLD', 'SCRAPPED'] as const
 
 const schema = z.object({
   vehicleName: z.string().trim().min(1, 'projects.nameMissing').max(120),
   builtYear: z.coerce.number({ error: 'projects.yearWrong' }).int('projects.yearWrong'),
-  drive: z.enum(['REAR', 'FRONT', 'ALL', 'REAR_ENGINE']),
+  layout: z.enum([...carLayouts, 'MOTORCYCLE']),
   driverSide: z.enum(['LEFT', 'RIGHT', 'NONE']),
   identity: z.string().max(120),
   aim: z.enum(aims),
@@ -37,7 +44,7 @@ function valuesOf(p: Project, currency: string): Values {
   return {
     vehicleName: p.vehicleName,
     builtYear: p.builtYear,
-    drive: p.drive,
+    layout: p.layout,
     driverSide: p.driverSide,
     identity: p.identity,
     aim: p.aim,
@@ -76,7 +83,7 @@ export function ProjectForm({
       : {
           vehicleName: '',
           builtYear: '' as unknown as number,
-          drive: 'REAR' as const,
+          layout: 'FRONT_ENGINE_REAR_DRIVE' as const,
           driverSide: 'LEFT' as const,
           identity: '',
           aim: 'ROAD_READY' as const,
@@ -108,12 +115,12 @@ export function ProjectForm({
     const monthlyMinor = v.monthly.trim() === '' ? 0 : parseMinor(v.monthly, currency)
     if (budgetMinor === undefined) return form.setError('budget', { message: amountProblem(v.budget, currency) })
     if (monthlyMinor === undefined) return form.setError('monthly', { message: amountProblem(v.monthly, currency) })
-    const { vehicleName, builtYear, drive, driverSide, identity, aim, state, doubtfulParts, note, targetOn } = v
+    const { vehicleName, builtYear, layout, driverSide, identity, aim, state, doubtfulParts, note, targetOn } = v
     save.mutate(
       {
         vehicleName,
         builtYear,
-        drive,
+        layout: bodyStyle === 'MOTORCYCLE' ? 'MOTORCYCLE' : layout,
         driverSide,
         identity,
         aim,
@@ -166,13 +173,15 @@ export function ProjectForm({
               </option>
             ))}
           </Choice>
-          <Choice label={t('projects.drive')} {...form.register('drive')}>
-            {(['REAR', 'FRONT', 'ALL'] as const).map((d) => (
-              <option key={d} value={d}>
-                {t(`drive.${d}`)}
-              </option>
-            ))}
-          </Choice>
+          {bodyStyle !== 'MOTORCYCLE' && (
+            <Choice label={t('projects.layout')} {...form.register('layout')}>
+              {carLayouts.map((l) => (
+                <option key={l} value={l}>
+                  {t(`layout.${l}`)}
+                </option>
+              ))}
+            </Choice>
+          )}
           <Choice label={t('projects.driverSide')} {...form.register('driverSide')}>
             {(['LEFT', 'RIGHT', 'NONE'] as const).map((s) => (
               <option key={s} value={s}>

@@ -7,8 +7,16 @@ import { Sleep } from './Sleep'
 import type { Step } from './checkWalk'
 
 const steps: Step[] = [
-  { checkId: 'tyre-age', place: 'front-wheel-left', zone: 'front-wheel-left', seen: 'BAD', cautions: [], ifBad: 'B' },
-  { checkId: 'fuel-age', place: 'fuel-tank', zone: 'fuel-tank', cautions: [], ifBad: 'B' },
+  {
+    checkId: 'tyre-age',
+    place: 'front-wheel-left',
+    zone: 'front-wheel-left',
+    seen: 'BAD',
+    cautions: [],
+    also: [],
+    ifBad: 'B',
+  },
+  { checkId: 'fuel-age', place: 'fuel-tank', zone: 'fuel-tank', cautions: [], also: [], ifBad: 'B' },
 ]
 const slept = {
   evidence: [{ id: 'e', kind: 'DATED_PAPER', usedOn: '2017-09-01', note: 'inspection' }],

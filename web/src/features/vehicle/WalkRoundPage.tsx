@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query'
 import { Link, useParams, useSearchParams } from 'react-router'
 import { useTranslation } from 'react-i18next'
 import { ListChecks } from 'lucide-react'
-import { bodyQuery, findingsQuery, projectQuery } from '@/api/queries'
+import { drawingQuery, findingsQuery } from '@/api/queries'
 import { Loaded } from '@/ui/Feedback'
 import { Page } from '@/ui/Page'
 import { Face, UnrolledCar, type Body } from '@/ui/drawing/CarDrawing'
@@ -19,8 +19,7 @@ import type { Schemas } from '@/api/client'
 export function WalkRoundPage() {
   const { projectId = '' } = useParams()
   const { t } = useTranslation()
-  const project = useQuery(projectQuery(projectId))
-  const body = useQuery({ ...bodyQuery(project.data?.bodyStyle ?? 'ESTATE'), enabled: !!project.data })
+  const body = useQuery(drawingQuery(projectId))
   const findings = useQuery(findingsQuery(projectId))
   return (
     <Loaded query={body} what={t('walk.loading')}>
@@ -55,7 +54,15 @@ function WalkRound({
     const isNew = findings.every((f) => f.zone !== pressed)
     show(pressed === zone ? {} : { zone: pressed, ...(isNew && { new: pressed }) })
   }
-  const drawing = { body, marks: marksOf(findings), nameOf, onPress: press, ...(zone ? { selected: zone } : {}) }
+  const [pointed, setPointed] = useState<string>()
+  const drawing = {
+    body,
+    marks: marksOf(findings),
+    nameOf,
+    onPress: press,
+    onPoint: setPointed,
+    ...(zone ? { selected: zone } : {}),
+  }
   return (
     <Page
       title={t('walk.title')}
@@ -76,7 +83,7 @@ function WalkRound({
           <div className="md:hidden">
             <OneFace {...drawing} />
           </div>
-          <p className="quiet mt-2 text-sm">{t('walk.legend')}</p>
+          <p className="quiet mt-2 min-h-10 text-sm">{pointed ? nameOf(pointed) : t('walk.legend')}</p>
         </div>
         <div>
           <FindingList
@@ -129,7 +136,7 @@ function WalkAnswer({
       {dangerous.length > 0
         ? t('walk.dangerous', {
             count: dangerous.length,
-            zones: [...new Set(dangerous.map((f) => nameOf(f.zone)))].join('; '),
+            zones: nameOf(dangerous[0]!.zone),
           })
         : t('walk.nothingDangerous')}{' '}
       {before.length > 0 && t('walk.beforeRoad', { count: before.length })}{' '}

@@ -6,6 +6,7 @@ const step = (checkId: string, place: string, seen?: Step['seen']): Step => ({
   place,
   zone: place,
   cautions: [],
+  also: [],
   ifBad: 'B',
   ...(seen ? { seen } : {}),
 })

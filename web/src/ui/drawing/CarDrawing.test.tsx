@@ -39,3 +39,14 @@ it('says in words what a mark says by its shape', () => {
   expect(screen.getByRole('button', { name: /Sill, left.*2.*A/ })).toBeInTheDocument()
   expect(screen.getByRole('button', { name: 'Bonnet' })).toHaveAttribute('aria-pressed', 'true')
 })
+
+it('says which place the pointer or the focus is at', async () => {
+  const onPoint = vi.fn()
+  render(<UnrolledCar body={body} marks={[]} nameOf={(z) => z} onPress={vi.fn()} onPoint={onPoint} />)
+  await userEvent.hover(screen.getByRole('button', { name: 'bonnet' }))
+  expect(onPoint).toHaveBeenLastCalledWith('bonnet')
+  await userEvent.unhover(screen.getByRole('button', { name: 'bonnet' }))
+  expect(onPoint).toHaveBeenLastCalledWith(undefined)
+  await userEvent.tab()
+  expect(onPoint).toHaveBeenLastCalledWith('bonnet')
+})

@@ -2,7 +2,7 @@ import { useTranslation } from 'react-i18next'
 import type { Schemas } from '@/api/client'
 import { MarkShape, type SafetyClass } from '../SafetyMark'
 
-export type Body = Schemas['Body']
+export type Body = Schemas['Drawing']
 type View = Body['views'][number]
 
 /** What is shown in a zone: the gravest class found there, how many, and whether all of it is closed. */
@@ -16,10 +16,12 @@ type Props = {
   unseen?: (zone: string) => number
   nameOf: (zone: string) => string
   onPress: (zone: string) => void
+  /** The zone below the pointer or with the focus, to be named; undefined when there is none. */
+  onPoint?: (zone: string | undefined) => void
 }
 
 /** One face of the unrolled vehicle. Every zone is a button. */
-export function Face({ view, body, marks, selected, unseen, nameOf, onPress }: Props & { view: View }) {
+export function Face({ view, body, marks, selected, unseen, nameOf, onPress, onPoint }: Props & { view: View }) {
   const { t } = useTranslation()
   const zones = body.zones.filter((z) => z.view === view.id)
   return (
@@ -48,6 +50,10 @@ export function Face({ view, body, marks, selected, unseen, nameOf, onPress }: P
               aria-pressed={selected === z.id}
               className={mark ? 'zone zone-has' : 'zone'}
               onClick={() => onPress(z.id)}
+              onPointerEnter={() => onPoint?.(z.id)}
+              onPointerLeave={() => onPoint?.(undefined)}
+              onFocus={() => onPoint?.(z.id)}
+              onBlur={() => onPoint?.(undefined)}
               onKeyDown={(e) => {
                 if (e.key === 'Enter' || e.key === ' ') {
                   e.preventDefault()
@@ -115,17 +121,28 @@ function Hatching({ view, zones, unseen }: { view: View; zones: Body['zones']; u
   )
 }
 
-/** All faces at once, unrolled into a net as the drawing file places them. */
+/** What stands above the drawing on a page, in rem: the whole of it is to be seen beside its list. */
+const ABOVE = 18
+
+/** All faces at once, unrolled into a net as the drawing file places them; never higher than the window. */
 export function UnrolledCar(props: Props) {
   const views = props.body.views
   const columns = Math.max(...views.map((v) => v.column)) + 1
   const widest = Array.from({ length: columns }, (_, c) =>
     Math.max(...views.filter((v) => v.column === c).map((v) => v.width)),
   )
+  const width = widest.reduce((a, b) => a + b, 0)
+  const rows = Math.max(...views.map((v) => v.row)) + 1
+  const height = Array.from({ length: rows }, (_, r) =>
+    Math.max(0, ...views.filter((v) => v.row === r).map((v) => v.height)),
+  ).reduce((a, b) => a + b, 0)
   return (
     <div
-      className="grid items-center gap-x-3 gap-y-1"
-      style={{ gridTemplateColumns: widest.map((w) => `${w}fr`).join(' ') }}
+      className="mx-auto grid items-center gap-x-3 gap-y-1"
+      style={{
+        gridTemplateColumns: widest.map((w) => `${w}fr`).join(' '),
+        maxWidth: `calc((100dvh - ${ABOVE + 1.25 * rows}rem) * ${(width / height).toFixed(3)})`,
+      }}
     >
       {views.map((view) => (
         <figure key={view.id} style={{ gridColumn: view.column + 1, gridRow: view.row + 1 }}>

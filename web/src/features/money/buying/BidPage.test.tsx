@@ -58,7 +58,7 @@ beforeEach(() => {
     .when('GET /api/projects/car/buying', weighed)
     .when('GET /api/projects/car/findings', [])
     .when('GET /api/projects/car', { id: 'car', bodyStyle: 'ESTATE', state: 'LOOKING' })
-    .when('GET /api/bodies/ESTATE', {
+    .when('GET /api/projects/car/drawing', {
       style: 'ESTATE',
       views: [],
       zones: [{ id: 'sill-left', name: 'Sill', side: 'LEFT' }],

@@ -2,7 +2,7 @@ import { useState } from 'react'
 import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
-import { bodyQuery, needsQuery, projectQuery } from '@/api/queries'
+import { drawingQuery, needsQuery } from '@/api/queries'
 import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/Feedback'
 import { Choice, TextField } from '@/ui/Field'
@@ -19,8 +19,7 @@ const whens: When[] = ['EVENT', 'DATE', 'ARRIVAL']
 export function OweForm({ projectId, onClose }: { projectId: string; onClose: () => void }) {
   const { t } = useTranslation()
   const nameOf = useZoneNames(projectId)
-  const { data: project } = useQuery(projectQuery(projectId))
-  const { data: body } = useQuery({ ...bodyQuery(project?.bodyStyle ?? 'ESTATE'), enabled: !!project })
+  const { data: body } = useQuery(drawingQuery(projectId))
   const { data: needs } = useQuery(needsQuery(projectId))
   const [id] = useState(() => crypto.randomUUID())
   const [v, setV] = useState({ what: '', later: '', zone: '', event: '', dueOn: '', needId: '', jobId: '' })

@@ -23,7 +23,10 @@ const debt = (id: string, due: boolean, more: object = {}) => ({
 const open = (debts: object[]) => {
   server.when('GET /api/projects/car/debts', debts)
   server.when('GET /api/projects/car', { bodyStyle: 'ESTATE' })
-  server.when('GET /api/bodies/ESTATE', { views: [], zones: [{ id: 'tailgate', name: 'Tailgate', side: 'NONE' }] })
+  server.when('GET /api/projects/car/drawing', {
+    views: [],
+    zones: [{ id: 'tailgate', name: 'Tailgate', side: 'NONE' }],
+  })
   server.when('GET /api/projects/car/jobs', { jobs: [] }).when('GET /api/projects/car/needs', [])
   show(<OwedPage />, '/p/car', '/p/:projectId')
 }

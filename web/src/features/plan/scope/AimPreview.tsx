@@ -2,7 +2,7 @@ import { useState } from 'react'
 import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
-import { bodyQuery, projectQuery } from '@/api/queries'
+import { drawingQuery, projectQuery } from '@/api/queries'
 import { useRole } from '@/api/useRole'
 import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/Feedback'
@@ -19,7 +19,7 @@ export function AimPreview({ projectId, scope }: { projectId: string; scope: Sco
   const { t } = useTranslation()
   const nameOf = useZoneNames(projectId)
   const { data: project } = useQuery(projectQuery(projectId))
-  const { data: body } = useQuery({ ...bodyQuery(project?.bodyStyle ?? 'ESTATE'), enabled: !!project })
+  const { data: body } = useQuery(drawingQuery(projectId))
   const [aim, setAim] = useState<Aim | ''>('')
   const [zone, setZone] = useState('')
   return (
@@ -74,7 +74,7 @@ function Outlook({ project, aim, zone }: { project: Schemas['ProjectRow']; aim: 
   })
   const set = useWrite(
     (_: object, id) => {
-      const { vehicleName, builtYear, drive, driverSide, identity, note, state, doubtfulParts } = project
+      const { vehicleName, builtYear, layout, driverSide, identity, note, state, doubtfulParts } = project
       const { budgetMinor, monthlyMinor, targetOn } = project
       return zone
         ? unwrap(
@@ -91,7 +91,7 @@ function Outlook({ project, aim, zone }: { project: Schemas['ProjectRow']; aim: 
                 fields: {
                   vehicleName,
                   builtYear,
-                  drive,
+                  layout,
                   driverSide,
                   identity,
                   note,

@@ -74,7 +74,7 @@ beforeEach(() => {
     .when('GET /api/projects/car/road', road)
     .when('GET /api/projects/car/findings', [{ id: 'f', kind: 'LEAK', zone: 'brake-pipes', note: '' }])
     .when('GET /api/projects/car', { bodyStyle: 'ESTATE' })
-    .when('GET /api/bodies/ESTATE', {
+    .when('GET /api/projects/car/drawing', {
       style: 'ESTATE',
       zones: [{ id: 'brake-pipes', name: 'Brake pipes', side: 'NONE' }],
       views: [],

@@ -21,7 +21,7 @@ const path = 'POST /api/findings/f2/looks'
 beforeEach(() => {
   server
     .when('GET /api/projects/car', { id: 'car', bodyStyle: 'ESTATE' })
-    .when('GET /api/bodies/ESTATE', { style: 'ESTATE', views: [], zones: [] })
+    .when('GET /api/projects/car/drawing', { style: 'ESTATE', views: [], zones: [] })
     .when('GET /api/projects/car/findings', [
       finding('f1', 'LEAK'),
       finding('f2', 'DENT'),

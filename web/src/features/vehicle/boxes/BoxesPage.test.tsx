@@ -15,7 +15,7 @@ const path = 'PUT /api/projects/car/inventory'
 beforeEach(() => {
   server
     .when('GET /api/projects/car', { id: 'car', bodyStyle: 'ESTATE' })
-    .when('GET /api/bodies/ESTATE', {
+    .when('GET /api/projects/car/drawing', {
       style: 'ESTATE',
       views: [],
       zones: [{ id: 'load-bay', name: 'Load bay', side: 'NONE' }],

@@ -4,7 +4,7 @@ import { useParams } from 'react-router'
 import { useTranslation } from 'react-i18next'
 import { Plus } from 'lucide-react'
 import { api, unwrap, type Schemas } from '@/api/client'
-import { bodyQuery, projectQuery } from '@/api/queries'
+import { drawingQuery } from '@/api/queries'
 import { Loaded } from '@/ui/Feedback'
 import { Page, Part } from '@/ui/Page'
 import { groupBy } from '@/ui/groupBy'
@@ -19,8 +19,7 @@ export function BoxesPage() {
   const { projectId = '' } = useParams()
   const { t } = useTranslation()
   const nameOf = useZoneNames(projectId)
-  const project = useQuery(projectQuery(projectId))
-  const body = useQuery({ ...bodyQuery(project.data?.bodyStyle ?? 'ESTATE'), enabled: !!project.data })
+  const body = useQuery(drawingQuery(projectId))
   const lines = useQuery({
     queryKey: ['inventory', projectId],
     queryFn: () => unwrap(api.GET('/api/projects/{projectId}/inventory', { params: { path: { projectId } } })),

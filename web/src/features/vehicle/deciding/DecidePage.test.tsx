@@ -24,7 +24,7 @@ beforeEach(() => {
       { findingId: 'f2', decision: 'REPLACE', why: 'SAFETY_NEEDS_A_NEW_PART' },
     ])
     .when('GET /api/projects/car', { id: 'car', bodyStyle: 'ESTATE', doubtfulParts: 'REPLACE' })
-    .when('GET /api/bodies/ESTATE', { style: 'ESTATE', views: [], zones: [] })
+    .when('GET /api/projects/car/drawing', { style: 'ESTATE', views: [], zones: [] })
     .when('POST /api/findings/f1/decision', undefined)
     .when('POST /api/findings/f2/decision', undefined)
     .when('POST /api/projects/car/decisions', undefined)

@@ -42,8 +42,8 @@ it('puts first what nobody knows, and keeps what was seen', async () => {
   await userEvent.selectOptions(sheet.getByLabelText('How is it known?'), 'PAPERS')
   await userEvent.click(sheet.getByRole('button', { name: 'Keep it' }))
   await waitFor(() => expect(server.writes(path)).toHaveLength(1))
-  expect(server.writes(path)[0]!.body).toMatchObject({ item: 'airbags', value: 'none', how: 'PAPERS' })
-  expect(server.writes(path)[0]!.body).not.toHaveProperty('since')
+  expect(server.writes(path)[0]!.body).toMatchObject({ facts: [{ item: 'airbags', value: 'none', how: 'PAPERS' }] })
+  expect(server.writes(path)[0]!.body).not.toHaveProperty('facts[0].since')
 })
 
 it('shows what was said before', async () => {

@@ -1,24 +1,27 @@
 import { useState } from 'react'
-import { queryOptions, useQuery } from '@tanstack/react-query'
+import { useQuery } from '@tanstack/react-query'
 import { useParams } from 'react-router'
 import { useTranslation } from 'react-i18next'
-import { CircleDashed, CircleHelp, Eye, Quote } from 'lucide-react'
-import { api, unwrap, type Schemas } from '@/api/client'
-import { Loaded } from '@/ui/Feedback'
+import { Calendar, CircleDashed, CircleHelp, Eye, Quote } from 'lucide-react'
+import { api, unwrap, write, type Schemas } from '@/api/client'
+import { equipmentQuery } from '@/api/queries'
+import { useWrite } from '@/api/useWrite'
+import { Loaded, ProblemAlert } from '@/ui/Feedback'
 import { Page, Part } from '@/ui/Page'
 import { FactForm } from './FactForm'
 
 export type Equipment = Schemas['EquipmentItemResponse']
 
-const equipmentQuery = (projectId: string) =>
-  queryOptions({
-    queryKey: ['equipment', projectId],
-    queryFn: () => unwrap(api.GET('/api/projects/{projectId}/equipment', { params: { path: { projectId } } })),
-  })
+type Group = 'unknown' | 'guessed' | 'said' | 'known' | 'only'
 
-const standing = (e: Equipment) =>
-  e.how === 'SEEN' || e.how === 'PAPERS' ? 'known' : e.how === 'SAID' ? 'said' : e.value ? 'guessed' : 'unknown'
-const groups = ['unknown', 'guessed', 'said', 'known'] as const
+/** What its year and layout leave no choice about stands by itself: nobody has to look. */
+function standing(e: Equipment): Group {
+  if (e.how === 'SEEN' || e.how === 'PAPERS') return 'known'
+  if (e.how === 'SAID') return 'said'
+  if (e.values.filter((v) => v.possible).length === 1) return 'only'
+  return e.value ? 'guessed' : 'unknown'
+}
+const groups: Group[] = ['unknown', 'guessed', 'said', 'known', 'only']
 
 /** What the vehicle has: unknown first, since what nobody ruled out counts as there. */
 export function EquipmentPage() {
@@ -29,13 +32,13 @@ export function EquipmentPage() {
   return (
     <Loaded query={equipment} what={t('equipment.loading')}>
       {(all) => {
-        const of = (group: (typeof groups)[number]) => all.filter((e) => standing(e) === group)
+        const of = (group: Group) => all.filter((e) => standing(e) === group)
         return (
           <Page
             title={t('equipment.title')}
             answer={t('equipment.answer', {
               known: of('known').length,
-              all: all.length,
+              all: all.length - of('only').length,
               unknown: of('unknown').length,
             })}
           >
@@ -44,6 +47,7 @@ export function EquipmentPage() {
               .filter((g) => of(g).length > 0)
               .map((g) => (
                 <Part key={g} title={t(`equipment.${g}`)} aside={<span className="quiet text-sm">{of(g).length}</span>}>
+                  {g === 'guessed' && <AllSeen projectId={projectId} guessed={of(g)} />}
                   <ul className="grid gap-x-8 sm:grid-cols-2 lg:grid-cols-3">
                     {of(g).map((e) => (
                       <Line key={e.id} item={e} onOpen={() => setOpen(e)} />
@@ -59,7 +63,33 @@ export function EquipmentPage() {
   )
 }
 
-const icon = { unknown: CircleHelp, guessed: CircleDashed, said: Quote, known: Eye }
+/** All that is guessed, seen to be so: one press after one look. */
+function AllSeen({ projectId, guessed }: { projectId: string; guessed: Equipment[] }) {
+  const { t } = useTranslation()
+  const save = useWrite(
+    (_: void, writeId) =>
+      unwrap(
+        api.POST('/api/projects/{projectId}/equipment', {
+          params: { path: { projectId } },
+          body: {
+            facts: guessed.map((e) => ({ id: crypto.randomUUID(), item: e.id, value: e.value!, how: 'SEEN' as const })),
+          },
+          ...write(writeId),
+        }),
+      ),
+    { said: () => t('equipment.allKept', { count: guessed.length }) },
+  )
+  return (
+    <>
+      <button type="button" className="btn my-2" disabled={save.isPending} onClick={() => save.mutate()}>
+        {t('equipment.allSeen', { count: guessed.length })}
+      </button>
+      <ProblemAlert error={save.error} />
+    </>
+  )
+}
+
+const icon = { unknown: CircleHelp, guessed: CircleDashed, said: Quote, known: Eye, only: Calendar }
 
 function Line({ item: e, onOpen }: { item: Equipment; onOpen: () => void }) {
   const { t } = useTranslation()

@@ -23,7 +23,11 @@ export function FactForm({ projectId, item, onClose }: { projectId: string; item
   const save = useWrite(
     (body: Fact, writeId) =>
       unwrap(
-        api.POST('/api/projects/{projectId}/equipment', { params: { path: { projectId } }, body, ...write(writeId) }),
+        api.POST('/api/projects/{projectId}/equipment', {
+          params: { path: { projectId } },
+          body: { facts: [body] },
+          ...write(writeId),
+        }),
       ),
     { said: () => t('equipment.kept', { item: item.name, value: nameOf(value) }), done: onClose },
   )

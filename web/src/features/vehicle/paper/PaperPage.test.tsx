@@ -9,7 +9,7 @@ import { PaperPage } from './PaperPage'
 beforeEach(() => {
   server
     .when('GET /api/projects/car', { id: 'car', bodyStyle: 'ESTATE', vehicleName: 'Pipit' })
-    .when('GET /api/bodies/ESTATE', { style: 'ESTATE', views: [], zones: [] })
+    .when('GET /api/projects/car/drawing', { style: 'ESTATE', views: [], zones: [] })
     .when('GET /api/projects/car/checks', {
       edition: 'E862',
       checks: [

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useParams, useSearchParams } from 'react-router'
 import { useTranslation } from 'react-i18next'
 import { Plus } from 'lucide-react'
-import { bodyQuery, projectQuery } from '@/api/queries'
+import { drawingQuery } from '@/api/queries'
 import { Loaded } from '@/ui/Feedback'
 import { Page } from '@/ui/Page'
 import { useZoneNames } from '@/ui/zones'
@@ -16,8 +16,7 @@ const gravity = { OUTSIDE: 0, NOT_JUDGED: 1, WATCH: 2, WITHIN: 3 } as const
 export function ReadingsPage() {
   const { projectId = '' } = useParams()
   const { t } = useTranslation()
-  const project = useQuery(projectQuery(projectId))
-  const body = useQuery({ ...bodyQuery(project.data?.bodyStyle ?? 'ESTATE'), enabled: !!project.data })
+  const body = useQuery(drawingQuery(projectId))
   const readings = useQuery(readingsQuery(projectId))
   const zoneName = useZoneNames(projectId)
   const nameOf = (place: string) => (place === 'papers' || place === 'road' ? t(`check.${place}`) : zoneName(place))

@@ -21,7 +21,7 @@ const remark = (id: string, about: object, state: string) => ({
 beforeEach(() => {
   server
     .when('GET /api/projects/car', { id: 'car', bodyStyle: 'ESTATE' })
-    .when('GET /api/bodies/ESTATE', {
+    .when('GET /api/projects/car/drawing', {
       style: 'ESTATE',
       views: [],
       zones: [{ id: 'belts', name: 'Seat belts', side: 'NONE' }],

@@ -8,27 +8,25 @@ import { OutsidePage } from './OutsidePage'
 beforeEach(() => {
   Element.prototype.scrollIntoView = () => {}
   window.location.hash = '#secret'
-  server
-    .when('GET /api/review', {
-      vehicleName: 'Pipit',
-      builtYear: 1969,
-      bodyStyle: 'ESTATE',
-      findings: [
-        {
-          id: 'f',
-          zone: 'sill-left',
-          kind: 'RUST_THROUGH',
-          severity: 3,
-          safetyClass: 'A',
-          howSeen: 'PHOTO',
-          covered: false,
-          note: 'A hole',
-          photos: [],
-        },
-      ],
-      remarks: [],
-    })
-    .when('GET /api/bodies/ESTATE', { style: 'ESTATE', views: [], zones: [] })
+  server.when('GET /api/review', {
+    vehicleName: 'Pipit',
+    builtYear: 1969,
+    drawing: { style: 'ESTATE', views: [], zones: [], others: [] },
+    findings: [
+      {
+        id: 'f',
+        zone: 'sill-left',
+        kind: 'RUST_THROUGH',
+        severity: 3,
+        safetyClass: 'A',
+        howSeen: 'PHOTO',
+        covered: false,
+        note: 'A hole',
+        photos: [],
+      },
+    ],
+    remarks: [],
+  })
 })
 
 it('lets an outsider say something about a finding, once', async () => {

@@ -1,9 +1,9 @@
 import { useRef, useState } from 'react'
 import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
-import { bodyQuery } from '@/api/queries'
 import { Loaded } from '@/ui/Feedback'
 import { Page } from '@/ui/Page'
+import { useZoneName } from '@/ui/zones'
 import { groupBy } from '@/ui/groupBy'
 import { SafetyMark } from '@/ui/SafetyMark'
 import { UnrolledCar } from '@/ui/drawing/CarDrawing'
@@ -24,18 +24,14 @@ export function OutsidePage() {
 
 function Outside({ token, review }: { token: string; review: Review }) {
   const { t } = useTranslation()
-  const body = useQuery(bodyQuery(review.bodyStyle))
+  const zoneName = useZoneName()
   const [about, setAbout] = useState<About>()
   const form = useRef<HTMLElement>(null)
   const choose = (chosen: About) => {
     setAbout(chosen)
     form.current?.scrollIntoView({ block: 'nearest' }) // on a phone it lies above what was pressed
   }
-  const nameOf = (id: string) => {
-    const zone = body.data?.zones.find((z) => z.id === id)
-    if (!zone) return id
-    return zone.side === 'NONE' ? zone.name : `${zone.name}, ${t(`side.${zone.side}`)}`
-  }
+  const nameOf = (id: string) => zoneName(review.drawing, id)
   const titleOf = (f: Review['findings'][number]) => `${t(`kind.${f.kind}`)}: ${nameOf(f.zone)}`
   const marks = [...groupBy(review.findings, (f) => f.zone)].map(([zone, here]) => ({
     zone,
@@ -53,15 +49,15 @@ function Outside({ token, review }: { token: string; review: Review }) {
       <p className="mb-4">{t('outside.how')}</p>
       <div className="grid grid-cols-[minmax(0,1fr)] gap-6 lg:grid-cols-[minmax(0,1fr)_24rem]">
         <div>
-          {body.data && (
+          {
             <UnrolledCar
-              body={body.data}
+              body={review.drawing}
               marks={marks}
               nameOf={nameOf}
               onPress={(zone) => choose({ zone })}
               {...(about && 'zone' in about && { selected: about.zone })}
             />
-          )}
+          }
           <ul className="mt-4">
             {review.findings.map((f) => (
               <li key={f.id} className="border-b border-base-300 py-2">

@@ -4,7 +4,7 @@ import { useParams } from 'react-router'
 import { useTranslation } from 'react-i18next'
 import { Plus, Printer } from 'lucide-react'
 import { api, unwrap, type Schemas } from '@/api/client'
-import { bodyQuery, projectQuery } from '@/api/queries'
+import { drawingQuery } from '@/api/queries'
 import { Loaded } from '@/ui/Feedback'
 import { Page, Part } from '@/ui/Page'
 import { groupBy } from '@/ui/groupBy'
@@ -27,8 +27,7 @@ const todo = ['REPLACE', 'MOVE_BEFORE_WELDING', 'PULL', 'FIND_A_REFERENCE', 'MEA
 export function ShellPage() {
   const { projectId = '' } = useParams()
   const { t } = useTranslation()
-  const project = useQuery(projectQuery(projectId))
-  const body = useQuery({ ...bodyQuery(project.data?.bodyStyle ?? 'ESTATE'), enabled: !!project.data })
+  const body = useQuery(drawingQuery(projectId))
   const nameOf = useZoneNames(projectId)
   const points = useQuery(shellQuery(projectId))
   const [editing, setEditing] = useState<ReferencePoint | 'new'>()

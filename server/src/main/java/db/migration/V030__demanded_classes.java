@@ -11,10 +11,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import ofisino.core.kernel.VehicleSystem;
+import ofisino.core.vehicle.BodyStyle;
 import ofisino.core.vehicle.HowSeen;
 import ofisino.core.vehicle.body.Bodies;
 import ofisino.core.vehicle.body.Body;
-import ofisino.core.vehicle.body.BodyStyle;
 import ofisino.core.vehicle.body.Zone;
 import ofisino.core.vehicle.check.Answer;
 import ofisino.core.vehicle.check.Catalogue;
@@ -60,7 +60,7 @@ public class V030__demanded_classes extends BaseJavaMigration {
     private List<Vehicle> vehicles(Statement sql) throws SQLException {
         List<Vehicle> found = new ArrayList<>();
         try (ResultSet r = sql.executeQuery(
-                "select p.garage_id, p.id, p.state in ('FINISHED', 'SOLD', 'SCRAPPED'), v.body_style, v.built_year from project p join vehicle v on v.id = p.vehicle_id")) {
+                "select p.garage_id, p.id, p.state in ('FINISHED', 'SOLD', 'SCRAPPED'), v.body_style from project p join vehicle v on v.id = p.vehicle_id")) {
             while (r.next()) {
                 Body body = bodies.of(BodyStyle.valueOf(r.getString(4)));
                 found.add(new Vehicle(
@@ -68,7 +68,7 @@ public class V030__demanded_classes extends BaseJavaMigration {
                         r.getObject(2, UUID.class),
                         r.getBoolean(3),
                         body,
-                        catalogue.of(body, r.getInt(5))));
+                        catalogue.everywhere(body)));
             }
         }
         return found;

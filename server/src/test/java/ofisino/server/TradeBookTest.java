@@ -203,7 +203,7 @@ class TradeBookTest {
                                         : a.at("/subject/kind").asString() + ":")
                                 + a.at("/subject/id").asString(),
                         a);
-            for (JsonNode z : owner.get("/api/bodies/" + body).ok().path("zones"))
+            for (JsonNode z : owner.get(base + "/drawing").ok().path("zones"))
                 systems.put(z.path("id").asString(), z.path("system").asString());
         }
 

@@ -9,7 +9,6 @@ import ofisino.core.kernel.Side;
 import ofisino.core.vehicle.body.Bodies;
 import ofisino.core.vehicle.body.Body;
 import ofisino.core.vehicle.body.BodyReader;
-import ofisino.core.vehicle.body.BodyStyle;
 import ofisino.core.vehicle.body.BodyView;
 import ofisino.core.vehicle.body.Zone;
 import org.junit.jupiter.api.Test;

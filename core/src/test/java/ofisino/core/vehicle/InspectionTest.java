@@ -11,7 +11,6 @@ import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.vehicle.body.Bodies;
 import ofisino.core.vehicle.body.Body;
-import ofisino.core.vehicle.body.BodyStyle;
 import ofisino.core.vehicle.body.Zone;
 import ofisino.core.vehicle.inspection.Decision;
 import ofisino.core.vehicle.inspection.DecisionRules;

@@ -6,7 +6,6 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.vehicle.body.Bodies;
-import ofisino.core.vehicle.body.BodyStyle;
 import ofisino.core.vehicle.body.Nearby;
 import ofisino.core.vehicle.body.Zone;
 import org.junit.jupiter.api.Test;

@@ -8,10 +8,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import ofisino.core.vehicle.body.Bodies;
-import ofisino.core.vehicle.body.BodyStyle;
 import ofisino.core.vehicle.check.Catalogue;
 import ofisino.core.vehicle.check.PlacedCheck;
+import ofisino.core.vehicle.check.Walks;
 import ofisino.core.vehicle.sleep.Evidence;
 import ofisino.core.vehicle.sleep.Evidence.Kind;
 import ofisino.core.vehicle.sleep.Sleep;
@@ -19,8 +18,7 @@ import org.junit.jupiter.api.Test;
 
 class SleepTest {
     private static final LocalDate TODAY = LocalDate.of(2026, 11, 25);
-    private static final List<PlacedCheck> ESTATE =
-            Catalogue.load().of(Bodies.load().of(BodyStyle.ESTATE), 1969);
+    private static final List<PlacedCheck> ESTATE = Walks.of(BodyStyle.ESTATE, 1969);
     private final Sleep sleep = Sleep.load();
 
     private static Evidence on(Kind kind, int year, int month) {

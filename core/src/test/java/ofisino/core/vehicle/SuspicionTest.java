@@ -3,11 +3,10 @@ package ofisino.core.vehicle;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import ofisino.core.vehicle.body.Bodies;
-import ofisino.core.vehicle.body.BodyStyle;
 import ofisino.core.vehicle.check.Catalogue;
 import ofisino.core.vehicle.check.Check;
 import ofisino.core.vehicle.check.PlacedCheck;
+import ofisino.core.vehicle.check.Walks;
 import ofisino.core.vehicle.inspection.SafetyClass;
 import ofisino.core.vehicle.suspicion.Event;
 import ofisino.core.vehicle.suspicion.Suspicion;
@@ -30,7 +29,7 @@ class SuspicionTest {
     /** Scenario 5: flooded to the sills, so bearings, buckles and pretensioners, control units and starter come under suspicion. */
     @Test
     void aFloodReachesWhatLiesLow() {
-        List<PlacedCheck> hatchback = catalogue.of(Bodies.load().of(BodyStyle.HATCHBACK), 2008);
+        List<PlacedCheck> hatchback = Walks.of(BodyStyle.HATCHBACK, 2008);
         List<Suspect> suspects = suspicion.of(Event.FLOODED, hatchback);
         assertThat(suspects)
                 .extracting(s -> s.check().check().id())
@@ -46,7 +45,7 @@ class SuspicionTest {
 
     @Test
     void aLongSleepOfAMotorcycleBringsItsOwnSuspects() {
-        List<PlacedCheck> motorcycle = catalogue.of(Bodies.load().of(BodyStyle.MOTORCYCLE), 1977);
+        List<PlacedCheck> motorcycle = Walks.of(BodyStyle.MOTORCYCLE, 1977);
         assertThat(suspicion.of(Event.LONG_SLEEP, motorcycle))
                 .extracting(s -> s.check().place())
                 .contains("tank-cap", "front-wheel", "rear-wheel", "engine-block")
@@ -57,7 +56,7 @@ class SuspicionTest {
     @ParameterizedTest
     @EnumSource(Event.class)
     void whatHappenedOnlyMakesGraver(Event event) {
-        List<PlacedCheck> hatchback = catalogue.of(Bodies.load().of(BodyStyle.HATCHBACK), 2008);
+        List<PlacedCheck> hatchback = Walks.of(BodyStyle.HATCHBACK, 2008);
         List<PlacedCheck> weighed = suspicion.weighed(hatchback, List.of(event));
         assertThat(weighed).hasSameSizeAs(hatchback);
         for (int i = 0; i < weighed.size(); i++) {
@@ -72,7 +71,7 @@ class SuspicionTest {
 
     @Test
     void aShellThatWasHitIsDangerous() {
-        List<PlacedCheck> saloon = catalogue.of(Bodies.load().of(BodyStyle.SALOON), 1998);
+        List<PlacedCheck> saloon = Walks.of(BodyStyle.SALOON, 1998);
         assertThat(suspicion.weighed(saloon, List.of(Event.VERMIN, Event.CRASHED)))
                 .filteredOn(c -> c.check().id().equals("symmetry-diagonals"))
                 .isNotEmpty()

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.UUID;
 import ofisino.core.kernel.Aim;
 import ofisino.core.vehicle.body.Body;
-import ofisino.core.vehicle.equipment.Drive;
+import ofisino.core.vehicle.equipment.Layout;
 import ofisino.core.vehicle.inspection.DoubtfulParts;
 import ofisino.server.identity.Caller;
 import org.jspecify.annotations.Nullable;
@@ -44,9 +44,9 @@ public interface Projects {
             UUID id,
             UUID vehicleId,
             String vehicleName,
-            ofisino.core.vehicle.body.BodyStyle bodyStyle,
+            ofisino.core.vehicle.BodyStyle bodyStyle,
             int builtYear,
-            Drive drive,
+            Layout layout,
             Aim aim,
             State state,
             DoubtfulParts doubtfulParts,

@@ -102,8 +102,8 @@ class MigrationTest {
                 .containsEntry("details", "{}")
                 .containsEntry("pieces", 1)
                 .containsEntry("cause", "FORGOTTEN");
-        assertThat(sql.queryForObject("select drive from vehicle where id = ?", String.class, VEHICLE))
-                .isEqualTo("REAR");
+        assertThat(sql.queryForObject("select layout from vehicle where id = ?", String.class, VEHICLE))
+                .isEqualTo("FRONT_ENGINE_REAR_DRIVE");
         sql.update("update job set pieces = 64 where id = ?", JOB);
         assertThat(takeBack(sql, "job")).isTrue();
         assertThat(sql.queryForMap("select title, pieces from job where id = ?", JOB))

@@ -34,8 +34,6 @@ class RolesTest {
                 .extracting(Operation::toString)
                 .as("open without sign-in")
                 .containsExactlyInAnyOrder(
-                        "GET /api/bodies",
-                        "GET /api/bodies/{style}",
                         "GET /api/review",
                         "GET /api/review/photos/{findingId}/{id}",
                         "GET /api/session",

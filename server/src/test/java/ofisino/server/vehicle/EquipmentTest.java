@@ -20,7 +20,7 @@ class EquipmentTest {
         return garage.owner()
                 .post(
                         "/api/projects/" + project + "/equipment",
-                        map("id", UUID.randomUUID(), "item", item, "value", value, "how", how));
+                        map("facts", List.of(map("id", UUID.randomUUID(), "item", item, "value", value, "how", how))));
     }
 
     private static JsonNode item(TestGarage garage, UUID project, String id) {
@@ -77,8 +77,13 @@ class EquipmentTest {
     @Test
     void whatWasSeenNotToBeThereIsNotChecked(TestGarage garage) {
         UUID project = garage.project();
+        assertThat(questions(garage, project)).contains("servo");
+        assertThat(checks(garage, project)).doesNotContain("servo-vacuum");
+        say(garage, project, "servo", "vacuum", "SEEN").ok();
+        assertThat(questions(garage, project)).doesNotContain("servo");
         assertThat(checks(garage, project)).contains("servo-vacuum");
         say(garage, project, "servo", "none", "SEEN").ok();
+        assertThat(questions(garage, project)).doesNotContain("servo");
         assertThat(checks(garage, project)).doesNotContain("servo-vacuum");
     }
 
@@ -148,6 +153,16 @@ class EquipmentTest {
                 .toList();
     }
 
+    private static List<String> questions(TestGarage garage, UUID project) {
+        return garage.owner()
+                .get("/api/projects/" + project + "/checks")
+                .ok()
+                .path("questions")
+                .valueStream()
+                .map(q -> q.path("item").asString())
+                .toList();
+    }
+
     @Test
     void nonsenseAndStrangersAreRefused(TestGarage mine, TestGarage other) {
         UUID project = mine.project("SALOON");
@@ -162,16 +177,18 @@ class EquipmentTest {
                         .post(
                                 "/api/projects/" + project + "/equipment",
                                 map(
-                                        "id",
-                                        UUID.randomUUID(),
-                                        "item",
-                                        "airbags",
-                                        "value",
-                                        "none",
-                                        "how",
-                                        "SEEN",
-                                        "since",
-                                        TestGarage.DAY.plusYears(1)))
+                                        "facts",
+                                        List.of(map(
+                                                "id",
+                                                UUID.randomUUID(),
+                                                "item",
+                                                "airbags",
+                                                "value",
+                                                "none",
+                                                "how",
+                                                "SEEN",
+                                                "since",
+                                                TestGarage.DAY.plusYears(1)))))
                         .code())
                 .isEqualTo("equipment.since");
         assertThat(say(other, project, "airbags", "none", "SEEN").status()).isEqualTo(404);

@@ -85,10 +85,21 @@ public record WayIn(
     public WayIn needing(String other) {
         Set<String> more = new HashSet<>(needs);
         more.add(other);
+        return needing(more);
+    }
+
+    /** Without what the vehicle does not have: an engine that is cooled by air comes out with no coolant to drain. */
+    WayIn needingOnly(Set<String> there) {
+        Set<String> less = new HashSet<>(needs);
+        less.retainAll(there);
+        return needing(less);
+    }
+
+    private WayIn needing(Set<String> others) {
         return new WayIn(
                 id,
                 name,
-                more,
+                others,
                 stripMinutes,
                 refitMinutes,
                 people,

@@ -6,8 +6,7 @@ import java.io.InputStreamReader;
 import java.io.Reader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
-import java.util.EnumMap;
-import java.util.EnumSet;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -17,25 +16,21 @@ import ofisino.core.kernel.Caution;
 import ofisino.core.kernel.Entry;
 import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.job.Operation;
+import ofisino.core.vehicle.equipment.Applies;
+import ofisino.core.vehicle.equipment.Equipment;
+import ofisino.core.vehicle.equipment.PerVehicle;
 
 /** The ways in that ship with Ofisino by layout, from {@code ways-in.yaml} beside this class, and which of them a job usually needs. */
 public final class WaysInLibrary {
     /** @param nearAirbags what may fire is made safe before it is opened */
     private record Line(
-            WayIn way, Set<Layout> layouts, Set<String> zones, Set<Operation> operations, boolean nearAirbags) {}
+            WayIn way, Applies applies, Set<String> zones, Set<Operation> operations, boolean nearAirbags) {}
 
     private final List<Line> lines;
-    private final Map<Layout, WaysIn> byLayout = new EnumMap<>(Layout.class);
+    private final PerVehicle<WaysIn> byVehicle = new PerVehicle<>();
 
     private WaysInLibrary(List<Line> lines) {
         this.lines = List.copyOf(lines);
-        for (Layout layout : Layout.values())
-            byLayout.put(
-                    layout,
-                    new WaysIn(lines.stream()
-                            .filter(l -> l.layouts().contains(layout))
-                            .map(Line::way)
-                            .toList()));
     }
 
     public static WaysInLibrary load() {
@@ -53,10 +48,9 @@ public final class WaysInLibrary {
     }
 
     private static Line line(Entry e) {
-        e.only(
+        e.only(Applies.keys(
                 "id",
                 "name",
-                "layouts",
                 "needs",
                 "hours",
                 "people",
@@ -69,7 +63,7 @@ public final class WaysInLibrary {
                 "cautions",
                 "near-airbags",
                 "for",
-                "operations");
+                "operations"));
         List<Double> hours = e.numbers("hours");
         WayIn way = new WayIn(
                 e.text("id"),
@@ -88,7 +82,7 @@ public final class WaysInLibrary {
                 e.choices("cautions", Caution.class, Set.of()));
         return new Line(
                 way,
-                e.choices("layouts", Layout.class, EnumSet.allOf(Layout.class)),
+                Applies.of(e),
                 new LinkedHashSet<>(e.texts("for")),
                 e.choices("operations", Operation.class, Set.of()),
                 e.has("near-airbags"));
@@ -101,30 +95,37 @@ public final class WaysInLibrary {
 
     private static final String AIRBAG_SAFE = "airbag-safe";
 
-    public WaysIn of(Layout layout) {
-        return byLayout.get(layout);
+    /** Those of a vehicle. What may fire is made safe before what lies near it is opened. */
+    public WaysIn of(Equipment vehicle) {
+        return of(vehicle, Set.of());
     }
 
-    /** Those of a vehicle on which something may fire: it is made safe before what lies near it is opened. */
-    public WaysIn of(Layout layout, boolean mayFire) {
-        WaysIn all = of(layout);
-        if (!mayFire || !all.has(AIRBAG_SAFE)) return all;
-        return all.with(lines.stream()
-                .filter(l -> l.nearAirbags() && l.layouts().contains(layout))
-                .map(l -> l.way().needing(AIRBAG_SAFE))
+    /** @param used ways in that are recorded of it: they stay, whatever is said of its equipment since */
+    public WaysIn of(Equipment vehicle, Set<String> used) {
+        return byVehicle.of(Set.copyOf(used), vehicle, () -> waysOf(vehicle, used));
+    }
+
+    private WaysIn waysOf(Equipment vehicle, Set<String> used) {
+        Map<String, Line> there = new LinkedHashMap<>();
+        for (Line l : lines)
+            if (l.applies().to(vehicle) || used.contains(l.way().id()))
+                there.put(l.way().id(), l);
+        boolean mayFire = vehicle.mayFire() && there.containsKey(AIRBAG_SAFE);
+        return new WaysIn(there.values().stream()
+                .map(l -> l.way().needingOnly(there.keySet()))
+                .map(w -> mayFire && there.get(w.id()).nearAirbags() ? w.needing(AIRBAG_SAFE) : w)
                 .toList());
     }
 
     /** What a job in a zone usually needs to have open, without what those need themselves. */
-    public Set<String> usual(Layout layout, boolean mayFire, String zone, Operation operation) {
+    public Set<String> usual(Equipment vehicle, String zone, Operation operation) {
         Set<String> found = new LinkedHashSet<>();
         for (Line l : lines)
-            if (l.layouts().contains(layout)
+            if (l.applies().to(vehicle)
                     && l.zones().contains(sideless(zone))
                     && (l.operations().isEmpty() || l.operations().contains(operation)))
                 found.add(l.way().id());
-        if (!mayFire) found.remove(AIRBAG_SAFE);
-        WaysIn ways = of(layout, mayFire);
+        WaysIn ways = of(vehicle);
         found.removeIf(id -> found.stream().anyMatch(other -> ways.isNeededBy(id, other)));
         return found;
     }

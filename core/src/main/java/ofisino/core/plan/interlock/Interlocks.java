@@ -17,12 +17,10 @@ import ofisino.core.kernel.Entry;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.Source;
 import ofisino.core.kernel.VehicleSystem;
-import ofisino.core.kernel.Years;
 import ofisino.core.plan.job.Detail;
 import ofisino.core.plan.job.Operation;
+import ofisino.core.vehicle.equipment.Applies;
 import ofisino.core.vehicle.equipment.Equipment;
-import ofisino.core.vehicle.equipment.EquipmentLibrary;
-import ofisino.core.vehicle.equipment.Having;
 
 /** Which work, and which opening of a way in, asks for which interlocks, from {@code interlocks.yaml}, which explains its keys. Rules only add. */
 public final class Interlocks {
@@ -60,8 +58,7 @@ public final class Interlocks {
             Set<String> near,
             Set<Operation> not,
             Set<Detail> without,
-            Having having,
-            Years years,
+            Applies applies,
             Source source) {
         public Rule {
             if (operations.isEmpty()
@@ -73,11 +70,7 @@ public final class Interlocks {
         }
 
         boolean fitsOpening(Set<Caution> dangers, Equipment vehicle) {
-            return opening && !Collections.disjoint(cautions, dangers) && fits(vehicle);
-        }
-
-        private boolean fits(Equipment vehicle) {
-            return having.mayBeOn(vehicle) && years.contains(vehicle.make().builtYear());
+            return opening && !Collections.disjoint(cautions, dangers) && applies.to(vehicle);
         }
 
         boolean fits(Work w) {
@@ -91,11 +84,9 @@ public final class Interlocks {
                     && (near.isEmpty() || w.reaches(near))
                     && !not.contains(w.operation())
                     && Collections.disjoint(without, w.details())
-                    && fits(w.vehicle());
+                    && applies.to(w.vehicle());
         }
     }
-
-    private static final EquipmentLibrary EQUIPMENT = EquipmentLibrary.load();
 
     private final List<Rule> rules;
 
@@ -118,7 +109,7 @@ public final class Interlocks {
     }
 
     private static Rule rule(Entry e) {
-        e.only(
+        e.only(Applies.keys(
                 "id",
                 "opening",
                 "asks",
@@ -130,10 +121,7 @@ public final class Interlocks {
                 "near",
                 "not",
                 "without",
-                "having",
-                "from",
-                "to",
-                "source");
+                "source"));
         return new Rule(
                 e.text("id"),
                 e.has("opening"),
@@ -146,8 +134,7 @@ public final class Interlocks {
                 new LinkedHashSet<>(e.texts("near")),
                 e.choices("not", Operation.class, Set.of()),
                 e.choices("without", Detail.class, Set.of()),
-                Having.of(e.texts("having"), EQUIPMENT),
-                new Years(e.whole("from", Years.ALL.from()), e.whole("to", Years.ALL.to())),
+                Applies.of(e),
                 e.has("source") ? Source.fromMemory(e.text("source"), "", "") : Source.COMMON_PRACTICE);
     }
 

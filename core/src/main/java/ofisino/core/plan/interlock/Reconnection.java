@@ -2,7 +2,7 @@ package ofisino.core.plan.interlock;
 
 import java.util.ArrayList;
 import java.util.List;
-import ofisino.core.vehicle.body.BodyStyle;
+import ofisino.core.vehicle.BodyStyle;
 
 /** What a battery that was off leaves to be set again, so that nobody takes it for a new fault. Common practice, no source. */
 public final class Reconnection {

@@ -9,8 +9,7 @@ import java.util.Set;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.Source;
 import ofisino.core.kernel.VehicleSystem;
-import ofisino.core.kernel.Years;
-import ofisino.core.vehicle.body.BodyStyle;
+import ofisino.core.vehicle.equipment.Applies;
 
 /**
  * A test or look that somebody has to have done before a gate, or after so many kilometres. It stands until work on what it proves voids it.
@@ -22,8 +21,7 @@ import ofisino.core.vehicle.body.BodyStyle;
  * @param voidedBy work in these systems, begun later, voids it
  * @param value    what is read at it, if anything
  * @param until    the paper that proves it has a last day
- * @param bodies   body styles that it applies to
- * @param years    build years that it applies to
+ * @param applies  on which vehicles it is asked for
  */
 public record Proof(
         String id,
@@ -35,8 +33,7 @@ public record Proof(
         Set<VehicleSystem> voidedBy,
         Optional<Value> value,
         boolean until,
-        Set<BodyStyle> bodies,
-        Years years,
+        Applies applies,
         Source source) {
     /** @param least below this it is not passed */
     public record Value(String name, String unit, double least) {}
@@ -50,7 +47,6 @@ public record Proof(
 
     public Proof {
         voidedBy = Set.copyOf(voidedBy);
-        bodies = Set.copyOf(bodies);
         if (gate.isEmpty() && afterKm.isEmpty())
             throw new InvalidValue("proof.nowhere", "Proof %s is asked for by nothing.".formatted(id));
     }
@@ -58,10 +54,6 @@ public record Proof(
     /** @param systems touched by later work; empty where nobody knows */
     public boolean isVoidedBy(Set<VehicleSystem> systems) {
         return systems.isEmpty() ? !voidedBy.isEmpty() : systems.stream().anyMatch(voidedBy::contains);
-    }
-
-    boolean appliesTo(BodyStyle body, int builtYear) {
-        return bodies.contains(body) && years.contains(builtYear);
     }
 
     /** @throws InvalidValue when what somebody recorded does not prove it, with what to do */

@@ -6,7 +6,6 @@ import java.io.InputStreamReader;
 import java.io.Reader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
-import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -16,8 +15,8 @@ import ofisino.core.kernel.Entry;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.Source;
 import ofisino.core.kernel.VehicleSystem;
-import ofisino.core.kernel.Years;
-import ofisino.core.vehicle.body.BodyStyle;
+import ofisino.core.vehicle.equipment.Applies;
+import ofisino.core.vehicle.equipment.Equipment;
 
 /** The proofs that ship with Ofisino, from {@code proofs.yaml}, which explains its keys. */
 public final class Proofs {
@@ -46,7 +45,7 @@ public final class Proofs {
     }
 
     private static Proof proof(Entry e) {
-        e.only(
+        e.only(Applies.keys(
                 "id",
                 "name",
                 "how",
@@ -58,10 +57,7 @@ public final class Proofs {
                 "unit",
                 "least",
                 "until",
-                "bodies",
-                "from",
-                "to",
-                "source");
+                "source"));
         return new Proof(
                 e.text("id"),
                 e.text("name"),
@@ -74,8 +70,7 @@ public final class Proofs {
                         ? Optional.of(new Proof.Value(e.text("value"), e.text("unit"), e.number("least")))
                         : Optional.empty(),
                 e.has("until"),
-                e.choices("bodies", BodyStyle.class, EnumSet.allOf(BodyStyle.class)),
-                new Years(e.whole("from", Years.ALL.from()), e.whole("to", Years.ALL.to())),
+                Applies.of(e),
                 e.has("source") ? Source.fromMemory(e.text("source"), "", "") : Source.COMMON_PRACTICE);
     }
 
@@ -84,8 +79,8 @@ public final class Proofs {
         return all;
     }
 
-    public List<Proof> of(BodyStyle body, int builtYear) {
-        return all.stream().filter(p -> p.appliesTo(body, builtYear)).toList();
+    public List<Proof> of(Equipment vehicle) {
+        return all.stream().filter(p -> p.applies().to(vehicle)).toList();
     }
 
     /** @throws InvalidValue when nothing is known by this name */

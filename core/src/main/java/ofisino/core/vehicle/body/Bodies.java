@@ -9,13 +9,21 @@ import java.util.EnumMap;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import ofisino.core.vehicle.BodyStyle;
+import ofisino.core.vehicle.equipment.Layout;
 
 /** The drawings that ship with Ofisino: one file {@code <style>.yaml} for each style. */
 public final class Bodies {
     private final Map<BodyStyle, Body> byStyle;
+    private final Map<BodyStyle, Map<Layout, Body>> byLayout = new EnumMap<>(BodyStyle.class);
 
     private Bodies(Map<BodyStyle, Body> byStyle) {
         this.byStyle = new EnumMap<>(byStyle);
+        byStyle.forEach((style, body) -> {
+            Map<Layout, Body> layouts = new EnumMap<>(Layout.class);
+            for (Layout layout : Layout.values()) layouts.put(layout, body.of(layout));
+            byLayout.put(style, layouts);
+        });
     }
 
     /** Reads every drawing on the class path, in the order of the styles, so that a later one may take views from an earlier. */
@@ -39,5 +47,9 @@ public final class Bodies {
 
     public Body of(BodyStyle style) {
         return byStyle.get(style);
+    }
+
+    public Body of(BodyStyle style, Layout layout) {
+        return byLayout.get(style).get(layout);
     }
 }

@@ -8,13 +8,16 @@ import ofisino.core.kernel.Entry;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.Side;
 import ofisino.core.kernel.VehicleSystem;
+import ofisino.core.vehicle.BodyStyle;
 import ofisino.core.vehicle.HowSeen;
+import ofisino.core.vehicle.body.Body.Placed;
+import ofisino.core.vehicle.equipment.Applies;
 
 /** Reads the drawing of a body from its YAML file; {@code estate.yaml} explains the keys. */
 public final class BodyReader {
     private final Function<BodyStyle, Body> others;
     private final List<BodyView> views = new ArrayList<>();
-    private final List<Zone> zones = new ArrayList<>();
+    private final List<Placed> placed = new ArrayList<>();
 
     private BodyReader(Function<BodyStyle, Body> others) {
         this.others = others;
@@ -28,7 +31,7 @@ public final class BodyReader {
         Entry file = Entry.of("the drawing", yaml).only("style", "views");
         var reader = new BodyReader(others);
         for (Entry view : file.list("views")) reader.add(view.named("id"));
-        return new Body(file.choice("style", BodyStyle.class), reader.views, reader.zones);
+        return new Body(file.choice("style", BodyStyle.class), reader.views, reader.placed);
     }
 
     private void add(Entry view) {
@@ -52,7 +55,7 @@ public final class BodyReader {
     }
 
     private void addZones(Entry view) {
-        for (Entry zone : view.list("zones")) zones.add(zone(view.text("id"), zone.named("id")));
+        for (Entry zone : view.list("zones")) placed.add(zone(view.text("id"), zone.named("id")));
     }
 
     /** A view of another body, less some of its zones and with some of its own. */
@@ -66,8 +69,9 @@ public final class BodyReader {
                 .orElseThrow(() -> new InvalidValue("body.of", "The %s has no view %s.".formatted(other.style(), id))));
         List<String> without = view.texts("without");
         for (String gone : without) other.require(gone);
-        zones.addAll(other.zones().stream()
-                .filter(z -> z.view().equals(id) && !without.contains(z.id()))
+        placed.addAll(other.placed().stream()
+                .filter(p ->
+                        p.zone().view().equals(id) && !without.contains(p.zone().id()))
                 .toList());
         addZones(view);
     }
@@ -82,9 +86,14 @@ public final class BodyReader {
                 .findFirst()
                 .orElseThrow(() -> new InvalidValue(
                         "body.mirror", "View %s mirrors %s, which is not defined above it.".formatted(id, of)));
-        List<Zone> there = zones.stream().filter(z -> z.view().equals(of)).toList();
+        List<Placed> there =
+                placed.stream().filter(p -> p.zone().view().equals(of)).toList();
         List<String> details = new ArrayList<>(original.details());
-        there.stream().filter(z -> z.side() == Side.NONE).map(Zone::outline).forEach(details::add);
+        there.stream()
+                .map(Placed::zone)
+                .filter(z -> z.side() == Side.NONE)
+                .map(Zone::outline)
+                .forEach(details::add);
         views.add(new BodyView(
                 id,
                 view.text("name"),
@@ -95,18 +104,21 @@ public final class BodyReader {
                 true,
                 details));
         there.stream()
-                .filter(z -> z.side() != Side.NONE)
-                .map(z -> z.mirrored(id, original.width()))
-                .forEach(zones::add);
-        for (Entry zone : view.list("zones"))
-            zones.add(zone(id, zone.named("id")).mirrored(id, original.width()));
+                .filter(p -> p.zone().side() != Side.NONE)
+                .map(p -> mirrored(p, id, original))
+                .forEach(placed::add);
+        for (Entry zone : view.list("zones")) placed.add(mirrored(zone(id, zone.named("id")), id, original));
     }
 
-    private static Zone zone(String view, Entry zone) {
-        zone.only("id", "name", "side", "system", "outline", "mark", "flags", "seen");
+    private static Placed mirrored(Placed p, String view, BodyView original) {
+        return new Placed(p.zone().mirrored(view, original.width()), p.applies());
+    }
+
+    private static Placed zone(String view, Entry zone) {
+        zone.only(Applies.keys("id", "name", "side", "system", "outline", "mark", "flags", "seen"));
         List<Double> mark = zone.numbers("mark");
         List<String> flags = zone.texts("flags");
-        return new Zone(
+        Zone drawn = new Zone(
                 zone.text("id"),
                 zone.text("name"),
                 zone.choice("side", Side.class, Side.NONE),
@@ -119,5 +131,6 @@ public final class BodyReader {
                 flags.contains("view"),
                 flags.contains("trap"),
                 zone.choice("seen", HowSeen.class, HowSeen.WALKED_ROUND));
+        return new Placed(drawn, Applies.of(zone));
     }
 }

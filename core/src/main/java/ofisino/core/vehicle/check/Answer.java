@@ -8,8 +8,10 @@ import ofisino.core.vehicle.HowSeen;
  * @param place   the zone, or {@code papers} or {@code road}
  * @param covered sealer, carpet, trim or a patch hid part of it
  * @param another another person saw it and told
+ * @param whole   it was given for all places that one look answers for
  */
-public record Answer(String checkId, String place, Seen seen, HowSeen howSeen, boolean covered, boolean another) {
+public record Answer(
+        String checkId, String place, Seen seen, HowSeen howSeen, boolean covered, boolean another, boolean whole) {
     public enum Seen {
         GOOD,
         DOUBTFUL,

@@ -7,34 +7,25 @@ import java.io.Reader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import ofisino.core.kernel.Entry;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.VehicleSystem;
-import ofisino.core.kernel.Years;
 import ofisino.core.vehicle.HowSeen;
 import ofisino.core.vehicle.body.Body;
-import ofisino.core.vehicle.body.BodyStyle;
 import ofisino.core.vehicle.body.Zone;
-import ofisino.core.vehicle.equipment.Drive;
+import ofisino.core.vehicle.equipment.Applies;
 import ofisino.core.vehicle.equipment.Equipment;
-import ofisino.core.vehicle.equipment.EquipmentLibrary;
-import ofisino.core.vehicle.equipment.Having;
-import ofisino.core.vehicle.equipment.Make;
+import ofisino.core.vehicle.equipment.PerVehicle;
 import ofisino.core.vehicle.inspection.FindingKind;
 import ofisino.core.vehicle.inspection.SafetyClass;
 
 /** The checks that ship with Ofisino, from the files in {@code catalogue/}; {@code 01-papers.yaml} explains their keys. */
 public final class Catalogue {
-    private static final EquipmentLibrary EQUIPMENT = EquipmentLibrary.load();
-
     /** Checked before anything else, and after everything else; no zones of a drawing. */
     public static final String PAPERS = "papers";
 
@@ -88,7 +79,7 @@ public final class Catalogue {
     }
 
     private static Check check(String theme, Entry e) {
-        e.only(
+        e.only(Applies.keys(
                 "id",
                 "places",
                 "method",
@@ -99,12 +90,9 @@ public final class Catalogue {
                 "bad",
                 "kind",
                 "seen",
-                "bodies",
-                "from",
-                "to",
-                "having",
+                "once",
                 "system",
-                "reading");
+                "reading"));
         return new Check(
                 e.text("id"),
                 theme,
@@ -117,9 +105,8 @@ public final class Catalogue {
                 e.choice("bad", SafetyClass.class),
                 e.choice("kind", FindingKind.class),
                 e.choice("seen", HowSeen.class, HowSeen.WALKED_ROUND),
-                e.choices("bodies", BodyStyle.class, EnumSet.allOf(BodyStyle.class)),
-                new Years(e.whole("from", Years.ALL.from()), e.whole("to", Years.ALL.to())),
-                Having.of(e.texts("having"), EQUIPMENT),
+                e.has("once"),
+                Applies.of(e),
                 e.has("system") ? Optional.of(e.choice("system", VehicleSystem.class)) : Optional.empty(),
                 Optional.of(e.text("reading", "")).filter(limit -> !limit.isEmpty()));
     }
@@ -136,53 +123,73 @@ public final class Catalogue {
                 .collect(Collectors.toSet());
     }
 
-    /** What was placed last for such a vehicle, and for which drawing. */
-    private record Placed(Body body, List<PlacedCheck> checks) {}
-
-    /** Vehicles change what they have; what nobody asks for any more is not kept for ever. */
-    private static final int MOST_PLACED = 200;
-
-    private final Map<String, Placed> placed = new ConcurrentHashMap<>();
+    private final PerVehicle<List<PlacedCheck>> placed = new PerVehicle<>();
 
     /** The checks of one vehicle in the order of a walk: papers, face by face, place by place, the road last. */
     public List<PlacedCheck> of(Body body, Equipment vehicle) {
-        if (placed.size() > MOST_PLACED) placed.clear();
-        return placed.compute(
-                        vehicle.key(),
-                        (key, known) -> known != null && known.body() == body
-                                ? known
-                                : new Placed(body, List.copyOf(place(body, fitting(vehicle)))))
-                .checks();
+        return placed.of(body, vehicle, () -> List.copyOf(place(body.zonesOf(vehicle), fitting(vehicle), true)));
     }
 
     private List<Check> fitting(Equipment vehicle) {
-        return checks.stream().filter(c -> c.appliesTo(vehicle)).toList();
+        return checks.stream().filter(c -> c.isAskedOf(vehicle)).toList();
     }
 
-    /** Of a vehicle of which nothing else is known. */
-    public List<PlacedCheck> of(Body body, int builtYear) {
-        return of(body, Equipment.of(EQUIPMENT, new Make(body.style(), builtYear, Drive.REAR), List.of()));
+    private final PerVehicle<List<PlacedCheck>> waiting = new PerVehicle<>();
+
+    /** Those that wait behind a question: somebody has to say or see first what the vehicle has. Until then nobody answered them. */
+    public List<PlacedCheck> waiting(Body body, Equipment vehicle) {
+        return waiting.of(
+                body,
+                vehicle,
+                () -> List.copyOf(place(
+                        body.zonesOf(vehicle),
+                        checks.stream()
+                                .filter(c -> c.isBehindAQuestionOf(vehicle))
+                                .toList(),
+                        true)));
+    }
+
+    /** Every check at each place of a body where it is ever done, whatever the vehicle has: what was answered before stays known. */
+    public List<PlacedCheck> everywhere(Body body) {
+        return place(body.zones(), checks, false);
     }
 
     /** A check where it found something, whether or not it is asked of the vehicle. @param zone in which its finding lies */
     public Optional<PlacedCheck> at(Body body, String checkId, String zone) {
-        return place(body, checks.stream().filter(c -> c.id().equals(checkId)).toList()).stream()
+        return place(
+                        body.zones(),
+                        checks.stream().filter(c -> c.id().equals(checkId)).toList(),
+                        false)
+                .stream()
                 .filter(c -> c.foundIn().id().equals(zone))
                 .findFirst();
     }
 
-    private static List<PlacedCheck> place(Body body, List<Check> fitting) {
+    private static List<PlacedCheck> place(List<Zone> zones, List<Check> fitting, boolean asking) {
         List<PlacedCheck> walk = new ArrayList<>();
+        Set<String> asked = new HashSet<>();
         addUnplaced(fitting, PAPERS, walk);
-        for (String view : WALK)
-            for (Zone zone : body.zones()) {
-                if (!zone.view().equals(view)) continue;
-                String place = zone.place();
-                for (Check check : fitting)
-                    if (check.places().contains(place)) walk.add(new PlacedCheck(check, Optional.of(zone)));
+        List<Zone> way = WALK.stream()
+                .flatMap(view -> zones.stream().filter(z -> z.view().equals(view)))
+                .toList();
+        for (Zone zone : way)
+            for (Check check : fitting) {
+                if (!check.places().contains(zone.place())) continue;
+                if (!asking || !check.once()) walk.add(new PlacedCheck(check, Optional.of(zone)));
+                else if (asked.add(check.id())) walk.add(once(check, zone, way));
             }
         addUnplaced(fitting, ROAD, walk);
         return walk;
+    }
+
+    private static PlacedCheck once(Check check, Zone first, List<Zone> way) {
+        return new PlacedCheck(
+                check,
+                Optional.of(first),
+                way.stream()
+                        .filter(z -> z != first && check.places().contains(z.place()))
+                        .toList(),
+                Optional.empty());
     }
 
     private static void addUnplaced(List<Check> fitting, String place, List<PlacedCheck> walk) {

@@ -6,11 +6,9 @@ import java.util.Set;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.Texts;
 import ofisino.core.kernel.VehicleSystem;
-import ofisino.core.kernel.Years;
 import ofisino.core.vehicle.HowSeen;
-import ofisino.core.vehicle.body.BodyStyle;
+import ofisino.core.vehicle.equipment.Applies;
 import ofisino.core.vehicle.equipment.Equipment;
-import ofisino.core.vehicle.equipment.Having;
 import ofisino.core.vehicle.inspection.FindingKind;
 import ofisino.core.vehicle.inspection.SafetyClass;
 
@@ -26,10 +24,9 @@ import ofisino.core.vehicle.inspection.SafetyClass;
  * @param endangers what a failure puts at risk
  * @param ifBad     safety class of the finding when it fails
  * @param kind      the finding proposed when it fails
+ * @param once      one look answers it for the whole vehicle: a pair of lamps, four tyres of one build
  * @param seen      how well the place must be seen for the check to count
- * @param bodies    body styles that it applies to
- * @param years     build years that it applies to
- * @param having    what may be on the vehicle for it to apply; what nobody ruled out counts as there
+ * @param applies   on which vehicles it is asked
  * @param system    of the finding where the check has no zone that says it; only for papers and road, and always there
  * @param limit     id of what a measured value is compared with; only where something is measured, and always there
  */
@@ -45,9 +42,8 @@ public record Check(
         SafetyClass ifBad,
         FindingKind kind,
         HowSeen seen,
-        Set<BodyStyle> bodies,
-        Years years,
-        Having having,
+        boolean once,
+        Applies applies,
         Optional<VehicleSystem> system,
         Optional<String> limit) {
 
@@ -62,7 +58,6 @@ public record Check(
     public Check {
         how = Texts.note("how", how);
         places = Set.copyOf(places);
-        bodies = Set.copyOf(bodies);
         if (places.isEmpty()) throw new InvalidValue("check.places", "Check %s is to be done nowhere.".formatted(id));
         boolean unplaced = places.contains(Catalogue.PAPERS) || places.contains(Catalogue.ROAD);
         if (unplaced && places.size() > 1 || unplaced != system.isPresent())
@@ -77,10 +72,14 @@ public record Check(
                             .formatted(id));
     }
 
-    boolean appliesTo(Equipment vehicle) {
-        return bodies.contains(vehicle.make().body())
-                && years.contains(vehicle.make().builtYear())
-                && having.mayBeOn(vehicle);
+    /** It is asked: what it is about is on the vehicle as far as anybody knows. */
+    boolean isAskedOf(Equipment vehicle) {
+        return applies.usuallyTo(vehicle);
+    }
+
+    /** It may have to be asked, once somebody says what the vehicle has. */
+    boolean isBehindAQuestionOf(Equipment vehicle) {
+        return applies.to(vehicle) && !isAskedOf(vehicle);
     }
 
     /** Ways of looking that are good enough for this check. */

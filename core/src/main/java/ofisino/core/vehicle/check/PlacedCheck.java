@@ -1,9 +1,11 @@
 package ofisino.core.vehicle.check;
 
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import ofisino.core.kernel.Caution;
+import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.vehicle.HowSeen;
 import ofisino.core.vehicle.body.Zone;
@@ -15,16 +17,21 @@ import ofisino.core.vehicle.inspection.SafetyRules;
  * A check at one place of one vehicle.
  *
  * @param zone      empty for papers and road
+ * @param also      the other places that this one look answers for
  * @param suspicion what happened to the vehicle asks for at least this class when it fails
  */
-public record PlacedCheck(Check check, Optional<Zone> zone, Optional<SafetyClass> suspicion) {
+public record PlacedCheck(Check check, Optional<Zone> zone, List<Zone> also, Optional<SafetyClass> suspicion) {
     public PlacedCheck(Check check, Optional<Zone> zone) {
-        this(check, zone, Optional.empty());
+        this(check, zone, List.of(), Optional.empty());
+    }
+
+    public PlacedCheck {
+        also = List.copyOf(also);
     }
 
     public PlacedCheck suspected(SafetyClass atLeast) {
         return new PlacedCheck(
-                check, zone, Optional.of(suspicion.map(atLeast::graver).orElse(atLeast)));
+                check, zone, also, Optional.of(suspicion.map(atLeast::graver).orElse(atLeast)));
     }
 
     /** Known costly traps count twice. */
@@ -41,9 +48,28 @@ public record PlacedCheck(Check check, Optional<Zone> zone, Optional<SafetyClass
         return foundIn().system();
     }
 
-    /** Class of the finding when it fails here: the graver of what the check and the place say. */
+    /** Class of the finding when it fails here: the graver of what the check and its places say. */
     public SafetyClass ifBad() {
-        return classOf(check.kind());
+        return also.stream().map(z -> at(z).classOf(check.kind())).reduce(classOf(check.kind()), SafetyClass::graver);
+    }
+
+    private PlacedCheck at(Zone other) {
+        return new PlacedCheck(check, Optional.of(other), List.of(), suspicion);
+    }
+
+    /**
+     * The same where its fault was found.
+     *
+     * @throws InvalidValue when that is none of its places
+     */
+    public PlacedCheck foundAt(String zoneId) {
+        if (zoneId.equals(place())) return zone.map(this::at).orElse(this);
+        return also.stream()
+                .filter(z -> z.id().equals(zoneId))
+                .findFirst()
+                .map(this::at)
+                .orElseThrow(() -> InvalidValue.of(
+                        "foundAt", "check.found-at", "That is none of the places of this check. Choose one of them."));
     }
 
     /** Class of a finding of that kind made at this check here. */

@@ -1,7 +1,6 @@
 package ofisino.core.vehicle.check;
 
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -32,31 +31,22 @@ public record Unseen(Share whole, Map<String, Share> byPlace, int openTraps) {
 
     /** Checks whose failure would stand in the way of the road and that nobody answered well enough: what is unknown is not good. */
     public static List<PlacedCheck> unanswered(List<PlacedCheck> checks, List<Answer> answers) {
-        Map<String, Answer> last = last(answers);
+        var last = new LastAnswers(answers);
         return checks.stream()
                 .filter(c -> c.ifBad().standsInTheWay())
-                .filter(c -> Optional.ofNullable(last.get(key(c.check().id(), c.place())))
-                        .filter(a -> a.settles(c.check()))
-                        .isEmpty())
+                .filter(c -> last.to(c).filter(a -> a.settles(c.check())).isEmpty())
                 .toList();
-    }
-
-    private static Map<String, Answer> last(List<Answer> answers) {
-        Map<String, Answer> last = new HashMap<>();
-        for (Answer a : answers) last.put(key(a.checkId(), a.place()), a);
-        return last;
     }
 
     /** Of several answers to one check the last counts. */
     public static Unseen of(List<PlacedCheck> checks, List<Answer> answers) {
-        Map<String, Answer> last = last(answers);
+        var last = new LastAnswers(answers);
         Share whole = new Share(0, 0);
         Map<String, Share> byPlace = new LinkedHashMap<>();
         Set<String> openTraps = new HashSet<>();
         for (PlacedCheck placed : checks) {
-            boolean done = Optional.ofNullable(last.get(key(placed.check().id(), placed.place())))
-                    .filter(a -> a.settles(placed.check()))
-                    .isPresent();
+            boolean done =
+                    last.to(placed).filter(a -> a.settles(placed.check())).isPresent();
             whole = whole.plus(placed.weight(), done);
             if (!done && placed.zone().filter(Zone::costlyTrap).isPresent()) openTraps.add(placed.place());
             byPlace.merge(
@@ -75,9 +65,5 @@ public record Unseen(Share whole, Map<String, Share> byPlace, int openTraps) {
                                 (Map.Entry<String, Share> e) -> !e.getKey().equals(Catalogue.ROAD))
                         .thenComparing(e -> e.getValue().open()))
                 .map(Map.Entry::getKey);
-    }
-
-    private static String key(String check, String place) {
-        return check + " " + place;
     }
 }

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 
 /**
@@ -18,34 +19,35 @@ public final class Equipment {
     private final EquipmentLibrary library;
     private final Make make;
     private final Map<String, Fact> known = new LinkedHashMap<>();
+    private final Map<String, Set<String>> possible = new ConcurrentHashMap<>();
+    private final String key;
 
-    private Equipment(EquipmentLibrary library, Make make) {
+    private Equipment(EquipmentLibrary library, Make make, Collection<Fact> facts) {
         this.library = library;
         this.make = make;
+        for (Item item : library.of(make))
+            item.guess(make).ifPresent(v -> known.put(item.id(), new Fact(item.id(), v, HowKnown.GUESSED)));
+        for (Fact f : facts) if (library.require(f.item()).value(f.value()).isPresent()) known.put(f.item(), f);
+        key = make
+                + known.values().stream()
+                        .filter(f -> f.how() != HowKnown.GUESSED)
+                        .map(f -> f.item() + "=" + f.value() + f.how().rulesOut())
+                        .sorted()
+                        .collect(Collectors.joining(" ", " ", ""));
     }
 
     /** @param facts what is recorded; of several about one item the last counts */
     public static Equipment of(EquipmentLibrary library, Make make, Collection<Fact> facts) {
-        var equipment = new Equipment(library, make);
-        for (Item item : library.of(make))
-            item.guess(make).ifPresent(v -> equipment.known.put(item.id(), new Fact(item.id(), v, HowKnown.GUESSED)));
-        for (Fact f : facts)
-            if (library.require(f.item()).value(f.value()).isPresent()) equipment.known.put(f.item(), f);
-        return equipment;
+        return new Equipment(library, make, facts);
     }
 
     public Make make() {
         return make;
     }
 
-    /** The same for two vehicles of which the same is ruled out. */
+    /** The same for two vehicles of which the same is said and known. */
     public String key() {
-        return make
-                + known.values().stream()
-                        .filter(f -> f.how().rulesOut())
-                        .map(f -> f.item() + "=" + f.value())
-                        .sorted()
-                        .collect(Collectors.joining(" ", " ", ""));
+        return key;
     }
 
     /** What is recorded or guessed of it; empty where nobody knows. */
@@ -55,16 +57,47 @@ public final class Equipment {
 
     /** The values that it may have: the one that rules out all others, or all that body, year and layout allow. */
     public Set<String> possible(String item) {
+        return possible.computeIfAbsent(item, this::workOutPossible);
+    }
+
+    private Set<String> workOutPossible(String item) {
         Item of = library.require(item);
         if (!of.fits().contains(make)) return Set.of();
-        Optional<Fact> sure = of(item).filter(f -> f.how().rulesOut());
-        return sure.map(f -> Set.of(f.value()))
-                .orElseGet(() -> of.possible(make).stream().map(Item.Value::id).collect(Collectors.toSet()));
+        Optional<Fact> fact = of(item);
+        if (fact.filter(f -> f.how().rulesOut()).isPresent())
+            return Set.of(fact.get().value());
+        Set<String> possible = of.possible(make).stream().map(Item.Value::id).collect(Collectors.toSet());
+        fact.map(Fact::value).ifPresent(possible::add);
+        return possible;
+    }
+
+    /** What it has as far as anybody knows; empty where nobody does. */
+    Optional<String> usual(String item) {
+        Set<String> possible = possible(item);
+        if (possible.size() == 1) return possible.stream().findFirst();
+        return possible.isEmpty() ? Optional.empty() : of(item).map(Fact::value);
+    }
+
+    /** What is said or usual of it; where nobody knows, all that it may have. For what does no harm where it is wrong. */
+    public Set<String> likely(String item) {
+        Set<String> possible = possible(item);
+        return possible.isEmpty()
+                ? possible
+                : of(item).map(f -> Set.of(f.value())).orElse(possible);
+    }
+
+    /** Whether there is only one that it can have, or somebody saw or read which. */
+    public boolean isSure(String item) {
+        return possible(item).size() == 1;
     }
 
     /** Whether it may have one of these; an unknown one is not passed over. */
     public boolean mayHave(String item, Collection<String> values) {
         return possible(item).stream().anyMatch(values::contains);
+    }
+
+    boolean fires(String item) {
+        return library.require(item).fires();
     }
 
     /** Whether something in it may fire. */

@@ -6,14 +6,11 @@ import java.io.InputStreamReader;
 import java.io.Reader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
-import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import ofisino.core.kernel.Entry;
 import ofisino.core.kernel.InvalidValue;
-import ofisino.core.kernel.Years;
-import ofisino.core.vehicle.body.BodyStyle;
 
 /** What a vehicle may have, from {@code equipment.yaml}, which explains its keys. */
 public final class EquipmentLibrary {
@@ -40,16 +37,16 @@ public final class EquipmentLibrary {
     }
 
     private static Item item(Entry e) {
-        e.only("id", "name", "bodies", "fires", "values", "guess");
+        e.only("id", "name", "bodies", "layouts", "fires", "values", "guess");
         List<Item.Value> values = e.list("values").stream()
-                .map(v -> v.named("id").only("id", "name", "from", "to", "bodies", "drives"))
-                .map(v -> new Item.Value(v.text("id"), v.text("name"), fits(v)))
+                .map(v -> v.named("id").only("id", "name", "from", "to", "bodies", "layouts"))
+                .map(v -> new Item.Value(v.text("id"), v.text("name"), Fits.of(v)))
                 .toList();
         List<Item.Guess> guesses = e.list("guess").stream()
-                .map(g -> g.only("value", "from", "to", "bodies", "drives"))
-                .map(g -> new Item.Guess(g.text("value"), fits(g)))
+                .map(g -> g.only("value", "from", "to", "bodies", "layouts"))
+                .map(g -> new Item.Guess(g.text("value"), Fits.of(g)))
                 .toList();
-        Item item = new Item(e.text("id"), e.text("name"), fits(e), e.has("fires"), values, guesses);
+        Item item = new Item(e.text("id"), e.text("name"), Fits.of(e), e.has("fires"), values, guesses);
         if (values.size() < 2)
             throw new InvalidValue("equipment.values", "Equipment %s leaves no choice.".formatted(item.id()));
         for (Item.Guess g : guesses)
@@ -58,13 +55,6 @@ public final class EquipmentLibrary {
                         "equipment.guess",
                         "Equipment %s guesses “%s”, which it has not.".formatted(item.id(), g.value()));
         return item;
-    }
-
-    private static Item.Fits fits(Entry e) {
-        return new Item.Fits(
-                e.choices("bodies", BodyStyle.class, EnumSet.allOf(BodyStyle.class)),
-                new Years(e.whole("from", Years.ALL.from()), e.whole("to", Years.ALL.to())),
-                e.choices("drives", Drive.class, EnumSet.allOf(Drive.class)));
     }
 
     public List<Item> all() {

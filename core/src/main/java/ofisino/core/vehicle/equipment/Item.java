@@ -2,9 +2,6 @@ package ofisino.core.vehicle.equipment;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
-import ofisino.core.kernel.Years;
-import ofisino.core.vehicle.body.BodyStyle;
 
 /**
  * One thing of which a vehicle has one kind or another. Common practice, no source: a year never proves anything, it sets the first guess.
@@ -16,13 +13,6 @@ import ofisino.core.vehicle.body.BodyStyle;
  */
 public record Item(String id, String name, Fits fits, boolean fires, List<Value> values, List<Guess> guesses) {
     static final String NONE = "none";
-
-    /** Vehicles that something is possible or usual on. */
-    public record Fits(Set<BodyStyle> bodies, Years years, Set<Drive> drives) {
-        public boolean contains(Make m) {
-            return bodies.contains(m.body()) && years.contains(m.builtYear()) && drives.contains(m.drive());
-        }
-    }
 
     /** @param fits vehicles that it is possible on */
     public record Value(String id, String name, Fits fits) {}

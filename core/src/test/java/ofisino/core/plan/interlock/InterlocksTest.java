@@ -16,19 +16,18 @@ import net.jqwik.api.constraints.IntRange;
 import ofisino.core.Seeds;
 import ofisino.core.kernel.Caution;
 import ofisino.core.kernel.VehicleSystem;
-import ofisino.core.plan.access.Layout;
 import ofisino.core.plan.access.WaysInLibrary;
 import ofisino.core.plan.interlock.Interlocks.Work;
 import ofisino.core.plan.job.Detail;
 import ofisino.core.plan.job.Operation;
+import ofisino.core.vehicle.BodyStyle;
 import ofisino.core.vehicle.body.Bodies;
-import ofisino.core.vehicle.body.BodyStyle;
 import ofisino.core.vehicle.body.Nearby;
 import ofisino.core.vehicle.body.Zone;
-import ofisino.core.vehicle.equipment.Drive;
 import ofisino.core.vehicle.equipment.Equipment;
 import ofisino.core.vehicle.equipment.EquipmentLibrary;
 import ofisino.core.vehicle.equipment.HowKnown;
+import ofisino.core.vehicle.equipment.Layout;
 import ofisino.core.vehicle.equipment.Make;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -99,7 +98,7 @@ class InterlocksTest {
                         .ofOpening(Set.of(danger), vehicle(BodyStyle.HATCHBACK, 2008))
                         .isEmpty())
                 .isEqualTo(elsewhere.contains(danger));
-        assertThat(WaysInLibrary.load().of(Layout.FRONT_ENGINE_FRONT_DRIVE).all().stream()
+        assertThat(WaysInLibrary.load().of(vehicle(BodyStyle.HATCHBACK, 2008)).all().stream()
                         .flatMap(w -> w.cautions().stream())
                         .filter(c -> c != Caution.REFRIGERANT))
                 .doesNotContainAnyElementsOf(elsewhere);
@@ -171,7 +170,8 @@ class InterlocksTest {
     }
 
     private static Equipment vehicle(BodyStyle body, int year, Equipment.Fact... facts) {
-        return Equipment.of(EquipmentLibrary.load(), new Make(body, year, Drive.REAR), List.of(facts));
+        return Equipment.of(
+                EquipmentLibrary.load(), new Make(body, year, Layout.FRONT_ENGINE_REAR_DRIVE), List.of(facts));
     }
 
     /** A saloon of 1998 counts as having airbags until somebody has seen that it has none, on the seats and behind them. */

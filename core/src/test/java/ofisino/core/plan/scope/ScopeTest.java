@@ -25,7 +25,7 @@ import ofisino.core.plan.scope.AimChange.Aims;
 import ofisino.core.plan.scope.Growth.Added;
 import ofisino.core.plan.scope.Growth.Cause;
 import ofisino.core.plan.scope.Repeats.Done;
-import ofisino.core.vehicle.body.BodyStyle;
+import ofisino.core.vehicle.BodyStyle;
 import org.junit.jupiter.api.Test;
 
 /** Scenarios 6, 9 and 10, and rules by hand. */

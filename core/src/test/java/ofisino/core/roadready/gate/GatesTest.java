@@ -25,7 +25,8 @@ import ofisino.core.plan.access.CarState;
 import ofisino.core.plan.debt.Debt;
 import ofisino.core.plan.job.JobState;
 import ofisino.core.plan.job.Operation;
-import ofisino.core.vehicle.body.BodyStyle;
+import ofisino.core.vehicle.BodyStyle;
+import ofisino.core.vehicle.equipment.Vehicles;
 import ofisino.core.vehicle.inspection.FindingState;
 import ofisino.core.vehicle.inspection.SafetyClass;
 import ofisino.core.vehicle.reading.Verdict.Outcome;
@@ -304,7 +305,7 @@ class GatesTest {
     /** A motorcycle has no seat belts and no seat that slides; everything else is asked of it too. */
     @Test
     void aMotorcycleIsAskedForWhatItHas() {
-        List<String> asked = Proofs.load().of(BodyStyle.MOTORCYCLE, 1977).stream()
+        List<String> asked = Proofs.load().of(Vehicles.of(BodyStyle.MOTORCYCLE, 1977)).stream()
                 .map(Proof::id)
                 .toList();
         assertThat(asked)

@@ -7,13 +7,14 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import ofisino.core.vehicle.body.BodyStyle;
+import ofisino.core.vehicle.BodyStyle;
+import ofisino.core.vehicle.equipment.Vehicles;
 
 /** A car of which everything was looked at, tested and recorded, until a test plants what is wrong with it. */
 final class PlantedCar {
     static final UUID ID = new UUID(0, 7);
     static final LocalDate TODAY = LocalDate.of(2026, 11, 27);
-    static final List<Proof> PROOFS = Proofs.load().of(BodyStyle.ESTATE, 1969);
+    static final List<Proof> PROOFS = Proofs.load().of(Vehicles.of(BodyStyle.ESTATE, 1969));
 
     private final List<Evidence.Found> findings = new ArrayList<>();
     private final List<Evidence.Work> jobs = new ArrayList<>();

@@ -40,6 +40,6 @@ class TallyTest {
 
     private static void add(List<Answer> answers, int number, Seen seen) {
         for (int i = 0; i < number; i++)
-            answers.add(new Answer("check-" + answers.size(), "zone", seen, HowSeen.WALKED_ROUND, false, false));
+            answers.add(new Answer("check-" + answers.size(), "zone", seen, HowSeen.WALKED_ROUND, false, false, false));
     }
 }

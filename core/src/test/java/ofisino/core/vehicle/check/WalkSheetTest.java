@@ -10,14 +10,13 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import ofisino.core.Seeds;
 import ofisino.core.kernel.Conflict;
-import ofisino.core.vehicle.body.Bodies;
-import ofisino.core.vehicle.body.BodyStyle;
+import ofisino.core.vehicle.BodyStyle;
 import ofisino.core.vehicle.check.Answer.Seen;
 import org.junit.jupiter.api.Test;
 
 class WalkSheetTest {
     private static final Catalogue CATALOGUE = Catalogue.load();
-    private static final List<PlacedCheck> CYCLE = CATALOGUE.of(Bodies.load().of(BodyStyle.MOTORCYCLE), 1977);
+    private static final List<PlacedCheck> CYCLE = Walks.of(BodyStyle.MOTORCYCLE, 1977);
     private static final String EDITION = WalkSheet.edition(CYCLE);
 
     @Test
@@ -45,8 +44,7 @@ class WalkSheetTest {
                 .isInstanceOf(Conflict.class)
                 .hasMessageContaining(EDITION);
         assertThat(WalkSheet.edition(CYCLE.subList(1, CYCLE.size()))).isNotEqualTo(EDITION);
-        assertThat(WalkSheet.edition(CATALOGUE.of(Bodies.load().of(BodyStyle.VAN), 1977)))
-                .isNotEqualTo(EDITION);
+        assertThat(WalkSheet.edition(Walks.of(BodyStyle.VAN, 1977))).isNotEqualTo(EDITION);
     }
 
     /** Ticking line by line and ticking a range come to the same. */

@@ -10,11 +10,11 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import ofisino.core.Seeds;
 import ofisino.core.kernel.InvalidValue;
+import ofisino.core.vehicle.BodyStyle;
 import ofisino.core.vehicle.body.Bodies;
 import ofisino.core.vehicle.body.Body;
-import ofisino.core.vehicle.body.BodyStyle;
 import ofisino.core.vehicle.body.Zone;
-import ofisino.core.vehicle.check.Catalogue;
+import ofisino.core.vehicle.check.Walks;
 import ofisino.core.vehicle.corrosion.CorrosionRules.Judgement;
 import ofisino.core.vehicle.corrosion.CorrosionRules.Repair;
 import ofisino.core.vehicle.inspection.FindingKind;
@@ -87,7 +87,7 @@ class CorrosionTest {
         Corrosion hole = new Corrosion(RustGrade.RI_5, Optional.empty(), 60, 60, true, OptionalInt.of(900));
         assertThat(SafetyRules.classOf(door, FindingKind.RUST_THROUGH)).isEqualTo(SafetyClass.C);
         assertThat(CorrosionRules.judge(door, hole).safetyClass()).isEqualTo(SafetyClass.C);
-        assertThat(Catalogue.load().of(ESTATE, 1969))
+        assertThat(Walks.of(BodyStyle.ESTATE, 1969))
                 .filteredOn(
                         c -> c.place().equals("door-bottom-left") && c.check().kind() == FindingKind.RUST_THROUGH)
                 .isNotEmpty()

@@ -16,7 +16,6 @@ import ofisino.core.plan.access.WhileOpen;
 import ofisino.core.plan.interlock.Interlock;
 import ofisino.core.plan.interlock.Reconnection;
 import ofisino.core.vehicle.equipment.Equipment;
-import ofisino.server.db.OneSnapshot;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Roles;
 import ofisino.server.plan.access.AccessMapper.OpeningRow;
@@ -150,7 +149,6 @@ class AccessController {
             List<Reconnection.Reset> afterReconnecting) {}
 
     @GetMapping("/projects/{projectId}/access")
-    @OneSnapshot
     AccessResponse of(Caller caller, @PathVariable UUID projectId) {
         Standing s = service.standing(caller, projectId);
         Equipment vehicle = before.vehicle(caller, projectId);
@@ -283,7 +281,6 @@ class AccessController {
 
     /** What else could be done while it is open, the most worthwhile first; before it is closed this is the last chance. */
     @GetMapping("/projects/{projectId}/access/{stay}/while-open")
-    @OneSnapshot
     List<OfferResponse> whileOpen(Caller caller, @PathVariable UUID projectId, @PathVariable UUID stay) {
         return whileOpen.offers(caller, projectId, stay).stream()
                 .map(OfferResponse::of)

@@ -25,6 +25,9 @@ interface AccessMapper {
 
     int moveStay(UUID garageId, UUID jobId, String wayIn, UUID stay);
 
+    /** Those that anything recorded of a project is about. */
+    List<String> waysUsed(UUID garageId, UUID projectId);
+
     List<OpeningRow> openings(UUID garageId, UUID projectId);
 
     Optional<OpeningRow> findOpening(UUID garageId, UUID id);

@@ -6,13 +6,11 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import ofisino.core.plan.access.Layout;
 import ofisino.core.plan.access.WayIn;
 import ofisino.core.plan.access.WaysIn;
 import ofisino.core.plan.access.WaysInLibrary;
 import ofisino.core.plan.interlock.Reconnection;
 import ofisino.core.plan.job.Operation;
-import ofisino.core.vehicle.body.BodyStyle;
 import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
 import ofisino.server.plan.access.AccessMapper.OwnWayRow;
@@ -35,22 +33,12 @@ class VehicleWays {
         this.equipments = equipments;
     }
 
-    private static Layout layout(Projects.Project project) {
-        if (project.bodyStyle() == BodyStyle.MOTORCYCLE) return Layout.MOTORCYCLE;
-        return switch (project.drive()) {
-            case FRONT -> Layout.FRONT_ENGINE_FRONT_DRIVE;
-            case REAR_ENGINE -> Layout.REAR_ENGINE;
-            case REAR, ALL -> Layout.FRONT_ENGINE_REAR_DRIVE;
-        };
-    }
-
-    private boolean mayFire(Caller caller, Projects.Project project) {
-        return equipments.of(caller, project).mayFire();
+    private WaysIn shipped(Caller caller, Projects.Project project) {
+        return library.of(equipments.of(caller, project), Set.copyOf(mapper.waysUsed(caller.garageId(), project.id())));
     }
 
     WaysIn of(Caller caller, UUID projectId) {
-        Projects.Project project = projects.require(caller, projectId);
-        WaysIn usual = library.of(layout(project), mayFire(caller, project));
+        WaysIn usual = shipped(caller, projects.require(caller, projectId));
         return usual.with(mapper.ownWays(caller.garageId(), projectId).stream()
                 .map(own -> toCore(own, usual))
                 .toList());
@@ -63,7 +51,7 @@ class VehicleWays {
     /** What a job in a zone usually needs to have open. */
     Set<String> usual(Caller caller, UUID projectId, String zone, Operation operation) {
         Projects.Project project = projects.require(caller, projectId);
-        return library.usual(layout(project), mayFire(caller, project), zone, operation);
+        return library.usual(equipments.of(caller, project), zone, operation);
     }
 
     Map<String, Long> ownVersions(Caller caller, UUID projectId) {
@@ -73,7 +61,7 @@ class VehicleWays {
 
     void keepOwn(Caller caller, UUID projectId, OwnWayRow row) {
         Projects.Project project = projects.requireOpen(caller, projectId);
-        of(caller, projectId).with(List.of(toCore(row, library.of(layout(project), mayFire(caller, project)))));
+        of(caller, projectId).with(List.of(toCore(row, shipped(caller, project))));
         boolean known = ownVersions(caller, projectId).containsKey(row.wayIn());
         if (!known && row.version() == 0) mapper.insertOwnWay(caller.garageId(), projectId, row);
         else

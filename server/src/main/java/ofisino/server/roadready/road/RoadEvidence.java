@@ -27,6 +27,7 @@ import ofisino.server.roadready.Faults;
 import ofisino.server.roadready.RoadGates;
 import ofisino.server.roadready.road.RoadMapper.FastenerRow;
 import ofisino.server.roadready.road.RoadMapper.ProofRow;
+import ofisino.server.vehicle.Equipments;
 import ofisino.server.vehicle.Findings;
 import ofisino.server.vehicle.Inspection;
 import ofisino.server.vehicle.Inventory;
@@ -40,6 +41,7 @@ import org.springframework.stereotype.Service;
 class RoadEvidence implements RoadGates {
     private final RoadMapper mapper;
     private final Projects projects;
+    private final Equipments equipments;
     private final Findings findings;
     private final Inspection inspection;
     private final Readings readings;
@@ -55,6 +57,7 @@ class RoadEvidence implements RoadGates {
     RoadEvidence(
             RoadMapper mapper,
             Projects projects,
+            Equipments equipments,
             Findings findings,
             Inspection inspection,
             Readings readings,
@@ -68,6 +71,7 @@ class RoadEvidence implements RoadGates {
             Clock clock) {
         this.mapper = mapper;
         this.projects = projects;
+        this.equipments = equipments;
         this.findings = findings;
         this.inspection = inspection;
         this.readings = readings;
@@ -129,7 +133,7 @@ class RoadEvidence implements RoadGates {
                 inventory.lacking(caller, projectId).stream()
                         .map(l -> new Evidence.Short(l.id(), l.name(), l.system()))
                         .toList(),
-                proofs.of(project.bodyStyle(), project.builtYear()),
+                proofs.of(equipments.of(caller, project)),
                 proved(caller, projectId),
                 debts.unsettled(caller, projectId).stream()
                         .map(d -> new Evidence.Owed(d.id(), d.kind(), d.what(), d.system(), d.due()))

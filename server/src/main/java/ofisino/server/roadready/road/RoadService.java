@@ -21,6 +21,7 @@ import ofisino.server.plan.Jobs;
 import ofisino.server.plan.WorkTouched;
 import ofisino.server.roadready.road.RoadMapper.FastenerRow;
 import ofisino.server.roadready.road.RoadMapper.ProofRow;
+import ofisino.server.vehicle.Equipments;
 import ofisino.server.vehicle.Projects;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
@@ -34,22 +35,30 @@ class RoadService {
     private final RoadMapper mapper;
     private final Proofs proofs;
     private final Projects projects;
+    private final Equipments equipments;
     private final Jobs jobs;
     private final Garages garages;
     private final Clock clock;
 
-    RoadService(RoadMapper mapper, Proofs proofs, Projects projects, Jobs jobs, Garages garages, Clock clock) {
+    RoadService(
+            RoadMapper mapper,
+            Proofs proofs,
+            Projects projects,
+            Equipments equipments,
+            Jobs jobs,
+            Garages garages,
+            Clock clock) {
         this.mapper = mapper;
         this.proofs = proofs;
         this.projects = projects;
+        this.equipments = equipments;
         this.jobs = jobs;
         this.garages = garages;
         this.clock = clock;
     }
 
     List<Proof> asked(Caller caller, UUID projectId) {
-        Projects.Project project = projects.require(caller, projectId);
-        return proofs.of(project.bodyStyle(), project.builtYear());
+        return proofs.of(equipments.of(caller, projects.require(caller, projectId)));
     }
 
     List<ProofRow> recorded(Caller caller, UUID projectId) {

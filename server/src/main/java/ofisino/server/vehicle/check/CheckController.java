@@ -3,22 +3,23 @@ package ofisino.server.vehicle.check;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import ofisino.core.kernel.Caution;
 import ofisino.core.vehicle.HowSeen;
+import ofisino.core.vehicle.body.Zone;
 import ofisino.core.vehicle.check.Answer;
 import ofisino.core.vehicle.check.Check;
 import ofisino.core.vehicle.check.PlacedCheck;
+import ofisino.core.vehicle.check.Question;
 import ofisino.core.vehicle.check.Tally;
 import ofisino.core.vehicle.check.WalkSheet;
 import ofisino.core.vehicle.inspection.FindingKind;
 import ofisino.core.vehicle.inspection.SafetyClass;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Roles;
-import ofisino.server.vehicle.check.CheckMapper.AnswerRow;
 import ofisino.server.vehicle.check.CheckService.Walk;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -71,12 +72,13 @@ class CheckController {
         }
     }
 
-    /** @param zone absent for papers and road; @param ifBad class of its finding when it fails here @param seen absent while nobody answered */
+    /** @param zone absent for papers and road; @param also the other places that this one look answers for; @param ifBad class of its finding when it fails here @param seen absent while nobody answered */
     record WalkStepResponse(
             String checkId,
             String place,
             @Nullable String zone,
             SafetyClass ifBad,
+            List<String> also,
             Answer.@Nullable Seen seen,
             @Nullable HowSeen howSeen,
             Set<Caution> cautions) {}
@@ -89,6 +91,7 @@ class CheckController {
      * @param unseen   of the whole vehicle, by weight, from 0 to 1
      * @param openTraps known costly traps of which something is unseen
      * @param lookNext the place where looking settles most
+     * @param questions what is to be said or seen first, since checks wait for it
      * @param edition  of the numbered sheet: the number of a step is its place in {@code steps}, from 1
      */
     record WalkResponse(
@@ -99,13 +102,15 @@ class CheckController {
             int openTraps,
             @Nullable String lookNext,
             Tally tally,
-            String edition) {}
+            String edition,
+            List<Question> questions) {}
 
     record SheetRequest(UUID id, String edition, String typed, HowSeen howSeen) {}
 
     /** @param failed checks marked as not good: each has its finding */
     record SheetResponse(int kept, long failed) {}
 
+    /** @param foundAt which of the places that one look answers for is at fault; absent for the one asked */
     record AnswerRequest(
             UUID id,
             String checkId,
@@ -113,20 +118,16 @@ class CheckController {
             Answer.Seen seen,
             HowSeen howSeen,
             boolean covered,
-            boolean another) {}
+            boolean another,
+            @Nullable String foundAt) {}
 
     record AnswersRequest(List<AnswerRequest> answers) {}
-
-    private record At(String checkId, String place) {}
 
     @GetMapping("/checks")
     WalkResponse walk(Caller caller, @PathVariable UUID projectId) {
         Walk walk = service.walk(caller, projectId);
-        Map<At, AnswerRow> answers = walk.answers().stream()
-                .collect(Collectors.toMap(a -> new At(a.checkId(), a.place()), Function.identity()));
-        List<WalkStepResponse> steps = walk.checks().stream()
-                .map(c -> step(c, answers.get(new At(c.check().id(), c.place()))))
-                .toList();
+        List<WalkStepResponse> steps =
+                walk.checks().stream().map(c -> step(c, walk.answers().to(c))).toList();
         Map<String, Long> left = steps.stream()
                 .filter(s -> s.seen() == null)
                 .collect(Collectors.groupingBy(WalkStepResponse::place, Collectors.counting()));
@@ -147,17 +148,19 @@ class CheckController {
                 walk.unseen().openTraps(),
                 walk.unseen().lookNext().orElse(null),
                 walk.tally(),
-                WalkSheet.edition(walk.checks()));
+                WalkSheet.edition(walk.checks()),
+                walk.questions());
     }
 
-    private static WalkStepResponse step(PlacedCheck c, @Nullable AnswerRow answer) {
+    private static WalkStepResponse step(PlacedCheck c, Optional<Answer> answer) {
         return new WalkStepResponse(
                 c.check().id(),
                 c.place(),
                 c.zone().isPresent() ? c.place() : null,
                 c.ifBad(),
-                answer == null ? null : answer.seen(),
-                answer == null ? null : answer.howSeen(),
+                c.also().stream().map(Zone::id).toList(),
+                answer.map(Answer::seen).orElse(null),
+                answer.map(Answer::howSeen).orElse(null),
                 c.cautions());
     }
 
@@ -179,8 +182,15 @@ class CheckController {
                 caller,
                 projectId,
                 body.answers().stream()
-                        .map(a -> new AnswerRow(
-                                a.id(), a.checkId(), a.place(), a.seen(), a.howSeen(), a.covered(), a.another()))
+                        .map(a -> new CheckService.Said(
+                                a.id(),
+                                a.checkId(),
+                                a.place(),
+                                a.seen(),
+                                a.howSeen(),
+                                a.covered(),
+                                a.another(),
+                                Optional.ofNullable(a.foundAt())))
                         .toList());
     }
 }

@@ -13,6 +13,7 @@ interface CheckMapper {
 
     void insert(UUID garageId, UUID projectId, UUID accountId, AnswerRow answer);
 
+    /** @param whole given for all places that one look answers for */
     record AnswerRow(
             UUID id,
             String checkId,
@@ -20,9 +21,10 @@ interface CheckMapper {
             Answer.Seen seen,
             HowSeen howSeen,
             boolean covered,
-            boolean another) {
+            boolean another,
+            boolean whole) {
         Answer toCore() {
-            return new Answer(checkId, place, seen, howSeen, covered, another);
+            return new Answer(checkId, place, seen, howSeen, covered, another, whole);
         }
     }
 }

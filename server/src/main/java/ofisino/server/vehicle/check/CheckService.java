@@ -9,10 +9,13 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.vehicle.HowSeen;
 import ofisino.core.vehicle.check.Answer;
+import ofisino.core.vehicle.check.LastAnswers;
 import ofisino.core.vehicle.check.PlacedCheck;
+import ofisino.core.vehicle.check.Question;
 import ofisino.core.vehicle.check.Tally;
 import ofisino.core.vehicle.check.Unseen;
 import ofisino.core.vehicle.check.WalkSheet;
@@ -56,31 +59,50 @@ class CheckService implements Inspection {
         this.clock = clock;
     }
 
-    record Walk(List<PlacedCheck> checks, List<AnswerRow> answers, Unseen unseen, Tally tally) {}
+    record Walk(List<PlacedCheck> checks, LastAnswers answers, Unseen unseen, Tally tally, List<Question> questions) {}
+
+    /** An answer as it comes. @param foundAt the place at fault, where one look answers for several */
+    record Said(
+            UUID id,
+            String checkId,
+            String place,
+            Answer.Seen seen,
+            HowSeen howSeen,
+            boolean covered,
+            boolean another,
+            Optional<String> foundAt) {}
 
     private record At(String checkId, String place) {}
 
     Walk walk(Caller caller, UUID projectId) {
-        List<PlacedCheck> checks = vehicleChecks.of(caller, projects.require(caller, projectId));
-        List<AnswerRow> answers = mapper.lastOf(caller.garageId(), projectId);
-        List<Answer> core = answers.stream().map(AnswerRow::toCore).toList();
+        Projects.Project project = projects.require(caller, projectId);
+        List<PlacedCheck> checks = vehicleChecks.of(caller, project);
+        List<Answer> core = answers(caller, projectId);
         Map<At, Decision> decided = findings.of(caller, projectId).stream()
                 .filter(f -> f.checkId() != null && f.decision() != null && f.state() != FindingState.WITHDRAWN)
                 .collect(Collectors.toMap(f -> new At(f.checkId(), f.zone()), Found::decision, (a, b) -> b));
         return new Walk(
                 checks,
-                answers,
+                new LastAnswers(core),
                 Unseen.of(checks, core),
-                Tally.of(core, a -> Optional.ofNullable(decided.get(new At(a.checkId(), a.place())))));
+                Tally.of(core, a -> Optional.ofNullable(decided.get(new At(a.checkId(), a.place())))),
+                vehicleChecks.questions(caller, project));
+    }
+
+    private List<Answer> answers(Caller caller, UUID projectId) {
+        return mapper.lastOf(caller.garageId(), projectId).stream()
+                .map(AnswerRow::toCore)
+                .toList();
     }
 
     @Override
     public List<PlacedCheck> unanswered(Caller caller, UUID projectId) {
-        return Unseen.unanswered(
-                vehicleChecks.of(caller, projects.require(caller, projectId)),
-                mapper.lastOf(caller.garageId(), projectId).stream()
-                        .map(AnswerRow::toCore)
-                        .toList());
+        Projects.Project project = projects.require(caller, projectId);
+        return Stream.concat(
+                        Unseen.unanswered(vehicleChecks.of(caller, project), answers(caller, projectId)).stream(),
+                        vehicleChecks.waiting(caller, project).stream()
+                                .filter(c -> c.ifBad().standsInTheWay()))
+                .toList();
     }
 
     @Override
@@ -88,7 +110,7 @@ class CheckService implements Inspection {
         return walk(caller, projectId).unseen();
     }
 
-    void answer(Caller caller, UUID projectId, List<AnswerRow> answers) {
+    void answer(Caller caller, UUID projectId, List<Said> answers) {
         List<PlacedCheck> checks = vehicleChecks.of(caller, projects.requireOpen(caller, projectId));
         if (answers.isEmpty() || answers.size() > MOST_AT_ONCE)
             throw InvalidValue.of(
@@ -97,7 +119,7 @@ class CheckService implements Inspection {
                     "Between 1 and %d answers can be kept at once, not %d.".formatted(MOST_AT_ONCE, answers.size()));
         LocalDate today = LocalDate.now(clock.withZone(garages.zone(caller)));
         List<Findings.Failed> failed = new ArrayList<>();
-        for (AnswerRow answer : answers) {
+        for (Said answer : answers) {
             PlacedCheck check = checks.stream()
                     .filter(c ->
                             c.check().id().equals(answer.checkId()) && c.place().equals(answer.place()))
@@ -107,19 +129,31 @@ class CheckService implements Inspection {
                             "check.not-here",
                             "There is no check “%s” at “%s” on this vehicle. Reload the page."
                                     .formatted(answer.checkId(), answer.place())));
-            mapper.insert(caller.garageId(), projectId, caller.accountId(), answer);
+            mapper.insert(
+                    caller.garageId(),
+                    projectId,
+                    caller.accountId(),
+                    new AnswerRow(
+                            answer.id(),
+                            answer.checkId(),
+                            answer.place(),
+                            answer.seen(),
+                            answer.howSeen(),
+                            answer.covered(),
+                            answer.another(),
+                            !check.also().isEmpty()));
             failed(check, answer, today).ifPresent(failed::add);
         }
         findings.recordFailed(caller, projectId, failed);
     }
 
     /** Every failed check makes a finding; the person may then say more of it, or withdraw it as a slip. */
-    private static Optional<Findings.Failed> failed(PlacedCheck check, AnswerRow answer, LocalDate today) {
+    private static Optional<Findings.Failed> failed(PlacedCheck check, Said answer, LocalDate today) {
         return check.check()
                 .finding(answer.seen())
                 .map(kind -> new Findings.Failed(
                         UUID.nameUUIDFromBytes((answer.id() + " finding").getBytes(StandardCharsets.UTF_8)),
-                        check,
+                        check.foundAt(answer.foundAt().orElse(check.place())),
                         kind,
                         answer.howSeen(),
                         today));
@@ -134,7 +168,7 @@ class CheckService implements Inspection {
                 caller,
                 projectId,
                 marked.stream()
-                        .map(m -> new AnswerRow(
+                        .map(m -> new Said(
                                 UUID.nameUUIDFromBytes(
                                         (id + m.check().check().id() + m.check().place())
                                                 .getBytes(StandardCharsets.UTF_8)),
@@ -143,7 +177,8 @@ class CheckService implements Inspection {
                                 m.seen(),
                                 howSeen,
                                 false,
-                                false))
+                                false,
+                                Optional.empty()))
                         .toList());
         return marked;
     }

@@ -54,6 +54,8 @@ class EquipmentController {
             HowKnown how,
             @Nullable LocalDate since) {}
 
+    record EquipmentFactsRequest(List<EquipmentFactRequest> facts) {}
+
     @GetMapping
     List<EquipmentItemResponse> of(Caller caller, @PathVariable UUID projectId) {
         Projects.Project project = projects.require(caller, projectId);
@@ -80,7 +82,8 @@ class EquipmentController {
 
     @PostMapping
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void say(Caller caller, @PathVariable UUID projectId, @RequestBody EquipmentFactRequest body) {
-        service.say(caller, projectId, body.id(), body.item(), body.value(), body.how(), body.since());
+    void say(Caller caller, @PathVariable UUID projectId, @RequestBody EquipmentFactsRequest body) {
+        for (EquipmentFactRequest f : body.facts())
+            service.say(caller, projectId, f.id(), f.item(), f.value(), f.how(), f.since());
     }
 }

@@ -37,7 +37,7 @@ class EquipmentService implements Equipments {
     }
 
     private static Make make(Projects.Project project) {
-        return new Make(project.bodyStyle(), project.builtYear(), project.drive());
+        return new Make(project.bodyStyle(), project.builtYear(), project.layout());
     }
 
     @Override

@@ -4,8 +4,8 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import ofisino.core.kernel.Aim;
-import ofisino.core.vehicle.body.BodyStyle;
-import ofisino.core.vehicle.equipment.Drive;
+import ofisino.core.vehicle.BodyStyle;
+import ofisino.core.vehicle.equipment.Layout;
 import ofisino.core.vehicle.identity.VehicleNumber;
 import ofisino.core.vehicle.inspection.DoubtfulParts;
 import ofisino.server.identity.Caller;
@@ -43,7 +43,7 @@ class ProjectController {
     record ProjectFields(
             String vehicleName,
             int builtYear,
-            Drive drive,
+            Layout layout,
             DriverSide driverSide,
             @Nullable String identity,
             @Nullable String note,
@@ -60,7 +60,7 @@ class ProjectController {
                     vehicleName,
                     bodyStyle,
                     builtYear,
-                    drive,
+                    layout,
                     driverSide,
                     identity,
                     note,

@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import ofisino.core.kernel.Aim;
-import ofisino.core.vehicle.body.BodyStyle;
-import ofisino.core.vehicle.equipment.Drive;
+import ofisino.core.vehicle.BodyStyle;
+import ofisino.core.vehicle.equipment.Layout;
 import ofisino.core.vehicle.inspection.DoubtfulParts;
 import ofisino.server.vehicle.Projects.State;
 import org.apache.ibatis.annotations.Mapper;
@@ -45,7 +45,7 @@ interface ProjectMapper {
             String vehicleName,
             BodyStyle bodyStyle,
             int builtYear,
-            Drive drive,
+            Layout layout,
             DriverSide driverSide,
             String identity,
             String note,

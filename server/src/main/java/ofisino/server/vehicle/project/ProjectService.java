@@ -10,8 +10,10 @@ import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.Currencies;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.Texts;
+import ofisino.core.vehicle.BodyStyle;
 import ofisino.core.vehicle.body.Bodies;
 import ofisino.core.vehicle.body.Body;
+import ofisino.core.vehicle.equipment.Layout;
 import ofisino.core.vehicle.identity.VehicleNumber;
 import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
@@ -81,6 +83,11 @@ class ProjectService implements Projects {
                     "builtYear",
                     "vehicle.year",
                     "The year (%d) must be between %d and %d.".formatted(p.builtYear(), FIRST_CAR, thisYear + 1));
+        if ((p.bodyStyle() == BodyStyle.MOTORCYCLE) != (p.layout() == Layout.MOTORCYCLE))
+            throw InvalidValue.of(
+                    "layout",
+                    "vehicle.layout",
+                    "A motorcycle has its own layout, and only that. Choose where the engine is.");
         LocalDate target = p.targetOn();
         if (target != null && (target.getYear() < 1950 || target.getYear() > thisYear + 50))
             throw InvalidValue.of(
@@ -93,7 +100,7 @@ class ProjectService implements Projects {
                 Texts.line("vehicleName", p.vehicleName()),
                 p.bodyStyle(),
                 p.builtYear(),
-                p.drive(),
+                p.layout(),
                 p.driverSide(),
                 short120("identity", p.identity()),
                 Texts.note("note", p.note()),
@@ -139,7 +146,7 @@ class ProjectService implements Projects {
                 p.vehicleName(),
                 p.bodyStyle(),
                 p.builtYear(),
-                p.drive(),
+                p.layout(),
                 p.aim(),
                 p.state(),
                 p.doubtfulParts(),
@@ -176,6 +183,6 @@ class ProjectService implements Projects {
 
     @Override
     public Body bodyOf(Project project) {
-        return bodies.of(project.bodyStyle());
+        return bodies.of(project.bodyStyle(), project.layout());
     }
 }

@@ -3,7 +3,7 @@ package ofisino.server.vehicle.review;
 import java.util.List;
 import java.util.UUID;
 import ofisino.core.vehicle.HowSeen;
-import ofisino.core.vehicle.body.BodyStyle;
+import ofisino.core.vehicle.body.Body;
 import ofisino.core.vehicle.inspection.FindingKind;
 import ofisino.core.vehicle.inspection.SafetyClass;
 import ofisino.server.attachments.Pictures.Picture;
@@ -75,14 +75,14 @@ class OutsiderController {
     record ReviewResponse(
             String vehicleName,
             int builtYear,
-            BodyStyle bodyStyle,
+            Body.Drawing drawing,
             List<ShownFindingResponse> findings,
             List<OwnRemarkResponse> remarks) {
         static ReviewResponse of(Shown s) {
             return new ReviewResponse(
                     s.project().vehicleName(),
                     s.project().builtYear(),
-                    s.project().bodyStyle(),
+                    s.drawing(),
                     s.findings().stream().map(ShownFindingResponse::of).toList(),
                     s.remarks().stream().map(OwnRemarkResponse::of).toList());
         }

@@ -8,6 +8,7 @@ import java.util.UUID;
 import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.NotFound;
 import ofisino.core.kernel.Texts;
+import ofisino.core.vehicle.body.Body;
 import ofisino.server.attachments.Pictures;
 import ofisino.server.attachments.Pictures.Picture;
 import ofisino.server.attachments.Subject;
@@ -16,6 +17,7 @@ import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.identity.Links;
 import ofisino.server.identity.Links.Visit;
+import ofisino.server.vehicle.Equipments;
 import ofisino.server.vehicle.Findings;
 import ofisino.server.vehicle.Findings.Found;
 import ofisino.server.vehicle.Projects;
@@ -35,6 +37,7 @@ class ReviewService {
     private final Links links;
     private final Findings findings;
     private final Projects projects;
+    private final Equipments equipments;
     private final Pictures pictures;
     private final Garages garages;
     private final Clock clock;
@@ -44,6 +47,7 @@ class ReviewService {
             Links links,
             Findings findings,
             Projects projects,
+            Equipments equipments,
             Pictures pictures,
             Garages garages,
             Clock clock) {
@@ -51,6 +55,7 @@ class ReviewService {
         this.links = links;
         this.findings = findings;
         this.projects = projects;
+        this.equipments = equipments;
         this.pictures = pictures;
         this.garages = garages;
         this.clock = clock;
@@ -99,14 +104,17 @@ class ReviewService {
     }
 
     /** @param remarks those that came by this link */
-    record Shown(Projects.Project project, List<ShownFinding> findings, List<RemarkRow> remarks) {}
+    record Shown(
+            Projects.Project project, Body.Drawing drawing, List<ShownFinding> findings, List<RemarkRow> remarks) {}
 
     record ShownFinding(Found finding, List<UUID> pictures) {}
 
     Shown show(String token) {
         Visit visit = links.require(token);
+        Projects.Project project = projects.require(visit.caller(), visit.subjectId());
         return new Shown(
-                projects.require(visit.caller(), visit.subjectId()),
+                project,
+                projects.bodyOf(project).drawing(equipments.of(visit.caller(), project)),
                 findings.of(visit.caller(), visit.subjectId()).stream()
                         .filter(f -> !f.state().isOver())
                         .map(f -> new ShownFinding(f, pictures.picturesOf(visit.caller(), Subject.FINDING, f.id())))

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import ofisino.core.vehicle.check.Catalogue;
 import ofisino.core.vehicle.check.PlacedCheck;
+import ofisino.core.vehicle.check.Question;
 import ofisino.core.vehicle.suspicion.Suspicion;
 import ofisino.server.identity.Caller;
 import ofisino.server.vehicle.Equipments;
@@ -33,6 +34,16 @@ class WeighedChecks implements VehicleChecks {
     @Override
     public List<PlacedCheck> of(Caller caller, Projects.Project project) {
         return weighed(caller, project, catalogue.of(projects.bodyOf(project), equipments.of(caller, project)));
+    }
+
+    @Override
+    public List<PlacedCheck> waiting(Caller caller, Projects.Project project) {
+        return weighed(caller, project, catalogue.waiting(projects.bodyOf(project), equipments.of(caller, project)));
+    }
+
+    @Override
+    public List<Question> questions(Caller caller, Projects.Project project) {
+        return Question.of(waiting(caller, project), equipments.of(caller, project));
     }
 
     @Override

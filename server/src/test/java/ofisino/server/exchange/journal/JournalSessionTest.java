@@ -43,7 +43,7 @@ class JournalSessionTest {
                     vehicleId: ~car-itself
                     bodyStyle: ESTATE
                     begunOn: today-30
-                    fields: {vehicleName: Halvern Pipit 1200, builtYear: 1969, drive: REAR, driverSide: LEFT, identity: "", aim: DRIVER, state: ACTIVE, budgetMinor: 0, monthlyMinor: 0, targetOn: today+100}
+                    fields: {vehicleName: Halvern Pipit 1200, builtYear: 1969, layout: FRONT_ENGINE_REAR_DRIVE, driverSide: LEFT, identity: "", aim: DRIVER, state: ACTIVE, budgetMinor: 0, monthlyMinor: 0, targetOn: today+100}
                 - POST: /api/projects/~car/findings
                   body: {id: ~sill, fields: {zone: sill-left, kind: RUST_THROUGH, covered: false, foundOn: today}}
                 - POST: /api/findings/~sill/decision

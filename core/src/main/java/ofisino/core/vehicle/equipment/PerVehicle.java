@@ -1,0 +1,20 @@
+package ofisino.core.vehicle.equipment;
+
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Supplier;
+
+/** What was worked out for vehicles of which the same is ruled out. Vehicles change what they have: what nobody asks for is not kept for ever. */
+public final class PerVehicle<T> {
+    private static final int MOST_KEPT = 200;
+
+    private record Key(Object about, String vehicle) {}
+
+    private final Map<Key, T> known = new ConcurrentHashMap<>();
+
+    /** @param about what else it was worked out from */
+    public T of(Object about, Equipment vehicle, Supplier<T> work) {
+        if (known.size() > MOST_KEPT) known.clear();
+        return known.computeIfAbsent(new Key(about, vehicle.key()), key -> work.get());
+    }
+}

@@ -2324,6 +2324,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{projectId}/readings/{id}/wrong": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["correct"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects/{projectId}/remarks": {
         parameters: {
             query?: never;
@@ -3783,6 +3799,8 @@ export interface components {
             limitId: string;
             /** Format: double */
             most?: number;
+            /** @enum {string} */
+            sourceKind: "COMPONENT" | "VEHICLE" | "PUBLIC";
             /** Format: int64 */
             version: number;
         };
@@ -4145,7 +4163,7 @@ export interface components {
             /** Format: double */
             value: number;
             /** @enum {string} */
-            why: "ROOM_TO_SPARE" | "NEAR_THE_BOUND" | "BELOW" | "ABOVE" | "ASK_AGAIN" | "INSTRUMENT_RANGE" | "INSTRUMENT_RESOLUTION" | "MAKERS_FIGURE_MISSING";
+            why: "ROOM_TO_SPARE" | "NEAR_THE_BOUND" | "BELOW" | "ABOVE" | "ASK_AGAIN" | "INSTRUMENT_RANGE" | "INSTRUMENT_RESOLUTION" | "WHAT_IT_HAS" | "MAKERS_FIGURE_MISSING";
         };
         Judgement: {
             /** @enum {string} */
@@ -4263,16 +4281,18 @@ export interface components {
         };
         MeasurableResponse: {
             age: boolean;
+            asks: string[];
             critical: boolean;
             /** @enum {string} */
             derived?: "LOWEST_OF_HIGHEST" | "DIFFERENCE" | "DIFFERENCE_OF_HIGHEST";
-            figure?: components["schemas"]["FigureRow"];
+            figures: components["schemas"]["FigureRow"][];
             id: string;
             /** Format: double */
             max?: number;
             /** Format: double */
             min?: number;
             name: string;
+            places: string[];
             /** @enum {string} */
             readIn: "MILLIMETRE" | "MICROMETRE" | "INCH" | "THOU" | "VOLT" | "MILLIVOLT" | "AMPERE" | "MILLIAMPERE" | "BAR" | "PSI" | "KILOPASCAL" | "NEWTON" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOMETRE_PER_HOUR" | "MILE_PER_HOUR" | "PERCENT" | "YEAR" | "COUNT";
             source: components["schemas"]["Source"];
@@ -4993,6 +5013,7 @@ export interface components {
             unit: "MILLIMETRE" | "MICROMETRE" | "INCH" | "THOU" | "VOLT" | "MILLIVOLT" | "AMPERE" | "MILLIAMPERE" | "BAR" | "PSI" | "KILOPASCAL" | "NEWTON" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOMETRE_PER_HOUR" | "MILE_PER_HOUR" | "PERCENT" | "YEAR" | "COUNT";
             /** Format: double */
             value: number;
+            wrongBecause?: string;
         };
         PointRow: {
             /** @enum {string} */
@@ -5884,6 +5905,9 @@ export interface components {
             minutes: number;
             title: string;
             wayIn?: string;
+        };
+        WrongReadingRequest: {
+            because: string;
         };
         Zone: {
             clearView: boolean;
@@ -10101,6 +10125,31 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["NewReadingsRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    correct: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WrongReadingRequest"];
             };
         };
         responses: {

@@ -112,7 +112,7 @@ export function CheckCard({ projectId, walk, at, nameOf, onGo }: Props) {
           {check.limit && (
             <Link
               className={`btn ${plain}`}
-              to={`/p/${projectId}/walk/readings?new=1&limit=${check.limit}&place=${step.place}`}
+              to={`/p/${projectId}/walk/readings?new=1&limit=${check.limit}&place=${fault}`}
             >
               <Ruler className="size-5" aria-hidden="true" />
               {t('check.measure')}

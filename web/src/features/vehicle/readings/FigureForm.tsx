@@ -3,18 +3,31 @@ import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/Feedback'
-import { TextField } from '@/ui/Field'
+import { Choice, TextField } from '@/ui/Field'
 import type { Measurable } from './readings'
 
 const number = (typed: string) => (typed.trim() === '' ? undefined : Number(typed.replace(',', '.')))
 
-/** The maker's own figure for this vehicle, which comes before a general one. */
+type SourceKind = Schemas['FigureRow']['sourceKind']
+const kinds: SourceKind[] = ['COMPONENT', 'VEHICLE', 'PUBLIC']
+
+/** A figure for this vehicle and where it comes from; the best source decides, and all stay side by side. */
 export function FigureForm({ projectId, limit, onDone }: { projectId: string; limit: Measurable; onDone: () => void }) {
   const { t } = useTranslation()
-  const [least, setLeast] = useState(limit.figure?.least?.toString() ?? '')
-  const [most, setMost] = useState(limit.figure?.most?.toString() ?? '')
-  const [document, setDocument] = useState(limit.figure?.document ?? '')
-  const [compared, setCompared] = useState(limit.figure?.compared ?? false)
+  const of = (kind: SourceKind) => limit.figures.find((f) => f.sourceKind === kind)
+  const [kind, setKind] = useState<SourceKind>(limit.figures[0]?.sourceKind ?? 'VEHICLE')
+  const [least, setLeast] = useState(of(kind)?.least?.toString() ?? '')
+  const [most, setMost] = useState(of(kind)?.most?.toString() ?? '')
+  const [document, setDocument] = useState(of(kind)?.document ?? '')
+  const [compared, setCompared] = useState(of(kind)?.compared ?? false)
+  const choose = (chosen: SourceKind) => {
+    const known = of(chosen)
+    setKind(chosen)
+    setLeast(known?.least?.toString() ?? '')
+    setMost(known?.most?.toString() ?? '')
+    setDocument(known?.document ?? '')
+    setCompared(known?.compared ?? false)
+  }
   const save = useWrite(
     (body: Schemas['FigureRow'], id) =>
       unwrap(api.PUT('/api/projects/{projectId}/figures', { params: { path: { projectId } }, body, ...write(id) })),
@@ -29,16 +42,24 @@ export function FigureForm({ projectId, limit, onDone }: { projectId: string; li
         e.preventDefault()
         const [min, max] = [number(least), number(most)]
         save.mutate({
-          id: limit.figure?.id ?? crypto.randomUUID(),
+          id: of(kind)?.id ?? crypto.randomUUID(),
           limitId: limit.id,
+          sourceKind: kind,
           ...(min !== undefined && { least: min }),
           ...(max !== undefined && { most: max }),
           document,
           compared,
-          version: limit.figure?.version ?? 0,
+          version: of(kind)?.version ?? 0,
         })
       }}
     >
+      <Choice label={t('reading.sourceKind')} value={kind} onChange={(e) => choose(e.target.value as SourceKind)}>
+        {kinds.map((k) => (
+          <option key={k} value={k}>
+            {t(`reading.kindOfSource.${k}`)}
+          </option>
+        ))}
+      </Choice>
       <div className="grid grid-cols-2 gap-2">
         <TextField
           label={t('reading.figureLeast', { unit })}

@@ -15,6 +15,9 @@ const limit: Measurable = {
   age: false,
   critical: false,
   max: 300,
+  figures: [],
+  places: ['front-wing-left'],
+  asks: [],
   source: { work: 'common practice', year: '', place: '', verified: false },
 }
 const point = (spot: string, value: number, coating: Point['coating']): Point => ({
@@ -69,7 +72,8 @@ it('enters the figure of the maker, which may speak for sound', async () => {
   const path = 'PUT /api/projects/car/figures'
   server.when(path, undefined)
   card(wing)
-  await userEvent.click(screen.getByRole('button', { name: 'Enter the maker’s figure' }))
+  await userEvent.click(screen.getByRole('button', { name: 'Enter a figure' }))
+  await userEvent.selectOptions(screen.getByLabelText('Where the figure comes from'), 'COMPONENT')
   await userEvent.type(screen.getByLabelText('At most, µm'), '3x')
   expect(screen.getByRole('button', { name: 'Keep the figure' })).toBeDisabled()
   await userEvent.clear(screen.getByLabelText('At most, µm'))
@@ -78,7 +82,13 @@ it('enters the figure of the maker, which may speak for sound', async () => {
   await userEvent.click(screen.getByLabelText(/held it against/))
   await userEvent.click(screen.getByRole('button', { name: 'Keep the figure' }))
   await waitFor(() => expect(server.writes(path)).toHaveLength(1))
-  expect(server.writes(path)[0]!.body).toMatchObject({ most: 350, document: 'manual, 12', compared: true, version: 0 })
+  expect(server.writes(path)[0]!.body).toMatchObject({
+    sourceKind: 'COMPONENT',
+    most: 350,
+    document: 'manual, 12',
+    compared: true,
+    version: 0,
+  })
 })
 
 it('says until when a part is good', () => {
@@ -92,4 +102,32 @@ it('says until when a part is good', () => {
     age,
   )
   expect(screen.getByText(/left: April 2009, 17.6 years, due 5 April 2019/)).toBeInTheDocument()
+})
+
+it('shows what stands beside the figure that decides, and says which reading is wrong', async () => {
+  const path = 'POST /api/projects/car/readings/1%2C2/wrong'
+  server.when(path, undefined)
+  const figure = (sourceKind: 'COMPONENT' | 'PUBLIC', most: number) => ({
+    id: sourceKind,
+    limitId: limit.id,
+    sourceKind,
+    most,
+    document: 'page 3',
+    compared: true,
+    version: 0,
+  })
+  card(wing, { ...limit, figures: [figure('COMPONENT', 300), figure('PUBLIC', 500)] })
+  expect(screen.getByText('Beside it: Public rule, 500 (page 3).')).toBeInTheDocument()
+  await userEvent.click(screen.getByText('A reading is wrong'))
+  await userEvent.selectOptions(screen.getByLabelText('Which one?'), '1,2')
+  expect(screen.getByRole('button', { name: 'It counts no more' })).toBeDisabled()
+  await userEvent.type(screen.getByLabelText('Why it is wrong'), 'Probe on a screw')
+  await userEvent.click(screen.getByRole('button', { name: 'It counts no more' }))
+  await waitFor(() => expect(server.writes(path)).toHaveLength(1))
+  expect(server.writes(path)[0]!.body).toEqual({ because: 'Probe on a screw' })
+})
+
+it('asks what it has where that decides', () => {
+  card({ ...wing, judged: { ...wing.judged!, outcome: 'NOT_JUDGED', why: 'WHAT_IT_HAS' } })
+  expect(screen.getByRole('link', { name: 'Say what it has' })).toHaveAttribute('href', '/p/car/walk/equipment')
 })

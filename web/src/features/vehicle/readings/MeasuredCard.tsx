@@ -4,6 +4,7 @@ import { Link } from 'react-router'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/Feedback'
+import { Choice, TextField } from '@/ui/Field'
 import { useFormat } from '@/ui/format'
 import { CoatingMap } from './CoatingMap'
 import { FigureForm } from './FigureForm'
@@ -25,11 +26,12 @@ export function MeasuredCard({
 }) {
   const { t } = useTranslation()
   const [figure, setFigure] = useState(false)
-  const grid = limit.unit === 'MICROMETRE' ? cells(m.points) : undefined
-  const last = m.points.filter((p) => p.last)
-  const earlier = m.points.length - last.length
+  const grid = limit.unit === 'MICROMETRE' ? cells(m.points.filter((p) => !p.wrongBecause)) : undefined
+  const counting = m.points.filter((p) => !p.wrongBecause)
+  const last = counting.filter((p) => p.last)
+  const earlier = counting.length - last.length
   // several spots: the last at each; one spot: how it went
-  const plotted = last.length > 1 ? last : m.points
+  const plotted = last.length > 1 ? last : counting
   return (
     <article className="card-sheet grid content-start gap-2 p-4">
       <header className="flex flex-wrap items-baseline justify-between gap-x-3">
@@ -55,6 +57,12 @@ export function MeasuredCard({
       {m.second !== 'NOT_WANTED' && (
         <p className={m.second === 'AGREES' ? 'quiet text-sm' : 'font-semibold'}>{t(`reading.second.${m.second}`)}</p>
       )}
+      {m.judged?.why === 'WHAT_IT_HAS' && (
+        <Link className="btn justify-self-start" to={`/p/${projectId}/walk/equipment`}>
+          {t('reading.sayWhatItHas')}
+        </Link>
+      )}
+      <Wrong measured={m} projectId={projectId} />
       <Source limit={limit} mayClear={m.judged?.mayClear ?? false} />
       {m.proposes && <KeepFinding measured={m} limit={limit} proposes={m.proposes} projectId={projectId} />}
       {figure ? (
@@ -74,6 +82,68 @@ export function MeasuredCard({
         </div>
       )}
     </article>
+  )
+}
+
+/** A slip is taken out of what counts, and stays to be read with its reason. */
+function Wrong({ measured: m, projectId }: { measured: Measured; projectId: string }) {
+  const { t } = useTranslation()
+  const [id, setId] = useState('')
+  const [because, setBecause] = useState('')
+  const save = useWrite(
+    (body: Schemas['WrongReadingRequest'], writeId) =>
+      unwrap(
+        api.POST('/api/projects/{projectId}/readings/{id}/wrong', {
+          params: { path: { projectId, id } },
+          body,
+          ...write(writeId),
+        }),
+      ),
+    { said: () => t('reading.wrongKept'), done: () => setId('') },
+  )
+  const nameOf = (p: Measured['points'][number]) => `${p.spot}: ${readable(p.value)} ${t(`unit.${p.unit}`)}`
+  const counting = m.points.filter((p) => !p.wrongBecause)
+  return (
+    <details className="text-sm">
+      <summary className="cursor-pointer py-2">{t('reading.wrong')}</summary>
+      <ul className="quiet">
+        {m.points
+          .filter((p) => p.wrongBecause)
+          .map((p) => (
+            <li key={p.id}>
+              <s>{nameOf(p)}</s> {p.wrongBecause}
+            </li>
+          ))}
+      </ul>
+      {counting.length > 0 && (
+        <form
+          className="grid gap-2"
+          onSubmit={(e) => {
+            e.preventDefault()
+            save.mutate({ because })
+          }}
+        >
+          <Choice label={t('reading.whichWrong')} value={id} onChange={(e) => setId(e.target.value)}>
+            <option value="">{t('reading.choose')}</option>
+            {counting.map((p) => (
+              <option key={p.id} value={p.id}>
+                {nameOf(p)}
+              </option>
+            ))}
+          </Choice>
+          <TextField
+            label={t('reading.because')}
+            value={because}
+            maxLength={400}
+            onChange={(e) => setBecause(e.target.value)}
+          />
+          <ProblemAlert error={save.error} />
+          <button type="submit" className="btn" disabled={!id || !because.trim() || save.isPending}>
+            {t('reading.countsNoMore')}
+          </button>
+        </form>
+      )}
+    </details>
   )
 }
 
@@ -184,11 +254,20 @@ function Source({ limit, mayClear }: { limit: Measurable; mayClear: boolean }) {
   return (
     <p className="quiet text-sm">
       {bound && `${t('reading.limit', { limit: bound })} `}
-      {limit.figure
-        ? t('reading.ofTheMaker', { source: limit.source.work }) +
+      {limit.figures[0]
+        ? t(`reading.bySource.${limit.figures[0].sourceKind}`, { source: limit.source.work }) +
           (limit.source.verified ? '' : ` ${t('reading.notCompared')}`)
         : bound && t('reading.general', { source: limit.source.work })}
       {mayClear && ` ${t('reading.mayClear')}`}
+      {limit.figures.slice(1).map((f) => (
+        <span key={f.id} className="block">
+          {t('reading.besideIt', {
+            kind: t(`reading.kindOfSource.${f.sourceKind}`),
+            figure: [f.least, f.most].filter((v) => v !== undefined).join('–'),
+            document: f.document,
+          })}
+        </span>
+      ))}
     </p>
   )
 }

@@ -16,11 +16,15 @@ const battery: Measurable = {
   age: false,
   critical: false,
   min: 12.24,
+  figures: [],
+  places: ['battery-tray'],
+  asks: [],
   source,
 }
 const compression: Measurable = {
   ...battery,
   id: 'compression',
+  places: ['engine-block', 'battery-tray'],
   name: 'Compression by cylinder',
   unit: 'PERCENT',
   readIn: 'BAR',

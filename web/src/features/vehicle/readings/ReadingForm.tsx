@@ -33,8 +33,13 @@ export function ReadingForm({
 }) {
   const { t } = useTranslation()
   const format = useFormat()
-  const [limit, setLimit] = useState<Measurable>(readings.limits.find((l) => l.id === limitId) ?? readings.limits[0]!)
-  const [place, setPlace] = useState(places.find((p) => p === at) ?? places[0]!)
+  const [limit, setLimit] = useState<Measurable>(
+    readings.limits.find((l) => l.id === limitId) ??
+      readings.limits.find((l) => l.places.some((p) => places.includes(p)))!,
+  )
+  const [chosen, setPlace] = useState(at ?? '')
+  const fittingPlaces = places.filter((p) => limit.places.includes(p))
+  const place = fittingPlaces.find((p) => p === chosen) ?? fittingPlaces[0] ?? ''
   const [unit, setUnit] = useState<Unit>(limit.readIn)
   const [instrument, setInstrument] = useState('')
   const [readOn, setReadOn] = useState(format.today())
@@ -52,11 +57,11 @@ export function ReadingForm({
   const put = (i: number, change: Partial<Row>) => setRows(rows.with(i, { ...rows[i]!, ...change }))
 
   function choose(id: string) {
-    const chosen = readings.limits.find((l) => l.id === id)!
-    setLimit(chosen)
-    setUnit(chosen.readIn)
+    const next = readings.limits.find((l) => l.id === id)!
+    setLimit(next)
+    setUnit(next.readIn)
     setInstrument('')
-    setRows(chosen.derived ? [fresh('1'), fresh('2')] : [fresh('1')])
+    setRows(next.derived ? [fresh('1'), fresh('2')] : [fresh('1')])
     save.reset()
   }
 
@@ -91,7 +96,8 @@ export function ReadingForm({
         }}
       >
         <Choice label={t('reading.what')} value={limit.id} onChange={(e) => choose(e.target.value)}>
-          {[...readings.limits]
+          {readings.limits
+            .filter((l) => l.places.some((p) => places.includes(p)))
             .sort((a, b) => a.name.localeCompare(b.name))
             .map((l) => (
               <option key={l.id} value={l.id}>
@@ -100,7 +106,7 @@ export function ReadingForm({
             ))}
         </Choice>
         <Choice label={t('reading.where')} value={place} onChange={(e) => setPlace(e.target.value)}>
-          {places.map((p) => (
+          {fittingPlaces.map((p) => (
             <option key={p} value={p}>
               {nameOf(p)}
             </option>

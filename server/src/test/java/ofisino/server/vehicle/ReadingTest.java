@@ -223,6 +223,120 @@ class ReadingTest {
         return map("id", UUID.randomUUID(), "spot", spot, "made", code, "unit", "YEAR", "readOn", TODAY, "sure", false);
     }
 
+    /** A better source decides, whichever was entered last; the other stands beside it. */
+    @Test
+    void theBestSourceDecides(TestGarage garage) {
+        UUID project = garage.project();
+        take(garage, project, "disc-thickness", "front-brakes", reading("left", 8.7, "MILLIMETRE"))
+                .ok();
+        enter(garage, project, "COMPONENT", 9.0).ok();
+        assertThat(judged(garage, project).path("outcome").asString()).isEqualTo("OUTSIDE");
+        enter(garage, project, "PUBLIC", 5.0).ok();
+        enter(garage, project, "VEHICLE", 8.0).ok();
+        assertThat(judged(garage, project).path("outcome").asString())
+                .as("what the maker stamped on it outweighs what was entered later")
+                .isEqualTo("OUTSIDE");
+        assertThat(limit(garage, project, "disc-thickness")
+                        .path("figures")
+                        .valueStream()
+                        .map(f -> f.path("sourceKind").asString()))
+                .containsExactly("COMPONENT", "VEHICLE", "PUBLIC");
+    }
+
+    private static Answer enter(TestGarage garage, UUID project, String sourceKind, double least) {
+        return garage.owner()
+                .put(
+                        "/api/projects/" + project + "/figures",
+                        map(
+                                "id",
+                                UUID.randomUUID(),
+                                "limitId",
+                                "disc-thickness",
+                                "sourceKind",
+                                sourceKind,
+                                "least",
+                                least,
+                                "document",
+                                "of " + sourceKind,
+                                "compared",
+                                true,
+                                "version",
+                                0));
+    }
+
+    private static JsonNode limit(TestGarage garage, UUID project, String id) {
+        return garage.owner()
+                .get("/api/projects/" + project + "/readings")
+                .ok()
+                .path("limits")
+                .valueStream()
+                .filter(l -> l.path("id").asString().equals(id))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** A slip of the pen counts no more and stays to be read; what was read before it counts again. */
+    @Test
+    void aWrongReadingIsCorrected(TestGarage garage) {
+        UUID project = garage.project();
+        take(garage, project, "tread-depth", "front-wheel-left", reading("here", 4.0, "MILLIMETRE"))
+                .ok();
+        Map<String, Object> slip = reading("here", 0.4, "MILLIMETRE");
+        take(garage, project, "tread-depth", "front-wheel-left", slip).ok();
+        assertThat(judged(garage, project).path("outcome").asString()).isEqualTo("OUTSIDE");
+        String wrong = "/api/projects/" + project + "/readings/" + slip.get("id") + "/wrong";
+        garage.owner()
+                .post(wrong, map("because", "Read in the groove of a stone"))
+                .ok();
+        assertThat(judged(garage, project).path("outcome").asString()).isEqualTo("WITHIN");
+        assertThat(measured(garage, project)
+                        .path("points")
+                        .valueStream()
+                        .map(p -> p.path("wrongBecause").asString("")))
+                .contains("Read in the groove of a stone");
+        assertThat(garage.owner().post(wrong, map("because", "again")).status()).isEqualTo(409);
+        assertThat(garage.owner()
+                        .post(
+                                "/api/projects/" + project + "/readings/" + UUID.randomUUID() + "/wrong",
+                                map("because", "none"))
+                        .status())
+                .isEqualTo(404);
+    }
+
+    @Test
+    void nobodyMeasuresTreadAtTheBonnet(TestGarage garage) {
+        UUID project = garage.project();
+        assertThat(take(garage, project, "tread-depth", "bonnet", reading("here", 4.0, "MILLIMETRE"))
+                        .code())
+                .isEqualTo("reading.place");
+        assertThat(limit(garage, project, "tread-depth")
+                        .path("places")
+                        .valueStream()
+                        .map(JsonNode::asString))
+                .containsExactlyInAnyOrder(
+                        "front-wheel-left", "front-wheel-right", "rear-wheel-left", "rear-wheel-right");
+    }
+
+    /** A healthy battery of 6 V is not judged while it may be one of 12 V; the page says what to say first. */
+    @Test
+    void whatItHasDecidesTheFigure(TestGarage garage) {
+        UUID project = garage.project();
+        garage.running().sql().update("update vehicle set built_year = 1955 where garage_id = ?", garage.id());
+        take(garage, project, "battery-rest", "battery-tray", reading("here", 6.35, "VOLT"))
+                .ok();
+        assertThat(judged(garage, project).path("why").asString()).isEqualTo("WHAT_IT_HAS");
+        assertThat(limit(garage, project, "battery-rest").path("asks").get(0).asString())
+                .isEqualTo("voltage");
+        garage.owner()
+                .post(
+                        "/api/projects/" + project + "/equipment",
+                        map(
+                                "facts",
+                                List.of(map("id", UUID.randomUUID(), "item", "voltage", "value", "v6", "how", "SEEN"))))
+                .ok();
+        assertThat(judged(garage, project).path("outcome").asString()).isEqualTo("WITHIN");
+    }
+
     @SafeVarargs
     private static Answer take(
             TestGarage garage, UUID project, String limit, String place, Map<String, Object>... readings) {
@@ -241,6 +355,8 @@ class ReadingTest {
                                 UUID.randomUUID(),
                                 "limitId",
                                 "disc-thickness",
+                                "sourceKind",
+                                "VEHICLE",
                                 "least",
                                 8.5,
                                 "document",

@@ -8,9 +8,12 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import ofisino.core.kernel.Entry;
 import ofisino.core.kernel.InvalidValue;
@@ -21,6 +24,7 @@ import ofisino.core.vehicle.body.Zone;
 import ofisino.core.vehicle.equipment.Applies;
 import ofisino.core.vehicle.equipment.Equipment;
 import ofisino.core.vehicle.equipment.PerVehicle;
+import ofisino.core.vehicle.equipment.PerVehicle.Itself;
 import ofisino.core.vehicle.inspection.FindingKind;
 import ofisino.core.vehicle.inspection.SafetyClass;
 
@@ -115,6 +119,24 @@ public final class Catalogue {
         return checks;
     }
 
+    /** Where what a limit judges can be measured: at the places of its checks and at those of its system. */
+    public Set<String> placesOf(String limitId, VehicleSystem system, Body body) {
+        Set<String> places = new LinkedHashSet<>(measured.computeIfAbsent(new Itself(body), b -> placesByLimit(body))
+                .getOrDefault(limitId, Set.of()));
+        body.zones().stream().filter(z -> z.system() == system).map(Zone::id).forEach(places::add);
+        return places;
+    }
+
+    private final Map<Itself, Map<String, Set<String>>> measured = new ConcurrentHashMap<>();
+
+    private Map<String, Set<String>> placesByLimit(Body body) {
+        return everywhere(body).stream()
+                .filter(c -> c.check().limit().isPresent())
+                .collect(Collectors.groupingBy(
+                        c -> c.check().limit().orElseThrow(),
+                        Collectors.mapping(PlacedCheck::place, Collectors.toCollection(LinkedHashSet::new))));
+    }
+
     /** Ids of the checks that measure what a limit judges. */
     public Set<String> measuring(String limitId) {
         return checks.stream()
@@ -127,7 +149,8 @@ public final class Catalogue {
 
     /** The checks of one vehicle in the order of a walk: papers, face by face, place by place, the road last. */
     public List<PlacedCheck> of(Body body, Equipment vehicle) {
-        return placed.of(body, vehicle, () -> List.copyOf(place(body.zonesOf(vehicle), fitting(vehicle), true)));
+        return placed.of(
+                new Itself(body), vehicle, () -> List.copyOf(place(body.zonesOf(vehicle), fitting(vehicle), true)));
     }
 
     private List<Check> fitting(Equipment vehicle) {
@@ -139,7 +162,7 @@ public final class Catalogue {
     /** Those that wait behind a question: somebody has to say or see first what the vehicle has. Until then nobody answered them. */
     public List<PlacedCheck> waiting(Body body, Equipment vehicle) {
         return waiting.of(
-                body,
+                new Itself(body),
                 vehicle,
                 () -> List.copyOf(place(
                         body.zonesOf(vehicle),

@@ -34,6 +34,21 @@ public record Having(List<Wanted> any) {
         }
     }
 
+    /** Whether it was seen or read, or there is no other way: then nothing else has to be reckoned with. */
+    public boolean isSurelyOn(Equipment equipment) {
+        return any.isEmpty()
+                || any.stream().anyMatch(w -> equipment.isSure(w.item()) && w.mayBeOn(equipment))
+                || any.stream().map(Wanted::item).distinct().anyMatch(item -> coversAllOf(item, equipment));
+    }
+
+    /** Whatever it has of the item, this condition is met. */
+    private boolean coversAllOf(String item, Equipment equipment) {
+        Set<String> possible = equipment.possible(item);
+        return !possible.isEmpty()
+                && possible.stream()
+                        .allMatch(v -> any.stream().anyMatch(w -> w.item().equals(item) && w.isMetBy(v)));
+    }
+
     /** What is said or usual. What fires counts until somebody has seen that it is not there. */
     private static boolean isUsuallyOn(Wanted w, Equipment e) {
         if (e.fires(w.item())) return w.mayBeOn(e);

@@ -2,14 +2,14 @@ package ofisino.core.vehicle.reading;
 
 /**
  * What the thickness of a coating on steel tells, in micrometres. Common practice, no source: paint from the works lies between about 60 and
- * 180, a second coat adds as much again, filler begins where no paint is that thick. An aged panel may differ; compare it with the roof.
+ * 180, a second coat adds as much again, filler begins where not even two resprays are that thick. An aged panel may differ; compare it with the roof.
  */
 public enum Coating {
     /** Rubbed through, or bare. */
     THIN(0),
     ORIGINAL(60),
     REPAINTED(180),
-    FILLER(300);
+    FILLER(500);
 
     private final double fromMicrometres;
 

@@ -11,10 +11,23 @@ public final class Judge {
 
     private Judge() {}
 
+    /** By each figure that may be the one that counts: where they differ, what the vehicle has is asked for, and nothing is judged. */
     public static Verdict judge(Reading reading, Limit limit) {
+        Verdict strictest = byOne(reading, limit);
+        for (Limit other : limit.otherwise()) {
+            Verdict verdict = byOne(reading, other);
+            if (verdict.outcome() == Outcome.OUTSIDE != (strictest.outcome() == Outcome.OUTSIDE))
+                return notJudged(Why.WHAT_IT_HAS, limit);
+            if (verdict.margin() < strictest.margin()) strictest = verdict;
+        }
+        return strictest;
+    }
+
+    private static Verdict byOne(Reading reading, Limit limit) {
         double value = reading.unit().convert(reading.value(), limit.unit());
         if (value < limit.lowest() || value > limit.highest()) return notJudged(Why.ASK_AGAIN, limit);
         if (limit.maker()) return notJudged(Why.MAKERS_FIGURE_MISSING, limit);
+        if (!reading.canBeShown()) return notJudged(Why.INSTRUMENT_RANGE, limit);
         Optional<Why> unfit = reading.instrument().flatMap(i -> unfit(i, limit));
         if (unfit.isPresent()) return notJudged(unfit.get(), limit);
         double room = Math.min(
@@ -32,13 +45,17 @@ public final class Judge {
     private static Optional<Why> unfit(Reading.Instrument instrument, Limit limit) {
         double from = instrument.unit().convert(instrument.from(), limit.unit());
         double to = instrument.unit().convert(instrument.to(), limit.unit());
-        double step = instrument.unit().convert(instrument.from() + instrument.resolution(), limit.unit()) - from;
         boolean coversBounds = limit.min().stream().allMatch(m -> from <= m && m <= to)
                 && limit.max().stream().allMatch(m -> from <= m && m <= to);
         if (!coversBounds) return Optional.of(Why.INSTRUMENT_RANGE);
-        return Math.abs(step) > limit.resolution() * (1 + 1e-9)
+        return isTooCoarse(instrument.step(limit.unit()), limit.resolution())
                 ? Optional.of(Why.INSTRUMENT_RESOLUTION)
                 : Optional.empty();
+    }
+
+    /** @param coarsest that can still decide */
+    static boolean isTooCoarse(double step, double coarsest) {
+        return step > coarsest * (1 + 1e-9);
     }
 
     private static Verdict notJudged(Why why, Limit limit) {

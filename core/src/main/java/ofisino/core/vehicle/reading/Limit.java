@@ -1,8 +1,10 @@
 package ofisino.core.vehicle.reading;
 
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.function.DoubleBinaryOperator;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.Source;
@@ -27,6 +29,8 @@ import ofisino.core.vehicle.inspection.SafetyClass;
  * @param goodFor    months after which a reading no longer speaks for the part; 0 where it does not age
  * @param needed     before the road it is measured: a look is not enough
  * @param critical   misread it hurts: a second person measures it too
+ * @param otherwise  the same by what else the vehicle may have; empty where that is known or makes no difference
+ * @param asks       equipment that decides among these
  */
 public record Limit(
         String id,
@@ -48,8 +52,12 @@ public record Limit(
         FindingKind kind,
         int goodFor,
         boolean needed,
-        Source source) {
+        Source source,
+        List<Limit> otherwise,
+        Set<String> asks) {
     public Limit {
+        otherwise = List.copyOf(otherwise);
+        asks = Set.copyOf(asks);
         if (maker == (min.isPresent() || max.isPresent()))
             throw new InvalidValue(
                     "limit.bounds", "Limit %s must have a bound, or leave it to the maker, not both.".formatted(id));
@@ -86,17 +94,49 @@ public record Limit(
      */
     public Limit ofTheMaker(OptionalDouble itsMin, OptionalDouble itsMax, Source document) {
         boolean mayBeMilder = document.verified() || !ifOutside.standsInTheWay();
+        return with(
+                mayBeMilder ? itsMin : both(itsMin, min, Math::max),
+                mayBeMilder ? itsMax : both(itsMax, max, Math::min),
+                0,
+                false,
+                document,
+                mayBeMilder
+                        ? List.of()
+                        : otherwise.stream()
+                                .map(o -> o.ofTheMaker(itsMin, itsMax, document))
+                                .toList(),
+                mayBeMilder ? Set.of() : asks);
+    }
+
+    /** Without any figure: only the maker's own decides. */
+    Limit ofTheMakerOnly() {
+        return with(OptionalDouble.empty(), OptionalDouble.empty(), 0, true, source, List.of(), Set.of());
+    }
+
+    /** The same with a figure of its own. */
+    Limit with(Figure figure, List<Limit> others, Set<String> decidedBy) {
+        return with(figure.min(), figure.max(), figure.watch(), maker, figure.source(), others, decidedBy);
+    }
+
+    private Limit with(
+            OptionalDouble least,
+            OptionalDouble most,
+            double near,
+            boolean ofTheMaker,
+            Source from,
+            List<Limit> others,
+            Set<String> decidedBy) {
         return new Limit(
                 id,
                 name,
                 unit,
-                mayBeMilder ? itsMin : both(itsMin, min, Math::max),
-                mayBeMilder ? itsMax : both(itsMax, max, Math::min),
-                0,
+                least,
+                most,
+                near,
                 lowest,
                 highest,
                 resolution,
-                false,
+                ofTheMaker,
                 derived,
                 readIn,
                 readUpTo,
@@ -106,7 +146,9 @@ public record Limit(
                 kind,
                 goodFor,
                 needed,
-                document);
+                from,
+                others,
+                decidedBy);
     }
 
     private static OptionalDouble both(OptionalDouble one, OptionalDouble other, DoubleBinaryOperator stricter) {

@@ -26,6 +26,8 @@ public record Verdict(Outcome outcome, Why why, double margin, Limit limit) {
         INSTRUMENT_RANGE,
         /** Its step is too coarse for this limit. */
         INSTRUMENT_RESOLUTION,
+        /** Whether it is good depends on what the vehicle has, and nobody has said that. */
+        WHAT_IT_HAS,
         /** Only the maker's figure decides, and it is not entered. */
         MAKERS_FIGURE_MISSING
     }

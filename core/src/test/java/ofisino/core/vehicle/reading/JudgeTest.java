@@ -13,6 +13,9 @@ import net.jqwik.api.constraints.DoubleRange;
 import ofisino.core.Seeds;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.Source;
+import ofisino.core.vehicle.BodyStyle;
+import ofisino.core.vehicle.equipment.Equipment;
+import ofisino.core.vehicle.equipment.Vehicles;
 import ofisino.core.vehicle.reading.Reading.Instrument;
 import ofisino.core.vehicle.reading.Verdict.Outcome;
 import ofisino.core.vehicle.reading.Verdict.Why;
@@ -22,6 +25,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class JudgeTest {
     private static final Limits LIMITS = Limits.load();
+    private static final Equipment CAR =
+            Vehicles.of(BodyStyle.ESTATE, 1969, "voltage:v12", "charging:alternator-separate", "steering:box");
 
     /**
      * Each limit with its bound and both sides of it. Sources stand in limits.yaml; all recalled, not compared with the document.
@@ -47,7 +52,8 @@ class JudgeTest {
         "battery-rest, 400, VOLT, NOT_JUDGED, ASK_AGAIN",
         "charging, 13.7, VOLT, OUTSIDE, BELOW",
         "charging, 14.1, VOLT, WITHIN, ROOM_TO_SPARE",
-        "charging, 14.6, VOLT, OUTSIDE, ABOVE",
+        "charging, 14.8, VOLT, WATCH, NEAR_THE_BOUND",
+        "charging, 14.9, VOLT, OUTSIDE, ABOVE",
         "ground-path, 0.2, VOLT, WATCH, NEAR_THE_BOUND",
         "ground-path, 0.21, VOLT, OUTSIDE, ABOVE",
         "steering-lash, 2, INCH, WATCH, NEAR_THE_BOUND",
@@ -106,7 +112,7 @@ class JudgeTest {
     })
     void anUncomparedFigureIsNeverMilder(
             String limit, Double itsMin, Double itsMax, boolean compared, Double min, Double max) {
-        Limit own = LIMITS.require(limit)
+        Limit own = LIMITS.require(limit, CAR)
                 .ofTheMaker(bound(itsMin), bound(itsMax), new Source("the manual", "", "", compared));
         assertThat(own.min()).isEqualTo(bound(min));
         assertThat(own.max()).isEqualTo(bound(max));
@@ -179,6 +185,6 @@ class JudgeTest {
     }
 
     private static Verdict judge(String limit, double value, Unit unit, Instrument instrument) {
-        return Judge.judge(new Reading(value, unit, Optional.ofNullable(instrument)), LIMITS.require(limit));
+        return Judge.judge(new Reading(value, unit, Optional.ofNullable(instrument)), LIMITS.require(limit, CAR));
     }
 }

@@ -4,8 +4,10 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import ofisino.core.kernel.Source;
+import ofisino.core.vehicle.body.Body;
 import ofisino.core.vehicle.inspection.FindingKind;
 import ofisino.core.vehicle.inspection.SafetyClass;
 import ofisino.core.vehicle.reading.Coating;
@@ -48,7 +50,9 @@ class ReadingController {
      * What can be measured.
      *
      * @param units  in which it may be read
-     * @param figure the maker's own figure, where somebody entered it
+     * @param figures that somebody entered, the best source first: the first decides
+     * @param places where it can be measured
+     * @param asks   equipment that decides by which figure it is judged, while nobody has seen it
      */
     record MeasurableResponse(
             String id,
@@ -62,8 +66,10 @@ class ReadingController {
             @Nullable Double min,
             @Nullable Double max,
             Source source,
-            @Nullable FigureRow figure) {
-        static MeasurableResponse of(Limit l, @Nullable FigureRow figure) {
+            List<FigureRow> figures,
+            Set<String> places,
+            Set<String> asks) {
+        static MeasurableResponse of(Limit l, List<FigureRow> figures, Set<String> places) {
             return new MeasurableResponse(
                     l.id(),
                     l.name(),
@@ -76,7 +82,9 @@ class ReadingController {
                     l.min().isPresent() ? l.min().getAsDouble() : null,
                     l.max().isPresent() ? l.max().getAsDouble() : null,
                     l.source(),
-                    figure);
+                    figures,
+                    places,
+                    l.asks());
         }
     }
 
@@ -92,6 +100,7 @@ class ReadingController {
             String measurer,
             @Nullable LocalDate expiresOn,
             boolean last,
+            @Nullable String wrongBecause,
             @Nullable Coating coating) {
         static PointResponse of(Limit limit, Point p) {
             return new PointResponse(
@@ -108,6 +117,7 @@ class ReadingController {
                             .flatMap(limit::expires)
                             .orElse(null),
                     p.last(),
+                    p.row().wrongBecause(),
                     limit.unit() == Unit.MICROMETRE
                             ? Coating.of(p.row().unit().convert(p.value(), Unit.MICROMETRE))
                             : null);
@@ -178,13 +188,15 @@ class ReadingController {
 
     @GetMapping("/projects/{projectId}/readings")
     ReadingsResponse all(Caller caller, @PathVariable UUID projectId) {
-        Map<String, FigureRow> figures = service.figures(caller, projectId);
+        Body body = service.bodyOf(caller, projectId);
+        Map<String, List<FigureRow>> figures = service.figures(caller, projectId);
         return new ReadingsResponse(
                 service.all(caller, projectId).stream()
                         .map(MeasuredResponse::of)
                         .toList(),
                 service.limits(caller, projectId).stream()
-                        .map(l -> MeasurableResponse.of(l, figures.get(l.id())))
+                        .map(l -> MeasurableResponse.of(
+                                l, figures.getOrDefault(l.id(), List.of()), service.placesOf(l, body)))
                         .toList(),
                 service.instruments(caller));
     }
@@ -198,6 +210,15 @@ class ReadingController {
                 body.limitId(),
                 body.place(),
                 body.readings().stream().map(NewReading::taken).toList());
+    }
+
+    record WrongReadingRequest(String because) {}
+
+    @PostMapping("/projects/{projectId}/readings/{id}/wrong")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void correct(
+            Caller caller, @PathVariable UUID projectId, @PathVariable UUID id, @RequestBody WrongReadingRequest body) {
+        service.correct(caller, projectId, id, body.because());
     }
 
     @PutMapping("/projects/{projectId}/figures")

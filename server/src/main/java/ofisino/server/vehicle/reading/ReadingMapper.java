@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import ofisino.core.vehicle.reading.Reading;
+import ofisino.core.vehicle.reading.SourceKind;
 import ofisino.core.vehicle.reading.Unit;
 import org.apache.ibatis.annotations.Mapper;
 import org.jspecify.annotations.Nullable;
@@ -25,7 +26,10 @@ interface ReadingMapper {
 
     int updateFigure(UUID garageId, FigureRow figure);
 
-    /** @param value absent for what is entered as the date on which it was made @param measurer who read it */
+    /** @return 0 when there is no such reading that still counts */
+    int markWrong(UUID garageId, UUID id, String because);
+
+    /** @param value absent for what is entered as the date on which it was made @param measurer who read it @param wrongBecause why it counts no more */
     record ReadingRow(
             UUID id,
             String limitId,
@@ -37,7 +41,8 @@ interface ReadingMapper {
             @Nullable UUID instrumentId,
             LocalDate readOn,
             String note,
-            String measurer) {}
+            String measurer,
+            @Nullable String wrongBecause) {}
 
     record InstrumentRow(UUID id, String name, Unit unit, double readsFrom, double readsTo, double resolution) {
         Reading.Instrument toCore() {
@@ -48,9 +53,14 @@ interface ReadingMapper {
     record FigureRow(
             UUID id,
             String limitId,
+            SourceKind sourceKind,
             @Nullable Double least,
             @Nullable Double most,
             String document,
             boolean compared,
-            long version) {}
+            long version) {
+        FigureRow withId(UUID known) {
+            return new FigureRow(known, limitId, sourceKind, least, most, document, compared, version);
+        }
+    }
 }

@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -11,8 +12,8 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.UUID;
-import java.util.function.Function;
 import java.util.stream.Collectors;
+import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.NotFound;
 import ofisino.core.kernel.Source;
@@ -21,6 +22,7 @@ import ofisino.core.roadready.gate.Evidence;
 import ofisino.core.vehicle.body.Body;
 import ofisino.core.vehicle.check.Catalogue;
 import ofisino.core.vehicle.check.PlacedCheck;
+import ofisino.core.vehicle.equipment.Equipment;
 import ofisino.core.vehicle.reading.DateCode;
 import ofisino.core.vehicle.reading.Limit;
 import ofisino.core.vehicle.reading.Limits;
@@ -33,6 +35,7 @@ import ofisino.core.vehicle.reading.Verdict;
 import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
+import ofisino.server.vehicle.Equipments;
 import ofisino.server.vehicle.Findings;
 import ofisino.server.vehicle.Projects;
 import ofisino.server.vehicle.Readings;
@@ -53,6 +56,7 @@ class ReadingService implements Readings {
 
     private final ReadingMapper mapper;
     private final Projects projects;
+    private final Equipments equipments;
     private final Garages garages;
     private final Limits limits;
     private final Findings findings;
@@ -63,6 +67,7 @@ class ReadingService implements Readings {
     ReadingService(
             ReadingMapper mapper,
             Projects projects,
+            Equipments equipments,
             Garages garages,
             Limits limits,
             Findings findings,
@@ -71,6 +76,7 @@ class ReadingService implements Readings {
             Clock clock) {
         this.mapper = mapper;
         this.projects = projects;
+        this.equipments = equipments;
         this.garages = garages;
         this.limits = limits;
         this.findings = findings;
@@ -101,9 +107,10 @@ class ReadingService implements Readings {
 
         LocalDate lastReadOn() {
             return points.stream()
+                    .filter(p -> p.row().wrongBecause() == null)
                     .map(p -> p.row().readOn())
                     .max(LocalDate::compareTo)
-                    .orElseThrow();
+                    .orElse(LocalDate.MIN);
         }
     }
 
@@ -111,27 +118,34 @@ class ReadingService implements Readings {
     record Point(ReadingRow row, double value, boolean last) {}
 
     List<Limit> limits(Caller caller, UUID projectId) {
-        projects.require(caller, projectId);
-        Map<String, FigureRow> figures = figures(caller, projectId);
-        return limits.all().stream().map(l -> best(l, figures)).toList();
+        Map<String, List<FigureRow>> figures = figures(caller, projectId);
+        return limits.of(vehicle(caller, projectId)).stream()
+                .map(l -> best(l, figures))
+                .toList();
+    }
+
+    private Equipment vehicle(Caller caller, UUID projectId) {
+        return equipments.of(caller, projects.require(caller, projectId));
     }
 
     List<InstrumentRow> instruments(Caller caller) {
         return mapper.instruments(caller.garageId());
     }
 
-    Map<String, FigureRow> figures(Caller caller, UUID projectId) {
+    /** By what they are about, the best source first. */
+    Map<String, List<FigureRow>> figures(Caller caller, UUID projectId) {
         return mapper.figures(caller.garageId(), projectId).stream()
-                .collect(Collectors.toMap(FigureRow::limitId, Function.identity()));
+                .sorted(Comparator.comparing(FigureRow::sourceKind))
+                .collect(Collectors.groupingBy(FigureRow::limitId));
     }
 
-    /** The maker's own figure comes before a general one. */
-    private static Limit best(Limit general, Map<String, FigureRow> figures) {
-        FigureRow own = figures.get(general.id());
-        return own == null
-                ? general
-                : general.ofTheMaker(
-                        bound(own.least()), bound(own.most()), new Source(own.document(), "", "", own.compared()));
+    /** The figure of the best source that there is; the general one comes last. */
+    private static Limit best(Limit general, Map<String, List<FigureRow>> figures) {
+        return figures.getOrDefault(general.id(), List.of()).stream()
+                .findFirst()
+                .map(own -> general.ofTheMaker(
+                        bound(own.least()), bound(own.most()), new Source(own.document(), "", "", own.compared())))
+                .orElse(general);
     }
 
     private static OptionalDouble bound(Double value) {
@@ -142,7 +156,8 @@ class ReadingService implements Readings {
         Body body = projects.bodyOf(projects.require(caller, projectId));
         List<Findings.Found> found = findings.of(caller, projectId);
         LocalDate today = LocalDate.now(clock.withZone(garages.zone(caller)));
-        Map<String, FigureRow> figures = figures(caller, projectId);
+        Map<String, List<FigureRow>> figures = figures(caller, projectId);
+        Equipment vehicle = vehicle(caller, projectId);
         Map<UUID, Reading.Instrument> instruments =
                 instruments(caller).stream().collect(Collectors.toMap(InstrumentRow::id, InstrumentRow::toCore));
         record At(String limitId, String place) {}
@@ -152,7 +167,7 @@ class ReadingService implements Readings {
                 .entrySet()
                 .stream()
                 .map(e -> measured(
-                        best(limits.require(e.getKey().limitId()), figures),
+                        best(limits.require(e.getKey().limitId(), vehicle), figures),
                         e.getKey().place(),
                         e.getValue(),
                         instruments,
@@ -228,11 +243,15 @@ class ReadingService implements Readings {
             Body body,
             List<Findings.Found> found) {
         OutsideLimit ifOutside = OutsideLimit.at(place, limit, body);
-        LocalDate readOn =
-                rows.stream().map(ReadingRow::readOn).max(LocalDate::compareTo).orElseThrow();
+        List<ReadingRow> counting =
+                rows.stream().filter(r -> r.wrongBecause() == null).toList();
+        LocalDate readOn = counting.stream()
+                .map(ReadingRow::readOn)
+                .max(LocalDate::compareTo)
+                .orElse(LocalDate.MIN);
         Set<String> checks = catalogue.measuring(limit.id());
         Map<String, ReadingRow> lastAt = new LinkedHashMap<>();
-        for (ReadingRow row : rows) lastAt.put(row.spot(), row);
+        for (ReadingRow row : counting) lastAt.put(row.spot(), row);
         List<Point> points = new ArrayList<>();
         for (ReadingRow row : rows) points.add(new Point(row, value(row, today), lastAt.get(row.spot()) == row));
         List<Reading> last = points.stream()
@@ -250,6 +269,7 @@ class ReadingService implements Readings {
                 SecondMeasurer.of(
                         limit,
                         points.stream()
+                                .filter(p -> p.row().wrongBecause() == null)
                                 .map(p -> new SecondMeasurer.Taken(
                                         p.row().spot(),
                                         p.row().measurer(),
@@ -294,8 +314,12 @@ class ReadingService implements Readings {
     /** Keeps readings of one thing at one place; what cannot exist is asked about before it is kept. */
     void take(Caller caller, UUID projectId, String limitId, String place, List<Taken> taken) {
         Body body = projects.bodyOf(projects.requireOpen(caller, projectId));
-        Limit limit = best(limits.require(limitId), figures(caller, projectId));
-        if (!place.equals(Catalogue.ROAD) && !place.equals(Catalogue.PAPERS)) body.require(place);
+        Limit limit = best(limits.require(limitId, vehicle(caller, projectId)), figures(caller, projectId));
+        if (!placesOf(limit, body).contains(place))
+            throw InvalidValue.of(
+                    "place",
+                    "reading.place",
+                    "“%s” is not measured there. Choose one of its places.".formatted(limit.name()));
         if (taken.isEmpty() || taken.size() > MOST_AT_ONCE)
             throw InvalidValue.of(
                     "readings",
@@ -329,7 +353,8 @@ class ReadingService implements Readings {
                 t.instrumentId(),
                 t.readOn(),
                 Texts.note("note", t.note()),
-                t.measurer() == null || t.measurer().isBlank() ? "" : Texts.line("measurer", t.measurer()));
+                t.measurer() == null || t.measurer().isBlank() ? "" : Texts.line("measurer", t.measurer()),
+                null);
     }
 
     private void mustMakeSense(Caller caller, Limit limit, Taken t) {
@@ -366,27 +391,41 @@ class ReadingService implements Readings {
 
     void enterFigure(Caller caller, UUID projectId, FigureRow row) {
         projects.requireOpen(caller, projectId);
-        Limit limit = limits.require(row.limitId());
+        Limit limit = limits.require(row.limitId(), vehicle(caller, projectId));
         if (row.least() == null && row.most() == null)
             throw InvalidValue.of("least", "figure.empty", "Enter the least or the most that the maker allows.");
         limit.ofTheMaker(bound(row.least()), bound(row.most()), new Source(row.document(), "", "", row.compared()));
-        FigureRow known = figures(caller, projectId).get(row.limitId());
-        if (known == null && row.version() == 0) mapper.insertFigure(caller.garageId(), projectId, row);
+        Optional<FigureRow> known = known(caller, projectId, row);
+        if (known.isEmpty() && row.version() == 0) mapper.insertFigure(caller.garageId(), projectId, row);
         else
             Stored.notStale(
-                    known == null
-                            ? 0
-                            : mapper.updateFigure(
-                                    caller.garageId(),
-                                    new FigureRow(
-                                            known.id(),
-                                            row.limitId(),
-                                            row.least(),
-                                            row.most(),
-                                            row.document(),
-                                            row.compared(),
-                                            row.version())),
+                    known.map(k -> mapper.updateFigure(caller.garageId(), row.withId(k.id())))
+                            .orElse(0),
                     "figure",
-                    () -> figures(caller, projectId).get(row.limitId()));
+                    () -> known(caller, projectId, row));
+    }
+
+    private Optional<FigureRow> known(Caller caller, UUID projectId, FigureRow row) {
+        return figures(caller, projectId).getOrDefault(row.limitId(), List.of()).stream()
+                .filter(f -> f.sourceKind() == row.sourceKind())
+                .findFirst();
+    }
+
+    /** A reading that was taken wrongly counts no more; it stays to be read, with the reason. */
+    void correct(Caller caller, UUID projectId, UUID id, String because) {
+        projects.requireOpen(caller, projectId);
+        boolean there = mapper.of(caller.garageId(), projectId).stream().anyMatch(r -> r.id().equals(id));
+        if (!there) throw new NotFound("reading", id);
+        if (mapper.markWrong(caller.garageId(), id, Texts.line("because", because)) == 0)
+            throw new Conflict("reading.corrected", "This reading counts no more already. Reload the page.");
+    }
+
+    /** Where what a limit judges can be measured on this vehicle. */
+    Set<String> placesOf(Limit limit, Body body) {
+        return catalogue.placesOf(limit.id(), limit.system(), body);
+    }
+
+    Body bodyOf(Caller caller, UUID projectId) {
+        return projects.bodyOf(projects.require(caller, projectId));
     }
 }

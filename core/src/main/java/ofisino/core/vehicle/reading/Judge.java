@@ -1,6 +1,9 @@
 package ofisino.core.vehicle.reading;
 
+import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import ofisino.core.vehicle.reading.Verdict.Outcome;
 import ofisino.core.vehicle.reading.Verdict.Why;
 
@@ -11,16 +14,19 @@ public final class Judge {
 
     private Judge() {}
 
-    /** By each figure that may be the one that counts: where they differ, what the vehicle has is asked for, and nothing is judged. */
+    /**
+     * By each figure that may be the one that counts; one by which no such value exists does not. Where they differ, what the vehicle has is asked for,
+     * and nothing is judged.
+     */
     public static Verdict judge(Reading reading, Limit limit) {
-        Verdict strictest = byOne(reading, limit);
-        for (Limit other : limit.otherwise()) {
-            Verdict verdict = byOne(reading, other);
-            if (verdict.outcome() == Outcome.OUTSIDE != (strictest.outcome() == Outcome.OUTSIDE))
-                return notJudged(Why.WHAT_IT_HAS, limit);
-            if (verdict.margin() < strictest.margin()) strictest = verdict;
-        }
-        return strictest;
+        List<Verdict> all = Stream.concat(Stream.of(limit), limit.otherwise().stream())
+                .map(l -> byOne(reading, l))
+                .toList();
+        List<Verdict> there = all.stream().filter(v -> v.why() != Why.ASK_AGAIN).toList();
+        if (there.isEmpty()) return all.get(0);
+        if (there.stream().map(v -> v.outcome() == Outcome.OUTSIDE).distinct().count() > 1)
+            return notJudged(Why.WHAT_IT_HAS, limit);
+        return there.stream().min(Comparator.comparingDouble(Verdict::margin)).orElseThrow();
     }
 
     private static Verdict byOne(Reading reading, Limit limit) {

@@ -67,9 +67,10 @@ public record Limit(
             throw new InvalidValue("limit.reversed", "The bounds of limit %s are reversed.".formatted(id));
     }
 
-    /** Whether a single reading, in {@code readIn}, can exist at all. */
+    /** Whether a single reading, in {@code readIn}, can exist at all, by whichever figure it is. */
     public boolean canBeRead(double value) {
-        return derived.isPresent() ? 0 < value && value <= readUpTo : lowest <= value && value <= highest;
+        boolean here = derived.isPresent() ? 0 < value && value <= readUpTo : lowest <= value && value <= highest;
+        return here || otherwise.stream().anyMatch(o -> o.canBeRead(value));
     }
 
     /** Its value grows with time: it is entered as the date on which the part was made. */
@@ -98,6 +99,8 @@ public record Limit(
                 mayBeMilder ? itsMin : both(itsMin, min, Math::max),
                 mayBeMilder ? itsMax : both(itsMax, max, Math::min),
                 0,
+                lowest,
+                highest,
                 false,
                 document,
                 mayBeMilder
@@ -110,18 +113,31 @@ public record Limit(
 
     /** Without any figure: only the maker's own decides. */
     Limit ofTheMakerOnly() {
-        return with(OptionalDouble.empty(), OptionalDouble.empty(), 0, true, source, List.of(), Set.of());
+        return with(
+                OptionalDouble.empty(), OptionalDouble.empty(), 0, lowest, highest, true, source, List.of(), Set.of());
     }
 
     /** The same with a figure of its own. */
     Limit with(Figure figure, List<Limit> others, Set<String> decidedBy) {
-        return with(figure.min(), figure.max(), figure.watch(), maker, figure.source(), others, decidedBy);
+        boolean ownRange = !figure.asked().isEmpty();
+        return with(
+                figure.min(),
+                figure.max(),
+                figure.watch(),
+                ownRange ? figure.asked().get(0) : lowest,
+                ownRange ? figure.asked().get(1) : highest,
+                maker,
+                figure.source(),
+                others,
+                decidedBy);
     }
 
     private Limit with(
             OptionalDouble least,
             OptionalDouble most,
             double near,
+            double lowestThere,
+            double highestThere,
             boolean ofTheMaker,
             Source from,
             List<Limit> others,
@@ -133,8 +149,8 @@ public record Limit(
                 least,
                 most,
                 near,
-                lowest,
-                highest,
+                lowestThere,
+                highestThere,
                 resolution,
                 ofTheMaker,
                 derived,

@@ -90,8 +90,19 @@ class MadeSureTest {
         assertThat(opening(garage, project, "on-stands").has("openedOn"))
                 .as("nothing was opened half")
                 .isFalse();
-        open(garage, project, opening(garage, project, "on-stands"), List.of("SUPPORTED"), "")
+        JsonNode stands = opening(garage, project, "on-stands");
+        assertThat(open(garage, project, stands, List.of("SUPPORTED"), "").code())
+                .as("nobody has seen that it stands on steel springs")
+                .isEqualTo("opening.unconfirmed");
+        garage.owner()
+                .post(
+                        "/api/projects/" + project + "/equipment",
+                        map(
+                                "facts",
+                                List.of(map(
+                                        "id", UUID.randomUUID(), "item", "springs", "value", "steel", "how", "SEEN"))))
                 .ok();
+        open(garage, project, stands, List.of("SUPPORTED"), "").ok();
         assertThat(asks(opening(garage, project, "on-stands"))).isEmpty();
         open(garage, project, gearbox, asks(opening(garage, project, "gearbox-out")), "")
                 .ok();
@@ -147,7 +158,7 @@ class MadeSureTest {
                 .put("/api/jobs/" + job + "/ways-in", map("ways", List.of("own-ramps")))
                 .ok();
         JsonNode ramps = opening(garage, project, "own-ramps");
-        assertThat(asks(ramps)).containsExactly("SUPPORTED");
+        assertThat(asks(ramps)).containsExactlyInAnyOrder("SUPPORTED", "CANNOT_DROP");
         assertThat(open(garage, project, ramps, asks(ramps), "").code()).isEqualTo("opening.support");
         open(garage, project, ramps, asks(ramps), POINTS).ok();
     }

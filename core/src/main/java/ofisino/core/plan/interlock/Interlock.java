@@ -13,7 +13,17 @@ public enum Interlock {
     CONTROL_UNITS_OFF,
     /** On stands that are rated for it, chocked, and pushed against. */
     SUPPORTED,
+    /** It may stand on air or oil under pressure: it cannot drop. */
+    CANNOT_DROP,
     DRAINED,
+    /** An injected engine holds fuel under pressure for days. */
+    PRESSURE_RELEASED,
+    /** None fitted, or recovered by a licensed workshop. */
+    REFRIGERANT_OUT,
+    /** None fitted, or made safe by a licensed workshop. */
+    GAS_SAFE,
+    /** None fitted, or made dead by somebody who is licensed for it. */
+    HIGH_VOLTAGE_DEAD,
     /** Looked into, smelt and blown through: drained is not empty. */
     PROVED_EMPTY,
     FUEL_AWAY,
@@ -37,8 +47,8 @@ public enum Interlock {
     HOIST_RATED,
     TWO_PEOPLE;
 
-    /** What was so on an earlier day counts for these alone: fuel that was let out stays out, rims do not change. */
+    /** What was so on an earlier day counts for these alone: what was let out stays out, rims do not change. */
     public boolean isOnlyForToday() {
-        return this != DRAINED && this != NUT_SEAT;
+        return this != DRAINED && this != NUT_SEAT && this != REFRIGERANT_OUT;
     }
 }

@@ -15,6 +15,8 @@ import net.jqwik.api.constraints.Size;
 import ofisino.core.Seeds;
 import ofisino.core.kernel.Caution;
 import ofisino.core.kernel.VehicleSystem;
+import ofisino.core.plan.access.CarState;
+import ofisino.core.plan.job.Detail;
 import ofisino.core.plan.job.JobState;
 import ofisino.core.plan.job.Operation;
 import ofisino.core.plan.job.Precedence;
@@ -48,6 +50,21 @@ class RecipesAndJobsTest {
                 .extracting(Recipe::id)
                 .doesNotHaveDuplicates()
                 .containsExactlyInAnyOrderElementsOf(used);
+    }
+
+    /** A lamp is not proved with the battery off: what is measured or tried under load needs power, and no plan puts it where there is none. */
+    @Test
+    void electricsAreProvedWithPowerOn() {
+        Recipe electrical = recipes.propose(FindingKind.DEAD_ELECTRICAL, VehicleSystem.ELECTRICAL, Decision.REPAIR)
+                .orElseThrow();
+        assertThat(electrical.steps())
+                .filteredOn(step -> step.operation() == Operation.TEST)
+                .hasSize(2)
+                .allSatisfy(step -> assertThat(CarState.of(step.operation(), step.details()))
+                        .contains(CarState.POWERED));
+        assertThat(electrical.steps())
+                .filteredOn(step -> step.operation() == Operation.WIRE)
+                .allSatisfy(step -> assertThat(step.details()).doesNotContain(Detail.NEEDS_POWER));
     }
 
     /** Common practice, no source: the order in which rust is cut out, and brakes end in bleeding and a test. */

@@ -3345,7 +3345,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            interlock: "ISOLATED" | "RESTRAINT_WAITED" | "CONTROL_UNITS_OFF" | "SUPPORTED" | "DRAINED" | "PROVED_EMPTY" | "FUEL_AWAY" | "VENTILATED" | "EXTINGUISHER" | "FIRE_WATCH" | "EYES_AND_HANDS" | "SPRING_HELD" | "LEAD_MASKED" | "DO_NOT_RUN" | "DO_NOT_DRIVE" | "CHOCKED_IN_NEUTRAL" | "CLEAR_GROUND" | "NUT_SEAT" | "HOIST_RATED" | "TWO_PEOPLE";
+            interlock: "ISOLATED" | "RESTRAINT_WAITED" | "CONTROL_UNITS_OFF" | "SUPPORTED" | "CANNOT_DROP" | "DRAINED" | "PRESSURE_RELEASED" | "REFRIGERANT_OUT" | "GAS_SAFE" | "HIGH_VOLTAGE_DEAD" | "PROVED_EMPTY" | "FUEL_AWAY" | "VENTILATED" | "EXTINGUISHER" | "FIRE_WATCH" | "EYES_AND_HANDS" | "SPRING_HELD" | "LEAD_MASKED" | "DO_NOT_RUN" | "DO_NOT_DRIVE" | "CHOCKED_IN_NEUTRAL" | "CLEAR_GROUND" | "NUT_SEAT" | "HOIST_RATED" | "TWO_PEOPLE";
             supportPoints?: string;
         };
         ConversionResponse: {
@@ -4040,7 +4040,7 @@ export interface components {
             confirmedAt?: string;
             confirmedBy?: string;
             /** @enum {string} */
-            interlock: "ISOLATED" | "RESTRAINT_WAITED" | "CONTROL_UNITS_OFF" | "SUPPORTED" | "DRAINED" | "PROVED_EMPTY" | "FUEL_AWAY" | "VENTILATED" | "EXTINGUISHER" | "FIRE_WATCH" | "EYES_AND_HANDS" | "SPRING_HELD" | "LEAD_MASKED" | "DO_NOT_RUN" | "DO_NOT_DRIVE" | "CHOCKED_IN_NEUTRAL" | "CLEAR_GROUND" | "NUT_SEAT" | "HOIST_RATED" | "TWO_PEOPLE";
+            interlock: "ISOLATED" | "RESTRAINT_WAITED" | "CONTROL_UNITS_OFF" | "SUPPORTED" | "CANNOT_DROP" | "DRAINED" | "PRESSURE_RELEASED" | "REFRIGERANT_OUT" | "GAS_SAFE" | "HIGH_VOLTAGE_DEAD" | "PROVED_EMPTY" | "FUEL_AWAY" | "VENTILATED" | "EXTINGUISHER" | "FIRE_WATCH" | "EYES_AND_HANDS" | "SPRING_HELD" | "LEAD_MASKED" | "DO_NOT_RUN" | "DO_NOT_DRIVE" | "CHOCKED_IN_NEUTRAL" | "CLEAR_GROUND" | "NUT_SEAT" | "HOIST_RATED" | "TWO_PEOPLE";
             near: string[];
         };
         InventoryLineResponse: {
@@ -4757,12 +4757,12 @@ export interface components {
             supplier: string;
         };
         OpeningRequest: {
-            confirmed?: ("ISOLATED" | "RESTRAINT_WAITED" | "CONTROL_UNITS_OFF" | "SUPPORTED" | "DRAINED" | "PROVED_EMPTY" | "FUEL_AWAY" | "VENTILATED" | "EXTINGUISHER" | "FIRE_WATCH" | "EYES_AND_HANDS" | "SPRING_HELD" | "LEAD_MASKED" | "DO_NOT_RUN" | "DO_NOT_DRIVE" | "CHOCKED_IN_NEUTRAL" | "CLEAR_GROUND" | "NUT_SEAT" | "HOIST_RATED" | "TWO_PEOPLE")[];
+            confirmed?: ("ISOLATED" | "RESTRAINT_WAITED" | "CONTROL_UNITS_OFF" | "SUPPORTED" | "CANNOT_DROP" | "DRAINED" | "PRESSURE_RELEASED" | "REFRIGERANT_OUT" | "GAS_SAFE" | "HIGH_VOLTAGE_DEAD" | "PROVED_EMPTY" | "FUEL_AWAY" | "VENTILATED" | "EXTINGUISHER" | "FIRE_WATCH" | "EYES_AND_HANDS" | "SPRING_HELD" | "LEAD_MASKED" | "DO_NOT_RUN" | "DO_NOT_DRIVE" | "CHOCKED_IN_NEUTRAL" | "CLEAR_GROUND" | "NUT_SEAT" | "HOIST_RATED" | "TWO_PEOPLE")[];
             supportPoints?: string;
         };
         OpeningResponse: {
             around: string[];
-            asks: ("ISOLATED" | "RESTRAINT_WAITED" | "CONTROL_UNITS_OFF" | "SUPPORTED" | "DRAINED" | "PROVED_EMPTY" | "FUEL_AWAY" | "VENTILATED" | "EXTINGUISHER" | "FIRE_WATCH" | "EYES_AND_HANDS" | "SPRING_HELD" | "LEAD_MASKED" | "DO_NOT_RUN" | "DO_NOT_DRIVE" | "CHOCKED_IN_NEUTRAL" | "CLEAR_GROUND" | "NUT_SEAT" | "HOIST_RATED" | "TWO_PEOPLE")[];
+            asks: ("ISOLATED" | "RESTRAINT_WAITED" | "CONTROL_UNITS_OFF" | "SUPPORTED" | "CANNOT_DROP" | "DRAINED" | "PRESSURE_RELEASED" | "REFRIGERANT_OUT" | "GAS_SAFE" | "HIGH_VOLTAGE_DEAD" | "PROVED_EMPTY" | "FUEL_AWAY" | "VENTILATED" | "EXTINGUISHER" | "FIRE_WATCH" | "EYES_AND_HANDS" | "SPRING_HELD" | "LEAD_MASKED" | "DO_NOT_RUN" | "DO_NOT_DRIVE" | "CHOCKED_IN_NEUTRAL" | "CLEAR_GROUND" | "NUT_SEAT" | "HOIST_RATED" | "TWO_PEOPLE")[];
             /** Format: date */
             closedOn?: string;
             direct: string[];

@@ -1,6 +1,8 @@
 package ofisino.core.vehicle.reading;
 
 import java.time.LocalDate;
+import java.util.Collection;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -109,6 +111,18 @@ public record Limit(
                                 .map(o -> o.ofTheMaker(itsMin, itsMax, document))
                                 .toList(),
                 mayBeMilder ? Set.of() : asks);
+    }
+
+    /**
+     * By what was entered for the vehicle. The best source decides, whichever was entered last; one that nobody held against its document may be
+     * stricter than what stands below it and, where safety hangs on it, never milder.
+     */
+    public Limit by(Collection<OwnFigure> own) {
+        Limit limit = this;
+        for (OwnFigure f : own.stream()
+                .sorted(Comparator.comparing(OwnFigure::kind).reversed())
+                .toList()) limit = limit.ofTheMaker(f.least(), f.most(), f.source());
+        return limit;
     }
 
     /** Without any figure: only the maker's own decides. */

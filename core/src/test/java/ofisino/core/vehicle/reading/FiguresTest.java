@@ -1,11 +1,14 @@
 package ofisino.core.vehicle.reading;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import ofisino.core.kernel.Source;
 import ofisino.core.vehicle.BodyStyle;
 import ofisino.core.vehicle.equipment.Equipment;
 import ofisino.core.vehicle.equipment.Make;
@@ -145,6 +148,39 @@ class FiguresTest {
                             assertThat(judge(value, other).raises()).isEqualTo(verdict.raises());
                 }
         }
+    }
+
+    private static OwnFigure figure(SourceKind kind, double least, boolean compared) {
+        return new OwnFigure(
+                kind, OptionalDouble.of(least), OptionalDouble.empty(), new Source(kind.name(), "", "", compared));
+    }
+
+    /** Ranked by hand. One that nobody compared never makes milder what somebody did, where safety hangs on it. */
+    @Test
+    void ofSeveralSourcesTheBestDecides() {
+        Limit general = of("lining-thickness", BodyStyle.ESTATE, 1969);
+        assertThat(general.by(List.of()).min()).hasValue(1.5);
+        assertThat(general.by(List.of(
+                                figure(SourceKind.COMPONENT, 3, true),
+                                figure(SourceKind.PUBLIC, 5, true),
+                                figure(SourceKind.VEHICLE, 2, true)))
+                        .min())
+                .as("the maker of the part, whatever the order")
+                .hasValue(3);
+        assertThat(general.by(List.of(figure(SourceKind.VEHICLE, 2, true), figure(SourceKind.COMPONENT, 1, false)))
+                        .min())
+                .as("not compared: no milder than the manual")
+                .hasValue(2);
+        assertThat(general.by(List.of(figure(SourceKind.VEHICLE, 2, true), figure(SourceKind.COMPONENT, 4, false)))
+                        .min())
+                .as("not compared: stricter it may be")
+                .hasValue(4);
+        assertThat(general.by(List.of(figure(SourceKind.VEHICLE, 1, false))).min())
+                .as("no milder than the general one")
+                .hasValue(1.5);
+        assertThatThrownBy(() -> new OwnFigure(
+                        SourceKind.VEHICLE, OptionalDouble.empty(), OptionalDouble.empty(), general.source()))
+                .hasMessageContaining("least or the most");
     }
 
     /** The instrument is held against the value, in series too. */

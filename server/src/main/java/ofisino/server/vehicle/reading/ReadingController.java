@@ -41,9 +41,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class ReadingController {
     private final ReadingService service;
+    private final FigureService figures;
 
-    ReadingController(ReadingService service) {
+    ReadingController(ReadingService service, FigureService figures) {
         this.service = service;
+        this.figures = figures;
     }
 
     /**
@@ -188,15 +190,15 @@ class ReadingController {
 
     @GetMapping("/projects/{projectId}/readings")
     ReadingsResponse all(Caller caller, @PathVariable UUID projectId) {
-        Body body = service.bodyOf(caller, projectId);
-        Map<String, List<FigureRow>> figures = service.figures(caller, projectId);
+        Body body = figures.bodyOf(caller, projectId);
+        Map<String, List<FigureRow>> entered = figures.entered(caller, projectId);
         return new ReadingsResponse(
                 service.all(caller, projectId).stream()
                         .map(MeasuredResponse::of)
                         .toList(),
-                service.limits(caller, projectId).stream()
+                figures.limits(caller, projectId).values().stream()
                         .map(l -> MeasurableResponse.of(
-                                l, figures.getOrDefault(l.id(), List.of()), service.placesOf(l, body)))
+                                l, entered.getOrDefault(l.id(), List.of()), figures.placesOf(l, body)))
                         .toList(),
                 service.instruments(caller));
     }
@@ -224,7 +226,7 @@ class ReadingController {
     @PutMapping("/projects/{projectId}/figures")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void enterFigure(Caller caller, @PathVariable UUID projectId, @RequestBody FigureRow body) {
-        service.enterFigure(caller, projectId, body);
+        figures.enter(caller, projectId, body);
     }
 
     @PostMapping("/instruments")

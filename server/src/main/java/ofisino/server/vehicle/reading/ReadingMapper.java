@@ -2,7 +2,10 @@ package ofisino.server.vehicle.reading;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.OptionalDouble;
 import java.util.UUID;
+import ofisino.core.kernel.Source;
+import ofisino.core.vehicle.reading.OwnFigure;
 import ofisino.core.vehicle.reading.Reading;
 import ofisino.core.vehicle.reading.SourceKind;
 import ofisino.core.vehicle.reading.Unit;
@@ -59,6 +62,14 @@ interface ReadingMapper {
             String document,
             boolean compared,
             long version) {
+        OwnFigure toCore() {
+            return new OwnFigure(sourceKind, bound(least), bound(most), new Source(document, "", "", compared));
+        }
+
+        private static OptionalDouble bound(@Nullable Double value) {
+            return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
+        }
+
         FigureRow withId(UUID known) {
             return new FigureRow(known, limitId, sourceKind, least, most, document, compared, version);
         }

@@ -4,25 +4,21 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.NotFound;
-import ofisino.core.kernel.Source;
 import ofisino.core.kernel.Texts;
 import ofisino.core.roadready.gate.Evidence;
 import ofisino.core.vehicle.body.Body;
 import ofisino.core.vehicle.check.Catalogue;
 import ofisino.core.vehicle.check.PlacedCheck;
-import ofisino.core.vehicle.equipment.Equipment;
 import ofisino.core.vehicle.reading.DateCode;
 import ofisino.core.vehicle.reading.Limit;
 import ofisino.core.vehicle.reading.Limits;
@@ -32,15 +28,12 @@ import ofisino.core.vehicle.reading.SecondMeasurer;
 import ofisino.core.vehicle.reading.Series;
 import ofisino.core.vehicle.reading.Unit;
 import ofisino.core.vehicle.reading.Verdict;
-import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
-import ofisino.server.vehicle.Equipments;
 import ofisino.server.vehicle.Findings;
 import ofisino.server.vehicle.Projects;
 import ofisino.server.vehicle.Readings;
 import ofisino.server.vehicle.VehicleChecks;
-import ofisino.server.vehicle.reading.ReadingMapper.FigureRow;
 import ofisino.server.vehicle.reading.ReadingMapper.InstrumentRow;
 import ofisino.server.vehicle.reading.ReadingMapper.ReadingRow;
 import org.jspecify.annotations.Nullable;
@@ -56,7 +49,7 @@ class ReadingService implements Readings {
 
     private final ReadingMapper mapper;
     private final Projects projects;
-    private final Equipments equipments;
+    private final FigureService figures;
     private final Garages garages;
     private final Limits limits;
     private final Findings findings;
@@ -67,7 +60,7 @@ class ReadingService implements Readings {
     ReadingService(
             ReadingMapper mapper,
             Projects projects,
-            Equipments equipments,
+            FigureService figures,
             Garages garages,
             Limits limits,
             Findings findings,
@@ -76,7 +69,7 @@ class ReadingService implements Readings {
             Clock clock) {
         this.mapper = mapper;
         this.projects = projects;
-        this.equipments = equipments;
+        this.figures = figures;
         this.garages = garages;
         this.limits = limits;
         this.findings = findings;
@@ -117,47 +110,15 @@ class ReadingService implements Readings {
     /** @param value in the unit as it was read; the age today for a date */
     record Point(ReadingRow row, double value, boolean last) {}
 
-    List<Limit> limits(Caller caller, UUID projectId) {
-        Map<String, List<FigureRow>> figures = figures(caller, projectId);
-        return limits.of(vehicle(caller, projectId)).stream()
-                .map(l -> best(l, figures))
-                .toList();
-    }
-
-    private Equipment vehicle(Caller caller, UUID projectId) {
-        return equipments.of(caller, projects.require(caller, projectId));
-    }
-
     List<InstrumentRow> instruments(Caller caller) {
         return mapper.instruments(caller.garageId());
-    }
-
-    /** By what they are about, the best source first. */
-    Map<String, List<FigureRow>> figures(Caller caller, UUID projectId) {
-        return mapper.figures(caller.garageId(), projectId).stream()
-                .sorted(Comparator.comparing(FigureRow::sourceKind))
-                .collect(Collectors.groupingBy(FigureRow::limitId));
-    }
-
-    /** The figure of the best source that there is; the general one comes last. */
-    private static Limit best(Limit general, Map<String, List<FigureRow>> figures) {
-        return figures.getOrDefault(general.id(), List.of()).stream()
-                .findFirst()
-                .map(own -> general.ofTheMaker(
-                        bound(own.least()), bound(own.most()), new Source(own.document(), "", "", own.compared())))
-                .orElse(general);
-    }
-
-    private static OptionalDouble bound(Double value) {
-        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
     }
 
     List<Measured> all(Caller caller, UUID projectId) {
         Body body = projects.bodyOf(projects.require(caller, projectId));
         List<Findings.Found> found = findings.of(caller, projectId);
         LocalDate today = LocalDate.now(clock.withZone(garages.zone(caller)));
-        Map<String, List<FigureRow>> figures = figures(caller, projectId);
-        Equipment vehicle = vehicle(caller, projectId);
+        Map<String, Limit> byId = figures.limits(caller, projectId);
         Map<UUID, Reading.Instrument> instruments =
                 instruments(caller).stream().collect(Collectors.toMap(InstrumentRow::id, InstrumentRow::toCore));
         record At(String limitId, String place) {}
@@ -167,7 +128,7 @@ class ReadingService implements Readings {
                 .entrySet()
                 .stream()
                 .map(e -> measured(
-                        best(limits.require(e.getKey().limitId(), vehicle), figures),
+                        byId.get(e.getKey().limitId()),
                         e.getKey().place(),
                         e.getValue(),
                         instruments,
@@ -314,8 +275,8 @@ class ReadingService implements Readings {
     /** Keeps readings of one thing at one place; what cannot exist is asked about before it is kept. */
     void take(Caller caller, UUID projectId, String limitId, String place, List<Taken> taken) {
         Body body = projects.bodyOf(projects.requireOpen(caller, projectId));
-        Limit limit = best(limits.require(limitId, vehicle(caller, projectId)), figures(caller, projectId));
-        if (!placesOf(limit, body).contains(place))
+        Limit limit = figures.limit(caller, projectId, limitId);
+        if (!figures.placesOf(limit, body).contains(place))
             throw InvalidValue.of(
                     "place",
                     "reading.place",
@@ -389,28 +350,6 @@ class ReadingService implements Readings {
         return checked;
     }
 
-    void enterFigure(Caller caller, UUID projectId, FigureRow row) {
-        projects.requireOpen(caller, projectId);
-        Limit limit = limits.require(row.limitId(), vehicle(caller, projectId));
-        if (row.least() == null && row.most() == null)
-            throw InvalidValue.of("least", "figure.empty", "Enter the least or the most that the maker allows.");
-        limit.ofTheMaker(bound(row.least()), bound(row.most()), new Source(row.document(), "", "", row.compared()));
-        Optional<FigureRow> known = known(caller, projectId, row);
-        if (known.isEmpty() && row.version() == 0) mapper.insertFigure(caller.garageId(), projectId, row);
-        else
-            Stored.notStale(
-                    known.map(k -> mapper.updateFigure(caller.garageId(), row.withId(k.id())))
-                            .orElse(0),
-                    "figure",
-                    () -> known(caller, projectId, row));
-    }
-
-    private Optional<FigureRow> known(Caller caller, UUID projectId, FigureRow row) {
-        return figures(caller, projectId).getOrDefault(row.limitId(), List.of()).stream()
-                .filter(f -> f.sourceKind() == row.sourceKind())
-                .findFirst();
-    }
-
     /** A reading that was taken wrongly counts no more; it stays to be read, with the reason. */
     void correct(Caller caller, UUID projectId, UUID id, String because) {
         projects.requireOpen(caller, projectId);
@@ -418,14 +357,5 @@ class ReadingService implements Readings {
         if (!there) throw new NotFound("reading", id);
         if (mapper.markWrong(caller.garageId(), id, Texts.line("because", because)) == 0)
             throw new Conflict("reading.corrected", "This reading counts no more already. Reload the page.");
-    }
-
-    /** Where what a limit judges can be measured on this vehicle. */
-    Set<String> placesOf(Limit limit, Body body) {
-        return catalogue.placesOf(limit.id(), limit.system(), body);
-    }
-
-    Body bodyOf(Caller caller, UUID projectId) {
-        return projects.bodyOf(projects.require(caller, projectId));
     }
 }

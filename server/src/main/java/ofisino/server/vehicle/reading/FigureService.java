@@ -1,0 +1,95 @@
+package ofisino.server.vehicle.reading;
+
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import ofisino.core.vehicle.body.Body;
+import ofisino.core.vehicle.check.Catalogue;
+import ofisino.core.vehicle.equipment.Equipment;
+import ofisino.core.vehicle.reading.Limit;
+import ofisino.core.vehicle.reading.Limits;
+import ofisino.server.db.Stored;
+import ofisino.server.identity.Caller;
+import ofisino.server.vehicle.Equipments;
+import ofisino.server.vehicle.Projects;
+import ofisino.server.vehicle.reading.ReadingMapper.FigureRow;
+import org.springframework.stereotype.Service;
+
+/** By which figures the readings of a vehicle are judged, and where each thing can be measured. */
+@Service
+class FigureService {
+    private final ReadingMapper mapper;
+    private final Projects projects;
+    private final Equipments equipments;
+    private final Limits limits;
+    private final Catalogue catalogue;
+
+    FigureService(ReadingMapper mapper, Projects projects, Equipments equipments, Limits limits, Catalogue catalogue) {
+        this.mapper = mapper;
+        this.projects = projects;
+        this.equipments = equipments;
+        this.limits = limits;
+        this.catalogue = catalogue;
+    }
+
+    /** By id, each as it holds for this vehicle. */
+    Map<String, Limit> limits(Caller caller, UUID projectId) {
+        Map<String, List<FigureRow>> own = entered(caller, projectId);
+        return limits.of(vehicle(caller, projectId)).stream()
+                .map(l -> l.by(own.getOrDefault(l.id(), List.of()).stream()
+                        .map(FigureRow::toCore)
+                        .toList()))
+                .collect(Collectors.toMap(Limit::id, l -> l, (a, b) -> a, LinkedHashMap::new));
+    }
+
+    /** @throws ofisino.core.kernel.InvalidValue when nothing is known by this name */
+    Limit limit(Caller caller, UUID projectId, String id) {
+        limits.require(id);
+        return limits(caller, projectId).get(id);
+    }
+
+    private Equipment vehicle(Caller caller, UUID projectId) {
+        return equipments.of(caller, projects.require(caller, projectId));
+    }
+
+    /** By what they are about, the best source first. */
+    Map<String, List<FigureRow>> entered(Caller caller, UUID projectId) {
+        return mapper.figures(caller.garageId(), projectId).stream()
+                .sorted(Comparator.comparing(FigureRow::sourceKind))
+                .collect(Collectors.groupingBy(FigureRow::limitId));
+    }
+
+    void enter(Caller caller, UUID projectId, FigureRow row) {
+        projects.requireOpen(caller, projectId);
+        limits.require(row.limitId(), vehicle(caller, projectId))
+                .by(List.of(row.toCore())); // refuses what makes no sense
+        Optional<FigureRow> known = known(caller, projectId, row);
+        if (known.isEmpty() && row.version() == 0) mapper.insertFigure(caller.garageId(), projectId, row);
+        else
+            Stored.notStale(
+                    known.map(k -> mapper.updateFigure(caller.garageId(), row.withId(k.id())))
+                            .orElse(0),
+                    "figure",
+                    () -> known(caller, projectId, row));
+    }
+
+    private Optional<FigureRow> known(Caller caller, UUID projectId, FigureRow row) {
+        return entered(caller, projectId).getOrDefault(row.limitId(), List.of()).stream()
+                .filter(f -> f.sourceKind() == row.sourceKind())
+                .findFirst();
+    }
+
+    /** Where what a limit judges can be measured on this vehicle. */
+    Set<String> placesOf(Limit limit, Body body) {
+        return catalogue.placesOf(limit.id(), limit.system(), body);
+    }
+
+    Body bodyOf(Caller caller, UUID projectId) {
+        return projects.bodyOf(projects.require(caller, projectId));
+    }
+}

@@ -2,6 +2,7 @@ import { common } from './words/common'
 import { identity } from './words/identity'
 import { vehicle } from './words/vehicle'
 import { inspect } from './words/inspect'
+import { measure } from './words/measure'
 import { register } from './words/register'
 import { buying } from './words/buying'
 import { parts } from './words/parts'
@@ -19,6 +20,7 @@ export const words = {
   ...identity,
   ...vehicle,
   ...inspect,
+  ...measure,
   ...register,
   ...buying,
   ...parts,

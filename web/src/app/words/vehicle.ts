@@ -11,9 +11,9 @@ export const vehicle = {
     MOTORCYCLE: 'motorcycle',
   },
   layout: {
-    FRONT_ENGINE_REAR_DRIVE: 'Engine in front, rear-wheel drive',
-    FRONT_ENGINE_FRONT_DRIVE: 'Engine in front, front-wheel drive',
-    FOUR_WHEEL_DRIVE: 'Engine in front, four-wheel drive',
+    FRONT_ENGINE_REAR_DRIVE: 'Rear-wheel drive',
+    FRONT_ENGINE_FRONT_DRIVE: 'Front-wheel drive',
+    FOUR_WHEEL_DRIVE: 'Four-wheel drive',
     MID_ENGINE: 'Mid-engined',
     REAR_ENGINE: 'Rear-engined',
     MOTORCYCLE: 'Motorcycle',

@@ -143,14 +143,14 @@ it('asks first what it has, where checks wait for it, and lets the answer wait',
   ])
   cleanup()
   show(<CheckPage />, '/p/car', '/p/:projectId')
-  expect(await screen.findByRole('heading', { name: 'Front brakes: what has it?' })).toBeInTheDocument()
+  expect(await screen.findByRole('heading', { name: 'Front brakes: what has it got?' })).toBeInTheDocument()
   expect(screen.getByText('3 checks wait for it.')).toBeInTheDocument()
   expect(screen.queryByRole('button', { name: 'rod' })).not.toBeInTheDocument()
   await userEvent.click(screen.getByRole('button', { name: 'disc (usual)' }))
   await waitFor(() => expect(server.writes(path)).toHaveLength(1))
   expect(server.writes(path)[0]!.body).toMatchObject({ facts: [{ item: 'brakes-front', value: 'disc', how: 'SEEN' }] })
   await userEvent.click(screen.getByRole('button', { name: 'Can’t see it yet' }))
-  expect(screen.getByRole('heading', { name: 'Servo: what has it?' })).toBeInTheDocument()
+  expect(screen.getByRole('heading', { name: 'Servo: what has it got?' })).toBeInTheDocument()
 })
 
 it('says at which place a look that answers for several found its fault', async () => {

@@ -29,7 +29,7 @@ it('puts first what nobody knows, and keeps what was seen', async () => {
   const path = 'POST /api/projects/car/equipment'
   server.when('GET /api/projects/car/equipment', items).when(path, undefined)
   show(<EquipmentPage />, '/p/car', '/p/:projectId')
-  expect(await screen.findByText(/1 of 3 are seen or read/)).toBeInTheDocument()
+  expect(await screen.findByText(/1 of 3 seen or read/)).toBeInTheDocument()
   expect(screen.getAllByRole('heading', { level: 2 }).map((h) => h.textContent)).toEqual([
     'Nobody knows',
     'Guessed',

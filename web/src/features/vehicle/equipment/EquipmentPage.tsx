@@ -103,7 +103,7 @@ function Line({ item: e, onOpen }: { item: Equipment; onOpen: () => void }) {
         <span>
           <span className="font-semibold">{e.name}</span>
           <span className="quiet block text-sm">
-            {value ? `${value.name}${e.how ? `, ${t(`equipment.how.${e.how}`)}` : ''}` : might.join(', ')}
+            {value ? `${value.name}${e.how ? `, ${t(`equipment.how.${e.how}`)}` : ''}` : might.join('; ')}
           </span>
         </span>
       </button>

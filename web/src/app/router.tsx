@@ -47,6 +47,12 @@ export const router = createBrowserRouter([
                 lazy: async () => ({ Component: (await import('@/features/vehicle/WalkRoundPage')).WalkRoundPage }),
               },
               {
+                path: '/p/:projectId/walk/short',
+                lazy: async () => ({
+                  Component: (await import('@/features/vehicle/shortlook/ShortLookPage')).ShortLookPage,
+                }),
+              },
+              {
                 path: '/p/:projectId/walk/checks',
                 lazy: async () => ({ Component: (await import('@/features/vehicle/CheckPage')).CheckPage }),
               },

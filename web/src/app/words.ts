@@ -5,6 +5,7 @@ import { inspect } from './words/inspect'
 import { measure } from './words/measure'
 import { register } from './words/register'
 import { buying } from './words/buying'
+import { shortlook } from './words/shortlook'
 import { parts } from './words/parts'
 import { plan } from './words/plan'
 import { dates } from './words/dates'
@@ -23,6 +24,7 @@ export const words = {
   ...measure,
   ...register,
   ...buying,
+  ...shortlook,
   ...parts,
   ...plan,
   ...dates,

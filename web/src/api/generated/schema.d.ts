@@ -1453,7 +1453,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["answer"];
+        post: operations["answer_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2564,6 +2564,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{projectId}/short-look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["look_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/short-look/answers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["answer"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects/{projectId}/sleep": {
         parameters: {
             query?: never;
@@ -3007,6 +3039,7 @@ export interface components {
         Advice: {
             ceiling: components["schemas"]["Ceiling"];
             looks: components["schemas"]["Look"][];
+            lowered: components["schemas"]["Lowered"][];
             movers: components["schemas"]["Mover"][];
             /** @enum {string} */
             word: "WALK_AWAY" | "BID_UP_TO" | "FAIR";
@@ -3045,10 +3078,13 @@ export interface components {
             id: string;
             place: string;
             /** @enum {string} */
-            seen: "GOOD" | "DOUBTFUL" | "BAD" | "MISSING" | "COVERED" | "NOT_OPENED" | "NO_REACH";
+            seen: "GOOD" | "DOUBTFUL" | "BAD" | "MISSING" | "COVERED" | "NOT_OPENED" | "NO_REACH" | "NO_CURRENT" | "NOT_ALLOWED";
         };
         AnswersRequest: {
             answers: components["schemas"]["AnswerRequest"][];
+        };
+        AnswersResponse: {
+            standing: components["schemas"]["Standing"][];
         };
         Appointment: {
             /** Format: uuid */
@@ -3166,6 +3202,8 @@ export interface components {
         BuyingResponse: {
             advice?: components["schemas"]["Advice"];
             /** Format: int64 */
+            asDonor?: number;
+            /** Format: int64 */
             breakEven?: number;
             comparables: components["schemas"]["ComparableResponse"][];
             inputs: components["schemas"]["BuyingRow"];
@@ -3181,6 +3219,8 @@ export interface components {
             askedLess: number;
             /** Format: int64 */
             askedMinor?: number;
+            /** Format: int64 */
+            donorMinor?: number;
             /** Format: int32 */
             dutyShare: number;
             /** Format: int64 */
@@ -3223,6 +3263,39 @@ export interface components {
         };
         CalendarBody: {
             windows: components["schemas"]["WindowFields"][];
+        };
+        CardAnswerRequest: {
+            cards: string[];
+            fault?: components["schemas"]["Fault"];
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "OLD_CAR" | "RECENT_CAR" | "MOTORCYCLE";
+            /** @enum {string} */
+            seen: "GOOD" | "DOUBTFUL" | "BAD" | "MISSING" | "COVERED" | "NOT_OPENED" | "NO_REACH" | "NO_CURRENT" | "NOT_ALLOWED";
+        };
+        CardAnswerResponse: {
+            standing: components["schemas"]["Standing"][];
+        };
+        CardResponse: {
+            bad: string;
+            cautions: ("STANDS" | "WELDING" | "GRINDING" | "FUEL" | "BRAKES" | "PAINT_FUMES" | "HOT_COOLANT" | "BATTERY" | "SPRINGS" | "GLASS" | "RESTRAINT" | "EXHAUST_GAS" | "ASBESTOS" | "HOIST" | "GAS_STRUTS" | "REFRIGERANT" | "GAS_DISCHARGE" | "LEAD" | "HIGH_VOLTAGE" | "CONTROL_UNITS")[];
+            faults: components["schemas"]["FaultResponse"][];
+            good: string;
+            id: string;
+            inTen: boolean;
+            /** Format: int32 */
+            minutes: number;
+            photo: boolean;
+            places: string[];
+            running: boolean;
+            /** @enum {string} */
+            seen?: "GOOD" | "DOUBTFUL" | "BAD" | "MISSING" | "COVERED" | "NOT_OPENED" | "NO_REACH" | "NO_CURRENT" | "NOT_ALLOWED";
+            stop?: components["schemas"]["Stop"];
+            task: string;
+            /** Format: int32 */
+            weight: number;
+            where: string;
         };
         CauseRequest: {
             /** @enum {string} */
@@ -3687,6 +3760,12 @@ export interface components {
             /** Format: int32 */
             toMinute?: number;
         };
+        Fact: {
+            /** @enum {string} */
+            how: "SEEN" | "PAPERS" | "SAID" | "GUESSED";
+            item: string;
+            value: string;
+        };
         FactRow: {
             /** @enum {string} */
             how: "SEEN" | "PAPERS" | "SAID" | "GUESSED";
@@ -3744,6 +3823,10 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        Fault: {
+            checkId: string;
+            place: string;
+        };
         FaultCode: {
             code: string;
             module: string;
@@ -3758,6 +3841,11 @@ export interface components {
             last: string;
             /** @enum {string} */
             standing: "CAME_BACK" | "NEW" | "STILL" | "GONE";
+        };
+        FaultResponse: {
+            checkId: string;
+            means: string;
+            places: string[];
         };
         FaultsResponse: {
             causes: components["schemas"]["CauseRow"][];
@@ -4198,6 +4286,16 @@ export interface components {
         LeavingRequest: {
             reason: string;
         };
+        Left: {
+            /** Format: int32 */
+            all: number;
+            /** Format: int32 */
+            cards: number;
+            /** Format: int32 */
+            minutes: number;
+            /** Format: int32 */
+            weight: number;
+        };
         LeftResponse: {
             cause: string;
             /** Format: int32 */
@@ -4239,6 +4337,12 @@ export interface components {
             /** Format: int64 */
             worth: number;
         };
+        LookResponse: {
+            another: boolean;
+            /** Format: date-time */
+            at: string;
+            by: string;
+        };
         LookRow: {
             /** @enum {string} */
             compared: "SAME" | "WORSE" | "BETTER" | "GONE";
@@ -4261,6 +4365,11 @@ export interface components {
             why: "PEOPLE" | "DRIES" | "PLACES" | "TOO_LONG" | "BETWEEN" | "WAYS_IN" | "NO_EVENING";
             /** Format: int64 */
             withinMinutes: number;
+        };
+        Lowered: {
+            /** Format: int64 */
+            by: number;
+            title: string;
         };
         MarketResponse: {
             /** Format: int64 */
@@ -4604,6 +4713,7 @@ export interface components {
             begunOn: string;
             /** @enum {string} */
             bodyStyle: "ESTATE" | "SALOON" | "HATCHBACK" | "COUPE" | "ROADSTER" | "PICKUP" | "VAN" | "MOTORCYCLE";
+            equipment?: components["schemas"]["Fact"][];
             fields: components["schemas"]["ProjectFields"];
             /** Format: uuid */
             id: string;
@@ -5063,6 +5173,8 @@ export interface components {
             waitForParts: number;
         };
         ProjectChangeRequest: {
+            /** @enum {string} */
+            bodyStyle?: "ESTATE" | "SALOON" | "HATCHBACK" | "COUPE" | "ROADSTER" | "PICKUP" | "VAN" | "MOTORCYCLE";
             fields: components["schemas"]["ProjectFields"];
             /** Format: int64 */
             version: number;
@@ -5495,6 +5607,13 @@ export interface components {
             /** Format: int32 */
             kept: number;
         };
+        ShortLookResponse: {
+            cards: components["schemas"]["CardResponse"][];
+            /** @enum {string} */
+            kind: "OLD_CAR" | "RECENT_CAR" | "MOTORCYCLE";
+            left: components["schemas"]["Left"];
+            possible: ("OLD_CAR" | "RECENT_CAR" | "MOTORCYCLE")[];
+        };
         ShownFindingResponse: {
             covered: boolean;
             /** @enum {string} */
@@ -5596,6 +5715,13 @@ export interface components {
             /** Format: uuid */
             stay: string;
         };
+        Standing: {
+            checkId: string;
+            /** Format: uuid */
+            findingId: string;
+            known: boolean;
+            zone: string;
+        };
         StandstillResponse: {
             /** @enum {string} */
             cause?: "PART_MISSING" | "SOMEBODY_ELSE" | "MONEY" | "ILLNESS" | "WEATHER" | "NO_ROOM" | "OTHER_PROJECT" | "HOUSE_AND_FAMILY" | "NO_WISH" | "OTHER";
@@ -5613,6 +5739,11 @@ export interface components {
             /** @enum {string} */
             operation: "STRIP" | "CLEAN" | "BLAST" | "CUT" | "WELD" | "FABRICATE" | "MACHINE" | "DRY_FIT" | "PRIME" | "PAINT" | "COAT" | "ASSEMBLE" | "REPLACE" | "ADJUST" | "WIRE" | "FILL" | "BLEED" | "ALIGN" | "TEST" | "INSPECT";
             title: string;
+        };
+        Stop: {
+            because: string;
+            /** @enum {string} */
+            meaning: "SETTLE_FIRST" | "DONOR";
         };
         Subject: {
             /** Format: uuid */
@@ -5823,9 +5954,10 @@ export interface components {
             howSeen?: "PHOTO" | "WALKED_ROUND" | "ON_STANDS" | "OPENED";
             /** @enum {string} */
             ifBad: "A" | "B" | "C" | "D";
+            look?: components["schemas"]["LookResponse"];
             place: string;
             /** @enum {string} */
-            seen?: "GOOD" | "DOUBTFUL" | "BAD" | "MISSING" | "COVERED" | "NOT_OPENED" | "NO_REACH";
+            seen?: "GOOD" | "DOUBTFUL" | "BAD" | "MISSING" | "COVERED" | "NOT_OPENED" | "NO_REACH" | "NO_CURRENT" | "NOT_ALLOWED";
             zone?: string;
         };
         Wanted: {
@@ -8453,7 +8585,7 @@ export interface operations {
             };
         };
     };
-    answer: {
+    answer_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -8468,12 +8600,14 @@ export interface operations {
             };
         };
         responses: {
-            /** @description No Content */
-            204: {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content?: never;
+                content: {
+                    "application/json": components["schemas"]["AnswersResponse"];
+                };
             };
         };
     };
@@ -10508,6 +10642,56 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SheetResponse"];
+                };
+            };
+        };
+    };
+    look_1: {
+        parameters: {
+            query?: {
+                kind?: "OLD_CAR" | "RECENT_CAR" | "MOTORCYCLE";
+            };
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShortLookResponse"];
+                };
+            };
+        };
+    };
+    answer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CardAnswerRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CardAnswerResponse"];
                 };
             };
         };

@@ -37,6 +37,7 @@ export const inspect = {
   ways: {
     label: 'Ways to inspect',
     drawing: 'Drawing',
+    short: 'Short look',
     checks: 'Checks',
     readings: 'Readings',
     shell: 'Shell',

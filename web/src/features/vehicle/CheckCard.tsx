@@ -8,6 +8,7 @@ import { Cautions } from '@/ui/Cautions'
 import { ProblemAlert } from '@/ui/Feedback'
 import { Choice } from '@/ui/Field'
 import { SafetyMark } from '@/ui/SafetyMark'
+import { useFormat } from '@/ui/format'
 import { useDraft } from '@/ui/useDraft'
 import { FindingMade } from './FindingMade'
 import { looks, nextUnanswered, restHere, type HowSeen, type Seen, type Step, type Walk } from './checkWalk'
@@ -15,7 +16,7 @@ import { looks, nextUnanswered, restHere, type HowSeen, type Seen, type Step, ty
 const verdicts = ['GOOD', 'DOUBTFUL', 'BAD', 'MISSING'] as const
 /** On a card the usual button would be of the card's own colour. */
 const plain = 'border-base-300 bg-base-100'
-const unseen = ['COVERED', 'NOT_OPENED', 'NO_REACH'] as const
+const unseen = ['COVERED', 'NOT_OPENED', 'NO_REACH', 'NO_CURRENT', 'NOT_ALLOWED'] as const
 
 type Said = { answers: Schemas['AnswerRequest'][]; seen: Seen; rest: boolean }
 
@@ -35,7 +36,7 @@ export function CheckCard({ projectId, walk, at, nameOf, onGo }: Props) {
   const here = walk.steps.filter((s) => s.place === step.place)
   const [how, setHow] = useDraft<{ how: HowSeen; another: boolean }>(`look.${projectId}`, standing)
   const [whyNot, setWhyNot] = useState(false)
-  const [failed, setFailed] = useState(false)
+  const [failed, setFailed] = useState<Schemas['Standing']>()
   const [fault, setFault] = useState(step.place)
   const place = nameOf(step.place)
   const rest = restHere(walk, step, how.how)
@@ -51,13 +52,15 @@ export function CheckCard({ projectId, walk, at, nameOf, onGo }: Props) {
       ),
     {
       // a single answer shows by itself, and is changed by going one back
-      said: ({ answers, seen, rest }) => {
+      said: ({ answers, seen, rest }, { standing }) => {
         const kind = check.findings[seen]
+        if (standing.some((s) => s.known)) return undefined // the card says that it is known
         if (kind) return t('check.findingMade', { kind: t(`kind.${kind}`), place: nameOf(fault) })
         return rest ? t('check.restRecorded', { count: answers.length, place }) : undefined
       },
-      done: (_, { seen }) => {
-        if (check.findings[seen]) setFailed(true)
+      done: ({ standing }) => {
+        const [first] = standing
+        if (first) setFailed(first)
         else next()
       },
     },
@@ -86,6 +89,7 @@ export function CheckCard({ projectId, walk, at, nameOf, onGo }: Props) {
         {t(`check.method.${check.method}`)}
         {step.seen && ` · ${t('check.answered', { seen: t(`check.seen.${step.seen}`) })}`}
       </p>
+      {step.look && step.howSeen && <Looked look={step.look} how={step.howSeen} />}
       <h2 className="text-xl font-semibold">{check.how}</h2>
       <Cautions cautions={step.cautions} />
       <dl className="grid gap-2 sm:grid-cols-[8rem_1fr]">
@@ -100,13 +104,7 @@ export function CheckCard({ projectId, walk, at, nameOf, onGo }: Props) {
         </dd>
       </dl>
       {failed ? (
-        <FindingMade
-          projectId={projectId}
-          zone={step.zone && fault}
-          place={nameOf(fault)}
-          checkId={step.checkId}
-          onDone={next}
-        />
+        <FindingMade projectId={projectId} standing={failed} place={nameOf(fault)} onDone={next} />
       ) : (
         <>
           {check.limit && (
@@ -147,7 +145,7 @@ export function CheckCard({ projectId, walk, at, nameOf, onGo }: Props) {
             {t(check.method === 'OPERATE' ? 'check.notTried' : 'check.cantSee')}
           </button>
           {whyNot && (
-            <div role="group" aria-label={t('check.whyNot')} className="grid grid-cols-3 gap-2">
+            <div role="group" aria-label={t('check.whyNot')} className="grid grid-cols-2 gap-2">
               {unseen.map((a) => (
                 <button
                   key={a}
@@ -208,6 +206,21 @@ export function CheckCard({ projectId, walk, at, nameOf, onGo }: Props) {
         </>
       )}
     </section>
+  )
+}
+
+/** Who looked last, and how. */
+function Looked({ look, how }: { look: NonNullable<Step['look']>; how: HowSeen }) {
+  const { t } = useTranslation()
+  const format = useFormat()
+  return (
+    <p className="quiet text-sm">
+      {t(look.another ? 'check.toldBy' : 'check.lookedBy', {
+        name: look.by,
+        how: t(`seen.${how}`),
+        date: format.dayAndYear(format.dateOf(look.at)),
+      })}
+    </p>
   )
 }
 

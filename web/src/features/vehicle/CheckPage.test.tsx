@@ -32,10 +32,12 @@ const answersSent = 'POST /api/projects/car/answers'
 type Answers = { answers: { id: string; checkId: string; seen: string; howSeen: string }[] }
 const sent = (i = 0) => (server.writes(answersSent)[i]!.body as Answers).answers
 let given: Record<string, string>
+let known: boolean
 let questions: { item: string; gravest: string; checks: number }[]
 
 beforeEach(() => {
   given = {}
+  known = false
   questions = []
   const walk = () => ({
     checks: [
@@ -50,7 +52,13 @@ beforeEach(() => {
       cautions: [],
       also: checkId === 'cover' ? ['sill-right'] : [],
       ifBad: 'B',
-      ...(given[checkId] ? { seen: given[checkId] } : {}),
+      ...(given[checkId]
+        ? {
+            seen: given[checkId],
+            howSeen: 'WALKED_ROUND',
+            look: { by: 'Ines', at: '2027-06-14T18:00:00Z', another: false },
+          }
+        : {}),
     })),
     places: [{ place: 'sill-left', left: 3 - Object.keys(given).length, unseen: 0.43 }],
     unseen: 0.43,
@@ -71,7 +79,10 @@ beforeEach(() => {
     .when('GET /api/projects/car/sleep', { evidence: [], suspects: [] })
     .when('GET /api/projects/car/checks', walk)
     .when(answersSent, (s: Sent) => {
-      for (const a of (s.body as Answers).answers) given[a.checkId] = a.seen
+      const { answers } = s.body as Answers
+      for (const a of answers) given[a.checkId] = a.seen
+      const failed = answers.filter((a) => a.seen === 'BAD' || a.seen === 'DOUBTFUL')
+      return { standing: failed.map((a) => ({ findingId: 'f', checkId: a.checkId, zone: 'sill-left', known })) }
     })
   show(<CheckPage />, '/p/car/walk/checks', '/p/:projectId/walk/checks')
 })
@@ -96,6 +107,23 @@ it('says what a failed check became, and goes on', async () => {
   expect(screen.getByRole('link', { name: 'Say more, add a photo' })).toHaveAttribute('href', '/p/car/walk?finding=f')
   await userEvent.click(screen.getByRole('button', { name: 'Go on' }))
   expect(await screen.findByRole('heading', { name: 'How to do drain.' })).toBeInTheDocument()
+})
+
+it('knows the finding that is open where its check fails again', async () => {
+  known = true
+  server.when('GET /api/projects/car/findings', [
+    { id: 'f', checkId: 'tap', zone: 'sill-left', kind: 'RUST_THROUGH', safetyClass: 'A', state: 'OPEN' },
+  ])
+  await userEvent.click(await screen.findByRole('button', { name: 'Bad' }))
+  expect(await screen.findByText(/Known already, and still open: Rusted through, Sill/)).toBeInTheDocument()
+  expect(screen.queryByText(/Recorded as a finding/)).not.toBeInTheDocument()
+})
+
+it('says who looked last, and how', async () => {
+  given.tap = 'GOOD'
+  cleanup()
+  show(<CheckPage />, '/p/car/walk/checks?place=sill-left&check=tap', '/p/:projectId/walk/checks')
+  expect(await screen.findByText('By Ines, seen walking round, 14 June 2027.')).toBeInTheDocument()
 })
 
 it('takes the rest of a place for good in one write, but not what must be seen better', async () => {

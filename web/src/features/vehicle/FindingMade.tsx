@@ -1,33 +1,32 @@
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { useTranslation } from 'react-i18next'
+import type { Schemas } from '@/api/client'
 import { findingsQuery } from '@/api/queries'
 import { SafetyMark } from '@/ui/SafetyMark'
-import { isOver } from './findingMarks'
 
 /** What a failed check became, and two ways on: to the next check, or to say more of it. */
 export function FindingMade({
   projectId,
-  zone,
+  standing,
   place,
-  checkId,
   onDone,
 }: {
   projectId: string
-  /** Absent where the check belongs to no place of the drawing. */
-  zone: string | undefined
+  standing: Schemas['Standing']
   place: string
-  checkId: string
   onDone: () => void
 }) {
   const { t } = useTranslation()
   const { data: findings } = useQuery(findingsQuery(projectId))
-  const made = findings?.find((f) => f.checkId === checkId && f.zone === (zone ?? 'vehicle') && !isOver(f))
+  const made = findings?.find((f) => f.id === standing.findingId)
   return (
     <div className="grid gap-2 border-t border-base-300 pt-3" role="status">
       {made && (
         <>
-          <p className="font-semibold">{t('check.findingMade', { kind: t(`kind.${made.kind}`), place })}</p>
+          <p className="font-semibold">
+            {t(standing.known ? 'check.findingKnown' : 'check.findingMade', { kind: t(`kind.${made.kind}`), place })}
+          </p>
           <p>
             <SafetyMark safety={made.safetyClass} />
           </p>

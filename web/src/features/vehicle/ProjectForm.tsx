@@ -22,6 +22,8 @@ const carLayouts = [
   'MID_ENGINE',
   'REAR_ENGINE',
 ] as const
+const fuels = ['petrol', 'two-stroke', 'diesel', 'hybrid', 'electric'] as const
+const coolings = ['water', 'air', 'oil-air'] as const
 const states = ['LOOKING', 'ACTIVE', 'RESTING', 'FINISHED', 'SOLD', 'SCRAPPED'] as const
 
 const schema = z.object({
@@ -76,6 +78,8 @@ export function ProjectForm({
   const [stored, setStored] = useState<Values>()
   const styles = useQuery({ queryKey: ['bodies'], queryFn: () => unwrap(api.GET('/api/bodies')) })
   const [bodyStyle, setBodyStyle] = useState<Project['bodyStyle']>(project?.bodyStyle ?? 'ESTATE')
+  const [fuel, setFuel] = useState('')
+  const [cooling, setCooling] = useState('')
   const form = useForm({
     resolver: zodResolver(schema),
     defaultValues: project
@@ -101,12 +105,15 @@ export function ProjectForm({
         ? unwrap(
             api.PUT('/api/projects/{id}', {
               params: { path: { id: ids.id } },
-              body: { fields, version },
+              body: { fields, bodyStyle, version },
               ...write(id),
             }),
           )
         : unwrap(
-            api.POST('/api/projects', { body: { ...ids, bodyStyle, begunOn: format.today(), fields }, ...write(id) }),
+            api.POST('/api/projects', {
+              body: { ...ids, bodyStyle, begunOn: format.today(), fields, equipment: known(fuel, cooling) },
+              ...write(id),
+            }),
           ),
     { said: (v) => t('projects.saved', { name: v.vehicleName }), done: (p) => onSaved(p.id) },
   )
@@ -120,7 +127,7 @@ export function ProjectForm({
       {
         vehicleName,
         builtYear,
-        layout: bodyStyle === 'MOTORCYCLE' ? 'MOTORCYCLE' : layout,
+        layout: layoutOf(bodyStyle, layout),
         driverSide,
         identity,
         aim,
@@ -163,7 +170,6 @@ export function ProjectForm({
           />
           <Choice
             label={t('projects.body')}
-            disabled={!!project}
             value={bodyStyle}
             onChange={(e) => setBodyStyle(e.target.value as Project['bodyStyle'])}
           >
@@ -181,6 +187,28 @@ export function ProjectForm({
                 </option>
               ))}
             </Choice>
+          )}
+          {!project && (
+            <>
+              <Choice label={t('projects.fuel')} value={fuel} onChange={(e) => setFuel(e.target.value)}>
+                <option value="">{t('projects.notKnown')}</option>
+                {fuels.map((f) => (
+                  <option key={f} value={f}>
+                    {t(`projects.fuels.${f}`)}
+                  </option>
+                ))}
+              </Choice>
+              <Choice label={t('projects.cooling')} value={cooling} onChange={(e) => setCooling(e.target.value)}>
+                <option value="">{t('projects.notKnown')}</option>
+                {coolings
+                  .filter((c) => c !== 'oil-air' || bodyStyle === 'MOTORCYCLE')
+                  .map((c) => (
+                    <option key={c} value={c}>
+                      {t(`projects.coolings.${c}`)}
+                    </option>
+                  ))}
+              </Choice>
+            </>
           )}
           <Choice label={t('projects.driverSide')} {...form.register('driverSide')}>
             {(['LEFT', 'RIGHT', 'NONE'] as const).map((s) => (
@@ -250,6 +278,16 @@ export function ProjectForm({
     </Sheet>
   )
 }
+
+/** A motorcycle has its own layout; a car that was entered as one takes the usual one. */
+const layoutOf = (body: Project['bodyStyle'], layout: Values['layout']): Values['layout'] =>
+  body === 'MOTORCYCLE' ? 'MOTORCYCLE' : layout === 'MOTORCYCLE' ? 'FRONT_ENGINE_REAR_DRIVE' : layout
+
+/** What is known at once; what is not is asked at the first check that depends on it. */
+const known = (fuel: string, cooling: string): Schemas['Fact'][] => [
+  ...(fuel ? [{ item: 'fuel', value: fuel, how: 'PAPERS' as const }] : []),
+  ...(cooling ? [{ item: 'cooling', value: cooling, how: 'SEEN' as const }] : []),
+]
 
 /** What is odd about the number that is stored; it only warns. */
 function NumberRemarks({ projectId }: { projectId: string }) {

@@ -4,6 +4,7 @@ import { SubNav } from '@/ui/SubNav'
 
 const ways = [
   { to: '', word: 'ways.drawing' },
+  { to: '/short', word: 'ways.short' },
   { to: '/checks', word: 'ways.checks' },
   { to: '/readings', word: 'ways.readings' },
   { to: '/shell', word: 'ways.shell' },

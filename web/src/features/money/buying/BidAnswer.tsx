@@ -8,7 +8,13 @@ export function BidAnswer({ buying: b }: { buying: Buying }) {
   const format = useFormat()
   const money = (minor: number) => format.money(minor, format.currency)
   const ended = b.outcome && <Ended outcome={b.outcome} money={money} />
-  if (!b.advice) return ended ?? t('bid.lacks')
+  const donor = b.asDonor !== undefined && t('bid.asDonor', { ceiling: money(Math.max(0, b.asDonor)) })
+  if (!b.advice)
+    return (
+      <>
+        {ended ?? t('bid.lacks')} {donor}
+      </>
+    )
   const { ceiling, word } = b.advice
   const asked = b.inputs.askedMinor
   return (
@@ -19,7 +25,8 @@ export function BidAnswer({ buying: b }: { buying: Buying }) {
         t('bid.above', { gap: money(asked - ceiling.price), asked: money(asked) })}{' '}
       {word !== 'WALK_AWAY' &&
         ceiling.atLow !== ceiling.atHigh &&
-        t('bid.titleEnds', { low: money(ceiling.atLow), high: money(ceiling.atHigh) })}
+        t('bid.titleEnds', { low: money(ceiling.atLow), high: money(ceiling.atHigh) })}{' '}
+      {donor}
     </>
   )
 }

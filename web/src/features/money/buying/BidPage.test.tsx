@@ -47,6 +47,7 @@ const weighed: Buying = {
       margin: 50000,
       rest: 0,
     },
+    lowered: [],
     movers: [{ input: 'UNSEEN', title: 'sill-left', atWorst: 20000, atBest: 130000 }],
     looks: [{ place: 'sill-left', worth: 9000 }],
   },

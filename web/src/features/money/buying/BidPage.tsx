@@ -2,6 +2,7 @@ import { useState } from 'react'
 import { useQuery } from '@tanstack/react-query'
 import { Link, useParams } from 'react-router'
 import { useTranslation } from 'react-i18next'
+import { Timer } from 'lucide-react'
 import { findingsQuery, projectQuery } from '@/api/queries'
 import { Loaded } from '@/ui/Feedback'
 import { Page, Part } from '@/ui/Page'
@@ -43,9 +44,15 @@ function Bid({ projectId, buying }: { projectId: string; buying: Buying }) {
       title={t('bid.title')}
       answer={<BidAnswer buying={buying} />}
       action={
-        <button type="button" className="btn" onClick={() => setEditing(true)}>
-          {t('bid.change')}
-        </button>
+        <>
+          <Link className="btn btn-primary" to={`/p/${projectId}/walk/short`}>
+            <Timer className="size-5" aria-hidden="true" />
+            {t('bid.shortLook')}
+          </Link>
+          <button type="button" className="btn" onClick={() => setEditing(true)}>
+            {t('bid.change')}
+          </button>
+        </>
       }
     >
       <div className="grid grid-cols-[minmax(0,1fr)] gap-x-10 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">

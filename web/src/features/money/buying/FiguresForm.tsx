@@ -23,6 +23,7 @@ const amounts = {
   insuranceMinor: 'bid.insurance',
   inlandMinor: 'bid.inland',
   registrationMinor: 'bid.registration',
+  donorMinor: 'bid.donor',
 } as const
 const shares = {
   askedLess: 'bid.askedLess',
@@ -77,12 +78,13 @@ export function FiguresForm({
     if (unread) return setWrong(amountProblem(typed[unread], currency))
     if (Object.values(share).includes(undefined)) return setWrong(t('bid.shareWrong'))
     setWrong(undefined)
-    const { askedMinor, ...rest } = minor as Record<Amount, number>
+    const { askedMinor, donorMinor, ...rest } = minor as Record<Amount, number>
     save.mutate(
       {
         ...rest,
         ...(share as Record<Share, number>),
         ...(typed.askedMinor.trim() && { askedMinor }),
+        ...(typed.donorMinor.trim() && { donorMinor }),
         title,
         rarity,
         version,
@@ -142,6 +144,7 @@ export function FiguresForm({
           {percentage('taxShare')}
           {amount('inlandMinor')}
           {amount('registrationMinor')}
+          {amount('donorMinor')}
         </div>
         <NoteField
           label={t('bid.rarity')}

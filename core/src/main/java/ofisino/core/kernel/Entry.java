@@ -30,7 +30,9 @@ public record Entry(String where, Object value) {
     }
 
     private static Object load(Reader yaml) {
-        return new Yaml(new SafeConstructor(new LoaderOptions())).load(yaml);
+        LoaderOptions strict = new LoaderOptions();
+        strict.setAllowDuplicateKeys(false);
+        return new Yaml(new SafeConstructor(strict)).load(yaml);
     }
 
     private Map<?, ?> map() {

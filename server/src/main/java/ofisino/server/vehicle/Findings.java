@@ -26,11 +26,16 @@ public interface Findings {
     /**
      * Records that checks failed, each with the class that the check and its place ask for; where a finding of it is open already, that one
      * gets at least this class.
+     *
+     * @return what stands for each of them now, in the same order
      */
-    void recordFailed(Caller caller, UUID projectId, List<Failed> failed);
+    List<Standing> recordFailed(Caller caller, UUID projectId, List<Failed> failed);
 
     /** @param id of the finding, if one is made */
     record Failed(UUID id, PlacedCheck check, FindingKind kind, HowSeen howSeen, LocalDate on) {}
+
+    /** The finding that stands for a failed check. @param known it was open before */
+    record Standing(UUID findingId, String checkId, String zone, boolean known) {}
 
     /** Takes one step of the finding's life; no step where it stands there already. */
     void moveTo(Caller caller, UUID findingId, FindingState state);

@@ -6,6 +6,7 @@ import java.util.UUID;
 import ofisino.core.kernel.Aim;
 import ofisino.core.vehicle.body.Body;
 import ofisino.core.vehicle.equipment.Layout;
+import ofisino.core.vehicle.equipment.Make;
 import ofisino.core.vehicle.inspection.DoubtfulParts;
 import ofisino.server.identity.Caller;
 import org.jspecify.annotations.Nullable;
@@ -53,5 +54,9 @@ public interface Projects {
             long budgetMinor,
             long monthlyMinor,
             @Nullable LocalDate targetOn,
-            boolean ownPace) {}
+            boolean ownPace) {
+        public Make make() {
+            return new Make(bodyStyle, builtYear, layout);
+        }
+    }
 }

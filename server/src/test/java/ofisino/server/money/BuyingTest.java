@@ -181,6 +181,34 @@ class BuyingTest {
                 .isEqualTo("comparable.price");
     }
 
+    /** What its parts fetch, less margin and the costs of buying at that price: 5 % fee and 250.00 transport. */
+    @Test
+    void aStopTurnsItIntoADonor(TestGarage garage) {
+        UUID project = ready(garage);
+        assertThat(weigh(garage, project).has("asDonor")).isFalse();
+        garage.owner()
+                .put(
+                        "/api/projects/" + project + "/buying",
+                        figures(
+                                "inlandMinor",
+                                250_00,
+                                "feeShare",
+                                500,
+                                "donorMinor",
+                                1_300_00,
+                                "version",
+                                version(garage, project)))
+                .ok();
+        JsonNode weighed = weigh(garage, project);
+        long margin = weighed.path("inputs").path("marginMinor").asLong();
+        long donor = weighed.path("asDonor").asLong();
+        assertThat(donor + Math.round(donor * 0.05) + 250_00 + margin).isEqualTo(1_300_00);
+    }
+
+    private static long version(TestGarage garage, UUID project) {
+        return weigh(garage, project).path("inputs").path("version").asLong();
+    }
+
     private static UUID looking(TestGarage garage) {
         UUID project = UUID.randomUUID();
         garage.owner()

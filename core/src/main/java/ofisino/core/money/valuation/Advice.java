@@ -14,10 +14,11 @@ import ofisino.core.plan.risk.TotalDraws;
 /**
  * What to do about a vehicle that is for sale.
  *
+ * @param lowered by how much each repair lowers the ceiling, the most first
  * @param movers what moves the ceiling most, the strongest first
  * @param looks  what looking at each unseen place is worth at the asked price, the most first; empty without an asked price
  */
-public record Advice(Word word, Ceiling ceiling, List<Mover> movers, List<Look> looks) {
+public record Advice(Word word, Ceiling ceiling, List<Lowered> lowered, List<Mover> movers, List<Look> looks) {
     public enum Word {
         /** Not even a gift pays for what it needs. */
         WALK_AWAY,
@@ -33,6 +34,9 @@ public record Advice(Word word, Ceiling ceiling, List<Mover> movers, List<Look> 
         REPAIR,
         UNSEEN
     }
+
+    /** @param title of the repair; @param by how much higher the ceiling would be without it */
+    public record Lowered(String title, long by) {}
 
     /** How far the ceiling falls and rises when one input goes from its worst to its best. */
     public record Mover(Input input, String title, long atWorst, long atBest) {
@@ -58,6 +62,7 @@ public record Advice(Word word, Ceiling ceiling, List<Mover> movers, List<Look> 
         return new Advice(
                 word(ceiling, asked),
                 ceiling,
+                lowered(c, draws, ceiling),
                 movers(c, draws, ceiling, seen, valueLow, valueHigh),
                 asked.isPresent() ? looks(seen, asked.getAsLong()) : List.of());
     }
@@ -68,6 +73,18 @@ public record Advice(Word word, Ceiling ceiling, List<Mover> movers, List<Look> 
     private static Word word(Ceiling ceiling, OptionalLong asked) {
         if (ceiling.price() <= 0) return Word.WALK_AWAY;
         return asked.isPresent() && asked.getAsLong() <= ceiling.price() ? Word.FAIR : Word.BID_UP_TO;
+    }
+
+    private static List<Lowered> lowered(BuyingCase c, TotalDraws draws, Ceiling ceiling) {
+        return IntStream.range(0, c.repairs().size())
+                .parallel()
+                .filter(i -> !c.repairs().get(i).othersPay())
+                .mapToObj(i -> new Lowered(
+                        c.repairs().get(i).title(),
+                        Ceiling.price(c, ceiling.value(), draws.without(BuyingCase.nameOf(i))) - ceiling.price()))
+                .filter(l -> l.by() > 0)
+                .sorted(Comparator.comparingLong(Lowered::by).reversed())
+                .toList();
     }
 
     private static List<Mover> movers(

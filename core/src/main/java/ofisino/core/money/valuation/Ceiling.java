@@ -53,13 +53,21 @@ public record Ceiling(
 
     /** The costs rise with the price, so the highest price that the rest pays for is found by halving. */
     static long price(BuyingCase c, long value, TotalDraws draws) {
-        long free = value - repair(c, draws) - c.margin();
-        if (free - c.costs().sumAt(0) <= 0) return free - c.costs().sumAt(0);
+        return paidFor(value - repair(c, draws) - c.margin(), c.costs());
+    }
+
+    /** The highest sensible bid for its parts alone. @param parts what they fetch or save; at 0 or below not even a gift pays */
+    public static long asDonor(long parts, BuyingCosts costs, long margin) {
+        return paidFor(parts - margin, costs);
+    }
+
+    private static long paidFor(long free, BuyingCosts costs) {
+        if (free - costs.sumAt(0) <= 0) return free - costs.sumAt(0);
         long pays = 0;
         long doesNot = free + 1;
         while (doesNot - pays > 1) {
             long middle = pays + (doesNot - pays) / 2;
-            if (middle + c.costs().sumAt(middle) <= free) pays = middle;
+            if (middle + costs.sumAt(middle) <= free) pays = middle;
             else doesNot = middle;
         }
         return pays;

@@ -22,10 +22,17 @@ public record Answer(
         /** It was not opened. */
         NOT_OPENED,
         /** Nobody can get at it. */
-        NO_REACH;
+        NO_REACH,
+        /** No current, or it doesn't run. */
+        NO_CURRENT,
+        /** The owner would not have it, or the law does not. */
+        NOT_ALLOWED;
 
         public boolean isSeen() {
-            return this != COVERED && this != NOT_OPENED && this != NO_REACH;
+            return switch (this) {
+                case GOOD, DOUBTFUL, BAD, MISSING -> true;
+                case COVERED, NOT_OPENED, NO_REACH, NO_CURRENT, NOT_ALLOWED -> false;
+            };
         }
     }
 

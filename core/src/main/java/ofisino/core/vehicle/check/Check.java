@@ -93,7 +93,7 @@ public record Check(
             case BAD -> Optional.of(kind);
             case DOUBTFUL -> Optional.of(FindingKind.DOUBT);
             case MISSING -> Optional.of(FindingKind.MISSING);
-            case GOOD, COVERED, NOT_OPENED, NO_REACH -> Optional.empty();
+            case GOOD, COVERED, NOT_OPENED, NO_REACH, NO_CURRENT, NOT_ALLOWED -> Optional.empty();
         };
     }
 

@@ -41,7 +41,7 @@ public final class LastAnswers {
             case DOUBTFUL -> 2;
             case MISSING -> 3;
             case BAD -> 4;
-            case COVERED, NOT_OPENED, NO_REACH -> 1;
+            case COVERED, NOT_OPENED, NO_REACH, NO_CURRENT, NOT_ALLOWED -> 1;
         };
     }
 }

@@ -39,6 +39,11 @@ public record PlacedCheck(Check check, Optional<Zone> zone, List<Zone> also, Opt
         return check.weight() * (zone.filter(Zone::costlyTrap).isPresent() ? 2 : 1);
     }
 
+    /** Whether it is done there, or answers for it. */
+    public boolean isAt(String placeId) {
+        return placeId.equals(place()) || also.stream().anyMatch(z -> z.id().equals(placeId));
+    }
+
     /** Where a defect that it finds lies: its zone, or the vehicle as a whole. */
     public Zone foundIn() {
         return zone.orElseGet(() -> Zone.whole(check.system().orElseThrow()));

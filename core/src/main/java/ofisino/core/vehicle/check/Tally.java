@@ -8,7 +8,7 @@ import ofisino.core.vehicle.inspection.Decision;
 /**
  * What became of the items of a walk round: each ends as sound, to repair, to replace, not opened or not seen, or waits for its decision.
  *
- * @param notSeen covered, or out of reach
+ * @param notSeen covered, out of reach, without current or not allowed
  * @param other   put off, accepted, mended for the time being, or still looked into
  * @param waiting not good, and not decided yet
  */
@@ -28,7 +28,7 @@ public record Tally(int sound, int repair, int replace, int notOpened, int notSe
         return switch (seen) {
             case GOOD -> new Tally(1, 0, 0, 0, 0, 0, 0);
             case NOT_OPENED -> new Tally(0, 0, 0, 1, 0, 0, 0);
-            case COVERED, NO_REACH -> new Tally(0, 0, 0, 0, 1, 0, 0);
+            case COVERED, NO_REACH, NO_CURRENT, NOT_ALLOWED -> new Tally(0, 0, 0, 0, 1, 0, 0);
             case DOUBTFUL, BAD, MISSING -> decision.map(Tally::decided).orElse(new Tally(0, 0, 0, 0, 0, 0, 1));
         };
     }

@@ -25,7 +25,9 @@ public final class WalkSheet {
             'm', Answer.Seen.MISSING,
             'c', Answer.Seen.COVERED,
             'n', Answer.Seen.NOT_OPENED,
-            'r', Answer.Seen.NO_REACH);
+            'r', Answer.Seen.NO_REACH,
+            'x', Answer.Seen.NO_CURRENT,
+            'a', Answer.Seen.NOT_ALLOWED);
 
     private WalkSheet() {}
 
@@ -65,7 +67,7 @@ public final class WalkSheet {
             throw InvalidValue.of(
                     "typed",
                     "sheet.unread",
-                    "%s cannot be read. Write a number from 1 to %d, or two with a dash, and one of g d b m c n r."
+                    "%s cannot be read. Write a number from 1 to %d, or two with a dash, and one of g d b m c n r x a."
                             .formatted(String.join(", ", unread), checks.size()));
         return byNumber.entrySet().stream()
                 .sorted(Map.Entry.comparingByKey())

@@ -128,6 +128,38 @@ class BuyingTest {
                 .isEqualTo(Word.WALK_AWAY);
     }
 
+    /** Certain sums: each finding lowers the ceiling by itself, with the fee of 5 % less: 200 ÷ 1.05 = 190.48, 1 000 ÷ 1.05 = 952.38. */
+    @Test
+    void eachFindingSaysByHowMuchItLoweredTheCeiling() {
+        var costs = new BuyingCosts(500, 0, 0, 0, 0, 0, 0, 0);
+        var c = new BuyingCase(
+                10_000_00,
+                TitleFactor.CLEAN,
+                List.of(
+                        certain("glass", 200_00),
+                        certain("sill", 1_000_00),
+                        new Repair("recall", ThreePoint.certain(500_00), true)),
+                List.of(),
+                0,
+                costs,
+                0,
+                5);
+        assertThat(Advice.on(c, OptionalLong.empty(), 10_000_00, 10_000_00).lowered())
+                .extracting(Advice.Lowered::title)
+                .containsExactly("sill", "glass");
+        assertThat(Advice.on(c, OptionalLong.empty(), 10_000_00, 10_000_00).lowered())
+                .extracting(Advice.Lowered::by)
+                .allSatisfy(by -> assertThat(by).isIn(952_38L, 952_39L, 190_47L, 190_48L));
+    }
+
+    /** 1 300 for its parts, 500 margin, 250 transport, 5 % fee: 550 ÷ 1.05 = 523.80 and the fee of 26.19 rounds up by a cent. */
+    @Test
+    void aDonorIsWorthItsParts() {
+        var costs = new BuyingCosts(500, 0, 0, 0, 0, 0, 250_00, 0);
+        assertThat(Ceiling.asDonor(1_300_00, costs, 500_00)).isEqualTo(523_81);
+        assertThat(Ceiling.asDonor(700_00, costs, 500_00)).isEqualTo(-50_00);
+    }
+
     @Test
     void whatMovesItMostComesFirst() {
         var c = new BuyingCase(

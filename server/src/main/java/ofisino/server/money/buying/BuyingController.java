@@ -58,6 +58,7 @@ class BuyingController {
             Set<Lacks> lacks,
             @Nullable Advice advice,
             @Nullable Long breakEven,
+            @Nullable Long asDonor,
             @Nullable OutcomeRow outcome) {
         static BuyingResponse of(Weighed w) {
             return new BuyingResponse(
@@ -76,6 +77,7 @@ class BuyingController {
                     w.lacks(),
                     w.advice().orElse(null),
                     w.breakEven().isPresent() ? w.breakEven().getAsLong() : null,
+                    w.asDonor().isPresent() ? w.asDonor().getAsLong() : null,
                     w.outcome().orElse(null));
         }
     }

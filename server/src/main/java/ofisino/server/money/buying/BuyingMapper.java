@@ -37,7 +37,7 @@ interface BuyingMapper {
         LEFT
     }
 
-    /** Shares in hundredths of a percent, amounts in minor units. */
+    /** Shares in hundredths of a percent, amounts in minor units. @param donorMinor what its parts alone fetch or save */
     record BuyingRow(
             @Nullable Long askedMinor,
             int askedLess,
@@ -56,10 +56,11 @@ interface BuyingMapper {
             long inlandMinor,
             long registrationMinor,
             String rarity,
+            @Nullable Long donorMinor,
             long version) {
         /** Before anybody said anything. An asked price is seldom what is paid: a tenth less, common practice. */
         static final BuyingRow NOTHING_SAID =
-                new BuyingRow(null, 1_000, Title.CLEAN, 10_000, 10_000, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, "", 0);
+                new BuyingRow(null, 1_000, Title.CLEAN, 10_000, 10_000, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, "", null, 0);
 
         TitleFactor factor() {
             return new TitleFactor(titleLow, titleHigh);

@@ -18,6 +18,7 @@ import ofisino.core.money.ledger.EntryKind;
 import ofisino.core.money.valuation.Advice;
 import ofisino.core.money.valuation.BuyingCase;
 import ofisino.core.money.valuation.BuyingCosts;
+import ofisino.core.money.valuation.Ceiling;
 import ofisino.core.money.valuation.Comparables;
 import ofisino.core.money.valuation.Purpose;
 import ofisino.server.db.Stored;
@@ -66,6 +67,7 @@ class BuyingService {
     /**
      * @param advice    empty while something lacks
      * @param breakEven what it must fetch when bought for what is asked
+     * @param asDonor   the highest bid for its parts alone, where somebody reckoned them
      */
     record Weighed(
             BuyingRow inputs,
@@ -74,6 +76,7 @@ class BuyingService {
             Set<Lacks> lacks,
             Optional<Advice> advice,
             OptionalLong breakEven,
+            OptionalLong asDonor,
             Optional<OutcomeRow> outcome) {}
 
     Weighed weigh(Caller caller, UUID projectId) {
@@ -98,6 +101,9 @@ class BuyingService {
                 advice.isPresent() && inputs.askedMinor() != null
                         ? OptionalLong.of(advice.get().ceiling().breakEven(inputs.askedMinor(), inputs.costs()))
                         : OptionalLong.empty(),
+                inputs.donorMinor() == null
+                        ? OptionalLong.empty()
+                        : OptionalLong.of(Ceiling.asDonor(inputs.donorMinor(), inputs.costs(), inputs.marginMinor())),
                 mapper.outcome(caller.garageId(), projectId));
     }
 
@@ -124,6 +130,7 @@ class BuyingService {
         row.costs();
         Stream.of(
                         row.askedMinor() == null ? 0 : row.askedMinor(),
+                        row.donorMinor() == null ? 0 : row.donorMinor(),
                         row.ownHourMinor(),
                         row.allowanceMinor(),
                         row.marginMinor(),

@@ -40,9 +40,11 @@ import ofisino.server.plan.job.JobMapper.ChainRow;
 import ofisino.server.plan.job.JobMapper.FindingLinkRow;
 import ofisino.server.plan.job.JobMapper.JobRow;
 import ofisino.server.plan.job.JobMapper.LinkRow;
+import ofisino.server.vehicle.BodyChange;
 import ofisino.server.vehicle.Projects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 
 /** Jobs: what they are, what they follow, and how they go. */
@@ -217,6 +219,12 @@ class JobService implements Jobs {
                 null,
                 null,
                 version);
+    }
+
+    @EventListener
+    void placesStay(BodyChange change) {
+        for (JobRow job : mapper.of(change.caller().garageId(), change.projectId()))
+            if (job.zone() != null) change.keep(job.title(), job.zone());
     }
 
     @Override

@@ -1,6 +1,7 @@
 package ofisino.server.vehicle.check;
 
 import ofisino.core.vehicle.check.Catalogue;
+import ofisino.core.vehicle.shortlook.ShortLooks;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
@@ -9,5 +10,10 @@ class CheckConfig {
     @Bean
     Catalogue catalogue() {
         return Catalogue.load();
+    }
+
+    @Bean
+    ShortLooks shortLooks() {
+        return ShortLooks.load();
     }
 }

@@ -1,5 +1,6 @@
 package ofisino.server.vehicle.check;
 
+import java.time.Instant;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -20,15 +21,14 @@ import ofisino.core.vehicle.inspection.FindingKind;
 import ofisino.core.vehicle.inspection.SafetyClass;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Roles;
+import ofisino.server.vehicle.Findings;
 import ofisino.server.vehicle.check.CheckService.Walk;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
@@ -81,7 +81,11 @@ class CheckController {
             List<String> also,
             Answer.@Nullable Seen seen,
             @Nullable HowSeen howSeen,
+            @Nullable LookResponse look,
             Set<Caution> cautions) {}
+
+    /** Who looked last, and when. @param another somebody else saw it and told */
+    record LookResponse(String by, Instant at, boolean another) {}
 
     /** @param unseen by weight, from 0 (all seen) to 1 */
     record PlaceSeenResponse(String place, int left, double unseen) {}
@@ -127,7 +131,7 @@ class CheckController {
     WalkResponse walk(Caller caller, @PathVariable UUID projectId) {
         Walk walk = service.walk(caller, projectId);
         List<WalkStepResponse> steps =
-                walk.checks().stream().map(c -> step(c, walk.answers().to(c))).toList();
+                walk.checks().stream().map(c -> step(c, walk)).toList();
         Map<String, Long> left = steps.stream()
                 .filter(s -> s.seen() == null)
                 .collect(Collectors.groupingBy(WalkStepResponse::place, Collectors.counting()));
@@ -152,7 +156,8 @@ class CheckController {
                 walk.questions());
     }
 
-    private static WalkStepResponse step(PlacedCheck c, Optional<Answer> answer) {
+    private static WalkStepResponse step(PlacedCheck c, Walk walk) {
+        Optional<Answer> answer = walk.answers().to(c);
         return new WalkStepResponse(
                 c.check().id(),
                 c.place(),
@@ -161,6 +166,9 @@ class CheckController {
                 c.also().stream().map(Zone::id).toList(),
                 answer.map(Answer::seen).orElse(null),
                 answer.map(Answer::howSeen).orElse(null),
+                answer.map(a -> walk.kept().get(a))
+                        .map(row -> new LookResponse(row.lookedBy(), row.answeredAt(), row.another()))
+                        .orElse(null),
                 c.cautions());
     }
 
@@ -175,10 +183,12 @@ class CheckController {
                         .count());
     }
 
+    /** @param standing the finding that stands for each answer that is not good */
+    record AnswersResponse(List<Findings.Standing> standing) {}
+
     @PostMapping("/answers")
-    @ResponseStatus(HttpStatus.NO_CONTENT)
-    void answer(Caller caller, @PathVariable UUID projectId, @RequestBody AnswersRequest body) {
-        service.answer(
+    AnswersResponse answer(Caller caller, @PathVariable UUID projectId, @RequestBody AnswersRequest body) {
+        return new AnswersResponse(service.answer(
                 caller,
                 projectId,
                 body.answers().stream()
@@ -191,6 +201,6 @@ class CheckController {
                                 a.covered(),
                                 a.another(),
                                 Optional.ofNullable(a.foundAt())))
-                        .toList());
+                        .toList()));
     }
 }

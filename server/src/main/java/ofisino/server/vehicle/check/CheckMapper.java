@@ -1,5 +1,6 @@
 package ofisino.server.vehicle.check;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import ofisino.core.vehicle.HowSeen;
@@ -11,18 +12,19 @@ interface CheckMapper {
     /** The last answer to each check at each place. */
     List<AnswerRow> lastOf(UUID garageId, UUID projectId);
 
-    void insert(UUID garageId, UUID projectId, UUID accountId, AnswerRow answer);
+    void insert(UUID garageId, UUID projectId, UUID accountId, UUID id, Answer answer);
 
-    /** @param whole given for all places that one look answers for */
+    /** @param lookedBy who gave the answer */
     record AnswerRow(
-            UUID id,
             String checkId,
             String place,
             Answer.Seen seen,
             HowSeen howSeen,
             boolean covered,
             boolean another,
-            boolean whole) {
+            boolean whole,
+            String lookedBy,
+            Instant answeredAt) {
         Answer toCore() {
             return new Answer(checkId, place, seen, howSeen, covered, another, whole);
         }

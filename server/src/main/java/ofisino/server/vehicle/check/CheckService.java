@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ofisino.core.kernel.InvalidValue;
@@ -59,7 +60,14 @@ class CheckService implements Inspection {
         this.clock = clock;
     }
 
-    record Walk(List<PlacedCheck> checks, LastAnswers answers, Unseen unseen, Tally tally, List<Question> questions) {}
+    /** @param kept with who gave each answer, and when */
+    record Walk(
+            List<PlacedCheck> checks,
+            LastAnswers answers,
+            Map<Answer, AnswerRow> kept,
+            Unseen unseen,
+            Tally tally,
+            List<Question> questions) {}
 
     /** An answer as it comes. @param foundAt the place at fault, where one look answers for several */
     record Said(
@@ -77,19 +85,28 @@ class CheckService implements Inspection {
     Walk walk(Caller caller, UUID projectId) {
         Projects.Project project = projects.require(caller, projectId);
         List<PlacedCheck> checks = vehicleChecks.of(caller, project);
-        List<Answer> core = answers(caller, projectId);
+        List<AnswerRow> rows = mapper.lastOf(caller.garageId(), projectId);
+        List<Answer> core = rows.stream().map(AnswerRow::toCore).toList();
         Map<At, Decision> decided = findings.of(caller, projectId).stream()
                 .filter(f -> f.checkId() != null && f.decision() != null && f.state() != FindingState.WITHDRAWN)
                 .collect(Collectors.toMap(f -> new At(f.checkId(), f.zone()), Found::decision, (a, b) -> b));
         return new Walk(
                 checks,
                 new LastAnswers(core),
+                rows.stream().collect(Collectors.toMap(AnswerRow::toCore, Function.identity())),
                 Unseen.of(checks, core),
                 Tally.of(core, a -> Optional.ofNullable(decided.get(new At(a.checkId(), a.place())))),
                 vehicleChecks.questions(caller, project));
     }
 
-    private List<Answer> answers(Caller caller, UUID projectId) {
+    /** Those that are asked, and those that wait behind a question: who answers one of them saw what it is about. */
+    List<PlacedCheck> possible(Caller caller, Projects.Project project) {
+        return Stream.concat(
+                        vehicleChecks.of(caller, project).stream(), vehicleChecks.waiting(caller, project).stream())
+                .toList();
+    }
+
+    List<Answer> answers(Caller caller, UUID projectId) {
         return mapper.lastOf(caller.garageId(), projectId).stream()
                 .map(AnswerRow::toCore)
                 .toList();
@@ -110,8 +127,8 @@ class CheckService implements Inspection {
         return walk(caller, projectId).unseen();
     }
 
-    void answer(Caller caller, UUID projectId, List<Said> answers) {
-        List<PlacedCheck> checks = vehicleChecks.of(caller, projects.requireOpen(caller, projectId));
+    List<Findings.Standing> answer(Caller caller, UUID projectId, List<Said> answers) {
+        List<PlacedCheck> checks = possible(caller, projects.requireOpen(caller, projectId));
         if (answers.isEmpty() || answers.size() > MOST_AT_ONCE)
             throw InvalidValue.of(
                     "answers",
@@ -133,8 +150,8 @@ class CheckService implements Inspection {
                     caller.garageId(),
                     projectId,
                     caller.accountId(),
-                    new AnswerRow(
-                            answer.id(),
+                    answer.id(),
+                    new Answer(
                             answer.checkId(),
                             answer.place(),
                             answer.seen(),
@@ -144,7 +161,7 @@ class CheckService implements Inspection {
                             !check.also().isEmpty()));
             failed(check, answer, today).ifPresent(failed::add);
         }
-        findings.recordFailed(caller, projectId, failed);
+        return findings.recordFailed(caller, projectId, failed);
     }
 
     /** Every failed check makes a finding; the person may then say more of it, or withdraw it as a slip. */

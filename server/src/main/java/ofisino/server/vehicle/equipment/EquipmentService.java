@@ -1,5 +1,6 @@
 package ofisino.server.vehicle.equipment;
 
+import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
@@ -9,13 +10,14 @@ import ofisino.core.vehicle.equipment.Equipment;
 import ofisino.core.vehicle.equipment.EquipmentLibrary;
 import ofisino.core.vehicle.equipment.HowKnown;
 import ofisino.core.vehicle.equipment.Item;
-import ofisino.core.vehicle.equipment.Make;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.vehicle.Equipments;
+import ofisino.server.vehicle.NewVehicle;
 import ofisino.server.vehicle.Projects;
 import ofisino.server.vehicle.equipment.EquipmentMapper.FactRow;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 
 /** What a vehicle has: guessed until somebody says, reads or sees it. */
@@ -36,15 +38,11 @@ class EquipmentService implements Equipments {
         this.clock = clock;
     }
 
-    private static Make make(Projects.Project project) {
-        return new Make(project.bodyStyle(), project.builtYear(), project.layout());
-    }
-
     @Override
     public Equipment of(Caller caller, Projects.Project project) {
         return Equipment.of(
                 library,
-                make(project),
+                project.make(),
                 facts(caller, project.id()).stream()
                         .map(f -> new Equipment.Fact(f.item(), f.value(), f.how()))
                         .toList());
@@ -55,7 +53,20 @@ class EquipmentService implements Equipments {
     }
 
     List<Item> items(Projects.Project project) {
-        return library.of(make(project));
+        return library.of(project.make());
+    }
+
+    @EventListener
+    void known(NewVehicle vehicle) {
+        for (Equipment.Fact f : vehicle.equipment())
+            say(
+                    vehicle.caller(),
+                    vehicle.projectId(),
+                    UUID.nameUUIDFromBytes((vehicle.projectId() + f.item()).getBytes(StandardCharsets.UTF_8)),
+                    f.item(),
+                    f.value(),
+                    f.how(),
+                    null);
     }
 
     void say(
@@ -68,7 +79,7 @@ class EquipmentService implements Equipments {
             @Nullable LocalDate since) {
         Projects.Project project = projects.requireOpen(caller, projectId);
         Item item = library.require(itemId);
-        if (!item.fits().contains(make(project)) || item.value(value).isEmpty())
+        if (!item.fits().contains(project.make()) || item.value(value).isEmpty())
             throw InvalidValue.of(
                     "value", "equipment.value", "This vehicle cannot have that. Choose one of those that are offered.");
         if (how == HowKnown.GUESSED)

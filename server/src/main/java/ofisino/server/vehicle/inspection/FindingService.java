@@ -1,6 +1,7 @@
 package ofisino.server.vehicle.inspection;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -27,6 +28,7 @@ import ofisino.core.vehicle.inspection.SafetyClass;
 import ofisino.core.vehicle.reading.Limits;
 import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
+import ofisino.server.vehicle.BodyChange;
 import ofisino.server.vehicle.Findings;
 import ofisino.server.vehicle.Projects;
 import ofisino.server.vehicle.VehicleChecks;
@@ -239,17 +241,21 @@ class FindingService implements Findings {
     }
 
     @Override
-    public void recordFailed(Caller caller, UUID projectId, List<Failed> failed) {
-        if (failed.isEmpty()) return;
+    public List<Standing> recordFailed(Caller caller, UUID projectId, List<Failed> failed) {
+        if (failed.isEmpty()) return List.of();
         record At(String checkId, String zone) {}
         Map<At, UUID> known = list(caller, projectId).stream()
                 .filter(f -> f.checkId() != null && !f.state().isOver())
                 .collect(Collectors.toMap(f -> new At(f.checkId(), f.zone()), FindingRow::id, (a, b) -> a));
+        List<Standing> standing = new ArrayList<>();
         for (Failed f : failed) {
             At at = new At(f.check().check().id(), f.check().foundIn().id());
-            if (known.containsKey(at)) raise(caller, known.get(at), f.check().classOf(f.kind()));
+            UUID open = known.get(at);
+            if (open != null) raise(caller, open, f.check().classOf(f.kind()));
             else record(caller, projectId, f.id(), FindingFields.ofCheck(f));
+            standing.add(new Standing(open != null ? open : f.id(), at.checkId(), at.zone(), open != null));
         }
+        return standing;
     }
 
     @Override
@@ -268,6 +274,12 @@ class FindingService implements Findings {
                 checks.behind(event.caller(), project, f.checkId(), f.zone())
                         .flatMap(PlacedCheck::suspicion)
                         .ifPresent(atLeast -> raise(event.caller(), f.id(), atLeast));
+    }
+
+    @EventListener
+    void placesStay(BodyChange change) {
+        for (FindingRow f : list(change.caller(), change.projectId()))
+            change.keep("the finding of " + f.foundOn(), f.zone());
     }
 
     private static Found door(FindingRow f) {

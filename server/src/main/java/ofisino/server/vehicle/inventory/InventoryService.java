@@ -6,9 +6,11 @@ import ofisino.core.kernel.Texts;
 import ofisino.core.vehicle.body.Body;
 import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
+import ofisino.server.vehicle.BodyChange;
 import ofisino.server.vehicle.Inventory;
 import ofisino.server.vehicle.Projects;
 import ofisino.server.vehicle.inventory.InventoryMapper.InventoryRow;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 
 /** What belongs to a vehicle, and what of it is missing or only loose in boxes. */
@@ -35,6 +37,11 @@ class InventoryService implements Inventory {
                 .map(line -> new Lacking(
                         line.id(), line.name(), body.require(line.zone()).system()))
                 .toList();
+    }
+
+    @EventListener
+    void placesStay(BodyChange change) {
+        for (InventoryRow line : of(change.caller(), change.projectId())) change.keep(line.name(), line.zone());
     }
 
     void count(Caller caller, UUID projectId, InventoryRow line) {

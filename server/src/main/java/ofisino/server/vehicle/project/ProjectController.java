@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.UUID;
 import ofisino.core.kernel.Aim;
 import ofisino.core.vehicle.BodyStyle;
+import ofisino.core.vehicle.equipment.Equipment;
 import ofisino.core.vehicle.equipment.Layout;
 import ofisino.core.vehicle.identity.VehicleNumber;
 import ofisino.core.vehicle.inspection.DoubtfulParts;
@@ -35,9 +36,18 @@ class ProjectController {
         this.service = service;
     }
 
-    record NewProjectRequest(UUID id, UUID vehicleId, BodyStyle bodyStyle, LocalDate begunOn, ProjectFields fields) {}
+    /** @param equipment what is known of the vehicle at once, as far as anything is */
+    record NewProjectRequest(
+            UUID id,
+            UUID vehicleId,
+            BodyStyle bodyStyle,
+            LocalDate begunOn,
+            ProjectFields fields,
+            @Nullable List<Equipment.Fact> equipment) {}
 
-    record ProjectChangeRequest(ProjectFields fields, long version) {}
+    /** @param bodyStyle absent where it stays */
+    record ProjectChangeRequest(
+            ProjectFields fields, @Nullable BodyStyle bodyStyle, long version) {}
 
     /** What can be changed at any time. */
     record ProjectFields(
@@ -114,7 +124,9 @@ class ProjectController {
     @ResponseStatus(HttpStatus.CREATED)
     ProjectRow start(Caller caller, @RequestBody NewProjectRequest body) {
         return service.start(
-                caller, body.fields().row(body.id(), body.vehicleId(), body.bodyStyle(), body.begunOn(), 0));
+                caller,
+                body.fields().row(body.id(), body.vehicleId(), body.bodyStyle(), body.begunOn(), 0),
+                body.equipment() == null ? List.of() : body.equipment());
     }
 
     @PutMapping("/{id}")
@@ -122,6 +134,12 @@ class ProjectController {
         ProjectRow stored = service.find(caller, id);
         return service.change(
                 caller,
-                body.fields().row(id, stored.vehicleId(), stored.bodyStyle(), stored.begunOn(), body.version()));
+                body.fields()
+                        .row(
+                                id,
+                                stored.vehicleId(),
+                                body.bodyStyle() == null ? stored.bodyStyle() : body.bodyStyle(),
+                                stored.begunOn(),
+                                body.version()));
     }
 }

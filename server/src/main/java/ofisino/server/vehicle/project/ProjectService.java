@@ -13,13 +13,17 @@ import ofisino.core.kernel.Texts;
 import ofisino.core.vehicle.BodyStyle;
 import ofisino.core.vehicle.body.Bodies;
 import ofisino.core.vehicle.body.Body;
+import ofisino.core.vehicle.equipment.Equipment;
 import ofisino.core.vehicle.equipment.Layout;
 import ofisino.core.vehicle.identity.VehicleNumber;
 import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
+import ofisino.server.vehicle.BodyChange;
+import ofisino.server.vehicle.NewVehicle;
 import ofisino.server.vehicle.Projects;
 import ofisino.server.vehicle.project.ProjectMapper.ProjectRow;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 
 /** Vehicles and what is to become of them. */
@@ -31,12 +35,15 @@ class ProjectService implements Projects {
     private final ProjectMapper mapper;
     private final Bodies bodies;
     private final Garages garages;
+    private final ApplicationEventPublisher events;
     private final Clock clock;
 
-    ProjectService(ProjectMapper mapper, Bodies bodies, Garages garages, Clock clock) {
+    ProjectService(
+            ProjectMapper mapper, Bodies bodies, Garages garages, ApplicationEventPublisher events, Clock clock) {
         this.mapper = mapper;
         this.bodies = bodies;
         this.garages = garages;
+        this.events = events;
         this.clock = clock;
     }
 
@@ -48,15 +55,19 @@ class ProjectService implements Projects {
         return Stored.require(mapper.find(caller.garageId(), id), "project", id);
     }
 
-    ProjectRow start(Caller caller, ProjectRow wanted) {
+    /** @param equipment what is known of the vehicle at once */
+    ProjectRow start(Caller caller, ProjectRow wanted, List<Equipment.Fact> equipment) {
         ProjectRow checked = checked(caller, wanted);
         mapper.insertVehicle(caller.garageId(), checked);
         mapper.insertProject(caller.garageId(), checked);
+        events.publishEvent(new NewVehicle(caller, checked.id(), equipment));
         return find(caller, checked.id());
     }
 
     ProjectRow change(Caller caller, ProjectRow wanted) {
         ProjectRow checked = checked(caller, wanted);
+        if (checked.bodyStyle() != find(caller, wanted.id()).bodyStyle())
+            events.publishEvent(BodyChange.to(bodies.of(checked.bodyStyle(), checked.layout()), caller, checked.id()));
         Stored.notStale(mapper.updateProject(caller.garageId(), checked), "project", () -> find(caller, wanted.id()));
         mapper.updateVehicle(caller.garageId(), checked);
         return find(caller, wanted.id());

@@ -30,6 +30,7 @@ import ofisino.core.vehicle.reading.Unit;
 import ofisino.core.vehicle.reading.Verdict;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
+import ofisino.server.vehicle.BodyChange;
 import ofisino.server.vehicle.Findings;
 import ofisino.server.vehicle.Projects;
 import ofisino.server.vehicle.Readings;
@@ -37,6 +38,7 @@ import ofisino.server.vehicle.VehicleChecks;
 import ofisino.server.vehicle.reading.ReadingMapper.InstrumentRow;
 import ofisino.server.vehicle.reading.ReadingMapper.ReadingRow;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 
 /** What was measured, and what it means by the best figure that is known. */
@@ -136,6 +138,12 @@ class ReadingService implements Readings {
                         body,
                         found))
                 .toList();
+    }
+
+    @EventListener
+    void placesStay(BodyChange change) {
+        for (ReadingRow r : mapper.of(change.caller().garageId(), change.projectId()))
+            change.keep("a reading of " + r.limitId(), r.place());
     }
 
     @Override

@@ -1,0 +1,116 @@
+package ofisino.server.vehicle.check;
+
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import ofisino.core.kernel.InvalidValue;
+import ofisino.core.vehicle.HowSeen;
+import ofisino.core.vehicle.check.Answer;
+import ofisino.core.vehicle.check.LastAnswers;
+import ofisino.core.vehicle.check.PlacedCheck;
+import ofisino.core.vehicle.equipment.Make;
+import ofisino.core.vehicle.shortlook.PlacedCard;
+import ofisino.core.vehicle.shortlook.ShortLook;
+import ofisino.core.vehicle.shortlook.ShortLooks;
+import ofisino.server.identity.Caller;
+import ofisino.server.vehicle.Findings;
+import ofisino.server.vehicle.Projects;
+import ofisino.server.vehicle.check.CheckService.Said;
+import org.springframework.stereotype.Service;
+
+/** The short look of a buyer: its cards answer checks of the whole walk, as walked round. */
+@Service
+class ShortLookService {
+    private final CheckService checks;
+    private final Projects projects;
+    private final ShortLooks looks;
+
+    ShortLookService(CheckService checks, Projects projects, ShortLooks looks) {
+        this.checks = checks;
+        this.projects = projects;
+        this.looks = looks;
+    }
+
+    /** @param possible lists that may be taken instead */
+    record Look(
+            ShortLook.Kind kind,
+            List<ShortLook.Kind> possible,
+            List<PlacedCard> cards,
+            LastAnswers answers,
+            ShortLook.Left left) {}
+
+    /** Which of a card's checks is at fault. @param place one of its places */
+    record Fault(String checkId, String place) {}
+
+    Look look(Caller caller, UUID projectId, Optional<ShortLook.Kind> asked) {
+        Projects.Project project = projects.require(caller, projectId);
+        Make make = project.make();
+        ShortLook.Kind kind = asked.orElseGet(() -> ShortLook.Kind.of(make));
+        List<PlacedCard> cards = looks.of(kind).at(checks.possible(caller, project));
+        LastAnswers answers = new LastAnswers(checks.answers(caller, projectId));
+        return new Look(kind, ShortLook.Kind.possibleFor(make), cards, answers, ShortLook.left(cards, answers));
+    }
+
+    /**
+     * @param cardIds one; several for a reason why they were not seen
+     * @param fault   only with one card that is not good; else the check meant there is
+     */
+    List<Findings.Standing> answer(
+            Caller caller,
+            UUID projectId,
+            UUID id,
+            ShortLook.Kind kind,
+            List<String> cardIds,
+            Answer.Seen seen,
+            Optional<Fault> fault) {
+        if (cardIds.size() != 1 && seen.isSeen())
+            throw InvalidValue.of("cards", "card.one", "What was seen is said of one card at a time.");
+        Look look = look(caller, projectId, Optional.of(kind));
+        List<Said> said = cardIds.stream()
+                .map(cardId -> look.cards().stream()
+                        .filter(c -> c.card().id().equals(cardId))
+                        .findFirst()
+                        .orElseThrow(() -> InvalidValue.of(
+                                "cards",
+                                "card.not-here",
+                                "There is no card “%s” in this look. Reload the page.".formatted(cardId))))
+                .flatMap(card -> answers(id, card, seen, fault, look.answers()).stream())
+                .toList();
+        return said.isEmpty() ? List.of() : checks.answer(caller, projectId, said);
+    }
+
+    private static List<Said> answers(
+            UUID id, PlacedCard card, Answer.Seen seen, Optional<Fault> fault, LastAnswers known) {
+        if (seen.isSeen() && seen != Answer.Seen.GOOD) {
+            Fault at = fault.orElseGet(() -> new Fault(
+                    card.answers().get(0).check().id(), card.answers().get(0).place()));
+            return List.of(said(id, faulty(card, at), seen, Optional.of(at.place())));
+        }
+        return card.answers().stream()
+                .filter(c -> !card.isSettled(c, seen, known))
+                .map(c -> said(id, c, seen, Optional.empty()))
+                .toList();
+    }
+
+    private static PlacedCheck faulty(PlacedCard card, Fault fault) {
+        return card.faults().stream()
+                .filter(c -> c.check().id().equals(fault.checkId()) && c.isAt(fault.place()))
+                .findFirst()
+                .orElseThrow(() -> InvalidValue.of(
+                        "fault", "card.fault", "That is none of what this card looks at. Choose one of its faults."));
+    }
+
+    private static Said said(UUID id, PlacedCheck check, Answer.Seen seen, Optional<String> foundAt) {
+        String checkId = check.check().id();
+        return new Said(
+                UUID.nameUUIDFromBytes((id + checkId + check.place()).getBytes(StandardCharsets.UTF_8)),
+                checkId,
+                check.place(),
+                seen,
+                HowSeen.WALKED_ROUND,
+                false,
+                false,
+                foundAt);
+    }
+}

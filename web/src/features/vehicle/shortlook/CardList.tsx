@@ -17,7 +17,11 @@ export function CardList({ cards, at, onGo }: { cards: Card[]; at: number; onGo:
               onClick={() => onGo(i)}
             >
               <span>
-                <span className="quiet tabular-nums">{i + 1}</span> {c.task}
+                <span className="quiet tabular-nums">
+                  {i + 1} · {c.where}
+                </span>
+                <br />
+                {c.task}
               </span>
               <span className={`shrink-0 ${c.seen === 'BAD' ? 'font-bold' : 'quiet'}`}>
                 {c.seen ? t(`check.seen.${c.seen}`) : t('short.open')}

@@ -66,7 +66,7 @@ export function ShortCard({ projectId, kind, cards, at, nameOf, onGo }: Props) {
       </p>
       <h2 className="text-xl font-semibold">{card.task}</h2>
       <Cautions cautions={card.cautions} />
-      <dl className="grid gap-2 sm:grid-cols-[5rem_1fr]">
+      <dl className="grid grid-cols-[3.5rem_1fr] gap-2">
         <dt className="quiet">{t('short.good')}</dt>
         <dd>{card.good}</dd>
         <dt className="quiet">{t('short.bad')}</dt>

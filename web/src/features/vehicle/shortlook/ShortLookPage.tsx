@@ -64,13 +64,13 @@ function Look({ projectId, body, look, started, onEnd }: Props) {
     onPoint: () => {},
     ...(card?.places[0] ? { selected: card.places[0] } : {}),
   }
-  const view = body.views.find((v) => v.id === body.zones.find((z) => places.has(z.id))?.view)
+  const view = body.views.find((v) => v.id === body.zones.find((z) => z.id === card?.places[0])?.view)
   return (
     <Page
       title={t('short.title')}
       answer={<LookLeft cards={cards} startedAt={started.startedAt!} />}
       action={
-        <button type="button" className="btn" onClick={onEnd}>
+        <button type="button" className="btn btn-ghost hidden md:inline-flex" onClick={onEnd}>
           {t('short.end')}
         </button>
       }
@@ -102,6 +102,9 @@ function Look({ projectId, body, look, started, onEnd }: Props) {
             </div>
           )}
           <CardList cards={cards} at={at} onGo={go} />
+          <button type="button" className="btn mt-4 md:hidden" onClick={onEnd}>
+            {t('short.end')}
+          </button>
         </div>
       </div>
     </Page>

@@ -45,7 +45,7 @@ export interface paths {
         };
         get: operations["of_13"];
         put?: never;
-        post: operations["add_10"];
+        post: operations["add_11"];
         delete?: never;
         options?: never;
         head?: never;
@@ -462,7 +462,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_4"];
+        delete: operations["remove_5"];
         options?: never;
         head?: never;
         patch?: never;
@@ -685,7 +685,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["add_9"];
+        post: operations["add_10"];
         delete?: never;
         options?: never;
         head?: never;
@@ -702,7 +702,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_3"];
+        delete: operations["remove_4"];
         options?: never;
         head?: never;
         patch?: never;
@@ -957,7 +957,7 @@ export interface paths {
         };
         get: operations["of_11"];
         put?: never;
-        post: operations["add_8"];
+        post: operations["add_9"];
         delete?: never;
         options?: never;
         head?: never;
@@ -974,7 +974,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_2"];
+        delete: operations["remove_3"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1165,7 +1165,7 @@ export interface paths {
         };
         get: operations["all_3"];
         put?: never;
-        post: operations["add_7"];
+        post: operations["add_8"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1469,7 +1469,7 @@ export interface paths {
         };
         get: operations["ahead"];
         put?: never;
-        post: operations["add_6"];
+        post: operations["add_7"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1486,7 +1486,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_1"];
+        delete: operations["remove_2"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1741,7 +1741,7 @@ export interface paths {
         };
         get: operations["list_2"];
         put?: never;
-        post: operations["add_5"];
+        post: operations["add_6"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1901,7 +1901,7 @@ export interface paths {
         };
         get: operations["list"];
         put?: never;
-        post: operations["add_4"];
+        post: operations["add_5"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1951,6 +1951,38 @@ export interface paths {
         put?: never;
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/measurands": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["add_4"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/measurands/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["remove_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -3341,6 +3373,14 @@ export interface components {
             recipe: string;
             title: string;
         };
+        ChainStretch: {
+            /** Format: double */
+            length: number;
+            /** Format: double */
+            pitch: number;
+            /** Format: int32 */
+            pitches: number;
+        };
         ChangeRow: {
             /** @enum {string} */
             action: "ADDED" | "CHANGED" | "REMOVED";
@@ -4121,7 +4161,7 @@ export interface components {
             /** Format: double */
             resolution: number;
             /** @enum {string} */
-            unit: "MILLIMETRE" | "MICROMETRE" | "INCH" | "THOU" | "VOLT" | "MILLIVOLT" | "AMPERE" | "MILLIAMPERE" | "BAR" | "PSI" | "KILOPASCAL" | "NEWTON" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOMETRE_PER_HOUR" | "MILE_PER_HOUR" | "PERCENT" | "YEAR" | "COUNT";
+            unit: "MILLIMETRE" | "MICROMETRE" | "INCH" | "THOU" | "VOLT" | "MILLIVOLT" | "AMPERE" | "MILLIAMPERE" | "BAR" | "PSI" | "KILOPASCAL" | "KILOGRAM_FORCE_PER_SQUARE_CENTIMETRE" | "INCH_OF_MERCURY" | "MILLIMETRE_OF_MERCURY" | "NEWTON" | "NEWTON_METRE" | "POUND_FOOT" | "OHM" | "KILOOHM" | "DEGREE" | "REVOLUTION_PER_MINUTE" | "LITRE" | "MILLILITRE" | "GRAM" | "SECOND" | "SPECIFIC_GRAVITY" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOMETRE_PER_HOUR" | "MILE_PER_HOUR" | "PERCENT" | "YEAR" | "COUNT";
         };
         InterlockResponse: {
             /** Format: date-time */
@@ -4248,6 +4288,7 @@ export interface components {
             /** @enum {string} */
             outcome: "WITHIN" | "WATCH" | "OUTSIDE" | "NOT_JUDGED";
             raises: boolean;
+            rework?: components["schemas"]["ReworkResponse"];
             /** Format: double */
             value: number;
             /** @enum {string} */
@@ -4401,13 +4442,19 @@ export interface components {
             /** Format: double */
             min?: number;
             name: string;
+            own: boolean;
+            pairs: string[];
             places: string[];
             /** @enum {string} */
-            readIn: "MILLIMETRE" | "MICROMETRE" | "INCH" | "THOU" | "VOLT" | "MILLIVOLT" | "AMPERE" | "MILLIAMPERE" | "BAR" | "PSI" | "KILOPASCAL" | "NEWTON" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOMETRE_PER_HOUR" | "MILE_PER_HOUR" | "PERCENT" | "YEAR" | "COUNT";
+            readIn: "MILLIMETRE" | "MICROMETRE" | "INCH" | "THOU" | "VOLT" | "MILLIVOLT" | "AMPERE" | "MILLIAMPERE" | "BAR" | "PSI" | "KILOPASCAL" | "KILOGRAM_FORCE_PER_SQUARE_CENTIMETRE" | "INCH_OF_MERCURY" | "MILLIMETRE_OF_MERCURY" | "NEWTON" | "NEWTON_METRE" | "POUND_FOOT" | "OHM" | "KILOOHM" | "DEGREE" | "REVOLUTION_PER_MINUTE" | "LITRE" | "MILLILITRE" | "GRAM" | "SECOND" | "SPECIFIC_GRAVITY" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOMETRE_PER_HOUR" | "MILE_PER_HOUR" | "PERCENT" | "YEAR" | "COUNT";
             source: components["schemas"]["Source"];
             /** @enum {string} */
-            unit: "MILLIMETRE" | "MICROMETRE" | "INCH" | "THOU" | "VOLT" | "MILLIVOLT" | "AMPERE" | "MILLIAMPERE" | "BAR" | "PSI" | "KILOPASCAL" | "NEWTON" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOMETRE_PER_HOUR" | "MILE_PER_HOUR" | "PERCENT" | "YEAR" | "COUNT";
-            units: ("MILLIMETRE" | "MICROMETRE" | "INCH" | "THOU" | "VOLT" | "MILLIVOLT" | "AMPERE" | "MILLIAMPERE" | "BAR" | "PSI" | "KILOPASCAL" | "NEWTON" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOMETRE_PER_HOUR" | "MILE_PER_HOUR" | "PERCENT" | "YEAR" | "COUNT")[];
+            unit: "MILLIMETRE" | "MICROMETRE" | "INCH" | "THOU" | "VOLT" | "MILLIVOLT" | "AMPERE" | "MILLIAMPERE" | "BAR" | "PSI" | "KILOPASCAL" | "KILOGRAM_FORCE_PER_SQUARE_CENTIMETRE" | "INCH_OF_MERCURY" | "MILLIMETRE_OF_MERCURY" | "NEWTON" | "NEWTON_METRE" | "POUND_FOOT" | "OHM" | "KILOOHM" | "DEGREE" | "REVOLUTION_PER_MINUTE" | "LITRE" | "MILLILITRE" | "GRAM" | "SECOND" | "SPECIFIC_GRAVITY" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOMETRE_PER_HOUR" | "MILE_PER_HOUR" | "PERCENT" | "YEAR" | "COUNT";
+            units: ("MILLIMETRE" | "MICROMETRE" | "INCH" | "THOU" | "VOLT" | "MILLIVOLT" | "AMPERE" | "MILLIAMPERE" | "BAR" | "PSI" | "KILOPASCAL" | "KILOGRAM_FORCE_PER_SQUARE_CENTIMETRE" | "INCH_OF_MERCURY" | "MILLIMETRE_OF_MERCURY" | "NEWTON" | "NEWTON_METRE" | "POUND_FOOT" | "OHM" | "KILOOHM" | "DEGREE" | "REVOLUTION_PER_MINUTE" | "LITRE" | "MILLILITRE" | "GRAM" | "SECOND" | "SPECIFIC_GRAVITY" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOMETRE_PER_HOUR" | "MILE_PER_HOUR" | "PERCENT" | "YEAR" | "COUNT")[];
+        };
+        MeasurandRequest: {
+            figure?: components["schemas"]["FigureRow"];
+            measurand: components["schemas"]["OwnMeasurand"];
         };
         MeasuredResponse: {
             /** Format: uuid */
@@ -4729,6 +4776,7 @@ export interface components {
             tools: string;
         };
         NewReading: {
+            chain?: components["schemas"]["ChainStretch"];
             /** Format: uuid */
             id: string;
             /** Format: uuid */
@@ -4741,7 +4789,7 @@ export interface components {
             spot?: string;
             sure: boolean;
             /** @enum {string} */
-            unit: "MILLIMETRE" | "MICROMETRE" | "INCH" | "THOU" | "VOLT" | "MILLIVOLT" | "AMPERE" | "MILLIAMPERE" | "BAR" | "PSI" | "KILOPASCAL" | "NEWTON" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOMETRE_PER_HOUR" | "MILE_PER_HOUR" | "PERCENT" | "YEAR" | "COUNT";
+            unit: "MILLIMETRE" | "MICROMETRE" | "INCH" | "THOU" | "VOLT" | "MILLIVOLT" | "AMPERE" | "MILLIAMPERE" | "BAR" | "PSI" | "KILOPASCAL" | "KILOGRAM_FORCE_PER_SQUARE_CENTIMETRE" | "INCH_OF_MERCURY" | "MILLIMETRE_OF_MERCURY" | "NEWTON" | "NEWTON_METRE" | "POUND_FOOT" | "OHM" | "KILOOHM" | "DEGREE" | "REVOLUTION_PER_MINUTE" | "LITRE" | "MILLILITRE" | "GRAM" | "SECOND" | "SPECIFIC_GRAVITY" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOMETRE_PER_HOUR" | "MILE_PER_HOUR" | "PERCENT" | "YEAR" | "COUNT";
             /** Format: double */
             value?: number;
         };
@@ -4946,6 +4994,18 @@ export interface components {
             purpose?: "WILL_NOT_COME_AGAIN" | "SENTIMENT" | "LEARNING" | "TO_SHOW_OTHERS" | "KEEP_FOR_LIFE";
             reason: string;
         };
+        OwnMeasurand: {
+            adjustable: boolean;
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** @enum {string} */
+            safetyClass: "A" | "B" | "C" | "D";
+            /** @enum {string} */
+            system: "STRUCTURE" | "BRAKES" | "STEERING_AND_SUSPENSION" | "ENGINE" | "COOLING" | "FUEL" | "EXHAUST" | "TRANSMISSION" | "ELECTRICAL" | "RESTRAINT" | "BODY" | "GLASS_AND_SEALS" | "TRIM" | "WHEELS_AND_TYRES" | "PAPERS";
+            /** @enum {string} */
+            unit: "MILLIMETRE" | "MICROMETRE" | "INCH" | "THOU" | "VOLT" | "MILLIVOLT" | "AMPERE" | "MILLIAMPERE" | "BAR" | "PSI" | "KILOPASCAL" | "KILOGRAM_FORCE_PER_SQUARE_CENTIMETRE" | "INCH_OF_MERCURY" | "MILLIMETRE_OF_MERCURY" | "NEWTON" | "NEWTON_METRE" | "POUND_FOOT" | "OHM" | "KILOOHM" | "DEGREE" | "REVOLUTION_PER_MINUTE" | "LITRE" | "MILLILITRE" | "GRAM" | "SECOND" | "SPECIFIC_GRAVITY" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOMETRE_PER_HOUR" | "MILE_PER_HOUR" | "PERCENT" | "YEAR" | "COUNT";
+        };
         OwnPaceRequest: {
             ownPace: boolean;
         };
@@ -5120,7 +5180,7 @@ export interface components {
             readOn: string;
             spot: string;
             /** @enum {string} */
-            unit: "MILLIMETRE" | "MICROMETRE" | "INCH" | "THOU" | "VOLT" | "MILLIVOLT" | "AMPERE" | "MILLIAMPERE" | "BAR" | "PSI" | "KILOPASCAL" | "NEWTON" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOMETRE_PER_HOUR" | "MILE_PER_HOUR" | "PERCENT" | "YEAR" | "COUNT";
+            unit: "MILLIMETRE" | "MICROMETRE" | "INCH" | "THOU" | "VOLT" | "MILLIVOLT" | "AMPERE" | "MILLIAMPERE" | "BAR" | "PSI" | "KILOPASCAL" | "KILOGRAM_FORCE_PER_SQUARE_CENTIMETRE" | "INCH_OF_MERCURY" | "MILLIMETRE_OF_MERCURY" | "NEWTON" | "NEWTON_METRE" | "POUND_FOOT" | "OHM" | "KILOOHM" | "DEGREE" | "REVOLUTION_PER_MINUTE" | "LITRE" | "MILLILITRE" | "GRAM" | "SECOND" | "SPECIFIC_GRAVITY" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOMETRE_PER_HOUR" | "MILE_PER_HOUR" | "PERCENT" | "YEAR" | "COUNT";
             /** Format: double */
             value: number;
             wrongBecause?: string;
@@ -5460,6 +5520,12 @@ export interface components {
             findings: components["schemas"]["ShownFindingResponse"][];
             remarks: components["schemas"]["OwnRemarkResponse"][];
             vehicleName: string;
+        };
+        ReworkResponse: {
+            /** Format: double */
+            least: number;
+            /** Format: double */
+            most?: number;
         };
         Road: {
             chain: components["schemas"]["Subject"][];
@@ -6138,7 +6204,7 @@ export interface operations {
             };
         };
     };
-    add_10: {
+    add_11: {
         parameters: {
             query: {
                 id: string;
@@ -6853,7 +6919,7 @@ export interface operations {
             };
         };
     };
-    remove_4: {
+    remove_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -7235,7 +7301,7 @@ export interface operations {
             };
         };
     };
-    add_9: {
+    add_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -7257,7 +7323,7 @@ export interface operations {
             };
         };
     };
-    remove_3: {
+    remove_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -7761,7 +7827,7 @@ export interface operations {
             };
         };
     };
-    add_8: {
+    add_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -7785,7 +7851,7 @@ export interface operations {
             };
         };
     };
-    remove_2: {
+    remove_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -8111,7 +8177,7 @@ export interface operations {
             };
         };
     };
-    add_7: {
+    add_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -8633,7 +8699,7 @@ export interface operations {
             };
         };
     };
-    add_6: {
+    add_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -8657,7 +8723,7 @@ export interface operations {
             };
         };
     };
-    remove_1: {
+    remove_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -9161,7 +9227,7 @@ export interface operations {
             };
         };
     };
-    add_5: {
+    add_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -9515,7 +9581,7 @@ export interface operations {
             };
         };
     };
-    add_4: {
+    add_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -9654,6 +9720,51 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["LookRow"][];
                 };
+            };
+        };
+    };
+    add_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MeasurandRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    remove_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

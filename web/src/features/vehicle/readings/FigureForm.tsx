@@ -4,12 +4,7 @@ import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/Feedback'
 import { Choice, TextField } from '@/ui/Field'
-import type { Measurable } from './readings'
-
-const number = (typed: string) => (typed.trim() === '' ? undefined : Number(typed.replace(',', '.')))
-
-type SourceKind = Schemas['FigureRow']['sourceKind']
-const kinds: SourceKind[] = ['COMPONENT', 'VEHICLE', 'PUBLIC']
+import { figureKinds, numberOf, type Measurable, type SourceKind } from './readings'
 
 /** A figure for this vehicle and where it comes from; the best source decides, and all stay side by side. */
 export function FigureForm({ projectId, limit, onDone }: { projectId: string; limit: Measurable; onDone: () => void }) {
@@ -34,13 +29,13 @@ export function FigureForm({ projectId, limit, onDone }: { projectId: string; li
     { said: () => t('reading.figureKept'), done: onDone },
   )
   const unit = t(`unit.${limit.unit}`)
-  const unread = [least, most].some((v) => Number.isNaN(number(v)))
+  const unread = [least, most].some((v) => Number.isNaN(numberOf(v)))
   return (
     <form
       className="grid gap-2"
       onSubmit={(e) => {
         e.preventDefault()
-        const [min, max] = [number(least), number(most)]
+        const [min, max] = [numberOf(least), numberOf(most)]
         save.mutate({
           id: of(kind)?.id ?? crypto.randomUUID(),
           limitId: limit.id,
@@ -54,7 +49,7 @@ export function FigureForm({ projectId, limit, onDone }: { projectId: string; li
       }}
     >
       <Choice label={t('reading.sourceKind')} value={kind} onChange={(e) => choose(e.target.value as SourceKind)}>
-        {kinds.map((k) => (
+        {figureKinds.map((k) => (
           <option key={k} value={k}>
             {t(`reading.kindOfSource.${k}`)}
           </option>

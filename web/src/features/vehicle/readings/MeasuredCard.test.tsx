@@ -17,6 +17,8 @@ const limit: Measurable = {
   max: 300,
   figures: [],
   places: ['front-wing-left'],
+  pairs: [],
+  own: false,
   asks: [],
   source: { work: 'common practice', year: '', place: '', verified: false },
 }
@@ -130,4 +132,22 @@ it('shows what stands beside the figure that decides, and says which reading is 
 it('asks what it has where that decides', () => {
   card({ ...wing, judged: { ...wing.judged!, outcome: 'NOT_JUDGED', why: 'WHAT_IT_HAS' } })
   expect(screen.getByRole('link', { name: 'Say what it has' })).toHaveAttribute('href', '/p/car/walk/equipment')
+})
+
+it('says by how much it is to be set', () => {
+  const judged = {
+    ...wing.judged!,
+    value: 0.3,
+    margin: -0.044,
+    why: 'BELOW' as const,
+    rework: { least: 0.044, most: 0.2 },
+  }
+  card({ ...wing, judged }, { ...limit, unit: 'MILLIMETRE' })
+  expect(screen.getByText(/Take it up by 0.044 to 0.2 mm/)).toBeInTheDocument()
+})
+
+it('says how far it is to come down where nothing else bounds it', () => {
+  const judged = { ...wing.judged!, rework: { least: -605 } }
+  card({ ...wing, judged })
+  expect(screen.getByText(/Bring it down by 605 µm at least/)).toBeInTheDocument()
 })

@@ -1,5 +1,6 @@
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
+import type { TFunction } from 'i18next'
 import { Link } from 'react-router'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
@@ -219,9 +220,20 @@ function Meaning({ measured: m, limit }: { measured: Measured; limit: Measurable
       {t(`reading.why.${m.judged.why}`)}
       {m.judged.outcome !== 'NOT_JUDGED' &&
         `, ${t('reading.margin', { margin: `${readable(Math.abs(m.judged.margin))} ${unit}` })}`}
-      .
+      .{m.judged.rework && ` ${reworkSentence(t, m.judged.rework, unit)}`}
     </p>
   )
+}
+
+/** "Take it up by 0.04 to 0.2 mm." */
+function reworkSentence(t: TFunction, r: NonNullable<NonNullable<Measured['judged']>['rework']>, unit: string) {
+  const amount = (n: number) => readable(Math.abs(n))
+  const range = r.most === undefined ? 'open' : 'range'
+  return t(`reading.rework.${r.least > 0 ? 'up' : 'down'}.${range}`, {
+    least: amount(r.least),
+    most: amount(r.most ?? r.least),
+    unit,
+  })
 }
 
 function Ages({ measured: m }: { measured: Measured }) {

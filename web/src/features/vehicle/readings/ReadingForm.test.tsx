@@ -18,6 +18,8 @@ const battery: Measurable = {
   min: 12.24,
   figures: [],
   places: ['battery-tray'],
+  pairs: [],
+  own: false,
   asks: [],
   source,
 }
@@ -39,7 +41,23 @@ const tyre: Measurable = {
   units: ['YEAR'],
   age: true,
 }
-const readings: Readings = { measured: [], limits: [battery, compression, tyre], instruments: [] }
+const rollers: Measurable = {
+  ...compression,
+  id: 'brake-imbalance',
+  name: 'Difference of brake force on an axle',
+  readIn: 'NEWTON',
+  units: ['NEWTON'],
+  pairs: ['front', 'rear'],
+}
+const chain: Measurable = {
+  ...battery,
+  id: 'chain-stretch',
+  name: 'Stretch of the chain',
+  unit: 'PERCENT',
+  readIn: 'PERCENT',
+  units: ['PERCENT'],
+}
+const readings: Readings = { measured: [], limits: [battery, compression, tyre, rollers, chain], instruments: [] }
 
 const path = 'POST /api/projects/car/readings'
 const open = (limitId: string | null = null) =>
@@ -106,4 +124,26 @@ it('takes a date code for what ages, and no number for what is no number', async
   await userEvent.click(screen.getByRole('button', { name: 'Keep the readings' }))
   expect(await screen.findByText(/Enter a number as the instrument shows it/)).toBeInTheDocument()
   expect(server.writes(path)).toHaveLength(1)
+})
+
+it('lays out left and right of each axle, which are compared by themselves', async () => {
+  open('brake-imbalance')
+  expect((await screen.findAllByLabelText('Spot')).map((f) => (f as HTMLInputElement).value)).toEqual([
+    'front left',
+    'front right',
+    'rear left',
+    'rear right',
+  ])
+})
+
+it('takes a chain by its length over its pitches', async () => {
+  server.when(path, undefined)
+  open('chain-stretch')
+  await userEvent.type(await screen.findByLabelText('Length, pin to pin, mm'), '323.9')
+  await userEvent.click(screen.getByRole('button', { name: 'Keep the readings' }))
+  await waitFor(() => expect(server.writes(path)).toHaveLength(1))
+  expect(server.writes(path)[0]!.body).toMatchObject({
+    limitId: 'chain-stretch',
+    readings: [{ chain: { length: 323.9, pitches: 20, pitch: 15.875 } }],
+  })
 })

@@ -6,11 +6,21 @@ import { ProblemAlert } from '@/ui/Feedback'
 import { Choice, TextField } from '@/ui/Field'
 import { Sheet } from '@/ui/Sheet'
 import { useFormat } from '@/ui/format'
+import { ChainFields } from './ChainFields'
+import { chainReading, chainStretch, usualChain, type Chain } from './chain'
 import { InstrumentFields } from './InstrumentFields'
 import type { Measurable, Readings, Unit } from './readings'
 
 type Row = { id: string; spot: string; value: string }
 const fresh = (spot: string): Row => ({ id: crypto.randomUUID(), spot, value: '' })
+const sides = ['left', 'right']
+/** Readings that are compared stand beside one another: left and right of each axle, or two spots at least. */
+const rowsOf = (limit: Measurable): Row[] =>
+  limit.pairs.length > 0
+    ? limit.pairs.flatMap((pair) => sides.map((side) => fresh(`${pair} ${side}`)))
+    : limit.derived
+      ? [fresh('1'), fresh('2')]
+      : [fresh('1')]
 
 /** Readings of one thing at one place: as many spots as one likes, in the unit that the instrument shows. */
 export function ReadingForm({
@@ -43,7 +53,8 @@ export function ReadingForm({
   const [unit, setUnit] = useState<Unit>(limit.readIn)
   const [instrument, setInstrument] = useState('')
   const [readOn, setReadOn] = useState(format.today())
-  const [rows, setRows] = useState(limit.derived ? [fresh('1'), fresh('2')] : [fresh('1')])
+  const [rows, setRows] = useState(() => rowsOf(limit))
+  const [chain, setChain] = useState<Chain>(usualChain)
   const [measurer, setMeasurer] = useState('')
   const [sure, setSure] = useState(false)
   const [wrong, setWrong] = useState<string>()
@@ -52,6 +63,7 @@ export function ReadingForm({
       unwrap(api.POST('/api/projects/{projectId}/readings', { params: { path: { projectId } }, body, ...write(id) })),
     { said: (b) => t('reading.kept', { count: b.readings.length }), done: onClose },
   )
+  const ofChain = limit.id === chainStretch
   const fitting = readings.instruments.filter((i) => limit.units.includes(i.unit))
   const asked = save.error?.code === 'reading.ask-again'
   const put = (i: number, change: Partial<Row>) => setRows(rows.with(i, { ...rows[i]!, ...change }))
@@ -61,7 +73,7 @@ export function ReadingForm({
     setLimit(next)
     setUnit(next.readIn)
     setInstrument('')
-    setRows(next.derived ? [fresh('1'), fresh('2')] : [fresh('1')])
+    setRows(rowsOf(next))
     save.reset()
   }
 
@@ -79,7 +91,7 @@ export function ReadingForm({
         unit,
         readOn,
         sure,
-        ...(limit.age ? { made: r.value } : { value: values[i]! }),
+        ...(limit.age ? { made: r.value } : ofChain ? chainReading(values[i]!, chain) : { value: values[i]! }),
         ...(instrument && { instrumentId: instrument }),
         ...(measurer.trim() && { measurer }),
       })),
@@ -116,7 +128,13 @@ export function ReadingForm({
           <div key={row.id} className="grid grid-cols-[1fr_1fr] gap-2">
             <TextField label={t('reading.spot')} value={row.spot} onChange={(e) => put(i, { spot: e.target.value })} />
             <TextField
-              label={limit.age ? t('reading.made') : `${t('reading.value')}, ${t(`unit.${unit}`)}`}
+              label={
+                limit.age
+                  ? t('reading.made')
+                  : ofChain
+                    ? t('chain.length')
+                    : `${t('reading.value')}, ${t(`unit.${unit}`)}`
+              }
               inputMode={limit.age ? 'text' : 'decimal'}
               value={row.value}
               onChange={(e) => put(i, { value: e.target.value })}
@@ -129,7 +147,8 @@ export function ReadingForm({
             {t('reading.another')}
           </button>
         </div>
-        {!limit.age && (
+        {ofChain && <ChainFields chain={chain} onChange={setChain} />}
+        {!limit.age && !ofChain && (
           <div className="grid grid-cols-2 gap-2">
             <Choice label={t('reading.unit')} value={unit} onChange={(e) => setUnit(e.target.value as Unit)}>
               {limit.units.map((u) => (

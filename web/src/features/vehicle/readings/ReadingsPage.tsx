@@ -7,6 +7,8 @@ import { Loaded } from '@/ui/Feedback'
 import { Page } from '@/ui/Page'
 import { useZoneNames } from '@/ui/zones'
 import { MeasuredCard } from './MeasuredCard'
+import { MeasurandForm } from './MeasurandForm'
+import { OwnMeasurands } from './OwnMeasurands'
 import { ReadingForm } from './ReadingForm'
 import { readingsQuery, type Readings } from './readings'
 
@@ -29,10 +31,15 @@ export function ReadingsPage() {
           title={t('reading.title')}
           answer={<Answer readings={r} nameOf={nameOf} />}
           action={
-            <button type="button" className="btn btn-primary" onClick={() => setParams({ new: '1' })}>
-              <Plus className="size-5" aria-hidden="true" />
-              {t('reading.add')}
-            </button>
+            <>
+              <button type="button" className="btn btn-primary" onClick={() => setParams({ new: '1' })}>
+                <Plus className="size-5" aria-hidden="true" />
+                {t('reading.add')}
+              </button>
+              <button type="button" className="btn" onClick={() => setParams({ own: '1' })}>
+                {t('own.add')}
+              </button>
+            </>
           }
         >
           <div className="grid gap-4 md:grid-cols-2">
@@ -48,6 +55,10 @@ export function ReadingsPage() {
                 />
               ))}
           </div>
+          <OwnMeasurands projectId={projectId} readings={r} />
+          {params.has('own') && (
+            <MeasurandForm projectId={projectId} onDone={(limit) => setParams({ new: '1', limit })} onClose={close} />
+          )}
           {params.has('new') && body.data && (
             <ReadingForm
               projectId={projectId}

@@ -80,6 +80,8 @@ public record TestGarage(Running running, UUID id, Api owner) {
 
     public UUID project(String body) {
         UUID project = UUID.randomUUID();
+        Map<String, Object> fields = projectFields("ACTIVE");
+        if (body.equals("MOTORCYCLE")) fields.put("layout", "MOTORCYCLE");
         owner.post(
                         "/api/projects",
                         map(
@@ -92,7 +94,7 @@ public record TestGarage(Running running, UUID id, Api owner) {
                                 "begunOn",
                                 TODAY,
                                 "fields",
-                                projectFields("ACTIVE")))
+                                fields))
                 .ok();
         return project;
     }

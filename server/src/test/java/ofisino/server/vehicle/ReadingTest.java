@@ -67,11 +67,14 @@ class ReadingTest {
                 .ok();
         JsonNode road = at(garage, project, "road").path("proposes");
         assertThat(road.path("zone").asString()).isEqualTo("vehicle");
+        assertThat(road.path("safetyClass").asString())
+                .as("two thirds is dangerous")
+                .isEqualTo("A");
         UUID pulls = UUID.randomUUID();
         keep(garage, project, pulls, road, "brake-imbalance");
         JsonNode finding = garage.owner().get("/api/findings/" + pulls).ok();
         assertThat(finding.path("system").asString()).isEqualTo("BRAKES");
-        assertThat(finding.path("safetyClass").asString()).isEqualTo("B");
+        assertThat(finding.path("safetyClass").asString()).isEqualTo("A");
         take(
                         garage,
                         project,

@@ -28,6 +28,9 @@ import ofisino.core.vehicle.inspection.SafetyClass;
  * @param system     of a finding where what was measured lies at no place of the drawing
  * @param ifOutside  safety class of a reading outside it
  * @param kind       the finding that such a reading proposes
+ * @param pairs      readings are compared within each of these alone, by the first word of their spot: {@code "front left"}; empty for all together
+ * @param graver     the class from a value on that is far outside
+ * @param adjustable it can be set, filed, honed or shimmed to size
  * @param goodFor    months after which a reading no longer speaks for the part; 0 where it does not age
  * @param needed     before the road it is measured: a look is not enough
  * @param critical   misread it hurts: a second person measures it too
@@ -48,6 +51,9 @@ public record Limit(
         Optional<Derived> derived,
         Unit readIn,
         double readUpTo,
+        List<String> pairs,
+        Optional<Graver> graver,
+        boolean adjustable,
         boolean critical,
         VehicleSystem system,
         SafetyClass ifOutside,
@@ -57,7 +63,11 @@ public record Limit(
         Source source,
         List<Limit> otherwise,
         Set<String> asks) {
+    /** @param beyond a value above it, in the limit's unit, @param safetyClass is as grave as this */
+    public record Graver(double beyond, SafetyClass safetyClass) {}
+
     public Limit {
+        pairs = List.copyOf(pairs);
         otherwise = List.copyOf(otherwise);
         asks = Set.copyOf(asks);
         if (maker == (min.isPresent() || max.isPresent()))
@@ -125,6 +135,46 @@ public record Limit(
         return limit;
     }
 
+    /** The same, as grave outside as a value makes it. */
+    public Limit asGraveAs(double value) {
+        return graver.filter(g -> value > g.beyond())
+                .map(g -> new Limit(
+                        id,
+                        name,
+                        unit,
+                        min,
+                        max,
+                        watch,
+                        lowest,
+                        highest,
+                        resolution,
+                        maker,
+                        derived,
+                        readIn,
+                        readUpTo,
+                        pairs,
+                        graver,
+                        adjustable,
+                        critical,
+                        system,
+                        g.safetyClass().graver(ifOutside),
+                        kind,
+                        goodFor,
+                        needed,
+                        source,
+                        otherwise,
+                        asks))
+                .orElse(this);
+    }
+
+    /** To which of the pairs a spot belongs; all to one where there are none. */
+    public String pairOf(String spot) {
+        return pairs.stream()
+                .filter(p -> spot.toLowerCase(java.util.Locale.ROOT).startsWith(p))
+                .findFirst()
+                .orElse("");
+    }
+
     /** Without any figure: only the maker's own decides. */
     Limit ofTheMakerOnly() {
         return with(
@@ -170,6 +220,9 @@ public record Limit(
                 derived,
                 readIn,
                 readUpTo,
+                pairs,
+                graver,
+                adjustable,
                 critical,
                 system,
                 ifOutside,

@@ -71,6 +71,10 @@ public final class Limits {
                 "derived",
                 "read-in",
                 "up-to",
+                "pairs",
+                "grave-beyond",
+                "graver",
+                "adjustable",
                 "critical",
                 "system",
                 "outside",
@@ -100,6 +104,12 @@ public final class Limits {
                         e.has("derived") ? Optional.of(e.choice("derived", Derived.class)) : Optional.empty(),
                         e.choice("read-in", Unit.class, unit),
                         e.has("up-to") ? e.number("up-to") : asked.get(1),
+                        e.texts("pairs"),
+                        e.has("graver")
+                                ? Optional.of(new Limit.Graver(
+                                        e.number("grave-beyond"), e.choice("graver", SafetyClass.class)))
+                                : Optional.empty(),
+                        e.has("adjustable"),
                         e.has("critical"),
                         e.choice("system", VehicleSystem.class),
                         e.choice("outside", SafetyClass.class),

@@ -1,28 +1,53 @@
 package ofisino.core.vehicle.reading;
 
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import ofisino.core.vehicle.reading.Verdict.Outcome;
 import ofisino.core.vehicle.reading.Verdict.Why;
 
 /** The last reading at each spot of one place, judged by one limit: four cylinders, nine points of a door. */
 public final class Series {
+    private static final Comparator<Judged> WORST = Comparator.comparingInt((Judged j) -> gravity(j.verdict()))
+            .thenComparing(j -> -j.verdict().margin());
+
     private Series() {}
 
     /**
      * @param value   what was compared: the reading that decides, or what was derived from all; in the limit's unit
      * @param verdict the worst of all readings, or that of what is derived from them
      */
-    public record Judged(double value, Verdict verdict) {}
+    public record Judged(double value, Verdict verdict) {
+        /** By how much it is to be set or worked to lie within; empty where it lies within, or is not mended so. */
+        public Optional<Rework> rework() {
+            return verdict.raises() && verdict.limit().adjustable()
+                    ? Rework.of(value, verdict.limit().min(), verdict.limit().max())
+                    : Optional.empty();
+        }
+    }
+
+    /** The worst of each pair, of which each is judged by itself; as one where the limit has no pairs. @param bySpot by the name of the spot */
+    public static Optional<Judged> judge(Map<String, Reading> bySpot, Limit limit) {
+        return bySpot.entrySet().stream()
+                .collect(Collectors.groupingBy(
+                        e -> limit.pairOf(e.getKey()),
+                        LinkedHashMap::new,
+                        Collectors.mapping(Map.Entry::getValue, Collectors.toList())))
+                .values()
+                .stream()
+                .flatMap(pair -> judge(pair, limit).stream())
+                .max(WORST);
+    }
 
     /** @return empty while there are too few readings to compare */
     public static Optional<Judged> judge(List<Reading> readings, Limit limit) {
         if (limit.derived().isEmpty())
             return readings.stream()
                     .map(r -> new Judged(r.unit().convert(r.value(), limit.unit()), Judge.judge(r, limit)))
-                    .max(Comparator.comparingInt((Judged j) -> gravity(j.verdict()))
-                            .thenComparing(j -> -j.verdict().margin()));
+                    .max(WORST);
         if (readings.size() < 2) return Optional.empty();
         Derived derived = limit.derived().get();
         List<Double> values = readings.stream()

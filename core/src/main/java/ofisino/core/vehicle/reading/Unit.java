@@ -25,7 +25,28 @@ public enum Unit {
     /** Pound-force per square inch: 0.45359237 kg × 9.80665 m/s² ÷ (0.0254 m)². */
     PSI(Units.PASCAL.multiply(6894.757293168361)),
     KILOPASCAL(MetricPrefix.KILO(Units.PASCAL)),
+    /** Kilogram-force per square centimetre, on many old gauges: 9.80665 m/s² × 1 kg ÷ 1 cm². */
+    KILOGRAM_FORCE_PER_SQUARE_CENTIMETRE(Units.PASCAL.multiply(98_066.5)),
+    /** Of a vacuum gauge, conventional inch of mercury: 13 595.1 kg/m³ × 9.80665 m/s² × 0.0254 m. */
+    INCH_OF_MERCURY(Units.PASCAL.multiply(3386.388640341)),
+    /** Conventional: 13 595.1 kg/m³ × 9.80665 m/s² × 1 mm. */
+    MILLIMETRE_OF_MERCURY(Units.PASCAL.multiply(133.322387415)),
     NEWTON(Units.NEWTON),
+    NEWTON_METRE(Units.NEWTON.multiply(Units.METRE)),
+    /** 0.45359237 kg × 9.80665 m/s² × 0.3048 m. */
+    POUND_FOOT(Units.NEWTON.multiply(Units.METRE).multiply(1.3558179483314004)),
+    OHM(Units.OHM),
+    KILOOHM(MetricPrefix.KILO(Units.OHM)),
+    /** Of an angle: camber, toe, dwell, timing. */
+    DEGREE(Units.RADIAN.multiply(Math.PI / 180)),
+    REVOLUTION_PER_MINUTE(Units.HERTZ.divide(60)),
+    LITRE(Units.LITRE),
+    /** A thousandth of a litre; a cubic centimetre. */
+    MILLILITRE(MetricPrefix.MILLI(Units.LITRE)),
+    GRAM(Units.GRAM),
+    SECOND(Units.SECOND),
+    /** Density of an electrolyte as a share of that of water. */
+    SPECIFIC_GRAVITY(AbstractUnit.ONE),
     CELSIUS(Units.CELSIUS),
     FAHRENHEIT(Units.KELVIN.multiply(5).divide(9).shift(459.67)),
     /** A difference of temperatures. */
@@ -60,7 +81,10 @@ public enum Unit {
      * not what 20 °C is.
      */
     private static boolean isConvertible(Unit unit) {
-        return unit != PERCENT && unit != COUNT && unit != YEAR && unit != KELVIN;
+        return switch (unit) {
+            case PERCENT, COUNT, YEAR, KELVIN, SPECIFIC_GRAVITY, DEGREE -> false;
+            default -> true;
+        };
     }
 
     /** @throws InvalidValue when the units measure different things */

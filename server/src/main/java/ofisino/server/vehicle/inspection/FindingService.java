@@ -25,17 +25,19 @@ import ofisino.core.vehicle.inspection.PreviousWork;
 import ofisino.core.vehicle.inspection.Proposal;
 import ofisino.core.vehicle.inspection.ProposalRules;
 import ofisino.core.vehicle.inspection.SafetyClass;
-import ofisino.core.vehicle.reading.Limits;
 import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
 import ofisino.server.vehicle.BodyChange;
 import ofisino.server.vehicle.Findings;
+import ofisino.server.vehicle.FoundByReading;
+import ofisino.server.vehicle.Measurands;
 import ofisino.server.vehicle.Projects;
 import ofisino.server.vehicle.VehicleChecks;
 import ofisino.server.vehicle.VehicleEvent;
 import ofisino.server.vehicle.inspection.FindingController.FindingFields;
 import ofisino.server.vehicle.inspection.FindingMapper.FindingRow;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 
@@ -45,13 +47,20 @@ class FindingService implements Findings {
     private final FindingMapper mapper;
     private final Projects projects;
     private final VehicleChecks checks;
-    private final Limits limits;
+    private final Measurands measurands;
+    private final ApplicationEventPublisher events;
 
-    FindingService(FindingMapper mapper, Projects projects, VehicleChecks checks, Limits limits) {
+    FindingService(
+            FindingMapper mapper,
+            Projects projects,
+            VehicleChecks checks,
+            Measurands measurands,
+            ApplicationEventPublisher events) {
         this.mapper = mapper;
         this.projects = projects;
         this.checks = checks;
-        this.limits = limits;
+        this.measurands = measurands;
+        this.events = events;
     }
 
     List<FindingRow> list(Caller caller, UUID projectId) {
@@ -80,6 +89,9 @@ class FindingService implements Findings {
                         observed(fields, place),
                         said(caller, fields),
                         proposal(caller, projectId, fields.kind(), place))));
+        if (fields.limitId() != null)
+            events.publishEvent(new FoundByReading(
+                    caller, projectId, id, fields.limitId(), place.zone().id()));
         return find(caller, id);
     }
 
@@ -110,11 +122,16 @@ class FindingService implements Findings {
         check.flatMap(PlacedCheck::suspicion).ifPresent(s -> demands.put(Proposal.Reason.WHAT_HAPPENED, s));
         if (f.limitId() != null)
             demands.put(
-                    Proposal.Reason.READING_OUTSIDE, limits.require(f.limitId()).ifOutside());
+                    Proposal.Reason.READING_OUTSIDE,
+                    measurands.limit(caller, project.id(), f.limitId()).ifOutside());
         Zone zone = check.map(PlacedCheck::foundIn)
                 .orElseGet(() -> f.limitId() == null
                         ? body.require(f.zone())
-                        : body.placeOf(f.zone(), limits.require(f.limitId()).system()));
+                        : body.placeOf(
+                                f.zone(),
+                                measurands
+                                        .limit(caller, project.id(), f.limitId())
+                                        .system()));
         return new Place(zone, demands);
     }
 

@@ -10,10 +10,13 @@ import ofisino.core.kernel.Source;
 import ofisino.core.vehicle.body.Body;
 import ofisino.core.vehicle.inspection.FindingKind;
 import ofisino.core.vehicle.inspection.SafetyClass;
+import ofisino.core.vehicle.reading.ChainStretch;
 import ofisino.core.vehicle.reading.Coating;
 import ofisino.core.vehicle.reading.Derived;
 import ofisino.core.vehicle.reading.Limit;
 import ofisino.core.vehicle.reading.OutsideLimit;
+import ofisino.core.vehicle.reading.OwnMeasurand;
+import ofisino.core.vehicle.reading.Rework;
 import ofisino.core.vehicle.reading.SecondMeasurer;
 import ofisino.core.vehicle.reading.Series;
 import ofisino.core.vehicle.reading.Unit;
@@ -27,6 +30,7 @@ import ofisino.server.vehicle.reading.ReadingService.Point;
 import ofisino.server.vehicle.reading.ReadingService.Taken;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -54,6 +58,8 @@ class ReadingController {
      * @param units  in which it may be read
      * @param figures that somebody entered, the best source first: the first decides
      * @param places where it can be measured
+     * @param pairs  readings are compared within each of these alone, by the first word of their spot
+     * @param own    a person added it
      * @param asks   equipment that decides by which figure it is judged, while nobody has seen it
      */
     record MeasurableResponse(
@@ -70,6 +76,8 @@ class ReadingController {
             Source source,
             List<FigureRow> figures,
             Set<String> places,
+            List<String> pairs,
+            boolean own,
             Set<String> asks) {
         static MeasurableResponse of(Limit l, List<FigureRow> figures, Set<String> places) {
             return new MeasurableResponse(
@@ -86,6 +94,8 @@ class ReadingController {
                     l.source(),
                     figures,
                     places,
+                    l.pairs(),
+                    l.id().startsWith(OwnMeasurand.PREFIX),
                     l.asks());
         }
     }
@@ -126,13 +136,32 @@ class ReadingController {
         }
     }
 
+    /** By how much it is to be set or worked. @param most absent where nothing else bounds it */
+    record ReworkResponse(double least, @Nullable Double most) {
+        static ReworkResponse of(Rework r) {
+            return new ReworkResponse(r.least(), r.most().isPresent() ? r.most().getAsDouble() : null);
+        }
+    }
+
     /** @param value what was compared, in the limit's unit @param margin inside (positive) or outside (negative) the bound that decided */
     record JudgedResponse(
-            double value, Verdict.Outcome outcome, Verdict.Why why, double margin, boolean raises, boolean mayClear) {
+            double value,
+            Verdict.Outcome outcome,
+            Verdict.Why why,
+            double margin,
+            boolean raises,
+            boolean mayClear,
+            @Nullable ReworkResponse rework) {
         static JudgedResponse of(Series.Judged j, SecondMeasurer second) {
             Verdict v = j.verdict();
             return new JudgedResponse(
-                    j.value(), v.outcome(), v.why(), v.margin(), v.raises(), v.mayClear() && second.isEnough());
+                    j.value(),
+                    v.outcome(),
+                    v.why(),
+                    v.margin(),
+                    v.raises(),
+                    v.mayClear() && second.isEnough(),
+                    j.rework().map(ReworkResponse::of).orElse(null));
         }
     }
 
@@ -170,6 +199,7 @@ class ReadingController {
     record ReadingsResponse(
             List<MeasuredResponse> measured, List<MeasurableResponse> limits, List<InstrumentRow> instruments) {}
 
+    /** @param chain a chain's length in place of its value: the value follows from it */
     record NewReading(
             UUID id,
             @Nullable String spot,
@@ -180,9 +210,16 @@ class ReadingController {
             LocalDate readOn,
             @Nullable String note,
             @Nullable String measurer,
-            boolean sure) {
+            boolean sure,
+            @Nullable ChainStretch chain) {
         Taken taken() {
-            return new Taken(id, spot, value, unit, made, instrumentId, readOn, note, measurer, sure);
+            return chain == null
+                    ? new Taken(id, spot, value, unit, made, instrumentId, readOn, note, measurer, sure)
+                    : new Taken(id, spot, chain.percent(), Unit.PERCENT, made, null, readOn, of(chain), measurer, sure);
+        }
+
+        private static String of(ChainStretch chain) {
+            return "%s mm over %d pitches of %s mm".formatted(chain.length(), chain.pitches(), chain.pitch());
         }
     }
 
@@ -221,6 +258,23 @@ class ReadingController {
     void correct(
             Caller caller, @PathVariable UUID projectId, @PathVariable UUID id, @RequestBody WrongReadingRequest body) {
         service.correct(caller, projectId, id, body.because());
+    }
+
+    /** @param figure that decides; absent where it is entered later */
+    record MeasurandRequest(
+            OwnMeasurand measurand, @Nullable FigureRow figure) {}
+
+    @PostMapping("/projects/{projectId}/measurands")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void add(Caller caller, @PathVariable UUID projectId, @RequestBody MeasurandRequest body) {
+        figures.add(caller, projectId, body.measurand());
+        if (body.figure() != null) figures.enter(caller, projectId, body.figure());
+    }
+
+    @DeleteMapping("/projects/{projectId}/measurands/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void remove(Caller caller, @PathVariable UUID projectId, @PathVariable UUID id) {
+        figures.remove(caller, projectId, id);
     }
 
     @PutMapping("/projects/{projectId}/figures")

@@ -6,6 +6,7 @@ import java.util.OptionalDouble;
 import java.util.UUID;
 import ofisino.core.kernel.Source;
 import ofisino.core.vehicle.reading.OwnFigure;
+import ofisino.core.vehicle.reading.OwnMeasurand;
 import ofisino.core.vehicle.reading.Reading;
 import ofisino.core.vehicle.reading.SourceKind;
 import ofisino.core.vehicle.reading.Unit;
@@ -28,6 +29,14 @@ interface ReadingMapper {
     void insertFigure(UUID garageId, UUID projectId, FigureRow figure);
 
     int updateFigure(UUID garageId, FigureRow figure);
+
+    List<OwnMeasurand> measurands(UUID garageId, UUID projectId);
+
+    void insertMeasurand(UUID garageId, UUID projectId, OwnMeasurand measurand);
+
+    int deleteMeasurand(UUID garageId, UUID id);
+
+    int deleteFigures(UUID garageId, UUID projectId, String limitId);
 
     /** @return 0 when there is no such reading that still counts */
     int markWrong(UUID garageId, UUID id, String because);

@@ -32,6 +32,7 @@ import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.vehicle.BodyChange;
 import ofisino.server.vehicle.Findings;
+import ofisino.server.vehicle.FoundByReading;
 import ofisino.server.vehicle.Projects;
 import ofisino.server.vehicle.Readings;
 import ofisino.server.vehicle.VehicleChecks;
@@ -141,6 +142,18 @@ class ReadingService implements Readings {
     }
 
     @EventListener
+    void found(FoundByReading made) {
+        all(made.caller(), made.projectId()).stream()
+                .filter(m -> m.isOutside()
+                        && m.limit().id().equals(made.limitId())
+                        && m.ifOutside().zone().id().equals(made.zone()))
+                .forEach(m -> findings.raise(
+                        made.caller(),
+                        made.findingId(),
+                        m.ifOutside().proposal().safetyClass()));
+    }
+
+    @EventListener
     void placesStay(BodyChange change) {
         for (ReadingRow r : mapper.of(change.caller().garageId(), change.projectId()))
             change.keep("a reading of " + r.limitId(), r.place());
@@ -211,7 +224,6 @@ class ReadingService implements Readings {
             LocalDate today,
             Body body,
             List<Findings.Found> found) {
-        OutsideLimit ifOutside = OutsideLimit.at(place, limit, body);
         List<ReadingRow> counting =
                 rows.stream().filter(r -> r.wrongBecause() == null).toList();
         LocalDate readOn = counting.stream()
@@ -223,18 +235,23 @@ class ReadingService implements Readings {
         for (ReadingRow row : counting) lastAt.put(row.spot(), row);
         List<Point> points = new ArrayList<>();
         for (ReadingRow row : rows) points.add(new Point(row, value(row, today), lastAt.get(row.spot()) == row));
-        List<Reading> last = points.stream()
-                .filter(Point::last)
-                .map(p -> new Reading(
-                        p.value(),
-                        p.row().unit(),
-                        Optional.ofNullable(instruments.get(p.row().instrumentId()))))
-                .toList();
+        Map<String, Reading> last = new LinkedHashMap<>();
+        for (Point p : points)
+            if (p.last())
+                last.put(
+                        p.row().spot(),
+                        new Reading(
+                                p.value(),
+                                p.row().unit(),
+                                Optional.ofNullable(instruments.get(p.row().instrumentId()))));
+        Optional<Series.Judged> judged = Series.judge(last, limit);
+        OutsideLimit ifOutside = OutsideLimit.at(
+                place, judged.map(j -> limit.asGraveAs(j.value())).orElse(limit), body);
         return new Measured(
                 limit,
                 place,
                 points,
-                Series.judge(last, limit),
+                judged,
                 SecondMeasurer.of(
                         limit,
                         points.stream()

@@ -24,6 +24,9 @@ import ofisino.core.plan.job.Precedence.Link;
 import ofisino.core.plan.job.Progress;
 import ofisino.core.plan.recipe.Recipe;
 import ofisino.core.plan.recipe.Recipes;
+import ofisino.core.vehicle.BodyStyle;
+import ofisino.core.vehicle.equipment.Equipment;
+import ofisino.core.vehicle.equipment.Vehicles;
 import ofisino.core.vehicle.inspection.Decision;
 import ofisino.core.vehicle.inspection.FindingKind;
 import org.jgrapht.alg.cycle.CycleDetector;
@@ -32,20 +35,56 @@ import org.jgrapht.graph.SimpleDirectedGraph;
 import org.junit.jupiter.api.Test;
 
 class RecipesAndJobsTest {
+    private static final Equipment SALOON = Vehicles.of(BodyStyle.SALOON, 1974);
+    private static final Equipment VETERAN =
+            Vehicles.of(BodyStyle.SALOON, 1932, "brakes-front:rod", "brakes-rear:rod", "cooling:water");
+    private static final Equipment RECENT = Vehicles.of(BodyStyle.ESTATE, 2008);
+
     private final Recipes recipes = Recipes.load();
+
+    /** What it has not is not done: rods are not bled, an air-cooled engine is not filled, a car without airbags has no codes of them. */
+    @Test
+    void recipesFollowWhatTheVehicleHas() {
+        assertThat(titles(FindingKind.WORN, VehicleSystem.BRAKES, VETERAN))
+                .anyMatch(t -> t.startsWith("Set rods"))
+                .noneMatch(t -> t.startsWith("Bleed"));
+        assertThat(titles(FindingKind.WORN, VehicleSystem.BRAKES, SALOON)).anyMatch(t -> t.startsWith("Bleed"));
+        assertThat(titles(FindingKind.LEAK, VehicleSystem.COOLING, SALOON)).anyMatch(t -> t.startsWith("Fill"));
+        assertThat(titles(FindingKind.LEAK, VehicleSystem.COOLING, Vehicles.of(BodyStyle.SALOON, 1962, "cooling:air")))
+                .noneMatch(t -> t.startsWith("Fill"));
+        assertThat(recipes.propose(FindingKind.DOUBT, VehicleSystem.RESTRAINT, Decision.INVESTIGATE, VETERAN)
+                        .orElseThrow()
+                        .steps()
+                        .get(0)
+                        .title())
+                .doesNotContain("codes");
+        assertThat(recipes.propose(FindingKind.DOUBT, VehicleSystem.RESTRAINT, Decision.INVESTIGATE, RECENT)
+                        .orElseThrow()
+                        .steps()
+                        .get(0)
+                        .title())
+                .contains("codes");
+    }
+
+    private List<String> titles(FindingKind kind, VehicleSystem system, Equipment vehicle) {
+        return recipes.propose(kind, system, Decision.REPAIR, vehicle).orElseThrow().steps().stream()
+                .map(Recipe.Step::title)
+                .toList();
+    }
 
     @Test
     void everyRepairHasARecipeAndEveryRecipeIsUsed() {
         Set<String> used = new HashSet<>();
         for (FindingKind kind : FindingKind.values())
             for (VehicleSystem system : VehicleSystem.values())
-                for (Decision decision : Decision.values()) {
-                    var recipe = recipes.propose(kind, system, decision);
-                    assertThat(recipe.isPresent())
-                            .as("%s %s %s", kind, system, decision)
-                            .isEqualTo(decision.leadsToJobs());
-                    recipe.map(Recipe::id).ifPresent(used::add);
-                }
+                for (Decision decision : Decision.values())
+                    for (Equipment vehicle : List.of(SALOON, VETERAN, RECENT)) {
+                        var recipe = recipes.propose(kind, system, decision, vehicle);
+                        assertThat(recipe.isPresent())
+                                .as("%s %s %s", kind, system, decision)
+                                .isEqualTo(decision.leadsToJobs());
+                        recipe.map(Recipe::id).ifPresent(used::add);
+                    }
         assertThat(recipes.all())
                 .extracting(Recipe::id)
                 .doesNotHaveDuplicates()
@@ -55,7 +94,8 @@ class RecipesAndJobsTest {
     /** A lamp is not proved with the battery off: what is measured or tried under load needs power, and no plan puts it where there is none. */
     @Test
     void electricsAreProvedWithPowerOn() {
-        Recipe electrical = recipes.propose(FindingKind.DEAD_ELECTRICAL, VehicleSystem.ELECTRICAL, Decision.REPAIR)
+        Recipe electrical = recipes.propose(
+                        FindingKind.DEAD_ELECTRICAL, VehicleSystem.ELECTRICAL, Decision.REPAIR, SALOON)
                 .orElseThrow();
         assertThat(electrical.steps())
                 .filteredOn(step -> step.operation() == Operation.TEST)
@@ -70,7 +110,7 @@ class RecipesAndJobsTest {
     /** Common practice, no source: the order in which rust is cut out, and brakes end in bleeding and a test. */
     @Test
     void theChainsFollowTheOrderOfTheTrade() {
-        assertThat(recipes.propose(FindingKind.RUST_THROUGH, VehicleSystem.STRUCTURE, Decision.REPAIR)
+        assertThat(recipes.propose(FindingKind.RUST_THROUGH, VehicleSystem.STRUCTURE, Decision.REPAIR, SALOON)
                         .orElseThrow()
                         .steps())
                 .extracting(Recipe.Step::operation)
@@ -84,13 +124,13 @@ class RecipesAndJobsTest {
                         Operation.WELD,
                         Operation.PRIME,
                         Operation.COAT);
-        assertThat(recipes.propose(FindingKind.LEAK, VehicleSystem.BRAKES, Decision.REPLACE)
+        assertThat(recipes.propose(FindingKind.LEAK, VehicleSystem.BRAKES, Decision.REPLACE, SALOON)
                         .orElseThrow())
                 .satisfies(r -> {
                     assertThat(r.steps()).extracting(Recipe.Step::operation).endsWith(Operation.BLEED, Operation.TEST);
                     assertThat(r.cautions()).contains(Caution.BRAKES, Caution.STANDS);
                 });
-        assertThat(recipes.propose(FindingKind.LEAK, VehicleSystem.FUEL, Decision.REPAIR)
+        assertThat(recipes.propose(FindingKind.LEAK, VehicleSystem.FUEL, Decision.REPAIR, SALOON)
                         .orElseThrow()
                         .cautions())
                 .contains(Caution.FUEL);
@@ -201,7 +241,7 @@ class RecipesAndJobsTest {
     void restraintIsOnlyLookedAtOrRenewed() {
         for (FindingKind kind : FindingKind.values())
             for (Decision decision : Decision.values())
-                recipes.propose(kind, VehicleSystem.RESTRAINT, decision)
+                recipes.propose(kind, VehicleSystem.RESTRAINT, decision, SALOON)
                         .filter(r -> decision != Decision.TEMPORARY)
                         .ifPresent(r -> assertThat(r.steps())
                                 .as("%s %s", kind, decision)

@@ -1,38 +1,54 @@
 package ofisino.core.plan.interlock;
 
-import java.util.ArrayList;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
-import ofisino.core.vehicle.BodyStyle;
+import ofisino.core.kernel.Entry;
+import ofisino.core.vehicle.equipment.Applies;
+import ofisino.core.vehicle.equipment.Equipment;
 
-/** What a battery that was off leaves to be set again, so that nobody takes it for a new fault. Common practice, no source. */
+/** What the battery's absence leaves to be set again, by what the vehicle has; from {@code reconnection.yaml}. Common practice, no source. */
 public final class Reconnection {
-    private Reconnection() {}
+    private record Rule(Reset reset, Applies applies) {}
+
+    private final List<Rule> rules;
+
+    private Reconnection(List<Rule> rules) {
+        this.rules = rules;
+    }
 
     public enum Reset {
-        TERMINALS_CLEAN_AND_TIGHT(0, true),
-        CLOCK(1950, true),
-        RADIO_CODE(1988, false),
-        IDLE_LEARNS_AGAIN(1992, true),
-        WINDOWS_END_STOPS(1998, false),
-        ROOF_END_STOPS(1998, false),
-        STEERING_ANGLE(2002, false),
-        CODES_READ_AND_ERASED(1992, true),
-        MODULES_SLEEP_AND_WAKE(2004, false);
+        TERMINALS_CLEAN_AND_TIGHT,
+        CLOCK,
+        RADIO_CODE,
+        IDLE_LEARNS_AGAIN,
+        WINDOWS_END_STOPS,
+        ROOF_END_STOPS,
+        STEERING_ANGLE,
+        CODES_READ_AND_ERASED,
+        MODULES_SLEEP_AND_WAKE
+    }
 
-        private final int fromYear;
-        private final boolean bikesToo;
-
-        Reset(int fromYear, boolean bikesToo) {
-            this.fromYear = fromYear;
-            this.bikesToo = bikesToo;
+    public static Reconnection load() {
+        try (InputStream file = Reconnection.class.getResourceAsStream("reconnection.yaml")) {
+            return new Reconnection(
+                    Entry.listOf("the reconnection", new InputStreamReader(file, StandardCharsets.UTF_8)).stream()
+                            .map(e -> e.only(Applies.keys("reset")))
+                            .map(e -> new Rule(e.choice("reset", Reset.class), Applies.of(e)))
+                            .toList());
+        } catch (IOException broken) {
+            throw new UncheckedIOException(broken);
         }
     }
 
     /** In the order in which they are done. */
-    public static List<Reset> of(BodyStyle body, int builtYear) {
-        List<Reset> found = new ArrayList<>();
-        for (Reset r : Reset.values())
-            if (builtYear >= r.fromYear && (r.bikesToo || body != BodyStyle.MOTORCYCLE)) found.add(r);
-        return found;
+    public List<Reset> of(Equipment vehicle) {
+        return rules.stream()
+                .filter(r -> r.applies().to(vehicle))
+                .map(Rule::reset)
+                .toList();
     }
 }

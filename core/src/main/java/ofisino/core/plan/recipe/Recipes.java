@@ -10,6 +10,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 import ofisino.core.kernel.Caution;
 import ofisino.core.kernel.Effort;
 import ofisino.core.kernel.Entry;
@@ -17,6 +18,8 @@ import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.job.Detail;
 import ofisino.core.plan.job.Operation;
+import ofisino.core.vehicle.equipment.Applies;
+import ofisino.core.vehicle.equipment.Equipment;
 import ofisino.core.vehicle.inspection.Decision;
 import ofisino.core.vehicle.inspection.FindingKind;
 
@@ -25,9 +28,30 @@ import ofisino.core.vehicle.inspection.FindingKind;
  * The first entry whose kinds, systems and decisions all contain the finding's is the one proposed; the file goes from special to general.
  */
 public final class Recipes {
-    private record Rule(Recipe recipe, Set<FindingKind> kinds, Set<VehicleSystem> systems, Set<Decision> decisions) {
-        boolean fits(FindingKind kind, VehicleSystem system, Decision decision) {
-            return kinds.contains(kind) && systems.contains(system) && decisions.contains(decision);
+    /** @param stepsApply on which vehicles each step of the recipe is done */
+    private record Rule(
+            Recipe recipe,
+            Applies applies,
+            List<Applies> stepsApply,
+            Set<FindingKind> kinds,
+            Set<VehicleSystem> systems,
+            Set<Decision> decisions) {
+        boolean fits(FindingKind kind, VehicleSystem system, Decision decision, Equipment vehicle) {
+            return kinds.contains(kind)
+                    && systems.contains(system)
+                    && decisions.contains(decision)
+                    && applies.to(vehicle);
+        }
+
+        Recipe on(Equipment vehicle) {
+            return new Recipe(
+                    recipe.id(),
+                    recipe.title(),
+                    IntStream.range(0, stepsApply.size())
+                            .filter(i -> stepsApply.get(i).to(vehicle))
+                            .mapToObj(recipe.steps()::get)
+                            .toList(),
+                    recipe.cautions());
         }
     }
 
@@ -52,11 +76,11 @@ public final class Recipes {
                 .toList());
     }
 
-    /** The chain proposed for a finding; empty where the decision leads to no work or no recipe fits. */
-    public Optional<Recipe> propose(FindingKind kind, VehicleSystem system, Decision decision) {
+    /** The chain proposed for a finding of a vehicle; empty where the decision leads to no work or no recipe fits. */
+    public Optional<Recipe> propose(FindingKind kind, VehicleSystem system, Decision decision, Equipment vehicle) {
         return rules.stream()
-                .filter(e -> e.fits(kind, system, decision))
-                .map(Rule::recipe)
+                .filter(e -> e.fits(kind, system, decision, vehicle))
+                .map(e -> e.on(vehicle))
                 .findFirst();
     }
 
@@ -66,7 +90,7 @@ public final class Recipes {
     }
 
     private static Rule entry(Entry entry) {
-        entry.only("id", "title", "kinds", "systems", "decisions", "cautions", "steps");
+        entry.only(Applies.keys("id", "title", "kinds", "systems", "decisions", "cautions", "steps"));
         var recipe = new Recipe(
                 entry.text("id"),
                 entry.text("title"),
@@ -74,13 +98,15 @@ public final class Recipes {
                 List.copyOf(entry.choices("cautions", Caution.class, Set.of())));
         return new Rule(
                 recipe,
+                Applies.of(entry),
+                entry.list("steps").stream().map(Applies::of).toList(),
                 entry.choices("kinds", FindingKind.class, EnumSet.allOf(FindingKind.class)),
                 entry.choices("systems", VehicleSystem.class, EnumSet.allOf(VehicleSystem.class)),
                 entry.choices("decisions", Decision.class, EnumSet.of(Decision.REPAIR, Decision.REPLACE)));
     }
 
     private static Recipe.Step step(Entry step) {
-        step.only("title", "operation", "hours", "details", "needs");
+        step.only(Applies.keys("title", "operation", "hours", "details", "needs"));
         List<Double> hours = step.numbers("hours");
         return new Recipe.Step(
                 step.text("title"),

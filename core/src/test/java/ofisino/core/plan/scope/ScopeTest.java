@@ -26,6 +26,7 @@ import ofisino.core.plan.scope.Growth.Added;
 import ofisino.core.plan.scope.Growth.Cause;
 import ofisino.core.plan.scope.Repeats.Done;
 import ofisino.core.vehicle.BodyStyle;
+import ofisino.core.vehicle.equipment.Vehicles;
 import org.junit.jupiter.api.Test;
 
 /** Scenarios 6, 9 and 10, and rules by hand. */
@@ -188,9 +189,14 @@ class ScopeTest {
     /** Need 19: what the battery's absence leaves to be set again, by the age of the car. */
     @Test
     void anOldCarForgetsOnlyItsClock() {
-        assertThat(Reconnection.of(BodyStyle.ESTATE, 1969))
+        Reconnection reconnection = Reconnection.load();
+        assertThat(reconnection.of(Vehicles.of(BodyStyle.ESTATE, 1969)))
                 .containsExactly(Reset.TERMINALS_CLEAN_AND_TIGHT, Reset.CLOCK);
-        assertThat(Reconnection.of(BodyStyle.HATCHBACK, 2008)).hasSize(Reset.values().length);
-        assertThat(Reconnection.of(BodyStyle.MOTORCYCLE, 2008)).doesNotContain(Reset.WINDOWS_END_STOPS);
+        assertThat(reconnection.of(Vehicles.of(BodyStyle.HATCHBACK, 2008)))
+                .as("nobody has seen what it has not")
+                .containsExactly(Reset.values());
+        assertThat(reconnection.of(Vehicles.of(BodyStyle.HATCHBACK, 2008, "roof:fixed", "abs:abs")))
+                .doesNotContain(Reset.ROOF_END_STOPS, Reset.STEERING_ANGLE);
+        assertThat(reconnection.of(Vehicles.of(BodyStyle.MOTORCYCLE, 2008))).doesNotContain(Reset.WINDOWS_END_STOPS);
     }
 }

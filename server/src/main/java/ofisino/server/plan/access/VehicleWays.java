@@ -25,12 +25,19 @@ class VehicleWays {
     private final Projects projects;
     private final WaysInLibrary library;
     private final Equipments equipments;
+    private final Reconnection reconnection;
 
-    VehicleWays(AccessMapper mapper, Projects projects, WaysInLibrary library, Equipments equipments) {
+    VehicleWays(
+            AccessMapper mapper,
+            Projects projects,
+            WaysInLibrary library,
+            Equipments equipments,
+            Reconnection reconnection) {
         this.mapper = mapper;
         this.projects = projects;
         this.library = library;
         this.equipments = equipments;
+        this.reconnection = reconnection;
     }
 
     private WaysIn shipped(Caller caller, Projects.Project project) {
@@ -74,6 +81,6 @@ class VehicleWays {
     /** What is to be set again once the battery is back. */
     List<Reconnection.Reset> afterReconnecting(Caller caller, UUID projectId) {
         Projects.Project project = projects.require(caller, projectId);
-        return Reconnection.of(project.bodyStyle(), project.builtYear());
+        return reconnection.of(equipments.of(caller, project));
     }
 }

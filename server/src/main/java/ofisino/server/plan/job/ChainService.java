@@ -18,6 +18,7 @@ import ofisino.server.parts.Needs;
 import ofisino.server.plan.JobAdded;
 import ofisino.server.plan.job.JobMapper.ChainRow;
 import ofisino.server.plan.job.JobMapper.JobRow;
+import ofisino.server.vehicle.Equipments;
 import ofisino.server.vehicle.Findings;
 import ofisino.server.vehicle.Projects;
 import org.springframework.context.ApplicationEventPublisher;
@@ -33,6 +34,7 @@ class ChainService {
     private final Garages garages;
     private final FindingProgress progress;
     private final Recipes recipes;
+    private final Equipments equipments;
     private final ApplicationEventPublisher events;
 
     ChainService(
@@ -43,6 +45,7 @@ class ChainService {
             Garages garages,
             FindingProgress progress,
             Recipes recipes,
+            Equipments equipments,
             ApplicationEventPublisher events) {
         this.mapper = mapper;
         this.findings = findings;
@@ -51,17 +54,19 @@ class ChainService {
         this.garages = garages;
         this.progress = progress;
         this.recipes = recipes;
+        this.equipments = equipments;
         this.events = events;
     }
 
     /** The recipe with the zone's name in it; empty where the decision leads to no work. */
     Optional<Recipe> recipeFor(Caller caller, UUID findingId) {
         Findings.Found finding = findings.require(caller, findingId);
-        String zone = projects.bodyOf(projects.require(caller, finding.projectId()))
+        Projects.Project project = projects.require(caller, finding.projectId());
+        String zone = projects.bodyOf(project)
                 .placeOf(finding.zone(), finding.system())
                 .label();
         return Optional.ofNullable(finding.decision())
-                .flatMap(d -> recipes.propose(finding.kind(), finding.system(), d))
+                .flatMap(d -> recipes.propose(finding.kind(), finding.system(), d, equipments.of(caller, project)))
                 .map(r -> named(r, zone));
     }
 

@@ -1,7 +1,9 @@
 package ofisino.core.vehicle.equipment;
 
 import java.util.Collection;
+import java.util.Collections;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -68,14 +70,24 @@ public final class Equipment {
             return Set.of(fact.get().value());
         Set<String> possible = of.possible(make).stream().map(Item.Value::id).collect(Collectors.toSet());
         fact.map(Fact::value).ifPresent(possible::add);
+        for (Set<String> left : leftByOthers(item)) if (!Collections.disjoint(possible, left)) possible.retainAll(left);
         return possible;
+    }
+
+    /** What other things leave of this one: those that were seen or read, since a guess rules nothing out. */
+    private List<Set<String>> leftByOthers(String item) {
+        return known.values().stream()
+                .filter(f -> f.how().rulesOut())
+                .flatMap(f -> library.require(f.item()).value(f.value()).stream())
+                .flatMap(v -> Optional.ofNullable(v.leaves().get(item)).stream())
+                .toList();
     }
 
     /** What it has as far as anybody knows; empty where nobody does. */
     Optional<String> usual(String item) {
         Set<String> possible = possible(item);
         if (possible.size() == 1) return possible.stream().findFirst();
-        return possible.isEmpty() ? Optional.empty() : of(item).map(Fact::value);
+        return possible.isEmpty() ? Optional.empty() : of(item).map(Fact::value).filter(possible::contains);
     }
 
     /** What is said or usual of it; where nobody knows, all that it may have. For what does no harm where it is wrong. */
@@ -83,7 +95,10 @@ public final class Equipment {
         Set<String> possible = possible(item);
         return possible.isEmpty()
                 ? possible
-                : of(item).map(f -> Set.of(f.value())).orElse(possible);
+                : of(item).map(Fact::value)
+                        .filter(possible::contains)
+                        .map(Set::of)
+                        .orElse(possible);
     }
 
     /** Whether there is only one that it can have, or somebody saw or read which. */

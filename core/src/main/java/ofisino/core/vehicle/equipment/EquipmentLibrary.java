@@ -9,6 +9,8 @@ import java.nio.charset.StandardCharsets;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 import ofisino.core.kernel.Entry;
 import ofisino.core.kernel.InvalidValue;
 
@@ -22,6 +24,16 @@ public final class EquipmentLibrary {
             if (items.put(item.id(), item) != null)
                 throw new InvalidValue("equipment.twice", "Equipment %s stands there twice.".formatted(item.id()));
         }
+        for (Item item : items.values())
+            for (Item.Value v : item.values())
+                v.leaves()
+                        .forEach((other, values) -> values.forEach(left -> {
+                            if (require(other).value(left).isEmpty())
+                                throw new InvalidValue(
+                                        "equipment.leaves",
+                                        "Equipment %s leaves “%s” of %s, which there is not."
+                                                .formatted(item.id(), left, other));
+                        }));
     }
 
     public static EquipmentLibrary load() {
@@ -39,8 +51,8 @@ public final class EquipmentLibrary {
     private static Item item(Entry e) {
         e.only("id", "name", "bodies", "layouts", "fires", "values", "guess");
         List<Item.Value> values = e.list("values").stream()
-                .map(v -> v.named("id").only("id", "name", "from", "to", "bodies", "layouts"))
-                .map(v -> new Item.Value(v.text("id"), v.text("name"), Fits.of(v)))
+                .map(v -> v.named("id").only("id", "name", "from", "to", "bodies", "layouts", "leaves"))
+                .map(v -> new Item.Value(v.text("id"), v.text("name"), Fits.of(v), leaves(v)))
                 .toList();
         List<Item.Guess> guesses = e.list("guess").stream()
                 .map(g -> g.only("value", "from", "to", "bodies", "layouts"))
@@ -55,6 +67,13 @@ public final class EquipmentLibrary {
                         "equipment.guess",
                         "Equipment %s guesses “%s”, which it has not.".formatted(item.id(), g.value()));
         return item;
+    }
+
+    /** {@code "ignition:compression"}, one for each value that is left. */
+    private static Map<String, Set<String>> leaves(Entry value) {
+        return value.texts("leaves").stream()
+                .map(t -> t.split(":", 2))
+                .collect(Collectors.groupingBy(t -> t[0], Collectors.mapping(t -> t[1], Collectors.toSet())));
     }
 
     public List<Item> all() {

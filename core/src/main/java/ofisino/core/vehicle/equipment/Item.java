@@ -1,7 +1,9 @@
 package ofisino.core.vehicle.equipment;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * One thing of which a vehicle has one kind or another. Common practice, no source: a year never proves anything, it sets the first guess.
@@ -14,8 +16,15 @@ import java.util.Optional;
 public record Item(String id, String name, Fits fits, boolean fires, List<Value> values, List<Guess> guesses) {
     static final String NONE = "none";
 
-    /** @param fits vehicles that it is possible on */
-    public record Value(String id, String name, Fits fits) {}
+    /**
+     * @param fits   vehicles that it is possible on
+     * @param leaves by item, the values that a vehicle with this one can still have: a diesel has no points
+     */
+    public record Value(String id, String name, Fits fits, Map<String, Set<String>> leaves) {
+        public Value {
+            leaves = Map.copyOf(leaves);
+        }
+    }
 
     /** @param fits vehicles that usually have it */
     public record Guess(String value, Fits fits) {}

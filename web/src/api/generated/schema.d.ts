@@ -5835,6 +5835,8 @@ export interface components {
         };
         Tally: {
             /** Format: int32 */
+            missing: number;
+            /** Format: int32 */
             notOpened: number;
             /** Format: int32 */
             notSeen: number;

@@ -58,6 +58,7 @@ export const common = {
     reading: 'reading',
     instrument: 'instrument',
     maker_figure: 'maker’s figure',
+    own_measurand: 'something to measure',
     sleep_evidence: 'evidence of its sleep',
     inventory_line: 'count of parts',
     buying: 'figures for the bid',

@@ -56,6 +56,8 @@ export const inspect = {
     hours: '{{low}} to {{high}}, likely {{likely}}',
     cost: 'Parts and material {{low}} to {{high}}, likely {{likely}}',
     noCost: 'No cost is proposed: say in the garage’s settings what an hour at a workshop costs.',
+    behind: 'Expect more behind it: nothing of this car has been opened yet to say how much.',
+    behindSoFar: 'Expect more behind it: on this car {{share}} % more came to light behind what was opened.',
     proposedHours: 'hours as is usual for the kind',
     proposedCost: 'cost as is usual for the kind',
     fromRust: 'from the graded rust',

@@ -204,7 +204,7 @@ export const vehicle = {
     howILook: 'How I look now',
     measure: 'Write the reading down',
     tally:
-      'So far: {{sound}} sound, {{repair}} to repair, {{toReplace}} to replace, {{notOpened}} not opened, {{notSeen}} not seen, {{waiting}} not decided.',
+      'So far: {{sound}} sound, {{repair}} to repair, {{toReplace}} to replace, {{missing}} missing, {{notOpened}} not opened, {{notSeen}} not seen, {{waiting}} not decided.',
     needs: 'Counts as seen only when {{how}}.',
     seen: {
       GOOD: 'Good',

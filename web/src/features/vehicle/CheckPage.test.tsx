@@ -63,7 +63,7 @@ beforeEach(() => {
     places: [{ place: 'sill-left', left: 3 - Object.keys(given).length, unseen: 0.43 }],
     unseen: 0.43,
     openTraps: 1,
-    tally: { sound: 4, repair: 1, replace: 2, notOpened: 0, notSeen: 3, other: 0, waiting: 5 },
+    tally: { sound: 4, repair: 1, replace: 2, notOpened: 0, notSeen: 3, missing: 6, other: 0, waiting: 5 },
     edition: 'E862',
     questions,
   })
@@ -145,7 +145,7 @@ it('asks of a mechanism whether it works, remembers who looked, and leads to a r
   await userEvent.click(screen.getByRole('button', { name: 'Later' }))
   await userEvent.click(await screen.findByLabelText('Somebody else looked and told me'))
   expect(
-    screen.getByText(/4 sound, 1 to repair, 2 to replace, 0 not opened, 3 not seen, 5 not decided/),
+    screen.getByText(/4 sound, 1 to repair, 2 to replace, 6 missing, 0 not opened, 3 not seen, 5 not decided/),
   ).toBeInTheDocument()
   expect(screen.getByRole('button', { name: 'Works' })).toBeInTheDocument()
   expect(screen.getByRole('button', { name: 'Not tried, because …' })).toBeInTheDocument()

@@ -32,6 +32,12 @@ it('says what is proposed, and when to ask a specialist', async () => {
   expect(screen.queryByRole('button', { name: 'Grade the rust' })).not.toBeInTheDocument()
 })
 
+it('says of an owner’s work how much more came to light behind what was opened', async () => {
+  server.when('GET /api/projects/car/estimates', { estimates: [proposed], foundAfterOpening: 0.3 })
+  show(<EstimatePart finding={{ ...finding, previousWork: 'REMOVE' }} />)
+  expect(await screen.findByText(/on this car 30 % more came to light/)).toBeInTheDocument()
+})
+
 it('takes own figures, refuses half of them, and names who owes it', async () => {
   answer(proposed)
   show(<EstimatePart finding={finding} />)

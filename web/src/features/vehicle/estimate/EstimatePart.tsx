@@ -4,7 +4,7 @@ import { useParams } from 'react-router'
 import { useTranslation } from 'react-i18next'
 import type { Schemas } from '@/api/client'
 import { Loaded } from '@/ui/Feedback'
-import { hours, useFormat } from '@/ui/format'
+import { hours, percent, useFormat } from '@/ui/format'
 import { EstimateForm } from './EstimateForm'
 import { RustForm } from './RustForm'
 import { estimatesQuery, type FindingEstimate } from './estimates'
@@ -29,6 +29,13 @@ export function EstimatePart({ finding }: { finding: Finding }) {
           return (
             <>
               <Answer estimate={mine} />
+              {finding.previousWork === 'REMOVE' && (
+                <p>
+                  {all.foundAfterOpening > 0
+                    ? t('estimate.behindSoFar', { share: percent(all.foundAfterOpening) })
+                    : t('estimate.behind')}
+                </p>
+              )}
               {doing === 'figures' && <EstimateForm finding={finding} estimate={mine} onDone={stop} />}
               {doing === 'rust' && <RustForm finding={finding} estimate={mine} onDone={stop} />}
               {!doing && (

@@ -8,6 +8,7 @@ import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.vehicle.body.Bodies;
 import ofisino.core.vehicle.body.Nearby;
 import ofisino.core.vehicle.body.Zone;
+import ofisino.core.vehicle.equipment.Vehicles;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -44,6 +45,21 @@ class NearbyTest {
             assertThat(drawn).contains(place);
             assertThat(drawn).as(place).containsAll(NEARBY.of(place).near());
         }
+    }
+
+    /** A tank in front lies behind the scuttle; while nobody has seen where it is, it may. What lies near on every body stays near. */
+    @Test
+    void theTankLiesNearWhereItMayBe() {
+        assertThat(NEARBY.near("scuttle", Vehicles.of(BodyStyle.SALOON, 1974, "tank-place:front")))
+                .contains("fuel-tank");
+        assertThat(NEARBY.near("scuttle", Vehicles.of(BodyStyle.SALOON, 1974))).contains("fuel-tank");
+        assertThat(NEARBY.near("scuttle", Vehicles.of(BodyStyle.SALOON, 1974, "tank-place:boot")))
+                .doesNotContain("fuel-tank")
+                .contains("wiring");
+        assertThat(NEARBY.near("rear-panel", Vehicles.of(BodyStyle.SALOON, 1974, "tank-place:boot")))
+                .contains("fuel-tank");
+        assertThat(NEARBY.near("load-floor", Vehicles.of(BodyStyle.SALOON, 1974, "tank-place:front")))
+                .contains("fuel-tank");
     }
 
     /** Of two places of sheet metal each lies beside the other. */

@@ -6,14 +6,16 @@ import java.util.function.Function;
 import ofisino.core.vehicle.inspection.Decision;
 
 /**
- * What became of the items of a walk round: each ends as sound, to repair, to replace, not opened or not seen, or waits for its decision.
+ * What became of the items of a walk round: each ends as sound, to repair, to replace, missing, not opened or not seen, or waits for its decision.
  *
  * @param notSeen covered, out of reach, without current or not allowed
+ * @param missing and not decided yet
  * @param other   put off, accepted, mended for the time being, or still looked into
- * @param waiting not good, and not decided yet
+ * @param waiting there, not good, and not decided yet
  */
-public record Tally(int sound, int repair, int replace, int notOpened, int notSeen, int other, int waiting) {
-    private static final Tally NOTHING = new Tally(0, 0, 0, 0, 0, 0, 0);
+public record Tally(
+        int sound, int repair, int replace, int notOpened, int notSeen, int missing, int other, int waiting) {
+    private static final Tally NOTHING = new Tally(0, 0, 0, 0, 0, 0, 0, 0);
 
     /** @param decided what was decided on the finding made at an answer, where one was made and decided */
     public static Tally of(List<Answer> answers, Function<Answer, Optional<Decision>> decided) {
@@ -21,23 +23,24 @@ public record Tally(int sound, int repair, int replace, int notOpened, int notSe
     }
 
     public int items() {
-        return sound + repair + replace + notOpened + notSeen + other + waiting;
+        return sound + repair + replace + notOpened + notSeen + missing + other + waiting;
     }
 
     private static Tally one(Answer.Seen seen, Optional<Decision> decision) {
         return switch (seen) {
-            case GOOD -> new Tally(1, 0, 0, 0, 0, 0, 0);
-            case NOT_OPENED -> new Tally(0, 0, 0, 1, 0, 0, 0);
-            case COVERED, NO_REACH, NO_CURRENT, NOT_ALLOWED -> new Tally(0, 0, 0, 0, 1, 0, 0);
-            case DOUBTFUL, BAD, MISSING -> decision.map(Tally::decided).orElse(new Tally(0, 0, 0, 0, 0, 0, 1));
+            case GOOD -> new Tally(1, 0, 0, 0, 0, 0, 0, 0);
+            case NOT_OPENED -> new Tally(0, 0, 0, 1, 0, 0, 0, 0);
+            case COVERED, NO_REACH, NO_CURRENT, NOT_ALLOWED -> new Tally(0, 0, 0, 0, 1, 0, 0, 0);
+            case MISSING -> decision.map(Tally::decided).orElse(new Tally(0, 0, 0, 0, 0, 1, 0, 0));
+            case DOUBTFUL, BAD -> decision.map(Tally::decided).orElse(new Tally(0, 0, 0, 0, 0, 0, 0, 1));
         };
     }
 
     private static Tally decided(Decision decision) {
         return switch (decision) {
-            case REPAIR -> new Tally(0, 1, 0, 0, 0, 0, 0);
-            case REPLACE -> new Tally(0, 0, 1, 0, 0, 0, 0);
-            case INVESTIGATE, REUSE, TEMPORARY, DEFER, ACCEPT -> new Tally(0, 0, 0, 0, 0, 1, 0);
+            case REPAIR -> new Tally(0, 1, 0, 0, 0, 0, 0, 0);
+            case REPLACE -> new Tally(0, 0, 1, 0, 0, 0, 0, 0);
+            case INVESTIGATE, REUSE, TEMPORARY, DEFER, ACCEPT -> new Tally(0, 0, 0, 0, 0, 0, 1, 0);
         };
     }
 
@@ -48,6 +51,7 @@ public record Tally(int sound, int repair, int replace, int notOpened, int notSe
                 replace + more.replace,
                 notOpened + more.notOpened,
                 notSeen + more.notSeen,
+                missing + more.missing,
                 other + more.other,
                 waiting + more.waiting);
     }

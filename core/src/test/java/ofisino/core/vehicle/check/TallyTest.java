@@ -23,8 +23,18 @@ class TallyTest {
         add(answers, 3, Seen.NOT_OPENED);
         add(answers, 1, Seen.NO_REACH);
         Tally tally = Tally.of(answers, a -> Optional.of(answers.indexOf(a) < 23 ? Decision.REPLACE : Decision.REPAIR));
-        assertThat(tally).isEqualTo(new Tally(8, 6, 23, 3, 1, 0, 0));
+        assertThat(tally).isEqualTo(new Tally(8, 6, 23, 3, 1, 0, 0, 0));
         assertThat(tally.items()).isEqualTo(41);
+    }
+
+    /** What is missing ends as missing until it is decided. */
+    @Test
+    void missingIsACountOfItsOwn() {
+        List<Answer> answers = new ArrayList<>();
+        add(answers, 3, Seen.MISSING);
+        add(answers, 2, Seen.NO_CURRENT);
+        assertThat(Tally.of(answers, a -> Optional.empty())).isEqualTo(new Tally(0, 0, 0, 0, 2, 3, 0, 0));
+        assertThat(Tally.of(answers, a -> Optional.of(Decision.REPLACE))).isEqualTo(new Tally(0, 0, 3, 0, 2, 0, 0, 0));
     }
 
     /** Every item ends somewhere, and only once; without decisions, what is not good waits. */
@@ -34,7 +44,7 @@ class TallyTest {
         for (Seen s : seen) add(answers, 1, s);
         Tally tally = Tally.of(answers, a -> decision);
         assertThat(tally.items()).isEqualTo(answers.size());
-        if (decision.isPresent()) assertThat(tally.waiting()).isZero();
+        if (decision.isPresent()) assertThat(tally.waiting() + tally.missing()).isZero();
         else assertThat(tally.repair() + tally.replace() + tally.other()).isZero();
     }
 

@@ -61,6 +61,18 @@ class MatrixTest {
                     for (Item.Value v : item.possible(make)) assertThat(there).contains(item.id() + ":" + v.id());
     }
 
+    /** Nobody is asked for what changes nothing. */
+    @Test
+    void everyItemMatters() throws IOException {
+        Set<String> matters = rows().stream()
+                .filter(r -> !r.more().isEmpty() || !r.less().isEmpty())
+                .map(Row::item)
+                .collect(Collectors.toSet());
+        assertThat(Vehicles.LIBRARY.all())
+                .extracting(Item::id)
+                .allSatisfy(id -> assertThat(matters).contains(id));
+    }
+
     static List<Row> rows() throws IOException {
         try (InputStream in = MatrixTest.class.getResourceAsStream("matrix.txt")) {
             return new String(in.readAllBytes(), StandardCharsets.UTF_8)

@@ -12,6 +12,7 @@ import ofisino.core.plan.interlock.Reconnection;
 import ofisino.core.plan.recipe.Recipes;
 import ofisino.core.roadready.gate.Proofs;
 import ofisino.core.vehicle.body.Bodies;
+import ofisino.core.vehicle.body.Nearby;
 import ofisino.core.vehicle.check.Walks;
 import ofisino.core.vehicle.inspection.Decision;
 import ofisino.core.vehicle.inspection.FindingKind;
@@ -28,6 +29,7 @@ public final class WhatHangsOnIt {
     private static final Recipes RECIPES = Recipes.load();
 
     private static final Bodies BODIES = Bodies.load();
+    private static final Nearby NEARBY = Nearby.load();
 
     private WhatHangsOnIt() {}
 
@@ -42,6 +44,9 @@ public final class WhatHangsOnIt {
                         PROOFS.of(vehicle).stream().map(p -> "proof " + p.id()),
                         RESETS.of(vehicle).stream().map(r -> "reset " + r.name().toLowerCase(java.util.Locale.ROOT)),
                         recipes(vehicle),
+                        NEARBY.places().stream()
+                                .filter(p -> NEARBY.near(p, vehicle).contains("fuel-tank"))
+                                .map(p -> "tank behind " + p),
                         BODIES.of(vehicle.make().body(), vehicle.make().layout()).drawing(vehicle).zones().stream()
                                 .map(z -> "place " + z.id() + " " + z.view()))
                 .flatMap(s -> s)

@@ -18,6 +18,7 @@ import ofisino.core.plan.interlock.Interlock;
 import ofisino.core.plan.interlock.Interlocks;
 import ofisino.core.vehicle.body.Nearby;
 import ofisino.core.vehicle.body.Zone;
+import ofisino.core.vehicle.equipment.Equipment;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.plan.Jobs;
@@ -82,14 +83,15 @@ class InterlockService {
     private Set<Interlock> wanted(Caller caller, Jobs.Job job) {
         Projects.Project project = projects.require(caller, job.projectId());
         Optional<String> place = place(project, job);
+        Equipment vehicle = equipments.of(caller, project);
         return interlocks.of(new Interlocks.Work(
                 job.operation(),
                 job.details(),
                 Optional.ofNullable(job.system()),
                 place,
-                near(place),
+                near(place, vehicle),
                 dangers(caller, job),
-                equipments.of(caller, project)));
+                vehicle));
     }
 
     private Optional<String> place(Projects.Project project, Jobs.Job job) {
@@ -98,8 +100,8 @@ class InterlockService {
                 .map(Zone::place);
     }
 
-    private Set<String> near(Optional<String> place) {
-        return place.map(p -> nearby.of(p).near()).orElse(Set.of());
+    private Set<String> near(Optional<String> place, Equipment vehicle) {
+        return place.map(p -> nearby.near(p, vehicle)).orElse(Set.of());
     }
 
     /** Names of what lies beside and behind the place of hot work on this body. */
@@ -107,7 +109,7 @@ class InterlockService {
         Jobs.Job job = jobs.require(caller, jobId);
         if (!job.nature().isHot()) return List.of();
         Projects.Project project = projects.require(caller, job.projectId());
-        Set<String> near = near(place(project, job));
+        Set<String> near = near(place(project, job), equipments.of(caller, project));
         return projects.bodyOf(project).zones().stream()
                 .filter(z -> near.contains(z.place()))
                 .map(Zone::name)

@@ -4209,7 +4209,7 @@ export interface components {
             aim?: "RUNNER" | "ROAD_READY" | "DRIVER" | "SHOW";
             /** @enum {string} */
             cause?: "FOUND" | "WAY_IN_OPEN" | "TASTE" | "AIM" | "FORGOTTEN";
-            details?: ("SEALER_OFF" | "DEGREASE" | "SEAM_SEAL" | "CAVITY_WAX" | "TACK" | "WELD_OUT" | "DRILL" | "CRACK_CHECK" | "MASK" | "FLUSH" | "MEASURE" | "CARPET" | "GLASS" | "HEADLINING" | "WATER_TEST" | "ISOLATE" | "NEEDS_POWER" | "RIDE_HEIGHT" | "BRAKE_TEST" | "TURN_BY_HAND" | "FIRST_START" | "RUNS" | "DRIVE" | "ROAD_TEST" | "EARTHS" | "HEAT" | "CLOSE_UP" | "PRESSURE_TEST" | "FOR_NOW" | "MARK_POSITION" | "LOOSENS")[];
+            details?: ("SEALER_OFF" | "DEGREASE" | "SEAM_SEAL" | "CAVITY_WAX" | "TACK" | "WELD_OUT" | "DRILL" | "CRACK_CHECK" | "MASK" | "FLUSH" | "MEASURE" | "CARPET" | "GLASS" | "HEADLINING" | "WATER_TEST" | "ISOLATE" | "NEEDS_POWER" | "RIDE_HEIGHT" | "BRAKE_TEST" | "TURN_BY_HAND" | "FIRST_START" | "RUNS" | "DRIVE" | "ROAD_TEST" | "EARTHS" | "HEAT" | "CLOSE_UP" | "PRESSURE_TEST" | "FUEL_LEAK_TEST" | "FOR_NOW" | "MARK_POSITION" | "LOOSENS")[];
             effort?: components["schemas"]["EffortFields"];
             findings?: string[];
             halfOpen?: string;
@@ -4231,7 +4231,7 @@ export interface components {
             /** Format: uuid */
             chainId?: string;
             code: string;
-            details: ("SEALER_OFF" | "DEGREASE" | "SEAM_SEAL" | "CAVITY_WAX" | "TACK" | "WELD_OUT" | "DRILL" | "CRACK_CHECK" | "MASK" | "FLUSH" | "MEASURE" | "CARPET" | "GLASS" | "HEADLINING" | "WATER_TEST" | "ISOLATE" | "NEEDS_POWER" | "RIDE_HEIGHT" | "BRAKE_TEST" | "TURN_BY_HAND" | "FIRST_START" | "RUNS" | "DRIVE" | "ROAD_TEST" | "EARTHS" | "HEAT" | "CLOSE_UP" | "PRESSURE_TEST" | "FOR_NOW" | "MARK_POSITION" | "LOOSENS")[];
+            details: ("SEALER_OFF" | "DEGREASE" | "SEAM_SEAL" | "CAVITY_WAX" | "TACK" | "WELD_OUT" | "DRILL" | "CRACK_CHECK" | "MASK" | "FLUSH" | "MEASURE" | "CARPET" | "GLASS" | "HEADLINING" | "WATER_TEST" | "ISOLATE" | "NEEDS_POWER" | "RIDE_HEIGHT" | "BRAKE_TEST" | "TURN_BY_HAND" | "FIRST_START" | "RUNS" | "DRIVE" | "ROAD_TEST" | "EARTHS" | "HEAT" | "CLOSE_UP" | "PRESSURE_TEST" | "FUEL_LEAK_TEST" | "FOR_NOW" | "MARK_POSITION" | "LOOSENS")[];
             effort: components["schemas"]["EffortFields"];
             findings: string[];
             halfOpen: string;
@@ -6037,7 +6037,7 @@ export interface components {
             cautions: ("STANDS" | "WELDING" | "GRINDING" | "FUEL" | "BRAKES" | "PAINT_FUMES" | "HOT_COOLANT" | "BATTERY" | "SPRINGS" | "GLASS" | "RESTRAINT" | "EXHAUST_GAS" | "ASBESTOS" | "HOIST" | "GAS_STRUTS" | "REFRIGERANT" | "GAS_DISCHARGE" | "LEAD" | "HIGH_VOLTAGE" | "CONTROL_UNITS")[];
             /** @enum {string} */
             circuit?: "COOLANT" | "ENGINE_OIL" | "GEARBOX_OIL" | "AXLE_OIL" | "FORK_OIL" | "BRAKE_FLUID" | "CLUTCH_FLUID" | "STEERING_FLUID" | "FUEL" | "REFRIGERANT";
-            excludes: ("ROLLING" | "RUNNING" | "POWERED" | "WATERTIGHT" | "BRAKED" | "SEATED")[];
+            excludes: ("ROLLING" | "RUNNING" | "POWERED" | "WATERTIGHT" | "BRAKED" | "SEATED" | "FUEL_IN" | "COOLANT_IN")[];
             id: string;
             /** Format: double */
             litres?: number;

@@ -45,6 +45,7 @@ export const scope = {
     EARTHS: 'earths',
     CLOSE_UP: 'closes the place for good',
     PRESSURE_TEST: 'pressure test',
+    FUEL_LEAK_TEST: 'filled, looks for fuel leaks',
     FOR_NOW: 'for the time being',
     HEAT: 'with flame or induction heat',
     MARK_POSITION: 'marks where it was',

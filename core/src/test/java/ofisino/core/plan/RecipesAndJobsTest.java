@@ -16,6 +16,8 @@ import ofisino.core.Seeds;
 import ofisino.core.kernel.Caution;
 import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.access.CarState;
+import ofisino.core.plan.access.WaysIn;
+import ofisino.core.plan.access.WaysInLibrary;
 import ofisino.core.plan.job.Detail;
 import ofisino.core.plan.job.JobState;
 import ofisino.core.plan.job.Operation;
@@ -105,6 +107,27 @@ class RecipesAndJobsTest {
         assertThat(electrical.steps())
                 .filteredOn(step -> step.operation() == Operation.WIRE)
                 .allSatisfy(step -> assertThat(step.details()).doesNotContain(Detail.NEEDS_POWER));
+    }
+
+    /** A tank shows its leaks when it is on and full, a radiator when the circuit is closed: neither is tried where it is drained. */
+    @Test
+    void leaksAreLookedForWhereThereIsSomethingToLeak() {
+        assertThat(lastOf(VehicleSystem.FUEL)).contains(CarState.FUEL_IN);
+        assertThat(lastOf(VehicleSystem.COOLING)).contains(CarState.COOLANT_IN);
+        WaysIn ways = WaysInLibrary.load().of(SALOON);
+        assertThat(ways.require("fuel-drained").excludes()).contains(CarState.FUEL_IN);
+        assertThat(ways.closure("tank-off")).contains("fuel-drained");
+        assertThat(ways.require("coolant-drained").excludes()).contains(CarState.COOLANT_IN);
+        assertThat(WaysInLibrary.load().usual(SALOON, "fuel-tank", Operation.FILL))
+                .isEmpty();
+    }
+
+    private Set<CarState> lastOf(VehicleSystem system) {
+        List<Recipe.Step> steps = recipes.propose(FindingKind.LEAK, system, Decision.REPAIR, SALOON)
+                .orElseThrow()
+                .steps();
+        Recipe.Step last = steps.get(steps.size() - 1);
+        return CarState.of(last.operation(), last.details());
     }
 
     /** Common practice, no source: the order in which rust is cut out, and brakes end in bleeding and a test. */

@@ -18,7 +18,11 @@ public enum CarState {
     /** What stops it is whole: nothing of it is stripped, its circuit is closed. */
     BRAKED,
     /** Whoever drives it sits fast. */
-    SEATED;
+    SEATED,
+    /** Its tank is on and fuel is in it: only then a leak shows. */
+    FUEL_IN,
+    /** Its coolant circuit is closed and full. */
+    COOLANT_IN;
 
     /** The states that a job needs. Common practice, no source. */
     public static Set<CarState> of(Operation operation, Set<Detail> details) {
@@ -31,6 +35,8 @@ public enum CarState {
             found.addAll(EnumSet.of(RUNNING, POWERED));
         if (details.contains(Detail.NEEDS_POWER)) found.add(POWERED);
         if (details.contains(Detail.WATER_TEST)) found.add(WATERTIGHT);
+        if (details.contains(Detail.FUEL_LEAK_TEST)) found.add(FUEL_IN);
+        if (details.contains(Detail.PRESSURE_TEST)) found.add(COOLANT_IN);
         return found;
     }
 }

@@ -44,7 +44,10 @@ public enum Detail {
     HEAT,
     /** After it nobody sees the place again. */
     CLOSE_UP,
+    /** The coolant circuit, closed and full. */
     PRESSURE_TEST,
+    /** Filled with fuel and looked at for leaks. */
+    FUEL_LEAK_TEST,
     /** Mends what is needed for now only; the permanent job comes later. */
     FOR_NOW,
     /** A mark that brings it back to where it was: drilled, tacked, scribed, photographed. */

@@ -31,6 +31,7 @@ const known: Record<Detail, true> = {
   HEAT: true,
   CLOSE_UP: true,
   PRESSURE_TEST: true,
+  FUEL_LEAK_TEST: true,
   FOR_NOW: true,
   MARK_POSITION: true,
   LOOSENS: true,

@@ -28,7 +28,7 @@ import tools.jackson.databind.JsonNode;
 
 /**
  * Garages as earlier versions kept them: the demo garage of the last day of each schema, made by the program of that day. Restored and
- * opened by this one. (The first and the last have their photos; of the others only the records are kept here.)
+ * opened by this one. (The first and the last have their photos; of most others only the records are kept here.)
  */
 class UpgradeTest {
     private static final Path GARAGES = Path.of("src/test/resources/ofisino/server/exchange/backup/garages");

@@ -107,13 +107,15 @@ public record Limit(
      */
     public Limit ofTheMaker(OptionalDouble itsMin, OptionalDouble itsMax, Source document) {
         boolean mayBeMilder = document.verified() || !ifOutside.standsInTheWay();
-        return with(
+        return new Limit(
+                this,
                 mayBeMilder ? itsMin : both(itsMin, min, Math::max),
                 mayBeMilder ? itsMax : both(itsMax, max, Math::min),
                 0,
                 lowest,
                 highest,
                 false,
+                ifOutside,
                 document,
                 mayBeMilder
                         ? List.of()
@@ -139,28 +141,14 @@ public record Limit(
     public Limit asGraveAs(double value) {
         return graver.filter(g -> value > g.beyond())
                 .map(g -> new Limit(
-                        id,
-                        name,
-                        unit,
+                        this,
                         min,
                         max,
                         watch,
                         lowest,
                         highest,
-                        resolution,
                         maker,
-                        derived,
-                        readIn,
-                        readUpTo,
-                        pairs,
-                        graver,
-                        adjustable,
-                        critical,
-                        system,
                         g.safetyClass().graver(ifOutside),
-                        kind,
-                        goodFor,
-                        needed,
                         source,
                         otherwise,
                         asks))
@@ -177,61 +165,76 @@ public record Limit(
 
     /** Without any figure: only the maker's own decides. */
     Limit ofTheMakerOnly() {
-        return with(
-                OptionalDouble.empty(), OptionalDouble.empty(), 0, lowest, highest, true, source, List.of(), Set.of());
+        return new Limit(
+                this,
+                OptionalDouble.empty(),
+                OptionalDouble.empty(),
+                0,
+                lowest,
+                highest,
+                true,
+                ifOutside,
+                source,
+                List.of(),
+                Set.of());
     }
 
     /** The same with a figure of its own. */
     Limit with(Figure figure, List<Limit> others, Set<String> decidedBy) {
         boolean ownRange = !figure.asked().isEmpty();
-        return with(
+        return new Limit(
+                this,
                 figure.min(),
                 figure.max(),
                 figure.watch(),
                 ownRange ? figure.asked().get(0) : lowest,
                 ownRange ? figure.asked().get(1) : highest,
                 maker,
+                ifOutside,
                 figure.source(),
                 others,
                 decidedBy);
     }
 
-    private Limit with(
-            OptionalDouble least,
-            OptionalDouble most,
-            double near,
-            double lowestThere,
-            double highestThere,
-            boolean ofTheMaker,
-            Source from,
-            List<Limit> others,
-            Set<String> decidedBy) {
-        return new Limit(
-                id,
-                name,
-                unit,
-                least,
-                most,
-                near,
-                lowestThere,
-                highestThere,
-                resolution,
-                ofTheMaker,
-                derived,
-                readIn,
-                readUpTo,
-                pairs,
-                graver,
-                adjustable,
-                critical,
-                system,
+    /** The same thing, judged otherwise. */
+    private Limit(
+            Limit same,
+            OptionalDouble min,
+            OptionalDouble max,
+            double watch,
+            double lowest,
+            double highest,
+            boolean maker,
+            SafetyClass ifOutside,
+            Source source,
+            List<Limit> otherwise,
+            Set<String> asks) {
+        this(
+                same.id,
+                same.name,
+                same.unit,
+                min,
+                max,
+                watch,
+                lowest,
+                highest,
+                same.resolution,
+                maker,
+                same.derived,
+                same.readIn,
+                same.readUpTo,
+                same.pairs,
+                same.graver,
+                same.adjustable,
+                same.critical,
+                same.system,
                 ifOutside,
-                kind,
-                goodFor,
-                needed,
-                from,
-                others,
-                decidedBy);
+                same.kind,
+                same.goodFor,
+                same.needed,
+                source,
+                otherwise,
+                asks);
     }
 
     private static OptionalDouble both(OptionalDouble one, OptionalDouble other, DoubleBinaryOperator stricter) {

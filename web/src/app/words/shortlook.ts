@@ -33,7 +33,7 @@ export const shortlook = {
     record: 'Record it',
     noCurrent: 'No current, or it doesn’t run: skip all {{count}} that need it',
     left_one: 'One look of {{all}} is left, {{minutes}} min.',
-    left_other: '{{count}} looks of {{all}} are left, about {{minutes}} min; they settle {{weight}} % of it.',
+    left_other: '{{count}} looks of {{all}} are left, about {{minutes}} min; {{weight}} % of the answer is still open.',
     nothingLeft: 'Every look is answered.',
     timer_one: 'One minute so far.',
     timer_other: '{{count}} minutes so far.',

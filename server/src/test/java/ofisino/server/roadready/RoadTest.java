@@ -26,6 +26,18 @@ class RoadTest {
                 .contains("CHECKS_UNANSWERED", "READING_MISSING", "PROOF_MISSING");
     }
 
+    /** One look answers for four tyres; their tread and their age are read at each of them. */
+    @Test
+    void whatMustBeMeasuredIsMeasuredAtEachPlace(TestGarage garage) {
+        UUID project = garage.project();
+        for (String wheel : List.of("front-wheel-left", "front-wheel-right", "rear-wheel-left", "rear-wheel-right"))
+            assertThat(ids(garage, project, "READING_MISSING")).contains("tread-depth " + wheel, "tyre-age " + wheel);
+        take(garage, project, "tyre-age", "rear-wheel-left", map("unit", "YEAR", "made", "2025-06-01"));
+        assertThat(ids(garage, project, "READING_MISSING"))
+                .doesNotContain("tyre-age rear-wheel-left")
+                .contains("tyre-age rear-wheel-right");
+    }
+
     /** A tyre of 2010 and two thirds of brake imbalance, on record and unanswered: each stands in the way. */
     @Test
     void readingsOutsideStandInTheWayBeforeAnybodyKeepsThem(TestGarage garage) {

@@ -4,6 +4,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import ofisino.core.kernel.Caution;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.VehicleSystem;
@@ -39,9 +40,9 @@ public record PlacedCheck(Check check, Optional<Zone> zone, List<Zone> also, Opt
         return check.weight() * (zone.filter(Zone::costlyTrap).isPresent() ? 2 : 1);
     }
 
-    /** Whether it is done there, or answers for it. */
-    public boolean isAt(String placeId) {
-        return placeId.equals(place()) || also.stream().anyMatch(z -> z.id().equals(placeId));
+    /** Where it is done, and the other places that it answers for. */
+    public List<String> places() {
+        return Stream.concat(Stream.of(place()), also.stream().map(Zone::id)).toList();
     }
 
     /** Where a defect that it finds lies: its zone, or the vehicle as a whole. */

@@ -8,9 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import ofisino.core.kernel.Caution;
-import ofisino.core.vehicle.body.Zone;
 import ofisino.core.vehicle.check.Answer;
 import ofisino.core.vehicle.check.PlacedCheck;
 import ofisino.core.vehicle.shortlook.Card;
@@ -103,7 +101,7 @@ class ShortLookController {
                 c.running(),
                 c.photo(),
                 placed.answers().stream()
-                        .flatMap(ShortLookController::places)
+                        .flatMap(p -> p.places().stream())
                         .collect(Collectors.toCollection(LinkedHashSet::new)),
                 faults(placed),
                 placed.answers().stream().flatMap(p -> p.cautions().stream()).collect(Collectors.toSet()),
@@ -117,12 +115,8 @@ class ShortLookController {
                             p.check().id(),
                             id -> new FaultResponse(id, p.check().means(), new LinkedHashSet<>()))
                     .places()
-                    .addAll(places(p).toList());
+                    .addAll(p.places());
         return List.copyOf(byCheck.values());
-    }
-
-    private static Stream<String> places(PlacedCheck check) {
-        return Stream.concat(Stream.of(check.place()), check.also().stream().map(Zone::id));
     }
 
     @PostMapping("/answers")

@@ -95,7 +95,8 @@ class ShortLookService {
 
     private static PlacedCheck faulty(PlacedCard card, Fault fault) {
         return card.faults().stream()
-                .filter(c -> c.check().id().equals(fault.checkId()) && c.isAt(fault.place()))
+                .filter(c ->
+                        c.check().id().equals(fault.checkId()) && c.places().contains(fault.place()))
                 .findFirst()
                 .orElseThrow(() -> InvalidValue.of(
                         "fault", "card.fault", "That is none of what this card looks at. Choose one of its faults."));

@@ -179,19 +179,20 @@ class ReadingService implements Readings {
                     !m.second().isEnough(),
                     m.limit().isTooOld(m.lastReadOn(), today)));
         for (PlacedCheck check : checks.of(caller, project))
-            check.check()
-                    .limit()
-                    .filter(limit -> read.add(new At(limit, check.place())))
-                    .map(limits::require)
-                    .filter(Limit::needed)
-                    .ifPresent(limit -> found.add(read(
-                            limit,
-                            check.place(),
-                            OutsideLimit.at(check.place(), limit, body),
-                            Optional.empty(),
-                            false,
-                            false,
-                            false)));
+            for (String place : check.places())
+                check.check()
+                        .limit()
+                        .filter(limit -> read.add(new At(limit, place)))
+                        .map(limits::require)
+                        .filter(Limit::needed)
+                        .ifPresent(limit -> found.add(read(
+                                limit,
+                                place,
+                                OutsideLimit.at(place, limit, body),
+                                Optional.empty(),
+                                false,
+                                false,
+                                false)));
         return found;
     }
 

@@ -5,7 +5,8 @@ import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/Feedback'
 import { Choice, TextField } from '@/ui/Field'
 import { Sheet } from '@/ui/Sheet'
-import { figureKinds, numberOf, systems, units, type SourceKind } from './readings'
+import { boundsOf, FigureFields, nothingTyped } from './FigureFields'
+import { systems, units } from './readings'
 
 type Measurand = Schemas['OwnMeasurand']
 const classes = ['A', 'B', 'C', 'D'] as const
@@ -29,25 +30,15 @@ export function MeasurandForm({
     safetyClass: 'C',
     adjustable: false,
   }))
-  const [figure, setFigure] = useState({
-    least: '',
-    most: '',
-    document: '',
-    kind: 'VEHICLE' as SourceKind,
-    compared: false,
-  })
+  const [figure, setFigure] = useState(nothingTyped)
   const put = (change: Partial<Measurand>) => setMeasurand({ ...measurand, ...change })
-  const say = (change: Partial<typeof figure>) => setFigure({ ...figure, ...change })
   const limitId = `own-${measurand.id}`
   const save = useWrite(
     (body: Schemas['MeasurandRequest'], id) =>
       unwrap(api.POST('/api/projects/{projectId}/measurands', { params: { path: { projectId } }, body, ...write(id) })),
     { said: () => t('own.kept', { name: measurand.name }), done: () => onDone(limitId) },
   )
-  const [least, most] = [numberOf(figure.least), numberOf(figure.most)]
-  const unread = [least, most].some((n) => Number.isNaN(n))
-  const bounded = least !== undefined || most !== undefined
-  const unit = t(`unit.${measurand.unit}`)
+  const bounds = boundsOf(figure)
   return (
     <Sheet title={t('own.add')} onClose={onClose}>
       <form
@@ -56,18 +47,18 @@ export function MeasurandForm({
           e.preventDefault()
           save.mutate({
             measurand,
-            ...(bounded && {
-              figure: {
-                id: crypto.randomUUID(),
-                limitId,
-                sourceKind: figure.kind,
-                ...(least !== undefined && { least }),
-                ...(most !== undefined && { most }),
-                document: figure.document,
-                compared: figure.compared,
-                version: 0,
-              },
-            }),
+            ...(bounds &&
+              Object.keys(bounds).length > 0 && {
+                figure: {
+                  id: crypto.randomUUID(),
+                  limitId,
+                  sourceKind: figure.kind,
+                  ...bounds,
+                  document: figure.document,
+                  compared: figure.compared,
+                  version: 0,
+                },
+              }),
           })
         }}
       >
@@ -101,48 +92,8 @@ export function MeasurandForm({
               </option>
             ))}
           </Choice>
-          <TextField
-            label={t('reading.figureLeast', { unit })}
-            inputMode="decimal"
-            value={figure.least}
-            onChange={(e) => say({ least: e.target.value })}
-          />
-          <TextField
-            label={t('reading.figureMost', { unit })}
-            inputMode="decimal"
-            value={figure.most}
-            onChange={(e) => say({ most: e.target.value })}
-          />
         </div>
-        {bounded && (
-          <>
-            <Choice
-              label={t('reading.sourceKind')}
-              value={figure.kind}
-              onChange={(e) => say({ kind: e.target.value as SourceKind })}
-            >
-              {figureKinds.map((k) => (
-                <option key={k} value={k}>
-                  {t(`reading.kindOfSource.${k}`)}
-                </option>
-              ))}
-            </Choice>
-            <TextField
-              label={t('reading.document')}
-              value={figure.document}
-              onChange={(e) => say({ document: e.target.value })}
-            />
-            <label className="flex min-h-11 items-center gap-2">
-              <input
-                type="checkbox"
-                className="checkbox"
-                checked={figure.compared}
-                onChange={(e) => say({ compared: e.target.checked })}
-              />
-              {t('reading.compared')}
-            </label>
-          </>
-        )}
+        <FigureFields typed={figure} unit={t(`unit.${measurand.unit}`)} onChange={setFigure} />
         <Choice
           label={t('own.ifOutside')}
           value={measurand.safetyClass}
@@ -163,9 +114,12 @@ export function MeasurandForm({
           />
           {t('own.adjustable')}
         </label>
-        {unread && <p className="font-semibold text-error">{t('reading.valueWrong')}</p>}
         <ProblemAlert error={save.error} />
-        <button type="submit" className="btn btn-primary" disabled={!measurand.name.trim() || unread || save.isPending}>
+        <button
+          type="submit"
+          className="btn btn-primary"
+          disabled={!measurand.name.trim() || !bounds || save.isPending}
+        >
           {t('own.save')}
         </button>
       </form>

@@ -124,6 +124,8 @@ export const measure = {
       AGREES: 'Two people read the same.',
     },
     few: 'One more reading is needed to compare.',
+    fewOfPairs:
+      'Each axle needs its left and its right: name the spots “front left”, “front right”, “rear left”, “rear right”.',
     derived: {
       LOWEST_OF_HIGHEST: 'lowest against highest: {{value}}',
       DIFFERENCE: 'difference: {{value}}',

@@ -211,7 +211,7 @@ function KeepFinding({
 
 function Meaning({ measured: m, limit }: { measured: Measured; limit: Measurable }) {
   const { t } = useTranslation()
-  if (!m.judged) return <p className="quiet">{t('reading.few')}</p>
+  if (!m.judged) return <p className="quiet">{t(limit.pairs.length > 0 ? 'reading.fewOfPairs' : 'reading.few')}</p>
   const unit = t(`unit.${limit.unit}`)
   const value = `${readable(m.judged.value)} ${unit}`
   return (

@@ -130,7 +130,10 @@ public record Entry(String where, Object value) {
     }
 
     private List<?> items(String key) {
-        return map().get(key) instanceof List<?> list ? list : List.of();
+        Object value = map().get(key);
+        if (value == null) return List.of();
+        if (value instanceof List<?> list) return list;
+        throw slip("has “%s” in “%s”, which is no list".formatted(value, key));
     }
 
     private InvalidValue slip(String what) {

@@ -38,8 +38,7 @@ import org.junit.jupiter.api.Test;
 
 class RecipesAndJobsTest {
     private static final Equipment SALOON = Vehicles.of(BodyStyle.SALOON, 1974);
-    private static final Equipment VETERAN =
-            Vehicles.of(BodyStyle.SALOON, 1932, "brakes-front:rod", "brakes-rear:rod", "cooling:water");
+    private static final Equipment VETERAN = Vehicles.of(BodyStyle.SALOON, 1932, "brakes-front:rod", "cooling:water");
     private static final Equipment RECENT = Vehicles.of(BodyStyle.ESTATE, 2008);
 
     private final Recipes recipes = Recipes.load();
@@ -51,6 +50,13 @@ class RecipesAndJobsTest {
                 .anyMatch(t -> t.startsWith("Set rods"))
                 .noneMatch(t -> t.startsWith("Bleed"));
         assertThat(titles(FindingKind.WORN, VehicleSystem.BRAKES, SALOON)).anyMatch(t -> t.startsWith("Bleed"));
+        assertThat(titles(FindingKind.WORN, VehicleSystem.BRAKES, Vehicles.of(BodyStyle.MOTORCYCLE, 1968)))
+                .as("rods are only guessed: a guess takes no bleeding away")
+                .anyMatch(t -> t.startsWith("Bleed"))
+                .anyMatch(t -> t.startsWith("Set rods"));
+        for (int year : new int[] {1965, 1974})
+            assertThat(titles(FindingKind.WORN, VehicleSystem.BRAKES, Vehicles.of(BodyStyle.SALOON, year)))
+                    .noneMatch(t -> t.startsWith("Set rods"));
         assertThat(titles(FindingKind.LEAK, VehicleSystem.COOLING, SALOON)).anyMatch(t -> t.startsWith("Fill"));
         assertThat(titles(FindingKind.LEAK, VehicleSystem.COOLING, Vehicles.of(BodyStyle.SALOON, 1962, "cooling:air")))
                 .noneMatch(t -> t.startsWith("Fill"));

@@ -48,8 +48,8 @@ class RoadTest {
                 project,
                 "brake-imbalance",
                 "road",
-                map("unit", "NEWTON", "value", 3000, "spot", "left"),
-                map("unit", "NEWTON", "value", 1000, "spot", "right"));
+                map("unit", "NEWTON", "value", 3000, "spot", "front left"),
+                map("unit", "NEWTON", "value", 1000, "spot", "front right"));
         assertThat(ids(garage, project, "READING_OUTSIDE"))
                 .containsExactlyInAnyOrder("tyre-age front-wheel-left", "brake-imbalance road");
     }

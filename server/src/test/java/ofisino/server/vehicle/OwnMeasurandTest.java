@@ -88,6 +88,72 @@ class OwnMeasurandTest {
         assertThat(garage.owner().delete(path + slip).status()).isEqualTo(404);
     }
 
+    /** Taken back, it would leave a reading or a finding without its meaning: it stays, by whichever way it is to go. */
+    @Test
+    void whatIsUsedIsNotTakenBack(TestGarage garage) {
+        UUID project = garage.project();
+        UUID id = UUID.randomUUID();
+        UUID write = UUID.randomUUID();
+        garage.owner()
+                .write(
+                        "POST",
+                        "/api/projects/" + project + "/measurands",
+                        body(id, "Ring gap", figure(id, 0.344, 0.5)),
+                        write)
+                .ok();
+        take(garage, project, id, "engine-block", "here", 0.3).ok();
+        assertThat(garage.owner().post("/api/changes/" + write + "/undo", map()).code())
+                .isEqualTo("undo.built-upon");
+        assertThat(measured(garage, project, id).path("judged").path("outcome").asString())
+                .isEqualTo("OUTSIDE");
+
+        UUID unread = UUID.randomUUID();
+        add(garage, project, unread, "End float", null).ok();
+        garage.owner()
+                .post(
+                        "/api/projects/" + project + "/findings",
+                        map(
+                                "id",
+                                UUID.randomUUID(),
+                                "fields",
+                                map(
+                                        "zone",
+                                        "engine-block",
+                                        "kind",
+                                        "WORN",
+                                        "covered",
+                                        false,
+                                        "foundOn",
+                                        TestGarage.TODAY,
+                                        "limitId",
+                                        "own-" + unread)))
+                .ok();
+        assertThat(garage.owner()
+                        .delete("/api/projects/" + project + "/measurands/" + unread)
+                        .code())
+                .isEqualTo("still-used");
+        assertThat(garage.owner().get("/api/projects/" + project + "/findings").ok())
+                .hasSize(1);
+    }
+
+    /** Nothing was measured by it yet: with its figure it is taken back in one. */
+    @Test
+    void whatIsNotUsedIsTakenBack(TestGarage garage) {
+        UUID project = garage.project();
+        UUID id = UUID.randomUUID();
+        UUID write = UUID.randomUUID();
+        garage.owner()
+                .write(
+                        "POST",
+                        "/api/projects/" + project + "/measurands",
+                        body(id, "Ring gap", figure(id, 0.344, 0.5)),
+                        write)
+                .ok();
+        garage.owner().post("/api/changes/" + write + "/undo", map()).ok();
+        assertThat(garage.rows("own_measurand")).isZero();
+        assertThat(garage.rows("maker_figure")).isZero();
+    }
+
     /** Ring gaps are the engine's: at the bonnet there is none. */
     @Test
     void itIsMeasuredWhereItsSystemIs(TestGarage garage) {
@@ -104,6 +170,7 @@ class OwnMeasurandTest {
         Map<String, Object> reading = new java.util.HashMap<>(reading("lower run", 0));
         reading.put("unit", "PERCENT");
         reading.put("chain", map("length", 323.9, "pitches", 20, "pitch", 15.875));
+        reading.put("note", "at the tightest place");
         garage.owner()
                 .post(
                         "/api/projects/" + project + "/readings",
@@ -113,30 +180,38 @@ class OwnMeasurandTest {
         assertThat(measured.path("judged").path("value").asDouble()).isCloseTo(2.0157, within(1e-3));
         assertThat(measured.path("judged").path("outcome").asString()).isEqualTo("OUTSIDE");
         assertThat(measured.path("points").get(0).path("note").asString())
-                .isEqualTo("323.9 mm over 20 pitches of 15.875 mm");
+                .isEqualTo("323.9 mm over 20 pitches of 15.875 mm; at the tightest place");
+        reading.put("id", UUID.randomUUID());
+        assertThat(garage.owner()
+                        .post(
+                                "/api/projects/" + project + "/readings",
+                                map("limitId", "brake-efficiency", "place", "road", "readings", List.of(reading)))
+                        .code())
+                .isEqualTo("chain.only");
     }
 
     private static Answer add(TestGarage garage, UUID project, UUID id, String name, Object figure) {
-        return garage.owner()
-                .post(
-                        "/api/projects/" + project + "/measurands",
-                        map(
-                                "measurand",
-                                map(
-                                        "id",
-                                        id,
-                                        "name",
-                                        name,
-                                        "unit",
-                                        "MILLIMETRE",
-                                        "system",
-                                        "ENGINE",
-                                        "safetyClass",
-                                        "C",
-                                        "adjustable",
-                                        true),
-                                "figure",
-                                figure));
+        return garage.owner().post("/api/projects/" + project + "/measurands", body(id, name, figure));
+    }
+
+    private static Map<String, Object> body(UUID id, String name, Object figure) {
+        return map(
+                "measurand",
+                map(
+                        "id",
+                        id,
+                        "name",
+                        name,
+                        "unit",
+                        "MILLIMETRE",
+                        "system",
+                        "ENGINE",
+                        "safetyClass",
+                        "C",
+                        "adjustable",
+                        true),
+                "figure",
+                figure);
     }
 
     private static Object figure(UUID measurand, double least, double most) {

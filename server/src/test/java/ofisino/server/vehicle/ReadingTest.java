@@ -57,14 +57,7 @@ class ReadingTest {
         assertThat(measured(garage, project).has("proposes")).isFalse();
         assertThat(measured(garage, project).path("findingId").asString()).isEqualTo(kept.toString());
 
-        take(
-                        garage,
-                        project,
-                        "brake-imbalance",
-                        "road",
-                        reading("left", 3000, "NEWTON"),
-                        reading("right", 1000, "NEWTON"))
-                .ok();
+        axles(garage, project, 3000, 1000);
         JsonNode road = at(garage, project, "road").path("proposes");
         assertThat(road.path("zone").asString()).isEqualTo("vehicle");
         assertThat(road.path("safetyClass").asString())
@@ -75,16 +68,47 @@ class ReadingTest {
         JsonNode finding = garage.owner().get("/api/findings/" + pulls).ok();
         assertThat(finding.path("system").asString()).isEqualTo("BRAKES");
         assertThat(finding.path("safetyClass").asString()).isEqualTo("A");
+        axles(garage, project, 3000, 2900);
+        assertThat(at(garage, project, "road").path("judged").path("outcome").asString())
+                .isEqualTo("WITHIN");
+    }
+
+    /** A third, kept as a finding, and read again at two thirds: the finding stands for that now, and is as grave. */
+    @Test
+    void aFindingIsAsGraveAsWhatIsReadLater(TestGarage garage) {
+        UUID project = garage.project();
+        axles(garage, project, 3000, 2000);
+        UUID pulls = UUID.randomUUID();
+        keep(garage, project, pulls, at(garage, project, "road").path("proposes"), "brake-imbalance");
+        assertThat(safetyClass(garage, pulls)).isEqualTo("B");
+        axles(garage, project, 3000, 1000);
+        assertThat(safetyClass(garage, pulls)).isEqualTo("A");
+        axles(garage, project, 3000, 2900);
+        assertThat(safetyClass(garage, pulls))
+                .as("a class is never lowered by itself")
+                .isEqualTo("A");
+    }
+
+    private static String safetyClass(TestGarage garage, UUID finding) {
+        return garage.owner()
+                .get("/api/findings/" + finding)
+                .ok()
+                .path("safetyClass")
+                .asString();
+    }
+
+    /** The front axle as said, an even one behind. */
+    private static void axles(TestGarage garage, UUID project, double left, double right) {
         take(
                         garage,
                         project,
                         "brake-imbalance",
                         "road",
-                        reading("left", 3000, "NEWTON"),
-                        reading("right", 2900, "NEWTON"))
+                        reading("front left", left, "NEWTON"),
+                        reading("front right", right, "NEWTON"),
+                        reading("rear left", 1200, "NEWTON"),
+                        reading("rear right", 1150, "NEWTON"))
                 .ok();
-        assertThat(at(garage, project, "road").path("judged").path("outcome").asString())
-                .isEqualTo("WITHIN");
     }
 
     private static void keep(TestGarage garage, UUID project, UUID id, JsonNode proposed, String limit) {

@@ -10,10 +10,15 @@ import ofisino.core.kernel.InvalidValue;
  * @param pitch       of a new chain in millimetres: 12.7 (08B, 420, 428), 15.875 (10B, 520 to 530), 19.05 (12B, 630). Source: ISO 606, from memory
  */
 public record ChainStretch(double length, int pitches, double pitch) {
+    /** The limit that is read so, and no other. */
+    public static final String LIMIT = "chain-stretch";
+
     private static final int FEWEST = 4;
     private static final int MOST = 200;
 
     public ChainStretch {
+        if (!(length > 0 && length <= 10_000))
+            throw InvalidValue.of("length", "chain.length", "Enter the length in millimetres, pin to pin.");
         if (pitches < FEWEST || pitches > MOST)
             throw InvalidValue.of(
                     "pitches",
@@ -23,6 +28,11 @@ public record ChainStretch(double length, int pitches, double pitch) {
         if (!(pitch >= 4 && pitch <= 40))
             throw InvalidValue.of(
                     "pitch", "chain.pitch", "A chain's pitch lies between 4 and 40 mm. Read it off the chain.");
+    }
+
+    /** What was measured, for the record: {@code "323.9 mm over 20 pitches of 15.875 mm"}. */
+    public String words() {
+        return "%s mm over %d pitches of %s mm".formatted(length, pitches, pitch);
     }
 
     /** Per cent longer than new; below 0 for one that reads short. */

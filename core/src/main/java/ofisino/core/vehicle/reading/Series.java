@@ -29,17 +29,24 @@ public final class Series {
         }
     }
 
-    /** The worst of each pair, of which each is judged by itself; as one where the limit has no pairs. @param bySpot by the name of the spot */
+    /**
+     * The worst of each pair, of which each is judged by itself; as one where the limit has no pairs.
+     *
+     * @param bySpot by the name of the spot
+     * @return empty while a pair is not complete, unless another one is outside: one axle says nothing of the other
+     */
     public static Optional<Judged> judge(Map<String, Reading> bySpot, Limit limit) {
-        return bySpot.entrySet().stream()
+        Map<String, List<Reading>> pairs = bySpot.entrySet().stream()
                 .collect(Collectors.groupingBy(
                         e -> limit.pairOf(e.getKey()),
                         LinkedHashMap::new,
-                        Collectors.mapping(Map.Entry::getValue, Collectors.toList())))
-                .values()
-                .stream()
+                        Collectors.mapping(Map.Entry::getValue, Collectors.toList())));
+        Optional<Judged> worst = pairs.values().stream()
                 .flatMap(pair -> judge(pair, limit).stream())
                 .max(WORST);
+        boolean complete = limit.pairs().stream()
+                .allMatch(p -> pairs.getOrDefault(p, List.of()).size() > 1);
+        return worst.filter(j -> complete || j.verdict().raises());
     }
 
     /** @return empty while there are too few readings to compare */

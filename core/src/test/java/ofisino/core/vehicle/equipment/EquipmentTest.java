@@ -105,6 +105,9 @@ class EquipmentTest {
         Equipment seen = Vehicles.of(BodyStyle.VAN, 1985, "fuel:diesel");
         assertThat(seen.possible("ignition")).containsExactly("compression");
         assertThat(seen.possible("choke")).containsExactly("none");
+        assertThat(seen.possible("gas-conversion"))
+                .as("diesels were converted too")
+                .contains("lpg");
         assertThat(Vehicles.of(BodyStyle.VAN, 1985, "fuel:diesel said").possible("ignition"))
                 .contains("points", "compression");
         assertThat(Vehicles.of(BodyStyle.VAN, 1985, "fuel:diesel", "ignition:points")

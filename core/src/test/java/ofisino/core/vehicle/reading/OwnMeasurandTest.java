@@ -115,6 +115,24 @@ class OwnMeasurandTest {
         assertThat(limit.asGraveAs(judged.value()).ifOutside()).isEqualTo(safety);
     }
 
+    /** What is unknown never passes: one axle says nothing of the other, and a spot that names no axle belongs to none. */
+    @Test
+    void halfOfTheAxlesIsNoVerdictUnlessItIsBad() {
+        Limit limit = Limits.load().require("brake-imbalance", Vehicles.of(BodyStyle.SALOON, 1974));
+        Map<String, Reading> front =
+                new LinkedHashMap<>(Map.of("front left", newton(2000), "front right", newton(1900)));
+        assertThat(Series.judge(front, limit)).isEmpty();
+        front.put("rear left", newton(1000));
+        assertThat(Series.judge(front, limit)).isEmpty();
+        assertThat(Series.judge(Map.of("left", newton(2000), "right", newton(1900)), limit))
+                .isEmpty();
+        assertThat(Series.judge(Map.of("front left", newton(2000), "front right", newton(900)), limit)
+                        .orElseThrow()
+                        .verdict()
+                        .outcome())
+                .isEqualTo(Outcome.OUTSIDE);
+    }
+
     private static Limit byTheBook(boolean verified) {
         OwnFigure figure =
                 new OwnFigure(SourceKind.COMPONENT, OptionalDouble.of(0.344), OptionalDouble.of(0.5), book(verified));

@@ -24,6 +24,7 @@ import ofisino.server.plan.Debts;
 import ofisino.server.plan.Jobs;
 import ofisino.server.plan.LeaveAsked;
 import ofisino.server.plan.debt.DebtMapper.DebtRow;
+import ofisino.server.vehicle.BodyChange;
 import ofisino.server.vehicle.Projects;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
@@ -70,6 +71,12 @@ class DebtService implements Debts {
     private Optional<VehicleSystem> system(Caller caller, DebtRow d) {
         Body body = projects.bodyOf(projects.require(caller, d.projectId()));
         return Optional.ofNullable(d.zone()).map(body::require).map(Zone::system);
+    }
+
+    @EventListener
+    void placesStay(BodyChange change) {
+        for (DebtRow d : mapper.of(change.caller().garageId(), change.projectId()))
+            if (d.zone() != null) change.keep(d.what(), d.zone());
     }
 
     /** @param gas it keeps exhaust gas out of the cabin */

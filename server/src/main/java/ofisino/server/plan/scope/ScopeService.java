@@ -29,6 +29,7 @@ import ofisino.server.plan.Jobs;
 import ofisino.server.plan.scope.ScopeMapper.BaselineRow;
 import ofisino.server.plan.scope.ScopeMapper.RepeatCauseRow;
 import ofisino.server.plan.scope.ScopeMapper.ZoneAimRow;
+import ofisino.server.vehicle.BodyChange;
 import ofisino.server.vehicle.FindingEstimates;
 import ofisino.server.vehicle.Findings;
 import ofisino.server.vehicle.Projects;
@@ -145,6 +146,12 @@ class ScopeService {
                             "This is repair number %d of the same kind here. Name the cause of the earlier ones on the scope page first; then add it."
                                     .formatted(a.repeat().repairs()));
                 });
+    }
+
+    @EventListener
+    void placesStay(BodyChange change) {
+        for (ZoneAimRow a : mapper.zoneAims(change.caller().garageId(), change.projectId()))
+            change.keep("how far this place goes: " + a.reason(), a.zone());
     }
 
     void nameCause(Caller caller, UUID projectId, RepeatCauseRow row) {

@@ -89,9 +89,7 @@ class FindingService implements Findings {
                         observed(fields, place),
                         said(caller, fields),
                         proposal(caller, projectId, fields.kind(), place))));
-        if (fields.limitId() != null)
-            events.publishEvent(new FoundByReading(
-                    caller, projectId, id, fields.limitId(), place.zone().id()));
+        if (fields.limitId() != null) events.publishEvent(new FoundByReading(caller, projectId));
         return find(caller, id);
     }
 

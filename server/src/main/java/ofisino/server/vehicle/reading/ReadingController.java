@@ -213,13 +213,18 @@ class ReadingController {
             boolean sure,
             @Nullable ChainStretch chain) {
         Taken taken() {
-            return chain == null
-                    ? new Taken(id, spot, value, unit, made, instrumentId, readOn, note, measurer, sure)
-                    : new Taken(id, spot, chain.percent(), Unit.PERCENT, made, null, readOn, of(chain), measurer, sure);
-        }
-
-        private static String of(ChainStretch chain) {
-            return "%s mm over %d pitches of %s mm".formatted(chain.length(), chain.pitches(), chain.pitch());
+            return new Taken(
+                    id,
+                    spot,
+                    value,
+                    unit,
+                    made,
+                    instrumentId,
+                    readOn,
+                    note,
+                    measurer,
+                    sure,
+                    Optional.ofNullable(chain));
         }
     }
 

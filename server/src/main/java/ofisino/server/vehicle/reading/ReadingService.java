@@ -19,6 +19,7 @@ import ofisino.core.roadready.gate.Evidence;
 import ofisino.core.vehicle.body.Body;
 import ofisino.core.vehicle.check.Catalogue;
 import ofisino.core.vehicle.check.PlacedCheck;
+import ofisino.core.vehicle.reading.ChainStretch;
 import ofisino.core.vehicle.reading.DateCode;
 import ofisino.core.vehicle.reading.Limit;
 import ofisino.core.vehicle.reading.Limits;
@@ -143,14 +144,14 @@ class ReadingService implements Readings {
 
     @EventListener
     void found(FoundByReading made) {
-        all(made.caller(), made.projectId()).stream()
-                .filter(m -> m.isOutside()
-                        && m.limit().id().equals(made.limitId())
-                        && m.ifOutside().zone().id().equals(made.zone()))
-                .forEach(m -> findings.raise(
-                        made.caller(),
-                        made.findingId(),
-                        m.ifOutside().proposal().safetyClass()));
+        findingsStandAsGraveAsRead(made.caller(), made.projectId());
+    }
+
+    /** A finding that stands for a reading is as grave as what was read last; a class is never lowered. */
+    private void findingsStandAsGraveAsRead(Caller caller, UUID projectId) {
+        for (Measured m : all(caller, projectId))
+            if (m.isOutside() && m.finding() != null)
+                findings.raise(caller, m.finding(), m.ifOutside().proposal().safetyClass());
     }
 
     @EventListener
@@ -285,7 +286,7 @@ class ReadingService implements Readings {
                 : Math.round(ChronoUnit.DAYS.between(row.madeOn(), today) / DAYS_IN_A_YEAR * 100) / 100.0;
     }
 
-    /** @param made the date code or date on a part whose age counts @param sure the person read an odd value twice */
+    /** @param made the date code or date on a part whose age counts @param chain a length from which the value follows @param sure the person read an odd value twice */
     record Taken(
             UUID id,
             String spot,
@@ -296,7 +297,25 @@ class ReadingService implements Readings {
             LocalDate readOn,
             String note,
             String measurer,
-            boolean sure) {}
+            boolean sure,
+            Optional<ChainStretch> chain) {
+        /** With the value that follows from the length of a chain. */
+        Taken ofChain() {
+            return chain.map(c -> new Taken(
+                            id,
+                            spot,
+                            c.percent(),
+                            Unit.PERCENT,
+                            made,
+                            null,
+                            readOn,
+                            note == null || note.isBlank() ? c.words() : c.words() + "; " + note,
+                            measurer,
+                            sure,
+                            Optional.empty()))
+                    .orElse(this);
+        }
+    }
 
     /** Keeps readings of one thing at one place; what cannot exist is asked about before it is kept. */
     void take(Caller caller, UUID projectId, String limitId, String place, List<Taken> taken) {
@@ -312,8 +331,15 @@ class ReadingService implements Readings {
                     "readings",
                     "readings.number",
                     "Between 1 and %d readings can be kept at once, not %d.".formatted(MOST_AT_ONCE, taken.size()));
-        for (Taken t : taken)
-            mapper.insert(caller.garageId(), projectId, caller.accountId(), checked(caller, limit, place, t));
+        for (Taken t : taken) {
+            if (t.chain().isPresent() && !limit.id().equals(ChainStretch.LIMIT))
+                throw InvalidValue.of(
+                        "chain",
+                        "chain.only",
+                        "Only a chain is measured by its length. Enter what the instrument shows.");
+            mapper.insert(caller.garageId(), projectId, caller.accountId(), checked(caller, limit, place, t.ofChain()));
+        }
+        findingsStandAsGraveAsRead(caller, projectId);
     }
 
     private ReadingRow checked(Caller caller, Limit limit, String place, Taken t) {
@@ -383,5 +409,6 @@ class ReadingService implements Readings {
         if (!there) throw new NotFound("reading", id);
         if (mapper.markWrong(caller.garageId(), id, Texts.line("because", because)) == 0)
             throw new Conflict("reading.corrected", "This reading counts no more already. Reload the page.");
+        findingsStandAsGraveAsRead(caller, projectId);
     }
 }

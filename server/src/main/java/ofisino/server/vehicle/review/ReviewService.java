@@ -17,6 +17,7 @@ import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.identity.Links;
 import ofisino.server.identity.Links.Visit;
+import ofisino.server.vehicle.BodyChange;
 import ofisino.server.vehicle.Equipments;
 import ofisino.server.vehicle.Findings;
 import ofisino.server.vehicle.Findings.Found;
@@ -24,6 +25,7 @@ import ofisino.server.vehicle.Projects;
 import ofisino.server.vehicle.review.RemarkMapper.RemarkRow;
 import ofisino.server.vehicle.review.RemarkMapper.State;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -73,6 +75,12 @@ class ReviewService {
 
     void revoke(Caller caller, UUID linkId) {
         links.revoke(caller, linkId);
+    }
+
+    @EventListener
+    void placesStay(BodyChange change) {
+        for (RemarkRow r : mapper.of(change.caller().garageId(), change.projectId()))
+            if (r.zone() != null) change.keep("a remark from outside", r.zone());
     }
 
     List<RemarkRow> remarks(Caller caller, UUID projectId) {

@@ -10,9 +10,11 @@ import ofisino.core.vehicle.structure.ReferencePoint;
 import ofisino.core.vehicle.structure.ReferencePoint.Stage;
 import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
+import ofisino.server.vehicle.BodyChange;
 import ofisino.server.vehicle.Projects;
 import ofisino.server.vehicle.structure.StructureMapper.ActualRow;
 import ofisino.server.vehicle.structure.StructureMapper.PointRow;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 
 /** How far a shell is off, before and after it was pulled and fitted. */
@@ -44,6 +46,12 @@ class StructureService {
         return mapper.points(caller.garageId(), projectId).stream()
                 .map(p -> new Point(p, byPoint.getOrDefault(p.id(), Map.of())))
                 .toList();
+    }
+
+    @EventListener
+    void placesStay(BodyChange change) {
+        for (PointRow p : mapper.points(change.caller().garageId(), change.projectId()))
+            change.keep(p.name(), p.zone());
     }
 
     void keep(Caller caller, UUID projectId, PointRow row) {

@@ -3105,7 +3105,7 @@ export interface components {
             covered: boolean;
             foundAt?: string;
             /** @enum {string} */
-            howSeen: "PHOTO" | "WALKED_ROUND" | "ON_STANDS" | "OPENED";
+            howSeen: "PHOTO" | "GLANCED" | "WALKED_ROUND" | "ON_STANDS" | "OPENED";
             /** Format: uuid */
             id: string;
             place: string;
@@ -3310,24 +3310,13 @@ export interface components {
             standing: components["schemas"]["Standing"][];
         };
         CardResponse: {
-            bad: string;
+            asks: components["schemas"]["Prompt"];
             cautions: ("STANDS" | "WELDING" | "GRINDING" | "FUEL" | "BRAKES" | "PAINT_FUMES" | "HOT_COOLANT" | "BATTERY" | "SPRINGS" | "GLASS" | "RESTRAINT" | "EXHAUST_GAS" | "ASBESTOS" | "HOIST" | "GAS_STRUTS" | "REFRIGERANT" | "GAS_DISCHARGE" | "LEAD" | "HIGH_VOLTAGE" | "CONTROL_UNITS")[];
             faults: components["schemas"]["FaultResponse"][];
-            good: string;
-            id: string;
-            inTen: boolean;
-            /** Format: int32 */
-            minutes: number;
-            photo: boolean;
             places: string[];
-            running: boolean;
             /** @enum {string} */
             seen?: "GOOD" | "DOUBTFUL" | "BAD" | "MISSING" | "COVERED" | "NOT_OPENED" | "NO_REACH" | "NO_CURRENT" | "NOT_ALLOWED";
             stop?: components["schemas"]["Stop"];
-            task: string;
-            /** Format: int32 */
-            weight: number;
-            where: string;
         };
         CauseRequest: {
             /** @enum {string} */
@@ -3405,8 +3394,8 @@ export interface components {
             /** @enum {string} */
             method: "LOOK" | "TAP" | "MEASURE" | "OPERATE" | "SMELL";
             /** @enum {string} */
-            seen: "PHOTO" | "WALKED_ROUND" | "ON_STANDS" | "OPENED";
-            settledBy: ("PHOTO" | "WALKED_ROUND" | "ON_STANDS" | "OPENED")[];
+            seen: "PHOTO" | "GLANCED" | "WALKED_ROUND" | "ON_STANDS" | "OPENED";
+            settledBy: ("PHOTO" | "GLANCED" | "WALKED_ROUND" | "ON_STANDS" | "OPENED")[];
             theme: string;
         };
         ClearanceResponse: {
@@ -3957,7 +3946,7 @@ export interface components {
             /** Format: date */
             foundOn: string;
             /** @enum {string} */
-            howSeen?: "PHOTO" | "WALKED_ROUND" | "ON_STANDS" | "OPENED";
+            howSeen?: "PHOTO" | "GLANCED" | "WALKED_ROUND" | "ON_STANDS" | "OPENED";
             /** @enum {string} */
             kind: "SURFACE_RUST" | "RUST_THROUGH" | "CRACK" | "DENT" | "OLD_REPAIR" | "LEAK" | "SEIZED" | "WORN" | "PERISHED" | "BROKEN" | "MISSING" | "DEAD_ELECTRICAL" | "CONTAMINATED" | "DOUBT";
             limitId?: string;
@@ -3989,7 +3978,7 @@ export interface components {
             /** Format: date */
             foundOn: string;
             /** @enum {string} */
-            howSeen: "PHOTO" | "WALKED_ROUND" | "ON_STANDS" | "OPENED";
+            howSeen: "PHOTO" | "GLANCED" | "WALKED_ROUND" | "ON_STANDS" | "OPENED";
             /** Format: uuid */
             id: string;
             /** @enum {string} */
@@ -5299,6 +5288,20 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        Prompt: {
+            bad: string;
+            good: string;
+            id: string;
+            inTen: boolean;
+            /** Format: int32 */
+            minutes: number;
+            photo: boolean;
+            running: boolean;
+            task: string;
+            /** Format: int32 */
+            weight: number;
+            where: string;
+        };
         ProofRequest: {
             /** Format: date */
             doneOn: string;
@@ -5348,7 +5351,7 @@ export interface components {
             /** @enum {string} */
             aim: "RUNNER" | "ROAD_READY" | "DRIVER" | "SHOW";
             /** @enum {string} */
-            howSeen: "PHOTO" | "WALKED_ROUND" | "ON_STANDS" | "OPENED";
+            howSeen: "PHOTO" | "GLANCED" | "WALKED_ROUND" | "ON_STANDS" | "OPENED";
             reasons: ("USUAL_FOR_THE_KIND" | "RUST_NEAR_A_MOUNTING" | "STRUCTURE_IS_WEAKENED" | "STOPS_OR_STEERS" | "HOLDS_PEOPLE" | "FUEL_CAN_BURN" | "EXHAUST_GAS" | "CLEAR_VIEW" | "ONLY_A_DOUBT" | "CHECK_FAILED" | "READING_OUTSIDE" | "WHAT_HAPPENED")[];
             /** @enum {string} */
             safetyClass: "A" | "B" | "C" | "D";
@@ -5662,7 +5665,7 @@ export interface components {
         SheetRequest: {
             edition: string;
             /** @enum {string} */
-            howSeen: "PHOTO" | "WALKED_ROUND" | "ON_STANDS" | "OPENED";
+            howSeen: "PHOTO" | "GLANCED" | "WALKED_ROUND" | "ON_STANDS" | "OPENED";
             /** Format: uuid */
             id: string;
             typed: string;
@@ -5683,7 +5686,7 @@ export interface components {
         ShownFindingResponse: {
             covered: boolean;
             /** @enum {string} */
-            howSeen: "PHOTO" | "WALKED_ROUND" | "ON_STANDS" | "OPENED";
+            howSeen: "PHOTO" | "GLANCED" | "WALKED_ROUND" | "ON_STANDS" | "OPENED";
             /** Format: uuid */
             id: string;
             /** @enum {string} */
@@ -6019,7 +6022,7 @@ export interface components {
             cautions: ("STANDS" | "WELDING" | "GRINDING" | "FUEL" | "BRAKES" | "PAINT_FUMES" | "HOT_COOLANT" | "BATTERY" | "SPRINGS" | "GLASS" | "RESTRAINT" | "EXHAUST_GAS" | "ASBESTOS" | "HOIST" | "GAS_STRUTS" | "REFRIGERANT" | "GAS_DISCHARGE" | "LEAD" | "HIGH_VOLTAGE" | "CONTROL_UNITS")[];
             checkId: string;
             /** @enum {string} */
-            howSeen?: "PHOTO" | "WALKED_ROUND" | "ON_STANDS" | "OPENED";
+            howSeen?: "PHOTO" | "GLANCED" | "WALKED_ROUND" | "ON_STANDS" | "OPENED";
             /** @enum {string} */
             ifBad: "A" | "B" | "C" | "D";
             look?: components["schemas"]["LookResponse"];
@@ -6125,7 +6128,7 @@ export interface components {
             /** @enum {string} */
             system: "STRUCTURE" | "BRAKES" | "STEERING_AND_SUSPENSION" | "ENGINE" | "COOLING" | "FUEL" | "EXHAUST" | "TRANSMISSION" | "ELECTRICAL" | "RESTRAINT" | "BODY" | "GLASS_AND_SEALS" | "TRIM" | "WHEELS_AND_TYRES" | "PAPERS";
             /** @enum {string} */
-            usuallySeen: "PHOTO" | "WALKED_ROUND" | "ON_STANDS" | "OPENED";
+            usuallySeen: "PHOTO" | "GLANCED" | "WALKED_ROUND" | "ON_STANDS" | "OPENED";
             view: string;
         };
         ZoneAimRow: {

@@ -33,6 +33,7 @@ export const vehicle = {
   severity: { g1: '1, slight', g2: '2, moderate', g3: '3, severe', g4: '4, destroyed or without function' },
   seen: {
     PHOTO: 'seen on a photo',
+    GLANCED: 'seen in passing',
     WALKED_ROUND: 'seen walking round',
     ON_STANDS: 'seen on stands',
     OPENED: 'seen opened up',

@@ -11,6 +11,7 @@ import { SafetyMark } from '@/ui/SafetyMark'
 import { useFormat } from '@/ui/format'
 import { useDraft } from '@/ui/useDraft'
 import { FindingMade } from './FindingMade'
+import { StepButtons } from './StepButtons'
 import { looks, nextUnanswered, restHere, type HowSeen, type Seen, type Step, type Walk } from './checkWalk'
 
 const verdicts = ['GOOD', 'DOUBTFUL', 'BAD', 'MISSING'] as const
@@ -190,19 +191,7 @@ export function CheckCard({ projectId, walk, at, nameOf, onGo }: Props) {
             />
             {t('check.another')}
           </label>
-          <div className="flex justify-between">
-            <button type="button" className="btn btn-ghost" disabled={at === 0} onClick={() => onGo(at - 1)}>
-              {t('check.back')}
-            </button>
-            <button
-              type="button"
-              className="btn btn-ghost"
-              disabled={at === walk.steps.length - 1}
-              onClick={() => onGo(at + 1)}
-            >
-              {t('check.skip')}
-            </button>
-          </div>
+          <StepButtons at={at} all={walk.steps.length} onGo={onGo} />
         </>
       )}
     </section>

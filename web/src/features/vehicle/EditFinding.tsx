@@ -116,7 +116,7 @@ export function EditFinding({ finding, onDone }: { finding: Finding; onDone: () 
         value={mine.howSeen}
         onChange={(e) => put({ howSeen: e.target.value as Edited['howSeen'] })}
       >
-        {(['PHOTO', 'WALKED_ROUND', 'ON_STANDS', 'OPENED'] as const).map((s) => (
+        {(['PHOTO', 'GLANCED', 'WALKED_ROUND', 'ON_STANDS', 'OPENED'] as const).map((s) => (
           <option key={s} value={s}>
             {t(`seen.${s}`)}
           </option>

@@ -23,7 +23,7 @@ export const kinds: Schemas['FindingFields']['kind'][] = [
   'DOUBT',
 ]
 const classes = ['A', 'B', 'C', 'D'] as const
-const seens = ['PHOTO', 'WALKED_ROUND', 'ON_STANDS', 'OPENED'] as const
+const seens = ['PHOTO', 'GLANCED', 'WALKED_ROUND', 'ON_STANDS', 'OPENED'] as const
 export const aims = ['RUNNER', 'ROAD_READY', 'DRIVER', 'SHOW'] as const
 
 export function JudgementFields({

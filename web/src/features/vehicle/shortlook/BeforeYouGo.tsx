@@ -15,7 +15,7 @@ export function BeforeYouGo({
   onStart: (started: Started) => void
 }) {
   const { t } = useTranslation()
-  const ten = look.cards.filter((c) => c.inTen).length
+  const ten = look.cards.filter((c) => c.asks.inTen).length
   const start = (tenOnly: boolean) => onStart({ ...started, kind: look.kind, tenOnly, startedAt: Date.now() })
   return (
     <Page

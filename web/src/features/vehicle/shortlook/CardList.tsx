@@ -9,7 +9,7 @@ export function CardList({ cards, at, onGo }: { cards: Card[]; at: number; onGo:
       <summary className="cursor-pointer py-2 font-semibold">{t('short.all')}</summary>
       <ol>
         {cards.map((c, i) => (
-          <li key={c.id} className="border-b border-base-300">
+          <li key={c.asks.id} className="border-b border-base-300">
             <button
               type="button"
               aria-current={i === at ? 'step' : undefined}
@@ -18,10 +18,10 @@ export function CardList({ cards, at, onGo }: { cards: Card[]; at: number; onGo:
             >
               <span>
                 <span className="quiet tabular-nums">
-                  {i + 1} · {c.where}
+                  {i + 1} · {c.asks.where}
                 </span>
                 <br />
-                {c.task}
+                {c.asks.task}
               </span>
               <span className={`shrink-0 ${c.seen === 'BAD' ? 'font-bold' : 'quiet'}`}>
                 {c.seen ? t(`check.seen.${c.seen}`) : t('short.open')}

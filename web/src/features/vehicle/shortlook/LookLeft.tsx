@@ -15,7 +15,7 @@ export function LookLeft({ cards, startedAt }: { cards: Card[]; startedAt: numbe
   }, [])
   const open = cards.filter((c) => !c.seen)
   const sum = (of: Card[], value: (c: Card) => number) => of.reduce((all, c) => all + value(c), 0)
-  const all = sum(cards, (c) => c.weight)
+  const all = sum(cards, (c) => c.asks.weight)
   const stop = stopped(cards)[0]
   return (
     <>
@@ -25,8 +25,8 @@ export function LookLeft({ cards, startedAt }: { cards: Card[]; startedAt: numbe
         : t('short.left', {
             count: open.length,
             all: cards.length,
-            minutes: sum(open, (c) => c.minutes),
-            weight: percent(all ? sum(open, (c) => c.weight) / all : 0),
+            minutes: sum(open, (c) => c.asks.minutes),
+            weight: percent(all ? sum(open, (c) => c.asks.weight) / all : 0),
           })}{' '}
       <span className="quiet text-base">
         {t('short.timer', { count: Math.max(0, Math.floor((now - startedAt) / 60_000)) })}

@@ -5,6 +5,7 @@ import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { Cautions } from '@/ui/Cautions'
 import { ProblemAlert } from '@/ui/Feedback'
+import { StepButtons } from '../StepButtons'
 import { FaultChoice } from './FaultChoice'
 import { FaultKept } from './FaultKept'
 import { needRunning, nextOpen, type Card, type Kind, type Seen } from './shortLook'
@@ -52,7 +53,7 @@ export function ShortCard({ projectId, kind, cards, at, nameOf, onGo }: Props) {
     save.mutate({
       id: crypto.randomUUID(),
       kind,
-      cards: more.cards ?? [card.id],
+      cards: more.cards ?? [card.asks.id],
       seen,
       ...(more.fault && { fault: more.fault }),
     })
@@ -61,18 +62,18 @@ export function ShortCard({ projectId, kind, cards, at, nameOf, onGo }: Props) {
   return (
     <section aria-label={t('short.card')} className="card-sheet grid gap-3 p-4">
       <p className="quiet text-sm">
-        {t('short.number', { number: at + 1, all: cards.length, where: card.where })}
+        {t('short.number', { number: at + 1, all: cards.length, where: card.asks.where })}
         {card.seen && ` · ${t('check.answered', { seen: t(`check.seen.${card.seen}`) })}`}
       </p>
-      <h2 className="text-xl font-semibold">{card.task}</h2>
+      <h2 className="text-xl font-semibold">{card.asks.task}</h2>
       <Cautions cautions={card.cautions} />
       <dl className="grid grid-cols-[3.5rem_1fr] gap-2">
         <dt className="quiet">{t('short.good')}</dt>
-        <dd>{card.good}</dd>
+        <dd>{card.asks.good}</dd>
         <dt className="quiet">{t('short.bad')}</dt>
-        <dd>{card.bad}</dd>
+        <dd>{card.asks.bad}</dd>
       </dl>
-      {card.photo && (
+      {card.asks.photo && (
         <p className="quiet flex items-center gap-2 text-sm">
           <Camera className="size-5" aria-hidden="true" />
           {t('short.photo')}
@@ -126,12 +127,12 @@ export function ShortCard({ projectId, kind, cards, at, nameOf, onGo }: Props) {
                   {t(`check.seen.${r}`)}
                 </button>
               ))}
-              {card.running && (
+              {card.asks.running && (
                 <button
                   type="button"
                   className={`btn col-span-2 h-auto py-2 ${plain}`}
                   disabled={save.isPending}
-                  onClick={() => say('NO_CURRENT', { cards: running.map((c) => c.id) })}
+                  onClick={() => say('NO_CURRENT', { cards: running.map((c) => c.asks.id) })}
                 >
                   {t('short.noCurrent', { count: running.length })}
                 </button>
@@ -139,19 +140,7 @@ export function ShortCard({ projectId, kind, cards, at, nameOf, onGo }: Props) {
             </div>
           )}
           <ProblemAlert error={save.error} />
-          <div className="flex justify-between">
-            <button type="button" className="btn btn-ghost" disabled={at === 0} onClick={() => onGo(at - 1)}>
-              {t('check.back')}
-            </button>
-            <button
-              type="button"
-              className="btn btn-ghost"
-              disabled={at === cards.length - 1}
-              onClick={() => onGo(at + 1)}
-            >
-              {t('check.skip')}
-            </button>
-          </div>
+          <StepButtons at={at} all={cards.length} onGo={onGo} />
         </>
       )}
     </section>

@@ -11,17 +11,20 @@ const sent = (i = 0) => server.writes(answersSent)[i]!.body as Answered
 let given: Record<string, string>
 let price: number
 
-const card = (id: string, more: object = {}) => ({
-  id,
-  minutes: 1,
-  where: 'Kneeling',
-  task: `Look at ${id}.`,
-  good: 'Solid.',
-  bad: 'Soft.',
-  weight: 5,
-  inTen: false,
-  running: false,
-  photo: false,
+const card = (id: string, { asks, ...more }: { asks?: object } & Record<string, unknown> = {}) => ({
+  asks: {
+    id,
+    minutes: 1,
+    where: 'Kneeling',
+    task: `Look at ${id}.`,
+    good: 'Solid.',
+    bad: 'Soft.',
+    weight: 5,
+    inTen: false,
+    running: false,
+    photo: false,
+    ...asks,
+  },
   places: ['sill-left'],
   faults: [{ checkId: `${id}-check`, means: 'Rust from inside.', places: ['sill-left'] }],
   cautions: [],
@@ -30,15 +33,15 @@ const card = (id: string, more: object = {}) => ({
 })
 const look = () => {
   const cards = [
-    card('numbers', { inTen: true, stop: { meaning: 'SETTLE_FIRST', because: 'Numbers that disagree.' } }),
+    card('numbers', { asks: { inTen: true }, stop: { meaning: 'SETTLE_FIRST', because: 'Numbers that disagree.' } }),
     card('sill', {
       faults: [
         { checkId: 'tap', means: 'Rust from inside.', places: ['sill-left', 'sill-right'] },
         { checkId: 'cover', means: 'A cover was welded over it.', places: ['sill-left'] },
       ],
     }),
-    card('start', { running: true }),
-    card('gears', { running: true }),
+    card('start', { asks: { running: true } }),
+    card('gears', { asks: { running: true } }),
   ]
   return {
     kind: 'OLD_CAR',

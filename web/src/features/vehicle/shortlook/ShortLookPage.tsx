@@ -49,11 +49,11 @@ function Look({ projectId, body, look, started, onEnd }: Props) {
   const [params, setParams] = useSearchParams()
   const findings = useQuery(findingsQuery(projectId))
   const cards = cardsOf(look, started)
-  const named = cards.findIndex((c) => c.id === params.get('card'))
+  const named = cards.findIndex((c) => c.asks.id === params.get('card'))
   const at = named >= 0 ? named : nextOpen(cards, -1)
   const card = cards[at]
   const go = (index: number) =>
-    setParams(cards[index] ? { card: cards[index].id } : {}, { replace: true, flushSync: true })
+    setParams(cards[index] ? { card: cards[index].asks.id } : {}, { replace: true, flushSync: true })
   const places = new Set(card?.places)
   const drawing = {
     body,
@@ -80,7 +80,7 @@ function Look({ projectId, body, look, started, onEnd }: Props) {
           <BidNow projectId={projectId} cards={cards} />
           {card ? (
             <ShortCard
-              key={card.id}
+              key={card.asks.id}
               projectId={projectId}
               kind={look.kind}
               cards={cards}

@@ -24,7 +24,7 @@ export const notStarted: Started = {}
 
 /** The cards of this look: all, or the ten for whom ten minutes are given. */
 export const cardsOf = (look: ShortLook, started: Started): Card[] =>
-  started.tenOnly ? look.cards.filter((c) => c.inTen) : look.cards
+  started.tenOnly ? look.cards.filter((c) => c.asks.inTen) : look.cards
 
 /** The next card without an answer after the given one, then from the beginning; -1 when all are answered. */
 export function nextOpen(cards: Card[], after: number): number {
@@ -36,4 +36,4 @@ export function nextOpen(cards: Card[], after: number): number {
 export const stopped = (cards: Card[]): Card[] => cards.filter((c) => c.stop && c.seen === 'BAD')
 
 /** Open cards that need current or a running engine. */
-export const needRunning = (cards: Card[]): Card[] => cards.filter((c) => c.running && !c.seen)
+export const needRunning = (cards: Card[]): Card[] => cards.filter((c) => c.asks.running && !c.seen)

@@ -195,7 +195,7 @@ class BuyingJourneyTest {
         phone.reload();
         says(phone, "The bid now: up to");
         phone.navigate(car + "/walk/checks?place=papers&check=papers-numbers-agree");
-        says(phone, "By Ada, seen walking round");
+        says(phone, "By Ada, seen in passing");
     }
 
     @Test

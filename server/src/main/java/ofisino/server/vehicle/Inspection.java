@@ -12,4 +12,7 @@ public interface Inspection {
     List<PlacedCheck> unanswered(Caller caller, UUID projectId);
 
     Unseen unseen(Caller caller, UUID projectId);
+
+    /** The same for somebody who bids: a short look counts too. */
+    Unseen unseenForABid(Caller caller, UUID projectId);
 }

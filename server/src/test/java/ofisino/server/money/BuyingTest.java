@@ -205,6 +205,17 @@ class BuyingTest {
         assertThat(donor + Math.round(donor * 0.05) + 250_00 + margin).isEqualTo(1_300_00);
     }
 
+    @Test
+    void partsOfLessThanNothingAreRefused(TestGarage garage) {
+        UUID project = ready(garage);
+        var refused = garage.owner()
+                .put(
+                        "/api/projects/" + project + "/buying",
+                        figures("donorMinor", -5, "version", version(garage, project)));
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(weigh(garage, project).has("asDonor")).isFalse();
+    }
+
     private static long version(TestGarage garage, UUID project) {
         return weigh(garage, project).path("inputs").path("version").asLong();
     }

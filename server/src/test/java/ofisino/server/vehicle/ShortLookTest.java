@@ -29,19 +29,36 @@ class ShortLookTest {
                 .isEqualTo("SETTLE_FIRST");
     }
 
+    /** A glance settles the bid and no check: the walk asks again, and says who looked. */
     @Test
-    void aGoodCardAnswersItsChecksAsWalkedRound(TestGarage garage) {
+    void aGoodCardAnswersItsChecksInPassing(TestGarage garage) {
         UUID project = garage.project();
+        long unanswered = unanswered(garage, project);
         answer(garage, project, "sill-left", "GOOD", null).ok();
+        answer(garage, project, "belts", "GOOD", null).ok();
         JsonNode step = step(garage, project, "sill-tap", "sill-left");
-        assertThat(step.path("seen").asString()).isEqualTo("GOOD");
-        assertThat(step.path("howSeen").asString()).isEqualTo("WALKED_ROUND");
+        assertThat(step.has("seen")).isFalse();
+        assertThat(step.path("howSeen").asString()).isEqualTo("GLANCED");
         assertThat(step.path("look").path("by").asString()).isNotBlank();
-        assertThat(step(garage, project, "sill-drain-holes", "sill-left").has("seen"))
+        assertThat(step(garage, project, "sill-drain-holes", "sill-left").has("look"))
                 .as("which only a fault there would answer")
                 .isFalse();
         assertThat(card(look(garage, project), "sill-left").path("seen").asString())
                 .isEqualTo("GOOD");
+        assertThat(unanswered(garage, project))
+                .as("nothing is cleared for the road")
+                .isEqualTo(unanswered);
+    }
+
+    private static long unanswered(TestGarage garage, UUID project) {
+        return garage.owner()
+                .get("/api/projects/" + project + "/road")
+                .ok()
+                .path("blockers")
+                .valueStream()
+                .filter(b -> b.path("rule").asString().equals("CHECKS_UNANSWERED"))
+                .mapToLong(b -> b.path("count").asLong())
+                .sum();
     }
 
     /** A fault at another of the card's checks, on the other side: its finding lies there, and nothing else is said. */
@@ -114,7 +131,7 @@ class ShortLookTest {
     private static JsonNode card(JsonNode look, String id) {
         return look.path("cards")
                 .valueStream()
-                .filter(c -> c.path("id").asString().equals(id))
+                .filter(c -> c.path("asks").path("id").asString().equals(id))
                 .findFirst()
                 .orElseThrow();
     }

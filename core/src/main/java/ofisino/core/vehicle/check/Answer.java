@@ -36,6 +36,17 @@ public record Answer(
         }
     }
 
+    /** Given on a short look: the walk asks again. */
+    public boolean isGlance() {
+        return howSeen == HowSeen.GLANCED;
+    }
+
+    /** Whether a bid reckons with it: as if the check were done walking round, where that is enough for it. */
+    boolean settlesForABid(Check check) {
+        return settles(check)
+                || isGlance() && seen.isSeen() && !covered && check.settledBy().contains(HowSeen.WALKED_ROUND);
+    }
+
     /** Whether the check counts as done: seen, uncovered, and as well as it must be. */
     boolean settles(Check check) {
         return seen.isSeen() && !covered && check.settledBy().contains(howSeen);

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.BiPredicate;
 import ofisino.core.vehicle.body.Zone;
 
 /**
@@ -40,13 +41,22 @@ public record Unseen(Share whole, Map<String, Share> byPlace, int openTraps) {
 
     /** Of several answers to one check the last counts. */
     public static Unseen of(List<PlacedCheck> checks, List<Answer> answers) {
+        return of(checks, answers, Answer::settles);
+    }
+
+    /** What a bid has to reckon with: a short look counts too, as walked round and never as opened. */
+    public static Unseen forABid(List<PlacedCheck> checks, List<Answer> answers) {
+        return of(checks, answers, Answer::settlesForABid);
+    }
+
+    private static Unseen of(List<PlacedCheck> checks, List<Answer> answers, BiPredicate<Answer, Check> settles) {
         var last = new LastAnswers(answers);
         Share whole = new Share(0, 0);
         Map<String, Share> byPlace = new LinkedHashMap<>();
         Set<String> openTraps = new HashSet<>();
         for (PlacedCheck placed : checks) {
             boolean done =
-                    last.to(placed).filter(a -> a.settles(placed.check())).isPresent();
+                    last.to(placed).filter(a -> settles.test(a, placed.check())).isPresent();
             whole = whole.plus(placed.weight(), done);
             if (!done && placed.zone().filter(Zone::costlyTrap).isPresent()) openTraps.add(placed.place());
             byPlace.merge(

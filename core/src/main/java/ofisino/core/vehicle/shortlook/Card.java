@@ -10,38 +10,47 @@ import ofisino.core.vehicle.body.Zone;
 import ofisino.core.vehicle.check.PlacedCheck;
 
 /**
- * One question of a short look. It stands for checks of the catalogue: what is answered here is answered there.
+ * One card of a short look. It stands for checks of the catalogue: what is answered here is answered there.
  *
- * @param id      never renamed
- * @param minutes for a practised eye, 1 or 2
- * @param where   where one stands
- * @param task    what to look at or do
- * @param weight  how much of the usual repair money it settles, 1 to 5; a practitioner's guess
- * @param stop    what a fault here means for the buyer
- * @param inTen   one of those for somebody with ten minutes
- * @param running needs current or a running engine
- * @param photo   a photo belongs to it
- * @param checks  answered by a good answer, as walked round and never as opened; the first is the one meant
- * @param finds   further checks that only a fault answers: seen from here it is no proof that they are good
- * @param places  only there; empty for all places of its checks
- * @param side    only there; none for both
+ * @param asks   what is read from it
+ * @param stop   what a fault here means for the buyer
+ * @param checks answered by a good answer, in passing: it settles a bid, and none of them; the first is the one meant
+ * @param finds  further checks that only a fault answers: seen from here it is no proof that they are good
+ * @param places only there; empty for all places of its checks
+ * @param side   only there; none for both
  */
 public record Card(
-        String id,
-        int minutes,
-        String where,
-        String task,
-        String good,
-        String bad,
-        int weight,
-        Optional<Stop> stop,
-        boolean inTen,
-        boolean running,
-        boolean photo,
-        List<String> checks,
-        List<String> finds,
-        Set<String> places,
-        Side side) {
+        Prompt asks, Optional<Stop> stop, List<String> checks, List<String> finds, Set<String> places, Side side) {
+    /**
+     * What a card asks.
+     *
+     * @param id      never renamed
+     * @param minutes for a practised eye, 1 or 2
+     * @param where   where one stands
+     * @param task    what to look at or do
+     * @param weight  how much of the usual repair money it settles, 1 to 5; a practitioner's guess
+     * @param inTen   one of those for somebody with ten minutes
+     * @param running needs current or a running engine
+     * @param photo   a photo belongs to it
+     */
+    public record Prompt(
+            String id,
+            int minutes,
+            String where,
+            String task,
+            String good,
+            String bad,
+            int weight,
+            boolean inTen,
+            boolean running,
+            boolean photo) {
+        public Prompt {
+            if (minutes < 1 || minutes > 2 || weight < 1 || weight > 5)
+                throw new InvalidValue(
+                        "card.weight", "Card %s takes 1 or 2 minutes and weighs 1 to 5, no more.".formatted(id));
+        }
+    }
+
     /** A fault that ends the look as it was meant: the buyer decides, and is told at once. */
     public record Stop(Meaning meaning, String because) {
         public enum Meaning {
@@ -57,10 +66,11 @@ public record Card(
         finds = List.copyOf(finds);
         places = Set.copyOf(places);
         if (checks.isEmpty())
-            throw new InvalidValue("card.checks", "Card %s of the short look answers no check.".formatted(id));
-        if (minutes < 1 || minutes > 2 || weight < 1 || weight > 5)
-            throw new InvalidValue(
-                    "card.weight", "Card %s takes 1 or 2 minutes and weighs 1 to 5, no more.".formatted(id));
+            throw new InvalidValue("card.checks", "Card %s of the short look answers no check.".formatted(asks.id()));
+    }
+
+    String id() {
+        return asks.id();
     }
 
     /** Whether it answers that check. One look that answers for both sides is not done on one of them. */

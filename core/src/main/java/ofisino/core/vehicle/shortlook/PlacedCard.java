@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import ofisino.core.kernel.InvalidValue;
 import ofisino.core.vehicle.HowSeen;
 import ofisino.core.vehicle.check.Answer;
 import ofisino.core.vehicle.check.LastAnswers;
@@ -14,7 +15,7 @@ import ofisino.core.vehicle.check.PlacedCheck;
 /**
  * A card at one vehicle.
  *
- * @param answers the vehicle's checks that it answers, the one meant first; never empty
+ * @param answers the vehicle's checks that it answers in passing, the one meant first; never empty
  * @param finds   those that only a fault answers
  */
 public record PlacedCard(Card card, List<PlacedCheck> answers, List<PlacedCheck> finds) {
@@ -44,16 +45,45 @@ public record PlacedCard(Card card, List<PlacedCheck> answers, List<PlacedCheck>
         return meant.stream().flatMap(Optional::stream).max(Comparator.comparing((Answer.Seen seen) -> !seen.isSeen()));
     }
 
+    /** Which of its checks is at fault. @param place one of the places that the check answers for */
+    public record Fault(String checkId, String place) {}
+
+    /** An answer at one of its checks. @param foundAt where the fault lies; empty where there is none */
+    public record At(PlacedCheck check, Optional<String> foundAt) {}
+
     /**
-     * Whether an answer to the card leaves the check as it is: it was found good by a better look than that of a card, or it was seen and now is not, which
-     * takes nothing back.
+     * What an answer to the card says at its checks. A fault speaks for its own check alone; all else for every check that nothing better is known of: a card
+     * takes no better look back, and "not seen" none at all.
+     *
+     * @param fault of what is not good; the check meant where it is empty
+     * @throws InvalidValue when the fault is none of this card's
      */
-    public boolean isSettled(PlacedCheck check, Answer.Seen now, LastAnswers known) {
-        Optional<Answer> before = known.to(check).filter(a -> a.howSeen() != HowSeen.PHOTO);
-        if (now.isSeen())
-            return before.filter(a -> a.seen() == Answer.Seen.GOOD && !a.covered())
-                    .isPresent();
-        return before.filter(a -> a.seen().isSeen()).isPresent();
+    public List<At> answered(Answer.Seen now, Optional<Fault> fault, LastAnswers known) {
+        if (now.isSeen() && now != Answer.Seen.GOOD) {
+            Fault at = fault.orElseGet(
+                    () -> new Fault(answers.get(0).check().id(), answers.get(0).place()));
+            return List.of(new At(faulty(at), Optional.of(at.place())));
+        }
+        return answers.stream()
+                .filter(c -> !isKnownBetter(c, now, known))
+                .map(c -> new At(c, Optional.empty()))
+                .toList();
+    }
+
+    private PlacedCheck faulty(Fault fault) {
+        return faults().stream()
+                .filter(c ->
+                        c.check().id().equals(fault.checkId()) && c.places().contains(fault.place()))
+                .findFirst()
+                .orElseThrow(() -> InvalidValue.of(
+                        "fault", "card.fault", "That is none of what this card looks at. Choose one of its faults."));
+    }
+
+    private static boolean isKnownBetter(PlacedCheck check, Answer.Seen now, LastAnswers known) {
+        return known.to(check)
+                .filter(a -> a.howSeen() != HowSeen.PHOTO && a.seen().isSeen())
+                .filter(a -> !a.isGlance() || !now.isSeen())
+                .isPresent();
     }
 
     /** The check meant at each place of the first one. */

@@ -63,14 +63,14 @@ public record ShortLook(Kind kind, List<Card> cards) {
     }
 
     public static Left left(List<PlacedCard> cards, LastAnswers answers) {
-        List<Card> open = cards.stream()
+        List<Card.Prompt> open = cards.stream()
                 .filter(c -> c.said(answers).isEmpty())
-                .map(PlacedCard::card)
+                .map(c -> c.card().asks())
                 .toList();
         return new Left(
                 open.size(),
-                open.stream().mapToInt(Card::minutes).sum(),
-                open.stream().mapToInt(Card::weight).sum(),
-                cards.stream().mapToInt(c -> c.card().weight()).sum());
+                open.stream().mapToInt(Card.Prompt::minutes).sum(),
+                open.stream().mapToInt(Card.Prompt::weight).sum(),
+                cards.stream().mapToInt(c -> c.card().asks().weight()).sum());
     }
 }

@@ -46,19 +46,20 @@ public final class ShortLooks {
                 "id", "minutes", "where", "do", "good", "bad", "weight", "stop", "because", "ten", "running", "photo",
                 "checks", "finds", "places", "side");
         return new Card(
-                e.text("id"),
-                e.whole("minutes"),
-                e.text("where"),
-                e.text("do"),
-                e.text("good"),
-                e.text("bad"),
-                e.whole("weight"),
+                new Card.Prompt(
+                        e.text("id"),
+                        e.whole("minutes"),
+                        e.text("where"),
+                        e.text("do"),
+                        e.text("good"),
+                        e.text("bad"),
+                        e.whole("weight"),
+                        e.has("ten"),
+                        e.has("running"),
+                        e.has("photo")),
                 e.has("stop")
                         ? Optional.of(new Card.Stop(e.choice("stop", Card.Stop.Meaning.class), e.text("because")))
                         : Optional.empty(),
-                e.has("ten"),
-                e.has("running"),
-                e.has("photo"),
                 e.texts("checks"),
                 e.texts("finds"),
                 Set.copyOf(e.texts("places")),

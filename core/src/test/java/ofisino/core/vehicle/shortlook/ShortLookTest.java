@@ -1,6 +1,7 @@
 package ofisino.core.vehicle.shortlook;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.HashSet;
 import java.util.List;
@@ -38,9 +39,9 @@ class ShortLookTest {
     void hasItsCardsMinutesAndWeights(Kind kind, int cards, int minutes, int weight, int inTen) {
         List<Card> all = LOOKS.of(kind).cards();
         assertThat(all).hasSize(cards);
-        assertThat(all.stream().mapToInt(Card::minutes).sum()).isEqualTo(minutes);
-        assertThat(all.stream().mapToInt(Card::weight).sum()).isEqualTo(weight);
-        assertThat(all.stream().filter(Card::inTen)).hasSize(inTen);
+        assertThat(all.stream().mapToInt(c -> c.asks().minutes()).sum()).isEqualTo(minutes);
+        assertThat(all.stream().mapToInt(c -> c.asks().weight()).sum()).isEqualTo(weight);
+        assertThat(all.stream().filter(c -> c.asks().inTen())).hasSize(inTen);
     }
 
     @ParameterizedTest
@@ -90,9 +91,9 @@ class ShortLookTest {
         assertThat(Kind.possibleFor(make(BodyStyle.VAN, 1991))).containsExactly(Kind.OLD_CAR, Kind.RECENT_CAR);
     }
 
-    /** All answered as good: as walked round, so what must be opened or seen from below stays unseen. */
+    /** All answered as good: a bid may count on what was seen, and the road on none of it. What must be opened stays unseen for both. */
     @Test
-    void aGoodLookIsNoOpenedCar() {
+    void aGoodLookSettlesTheBidAndNoCheck() {
         List<PlacedCheck> checks = Walks.of(BodyStyle.SALOON, 1974);
         List<PlacedCard> cards = LOOKS.of(Kind.OLD_CAR).at(checks);
         List<Answer> answers = cards.stream()
@@ -100,10 +101,11 @@ class ShortLookTest {
                 .map(c -> answer(c, Seen.GOOD))
                 .toList();
         assertThat(ShortLook.left(cards, new LastAnswers(answers)).cards()).isZero();
-        assertThat(Unseen.unanswered(checks, answers))
-                .anyMatch(c -> c.check().id().equals("jacking-bears"))
-                .anyMatch(c -> c.check().id().equals("disc-thickness"));
-        assertThat(Unseen.of(checks, answers).whole().share()).isBetween(0.5, 0.95);
+        assertThat(Unseen.of(checks, answers).whole().share()).isEqualTo(1.0);
+        assertThat(Unseen.unanswered(checks, answers)).isEqualTo(Unseen.unanswered(checks, List.of()));
+        assertThat(Unseen.forABid(checks, answers).whole().share()).isBetween(0.5, 0.95);
+        assertThat(Unseen.forABid(checks, answers).byPlace().get("front-brakes").share())
+                .isEqualTo(1.0);
     }
 
     @Test
@@ -153,7 +155,9 @@ class ShortLookTest {
         PlacedCheck check = turns.answers().get(0);
         Answer photo = new Answer(check.check().id(), check.place(), Seen.GOOD, HowSeen.PHOTO, false, false, true);
         assertThat(turns.said(said(photo))).isEmpty();
-        assertThat(turns.isSettled(check, Seen.GOOD, said(photo))).isFalse();
+        assertThat(turns.answered(Seen.GOOD, Optional.empty(), said(photo)))
+                .extracting(PlacedCard.At::check)
+                .contains(check);
     }
 
     /** Found good with the car on stands, then "can't see it" in the yard: the better look stays. */
@@ -163,11 +167,38 @@ class ShortLookTest {
         PlacedCheck check = sill.answers().get(0);
         Answer opened = new Answer(check.check().id(), check.place(), Seen.GOOD, HowSeen.OPENED, false, false, true);
         Answer bad = answer(check, Seen.BAD);
-        assertThat(sill.isSettled(check, Seen.GOOD, said(opened))).isTrue();
-        assertThat(sill.isSettled(check, Seen.COVERED, said(opened))).isTrue();
-        assertThat(sill.isSettled(check, Seen.COVERED, said(bad))).isTrue();
-        assertThat(sill.isSettled(check, Seen.GOOD, said(bad))).isFalse();
-        assertThat(sill.isSettled(check, Seen.GOOD, NOTHING)).isFalse();
+        assertThat(answered(sill, Seen.GOOD, opened)).doesNotContain(check);
+        assertThat(answered(sill, Seen.COVERED, opened)).doesNotContain(check);
+        assertThat(answered(sill, Seen.COVERED, bad)).doesNotContain(check);
+        assertThat(answered(sill, Seen.GOOD, bad))
+                .as("its own answer is changed")
+                .contains(check);
+        Answer rotten =
+                new Answer(check.check().id(), check.place(), Seen.BAD, HowSeen.WALKED_ROUND, false, false, true);
+        assertThat(answered(sill, Seen.GOOD, rotten))
+                .as("a better look found it")
+                .doesNotContain(check);
+        assertThat(answered(sill, Seen.GOOD)).contains(check);
+    }
+
+    /** A fault speaks for its own check, at the place where it was found, and for nothing that the card does not look at. */
+    @Test
+    void aFaultSpeaksForItselfAlone() {
+        PlacedCard wheels = card(LOOKS.of(Kind.OLD_CAR).at(Walks.of(BodyStyle.SALOON, 1974)), "wheels");
+        var fault = new PlacedCard.Fault("tyre-age", "rear-wheel-right");
+        assertThat(wheels.answered(Seen.BAD, Optional.of(fault), NOTHING))
+                .singleElement()
+                .satisfies(at -> {
+                    assertThat(at.check().check().id()).isEqualTo("tyre-age");
+                    assertThat(at.foundAt()).contains("rear-wheel-right");
+                });
+        assertThat(wheels.answered(Seen.DOUBTFUL, Optional.empty(), NOTHING))
+                .singleElement()
+                .satisfies(
+                        at -> assertThat(at.check()).isEqualTo(wheels.answers().get(0)));
+        assertThatThrownBy(() ->
+                        wheels.answered(Seen.BAD, Optional.of(new PlacedCard.Fault("sill-tap", "sill-left")), NOTHING))
+                .hasMessageContaining("none of what this card looks at");
     }
 
     @Test
@@ -192,12 +223,18 @@ class ShortLookTest {
         return new Make(body, year, Layout.FRONT_ENGINE_REAR_DRIVE);
     }
 
+    private static List<PlacedCheck> answered(PlacedCard card, Seen seen, Answer... known) {
+        return card.answered(seen, Optional.empty(), said(known)).stream()
+                .map(PlacedCard.At::check)
+                .toList();
+    }
+
     private static PlacedCard card(List<PlacedCard> cards, String id) {
         return cards.stream().filter(c -> c.card().id().equals(id)).findFirst().orElseThrow();
     }
 
     private static Answer answer(PlacedCheck check, Seen seen) {
-        return new Answer(check.check().id(), check.place(), seen, HowSeen.WALKED_ROUND, false, false, true);
+        return new Answer(check.check().id(), check.place(), seen, HowSeen.GLANCED, false, false, true);
     }
 
     private static LastAnswers said(Answer... answers) {

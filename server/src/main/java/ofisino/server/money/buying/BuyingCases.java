@@ -56,7 +56,7 @@ class BuyingCases {
                 .filter(e -> open.containsKey(e.findingId()))
                 .map(e -> repair(e, inputs.ownHourMinor()))
                 .toList();
-        List<Hidden> hidden = inspection.unseen(caller, projectId).byPlace().entrySet().stream()
+        List<Hidden> hidden = inspection.unseenForABid(caller, projectId).byPlace().entrySet().stream()
                 .flatMap(
                         e -> body
                                 .zone(e.getKey())

@@ -72,7 +72,7 @@ class CheckController {
         }
     }
 
-    /** @param zone absent for papers and road; @param also the other places that this one look answers for; @param ifBad class of its finding when it fails here @param seen absent while nobody answered */
+    /** @param zone absent for papers and road; @param also the other places that this one look answers for; @param ifBad class of its finding when it fails here @param seen absent while nobody answered, but for a short look */
     record WalkStepResponse(
             String checkId,
             String place,
@@ -164,7 +164,7 @@ class CheckController {
                 c.zone().isPresent() ? c.place() : null,
                 c.ifBad(),
                 c.also().stream().map(Zone::id).toList(),
-                answer.map(Answer::seen).orElse(null),
+                answer.filter(a -> !a.isGlance()).map(Answer::seen).orElse(null),
                 answer.map(Answer::howSeen).orElse(null),
                 answer.map(a -> walk.kept().get(a))
                         .map(row -> new LookResponse(row.lookedBy(), row.answeredAt(), row.another()))

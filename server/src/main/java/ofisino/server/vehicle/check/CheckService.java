@@ -95,7 +95,9 @@ class CheckService implements Inspection {
                 new LastAnswers(core),
                 rows.stream().collect(Collectors.toMap(AnswerRow::toCore, Function.identity())),
                 Unseen.of(checks, core),
-                Tally.of(core, a -> Optional.ofNullable(decided.get(new At(a.checkId(), a.place())))),
+                Tally.of(
+                        core.stream().filter(a -> !a.isGlance()).toList(),
+                        a -> Optional.ofNullable(decided.get(new At(a.checkId(), a.place())))),
                 vehicleChecks.questions(caller, project));
     }
 
@@ -125,6 +127,12 @@ class CheckService implements Inspection {
     @Override
     public Unseen unseen(Caller caller, UUID projectId) {
         return walk(caller, projectId).unseen();
+    }
+
+    @Override
+    public Unseen unseenForABid(Caller caller, UUID projectId) {
+        return Unseen.forABid(
+                vehicleChecks.of(caller, projects.require(caller, projectId)), answers(caller, projectId));
     }
 
     List<Findings.Standing> answer(Caller caller, UUID projectId, List<Said> answers) {

@@ -17,7 +17,6 @@ import ofisino.core.vehicle.shortlook.ShortLook;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Roles;
 import ofisino.server.vehicle.Findings;
-import ofisino.server.vehicle.check.ShortLookService.Fault;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -42,17 +41,8 @@ class ShortLookController {
 
     /** @param places where it is looked, the one meant first; @param seen absent while nobody answered */
     record CardResponse(
-            String id,
-            int minutes,
-            String where,
-            String task,
-            String good,
-            String bad,
-            int weight,
+            Card.Prompt asks,
             Card.@Nullable Stop stop,
-            boolean inTen,
-            boolean running,
-            boolean photo,
             Set<String> places,
             List<FaultResponse> faults,
             Set<Caution> cautions,
@@ -64,11 +54,7 @@ class ShortLookController {
 
     /** @param cards one; several for a reason why they were not seen; @param fault what is not good; absent for the check meant */
     record CardAnswerRequest(
-            UUID id,
-            ShortLook.Kind kind,
-            List<String> cards,
-            Answer.Seen seen,
-            @Nullable Fault fault) {}
+            UUID id, ShortLook.Kind kind, List<String> cards, Answer.Seen seen, PlacedCard.@Nullable Fault fault) {}
 
     /** @param standing the finding that stands for what is not good */
     record CardAnswerResponse(List<Findings.Standing> standing) {}
@@ -87,19 +73,9 @@ class ShortLookController {
     }
 
     private static CardResponse card(PlacedCard placed, Optional<Answer.Seen> seen) {
-        Card c = placed.card();
         return new CardResponse(
-                c.id(),
-                c.minutes(),
-                c.where(),
-                c.task(),
-                c.good(),
-                c.bad(),
-                c.weight(),
-                c.stop().orElse(null),
-                c.inTen(),
-                c.running(),
-                c.photo(),
+                placed.card().asks(),
+                placed.card().stop().orElse(null),
                 placed.answers().stream()
                         .flatMap(p -> p.places().stream())
                         .collect(Collectors.toCollection(LinkedHashSet::new)),

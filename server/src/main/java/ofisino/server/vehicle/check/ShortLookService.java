@@ -8,7 +8,6 @@ import ofisino.core.kernel.InvalidValue;
 import ofisino.core.vehicle.HowSeen;
 import ofisino.core.vehicle.check.Answer;
 import ofisino.core.vehicle.check.LastAnswers;
-import ofisino.core.vehicle.check.PlacedCheck;
 import ofisino.core.vehicle.equipment.Make;
 import ofisino.core.vehicle.shortlook.PlacedCard;
 import ofisino.core.vehicle.shortlook.ShortLook;
@@ -19,7 +18,7 @@ import ofisino.server.vehicle.Projects;
 import ofisino.server.vehicle.check.CheckService.Said;
 import org.springframework.stereotype.Service;
 
-/** The short look of a buyer: its cards answer checks of the whole walk, as walked round. */
+/** The short look of a buyer: its cards answer checks of the whole walk in passing. */
 @Service
 class ShortLookService {
     private final CheckService checks;
@@ -39,9 +38,6 @@ class ShortLookService {
             List<PlacedCard> cards,
             LastAnswers answers,
             ShortLook.Left left) {}
-
-    /** Which of a card's checks is at fault. @param place one of its places */
-    record Fault(String checkId, String place) {}
 
     Look look(Caller caller, UUID projectId, Optional<ShortLook.Kind> asked) {
         Projects.Project project = projects.require(caller, projectId);
@@ -63,55 +59,35 @@ class ShortLookService {
             ShortLook.Kind kind,
             List<String> cardIds,
             Answer.Seen seen,
-            Optional<Fault> fault) {
+            Optional<PlacedCard.Fault> fault) {
         if (cardIds.size() != 1 && seen.isSeen())
             throw InvalidValue.of("cards", "card.one", "What was seen is said of one card at a time.");
         Look look = look(caller, projectId, Optional.of(kind));
         List<Said> said = cardIds.stream()
                 .map(cardId -> look.cards().stream()
-                        .filter(c -> c.card().id().equals(cardId))
+                        .filter(c -> c.card().asks().id().equals(cardId))
                         .findFirst()
                         .orElseThrow(() -> InvalidValue.of(
                                 "cards",
                                 "card.not-here",
                                 "There is no card “%s” in this look. Reload the page.".formatted(cardId))))
-                .flatMap(card -> answers(id, card, seen, fault, look.answers()).stream())
+                .flatMap(card -> card.answered(seen, fault, look.answers()).stream())
+                .map(at -> said(id, at, seen))
                 .toList();
         return said.isEmpty() ? List.of() : checks.answer(caller, projectId, said);
     }
 
-    private static List<Said> answers(
-            UUID id, PlacedCard card, Answer.Seen seen, Optional<Fault> fault, LastAnswers known) {
-        if (seen.isSeen() && seen != Answer.Seen.GOOD) {
-            Fault at = fault.orElseGet(() -> new Fault(
-                    card.answers().get(0).check().id(), card.answers().get(0).place()));
-            return List.of(said(id, faulty(card, at), seen, Optional.of(at.place())));
-        }
-        return card.answers().stream()
-                .filter(c -> !card.isSettled(c, seen, known))
-                .map(c -> said(id, c, seen, Optional.empty()))
-                .toList();
-    }
-
-    private static PlacedCheck faulty(PlacedCard card, Fault fault) {
-        return card.faults().stream()
-                .filter(c ->
-                        c.check().id().equals(fault.checkId()) && c.places().contains(fault.place()))
-                .findFirst()
-                .orElseThrow(() -> InvalidValue.of(
-                        "fault", "card.fault", "That is none of what this card looks at. Choose one of its faults."));
-    }
-
-    private static Said said(UUID id, PlacedCheck check, Answer.Seen seen, Optional<String> foundAt) {
-        String checkId = check.check().id();
+    private static Said said(UUID id, PlacedCard.At at, Answer.Seen seen) {
+        String checkId = at.check().check().id();
+        String place = at.check().place();
         return new Said(
-                UUID.nameUUIDFromBytes((id + checkId + check.place()).getBytes(StandardCharsets.UTF_8)),
+                UUID.nameUUIDFromBytes((id + checkId + place).getBytes(StandardCharsets.UTF_8)),
                 checkId,
-                check.place(),
+                place,
                 seen,
-                HowSeen.WALKED_ROUND,
+                HowSeen.GLANCED,
                 false,
                 false,
-                foundAt);
+                at.foundAt());
     }
 }

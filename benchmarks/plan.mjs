@@ -59,5 +59,5 @@ line(
 )
 line('… front page', await p95(() => call('GET', `${project}/today`)))
 line('… ways in', await p95(() => call('GET', `${project}/access`)))
-line('… order of work', await p95(() => call('GET', `${project}/sequence`)))
+line('… order of work', await p95(() => call('GET', `${project}/order-of-work`)))
 line('… scope', await p95(() => call('GET', `${project}/scope`)))

@@ -87,7 +87,7 @@ export function upload(
   })
 }
 
-export type Subject = 'VEHICLE' | 'FINDING' | 'JOB' | 'NEED' | 'ORDER' | 'EVENING' | 'ENTRY' | 'LOOK'
+export type Subject = 'VEHICLE' | 'FINDING' | 'JOB' | 'NEED' | 'ORDER' | 'WORK_SESSION' | 'ENTRY' | 'LOOK'
 
 export const thumbnailUrl = (id: string) => `/api/attachments/${id}/thumbnail`
 export const fileUrl = (id: string) => `/api/attachments/${id}/file`

@@ -96,9 +96,9 @@ export const attachmentsQuery = (subject: Subject, subjectId: string) =>
   })
 
 /** The evening that the person is in the garage for now; null while they are not. */
-export const eveningBegunQuery = queryOptions({
+export const workSessionBegunQuery = queryOptions({
   queryKey: ['evening-begun'],
-  queryFn: async () => (await unwrap(api.GET('/api/evening-begun'))) ?? null,
+  queryFn: async () => (await unwrap(api.GET('/api/work-session-begun'))) ?? null,
 })
 
 export const suppliersQuery = queryOptions({

@@ -29,7 +29,7 @@ const pages = [
   { to: '/walk', word: 'nav.walk', Icon: CarFront, phone: true },
   { to: '/work', word: 'nav.work', Icon: Hammer, phone: true },
   { to: '/parts', word: 'nav.parts', Icon: Package, phone: true },
-  { to: '/evenings', word: 'nav.evenings', Icon: NotebookPen, phone: true },
+  { to: '/logbook', word: 'nav.workSessions', Icon: NotebookPen, phone: true },
   { to: '/plan', word: 'nav.plan', Icon: CalendarDays, phone: false },
   { to: '/road', word: 'nav.road', Icon: Milestone, phone: false },
   { to: '/money', word: 'nav.money', Icon: Wallet, phone: false },
@@ -134,7 +134,7 @@ function Extra({ projectId }: { projectId?: string }) {
 }
 
 /** A car that is only looked at has a bid where others have a today. */
-const bid = { to: '/bid', word: 'nav.bid', Icon: Scale, phone: true } as const
+const bid = { to: '/buying', word: 'nav.bid', Icon: Scale, phone: true } as const
 
 function Ways({ projectId }: { projectId: string }) {
   const { t } = useTranslation()

@@ -1,6 +1,7 @@
 import { createBrowserRouter } from 'react-router'
 import { BrokenPage, NotFoundPage } from './ErrorPage'
 import { Gate } from './Gate'
+import { movedRoutes } from './moved'
 import { Shell } from './Shell'
 
 // Each page is a file of its own that comes when it is first opened.
@@ -47,7 +48,7 @@ export const router = createBrowserRouter([
                 lazy: async () => ({ Component: (await import('@/features/vehicle/WalkRoundPage')).WalkRoundPage }),
               },
               {
-                path: '/p/:projectId/walk/short',
+                path: '/p/:projectId/walk/short-look',
                 lazy: async () => ({
                   Component: (await import('@/features/vehicle/shortlook/ShortLookPage')).ShortLookPage,
                 }),
@@ -63,12 +64,16 @@ export const router = createBrowserRouter([
                 }),
               },
               {
-                path: '/p/:projectId/walk/shell',
-                lazy: async () => ({ Component: (await import('@/features/vehicle/shell/ShellPage')).ShellPage }),
+                path: '/p/:projectId/walk/structure',
+                lazy: async () => ({
+                  Component: (await import('@/features/vehicle/structure/StructurePage')).StructurePage,
+                }),
               },
               {
-                path: '/p/:projectId/walk/codes',
-                lazy: async () => ({ Component: (await import('@/features/roadready/codes/CodesPage')).CodesPage }),
+                path: '/p/:projectId/walk/fault-codes',
+                lazy: async () => ({
+                  Component: (await import('@/features/roadready/faultcodes/FaultCodesPage')).FaultCodesPage,
+                }),
               },
               {
                 path: '/p/:projectId/walk/equipment',
@@ -87,13 +92,15 @@ export const router = createBrowserRouter([
                 lazy: async () => ({ Component: (await import('@/features/vehicle/deciding/DecidePage')).DecidePage }),
               },
               {
-                path: '/p/:projectId/walk/boxes',
-                lazy: async () => ({ Component: (await import('@/features/vehicle/boxes/BoxesPage')).BoxesPage }),
+                path: '/p/:projectId/walk/inventory',
+                lazy: async () => ({
+                  Component: (await import('@/features/vehicle/inventory/InventoryPage')).InventoryPage,
+                }),
               },
               {
-                path: '/p/:projectId/walk/again',
+                path: '/p/:projectId/walk/second-look',
                 lazy: async () => ({
-                  Component: (await import('@/features/vehicle/again/SecondVisitPage')).SecondVisitPage,
+                  Component: (await import('@/features/vehicle/secondlook/SecondLookPage')).SecondLookPage,
                 }),
               },
               {
@@ -101,13 +108,13 @@ export const router = createBrowserRouter([
                 lazy: async () => ({ Component: (await import('@/features/vehicle/paper/PaperPage')).PaperPage }),
               },
               {
-                path: '/p/:projectId/walk/eyes',
+                path: '/p/:projectId/walk/review',
                 lazy: async () => ({ Component: (await import('@/features/vehicle/review/EyesPage')).EyesPage }),
               },
             ],
           },
           {
-            path: '/p/:projectId/bid',
+            path: '/p/:projectId/buying',
             lazy: async () => ({ Component: (await import('@/features/money/buying/BidPage')).BidPage }),
           },
           {
@@ -122,20 +129,26 @@ export const router = createBrowserRouter([
                 lazy: async () => ({ Component: (await import('@/features/plan/WorkPage')).WorkPage }),
               },
               {
-                path: '/p/:projectId/work/ways',
+                path: '/p/:projectId/work/access',
                 lazy: async () => ({ Component: (await import('@/features/plan/access/AccessPage')).AccessPage }),
               },
               {
-                path: '/p/:projectId/work/order',
-                lazy: async () => ({ Component: (await import('@/features/plan/order/OrderPage')).OrderPage }),
+                path: '/p/:projectId/work/order-of-work',
+                lazy: async () => ({
+                  Component: (await import('@/features/plan/orderofwork/OrderOfWorkPage')).OrderOfWorkPage,
+                }),
               },
               {
-                path: '/p/:projectId/work/owed',
-                lazy: async () => ({ Component: (await import('@/features/plan/owed/OwedPage')).OwedPage }),
+                path: '/p/:projectId/work/outstanding',
+                lazy: async () => ({
+                  Component: (await import('@/features/plan/outstanding/OutstandingPage')).OutstandingPage,
+                }),
               },
               {
-                path: '/p/:projectId/work/fits',
-                lazy: async () => ({ Component: (await import('@/features/plan/fits/FitsPage')).FitsPage }),
+                path: '/p/:projectId/work/clearance',
+                lazy: async () => ({
+                  Component: (await import('@/features/plan/clearance/ClearancePage')).ClearancePage,
+                }),
               },
               {
                 path: '/p/:projectId/work/labels',
@@ -151,8 +164,8 @@ export const router = createBrowserRouter([
                 lazy: async () => ({ Component: (await import('@/features/plan/dates/PlanPage')).PlanPage }),
               },
               {
-                path: '/p/:projectId/plan/away',
-                lazy: async () => ({ Component: (await import('@/features/plan/away/AwayPage')).AwayPage }),
+                path: '/p/:projectId/plan/sent-out',
+                lazy: async () => ({ Component: (await import('@/features/plan/sentout/SentOutPage')).SentOutPage }),
               },
             ],
           },
@@ -161,13 +174,16 @@ export const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('@/features/parts/PartsPage')).PartsPage }),
           },
           {
-            path: '/p/:projectId/evenings',
-            lazy: async () => ({ Component: (await import('@/features/logbook/EveningsPage')).EveningsPage }),
+            path: '/p/:projectId/logbook',
+            lazy: async () => ({
+              Component: (await import('@/features/logbook/worksession/LogbookPage')).LogbookPage,
+            }),
           },
           {
             path: '/p/:projectId/money',
             lazy: async () => ({ Component: (await import('@/features/money/MoneyPage')).MoneyPage }),
           },
+          ...movedRoutes,
           { path: '*', element: <NotFoundPage /> },
         ],
       },

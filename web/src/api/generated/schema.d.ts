@@ -324,38 +324,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/debts/{id}/happened": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["happened"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/debts/{id}/settle": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["settle"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/entries/{id}": {
         parameters: {
             query?: never;
@@ -404,54 +372,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/evening-begun": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["begun"];
-        put?: never;
-        post?: never;
-        delete: operations["leave_1"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/evenings/{id}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["find_5"];
-        put: operations["change_6"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/evenings/{id}/note": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["tickNote"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/fasteners/{id}": {
         parameters: {
             query?: never;
@@ -478,22 +398,6 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["makeChain"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/findings/{findingId}/looks": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["look"];
         delete?: never;
         options?: never;
         head?: never;
@@ -532,6 +436,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/findings/{findingId}/second-looks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["look"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/findings/{id}": {
         parameters: {
             query?: never;
@@ -539,8 +459,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["find_4"];
-        put: operations["change_5"];
+        get: operations["find_5"];
+        put: operations["change_6"];
         post?: never;
         delete?: never;
         options?: never;
@@ -652,7 +572,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["get"];
-        put: operations["change_4"];
+        put: operations["change_5"];
         post?: never;
         delete?: never;
         options?: never;
@@ -811,8 +731,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["find_3"];
-        put: operations["change_3"];
+        get: operations["find_4"];
+        put: operations["change_4"];
         post?: never;
         delete?: never;
         options?: never;
@@ -923,7 +843,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["find_2"];
+        get: operations["find_3"];
         put: operations["put_1"];
         post?: never;
         delete: operations["remove"];
@@ -1035,8 +955,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["find_1"];
-        put: operations["change_2"];
+        get: operations["find_2"];
+        put: operations["change_3"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1124,6 +1044,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/outstanding/{id}/happened": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["happened"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outstanding/{id}/settle": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["settle"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pairing": {
         parameters: {
             query?: never;
@@ -1180,7 +1132,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change_1"];
+        put: operations["change_2"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1227,8 +1179,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["find"];
-        put: operations["change"];
+        get: operations["find_1"];
+        put: operations["change_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1620,22 +1572,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/projects/{projectId}/debts": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["of_10"];
-        put?: never;
-        post: operations["owe"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/projects/{projectId}/decisions": {
         parameters: {
             query?: never;
@@ -1691,7 +1627,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_9"];
+        get: operations["of_10"];
         put?: never;
         post: operations["say_2"];
         delete?: never;
@@ -1716,38 +1652,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/projects/{projectId}/evening-begun": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["begin"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/projects/{projectId}/evenings": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["list_2"];
-        put?: never;
-        post: operations["add_6"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/projects/{projectId}/events": {
         parameters: {
             query?: never;
@@ -1755,7 +1659,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_8"];
+        get: operations["of_9"];
         put?: never;
         post: operations["record_2"];
         delete?: never;
@@ -1780,14 +1684,14 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/projects/{projectId}/faults": {
+    "/api/projects/{projectId}/fault-codes": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["of_7"];
+        get: operations["of_8"];
         put?: never;
         post: operations["scan"];
         delete?: never;
@@ -1796,7 +1700,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/projects/{projectId}/faults/causes": {
+    "/api/projects/{projectId}/fault-codes/causes": {
         parameters: {
             query?: never;
             header?: never;
@@ -1835,7 +1739,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["list_1"];
+        get: operations["list_2"];
         put?: never;
         post: operations["record_1"];
         delete?: never;
@@ -1899,9 +1803,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["list"];
+        get: operations["list_1"];
         put?: never;
-        post: operations["add_5"];
+        post: operations["add_6"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1915,7 +1819,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_6"];
+        get: operations["of_7"];
         put?: never;
         post: operations["make"];
         delete?: never;
@@ -1940,22 +1844,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/projects/{projectId}/looks": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["of_18"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/projects/{projectId}/measurands": {
         parameters: {
             query?: never;
@@ -1965,7 +1853,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["add_4"];
+        post: operations["add_5"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2027,9 +1915,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_5"];
+        get: operations["of_6"];
         put?: never;
-        post: operations["add_3"];
+        post: operations["add_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2052,7 +1940,87 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{projectId}/order-of-work": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of_18"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/order-of-work/accept": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["accept"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/order-of-work/take-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/order-of-work/waive": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["waive"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects/{projectId}/orders": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of_5"];
+        put?: never;
+        post: operations["place"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/outstanding": {
         parameters: {
             query?: never;
             header?: never;
@@ -2061,7 +2029,7 @@ export interface paths {
         };
         get: operations["of_4"];
         put?: never;
-        post: operations["place"];
+        post: operations["owe"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2484,39 +2452,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/projects/{projectId}/send-outs": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["of_3"];
-        put?: never;
-        post: operations["add_2"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/projects/{projectId}/send-outs/{id}/offers": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["offer"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/projects/{projectId}/sequence": {
+    "/api/projects/{projectId}/second-looks": {
         parameters: {
             query?: never;
             header?: never;
@@ -2532,23 +2468,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/projects/{projectId}/sequence/accept": {
+    "/api/projects/{projectId}/sent-out": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        get: operations["of_3"];
         put?: never;
-        post: operations["accept"];
+        post: operations["add_3"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/projects/{projectId}/sequence/take-back": {
+    "/api/projects/{projectId}/sent-out/{id}/offers": {
         parameters: {
             query?: never;
             header?: never;
@@ -2557,23 +2493,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["takeBack"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/projects/{projectId}/sequence/waive": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["waive"];
+        post: operations["offer"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2637,7 +2557,7 @@ export interface paths {
         };
         get: operations["of_2"];
         put?: never;
-        post: operations["add_1"];
+        post: operations["add_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2740,6 +2660,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{projectId}/work-session-begun": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["begin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/work-sessions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["list"];
+        put?: never;
+        post: operations["add_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/proofs/{id}": {
         parameters: {
             query?: never;
@@ -2836,7 +2788,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/send-outs/{id}/back": {
+    "/api/sent-out/{id}/back": {
         parameters: {
             query?: never;
             header?: never;
@@ -2852,7 +2804,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/send-outs/{id}/refused": {
+    "/api/sent-out/{id}/refused": {
         parameters: {
             query?: never;
             header?: never;
@@ -2868,7 +2820,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/send-outs/{id}/send": {
+    "/api/sent-out/{id}/send": {
         parameters: {
             query?: never;
             header?: never;
@@ -2990,6 +2942,54 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["trip"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/work-session-begun": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["begun"];
+        put?: never;
+        post?: never;
+        delete: operations["leave_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/work-sessions/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["find"];
+        put: operations["change"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/work-sessions/{id}/note": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["tickNote"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -3210,9 +3210,9 @@ export interface components {
             gravity: "A" | "B" | "C" | "D";
             id: string;
             /** @enum {string} */
-            kind: "FINDING" | "JOB" | "CHECKS" | "READING" | "CODES" | "OPENING" | "FASTENER" | "PART" | "OWED" | "PROOF";
+            kind: "FINDING" | "JOB" | "CHECKS" | "READING" | "CODES" | "OPENING" | "FASTENER" | "PART" | "OUTSTANDING" | "PROOF";
             /** @enum {string} */
-            rule: "FINDING_OPEN" | "FINDING_PUT_OFF" | "FINDING_ONLY_FOR_NOW" | "CHECKS_UNANSWERED" | "CHECKS_OF_THE_DRIVE" | "READING_OUTSIDE" | "READING_MISSING" | "READING_NOT_JUDGED" | "READING_TOO_OLD" | "SECOND_READER_WANTED" | "CODES_LEFT" | "CODES_NOT_DRIVEN" | "JOB_IN_HAND" | "JOB_NOT_VERIFIED" | "JOBS_NOT_DONE" | "TORQUE_MISSING" | "FASTENER_NOT_TIGHT" | "OPENING_OPEN" | "CLOSED_FOR_NOW" | "SAFETY_PART_MISSING" | "OWED_DUE" | "ON_LOAN" | "LEFT_OFF" | "PROOF_MISSING" | "PROOF_RUN_OUT";
+            rule: "FINDING_OPEN" | "FINDING_PUT_OFF" | "FINDING_ONLY_FOR_NOW" | "CHECKS_UNANSWERED" | "CHECKS_OF_THE_DRIVE" | "READING_OUTSIDE" | "READING_MISSING" | "READING_NOT_JUDGED" | "READING_TOO_OLD" | "SECOND_READER_WANTED" | "CODES_LEFT" | "CODES_NOT_DRIVEN" | "JOB_IN_HAND" | "JOB_NOT_VERIFIED" | "JOBS_NOT_DONE" | "TORQUE_MISSING" | "FASTENER_NOT_TIGHT" | "OPENING_OPEN" | "CLOSED_FOR_NOW" | "SAFETY_PART_MISSING" | "OUTSTANDING_DUE" | "ON_LOAN" | "LEFT_OFF" | "PROOF_MISSING" | "PROOF_RUN_OUT";
             /** @enum {string} */
             system: "STRUCTURE" | "BRAKES" | "STEERING_AND_SUSPENSION" | "ENGINE" | "COOLING" | "FUEL" | "EXHAUST" | "TRANSMISSION" | "ELECTRICAL" | "RESTRAINT" | "BODY" | "GLASS_AND_SEALS" | "TRIM" | "WHEELS_AND_TYRES" | "PAPERS";
             title: string;
@@ -3497,41 +3497,6 @@ export interface components {
             /** Format: int64 */
             days: number;
         };
-        DebtResponse: {
-            due: boolean;
-            row: components["schemas"]["DebtRow"];
-        };
-        DebtRow: {
-            /** Format: date */
-            dueOn?: string;
-            event: string;
-            happened: boolean;
-            /** Format: uuid */
-            id: string;
-            /** Format: uuid */
-            jobId?: string;
-            /** @enum {string} */
-            kind: "FOR_NOW" | "LOAN" | "LEFT_OFF";
-            later: string;
-            /** Format: uuid */
-            needId?: string;
-            /** @enum {string} */
-            partState?: "NEEDED" | "HELD" | "SOURCED" | "ORDERED" | "RECEIVED" | "ACCEPTED" | "FITTED" | "VERIFIED" | "RETURNED";
-            /** Format: uuid */
-            projectId: string;
-            /** Format: date */
-            settledOn?: string;
-            /** Format: int64 */
-            version: number;
-            what: string;
-            /** @enum {string} */
-            when: "EVENT" | "DATE" | "ARRIVAL";
-            zone?: string;
-        };
-        DebtStepRequest: {
-            /** Format: int64 */
-            version: number;
-        };
         DecisionProposalResponse: {
             /** @enum {string} */
             decision: "INVESTIGATE" | "REPAIR" | "REPLACE" | "REUSE" | "TEMPORARY" | "DEFER" | "ACCEPT";
@@ -3731,33 +3696,6 @@ export interface components {
             estimates: components["schemas"]["FindingEstimateResponse"][];
             /** Format: double */
             foundAfterOpening: number;
-        };
-        EveningChangeRequest: {
-            fields: components["schemas"]["EveningFields"];
-            /** Format: int64 */
-            version: number;
-        };
-        EveningFields: {
-            done?: string;
-            learned?: string;
-            noteToSelf?: string;
-            work: components["schemas"]["WorkFields"][];
-            /** Format: date */
-            workedOn: string;
-        };
-        EveningResponse: {
-            done: string;
-            /** Format: uuid */
-            id: string;
-            learned: string;
-            noteDone: boolean;
-            noteToSelf: string;
-            person: string;
-            /** Format: int64 */
-            version: number;
-            work: components["schemas"]["WorkRow"][];
-            /** Format: date */
-            workedOn: string;
         };
         EventResponse: {
             /** @enum {string} */
@@ -4047,7 +3985,7 @@ export interface components {
             kind: "NO_CONFLICT" | "MOVE_THE_DAY" | "CLOSE_WITH_THE_OLD";
             /** Format: double */
             newLitres: number;
-            owed: boolean;
+            outstanding: boolean;
             /** Format: double */
             wastedLitres: number;
         };
@@ -4620,32 +4558,8 @@ export interface components {
         NeededWaysRequest: {
             ways: string[];
         };
-        NewDebtRequest: {
-            /** Format: date */
-            dueOn?: string;
-            event?: string;
-            gas: boolean;
-            /** Format: uuid */
-            id: string;
-            /** Format: uuid */
-            jobId?: string;
-            /** @enum {string} */
-            kind?: "FOR_NOW" | "LOAN" | "LEFT_OFF";
-            later: string;
-            /** Format: uuid */
-            needId?: string;
-            what: string;
-            /** @enum {string} */
-            when: "EVENT" | "DATE" | "ARRIVAL";
-            zone?: string;
-        };
         NewEntryRequest: {
             fields: components["schemas"]["EntryFields"];
-            /** Format: uuid */
-            id: string;
-        };
-        NewEveningRequest: {
-            fields: components["schemas"]["EveningFields"];
             /** Format: uuid */
             id: string;
         };
@@ -4731,6 +4645,25 @@ export interface components {
             /** Format: uuid */
             supplierId: string;
         };
+        NewOutstandingRequest: {
+            /** Format: date */
+            dueOn?: string;
+            event?: string;
+            gas: boolean;
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            jobId?: string;
+            /** @enum {string} */
+            kind?: "FOR_NOW" | "LOAN" | "LEFT_OFF";
+            later: string;
+            /** Format: uuid */
+            needId?: string;
+            what: string;
+            /** @enum {string} */
+            when: "EVENT" | "DATE" | "ARRIVAL";
+            zone?: string;
+        };
         NewPasswordRequest: {
             password: string;
         };
@@ -4805,7 +4738,7 @@ export interface components {
             /** Format: date */
             scannedOn: string;
         };
-        NewSendOutRequest: {
+        NewSentOutRequest: {
             /** Format: uuid */
             afterJob?: string;
             /** @enum {string} */
@@ -4830,10 +4763,15 @@ export interface components {
             name: string;
             note?: string;
         };
-        Note: {
+        NewWorkSessionRequest: {
+            fields: components["schemas"]["WorkSessionFields"];
             /** Format: uuid */
-            eveningId: string;
+            id: string;
+        };
+        Note: {
             text: string;
+            /** Format: uuid */
+            workSessionId: string;
             /** Format: date */
             workedOn: string;
         };
@@ -4875,7 +4813,7 @@ export interface components {
             refused: string;
             seen: boolean;
             /** Format: uuid */
-            sendOutId: string;
+            sentOutId: string;
         };
         OneOfManyDecisions: {
             /** @enum {string} */
@@ -4955,6 +4893,13 @@ export interface components {
             needId: string;
             title: string;
         };
+        OrderOfWorkResponse: {
+            enablers: components["schemas"]["EnablerResponse"][];
+            missing: components["schemas"]["MissingResponse"][];
+            proposed: components["schemas"]["EdgeResponse"][];
+            refused: components["schemas"]["RefusedResponse"][];
+            waivers: components["schemas"]["WaiverRow"][];
+        };
         OriginRequest: {
             /** Format: uuid */
             behindId?: string;
@@ -4982,6 +4927,41 @@ export interface components {
             /** @enum {string} */
             purpose?: "WILL_NOT_COME_AGAIN" | "SENTIMENT" | "LEARNING" | "TO_SHOW_OTHERS" | "KEEP_FOR_LIFE";
             reason: string;
+        };
+        OutstandingResponse: {
+            due: boolean;
+            row: components["schemas"]["OutstandingRow"];
+        };
+        OutstandingRow: {
+            /** Format: date */
+            dueOn?: string;
+            event: string;
+            happened: boolean;
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            jobId?: string;
+            /** @enum {string} */
+            kind: "FOR_NOW" | "LOAN" | "LEFT_OFF";
+            later: string;
+            /** Format: uuid */
+            needId?: string;
+            /** @enum {string} */
+            partState?: "NEEDED" | "HELD" | "SOURCED" | "ORDERED" | "RECEIVED" | "ACCEPTED" | "FITTED" | "VERIFIED" | "RETURNED";
+            /** Format: uuid */
+            projectId: string;
+            /** Format: date */
+            settledOn?: string;
+            /** Format: int64 */
+            version: number;
+            what: string;
+            /** @enum {string} */
+            when: "EVENT" | "DATE" | "ARRIVAL";
+            zone?: string;
+        };
+        OutstandingStepRequest: {
+            /** Format: int64 */
+            version: number;
         };
         OwnMeasurand: {
             adjustable: boolean;
@@ -5577,15 +5557,30 @@ export interface components {
             repeats: components["schemas"]["RepeatResponse"][];
             zoneAims: components["schemas"]["ZoneAimRow"][];
         };
-        SendOutResponse: {
+        SendRequest: {
+            carrier: string;
+            /** Format: date */
+            expectedOn: string;
+            /** Format: int64 */
+            version: number;
+        };
+        SentOutRequest: {
+            /** Format: int64 */
+            costMinor: number;
+            /** Format: int32 */
+            days: number;
+            /** Format: uuid */
+            job: string;
+        };
+        SentOutResponse: {
             blockedBy?: string;
             late: boolean;
             /** Format: int32 */
             missing: number;
             offers: components["schemas"]["Compared"][];
-            row: components["schemas"]["SendOutRow"];
+            row: components["schemas"]["SentOutRow"];
         };
-        SendOutRow: {
+        SentOutRow: {
             /** Format: uuid */
             afterJob?: string;
             /** @enum {string} */
@@ -5619,34 +5614,12 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
-        SendOutsResponse: {
+        SentOutWorkResponse: {
             /** Format: int64 */
             hourMinor?: number;
             /** Format: int64 */
             kmMinor?: number;
-            sendOuts: components["schemas"]["SendOutResponse"][];
-        };
-        SendRequest: {
-            carrier: string;
-            /** Format: date */
-            expectedOn: string;
-            /** Format: int64 */
-            version: number;
-        };
-        SentOutRequest: {
-            /** Format: int64 */
-            costMinor: number;
-            /** Format: int32 */
-            days: number;
-            /** Format: uuid */
-            job: string;
-        };
-        SequenceResponse: {
-            enablers: components["schemas"]["EnablerResponse"][];
-            missing: components["schemas"]["MissingResponse"][];
-            proposed: components["schemas"]["EdgeResponse"][];
-            refused: components["schemas"]["RefusedResponse"][];
-            waivers: components["schemas"]["WaiverRow"][];
+            sentOutWork: components["schemas"]["SentOutResponse"][];
         };
         SessionResponse: {
             firstAccountNeeded: boolean;
@@ -5747,7 +5720,7 @@ export interface components {
         };
         SoonerResponse: {
             /** @enum {string} */
-            kind: "EVENING" | "HALF_AN_HOUR" | "PLACE";
+            kind: "WORK_SESSION" | "HALF_AN_HOUR" | "PLACE";
             move: components["schemas"]["MoveResponse"];
             place?: components["schemas"]["Subject"];
         };
@@ -5818,7 +5791,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            kind: "JOB" | "ORDER" | "ARRIVED" | "STRIP" | "REFIT" | "NEED" | "SEND_OUT" | "APPOINTMENT" | "PLACE" | "DAYLIGHT" | "FIRE_WATCH" | "HELPER";
+            kind: "JOB" | "ORDER" | "ARRIVED" | "STRIP" | "REFIT" | "NEED" | "SENT_OUT" | "APPOINTMENT" | "PLACE" | "DAYLIGHT" | "FIRE_WATCH" | "HELPER";
             title: string;
         };
         SupplierRow: {
@@ -5902,7 +5875,7 @@ export interface components {
             notes: components["schemas"]["Note"][];
             order: components["schemas"]["OrderNow"][];
             /** Format: int64 */
-            owedDue: number;
+            outstandingDue: number;
             planComplete: boolean;
             road?: components["schemas"]["Road"];
             /** Format: date */
@@ -5916,7 +5889,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            kind: "JOB" | "ORDER" | "ARRIVED" | "STRIP" | "REFIT" | "NEED" | "SEND_OUT" | "APPOINTMENT" | "PLACE" | "DAYLIGHT" | "FIRE_WATCH" | "HELPER";
+            kind: "JOB" | "ORDER" | "ARRIVED" | "STRIP" | "REFIT" | "NEED" | "SENT_OUT" | "APPOINTMENT" | "PLACE" | "DAYLIGHT" | "FIRE_WATCH" | "HELPER";
             /** Format: int32 */
             minutes: number;
             title: string;
@@ -6101,13 +6074,40 @@ export interface components {
         WorkRow: {
             code: string;
             /** Format: uuid */
-            eveningId: string;
-            /** Format: uuid */
             jobId?: string;
             /** Format: int32 */
             minutes: number;
             title: string;
             wayIn?: string;
+            /** Format: uuid */
+            workSessionId: string;
+        };
+        WorkSessionChangeRequest: {
+            fields: components["schemas"]["WorkSessionFields"];
+            /** Format: int64 */
+            version: number;
+        };
+        WorkSessionFields: {
+            done?: string;
+            learned?: string;
+            noteToSelf?: string;
+            work: components["schemas"]["WorkFields"][];
+            /** Format: date */
+            workedOn: string;
+        };
+        WorkSessionResponse: {
+            done: string;
+            /** Format: uuid */
+            id: string;
+            learned: string;
+            noteDone: boolean;
+            noteToSelf: string;
+            person: string;
+            /** Format: int64 */
+            version: number;
+            work: components["schemas"]["WorkRow"][];
+            /** Format: date */
+            workedOn: string;
         };
         WrongReadingRequest: {
             because: string;
@@ -6189,7 +6189,7 @@ export interface operations {
     of_13: {
         parameters: {
             query: {
-                subject: "VEHICLE" | "FINDING" | "JOB" | "NEED" | "ORDER" | "EVENING" | "ENTRY" | "LOOK";
+                subject: "VEHICLE" | "FINDING" | "JOB" | "NEED" | "ORDER" | "WORK_SESSION" | "ENTRY" | "LOOK";
                 subjectId: string;
             };
             header?: never;
@@ -6213,7 +6213,7 @@ export interface operations {
         parameters: {
             query: {
                 id: string;
-                subject: "VEHICLE" | "FINDING" | "JOB" | "NEED" | "ORDER" | "EVENING" | "ENTRY" | "LOOK";
+                subject: "VEHICLE" | "FINDING" | "JOB" | "NEED" | "ORDER" | "WORK_SESSION" | "ENTRY" | "LOOK";
                 subjectId: string;
                 fileName?: string;
                 takenAt?: string;
@@ -6644,54 +6644,6 @@ export interface operations {
             };
         };
     };
-    happened: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["DebtStepRequest"];
-            };
-        };
-        responses: {
-            /** @description No Content */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
-    settle: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["DebtStepRequest"];
-            };
-        };
-        responses: {
-            /** @description No Content */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
     find_6: {
         parameters: {
             query?: never;
@@ -6814,116 +6766,6 @@ export interface operations {
             };
         };
     };
-    begun: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["BegunResponse"];
-                };
-            };
-        };
-    };
-    leave_1: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description No Content */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
-    find_5: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["EveningResponse"];
-                };
-            };
-        };
-    };
-    change_6: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["EveningChangeRequest"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["EveningResponse"];
-                };
-            };
-        };
-    };
-    tickNote: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["NoteRequest"];
-            };
-        };
-        responses: {
-            /** @description No Content */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
     remove_5: {
         parameters: {
             query?: never;
@@ -6967,30 +6809,6 @@ export interface operations {
                 content: {
                     "application/json": string[];
                 };
-            };
-        };
-    };
-    look: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                findingId: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["NewLookRequest"];
-            };
-        };
-        responses: {
-            /** @description No Content */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
             };
         };
     };
@@ -7040,7 +6858,31 @@ export interface operations {
             };
         };
     };
-    find_4: {
+    look: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                findingId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewLookRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    find_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -7062,7 +6904,7 @@ export interface operations {
             };
         };
     };
-    change_5: {
+    change_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -7262,7 +7104,7 @@ export interface operations {
             };
         };
     };
-    change_4: {
+    change_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -7482,7 +7324,7 @@ export interface operations {
             };
         };
     };
-    find_3: {
+    find_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -7504,7 +7346,7 @@ export interface operations {
             };
         };
     };
-    change_3: {
+    change_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -7698,7 +7540,7 @@ export interface operations {
             };
         };
     };
-    find_2: {
+    find_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -7943,7 +7785,7 @@ export interface operations {
             };
         };
     };
-    find_1: {
+    find_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -7965,7 +7807,7 @@ export interface operations {
             };
         };
     };
-    change_2: {
+    change_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -8120,6 +7962,54 @@ export interface operations {
             };
         };
     };
+    happened: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OutstandingStepRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    settle: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OutstandingStepRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     start_1: {
         parameters: {
             query?: never;
@@ -8206,7 +8096,7 @@ export interface operations {
             };
         };
     };
-    change_1: {
+    change_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -8298,7 +8188,7 @@ export interface operations {
             };
         };
     };
-    find: {
+    find_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -8320,7 +8210,7 @@ export interface operations {
             };
         };
     };
-    change: {
+    change_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -8956,52 +8846,6 @@ export interface operations {
             };
         };
     };
-    of_10: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                projectId: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["DebtResponse"][];
-                };
-            };
-        };
-    };
-    owe: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                projectId: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["NewDebtRequest"];
-            };
-        };
-        responses: {
-            /** @description No Content */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
     decisions: {
         parameters: {
             query?: never;
@@ -9118,7 +8962,7 @@ export interface operations {
             };
         };
     };
-    of_9: {
+    of_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -9186,79 +9030,7 @@ export interface operations {
             };
         };
     };
-    begin: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                projectId: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["BegunRequest"];
-            };
-        };
-        responses: {
-            /** @description No Content */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
-    list_2: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                projectId: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["EveningResponse"][];
-                };
-            };
-        };
-    };
-    add_6: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                projectId: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["NewEveningRequest"];
-            };
-        };
-        responses: {
-            /** @description Created */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["EveningResponse"];
-                };
-            };
-        };
-    };
-    of_8: {
+    of_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -9330,7 +9102,7 @@ export interface operations {
             };
         };
     };
-    of_7: {
+    of_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -9424,7 +9196,7 @@ export interface operations {
             };
         };
     };
-    list_1: {
+    list_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -9564,7 +9336,7 @@ export interface operations {
             };
         };
     };
-    list: {
+    list_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -9586,7 +9358,7 @@ export interface operations {
             };
         };
     };
-    add_5: {
+    add_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -9612,7 +9384,7 @@ export interface operations {
             };
         };
     };
-    of_6: {
+    of_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -9706,29 +9478,7 @@ export interface operations {
             };
         };
     };
-    of_18: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                projectId: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["LookRow"][];
-                };
-            };
-        };
-    };
-    add_4: {
+    add_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -9819,7 +9569,7 @@ export interface operations {
             };
         };
     };
-    of_5: {
+    of_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -9841,7 +9591,7 @@ export interface operations {
             };
         };
     };
-    add_3: {
+    add_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -9889,7 +9639,101 @@ export interface operations {
             };
         };
     };
-    of_4: {
+    of_18: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderOfWorkResponse"];
+                };
+            };
+        };
+    };
+    accept: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AcceptanceOfOrderRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    takeBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WaiverRow"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    waive: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WaiverRow"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    of_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -9934,6 +9778,52 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["Order"];
                 };
+            };
+        };
+    };
+    of_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OutstandingResponse"][];
+                };
+            };
+        };
+    };
+    owe: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewOutstandingRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -10571,6 +10461,28 @@ export interface operations {
             };
         };
     };
+    of_15: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LookRow"][];
+                };
+            };
+        };
+    };
     of_3: {
         parameters: {
             query?: never;
@@ -10588,12 +10500,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SendOutsResponse"];
+                    "application/json": components["schemas"]["SentOutWorkResponse"];
                 };
             };
         };
     };
-    add_2: {
+    add_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -10604,7 +10516,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["NewSendOutRequest"];
+                "application/json": components["schemas"]["NewSentOutRequest"];
             };
         };
         responses: {
@@ -10630,100 +10542,6 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["NewOfferRequest"];
-            };
-        };
-        responses: {
-            /** @description No Content */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
-    of_15: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                projectId: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SequenceResponse"];
-                };
-            };
-        };
-    };
-    accept: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                projectId: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["AcceptanceOfOrderRequest"];
-            };
-        };
-        responses: {
-            /** @description No Content */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
-    takeBack: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                projectId: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["WaiverRow"];
-            };
-        };
-        responses: {
-            /** @description No Content */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
-    waive: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                projectId: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["WaiverRow"];
             };
         };
         responses: {
@@ -10834,7 +10652,7 @@ export interface operations {
             };
         };
     };
-    add_1: {
+    add_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -10992,6 +10810,78 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    begin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BegunRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    list: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkSessionResponse"][];
+                };
+            };
+        };
+    };
+    add_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewWorkSessionRequest"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkSessionResponse"];
+                };
             };
         };
     };
@@ -11375,6 +11265,116 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["TripResponse"];
                 };
+            };
+        };
+    };
+    begun: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BegunResponse"];
+                };
+            };
+        };
+    };
+    leave_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    find: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkSessionResponse"];
+                };
+            };
+        };
+    };
+    change: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WorkSessionChangeRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkSessionResponse"];
+                };
+            };
+        };
+    };
+    tickNote: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NoteRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

@@ -89,9 +89,9 @@ it('keeps a photo until it is stored, over a page that is loaded anew', async ()
 
 it('sends one after the other, and one that is refused stops none', async () => {
   const store = await loadedAnew()
-  await store.keep(photo(), 'evening.b', 'ines')
-  await store.keep(photo(), 'evening.b', 'ines')
-  const all = store.attach('evening.b', 'EVENING', 'e1')
+  await store.keep(photo(), 'workSession.b', 'ines')
+  await store.keep(photo(), 'workSession.b', 'ines')
+  const all = store.attach('workSession.b', 'WORK_SESSION', 'e1')
   const first = await next()
   expect(sent).toHaveLength(0)
   first.answer(422, { code: 'attachment.damaged', detail: 'This picture cannot be read.' })

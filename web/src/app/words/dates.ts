@@ -101,7 +101,7 @@ export const dates = {
     paceThoughtKept: 'The plan reckons with what was thought likely.',
     sooner: 'What would bring it sooner?',
     soonerBy: {
-      EVENING: 'One evening a week more',
+      WORK_SESSION: 'One evening a week more',
       HALF_AN_HOUR: 'Each evening half an hour longer',
       PLACE: 'Room for one more in “{{place}}”, borrowed',
     },

@@ -34,7 +34,7 @@ export const logbook = {
     thought: 'Thought',
     took: 'Took',
   },
-  evening: {
+  workSession: {
     madeSure: 'What was made sure of',
     madeSureWhy: 'The hours count either way. What nobody confirms keeps the job from being finished.',
     title: 'Evenings',

@@ -144,7 +144,7 @@ export const scope = {
     takeBack: 'Take the excuse back',
     tookBack: 'It counts again.',
   },
-  owed: {
+  outstanding: {
     title: 'Owed to the car',
     loading: 'Fetching what is owed …',
     nothing: 'Nothing is owed to the car.',

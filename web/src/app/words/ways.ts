@@ -52,7 +52,7 @@ export const ways = {
     close: 'Close it',
     closeForNow: 'Close for now with the old filling',
     closed: '{{what}}: closed.',
-    closedOwed: '{{what}}: closed with the old filling. What is left is owed to the car.',
+    closedOutstanding: '{{what}}: closed with the old filling. What is left is owed to the car.',
     drains: 'Let out so far',
     drained_one: '{{circuit}}: once',
     drained_other: '{{circuit}}: {{count}} times',

@@ -183,7 +183,7 @@ export function JobForm({
         <JobDetails chosen={details} kept={begun ? job.details : []} onChange={setDetails} />
         <div className="grid grid-cols-[2fr_1fr] gap-2">
           <Choice label={t('job.zone')} value={zone} disabled={begun} onChange={(e) => setZone(e.target.value)}>
-            <option value="">{t('owed.nowhere')}</option>
+            <option value="">{t('outstanding.nowhere')}</option>
             {body?.zones.map((z) => (
               <option key={z.id} value={z.id}>
                 {nameOf(z.id)}

@@ -86,7 +86,7 @@ export function JobSheet({
         <ShapeJob job={job} all={all} />
         <Photos subject="JOB" subjectId={job.id} />
         <div className="flex flex-wrap gap-2">
-          <Link className="btn" to={`/p/${projectId}/evenings?new=${job.id}`}>
+          <Link className="btn" to={`/p/${projectId}/logbook?new=${job.id}`}>
             {t('job.logTime')}
           </Link>
           <Link className="btn" to={`/p/${projectId}/parts?new=${job.id}`}>

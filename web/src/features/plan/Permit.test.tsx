@@ -42,5 +42,5 @@ it('asks for the move that comes next, and for none when it is over', () => {
 
 it('leads from a torque that is missing to its sheet', () => {
   expect(wayOut('car', 'j', { kind: 'TORQUE', id: '', saying: '' })).toBe('/p/car/road?fastener=new&job=j')
-  expect(wayOut('car', 'j', { kind: 'RULE', id: '', saying: '' })).toBe('/p/car/work/order')
+  expect(wayOut('car', 'j', { kind: 'RULE', id: '', saying: '' })).toBe('/p/car/work/order-of-work')
 })

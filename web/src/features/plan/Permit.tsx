@@ -71,17 +71,17 @@ export function wayOut(projectId: string, jobId: string, o: Obstacle): string | 
     case 'JOB_BEFORE':
       return `${work}?job=${o.id}`
     case 'RULE':
-      return o.id ? `${work}?job=${o.id}` : `${work}/order`
+      return o.id ? `${work}?job=${o.id}` : `${work}/order-of-work`
     case 'PART':
       return `${p}/parts?need=${o.id}`
     case 'AWAY':
-      return `${p}/plan/away`
+      return `${p}/plan/sent-out`
     case 'OPENING':
-      return `${work}/ways`
+      return `${work}/access`
     case 'GATE':
       return `${p}/road?gate=${o.id}`
     case 'SPARED':
-      return `${work}/owed`
+      return `${work}/outstanding`
     case 'TORQUE':
       return `${p}/road?fastener=new&job=${jobId}`
     case 'INTERLOCK':

@@ -13,7 +13,7 @@ export function PlanLayout() {
         base={`/p/${projectId}/plan`}
         ways={[
           { to: '', name: t('dates.dates') },
-          { to: '/away', name: t('away.title') },
+          { to: '/sent-out', name: t('away.title') },
         ]}
       />
       <Outlet />

@@ -4,10 +4,10 @@ import { SubNav } from '@/ui/SubNav'
 
 const ways = [
   { to: '', word: 'work.ways.scope' },
-  { to: '/ways', word: 'work.ways.access' },
-  { to: '/order', word: 'work.ways.order' },
-  { to: '/owed', word: 'work.ways.owed' },
-  { to: '/fits', word: 'work.ways.fits' },
+  { to: '/access', word: 'work.ways.access' },
+  { to: '/order-of-work', word: 'work.ways.order' },
+  { to: '/outstanding', word: 'work.ways.outstanding' },
+  { to: '/clearance', word: 'work.ways.fits' },
   { to: '/labels', word: 'work.ways.labels' },
 ] as const
 

@@ -35,8 +35,8 @@ const today = (change: Partial<Today> = {}): Today => ({
     ],
   },
   notes: [
-    { eveningId: 'e2', workedOn: '2026-11-22', text: 'Both clamps are only finger-tight.' },
-    { eveningId: 'e1', workedOn: '2026-11-20', text: 'The jack leaks.' },
+    { workSessionId: 'e2', workedOn: '2026-11-22', text: 'Both clamps are only finger-tight.' },
+    { workSessionId: 'e1', workedOn: '2026-11-20', text: 'The jack leaks.' },
   ],
   order: [{ needId: 'n', title: 'Screen seal', by: '2026-11-27', estimateMinor: 8200, holdsItsJob: false }],
   currency: 'EUR',
@@ -58,7 +58,7 @@ const today = (change: Partial<Today> = {}): Today => ({
   beforeNextGate: 1,
   withoutWork: [],
   dangerousWithoutWork: 0,
-  owedDue: 0,
+  outstandingDue: 0,
   ...change,
 })
 
@@ -124,11 +124,11 @@ it('leads from each thing in the way to its remedy', async () => {
 })
 
 it('keeps each note until it is ticked off', async () => {
-  server.when('PUT /api/evenings/e1/note', undefined)
+  server.when('PUT /api/work-sessions/e1/note', undefined)
   expect(await page(today())).toContain('The jack leaks.')
   await userEvent.click(screen.getByText('One older note'))
   await userEvent.click(screen.getAllByRole('button', { name: 'Done' })[1]!)
-  await waitFor(() => expect(server.writes('PUT /api/evenings/e1/note')[0]?.body).toEqual({ done: true }))
+  await waitFor(() => expect(server.writes('PUT /api/work-sessions/e1/note')[0]?.body).toEqual({ done: true }))
 })
 
 it('asks when there is time, while none is named', async () => {

@@ -3,12 +3,12 @@ import { Link, useParams } from 'react-router'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap } from '@/api/client'
 import { Loaded } from '@/ui/Feedback'
-import { EveningBegun } from './EveningBegun'
-import { OtherEvening } from './OtherEvening'
+import { WorkSessionBegun } from './WorkSessionBegun'
+import { OtherWorkSession } from './OtherWorkSession'
 import { InTheWay, NoteToSelf, OrderList, RoadChain, TonightList } from './evidence'
 import {
   LeftOutSentence,
-  OwedSentence,
+  OutstandingSentence,
   MoneySentence,
   OrderSentence,
   RoadSentence,
@@ -49,7 +49,7 @@ function Bench({ today, projectId }: { today: Today; projectId: string }) {
           <RoadSentence today={today} />
         </p>
         <p className="quiet mt-1">
-          <TargetSentence today={today} /> <LeftOutSentence today={today} /> <OwedSentence today={today} />
+          <TargetSentence today={today} /> <LeftOutSentence today={today} /> <OutstandingSentence today={today} />
         </p>
         {today.dangerousWithoutWork === 0 && <RoadChain today={today} />}
       </section>
@@ -59,9 +59,9 @@ function Bench({ today, projectId }: { today: Today; projectId: string }) {
         </h2>
         <NoteToSelf today={today} />
         <TonightList today={today} />
-        <EveningBegun today={today} />
+        <WorkSessionBegun today={today} />
         <ByHand />
-        <OtherEvening minutes={today.tonight?.minutes ?? 120} />
+        <OtherWorkSession minutes={today.tonight?.minutes ?? 120} />
       </section>
       <div className="order-3 grid content-start gap-7">
         <section>
@@ -94,7 +94,7 @@ function ByHand() {
   const { t } = useTranslation()
   return (
     <div className="hidden print:block">
-      {(['evening.done', 'evening.noteToSelf'] as const).map((what) => (
+      {(['workSession.done', 'workSession.noteToSelf'] as const).map((what) => (
         <div key={what} className="mb-4">
           <p className="font-semibold">{t(what)}</p>
           {[1, 2, 3].map((line) => (

@@ -46,20 +46,22 @@ export function NoteToSelf({ today }: { today: Today }) {
   const format = useFormat()
   const tick = useWrite(
     ({ id }: { id: string }, writeId) =>
-      unwrap(api.PUT('/api/evenings/{id}/note', { params: { path: { id } }, body: { done: true }, ...write(writeId) })),
+      unwrap(
+        api.PUT('/api/work-sessions/{id}/note', { params: { path: { id } }, body: { done: true }, ...write(writeId) }),
+      ),
     { said: () => t('today.noteTicked') },
   )
   const [latest, ...older] = today.notes
   if (!latest) return null
   const note = (n: Today['notes'][number]) => (
-    <blockquote key={n.eveningId} className="rounded border-l-4 border-accent bg-base-200 p-3">
+    <blockquote key={n.workSessionId} className="rounded border-l-4 border-accent bg-base-200 p-3">
       <div className="flex items-baseline justify-between gap-3">
         <p className="quiet text-sm">{t('today.noteFrom', { day: format.shortDay(n.workedOn) })}</p>
         <button
           type="button"
           className="btn btn-ghost btn-sm no-print min-h-11"
           disabled={tick.isPending}
-          onClick={() => tick.mutate({ id: n.eveningId })}
+          onClick={() => tick.mutate({ id: n.workSessionId })}
         >
           <Check className="size-4" aria-hidden="true" />
           {t('today.noteDone')}

@@ -8,7 +8,7 @@ export type Today = Schemas['TodayResponse']
 
 /** Where a piece of tonight's work stands. */
 export const pathOf = (projectId: string, job: { kind: string; id: string }) =>
-  `/p/${projectId}/work${job.kind === 'JOB' ? `?job=${job.id}` : '/ways'}`
+  `/p/${projectId}/work${job.kind === 'JOB' ? `?job=${job.id}` : '/access'}`
 
 const workOf = (projectId: string) => `/p/${projectId}/work`
 
@@ -64,13 +64,13 @@ export function TargetSentence({ today }: { today: Today }) {
 }
 
 /** Temporary repairs whose time has come. */
-export function OwedSentence({ today }: { today: Today }) {
+export function OutstandingSentence({ today }: { today: Today }) {
   const { t } = useTranslation()
   const { projectId = '' } = useParams()
-  if (today.owedDue === 0) return null
+  if (today.outstandingDue === 0) return null
   return (
-    <Link className="link" to={workOf(projectId) + '/owed'}>
-      {t('today.owedDue', { count: today.owedDue })}
+    <Link className="link" to={workOf(projectId) + '/outstanding'}>
+      {t('today.outstandingDue', { count: today.outstandingDue })}
     </Link>
   )
 }

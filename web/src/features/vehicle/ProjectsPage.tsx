@@ -38,7 +38,7 @@ export function ProjectsPage() {
             {list.map((p) => (
               <li key={p.id}>
                 <Link
-                  to={p.state === 'LOOKING' ? `/p/${p.id}/bid` : `/p/${p.id}`}
+                  to={p.state === 'LOOKING' ? `/p/${p.id}/buying` : `/p/${p.id}`}
                   className="card-sheet block p-4 hover:border-primary"
                 >
                   <span className="block font-answer text-xl font-semibold">{p.vehicleName}</span>

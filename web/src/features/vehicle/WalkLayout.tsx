@@ -4,18 +4,18 @@ import { SubNav } from '@/ui/SubNav'
 
 const ways = [
   { to: '', word: 'ways.drawing' },
-  { to: '/short', word: 'ways.short' },
+  { to: '/short-look', word: 'ways.short' },
   { to: '/checks', word: 'ways.checks' },
   { to: '/readings', word: 'ways.readings' },
-  { to: '/shell', word: 'ways.shell' },
-  { to: '/codes', word: 'ways.codes' },
+  { to: '/structure', word: 'ways.shell' },
+  { to: '/fault-codes', word: 'ways.codes' },
   { to: '/equipment', word: 'ways.equipment' },
   { to: '/identity', word: 'ways.identity' },
   { to: '/decide', word: 'ways.decide' },
-  { to: '/boxes', word: 'ways.boxes' },
-  { to: '/again', word: 'ways.again' },
+  { to: '/inventory', word: 'ways.boxes' },
+  { to: '/second-look', word: 'ways.again' },
   { to: '/paper', word: 'ways.paper' },
-  { to: '/eyes', word: 'ways.eyes' },
+  { to: '/review', word: 'ways.eyes' },
 ] as const
 
 /** The ways to inspect a vehicle, above whichever of them is open. */

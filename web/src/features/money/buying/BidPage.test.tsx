@@ -65,7 +65,7 @@ beforeEach(() => {
       zones: [{ id: 'sill-left', name: 'Sill', side: 'LEFT' }],
     })
 })
-const open = () => show(<BidPage />, '/p/car/bid', '/p/:projectId/bid')
+const open = () => show(<BidPage />, '/p/car/buying', '/p/:projectId/buying')
 
 it('says the answer first, then the sum that makes it', async () => {
   open()

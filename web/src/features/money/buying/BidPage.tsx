@@ -45,7 +45,7 @@ function Bid({ projectId, buying }: { projectId: string; buying: Buying }) {
       answer={<BidAnswer buying={buying} />}
       action={
         <>
-          <Link className="btn btn-primary" to={`/p/${projectId}/walk/short`}>
+          <Link className="btn btn-primary" to={`/p/${projectId}/walk/short-look`}>
             <Timer className="size-5" aria-hidden="true" />
             {t('bid.shortLook')}
           </Link>

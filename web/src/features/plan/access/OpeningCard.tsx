@@ -151,7 +151,7 @@ function Steps({
   const closeForNow = useWrite(
     (_: object, id) =>
       unwrap(api.POST('/api/projects/{projectId}/access/{stay}/close-for-now', { ...closing, ...write(id) })),
-    { said: () => t('access.closedOwed', { what: way.name }) },
+    { said: () => t('access.closedOutstanding', { what: way.name }) },
   )
   const named = (word: string) => `${word}: ${way.name}`
   return (

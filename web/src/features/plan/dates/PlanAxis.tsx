@@ -137,7 +137,7 @@ function labels(axis: Axis): Set<number> {
   const found = new Set<number>()
   let last = -LABEL_PX
   for (const s of axis.stretches)
-    if (s.kind === 'evening' && s.x - last >= LABEL_PX) {
+    if (s.kind === 'workSession' && s.x - last >= LABEL_PX) {
       found.add(s.from)
       last = s.x
     }
@@ -154,7 +154,7 @@ function Head({ axis, plan }: { axis: Axis; plan: Plan }) {
       {axis.stretches.map((s) => (
         <div
           key={s.from}
-          className={`absolute top-0 h-14 ${s.kind === 'evening' ? 'border-l border-base-300 bg-base-200' : ''}`}
+          className={`absolute top-0 h-14 ${s.kind === 'workSession' ? 'border-l border-base-300 bg-base-200' : ''}`}
           style={{ left: s.x, width: s.width }}
         >
           {labelled.has(s.from) && (
@@ -191,7 +191,7 @@ const look: Record<Bar['kind'], string> = {
   ORDER: 'border-2 border-dashed border-secondary bg-base-100',
   ARRIVED: 'border-2 border-secondary bg-base-100',
   NEED: 'border-2 border-dotted border-secondary bg-base-100',
-  SEND_OUT: 'bg-secondary text-secondary-content',
+  SENT_OUT: 'bg-secondary text-secondary-content',
   APPOINTMENT: 'bg-accent text-accent-content',
   PLACE: '',
   DAYLIGHT: '',
@@ -277,10 +277,10 @@ function BarButton({
   const [dragged, setDragged] = useState(0)
   const dayAt = (x: number) => format.dateOf(new Date(instantAt(axis, x)).toISOString())
   const title = useActivityName()(bar)
-  const nextEvening = (step: 1 | -1) => {
-    const evenings = axis.stretches.filter((s) => s.kind === 'evening')
-    const at = evenings.findIndex((s) => bar.from <= s.to)
-    const next = evenings[at + step]
+  const nextWorkSession = (step: 1 | -1) => {
+    const workSessions = axis.stretches.filter((s) => s.kind === 'workSession')
+    const at = workSessions.findIndex((s) => bar.from <= s.to)
+    const next = workSessions[at + step]
     if (next) onMove(bar.activity.key, format.dateOf(new Date(next.from).toISOString()))
   }
   return (
@@ -297,8 +297,8 @@ function BarButton({
       }}
       onKeyDown={(e) => {
         if (!movable) return
-        if (e.key === 'ArrowRight') nextEvening(1)
-        if (e.key === 'ArrowLeft') nextEvening(-1)
+        if (e.key === 'ArrowRight') nextWorkSession(1)
+        if (e.key === 'ArrowLeft') nextWorkSession(-1)
       }}
       onPointerDown={(e) => {
         if (!movable) return

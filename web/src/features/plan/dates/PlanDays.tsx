@@ -47,7 +47,7 @@ const arrival = {
   ORDER: 'plan.arrives',
   ARRIVED: 'plan.toLookAt',
   NEED: 'plan.couldArrive',
-  SEND_OUT: 'plan.comesBack',
+  SENT_OUT: 'plan.comesBack',
   APPOINTMENT: 'plan.isFixed',
   PLACE: 'plan.isFixed',
   DAYLIGHT: 'plan.isFixed',
@@ -127,7 +127,7 @@ function Row({ h, projectId }: { h: Happening; projectId: string }) {
       <div>
         <Link
           className="link font-semibold"
-          to={`/p/${projectId}/work${subject.kind === 'JOB' ? `?job=${subject.id}` : '/ways'}`}
+          to={`/p/${projectId}/work${subject.kind === 'JOB' ? `?job=${subject.id}` : '/access'}`}
         >
           {nameOf(subject)}
         </Link>{' '}

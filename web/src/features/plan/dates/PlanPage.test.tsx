@@ -149,7 +149,7 @@ it('shows what one’s own hours do to the dates before the plan reckons with th
 
 it('compares more hours, borrowed room, and somebody else who does it', async () => {
   server.when('GET /api/projects/car/plan/sooner', [
-    { kind: 'EVENING', move: later },
+    { kind: 'WORK_SESSION', move: later },
     { kind: 'PLACE', place: { kind: 'PLACE', id: 'bay', title: 'Long bay' }, move: later },
   ])
   server.when('POST /api/projects/car/plan/preview-sent-out', later)

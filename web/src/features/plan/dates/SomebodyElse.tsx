@@ -61,7 +61,7 @@ export function SomebodyElse({ projectId, activity }: { projectId: string; activ
       {ask.data && (
         <div className="mt-2 border-l-4 border-accent pl-3" role="status">
           <MilestoneMoves move={ask.data} />
-          <Link className="link" to={`/p/${projectId}/plan/away?send=${activity.subject.id}&days=${days.trim()}`}>
+          <Link className="link" to={`/p/${projectId}/plan/sent-out?send=${activity.subject.id}&days=${days.trim()}`}>
             {t('dates.elseAgree')}
           </Link>
         </div>

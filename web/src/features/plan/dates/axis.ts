@@ -1,5 +1,5 @@
 /** A stretch of the time axis: an evening in the garage, or the time until the next one. In pixels and milliseconds. */
-export type Stretch = { kind: 'evening' | 'gap'; from: number; to: number; x: number; width: number }
+export type Stretch = { kind: 'workSession' | 'gap'; from: number; to: number; x: number; width: number }
 export type Axis = { stretches: Stretch[]; width: number }
 
 const DAY = 86_400_000
@@ -28,7 +28,7 @@ export function makeAxis(windows: { from: string; to: string }[], from: number, 
     const ends = Date.parse(w.to)
     if (ends <= at || begins > to) continue
     add('gap', begins, gapWidth(begins - at))
-    add('evening', ends, Math.max(3, ((ends - begins) / 3_600_000) * perHour))
+    add('workSession', ends, Math.max(3, ((ends - begins) / 3_600_000) * perHour))
   }
   add('gap', to, gapWidth(to - at))
   return { stretches, width: x }

@@ -21,7 +21,7 @@ it('sorts bars by where the work happens and shows what stands open meanwhile', 
       activity('JOB', 'seal', '2026-03-03T19:00:00Z', '2026-03-03T20:00:00Z'),
       activity('REFIT', 'gearbox', '2026-03-05T18:00:00Z', '2026-03-05T20:00:00Z'),
       activity('NEED', 'kit', '2026-03-01T00:00:00Z', '2026-03-03T00:00:00Z', false),
-      activity('SEND_OUT', 'frame', '2026-03-06T00:00:00Z', '2026-03-20T00:00:00Z', false),
+      activity('SENT_OUT', 'frame', '2026-03-06T00:00:00Z', '2026-03-20T00:00:00Z', false),
     ]),
   )
   expect(lanes.map((l) => [l.name, l.bars.map((b) => b.title)])).toEqual([

@@ -22,7 +22,7 @@ const laneOf: Record<Activity['subject']['kind'], LaneName> = {
   ORDER: 'waiting',
   ARRIVED: 'waiting',
   NEED: 'waiting',
-  SEND_OUT: 'away',
+  SENT_OUT: 'away',
   APPOINTMENT: 'fixed',
   PLACE: 'car',
   DAYLIGHT: 'car',

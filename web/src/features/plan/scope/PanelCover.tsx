@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap } from '@/api/client'
 import { ProblemAlert } from '@/ui/Feedback'
-import { Millimetres, millimetresOf } from '../fits/Millimetres'
+import { Millimetres, millimetresOf } from '../clearance/Millimetres'
 
 /** How much of a damage a repair panel covers, before it is bought. */
 export function PanelCover() {

@@ -41,10 +41,10 @@ const standing: Proof = {
   ],
 }
 const after = (km: number, next: boolean): Proof => {
-  const owed: Proof = { ...standing, id: `after-${km}`, name: `After ${km} km`, afterKm: km, next, records: [] }
-  delete owed.value
-  delete owed.gate
-  return owed
+  const outstanding: Proof = { ...standing, id: `after-${km}`, name: `After ${km} km`, afterKm: km, next, records: [] }
+  delete outstanding.value
+  delete outstanding.gate
+  return outstanding
 }
 const shut: GateName[] = ['FIRST_MOVE', 'PRIVATE_GROUND', 'ROAD_TEST', 'ROAD', 'TRIP', 'SALE']
 const road: Road = {
@@ -145,7 +145,7 @@ it('leads from every kind of blocker somewhere', () => {
     'OPENING',
     'FASTENER',
     'PART',
-    'OWED',
+    'OUTSTANDING',
     'PROOF',
   ]
   for (const kind of kinds) expect(remedyOf('car', { ...pipe, kind, id: 'a b' })).toMatch(/^\/p\/car\//)

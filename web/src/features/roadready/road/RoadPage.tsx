@@ -78,8 +78,8 @@ function Opened({ road: r, projectId }: { road: Road; projectId: string }) {
         />
         <div className="grid content-start gap-8">
           <ProofList
-            title={t('road.owed')}
-            hint={t('road.owedHint')}
+            title={t('road.outstanding')}
+            hint={t('road.outstandingHint')}
             proofs={r.proofs.filter((p) => p.afterKm !== undefined)}
             onOpen={(id) => setParams({ proof: id })}
           />

@@ -42,15 +42,15 @@ export function remedyOf(projectId: string, b: Blocker): string {
       return `${p}/walk/readings${b.rule === 'READING_MISSING' ? `?new=1&limit=${limit}&place=${place}` : ''}`
     }
     case 'CODES':
-      return `${p}/walk/codes`
+      return `${p}/walk/fault-codes`
     case 'OPENING':
-      return `${work}/ways`
+      return `${work}/access`
     case 'FASTENER':
       return `${p}/road?fastener=${b.id}`
     case 'PART':
-      return `${p}/walk/boxes`
-    case 'OWED':
-      return `${work}/owed`
+      return `${p}/walk/inventory`
+    case 'OUTSTANDING':
+      return `${work}/outstanding`
     case 'PROOF':
       return `${p}/road?proof=${b.id}`
     default: {

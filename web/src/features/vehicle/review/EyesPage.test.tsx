@@ -32,7 +32,7 @@ beforeEach(() => {
       remark('r2', { zone: 'belts' }, 'UNCONFIRMED'),
     ])
     .when('GET /api/projects/car/links', [{ id: 'l', expiresAt: '2026-12-01T00:00:00Z', open: true }])
-  show(<EyesPage />, '/p/car/walk/eyes', '/p/:projectId/walk/eyes')
+  show(<EyesPage />, '/p/car/walk/review', '/p/:projectId/walk/review')
 })
 
 it('puts what waits first, and accepts it as a finding with a reason', async () => {

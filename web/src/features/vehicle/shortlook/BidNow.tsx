@@ -33,7 +33,7 @@ function Bid({ projectId, donor }: { projectId: string; donor: boolean }) {
         (buying.asDonor === undefined
           ? t('short.donorUnknown')
           : t('short.donor', { ceiling: money(Math.max(0, buying.asDonor)) }))}{' '}
-      <Link className="link font-normal" to={`/p/${projectId}/bid`}>
+      <Link className="link font-normal" to={`/p/${projectId}/buying`}>
         {t('short.toBid')}
       </Link>
     </p>

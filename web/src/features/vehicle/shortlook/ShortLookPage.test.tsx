@@ -99,7 +99,7 @@ beforeEach(() => {
       if (failed) price = 850_00
       return { standing: failed ? [{ findingId: 'f', checkId: 'x', zone: 'sill-left', known: false }] : [] }
     })
-  show(<ShortLookPage />, '/p/car/walk/short', '/p/:projectId/walk/short')
+  show(<ShortLookPage />, '/p/car/walk/short-look', '/p/:projectId/walk/short-look')
 })
 
 const start = async () => userEvent.click(await screen.findByRole('button', { name: 'Start the look' }))
@@ -154,7 +154,7 @@ it('answers all that need current in one press', async () => {
 it('ends with what lowered the bid most and where to look with ten more minutes', async () => {
   given = { numbers: 'GOOD', sill: 'BAD', start: 'GOOD', gears: 'NO_CURRENT' }
   cleanup()
-  show(<ShortLookPage />, '/p/car/walk/short', '/p/:projectId/walk/short')
+  show(<ShortLookPage />, '/p/car/walk/short-look', '/p/:projectId/walk/short-look')
   await start()
   const done = await screen.findByRole('region', { name: 'What the look came to' })
   expect(await within(done).findByText(/Something is odd.*Sill, left: by €350|Sill, left: by €350/)).toBeInTheDocument()

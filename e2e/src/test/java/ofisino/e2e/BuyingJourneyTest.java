@@ -150,7 +150,7 @@ class BuyingJourneyTest {
         desk.getByLabel("An hour at a workshop, EUR").fill("60");
         press(desk, "Save");
         says(desk, "Kept. Proposed costs and plans follow it.");
-        desk.navigate(car + "/bid");
+        desk.navigate(car + "/buying");
         says(desk, "Bid up to");
         press(desk, "Change the figures");
         desk.getByLabel("Asked, EUR").fill("5200");
@@ -173,7 +173,7 @@ class BuyingJourneyTest {
     @Order(6)
     void aShortLookInTheYard() {
         Page phone = browsing.phoneOf(desk);
-        phone.navigate(car + "/walk/short");
+        phone.navigate(car + "/walk/short-look");
         says(phone, "Nobody crawls under a car on a jack.");
         accessible(phone);
         press(phone, "Start the look");
@@ -212,7 +212,7 @@ class BuyingJourneyTest {
         says(desk, "It is yours. All that was found and seen is kept.");
         desk.navigate(car + "/walk");
         says(desk, "It must not be driven: Sill, left.");
-        desk.navigate(car + "/bid");
+        desk.navigate(car + "/buying");
         says(desk, "What for: To keep for life, “It was my aunt’s”.");
     }
 
@@ -248,8 +248,8 @@ class BuyingJourneyTest {
     @Order(9)
     void allOfItFitsAPhone() {
         Page phone = browsing.phoneOf(desk);
-        for (String page :
-                List.of("/bid", "/walk/readings", "/walk/decide", "/walk/again", "/walk/boxes", "/walk/eyes")) {
+        for (String page : List.of(
+                "/buying", "/walk/readings", "/walk/decide", "/walk/second-look", "/walk/inventory", "/walk/review")) {
             phone.navigate(car + page);
             phone.locator("h1").waitFor();
             accessible(phone);

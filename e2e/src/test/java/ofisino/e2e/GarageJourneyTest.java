@@ -13,10 +13,10 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import org.junit.jupiter.api.Test;
 
-/** Evenings, a bay and a supplier; a job that dries in the bay; what would bring it sooner; an evening from its beginning to the log; two cars. */
+/** Sessions, a bay and a supplier; a job that dries in the bay; what would bring it sooner; an evening from its beginning to the log; two cars. */
 class GarageJourneyTest {
     @Test
-    void aJobHasItsPlaceAndTheEveningIsBegunAndLogged() throws Exception {
+    void aJobHasItsPlaceAndTheWorkSessionIsBegunAndLogged() throws Exception {
         try (var server = PackagedServer.start();
                 var browsing = new Browsing(server.url())) {
             Page desk = browsing.desk();
@@ -27,7 +27,7 @@ class GarageJourneyTest {
             aJobInTheBay(desk, car);
             theDates(desk, car);
             theLabels(desk, car);
-            theEvening(browsing, desk, car);
+            theWorkSession(browsing, desk, car);
             theOrderOfCars(desk);
             assertThat(browsing.complaints()).isEmpty();
         }
@@ -107,7 +107,7 @@ class GarageJourneyTest {
         accessible(desk);
     }
 
-    private static void theEvening(Browsing browsing, Page desk, String car) {
+    private static void theWorkSession(Browsing browsing, Page desk, String car) {
         desk.navigate(car + "/work");
         desk.locator("li button:has-text('Paint the dashboard')").first().click();
         Clearing.clear(desk);

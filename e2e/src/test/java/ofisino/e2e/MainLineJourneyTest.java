@@ -251,7 +251,7 @@ class MainLineJourneyTest {
 
     @Test
     @Order(7)
-    void anEveningIsLoggedAndTheJobGoesOnToVerified() {
+    void aWorkSessionIsLoggedAndTheJobGoesOnToVerified() {
         go(desk, "Evenings");
         accessible(desk);
         press(desk, "Log an evening");

@@ -127,7 +127,7 @@ class ScopeJourneyTest {
         accessible(desk);
     }
 
-    /** Evenings, then dates; a bar is moved by keyboard after what would come of it was seen, and taken back; the evening on a phone. */
+    /** Sessions, then dates; a bar is moved by keyboard after what would come of it was seen, and taken back; the evening on a phone. */
     private static void dates(Browsing browsing, Page desk) {
         String car = desk.url().replaceAll("/work.*", "");
         desk.navigate("/garage");

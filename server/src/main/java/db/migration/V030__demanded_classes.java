@@ -19,11 +19,11 @@ import ofisino.core.vehicle.body.Zone;
 import ofisino.core.vehicle.check.Answer;
 import ofisino.core.vehicle.check.Catalogue;
 import ofisino.core.vehicle.check.PlacedCheck;
-import ofisino.core.vehicle.inspection.FindingKind;
-import ofisino.core.vehicle.inspection.Proposal;
-import ofisino.core.vehicle.inspection.ProposalRules;
-import ofisino.core.vehicle.inspection.SafetyClass;
-import ofisino.core.vehicle.inspection.SafetyRules;
+import ofisino.core.vehicle.finding.FindingKind;
+import ofisino.core.vehicle.finding.Proposal;
+import ofisino.core.vehicle.finding.ProposalRules;
+import ofisino.core.vehicle.finding.SafetyClass;
+import ofisino.core.vehicle.finding.SafetyRules;
 import org.flywaydb.core.api.migration.BaseJavaMigration;
 import org.flywaydb.core.api.migration.Context;
 

@@ -76,7 +76,7 @@ class CarsByChanceTest {
             this.random = random;
             project = garage.project();
             base = "/api/projects/" + project;
-            garage.evenings();
+            garage.workSessions();
             steps = owner.get(base + "/checks").ok().path("steps").valueStream().toList();
             drives.add(garage.job(project, "First drive round the yard"));
             drives.add(garage.job(project, "First start"));
@@ -172,8 +172,8 @@ class CarsByChanceTest {
         private String log() {
             one(jobs())
                     .ifPresent(j -> sent(owner.post(
-                            base + "/evenings",
-                            TestGarage.evening(
+                            base + "/work-sessions",
+                            TestGarage.workSession(
                                     TODAY, UUID.fromString(j.path("id").asString()), 30))));
             return "log";
         }

@@ -104,7 +104,7 @@ class TradeBookTest {
     @ParameterizedTest(name = "{0}, seed {2}")
     @MethodSource("cars")
     void anOrdinaryCarIsPlannedAsTheTradeDoes(String body, List<String> found, long seed, TestGarage garage) {
-        garage.evenings();
+        garage.workSessions();
         UUID project = garage.project(body);
         String base = "/api/projects/" + project;
         for (String finding : found) {

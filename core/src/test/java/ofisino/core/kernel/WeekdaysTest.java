@@ -9,8 +9,8 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.Set;
 import ofisino.core.plan.calendar.OpenDays;
+import ofisino.core.plan.fallback.Fallback;
 import ofisino.core.plan.job.Conditions;
-import ofisino.core.plan.job.Fallback;
 import org.junit.jupiter.api.Test;
 
 class WeekdaysTest {

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
-import ofisino.core.logbook.session.Elapsed;
+import ofisino.core.logbook.worksession.Elapsed;
 import org.junit.jupiter.api.Test;
 
 /** By hand. */

@@ -135,7 +135,7 @@ class AskedTest {
     }
 
     @Test
-    void anEveningIsBetweenAMinuteAndADay() {
+    void aWorkSessionIsBetweenAMinuteAndADay() {
         assertThatThrownBy(() -> new Asked(0, 1, false, false, Optional.empty()))
                 .hasMessageContaining("1 to 1440");
         assertThatThrownBy(() -> new Asked(1441, 1, false, false, Optional.empty()))

@@ -50,7 +50,7 @@ class BlocksTest {
 
     /** Glass takes half of Monday; blasting (an hour) would fit on it, but priming (an hour) would come a day later: both wait for Tuesday. */
     @Test
-    void whatShouldFollowIsPlacedWithItInOneEvening() {
+    void whatShouldFollowIsPlacedWithItInOneWorkSession() {
         PlanProblem problem = problem(
                 List.of(job("glass", 4), job("blast", 4), job("prime", 4), job("paint", 2)),
                 Link.of("glass", "blast"),
@@ -58,25 +58,25 @@ class BlocksTest {
                 Link.of("prime", "paint"));
         Plan plan = plan(problem);
         assertThat(RuleBook.breaches(problem, plan)).isEmpty();
-        assertThat(at(plan, "blast")).isEqualTo(evening(1, 18));
-        assertThat(at(plan, "prime")).isEqualTo(evening(1, 19));
+        assertThat(at(plan, "blast")).isEqualTo(workSession(1, 18));
+        assertThat(at(plan, "prime")).isEqualTo(workSession(1, 19));
         assertThat(plan.of(new ActivityId("prime")).orElseThrow().reasons())
-                .containsExactly(new Limit(Limit.Kind.AFTER, "blast", evening(1, 19)));
+                .containsExactly(new Limit(Limit.Kind.AFTER, "blast", workSession(1, 19)));
         assertThat(plan.of(new ActivityId("paint")).orElseThrow().reasons())
                 .extracting(Limit::id)
                 .containsExactly("prime");
         assertThat(Blocks.loose(problem, plan)).isEmpty();
         assertThat(Slack.latestStarts(problem, plan))
-                .containsEntry(new ActivityId("blast"), evening(1, 18))
-                .containsEntry(new ActivityId("prime"), evening(1, 19));
+                .containsEntry(new ActivityId("blast"), workSession(1, 18))
+                .containsEntry(new ActivityId("prime"), workSession(1, 19));
         assertThat(Planner.plan(problem.keeping(plan), SMALL))
                 .isInstanceOfSatisfying(
-                        Planned.class, p -> assertThat(at(p.plan(), "blast")).isEqualTo(evening(1, 18)));
+                        Planned.class, p -> assertThat(at(p.plan(), "blast")).isEqualTo(workSession(1, 18)));
     }
 
     /** Two hours of blasting do not fit into an evening with the priming: they are planned apart, and that is said. */
     @Test
-    void whatIsTooLongForAnEveningIsTornApartAndSaid() {
+    void whatIsTooLongForAWorkSessionIsTornApartAndSaid() {
         assertThat(whyLoose(problem(List.of(job("blast", 8), job("prime", 8)), within("blast", "prime"))))
                 .contains(Blocks.Why.TOO_LONG);
     }
@@ -110,14 +110,14 @@ class BlocksTest {
 
     /** Outdoors there is daylight for half of what both take: the plan is made with the two apart, and that is said. */
     @Test
-    void whatFitsNoEveningTogetherIsPlannedApart() {
+    void whatFitsNoWorkSessionTogetherIsPlannedApart() {
         Activity blast = job("blast", 2).with(new Demand(Optional.empty(), Map.of("daylight", 1), false, false));
         Activity prime = job("prime", 2).with(new Demand(Optional.empty(), Map.of("daylight", 1), false, false));
         List<TimeWindow> days = new ArrayList<>();
         for (int d = 0; d < 20; d++)
-            days.add(new TimeWindow(evening(d, 6), evening(d, 18).plus(Duration.ofMinutes(30))));
+            days.add(new TimeWindow(workSession(d, 6), workSession(d, 18).plus(Duration.ofMinutes(30))));
         PlanProblem problem = problem(List.of(blast, prime), within("blast", "prime"))
-                .withResources(List.of(Capacity.onlyIn("daylight", 99, days, new TimeWindow(NOW, evening(20, 0)))));
+                .withResources(List.of(Capacity.onlyIn("daylight", 99, days, new TimeWindow(NOW, workSession(20, 0)))));
         assertThat(whyLoose(problem)).contains(Blocks.Why.NO_EVENING);
         assertThat(Slack.latestStarts(problem, plan(problem))).isNotEmpty();
     }
@@ -165,10 +165,10 @@ class BlocksTest {
                         List.of());
         Plan plan = plan(problem);
         assertThat(RuleBook.breaches(problem, plan)).isEmpty();
-        assertThat(at(plan, "strip")).isEqualTo(evening(0, 18));
-        assertThat(at(plan, "clean")).isEqualTo(evening(0, 18).plus(Duration.ofMinutes(30)));
-        assertThat(at(plan, "prime")).isEqualTo(evening(0, 19).plus(Duration.ofMinutes(30)));
-        assertThat(at(plan, "refit")).isEqualTo(evening(1, 18));
+        assertThat(at(plan, "strip")).isEqualTo(workSession(0, 18));
+        assertThat(at(plan, "clean")).isEqualTo(workSession(0, 18).plus(Duration.ofMinutes(30)));
+        assertThat(at(plan, "prime")).isEqualTo(workSession(0, 19).plus(Duration.ofMinutes(30)));
+        assertThat(at(plan, "refit")).isEqualTo(workSession(1, 18));
     }
 
     /** What cannot be placed names its parts, not the block. */
@@ -211,32 +211,32 @@ class BlocksTest {
     @Test
     void whatGoesOutIsGivenAndFetchedWhileTheDoorIsOpen() {
         List<TimeWindow> wednesdays = List.of(
-                new TimeWindow(evening(2, 0), evening(3, 0)),
-                new TimeWindow(evening(9, 0), evening(10, 0)),
-                new TimeWindow(evening(16, 0), evening(17, 0)));
+                new TimeWindow(workSession(2, 0), workSession(3, 0)),
+                new TimeWindow(workSession(9, 0), workSession(10, 0)),
+                new TimeWindow(workSession(16, 0), workSession(17, 0)));
         Activity zinc = Activity.order("zinc", Aim.RUNNER, Duration.ofDays(3))
                 .with(Timing.FREE.waiting(Duration.ofDays(3)).whileOpen(wednesdays));
         PlanProblem problem = problem(List.of(zinc, job("fit", 2)), Link.of("zinc", "fit"));
         Plan plan = plan(problem);
         assertThat(RuleBook.breaches(problem, plan)).isEmpty();
-        assertThat(plan.of(zinc.id()).orElseThrow().start()).isEqualTo(evening(2, 0));
-        assertThat(plan.of(zinc.id()).orElseThrow().end()).isEqualTo(evening(9, 0));
+        assertThat(plan.of(zinc.id()).orElseThrow().start()).isEqualTo(workSession(2, 0));
+        assertThat(plan.of(zinc.id()).orElseThrow().end()).isEqualTo(workSession(9, 0));
         assertThat(plan.of(zinc.id()).orElseThrow().reasons())
-                .containsExactly(new Limit(Limit.Kind.CLOSED, "zinc", evening(2, 0)));
-        assertThat(at(plan, "fit")).isEqualTo(evening(9, 18));
+                .containsExactly(new Limit(Limit.Kind.CLOSED, "zinc", workSession(2, 0)));
+        assertThat(at(plan, "fit")).isEqualTo(workSession(9, 18));
         // a glass that takes until the week after leaves time to fit, but fetched on the next Wednesday it has to go on
         // this one
         PlanProblem later = problem(
-                List.of(zinc, job("fit", 2), job("glass", 4).with(Timing.FREE.notBefore(evening(16, 17)))),
+                List.of(zinc, job("fit", 2), job("glass", 4).with(Timing.FREE.notBefore(workSession(16, 17)))),
                 Link.of("zinc", "fit"));
         assertThat(Slack.latestStarts(later, plan(later)).get(zinc.id()))
-                .isEqualTo(evening(3, 0).minusSeconds(1));
+                .isEqualTo(workSession(3, 0).minusSeconds(1));
     }
 
     @Test
     void ownWorkNeedsNobodysDoor() {
         assertThatThrownBy(() -> job("glass", 2)
-                        .with(Timing.FREE.whileOpen(List.of(new TimeWindow(evening(0, 0), evening(1, 0))))))
+                        .with(Timing.FREE.whileOpen(List.of(new TimeWindow(workSession(0, 0), workSession(1, 0))))))
                 .isInstanceOf(InvalidValue.class)
                 .hasMessageContaining("nobody's door");
     }
@@ -246,17 +246,17 @@ class BlocksTest {
     void workOutdoorsNeedsDaylight() {
         List<TimeWindow> days = new ArrayList<>();
         for (int d = 0; d < 20; d++)
-            days.add(new TimeWindow(evening(d, 6), evening(d, 18).plus(Duration.ofMinutes(30))));
+            days.add(new TimeWindow(workSession(d, 6), workSession(d, 18).plus(Duration.ofMinutes(30))));
         Activity wash = job("wash", 4).with(new Demand(Optional.empty(), Map.of("daylight", 1), false, false));
         PlanProblem problem = problem(List.of(wash, job("glass", 6)))
-                .withResources(List.of(Capacity.onlyIn("daylight", 99, days, new TimeWindow(NOW, evening(20, 0)))));
+                .withResources(List.of(Capacity.onlyIn("daylight", 99, days, new TimeWindow(NOW, workSession(20, 0)))));
         Plan plan = plan(problem);
         assertThat(RuleBook.breaches(problem, plan)).isEmpty();
         assertThat(plan.of(wash.id()).orElseThrow().stays())
                 .containsExactly(
-                        new TimeWindow(evening(0, 18), evening(0, 18).plus(Duration.ofMinutes(30))),
-                        new TimeWindow(evening(1, 18), evening(1, 18).plus(Duration.ofMinutes(30))));
-        assertThat(at(plan, "glass")).isEqualTo(evening(0, 18).plus(Duration.ofMinutes(30)));
+                        new TimeWindow(workSession(0, 18), workSession(0, 18).plus(Duration.ofMinutes(30))),
+                        new TimeWindow(workSession(1, 18), workSession(1, 18).plus(Duration.ofMinutes(30))));
+        assertThat(at(plan, "glass")).isEqualTo(workSession(0, 18).plus(Duration.ofMinutes(30)));
     }
 
     /** Lent on Thursdays only. */
@@ -267,12 +267,12 @@ class BlocksTest {
                 .withPlaces(List.of(Capacity.onlyIn(
                         "lent",
                         1,
-                        List.of(new TimeWindow(evening(3, 0), evening(4, 0))),
-                        new TimeWindow(NOW, evening(20, 0)))));
+                        List.of(new TimeWindow(workSession(3, 0), workSession(4, 0))),
+                        new TimeWindow(NOW, workSession(20, 0)))));
         Plan plan = plan(problem);
-        assertThat(at(plan, "weld")).isEqualTo(evening(3, 18));
+        assertThat(at(plan, "weld")).isEqualTo(workSession(3, 18));
         assertThat(plan.of(weld.id()).orElseThrow().reasons())
-                .containsExactly(new Limit(Limit.Kind.PLACE_FULL, "lent", evening(2, 20)));
+                .containsExactly(new Limit(Limit.Kind.PLACE_FULL, "lent", workSession(2, 20)));
     }
 
     private static Optional<Blocks.Why> whyLoose(PlanProblem problem) {
@@ -290,18 +290,18 @@ class BlocksTest {
         return Activity.job(id, Aim.RUNNER, slots, INES);
     }
 
-    private static Instant evening(int day, int hour) {
+    private static Instant workSession(int day, int hour) {
         return LocalDate.of(2026, 3, 2).plusDays(day).atTime(hour, 0).toInstant(ZoneOffset.UTC);
     }
 
     private static PlanProblem problem(List<Activity> activities, Link... links) {
-        List<TimeWindow> evenings = new ArrayList<>();
-        for (int d = 0; d < 20; d++) evenings.add(new TimeWindow(evening(d, 18), evening(d, 20)));
+        List<TimeWindow> workSessions = new ArrayList<>();
+        for (int d = 0; d < 20; d++) workSessions.add(new TimeWindow(workSession(d, 18), workSession(d, 20)));
         return PlanProblem.simple(
                 NOW,
-                evening(20, 0),
+                workSession(20, 0),
                 ZoneOffset.UTC,
-                List.of(new Person("ines", evenings), new Person("milo", evenings)),
+                List.of(new Person("ines", workSessions), new Person("milo", workSessions)),
                 activities,
                 List.of(links));
     }

@@ -86,14 +86,14 @@ class CalendarTest {
     @Test
     void tonightIsWhatIsLeftOfTheNextStay() {
         Instant now = Instant.parse("2026-03-04T18:30:00Z");
-        var evening = new TimeWindow(Instant.parse("2026-03-04T18:00:00Z"), Instant.parse("2026-03-04T20:30:00Z"));
+        var workSession = new TimeWindow(Instant.parse("2026-03-04T18:00:00Z"), Instant.parse("2026-03-04T20:30:00Z"));
         var next = new TimeWindow(Instant.parse("2026-03-07T08:00:00Z"), Instant.parse("2026-03-07T12:00:00Z"));
         var brakes = scheduled("brakes", "2026-03-04T19:30:00Z", "2026-03-04T20:30:00Z");
         var pipe = scheduled("pipe", "2026-03-04T18:30:00Z", "2026-03-04T19:30:00Z");
         var later = scheduled("later", "2026-03-07T08:00:00Z", "2026-03-07T09:00:00Z");
         var plan = new Plan(Map.of(brakes.id(), brakes, pipe.id(), pipe, later.id(), later));
         var tonight = Tonight.next(
-                        plan, Set.of(brakes.id(), pipe.id(), later.id()), List.of(evening, next), now, VIENNA)
+                        plan, Set.of(brakes.id(), pipe.id(), later.id()), List.of(workSession, next), now, VIENNA)
                 .orElseThrow();
         assertThat(tonight)
                 .isEqualTo(new Tonight(
@@ -101,7 +101,7 @@ class CalendarTest {
                         120,
                         List.of(new Tonight.Planned(pipe.id(), 60), new Tonight.Planned(brakes.id(), 60))));
         assertThat(Tonight.next(plan, Set.of(), List.of(), now, VIENNA)).isEmpty();
-        assertThat(Tonight.next(plan, Set.of(later.id()), List.of(evening, next), evening.to(), VIENNA)
+        assertThat(Tonight.next(plan, Set.of(later.id()), List.of(workSession, next), workSession.to(), VIENNA)
                         .orElseThrow()
                         .day())
                 .isEqualTo(LocalDate.of(2026, 3, 7));
@@ -121,14 +121,14 @@ class CalendarTest {
     /** By hand: of 18-21, 18-19 and 20-21 are left when something takes 19-20; what touches or lies outside takes nothing. */
     @Test
     void whatAnotherCarTakesIsNotThere() {
-        TimeWindow evening = hours("18", "21");
-        assertThat(TimeWindow.without(List.of(evening), List.of(hours("19", "20"))))
+        TimeWindow workSession = hours("18", "21");
+        assertThat(TimeWindow.without(List.of(workSession), List.of(hours("19", "20"))))
                 .containsExactly(hours("18", "19"), hours("20", "21"));
-        assertThat(TimeWindow.without(List.of(evening), List.of(hours("17", "18"), hours("21", "22"))))
-                .containsExactly(evening);
-        assertThat(TimeWindow.without(List.of(evening), List.of(hours("17", "22"))))
+        assertThat(TimeWindow.without(List.of(workSession), List.of(hours("17", "18"), hours("21", "22"))))
+                .containsExactly(workSession);
+        assertThat(TimeWindow.without(List.of(workSession), List.of(hours("17", "22"))))
                 .isEmpty();
-        assertThat(TimeWindow.without(List.of(evening), List.of(hours("20", "22"), hours("17", "19"))))
+        assertThat(TimeWindow.without(List.of(workSession), List.of(hours("20", "22"), hours("17", "19"))))
                 .containsExactly(hours("19", "20"));
     }
 

@@ -47,14 +47,14 @@ class ProgressTest {
 
     /** By hand: 1 March, 31 March (30 days), 5 April, and 36 days up to 11 May; of two stretches one is explained. */
     @Test
-    void stretchesWithoutAnEveningAreNamedWithTheirCause() {
-        List<LocalDate> evenings =
+    void stretchesWithoutAWorkSessionAreNamedWithTheirCause() {
+        List<LocalDate> workSessions =
                 List.of(LocalDate.of(2026, 4, 5), LocalDate.of(2026, 3, 1), LocalDate.of(2026, 3, 31));
         var spring = new Standstill(LocalDate.of(2026, 3, 1), LocalDate.of(2026, 3, 31));
         var now = new Standstill(LocalDate.of(2026, 4, 5), LocalDate.of(2026, 5, 11));
-        assertThat(Standstill.of(evenings, LocalDate.of(2026, 5, 11))).containsExactly(spring, now);
+        assertThat(Standstill.of(workSessions, LocalDate.of(2026, 5, 11))).containsExactly(spring, now);
         assertThat(Standstill.of(List.of(), LocalDate.of(2026, 5, 11))).isEmpty();
-        assertThat(Standstill.of(evenings, LocalDate.of(2026, 5, 4))).containsExactly(spring);
+        assertThat(Standstill.of(workSessions, LocalDate.of(2026, 5, 4))).containsExactly(spring);
         assertThat(Standstill.daysByCause(List.of(
                         new Standstill.Explained(spring, Optional.of(Standstill.Cause.ILLNESS)),
                         new Standstill.Explained(now, Optional.empty()),

@@ -126,7 +126,7 @@ class SerialPassTest {
 
     /** By hand, evenings Tue and Thu 18:00-20:00: 3 h of stripping take Tuesday and half of Thursday; fitting follows in the other half. */
     @Test
-    void workFillsTheEveningsAndGoesOnInTheNext() {
+    void workFillsTheWorkSessionsAndGoesOnInTheNext() {
         var plan = planned(List.of(job("strip", 12), job("fit", 4)), Link.of("strip", "fit"));
         assertThat(at(plan, "strip").stays())
                 .containsExactly(
@@ -158,7 +158,7 @@ class SerialPassTest {
 
     /** By hand: 1½ h in one go do not fit into the half hour that Tuesday leaves. */
     @Test
-    void workInOneGoStaysInsideOneEvening() {
+    void workInOneGoStaysInsideOneWorkSession() {
         var plan = planned(
                 List.of(job("first", 6), job("weld", 6).with(Activity.Timing.FREE.inOneSitting())),
                 Link.of("first", "weld"));
@@ -197,7 +197,7 @@ class SerialPassTest {
     void aCrewWorksWhenAllOfItAreThere() {
         var helper = new Person("helper", List.of(window("2026-03-07T09:00:00Z", "2026-03-07T11:00:00Z")));
         var both = Activity.job("engine-in", Aim.RUNNER, 4, new Crew(2, List.of("ines", "helper")));
-        var ines = new Person("ines", evenings(window("2026-03-07T08:00:00Z", "2026-03-07T12:00:00Z")));
+        var ines = new Person("ines", workSessions(window("2026-03-07T08:00:00Z", "2026-03-07T12:00:00Z")));
         var plan = plan(PlanProblem.simple(NOW, HORIZON, ZONE, List.of(ines, helper), List.of(both), List.of()));
         assertThat(at(plan, "engine-in").people()).containsExactly("ines", "helper");
         assertThat(at(plan, "engine-in").stays())
@@ -243,9 +243,14 @@ class SerialPassTest {
                 .with(bay);
         var other = Activity.job("other", Aim.ROAD_READY, 2, new Crew(1, List.of("helper")))
                 .with(bay);
-        var helper = new Person("helper", evenings());
+        var helper = new Person("helper", workSessions());
         var base = PlanProblem.simple(
-                NOW, HORIZON, ZONE, List.of(new Person("ines", evenings()), helper), List.of(paint, other), List.of());
+                NOW,
+                HORIZON,
+                ZONE,
+                List.of(new Person("ines", workSessions()), helper),
+                List.of(paint, other),
+                List.of());
         var plan = plan(base.withPlaces(List.of(new Capacity("bay", 1))));
         assertThat(at(plan, "paint").end()).isEqualTo(Instant.parse("2026-03-05T18:30:00Z"));
         assertThat(at(plan, "other").start()).isEqualTo(Instant.parse("2026-03-05T18:30:00Z"));
@@ -324,7 +329,7 @@ class SerialPassTest {
 
     private static PlanProblem problem(List<Activity> activities, Link... links) {
         return PlanProblem.simple(
-                NOW, HORIZON, ZONE, List.of(new Person("ines", evenings())), activities, List.of(links));
+                NOW, HORIZON, ZONE, List.of(new Person("ines", workSessions())), activities, List.of(links));
     }
 
     private static Plan planned(List<Activity> activities, Link... links) {
@@ -339,11 +344,11 @@ class SerialPassTest {
         return plan.of(new ActivityId(id)).orElseThrow();
     }
 
-    private static List<TimeWindow> evenings(TimeWindow... more) {
+    private static List<TimeWindow> workSessions(TimeWindow... more) {
         List<TimeWindow> windows = new ArrayList<>(List.of(more));
         for (LocalDate day = LocalDate.of(2026, 3, 3); day.isBefore(LocalDate.of(2026, 4, 28)); day = day.plusDays(7))
-            for (LocalDate evening : List.of(day, day.plusDays(2)))
-                windows.add(window(evening + "T18:00:00Z", evening + "T20:00:00Z"));
+            for (LocalDate workSession : List.of(day, day.plusDays(2)))
+                windows.add(window(workSession + "T18:00:00Z", workSession + "T20:00:00Z"));
         windows.sort(java.util.Comparator.comparing(TimeWindow::from));
         return windows;
     }

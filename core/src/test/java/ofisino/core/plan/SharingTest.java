@@ -117,15 +117,15 @@ class SharingTest {
     }
 
     private static PlanProblem problem(Activity... activities) {
-        List<TimeWindow> evenings = new ArrayList<>();
+        List<TimeWindow> workSessions = new ArrayList<>();
         for (int d = 0; d < 20; d++)
-            evenings.add(
+            workSessions.add(
                     new TimeWindow(NOW.plus(Duration.ofHours(10 + 24L * d)), NOW.plus(Duration.ofHours(12 + 24L * d))));
         return PlanProblem.simple(
                         NOW,
                         NOW.plus(Duration.ofDays(20)),
                         ZoneOffset.UTC,
-                        List.of(new Person("ines", evenings)),
+                        List.of(new Person("ines", workSessions)),
                         List.of(activities),
                         List.of())
                 .withPlaces(List.of(new Capacity("bay", 1)))

@@ -42,7 +42,7 @@ import ofisino.core.plan.schedule.Relaxing.Kind;
 import ofisino.core.plan.schedule.Relaxing.Relaxation;
 import ofisino.core.plan.schedule.Slack;
 import ofisino.core.plan.schedule.Sooner;
-import ofisino.core.plan.sendout.DaysAway;
+import ofisino.core.plan.sentout.DaysAway;
 import org.jgrapht.alg.shortestpath.BellmanFordShortestPath;
 import org.jgrapht.graph.DefaultWeightedEdge;
 import org.jgrapht.graph.SimpleDirectedWeightedGraph;
@@ -175,14 +175,14 @@ class SlackAndRelaxingTest {
      * By hand: 9 slots in one go and evenings of 8: a quarter of an hour more is enough, nothing else is.
      */
     @Test
-    void workThatIsLongerThanAnyEveningAsksForALongerOne() {
+    void workThatIsLongerThanAnyWorkSessionAsksForALongerOne() {
         PlanProblem problem = problem(List.of(job("long", 9).with(Timing.FREE.inOneSitting())));
         assertThat(Relaxing.least(problem)).containsExactly(new Relaxation(Kind.SESSION, 15));
     }
 
     /** By hand: 16 slots by Wednesday midnight; Tuesday has 8. One evening a week more (Monday) is enough; or a deadline 1 day later (Thursday evening). */
     @Test
-    void aDeadlineAsksForADayOrAnEvening() {
+    void aDeadlineAsksForADayOrAWorkSession() {
         PlanProblem problem =
                 problem(List.of(job("paint", 16).with(Timing.FREE.by(Instant.parse("2026-03-04T23:59:00Z")))));
         assertThat(Relaxing.least(problem))
@@ -250,7 +250,7 @@ class SlackAndRelaxingTest {
             assertThat(finish(p.problem())).as("%s", p.kind()).isBefore(now);
         assertThat(Sooner.of(plain, plan(plain)))
                 .extracting(Sooner.Proposal::kind)
-                .containsExactly(Sooner.Kind.EVENING, Sooner.Kind.HALF_AN_HOUR);
+                .containsExactly(Sooner.Kind.WORK_SESSION, Sooner.Kind.HALF_AN_HOUR);
 
         var bay = new Activity.Demand(Optional.of("bay"), Map.of(), true, true);
         var paint = job("paint", 4).with(bay).with(Timing.FREE.waiting(Duration.ofDays(9)));
@@ -305,16 +305,16 @@ class SlackAndRelaxingTest {
     }
 
     private static PlanProblem problem(List<Activity> activities, Link... links) {
-        List<TimeWindow> evenings = new ArrayList<>();
+        List<TimeWindow> workSessions = new ArrayList<>();
         for (LocalDate day = LocalDate.of(2026, 3, 3); day.isBefore(LocalDate.of(2026, 4, 20)); day = day.plusDays(7))
-            for (LocalDate evening : List.of(day, day.plusDays(2)))
-                evenings.add(
-                        new TimeWindow(Instant.parse(evening + "T18:00:00Z"), Instant.parse(evening + "T20:00:00Z")));
+            for (LocalDate workSession : List.of(day, day.plusDays(2)))
+                workSessions.add(new TimeWindow(
+                        Instant.parse(workSession + "T18:00:00Z"), Instant.parse(workSession + "T20:00:00Z")));
         return PlanProblem.simple(
                 NOW,
                 NOW.plus(Duration.ofDays(50)),
                 ZoneOffset.UTC,
-                List.of(new Person("ines", evenings)),
+                List.of(new Person("ines", workSessions)),
                 activities,
                 List.of(links));
     }

@@ -10,12 +10,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import ofisino.core.kernel.InvalidValue;
-import ofisino.core.roadready.diagnosis.FaultCode;
-import ofisino.core.roadready.diagnosis.FaultTally;
-import ofisino.core.roadready.diagnosis.FaultTally.Hint;
-import ofisino.core.roadready.diagnosis.FaultTally.Line;
-import ofisino.core.roadready.diagnosis.FaultTally.Scan;
-import ofisino.core.roadready.diagnosis.FaultTally.Standing;
+import ofisino.core.roadready.faultcodes.FaultCode;
+import ofisino.core.roadready.faultcodes.FaultTally;
+import ofisino.core.roadready.faultcodes.FaultTally.Hint;
+import ofisino.core.roadready.faultcodes.FaultTally.Line;
+import ofisino.core.roadready.faultcodes.FaultTally.Scan;
+import ofisino.core.roadready.faultcodes.FaultTally.Standing;
 import org.junit.jupiter.api.Test;
 
 /** Oracle: by hand. */

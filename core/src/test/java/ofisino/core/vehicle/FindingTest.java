@@ -22,17 +22,17 @@ import ofisino.core.kernel.Moved;
 import ofisino.core.vehicle.body.Bodies;
 import ofisino.core.vehicle.body.Body;
 import ofisino.core.vehicle.body.Zone;
-import ofisino.core.vehicle.inspection.Decision;
-import ofisino.core.vehicle.inspection.Finding;
-import ofisino.core.vehicle.inspection.Finding.Sayings;
-import ofisino.core.vehicle.inspection.FindingEvent;
-import ofisino.core.vehicle.inspection.FindingKind;
-import ofisino.core.vehicle.inspection.FindingState;
-import ofisino.core.vehicle.inspection.Observation;
-import ofisino.core.vehicle.inspection.Proposal;
-import ofisino.core.vehicle.inspection.ProposalRules;
-import ofisino.core.vehicle.inspection.SafetyClass;
-import ofisino.core.vehicle.inspection.SafetyRules;
+import ofisino.core.vehicle.finding.Decision;
+import ofisino.core.vehicle.finding.Finding;
+import ofisino.core.vehicle.finding.Finding.Sayings;
+import ofisino.core.vehicle.finding.FindingEvent;
+import ofisino.core.vehicle.finding.FindingKind;
+import ofisino.core.vehicle.finding.FindingState;
+import ofisino.core.vehicle.finding.Observation;
+import ofisino.core.vehicle.finding.Proposal;
+import ofisino.core.vehicle.finding.ProposalRules;
+import ofisino.core.vehicle.finding.SafetyClass;
+import ofisino.core.vehicle.finding.SafetyRules;
 import org.junit.jupiter.api.Test;
 
 /** A finding from the walk round until it is closed: what makes it graver, who may make it milder, and what closes it. */

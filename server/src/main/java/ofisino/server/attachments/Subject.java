@@ -7,7 +7,7 @@ public enum Subject {
     JOB,
     NEED,
     ORDER,
-    EVENING,
+    WORK_SESSION,
     ENTRY,
     /** A finding looked at again on a later visit. */
     LOOK

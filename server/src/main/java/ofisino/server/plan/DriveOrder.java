@@ -8,7 +8,7 @@ import ofisino.server.identity.Caller;
 /** What jobs that start, move or drive the vehicle wait for. Answered by what knows the gates. */
 public interface DriveOrder {
     /** What has to be over before each of them, whatever a person linked. */
-    List<Sequence.Binding> before(Caller caller, UUID projectId);
+    List<OrderOfWork.Binding> before(Caller caller, UUID projectId);
 
     /** Those whose gate stays shut until somebody plans more work: they have no date. */
     Set<UUID> undated(Caller caller, UUID projectId);

@@ -2,7 +2,7 @@ package ofisino.server.plan;
 
 import java.util.Map;
 import java.util.UUID;
-import ofisino.core.plan.job.Fallback;
+import ofisino.core.plan.fallback.Fallback;
 import ofisino.server.identity.Caller;
 
 /** The door to what is done instead if a job fails. */

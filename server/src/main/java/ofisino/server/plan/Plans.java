@@ -99,7 +99,7 @@ public interface Plans {
             /** A part that is not ordered yet, planned as if it were ordered now. */
             NEED,
             /** Pieces that somebody else works on. */
-            SEND_OUT,
+            SENT_OUT,
             APPOINTMENT,
             /** Somewhere to work in. */
             PLACE,
@@ -111,7 +111,7 @@ public interface Plans {
 
             /** Whether a person may say on which day it begins at the soonest. */
             public boolean isMovable() {
-                return this == JOB || this == STRIP || this == REFIT || this == SEND_OUT;
+                return this == JOB || this == STRIP || this == REFIT || this == SENT_OUT;
             }
         }
     }

@@ -4,7 +4,7 @@ import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.roadready.gate.Blocker;
 import ofisino.core.roadready.gate.Gate;
 import ofisino.core.roadready.gate.Rule;
-import ofisino.core.vehicle.inspection.SafetyClass;
+import ofisino.core.vehicle.finding.SafetyClass;
 
 /** A {@link Blocker} as it is told. */
 public record BlockerResponse(

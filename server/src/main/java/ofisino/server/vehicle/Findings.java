@@ -7,10 +7,10 @@ import ofisino.core.kernel.Aim;
 import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.vehicle.HowSeen;
 import ofisino.core.vehicle.check.PlacedCheck;
-import ofisino.core.vehicle.inspection.Decision;
-import ofisino.core.vehicle.inspection.FindingKind;
-import ofisino.core.vehicle.inspection.FindingState;
-import ofisino.core.vehicle.inspection.SafetyClass;
+import ofisino.core.vehicle.finding.Decision;
+import ofisino.core.vehicle.finding.FindingKind;
+import ofisino.core.vehicle.finding.FindingState;
+import ofisino.core.vehicle.finding.SafetyClass;
 import ofisino.server.identity.Caller;
 import org.jspecify.annotations.Nullable;
 

@@ -7,7 +7,7 @@ import ofisino.core.kernel.Aim;
 import ofisino.core.vehicle.body.Body;
 import ofisino.core.vehicle.equipment.Layout;
 import ofisino.core.vehicle.equipment.Make;
-import ofisino.core.vehicle.inspection.DoubtfulParts;
+import ofisino.core.vehicle.finding.DoubtfulParts;
 import ofisino.server.identity.Caller;
 import org.jspecify.annotations.Nullable;
 

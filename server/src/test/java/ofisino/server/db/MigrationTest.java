@@ -20,7 +20,7 @@ class MigrationTest {
     private static final UUID JOB = UUID.randomUUID();
     private static final UUID NEED = UUID.randomUUID();
     private static final UUID PLACE = UUID.randomUUID();
-    private static final UUID SEND_OUT = UUID.randomUUID();
+    private static final UUID SENT_OUT = UUID.randomUUID();
     private static final UUID ACCOUNT = UUID.randomUUID();
     private static final UUID PHOTO = UUID.randomUUID();
 
@@ -55,7 +55,7 @@ class MigrationTest {
                 .as("nothing is changed")
                 .isEqualTo(5000);
         assertThat(sql.queryForList(
-                        "select done || ' ' || (note_done_at is not null) from evening order by worked_on",
+                        "select done || ' ' || (note_done_at is not null) from work_session order by worked_on",
                         String.class))
                 .as("of notes only the latest stands")
                 .containsExactly("Mon true", "Tue false", "Wed false");
@@ -77,7 +77,7 @@ class MigrationTest {
                 .as("its old history does not know the room")
                 .containsEntry("name", "first name")
                 .containsEntry("room", 3);
-        assertThat(sql.queryForMap("select title, open_on from send_out where id = ?", SEND_OUT))
+        assertThat(sql.queryForMap("select title, open_on from sent_out where id = ?", SENT_OUT))
                 .containsEntry("title", "Zinc")
                 .containsEntry("open_on", 127);
         assertThat(sql.queryForMap("select priority, own_pace from project where id = ?", PROJECT))
@@ -95,8 +95,11 @@ class MigrationTest {
                 .containsEntry("grade", "SHOW");
         assertThat(sql.queryForObject("select interlock from interlock_confirmed where job_id = ?", String.class, JOB))
                 .isEqualTo("VENTILATED");
-        assertThat(sql.queryForObject("select later from debt where project_id = ?", String.class, PROJECT))
+        assertThat(sql.queryForObject("select later from outstanding_item where project_id = ?", String.class, PROJECT))
                 .isEqualTo("Fit the final seal");
+        assertThat(takeBack(sql, "outstanding_item"))
+                .as("what was recorded under the old name of its table")
+                .isTrue();
         assertThat(sql.queryForMap("select title, details::text, pieces, cause, half_open from job where id = ?", JOB))
                 .containsEntry("title", "second title")
                 .containsEntry("details", "{}")
@@ -175,8 +178,8 @@ class MigrationTest {
                     PROJECT,
                     currency.equals("HUF") ? "Bore" : "Crank",
                     currency);
-        for (String evening : new String[] {"Mon first 2026-01-05", "Tue second 2026-01-06", "Wed  2026-01-07"}) {
-            String[] words = evening.split(" ");
+        for (String workSession : new String[] {"Mon first 2026-01-05", "Tue second 2026-01-06", "Wed  2026-01-07"}) {
+            String[] words = workSession.split(" ");
             sql.update(
                     "insert into evening (id, garage_id, project_id, account_id, worked_on, done, note_to_self) values (?, ?, ?, ?, ?::date, ?, ?)",
                     UUID.randomUUID(),
@@ -197,7 +200,7 @@ class MigrationTest {
         sql.update("update place set name = 'second name', version = 1 where id = ?", PLACE);
         sql.update(
                 "insert into send_out (id, garage_id, project_id, title, pieces, away_days, car_goes, aim) values (?, ?, ?, 'Zinc', 3, 10, false, 'DRIVER')",
-                SEND_OUT,
+                SENT_OUT,
                 GARAGE,
                 PROJECT);
     }
@@ -226,6 +229,7 @@ class MigrationTest {
                 GARAGE,
                 PROJECT,
                 JOB);
+        sql.update("update debt set what = 'Glued with the wrong glue' where project_id = ?", PROJECT);
     }
 
     private static void fillWork(JdbcTemplate sql) {

@@ -25,7 +25,7 @@ class MemberTest {
         Api helper = garage.join("HELPER");
         UUID project = garage.project();
         UUID job = garage.job(project, "Fit");
-        helper.post("/api/projects/" + project + "/evenings", TestGarage.evening(TestGarage.TODAY, job, 60))
+        helper.post("/api/projects/" + project + "/work-sessions", TestGarage.workSession(TestGarage.TODAY, job, 60))
                 .ok();
         UUID account = accountOf(helper);
         assertThat(helper.delete("/api/garage/members/" + account).code()).isEqualTo("role.owner");
@@ -36,7 +36,7 @@ class MemberTest {
                 .post("/api/sign-in", map("name", helper.signInName(), "password", TestGarage.PASSWORD));
         assertThat(back.code()).isEqualTo("garage.none");
         assertThat(garage.owner().get("/api/garage").body().get("members")).hasSize(1);
-        assertThat(garage.rows("evening")).isEqualTo(1);
+        assertThat(garage.rows("work_session")).isEqualTo(1);
 
         garage.owner()
                 .post(

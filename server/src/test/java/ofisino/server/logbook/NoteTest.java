@@ -28,20 +28,20 @@ class NoteTest {
 
         Api helper = garage.join("HELPER");
         assertThat(notes(helper, project)).as("a note to oneself").isEmpty();
-        assertThat(helper.put("/api/evenings/" + noted + "/note", map("done", true))
+        assertThat(helper.put("/api/work-sessions/" + noted + "/note", map("done", true))
                         .status())
                 .isEqualTo(404);
         garage.owner()
-                .put("/api/evenings/" + noted + "/note", map("done", true))
+                .put("/api/work-sessions/" + noted + "/note", map("done", true))
                 .ok();
         assertThat(notes(garage.owner(), project)).isEmpty();
-        JsonNode evening = garage.owner().get("/api/evenings/" + noted).ok();
-        assertThat(evening.get("noteDone").asBoolean()).isTrue();
+        JsonNode workSession = garage.owner().get("/api/work-sessions/" + noted).ok();
+        assertThat(workSession.get("noteDone").asBoolean()).isTrue();
 
         garage.owner()
                 .put(
-                        "/api/evenings/" + noted,
-                        map("fields", fields(job, TODAY, "And the jack leaks."), "version", evening.get("version")))
+                        "/api/work-sessions/" + noted,
+                        map("fields", fields(job, TODAY, "And the jack leaks."), "version", workSession.get("version")))
                 .ok();
         assertThat(notes(garage.owner(), project))
                 .as("another note is not done yet")
@@ -51,7 +51,7 @@ class NoteTest {
     private static UUID log(TestGarage garage, UUID project, UUID job, String day, String note) {
         UUID id = UUID.randomUUID();
         garage.owner()
-                .post("/api/projects/" + project + "/evenings", map("id", id, "fields", fields(job, day, note)))
+                .post("/api/projects/" + project + "/work-sessions", map("id", id, "fields", fields(job, day, note)))
                 .ok();
         return id;
     }

@@ -149,10 +149,10 @@ class AccessTest {
         // what is left has an opening of its own, and that is owed to the car
         JsonNode again = opening(access(garage, project), "coolant-drained");
         assertThat(again.path("openedOn").isMissingNode()).isTrue();
-        JsonNode owed =
-                garage.owner().get("/api/projects/" + project + "/debts").ok();
-        assertThat(owed).hasSize(1);
-        assertThat(owed.get(0).path("row").path("jobId").asString())
+        JsonNode outstanding =
+                garage.owner().get("/api/projects/" + project + "/outstanding").ok();
+        assertThat(outstanding).hasSize(1);
+        assertThat(outstanding.get(0).path("row").path("jobId").asString())
                 .isEqualTo(again.path("jobs").get(0).asString());
         // let out a second time: two drains in all
         open(garage, project, again.path("stay").asString()).ok();

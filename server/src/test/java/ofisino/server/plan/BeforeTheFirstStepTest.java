@@ -39,14 +39,14 @@ class BeforeTheFirstStepTest {
     void theFinalSealIsNotSpoiltOnTheTrip(TestGarage garage) {
         UUID project = garage.project();
         UUID seal = job(garage, project, map("title", "Fit the final door seal"));
-        UUID debt = UUID.randomUUID();
-        String debts = "/api/projects/" + project + "/debts";
+        UUID outstanding = UUID.randomUUID();
+        String outstandingItems = "/api/projects/" + project + "/outstanding";
         garage.owner()
                 .post(
-                        debts,
+                        outstandingItems,
                         map(
                                 "id",
-                                debt,
+                                outstanding,
                                 "what",
                                 "Old seal glued back",
                                 "later",
@@ -70,9 +70,11 @@ class BeforeTheFirstStepTest {
                 .allSatisfy(a -> assertThat(a.path("start").asString())
                         .isGreaterThanOrEqualTo(
                                 LocalDate.parse(TODAY).plusDays(29).toString()));
-        JsonNode owed = garage.owner().get(debts).ok().get(0).path("row");
+        JsonNode item = garage.owner().get(outstandingItems).ok().get(0).path("row");
         garage.owner()
-                .post("/api/debts/" + debt + "/happened", map("version", owed.path("version")))
+                .post(
+                        "/api/outstanding/" + item.path("id").asString() + "/happened",
+                        map("version", item.path("version")))
                 .ok();
         begin(garage, seal).ok();
     }

@@ -27,7 +27,11 @@ class ScopeAndOrderTest {
         Answer refused = begin(garage, blast);
         assertThat(refused.code()).isEqualTo("job.not-yet");
         assertThat(refused.detail()).contains("sealer").contains("nothing to do");
-        assertThat(sequence(garage, project).path("missing").get(0).path("rule").asString())
+        assertThat(orderOfWork(garage, project)
+                        .path("missing")
+                        .get(0)
+                        .path("rule")
+                        .asString())
                 .isEqualTo("sealer-before-blast");
         assertThat(waive(garage, project, "sealer-before-blast", blast, blast, " ")
                         .code())
@@ -43,7 +47,7 @@ class ScopeAndOrderTest {
         UUID prime = job(garage, project, map("title", "Prime", "zone", "sill-left", "operation", "PRIME"));
         UUID weld = job(garage, project, map("title", "Weld", "zone", "sill-left", "operation", "WELD"));
         UUID cut = job(garage, project, map("title", "Cut", "zone", "sill-left", "operation", "CUT"));
-        JsonNode proposed = sequence(garage, project).path("proposed");
+        JsonNode proposed = orderOfWork(garage, project).path("proposed");
         assertThat(proposed).hasSize(2);
         List<Map<String, Object>> edges = proposed.valueStream()
                 .map(e -> map(
@@ -53,13 +57,13 @@ class ScopeAndOrderTest {
                         e.path("after").asString()))
                 .toList();
         garage.owner()
-                .post("/api/projects/" + project + "/sequence/accept", map("edges", edges))
+                .post("/api/projects/" + project + "/order-of-work/accept", map("edges", edges))
                 .ok();
-        assertThat(sequence(garage, project).path("proposed")).isEmpty();
+        assertThat(orderOfWork(garage, project).path("proposed")).isEmpty();
         // what must hold is not excused, and the contrary link is refused with the circle
         assertThat(waive(garage, project, "cut-before-weld", cut, weld, "I like it so")
                         .code())
-                .isEqualTo("sequence.must");
+                .isEqualTo("order-of-work.must");
         assertThat(accept(garage, project, prime, cut).code()).isEqualTo("job.circle");
         assertThat(accept(garage, project, prime, cut).detail())
                 .contains("Prime")
@@ -73,16 +77,16 @@ class ScopeAndOrderTest {
         UUID project = garage.project();
         UUID cut = job(garage, project, map("title", "Cut", "zone", "sill-left", "operation", "CUT"));
         UUID blast = job(garage, project, map("title", "Blast", "zone", "sill-left", "operation", "BLAST"));
-        assertThat(sequence(garage, project).path("proposed")).hasSize(1);
+        assertThat(orderOfWork(garage, project).path("proposed")).hasSize(1);
         waive(garage, project, "blast-before-cut", blast, cut, "the sheet is clean")
                 .ok();
-        assertThat(sequence(garage, project).path("proposed")).isEmpty();
+        assertThat(orderOfWork(garage, project).path("proposed")).isEmpty();
         garage.owner()
                 .post(
-                        "/api/projects/" + project + "/sequence/take-back",
+                        "/api/projects/" + project + "/order-of-work/take-back",
                         map("rule", "blast-before-cut", "beforeId", blast, "afterId", cut, "reason", ""))
                 .ok();
-        assertThat(sequence(garage, project).path("proposed")).hasSize(1);
+        assertThat(orderOfWork(garage, project).path("proposed")).hasSize(1);
     }
 
     /** Need 18: each is confirmed by itself, by somebody, at a time. */
@@ -215,7 +219,7 @@ class ScopeAndOrderTest {
                             "side-glass-left",
                             map("when", "EVENT", "event", "after the trip", "dueOn", later))
                     .ok();
-        assertThat(debts(garage, project)
+        assertThat(outstandingItems(garage, project)
                         .valueStream()
                         .noneMatch(d -> d.path("due").asBoolean()))
                 .isTrue();
@@ -229,25 +233,25 @@ class ScopeAndOrderTest {
                 .isEqualTo("debt.never-temporary");
         assertThat(owe(garage, project, "Seal", "tailgate", map("when", "EVENT", "event", ""))
                         .code())
-                .isEqualTo("debt.event");
-        JsonNode first = debts(garage, project).get(0).path("row");
+                .isEqualTo("outstanding.event");
+        JsonNode first = outstandingItems(garage, project).get(0).path("row");
         garage.owner()
-                .post("/api/debts/" + first.path("id").asString() + "/happened", map("version", 1))
+                .post("/api/outstanding/" + first.path("id").asString() + "/happened", map("version", 1))
                 .ok();
-        assertThat(debts(garage, project)
+        assertThat(outstandingItems(garage, project)
                         .valueStream()
                         .filter(d -> d.path("due").asBoolean()))
                 .hasSize(7);
         assertThat(garage.owner()
                         .get("/api/projects/" + project + "/today")
                         .ok()
-                        .path("owedDue")
+                        .path("outstandingDue")
                         .asInt())
                 .isEqualTo(7);
         garage.owner()
-                .post("/api/debts/" + first.path("id").asString() + "/settle", map("version", 2))
+                .post("/api/outstanding/" + first.path("id").asString() + "/settle", map("version", 2))
                 .ok();
-        assertThat(debts(garage, project)
+        assertThat(outstandingItems(garage, project)
                         .valueStream()
                         .filter(d -> d.path("due").asBoolean()))
                 .hasSize(6);
@@ -268,9 +272,9 @@ class ScopeAndOrderTest {
                         .filter(b -> b.path("rule").asString().equals("ON_LOAN"))
                         .map(b -> b.path("title").asString()))
                 .containsExactly("Caliper of the second car");
-        JsonNode loan = debts(garage, project).get(0).path("row");
+        JsonNode loan = outstandingItems(garage, project).get(0).path("row");
         garage.owner()
-                .post("/api/debts/" + loan.path("id").asString() + "/settle", map("version", 1))
+                .post("/api/outstanding/" + loan.path("id").asString() + "/settle", map("version", 1))
                 .ok();
         assertThat(garage.owner()
                         .get("/api/projects/" + project + "/road")
@@ -347,7 +351,7 @@ class ScopeAndOrderTest {
                         .put(passages, map("id", door, "name", "Door", "heightMm", 0, "widthMm", 2400, "marginMm", 20))
                         .code())
                 .isEqualTo("clearance.size");
-        assertThat(garage.rows("passage")).isZero();
+        assertThat(garage.rows("clearance_passage")).isZero();
         garage.owner()
                 .put(passages, map("id", door, "name", "Door", "heightMm", 1500, "widthMm", 2400, "marginMm", 20))
                 .ok();
@@ -390,29 +394,29 @@ class ScopeAndOrderTest {
                 .post("/api/jobs/" + job + "/state", map("state", "BEGUN", "version", garage.version("jobs", job)));
     }
 
-    private static JsonNode sequence(TestGarage garage, UUID project) {
-        return garage.owner().get("/api/projects/" + project + "/sequence").ok();
+    private static JsonNode orderOfWork(TestGarage garage, UUID project) {
+        return garage.owner().get("/api/projects/" + project + "/order-of-work").ok();
     }
 
     private static JsonNode scope(TestGarage garage, UUID project) {
         return garage.owner().get("/api/projects/" + project + "/scope").ok();
     }
 
-    private static JsonNode debts(TestGarage garage, UUID project) {
-        return garage.owner().get("/api/projects/" + project + "/debts").ok();
+    private static JsonNode outstandingItems(TestGarage garage, UUID project) {
+        return garage.owner().get("/api/projects/" + project + "/outstanding").ok();
     }
 
     private static Answer accept(TestGarage garage, UUID project, UUID before, UUID after) {
         return garage.owner()
                 .post(
-                        "/api/projects/" + project + "/sequence/accept",
+                        "/api/projects/" + project + "/order-of-work/accept",
                         map("edges", List.of(map("before", before, "after", after))));
     }
 
     private static Answer waive(TestGarage garage, UUID project, String rule, UUID before, UUID after, String reason) {
         return garage.owner()
                 .post(
-                        "/api/projects/" + project + "/sequence/waive",
+                        "/api/projects/" + project + "/order-of-work/waive",
                         map("rule", rule, "beforeId", before, "afterId", after, "reason", reason));
     }
 
@@ -420,6 +424,6 @@ class ScopeAndOrderTest {
         Map<String, Object> body = map("id", UUID.randomUUID(), "zone", zone, "what", what, "later", "Do it rightly");
         body.putAll(trigger);
         body.putIfAbsent("gas", false);
-        return garage.owner().post("/api/projects/" + project + "/debts", body);
+        return garage.owner().post("/api/projects/" + project + "/outstanding", body);
     }
 }

@@ -31,7 +31,7 @@ class SharedGarageTest {
 
     /** The first in the order has the evenings; turned round, the other has them. One purse for both waits for the month after. */
     @Test
-    void carsShareEveningsAndPurseInAnOrderThatCanBeChanged(TestGarage garage) {
+    void carsShareWorkSessionsAndPurseInAnOrderThatCanBeChanged(TestGarage garage) {
         UUID pipit = inTheEvenings(garage);
         UUID ondrel = garage.project();
         UUID one = job(garage, pipit, "Pipit job", "REPLACE", 120);
@@ -84,7 +84,7 @@ class SharedGarageTest {
         Map<String, Object> wednesdays = map("days", List.of("WEDNESDAY"));
         garage.owner()
                 .post(
-                        "/api/projects/" + project + "/send-outs",
+                        "/api/projects/" + project + "/sent-out",
                         map(
                                 "id",
                                 UUID.randomUUID(),
@@ -131,7 +131,8 @@ class SharedGarageTest {
         JsonNode before = plan(garage, project).path("milestones");
         JsonNode sooner =
                 garage.owner().get("/api/projects/" + project + "/plan/sooner").ok();
-        assertThat(sooner.valueStream().map(s -> s.path("kind").asString())).containsExactly("EVENING", "HALF_AN_HOUR");
+        assertThat(sooner.valueStream().map(s -> s.path("kind").asString()))
+                .containsExactly("WORK_SESSION", "HALF_AN_HOUR");
         for (JsonNode s : sooner) assertThat(gain(s.path("move"))).isPositive();
         JsonNode away = garage.owner()
                 .post(

@@ -54,7 +54,7 @@ class WaitingTest {
     @Test
     void aHeldPartLeavesItsJobOutAndAPromisedAnswerPlansIt(TestGarage garage) {
         UUID project = garage.project();
-        garage.evenings();
+        garage.workSessions();
         UUID sand = garage.job(project, "Sand the wing");
         UUID seat = garage.job(project, "New seat cover");
         UUID belt = garage.job(project, "Fit the belt", seat);
@@ -117,7 +117,7 @@ class WaitingTest {
     @Test
     void noDriveHasADateWhileNobodyPlansTheRepair(TestGarage garage) {
         UUID project = garage.project();
-        garage.evenings();
+        garage.workSessions();
         UUID leak = garage.finding(project, "brake-pipes", "LEAK");
         UUID drive = garage.job(project, "First drive round the yard");
         UUID polish = garage.job(project, "Polish");

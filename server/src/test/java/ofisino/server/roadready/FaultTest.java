@@ -55,7 +55,7 @@ class FaultTest {
     private static Answer scan(TestGarage garage, UUID project, int daysAgo, boolean afterDrive, String... codes) {
         return garage.owner()
                 .post(
-                        "/api/projects/" + project + "/faults",
+                        "/api/projects/" + project + "/fault-codes",
                         map(
                                 "id",
                                 UUID.randomUUID(),
@@ -72,7 +72,7 @@ class FaultTest {
     private static Answer blame(TestGarage garage, UUID project, String code, UUID job, long version) {
         return garage.owner()
                 .put(
-                        "/api/projects/" + project + "/faults/causes",
+                        "/api/projects/" + project + "/fault-codes/causes",
                         map(
                                 "module",
                                 "Engine",
@@ -87,7 +87,7 @@ class FaultTest {
     }
 
     private static JsonNode faults(TestGarage garage, UUID project) {
-        return garage.owner().get("/api/projects/" + project + "/faults").ok();
+        return garage.owner().get("/api/projects/" + project + "/fault-codes").ok();
     }
 
     private static String state(TestGarage garage, UUID job) {

@@ -138,7 +138,7 @@ class RoadTest {
                 .isEqualTo("job.not-yet");
         assertThat(garage.owner()
                         .post(
-                                "/api/projects/" + project + "/evening-begun",
+                                "/api/projects/" + project + "/work-session-begun",
                                 map("id", UUID.randomUUID(), "jobs", List.of(drive), "waysIn", List.of()))
                         .code())
                 .isEqualTo("job.not-yet");

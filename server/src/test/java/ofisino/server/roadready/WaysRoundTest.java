@@ -168,7 +168,7 @@ class WaysRoundTest {
                         "update job set finished_on = finished_on - 1 where garage_id = ? and id = ?",
                         garage.id(),
                         caliper);
-        UUID evening = garage.log(project, caliper, 15);
+        UUID workSession = garage.log(project, caliper, 15);
         assertThat(text(garage, caliper, "state")).isEqualTo("BEGUN");
         JsonNode road = garage.owner().get("/api/projects/" + project + "/road").ok();
         assertThat(road.path("fasteners").get(0).path("tightness").asString()).isEqualTo("FINGER_TIGHT");
@@ -183,13 +183,13 @@ class WaysRoundTest {
                 .isFalse();
         garage.owner()
                 .put(
-                        "/api/evenings/" + evening,
+                        "/api/work-sessions/" + workSession,
                         map(
                                 "fields",
-                                TestGarage.evening(TestGarage.TODAY, caliper, 25)
+                                TestGarage.workSession(TestGarage.TODAY, caliper, 25)
                                         .get("fields"),
                                 "version",
-                                garage.version("evenings", evening)))
+                                garage.version("work-sessions", workSession)))
                 .ok();
         assertThat(text(garage, caliper, "spentMinutes")).isEqualTo("45");
     }

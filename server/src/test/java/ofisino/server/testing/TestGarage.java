@@ -207,7 +207,7 @@ public record TestGarage(Running running, UUID id, Api owner) {
     }
 
     /** Three mornings a week. */
-    public void evenings() {
+    public void workSessions() {
         owner.put(
                         "/api/calendar",
                         map(
@@ -219,11 +219,11 @@ public record TestGarage(Running running, UUID id, Api owner) {
     }
 
     /** What is sent to log so many minutes on a job that day. */
-    public static Map<String, Object> evening(String day, UUID job, int minutes) {
-        return evening(day, job, minutes, "");
+    public static Map<String, Object> workSession(String day, UUID job, int minutes) {
+        return workSession(day, job, minutes, "");
     }
 
-    public static Map<String, Object> evening(String day, UUID job, int minutes, String noteToSelf) {
+    public static Map<String, Object> workSession(String day, UUID job, int minutes, String noteToSelf) {
         return map(
                 "id",
                 UUID.randomUUID(),
@@ -242,8 +242,9 @@ public record TestGarage(Running running, UUID id, Api owner) {
     }
 
     public UUID log(UUID project, UUID job, int minutes) {
-        return UUID.fromString(owner.post("/api/projects/" + project + "/evenings", evening(TODAY, job, minutes))
-                .text("id"));
+        return UUID.fromString(
+                owner.post("/api/projects/" + project + "/work-sessions", workSession(TODAY, job, minutes))
+                        .text("id"));
     }
 
     /** It was in the garage all along. */

@@ -212,7 +212,7 @@ class FindingToVerifiedTest {
     }
 
     @Test
-    void anEveningBeginsItsJobsAndShortensThePlan(TestGarage garage) {
+    void aWorkSessionBeginsItsJobsAndShortensThePlan(TestGarage garage) {
         UUID project = garage.project();
         UUID job = garage.job(project, "Strip");
         garage.owner()
@@ -227,8 +227,8 @@ class FindingToVerifiedTest {
         assertThat(plannedMinutes(garage, project)).isEqualTo(60);
         garage.owner()
                 .post(
-                        "/api/projects/" + project + "/evenings",
-                        TestGarage.evening(TODAY, job, 40, "begin with the bolts"))
+                        "/api/projects/" + project + "/work-sessions",
+                        TestGarage.workSession(TODAY, job, 40, "begin with the bolts"))
                 .ok();
         assertThat(garage.owner().get("/api/jobs/" + job).text("state")).isEqualTo("BEGUN");
         assertThat(plannedMinutes(garage, project)).isEqualTo(30); // 20 min left, in quarters

@@ -138,16 +138,16 @@ class ManyFindingsTest {
         UUID look = UUID.randomUUID();
         garage.owner()
                 .post(
-                        "/api/findings/" + finding + "/looks",
+                        "/api/findings/" + finding + "/second-looks",
                         map("id", look, "lookedOn", TODAY, "compared", "GONE", "note", "painted over"))
                 .ok();
         JsonNode looks =
-                garage.owner().get("/api/projects/" + project + "/looks").ok();
+                garage.owner().get("/api/projects/" + project + "/second-looks").ok();
         assertThat(looks.get(0).path("compared").asString()).isEqualTo("GONE");
         assertThat(garage.owner().get("/api/findings/" + finding).text("state")).isEqualTo("OPEN");
         garage.owner().upload("LOOK", look, "now.png", TestPictures.png(40, 30)).ok();
         assertThat(garage.owner()
-                        .get("/api/projects/" + project + "/looks")
+                        .get("/api/projects/" + project + "/second-looks")
                         .ok()
                         .get(0)
                         .has("firstPhoto"))

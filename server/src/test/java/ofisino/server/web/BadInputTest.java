@@ -29,7 +29,7 @@ class BadInputTest {
         String jobs = "/api/projects/" + project + "/jobs";
         String entries = "/api/projects/" + project + "/entries";
         String orders = "/api/projects/" + project + "/orders";
-        String evenings = "/api/projects/" + project + "/evenings";
+        String workSessions = "/api/projects/" + project + "/work-sessions";
         UUID id = UUID.randomUUID();
         List<Case> cases = new ArrayList<>(List.of(
                 new Case("no JSON", findings, "{", 400, "request.unreadable", ""),
@@ -244,14 +244,14 @@ class BadInputTest {
                         ""),
                 new Case(
                         "evening in the future",
-                        evenings,
+                        workSessions,
                         map("id", id, "fields", map("workedOn", "2099-01-01", "work", List.of())),
                         422,
-                        "evening.future",
+                        "work-session.future",
                         "workedOn"),
                 new Case(
                         "25 hours",
-                        evenings,
+                        workSessions,
                         map(
                                 "id",
                                 id,
@@ -262,14 +262,14 @@ class BadInputTest {
                         "work"),
                 new Case(
                         "no minutes",
-                        evenings,
+                        workSessions,
                         map(
                                 "id",
                                 id,
                                 "fields",
                                 map("workedOn", TODAY, "work", List.of(map("jobId", job, "minutes", 0)))),
                         422,
-                        "evening.minutes",
+                        "work-session.minutes",
                         "work"),
                 new Case(
                         "quantity 0",

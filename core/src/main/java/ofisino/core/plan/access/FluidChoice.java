@@ -29,7 +29,12 @@ public final class FluidChoice {
      * @param owed         it is owed to the car until the part is in
      */
     public record Choice(
-            Kind kind, Optional<LocalDate> day, int drains, double newLitres, double wastedLitres, boolean owed) {}
+            Kind kind,
+            Optional<LocalDate> day,
+            int drains,
+            double newLitres,
+            double wastedLitres,
+            boolean outstanding) {}
 
     /**
      * @param litres   that the circuit holds

@@ -3,9 +3,9 @@ package ofisino.core.plan.job;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
-import ofisino.core.vehicle.inspection.Decision;
-import ofisino.core.vehicle.inspection.FindingState;
-import ofisino.core.vehicle.inspection.SafetyClass;
+import ofisino.core.vehicle.finding.Decision;
+import ofisino.core.vehicle.finding.FindingState;
+import ofisino.core.vehicle.finding.SafetyClass;
 
 /** Whether the work on a finding lets it close after a second look. Common practice, no source. */
 public final class Closing {

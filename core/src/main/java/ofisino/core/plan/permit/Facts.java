@@ -6,7 +6,7 @@ import java.util.List;
 import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.interlock.Interlock;
 import ofisino.core.plan.job.JobNature;
-import ofisino.core.vehicle.inspection.SafetyClass;
+import ofisino.core.vehicle.finding.SafetyClass;
 
 /** What is known of a job when somebody wants to move it; each topic of the plan adds what it knows. */
 public final class Facts {

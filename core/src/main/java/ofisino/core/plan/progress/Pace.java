@@ -38,7 +38,7 @@ public record Pace(long minutes, int months) {
     }
 
     /** Days since the last evening, once they are many enough to say so. */
-    public static Optional<Long> dormantDays(LocalDate lastEvening, LocalDate today) {
-        return Optional.of(ChronoUnit.DAYS.between(lastEvening, today)).filter(d -> d >= DORMANT_DAYS);
+    public static Optional<Long> dormantDays(LocalDate lastWorkSession, LocalDate today) {
+        return Optional.of(ChronoUnit.DAYS.between(lastWorkSession, today)).filter(d -> d >= DORMANT_DAYS);
     }
 }

@@ -36,8 +36,8 @@ public record Standstill(LocalDate since, LocalDate until) {
     }
 
     /** Those of {@link Pace#DORMANT_DAYS} and more, the last one up to today. */
-    public static List<Standstill> of(Collection<LocalDate> evenings, LocalDate today) {
-        TreeSet<LocalDate> days = new TreeSet<>(evenings);
+    public static List<Standstill> of(Collection<LocalDate> workSessions, LocalDate today) {
+        TreeSet<LocalDate> days = new TreeSet<>(workSessions);
         if (days.isEmpty()) return List.of();
         days.add(today);
         List<Standstill> found = new ArrayList<>();

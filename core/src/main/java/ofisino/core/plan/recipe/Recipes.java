@@ -20,8 +20,8 @@ import ofisino.core.plan.job.Detail;
 import ofisino.core.plan.job.Operation;
 import ofisino.core.vehicle.equipment.Applies;
 import ofisino.core.vehicle.equipment.Equipment;
-import ofisino.core.vehicle.inspection.Decision;
-import ofisino.core.vehicle.inspection.FindingKind;
+import ofisino.core.vehicle.finding.Decision;
+import ofisino.core.vehicle.finding.FindingKind;
 
 /**
  * The recipes that ship with Ofisino, from {@code recipes.yaml} beside this class.

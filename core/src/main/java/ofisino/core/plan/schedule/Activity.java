@@ -41,7 +41,7 @@ public record Activity(
         STRIP,
         REFIT,
         ORDER,
-        SEND_OUT,
+        SENT_OUT,
         APPOINTMENT
     }
 

@@ -51,7 +51,7 @@ public final class Blocks {
     private final Map<ActivityId, List<Activity>> parts = new LinkedHashMap<>();
     private final Map<ActivityId, ActivityId> blockOf = new LinkedHashMap<>();
     private final Map<Link, Why> apart = new LinkedHashMap<>();
-    private final Map<Activity.Crew, Duration> longestEvening = new HashMap<>();
+    private final Map<Activity.Crew, Duration> longestWorkSession = new HashMap<>();
     private final PlanProblem folded;
     /** The problem in numbers, before anything was joined. */
     private Instance whole;
@@ -128,8 +128,8 @@ public final class Blocks {
                 || after.timing().fixedStart().isPresent()) return Optional.of(Why.BETWEEN);
         if (areApart(before, after) || areApart(after, before)) return Optional.of(Why.WAYS_IN);
         Duration together = PlanProblem.SLOT.multipliedBy(before.workSlots() + after.workSlots());
-        return longestEvening
-                                .computeIfAbsent(before.crew(), this::longestEvening)
+        return longestWorkSession
+                                .computeIfAbsent(before.crew(), this::longestWorkSession)
                                 .compareTo(together)
                         < 0
                 ? Optional.of(Why.TOO_LONG)
@@ -155,7 +155,7 @@ public final class Blocks {
     }
 
     /** In which so many of them are there at once. */
-    private Duration longestEvening(Activity.Crew crew) {
+    private Duration longestWorkSession(Activity.Crew crew) {
         List<PlanProblem.Person> people = problem.people().stream()
                 .filter(p -> crew.candidates().contains(p.id()))
                 .toList();

@@ -77,12 +77,12 @@ final class Easing {
      * On the first days of each week on which the person has no time yet, at the hour of his longest evening. Who has no time at all gets some only
      * where nobody has any.
      */
-    static PlanProblem moreEvenings(PlanProblem p, int more) {
+    static PlanProblem moreWorkSessions(PlanProblem p, int more) {
         boolean nobody = p.people().stream().allMatch(Easing::isMissing);
         return p.withPeople(p.people().stream()
                 .map(person -> isMissing(person) && !nobody
                         ? person
-                        : new Person(person.id(), moreEvenings(p, person.windows(), more)))
+                        : new Person(person.id(), moreWorkSessions(p, person.windows(), more)))
                 .toList());
     }
 
@@ -91,7 +91,7 @@ final class Easing {
     }
 
     /** Those who have no time at all come on so many evenings of each week of the one who has the most. */
-    static PlanProblem helped(PlanProblem p, int evenings) {
+    static PlanProblem helped(PlanProblem p, int workSessions) {
         List<TimeWindow> most = p.people().stream()
                 .map(Person::windows)
                 .max(Comparator.comparing(List::size))
@@ -103,14 +103,14 @@ final class Easing {
             LocalDate week = w.from().atZone(p.zone()).toLocalDate().with(DayOfWeek.MONDAY);
             inWeek = week.equals(monday) ? inWeek + 1 : 1;
             monday = week;
-            if (inWeek <= evenings) some.add(w);
+            if (inWeek <= workSessions) some.add(w);
         }
         return p.withPeople(p.people().stream()
                 .map(person -> isMissing(person) ? new Person(person.id(), some) : person)
                 .toList());
     }
 
-    private static List<TimeWindow> moreEvenings(PlanProblem p, List<TimeWindow> windows, int more) {
+    private static List<TimeWindow> moreWorkSessions(PlanProblem p, List<TimeWindow> windows, int more) {
         ZonedDateTime now = p.now().atZone(p.zone());
         TimeWindow longest = windows.stream()
                 .max(Comparator.comparing(w -> Duration.between(w.from(), w.to())))

@@ -84,7 +84,7 @@ public final class HeldBy {
         for (Activity a : activities) byId.put(a.id(), a);
         return chain.stream()
                 .filter(id -> byId.get(id).kind() == Activity.Kind.ORDER
-                        || byId.get(id).kind() == Activity.Kind.SEND_OUT)
+                        || byId.get(id).kind() == Activity.Kind.SENT_OUT)
                 .findFirst()
                 .orElseGet(() -> chain.stream()
                         .max(Comparator.comparingInt(id -> byId.get(id).workSlots()))

@@ -25,7 +25,7 @@ public final class Relaxing {
         MONEY,
         /** One more in each place. */
         PLACE,
-        /** Evenings a week on which somebody helps who has no time so far. */
+        /** Sessions a week on which somebody helps who has no time so far. */
         HELPER,
         /** Minutes by which each evening is longer. */
         SESSION
@@ -45,7 +45,7 @@ public final class Relaxing {
                 .orElse(0L);
         List<Relaxation> found = new ArrayList<>();
         least(Kind.DATE, MOST_DAYS, 1, k -> Easing.later(problem, k)).ifPresent(found::add);
-        least(Kind.EVENINGS, MOST_EVENINGS, 1, k -> Easing.moreEvenings(problem, (int) k))
+        least(Kind.EVENINGS, MOST_EVENINGS, 1, k -> Easing.moreWorkSessions(problem, (int) k))
                 .ifPresent(found::add);
         if (missing > 0)
             least(Kind.MONEY, missing, 1, k -> Easing.richer(problem, k)).ifPresent(found::add);

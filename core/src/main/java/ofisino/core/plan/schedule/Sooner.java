@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Set;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.plan.schedule.Plan.Scheduled;
-import ofisino.core.plan.sendout.DaysAway;
+import ofisino.core.plan.sentout.DaysAway;
 
 /** What one could do to be done sooner, each as a problem to be planned and compared: more hours, a borrowed bay, somebody else who does it. */
 public final class Sooner {
@@ -15,7 +15,7 @@ public final class Sooner {
 
     public enum Kind {
         /** One more evening a week. */
-        EVENING,
+        WORK_SESSION,
         /** Each evening half an hour longer. */
         HALF_AN_HOUR,
         /** Room for one more in a place. */
@@ -28,7 +28,7 @@ public final class Sooner {
     /** More hours always; a borrowed bay for each place of which the plan says that something waits for it. */
     public static List<Proposal> of(PlanProblem problem, Plan plan) {
         List<Proposal> found = new ArrayList<>();
-        found.add(new Proposal(Kind.EVENING, "", Easing.moreEvenings(problem, 1)));
+        found.add(new Proposal(Kind.WORK_SESSION, "", Easing.moreWorkSessions(problem, 1)));
         found.add(new Proposal(Kind.HALF_AN_HOUR, "", Easing.longer(problem, 2)));
         Set<String> full = new LinkedHashSet<>();
         for (Scheduled s : plan.activities().values())
@@ -62,7 +62,7 @@ public final class Sooner {
         if (costMinor > 0) dues.add(new Activity.Due(costMinor, Activity.Due.When.FINISH));
         return new Activity(
                 a.id(),
-                Activity.Kind.SEND_OUT,
+                Activity.Kind.SENT_OUT,
                 a.aim(),
                 0,
                 Activity.Crew.NOBODY,

@@ -1,7 +1,7 @@
 package ofisino.core.roadready.gate;
 
 import ofisino.core.kernel.VehicleSystem;
-import ofisino.core.vehicle.inspection.SafetyClass;
+import ofisino.core.vehicle.finding.SafetyClass;
 
 /**
  * One thing that stands in the way.
@@ -26,7 +26,7 @@ public record Blocker(
             OPENING,
             FASTENER,
             PART,
-            OWED,
+            OUTSTANDING,
             PROOF
         }
     }

@@ -10,7 +10,7 @@ import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.job.Detail;
 import ofisino.core.plan.job.Operation;
 import ofisino.core.plan.job.Precedence;
-import ofisino.core.vehicle.inspection.SafetyClass;
+import ofisino.core.vehicle.finding.SafetyClass;
 
 /** Jobs that start, move or drive the vehicle come after all that keeps their gate shut. Common practice, no source. */
 public final class DriveJobs {

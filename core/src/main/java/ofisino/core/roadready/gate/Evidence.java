@@ -9,11 +9,11 @@ import java.util.UUID;
 import ofisino.core.kernel.Aim;
 import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.access.CarState;
-import ofisino.core.plan.debt.Debt;
 import ofisino.core.plan.job.JobState;
 import ofisino.core.plan.job.Operation;
-import ofisino.core.vehicle.inspection.FindingState;
-import ofisino.core.vehicle.inspection.SafetyClass;
+import ofisino.core.plan.outstanding.OutstandingItem;
+import ofisino.core.vehicle.finding.FindingState;
+import ofisino.core.vehicle.finding.SafetyClass;
 import ofisino.core.vehicle.reading.Verdict;
 
 /**
@@ -37,7 +37,7 @@ public record Evidence(
         List<Short> missing,
         List<Proof> proofs,
         Map<String, Proved> proved,
-        List<Owed> owed) {
+        List<Outstanding> outstanding) {
     public Evidence {
         findings = List.copyOf(findings);
         jobs = List.copyOf(jobs);
@@ -48,11 +48,12 @@ public record Evidence(
         missing = List.copyOf(missing);
         proofs = List.copyOf(proofs);
         proved = Map.copyOf(proved);
-        owed = List.copyOf(owed);
+        outstanding = List.copyOf(outstanding);
     }
 
     /** @param system empty where nobody said: it counts like the gravest @param due its time has come */
-    public record Owed(UUID id, Debt.Kind kind, String title, Optional<VehicleSystem> system, boolean due) {}
+    public record Outstanding(
+            UUID id, OutstandingItem.Kind kind, String title, Optional<VehicleSystem> system, boolean due) {}
 
     /** @param temporary it was decided to be repaired for the time being @param putOff it was decided to be left for later */
     public record Found(

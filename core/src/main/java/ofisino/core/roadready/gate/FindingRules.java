@@ -3,7 +3,7 @@ package ofisino.core.roadready.gate;
 import java.util.stream.Stream;
 import ofisino.core.roadready.gate.Blocker.Subject;
 import ofisino.core.roadready.gate.Evidence.Found;
-import ofisino.core.vehicle.inspection.FindingState;
+import ofisino.core.vehicle.finding.FindingState;
 
 /** Defects and doubts of class A and B. */
 final class FindingRules {

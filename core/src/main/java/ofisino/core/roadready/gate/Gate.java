@@ -9,7 +9,7 @@ import java.util.Set;
 import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.job.Detail;
 import ofisino.core.plan.job.Operation;
-import ofisino.core.vehicle.inspection.SafetyClass;
+import ofisino.core.vehicle.finding.SafetyClass;
 
 /**
  * What a vehicle is let through, in a row. Each gate has the conditions of those before it, and asks only for what can be had before it: no

@@ -12,7 +12,7 @@ import ofisino.core.plan.job.JobState;
 import ofisino.core.plan.job.Operation;
 import ofisino.core.roadready.gate.Blocker.Subject;
 import ofisino.core.roadready.gate.Evidence.Work;
-import ofisino.core.vehicle.inspection.SafetyClass;
+import ofisino.core.vehicle.finding.SafetyClass;
 
 /** Work that leaves the vehicle apart, loose, or not looked at again. */
 final class JobRules {

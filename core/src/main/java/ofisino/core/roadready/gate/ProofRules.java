@@ -2,7 +2,7 @@ package ofisino.core.roadready.gate;
 
 import java.util.stream.Stream;
 import ofisino.core.roadready.gate.Blocker.Subject;
-import ofisino.core.vehicle.inspection.SafetyClass;
+import ofisino.core.vehicle.finding.SafetyClass;
 
 /** Tests and looks that somebody has to have done, and that stand. */
 final class ProofRules {

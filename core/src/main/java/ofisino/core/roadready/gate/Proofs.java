@@ -93,7 +93,7 @@ public final class Proofs {
     }
 
     /** What is owed next after the start, by kilometres: the first list that is not done, so that no later one is offered before it. */
-    public static Optional<Proof> nextOwed(List<Proof> proofs, Set<String> done) {
+    public static Optional<Proof> nextOutstanding(List<Proof> proofs, Set<String> done) {
         return proofs.stream()
                 .filter(p -> p.afterKm().isPresent() && !done.contains(p.id()))
                 .min(java.util.Comparator.comparingInt(p -> p.afterKm().getAsInt()));

@@ -9,7 +9,7 @@ import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.roadready.gate.Blocker.Subject;
 import ofisino.core.roadready.gate.Evidence.Read;
 import ofisino.core.roadready.gate.Evidence.Unanswered;
-import ofisino.core.vehicle.inspection.SafetyClass;
+import ofisino.core.vehicle.finding.SafetyClass;
 import ofisino.core.vehicle.reading.Verdict.Outcome;
 
 /** What was looked at and measured, and what was not. */

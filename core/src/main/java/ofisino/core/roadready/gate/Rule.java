@@ -26,9 +26,9 @@ public enum Rule {
     OPENING_OPEN(JobRules::open),
     CLOSED_FOR_NOW(JobRules::closedForNow),
     SAFETY_PART_MISSING(JobRules::partMissing),
-    OWED_DUE(OwedRules::due),
-    ON_LOAN(OwedRules::onLoan),
-    LEFT_OFF(OwedRules::leftOff),
+    OUTSTANDING_DUE(OutstandingRules::due),
+    ON_LOAN(OutstandingRules::onLoan),
+    LEFT_OFF(OutstandingRules::leftOff),
     PROOF_MISSING(ProofRules::missing),
     PROOF_RUN_OUT(ProofRules::runOut);
 
@@ -62,7 +62,7 @@ public enum Rule {
                     FASTENER_NOT_TIGHT,
                     OPENING_OPEN,
                     CLOSED_FOR_NOW,
-                    OWED_DUE,
+                    OUTSTANDING_DUE,
                     ON_LOAN,
                     LEFT_OFF,
                     PROOF_MISSING,

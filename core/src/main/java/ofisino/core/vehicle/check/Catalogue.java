@@ -25,8 +25,8 @@ import ofisino.core.vehicle.equipment.Applies;
 import ofisino.core.vehicle.equipment.Equipment;
 import ofisino.core.vehicle.equipment.PerVehicle;
 import ofisino.core.vehicle.equipment.PerVehicle.Itself;
-import ofisino.core.vehicle.inspection.FindingKind;
-import ofisino.core.vehicle.inspection.SafetyClass;
+import ofisino.core.vehicle.finding.FindingKind;
+import ofisino.core.vehicle.finding.SafetyClass;
 
 /** The checks that ship with Ofisino, from the files in {@code catalogue/}; {@code 01-papers.yaml} explains their keys. */
 public final class Catalogue {

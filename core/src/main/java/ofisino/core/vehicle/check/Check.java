@@ -9,8 +9,8 @@ import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.vehicle.HowSeen;
 import ofisino.core.vehicle.equipment.Applies;
 import ofisino.core.vehicle.equipment.Equipment;
-import ofisino.core.vehicle.inspection.FindingKind;
-import ofisino.core.vehicle.inspection.SafetyClass;
+import ofisino.core.vehicle.finding.FindingKind;
+import ofisino.core.vehicle.finding.SafetyClass;
 
 /**
  * One thing to look at, tap, work or measure on a vehicle. Common practice, no source, where its limit does not bring one.

@@ -10,9 +10,9 @@ import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.vehicle.HowSeen;
 import ofisino.core.vehicle.body.Zone;
-import ofisino.core.vehicle.inspection.FindingKind;
-import ofisino.core.vehicle.inspection.SafetyClass;
-import ofisino.core.vehicle.inspection.SafetyRules;
+import ofisino.core.vehicle.finding.FindingKind;
+import ofisino.core.vehicle.finding.SafetyClass;
+import ofisino.core.vehicle.finding.SafetyRules;
 
 /**
  * A check at one place of one vehicle.

@@ -6,7 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import ofisino.core.vehicle.equipment.Equipment;
-import ofisino.core.vehicle.inspection.SafetyClass;
+import ofisino.core.vehicle.finding.SafetyClass;
 
 /**
  * What nobody has seen of a vehicle, though checks hang on it: until somebody says what it has they wait behind the question.

@@ -3,7 +3,7 @@ package ofisino.core.vehicle.check;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
-import ofisino.core.vehicle.inspection.Decision;
+import ofisino.core.vehicle.finding.Decision;
 
 /**
  * What became of the items of a walk round: each ends as sound, to repair, to replace, missing, not opened or not seen, or waits for its decision.

@@ -1,9 +1,9 @@
 package ofisino.core.vehicle.corrosion;
 
 import ofisino.core.vehicle.body.Zone;
-import ofisino.core.vehicle.inspection.FindingKind;
-import ofisino.core.vehicle.inspection.SafetyClass;
-import ofisino.core.vehicle.inspection.SafetyRules;
+import ofisino.core.vehicle.finding.FindingKind;
+import ofisino.core.vehicle.finding.SafetyClass;
+import ofisino.core.vehicle.finding.SafetyRules;
 
 /**
  * What rust means for driving and how it is mended.

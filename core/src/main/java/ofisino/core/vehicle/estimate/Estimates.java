@@ -19,7 +19,7 @@ import ofisino.core.vehicle.body.Zone;
 import ofisino.core.vehicle.corrosion.Corrosion;
 import ofisino.core.vehicle.corrosion.CorrosionRules;
 import ofisino.core.vehicle.estimate.Estimate.Material;
-import ofisino.core.vehicle.inspection.FindingKind;
+import ofisino.core.vehicle.finding.FindingKind;
 
 /** First guesses from {@code estimates.yaml}, which explains its keys. Common practice, no source: a person's own figures replace them. */
 public final class Estimates {

@@ -3,8 +3,8 @@ package ofisino.core.vehicle.estimate;
 import java.util.ArrayList;
 import java.util.List;
 import ofisino.core.kernel.VehicleSystem;
-import ofisino.core.vehicle.inspection.FindingKind;
-import ofisino.core.vehicle.inspection.SafetyClass;
+import ofisino.core.vehicle.finding.FindingKind;
+import ofisino.core.vehicle.finding.SafetyClass;
 
 /**
  * Whether a repair asks for a specialist: points for what speaks for one, less what speaks for one's own hands. From {@value #ASKS} points on

@@ -11,8 +11,8 @@ import java.util.function.DoubleBinaryOperator;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.Source;
 import ofisino.core.kernel.VehicleSystem;
-import ofisino.core.vehicle.inspection.FindingKind;
-import ofisino.core.vehicle.inspection.SafetyClass;
+import ofisino.core.vehicle.finding.FindingKind;
+import ofisino.core.vehicle.finding.SafetyClass;
 
 /**
  * What a measured value is compared with, in its own unit; both bounds are inclusive.

@@ -20,8 +20,8 @@ import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.vehicle.equipment.Applies;
 import ofisino.core.vehicle.equipment.Equipment;
 import ofisino.core.vehicle.equipment.PerVehicle;
-import ofisino.core.vehicle.inspection.FindingKind;
-import ofisino.core.vehicle.inspection.SafetyClass;
+import ofisino.core.vehicle.finding.FindingKind;
+import ofisino.core.vehicle.finding.SafetyClass;
 
 /** The limits that ship with Ofisino, from {@code limits.yaml}, which explains its keys. */
 public final class Limits {

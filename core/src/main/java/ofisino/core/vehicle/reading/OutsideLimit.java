@@ -7,8 +7,8 @@ import java.util.Set;
 import ofisino.core.vehicle.body.Body;
 import ofisino.core.vehicle.body.Zone;
 import ofisino.core.vehicle.check.Catalogue;
-import ofisino.core.vehicle.inspection.Proposal;
-import ofisino.core.vehicle.inspection.ProposalRules;
+import ofisino.core.vehicle.finding.Proposal;
+import ofisino.core.vehicle.finding.ProposalRules;
 
 /**
  * A reading outside its limit at one place: it proposes a finding, and counts as open until one stands for it or the place is measured again

@@ -8,8 +8,8 @@ import java.util.UUID;
 import ofisino.core.kernel.Source;
 import ofisino.core.kernel.Texts;
 import ofisino.core.kernel.VehicleSystem;
-import ofisino.core.vehicle.inspection.FindingKind;
-import ofisino.core.vehicle.inspection.SafetyClass;
+import ofisino.core.vehicle.finding.FindingKind;
+import ofisino.core.vehicle.finding.SafetyClass;
 
 /**
  * Something to measure that a person added: a ring gap, the clearance of a valve. It is judged by the figures that are entered for it, and by nothing

@@ -18,7 +18,7 @@ import ofisino.core.kernel.Effort;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.Moved;
 import ofisino.core.kernel.VehicleSystem;
-import ofisino.core.vehicle.inspection.FindingState;
+import ofisino.core.vehicle.finding.FindingState;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;

@@ -18,7 +18,7 @@ import ofisino.core.plan.interlock.Interlock;
 import ofisino.core.plan.job.JobNature;
 import ofisino.core.plan.job.Operation;
 import ofisino.core.plan.permit.Obstacle.Kind;
-import ofisino.core.vehicle.inspection.SafetyClass;
+import ofisino.core.vehicle.finding.SafetyClass;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;

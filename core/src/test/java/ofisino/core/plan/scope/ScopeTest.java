@@ -15,12 +15,12 @@ import ofisino.core.bench.panel.PanelCover;
 import ofisino.core.kernel.Aim;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.VehicleSystem;
-import ofisino.core.plan.debt.Debt;
-import ofisino.core.plan.debt.Debt.Trigger;
-import ofisino.core.plan.debt.Debt.When;
 import ofisino.core.plan.interlock.Reconnection;
 import ofisino.core.plan.interlock.Reconnection.Reset;
 import ofisino.core.plan.job.Operation;
+import ofisino.core.plan.outstanding.OutstandingItem;
+import ofisino.core.plan.outstanding.OutstandingItem.Trigger;
+import ofisino.core.plan.outstanding.OutstandingItem.When;
 import ofisino.core.plan.scope.AimChange.Aims;
 import ofisino.core.plan.scope.Growth.Added;
 import ofisino.core.plan.scope.Growth.Cause;
@@ -151,8 +151,8 @@ class ScopeTest {
     @Test
     void aTemporaryRepairIsOwedFromItsDayOrItsEvent() {
         LocalDate back = LocalDate.of(2026, 6, 20);
-        Debt seal = new Debt(
-                Debt.Kind.FOR_NOW,
+        OutstandingItem seal = new OutstandingItem(
+                OutstandingItem.Kind.FOR_NOW,
                 "Old door seal glued",
                 "Fit the new door seal",
                 Optional.of(VehicleSystem.GLASS_AND_SEALS),
@@ -172,15 +172,28 @@ class ScopeTest {
                 VehicleSystem.STEERING_AND_SUSPENSION,
                 VehicleSystem.RESTRAINT,
                 VehicleSystem.FUEL))
-            assertThatThrownBy(() -> new Debt(Debt.Kind.FOR_NOW, "Tied up", "Renew", Optional.of(system), false, later))
+            assertThatThrownBy(() -> new OutstandingItem(
+                            OutstandingItem.Kind.FOR_NOW, "Tied up", "Renew", Optional.of(system), false, later))
                     .as(system.name())
                     .isInstanceOf(InvalidValue.class)
                     .hasMessageContaining("do not drive");
-        assertThatThrownBy(() -> new Debt(Debt.Kind.LEFT_OFF, "Bumper", "Looks", Optional.empty(), false, later))
+        assertThatThrownBy(() -> new OutstandingItem(
+                        OutstandingItem.Kind.LEFT_OFF, "Bumper", "Looks", Optional.empty(), false, later))
                 .hasMessageContaining("where it belongs");
-        new Debt(Debt.Kind.LOAN, "Caliper", "The second car", Optional.of(VehicleSystem.BRAKES), false, later);
-        assertThatThrownBy(() -> new Debt(
-                        Debt.Kind.FOR_NOW, "Fume seal taped", "Renew", Optional.of(VehicleSystem.BODY), true, later))
+        new OutstandingItem(
+                OutstandingItem.Kind.LOAN,
+                "Caliper",
+                "The second car",
+                Optional.of(VehicleSystem.BRAKES),
+                false,
+                later);
+        assertThatThrownBy(() -> new OutstandingItem(
+                        OutstandingItem.Kind.FOR_NOW,
+                        "Fume seal taped",
+                        "Renew",
+                        Optional.of(VehicleSystem.BODY),
+                        true,
+                        later))
                 .isInstanceOf(InvalidValue.class);
         assertThatThrownBy(() -> new Trigger(When.EVENT, " ", Optional.empty())).isInstanceOf(InvalidValue.class);
         assertThatThrownBy(() -> new Trigger(When.DATE, "", Optional.empty())).isInstanceOf(InvalidValue.class);

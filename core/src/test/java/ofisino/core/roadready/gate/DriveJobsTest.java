@@ -12,7 +12,7 @@ import ofisino.core.plan.job.Operation;
 import ofisino.core.plan.job.Precedence;
 import ofisino.core.roadready.gate.DriveJobs.Open;
 import ofisino.core.roadready.gate.DriveJobs.Repairs;
-import ofisino.core.vehicle.inspection.SafetyClass;
+import ofisino.core.vehicle.finding.SafetyClass;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;

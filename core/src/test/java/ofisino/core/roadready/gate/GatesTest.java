@@ -22,13 +22,13 @@ import ofisino.core.kernel.Aim;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.access.CarState;
-import ofisino.core.plan.debt.Debt;
 import ofisino.core.plan.job.JobState;
 import ofisino.core.plan.job.Operation;
+import ofisino.core.plan.outstanding.OutstandingItem;
 import ofisino.core.vehicle.BodyStyle;
 import ofisino.core.vehicle.equipment.Vehicles;
-import ofisino.core.vehicle.inspection.FindingState;
-import ofisino.core.vehicle.inspection.SafetyClass;
+import ofisino.core.vehicle.finding.FindingState;
+import ofisino.core.vehicle.finding.SafetyClass;
 import ofisino.core.vehicle.reading.Verdict.Outcome;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -79,30 +79,33 @@ class GatesTest {
         assertThat(rule.source().work()).isNotBlank();
     }
 
-    private static Evidence.Owed owed(Debt.Kind kind, VehicleSystem system, boolean due) {
-        return new Evidence.Owed(ID, kind, "Starter", Optional.ofNullable(system), due);
+    private static Evidence.Outstanding outstanding(OutstandingItem.Kind kind, VehicleSystem system, boolean due) {
+        return new Evidence.Outstanding(ID, kind, "Starter", Optional.ofNullable(system), due);
     }
 
     /** Nothing borrowed goes on the road; trim left off is told to a buyer, a radiator stands before a start. */
     @Test
     void whatIsNotThereOrNotItsOwn() {
-        assertThat(shutBy(owed(Debt.Kind.LOAN, VehicleSystem.TRIM, false))).isEqualTo(Gate.ROAD);
-        assertThat(shutBy(owed(Debt.Kind.LEFT_OFF, VehicleSystem.TRIM, false))).isEqualTo(Gate.SALE);
-        assertThat(shutBy(owed(Debt.Kind.LEFT_OFF, VehicleSystem.COOLING, false)))
+        assertThat(shutBy(outstanding(OutstandingItem.Kind.LOAN, VehicleSystem.TRIM, false)))
+                .isEqualTo(Gate.ROAD);
+        assertThat(shutBy(outstanding(OutstandingItem.Kind.LEFT_OFF, VehicleSystem.TRIM, false)))
+                .isEqualTo(Gate.SALE);
+        assertThat(shutBy(outstanding(OutstandingItem.Kind.LEFT_OFF, VehicleSystem.COOLING, false)))
                 .isEqualTo(Gate.FIRST_START);
-        assertThat(shutBy(owed(Debt.Kind.LEFT_OFF, VehicleSystem.BRAKES, false)))
+        assertThat(shutBy(outstanding(OutstandingItem.Kind.LEFT_OFF, VehicleSystem.BRAKES, false)))
                 .isEqualTo(Gate.FIRST_MOVE);
-        assertThat(shutBy(owed(Debt.Kind.LEFT_OFF, null, false))).isEqualTo(Gate.FIRST_MOVE);
+        assertThat(shutBy(outstanding(OutstandingItem.Kind.LEFT_OFF, null, false)))
+                .isEqualTo(Gate.FIRST_MOVE);
         assertThat(new PlantedCar()
-                        .owed(owed(Debt.Kind.FOR_NOW, VehicleSystem.TRIM, false))
+                        .outstanding(outstanding(OutstandingItem.Kind.FOR_NOW, VehicleSystem.TRIM, false))
                         .gates()
                         .all())
                 .as("not due yet")
                 .isEmpty();
     }
 
-    private static Gate shutBy(Evidence.Owed debt) {
-        return new PlantedCar().owed(debt).gates().all().get(0).gate();
+    private static Gate shutBy(Evidence.Outstanding outstanding) {
+        return new PlantedCar().outstanding(outstanding).gates().all().get(0).gate();
     }
 
     private static PlantedCar plant(PlantedCar car, Rule rule) {
@@ -132,9 +135,10 @@ class GatesTest {
             case OPENING_OPEN -> car.opened(new Evidence.Opened(ID, "Engine out", Set.of(CarState.RUNNING), false));
             case CLOSED_FOR_NOW -> car.opened(new Evidence.Opened(ID, "Coolant drained", Set.of(), true));
             case SAFETY_PART_MISSING -> car.missing(new Evidence.Short(ID, "Split pins", VehicleSystem.BRAKES));
-            case OWED_DUE -> car.owed(owed(Debt.Kind.FOR_NOW, VehicleSystem.COOLING, true));
-            case ON_LOAN -> car.owed(owed(Debt.Kind.LOAN, VehicleSystem.ENGINE, false));
-            case LEFT_OFF -> car.owed(owed(Debt.Kind.LEFT_OFF, VehicleSystem.TRIM, false));
+            case OUTSTANDING_DUE ->
+                car.outstanding(outstanding(OutstandingItem.Kind.FOR_NOW, VehicleSystem.COOLING, true));
+            case ON_LOAN -> car.outstanding(outstanding(OutstandingItem.Kind.LOAN, VehicleSystem.ENGINE, false));
+            case LEFT_OFF -> car.outstanding(outstanding(OutstandingItem.Kind.LEFT_OFF, VehicleSystem.TRIM, false));
             case PROOF_MISSING -> car.unproved("brake-standing");
             case PROOF_RUN_OUT ->
                 car.proved(
@@ -294,8 +298,8 @@ class GatesTest {
 
     @Test
     void whatIsOwedComesInItsOrder() {
-        assertThat(Proofs.nextOwed(PROOFS, Set.of())).map(Proof::id).contains("after-1-km");
-        assertThat(Proofs.nextOwed(PROOFS, Set.of("after-1-km", "after-50-km")))
+        assertThat(Proofs.nextOutstanding(PROOFS, Set.of())).map(Proof::id).contains("after-1-km");
+        assertThat(Proofs.nextOutstanding(PROOFS, Set.of("after-1-km", "after-50-km")))
                 .map(Proof::id)
                 .contains("after-10-km");
         assertThatThrownBy(() -> Proofs.read(new StringReader("- {id: x, name: X, how: Y, system: brakes}")))

@@ -29,7 +29,7 @@ final class PlantedCar {
                     p -> new Evidence.Proved(
                             TODAY.minusDays(3), p.until() ? Optional.of(TODAY.plusYears(1)) : Optional.empty())));
     private Evidence.Codes codes = new Evidence.Codes(ID, List.of(), true);
-    private final List<Evidence.Owed> owed = new ArrayList<>();
+    private final List<Evidence.Outstanding> outstanding = new ArrayList<>();
 
     PlantedCar finding(Evidence.Found finding) {
         findings.add(finding);
@@ -72,8 +72,8 @@ final class PlantedCar {
         return this;
     }
 
-    PlantedCar owed(Evidence.Owed debt) {
-        owed.add(debt);
+    PlantedCar outstanding(Evidence.Outstanding item) {
+        outstanding.add(item);
         return this;
     }
 
@@ -100,6 +100,6 @@ final class PlantedCar {
                 missing,
                 PROOFS,
                 proved,
-                owed));
+                outstanding));
     }
 }

@@ -10,7 +10,7 @@ import net.jqwik.api.Property;
 import ofisino.core.Seeds;
 import ofisino.core.vehicle.HowSeen;
 import ofisino.core.vehicle.check.Answer.Seen;
-import ofisino.core.vehicle.inspection.Decision;
+import ofisino.core.vehicle.finding.Decision;
 import org.junit.jupiter.api.Test;
 
 class TallyTest {

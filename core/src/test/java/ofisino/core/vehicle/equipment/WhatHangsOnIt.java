@@ -14,8 +14,8 @@ import ofisino.core.roadready.gate.Proofs;
 import ofisino.core.vehicle.body.Bodies;
 import ofisino.core.vehicle.body.Nearby;
 import ofisino.core.vehicle.check.Walks;
-import ofisino.core.vehicle.inspection.Decision;
-import ofisino.core.vehicle.inspection.FindingKind;
+import ofisino.core.vehicle.finding.Decision;
+import ofisino.core.vehicle.finding.FindingKind;
 import ofisino.core.vehicle.reading.Limit;
 import ofisino.core.vehicle.reading.Limits;
 

@@ -14,7 +14,7 @@ import ofisino.core.kernel.Source;
 import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.vehicle.BodyStyle;
 import ofisino.core.vehicle.equipment.Vehicles;
-import ofisino.core.vehicle.inspection.SafetyClass;
+import ofisino.core.vehicle.finding.SafetyClass;
 import ofisino.core.vehicle.reading.Verdict.Outcome;
 import ofisino.core.vehicle.reading.Verdict.Why;
 import org.junit.jupiter.api.Test;

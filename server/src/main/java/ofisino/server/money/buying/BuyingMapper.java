@@ -4,11 +4,11 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import ofisino.core.money.valuation.BuyingCosts;
-import ofisino.core.money.valuation.Comparables.Comparable;
-import ofisino.core.money.valuation.Purpose;
-import ofisino.core.money.valuation.Title;
-import ofisino.core.money.valuation.TitleFactor;
+import ofisino.core.money.buying.BuyingCosts;
+import ofisino.core.money.buying.Comparables.Comparable;
+import ofisino.core.money.buying.Purpose;
+import ofisino.core.money.buying.Title;
+import ofisino.core.money.buying.TitleFactor;
 import org.apache.ibatis.annotations.Mapper;
 import org.jspecify.annotations.Nullable;
 

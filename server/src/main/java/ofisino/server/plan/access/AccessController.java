@@ -303,10 +303,10 @@ class AccessController {
             int drains,
             double newLitres,
             double wastedLitres,
-            boolean owed) {
+            boolean outstanding) {
         static FluidChoiceResponse of(FluidChoice.Choice c) {
             return new FluidChoiceResponse(
-                    c.kind(), c.day().orElse(null), c.drains(), c.newLitres(), c.wastedLitres(), c.owed());
+                    c.kind(), c.day().orElse(null), c.drains(), c.newLitres(), c.wastedLitres(), c.outstanding());
         }
     }
 

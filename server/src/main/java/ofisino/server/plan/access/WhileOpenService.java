@@ -17,7 +17,7 @@ import ofisino.core.plan.access.Openings;
 import ofisino.core.plan.access.WaysInLibrary;
 import ofisino.core.plan.access.WhileOpen;
 import ofisino.core.plan.access.WhileOpen.Weighed;
-import ofisino.core.vehicle.inspection.Decision;
+import ofisino.core.vehicle.finding.Decision;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.plan.Jobs;

@@ -9,7 +9,7 @@ import ofisino.server.identity.Caller;
 import ofisino.server.parts.Places;
 import ofisino.server.plan.JobConditions;
 import ofisino.server.plan.Jobs;
-import ofisino.server.plan.Sequence;
+import ofisino.server.plan.OrderOfWork;
 import ofisino.server.plan.condition.ConditionController.ConditionsResponse;
 import ofisino.server.plan.condition.ConditionController.Follows;
 import ofisino.server.plan.condition.ConditionMapper.ConditionRow;
@@ -22,14 +22,14 @@ import org.springframework.stereotype.Service;
 class ConditionService implements JobConditions {
     private final ConditionMapper mapper;
     private final Jobs jobs;
-    private final Sequence sequence;
+    private final OrderOfWork orderOfWork;
     private final Places places;
     private final Projects projects;
 
-    ConditionService(ConditionMapper mapper, Jobs jobs, Sequence sequence, Places places, Projects projects) {
+    ConditionService(ConditionMapper mapper, Jobs jobs, OrderOfWork orderOfWork, Places places, Projects projects) {
         this.mapper = mapper;
         this.jobs = jobs;
-        this.sequence = sequence;
+        this.orderOfWork = orderOfWork;
         this.places = places;
         this.projects = projects;
     }
@@ -38,9 +38,9 @@ class ConditionService implements JobConditions {
     ConditionsResponse of(Caller caller, UUID jobId) {
         Jobs.Job job = jobs.require(caller, jobId);
         Where where = byJob(caller, job.projectId()).getOrDefault(jobId, new Where(Conditions.USUAL, null));
-        Map<UUID, Sequence.Soon> soon = sequence.soon(caller, job.projectId()).stream()
+        Map<UUID, OrderOfWork.Soon> soon = orderOfWork.soon(caller, job.projectId()).stream()
                 .filter(s -> s.after().equals(jobId))
-                .collect(Collectors.toMap(Sequence.Soon::before, s -> s));
+                .collect(Collectors.toMap(OrderOfWork.Soon::before, s -> s));
         Map<UUID, String> titles =
                 jobs.of(caller, job.projectId()).stream().collect(Collectors.toMap(Jobs.Job::id, Jobs.Job::title));
         return new ConditionsResponse(
@@ -52,7 +52,7 @@ class ConditionService implements JobConditions {
                         .toList());
     }
 
-    private static Follows follows(UUID before, String title, Sequence.@Nullable Soon soon) {
+    private static Follows follows(UUID before, String title, OrderOfWork.@Nullable Soon soon) {
         return soon == null
                 ? new Follows(before, title, null, false)
                 : new Follows(before, title, (int) soon.within().toMinutes(), soon.byRule());

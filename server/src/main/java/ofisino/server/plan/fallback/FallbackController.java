@@ -1,7 +1,7 @@
 package ofisino.server.plan.fallback;
 
 import java.util.UUID;
-import ofisino.core.plan.job.Fallback;
+import ofisino.core.plan.fallback.Fallback;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Role;
 import ofisino.server.identity.Roles;

@@ -7,7 +7,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import ofisino.core.kernel.Currencies;
 import ofisino.core.kernel.NotFound;
-import ofisino.core.plan.job.Fallback;
+import ofisino.core.plan.fallback.Fallback;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.plan.Fallbacks;

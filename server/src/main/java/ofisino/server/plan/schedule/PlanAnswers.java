@@ -10,7 +10,7 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import ofisino.core.plan.calendar.TimeWindow;
-import ofisino.core.plan.job.Fallback;
+import ofisino.core.plan.fallback.Fallback;
 import ofisino.core.plan.progress.OwnFactor;
 import ofisino.core.plan.schedule.Activity;
 import ofisino.core.plan.schedule.ActivityId;

@@ -10,7 +10,7 @@ import ofisino.core.kernel.Aim;
 import ofisino.core.plan.schedule.ActivityId;
 import ofisino.core.plan.schedule.PlanOutcome;
 import ofisino.core.plan.schedule.Sooner;
-import ofisino.core.plan.sendout.DaysAway;
+import ofisino.core.plan.sentout.DaysAway;
 import ofisino.server.db.OneSnapshot;
 import ofisino.server.identity.Caller;
 import ofisino.server.plan.Plans.Planned;

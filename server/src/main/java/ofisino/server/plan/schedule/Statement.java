@@ -32,11 +32,11 @@ import ofisino.server.plan.JobConditions;
 import ofisino.server.plan.Jobs;
 import ofisino.server.plan.Jobs.Job;
 import ofisino.server.plan.MonthlyMoney;
+import ofisino.server.plan.OrderOfWork;
 import ofisino.server.plan.Plans;
 import ofisino.server.plan.Plans.Subject;
 import ofisino.server.plan.Plans.Subject.Kind;
-import ofisino.server.plan.SendOuts;
-import ofisino.server.plan.Sequence;
+import ofisino.server.plan.SentOutWork;
 import ofisino.server.plan.Ways;
 
 /** The planning problem of one project at one moment, put together from what is recorded. */
@@ -93,8 +93,8 @@ final class Statement {
     }
 
     /** What should follow soon, on links that are there. */
-    Statement soon(List<Sequence.Soon> all) {
-        for (Sequence.Soon s : all) {
+    Statement soon(List<OrderOfWork.Soon> all) {
+        for (OrderOfWork.Soon s : all) {
             var before = new ActivityId(jobKey(s.before()));
             var after = new ActivityId(jobKey(s.after()));
             links.replaceAll(l -> l.before().equals(before) && l.after().equals(after)
@@ -104,8 +104,8 @@ final class Statement {
         return this;
     }
 
-    Statement sendOuts(List<SendOuts.Open> sendOuts) {
-        carGoes = sendOuts.stream().anyMatch(SendOuts.Open::carGoes);
+    Statement sentOutWork(List<SentOutWork.Open> sentOutWork) {
+        carGoes = sentOutWork.stream().anyMatch(SentOutWork.Open::carGoes);
         return this;
     }
 
@@ -179,10 +179,10 @@ final class Statement {
     }
 
     /** What is away can be used on the day after the one on which it is reckoned with; what is to go takes its days. */
-    Statement away(List<SendOuts.Open> sendOuts) {
-        for (SendOuts.Open s : sendOuts) {
+    Statement away(List<SentOutWork.Open> sentOutWork) {
+        for (SentOutWork.Open s : sentOutWork) {
             String key = "sendout:" + s.id();
-            subjects.put(key, new Subject(Kind.SEND_OUT, s.id(), s.title()));
+            subjects.put(key, new Subject(Kind.SENT_OUT, s.id(), s.title()));
             boolean gone = s.backOn() != null;
             Duration wait = gone
                     ? Duration.between(
@@ -190,7 +190,7 @@ final class Statement {
                     : Duration.ofDays(s.awayDays());
             activities.add(new Activity(
                     new ActivityId(key),
-                    Activity.Kind.SEND_OUT,
+                    Activity.Kind.SENT_OUT,
                     s.aim(),
                     0,
                     Activity.Crew.NOBODY,

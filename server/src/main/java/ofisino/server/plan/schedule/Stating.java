@@ -19,12 +19,12 @@ import ofisino.server.parts.Needs;
 import ofisino.server.parts.Places;
 import ofisino.server.parts.Suppliers;
 import ofisino.server.plan.Appointments;
-import ofisino.server.plan.Debts;
 import ofisino.server.plan.DriveOrder;
 import ofisino.server.plan.JobConditions;
 import ofisino.server.plan.Jobs;
-import ofisino.server.plan.SendOuts;
-import ofisino.server.plan.Sequence;
+import ofisino.server.plan.OrderOfWork;
+import ofisino.server.plan.OutstandingItems;
+import ofisino.server.plan.SentOutWork;
 import ofisino.server.plan.Ways;
 import ofisino.server.vehicle.Projects.Project;
 import org.springframework.stereotype.Component;
@@ -34,11 +34,11 @@ import org.springframework.stereotype.Component;
 class Stating {
     private final Jobs jobs;
     private final JobConditions conditions;
-    private final Sequence sequence;
+    private final OrderOfWork orderOfWork;
     private final DriveOrder driveOrder;
     private final Ways ways;
-    private final Debts debts;
-    private final SendOuts sendOuts;
+    private final OutstandingItems outstandingItems;
+    private final SentOutWork sentOutWork;
     private final Appointments appointments;
     private final Needs needs;
     private final Suppliers suppliers;
@@ -50,22 +50,22 @@ class Stating {
     Stating(
             Jobs jobs,
             JobConditions conditions,
-            Sequence sequence,
+            OrderOfWork orderOfWork,
             DriveOrder driveOrder,
             Ways ways,
-            Debts debts,
-            SendOuts sendOuts,
+            OutstandingItems outstandingItems,
+            SentOutWork sentOutWork,
             Appointments appointments,
             Needs needs,
             Suppliers suppliers,
             Places places) {
         this.jobs = jobs;
         this.conditions = conditions;
-        this.sequence = sequence;
+        this.orderOfWork = orderOfWork;
         this.driveOrder = driveOrder;
         this.ways = ways;
-        this.debts = debts;
-        this.sendOuts = sendOuts;
+        this.outstandingItems = outstandingItems;
+        this.sentOutWork = sentOutWork;
         this.appointments = appointments;
         this.needs = needs;
         this.suppliers = suppliers;
@@ -80,7 +80,7 @@ class Stating {
             ZoneId zone,
             Instant now,
             boolean ownPace) {
-        List<SendOuts.Open> away = sendOuts.open(caller, project.id());
+        List<SentOutWork.Open> away = sentOutWork.open(caller, project.id());
         List<Jobs.Job> all = jobs.of(caller, project.id());
         Map<UUID, JobConditions.Where> where = conditions.byJob(caller, project.id());
         var around = new Surroundings(now, zone, suppliers.openOn(caller))
@@ -90,13 +90,13 @@ class Stating {
                         () -> daylight(zone, now.atZone(zone).toLocalDate()))
                 .watched(all.stream().filter(j -> !j.state().isOver()).toList(), people);
         var statement = new Statement(now, zone, people, around)
-                .notBefore(debts.notBefore(caller, project.id()), pins)
+                .notBefore(outstandingItems.notBefore(caller, project.id()), pins)
                 .where(where)
-                .sendOuts(away);
+                .sentOutWork(away);
         if (ownPace) statement.atOwnPace(ownFactor(all));
         return statement
                 .jobs(all, links(caller, project.id()), ways.stays(caller, project.id()))
-                .soon(sequence.soon(caller, project.id()))
+                .soon(orderOfWork.soon(caller, project.id()))
                 .shut(driveOrder.undated(caller, project.id()))
                 .needs(needs.of(caller, project.id()))
                 .appointments(appointments.ahead(caller, project.id()))
@@ -109,7 +109,7 @@ class Stating {
         Precedence<UUID> order = new Precedence<>(links.stream()
                 .map(l -> new Precedence.Link<>(l.before(), l.after()))
                 .toList());
-        Stream.concat(sequence.binding(caller, projectId).stream(), driveOrder.before(caller, projectId).stream())
+        Stream.concat(orderOfWork.binding(caller, projectId).stream(), driveOrder.before(caller, projectId).stream())
                 .filter(b -> order.circleClosedBy(b.before(), b.after()).isEmpty())
                 .forEach(b -> {
                     order.add(new Precedence.Link<>(b.before(), b.after()));

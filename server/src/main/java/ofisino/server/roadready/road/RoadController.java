@@ -126,7 +126,7 @@ class RoadController {
         gates.all().stream()
                 .filter(b -> b.subject().kind() == ofisino.core.roadready.gate.Blocker.Subject.Kind.PROOF)
                 .forEach(b -> standing.remove(b.subject().id()));
-        String next = Proofs.nextOwed(asked, standing).map(Proof::id).orElse("");
+        String next = Proofs.nextOutstanding(asked, standing).map(Proof::id).orElse("");
         return asked.stream()
                 .map(p -> new ProofResponse(
                         p.id(),

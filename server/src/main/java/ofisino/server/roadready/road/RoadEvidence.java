@@ -16,14 +16,14 @@ import ofisino.core.roadready.gate.Gates;
 import ofisino.core.roadready.gate.Proofs;
 import ofisino.core.vehicle.body.Body;
 import ofisino.core.vehicle.check.Catalogue;
-import ofisino.core.vehicle.inspection.Decision;
+import ofisino.core.vehicle.finding.Decision;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
-import ofisino.server.plan.Debts;
 import ofisino.server.plan.Jobs;
 import ofisino.server.plan.LeaveAsked;
+import ofisino.server.plan.OutstandingItems;
 import ofisino.server.plan.Ways;
-import ofisino.server.roadready.Faults;
+import ofisino.server.roadready.FaultCodes;
 import ofisino.server.roadready.RoadGates;
 import ofisino.server.roadready.road.RoadMapper.FastenerRow;
 import ofisino.server.roadready.road.RoadMapper.ProofRow;
@@ -48,8 +48,8 @@ class RoadEvidence implements RoadGates {
     private final Inventory inventory;
     private final Jobs jobs;
     private final Ways ways;
-    private final Debts debts;
-    private final Faults faults;
+    private final OutstandingItems outstandingItems;
+    private final FaultCodes faults;
     private final Proofs proofs;
     private final Garages garages;
     private final Clock clock;
@@ -64,8 +64,8 @@ class RoadEvidence implements RoadGates {
             Inventory inventory,
             Jobs jobs,
             Ways ways,
-            Debts debts,
-            Faults faults,
+            OutstandingItems outstandingItems,
+            FaultCodes faults,
             Proofs proofs,
             Garages garages,
             Clock clock) {
@@ -78,7 +78,7 @@ class RoadEvidence implements RoadGates {
         this.inventory = inventory;
         this.jobs = jobs;
         this.ways = ways;
-        this.debts = debts;
+        this.outstandingItems = outstandingItems;
         this.faults = faults;
         this.proofs = proofs;
         this.garages = garages;
@@ -135,8 +135,8 @@ class RoadEvidence implements RoadGates {
                         .toList(),
                 proofs.of(equipments.of(caller, project)),
                 proved(caller, projectId),
-                debts.unsettled(caller, projectId).stream()
-                        .map(d -> new Evidence.Owed(d.id(), d.kind(), d.what(), d.system(), d.due()))
+                outstandingItems.unsettled(caller, projectId).stream()
+                        .map(d -> new Evidence.Outstanding(d.id(), d.kind(), d.what(), d.system(), d.due()))
                         .toList());
     }
 

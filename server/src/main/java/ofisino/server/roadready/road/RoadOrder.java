@@ -13,11 +13,11 @@ import ofisino.core.plan.job.Precedence;
 import ofisino.core.roadready.gate.DriveJobs;
 import ofisino.core.roadready.gate.Gate;
 import ofisino.core.roadready.gate.Gates;
-import ofisino.core.vehicle.inspection.FindingState;
+import ofisino.core.vehicle.finding.FindingState;
 import ofisino.server.identity.Caller;
 import ofisino.server.plan.DriveOrder;
 import ofisino.server.plan.Jobs;
-import ofisino.server.plan.Sequence;
+import ofisino.server.plan.OrderOfWork;
 import ofisino.server.roadready.RoadGates;
 import ofisino.server.vehicle.Findings;
 import org.springframework.stereotype.Service;
@@ -36,7 +36,7 @@ class RoadOrder implements DriveOrder {
     }
 
     @Override
-    public List<Sequence.Binding> before(Caller caller, UUID projectId) {
+    public List<OrderOfWork.Binding> before(Caller caller, UUID projectId) {
         List<Jobs.Job> open = jobs.of(caller, projectId).stream()
                 .filter(j -> !j.state().isOver())
                 .toList();
@@ -61,7 +61,7 @@ class RoadOrder implements DriveOrder {
                                 .map(l -> new Precedence.Link<>(l.before(), l.after()))
                                 .toList())
                 .stream()
-                .map(l -> new Sequence.Binding(l.before(), l.after()))
+                .map(l -> new OrderOfWork.Binding(l.before(), l.after()))
                 .toList();
     }
 

@@ -6,7 +6,7 @@ import java.util.UUID;
 import ofisino.core.roadready.gate.Gate;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Roles;
-import ofisino.server.logbook.Evenings.Note;
+import ofisino.server.logbook.WorkSessions.Note;
 import ofisino.server.plan.Plans.Subject;
 import ofisino.server.roadready.BlockerResponse;
 import org.jspecify.annotations.Nullable;
@@ -89,7 +89,7 @@ class TodayController {
             int beforeNextGate,
             List<UUID> withoutWork,
             int dangerousWithoutWork,
-            long owedDue) {}
+            long outstandingDue) {}
 
     @GetMapping
     TodayResponse today(Caller caller, @PathVariable UUID projectId) {

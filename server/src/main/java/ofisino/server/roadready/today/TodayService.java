@@ -26,14 +26,14 @@ import ofisino.core.roadready.gate.Gates;
 import ofisino.server.db.OneSnapshot;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
-import ofisino.server.logbook.Evenings;
+import ofisino.server.logbook.WorkSessions;
 import ofisino.server.money.Ledger;
 import ofisino.server.parts.Needs;
 import ofisino.server.parts.Needs.Need;
-import ofisino.server.plan.Debts;
 import ofisino.server.plan.DriveOrder;
 import ofisino.server.plan.Jobs;
 import ofisino.server.plan.Jobs.Job;
+import ofisino.server.plan.OutstandingItems;
 import ofisino.server.plan.Plans;
 import ofisino.server.plan.Plans.Planned;
 import ofisino.server.roadready.BlockerResponse;
@@ -57,12 +57,12 @@ class TodayService {
     private final Jobs jobs;
     private final Needs needs;
     private final Plans plans;
-    private final Evenings evenings;
+    private final WorkSessions workSessions;
     private final Ledger ledger;
     private final Garages garages;
     private final RoadGates roadGates;
     private final DriveOrder driveOrder;
-    private final Debts debts;
+    private final OutstandingItems outstandingItems;
     private final Clock clock;
 
     TodayService(
@@ -71,24 +71,24 @@ class TodayService {
             Jobs jobs,
             Needs needs,
             Plans plans,
-            Evenings evenings,
+            WorkSessions workSessions,
             Ledger ledger,
             Garages garages,
             RoadGates roadGates,
             DriveOrder driveOrder,
-            Debts debts,
+            OutstandingItems outstandingItems,
             Clock clock) {
         this.projects = projects;
         this.findings = findings;
         this.jobs = jobs;
         this.needs = needs;
         this.plans = plans;
-        this.evenings = evenings;
+        this.workSessions = workSessions;
         this.ledger = ledger;
         this.garages = garages;
         this.roadGates = roadGates;
         this.driveOrder = driveOrder;
-        this.debts = debts;
+        this.outstandingItems = outstandingItems;
         this.clock = clock;
     }
 
@@ -113,7 +113,7 @@ class TodayService {
                         zone,
                         !withoutWork.isEmpty() || asksForMore(gates) || planned.isNotBefore(Aim.ROAD_READY)),
                 tonight(planned, jobList, needList, driveOrder.notYet(caller, projectId)),
-                evenings.openNotes(caller, projectId),
+                workSessions.openNotes(caller, projectId),
                 orders(planned, needList, zone, today),
                 money.currency(),
                 money.month().left(),
@@ -125,7 +125,7 @@ class TodayService {
                 (int) withoutWork.stream()
                         .filter(f -> f.safetyClass().standsInTheWay())
                         .count(),
-                debts.due(caller, projectId));
+                outstandingItems.due(caller, projectId));
     }
 
     private static @Nullable Gate firstShut(Gates gates) {
@@ -150,7 +150,7 @@ class TodayService {
         return gates.before(Gate.ROAD).stream()
                 .anyMatch(b -> switch (b.subject().kind()) {
                     case JOB, FINDING, PROOF, OPENING, FASTENER -> false;
-                    case CHECKS, READING, CODES, PART, OWED -> true;
+                    case CHECKS, READING, CODES, PART, OUTSTANDING -> true;
                 });
     }
 

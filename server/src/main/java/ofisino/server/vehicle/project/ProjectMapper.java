@@ -7,7 +7,7 @@ import java.util.UUID;
 import ofisino.core.kernel.Aim;
 import ofisino.core.vehicle.BodyStyle;
 import ofisino.core.vehicle.equipment.Layout;
-import ofisino.core.vehicle.inspection.DoubtfulParts;
+import ofisino.core.vehicle.finding.DoubtfulParts;
 import ofisino.server.vehicle.Projects.State;
 import org.apache.ibatis.annotations.Mapper;
 import org.jspecify.annotations.Nullable;

@@ -1,0 +1,42 @@
+package ofisino.core.money.buying;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import ofisino.core.kernel.InvalidValue;
+
+/**
+ * What a branded title or missing papers leave of the value of a clean one: a range, since nobody knows it exactly. A brand never turns
+ * clean again. The bid uses the middle and both ends are shown. In hundredths of a percent; 10 000 for a clean title.
+ */
+public record TitleFactor(int lowBasisPoints, int highBasisPoints) {
+    public static final int WHOLE = 10_000;
+    public static final TitleFactor CLEAN = new TitleFactor(WHOLE, WHOLE);
+
+    public TitleFactor {
+        if (lowBasisPoints < 0 || lowBasisPoints > highBasisPoints || highBasisPoints > WHOLE)
+            throw InvalidValue.of(
+                    "titleFactor",
+                    "title.range",
+                    "The share of the value (%s to %s %%) must rise and lie between 0 and 100 %%."
+                            .formatted(lowBasisPoints / 100.0, highBasisPoints / 100.0));
+    }
+
+    public long low(long cleanMinor) {
+        return of(cleanMinor, lowBasisPoints, 1);
+    }
+
+    public long middle(long cleanMinor) {
+        return of(cleanMinor, lowBasisPoints + highBasisPoints, 2);
+    }
+
+    public long high(long cleanMinor) {
+        return of(cleanMinor, highBasisPoints, 1);
+    }
+
+    private static long of(long minor, int basisPoints, int divisor) {
+        return BigDecimal.valueOf(minor)
+                .multiply(BigDecimal.valueOf(basisPoints))
+                .divide(BigDecimal.valueOf((long) WHOLE * divisor), 0, RoundingMode.HALF_EVEN)
+                .longValueExact();
+    }
+}

@@ -1,0 +1,49 @@
+package ofisino.core.plan.orderofwork;
+
+import java.time.Duration;
+import java.util.Optional;
+import ofisino.core.kernel.Source;
+
+/**
+ * One rule of the trade about what comes first.
+ *
+ * @param near     how near to each other the two jobs must be for it to hold
+ * @param must     never waived; a rule that only should hold can be, with a reason
+ * @param gate     what comes after cannot be undone: all that comes before has to be over
+ * @param demanded what comes before may not simply be missing: somebody does it or says that there is nothing to do
+ * @param within   what comes after should begin no later than this after it; empty for any time
+ * @param reason   one sentence for a beginner
+ */
+public record OrderOfWorkRule(
+        String id,
+        Matcher before,
+        Matcher after,
+        Near near,
+        boolean must,
+        boolean gate,
+        boolean demanded,
+        Optional<Duration> within,
+        String reason,
+        Source source) {
+
+    public enum Near {
+        SAME_ZONE,
+        SAME_SYSTEM,
+        VEHICLE;
+
+        boolean holds(Work<?> a, Work<?> b) {
+            return switch (this) {
+                case SAME_ZONE ->
+                    a.zone().isPresent() && a.zone().equals(b.zone())
+                            || a.piece().isPresent() && a.piece().equals(b.piece());
+                case SAME_SYSTEM -> a.system().isPresent() && a.system().equals(b.system());
+                case VEHICLE -> true;
+            };
+        }
+    }
+
+    /** Whether {@code first} has to be over before {@code second} begins. A job that fits both sides is not held by its like. */
+    boolean orders(Work<?> first, Work<?> second) {
+        return before.fits(first) && after.fits(second) && !before.fits(second) && near.holds(first, second);
+    }
+}

@@ -1,0 +1,205 @@
+package ofisino.core.plan.orderofwork;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.io.Reader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import ofisino.core.kernel.Entry;
+import ofisino.core.kernel.InvalidValue;
+import ofisino.core.kernel.Source;
+import ofisino.core.kernel.VehicleSystem;
+import ofisino.core.plan.job.Detail;
+import ofisino.core.plan.job.Operation;
+import ofisino.core.plan.job.Precedence;
+
+/** The rules of order that ship with Ofisino, from {@code sequence.yaml} beside this class, and what they say of the jobs at hand. */
+public final class OrderOfWorkRules {
+    private final List<OrderOfWorkRule> rules;
+
+    private OrderOfWorkRules(List<OrderOfWorkRule> rules) {
+        this.rules = List.copyOf(rules);
+        Set<String> ids = new HashSet<>();
+        for (OrderOfWorkRule rule : rules)
+            if (!ids.add(rule.id()))
+                throw new InvalidValue("order-of-work.twice", "There is rule %s twice.".formatted(rule.id()));
+    }
+
+    public static OrderOfWorkRules load() {
+        try (InputStream file = OrderOfWorkRules.class.getResourceAsStream("order-of-work.yaml")) {
+            return read(new InputStreamReader(file, StandardCharsets.UTF_8));
+        } catch (IOException broken) {
+            throw new UncheckedIOException(broken);
+        }
+    }
+
+    static OrderOfWorkRules read(Reader yaml) {
+        return new OrderOfWorkRules(Entry.listOf("the rules of order", yaml).stream()
+                .map(e -> rule(e.named("id")))
+                .toList());
+    }
+
+    private static OrderOfWorkRule rule(Entry e) {
+        e.only("id", "before", "after", "near", "strength", "gate", "demanded", "within_hours", "reason", "source");
+        String strength = e.text("strength");
+        if (!strength.equals("must") && !strength.equals("should"))
+            throw new InvalidValue(
+                    "order-of-work.strength", "%s is “%s”; a rule must or should hold.".formatted(e.where(), strength));
+        return new OrderOfWorkRule(
+                e.text("id"),
+                matcher(e.list("before").get(0)),
+                matcher(e.list("after").get(0)),
+                e.choice("near", OrderOfWorkRule.Near.class),
+                strength.equals("must"),
+                e.has("gate"),
+                e.has("demanded"),
+                e.has("within_hours") ? Optional.of(Duration.ofHours(e.whole("within_hours"))) : Optional.empty(),
+                e.text("reason"),
+                e.has("source") ? Source.fromMemory(e.text("source"), "", "") : Source.COMMON_PRACTICE);
+    }
+
+    private static Matcher matcher(Entry e) {
+        e.only("operations", "details", "systems");
+        return new Matcher(
+                e.choices("operations", Operation.class, Set.of()),
+                e.choices("details", Detail.class, Set.of()),
+                e.choices("systems", VehicleSystem.class, Set.of()));
+    }
+
+    public List<OrderOfWorkRule> all() {
+        return rules;
+    }
+
+    /** How soon the one should begin after the other, by the strictest rule; empty where no rule says so. */
+    public Optional<Duration> within(Work<?> first, Work<?> second) {
+        return rules.stream()
+                .filter(r -> r.orders(first, second))
+                .flatMap(r -> r.within().stream())
+                .min(Duration::compareTo);
+    }
+
+    /** One job has to be over before another begins, by one rule. */
+    public record Edge<J>(OrderOfWorkRule rule, J before, J after) {}
+
+    /** An order that cannot be kept, since other links say the contrary. @param circle in working order, beginning with the one that would come first */
+    public record Refused<J>(Edge<J> edge, List<J> circle) {}
+
+    /** Something that a rule demands and no job does. */
+    public record Missing<J>(OrderOfWorkRule rule, J job) {}
+
+    /** @param waived rule and jobs that a person excused with a reason */
+    public record Waiver<J>(String rule, J before, J after) {}
+
+    /**
+     * What the rules propose beyond the links that are there: no link that others imply, none between jobs of which the first is over.
+     * Rules that must hold come first, so that a rule that only should hold gives way in a circle.
+     */
+    public record Proposed<J>(List<Edge<J>> edges, List<Refused<J>> refused, List<Missing<J>> missing) {
+        public Proposed {
+            edges = List.copyOf(edges);
+            refused = List.copyOf(refused);
+            missing = List.copyOf(missing);
+        }
+    }
+
+    public <J> Proposed<J> propose(
+            Collection<Work<J>> jobs, Collection<Precedence.Link<J>> links, Set<Waiver<J>> waived) {
+        List<Edge<J>> accepted = new ArrayList<>();
+        List<Refused<J>> refused = new ArrayList<>();
+        Precedence<J> order = new Precedence<>(links);
+        for (Edge<J> edge : wanted(jobs, waived)) {
+            if (order.isBefore(edge.before(), edge.after())) continue;
+            Optional<List<J>> circle = order.circleClosedBy(edge.before(), edge.after());
+            if (circle.isPresent()) {
+                refused.add(new Refused<>(edge, circle.get()));
+            } else {
+                order.add(new Precedence.Link<>(edge.before(), edge.after()));
+                accepted.add(edge);
+            }
+        }
+        return new Proposed<>(withoutImplied(accepted, links), refused, missing(jobs, waived));
+    }
+
+    /** Orders that must hold beyond the links that are there: they are in every plan, taken or not. One that would close a circle is left out. */
+    public <J> List<Edge<J>> binding(
+            Collection<Work<J>> jobs, Collection<Precedence.Link<J>> links, Set<Waiver<J>> waived) {
+        List<Edge<J>> binding = new ArrayList<>();
+        Precedence<J> order = new Precedence<>(links);
+        for (Edge<J> edge : wanted(jobs, waived)) {
+            if (!edge.rule().must() || order.isBefore(edge.before(), edge.after())) continue;
+            if (order.circleClosedBy(edge.before(), edge.after()).isPresent()) continue;
+            order.add(new Precedence.Link<>(edge.before(), edge.after()));
+            binding.add(edge);
+        }
+        return binding;
+    }
+
+    private <J> List<Edge<J>> wanted(Collection<Work<J>> jobs, Set<Waiver<J>> waived) {
+        List<Edge<J>> must = new ArrayList<>();
+        List<Edge<J>> should = new ArrayList<>();
+        for (OrderOfWorkRule rule : rules)
+            for (Work<J> second : jobs)
+                if (!second.over() && rule.after().fits(second))
+                    for (Work<J> first : jobs)
+                        if (!first.over()
+                                && !first.id().equals(second.id())
+                                && rule.orders(first, second)
+                                && (rule.must() || !waived.contains(new Waiver<>(rule.id(), first.id(), second.id()))))
+                            (rule.must() ? must : should).add(new Edge<>(rule, first.id(), second.id()));
+        must.addAll(should);
+        return must;
+    }
+
+    private static <J> List<Edge<J>> withoutImplied(List<Edge<J>> edges, Collection<Precedence.Link<J>> links) {
+        Precedence<J> others = new Precedence<>(links);
+        for (Edge<J> edge : edges) others.add(new Precedence.Link<>(edge.before(), edge.after()));
+        List<Edge<J>> kept = new ArrayList<>();
+        for (Edge<J> edge : edges) {
+            Precedence.Link<J> link = new Precedence.Link<>(edge.before(), edge.after());
+            others.remove(link);
+            if (others.isBefore(edge.before(), edge.after())) continue;
+            others.add(link);
+            kept.add(edge);
+        }
+        return kept;
+    }
+
+    private <J> List<Missing<J>> missing(Collection<Work<J>> jobs, Set<Waiver<J>> waived) {
+        List<Missing<J>> found = new ArrayList<>();
+        for (OrderOfWorkRule rule : rules)
+            if (rule.demanded())
+                for (Work<J> second : jobs)
+                    if (!second.over()
+                            && rule.after().fits(second)
+                            && !rule.before().fits(second)
+                            && !waived.contains(new Waiver<>(rule.id(), second.id(), second.id()))
+                            && jobs.stream().noneMatch(first -> first.exists() && rule.orders(first, second)))
+                        found.add(new Missing<>(rule, second.id()));
+        return found;
+    }
+
+    /** Why a job may not begin: what must be over first and is not, and what is demanded and nobody does. */
+    public <J> List<Blocked<J>> blocks(Work<J> job, Collection<Work<J>> jobs, Set<Waiver<J>> waived) {
+        List<Blocked<J>> blocks = new ArrayList<>();
+        for (OrderOfWorkRule rule : rules)
+            if (rule.must())
+                for (Work<J> first : jobs)
+                    if (!first.over() && !first.id().equals(job.id()) && rule.orders(first, job))
+                        blocks.add(new Blocked<>(rule, Optional.of(first.id())));
+        missing(jobs, waived).stream()
+                .filter(m -> m.job().equals(job.id()))
+                .forEach(m -> blocks.add(new Blocked<>(m.rule(), Optional.empty())));
+        return blocks;
+    }
+
+    /** @param by the job that has to be over first; empty when nobody does it at all */
+    public record Blocked<J>(OrderOfWorkRule rule, Optional<J> by) {}
+}

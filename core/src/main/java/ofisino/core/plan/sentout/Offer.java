@@ -1,0 +1,72 @@
+package ofisino.core.plan.sentout;
+
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.List;
+import ofisino.core.kernel.InvalidValue;
+import ofisino.core.kernel.Texts;
+
+/**
+ * What somebody would do the work for, and what it takes to get there.
+ *
+ * @param priceMinor of the work, minor units of the base currency
+ * @param km         there and back, for bringing and for fetching
+ * @param minutes    on the road
+ * @param days       that the work takes there
+ * @param seen       the price was named after a look at the pieces
+ * @param refused    he would not do it; empty where he would. A refusal is an answer, too
+ */
+public record Offer(String carrier, long priceMinor, int km, int minutes, int days, boolean seen, String refused) {
+    /** By so much a price that was named unseen may rise. Common practice, no source. */
+    private static final int UNSEEN_PERCENT = 30;
+
+    private static final int MOST_KM = 20_000;
+    private static final int MOST_MINUTES = 14_400;
+
+    public Offer {
+        carrier = Texts.line("carrier", carrier);
+        if (priceMinor < 0)
+            throw InvalidValue.of("priceMinor", "offer.price", "A price cannot be negative. Enter 0 or more.");
+        inRange("km", km, MOST_KM, "kilometres");
+        inRange("minutes", minutes, MOST_MINUTES, "minutes on the road");
+        inRange("days", days, DaysAway.MOST, "days");
+    }
+
+    /** @param kmMinor what a kilometre costs @param hourMinor what an hour on the road is worth */
+    public record Rates(long kmMinor, long hourMinor) {
+        public Rates {
+            inRange("kmMinor", kmMinor, 100_000, "cents a kilometre");
+            inRange("hourMinor", hourMinor, 1_000_000, "cents an hour");
+        }
+    }
+
+    private static void inRange(String field, long value, long most, String words) {
+        if (value < 0 || value > most)
+            throw InvalidValue.of(
+                    field, "offer.range", "%d %s cannot be. Enter 0 to %d.".formatted(value, words, most));
+    }
+
+    /** @param atMostMinor the same when a price named unseen rises */
+    public record Compared(Offer offer, long totalMinor, long atMostMinor) {}
+
+    public boolean isRefused() {
+        return !refused.isEmpty();
+    }
+
+    /** Price, way and time; the time to the minute, half a minor unit up. */
+    public long totalMinor(Rates rates) {
+        return priceMinor + km * rates.kmMinor() + (minutes * rates.hourMinor() + 30) / 60;
+    }
+
+    /** The cheapest that somebody would do first, refusals at the end. */
+    public static List<Compared> compare(Collection<Offer> offers, Rates rates) {
+        return offers.stream()
+                .map(o -> {
+                    long total = o.totalMinor(rates);
+                    return new Compared(o, total, o.seen() ? total : total + o.priceMinor() * UNSEEN_PERCENT / 100);
+                })
+                .sorted(Comparator.comparing((Compared c) -> c.offer().isRefused())
+                        .thenComparing(Compared::totalMinor))
+                .toList();
+    }
+}

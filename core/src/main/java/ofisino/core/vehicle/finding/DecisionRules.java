@@ -1,0 +1,40 @@
+package ofisino.core.vehicle.finding;
+
+import ofisino.core.kernel.InvalidValue;
+import ofisino.core.kernel.Texts;
+import ofisino.core.kernel.VehicleSystem;
+
+/**
+ * Which decisions a finding allows.
+ *
+ * <p>Common practice, no source: what brakes, steers, holds people or carries fuel is never left as it is and never mended for the time
+ * being, and no defect of class A or B is talked away; it may be put off, and then goes on standing in the way.
+ */
+public final class DecisionRules {
+    private DecisionRules() {}
+
+    /**
+     * @param reason the person's own words; a decision without a reason teaches nothing later
+     * @throws InvalidValue when the decision is not open to this finding, with what to choose instead
+     */
+    public static void check(Decision decision, SafetyClass safetyClass, VehicleSystem system, String reason) {
+        Texts.line("reason", reason);
+        if (decision == Decision.TEMPORARY && system.neverTemporary())
+            throw refused(
+                    "decision.never-temporary",
+                    "Braking, steering, restraint and fuel are never mended for the time being. Choose repair or replace, or put it off: it then stands in the way of the road.");
+        if (decision == Decision.ACCEPT && system.neverTemporary())
+            throw refused(
+                    "decision.never-accept",
+                    "A defect of braking, steering, restraint or fuel cannot be accepted as it is. Choose repair or replace, or put it off.");
+        if ((decision == Decision.ACCEPT || decision == Decision.REUSE) && safetyClass.standsInTheWay())
+            throw refused(
+                    "decision.safety-stands",
+                    "A class %s finding closes only by a verified job. Choose repair or replace, or withdraw it if it was a mistake."
+                            .formatted(safetyClass));
+    }
+
+    private static InvalidValue refused(String code, String sentence) {
+        return InvalidValue.of("decision", code, sentence);
+    }
+}

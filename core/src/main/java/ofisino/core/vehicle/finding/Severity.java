@@ -1,0 +1,12 @@
+package ofisino.core.vehicle.finding;
+
+import ofisino.core.kernel.InvalidValue;
+
+/** How bad, from 1 (slight) to 4 (destroyed or without function). */
+public record Severity(int grade) {
+    public Severity {
+        if (grade < 1 || grade > 4)
+            throw InvalidValue.of(
+                    "severity", "severity.range", "The severity (%d) must be 1, 2, 3 or 4.".formatted(grade));
+    }
+}

@@ -1,0 +1,174 @@
+package ofisino.server.logbook.worksession;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Objects;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import ofisino.core.kernel.InvalidValue;
+import ofisino.core.kernel.NotFound;
+import ofisino.core.kernel.Texts;
+import ofisino.server.db.Stored;
+import ofisino.server.identity.Caller;
+import ofisino.server.identity.Garages;
+import ofisino.server.logbook.WorkSessions;
+import ofisino.server.logbook.worksession.WorkSessionController.WorkFields;
+import ofisino.server.logbook.worksession.WorkSessionController.WorkSessionFields;
+import ofisino.server.logbook.worksession.WorkSessionMapper.WorkRow;
+import ofisino.server.logbook.worksession.WorkSessionMapper.WorkSessionRow;
+import ofisino.server.plan.Jobs;
+import ofisino.server.plan.Ways;
+import ofisino.server.vehicle.Projects;
+import org.springframework.stereotype.Service;
+
+/** What was done on an evening, how long on which job, and the note to tomorrow's self. */
+@Service
+class WorkSessionService implements WorkSessions {
+    private static final int DAY = 24 * 60;
+
+    private final WorkSessionMapper mapper;
+    private final WorkSessionBegunService begun;
+    private final Jobs jobs;
+    private final Ways ways;
+    private final Projects projects;
+    private final Garages garages;
+    private final Clock clock;
+
+    WorkSessionService(
+            WorkSessionMapper mapper,
+            WorkSessionBegunService begun,
+            Jobs jobs,
+            Ways ways,
+            Projects projects,
+            Garages garages,
+            Clock clock) {
+        this.mapper = mapper;
+        this.begun = begun;
+        this.jobs = jobs;
+        this.ways = ways;
+        this.projects = projects;
+        this.garages = garages;
+        this.clock = clock;
+    }
+
+    List<WorkSessionRow> list(Caller caller, UUID projectId) {
+        projects.require(caller, projectId);
+        return mapper.of(caller.garageId(), projectId);
+    }
+
+    List<WorkRow> work(Caller caller, UUID projectId) {
+        return mapper.work(caller.garageId(), projectId).stream()
+                .map(w -> w.wayIn() == null ? w : w.called(ways.nameOf(caller, projectId, w.wayIn())))
+                .toList();
+    }
+
+    WorkSessionRow find(Caller caller, UUID id) {
+        return Stored.require(mapper.find(caller.garageId(), id), "session", id);
+    }
+
+    WorkSessionRow add(Caller caller, UUID projectId, UUID id, WorkSessionFields fields) {
+        projects.requireOpen(caller, projectId);
+        mapper.insert(caller.garageId(), checked(caller, projectId, id, caller.accountId(), fields, 0));
+        recordWork(caller, projectId, id, fields.work());
+        for (UUID job : jobsOf(fields)) jobs.workedOn(caller, job, fields.workedOn());
+        begun.endOf(caller, projectId);
+        return find(caller, id);
+    }
+
+    WorkSessionRow change(Caller caller, UUID id, WorkSessionFields fields, long version) {
+        WorkSessionRow stored = find(caller, id);
+        projects.requireOpen(caller, stored.projectId());
+        Stored.notStale(
+                mapper.update(
+                        caller.garageId(),
+                        checked(caller, stored.projectId(), id, stored.accountId(), fields, version)),
+                "session",
+                () -> find(caller, id));
+        Set<UUID> known = mapper.work(caller.garageId(), stored.projectId()).stream()
+                .filter(w -> w.workSessionId().equals(id) && !fields.workedOn().isAfter(stored.workedOn()))
+                .map(WorkRow::jobId)
+                .collect(Collectors.toSet());
+        mapper.clearWork(caller.garageId(), id);
+        mapper.clearWaysIn(caller.garageId(), id);
+        recordWork(caller, stored.projectId(), id, fields.work());
+        for (UUID job : jobsOf(fields)) if (!known.contains(job)) jobs.workedOn(caller, job, fields.workedOn());
+        return find(caller, id);
+    }
+
+    private static List<UUID> jobsOf(WorkSessionFields fields) {
+        return fields.work().stream()
+                .map(WorkFields::jobId)
+                .filter(Objects::nonNull)
+                .distinct()
+                .toList();
+    }
+
+    private WorkSessionRow checked(
+            Caller caller, UUID projectId, UUID id, UUID accountId, WorkSessionFields f, long version) {
+        LocalDate today = clock.instant().atZone(garages.zone(caller)).toLocalDate();
+        if (f.workedOn().isAfter(today))
+            throw InvalidValue.of(
+                    "workedOn",
+                    "work-session.future",
+                    "An evening cannot be logged before it was worked (%s).".formatted(f.workedOn()));
+        return new WorkSessionRow(
+                id,
+                projectId,
+                accountId,
+                "",
+                f.workedOn(),
+                Texts.note("done", f.done()),
+                Texts.note("learned", f.learned()),
+                Texts.note("noteToSelf", f.noteToSelf()),
+                null,
+                version);
+    }
+
+    private void recordWork(Caller caller, UUID projectId, UUID workSessionId, List<WorkFields> work) {
+        if (work.stream().mapToInt(WorkFields::minutes).sum() > DAY)
+            throw InvalidValue.of(
+                    "work", "evening.too-long", "That is more than 24 hours on one day. Check the hours.");
+        for (WorkFields w : work) {
+            if (w.minutes() < 1)
+                throw InvalidValue.of(
+                        "work",
+                        "work-session.minutes",
+                        "The time on a job (%d min) must be at least a minute. Leave the job out if nothing was done."
+                                .formatted(w.minutes()));
+            if ((w.jobId() == null) == (w.wayIn() == null))
+                throw InvalidValue.of(
+                        "work",
+                        "work-session.nothing",
+                        "Say on which job or on which way in the time went, one of the two.");
+            if (w.jobId() != null) recordJob(caller, projectId, workSessionId, w.jobId(), w.minutes());
+            else {
+                ways.nameOf(caller, projectId, w.wayIn());
+                mapper.insertWayIn(caller.garageId(), workSessionId, w.wayIn(), w.minutes());
+            }
+        }
+    }
+
+    private void recordJob(Caller caller, UUID projectId, UUID workSessionId, UUID jobId, int minutes) {
+        if (!jobs.require(caller, jobId).projectId().equals(projectId))
+            throw InvalidValue.of("work", "evening.other-project", "That job belongs to another project.");
+        mapper.insertWork(caller.garageId(), workSessionId, jobId, minutes);
+    }
+
+    /** Ticks off one's own note, or lets it stand again. */
+    void tickNote(Caller caller, UUID id, boolean done) {
+        projects.requireOpen(caller, find(caller, id).projectId());
+        if (mapper.tickNote(caller.garageId(), id, caller.accountId(), done) == 0)
+            throw new NotFound("note of yours", id);
+    }
+
+    @Override
+    public List<Note> openNotes(Caller caller, UUID projectId) {
+        return mapper.of(caller.garageId(), projectId).stream()
+                .filter(e -> e.accountId().equals(caller.accountId()))
+                .filter(e -> !e.noteToSelf().isEmpty() && e.noteDoneAt() == null)
+                .map(e -> new Note(e.id(), e.workedOn(), e.noteToSelf()))
+                .toList();
+    }
+}

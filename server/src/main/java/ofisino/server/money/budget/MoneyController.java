@@ -1,0 +1,73 @@
+package ofisino.server.money.budget;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import ofisino.core.money.budget.Month;
+import ofisino.core.money.budget.Position;
+import ofisino.core.money.budget.Reconcile;
+import ofisino.core.money.ledger.Destination;
+import ofisino.server.identity.Caller;
+import ofisino.server.identity.Role;
+import ofisino.server.identity.Roles;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@Roles(look = Role.OWNER, change = Role.OWNER)
+@RequestMapping("/api/projects/{projectId}/money")
+class MoneyController {
+    private final PositionService service;
+
+    MoneyController(PositionService service) {
+        this.service = service;
+    }
+
+    record GoesTo(
+            Destination destination,
+            @Nullable UUID jobId,
+            @Nullable String title,
+            long baseMinor) {}
+
+    record OpenOrder(
+            UUID orderId, String supplier, String currency, long openMinor, long baseMinor, LocalDate expectedOn) {}
+
+    record ToOrder(UUID needId, String title, long baseMinor) {}
+
+    /** What was paid for things that were sent back; it counts as spent until it comes. */
+    record RefundDue(UUID orderId, String supplier, String currency, long minor, long baseMinor) {}
+
+    /** Left with somebody until they have the old part; no cost before its day is past. */
+    record DepositOut(String description, long baseMinor, LocalDate returnBy) {}
+
+    /** @param heldForPlansB what would be done instead if risky jobs failed; not in what it will have cost */
+    record MoneyResponse(
+            String currency,
+            Position position,
+            Month month,
+            long willHaveCost,
+            long left,
+            long overBasisPoints,
+            long leftThisMonth,
+            long heldForPlansB,
+            List<GoesTo> goesTo,
+            List<OpenOrder> orderedNotPaid,
+            List<ToOrder> toOrder,
+            List<RefundDue> refundsExpected,
+            List<DepositOut> depositsOut) {}
+
+    @GetMapping
+    MoneyResponse money(Caller caller, @PathVariable UUID projectId) {
+        return service.money(caller, projectId);
+    }
+
+    /** Compares a total that somebody named with the sum of the posted lines. */
+    @GetMapping("/check")
+    Reconcile.Outcome check(Caller caller, @PathVariable UUID projectId, @RequestParam long typedMinor) {
+        return service.check(caller, projectId, typedMinor);
+    }
+}

@@ -1,0 +1,245 @@
+package ofisino.server.money.budget;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.YearMonth;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import ofisino.core.kernel.ExchangeRate;
+import ofisino.core.money.budget.Deposit;
+import ofisino.core.money.budget.Month;
+import ofisino.core.money.budget.OrderBalance;
+import ofisino.core.money.budget.Position;
+import ofisino.core.money.budget.Reconcile;
+import ofisino.core.money.ledger.Destination;
+import ofisino.core.money.ledger.EntryKind;
+import ofisino.core.money.ledger.Split;
+import ofisino.core.plan.fallback.Fallback;
+import ofisino.server.db.OneSnapshot;
+import ofisino.server.identity.Caller;
+import ofisino.server.identity.Garages;
+import ofisino.server.money.Entries;
+import ofisino.server.money.Entries.Posted;
+import ofisino.server.money.Ledger;
+import ofisino.server.money.budget.MoneyController.DepositOut;
+import ofisino.server.money.budget.MoneyController.GoesTo;
+import ofisino.server.money.budget.MoneyController.MoneyResponse;
+import ofisino.server.money.budget.MoneyController.OpenOrder;
+import ofisino.server.money.budget.MoneyController.RefundDue;
+import ofisino.server.money.budget.MoneyController.ToOrder;
+import ofisino.server.parts.Needs;
+import ofisino.server.parts.Orders;
+import ofisino.server.plan.Fallbacks;
+import ofisino.server.plan.Jobs;
+import ofisino.server.plan.MonthlyMoney;
+import ofisino.server.vehicle.Projects;
+import org.joda.money.CurrencyUnit;
+import org.springframework.stereotype.Service;
+
+/** Adds up the money of a project from its lines. */
+@Service
+class PositionService implements Ledger, MonthlyMoney {
+    private final Projects projects;
+    private final Entries entries;
+    private final Orders orders;
+    private final Needs needs;
+    private final Jobs jobs;
+    private final Fallbacks fallbacks;
+    private final Garages garages;
+    private final Clock clock;
+
+    PositionService(
+            Projects projects,
+            Entries entries,
+            Orders orders,
+            Needs needs,
+            Jobs jobs,
+            Fallbacks fallbacks,
+            Garages garages,
+            Clock clock) {
+        this.projects = projects;
+        this.entries = entries;
+        this.orders = orders;
+        this.needs = needs;
+        this.jobs = jobs;
+        this.fallbacks = fallbacks;
+        this.garages = garages;
+        this.clock = clock;
+    }
+
+    @Override
+    @OneSnapshot
+    public Standing standing(Caller caller, UUID projectId) {
+        MoneyResponse money = money(caller, projectId);
+        return new Standing(money.currency(), money.position(), money.month());
+    }
+
+    @Override
+    public Optional<Limit> of(Caller caller, UUID projectId) {
+        Optional<Long> common = garages.commonMonthlyMinor(caller);
+        long monthly =
+                common.orElseGet(() -> projects.require(caller, projectId).monthlyMinor());
+        return monthly == 0
+                ? Optional.empty()
+                : Optional.of(new Limit(standing(caller, projectId).month().left(), monthly, common.isPresent()));
+    }
+
+    @OneSnapshot
+    MoneyResponse money(Caller caller, UUID projectId) {
+        Projects.Project project = projects.require(caller, projectId);
+        CurrencyUnit base = garages.baseCurrency(caller);
+        List<Posted> posted = entries.posted(caller, projectId);
+        List<Balanced> balances = balances(caller, projectId, base, posted);
+        List<OpenOrder> open = open(balances);
+        List<Deposit> deposits = deposits(caller, posted);
+        List<ToOrder> toOrder = needs.of(caller, projectId).stream()
+                .filter(n -> n.state().isToPay(balances.stream().anyMatch(b -> b.owesFor(n.id()))))
+                .map(n -> new ToOrder(n.id(), n.title(), n.estimateMinor()))
+                .toList();
+        var position = new Position(
+                project.budgetMinor(),
+                sum(posted) - deposits.stream().mapToLong(Deposit::baseMinor).sum(),
+                open.stream().mapToLong(OpenOrder::baseMinor).sum(),
+                toOrder.stream().mapToLong(ToOrder::baseMinor).sum());
+        Month month = garages.commonMonthlyMinor(caller)
+                .map(limit -> commonMonth(caller, base, limit))
+                .orElseGet(() -> month(caller, project.monthlyMinor(), posted, open));
+        return new MoneyResponse(
+                base.getCode(),
+                position,
+                month,
+                position.willHaveCost(),
+                position.left(),
+                position.overBasisPoints(),
+                month.left(),
+                fallbacks.of(caller, projectId).values().stream()
+                        .mapToLong(Fallback::costMinor)
+                        .reduce(0, Math::addExact),
+                goesTo(caller, projectId, posted),
+                open,
+                toOrder,
+                refunds(balances),
+                deposits.stream()
+                        .map(d -> new DepositOut(d.name(), d.baseMinor(), d.returnBy()))
+                        .toList());
+    }
+
+    /** An order, what of it is still to be paid or comes back, and its rate on ordering. */
+    private record Balanced(Orders.Order order, OrderBalance balance, ExchangeRate rate) {
+        /** The thing was sent back, and money for this order is still to come back. */
+        boolean owesFor(UUID needId) {
+            return balance.refundExpected().isPositive()
+                    && order.lines().stream()
+                            .anyMatch(l -> l.returnedOn() != null && l.needId().equals(needId));
+        }
+    }
+
+    private List<Balanced> balances(Caller caller, UUID projectId, CurrencyUnit base, List<Posted> posted) {
+        return orders.of(caller, projectId).stream()
+                .map(o -> new Balanced(
+                        o,
+                        Entries.balanceOf(o, posted),
+                        new ExchangeRate(CurrencyUnit.of(o.currency()), base, o.rate(), o.rateOn())))
+                .toList();
+    }
+
+    private static List<OpenOrder> open(List<Balanced> balances) {
+        return balances.stream()
+                .map(b -> new OpenOrder(
+                        b.order.id(),
+                        b.order.supplier(),
+                        b.order.currency(),
+                        b.balance.open().getAmountMinorLong(),
+                        b.balance.openInBase(b.rate).getAmountMinorLong(),
+                        b.order.expectedOn()))
+                .filter(o -> o.baseMinor() > 0)
+                .toList();
+    }
+
+    private static List<RefundDue> refunds(List<Balanced> balances) {
+        return balances.stream()
+                .filter(b -> b.balance.refundExpected().isPositive())
+                .map(b -> new RefundDue(
+                        b.order.id(),
+                        b.order.supplier(),
+                        b.order.currency(),
+                        b.balance.refundExpected().getAmountMinorLong(),
+                        b.rate.toBase(b.balance.refundExpected()).getAmountMinorLong()))
+                .toList();
+    }
+
+    /** Left with somebody, and still to come back. */
+    private List<Deposit> deposits(Caller caller, List<Posted> posted) {
+        List<Deposit> paid = posted.stream()
+                .filter(e -> e.kind() == EntryKind.DEPOSIT_PAID && e.returnBy() != null && !e.reversed())
+                .map(e -> new Deposit(e.description(), e.baseMinor(), e.returnBy()))
+                .toList();
+        long returned = -posted.stream()
+                .filter(e -> e.kind() == EntryKind.DEPOSIT_RETURNED && !e.reversed())
+                .mapToLong(Posted::baseMinor)
+                .sum();
+        return Deposit.dueBack(paid, returned, LocalDate.now(clock.withZone(garages.zone(caller))));
+    }
+
+    private Month month(Caller caller, long limitMinor, List<Posted> posted, List<OpenOrder> open) {
+        YearMonth thisMonth = YearMonth.from(clock.instant().atZone(garages.zone(caller)));
+        return new Month(
+                limitMinor,
+                sum(posted.stream()
+                        .filter(e -> YearMonth.from(e.paidOn()).equals(thisMonth))
+                        .toList()),
+                open.stream()
+                        .filter(o -> !YearMonth.from(o.expectedOn()).isAfter(thisMonth))
+                        .mapToLong(OpenOrder::baseMinor)
+                        .sum());
+    }
+
+    /** What all cars in hand spend from one purse. */
+    private Month commonMonth(Caller caller, CurrencyUnit base, long limitMinor) {
+        List<Posted> posted = new ArrayList<>();
+        List<OpenOrder> open = new ArrayList<>();
+        for (Projects.Project p : projects.inHand(caller)) {
+            List<Posted> its = entries.posted(caller, p.id());
+            posted.addAll(its);
+            open.addAll(open(balances(caller, p.id(), base, its)));
+        }
+        return month(caller, limitMinor, posted, open);
+    }
+
+    private static long sum(List<Posted> posted) {
+        return posted.stream().mapToLong(Posted::baseMinor).reduce(0, Math::addExact);
+    }
+
+    private List<GoesTo> goesTo(Caller caller, UUID projectId, List<Posted> posted) {
+        Map<UUID, String> titles =
+                jobs.of(caller, projectId).stream().collect(Collectors.toMap(Jobs.Job::id, Jobs.Job::title));
+        record To(Destination destination, Optional<UUID> job) {}
+        Map<To, Long> sums = new LinkedHashMap<>();
+        for (Posted entry : posted)
+            for (Split s : entry.splits()) sums.merge(new To(s.destination(), s.job()), s.baseMinor(), Math::addExact);
+        return sums.entrySet().stream()
+                .filter(e -> e.getValue() != 0)
+                .map(e -> new GoesTo(
+                        e.getKey().destination(),
+                        e.getKey().job().orElse(null),
+                        e.getKey().job().map(titles::get).orElse(null),
+                        e.getValue()))
+                .sorted(Comparator.comparingLong(GoesTo::baseMinor).reversed())
+                .toList();
+    }
+
+    Reconcile.Outcome check(Caller caller, UUID projectId, long typedMinor) {
+        projects.require(caller, projectId);
+        return Reconcile.check(
+                entries.posted(caller, projectId).stream()
+                        .map(e -> new Reconcile.Item(e.description(), e.baseMinor()))
+                        .toList(),
+                typedMinor);
+    }
+}

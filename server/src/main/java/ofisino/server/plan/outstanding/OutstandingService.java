@@ -1,0 +1,211 @@
+package ofisino.server.plan.outstanding;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import ofisino.core.kernel.Conflict;
+import ofisino.core.kernel.VehicleSystem;
+import ofisino.core.plan.job.JobState;
+import ofisino.core.plan.outstanding.OutstandingItem;
+import ofisino.core.plan.outstanding.OutstandingItem.Kind;
+import ofisino.core.plan.outstanding.OutstandingItem.When;
+import ofisino.core.vehicle.body.Body;
+import ofisino.core.vehicle.body.Zone;
+import ofisino.server.db.Stored;
+import ofisino.server.identity.Caller;
+import ofisino.server.identity.Garages;
+import ofisino.server.plan.ClosedForNow;
+import ofisino.server.plan.Jobs;
+import ofisino.server.plan.LeaveAsked;
+import ofisino.server.plan.OutstandingItems;
+import ofisino.server.plan.outstanding.OutstandingMapper.OutstandingRow;
+import ofisino.server.vehicle.BodyChange;
+import ofisino.server.vehicle.Projects;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Service;
+
+/** What is owed to the car: it works for now, and is to be done rightly later. */
+@Service
+class OutstandingService implements OutstandingItems {
+    private final OutstandingMapper mapper;
+    private final Projects projects;
+    private final Jobs jobs;
+    private final Garages garages;
+    private final Clock clock;
+
+    OutstandingService(OutstandingMapper mapper, Projects projects, Jobs jobs, Garages garages, Clock clock) {
+        this.mapper = mapper;
+        this.projects = projects;
+        this.jobs = jobs;
+        this.garages = garages;
+        this.clock = clock;
+    }
+
+    /** @param due its time has come */
+    record Outstanding(OutstandingRow row, boolean due) {}
+
+    List<Outstanding> of(Caller caller, UUID projectId) {
+        projects.require(caller, projectId);
+        LocalDate today = today(caller);
+        return mapper.of(caller.garageId(), projectId).stream()
+                .map(d -> new Outstanding(
+                        d, d.settledOn() == null && toCore(caller, d, false).isDue(today, d.happened())))
+                .toList();
+    }
+
+    private OutstandingItem toCore(Caller caller, OutstandingRow d, boolean gas) {
+        return new OutstandingItem(
+                d.kind(),
+                d.what(),
+                d.later(),
+                system(caller, d),
+                gas,
+                new OutstandingItem.Trigger(d.when(), d.event(), Optional.ofNullable(d.dueOn())));
+    }
+
+    private Optional<VehicleSystem> system(Caller caller, OutstandingRow d) {
+        Body body = projects.bodyOf(projects.require(caller, d.projectId()));
+        return Optional.ofNullable(d.zone()).map(body::require).map(Zone::system);
+    }
+
+    @EventListener
+    void placesStay(BodyChange change) {
+        for (OutstandingRow d : mapper.of(change.caller().garageId(), change.projectId()))
+            if (d.zone() != null) change.keep(d.what(), d.zone());
+    }
+
+    /** @param gas it keeps exhaust gas out of the cabin */
+    void owe(Caller caller, OutstandingRow row, boolean gas) {
+        projects.requireOpen(caller, row.projectId());
+        OutstandingItem outstanding = toCore(caller, row, gas);
+        if (row.jobId() != null) jobs.require(caller, row.jobId());
+        mapper.insert(
+                caller.garageId(),
+                new OutstandingRow(
+                        row.id(),
+                        row.projectId(),
+                        row.zone(),
+                        row.kind(),
+                        outstanding.what(),
+                        outstanding.later(),
+                        row.when(),
+                        outstanding.trigger().event(),
+                        row.dueOn(),
+                        row.needId(),
+                        row.jobId(),
+                        false,
+                        null,
+                        null,
+                        0));
+    }
+
+    /** A circuit that was closed with its old filling is opened again, and filled with new, when the job that is left is done. */
+    @EventListener
+    void closedForNow(ClosedForNow closed) {
+        owe(
+                closed.caller(),
+                new OutstandingRow(
+                        closed.again(),
+                        closed.projectId(),
+                        null,
+                        Kind.FOR_NOW,
+                        "Closed with the old filling",
+                        "Let it out again, finish the job, fill it with new",
+                        When.EVENT,
+                        "what “%s” waits for is here".formatted(closed.wayIn()),
+                        null,
+                        null,
+                        closed.jobId(),
+                        false,
+                        null,
+                        null,
+                        0),
+                false);
+    }
+
+    /** The event has happened: all that waits for it by the same words is due. */
+    void happened(Caller caller, UUID id, long version) {
+        OutstandingRow outstanding = open(caller, id);
+        save(caller, outstanding.now(true, null, version));
+        for (OutstandingRow other : mapper.of(caller.garageId(), outstanding.projectId()))
+            if (!other.id().equals(id)
+                    && other.when() == outstanding.when()
+                    && other.event().equalsIgnoreCase(outstanding.event())
+                    && other.settledOn() == null
+                    && !other.happened()) save(caller, other.now(true, null, other.version()));
+    }
+
+    void settle(Caller caller, UUID id, long version) {
+        OutstandingRow outstanding = open(caller, id);
+        if (outstanding.jobId() != null
+                && jobs.require(caller, outstanding.jobId()).state() != JobState.VERIFIED)
+            throw new Conflict(
+                    "debt.job-open",
+                    "“%s” is not verified yet. It stays owed until the permanent job is."
+                            .formatted(jobs.require(caller, outstanding.jobId()).title()));
+        save(caller, outstanding.now(outstanding.happened(), today(caller), version));
+    }
+
+    private OutstandingRow open(Caller caller, UUID id) {
+        OutstandingRow outstanding = find(caller, id);
+        projects.requireOpen(caller, outstanding.projectId());
+        return outstanding;
+    }
+
+    private OutstandingRow find(Caller caller, UUID id) {
+        return Stored.require(mapper.find(caller.garageId(), id), "outstanding item", id);
+    }
+
+    private void save(Caller caller, OutstandingRow changed) {
+        Stored.notStale(
+                mapper.update(caller.garageId(), changed), "outstanding item", () -> find(caller, changed.id()));
+    }
+
+    private LocalDate today(Caller caller) {
+        return LocalDate.now(clock.withZone(garages.zone(caller)));
+    }
+
+    /** A job that settles a debt does not begin before what the debt waits for. */
+    @EventListener
+    void leaveAsked(LeaveAsked asked) {
+        waiting(asked.caller(), asked.job().projectId())
+                .filter(d -> asked.job().id().equals(d.jobId()))
+                .forEach(d -> asked.facts()
+                        .spared(d.later(), d.when() == When.EVENT ? d.event() : "on or after " + d.dueOn()));
+    }
+
+    private Stream<OutstandingRow> waiting(Caller caller, UUID projectId) {
+        LocalDate today = today(caller);
+        return mapper.of(caller.garageId(), projectId).stream()
+                .filter(d -> d.settledOn() == null && d.jobId() != null)
+                .filter(d -> toCore(caller, d, false).holdsBack(today, d.happened()));
+    }
+
+    @Override
+    public Map<UUID, LocalDate> notBefore(Caller caller, UUID projectId) {
+        return waiting(caller, projectId)
+                .filter(d -> d.dueOn() != null)
+                .collect(
+                        Collectors.toMap(OutstandingRow::jobId, OutstandingRow::dueOn, (a, b) -> a.isAfter(b) ? a : b));
+    }
+
+    @Override
+    public long due(Caller caller, UUID projectId) {
+        return unsettled(caller, projectId).stream()
+                .filter(o -> o.kind() == Kind.FOR_NOW && o.due())
+                .count();
+    }
+
+    @Override
+    public List<Unsettled> unsettled(Caller caller, UUID projectId) {
+        return of(caller, projectId).stream()
+                .filter(o -> o.row().settledOn() == null)
+                .map(o -> new Unsettled(o.row().id(), o.row().kind(), o.row().what(), system(caller, o.row()), o.due()))
+                .toList();
+    }
+}

@@ -1,0 +1,57 @@
+package ofisino.server.vehicle.event;
+
+import java.util.List;
+import java.util.UUID;
+import ofisino.core.kernel.Conflict;
+import ofisino.core.kernel.Texts;
+import ofisino.core.vehicle.check.PlacedCheck;
+import ofisino.core.vehicle.event.Event;
+import ofisino.core.vehicle.event.Suspicion;
+import ofisino.server.identity.Caller;
+import ofisino.server.vehicle.Projects;
+import ofisino.server.vehicle.VehicleChecks;
+import ofisino.server.vehicle.VehicleEvent;
+import ofisino.server.vehicle.event.EventMapper.EventRow;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Service;
+
+/** Events of a vehicle's life and the checks that they call for. */
+@Service
+class EventService {
+    private final EventMapper mapper;
+    private final Projects projects;
+    private final VehicleChecks checks;
+    private final Suspicion suspicion;
+    private final ApplicationEventPublisher happened;
+
+    EventService(
+            EventMapper mapper,
+            Projects projects,
+            VehicleChecks checks,
+            Suspicion suspicion,
+            ApplicationEventPublisher happened) {
+        this.mapper = mapper;
+        this.projects = projects;
+        this.checks = checks;
+        this.suspicion = suspicion;
+        this.happened = happened;
+    }
+
+    record Happened(EventRow row, List<Suspicion.Suspect> suspects) {}
+
+    List<Happened> of(Caller caller, UUID projectId) {
+        Projects.Project project = projects.require(caller, projectId);
+        List<PlacedCheck> asked = checks.of(caller, project);
+        return mapper.of(caller.garageId(), projectId).stream()
+                .map(row -> new Happened(row, suspicion.of(row.event(), asked)))
+                .toList();
+    }
+
+    void record(Caller caller, UUID projectId, UUID id, Event event, String note) {
+        projects.requireOpen(caller, projectId);
+        if (mapper.of(caller.garageId(), projectId).stream().anyMatch(e -> e.event() == event))
+            throw new Conflict("event.twice", "This is recorded already; its suspects are in the list below.");
+        mapper.insert(caller.garageId(), projectId, new EventRow(id, event, Texts.note("note", note)));
+        happened.publishEvent(new VehicleEvent(caller, projectId));
+    }
+}

@@ -1,0 +1,320 @@
+package ofisino.server.vehicle.finding;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import ofisino.core.kernel.NotFound;
+import ofisino.core.vehicle.body.Body;
+import ofisino.core.vehicle.body.Zone;
+import ofisino.core.vehicle.check.PlacedCheck;
+import ofisino.core.vehicle.finding.Decision;
+import ofisino.core.vehicle.finding.DecisionProposal;
+import ofisino.core.vehicle.finding.Finding;
+import ofisino.core.vehicle.finding.FindingKind;
+import ofisino.core.vehicle.finding.FindingState;
+import ofisino.core.vehicle.finding.FoundBehind;
+import ofisino.core.vehicle.finding.Observation;
+import ofisino.core.vehicle.finding.PreviousWork;
+import ofisino.core.vehicle.finding.Proposal;
+import ofisino.core.vehicle.finding.ProposalRules;
+import ofisino.core.vehicle.finding.SafetyClass;
+import ofisino.server.db.Stored;
+import ofisino.server.identity.Caller;
+import ofisino.server.vehicle.BodyChange;
+import ofisino.server.vehicle.Findings;
+import ofisino.server.vehicle.FoundByReading;
+import ofisino.server.vehicle.Measurands;
+import ofisino.server.vehicle.Projects;
+import ofisino.server.vehicle.VehicleChecks;
+import ofisino.server.vehicle.VehicleEvent;
+import ofisino.server.vehicle.finding.FindingController.FindingFields;
+import ofisino.server.vehicle.finding.FindingMapper.FindingRow;
+import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Service;
+
+/** Findings from the walk round the car until they are closed. */
+@Service
+class FindingService implements Findings {
+    private final FindingMapper mapper;
+    private final Projects projects;
+    private final VehicleChecks checks;
+    private final Measurands measurands;
+    private final ApplicationEventPublisher events;
+
+    FindingService(
+            FindingMapper mapper,
+            Projects projects,
+            VehicleChecks checks,
+            Measurands measurands,
+            ApplicationEventPublisher events) {
+        this.mapper = mapper;
+        this.projects = projects;
+        this.checks = checks;
+        this.measurands = measurands;
+        this.events = events;
+    }
+
+    List<FindingRow> list(Caller caller, UUID projectId) {
+        projects.require(caller, projectId);
+        return mapper.of(caller.garageId(), projectId);
+    }
+
+    FindingRow find(Caller caller, UUID id) {
+        return Stored.require(mapper.find(caller.garageId(), id), "finding", id);
+    }
+
+    Proposal propose(Caller caller, UUID projectId, String zoneId, FindingKind kind) {
+        Zone zone = projects.bodyOf(projects.require(caller, projectId)).require(zoneId);
+        return ProposalRules.propose(zone, kind, Map.of(), mapper.lastSeen(caller.garageId(), projectId, zoneId));
+    }
+
+    /** Records a finding; what the person left open is as proposed. */
+    FindingRow record(Caller caller, UUID projectId, UUID id, FindingFields fields) {
+        Projects.Project project = projects.requireOpen(caller, projectId);
+        Place place = place(caller, project, fields);
+        mapper.insert(
+                caller.garageId(),
+                FindingRow.of(Finding.found(
+                        id,
+                        projectId,
+                        observed(fields, place),
+                        said(caller, fields),
+                        proposal(caller, projectId, fields.kind(), place))));
+        if (fields.limitId() != null) events.publishEvent(new FoundByReading(caller, projectId));
+        return find(caller, id);
+    }
+
+    FindingRow change(Caller caller, UUID id, FindingFields fields, long version) {
+        FindingRow stored = openFinding(caller, id);
+        FindingFields same = fields.at(stored.checkId(), stored.limitId());
+        Place place = place(caller, projects.require(caller, stored.projectId()), same);
+        return save(
+                caller,
+                stored.toCore()
+                        .restate(
+                                observed(same, place),
+                                said(caller, same),
+                                proposal(caller, stored.projectId(), same.kind(), place))
+                        .now(),
+                version);
+    }
+
+    /** @param demands what is known of it beyond kind and zone */
+    private record Place(Zone zone, Map<Proposal.Reason, SafetyClass> demands) {}
+
+    private Place place(Caller caller, Projects.Project project, FindingFields f) {
+        Body body = projects.bodyOf(project);
+        Map<Proposal.Reason, SafetyClass> demands = new EnumMap<>(Proposal.Reason.class);
+        Optional<PlacedCheck> check =
+                f.checkId() == null ? Optional.empty() : checks.behind(caller, project, f.checkId(), f.zone());
+        check.ifPresent(c -> demands.put(Proposal.Reason.CHECK_FAILED, c.check().ifBad()));
+        check.flatMap(PlacedCheck::suspicion).ifPresent(s -> demands.put(Proposal.Reason.WHAT_HAPPENED, s));
+        if (f.limitId() != null)
+            demands.put(
+                    Proposal.Reason.READING_OUTSIDE,
+                    measurands.limit(caller, project.id(), f.limitId()).ifOutside());
+        Zone zone = check.map(PlacedCheck::foundIn)
+                .orElseGet(() -> f.limitId() == null
+                        ? body.require(f.zone())
+                        : body.placeOf(
+                                f.zone(),
+                                measurands
+                                        .limit(caller, project.id(), f.limitId())
+                                        .system()));
+        return new Place(zone, demands);
+    }
+
+    private Proposal proposal(Caller caller, UUID projectId, FindingKind kind, Place place) {
+        return ProposalRules.propose(
+                place.zone(),
+                kind,
+                place.demands(),
+                mapper.lastSeen(caller.garageId(), projectId, place.zone().id()));
+    }
+
+    private static Observation observed(FindingFields f, Place place) {
+        return new Observation(
+                place.zone().id(),
+                place.zone().system(),
+                f.kind(),
+                f.covered(),
+                f.note(),
+                f.foundOn(),
+                Optional.ofNullable(f.checkId()),
+                Optional.ofNullable(f.limitId()));
+    }
+
+    private static Finding.Sayings said(Caller caller, FindingFields f) {
+        return new Finding.Sayings(
+                f.severity(), f.safetyClass(), f.loweredReason(), f.howSeen(), f.aim(), caller.accountId());
+    }
+
+    FindingRow decide(Caller caller, UUID id, Decision decision, String reason, long version) {
+        return save(
+                caller,
+                openFinding(caller, id).toCore().decide(decision, reason).now(),
+                version);
+    }
+
+    @Override
+    public void recheck(Caller caller, UUID id, boolean good, String note, long version) {
+        save(caller, openFinding(caller, id).toCore().recheck(good, note).now(), version);
+    }
+
+    /** @param duplicateOf the finding that stays; it takes over the graver class of the two */
+    FindingRow withdraw(Caller caller, UUID id, String reason, @Nullable UUID duplicateOf, long version) {
+        Finding stored = openFinding(caller, id).toCore();
+        Optional<Finding> kept = Optional.ofNullable(duplicateOf)
+                .map(other -> openFinding(caller, other).toCore());
+        FindingRow withdrawn = save(caller, stored.withdraw(reason, kept).now(), version);
+        kept.ifPresent(k -> raise(caller, k.id(), stored.safety().value()));
+        return withdrawn;
+    }
+
+    FindingRow reopen(Caller caller, UUID id, long version) {
+        return save(caller, openFinding(caller, id).toCore().reopen().now(), version);
+    }
+
+    /** Where a finding comes from: what it was found behind, and what becomes of an earlier owner's work. */
+    FindingRow origin(
+            Caller caller, UUID id, @Nullable UUID behindId, @Nullable PreviousWork previousWork, long version) {
+        Finding stored = openFinding(caller, id).toCore();
+        if (behindId != null) {
+            Map<UUID, UUID> behind = new HashMap<>();
+            for (FindingRow f : list(caller, stored.projectId())) behind.put(f.id(), f.behindId());
+            if (!behind.containsKey(behindId)) throw new NotFound("finding", behindId);
+            FoundBehind.check(id, behindId, behind);
+        }
+        return save(
+                caller,
+                stored.from(new Finding.Origin(
+                        Optional.ofNullable(behindId),
+                        stored.origin().duplicateOf(),
+                        Optional.ofNullable(previousWork))),
+                version);
+    }
+
+    /** What each open finding suggests to decide. */
+    Map<UUID, DecisionProposal> decisions(Caller caller, UUID projectId) {
+        Projects.Project project = projects.require(caller, projectId);
+        Map<UUID, DecisionProposal> proposals = new LinkedHashMap<>();
+        for (FindingRow f : list(caller, projectId))
+            if (f.state() == FindingState.OPEN)
+                proposals.put(
+                        f.id(),
+                        DecisionProposal.of(
+                                f.kind(), f.safetyClass(), f.aim(), project.aim(), project.doubtfulParts()));
+        return proposals;
+    }
+
+    private FindingRow openFinding(Caller caller, UUID id) {
+        FindingRow stored = find(caller, id);
+        projects.requireOpen(caller, stored.projectId());
+        return stored;
+    }
+
+    /** @param version that the person saw */
+    private FindingRow save(Caller caller, Finding changed, long version) {
+        Stored.notStale(
+                changed.version() == version ? mapper.update(caller.garageId(), FindingRow.of(changed)) : 0,
+                "finding",
+                () -> find(caller, changed.id()));
+        return find(caller, changed.id());
+    }
+
+    @Override
+    public List<Found> of(Caller caller, UUID projectId) {
+        projects.require(caller, projectId);
+        return mapper.withoutPhotos(caller.garageId(), projectId).stream()
+                .map(FindingService::door)
+                .toList();
+    }
+
+    @Override
+    public Found require(Caller caller, UUID findingId) {
+        return door(find(caller, findingId));
+    }
+
+    @Override
+    public void moveTo(Caller caller, UUID findingId, FindingState state) {
+        Finding stored = find(caller, findingId).toCore();
+        if (stored.state() != state) save(caller, stored.moveTo(state), stored.version());
+    }
+
+    @Override
+    public void recordDoubt(Caller caller, UUID projectId, UUID id, String zone, String note, LocalDate foundOn) {
+        record(caller, projectId, id, FindingFields.bare(zone, FindingKind.DOUBT, note, foundOn));
+    }
+
+    @Override
+    public List<Standing> recordFailed(Caller caller, UUID projectId, List<Failed> failed) {
+        if (failed.isEmpty()) return List.of();
+        record At(String checkId, String zone) {}
+        Map<At, UUID> known = list(caller, projectId).stream()
+                .filter(f -> f.checkId() != null && !f.state().isOver())
+                .collect(Collectors.toMap(f -> new At(f.checkId(), f.zone()), FindingRow::id, (a, b) -> a));
+        List<Standing> standing = new ArrayList<>();
+        for (Failed f : failed) {
+            At at = new At(f.check().check().id(), f.check().foundIn().id());
+            UUID open = known.get(at);
+            if (open != null) raise(caller, open, f.check().classOf(f.kind()));
+            else record(caller, projectId, f.id(), FindingFields.ofCheck(f));
+            standing.add(new Standing(open != null ? open : f.id(), at.checkId(), at.zone(), open != null));
+        }
+        return standing;
+    }
+
+    @Override
+    public void raise(Caller caller, UUID findingId, SafetyClass atLeast) {
+        Finding stored = find(caller, findingId).toCore();
+        Finding raised = stored.raise(atLeast).now();
+        if (!raised.equals(stored)) save(caller, raised, stored.version());
+    }
+
+    /** What failed before anybody knew is as grave as if it failed now. */
+    @EventListener
+    void happened(VehicleEvent event) {
+        Projects.Project project = projects.require(event.caller(), event.projectId());
+        for (FindingRow f : list(event.caller(), event.projectId()))
+            if (f.checkId() != null && !f.state().isOver())
+                checks.behind(event.caller(), project, f.checkId(), f.zone())
+                        .flatMap(PlacedCheck::suspicion)
+                        .ifPresent(atLeast -> raise(event.caller(), f.id(), atLeast));
+    }
+
+    @EventListener
+    void placesStay(BodyChange change) {
+        for (FindingRow f : list(change.caller(), change.projectId()))
+            change.keep("the finding of " + f.foundOn(), f.zone());
+    }
+
+    private static Found door(FindingRow f) {
+        return new Found(
+                f.id(),
+                f.projectId(),
+                f.zone(),
+                f.system(),
+                f.kind(),
+                f.severity(),
+                f.safetyClass(),
+                f.howSeen(),
+                f.covered(),
+                f.note(),
+                f.foundOn(),
+                f.aim(),
+                f.state(),
+                f.decision(),
+                f.checkId(),
+                f.limitId(),
+                f.behindId());
+    }
+}

@@ -1,0 +1,113 @@
+import { screen, waitFor, within } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { beforeEach, expect, it } from 'vitest'
+import { show } from '@/test/page'
+import { server } from '@/test/server'
+import { SentOutPage } from './SentOutPage'
+
+const sentOut = (row: object, more: object = {}) => ({
+  late: false,
+  missing: 0,
+  offers: [],
+  row: {
+    id: 'f',
+    title: 'Coat the frame',
+    pieces: 9,
+    awayDays: 10,
+    carGoes: false,
+    mask: [],
+    carrier: '',
+    note: '',
+    version: 3,
+    ...row,
+  },
+  ...more,
+})
+let at = '/p/car/plan/sent-out'
+beforeEach(() => {
+  at = '/p/car/plan/sent-out'
+})
+const open = (...sentOutWork: object[]) => {
+  server.when('GET /api/projects/car/sent-out', { sentOutWork, kmMinor: 25, hourMinor: 1000 })
+  server.when('GET /api/projects/car/appointments', []).when('GET /api/projects/car/jobs', { jobs: [] })
+  show(<SentOutPage />, at, '/p/:projectId/plan/sent-out')
+}
+
+it('names the job that stands in the way, and compares offers with the way there', async () => {
+  open(
+    sentOut(
+      { state: 'TO_SEND', mask: ['6 threads'] },
+      {
+        blockedBy: 'Weld the lug',
+        offers: [
+          {
+            offer: {
+              id: '1',
+              carrier: 'Coater A',
+              priceMinor: 14000,
+              km: 48,
+              minutes: 60,
+              days: 9,
+              seen: true,
+              refused: '',
+            },
+            totalMinor: 16200,
+            atMostMinor: 16200,
+          },
+          {
+            offer: {
+              id: '2',
+              carrier: 'Coater B',
+              priceMinor: 1,
+              km: 1,
+              minutes: 1,
+              days: 1,
+              seen: true,
+              refused: 'no room',
+            },
+            totalMinor: 2,
+            atMostMinor: 2,
+          },
+        ],
+      },
+    ),
+  )
+  expect(await screen.findByText(/cannot go before “Weld the lug” is finished/)).toBeInTheDocument()
+  expect(screen.getByText(/€162.00/)).toBeInTheDocument()
+  expect(screen.getByText(/would not: no room/)).toBeInTheDocument()
+  expect(screen.queryByRole('button', { name: 'It goes out today' })).not.toBeInTheDocument()
+})
+
+it('counts what comes back and asks where the missing ones are', async () => {
+  const path = 'POST /api/sent-out/f/back'
+  server.when(path, undefined)
+  open(sentOut({ state: 'AWAY', carrier: 'Coater A', expectedOn: '2026-03-01' }, { late: true }))
+  expect(await screen.findByText(/was expected back on 1 March/)).toBeInTheDocument()
+  await userEvent.type(screen.getByLabelText('Count them: 9 went out'), '8')
+  await userEvent.type(screen.getByLabelText('Where are the missing ones?'), 'by post')
+  await userEvent.click(screen.getByRole('button', { name: 'Counted in' }))
+  await waitFor(() => expect(server.writes(path)).toHaveLength(1))
+  expect(server.writes(path)[0]!.body).toEqual({ piecesBack: 8, note: 'by post', version: 3 })
+})
+
+it('begins with the job that somebody else is to do', async () => {
+  at = '/p/car/plan/sent-out?send=b&days=7'
+  const path = 'POST /api/projects/car/sent-out'
+  server.when(path, undefined)
+  open()
+  const job = (id: string, after: string[]) => ({ id, title: `Job ${id}`, code: id, aim: 'SHOW', pieces: 2, after })
+  server.when('GET /api/projects/car/jobs', { jobs: [job('a', []), job('b', ['a']), job('c', ['b'])] })
+  expect(await screen.findByText('Then drop the job “Job b”, so that it is not planned twice.')).toBeInTheDocument()
+  await userEvent.click(screen.getByLabelText('Sunday'))
+  await userEvent.click(within(screen.getByRole('dialog')).getByRole('button', { name: 'Save' }))
+  await waitFor(() => expect(server.writes(path)).toHaveLength(1))
+  expect(server.writes(path)[0]!.body).toMatchObject({
+    title: 'Job b',
+    pieces: 2,
+    awayDays: 7,
+    aim: 'SHOW',
+    beforeJob: 'a',
+    afterJob: 'c',
+    openOn: { days: ['MONDAY', 'TUESDAY', 'WEDNESDAY', 'THURSDAY', 'FRIDAY', 'SATURDAY'] },
+  })
+})

@@ -1,0 +1,113 @@
+import { queryOptions, useQuery } from '@tanstack/react-query'
+import { useParams, useSearchParams } from 'react-router'
+import { useTranslation } from 'react-i18next'
+import { Plus } from 'lucide-react'
+import { api, unwrap, type Schemas } from '@/api/client'
+import { jobsQuery } from '@/api/queries'
+import { Empty, Loaded } from '@/ui/Feedback'
+import { Page, Part } from '@/ui/Page'
+import { useFormat } from '@/ui/format'
+import { FixedTimes } from './FixedTimes'
+import { SentOutCard, type SentOut } from './SentOutCard'
+import { SentOutForm } from './SentOutForm'
+import { TravelRates } from './TravelRates'
+import { TripCompare } from './TripCompare'
+
+const sentOutWorkQuery = (projectId: string) =>
+  queryOptions({
+    queryKey: ['sentOutWork', projectId],
+    queryFn: () => unwrap(api.GET('/api/projects/{projectId}/sent-out', { params: { path: { projectId } } })),
+  })
+
+/** What goes out to somebody, and the times that are fixed. */
+export function SentOutPage() {
+  const { projectId = '' } = useParams()
+  const { t } = useTranslation()
+  const sentOutWork = useQuery(sentOutWorkQuery(projectId))
+  const [params, setParams] = useSearchParams()
+  const adding = params.get('send')
+  const { data: work } = useQuery({ ...jobsQuery(projectId), enabled: adding !== null })
+  return (
+    <Loaded query={sentOutWork} what={t('away.loading')}>
+      {({ sentOutWork: all, kmMinor, hourMinor }) => (
+        <Page
+          title={t('away.title')}
+          answer={<Answer all={all} />}
+          action={
+            <button type="button" className="btn btn-primary" onClick={() => setParams({ send: 'new' })}>
+              <Plus className="size-5" aria-hidden="true" />
+              {t('away.add')}
+            </button>
+          }
+        >
+          <div className="grid gap-x-10 lg:grid-cols-[3fr_2fr]">
+            <div>
+              {all.length === 0 && <Empty title={t('away.emptyTitle')}>{t('away.empty')}</Empty>}
+              {all.map((s) => (
+                <SentOutCard key={s.row.id} projectId={projectId} sentOut={s} />
+              ))}
+            </div>
+            <div>
+              <FixedTimes projectId={projectId} />
+              <details className="mb-6">
+                <summary className="cursor-pointer py-2 font-semibold">{t('trip.title')}</summary>
+                <TripCompare projectId={projectId} />
+              </details>
+              {kmMinor !== undefined && hourMinor !== undefined && (
+                <Part title={t('away.rates')}>
+                  <TravelRates kmMinor={kmMinor} hourMinor={hourMinor} />
+                </Part>
+              )}
+            </div>
+          </div>
+          {adding && work && (
+            <SentOutForm
+              projectId={projectId}
+              {...insteadOf(adding, params.get('days'), work.jobs)}
+              onClose={() => setParams({})}
+            />
+          )}
+        </Page>
+      )}
+    </Loaded>
+  )
+}
+
+/** What the form begins with when somebody else is to do a job. */
+function insteadOf(jobId: string, days: string | null, jobs: Schemas['JobResponse'][]) {
+  const job = jobs.find((j) => j.id === jobId)
+  if (!job) return {}
+  const before = jobs.find((j) => job.after.includes(j.id) && !j.over)
+  const after = jobs.find((j) => j.after.includes(job.id) && !j.over)
+  return {
+    instead: job,
+    begin: {
+      title: job.title,
+      pieces: String(job.pieces),
+      days: days ?? '',
+      beforeJob: before?.id ?? '',
+      afterJob: after?.id ?? '',
+    },
+  }
+}
+
+function Answer({ all }: { all: SentOut[] }) {
+  const { t } = useTranslation()
+  const format = useFormat()
+  const late = all.filter((s) => s.late)
+  const away = all.filter((s) => s.row.state === 'AWAY' && !s.late)
+  const toSend = all.filter((s) => s.row.state === 'TO_SEND' || s.row.state === 'REFUSED')
+  const missing = all.filter((s) => s.missing > 0)
+  if (all.length === 0) return t('away.nothing')
+  return (
+    <>
+      {late[0] && t('away.late', { what: late[0].row.title, day: format.day(late[0].row.expectedOn!) })}{' '}
+      {missing[0] && t('away.missing', { what: missing[0].row.title, count: missing[0].missing })}{' '}
+      {away[0] && t('away.isAway', { what: away[0].row.title, day: format.day(away[0].row.expectedOn!) })}{' '}
+      {toSend[0] &&
+        (toSend[0].blockedBy
+          ? t('away.blocked', { what: toSend[0].row.title, job: toSend[0].blockedBy })
+          : t('away.ready', { what: toSend[0].row.title }))}
+    </>
+  )
+}

@@ -820,6 +820,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{jobId}/access": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["assign"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{jobId}/conditions": {
         parameters: {
             query?: never;
@@ -895,22 +911,6 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["remove_3"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs/{jobId}/ways-in": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["assign"];
-        post?: never;
-        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1268,6 +1268,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{projectId}/access/own": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keepOwn"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects/{projectId}/access/split": {
         parameters: {
             query?: never;
@@ -1300,23 +1316,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/projects/{projectId}/access/ways": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["keepOwn"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/projects/{projectId}/access/{stay}/ageing": {
+    "/api/projects/{projectId}/access/{stripDown}/ageing": {
         parameters: {
             query?: never;
             header?: never;
@@ -1332,7 +1332,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/projects/{projectId}/access/{stay}/close": {
+    "/api/projects/{projectId}/access/{stripDown}/close": {
         parameters: {
             query?: never;
             header?: never;
@@ -1348,7 +1348,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/projects/{projectId}/access/{stay}/close-for-now": {
+    "/api/projects/{projectId}/access/{stripDown}/close-for-now": {
         parameters: {
             query?: never;
             header?: never;
@@ -1364,7 +1364,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/projects/{projectId}/access/{stay}/open": {
+    "/api/projects/{projectId}/access/{stripDown}/open": {
         parameters: {
             query?: never;
             header?: never;
@@ -1380,7 +1380,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/projects/{projectId}/access/{stay}/while-open": {
+    "/api/projects/{projectId}/access/{stripDown}/while-open": {
         parameters: {
             query?: never;
             header?: never;
@@ -3018,17 +3018,25 @@ export interface components {
             before: string;
         };
         AccessResponse: {
-            afterReconnecting: ("TERMINALS_CLEAN_AND_TIGHT" | "CLOCK" | "RADIO_CODE" | "IDLE_LEARNS_AGAIN" | "WINDOWS_END_STOPS" | "ROOF_END_STOPS" | "STEERING_ANGLE" | "CODES_READ_AND_ERASED" | "MODULES_SLEEP_AND_WAKE")[];
-            drains: {
-                [key: string]: number;
-            };
-            openings: components["schemas"]["OpeningResponse"][];
-            proposals: components["schemas"]["SharingResponse"][];
-            totals: components["schemas"]["TotalsResponse"];
-            usedUp: {
-                [key: string]: number;
-            };
-            ways: components["schemas"]["WayInResponse"][];
+            cautions: ("STANDS" | "WELDING" | "GRINDING" | "FUEL" | "BRAKES" | "PAINT_FUMES" | "HOT_COOLANT" | "BATTERY" | "SPRINGS" | "GLASS" | "RESTRAINT" | "EXHAUST_GAS" | "ASBESTOS" | "HOIST" | "GAS_STRUTS" | "REFRIGERANT" | "GAS_DISCHARGE" | "LEAD" | "HIGH_VOLTAGE" | "CONTROL_UNITS")[];
+            /** @enum {string} */
+            circuit?: "COOLANT" | "ENGINE_OIL" | "GEARBOX_OIL" | "AXLE_OIL" | "FORK_OIL" | "BRAKE_FLUID" | "CLUTCH_FLUID" | "STEERING_FLUID" | "FUEL" | "REFRIGERANT";
+            excludes: ("ROLLING" | "RUNNING" | "POWERED" | "WATERTIGHT" | "BRAKED" | "SEATED" | "FUEL_IN" | "COOLANT_IN")[];
+            id: string;
+            /** Format: double */
+            litres?: number;
+            name: string;
+            needs: string[];
+            neverTemporary: boolean;
+            /** Format: int32 */
+            people: number;
+            /** Format: int32 */
+            refitMinutes: number;
+            /** Format: int32 */
+            stripMinutes: number;
+            usesUp: string[];
+            /** Format: int64 */
+            version: number;
         };
         ActivityResponse: {
             /** Format: date-time */
@@ -3047,7 +3055,7 @@ export interface components {
             reasons: components["schemas"]["LimitResponse"][];
             /** Format: date-time */
             start: string;
-            stays: components["schemas"]["TimeWindow"][];
+            stretches: components["schemas"]["TimeWindow"][];
             subject: components["schemas"]["Subject"];
         };
         ActualRow: {
@@ -3183,10 +3191,10 @@ export interface components {
             pieces: number;
         };
         BegunRequest: {
+            accesses: string[];
             /** Format: uuid */
             id: string;
             jobs: string[];
-            waysIn: string[];
         };
         BegunResponse: {
             /** Format: date-time */
@@ -3695,7 +3703,7 @@ export interface components {
         EstimatesResponse: {
             estimates: components["schemas"]["FindingEstimateResponse"][];
             /** Format: double */
-            foundAfterOpening: number;
+            foundAfterStripDown: number;
         };
         EventResponse: {
             /** @enum {string} */
@@ -4135,7 +4143,7 @@ export interface components {
             /** @enum {string} */
             aim?: "RUNNER" | "ROAD_READY" | "DRIVER" | "SHOW";
             /** @enum {string} */
-            cause?: "FOUND" | "WAY_IN_OPEN" | "TASTE" | "AIM" | "FORGOTTEN";
+            cause?: "FOUND" | "ACCESS_OPEN" | "TASTE" | "AIM" | "FORGOTTEN";
             details?: ("SEALER_OFF" | "DEGREASE" | "SEAM_SEAL" | "CAVITY_WAX" | "TACK" | "WELD_OUT" | "DRILL" | "CRACK_CHECK" | "MASK" | "FLUSH" | "MEASURE" | "CARPET" | "GLASS" | "HEADLINING" | "WATER_TEST" | "ISOLATE" | "NEEDS_POWER" | "RIDE_HEIGHT" | "BRAKE_TEST" | "TURN_BY_HAND" | "FIRST_START" | "RUNS" | "DRIVE" | "ROAD_TEST" | "EARTHS" | "HEAT" | "CLOSE_UP" | "PRESSURE_TEST" | "FUEL_LEAK_TEST" | "FOR_NOW" | "MARK_POSITION" | "LOOSENS")[];
             effort?: components["schemas"]["EffortFields"];
             findings?: string[];
@@ -4153,7 +4161,7 @@ export interface components {
             /** @enum {string} */
             aim: "RUNNER" | "ROAD_READY" | "DRIVER" | "SHOW";
             /** @enum {string} */
-            cause: "FOUND" | "WAY_IN_OPEN" | "TASTE" | "AIM" | "FORGOTTEN";
+            cause: "FOUND" | "ACCESS_OPEN" | "TASTE" | "AIM" | "FORGOTTEN";
             cautions: ("STANDS" | "WELDING" | "GRINDING" | "FUEL" | "BRAKES" | "PAINT_FUMES" | "HOT_COOLANT" | "BATTERY" | "SPRINGS" | "GLASS" | "RESTRAINT" | "EXHAUST_GAS" | "ASBESTOS" | "HOIST" | "GAS_STRUTS" | "REFRIGERANT" | "GAS_DISCHARGE" | "LEAD" | "HIGH_VOLTAGE" | "CONTROL_UNITS")[];
             /** Format: uuid */
             chainId?: string;
@@ -4205,8 +4213,8 @@ export interface components {
             /** Format: uuid */
             other: string;
         };
-        JoinedStaysRequest: {
-            stays: string[];
+        JoinedStripDownsRequest: {
+            stripDowns: string[];
         };
         JudgedResponse: {
             /** Format: double */
@@ -4411,9 +4419,9 @@ export interface components {
             role: "OWNER" | "HELPER" | "VIEWER";
         };
         MergeRequest: {
+            access: string;
             jobs?: string[];
-            stays?: string[];
-            wayIn: string;
+            stripDowns?: string[];
         };
         MilestoneMove: {
             /** Format: date-time */
@@ -4555,8 +4563,8 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
-        NeededWaysRequest: {
-            ways: string[];
+        NeededAccessRequest: {
+            accesses: string[];
         };
         NewEntryRequest: {
             fields: components["schemas"]["EntryFields"];
@@ -4841,28 +4849,6 @@ export interface components {
             orderId: string;
             supplier: string;
         };
-        OpeningRequest: {
-            confirmed?: ("ISOLATED" | "RESTRAINT_WAITED" | "CONTROL_UNITS_OFF" | "SUPPORTED" | "CANNOT_DROP" | "DRAINED" | "PRESSURE_RELEASED" | "REFRIGERANT_OUT" | "GAS_SAFE" | "HIGH_VOLTAGE_DEAD" | "PROVED_EMPTY" | "FUEL_AWAY" | "VENTILATED" | "EXTINGUISHER" | "FIRE_WATCH" | "EYES_AND_HANDS" | "SPRING_HELD" | "LEAD_MASKED" | "DO_NOT_RUN" | "DO_NOT_DRIVE" | "CHOCKED_IN_NEUTRAL" | "CLEAR_GROUND" | "NUT_SEAT" | "HOIST_RATED" | "TWO_PEOPLE")[];
-            supportPoints?: string;
-        };
-        OpeningResponse: {
-            around: string[];
-            asks: ("ISOLATED" | "RESTRAINT_WAITED" | "CONTROL_UNITS_OFF" | "SUPPORTED" | "CANNOT_DROP" | "DRAINED" | "PRESSURE_RELEASED" | "REFRIGERANT_OUT" | "GAS_SAFE" | "HIGH_VOLTAGE_DEAD" | "PROVED_EMPTY" | "FUEL_AWAY" | "VENTILATED" | "EXTINGUISHER" | "FIRE_WATCH" | "EYES_AND_HANDS" | "SPRING_HELD" | "LEAD_MASKED" | "DO_NOT_RUN" | "DO_NOT_DRIVE" | "CHOCKED_IN_NEUTRAL" | "CLEAR_GROUND" | "NUT_SEAT" | "HOIST_RATED" | "TWO_PEOPLE")[];
-            /** Format: date */
-            closedOn?: string;
-            direct: string[];
-            jobs: string[];
-            /** Format: int32 */
-            minutes: number;
-            /** Format: date */
-            openedOn?: string;
-            /** Format: uuid */
-            stay: string;
-            temporary: boolean;
-            /** Format: int64 */
-            version: number;
-            wayIn: string;
-        };
         Order: {
             currency: string;
             /** Format: date */
@@ -4963,6 +4949,20 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        OwnAccessRow: {
+            access: string;
+            name: string;
+            needs: string[];
+            /** Format: int32 */
+            people: number;
+            /** Format: int32 */
+            refitMinutes: number;
+            rolls: boolean;
+            /** Format: int32 */
+            stripMinutes: number;
+            /** Format: int64 */
+            version: number;
+        };
         OwnMeasurand: {
             adjustable: boolean;
             /** Format: uuid */
@@ -4992,20 +4992,6 @@ export interface components {
             state: "UNCONFIRMED" | "ACCEPTED" | "REJECTED";
             words: string;
             zone?: string;
-        };
-        OwnWayRow: {
-            name: string;
-            needs: string[];
-            /** Format: int32 */
-            people: number;
-            /** Format: int32 */
-            refitMinutes: number;
-            rolls: boolean;
-            /** Format: int32 */
-            stripMinutes: number;
-            /** Format: int64 */
-            version: number;
-            wayIn: string;
         };
         PaceOfPlan: {
             /** Format: double */
@@ -5628,12 +5614,12 @@ export interface components {
             notice: string;
         };
         SharingResponse: {
+            access: string;
             /** Format: double */
             savedLitres: number;
             /** Format: int32 */
             savedMinutes: number;
-            stays: string[];
-            wayIn: string;
+            stripDowns: string[];
         };
         SheetRequest: {
             edition: string;
@@ -5742,20 +5728,20 @@ export interface components {
             because: components["schemas"]["Subject"];
             leaving: components["schemas"]["Subject"][];
             /** Format: uuid */
-            stay: string;
+            stripDown: string;
         };
         SplitRequest: {
+            access: string;
             /** Format: uuid */
             fresh: string;
             jobs: string[];
             /** Format: uuid */
-            stay: string;
-            wayIn: string;
+            stripDown: string;
         };
-        SplitStayRequest: {
+        SplitStripDownRequest: {
             jobs: string[];
             /** Format: uuid */
-            stay: string;
+            stripDown: string;
         };
         Standing: {
             checkId: string;
@@ -5786,6 +5772,28 @@ export interface components {
             because: string;
             /** @enum {string} */
             meaning: "SETTLE_FIRST" | "DONOR";
+        };
+        StripDownRequest: {
+            confirmed?: ("ISOLATED" | "RESTRAINT_WAITED" | "CONTROL_UNITS_OFF" | "SUPPORTED" | "CANNOT_DROP" | "DRAINED" | "PRESSURE_RELEASED" | "REFRIGERANT_OUT" | "GAS_SAFE" | "HIGH_VOLTAGE_DEAD" | "PROVED_EMPTY" | "FUEL_AWAY" | "VENTILATED" | "EXTINGUISHER" | "FIRE_WATCH" | "EYES_AND_HANDS" | "SPRING_HELD" | "LEAD_MASKED" | "DO_NOT_RUN" | "DO_NOT_DRIVE" | "CHOCKED_IN_NEUTRAL" | "CLEAR_GROUND" | "NUT_SEAT" | "HOIST_RATED" | "TWO_PEOPLE")[];
+            supportPoints?: string;
+        };
+        StripDownResponse: {
+            access: string;
+            around: string[];
+            asks: ("ISOLATED" | "RESTRAINT_WAITED" | "CONTROL_UNITS_OFF" | "SUPPORTED" | "CANNOT_DROP" | "DRAINED" | "PRESSURE_RELEASED" | "REFRIGERANT_OUT" | "GAS_SAFE" | "HIGH_VOLTAGE_DEAD" | "PROVED_EMPTY" | "FUEL_AWAY" | "VENTILATED" | "EXTINGUISHER" | "FIRE_WATCH" | "EYES_AND_HANDS" | "SPRING_HELD" | "LEAD_MASKED" | "DO_NOT_RUN" | "DO_NOT_DRIVE" | "CHOCKED_IN_NEUTRAL" | "CLEAR_GROUND" | "NUT_SEAT" | "HOIST_RATED" | "TWO_PEOPLE")[];
+            /** Format: date */
+            closedOn?: string;
+            direct: string[];
+            jobs: string[];
+            /** Format: int32 */
+            minutes: number;
+            /** Format: date */
+            openedOn?: string;
+            /** Format: uuid */
+            stripDown: string;
+            temporary: boolean;
+            /** Format: int64 */
+            version: number;
         };
         Subject: {
             /** Format: uuid */
@@ -5884,6 +5892,7 @@ export interface components {
             withoutWork: string[];
         };
         TonightJob: {
+            access?: string;
             code: string;
             fetch: components["schemas"]["Fetch"][];
             /** Format: uuid */
@@ -5893,7 +5902,6 @@ export interface components {
             /** Format: int32 */
             minutes: number;
             title: string;
-            wayIn?: string;
         };
         TonightResponse: {
             /** Format: date */
@@ -5908,12 +5916,12 @@ export interface components {
             litres: {
                 [key: string]: number;
             };
-            /** Format: int32 */
-            openingMinutes: number;
             /** Format: double */
             savedLitres: number;
             /** Format: int32 */
             savedMinutes: number;
+            /** Format: int32 */
+            stripDownMinutes: number;
         };
         TripRequest: {
             betweenKm: number[];
@@ -5947,6 +5955,19 @@ export interface components {
             difference: string;
             /** Format: uuid */
             needId: string;
+        };
+        VehicleAccessResponse: {
+            accesses: components["schemas"]["AccessResponse"][];
+            afterReconnecting: ("TERMINALS_CLEAN_AND_TIGHT" | "CLOCK" | "RADIO_CODE" | "IDLE_LEARNS_AGAIN" | "WINDOWS_END_STOPS" | "ROOF_END_STOPS" | "STEERING_ANGLE" | "CODES_READ_AND_ERASED" | "MODULES_SLEEP_AND_WAKE")[];
+            drains: {
+                [key: string]: number;
+            };
+            proposals: components["schemas"]["SharingResponse"][];
+            stripDowns: components["schemas"]["StripDownResponse"][];
+            totals: components["schemas"]["TotalsResponse"];
+            usedUp: {
+                [key: string]: number;
+            };
         };
         VehicleNumber: {
             number: string;
@@ -6009,27 +6030,6 @@ export interface components {
             id: string;
             words: string;
         };
-        WayInResponse: {
-            cautions: ("STANDS" | "WELDING" | "GRINDING" | "FUEL" | "BRAKES" | "PAINT_FUMES" | "HOT_COOLANT" | "BATTERY" | "SPRINGS" | "GLASS" | "RESTRAINT" | "EXHAUST_GAS" | "ASBESTOS" | "HOIST" | "GAS_STRUTS" | "REFRIGERANT" | "GAS_DISCHARGE" | "LEAD" | "HIGH_VOLTAGE" | "CONTROL_UNITS")[];
-            /** @enum {string} */
-            circuit?: "COOLANT" | "ENGINE_OIL" | "GEARBOX_OIL" | "AXLE_OIL" | "FORK_OIL" | "BRAKE_FLUID" | "CLUTCH_FLUID" | "STEERING_FLUID" | "FUEL" | "REFRIGERANT";
-            excludes: ("ROLLING" | "RUNNING" | "POWERED" | "WATERTIGHT" | "BRAKED" | "SEATED" | "FUEL_IN" | "COOLANT_IN")[];
-            id: string;
-            /** Format: double */
-            litres?: number;
-            name: string;
-            needs: string[];
-            neverTemporary: boolean;
-            /** Format: int32 */
-            people: number;
-            /** Format: int32 */
-            refitMinutes: number;
-            /** Format: int32 */
-            stripMinutes: number;
-            usesUp: string[];
-            /** Format: int64 */
-            version: number;
-        };
         Weekdays: {
             days: ("MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY")[];
         };
@@ -6060,11 +6060,11 @@ export interface components {
             minutes?: number;
         };
         WorkFields: {
+            access?: string;
             /** Format: uuid */
             jobId?: string;
             /** Format: int32 */
             minutes: number;
-            wayIn?: string;
         };
         WorkResponse: {
             chains: components["schemas"]["ChainRow"][];
@@ -6072,13 +6072,13 @@ export interface components {
             progress: components["schemas"]["ProgressResponse"];
         };
         WorkRow: {
+            access?: string;
             code: string;
             /** Format: uuid */
             jobId?: string;
             /** Format: int32 */
             minutes: number;
             title: string;
-            wayIn?: string;
             /** Format: uuid */
             workSessionId: string;
         };
@@ -7494,6 +7494,30 @@ export interface operations {
             };
         };
     };
+    assign: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                jobId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NeededAccessRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     of_1: {
         parameters: {
             query?: never;
@@ -7709,30 +7733,6 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
-        responses: {
-            /** @description No Content */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
-    assign: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                jobId: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["NeededWaysRequest"];
-            };
-        };
         responses: {
             /** @description No Content */
             204: {
@@ -8299,7 +8299,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["AccessResponse"];
+                    "application/json": components["schemas"]["VehicleAccessResponse"];
                 };
             };
         };
@@ -8307,7 +8307,7 @@ export interface operations {
     fluid: {
         parameters: {
             query: {
-                wayIn: string;
+                access: string;
                 partOn: string;
                 fixedOn: string;
                 nextOn: string;
@@ -8343,6 +8343,30 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["MergeRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    keepOwn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnAccessRow"];
             };
         };
         responses: {
@@ -8399,37 +8423,13 @@ export interface operations {
             };
         };
     };
-    keepOwn: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                projectId: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["OwnWayRow"];
-            };
-        };
-        responses: {
-            /** @description No Content */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
     take_1: {
         parameters: {
             query?: never;
             header?: never;
             path: {
                 projectId: string;
-                stay: string;
+                stripDown: string;
             };
             cookie?: never;
         };
@@ -8454,7 +8454,7 @@ export interface operations {
             header?: never;
             path: {
                 projectId: string;
-                stay: string;
+                stripDown: string;
             };
             cookie?: never;
         };
@@ -8479,7 +8479,7 @@ export interface operations {
             header?: never;
             path: {
                 projectId: string;
-                stay: string;
+                stripDown: string;
             };
             cookie?: never;
         };
@@ -8504,13 +8504,13 @@ export interface operations {
             header?: never;
             path: {
                 projectId: string;
-                stay: string;
+                stripDown: string;
             };
             cookie?: never;
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["OpeningRequest"];
+                "application/json": components["schemas"]["StripDownRequest"];
             };
         };
         responses: {
@@ -8529,7 +8529,7 @@ export interface operations {
             header?: never;
             path: {
                 projectId: string;
-                stay: string;
+                stripDown: string;
             };
             cookie?: never;
         };
@@ -9997,7 +9997,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["JoinedStaysRequest"];
+                "application/json": components["schemas"]["JoinedStripDownsRequest"];
             };
         };
         responses: {
@@ -10049,7 +10049,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["SplitStayRequest"];
+                "application/json": components["schemas"]["SplitStripDownRequest"];
             };
         };
         responses: {

@@ -53,7 +53,7 @@ export const scope = {
   },
   cause: {
     FOUND: 'damage was found',
-    WAY_IN_OPEN: 'the way in was open anyway',
+    ACCESS_OPEN: 'the way in was open anyway',
     TASTE: 'wanted nicer',
     AIM: 'the aim went up',
     FORGOTTEN: 'not thought of',

@@ -6,7 +6,7 @@ export const ways = {
     loading: 'Looking what stands in the way …',
     none: 'No job needs a way in yet.',
     nothing: 'No job needs anything opened.',
-    total: '{{jobs}} of work and {{openings}} of opening and closing.',
+    total: '{{jobs}} of work and {{stripDowns}} of opening and closing.',
     saved: 'Sharing spares {{hours}}{{litres}}.',
     savedLitres: ' and {{litres}} l',
     couldSave: 'Up to {{hours}} more could be spared.',

@@ -37,7 +37,7 @@ const operations = [
   'TEST',
   'INSPECT',
 ] as const
-const causes = ['FORGOTTEN', 'FOUND', 'WAY_IN_OPEN', 'TASTE', 'AIM'] as const
+const causes = ['FORGOTTEN', 'FOUND', 'ACCESS_OPEN', 'TASTE', 'AIM'] as const
 const aims = ['RUNNER', 'ROAD_READY', 'DRIVER', 'SHOW'] as const
 
 const schema = z.object({

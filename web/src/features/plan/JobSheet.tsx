@@ -14,7 +14,7 @@ import { hours } from '@/ui/format'
 import { useZoneNames } from '@/ui/zones'
 import { Conditions } from './Conditions'
 import { JobForm } from './JobForm'
-import { JobWays } from './JobWays'
+import { JobAccess } from './JobAccess'
 import { Permit } from './Permit'
 import { PlanB } from './PlanB'
 import { Reach } from './Reach'
@@ -77,7 +77,7 @@ export function JobSheet({
             </ul>
           </div>
         )}
-        <JobWays projectId={projectId} jobId={job.id} />
+        <JobAccess projectId={projectId} jobId={job.id} />
         <Before job={job} all={all} />
         <Conditions job={job} />
         <PlanB job={job} />

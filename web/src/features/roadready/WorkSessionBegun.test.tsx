@@ -11,7 +11,7 @@ const today = {
     day: '2026-03-03',
     minutes: 120,
     jobs: [
-      { kind: 'STRIP', id: 's', wayIn: 'bonnet-off', title: 'Bonnet off' },
+      { kind: 'STRIP', id: 's', access: 'bonnet-off', title: 'Bonnet off' },
       { kind: 'JOB', id: 'j', title: 'Fit the glass' },
     ],
   },
@@ -28,7 +28,7 @@ it('begins the evening with what it is for', async () => {
   await waitFor(() => expect(server.writes('POST /api/projects/car/work-session-begun')).toHaveLength(1))
   expect(server.writes('POST /api/projects/car/work-session-begun')[0]!.body).toMatchObject({
     jobs: ['j'],
-    waysIn: ['bonnet-off'],
+    accesses: ['bonnet-off'],
   })
 })
 

@@ -19,13 +19,13 @@ export function WorkSessionBegun({ today }: { today: Today }) {
   const [fresh, renew] = useFreshId()
   const tonight = today.tonight?.jobs ?? []
   const jobs = tonight.filter((j) => j.kind === 'JOB').map((j) => j.id)
-  const waysIn = [...new Set(tonight.flatMap((j) => j.wayIn ?? []))]
+  const accesses = [...new Set(tonight.flatMap((j) => j.access ?? []))]
   const begin = useWrite(
     (_: object, id) =>
       unwrap(
         api.POST('/api/projects/{projectId}/work-session-begun', {
           params: { path: { projectId } },
-          body: { id: fresh, jobs, waysIn },
+          body: { id: fresh, jobs, accesses },
           ...write(id),
         }),
       ),

@@ -104,9 +104,9 @@ function WorkSessionCard({ workSession: e, onEdit }: { workSession: WorkSession;
       </div>
       <ul>
         {e.work.map((w) => (
-          <li key={w.jobId ?? w.wayIn} className="flex items-baseline gap-2">
+          <li key={w.jobId ?? w.access} className="flex items-baseline gap-2">
             {w.code && <span className="label-code text-sm">{w.code}</span>}
-            <span className="grow">{w.wayIn ? t('workSession.wayIn', { what: w.title }) : w.title}</span>
+            <span className="grow">{w.access ? t('workSession.wayIn', { what: w.title }) : w.title}</span>
             <span className="quiet whitespace-nowrap text-sm">{hours(w.minutes)}</span>
           </li>
         ))}

@@ -14,8 +14,8 @@ beforeEach(() => {
     jobs: [job('a', 'Weld the sill', 'BEGUN'), job('b', 'Prime it', 'PLANNED'), job('c', 'Sold', 'DROPPED')],
   })
   server.when('GET /api/projects/car/access', {
-    openings: [{ stay: 's', wayIn: 'gearbox-out' }],
-    ways: [
+    stripDowns: [{ stripDown: 's', access: 'gearbox-out' }],
+    accesses: [
       { id: 'gearbox-out', name: 'Gearbox out' },
       { id: 'wheels-off', name: 'Wheels off' },
     ],
@@ -45,13 +45,13 @@ const about = [{ jobId: 'a', minutes: 60 }]
 it('logs what went into opening up as well, of the ways in that the car needs', async () => {
   server.when(saved, { id: 'e' })
   const onClose = vi.fn()
-  show(<WorkSessionForm projectId="car" work={[{ wayIn: 'gearbox-out', minutes: 90 }]} onClose={onClose} />)
+  show(<WorkSessionForm projectId="car" work={[{ access: 'gearbox-out', minutes: 90 }]} onClose={onClose} />)
   expect(await screen.findByText('Opening and closing: Gearbox out')).toBeInTheDocument()
   expect(screen.queryByRole('option', { name: 'Wheels off' })).not.toBeInTheDocument()
   await userEvent.click(screen.getByRole('button', { name: /Save/ }))
   await waitFor(() => expect(onClose).toHaveBeenCalled())
   const fields = server.writes(saved)[0]!.body.fields as { work: unknown }
-  expect(fields.work).toEqual([{ wayIn: 'gearbox-out', minutes: 90 }])
+  expect(fields.work).toEqual([{ access: 'gearbox-out', minutes: 90 }])
 })
 
 it('keeps a half-written evening over a closed tab', async () => {

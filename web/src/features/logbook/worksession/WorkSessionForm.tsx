@@ -14,9 +14,9 @@ import { Sheet } from '@/ui/Sheet'
 import { hours, useFormat } from '@/ui/format'
 import { useDraft } from '@/ui/useDraft'
 
-/** Time on a job, or on opening a way in or closing it again. */
-export type Work = { jobId?: string; wayIn?: string; minutes: number }
-const keyOf = (w: Work) => w.jobId ?? w.wayIn ?? ''
+/** Time on a job, or on opening an access or closing it again. */
+export type Work = { jobId?: string; access?: string; minutes: number }
+const keyOf = (w: Work) => w.jobId ?? w.access ?? ''
 
 type Values = {
   workedOn: string
@@ -69,11 +69,11 @@ export function WorkSessionForm({
       (j) => j.state !== 'DROPPED' && j.state !== 'VERIFIED' && v.work.every((w) => w.jobId !== j.id),
     ) ?? []
   const { data: access } = useQuery(accessQuery(projectId))
-  const inUse = new Set(access?.openings.map((o) => o.wayIn))
-  const ways = access?.ways.filter((w) => inUse.has(w.id)) ?? []
+  const inUse = new Set(access?.stripDowns.map((o) => o.access))
+  const accesses = access?.accesses.filter((w) => inUse.has(w.id)) ?? []
   const titleOf = (w: Work) =>
-    w.wayIn
-      ? t('workSession.wayIn', { what: access?.ways.find((x) => x.id === w.wayIn)?.name ?? '' })
+    w.access
+      ? t('workSession.wayIn', { what: access?.accesses.find((x) => x.id === w.access)?.name ?? '' })
       : (jobs?.jobs.find((j) => j.id === w.jobId)?.title ?? '')
   const save = useWrite(
     (fields: Schemas['WorkSessionFields'], writeId) =>
@@ -104,7 +104,7 @@ export function WorkSessionForm({
   function submit() {
     const work = v.work.map((w) => ({
       minutes: w.minutes,
-      ...(w.wayIn ? { wayIn: w.wayIn } : { jobId: w.jobId! }),
+      ...(w.access ? { access: w.access } : { jobId: w.jobId! }),
     }))
     save.mutate(
       { workedOn: v.workedOn, done: v.done, learned: v.learned, noteToSelf: v.noteToSelf, work },
@@ -165,10 +165,10 @@ export function WorkSessionForm({
                 {j.code} {j.title}
               </option>
             ))}
-            {ways.length > 0 && (
+            {accesses.length > 0 && (
               <optgroup label={t('workSession.waysIn')}>
-                {ways
-                  .filter((w) => v.work.every((x) => x.wayIn !== w.id))
+                {accesses
+                  .filter((w) => v.work.every((x) => x.access !== w.id))
                   .map((w) => (
                     <option key={w.id} value={`wayIn:${w.id}`}>
                       {w.name}

@@ -5,7 +5,7 @@ import { show } from '@/test/page'
 import { Refusal, server } from '@/test/server'
 import { AccessPage } from './AccessPage'
 
-const way = (id: string, name: string, more: object = {}) => ({
+const access = (id: string, name: string, more: object = {}) => ({
   id,
   name,
   needs: [],
@@ -19,9 +19,9 @@ const way = (id: string, name: string, more: object = {}) => ({
   version: 0,
   ...more,
 })
-const opening = (wayIn: string, jobs: string[], more: object = {}) => ({
-  stay: `${wayIn}-${jobs.join('')}`,
-  wayIn,
+const stripDown = (access: string, jobs: string[], more: object = {}) => ({
+  stripDown: `${access}-${jobs.join('')}`,
+  access,
   jobs,
   direct: jobs,
   around: [],
@@ -31,19 +31,19 @@ const opening = (wayIn: string, jobs: string[], more: object = {}) => ({
   version: 0,
   ...more,
 })
-const access = {
-  ways: [
-    way('stands', 'On stands'),
-    way('gearbox', 'Gearbox out', { needs: ['stands'], people: 2, cautions: ['HOIST'] }),
-    way('coolant', 'Coolant drained', { circuit: 'COOLANT', litres: 5.2 }),
+const vehicleAccess = {
+  accesses: [
+    access('stands', 'On stands'),
+    access('gearbox', 'Gearbox out', { needs: ['stands'], people: 2, cautions: ['HOIST'] }),
+    access('coolant', 'Coolant drained', { circuit: 'COOLANT', litres: 5.2 }),
   ],
-  openings: [
-    opening('stands', ['a', 'b'], { direct: [] }),
-    opening('gearbox', ['a', 'b'], { around: ['stands-ab'], minutes: 360, asks: ['ISOLATED', 'SUPPORTED'] }),
-    opening('coolant', ['c'], { openedOn: '2026-03-01', version: 1 }),
+  stripDowns: [
+    stripDown('stands', ['a', 'b'], { direct: [] }),
+    stripDown('gearbox', ['a', 'b'], { around: ['stands-ab'], minutes: 360, asks: ['ISOLATED', 'SUPPORTED'] }),
+    stripDown('coolant', ['c'], { openedOn: '2026-03-01', version: 1 }),
   ],
-  proposals: [{ wayIn: 'gearbox', stays: ['s', 't'], savedMinutes: 780, savedLitres: 1.5 }],
-  totals: { jobMinutes: 600, openingMinutes: 540, savedMinutes: 180, savedLitres: 0, litres: {} },
+  proposals: [{ access: 'gearbox', stripDowns: ['s', 't'], savedMinutes: 780, savedLitres: 1.5 }],
+  totals: { jobMinutes: 600, stripDownMinutes: 540, savedMinutes: 180, savedLitres: 0, litres: {} },
   usedUp: { 'Input shaft seal': 1 },
   drains: { COOLANT: 2 },
   afterReconnecting: ['CLOCK'],
@@ -59,7 +59,7 @@ const jobs = {
 }
 const open = (splits: object[] = []) => {
   server.when('GET /api/projects/car/plan/splits', splits)
-  server.when('GET /api/projects/car/access', access).when('GET /api/projects/car/jobs', jobs)
+  server.when('GET /api/projects/car/access', vehicleAccess).when('GET /api/projects/car/jobs', jobs)
   show(<AccessPage />, '/p/car', '/p/:projectId')
 }
 
@@ -85,14 +85,14 @@ it('says what one opening instead of several does to the dates, when asked', asy
   open()
   await userEvent.click(await screen.findByRole('button', { name: 'And the dates?: Gearbox out' }))
   expect(await screen.findByText(/It runs: .*20 Mar → .*12 Mar/)).toBeInTheDocument()
-  expect(server.writes(path)[0]!.body).toEqual({ stays: ['s', 't'] })
+  expect(server.writes(path)[0]!.body).toEqual({ stripDowns: ['s', 't'] })
 })
 
 it('proposes to open twice what waits for a fixed time', async () => {
   server.when('POST /api/projects/car/plan/preview-split', later)
   open([
     {
-      stay: 'gearbox-ab',
+      stripDown: 'gearbox-ab',
       leaving: [{ kind: 'JOB', id: 'b', title: 'Job b' }],
       because: { kind: 'APPOINTMENT', id: 'x', title: 'Inspection' },
     },
@@ -103,7 +103,7 @@ it('proposes to open twice what waits for a fixed time', async () => {
   await userEvent.click(screen.getByRole('button', { name: 'Open it twice?: Gearbox out' }))
   expect(await screen.findByText(/It runs: /)).toBeInTheDocument()
   expect(server.writes('POST /api/projects/car/plan/preview-split')[0]!.body).toEqual({
-    stay: 'gearbox-ab',
+    stripDown: 'gearbox-ab',
     jobs: ['b'],
   })
 })
@@ -114,7 +114,7 @@ it('makes one of several openings', async () => {
   open()
   await userEvent.click(await screen.findByRole('button', { name: 'Make it one: Gearbox out' }))
   await waitFor(() => expect(server.writes(path)).toHaveLength(1))
-  expect(server.writes(path)[0]!.body).toEqual({ wayIn: 'gearbox', stays: ['s', 't'] })
+  expect(server.writes(path)[0]!.body).toEqual({ access: 'gearbox', stripDowns: ['s', 't'] })
 })
 
 it('lets one job out into an opening of its own', async () => {
@@ -127,7 +127,7 @@ it('lets one job out into an opening of its own', async () => {
   expect(server.writes(path)).toHaveLength(0)
   await userEvent.click(screen.getByRole('button', { name: 'Give it an opening of its own' }))
   await waitFor(() => expect(server.writes(path)).toHaveLength(1))
-  expect(server.writes(path)[0]!.body).toMatchObject({ wayIn: 'gearbox', stay: 'gearbox-ab', jobs: ['b'] })
+  expect(server.writes(path)[0]!.body).toMatchObject({ access: 'gearbox', stripDown: 'gearbox-ab', jobs: ['b'] })
 })
 
 it('closes for now only what may be, and shows why it cannot be closed', async () => {
@@ -166,7 +166,7 @@ it('says what pays while it is open, and what can wait', async () => {
 })
 
 it('asks for hours that are numbers in a way in of one’s own', async () => {
-  const path = 'PUT /api/projects/car/access/ways'
+  const path = 'PUT /api/projects/car/access/own'
   server.when(path, undefined)
   open()
   await userEvent.click(await screen.findByRole('button', { name: 'Add a way in of your own' }))

@@ -11,19 +11,19 @@ import { Page, Part } from '@/ui/Page'
 import { hours } from '@/ui/format'
 import { MilestoneMoves } from '../MilestoneMoves'
 import { accessQuery } from '@/api/queries'
-import { shown, wayOf, type Access } from './access'
+import { shown, accessOf, type VehicleAccess } from './access'
 import { FluidQuestion } from './FluidQuestion'
-import { OpeningCard } from './OpeningCard'
-import { OwnWayForm } from './OwnWayForm'
+import { StripDownCard } from './StripDownCard'
+import { OwnAccessForm } from './OwnAccessForm'
 import { SplitProposals } from './SplitProposals'
 
-type Circuit = NonNullable<Access['ways'][number]['circuit']>
+type Circuit = NonNullable<VehicleAccess['accesses'][number]['circuit']>
 
 /** Which jobs hang on which opening, what sharing spares, and what else to do while something is open. */
 export function AccessPage() {
   const { projectId = '' } = useParams()
   const { t } = useTranslation()
-  const access = useQuery(accessQuery(projectId))
+  const vehicleAccess = useQuery(accessQuery(projectId))
   const work = useQuery(jobsQuery(projectId))
   const [own, setOwn] = useState<string>()
   const isOver = (id: string) => work.data?.jobs.find((j) => j.id === id)?.over ?? false
@@ -33,11 +33,11 @@ export function AccessPage() {
     { said: () => t('access.usualDone') },
   )
   return (
-    <Loaded query={access} what={t('access.loading')}>
+    <Loaded query={vehicleAccess} what={t('access.loading')}>
       {(a) => (
         <Page
           title={t('access.title')}
-          answer={<Answer access={a} />}
+          answer={<Answer vehicleAccess={a} />}
           action={
             <>
               <button type="button" className="btn btn-primary" onClick={() => usual.mutate({})}>
@@ -53,16 +53,22 @@ export function AccessPage() {
           <ProblemAlert error={usual.error} />
           <div className="grid gap-x-10 lg:grid-cols-[3fr_2fr]">
             <Part title={t('access.picture')}>
-              {a.openings.length === 0 && <p className="quiet">{t('access.none')}</p>}
+              {a.stripDowns.length === 0 && <p className="quiet">{t('access.none')}</p>}
               <ul className="grid gap-3">
                 {shown(a, isOver).map((o) => (
-                  <OpeningCard key={o.stay} opening={o} access={a} jobs={work.data?.jobs ?? []} projectId={projectId} />
+                  <StripDownCard
+                    key={o.stripDown}
+                    stripDown={o}
+                    vehicleAccess={a}
+                    jobs={work.data?.jobs ?? []}
+                    projectId={projectId}
+                  />
                 ))}
               </ul>
             </Part>
             <div>
-              <Proposals access={a} projectId={projectId} />
-              <SplitProposals access={a} projectId={projectId} />
+              <Proposals vehicleAccess={a} projectId={projectId} />
+              <SplitProposals vehicleAccess={a} projectId={projectId} />
               {Object.keys(a.usedUp).length > 0 && (
                 <Part title={t('access.usedUp')}>
                   <ul>
@@ -85,15 +91,15 @@ export function AccessPage() {
                   </ul>
                 </Part>
               )}
-              <FluidQuestion projectId={projectId} access={a} />
-              <Library access={a} onChange={setOwn} />
+              <FluidQuestion projectId={projectId} vehicleAccess={a} />
+              <Library vehicleAccess={a} onChange={setOwn} />
             </div>
           </div>
           {own !== undefined && (
-            <OwnWayForm
+            <OwnAccessForm
               projectId={projectId}
-              access={a}
-              {...(own && { way: wayOf(a, own) })}
+              vehicleAccess={a}
+              {...(own && { access: accessOf(a, own) })}
               onClose={() => setOwn(undefined)}
             />
           )}
@@ -105,24 +111,24 @@ export function AccessPage() {
 
 const litresOf = (litres: number) => String(Math.round(litres * 10) / 10)
 
-function Answer({ access: a }: { access: Access }) {
+function Answer({ vehicleAccess: a }: { vehicleAccess: VehicleAccess }) {
   const { t } = useTranslation()
-  if (a.openings.length === 0) return t('access.nothing')
+  if (a.stripDowns.length === 0) return t('access.nothing')
   const more = a.proposals[0]?.savedMinutes ?? 0
   const litres = a.totals.savedLitres >= 0.1 ? t('access.savedLitres', { litres: litresOf(a.totals.savedLitres) }) : ''
   return (
     <>
-      {t('access.total', { jobs: hours(a.totals.jobMinutes), openings: hours(a.totals.openingMinutes) })}{' '}
+      {t('access.total', { jobs: hours(a.totals.jobMinutes), stripDowns: hours(a.totals.stripDownMinutes) })}{' '}
       {a.totals.savedMinutes > 0 && t('access.saved', { hours: hours(a.totals.savedMinutes), litres })}{' '}
       {more > 0 && t('access.couldSave', { hours: hours(more) })}
     </>
   )
 }
 
-function Proposals({ access: a, projectId }: { access: Access; projectId: string }) {
+function Proposals({ vehicleAccess: a, projectId }: { vehicleAccess: VehicleAccess; projectId: string }) {
   const { t } = useTranslation()
   const merge = useWrite(
-    (body: { wayIn: string; stays: string[] }, id) =>
+    (body: { access: string; stripDowns: string[] }, id) =>
       unwrap(
         api.POST('/api/projects/{projectId}/access/merge', { params: { path: { projectId } }, body, ...write(id) }),
       ),
@@ -135,14 +141,14 @@ function Proposals({ access: a, projectId }: { access: Access; projectId: string
       <ul>
         {a.proposals.map((p) => (
           <li
-            key={p.wayIn + p.stays.length}
+            key={p.access + p.stripDowns.length}
             className="flex items-center gap-3 border-b border-base-300 py-2 last:border-0"
           >
             <span className="grow">
-              <JoinedDates projectId={projectId} stays={p.stays} name={wayOf(a, p.wayIn).name} />
+              <JoinedDates projectId={projectId} stripDowns={p.stripDowns} name={accessOf(a, p.access).name} />
               {t('access.proposal', {
-                what: wayOf(a, p.wayIn).name,
-                count: p.stays.length,
+                what: accessOf(a, p.access).name,
+                count: p.stripDowns.length,
                 hours: hours(p.savedMinutes),
                 litres: p.savedLitres >= 0.1 ? t('access.savedLitres', { litres: litresOf(p.savedLitres) }) : '',
               })}
@@ -150,9 +156,9 @@ function Proposals({ access: a, projectId }: { access: Access; projectId: string
             <button
               type="button"
               className="btn"
-              aria-label={`${t('access.merge')}: ${wayOf(a, p.wayIn).name}`}
+              aria-label={`${t('access.merge')}: ${accessOf(a, p.access).name}`}
               disabled={merge.isPending}
-              onClick={() => merge.mutate({ wayIn: p.wayIn, stays: p.stays })}
+              onClick={() => merge.mutate({ access: p.access, stripDowns: p.stripDowns })}
             >
               {t('access.merge')}
             </button>
@@ -164,16 +170,16 @@ function Proposals({ access: a, projectId }: { access: Access; projectId: string
 }
 
 /** What it would do to the dates: worked out when asked. */
-function JoinedDates({ projectId, stays, name }: { projectId: string; stays: string[]; name: string }) {
+function JoinedDates({ projectId, stripDowns, name }: { projectId: string; stripDowns: string[]; name: string }) {
   const { t } = useTranslation()
   const [asked, setAsked] = useState(false)
   const dates = useQuery({
-    queryKey: ['plan', projectId, 'joined', stays],
+    queryKey: ['plan', projectId, 'joined', stripDowns],
     queryFn: () =>
       unwrap(
         api.POST('/api/projects/{projectId}/plan/preview-joined', {
           params: { path: { projectId } },
-          body: { stays },
+          body: { stripDowns },
           ...write(crypto.randomUUID()),
         }),
       ),
@@ -199,13 +205,13 @@ function JoinedDates({ projectId, stays, name }: { projectId: string; stays: str
   )
 }
 
-function Library({ access: a, onChange }: { access: Access; onChange: (id: string) => void }) {
+function Library({ vehicleAccess: a, onChange }: { vehicleAccess: VehicleAccess; onChange: (id: string) => void }) {
   const { t } = useTranslation()
   return (
     <details>
       <summary className="cursor-pointer py-2 font-semibold">{t('access.library')}</summary>
       <ul>
-        {a.ways.map((w) => (
+        {a.accesses.map((w) => (
           <li key={w.id} className="flex items-center gap-2 border-b border-base-300 text-sm">
             <span className="grow">
               {w.name}{' '}

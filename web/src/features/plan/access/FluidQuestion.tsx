@@ -5,24 +5,24 @@ import { api, unwrap } from '@/api/client'
 import { ProblemAlert } from '@/ui/Feedback'
 import { Choice, TextField } from '@/ui/Field'
 import { useFormat } from '@/ui/format'
-import type { Access } from './access'
+import type { VehicleAccess } from './access'
 
 /** A circuit is empty, its part is late and the car is needed: wait, or close with the old filling? */
-export function FluidQuestion({ projectId, access }: { projectId: string; access: Access }) {
+export function FluidQuestion({ projectId, vehicleAccess }: { projectId: string; vehicleAccess: VehicleAccess }) {
   const { t } = useTranslation()
   const format = useFormat()
-  const circuits = access.ways.filter((w) => w.circuit)
-  const [wayIn, setWayIn] = useState(circuits[0]?.id ?? '')
+  const circuits = vehicleAccess.accesses.filter((w) => w.circuit)
+  const [access, setAccess] = useState(circuits[0]?.id ?? '')
   const [days, setDays] = useState({ partOn: '', fixedOn: '', nextOn: '' })
   const complete = Object.values(days).every((d) => d !== '')
   const answer = useQuery({
-    queryKey: ['access', projectId, 'fluid', wayIn, days],
+    queryKey: ['access', projectId, 'fluid', access, days],
     enabled: complete,
     retry: false,
     queryFn: () =>
       unwrap(
         api.GET('/api/projects/{projectId}/access/fluid', {
-          params: { path: { projectId }, query: { wayIn, ...days } },
+          params: { path: { projectId }, query: { access, ...days } },
         }),
       ),
   })
@@ -31,7 +31,7 @@ export function FluidQuestion({ projectId, access }: { projectId: string; access
       <summary className="cursor-pointer py-2 font-semibold">{t('access.fluid')}</summary>
       <div className="grid gap-2">
         <p className="quiet text-sm">{t('access.fluidHint')}</p>
-        <Choice label={t('access.circuitWay')} value={wayIn} onChange={(e) => setWayIn(e.target.value)}>
+        <Choice label={t('access.circuitWay')} value={access} onChange={(e) => setAccess(e.target.value)}>
           {circuits.map((w) => (
             <option key={w.id} value={w.id}>
               {w.name}

@@ -5,28 +5,36 @@ import { useWrite } from '@/api/useWrite'
 import { Cautions } from '@/ui/Cautions'
 import { ProblemAlert } from '@/ui/Feedback'
 import { SupportPoints } from '@/ui/SupportPoints'
-import type { Opening, Way } from './access'
+import type { StripDown, Access } from './access'
 
-type Interlock = Opening['asks'][number]
+type Interlock = StripDown['asks'][number]
 
 /** Somebody opened it: its dangers stand first, and each condition is ticked by itself. */
-export function OpenIt({ opening: o, way, projectId }: { opening: Opening; way: Way; projectId: string }) {
+export function OpenIt({
+  stripDown: o,
+  access,
+  projectId,
+}: {
+  stripDown: StripDown
+  access: Access
+  projectId: string
+}) {
   const { t } = useTranslation()
   const [shown, setShown] = useState(false)
   const [ticked, setTicked] = useState<Interlock[]>([])
   const [points, setPoints] = useState('')
   const open = useWrite(
-    (body: Schemas['OpeningRequest'], id) =>
+    (body: Schemas['StripDownRequest'], id) =>
       unwrap(
-        api.POST('/api/projects/{projectId}/access/{stay}/open', {
-          params: { path: { projectId, stay: o.stay } },
+        api.POST('/api/projects/{projectId}/access/{stripDown}/open', {
+          params: { path: { projectId, stripDown: o.stripDown } },
           body,
           ...write(id),
         }),
       ),
-    { said: () => t('access.opened', { what: way.name }) },
+    { said: () => t('access.opened', { what: access.name }) },
   )
-  const asks = o.asks.length + way.cautions.length > 0
+  const asks = o.asks.length + access.cautions.length > 0
   const send = () => open.mutate({ confirmed: ticked, ...(points && { supportPoints: points }) })
   if (!shown)
     return (
@@ -35,7 +43,7 @@ export function OpenIt({ opening: o, way, projectId }: { opening: Opening; way: 
           type="button"
           className="btn"
           aria-expanded={asks ? false : undefined}
-          aria-label={`${t(asks ? 'access.openIt' : 'access.open')}: ${way.name}`}
+          aria-label={`${t(asks ? 'access.openIt' : 'access.open')}: ${access.name}`}
           onClick={() => (asks ? setShown(true) : send())}
         >
           {t(asks ? 'access.openIt' : 'access.open')}
@@ -47,13 +55,13 @@ export function OpenIt({ opening: o, way, projectId }: { opening: Opening; way: 
   return (
     <form
       className="grid w-full gap-2"
-      aria-label={`${t('access.openIt')}: ${way.name}`}
+      aria-label={`${t('access.openIt')}: ${access.name}`}
       onSubmit={(e) => {
         e.preventDefault()
         send()
       }}
     >
-      <Cautions cautions={way.cautions} />
+      <Cautions cautions={access.cautions} />
       {o.asks.length > 0 && (
         <fieldset>
           <legend className="font-semibold">{t('interlock.title')}</legend>

@@ -6,16 +6,16 @@ import { ProblemAlert } from '@/ui/Feedback'
 import { hours } from '@/ui/format'
 import { useFreshId } from '@/ui/useFreshId'
 import { MilestoneMoves } from '../MilestoneMoves'
-import type { Opening } from './access'
+import type { StripDown } from './access'
 
 /** Jobs in an opening of their own: what it costs in hours and does to the dates, before it is done. */
 export function SplitOffer({
-  opening: o,
+  stripDown: o,
   leaving,
   projectId,
   onDone,
 }: {
-  opening: Opening
+  stripDown: StripDown
   leaving: string[]
   projectId: string
   onDone: () => void
@@ -24,19 +24,19 @@ export function SplitOffer({
   const [fresh] = useFreshId()
   const path = { params: { path: { projectId } } }
   const dates = useQuery({
-    queryKey: ['plan', projectId, 'split', o.stay, leaving],
+    queryKey: ['plan', projectId, 'split', o.stripDown, leaving],
     queryFn: () =>
       unwrap(
         api.POST('/api/projects/{projectId}/plan/preview-split', {
           ...path,
-          body: { stay: o.stay, jobs: leaving },
+          body: { stripDown: o.stripDown, jobs: leaving },
           ...write(crypto.randomUUID()),
         }),
       ),
     enabled: !o.openedOn,
   })
   const split = useWrite(
-    (body: { wayIn: string; stay: string; jobs: string[]; fresh: string }, id) =>
+    (body: { access: string; stripDown: string; jobs: string[]; fresh: string }, id) =>
       unwrap(api.POST('/api/projects/{projectId}/access/split', { ...path, body, ...write(id) })),
     { said: () => t('access.splitDone'), done: onDone },
   )
@@ -49,7 +49,7 @@ export function SplitOffer({
         type="button"
         className="btn"
         disabled={split.isPending}
-        onClick={() => split.mutate({ wayIn: o.wayIn, stay: o.stay, jobs: leaving, fresh })}
+        onClick={() => split.mutate({ access: o.access, stripDown: o.stripDown, jobs: leaving, fresh })}
       >
         {t('access.doSplit')}
       </button>

@@ -3,11 +3,11 @@ import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap } from '@/api/client'
 import { Part } from '@/ui/Page'
-import { wayOf, type Access } from './access'
+import { accessOf, type VehicleAccess } from './access'
 import { SplitOffer } from './SplitOffer'
 
 /** Openings that wait for a fixed time, though only some of their jobs have to. */
-export function SplitProposals({ access, projectId }: { access: Access; projectId: string }) {
+export function SplitProposals({ vehicleAccess, projectId }: { vehicleAccess: VehicleAccess; projectId: string }) {
   const { t } = useTranslation()
   const [asked, setAsked] = useState<string>()
   const { data } = useQuery({
@@ -15,19 +15,19 @@ export function SplitProposals({ access, projectId }: { access: Access; projectI
     queryFn: () => unwrap(api.GET('/api/projects/{projectId}/plan/splits', { params: { path: { projectId } } })),
   })
   const proposals = (data ?? []).flatMap((p) => {
-    const opening = access.openings.find((o) => o.stay === p.stay)
-    return opening ? [{ ...p, opening }] : []
+    const stripDown = vehicleAccess.stripDowns.find((o) => o.stripDown === p.stripDown)
+    return stripDown ? [{ ...p, its: stripDown }] : []
   })
   if (proposals.length === 0) return null
   return (
     <Part title={t('access.couldBeTwo')}>
       <ul>
         {proposals.map((p) => (
-          <li key={p.stay} className="border-b border-base-300 py-2 last:border-0">
+          <li key={p.stripDown} className="border-b border-base-300 py-2 last:border-0">
             <div className="flex items-center gap-3">
               <span className="grow">
                 {t('access.splitProposal', {
-                  what: wayOf(access, p.opening.wayIn).name,
+                  what: accessOf(vehicleAccess, p.its.access).name,
                   because: p.because.title,
                   jobs: p.leaving.map((j) => j.title).join(', '),
                 })}
@@ -35,16 +35,16 @@ export function SplitProposals({ access, projectId }: { access: Access; projectI
               <button
                 type="button"
                 className="btn"
-                aria-expanded={asked === p.stay}
-                aria-label={`${t('access.openTwice')}: ${wayOf(access, p.opening.wayIn).name}`}
-                onClick={() => setAsked(asked === p.stay ? undefined : p.stay)}
+                aria-expanded={asked === p.stripDown}
+                aria-label={`${t('access.openTwice')}: ${accessOf(vehicleAccess, p.its.access).name}`}
+                onClick={() => setAsked(asked === p.stripDown ? undefined : p.stripDown)}
               >
                 {t('access.openTwice')}
               </button>
             </div>
-            {asked === p.stay && (
+            {asked === p.stripDown && (
               <SplitOffer
-                opening={p.opening}
+                stripDown={p.its}
                 leaving={p.leaving.map((j) => j.id)}
                 projectId={projectId}
                 onDone={() => setAsked(undefined)}

@@ -10,17 +10,17 @@ import { useZoneNames } from '@/ui/zones'
 type Offer = Schemas['OfferResponse']
 
 /** What else could be done while it is open: each in one sentence, now against later. Often the answer is to wait. */
-export function WhileOpen({ projectId, stay, isOpen }: { projectId: string; stay: string; isOpen: boolean }) {
+export function WhileOpen({ projectId, stripDown, isOpen }: { projectId: string; stripDown: string; isOpen: boolean }) {
   const { t } = useTranslation()
-  const path = { projectId, stay }
+  const path = { projectId, stripDown }
   const [fresh, renew] = useFreshId()
   const offers = useQuery({
-    queryKey: ['access', projectId, 'while-open', stay],
-    queryFn: () => unwrap(api.GET('/api/projects/{projectId}/access/{stay}/while-open', { params: { path } })),
+    queryKey: ['access', projectId, 'while-open', stripDown],
+    queryFn: () => unwrap(api.GET('/api/projects/{projectId}/access/{stripDown}/while-open', { params: { path } })),
   })
   const take = useWrite(
     (body: Schemas['AgeingJobRequest'], id) =>
-      unwrap(api.POST('/api/projects/{projectId}/access/{stay}/ageing', { params: { path }, body, ...write(id) })),
+      unwrap(api.POST('/api/projects/{projectId}/access/{stripDown}/ageing', { params: { path }, body, ...write(id) })),
     { said: () => t('access.taken'), done: renew },
   )
   return (

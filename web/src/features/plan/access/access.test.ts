@@ -1,20 +1,27 @@
 import { expect, it } from 'vitest'
-import { shown, type Access } from './access'
+import { shown, type VehicleAccess } from './access'
 
-const opening = (wayIn: string, minutes: number, direct: string[], more: object = {}) =>
-  ({ stay: wayIn, wayIn, minutes, jobs: ['a'], direct, ...more }) as unknown as Access['openings'][number]
+const stripDown = (access: string, minutes: number, direct: string[], more: object = {}) =>
+  ({
+    stripDown: access,
+    access,
+    minutes,
+    jobs: ['a'],
+    direct,
+    ...more,
+  }) as unknown as VehicleAccess['stripDowns'][number]
 
-const access = {
-  openings: [
-    opening('seats', 42, ['a']),
-    opening('shaft', 75, []),
-    opening('gearbox', 505, ['a']),
-    opening('coolant', 69, ['a'], { openedOn: '2026-03-01', closedOn: '2026-03-02' }),
+const vehicleAccess = {
+  stripDowns: [
+    stripDown('seats', 42, ['a']),
+    stripDown('shaft', 75, []),
+    stripDown('gearbox', 505, ['a']),
+    stripDown('coolant', 69, ['a'], { openedOn: '2026-03-01', closedOn: '2026-03-02' }),
   ],
-} as unknown as Access
+} as unknown as VehicleAccess
 
 it('shows what jobs ask for, the biggest first and what is closed last', () =>
-  expect(shown(access, () => false).map((o) => o.stay)).toEqual(['gearbox', 'seats', 'coolant']))
+  expect(shown(vehicleAccess, () => false).map((o) => o.stripDown)).toEqual(['gearbox', 'seats', 'coolant']))
 
 it('leaves out what is done and was never opened here', () =>
-  expect(shown(access, () => true).map((o) => o.stay)).toEqual(['coolant']))
+  expect(shown(vehicleAccess, () => true).map((o) => o.stripDown)).toEqual(['coolant']))

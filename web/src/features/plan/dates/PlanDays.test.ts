@@ -11,7 +11,7 @@ it('lists stays and arrivals in the order of time', () => {
         end: '2026-03-05T19:00:00Z',
         people: [],
         reasons: [],
-        stays: [
+        stretches: [
           { from: '2026-03-03T18:00:00Z', to: '2026-03-03T20:00:00Z' },
           { from: '2026-03-05T18:00:00Z', to: '2026-03-05T19:00:00Z' },
         ],
@@ -22,7 +22,7 @@ it('lists stays and arrivals in the order of time', () => {
         end: '2026-03-04T00:00:00Z',
         people: [],
         reasons: [],
-        stays: [],
+        stretches: [],
       },
     ],
     milestones: [],

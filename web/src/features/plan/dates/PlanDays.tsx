@@ -23,18 +23,18 @@ type Happening = {
 export function happenings(plan: Plan, dateOf: (instant: string) => string): Happening[] {
   const found: Happening[] = []
   for (const a of plan.activities) {
-    a.stays.forEach((s, i) =>
+    a.stretches.forEach((s, i) =>
       found.push({
         date: dateOf(s.from),
         at: s.from,
         until: s.to,
         activity: a,
         first: i === 0,
-        last: i === a.stays.length - 1,
+        last: i === a.stretches.length - 1,
         arrives: false,
       }),
     )
-    if (a.stays.length === 0)
+    if (a.stretches.length === 0)
       found.push({ date: dateOf(a.end), at: a.end, until: a.end, activity: a, first: true, last: true, arrives: true })
   }
   return found.sort((x, y) => x.at.localeCompare(y.at))

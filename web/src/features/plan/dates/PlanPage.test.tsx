@@ -10,7 +10,7 @@ const work = (id: string, day: string, more: object = {}) => ({
   subject: { kind: 'JOB', id, title: `Work ${id}` },
   start: `${day}T18:00:00Z`,
   end: `${day}T20:00:00Z`,
-  stays: [{ from: `${day}T18:00:00Z`, to: `${day}T20:00:00Z` }],
+  stretches: [{ from: `${day}T18:00:00Z`, to: `${day}T20:00:00Z` }],
   people: [],
   movable: true,
   reasons: [{ kind: 'NOW', until: `${day}T18:00:00Z` }],

@@ -1,13 +1,13 @@
 import { expect, it } from 'vitest'
 import { hasTime, lanesOf, type Activity, type Plan } from './lanes'
 
-const activity = (kind: string, id: string, from: string, to: string, stays = true) =>
+const activity = (kind: string, id: string, from: string, to: string, stripDowns = true) =>
   ({
     key: `${kind}:${id}`,
     subject: { kind, id, title: id },
     start: from,
     end: to,
-    stays: stays ? [{ from, to }] : [],
+    stretches: stripDowns ? [{ from, to }] : [],
     people: [],
     reasons: [],
   }) as unknown as Activity

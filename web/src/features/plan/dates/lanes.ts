@@ -38,7 +38,7 @@ export function lanesOf(plan: Plan): Lane[] {
     kind: activity.subject.kind,
     from: Date.parse(activity.start),
     // of work the work, not the drying after it; of a part the whole wait
-    to: Date.parse(activity.stays.at(-1)?.to ?? activity.end),
+    to: Date.parse(activity.stretches.at(-1)?.to ?? activity.end),
     activity,
   }))
   const first = Math.min(...bars.map((b) => b.from))
@@ -49,7 +49,7 @@ export function lanesOf(plan: Plan): Lane[] {
     named('fixed'),
     ...places(bars),
     named('car'),
-    { key: 'open', name: 'open' as const, bars: openings(bars) },
+    { key: 'open', name: 'open' as const, bars: stripDowns(bars) },
     named('away'),
     named('waiting'),
   ]
@@ -78,13 +78,13 @@ export const hasTime = (bar: Bar) =>
   bar.activity.latestStart !== undefined &&
   Date.parse(bar.activity.latestStart) - bar.from >= 7 * DAY
 
-/** From its opening to its closing each way in stands open; one that is open already does so from the start. */
-function openings(bars: Bar[]): Bar[] {
+/** From its opening to its closing each access stands open; one that is open already does so from the start. */
+function stripDowns(bars: Bar[]): Bar[] {
   const first = Math.min(...bars.map((b) => b.from))
   return bars
     .filter((b) => b.kind === 'REFIT')
     .map((closing) => {
-      const opening = bars.find((b) => b.kind === 'STRIP' && b.activity.subject.id === closing.activity.subject.id)
-      return { ...closing, key: `open:${closing.activity.subject.id}`, from: opening?.from ?? first }
+      const stripDown = bars.find((b) => b.kind === 'STRIP' && b.activity.subject.id === closing.activity.subject.id)
+      return { ...closing, key: `open:${closing.activity.subject.id}`, from: stripDown?.from ?? first }
     })
 }

@@ -17,7 +17,7 @@ const proposed = {
 const path = 'PUT /api/findings/f/estimate'
 
 const answer = (estimate: object) =>
-  server.when('GET /api/projects/car/estimates', { estimates: [estimate], foundAfterOpening: 0 })
+  server.when('GET /api/projects/car/estimates', { estimates: [estimate], foundAfterStripDown: 0 })
 beforeEach(() => {
   server.when(path, undefined)
 })
@@ -33,7 +33,7 @@ it('says what is proposed, and when to ask a specialist', async () => {
 })
 
 it('says of an owner’s work how much more came to light behind what was opened', async () => {
-  server.when('GET /api/projects/car/estimates', { estimates: [proposed], foundAfterOpening: 0.3 })
+  server.when('GET /api/projects/car/estimates', { estimates: [proposed], foundAfterStripDown: 0.3 })
   show(<EstimatePart finding={{ ...finding, previousWork: 'REMOVE' }} />)
   expect(await screen.findByText(/on this car 30 % more came to light/)).toBeInTheDocument()
 })

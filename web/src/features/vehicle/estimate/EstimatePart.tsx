@@ -31,8 +31,8 @@ export function EstimatePart({ finding }: { finding: Finding }) {
               <Answer estimate={mine} />
               {finding.previousWork === 'REMOVE' && (
                 <p>
-                  {all.foundAfterOpening > 0
-                    ? t('estimate.behindSoFar', { share: percent(all.foundAfterOpening) })
+                  {all.foundAfterStripDown > 0
+                    ? t('estimate.behindSoFar', { share: percent(all.foundAfterStripDown) })
                     : t('estimate.behind')}
                 </p>
               )}

@@ -87,7 +87,7 @@ class BuyingJourneyTest {
     @Test
     @Order(3)
     void nonsenseIsAskedAboutAndAVerdictNamesItsLimit() {
-        way("Readings");
+        access("Readings");
         says(desk, "Nothing is measured yet.");
         press(desk, "Measure something");
         desk.getByLabel("What is measured").selectOption("Battery at rest");
@@ -106,7 +106,7 @@ class BuyingJourneyTest {
     @Test
     @Order(4)
     void aFriendSeesFindingsByALinkAndSaysWhatHeSees() {
-        way("Second pair of eyes");
+        access("Second pair of eyes");
         press(desk, "Make a link");
         String address = desk.locator(".font-mono").textContent();
         Page friend = browsing.phone();
@@ -224,12 +224,12 @@ class BuyingJourneyTest {
         accessible(desk);
         desk.locator("body").press("Enter");
         says(desk, "Every finding is decided.");
-        way("Second visit");
+        access("Second visit");
         says(desk, "One finding was not looked at again yet.");
         press(desk, "Worse");
         says(desk, "One got worse: Rusted through: Sill, left.");
         accessible(desk);
-        way("In boxes");
+        access("In boxes");
         press(desk, "Count something");
         desk.getByLabel("What it is").fill("Trim clips");
         desk.getByLabel("Belong to it").fill("24");
@@ -238,7 +238,7 @@ class BuyingJourneyTest {
         press(desk, "Keep the count");
         says(desk, "One thing is to be found or bought: 7 × Trim clips.");
         accessible(desk);
-        way("On paper");
+        access("On paper");
         says(desk, "Write a letter in the box");
         accessible(desk);
     }
@@ -257,7 +257,7 @@ class BuyingJourneyTest {
         assertThat(browsing.complaints()).isEmpty();
     }
 
-    private void way(String name) {
+    private void access(String name) {
         desk.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Ways to inspect"))
                 .getByRole(
                         AriaRole.LINK,

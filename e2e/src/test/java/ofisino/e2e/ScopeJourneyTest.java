@@ -19,7 +19,7 @@ import org.junit.jupiter.api.Test;
 /** From a finding to its chain and to the opening that it hangs on; an order of the trade; an aim changed and taken back. */
 class ScopeJourneyTest {
     @Test
-    void fromAFindingToAnOpeningAndBackFromAnotherAim() throws Exception {
+    void fromAFindingToAnStripDownAndBackFromAnotherAim() throws Exception {
         try (var server = PackagedServer.start();
                 var browsing = new Browsing(server.url())) {
             Page desk = browsing.desk();
@@ -28,11 +28,11 @@ class ScopeJourneyTest {
             repair(desk, "Gearbox and clutch", "Worn");
             repair(desk, "Propeller shaft", "Worn");
 
-            // each piece of work brings its own way in; those that it could share are offered
+            // each piece of work brings its own access; those that it could share are offered
             go(desk, "Work");
             says(desk, "Gearbox and clutch: renew");
             accessible(desk);
-            link(desk, "Ways in").click();
+            link(desk, "Accesses").click();
             says(desk, "of opening and closing.");
             desk.locator("h3:has-text('Gearbox out')").first().waitFor();
             says(desk, "could be one.");

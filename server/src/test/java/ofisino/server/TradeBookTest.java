@@ -124,7 +124,7 @@ class TradeBookTest {
 
         assertThat(plan.circle).as("nothing waits for itself").isEmpty();
         assertThat(plan.unplaced).as("all has a date").isEmpty();
-        plan.stays().forEach(plan::nothingLiesInWhatExcludesIt);
+        plan.stripDowns().forEach(plan::nothingLiesInWhatExcludesIt);
 
         for (JsonNode hot : plan.jobs("WELD", "CUT")) {
             assertThat(plan.end("Drain and take off"))
@@ -183,15 +183,15 @@ class TradeBookTest {
         private final List<JsonNode> jobs;
         private final Map<String, JsonNode> times = new HashMap<>();
         private final Map<String, String> systems = new HashMap<>();
-        private final Map<String, JsonNode> ways = new HashMap<>();
-        private final List<JsonNode> openings;
+        private final Map<String, JsonNode> accesses = new HashMap<>();
+        private final List<JsonNode> stripDowns;
         private final JsonNode circle;
         private final JsonNode unplaced;
 
         Planned(Api owner, String base, String body) {
             JsonNode access = owner.get(base + "/access").ok();
-            access.path("ways").forEach(w -> ways.put(w.path("id").asString(), w));
-            openings = access.path("openings").valueStream().toList();
+            access.path("accesses").forEach(w -> accesses.put(w.path("id").asString(), w));
+            stripDowns = access.path("stripDowns").valueStream().toList();
             JsonNode plan = owner.get(base + "/plan").ok();
             circle = plan.path("circle");
             unplaced = plan.path("unplaced");
@@ -208,21 +208,22 @@ class TradeBookTest {
         }
 
         /** Those that are opened in the plan; one that is planned with another has no times of its own. */
-        Stream<JsonNode> stays() {
-            return openings.stream()
-                    .filter(o -> times.containsKey("STRIP:" + o.path("stay").asString()));
+        Stream<JsonNode> stripDowns() {
+            return stripDowns.stream()
+                    .filter(o ->
+                            times.containsKey("STRIP:" + o.path("stripDown").asString()));
         }
 
         /** 3, 4, 16: nothing runs, rolls or is powered while what it needs for that is open, but what is done in that very opening. */
-        void nothingLiesInWhatExcludesIt(JsonNode opening) {
-            String stay = opening.path("stay").asString();
-            JsonNode way = ways.get(opening.path("wayIn").asString());
-            Set<CarState> excluded = way.path("excludes")
+        void nothingLiesInWhatExcludesIt(JsonNode stripDown) {
+            String id = stripDown.path("stripDown").asString();
+            JsonNode access = accesses.get(stripDown.path("access").asString());
+            Set<CarState> excluded = access.path("excludes")
                     .valueStream()
                     .map(e -> CarState.valueOf(e.asString()))
                     .collect(Collectors.toSet());
-            String from = times.get("STRIP:" + stay).path("start").asString();
-            String to = times.get("REFIT:" + stay).path("end").asString();
+            String from = times.get("STRIP:" + id).path("start").asString();
+            String to = times.get("REFIT:" + id).path("end").asString();
             for (JsonNode job : jobs) {
                 Set<Detail> details = job.path("details")
                         .valueStream()
@@ -230,9 +231,10 @@ class TradeBookTest {
                         .collect(Collectors.toSet());
                 Set<CarState> needs =
                         CarState.of(Operation.valueOf(job.path("operation").asString()), details);
-                boolean ofThisWay = openings.stream()
-                        .filter(o ->
-                                o.path("wayIn").asString().equals(way.path("id").asString()))
+                boolean ofThisWay = stripDowns.stream()
+                        .filter(o -> o.path("access")
+                                .asString()
+                                .equals(access.path("id").asString()))
                         .anyMatch(o -> o.path("jobs").valueStream().anyMatch(j -> j.equals(job.path("id"))));
                 if (ofThisWay || needs.stream().noneMatch(excluded::contains)) continue;
                 assertThat(start(job).compareTo(to) >= 0 || end(job).compareTo(from) <= 0)
@@ -240,7 +242,7 @@ class TradeBookTest {
                                 "%s (%s) while %s is open, %s to %s",
                                 job.path("title").asString(),
                                 start(job),
-                                way.path("name").asString(),
+                                access.path("name").asString(),
                                 from,
                                 to)
                         .isTrue();
@@ -269,7 +271,7 @@ class TradeBookTest {
         /** When work on it ends on each day. */
         List<LocalTime> leaves(JsonNode job) {
             return times.get(job.path("id").asString())
-                    .path("stays")
+                    .path("stretches")
                     .valueStream()
                     .map(s -> Instant.parse(s.path("to").asString())
                             .atZone(ZoneId.of("Europe/Vienna"))

@@ -26,9 +26,9 @@ import ofisino.core.plan.schedule.PlanProblem;
 import ofisino.core.plan.schedule.PlanProblem.Capacity;
 import ofisino.core.plan.schedule.PlanProblem.Exclusion;
 import ofisino.core.plan.schedule.PlanProblem.Link;
-import ofisino.core.plan.schedule.PlanProblem.Opening;
 import ofisino.core.plan.schedule.PlanProblem.Person;
 import ofisino.core.plan.schedule.PlanProblem.Purse;
+import ofisino.core.plan.schedule.PlanProblem.StripDown;
 import ofisino.core.plan.schedule.Planner;
 import ofisino.core.plan.schedule.Splits;
 import ofisino.core.plan.schedule.Splitting;
@@ -77,18 +77,18 @@ class AroundThePlanTest {
                 job("at a fixed time").with(Timing.FREE.startingAt(NOW)),
                 job("later").with(Timing.FREE.notBefore(NOW.plusSeconds(900))),
                 job("behind"),
-                stay("strip outer"),
-                stay("refit outer"),
-                stay("strip inner"),
-                stay("refit inner"),
-                stay("refit open"),
+                stripDown("strip outer"),
+                stripDown("refit outer"),
+                stripDown("strip inner"),
+                stripDown("refit inner"),
+                stripDown("refit open"),
                 job("in the open"));
         PlanProblem problem = problem(activities, List.of(Link.of("free", "second")))
-                .withOpenings(
+                .withStripDowns(
                         List.of(
-                                opening("outer", "o", true, List.of("behind"), List.of()),
-                                opening("inner", "i", true, List.of("behind"), List.of("outer")),
-                                opening("open", "x", false, List.of("in the open"), List.of())),
+                                stripDown("outer", "o", true, List.of("behind"), List.of()),
+                                stripDown("inner", "i", true, List.of("behind"), List.of("outer")),
+                                stripDown("open", "x", false, List.of("in the open"), List.of())),
                         List.of());
         assertThat(Ready.of(problem))
                 .extracting(ActivityId::value)
@@ -114,14 +114,14 @@ class AroundThePlanTest {
         return job(place).with(new Activity.Demand(Optional.of(place), Map.of(), false, false));
     }
 
-    /** An open way in without jobs left can be closed; one that holds another open one cannot. */
+    /** An open access without jobs left can be closed; one that holds another open one cannot. */
     @Test
     void whatLiesInsideIsClosedFirst() {
-        PlanProblem problem = problem(List.of(stay("refit outer"), stay("refit inner")), List.of())
-                .withOpenings(
+        PlanProblem problem = problem(List.of(stripDown("refit outer"), stripDown("refit inner")), List.of())
+                .withStripDowns(
                         List.of(
-                                opening("outer", "o", false, List.of(), List.of()),
-                                opening("inner", "i", false, List.of(), List.of("outer"))),
+                                stripDown("outer", "o", false, List.of(), List.of()),
+                                stripDown("inner", "i", false, List.of(), List.of("outer"))),
                         List.of());
         assertThat(Ready.of(problem)).extracting(ActivityId::value).containsExactly("refit inner");
     }
@@ -149,11 +149,11 @@ class AroundThePlanTest {
                                 job("cylinder").with(Timing.FREE),
                                 Activity.order("part", Aim.SHOW, Duration.ofDays(8)),
                                 inspection,
-                                stay("strip brakes"),
-                                stay("refit brakes")),
+                                stripDown("strip brakes"),
+                                stripDown("refit brakes")),
                         List.of(Link.of("part", "cylinder")))
-                .withOpenings(
-                        List.of(opening("brakes", "b", true, List.of("lines", "cylinder"), List.of())),
+                .withStripDowns(
+                        List.of(stripDown("brakes", "b", true, List.of("lines", "cylinder"), List.of())),
                         List.of(new Exclusion("brakes", "ROLLING")));
         // nothing is opened before what all its jobs wait for; here a person keeps it closed until the part is there
         PlanProblem waiting = problem.withActivities(problem.activities().stream()
@@ -163,7 +163,7 @@ class AroundThePlanTest {
                 .toList());
         var proposals = Splits.of(waiting, plan(waiting));
         assertThat(proposals)
-                .extracting(Splits.Proposal::opening, Splits.Proposal::because)
+                .extracting(Splits.Proposal::stripDown, Splits.Proposal::because)
                 .containsExactly(tuple("brakes", new ActivityId("inspection")));
         assertThat(proposals.get(0).leaving()).containsExactly(new ActivityId("cylinder"));
         PlanProblem twice = Splitting.split(problem, "brakes", proposals.get(0).leaving());
@@ -202,7 +202,7 @@ class AroundThePlanTest {
         return Activity.job(id, Aim.RUNNER, 4, INES);
     }
 
-    private static Activity stay(String id) {
+    private static Activity stripDown(String id) {
         return new Activity(
                 new ActivityId(id),
                 id.startsWith("strip") ? Activity.Kind.STRIP : Activity.Kind.REFIT,
@@ -216,10 +216,11 @@ class AroundThePlanTest {
                 false);
     }
 
-    private static Opening opening(String id, String wayIn, boolean closed, List<String> jobs, List<String> inside) {
-        return new Opening(
+    private static StripDown stripDown(
+            String id, String access, boolean closed, List<String> jobs, List<String> inside) {
+        return new StripDown(
                 id,
-                wayIn,
+                access,
                 closed ? Optional.of(new ActivityId("strip " + id)) : Optional.empty(),
                 new ActivityId("refit " + id),
                 jobs.stream().map(ActivityId::new).toList(),

@@ -35,8 +35,8 @@ import ofisino.core.plan.schedule.PlanOutcome.Planned;
 import ofisino.core.plan.schedule.PlanProblem;
 import ofisino.core.plan.schedule.PlanProblem.Capacity;
 import ofisino.core.plan.schedule.PlanProblem.Link;
-import ofisino.core.plan.schedule.PlanProblem.Opening;
 import ofisino.core.plan.schedule.PlanProblem.Person;
+import ofisino.core.plan.schedule.PlanProblem.StripDown;
 import ofisino.core.plan.schedule.Planner;
 import ofisino.core.plan.schedule.Planner.Budget;
 import ofisino.core.plan.schedule.Slack;
@@ -124,13 +124,13 @@ class BlocksTest {
 
     /** Each has the engine out for itself; or the one keeps the car from rolling and the other needs it to roll. */
     @Test
-    void whatHasItsWayInForItselfIsPlannedApart() {
+    void whatHasItsAccessForItselfIsPlannedApart() {
         List<Activity> all = new ArrayList<>(List.of(job("blast", 2), job("prime", 2)));
-        List<Opening> openings = new ArrayList<>();
+        List<StripDown> stripDowns = new ArrayList<>();
         for (String job : List.of("blast", "prime")) {
             all.add(job("open " + job, 1));
             all.add(job("close " + job, 3));
-            openings.add(new Opening(
+            stripDowns.add(new StripDown(
                     "o " + job,
                     "engine",
                     Optional.of(new ActivityId("open " + job)),
@@ -138,24 +138,24 @@ class BlocksTest {
                     List.of(new ActivityId(job)),
                     List.of()));
         }
-        assertThat(whyLoose(problem(all, within("blast", "prime")).withOpenings(openings, List.of())))
+        assertThat(whyLoose(problem(all, within("blast", "prime")).withStripDowns(stripDowns, List.of())))
                 .contains(Blocks.Why.WAYS_IN);
         all.set(1, job("prime", 2).needing(Set.of("rolling")));
         assertThat(whyLoose(problem(all, within("blast", "prime"))
-                        .withOpenings(
-                                openings.subList(0, 1), List.of(new PlanProblem.Exclusion("o blast", "rolling")))))
+                        .withStripDowns(
+                                stripDowns.subList(0, 1), List.of(new PlanProblem.Exclusion("o blast", "rolling")))))
                 .contains(Blocks.Why.WAYS_IN);
     }
 
-    /** Three in a row are one block; one that is needed inside a way in stays inside it. */
+    /** Three in a row are one block; one that is needed inside an access stays inside it. */
     @Test
-    void blocksAreInsideTheirWayIn() {
+    void blocksAreInsideTheirAccess() {
         PlanProblem problem = problem(
                         List.of(job("clean", 2), job("blast", 2), job("prime", 2), job("strip", 2), job("refit", 1)),
                         within("clean", "blast"),
                         within("blast", "prime"))
-                .withOpenings(
-                        List.of(new Opening(
+                .withStripDowns(
+                        List.of(new StripDown(
                                 "o",
                                 "engine",
                                 Optional.of(new ActivityId("strip")),
@@ -186,12 +186,12 @@ class BlocksTest {
 
     @Property(tries = 200, seed = Seeds.OF_THE_DAY)
     void blocksBreakNoRule(@ForAll("garages") PlanProblem drawn) {
-        PlanProblem problem = drawn.withOpenings(
+        PlanProblem problem = drawn.withStripDowns(
                 drawn.activities(),
                 drawn.links().stream()
                         .map(l -> new Link(l.before(), l.after(), l.lag(), Optional.of(l.lag())))
                         .toList(),
-                drawn.openings(),
+                drawn.stripDowns(),
                 drawn.exclusions());
         PlanOutcome outcome = Planner.plan(problem, SMALL);
         Assume.that(outcome instanceof Planned);
@@ -252,7 +252,7 @@ class BlocksTest {
                 .withResources(List.of(Capacity.onlyIn("daylight", 99, days, new TimeWindow(NOW, workSession(20, 0)))));
         Plan plan = plan(problem);
         assertThat(RuleBook.breaches(problem, plan)).isEmpty();
-        assertThat(plan.of(wash.id()).orElseThrow().stays())
+        assertThat(plan.of(wash.id()).orElseThrow().stretches())
                 .containsExactly(
                         new TimeWindow(workSession(0, 18), workSession(0, 18).plus(Duration.ofMinutes(30))),
                         new TimeWindow(workSession(1, 18), workSession(1, 18).plus(Duration.ofMinutes(30))));

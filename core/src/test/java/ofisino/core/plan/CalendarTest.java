@@ -108,14 +108,14 @@ class CalendarTest {
     }
 
     private static Plan.Scheduled scheduled(String id, String from, String to) {
-        var stay = new TimeWindow(Instant.parse(from), Instant.parse(to));
+        var stripDown = new TimeWindow(Instant.parse(from), Instant.parse(to));
         return new Plan.Scheduled(
                 new ActivityId(id),
-                List.of(stay),
+                List.of(stripDown),
                 List.of("ines"),
-                stay.from(),
-                stay.to(),
-                List.of(new Limit(Limit.Kind.NOW, "", stay.from())));
+                stripDown.from(),
+                stripDown.to(),
+                List.of(new Limit(Limit.Kind.NOW, "", stripDown.from())));
     }
 
     /** By hand: of 18-21, 18-19 and 20-21 are left when something takes 19-20; what touches or lies outside takes nothing. */

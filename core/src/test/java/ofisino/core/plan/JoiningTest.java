@@ -22,8 +22,8 @@ import ofisino.core.plan.schedule.ActivityId;
 import ofisino.core.plan.schedule.Joining;
 import ofisino.core.plan.schedule.PlanOutcome;
 import ofisino.core.plan.schedule.PlanProblem;
-import ofisino.core.plan.schedule.PlanProblem.Opening;
 import ofisino.core.plan.schedule.PlanProblem.Person;
+import ofisino.core.plan.schedule.PlanProblem.StripDown;
 import ofisino.core.plan.schedule.Planner;
 import ofisino.core.plan.schedule.Splitting;
 import org.junit.jupiter.api.Test;
@@ -36,15 +36,15 @@ class JoiningTest {
     @Test
     void whatTheyNeedIsOpenedOnceToo() {
         PlanProblem joined = Joining.join(twice(), List.of("engine1", "engine2"));
-        assertThat(joined.openings()).extracting(Opening::id).containsExactly("engine1", "bonnet1");
-        assertThat(joined.openings().get(0).jobs()).containsExactly(new ActivityId("seal"), new ActivityId("mount"));
-        assertThat(joined.openings().get(0).inside()).containsExactly("bonnet1");
+        assertThat(joined.stripDowns()).extracting(StripDown::id).containsExactly("engine1", "bonnet1");
+        assertThat(joined.stripDowns().get(0).jobs()).containsExactly(new ActivityId("seal"), new ActivityId("mount"));
+        assertThat(joined.stripDowns().get(0).inside()).containsExactly("bonnet1");
         assertThat(joined.activities()).hasSize(6);
         assertThat(finish(joined)).isBefore(finish(twice()));
     }
 
     @Test
-    void onlyStaysOfOneWayInBecomeOne() {
+    void onlyStaysOfOneAccessBecomeOne() {
         assertThatThrownBy(() -> Joining.join(twice(), List.of("engine1", "bonnet1")))
                 .hasMessageContaining("stays of one way in");
         assertThatThrownBy(() -> Joining.join(twice(), List.of("engine1"))).hasMessageContaining("Load the page");
@@ -58,10 +58,10 @@ class JoiningTest {
         PlanProblem joined = Joining.join(twice(), List.of("engine1", "engine2"));
         PlanProblem split = Splitting.split(joined, "bonnet1", Set.of(new ActivityId("mount")));
         assertThat(split.activities()).hasSize(10);
-        assertThat(split.openings())
-                .extracting(Opening::id)
+        assertThat(split.stripDowns())
+                .extracting(StripDown::id)
                 .containsExactly("engine1", "engine1/2", "bonnet1", "bonnet1/2");
-        assertThat(split.openings().get(1).inside()).containsExactly("bonnet1/2");
+        assertThat(split.stripDowns().get(1).inside()).containsExactly("bonnet1/2");
         assertThat(finish(split)).isEqualTo(finish(twice()));
         assertThatThrownBy(() -> Splitting.split(joined, "bonnet1", Set.of())).hasMessageContaining("not all");
         assertThatThrownBy(() -> Splitting.split(joined, "ghost", Set.of(new ActivityId("mount"))))
@@ -71,7 +71,7 @@ class JoiningTest {
     /** Whatever is split: a plan of it keeps all rules. */
     @Property(tries = 150, seed = Seeds.OF_THE_DAY)
     void aSplitPlanKeepsAllRules(@ForAll("garages") PlanProblem problem) {
-        for (Opening o : problem.openings()) {
+        for (StripDown o : problem.stripDowns()) {
             if (o.jobs().size() < 2) continue;
             PlanProblem split = Splitting.split(problem, o.id(), Set.of(o.jobs().get(0)));
             if (Planner.plan(split, new Planner.Budget(60, 1)) instanceof PlanOutcome.Planned p)
@@ -98,9 +98,9 @@ class JoiningTest {
     }
 
     private static List<String> sameWay(PlanProblem problem) {
-        return problem.openings().stream()
-                .filter(o -> o.wayIn().equals("w0"))
-                .map(Opening::id)
+        return problem.stripDowns().stream()
+                .filter(o -> o.access().equals("w0"))
+                .map(StripDown::id)
                 .toList();
     }
 
@@ -108,14 +108,14 @@ class JoiningTest {
         List<Activity> activities = List.of(
                 work("seal"),
                 work("mount"),
-                stay("strip engine1", Activity.Kind.STRIP),
-                stay("refit engine1", Activity.Kind.REFIT),
-                stay("strip engine2", Activity.Kind.STRIP),
-                stay("refit engine2", Activity.Kind.REFIT),
-                stay("strip bonnet1", Activity.Kind.STRIP),
-                stay("refit bonnet1", Activity.Kind.REFIT),
-                stay("strip bonnet2", Activity.Kind.STRIP),
-                stay("refit bonnet2", Activity.Kind.REFIT));
+                stripDown("strip engine1", Activity.Kind.STRIP),
+                stripDown("refit engine1", Activity.Kind.REFIT),
+                stripDown("strip engine2", Activity.Kind.STRIP),
+                stripDown("refit engine2", Activity.Kind.REFIT),
+                stripDown("strip bonnet1", Activity.Kind.STRIP),
+                stripDown("refit bonnet1", Activity.Kind.REFIT),
+                stripDown("strip bonnet2", Activity.Kind.STRIP),
+                stripDown("refit bonnet2", Activity.Kind.REFIT));
         var all = new TimeWindow(NOW, NOW.plus(Duration.ofHours(40)));
         return PlanProblem.simple(
                         NOW,
@@ -124,19 +124,19 @@ class JoiningTest {
                         List.of(new Person("ines", List.of(all))),
                         activities,
                         List.of())
-                .withOpenings(
+                .withStripDowns(
                         List.of(
-                                opening("engine1", "engine", "seal", "bonnet1"),
-                                opening("engine2", "engine", "mount", "bonnet2"),
-                                opening("bonnet1", "bonnet", "seal", null),
-                                opening("bonnet2", "bonnet", "mount", null)),
+                                stripDown("engine1", "engine", "seal", "bonnet1"),
+                                stripDown("engine2", "engine", "mount", "bonnet2"),
+                                stripDown("bonnet1", "bonnet", "seal", null),
+                                stripDown("bonnet2", "bonnet", "mount", null)),
                         List.of());
     }
 
-    private static Opening opening(String id, String wayIn, String job, String inside) {
-        return new Opening(
+    private static StripDown stripDown(String id, String access, String job, String inside) {
+        return new StripDown(
                 id,
-                wayIn,
+                access,
                 Optional.of(new ActivityId("strip " + id)),
                 new ActivityId("refit " + id),
                 List.of(new ActivityId(job)),
@@ -147,7 +147,7 @@ class JoiningTest {
         return Activity.job(id, Aim.RUNNER, 4, INES);
     }
 
-    private static Activity stay(String id, Activity.Kind kind) {
+    private static Activity stripDown(String id, Activity.Kind kind) {
         return new Activity(
                 new ActivityId(id),
                 kind,

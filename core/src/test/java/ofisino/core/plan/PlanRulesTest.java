@@ -208,13 +208,13 @@ class PlanRulesTest {
     }
 
     private static Scheduled at(String id, int fromSlot, int toSlot) {
-        TimeWindow stay = window(fromSlot, toSlot);
+        TimeWindow stripDown = window(fromSlot, toSlot);
         return new Scheduled(
                 new ActivityId(id),
-                List.of(stay),
+                List.of(stripDown),
                 List.of("ines"),
-                stay.from(),
-                stay.to(),
+                stripDown.from(),
+                stripDown.to(),
                 List.of(new Limit(Limit.Kind.NOW, "", NOW)));
     }
 }

@@ -15,9 +15,9 @@ import net.jqwik.api.constraints.Size;
 import ofisino.core.Seeds;
 import ofisino.core.kernel.Caution;
 import ofisino.core.kernel.VehicleSystem;
+import ofisino.core.plan.access.AccessGraph;
+import ofisino.core.plan.access.AccessLibrary;
 import ofisino.core.plan.access.CarState;
-import ofisino.core.plan.access.WaysIn;
-import ofisino.core.plan.access.WaysInLibrary;
 import ofisino.core.plan.job.Detail;
 import ofisino.core.plan.job.JobState;
 import ofisino.core.plan.job.Operation;
@@ -120,11 +120,11 @@ class RecipesAndJobsTest {
     void leaksAreLookedForWhereThereIsSomethingToLeak() {
         assertThat(lastOf(VehicleSystem.FUEL)).contains(CarState.FUEL_IN);
         assertThat(lastOf(VehicleSystem.COOLING)).contains(CarState.COOLANT_IN);
-        WaysIn ways = WaysInLibrary.load().of(SALOON);
-        assertThat(ways.require("fuel-drained").excludes()).contains(CarState.FUEL_IN);
-        assertThat(ways.closure("tank-off")).contains("fuel-drained");
-        assertThat(ways.require("coolant-drained").excludes()).contains(CarState.COOLANT_IN);
-        assertThat(WaysInLibrary.load().usual(SALOON, "fuel-tank", Operation.FILL))
+        AccessGraph accesses = AccessLibrary.load().of(SALOON);
+        assertThat(accesses.require("fuel-drained").excludes()).contains(CarState.FUEL_IN);
+        assertThat(accesses.closure("tank-off")).contains("fuel-drained");
+        assertThat(accesses.require("coolant-drained").excludes()).contains(CarState.COOLANT_IN);
+        assertThat(AccessLibrary.load().usual(SALOON, "fuel-tank", Operation.FILL))
                 .isEmpty();
     }
 

@@ -41,7 +41,7 @@ public final class RuleBook {
         book.checkPeople();
         problem.places().forEach(book::checkPlace);
         problem.resources().forEach(book::checkResource);
-        problem.openings().forEach(book::checkOpening);
+        problem.stripDowns().forEach(book::checkStripDown);
         problem.exclusions().forEach(book::checkExclusion);
         book.checkPurse();
         return book.breaches;
@@ -57,11 +57,11 @@ public final class RuleBook {
         a.timing().deadline().filter(s.end()::isAfter).ifPresent(t -> breach(s, "ends after its deadline"));
         a.timing().notBefore().filter(s.start()::isBefore).ifPresent(t -> breach(s, "starts before it may"));
         a.timing().fixedStart().filter(t -> !t.equals(s.start())).ifPresent(t -> breach(s, "leaves its fixed start"));
-        if (a.timing().inOneGo() && s.stays().size() > 1) breach(s, "is interrupted");
+        if (a.timing().inOneGo() && s.stretches().size() > 1) breach(s, "is interrupted");
         if (s.reasons().isEmpty()) breach(s, "has no reason");
-        Instant lastWork = s.stays().isEmpty()
+        Instant lastWork = s.stretches().isEmpty()
                 ? s.start()
-                : s.stays().get(s.stays().size() - 1).to();
+                : s.stretches().get(s.stretches().size() - 1).to();
         if (lastWork.isAfter(problem.horizon())) breach(s, "is not over by the horizon");
         if (!s.end().equals(openFrom(a, lastWork.plus(a.timing().waitAfter()))))
             breach(s, "does not end with its wait");
@@ -118,8 +118,9 @@ public final class RuleBook {
                         if (slotsOf(a).contains(slot)) breach(a, "is done at the same time as " + b.id());
                         boolean begunEarlierAndNotDone = a.start().isBefore(b.start())
                                 && a.start().isBefore(slot)
-                                && slot.isBefore(
-                                        a.stays().get(a.stays().size() - 1).to());
+                                && slot.isBefore(a.stretches()
+                                        .get(a.stretches().size() - 1)
+                                        .to());
                         boolean others = a.people().stream()
                                 .filter(p -> !p.equals(person.id()))
                                 .allMatch(p -> windowOf(p, slot).isPresent()
@@ -157,7 +158,7 @@ public final class RuleBook {
 
     private boolean holds(Scheduled s, Instant slot) {
         Activity.Demand demand = activities.get(s.id()).demand();
-        Instant lastWork = s.stays().get(s.stays().size() - 1).to();
+        Instant lastWork = s.stretches().get(s.stretches().size() - 1).to();
         if (slotsOf(s).contains(slot)) return true;
         if (demand.holdsPlaceWhileBegun() && !slot.isBefore(s.start()) && slot.isBefore(lastWork)) return true;
         return demand.holdsPlaceWhileWaiting() && !slot.isBefore(lastWork) && slot.isBefore(s.end());
@@ -175,14 +176,14 @@ public final class RuleBook {
         }
     }
 
-    /** Opened before its jobs, closed after them, inside what it needs, and not while another stay of the same way in is open. */
-    private void checkOpening(PlanProblem.Opening o) {
+    /** Opened before its jobs, closed after them, inside what it needs, and not while another stay of the same access is open. */
+    private void checkStripDown(PlanProblem.StripDown o) {
         for (ActivityId job : o.jobs()) {
             o.strip().ifPresent(s -> checkLink(new PlanProblem.Link(s, job, Duration.ZERO)));
             checkLink(new PlanProblem.Link(job, o.refit(), Duration.ZERO));
         }
         o.strip().ifPresent(s -> checkLink(new PlanProblem.Link(s, o.refit(), Duration.ZERO)));
-        for (PlanProblem.Opening other : problem.openings()) {
+        for (PlanProblem.StripDown other : problem.stripDowns()) {
             if (o.inside().contains(other.id())) {
                 if (o.strip().isPresent() && other.strip().isPresent())
                     checkLink(
@@ -190,26 +191,26 @@ public final class RuleBook {
                 checkLink(new PlanProblem.Link(o.refit(), other.refit(), Duration.ZERO));
             }
             if (other != o
-                    && other.wayIn().equals(o.wayIn())
+                    && other.access().equals(o.access())
                     && opened(o).isBefore(closed(other))
                     && opened(other).isBefore(closed(o))) breaches.add(o.id() + " and " + other.id() + " overlap");
         }
     }
 
-    private Instant opened(PlanProblem.Opening o) {
+    private Instant opened(PlanProblem.StripDown o) {
         return o.strip().isEmpty()
                 ? problem.now()
                 : plan.of(o.strip().get()).map(Scheduled::start).orElse(Instant.MAX);
     }
 
-    private Instant closed(PlanProblem.Opening o) {
+    private Instant closed(PlanProblem.StripDown o) {
         return plan.of(o.refit()).map(Scheduled::end).orElse(opened(o).equals(Instant.MAX) ? Instant.MIN : Instant.MAX);
     }
 
     private void checkExclusion(PlanProblem.Exclusion e) {
-        Optional<Scheduled> away = plan.of(new ActivityId(e.activityOrOpening()));
-        Optional<PlanProblem.Opening> open = problem.openings().stream()
-                .filter(o -> o.id().equals(e.activityOrOpening()))
+        Optional<Scheduled> away = plan.of(new ActivityId(e.activityOrStripDown()));
+        Optional<PlanProblem.StripDown> open = problem.stripDowns().stream()
+                .filter(o -> o.id().equals(e.activityOrStripDown()))
                 .findFirst();
         Instant from = open.map(this::opened).orElse(away.map(Scheduled::start).orElse(Instant.MAX));
         Instant to = open.map(this::closed).orElse(away.map(Scheduled::end).orElse(Instant.MIN));
@@ -218,7 +219,7 @@ public final class RuleBook {
                     && s.start().isBefore(s.end())
                     && s.start().isBefore(to)
                     && from.isBefore(s.end()))
-                breach(s, "needs a state that %s excludes".formatted(e.activityOrOpening()));
+                breach(s, "needs a state that %s excludes".formatted(e.activityOrStripDown()));
     }
 
     private void checkPurse() {
@@ -253,8 +254,9 @@ public final class RuleBook {
 
     private static List<Instant> slotsOf(Scheduled s) {
         List<Instant> slots = new ArrayList<>();
-        for (TimeWindow stay : s.stays())
-            for (Instant slot = stay.from(); slot.isBefore(stay.to()); slot = slot.plus(SLOT)) slots.add(slot);
+        for (TimeWindow stripDown : s.stretches())
+            for (Instant slot = stripDown.from(); slot.isBefore(stripDown.to()); slot = slot.plus(SLOT))
+                slots.add(slot);
         return slots;
     }
 

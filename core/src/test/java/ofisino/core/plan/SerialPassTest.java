@@ -128,11 +128,11 @@ class SerialPassTest {
     @Test
     void workFillsTheWorkSessionsAndGoesOnInTheNext() {
         var plan = planned(List.of(job("strip", 12), job("fit", 4)), Link.of("strip", "fit"));
-        assertThat(at(plan, "strip").stays())
+        assertThat(at(plan, "strip").stretches())
                 .containsExactly(
                         window("2026-03-03T18:00:00Z", "2026-03-03T20:00:00Z"),
                         window("2026-03-05T18:00:00Z", "2026-03-05T19:00:00Z"));
-        assertThat(at(plan, "fit").stays()).containsExactly(window("2026-03-05T19:00:00Z", "2026-03-05T20:00:00Z"));
+        assertThat(at(plan, "fit").stretches()).containsExactly(window("2026-03-05T19:00:00Z", "2026-03-05T20:00:00Z"));
         assertThat(at(plan, "fit").reasons())
                 .extracting(Limit::kind, Limit::id)
                 .containsExactly(tuple(Limit.Kind.AFTER, "strip"));
@@ -162,7 +162,8 @@ class SerialPassTest {
         var plan = planned(
                 List.of(job("first", 6), job("weld", 6).with(Activity.Timing.FREE.inOneSitting())),
                 Link.of("first", "weld"));
-        assertThat(at(plan, "weld").stays()).containsExactly(window("2026-03-05T18:00:00Z", "2026-03-05T19:30:00Z"));
+        assertThat(at(plan, "weld").stretches())
+                .containsExactly(window("2026-03-05T18:00:00Z", "2026-03-05T19:30:00Z"));
         assertThat(at(plan, "weld").reasons()).extracting(Limit::kind).containsExactly(Limit.Kind.TOO_SHORT);
         var never = SerialPass.plan(problem(List.of(job("long", 9).with(Activity.Timing.FREE.inOneSitting()))));
         assertThat(never)
@@ -178,7 +179,7 @@ class SerialPassTest {
     void begunWorkIsNotLaidAsideExceptForWhatIsFixed() {
         var fixed = job("appointment", 4).with(Activity.Timing.FREE.startingAt(Instant.parse("2026-03-05T18:00:00Z")));
         var around = planned(List.of(fixed, job("long", 12)));
-        assertThat(at(around, "long").stays())
+        assertThat(at(around, "long").stretches())
                 .containsExactly(
                         window("2026-03-03T18:00:00Z", "2026-03-03T20:00:00Z"),
                         window("2026-03-05T19:00:00Z", "2026-03-05T20:00:00Z"));
@@ -200,7 +201,7 @@ class SerialPassTest {
         var ines = new Person("ines", workSessions(window("2026-03-07T08:00:00Z", "2026-03-07T12:00:00Z")));
         var plan = plan(PlanProblem.simple(NOW, HORIZON, ZONE, List.of(ines, helper), List.of(both), List.of()));
         assertThat(at(plan, "engine-in").people()).containsExactly("ines", "helper");
-        assertThat(at(plan, "engine-in").stays())
+        assertThat(at(plan, "engine-in").stretches())
                 .containsExactly(window("2026-03-07T09:00:00Z", "2026-03-07T10:00:00Z"));
     }
 
@@ -213,7 +214,7 @@ class SerialPassTest {
                         window("2026-03-03T18:07:00Z", "2026-03-03T18:50:00Z"),
                         window("2026-03-05T18:00:00Z", "2026-03-05T20:00:00Z")));
         var plan = plan(PlanProblem.simple(NOW, HORIZON, ZONE, List.of(ines), List.of(job("a", 3)), List.of()));
-        assertThat(at(plan, "a").stays())
+        assertThat(at(plan, "a").stretches())
                 .containsExactly(
                         window("2026-03-03T18:15:00Z", "2026-03-03T18:45:00Z"),
                         window("2026-03-05T18:00:00Z", "2026-03-05T18:15:00Z"));

@@ -24,8 +24,8 @@ import ofisino.core.plan.schedule.PlanOutcome;
 import ofisino.core.plan.schedule.PlanProblem;
 import ofisino.core.plan.schedule.PlanProblem.Exclusion;
 import ofisino.core.plan.schedule.PlanProblem.Link;
-import ofisino.core.plan.schedule.PlanProblem.Opening;
 import ofisino.core.plan.schedule.PlanProblem.Person;
+import ofisino.core.plan.schedule.PlanProblem.StripDown;
 import ofisino.core.plan.schedule.Planner;
 import ofisino.core.plan.schedule.Undated;
 import org.junit.jupiter.api.Test;
@@ -44,8 +44,8 @@ class UndatedTest {
                 order("lamp"),
                 order("lining"),
                 work("clutch"),
-                stay("gearbox out", Activity.Kind.STRIP),
-                stay("gearbox in", Activity.Kind.REFIT),
+                stripDown("gearbox out", Activity.Kind.STRIP),
+                stripDown("gearbox in", Activity.Kind.REFIT),
                 work("drive"),
                 work("road test"),
                 new Activity(
@@ -72,8 +72,8 @@ class UndatedTest {
                                 Link.of("clutch", "drive"),
                                 Link.of("drive", "road test"),
                                 Link.of("road test", "inspection")))
-                .withOpenings(
-                        List.of(new Opening(
+                .withStripDowns(
+                        List.of(new StripDown(
                                 "gearbox",
                                 "gearbox",
                                 Optional.of(new ActivityId("gearbox out")),
@@ -91,7 +91,7 @@ class UndatedTest {
         return Activity.order(id, Aim.DRIVER, Duration.ofHours(1));
     }
 
-    private static Activity stay(String id, Activity.Kind kind) {
+    private static Activity stripDown(String id, Activity.Kind kind) {
         return new Activity(
                 new ActivityId(id),
                 kind,
@@ -128,16 +128,16 @@ class UndatedTest {
 
     /** Paint is done with the gearbox out as well: with the clutch out of the plan the gearbox would go in again without it. */
     @Test
-    void aWayInIsNotClosedOverWhatWaitsForAnAnswer() {
-        Opening alone = car().openings().get(0);
-        var both = new Opening(
+    void aAccessIsNotClosedOverWhatWaitsForAnAnswer() {
+        StripDown alone = car().stripDowns().get(0);
+        var both = new StripDown(
                 alone.id(),
-                alone.wayIn(),
+                alone.access(),
                 alone.strip(),
                 alone.refit(),
                 List.copyOf(ids("clutch", "paint")),
                 List.of());
-        PlanProblem car = car().withOpenings(List.of(both), car().exclusions());
+        PlanProblem car = car().withStripDowns(List.of(both), car().exclusions());
         Undated.Rest rest = Undated.leaveOut(car, Set.of(), ids("clutch"));
         assertThat(rest.leftOut()).isEmpty();
         assertThat(rest.problem()).isEqualTo(car);
@@ -145,18 +145,18 @@ class UndatedTest {
 
     /** Nobody takes the gearbox out for a clutch of which he does not know when it comes. */
     @Test
-    void aWayInOnlyForWhatWaitsIsNotOpened() {
+    void aAccessOnlyForWhatWaitsIsNotOpened() {
         Undated.Rest rest = Undated.leaveOut(car(), Set.of(), ids("clutch"));
         assertThat(left(rest.problem())).containsExactlyInAnyOrder("paint", "trim", "lamp", "inspection");
-        assertThat(rest.problem().openings()).isEmpty();
+        assertThat(rest.problem().stripDowns()).isEmpty();
     }
 
     /** What may not be offered goes, and nothing is opened for it. */
     @Test
-    void whatIsShutGoesWithItsWayIn() {
+    void whatIsShutGoesWithItsAccess() {
         Undated.Rest rest = Undated.leaveOut(car(), ids("clutch"), Set.of());
         assertThat(left(rest.problem())).containsExactlyInAnyOrder("paint", "trim", "lamp", "inspection");
-        assertThat(rest.problem().openings()).isEmpty();
+        assertThat(rest.problem().stripDowns()).isEmpty();
         assertThat(rest.problem().exclusions()).isEmpty();
     }
 

@@ -16,13 +16,13 @@ import ofisino.core.plan.schedule.PlanOutcome;
 import ofisino.core.plan.schedule.PlanProblem;
 import ofisino.core.plan.schedule.PlanProblem.Exclusion;
 import ofisino.core.plan.schedule.PlanProblem.Link;
-import ofisino.core.plan.schedule.PlanProblem.Opening;
 import ofisino.core.plan.schedule.PlanProblem.Person;
+import ofisino.core.plan.schedule.PlanProblem.StripDown;
 import ofisino.core.plan.schedule.Planner;
 import ofisino.core.plan.schedule.Untangling;
 import org.junit.jupiter.api.Test;
 
-/** Stays of one way in that wait for one another are one. Common practice, no source. */
+/** Stays of one access that wait for one another are one. Common practice, no source. */
 class UntanglingTest {
     private static final Instant NOW = Instant.parse("2026-03-02T17:00:00Z");
     private static final Planner.Budget BUDGET = new Planner.Budget(60, 1);
@@ -32,8 +32,8 @@ class UntanglingTest {
                 .needing(Set.of(states));
     }
 
-    private static Opening stay(String id, String... jobs) {
-        return new Opening(
+    private static StripDown stripDown(String id, String... jobs) {
+        return new StripDown(
                 id,
                 "battery isolated",
                 Optional.of(new ActivityId("off " + id)),
@@ -64,8 +64,8 @@ class UntanglingTest {
                                 job("off wing"),
                                 job("on wing")),
                         links)
-                .withOpenings(
-                        List.of(stay("tank", "tank off", "tank on"), stay("wing", "mend the wing")),
+                .withStripDowns(
+                        List.of(stripDown("tank", "tank off", "tank on"), stripDown("wing", "mend the wing")),
                         List.of(new Exclusion("tank", "POWERED"), new Exclusion("wing", "POWERED")));
     }
 
@@ -74,14 +74,14 @@ class UntanglingTest {
         PlanProblem problem = tangled(List.of());
         var circular = (PlanOutcome.Circular) Planner.plan(problem, BUDGET);
         PlanProblem one = Untangling.of(problem, circular.circle()).orElseThrow();
-        assertThat(one.openings()).hasSize(1);
+        assertThat(one.stripDowns()).hasSize(1);
         assertThat(one.exclusions()).isNotEmpty();
         var planned = (PlanOutcome.Planned) Planner.plan(one, BUDGET);
         assertThat(RuleBook.breaches(one, planned.plan())).isEmpty();
         Instant powered =
                 planned.plan().of(new ActivityId("start")).orElseThrow().start();
         assertThat(planned.plan()
-                        .of(one.openings().get(0).refit())
+                        .of(one.stripDowns().get(0).refit())
                         .orElseThrow()
                         .end())
                 .as("power is back before it starts")

@@ -109,7 +109,7 @@ class WholePlanTest {
         Assume.that(outcome instanceof Planned);
         Plan plan = ((Planned) outcome).plan();
         for (Plan.Scheduled s : plan.activities().values()) {
-            if (s.stays().isEmpty()
+            if (s.stretches().isEmpty()
                     || s.reasons().stream()
                             .anyMatch(l -> l.kind() == Limit.Kind.KEPT || l.kind() == Limit.Kind.LAID_ASIDE)) continue;
             slotBefore(problem, s)
@@ -121,7 +121,7 @@ class WholePlanTest {
 
     /**
      * The counterfactual: exactly the limit that is named is relaxed, and of what the book finds wrong with a start one slot sooner something is
-     * wrong no more. Limits that come from ways in and states are covered by the property above.
+     * wrong no more. Limits that come from accesses and states are covered by the property above.
      */
     @Property(tries = 400, seed = Seeds.OF_THE_DAY)
     void relaxingTheLimitThatIsNamedMendsWhatItForbids(@ForAll("garages") PlanProblem problem) {
@@ -130,7 +130,7 @@ class WholePlanTest {
         Plan plan = ((Planned) outcome).plan();
         for (Plan.Scheduled s : plan.activities().values())
             for (Limit limit : s.reasons())
-                slotBefore(problem, s).filter(slot -> !s.stays().isEmpty()).ifPresent(slot -> {
+                slotBefore(problem, s).filter(slot -> !s.stretches().isEmpty()).ifPresent(slot -> {
                     Plan sooner = sooner(plan, s, slot);
                     relaxed(problem, sooner, s.id(), limit)
                             .ifPresent(easier -> assertThat(RuleBook.breaches(easier.problem(), easier.plan()))
@@ -166,7 +166,7 @@ class WholePlanTest {
                 without.put(
                         other.id(),
                         new Plan.Scheduled(
-                                other.id(), other.stays(), List.of(), other.start(), other.end(), other.reasons()));
+                                other.id(), other.stretches(), List.of(), other.start(), other.end(), other.reasons()));
                 int crew = other.people().size();
                 yield Optional.of(new Easier(
                                 p.withActivities(p.activities().stream()
@@ -208,20 +208,21 @@ class WholePlanTest {
     }
 
     private static Plan sooner(Plan plan, Plan.Scheduled s, Instant slot) {
-        List<TimeWindow> stays = new ArrayList<>(List.of(new TimeWindow(slot, slot.plus(SLOT))));
-        stays.addAll(s.stays());
-        TimeWindow last = stays.remove(stays.size() - 1);
+        List<TimeWindow> stripDowns = new ArrayList<>(List.of(new TimeWindow(slot, slot.plus(SLOT))));
+        stripDowns.addAll(s.stretches());
+        TimeWindow last = stripDowns.remove(stripDowns.size() - 1);
         if (Duration.between(last.from(), last.to()).compareTo(SLOT) > 0)
-            stays.add(new TimeWindow(last.from(), last.to().minus(SLOT)));
+            stripDowns.add(new TimeWindow(last.from(), last.to().minus(SLOT)));
         List<TimeWindow> joined = new ArrayList<>();
-        for (TimeWindow w : stays)
+        for (TimeWindow w : stripDowns)
             if (!joined.isEmpty() && joined.get(joined.size() - 1).to().equals(w.from()))
                 joined.set(
                         joined.size() - 1,
                         new TimeWindow(joined.get(joined.size() - 1).from(), w.to()));
             else joined.add(w);
         Instant lastWork = joined.get(joined.size() - 1).to();
-        Duration wait = Duration.between(s.stays().get(s.stays().size() - 1).to(), s.end());
+        Duration wait =
+                Duration.between(s.stretches().get(s.stretches().size() - 1).to(), s.end());
         Map<ActivityId, Plan.Scheduled> all = new LinkedHashMap<>(plan.activities());
         all.put(s.id(), new Plan.Scheduled(s.id(), joined, s.people(), slot, lastWork.plus(wait), s.reasons()));
         return new Plan(all);
@@ -276,7 +277,7 @@ class WholePlanTest {
                 Plan.Scheduled last = byStart.get(byStart.size() - 1);
                 List<PlanProblem.Link> links = new ArrayList<>(p.links());
                 if (first != last) links.add(new PlanProblem.Link(last.id(), first.id(), Duration.ZERO));
-                yield p.withOpenings(p.activities(), links, p.openings(), p.exclusions());
+                yield p.withStripDowns(p.activities(), links, p.stripDowns(), p.exclusions());
             }
             case 1 ->
                 p.withPeople(p.people().stream()

@@ -71,7 +71,7 @@ class DecidingTest {
     }
 
     @Test
-    void foundAfterOpeningAsAShareOfWhatWasSeenAtFirst() {
+    void foundAfterStripDownAsAShareOfWhatWasSeenAtFirst() {
         record Found(boolean behind, long minutes) {}
         List<Found> found = List.of(new Found(false, 600), new Found(true, 120), new Found(true, 60));
         assertThat(FoundBehind.share(found, Found::behind, Found::minutes)).isCloseTo(0.3, within(1e-9));

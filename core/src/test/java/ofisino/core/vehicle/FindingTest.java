@@ -126,14 +126,14 @@ class FindingTest {
 
     @Test
     void aDuplicateNeedsOneThatStays() {
-        Finding stays = found("sill-left", FindingKind.RUST_THROUGH, nothing());
+        Finding stripDowns = found("sill-left", FindingKind.RUST_THROUGH, nothing());
         Finding same = found("sill-left", FindingKind.CRACK, nothing());
-        assertThat(same.withdraw("the same hole", Optional.of(stays))
+        assertThat(same.withdraw("the same hole", Optional.of(stripDowns))
                         .now()
                         .origin()
                         .duplicateOf())
-                .contains(stays.id());
-        Finding gone = stays.withdraw("a mistake", Optional.empty()).now();
+                .contains(stripDowns.id());
+        Finding gone = stripDowns.withdraw("a mistake", Optional.empty()).now();
         assertThatThrownBy(() -> same.withdraw("the same hole", Optional.of(gone)))
                 .isInstanceOf(Conflict.class);
     }

@@ -7,7 +7,7 @@ import ofisino.server.identity.Caller;
  * A circuit was closed with its old filling, and something is left to do on it.
  *
  * @param again   the opening in which that is done
- * @param wayIn   what was closed, in words
+ * @param access   what was closed, in words
  * @param jobId   the first job that is left
  */
-public record ClosedForNow(Caller caller, UUID projectId, UUID again, String wayIn, UUID jobId) {}
+public record ClosedForNow(Caller caller, UUID projectId, UUID again, String access, UUID jobId) {}

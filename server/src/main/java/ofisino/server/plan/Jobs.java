@@ -46,8 +46,8 @@ public interface Jobs {
     /** Work was done on a job that had not begun, or was over: it is in hand now. */
     void workedOn(Caller caller, UUID jobId, LocalDate day);
 
-    /** A job that is done because a way in is open anyway. */
-    void addForOpenWay(Caller caller, UUID projectId, UUID id, String title, int minutes);
+    /** A job that is done because an access is open anyway. */
+    void addForOpenAccess(Caller caller, UUID projectId, UUID id, String title, int minutes);
 
     /** It was thought cured and is not: a job that is over begins again. */
     void takeUpAgain(Caller caller, UUID jobId);

@@ -92,9 +92,9 @@ public interface Plans {
             ORDER,
             /** A part that has come and is still to be looked at. */
             ARRIVED,
-            /** A way in to be opened: a stay of it. */
+            /** An access to be opened: a stay of it. */
             STRIP,
-            /** A way in to be closed again. */
+            /** An access to be closed again. */
             REFIT,
             /** A part that is not ordered yet, planned as if it were ordered now. */
             NEED,

@@ -20,7 +20,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 @ExtendWith(TestApplication.class)
 class SecurityTest {
     @Test
-    void withoutSignInThereIsNothingButTheWayIn(Running running) {
+    void withoutSignInThereIsNothingButTheAccess(Running running) {
         Api stranger = new Api(running.port());
         for (String path : List.of(
                 "/api/projects",

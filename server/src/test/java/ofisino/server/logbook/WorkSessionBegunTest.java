@@ -47,23 +47,23 @@ class WorkSessionBegunTest {
 
     /** What is opened up takes time of an evening too: it is begun for it, logged on it, and counts in the hours of the car. */
     @Test
-    void openingUpIsLoggedToo(TestGarage garage) {
+    void stripDownUpIsLoggedToo(TestGarage garage) {
         UUID project = garage.project();
         garage.owner()
                 .post(
                         "/api/projects/" + project + "/work-session-begun",
-                        map("id", UUID.randomUUID(), "jobs", List.of(), "waysIn", List.of("gearbox-out")))
+                        map("id", UUID.randomUUID(), "jobs", List.of(), "accesses", List.of("gearbox-out")))
                 .ok();
         assertThat(garage.owner()
                         .get(BEGUN)
                         .ok()
                         .path("work")
                         .get(0)
-                        .path("wayIn")
+                        .path("access")
                         .asString())
                 .isEqualTo("gearbox-out");
-        JsonNode logged =
-                log(garage, project, map("wayIn", "gearbox-out", "minutes", 90)).ok();
+        JsonNode logged = log(garage, project, map("access", "gearbox-out", "minutes", 90))
+                .ok();
         assertThat(logged.path("work").get(0).path("title").asString()).isEqualTo("Gearbox out");
         assertThat(garage.owner()
                         .get("/api/projects/" + project + "/progress")
@@ -81,17 +81,17 @@ class WorkSessionBegunTest {
                                         "workedOn",
                                         TestGarage.DAY,
                                         "work",
-                                        List.of(map("wayIn", "gearbox-out", "minutes", 60))),
+                                        List.of(map("access", "gearbox-out", "minutes", 60))),
                                 "version",
                                 logged.path("version").asLong()))
                 .ok();
-        assertThat(garage.rows("work_session_way_in")).isEqualTo(1);
-        assertThat(log(garage, project, map("wayIn", "wings-off", "minutes", 90))
+        assertThat(garage.rows("work_session_access")).isEqualTo(1);
+        assertThat(log(garage, project, map("access", "wings-off", "minutes", 90))
                         .code())
-                .isEqualTo("way-in.unknown");
+                .isEqualTo("access.unknown");
         assertThat(log(garage, project, map("minutes", 90)).code()).isEqualTo("work-session.nothing");
         UUID job = garage.job(project, "Strip");
-        assertThat(log(garage, project, map("jobId", job, "wayIn", "gearbox-out", "minutes", 90))
+        assertThat(log(garage, project, map("jobId", job, "access", "gearbox-out", "minutes", 90))
                         .code())
                 .isEqualTo("work-session.nothing");
     }
@@ -140,7 +140,7 @@ class WorkSessionBegunTest {
         return garage.owner()
                 .post(
                         "/api/projects/" + project + "/work-session-begun",
-                        map("id", UUID.randomUUID(), "jobs", List.of(jobs), "waysIn", List.of()));
+                        map("id", UUID.randomUUID(), "jobs", List.of(jobs), "accesses", List.of()));
     }
 
     private static Answer log(TestGarage garage, UUID project, Map<String, Object> work) {

@@ -18,15 +18,15 @@ import tools.jackson.databind.JsonNode;
 @ExtendWith(TestApplication.class)
 class AccessTest {
     @Test
-    void aJobBringsItsUsualWaysInAndMergingSavesThemOnce(TestGarage garage) {
+    void aJobBringsItsUsualAccessAndMergingSavesThemOnce(TestGarage garage) {
         UUID project = garage.project();
         job(garage, project, "Renew the clutch", "gearbox", "REPLACE");
         job(garage, project, "Renew the gearbox seal", "gearbox", "ASSEMBLE");
         JsonNode before = access(garage, project);
         JsonNode proposal = before.path("proposals").get(0);
-        assertThat(proposal.path("wayIn").asString()).isEqualTo("gearbox-out");
+        assertThat(proposal.path("access").asString()).isEqualTo("gearbox-out");
         int jobs = before.path("totals").path("jobMinutes").asInt();
-        int apart = before.path("totals").path("openingMinutes").asInt();
+        int apart = before.path("totals").path("stripDownMinutes").asInt();
         assertThat(before.path("totals").path("savedMinutes").asInt()).isZero();
         merge(garage, project, proposal).ok();
         JsonNode after = access(garage, project);
@@ -35,54 +35,55 @@ class AccessTest {
                 .isEqualTo(apart / 2);
         // hours in scope: jobs and openings, each once
         assertThat(after.path("totals").path("jobMinutes").asInt()).isEqualTo(jobs);
-        assertThat(after.path("openings")
+        assertThat(after.path("stripDowns")
                         .valueStream()
-                        .mapToInt(o -> minutes(after, o.path("wayIn").asString()))
+                        .mapToInt(o -> minutes(after, o.path("access").asString()))
                         .sum())
-                .isEqualTo(after.path("totals").path("openingMinutes").asInt());
+                .isEqualTo(after.path("totals").path("stripDownMinutes").asInt());
         assertThat(after.path("proposals")
                         .valueStream()
-                        .noneMatch(p -> p.path("wayIn").asString().equals("gearbox-out")))
+                        .noneMatch(p -> p.path("access").asString().equals("gearbox-out")))
                 .isTrue();
         // and apart again
-        JsonNode opening = opening(after, "gearbox-out");
+        JsonNode stripDown = stripDown(after, "gearbox-out");
         garage.owner()
                 .post(
                         "/api/projects/" + project + "/access/split",
                         map(
-                                "wayIn",
+                                "access",
                                 "gearbox-out",
-                                "stay",
-                                opening.path("stay").asString(),
+                                "stripDown",
+                                stripDown.path("stripDown").asString(),
                                 "jobs",
-                                List.of(opening.path("jobs").get(0).asString()),
+                                List.of(stripDown.path("jobs").get(0).asString()),
                                 "fresh",
                                 UUID.randomUUID()))
                 .ok();
         assertThat(access(garage, project)
-                        .path("openings")
+                        .path("stripDowns")
                         .valueStream()
-                        .filter(o -> o.path("wayIn").asString().equals("gearbox-out")))
+                        .filter(o -> o.path("access").asString().equals("gearbox-out")))
                 .hasSize(2);
     }
 
     @Test
-    void openingCountsInThePlanAndClosesOnlyWhenItsJobsAreOver(TestGarage garage) {
+    void stripDownCountsInThePlanAndClosesOnlyWhenItsJobsAreOver(TestGarage garage) {
         UUID project = garage.project();
         UUID job = job(garage, project, "Renew the clutch", "gearbox", "REPLACE");
         String access = "/api/projects/" + project + "/access/";
-        String stay =
-                opening(access(garage, project), "gearbox-out").path("stay").asString();
-        garage.open(project, stay).ok();
-        JsonNode outer = opening(access(garage, project), "propshaft-off");
+        String stripDown = stripDown(access(garage, project), "gearbox-out")
+                .path("stripDown")
+                .asString();
+        garage.open(project, stripDown).ok();
+        JsonNode outer = stripDown(access(garage, project), "propshaft-off");
         assertThat(outer.path("openedOn").asString()).isEqualTo(TODAY);
-        assertThat(close(garage, project, stay, 1).code()).isEqualTo("opening.job-open");
+        assertThat(close(garage, project, stripDown, 1).code()).isEqualTo("strip-down.job-open");
         garage.move(job, "BEGUN", "FINISHED", "VERIFIED");
-        assertThat(close(garage, project, outer.path("stay").asString(), 1).code())
-                .isEqualTo("opening.inner-open");
-        close(garage, project, stay, 1).ok();
-        assertThat(close(garage, project, stay, 1).code()).isEqualTo("opening.stale");
-        assertThat(opening(access(garage, project), "gearbox-out")
+        assertThat(close(garage, project, outer.path("stripDown").asString(), 1).code())
+                .isEqualTo("strip-down.inner-open");
+        close(garage, project, stripDown, 1).ok();
+        assertThat(close(garage, project, stripDown, 1).code()).isEqualTo("strip-down.stale");
+        assertThat(stripDown(access(garage, project), "gearbox-out")
                         .path("closedOn")
                         .asString())
                 .isEqualTo(TODAY);
@@ -99,15 +100,16 @@ class AccessTest {
                 .isGreaterThan(
                         offer(gearbox, "release-bearing").path("nowMinutes").asInt());
         UUID taken = UUID.randomUUID();
-        String stay =
-                opening(access(garage, project), "gearbox-out").path("stay").asString();
-        String ageing = "/api/projects/" + project + "/access/" + stay + "/ageing";
+        String stripDown = stripDown(access(garage, project), "gearbox-out")
+                .path("stripDown")
+                .asString();
+        String ageing = "/api/projects/" + project + "/access/" + stripDown + "/ageing";
         garage.owner()
                 .post(ageing, map("jobId", taken, "part", "release-bearing"))
                 .ok();
-        JsonNode opening = opening(access(garage, project), "gearbox-out");
-        assertThat(opening.path("jobs").valueStream().map(JsonNode::asString)).contains(taken.toString());
-        assertThat(garage.owner().get("/api/jobs/" + taken).text("cause")).isEqualTo("WAY_IN_OPEN");
+        JsonNode now = stripDown(access(garage, project), "gearbox-out");
+        assertThat(now.path("jobs").valueStream().map(JsonNode::asString)).contains(taken.toString());
+        assertThat(garage.owner().get("/api/jobs/" + taken).text("cause")).isEqualTo("ACCESS_OPEN");
         assertThat(whileOpen(garage, project, "gearbox-out")
                         .valueStream()
                         .noneMatch(o -> o.path("id").asString().equals("release-bearing")))
@@ -138,16 +140,17 @@ class AccessTest {
         UUID project = garage.project();
         job(garage, project, "Renew the pipes", "brake-pipes", "REPLACE");
         job(garage, project, "Renew a hose", "heater-hoses", "REPLACE");
-        for (String way : List.of("brake-circuit-open", "coolant-drained")) {
-            String stay = opening(access(garage, project), way).path("stay").asString();
-            garage.open(project, stay).ok();
+        for (String access : List.of("brake-circuit-open", "coolant-drained")) {
+            String stripDown =
+                    stripDown(access(garage, project), access).path("stripDown").asString();
+            garage.open(project, stripDown).ok();
             Answer closed = garage.owner()
-                    .post("/api/projects/" + project + "/access/" + stay + "/close-for-now", map("version", 1));
-            if (way.startsWith("brake")) assertThat(closed.code()).isEqualTo("opening.never-temporary");
+                    .post("/api/projects/" + project + "/access/" + stripDown + "/close-for-now", map("version", 1));
+            if (access.startsWith("brake")) assertThat(closed.code()).isEqualTo("strip-down.never-temporary");
             else closed.ok();
         }
         // what is left has an opening of its own, and that is owed to the car
-        JsonNode again = opening(access(garage, project), "coolant-drained");
+        JsonNode again = stripDown(access(garage, project), "coolant-drained");
         assertThat(again.path("openedOn").isMissingNode()).isTrue();
         JsonNode outstanding =
                 garage.owner().get("/api/projects/" + project + "/outstanding").ok();
@@ -155,7 +158,7 @@ class AccessTest {
         assertThat(outstanding.get(0).path("row").path("jobId").asString())
                 .isEqualTo(again.path("jobs").get(0).asString());
         // let out a second time: two drains in all
-        open(garage, project, again.path("stay").asString()).ok();
+        open(garage, project, again.path("stripDown").asString()).ok();
         assertThat(access(garage, project).path("drains").path("COOLANT").asInt())
                 .isEqualTo(2);
     }
@@ -164,17 +167,18 @@ class AccessTest {
     void whatIsClosedIsNotOpenedAgain(TestGarage garage) {
         UUID project = garage.project();
         UUID job = job(garage, project, "Renew a hose", "heater-hoses", "REPLACE");
-        String stay =
-                opening(access(garage, project), "coolant-drained").path("stay").asString();
-        open(garage, project, stay).ok();
+        String stripDown = stripDown(access(garage, project), "coolant-drained")
+                .path("stripDown")
+                .asString();
+        open(garage, project, stripDown).ok();
         garage.move(job, "BEGUN", "FINISHED");
-        close(garage, project, stay, 1).ok();
-        assertThat(open(garage, project, stay).code()).isEqualTo("opening.closed");
+        close(garage, project, stripDown, 1).ok();
+        assertThat(open(garage, project, stripDown).code()).isEqualTo("strip-down.closed");
     }
 
-    /** A way in comes to need another one after jobs share it: what would be torn is joined, and stays so. */
+    /** An access comes to need another one after jobs share it: what would be torn is joined, and stays so. */
     @Test
-    void whatAWayInNeedsMayChangeWhileJobsShareIt(TestGarage garage) {
+    void whatAAccessNeedsMayChangeWhileJobsShareIt(TestGarage garage) {
         UUID project = garage.project();
         UUID clutch = job(garage, project, "Renew the clutch", "gearbox", "REPLACE");
         UUID seal = job(garage, project, "Renew the gearbox seal", "gearbox", "ASSEMBLE");
@@ -183,18 +187,18 @@ class AccessTest {
         own(garage, project, "gearbox-out", List.of("gearbox-unbolted", "front-seats-out"), 150)
                 .ok();
         JsonNode access = access(garage, project);
-        assertThat(access.path("openings")
+        assertThat(access.path("stripDowns")
                         .valueStream()
-                        .filter(o -> o.path("wayIn").asString().equals("front-seats-out")))
+                        .filter(o -> o.path("access").asString().equals("front-seats-out")))
                 .hasSize(2);
-        assertThat(opening(access, "gearbox-out").path("around").valueStream().count())
+        assertThat(stripDown(access, "gearbox-out").path("around").valueStream().count())
                 .isEqualTo(4); // stands, propeller shaft, gearbox unbolted, seats
-        // a job of another piece joins through a way in that needs what it has open elsewhere
+        // a job of another piece joins through an access that needs what it has open elsewhere
         garage.owner()
-                .put("/api/jobs/" + seat + "/ways-in", map("ways", List.of("front-seats-out", "gearbox-out")))
+                .put("/api/jobs/" + seat + "/access", map("accesses", List.of("front-seats-out", "gearbox-out")))
                 .ok();
         assertThat(access(garage, project)
-                        .path("openings")
+                        .path("stripDowns")
                         .valueStream()
                         .flatMap(o -> o.path("jobs").valueStream())
                         .map(JsonNode::asString))
@@ -207,30 +211,30 @@ class AccessTest {
         UUID job = job(mine, project, "Renew the clutch", "gearbox", "REPLACE");
         assertThat(own(mine, project, "my-floor-hatch", List.of("my-floor-hatch"), 30)
                         .code())
-                .isEqualTo("way-in.itself");
+                .isEqualTo("access.itself");
         assertThat(own(mine, project, "my-floor-hatch", List.of("no-such"), 30).code())
-                .isEqualTo("way-in.unknown");
-        assertThat(own(mine, project, "my-floor-hatch", List.of(), -30).code()).isEqualTo("way-in.minutes");
-        assertThat(mine.rows("own_way_in")).isZero();
+                .isEqualTo("access.unknown");
+        assertThat(own(mine, project, "my-floor-hatch", List.of(), -30).code()).isEqualTo("access.minutes");
+        assertThat(mine.rows("own_access")).isZero();
         own(mine, project, "my-floor-hatch", List.of("carpets-out"), 30).ok();
         mine.owner()
-                .put("/api/jobs/" + job + "/ways-in", map("ways", List.of("my-floor-hatch")))
+                .put("/api/jobs/" + job + "/access", map("accesses", List.of("my-floor-hatch")))
                 .ok();
         assertThat(access(mine, project)
-                        .path("openings")
+                        .path("stripDowns")
                         .valueStream()
-                        .map(o -> o.path("wayIn").asString()))
+                        .map(o -> o.path("access").asString()))
                 .containsExactlyInAnyOrder("front-seats-out", "carpets-out", "my-floor-hatch");
         // a circle through the library's own
         assertThat(own(mine, project, "front-seats-out", List.of("my-floor-hatch"), 20)
                         .code())
-                .isEqualTo("way-in.circle");
+                .isEqualTo("access.circle");
         assertThat(other.owner().get("/api/projects/" + project + "/access").status())
                 .isEqualTo(404);
         assertThat(mine.owner()
-                        .put("/api/jobs/" + job + "/ways-in", map("ways", List.of("engine-out-rear")))
+                        .put("/api/jobs/" + job + "/access", map("accesses", List.of("engine-out-rear")))
                         .code())
-                .isEqualTo("way-in.unknown");
+                .isEqualTo("access.unknown");
     }
 
     @Test
@@ -238,11 +242,11 @@ class AccessTest {
         UUID project = garage.project();
         UUID job = job(garage, project, "Renew the clutch", "gearbox", "REPLACE");
         garage.owner()
-                .put("/api/jobs/" + job + "/ways-in", map("ways", List.of()))
+                .put("/api/jobs/" + job + "/access", map("accesses", List.of()))
                 .ok();
-        assertThat(access(garage, project).path("openings")).isEmpty();
+        assertThat(access(garage, project).path("stripDowns")).isEmpty();
         garage.owner().post("/api/projects/" + project + "/access/usual", "{}").ok();
-        assertThat(opening(access(garage, project), "gearbox-out")
+        assertThat(stripDown(access(garage, project), "gearbox-out")
                         .path("direct")
                         .get(0)
                         .asString())
@@ -263,18 +267,18 @@ class AccessTest {
         return garage.owner().get("/api/projects/" + project + "/access").ok();
     }
 
-    private static JsonNode opening(JsonNode access, String way) {
-        return access.path("openings")
+    private static JsonNode stripDown(JsonNode access, String id) {
+        return access.path("stripDowns")
                 .valueStream()
-                .filter(o -> o.path("wayIn").asString().equals(way))
+                .filter(o -> o.path("access").asString().equals(id))
                 .findFirst()
                 .orElseThrow();
     }
 
-    private static int minutes(JsonNode access, String way) {
-        return access.path("ways")
+    private static int minutes(JsonNode access, String id) {
+        return access.path("accesses")
                 .valueStream()
-                .filter(w -> w.path("id").asString().equals(way))
+                .filter(w -> w.path("id").asString().equals(id))
                 .mapToInt(w ->
                         w.path("stripMinutes").asInt() + w.path("refitMinutes").asInt())
                 .findFirst()
@@ -286,27 +290,29 @@ class AccessTest {
                 .post(
                         "/api/projects/" + project + "/access/merge",
                         map(
-                                "wayIn",
-                                proposal.path("wayIn").asString(),
-                                "stays",
-                                proposal.path("stays")
+                                "access",
+                                proposal.path("access").asString(),
+                                "stripDowns",
+                                proposal.path("stripDowns")
                                         .valueStream()
                                         .map(JsonNode::asString)
                                         .toList()));
     }
 
-    private static Answer open(TestGarage garage, UUID project, String stay) {
-        return garage.open(project, stay);
+    private static Answer open(TestGarage garage, UUID project, String stripDown) {
+        return garage.open(project, stripDown);
     }
 
-    private static Answer close(TestGarage garage, UUID project, String stay, long version) {
-        return garage.owner().post("/api/projects/" + project + "/access/" + stay + "/close", map("version", version));
-    }
-
-    private static JsonNode whileOpen(TestGarage garage, UUID project, String way) {
-        String stay = opening(access(garage, project), way).path("stay").asString();
+    private static Answer close(TestGarage garage, UUID project, String stripDown, long version) {
         return garage.owner()
-                .get("/api/projects/" + project + "/access/" + stay + "/while-open")
+                .post("/api/projects/" + project + "/access/" + stripDown + "/close", map("version", version));
+    }
+
+    private static JsonNode whileOpen(TestGarage garage, UUID project, String access) {
+        String stripDown =
+                stripDown(access(garage, project), access).path("stripDown").asString();
+        return garage.owner()
+                .get("/api/projects/" + project + "/access/" + stripDown + "/while-open")
                 .ok();
     }
 
@@ -317,10 +323,10 @@ class AccessTest {
         return found.orElseThrow();
     }
 
-    private static JsonNode fluid(TestGarage garage, UUID project, String way) {
+    private static JsonNode fluid(TestGarage garage, UUID project, String access) {
         LocalDate wednesday = LocalDate.of(2026, 3, 11);
         return garage.owner()
-                .get("/api/projects/" + project + "/access/fluid?wayIn=" + way + "&partOn=" + wednesday.plusDays(1)
+                .get("/api/projects/" + project + "/access/fluid?access=" + access + "&partOn=" + wednesday.plusDays(1)
                         + "&fixedOn=" + wednesday + "&nextOn=" + wednesday.plusDays(9))
                 .ok();
     }
@@ -328,9 +334,9 @@ class AccessTest {
     private static Answer own(TestGarage garage, UUID project, String id, List<String> needs, int strip) {
         return garage.owner()
                 .put(
-                        "/api/projects/" + project + "/access/ways",
+                        "/api/projects/" + project + "/access/own",
                         map(
-                                "wayIn",
+                                "access",
                                 id,
                                 "name",
                                 "Hatch in the floor",

@@ -18,28 +18,28 @@ import tools.jackson.databind.JsonNode;
 class MadeSureTest {
     private static final String POINTS = "rear axle tube, both sides";
 
-    private static JsonNode opening(TestGarage garage, UUID project, String way) {
+    private static JsonNode stripDown(TestGarage garage, UUID project, String access) {
         return garage.owner()
                 .get("/api/projects/" + project + "/access")
                 .ok()
-                .path("openings")
+                .path("stripDowns")
                 .valueStream()
-                .filter(o -> o.path("wayIn").asString().equals(way))
+                .filter(o -> o.path("access").asString().equals(access))
                 .findFirst()
                 .orElseThrow();
     }
 
     private static Answer open(
-            TestGarage garage, UUID project, JsonNode opening, List<String> confirmed, String points) {
+            TestGarage garage, UUID project, JsonNode stripDown, List<String> confirmed, String points) {
         return garage.owner()
                 .post(
                         "/api/projects/" + project + "/access/"
-                                + opening.path("stay").asString() + "/open",
+                                + stripDown.path("stripDown").asString() + "/open",
                         map("supportPoints", points, "confirmed", confirmed));
     }
 
-    private static List<String> asks(JsonNode opening) {
-        return opening.path("asks").valueStream().map(JsonNode::asString).toList();
+    private static List<String> asks(JsonNode stripDown) {
+        return stripDown.path("asks").valueStream().map(JsonNode::asString).toList();
     }
 
     private static UUID exhaust(TestGarage garage, UUID project) {
@@ -73,10 +73,10 @@ class MadeSureTest {
     }
 
     @Test
-    void aWayInIsOpenedWhenEachConditionIsConfirmed(TestGarage garage) {
+    void aAccessIsOpenedWhenEachConditionIsConfirmed(TestGarage garage) {
         UUID project = garage.project();
         job(garage, project, "Renew the clutch", "gearbox");
-        JsonNode gearbox = opening(garage, project, "gearbox-out");
+        JsonNode gearbox = stripDown(garage, project, "gearbox-out");
         List<String> asks = asks(gearbox);
         assertThat(asks)
                 .as("with all around it that is still closed")
@@ -85,15 +85,15 @@ class MadeSureTest {
             List<String> others = new ArrayList<>(asks);
             others.remove(one);
             Answer refused = open(garage, project, gearbox, others, "");
-            assertThat(refused.code()).as(one).isEqualTo("opening.unconfirmed");
+            assertThat(refused.code()).as(one).isEqualTo("strip-down.unconfirmed");
         }
-        assertThat(opening(garage, project, "on-stands").has("openedOn"))
+        assertThat(stripDown(garage, project, "on-stands").has("openedOn"))
                 .as("nothing was opened half")
                 .isFalse();
-        JsonNode stands = opening(garage, project, "on-stands");
+        JsonNode stands = stripDown(garage, project, "on-stands");
         assertThat(open(garage, project, stands, List.of("SUPPORTED"), "").code())
                 .as("nobody has seen that it stands on steel springs")
-                .isEqualTo("opening.unconfirmed");
+                .isEqualTo("strip-down.unconfirmed");
         garage.owner()
                 .post(
                         "/api/projects/" + project + "/equipment",
@@ -103,8 +103,8 @@ class MadeSureTest {
                                         "id", UUID.randomUUID(), "item", "springs", "value", "steel", "how", "SEEN"))))
                 .ok();
         open(garage, project, stands, List.of("SUPPORTED"), "").ok();
-        assertThat(asks(opening(garage, project, "on-stands"))).isEmpty();
-        open(garage, project, gearbox, asks(opening(garage, project, "gearbox-out")), "")
+        assertThat(asks(stripDown(garage, project, "on-stands"))).isEmpty();
+        open(garage, project, gearbox, asks(stripDown(garage, project, "gearbox-out")), "")
                 .ok();
     }
 
@@ -113,13 +113,13 @@ class MadeSureTest {
         UUID project = garage.project();
         UUID job = exhaust(garage, project);
         garage.finding(project, "sill-left", "RUST_THROUGH");
-        JsonNode stands = opening(garage, project, "on-stands");
+        JsonNode stands = stripDown(garage, project, "on-stands");
         Answer refused = open(garage, project, stands, asks(stands), "the jack");
-        assertThat(refused.code()).isEqualTo("opening.support");
+        assertThat(refused.code()).isEqualTo("strip-down.support");
         assertThat(refused.body().path("detail").asString()).contains("Sill, left");
         assertThat(supported(garage, job, "").code())
                 .as("no way round by the job")
-                .isEqualTo("opening.support");
+                .isEqualTo("strip-down.support");
         supported(garage, job, POINTS).ok();
         assertThat(isSupported(garage, job)).isTrue();
         open(garage, project, stands, asks(stands), POINTS).ok();
@@ -127,17 +127,17 @@ class MadeSureTest {
         assertThat(isSupported(garage, job)).as("it stands on named points").isTrue();
     }
 
-    /** A way in of one's own on which the vehicle does not roll counts as raising until it lies inside one that does. */
+    /** An access of one's own on which the vehicle does not roll counts as raising until it lies inside one that does. */
     @Test
-    void aWayInOfOnesOwnAsksToo(TestGarage garage) {
+    void aAccessOfOnesOwnAsksToo(TestGarage garage) {
         UUID project = garage.project();
         garage.finding(project, "sill-left", "RUST_THROUGH");
         UUID job = exhaust(garage, project);
         garage.owner()
                 .put(
-                        "/api/projects/" + project + "/access/ways",
+                        "/api/projects/" + project + "/access/own",
                         map(
-                                "wayIn",
+                                "access",
                                 "own-ramps",
                                 "name",
                                 "On the ramps",
@@ -155,11 +155,11 @@ class MadeSureTest {
                                 0))
                 .ok();
         garage.owner()
-                .put("/api/jobs/" + job + "/ways-in", map("ways", List.of("own-ramps")))
+                .put("/api/jobs/" + job + "/access", map("accesses", List.of("own-ramps")))
                 .ok();
-        JsonNode ramps = opening(garage, project, "own-ramps");
+        JsonNode ramps = stripDown(garage, project, "own-ramps");
         assertThat(asks(ramps)).containsExactlyInAnyOrder("SUPPORTED", "CANNOT_DROP");
-        assertThat(open(garage, project, ramps, asks(ramps), "").code()).isEqualTo("opening.support");
+        assertThat(open(garage, project, ramps, asks(ramps), "").code()).isEqualTo("strip-down.support");
         open(garage, project, ramps, asks(ramps), POINTS).ok();
     }
 
@@ -177,7 +177,9 @@ class MadeSureTest {
         job(garage, project, "Renew the clutch", "gearbox");
         garage.open(
                         project,
-                        opening(garage, project, "gearbox-out").path("stay").asString())
+                        stripDown(garage, project, "gearbox-out")
+                                .path("stripDown")
+                                .asString())
                 .ok();
         assertThat(isSupported(garage, job)).as("the gearbox came out").isFalse();
         supported(garage, job, "").ok();

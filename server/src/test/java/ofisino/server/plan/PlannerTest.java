@@ -134,7 +134,7 @@ class PlannerTest {
 
     /** Scenario 7: the inspection slot is fixed; brakes that are open would keep the car from rolling there, so they are closed before or opened after. */
     @Test
-    void anOpenWayInDoesNotLieOverAnAppointmentThatNeedsTheCarToRoll(TestGarage garage) {
+    void anOpenAccessDoesNotLieOverAnAppointmentThatNeedsTheCarToRoll(TestGarage garage) {
         UUID project = inTheEvenings(garage);
         UUID job = UUID.randomUUID();
         garage.owner()
@@ -181,26 +181,28 @@ class PlannerTest {
 
     /** Two jobs that open the gearbox each for itself: opened once, the dates come no later, and nothing is changed by asking. */
     @Test
-    void openingOnceIsSeenInTheDatesBeforeItIsDone(TestGarage garage) {
+    void stripDownOnceIsSeenInTheDatesBeforeItIsDone(TestGarage garage) {
         UUID project = inTheEvenings(garage);
         for (String title : List.of("Release bearing", "Gearbox seal")) {
             UUID job = garage.job(project, title);
             garage.owner()
-                    .put("/api/jobs/" + job + "/ways-in", map("ways", List.of("gearbox-out")))
+                    .put("/api/jobs/" + job + "/access", map("accesses", List.of("gearbox-out")))
                     .ok();
         }
         JsonNode access =
                 garage.owner().get("/api/projects/" + project + "/access").ok();
-        JsonNode stays = access.path("proposals")
+        JsonNode stripDowns = access.path("proposals")
                 .valueStream()
-                .filter(p -> p.path("wayIn").asString().equals("gearbox-out"))
+                .filter(p -> p.path("access").asString().equals("gearbox-out"))
                 .findFirst()
                 .orElseThrow()
-                .path("stays");
+                .path("stripDowns");
         JsonNode move = garage.owner()
                 .post(
                         "/api/projects/" + project + "/plan/preview-joined",
-                        map("stays", stays.valueStream().map(JsonNode::asString).toList()))
+                        map(
+                                "stripDowns",
+                                stripDowns.valueStream().map(JsonNode::asString).toList()))
                 .ok();
         assertThat(move.path("possible").asBoolean()).isTrue();
         JsonNode last = move.path("milestones").get(move.path("milestones").size() - 1);
@@ -216,25 +218,25 @@ class PlannerTest {
                 .post(
                         "/api/projects/" + project + "/access/merge",
                         map(
-                                "wayIn",
+                                "access",
                                 "gearbox-out",
-                                "stays",
-                                stays.valueStream().map(JsonNode::asString).toList()))
+                                "stripDowns",
+                                stripDowns.valueStream().map(JsonNode::asString).toList()))
                 .ok();
         JsonNode one = garage.owner()
                 .get("/api/projects/" + project + "/access")
                 .ok()
-                .path("openings")
+                .path("stripDowns")
                 .valueStream()
-                .filter(o -> o.path("wayIn").asString().equals("gearbox-out"))
+                .filter(o -> o.path("access").asString().equals("gearbox-out"))
                 .findFirst()
                 .orElseThrow();
         JsonNode apart = garage.owner()
                 .post(
                         "/api/projects/" + project + "/plan/preview-split",
                         map(
-                                "stay",
-                                one.path("stay").asString(),
+                                "stripDown",
+                                one.path("stripDown").asString(),
                                 "jobs",
                                 List.of(one.path("jobs").get(0).asString())))
                 .ok();
@@ -244,13 +246,13 @@ class PlannerTest {
         assertThat(garage.owner()
                         .post(
                                 "/api/projects/" + project + "/plan/preview-split",
-                                map("stay", one.path("stay").asString(), "jobs", List.of(third)))
+                                map("stripDown", one.path("stripDown").asString(), "jobs", List.of(third)))
                         .code())
                 .isEqualTo("plan.split-jobs");
         assertThat(garage.owner()
                         .post(
                                 "/api/projects/" + project + "/plan/preview-joined",
-                                map("stays", List.of(UUID.randomUUID(), UUID.randomUUID())))
+                                map("stripDowns", List.of(UUID.randomUUID(), UUID.randomUUID())))
                         .code())
                 .isEqualTo("plan.join");
     }
@@ -263,11 +265,14 @@ class PlannerTest {
         UUID waits = garage.job(project, "Synchro rings");
         for (UUID job : List.of(now, waits))
             garage.owner()
-                    .put("/api/jobs/" + job + "/ways-in", map("ways", List.of("gearbox-out")))
+                    .put("/api/jobs/" + job + "/access", map("accesses", List.of("gearbox-out")))
                     .ok();
         String access = "/api/projects/" + project + "/access";
         for (JsonNode p : garage.owner().get(access).ok().path("proposals"))
-            garage.owner().post(access + "/merge", map("wayIn", p.path("wayIn").asString(), "stays", p.path("stays")));
+            garage.owner()
+                    .post(
+                            access + "/merge",
+                            map("access", p.path("access").asString(), "stripDowns", p.path("stripDowns")));
         garage.owner()
                 .post(
                         "/api/projects/" + project + "/needs",

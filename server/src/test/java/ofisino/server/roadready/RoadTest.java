@@ -139,7 +139,7 @@ class RoadTest {
         assertThat(garage.owner()
                         .post(
                                 "/api/projects/" + project + "/work-session-begun",
-                                map("id", UUID.randomUUID(), "jobs", List.of(drive), "waysIn", List.of()))
+                                map("id", UUID.randomUUID(), "jobs", List.of(drive), "accesses", List.of()))
                         .code())
                 .isEqualTo("job.not-yet");
         garage.log(project, drive, 20);

@@ -187,19 +187,19 @@ public record TestGarage(Running running, UUID id, Api owner) {
     }
 
     /** Makes sure of all that it asks for, then opens it. */
-    public Answer open(Object project, String stay) {
+    public Answer open(Object project, String id) {
         String access = "/api/projects/" + project + "/access";
-        JsonNode opening = owner.get(access)
+        JsonNode stripDown = owner.get(access)
                 .ok()
-                .path("openings")
+                .path("stripDowns")
                 .valueStream()
-                .filter(o -> o.path("stay").asString().equals(stay))
+                .filter(o -> o.path("stripDown").asString().equals(id))
                 .findFirst()
                 .orElseThrow();
         List<String> asks =
-                opening.path("asks").valueStream().map(JsonNode::asString).toList();
+                stripDown.path("asks").valueStream().map(JsonNode::asString).toList();
         return owner.post(
-                access + "/" + stay + "/open", map("supportPoints", "rear axle tube, both sides", "confirmed", asks));
+                access + "/" + id + "/open", map("supportPoints", "rear axle tube, both sides", "confirmed", asks));
     }
 
     private String projectOf(UUID job) {

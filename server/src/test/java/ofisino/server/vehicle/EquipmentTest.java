@@ -42,11 +42,11 @@ class EquipmentTest {
         return project;
     }
 
-    private static List<String> ways(TestGarage garage, UUID project) {
+    private static List<String> accesses(TestGarage garage, UUID project) {
         return garage.owner()
                 .get("/api/projects/" + project + "/access")
                 .ok()
-                .path("ways")
+                .path("accesses")
                 .valueStream()
                 .filter(w -> w.path("id").asString().equals("front-seats-out"))
                 .flatMap(w -> w.path("needs").valueStream())
@@ -57,14 +57,14 @@ class EquipmentTest {
     @Test
     void aSeatIsOpenedAsIfAnAirbagWereBelowItUntilItWasSeen(TestGarage garage) {
         UUID project = builtIn(garage, 1998);
-        assertThat(ways(garage, project)).contains("airbag-safe");
+        assertThat(accesses(garage, project)).contains("airbag-safe");
         for (String item : List.of("airbags", "pretensioners", "pyrotechnics"))
             say(garage, project, item, "none", "SAID").ok();
         assertThat(item(garage, project, "airbags").path("value").asString()).isEqualTo("none");
-        assertThat(ways(garage, project)).as("a saying takes nothing away").contains("airbag-safe");
+        assertThat(accesses(garage, project)).as("a saying takes nothing away").contains("airbag-safe");
         for (String item : List.of("airbags", "pretensioners", "pyrotechnics"))
             say(garage, project, item, "none", "SEEN").ok();
-        assertThat(ways(garage, project)).doesNotContain("airbag-safe");
+        assertThat(accesses(garage, project)).doesNotContain("airbag-safe");
         JsonNode airbags = item(garage, project, "airbags");
         assertThat(airbags.path("facts")).as("the old value stays").hasSize(2);
         assertThat(airbags.path("values")

@@ -86,7 +86,7 @@ class EstimateTest {
                 .ok();
         JsonNode estimates =
                 garage.owner().get("/api/projects/" + project + "/estimates").ok();
-        assertThat(estimates.path("foundAfterOpening").asDouble()).isEqualTo(1.0);
+        assertThat(estimates.path("foundAfterStripDown").asDouble()).isEqualTo(1.0);
         Answer circle =
                 garage.owner().put("/api/findings/" + carpet + "/origin", map("behindId", behind, "version", 0));
         assertThat(circle.code()).isEqualTo("finding.behind-itself");

@@ -256,10 +256,10 @@ class FindingToVerifiedTest {
         long minutes = 0;
         for (JsonNode activity :
                 garage.owner().get("/api/projects/" + project + "/plan").ok().get("activities"))
-            for (JsonNode stay : activity.get("stays"))
+            for (JsonNode stretch : activity.get("stretches"))
                 minutes += java.time.Duration.between(
-                                java.time.Instant.parse(stay.get("from").asString()),
-                                java.time.Instant.parse(stay.get("to").asString()))
+                                java.time.Instant.parse(stretch.get("from").asString()),
+                                java.time.Instant.parse(stretch.get("to").asString()))
                         .toMinutes();
         return minutes;
     }

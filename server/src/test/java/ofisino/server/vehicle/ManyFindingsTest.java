@@ -98,17 +98,17 @@ class ManyFindingsTest {
     @Test
     void aDuplicateIsWithdrawnIntoTheOneThatStays(TestGarage garage) {
         UUID project = garage.project();
-        UUID stays = garage.finding(project, "bonnet", "DENT");
+        UUID stripDowns = garage.finding(project, "bonnet", "DENT");
         UUID twice = garage.finding(project, "sill-left", "RUST_THROUGH");
         garage.owner()
                 .post(
                         "/api/findings/" + twice + "/withdrawal",
-                        map("reason", "the same", "duplicateOf", stays, "version", 0))
+                        map("reason", "the same", "duplicateOf", stripDowns, "version", 0))
                 .ok();
-        assertThat(garage.owner().get("/api/findings/" + stays).text("safetyClass"))
+        assertThat(garage.owner().get("/api/findings/" + stripDowns).text("safetyClass"))
                 .isEqualTo("A");
         JsonNode withdrawn = garage.owner().get("/api/findings/" + twice).ok();
-        assertThat(withdrawn.path("duplicateOf").asString()).isEqualTo(stays.toString());
+        assertThat(withdrawn.path("duplicateOf").asString()).isEqualTo(stripDowns.toString());
         garage.owner()
                 .post(
                         "/api/findings/" + twice + "/reopening",

@@ -15,7 +15,7 @@ import ofisino.core.kernel.Aim;
 import ofisino.core.plan.calendar.WeekCalendar;
 import ofisino.core.plan.calendar.WeekWindow;
 
-/** A large restoration: so many jobs, a fifth as many ways in, parts, a bay, money and two years of evenings. */
+/** A large restoration: so many jobs, a fifth as many accesses, parts, a bay, money and two years of evenings. */
 final class LargeGarage {
     private static final ZoneId ZONE = ZoneId.of("Europe/Vienna");
     private static final Instant NOW = Instant.parse("2026-03-02T08:00:00Z");
@@ -44,14 +44,14 @@ final class LargeGarage {
                 links.add(PlanProblem.Link.of("n" + j, "j" + j));
             }
         }
-        List<PlanProblem.Opening> openings = new ArrayList<>();
+        List<PlanProblem.StripDown> stripDowns = new ArrayList<>();
         for (int o = 0; o < jobs / 5; o++) {
             List<ActivityId> inside = new ArrayList<>();
             int from = o * 5;
             for (int j = from; j < from + 4; j++) inside.add(new ActivityId("j" + j));
-            activities.add(stay("strip" + o, Activity.Kind.STRIP, 1 + dice.nextInt(4)));
-            activities.add(stay("refit" + o, Activity.Kind.REFIT, 1 + dice.nextInt(6)));
-            openings.add(new PlanProblem.Opening(
+            activities.add(stripDown("strip" + o, Activity.Kind.STRIP, 1 + dice.nextInt(4)));
+            activities.add(stripDown("refit" + o, Activity.Kind.REFIT, 1 + dice.nextInt(6)));
+            stripDowns.add(new PlanProblem.StripDown(
                     "o" + o,
                     "w" + o % (jobs / 8 + 1),
                     Optional.of(new ActivityId("strip" + o)),
@@ -71,7 +71,7 @@ final class LargeGarage {
                 List.of(),
                 activities,
                 links,
-                openings,
+                stripDowns,
                 List.of(),
                 Optional.of(new PlanProblem.Purse(60_000, 0, income)),
                 List.of(Aim.RUNNER, Aim.ROAD_READY, Aim.DRIVER),
@@ -101,7 +101,7 @@ final class LargeGarage {
         return job;
     }
 
-    private static Activity stay(String id, Activity.Kind kind, int slots) {
+    private static Activity stripDown(String id, Activity.Kind kind, int slots) {
         return new Activity(
                 new ActivityId(id),
                 kind,

@@ -12,10 +12,10 @@ import java.util.Set;
 import ofisino.core.kernel.Entry;
 import ofisino.core.kernel.InvalidValue;
 
-/** Parts that wear or age behind ways in, from {@code ageing.yaml} beside this class. */
+/** Parts that wear or age behind accesses, from {@code ageing.yaml} beside this class. */
 public final class AgeingParts {
     /**
-     * @param behind      the ways in through which it is reached
+     * @param behind      the accesses through which it is reached
      * @param lifeYears   typical, from new
      * @param minutes     own work while it is open
      * @param costMinutes the part, as minutes of a workshop
@@ -76,7 +76,7 @@ public final class AgeingParts {
         return parts;
     }
 
-    public List<Part> behind(String wayIn) {
-        return parts.stream().filter(p -> p.behind().contains(wayIn)).toList();
+    public List<Part> behind(String access) {
+        return parts.stream().filter(p -> p.behind().contains(access)).toList();
     }
 }

@@ -5,7 +5,7 @@ import java.util.Set;
 import ofisino.core.plan.job.Detail;
 import ofisino.core.plan.job.Operation;
 
-/** A state of the vehicle that some work needs and some ways in exclude. */
+/** A state of the vehicle that some work needs and some accesses exclude. */
 public enum CarState {
     /** It stands on its wheels and can be pushed or driven out of the bay. */
     ROLLING,

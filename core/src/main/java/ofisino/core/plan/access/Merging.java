@@ -9,20 +9,20 @@ import java.util.Set;
 import ofisino.core.plan.job.Precedence;
 
 /**
- * Which openings of a way in could be one. They could unless some job between them needs a state that the open way in excludes: then it has to
+ * Which openings of an access could be one. They could unless some job between them needs a state that the open access excludes: then it has to
  * be closed in between.
  */
 public final class Merging {
     private Merging() {}
 
     /**
-     * @param stays        to become the first of them
-     * @param savedMinutes of opening and closing, what the way in needs included
+     * @param stripDowns        to become the first of them
+     * @param savedMinutes of opening and closing, what the access needs included
      * @param savedLitres  that do not run out twice
      */
-    public record Proposal(String wayIn, List<String> stays, int savedMinutes, double savedLitres) {
+    public record Proposal(String access, List<String> stripDowns, int savedMinutes, double savedLitres) {
         public Proposal {
-            stays = List.copyOf(stays);
+            stripDowns = List.copyOf(stripDowns);
         }
     }
 
@@ -32,34 +32,34 @@ public final class Merging {
      * @return by what is saved, most first
      */
     public static <J> List<Proposal> propose(
-            Openings<J> openings,
+            StripDowns<J> stripDowns,
             Collection<Precedence.Link<J>> links,
             Map<J, Set<CarState>> states,
             Set<String> closed) {
         Precedence<J> order = new Precedence<>(links);
         List<Proposal> found = new ArrayList<>();
-        for (WayIn way : openings.ways().all()) {
-            List<String> stays = openings.staysOf(way.id()).stream()
+        for (Access access : stripDowns.accesses().all()) {
+            List<String> ofThisAccess = stripDowns.stripDownsOf(access.id()).stream()
                     .filter(s -> !closed.contains(s))
                     .toList();
             List<String> cluster = new ArrayList<>();
-            Openings<J> merged = openings;
-            for (String stay : stays) {
+            StripDowns<J> merged = stripDowns;
+            for (String stripDown : ofThisAccess) {
                 if (cluster.isEmpty()) {
-                    cluster.add(stay);
+                    cluster.add(stripDown);
                     continue;
                 }
-                Openings<J> further = merged.merged(way.id(), cluster.get(0), stay);
-                if (!allowed(further, way.id(), cluster.get(0), order, states)) continue;
-                cluster.add(stay);
+                StripDowns<J> further = merged.merged(access.id(), cluster.get(0), stripDown);
+                if (!allowed(further, access.id(), cluster.get(0), order, states)) continue;
+                cluster.add(stripDown);
                 merged = further;
             }
             if (cluster.size() < 2) continue;
-            Openings.Totals before = openings.totals();
-            Openings.Totals after = merged.totals();
+            StripDowns.Totals before = stripDowns.totals();
+            StripDowns.Totals after = merged.totals();
             if (before.minutes() > after.minutes())
                 found.add(new Proposal(
-                        way.id(),
+                        access.id(),
                         cluster,
                         before.minutes() - after.minutes(),
                         after.savedLitres() - before.savedLitres()));
@@ -68,13 +68,17 @@ public final class Merging {
         return found;
     }
 
-    /** Whether nothing forces the way in, or anything that it needs, to be closed within the stay. */
+    /** Whether nothing forces the access, or anything that it needs, to be closed within the stay. */
     static <J> boolean allowed(
-            Openings<J> openings, String way, String stay, Precedence<J> order, Map<J, Set<CarState>> states) {
-        J any = openings.together(way, List.of(stay)).iterator().next();
-        for (String open : openings.ways().closure(way)) {
-            Set<J> inside = openings.together(open, List.of(openings.stay(any, open)));
-            Set<CarState> excluded = openings.ways().require(open).excludes();
+            StripDowns<J> stripDowns,
+            String access,
+            String stripDown,
+            Precedence<J> order,
+            Map<J, Set<CarState>> states) {
+        J any = stripDowns.together(access, List.of(stripDown)).iterator().next();
+        for (String open : stripDowns.accesses().closure(access)) {
+            Set<J> inside = stripDowns.together(open, List.of(stripDowns.stripDown(any, open)));
+            Set<CarState> excluded = stripDowns.accesses().require(open).excludes();
             for (Map.Entry<J, Set<CarState>> other : states.entrySet()) {
                 if (other.getValue().stream().noneMatch(excluded::contains)) continue;
                 J job = other.getKey();

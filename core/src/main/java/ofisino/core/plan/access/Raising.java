@@ -18,12 +18,12 @@ public final class Raising {
     private Raising() {}
 
     /** What has the dangers of standing on stands and lies inside nothing that has them. */
-    public static boolean isRaising(WayIn way, Collection<WayIn> around) {
-        return standsOnStands(way) && around.stream().noneMatch(Raising::standsOnStands);
+    public static boolean isRaising(Access access, Collection<Access> around) {
+        return standsOnStands(access) && around.stream().noneMatch(Raising::standsOnStands);
     }
 
-    private static boolean standsOnStands(WayIn way) {
-        return way.cautions().contains(Caution.STANDS);
+    private static boolean standsOnStands(Access access) {
+        return access.cautions().contains(Caution.STANDS);
     }
 
     /**
@@ -35,7 +35,7 @@ public final class Raising {
         if (weak.isEmpty() || areNamed(points)) return;
         throw InvalidValue.of(
                 "supportPoints",
-                "opening.support",
+                "strip-down.support",
                 "Do not jack it or stand it on: %s. Name at least two sound points of an axle, subframe or chassis leg that bear it instead, with a comma between them."
                         .formatted(String.join("; ", weak)));
     }

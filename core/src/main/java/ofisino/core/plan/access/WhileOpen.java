@@ -3,9 +3,9 @@ package ofisino.core.plan.access;
 import java.util.Optional;
 
 /**
- * Whether something is done now, while a way in is open, or later, when the whole way in has to be opened again.
+ * Whether something is done now, while an access is open, or later, when the whole access has to be opened again.
  *
- * <p>Now costs what it adds. Later costs the same and the whole way in, but only if it comes to that: with the chance p. Both in minutes; money
+ * <p>Now costs what it adds. Later costs the same and the whole access, but only if it comes to that: with the chance p. Both in minutes; money
  * is counted as the minutes of a workshop that cost as much, so that no price level is built in. Common practice, no source.
  */
 public final class WhileOpen {
@@ -18,7 +18,7 @@ public final class WhileOpen {
         AGEING,
         /** A check that nobody has settled. */
         LOOK,
-        /** A job that needs the same way in. */
+        /** A job that needs the same access. */
         LATER_JOB
     }
 
@@ -80,10 +80,10 @@ public final class WhileOpen {
         }
     }
 
-    /** @param wayInMinutes to open and close the way in with all that it needs, once more */
-    public static Weighed weigh(Candidate c, int wayInMinutes) {
+    /** @param wayInMinutes to open and close the access with all that it needs, once more */
+    public static Weighed weigh(Candidate c, int accessMinutes) {
         int now = c.minutes() + c.costMinutes();
-        double later = c.probability() * (now + wayInMinutes + c.nuisanceMinutes());
+        double later = c.probability() * (now + accessMinutes + c.nuisanceMinutes());
         return new Weighed(c, now, (int) Math.round(later));
     }
 

@@ -22,7 +22,7 @@ import ofisino.core.plan.job.Operation;
 import ofisino.core.vehicle.equipment.Applies;
 import ofisino.core.vehicle.equipment.Equipment;
 
-/** Which work, and which opening of a way in, asks for which interlocks, from {@code interlocks.yaml}, which explains its keys. Rules only add. */
+/** Which work, and which opening of an access, asks for which interlocks, from {@code interlocks.yaml}, which explains its keys. Rules only add. */
 public final class Interlocks {
     /**
      * Work as the rules see it.
@@ -45,10 +45,10 @@ public final class Interlocks {
         }
     }
 
-    /** One rule, of a job or of opening a way in. A set that is empty asks for nothing; of one that is not, one must fit. */
+    /** One rule, of a job or of opening an access. A set that is empty asks for nothing; of one that is not, one must fit. */
     public record Rule(
             String id,
-            boolean opening,
+            boolean stripDown,
             Set<Interlock> asks,
             Set<Operation> operations,
             Set<Detail> details,
@@ -69,12 +69,12 @@ public final class Interlocks {
                 throw new InvalidValue("interlock.anything", "Rule %s would hold for every job.".formatted(id));
         }
 
-        boolean fitsOpening(Set<Caution> dangers, Equipment vehicle) {
-            return opening && !Collections.disjoint(cautions, dangers) && applies.to(vehicle);
+        boolean fitsStripDown(Set<Caution> dangers, Equipment vehicle) {
+            return stripDown && !Collections.disjoint(cautions, dangers) && applies.to(vehicle);
         }
 
         boolean fits(Work w) {
-            return !opening
+            return !stripDown
                     && (operations.isEmpty() || operations.contains(w.operation()))
                     && (details.isEmpty() || !Collections.disjoint(details, w.details()))
                     && (systems.isEmpty()
@@ -111,7 +111,7 @@ public final class Interlocks {
     private static Rule rule(Entry e) {
         e.only(Applies.keys(
                 "id",
-                "opening",
+                "strip-down",
                 "asks",
                 "operations",
                 "details",
@@ -124,7 +124,7 @@ public final class Interlocks {
                 "source"));
         return new Rule(
                 e.text("id"),
-                e.has("opening"),
+                e.has("strip-down"),
                 e.choices("asks", Interlock.class, Set.of()),
                 e.choices("operations", Operation.class, Set.of()),
                 e.choices("details", Detail.class, Set.of()),
@@ -149,10 +149,10 @@ public final class Interlocks {
         return found;
     }
 
-    /** What opening a way in with these dangers asks for, in the order in which it is done. */
-    public Set<Interlock> ofOpening(Set<Caution> dangers, Equipment vehicle) {
+    /** What opening an access with these dangers asks for, in the order in which it is done. */
+    public Set<Interlock> ofStripDown(Set<Caution> dangers, Equipment vehicle) {
         Set<Interlock> found = EnumSet.noneOf(Interlock.class);
-        for (Rule rule : rules) if (rule.fitsOpening(dangers, vehicle)) found.addAll(rule.asks());
+        for (Rule rule : rules) if (rule.fitsStripDown(dangers, vehicle)) found.addAll(rule.asks());
         return found;
     }
 }

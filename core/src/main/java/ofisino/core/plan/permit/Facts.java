@@ -15,7 +15,7 @@ public final class Facts {
     final List<Obstacle> parts = new ArrayList<>();
     final List<Obstacle> away = new ArrayList<>();
     final List<Obstacle> spared = new ArrayList<>();
-    final List<Obstacle> openings = new ArrayList<>();
+    final List<Obstacle> stripDowns = new ArrayList<>();
     final List<Obstacle> gates = new ArrayList<>();
     final List<Asked> interlocks = new ArrayList<>();
     boolean torqueMissing;
@@ -54,7 +54,7 @@ public final class Facts {
     }
 
     public void notOpened(String id, String name) {
-        openings.add(new Obstacle(Obstacle.Kind.OPENING, id, "“%s” is not done yet.".formatted(name)));
+        stripDowns.add(new Obstacle(Obstacle.Kind.OPENING, id, "“%s” is not done yet.".formatted(name)));
     }
 
     public void gateShut(String gate, String saying) {

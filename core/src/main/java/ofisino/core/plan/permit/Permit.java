@@ -8,7 +8,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
- * Whether a job may begin, end or count as verified: the one decision that every way in asks for. What is unknown never passes.
+ * Whether a job may begin, end or count as verified: the one decision that every access asks for. What is unknown never passes.
  *
  * <p>Common practice, no source. Work logged afterwards is begun, and its hours are kept; what was not confirmed is asked before it ends.
  */
@@ -27,7 +27,7 @@ public final class Permit {
     private static List<Obstacle> begin(Facts f) {
         List<Obstacle> found = always(f);
         found.addAll(f.spared);
-        found.addAll(f.openings);
+        found.addAll(f.stripDowns);
         found.addAll(unconfirmed(f, Facts.Asked::now));
         return found;
     }

@@ -18,7 +18,7 @@ import ofisino.core.plan.calendar.TimeWindow;
 import ofisino.core.plan.schedule.Plan.Scheduled;
 import ofisino.core.plan.schedule.PlanProblem.Exclusion;
 import ofisino.core.plan.schedule.PlanProblem.Link;
-import ofisino.core.plan.schedule.PlanProblem.Opening;
+import ofisino.core.plan.schedule.PlanProblem.StripDown;
 
 /**
  * What should follow within a time is placed as a whole: the two become one piece of work in one evening where they can, and two again in the plan.
@@ -37,7 +37,7 @@ public final class Blocks {
         TOO_LONG,
         /** Something else comes between them, or one of them is begun or has a fixed time. */
         BETWEEN,
-        /** Each has its way in opened for itself, or the one needs the car in a state that the other excludes. */
+        /** Each has its access opened for itself, or the one needs the car in a state that the other excludes. */
         WAYS_IN,
         /** In no evening is there room for both. */
         NO_EVENING
@@ -138,20 +138,20 @@ public final class Blocks {
 
     /** In stays that may not overlap, or the one in a state that a stay of the other excludes. */
     private boolean areApart(Activity one, Activity other) {
-        for (Opening mine : problem.openings()) {
+        for (StripDown mine : problem.stripDowns()) {
             if (!isIn(mine, one)) continue;
-            for (Opening theirs : problem.openings())
-                if (!theirs.id().equals(mine.id()) && theirs.wayIn().equals(mine.wayIn()) && isIn(theirs, other))
+            for (StripDown theirs : problem.stripDowns())
+                if (!theirs.id().equals(mine.id()) && theirs.access().equals(mine.access()) && isIn(theirs, other))
                     return true;
             if (problem.exclusions().stream()
-                    .anyMatch(e -> e.activityOrOpening().equals(mine.id())
+                    .anyMatch(e -> e.activityOrStripDown().equals(mine.id())
                             && other.states().contains(e.state()))) return true;
         }
         return false;
     }
 
-    private boolean isIn(Opening opening, Activity block) {
-        return partsOf(block).stream().anyMatch(part -> opening.jobs().contains(part.id()));
+    private boolean isIn(StripDown stripDown, Activity block) {
+        return partsOf(block).stream().anyMatch(part -> stripDown.jobs().contains(part.id()));
     }
 
     /** In which so many of them are there at once. */
@@ -246,10 +246,10 @@ public final class Blocks {
                 .map(l -> new Link(nameOf(l.before()), nameOf(l.after()), l.lag(), l.within()))
                 .filter(l -> !l.before().equals(l.after()))
                 .toList();
-        List<Opening> openings = problem.openings().stream()
-                .map(o -> new Opening(
+        List<StripDown> stripDowns = problem.stripDowns().stream()
+                .map(o -> new StripDown(
                         o.id(),
-                        o.wayIn(),
+                        o.access(),
                         o.strip(),
                         o.refit(),
                         o.jobs().stream().map(this::nameOf).distinct().toList(),
@@ -257,9 +257,9 @@ public final class Blocks {
                 .toList();
         List<Exclusion> exclusions = problem.exclusions().stream()
                 .map(e -> new Exclusion(
-                        nameOf(new ActivityId(e.activityOrOpening())).value(), e.state()))
+                        nameOf(new ActivityId(e.activityOrStripDown())).value(), e.state()))
                 .toList();
-        return problem.withOpenings(List.copyOf(activities.values()), links, openings, exclusions);
+        return problem.withStripDowns(List.copyOf(activities.values()), links, stripDowns, exclusions);
     }
 
     Plan fold(Plan plan) {
@@ -280,14 +280,14 @@ public final class Blocks {
         if (all.size() < parts.get(block).size()) return Optional.empty();
         Scheduled first = all.get(0);
         Scheduled last = all.get(all.size() - 1);
-        List<TimeWindow> stays = new ArrayList<>();
-        for (TimeWindow w : all.stream().flatMap(s -> s.stays().stream()).toList()) {
-            int end = stays.size() - 1;
-            if (end >= 0 && stays.get(end).to().equals(w.from()))
-                stays.set(end, new TimeWindow(stays.get(end).from(), w.to()));
-            else stays.add(w);
+        List<TimeWindow> stretches = new ArrayList<>();
+        for (TimeWindow w : all.stream().flatMap(s -> s.stretches().stream()).toList()) {
+            int end = stretches.size() - 1;
+            if (end >= 0 && stretches.get(end).to().equals(w.from()))
+                stretches.set(end, new TimeWindow(stretches.get(end).from(), w.to()));
+            else stretches.add(w);
         }
-        return Optional.of(new Scheduled(block, stays, first.people(), first.start(), last.end(), first.reasons()));
+        return Optional.of(new Scheduled(block, stretches, first.people(), first.start(), last.end(), first.reasons()));
     }
 
     PlanOutcome unfold(PlanOutcome outcome) {
@@ -312,7 +312,7 @@ public final class Blocks {
         for (Scheduled s : plan.activities().values()) {
             List<Limit> reasons = s.reasons().stream().map(this::unfold).toList();
             if (parts.containsKey(s.id())) cut(s, reasons, found);
-            else found.put(s.id(), new Scheduled(s.id(), s.stays(), s.people(), s.start(), s.end(), reasons));
+            else found.put(s.id(), new Scheduled(s.id(), s.stretches(), s.people(), s.start(), s.end(), reasons));
         }
         return new Plan(found);
     }

@@ -6,29 +6,29 @@ import java.util.List;
 /** What may share no slot: whatever needs a state, with the openings and send-outs that exclude it. */
 final class Exclusions {
     final int[][] apart;
-    final int[][] apartFromOpening;
-    final int[][] openingApartFrom;
+    final int[][] apartFromStripDown;
+    final int[][] stripDownApartFrom;
 
     Exclusions(Instance in) {
         List<List<Integer>> activities = lists(in.size);
-        List<List<Integer>> openings = lists(in.size);
-        List<List<Integer>> ofOpening = lists(in.refit.length);
+        List<List<Integer>> stripDowns = lists(in.size);
+        List<List<Integer>> ofStripDown = lists(in.refit.length);
         for (PlanProblem.Exclusion e : in.problem.exclusions())
             for (int a = 0; a < in.size; a++) {
                 if (!in.activity[a].states().contains(e.state())) continue;
-                Integer excluding = in.index.get(new ActivityId(e.activityOrOpening()));
+                Integer excluding = in.index.get(new ActivityId(e.activityOrStripDown()));
                 if (excluding != null && excluding != a) {
                     activities.get(a).add(excluding);
                     activities.get(excluding).add(a);
                 } else if (excluding == null) {
-                    int o = in.openingIndex(e.activityOrOpening());
-                    openings.get(a).add(o);
-                    ofOpening.get(o).add(a);
+                    int o = in.stripDownIndex(e.activityOrStripDown());
+                    stripDowns.get(a).add(o);
+                    ofStripDown.get(o).add(a);
                 }
             }
         apart = arrays(activities);
-        apartFromOpening = arrays(openings);
-        openingApartFrom = arrays(ofOpening);
+        apartFromStripDown = arrays(stripDowns);
+        stripDownApartFrom = arrays(ofStripDown);
     }
 
     private static List<List<Integer>> lists(int size) {

@@ -40,14 +40,14 @@ public final class HeldBy {
     public static Set<ActivityId> neededFor(PlanProblem problem, Aim aim) {
         Map<ActivityId, List<ActivityId>> alsoNeeded = new HashMap<>();
         for (PlanProblem.Link link : problem.links()) also(alsoNeeded, link.after(), link.before());
-        Map<String, PlanProblem.Opening> openings = new HashMap<>();
-        for (PlanProblem.Opening o : problem.openings()) openings.put(o.id(), o);
-        for (PlanProblem.Opening o : problem.openings()) {
+        Map<String, PlanProblem.StripDown> stripDowns = new HashMap<>();
+        for (PlanProblem.StripDown o : problem.stripDowns()) stripDowns.put(o.id(), o);
+        for (PlanProblem.StripDown o : problem.stripDowns()) {
             for (ActivityId job : o.jobs()) also(alsoNeeded, job, o.refit());
             o.strip().ifPresent(s -> also(alsoNeeded, o.refit(), s));
             o.strip().ifPresent(s -> also(alsoNeeded, s, o.refit()));
             for (String outer : o.inside())
-                also(alsoNeeded, o.refit(), openings.get(outer).refit());
+                also(alsoNeeded, o.refit(), stripDowns.get(outer).refit());
         }
         Set<ActivityId> found = new LinkedHashSet<>();
         List<ActivityId> open = new ArrayList<>(problem.activities().stream()

@@ -51,22 +51,22 @@ final class Instance {
     final int[] strip;
 
     final int[] refit;
-    /** By opening: the number of its way in. */
-    final int[] wayIn;
+    /** By opening: the number of its access. */
+    final int[] access;
 
-    final int ways;
+    final int accesses;
     /** By activity: the opening that it opens or closes. */
     final int[] opens;
 
     final int[] closes;
-    /** By opening: others of the same way in. */
+    /** By opening: others of the same access. */
     final int[][] sameWay;
     /** By activity: other activities with which it shares no slot. */
     final int[][] apart;
     /** By activity: openings with which it shares no slot. */
-    final int[][] apartFromOpening;
+    final int[][] apartFromStripDown;
     /** By opening: activities with which it shares no slot. */
-    final int[][] openingApartFrom;
+    final int[][] stripDownApartFrom;
 
     /** By day: money at hand without any dues, or empty. */
     final long[] income;
@@ -120,15 +120,17 @@ final class Instance {
                     demands.keySet().stream().mapToInt(this::capacityIndex).toArray();
             amounts[a] = demands.values().stream().mapToInt(Integer::intValue).toArray();
         }
-        List<PlanProblem.Opening> openings = problem.openings();
-        strip = openings.stream()
+        List<PlanProblem.StripDown> stripDowns = problem.stripDowns();
+        strip = stripDowns.stream()
                 .mapToInt(o -> o.strip().map(index::get).orElse(NONE))
                 .toArray();
-        refit = openings.stream().mapToInt(o -> index.get(o.refit())).toArray();
-        List<String> names =
-                openings.stream().map(PlanProblem.Opening::wayIn).distinct().toList();
-        wayIn = openings.stream().mapToInt(o -> names.indexOf(o.wayIn())).toArray();
-        ways = names.size();
+        refit = stripDowns.stream().mapToInt(o -> index.get(o.refit())).toArray();
+        List<String> names = stripDowns.stream()
+                .map(PlanProblem.StripDown::access)
+                .distinct()
+                .toList();
+        access = stripDowns.stream().mapToInt(o -> names.indexOf(o.access())).toArray();
+        accesses = names.size();
         opens = filled(NONE);
         closes = filled(NONE);
         for (int o = 0; o < refit.length; o++) {
@@ -139,13 +141,13 @@ final class Instance {
         for (int o = 0; o < refit.length; o++) {
             int me = o;
             sameWay[o] = java.util.stream.IntStream.range(0, refit.length)
-                    .filter(other -> other != me && wayIn[other] == wayIn[me])
+                    .filter(other -> other != me && access[other] == access[me])
                     .toArray();
         }
         var exclusions = new Exclusions(this);
         apart = exclusions.apart;
-        apartFromOpening = exclusions.apartFromOpening;
-        openingApartFrom = exclusions.openingApartFrom;
+        apartFromStripDown = exclusions.apartFromStripDown;
+        stripDownApartFrom = exclusions.stripDownApartFrom;
         var order = new Order(this);
         before = order.before;
         after = order.after;
@@ -278,9 +280,9 @@ final class Instance {
                 .toArray(int[][]::new);
     }
 
-    int openingIndex(String id) {
+    int stripDownIndex(String id) {
         for (int o = 0; o < refit.length; o++)
-            if (problem.openings().get(o).id().equals(id)) return o;
+            if (problem.stripDowns().get(o).id().equals(id)) return o;
         throw new IllegalStateException(id);
     }
 }

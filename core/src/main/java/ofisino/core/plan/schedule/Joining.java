@@ -11,36 +11,36 @@ import java.util.Set;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.plan.schedule.PlanProblem.Exclusion;
 import ofisino.core.plan.schedule.PlanProblem.Link;
-import ofisino.core.plan.schedule.PlanProblem.Opening;
+import ofisino.core.plan.schedule.PlanProblem.StripDown;
 
-/** The same problem with several stays of one way in made one, and with them the stays of what it needs: opened once, closed once. */
+/** The same problem with several stays of one access made one, and with them the stays of what it needs: opened once, closed once. */
 public final class Joining {
     private final PlanProblem problem;
-    private final Map<String, Opening> openings = new LinkedHashMap<>();
+    private final Map<String, StripDown> stripDowns = new LinkedHashMap<>();
     /** By opening: the one that it becomes. */
     private final Map<String, String> into = new LinkedHashMap<>();
 
     private Joining(PlanProblem problem) {
         this.problem = problem;
-        for (Opening o : problem.openings()) {
-            openings.put(o.id(), o);
+        for (StripDown o : problem.stripDowns()) {
+            stripDowns.put(o.id(), o);
             into.put(o.id(), o.id());
         }
     }
 
-    /** @throws InvalidValue when they are not stays of one way in, or one is not in the problem */
-    public static PlanProblem join(PlanProblem problem, List<String> stays) {
+    /** @throws InvalidValue when they are not stays of one access, or one is not in the problem */
+    public static PlanProblem join(PlanProblem problem, List<String> stripDowns) {
         var joining = new Joining(problem);
-        if (stays.size() < 2
-                || !joining.openings.keySet().containsAll(stays)
-                || stays.stream()
-                                .map(s -> joining.openings.get(s).wayIn())
+        if (stripDowns.size() < 2
+                || !joining.stripDowns.keySet().containsAll(stripDowns)
+                || stripDowns.stream()
+                                .map(s -> joining.stripDowns.get(s).access())
                                 .distinct()
                                 .count()
                         > 1)
             throw new InvalidValue(
                     "plan.join", "Only stays of one way in that are not over can be one. Load the page again.");
-        stays.forEach(s -> joining.merge(stays.get(0), s));
+        stripDowns.forEach(s -> joining.merge(stripDowns.get(0), s));
         joining.mergeWhatTheyNeed();
         return joining.joined();
     }
@@ -56,9 +56,9 @@ public final class Joining {
         for (boolean again = true; again; ) {
             again = false;
             Map<String, String> outer = new LinkedHashMap<>();
-            for (Opening o : problem.openings())
+            for (StripDown o : problem.stripDowns())
                 for (String id : o.inside()) {
-                    String key = into.get(o.id()) + " in " + openings.get(id).wayIn();
+                    String key = into.get(o.id()) + " in " + stripDowns.get(id).access();
                     String known = outer.putIfAbsent(key, id);
                     if (known != null && !into.get(known).equals(into.get(id))) {
                         merge(known, id);
@@ -69,23 +69,23 @@ public final class Joining {
     }
 
     private PlanProblem joined() {
-        Map<String, List<Opening>> groups = new LinkedHashMap<>();
-        for (Opening o : problem.openings())
+        Map<String, List<StripDown>> groups = new LinkedHashMap<>();
+        for (StripDown o : problem.stripDowns())
             groups.computeIfAbsent(into.get(o.id()), id -> new ArrayList<>()).add(o);
         Set<ActivityId> gone = new HashSet<>();
         Set<ActivityId> openedDifferently = new HashSet<>();
-        List<Opening> left = new ArrayList<>();
+        List<StripDown> left = new ArrayList<>();
         groups.forEach((id, members) -> {
-            Opening kept = openings.get(id);
+            StripDown kept = stripDowns.get(id);
             boolean open = members.stream().anyMatch(o -> o.strip().isEmpty());
-            for (Opening o : members) {
+            for (StripDown o : members) {
                 if (o != kept) gone.add(o.refit());
                 if (o != kept || open) o.strip().ifPresent(gone::add);
                 if (members.size() > 1) o.strip().ifPresent(openedDifferently::add);
             }
-            left.add(new Opening(
+            left.add(new StripDown(
                     id,
-                    kept.wayIn(),
+                    kept.access(),
                     open ? Optional.empty() : kept.strip(),
                     kept.refit(),
                     members.stream().flatMap(o -> o.jobs().stream()).distinct().toList(),
@@ -103,8 +103,9 @@ public final class Joining {
                 .toList();
         Set<Exclusion> exclusions = new LinkedHashSet<>();
         for (Exclusion e : problem.exclusions())
-            exclusions.add(new Exclusion(into.getOrDefault(e.activityOrOpening(), e.activityOrOpening()), e.state()));
-        return problem.withOpenings(
+            exclusions.add(
+                    new Exclusion(into.getOrDefault(e.activityOrStripDown(), e.activityOrStripDown()), e.state()));
+        return problem.withStripDowns(
                 problem.activities().stream()
                         .filter(a -> !gone.contains(a.id()))
                         .toList(),

@@ -53,14 +53,14 @@ final class Kept {
                 && pass.placeAt(a, crew, slots);
     }
 
-    /** Links, stays of one way in, and states, once everything is placed. */
+    /** Links, stays of one access, and states, once everything is placed. */
     private static boolean keepsOrder(Pass pass, int a) {
         Instance in = pass.in;
         int start = pass.start[a];
         int end = pass.end[a];
         for (Instance.Link l : in.before[a]) if (pass.end[l.other()] + l.lag() > start) return false;
         for (int b : in.apart[a]) if (start < pass.end[b] && pass.start[b] < end) return false;
-        for (int o : in.apartFromOpening[a])
+        for (int o : in.apartFromStripDown[a])
             if (start < end && start < pass.end[in.refit[o]] && pass.opened(o) < end) return false;
         int mine = in.opens[a];
         if (mine != Instance.NONE)
@@ -70,7 +70,7 @@ final class Kept {
     }
 
     private static int[] slots(Instance in, Plan.Scheduled s) {
-        return s.stays().stream()
+        return s.stretches().stream()
                 .flatMapToInt(w -> IntStream.range(
                         in.time.liveAt(in.time.secondsAt(w.from())), in.time.liveAt(in.time.secondsAt(w.to()))))
                 .toArray();

@@ -30,9 +30,9 @@ public record Limit(Kind kind, String id, Instant until) {
         TOO_SHORT,
         /** Begun here, it would have to be laid aside for work that is begun later. */
         LAID_ASIDE,
-        /** Something that excludes a state that it needs: the closing of a way in, a send-out, or what needs the state. */
+        /** Something that excludes a state that it needs: the closing of an access, a send-out, or what needs the state. */
         STATE,
-        /** Another stay of the same way in is closed first. */
+        /** Another stay of the same access is closed first. */
         OTHER_STAY,
         /** The purse would fall below its floor. */
         MONEY,

@@ -7,7 +7,7 @@ import java.util.List;
 import ofisino.core.plan.job.Precedence;
 
 /**
- * Who comes after whom: the links given, those that openings bring with them, and those that follow because two stays of one way in, or a stay
+ * Who comes after whom: the links given, those that openings bring with them, and those that follow because two stays of one access, or a stay
  * and a state that it excludes, cannot overlap while one of them waits for the other.
  */
 final class Order {
@@ -24,11 +24,11 @@ final class Order {
         for (int a = 0; a < in.size; a++) befores.add(new ArrayList<>());
         for (PlanProblem.Link l : in.problem.links())
             add(in.index.get(l.before()), in.index.get(l.after()), Clockwork.capped(l.lag()), true);
-        for (int o = 0; o < in.refit.length; o++) addOpening(o);
+        for (int o = 0; o < in.refit.length; o++) addStripDown(o);
         int[] sorted = sorted();
         boolean apart = false;
         for (int o = 0; o < in.refit.length; o++)
-            apart |= in.sameWay[o].length > 0 || in.openingApartFrom[o].length > 0;
+            apart |= in.sameWay[o].length > 0 || in.stripDownApartFrom[o].length > 0;
         while (apart) {
             behind = behind(sorted);
             if (!addForced()) break;
@@ -49,16 +49,16 @@ final class Order {
         befores.get(after).add(new Instance.Link(before, lag, given));
     }
 
-    private void addOpening(int o) {
-        PlanProblem.Opening opening = in.problem.openings().get(o);
+    private void addStripDown(int o) {
+        PlanProblem.StripDown stripDown = in.problem.stripDowns().get(o);
         if (in.strip[o] != Instance.NONE) add(in.strip[o], in.refit[o], 0, false);
-        for (ActivityId job : opening.jobs()) {
+        for (ActivityId job : stripDown.jobs()) {
             int a = in.index.get(job);
             if (in.strip[o] != Instance.NONE) add(in.strip[o], a, 0, false);
             add(a, in.refit[o], 0, false);
         }
-        for (String id : opening.inside()) {
-            int outer = in.openingIndex(id);
+        for (String id : stripDown.inside()) {
+            int outer = in.stripDownIndex(id);
             if (in.strip[outer] != Instance.NONE && in.strip[o] != Instance.NONE)
                 add(in.strip[outer], in.strip[o], 0, false);
             add(in.refit[o], in.refit[outer], 0, false);
@@ -72,7 +72,7 @@ final class Order {
                 // something in the other waits for something in this one: this one is closed first
                 if (in.strip[other] != Instance.NONE && reaches(o, in.refit[other]))
                     added |= force(in.refit[o], in.strip[other]);
-            for (int a : in.openingApartFrom[o]) {
+            for (int a : in.stripDownApartFrom[o]) {
                 if (reaches(o, a)) added |= force(in.refit[o], a);
                 if (in.strip[o] != Instance.NONE && behind[a].get(in.refit[o])) added |= force(a, in.strip[o]);
             }
@@ -81,8 +81,8 @@ final class Order {
     }
 
     /** Whether something done in the opening, and not only its closing, comes before the activity. */
-    private boolean reaches(int opening, int a) {
-        PlanProblem.Opening o = in.problem.openings().get(opening);
+    private boolean reaches(int stripDown, int a) {
+        PlanProblem.StripDown o = in.problem.stripDowns().get(stripDown);
         if (o.strip().map(in.index::get).filter(s -> behind[s].get(a)).isPresent()) return true;
         return o.jobs().stream().anyMatch(j -> behind[in.index.get(j)].get(a));
     }

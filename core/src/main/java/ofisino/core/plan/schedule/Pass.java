@@ -40,7 +40,7 @@ final class Pass {
     /** By activity: it does not start before, found out by this pass (seconds). */
     private final int[] released;
 
-    private final Stays stays;
+    private final OpenStates openStates;
     private final int[] openBefore;
     private final BitSet ready = new BitSet();
     /** Work may be begun and its last quarter of an hour left until the money for its end is there; its people then do nothing else. */
@@ -64,7 +64,7 @@ final class Pass {
         finder = new Finder(in, shed, first);
         purse = new Purses(in);
         released = new int[in.size];
-        stays = new Stays(in, placed);
+        openStates = new OpenStates(in, placed);
         openBefore = new int[in.size];
         ownSlots = new int[in.size][];
     }
@@ -105,7 +105,7 @@ final class Pass {
         for (int t = 0; t < time.live && count < in.size; t++)
             for (int i = ready.nextSetBit(0); i >= 0; i = ready.nextSetBit(i + 1)) {
                 int a = list[i];
-                if (stays.shut(a) || earliest(a) > time.startOf(t)) continue;
+                if (openStates.shut(a) || earliest(a) > time.startOf(t)) continue;
                 if (in.work[a] > 0 && !canStart(a, t)) continue;
                 ready.clear(i);
                 if (!place(a)) continue;
@@ -150,7 +150,7 @@ final class Pass {
         shed.clear();
         purse.reset();
         ready.clear();
-        stays.clear();
+        openStates.clear();
         for (int a = 0; a < in.size; a++) openBefore[a] = in.before[a].length;
         for (int a = 0; a < in.size; a++) if (openBefore[a] == 0 && !in.isFixed(a)) ready.set(rank[a]);
         for (int a = 0; a < in.size; a++)
@@ -167,19 +167,19 @@ final class Pass {
 
     private int nextReady(int[] list) {
         for (int i = ready.nextSetBit(0); i >= 0; i = ready.nextSetBit(i + 1))
-            if (!stays.shut(list[i])) {
+            if (!openStates.shut(list[i])) {
                 ready.clear(i);
                 return list[i];
             }
         return -1;
     }
 
-    /** The earliest instant that links, the day before which it may not be, and other stays of the way in allow. */
+    /** The earliest instant that links, the day before which it may not be, and other stays of the access allow. */
     int earliest(int a) {
         int earliest = Math.max(Math.max(time.now, in.notBefore[a]), released[a]);
         for (Instance.Link l : in.before[a])
             if (placed[l.other()]) earliest = Math.max(earliest, end[l.other()] + l.lag());
-        return Math.max(earliest, stays.closedBefore(a));
+        return Math.max(earliest, openStates.closedBefore(a));
     }
 
     private boolean placeFixed(int a) {
@@ -262,7 +262,7 @@ final class Pass {
     int later(int a, int from, int to) {
         int later = -1;
         for (int b : in.apart[a]) if (placed[b] && from < end[b] && start[b] < to) later = Math.max(later, end[b]);
-        for (int o : in.apartFromOpening[a])
+        for (int o : in.apartFromStripDown[a])
             if (placed[in.refit[o]] && from < end[in.refit[o]] && opened(o) < to)
                 later = Math.max(later, end[in.refit[o]]);
         int day = purse.tooEarlyBefore(a, from, to);
@@ -281,8 +281,8 @@ final class Pass {
         return onlyAtEnd ? to - from : 0;
     }
 
-    int opened(int opening) {
-        return in.strip[opening] == Instance.NONE ? time.now : start[in.strip[opening]];
+    int opened(int stripDown) {
+        return in.strip[stripDown] == Instance.NONE ? time.now : start[in.strip[stripDown]];
     }
 
     private void keep(int a, int from, int to) {
@@ -310,7 +310,7 @@ final class Pass {
     private void note(int a) {
         placed[a] = true;
         sequence[count++] = a;
-        stays.note(a, end[a]);
+        openStates.note(a, end[a]);
         purse.spend(a, start[a], end[a], 1);
     }
 
@@ -374,7 +374,7 @@ final class Pass {
         int o = in.closes[a];
         if (o == Instance.NONE) return false;
         boolean torn = false;
-        for (int b : in.openingApartFrom[o])
+        for (int b : in.stripDownApartFrom[o])
             if (placed[b] && opened(o) < end[b] && start[b] < end[a] && start[b] < end[b]) {
                 int strip = in.strip[o];
                 if (!again || strip == Instance.NONE || in.isFixed(strip) || released[strip] >= end[b]) {

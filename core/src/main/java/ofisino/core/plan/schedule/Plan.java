@@ -13,7 +13,7 @@ import ofisino.core.plan.calendar.TimeWindow;
 /** The dates of all activities, in the order in which they were placed. */
 public record Plan(Map<ActivityId, Scheduled> activities) {
     /**
-     * @param stays   the uninterrupted stretches of work, in order; empty for an order
+     * @param stretches   the uninterrupted stretches of work, in order; empty for an order
      * @param people  the same throughout
      * @param start   start of the first work
      * @param end     end of the last work and of the wait after it
@@ -21,13 +21,13 @@ public record Plan(Map<ActivityId, Scheduled> activities) {
      */
     public record Scheduled(
             ActivityId id,
-            List<TimeWindow> stays,
+            List<TimeWindow> stretches,
             List<String> people,
             Instant start,
             Instant end,
             List<Limit> reasons) {
         public Scheduled {
-            stays = List.copyOf(stays);
+            stretches = List.copyOf(stretches);
             people = List.copyOf(people);
             reasons = List.copyOf(reasons);
         }

@@ -8,14 +8,15 @@ import ofisino.core.kernel.InvalidValue;
 import ofisino.core.plan.schedule.PlanProblem.Capacity;
 import ofisino.core.plan.schedule.PlanProblem.Exclusion;
 import ofisino.core.plan.schedule.PlanProblem.Link;
-import ofisino.core.plan.schedule.PlanProblem.Opening;
 import ofisino.core.plan.schedule.PlanProblem.Person;
+import ofisino.core.plan.schedule.PlanProblem.StripDown;
 
 /** Checks that every name that a statement uses is defined in it, once. */
 final class PlanNames {
     private PlanNames() {}
 
-    static void check(List<Activity> activities, List<Link> links, List<Opening> openings, List<Exclusion> exclusions) {
+    static void check(
+            List<Activity> activities, List<Link> links, List<StripDown> stripDowns, List<Exclusion> exclusions) {
         Set<ActivityId> known = new HashSet<>();
         for (Activity activity : activities)
             if (!known.add(activity.id()))
@@ -26,18 +27,18 @@ final class PlanNames {
                         "plan.link",
                         "A link joins %s and %s, of which one is not in the plan."
                                 .formatted(link.before(), link.after()));
-        Set<String> stays = openings.stream().map(Opening::id).collect(Collectors.toSet());
-        require(stays.size() == openings.size(), "opening", "twice the same");
-        for (Opening o : openings) {
+        Set<String> ids = stripDowns.stream().map(StripDown::id).collect(Collectors.toSet());
+        require(ids.size() == stripDowns.size(), "strip-down", "twice the same");
+        for (StripDown o : stripDowns) {
             require(o.strip().filter(s -> !known.contains(s)).isEmpty(), "activity", o.id());
             require(known.contains(o.refit()) && known.containsAll(o.jobs()), "activity", o.id());
-            require(stays.containsAll(o.inside()), "opening", o.id());
+            require(ids.containsAll(o.inside()), "strip-down", o.id());
         }
         for (Exclusion e : exclusions)
             require(
-                    stays.contains(e.activityOrOpening()) || known.contains(new ActivityId(e.activityOrOpening())),
-                    "opening or activity",
-                    e.activityOrOpening());
+                    ids.contains(e.activityOrStripDown()) || known.contains(new ActivityId(e.activityOrStripDown())),
+                    "strip-down or activity",
+                    e.activityOrStripDown());
     }
 
     /** People, places and resources, which may be stated after the activities. */

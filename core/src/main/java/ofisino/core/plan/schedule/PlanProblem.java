@@ -30,7 +30,7 @@ public record PlanProblem(
         List<Capacity> resources,
         List<Activity> activities,
         List<Link> links,
-        List<Opening> openings,
+        List<StripDown> stripDowns,
         List<Exclusion> exclusions,
         Optional<Purse> purse,
         List<Aim> milestones,
@@ -103,26 +103,26 @@ public record PlanProblem(
     }
 
     /**
-     * One stay of a way in in the open state: stripped once, used by its jobs, closed once. Stays of one way in do not overlap.
+     * One stay of an access in the open state: stripped once, used by its jobs, closed once. Stays of one access do not overlap.
      *
      * @param strip  empty when it is open already
      * @param inside the openings of what it needs: it is opened after them and closed before them
      */
-    public record Opening(
+    public record StripDown(
             String id,
-            String wayIn,
+            String access,
             Optional<ActivityId> strip,
             ActivityId refit,
             List<ActivityId> jobs,
             List<String> inside) {
-        public Opening {
+        public StripDown {
             jobs = List.copyOf(jobs);
             inside = List.copyOf(inside);
         }
     }
 
     /** While this activity or opening lasts the vehicle is not in the given state: whatever needs the state shares no slot with it. */
-    public record Exclusion(String activityOrOpening, String state) {}
+    public record Exclusion(String activityOrStripDown, String state) {}
 
     /** Money by date: the balance, less dues, plus income received, never falls below the floor. Minor units of the base currency. */
     public record Purse(long openingMinor, long floorMinor, List<Income> income) {
@@ -170,10 +170,10 @@ public record PlanProblem(
         resources = List.copyOf(resources);
         activities = List.copyOf(activities);
         links = List.copyOf(links);
-        openings = List.copyOf(openings);
+        stripDowns = List.copyOf(stripDowns);
         exclusions = List.copyOf(exclusions);
         milestones = List.copyOf(milestones);
-        PlanNames.check(activities, links, openings, exclusions);
+        PlanNames.check(activities, links, stripDowns, exclusions);
     }
 
     /** A problem of people, activities and links alone. */
@@ -241,7 +241,7 @@ public record PlanProblem(
                 otherResources,
                 otherActivities,
                 links,
-                openings,
+                stripDowns,
                 exclusions,
                 otherPurse,
                 milestones,
@@ -249,14 +249,14 @@ public record PlanProblem(
                 otherKept);
     }
 
-    /** The same with other ways in and what they exclude. */
-    public PlanProblem withOpenings(List<Opening> others, List<Exclusion> excluded) {
-        return withOpenings(activities, links, others, excluded);
+    /** The same with other accesses and what they exclude. */
+    public PlanProblem withStripDowns(List<StripDown> others, List<Exclusion> excluded) {
+        return withStripDowns(activities, links, others, excluded);
     }
 
-    /** The same with other ways in, and the activities and links that belong to them. */
-    public PlanProblem withOpenings(
-            List<Activity> otherActivities, List<Link> otherLinks, List<Opening> others, List<Exclusion> excluded) {
+    /** The same with other accesses, and the activities and links that belong to them. */
+    public PlanProblem withStripDowns(
+            List<Activity> otherActivities, List<Link> otherLinks, List<StripDown> others, List<Exclusion> excluded) {
         return new PlanProblem(
                 now,
                 horizon,

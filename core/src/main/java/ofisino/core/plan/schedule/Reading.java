@@ -42,7 +42,7 @@ final class Reading {
                     in.activity[a].id(),
                     new Scheduled(
                             in.activity[a].id(),
-                            stays(pass.slotsOf(a)),
+                            stretches(pass.slotsOf(a)),
                             people,
                             time.instantAt(pass.start[a]),
                             time.instantAt(pass.end[a]),
@@ -51,14 +51,15 @@ final class Reading {
         return new Plan(found);
     }
 
-    private List<TimeWindow> stays(int[] slots) {
-        List<TimeWindow> stays = new ArrayList<>();
+    private List<TimeWindow> stretches(int[] slots) {
+        List<TimeWindow> stretches = new ArrayList<>();
         for (int i = 0; i < slots.length; i++) {
             int from = i;
             while (i + 1 < slots.length && time.slotOf[slots[i + 1]] == time.slotOf[slots[i]] + 1) i++;
-            stays.add(new TimeWindow(time.instantAt(time.startOf(slots[from])), time.instantAt(time.endOf(slots[i]))));
+            stretches.add(
+                    new TimeWindow(time.instantAt(time.startOf(slots[from])), time.instantAt(time.endOf(slots[i]))));
         }
-        return stays;
+        return stretches;
     }
 
     private List<PlanOutcome.Unplaced> unplaced() {
@@ -95,7 +96,7 @@ final class Reading {
         if (in.isFixed(a))
             return reasons.limit(
                     in.fixed[a] < time.now ? Limit.Kind.NOW : Limit.Kind.FIXED, "", Math.max(in.fixed[a], time.now));
-        for (int o : in.apartFromOpening[a])
+        for (int o : in.apartFromStripDown[a])
             if (!pass.placed[in.refit[o]]) return reasons.limit(Limit.Kind.STATE, id(in.refit[o]), time.horizon);
         if (in.opens[a] != Instance.NONE)
             for (int other : in.sameWay[in.opens[a]])
@@ -155,7 +156,7 @@ final class Reading {
     }
 
     private Limit clash(int a) {
-        for (int o : in.apartFromOpening[a])
+        for (int o : in.apartFromStripDown[a])
             if (pass.opened(o) < pass.end[a]) return reasons.limit(Limit.Kind.STATE, id(in.refit[o]), pass.start[a]);
         for (int b : in.apart[a])
             if (pass.placed[b] && pass.start[a] < pass.end[b] && pass.start[b] < pass.end[a])

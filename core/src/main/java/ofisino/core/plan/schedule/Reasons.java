@@ -84,7 +84,7 @@ final class Reasons {
             for (int other : in.sameWay[in.opens[a]])
                 if (pass.placed[in.refit[other]] && pass.end[in.refit[other]] <= pass.start[a])
                     limits.add(limit(Limit.Kind.OTHER_STAY, id(in.refit[other]), pass.end[in.refit[other]]));
-            for (int b : in.openingApartFrom[in.opens[a]])
+            for (int b : in.stripDownApartFrom[in.opens[a]])
                 if (pass.placed[b] && pass.end[b] <= pass.start[a])
                     limits.add(limit(Limit.Kind.STATE, id(b), pass.end[b]));
         }
@@ -136,7 +136,7 @@ final class Reasons {
         for (int b : in.apart[a])
             if (pass.placed[b] && from < pass.end[b] && pass.start[b] < to)
                 return Optional.of(limit(Limit.Kind.STATE, id(b), pass.end[b]));
-        for (int o : in.apartFromOpening[a])
+        for (int o : in.apartFromStripDown[a])
             if (pass.placed[in.refit[o]] && from < pass.end[in.refit[o]] && pass.opened(o) < to)
                 return Optional.of(limit(Limit.Kind.STATE, id(in.refit[o]), pass.end[in.refit[o]]));
         int later = pass.later(a, from, to);

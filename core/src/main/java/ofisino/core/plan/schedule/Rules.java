@@ -63,7 +63,7 @@ final class Rules {
             case LATEST_FINISH -> by(a -> latestFinish[a]);
             case LATEST_START -> by(a -> latestStart[a]);
             case MOST_SUCCESSORS -> by(a -> -followers[a]);
-            case BY_OPENING -> byOpening();
+            case BY_OPENING -> byStripDown();
             case GIVEN -> by(a -> 0);
         };
     }
@@ -86,7 +86,7 @@ final class Rules {
         return feasible(preference);
     }
 
-    private int[] byOpening() {
+    private int[] byStripDown() {
         int[] group = groups();
         long[] presses = new long[in.size];
         int[] milestone = new int[in.size];
@@ -112,8 +112,8 @@ final class Rules {
     private int[] groups() {
         int[] group = IntStream.range(0, in.size).toArray();
         for (int o = 0; o < in.refit.length; o++) {
-            PlanProblem.Opening opening = in.problem.openings().get(o);
-            for (ActivityId job : opening.jobs()) join(group, in.index.get(job), in.refit[o]);
+            PlanProblem.StripDown stripDown = in.problem.stripDowns().get(o);
+            for (ActivityId job : stripDown.jobs()) join(group, in.index.get(job), in.refit[o]);
             if (in.strip[o] != Instance.NONE) join(group, in.strip[o], in.refit[o]);
         }
         for (int a = 0; a < in.size; a++) group[a] = leader(group, a);

@@ -7,7 +7,7 @@ import java.util.Arrays;
 /**
  * How good a schedule is, the first differing number deciding and the smaller being better: what could not be placed; what is late against a
  * deadline; the day of each milestone in the order of the project's policy; days after the target; moves against the plan that is followed;
- * interruptions; hours in which ways in stand open; and at last the seconds of the milestones, so that equal days are not equal plans.
+ * interruptions; hours in which accesses stand open; and at last the seconds of the milestones, so that equal days are not equal plans.
  */
 record Score(long[] parts) implements Comparable<Score> {
     private static final Duration NEAR = Duration.ofDays(14);

@@ -34,7 +34,7 @@ final class Search {
     private final List<Candidate> population = new ArrayList<>();
 
     /** @param made the list from which it comes out again @param list the same by start, to be joined with others */
-    private record Candidate(int[] made, int[] list, Score score, Way way) {}
+    private record Candidate(int[] made, int[] list, Score score, Way access) {}
 
     private enum Way {
         SERIAL,
@@ -69,8 +69,8 @@ final class Search {
         while (!spent() && in.size > 1) improved(joined());
         if (!score().isFeasible() && in.problem.purse().isPresent()) stretched();
         Candidate best = population.get(0);
-        if (best.way() == Way.PARALLEL) pass.parallel(best.made());
-        else pass.serial(best.made(), best.way() == Way.STRETCHED);
+        if (best.access() == Way.PARALLEL) pass.parallel(best.made());
+        else pass.serial(best.made(), best.access() == Way.STRETCHED);
         return pass;
     }
 

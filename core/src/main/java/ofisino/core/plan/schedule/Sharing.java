@@ -18,7 +18,7 @@ public final class Sharing {
     public static PlanProblem behind(PlanProblem first, Plan plan, PlanProblem mine, boolean commonPurse) {
         Map<String, List<Capacity.Taken>> taken = takenBy(first, plan);
         PlanProblem left = mine.withPeople(mine.people().stream()
-                        .map(p -> new Person(p.id(), TimeWindow.without(p.windows(), staysOf(plan, p.id()))))
+                        .map(p -> new Person(p.id(), TimeWindow.without(p.windows(), stripDownsOf(plan, p.id()))))
                         .toList())
                 .withPlaces(mine.places().stream()
                         .map(c -> c.less(taken.getOrDefault(c.id(), List.of())))
@@ -28,10 +28,10 @@ public final class Sharing {
                 : left;
     }
 
-    private static List<TimeWindow> staysOf(Plan plan, String person) {
+    private static List<TimeWindow> stripDownsOf(Plan plan, String person) {
         return plan.activities().values().stream()
                 .filter(s -> s.people().contains(person))
-                .flatMap(s -> s.stays().stream())
+                .flatMap(s -> s.stretches().stream())
                 .toList();
     }
 
@@ -49,9 +49,9 @@ public final class Sharing {
     }
 
     private static List<TimeWindow> holds(Activity.Demand demand, Scheduled s) {
-        Instant lastWork = s.stays().get(s.stays().size() - 1).to();
+        Instant lastWork = s.stretches().get(s.stretches().size() - 1).to();
         List<TimeWindow> found = new ArrayList<>(
-                demand.holdsPlaceWhileBegun() ? List.of(new TimeWindow(s.start(), lastWork)) : s.stays());
+                demand.holdsPlaceWhileBegun() ? List.of(new TimeWindow(s.start(), lastWork)) : s.stretches());
         if (demand.holdsPlaceWhileWaiting()) found.add(new TimeWindow(lastWork, s.end()));
         return found;
     }

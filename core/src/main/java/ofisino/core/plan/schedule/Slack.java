@@ -75,8 +75,9 @@ public final class Slack {
         int opens = in.opens[a];
         int closes = in.closes[a];
         return in.apart[a].length > 0
-                || in.apartFromOpening[a].length > 0
-                || opens != Instance.NONE && (in.sameWay[opens].length > 0 || in.openingApartFrom[opens].length > 0)
-                || closes != Instance.NONE && (in.sameWay[closes].length > 0 || in.openingApartFrom[closes].length > 0);
+                || in.apartFromStripDown[a].length > 0
+                || opens != Instance.NONE && (in.sameWay[opens].length > 0 || in.stripDownApartFrom[opens].length > 0)
+                || closes != Instance.NONE
+                        && (in.sameWay[closes].length > 0 || in.stripDownApartFrom[closes].length > 0);
     }
 }

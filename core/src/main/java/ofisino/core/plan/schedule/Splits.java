@@ -10,7 +10,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import ofisino.core.plan.schedule.PlanProblem.Exclusion;
-import ofisino.core.plan.schedule.PlanProblem.Opening;
+import ofisino.core.plan.schedule.PlanProblem.StripDown;
 
 /**
  * Stays that wait until after a fixed time, because the vehicle cannot be there while they are open, though only some of their jobs have to wait so
@@ -20,7 +20,7 @@ public final class Splits {
     private Splits() {}
 
     /** @param leaving the jobs that have to wait anyway @param because the fixed time that it waits for */
-    public record Proposal(String opening, Set<ActivityId> leaving, ActivityId because) {}
+    public record Proposal(String stripDown, Set<ActivityId> leaving, ActivityId because) {}
 
     /** In the order of the openings; what lies inside a stay that is proposed is opened twice with it. */
     public static List<Proposal> of(PlanProblem problem, Plan plan) {
@@ -29,7 +29,7 @@ public final class Splits {
         problem.links()
                 .forEach(l -> before.computeIfAbsent(l.after(), x -> new ArrayList<>())
                         .add(l.before()));
-        for (Opening o : problem.openings())
+        for (StripDown o : problem.stripDowns())
             for (Activity fixed : problem.activities()) {
                 if (fixed.timing().fixedStart().isEmpty() || !isExcluded(problem, o, fixed)) continue;
                 Instant at = fixed.timing().fixedStart().get();
@@ -44,17 +44,17 @@ public final class Splits {
                     break;
                 }
             }
-        Set<String> proposed = found.stream().map(Proposal::opening).collect(Collectors.toSet());
-        Set<String> inner = problem.openings().stream()
+        Set<String> proposed = found.stream().map(Proposal::stripDown).collect(Collectors.toSet());
+        Set<String> inner = problem.stripDowns().stream()
                 .filter(o -> o.inside().stream().anyMatch(proposed::contains))
-                .map(Opening::id)
+                .map(StripDown::id)
                 .collect(Collectors.toSet());
-        return found.stream().filter(p -> !inner.contains(p.opening())).toList();
+        return found.stream().filter(p -> !inner.contains(p.stripDown())).toList();
     }
 
-    private static boolean isExcluded(PlanProblem problem, Opening o, Activity fixed) {
+    private static boolean isExcluded(PlanProblem problem, StripDown o, Activity fixed) {
         return problem.exclusions().stream()
-                .filter(e -> e.activityOrOpening().equals(o.id()))
+                .filter(e -> e.activityOrStripDown().equals(o.id()))
                 .map(Exclusion::state)
                 .anyMatch(fixed.states()::contains);
     }
@@ -67,7 +67,7 @@ public final class Splits {
             ActivityId id = open.remove(open.size() - 1);
             if (!seen.add(id)) continue;
             if (plan.of(id)
-                    .filter(s -> s.stays().isEmpty() && s.end().isAfter(at))
+                    .filter(s -> s.stretches().isEmpty() && s.end().isAfter(at))
                     .isPresent()) return true;
             open.addAll(before.getOrDefault(id, List.of()));
         }

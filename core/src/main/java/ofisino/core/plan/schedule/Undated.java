@@ -16,7 +16,7 @@ import java.util.stream.Stream;
 public final class Undated {
     private final PlanProblem problem;
     private final Map<ActivityId, List<ActivityId>> after = new HashMap<>();
-    private final Map<ActivityId, PlanProblem.Opening> openingOf = new HashMap<>();
+    private final Map<ActivityId, PlanProblem.StripDown> stripDownOf = new HashMap<>();
 
     private Undated(PlanProblem problem) {
         this.problem = problem;
@@ -24,10 +24,10 @@ public final class Undated {
                 .collect(Collectors.groupingBy(
                         PlanProblem.Link::before, Collectors.mapping(PlanProblem.Link::after, Collectors.toList())))
                 .forEach(after::put);
-        for (PlanProblem.Opening o : problem.openings()) members(o).forEach(id -> openingOf.put(id, o));
+        for (PlanProblem.StripDown o : problem.stripDowns()) members(o).forEach(id -> stripDownOf.put(id, o));
     }
 
-    private static Stream<ActivityId> members(PlanProblem.Opening o) {
+    private static Stream<ActivityId> members(PlanProblem.StripDown o) {
         return Stream.concat(Stream.concat(o.strip().stream(), o.jobs().stream()), Stream.of(o.refit()));
     }
 
@@ -36,8 +36,8 @@ public final class Undated {
 
     /**
      * @param shut    what may not be offered: it goes whatever hangs on it
-     * @param unknown what waits for an answer, with the ways in that are opened only for it and for what comes after. Where a way in is opened
-     *                for other work too, it keeps the soonest place that it could have, since otherwise the way in would be closed over it
+     * @param unknown what waits for an answer, with the accesses that are opened only for it and for what comes after. Where an access is opened
+     *                for other work too, it keeps the soonest place that it could have, since otherwise the access would be closed over it
      */
     public static Rest leaveOut(PlanProblem problem, Set<ActivityId> shut, Set<ActivityId> unknown) {
         if (shut.isEmpty() && unknown.isEmpty()) return new Rest(problem, Set.of());
@@ -47,8 +47,8 @@ public final class Undated {
     private Rest leaveOut(Set<ActivityId> shut, Set<ActivityId> unknown) {
         Set<ActivityId> out = reach(shut, o -> true);
         for (ActivityId waiting : unknown) {
-            Set<ActivityId> all = withOwnWaysIn(waiting);
-            if (leavesWaysInWhole(all)) out.addAll(all);
+            Set<ActivityId> all = withOwnAccess(waiting);
+            if (leavesAccessWhole(all)) out.addAll(all);
         }
         problem.activities().stream()
                 .filter(a -> a.timing().fixedStart().isPresent())
@@ -58,8 +58,8 @@ public final class Undated {
                 .filter(a -> a.kind() == Activity.Kind.ORDER && isOnlyFor(a.id(), out))
                 .map(Activity::id)
                 .collect(Collectors.toSet());
-        Predicate<ActivityId> stays = id -> !out.contains(id) && !orders.contains(id);
-        return new Rest(without(stays), out);
+        Predicate<ActivityId> kept = id -> !out.contains(id) && !orders.contains(id);
+        return new Rest(without(kept), out);
     }
 
     private boolean isOnlyFor(ActivityId order, Set<ActivityId> out) {
@@ -67,8 +67,8 @@ public final class Undated {
         return !served.isEmpty() && out.containsAll(served);
     }
 
-    /** The job, all after it, and the ways in that nothing else needs. */
-    private Set<ActivityId> withOwnWaysIn(ActivityId waiting) {
+    /** The job, all after it, and the accesses that nothing else needs. */
+    private Set<ActivityId> withOwnAccess(ActivityId waiting) {
         Set<ActivityId> found = Set.of();
         Set<ActivityId> all = reach(Set.of(waiting), o -> false);
         while (!all.equals(found)) {
@@ -79,32 +79,32 @@ public final class Undated {
         return all;
     }
 
-    private boolean isOnlyFor(PlanProblem.Opening o, Set<ActivityId> known) {
+    private boolean isOnlyFor(PlanProblem.StripDown o, Set<ActivityId> known) {
         return known.containsAll(o.jobs())
-                && problem.openings().stream()
+                && problem.stripDowns().stream()
                         .filter(inner -> inner.inside().contains(o.id()))
                         .allMatch(inner -> isOnlyFor(inner, known));
     }
 
-    private boolean leavesWaysInWhole(Set<ActivityId> all) {
-        return problem.openings().stream()
+    private boolean leavesAccessWhole(Set<ActivityId> all) {
+        return problem.stripDowns().stream()
                 .map(o -> members(o).collect(Collectors.toSet()))
                 .allMatch(members -> all.containsAll(members) || Collections.disjoint(all, members));
     }
 
-    /** Those and all after them; of a way in that is still to be opened and that the condition takes, all of it and all inside it. */
-    private Set<ActivityId> reach(Set<ActivityId> from, Predicate<PlanProblem.Opening> withWayIn) {
+    /** Those and all after them; of an access that is still to be opened and that the condition takes, all of it and all inside it. */
+    private Set<ActivityId> reach(Set<ActivityId> from, Predicate<PlanProblem.StripDown> withAccess) {
         Set<ActivityId> found = new LinkedHashSet<>();
         Deque<ActivityId> next = new ArrayDeque<>(from);
         while (!next.isEmpty()) {
             ActivityId id = next.remove();
             if (!found.add(id)) continue;
             next.addAll(after.getOrDefault(id, List.of()));
-            PlanProblem.Opening opening = openingOf.get(id);
-            if (opening != null && opening.strip().isPresent() && withWayIn.test(opening)) {
-                members(opening).forEach(next::add);
-                problem.openings().stream()
-                        .filter(inner -> inner.inside().contains(opening.id()))
+            PlanProblem.StripDown stripDown = stripDownOf.get(id);
+            if (stripDown != null && stripDown.strip().isPresent() && withAccess.test(stripDown)) {
+                members(stripDown).forEach(next::add);
+                problem.stripDowns().stream()
+                        .filter(inner -> inner.inside().contains(stripDown.id()))
                         .flatMap(Undated::members)
                         .forEach(next::add);
             }
@@ -112,31 +112,31 @@ public final class Undated {
         return found;
     }
 
-    private PlanProblem without(Predicate<ActivityId> stays) {
+    private PlanProblem without(Predicate<ActivityId> kept) {
         List<Activity> activities =
-                problem.activities().stream().filter(a -> stays.test(a.id())).toList();
-        List<PlanProblem.Opening> openings =
-                problem.openings().stream().filter(o -> stays.test(o.refit())).toList();
+                problem.activities().stream().filter(a -> kept.test(a.id())).toList();
+        List<PlanProblem.StripDown> stripDowns =
+                problem.stripDowns().stream().filter(o -> kept.test(o.refit())).toList();
         Set<String> there = Stream.concat(
                         activities.stream().map(a -> a.id().value()),
-                        openings.stream().map(PlanProblem.Opening::id))
+                        stripDowns.stream().map(PlanProblem.StripDown::id))
                 .collect(Collectors.toSet());
-        return problem.withOpenings(
+        return problem.withStripDowns(
                 activities,
                 problem.links().stream()
-                        .filter(l -> stays.test(l.before()) && stays.test(l.after()))
+                        .filter(l -> kept.test(l.before()) && kept.test(l.after()))
                         .toList(),
-                openings.stream()
-                        .map(o -> new PlanProblem.Opening(
+                stripDowns.stream()
+                        .map(o -> new PlanProblem.StripDown(
                                 o.id(),
-                                o.wayIn(),
+                                o.access(),
                                 o.strip(),
                                 o.refit(),
-                                o.jobs().stream().filter(stays).toList(),
+                                o.jobs().stream().filter(kept).toList(),
                                 o.inside().stream().filter(there::contains).toList()))
                         .toList(),
                 problem.exclusions().stream()
-                        .filter(e -> there.contains(e.activityOrOpening()))
+                        .filter(e -> there.contains(e.activityOrStripDown()))
                         .toList());
     }
 }

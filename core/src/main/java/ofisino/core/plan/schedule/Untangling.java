@@ -8,10 +8,10 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import ofisino.core.plan.schedule.PlanProblem.Opening;
+import ofisino.core.plan.schedule.PlanProblem.StripDown;
 
 /**
- * Two stays of one way in that wait for one another cannot be apart: what is done in the one comes between what is done in the other, so the way
+ * Two stays of one access that wait for one another cannot be apart: what is done in the one comes between what is done in the other, so the way
  * in stays open meanwhile. They are planned as one stay. Nothing else of the statement is given up for it: what excludes what holds as before.
  */
 public final class Untangling {
@@ -23,17 +23,17 @@ public final class Untangling {
      */
     public static Optional<PlanProblem> of(PlanProblem problem, List<ActivityId> circle) {
         Set<ActivityId> waiting = new HashSet<>(circle);
-        Map<String, List<String>> byWay = problem.openings().stream()
+        Map<String, List<String>> byAccess = problem.stripDowns().stream()
                 .filter(o -> members(o).anyMatch(waiting::contains))
                 .collect(Collectors.groupingBy(
-                        Opening::wayIn, LinkedHashMap::new, Collectors.mapping(Opening::id, Collectors.toList())));
-        return byWay.values().stream()
-                .filter(stays -> stays.size() > 1)
+                        StripDown::access, LinkedHashMap::new, Collectors.mapping(StripDown::id, Collectors.toList())));
+        return byAccess.values().stream()
+                .filter(stripDowns -> stripDowns.size() > 1)
                 .findFirst()
-                .map(stays -> Joining.join(problem, stays));
+                .map(stripDowns -> Joining.join(problem, stripDowns));
     }
 
-    private static Stream<ActivityId> members(Opening o) {
+    private static Stream<ActivityId> members(StripDown o) {
         return Stream.concat(Stream.concat(o.strip().stream(), o.jobs().stream()), Stream.of(o.refit()));
     }
 }

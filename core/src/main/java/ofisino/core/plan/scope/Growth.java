@@ -29,8 +29,8 @@ public record Growth(
     public enum Cause {
         /** Damage came to light. */
         FOUND,
-        /** The way in was open anyway. */
-        WAY_IN_OPEN,
+        /** The access was open anyway. */
+        ACCESS_OPEN,
         /** Somebody wanted it nicer. */
         TASTE,
         /** The aim went up. */

@@ -44,7 +44,7 @@ public record Asked(int minutes, int people, boolean quiet, boolean wet, Optiona
      * @param outdoors    it needs dry weather
      * @param inOneGo     it cannot be left half done
      * @param hot         the last hour of the evening is the fire watch after it
-     * @param ready       nothing that it waits for is missing: jobs before it, parts, send-outs, its way in
+     * @param ready       nothing that it waits for is missing: jobs before it, parts, send-outs, its access
      * @param begun       it has been begun already
      * @param latestStart when it must begin at the latest, if known
      */

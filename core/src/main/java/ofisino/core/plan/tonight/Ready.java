@@ -8,10 +8,10 @@ import ofisino.core.plan.schedule.Activity;
 import ofisino.core.plan.schedule.ActivityId;
 import ofisino.core.plan.schedule.PlanProblem;
 import ofisino.core.plan.schedule.PlanProblem.Capacity;
-import ofisino.core.plan.schedule.PlanProblem.Opening;
+import ofisino.core.plan.schedule.PlanProblem.StripDown;
 
 /**
- * What waits for nothing but somebody's time: no job before it, no part, no send-out, no way in that is still to be opened, no day, and no room on
+ * What waits for nothing but somebody's time: no job before it, no part, no send-out, no access that is still to be opened, no day, and no room on
  * the day that begins now.
  */
 public final class Ready {
@@ -22,17 +22,17 @@ public final class Ready {
     public static Set<ActivityId> of(PlanProblem problem) {
         Set<ActivityId> waits = new HashSet<>();
         problem.links().forEach(l -> waits.add(l.after()));
-        Set<String> closed = problem.openings().stream()
+        Set<String> closed = problem.stripDowns().stream()
                 .filter(o -> o.strip().isPresent())
-                .map(Opening::id)
+                .map(StripDown::id)
                 .collect(Collectors.toSet());
-        for (Opening o : problem.openings()) {
+        for (StripDown o : problem.stripDowns()) {
             boolean jobsLeft = !o.jobs().isEmpty();
             if (closed.contains(o.id())) waits.addAll(o.jobs());
             if (jobsLeft || closed.contains(o.id())) waits.add(o.refit());
             if (o.inside().stream().anyMatch(closed::contains)) o.strip().ifPresent(waits::add);
             // what lies inside is closed first
-            problem.openings().stream()
+            problem.stripDowns().stream()
                     .filter(outer -> o.inside().contains(outer.id()))
                     .forEach(outer -> waits.add(outer.refit()));
         }

@@ -52,15 +52,15 @@ public record Tonight(LocalDate day, int minutes, List<Planned> jobs) {
         List<At> found = new ArrayList<>();
         for (Plan.Scheduled activity : plan.activities().values()) {
             if (!isWork.contains(activity.id())) continue;
-            List<TimeWindow> stays = activity.stays().stream()
+            List<TimeWindow> stretches = activity.stretches().stream()
                     .filter(s -> dayOf(s.from(), zone).equals(day))
                     .toList();
-            if (!stays.isEmpty())
+            if (!stretches.isEmpty())
                 found.add(new At(
-                        stays.get(0).from(),
+                        stretches.get(0).from(),
                         new Planned(
                                 activity.id(),
-                                stays.stream()
+                                stretches.stream()
                                         .mapToInt(s -> minutes(s.from(), s.to()))
                                         .sum())));
         }

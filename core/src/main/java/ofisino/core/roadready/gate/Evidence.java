@@ -20,7 +20,7 @@ import ofisino.core.vehicle.reading.Verdict;
  * All that is recorded about a vehicle and may stand between it and a gate.
  *
  * @param unseen    checks of class A and B that nobody answered well enough
- * @param openings  strip-downs that are open, or closed for now
+ * @param stripDowns  strip-downs that are open, or closed for now
  * @param proofs    what has to be proved on this vehicle
  * @param proved    by proof, what was recorded last and still stands
  * @param owed      what is not settled yet
@@ -32,7 +32,7 @@ public record Evidence(
         List<Unanswered> unseen,
         List<Read> readings,
         Optional<Codes> codes,
-        List<Opened> openings,
+        List<Opened> stripDowns,
         List<Fastener> fasteners,
         List<Short> missing,
         List<Proof> proofs,
@@ -43,7 +43,7 @@ public record Evidence(
         jobs = List.copyOf(jobs);
         unseen = List.copyOf(unseen);
         readings = List.copyOf(readings);
-        openings = List.copyOf(openings);
+        stripDowns = List.copyOf(stripDowns);
         fasteners = List.copyOf(fasteners);
         missing = List.copyOf(missing);
         proofs = List.copyOf(proofs);

@@ -90,16 +90,16 @@ final class JobRules {
     }
 
     static Stream<Blocker> open(Evidence evidence) {
-        return evidence.openings().stream()
+        return evidence.stripDowns().stream()
                 .filter(o -> !o.forNow())
-                .map(o -> opening(Rule.OPENING_OPEN, gate(o.excludes()), o));
+                .map(o -> stripDown(Rule.OPENING_OPEN, gate(o.excludes()), o));
     }
 
     /** Closed with its old filling, to be opened again. */
     static Stream<Blocker> closedForNow(Evidence evidence) {
-        return evidence.openings().stream()
+        return evidence.stripDowns().stream()
                 .filter(Evidence.Opened::forNow)
-                .map(o -> opening(Rule.CLOSED_FOR_NOW, Gate.ROAD, o));
+                .map(o -> stripDown(Rule.CLOSED_FOR_NOW, Gate.ROAD, o));
     }
 
     private static Gate gate(Set<CarState> excludes) {
@@ -110,7 +110,7 @@ final class JobRules {
                 : Gate.ROAD_TEST;
     }
 
-    private static Blocker opening(Rule rule, Gate gate, Evidence.Opened o) {
+    private static Blocker stripDown(Rule rule, Gate gate, Evidence.Opened o) {
         return new Blocker(
                 rule,
                 gate,

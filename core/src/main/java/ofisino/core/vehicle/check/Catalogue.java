@@ -192,24 +192,24 @@ public final class Catalogue {
         List<PlacedCheck> walk = new ArrayList<>();
         Set<String> asked = new HashSet<>();
         addUnplaced(fitting, PAPERS, walk);
-        List<Zone> way = WALK.stream()
+        List<Zone> access = WALK.stream()
                 .flatMap(view -> zones.stream().filter(z -> z.view().equals(view)))
                 .toList();
-        for (Zone zone : way)
+        for (Zone zone : access)
             for (Check check : fitting) {
                 if (!check.places().contains(zone.place())) continue;
                 if (!asking || !check.once()) walk.add(new PlacedCheck(check, Optional.of(zone)));
-                else if (asked.add(check.id())) walk.add(once(check, zone, way));
+                else if (asked.add(check.id())) walk.add(once(check, zone, access));
             }
         addUnplaced(fitting, ROAD, walk);
         return walk;
     }
 
-    private static PlacedCheck once(Check check, Zone first, List<Zone> way) {
+    private static PlacedCheck once(Check check, Zone first, List<Zone> access) {
         return new PlacedCheck(
                 check,
                 Optional.of(first),
-                way.stream()
+                access.stream()
                         .filter(z -> z != first && check.places().contains(z.place()))
                         .toList(),
                 Optional.empty());

@@ -8,7 +8,7 @@ import ofisino.core.kernel.Years;
 import ofisino.core.vehicle.BodyStyle;
 
 /**
- * On which vehicles a check, a place, a limit, a way in or a condition of work is: body, year and layout fit, and it may have what it is about. In
+ * On which vehicles a check, a place, a limit, an access or a condition of work is: body, year and layout fit, and it may have what it is about. In
  * data files these are the keys {@code bodies, from, to, layouts, having}; without them it is on all.
  */
 public record Applies(Fits fits, Having having) {

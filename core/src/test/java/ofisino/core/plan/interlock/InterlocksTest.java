@@ -16,7 +16,7 @@ import net.jqwik.api.constraints.IntRange;
 import ofisino.core.Seeds;
 import ofisino.core.kernel.Caution;
 import ofisino.core.kernel.VehicleSystem;
-import ofisino.core.plan.access.WaysInLibrary;
+import ofisino.core.plan.access.AccessLibrary;
 import ofisino.core.plan.interlock.Interlocks.Work;
 import ofisino.core.plan.job.Detail;
 import ofisino.core.plan.job.Operation;
@@ -83,7 +83,7 @@ class InterlocksTest {
                 .doesNotContain(Interlock.RESTRAINT_WAITED);
     }
 
-    /** Every way in that warns of something asks for something; a cooled circuit is opened by a licensed shop only. */
+    /** Every access that warns of something asks for something; a cooled circuit is opened by a licensed shop only. */
     @ParameterizedTest
     @EnumSource(Caution.class)
     void whatOpensWithADangerAsks(Caution danger) {
@@ -96,10 +96,10 @@ class InterlocksTest {
                 Caution.HIGH_VOLTAGE,
                 Caution.CONTROL_UNITS);
         assertThat(INTERLOCKS
-                        .ofOpening(Set.of(danger), vehicle(BodyStyle.HATCHBACK, 2008))
+                        .ofStripDown(Set.of(danger), vehicle(BodyStyle.HATCHBACK, 2008))
                         .isEmpty())
                 .isEqualTo(elsewhere.contains(danger));
-        assertThat(WaysInLibrary.load().of(vehicle(BodyStyle.HATCHBACK, 2008)).all().stream()
+        assertThat(AccessLibrary.load().of(vehicle(BodyStyle.HATCHBACK, 2008)).all().stream()
                         .flatMap(w -> w.cautions().stream()))
                 .doesNotContainAnyElementsOf(elsewhere);
     }
@@ -196,15 +196,15 @@ class InterlocksTest {
                 Interlock.REFRIGERANT_OUT,
                 Interlock.HIGH_VOLTAGE_DEAD,
                 Interlock.GAS_SAFE);
-        Set<Interlock> found = INTERLOCKS.ofOpening(Set.of(danger), Vehicles.of(body, year));
+        Set<Interlock> found = INTERLOCKS.ofStripDown(Set.of(danger), Vehicles.of(body, year));
         if (asked == null) {
             assertThat(found).doesNotContainAnyElementsOf(byEquipment);
             return;
         }
         assertThat(found).contains(asked);
-        assertThat(INTERLOCKS.ofOpening(Set.of(danger), Vehicles.of(body, year, seen + " said")))
+        assertThat(INTERLOCKS.ofStripDown(Set.of(danger), Vehicles.of(body, year, seen + " said")))
                 .contains(asked);
-        assertThat(INTERLOCKS.ofOpening(Set.of(danger), Vehicles.of(body, year, seen)))
+        assertThat(INTERLOCKS.ofStripDown(Set.of(danger), Vehicles.of(body, year, seen)))
                 .doesNotContain(asked);
     }
 
@@ -240,11 +240,11 @@ class InterlocksTest {
                     new Equipment.Fact("airbags", "none", how),
                     new Equipment.Fact("pretensioners", "none", how),
                     new Equipment.Fact("pyrotechnics", "none", how));
-            assertThat(INTERLOCKS.ofOpening(Set.of(Caution.RESTRAINT), saloon).contains(Interlock.RESTRAINT_WAITED))
+            assertThat(INTERLOCKS.ofStripDown(Set.of(Caution.RESTRAINT), saloon).contains(Interlock.RESTRAINT_WAITED))
                     .as(how.name())
                     .isEqualTo(!how.rulesOut());
         }
-        assertThat(INTERLOCKS.ofOpening(Set.of(Caution.RESTRAINT), vehicle(BodyStyle.SALOON, 1969)))
+        assertThat(INTERLOCKS.ofStripDown(Set.of(Caution.RESTRAINT), vehicle(BodyStyle.SALOON, 1969)))
                 .isEmpty();
     }
 }

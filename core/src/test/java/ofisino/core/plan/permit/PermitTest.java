@@ -23,7 +23,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/** May it begin, end, count as verified: one decision for every way in. Common practice, no source. */
+/** May it begin, end, count as verified: one decision for every access. Common practice, no source. */
 class PermitTest {
     private static final JobNature TRIM = new JobNature(Operation.REPLACE, Optional.of(VehicleSystem.TRIM), Set.of());
 

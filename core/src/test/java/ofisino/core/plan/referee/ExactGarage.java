@@ -260,37 +260,37 @@ final class ExactGarage {
 
     private void stateOrder() {
         for (PlanProblem.Link l : problem.links()) after(l.before(), l.after(), quarters(l.lag()));
-        Map<String, PlanProblem.Opening> openings = new HashMap<>();
-        for (PlanProblem.Opening o : problem.openings()) {
-            openings.put(o.id(), o);
+        Map<String, PlanProblem.StripDown> stripDowns = new HashMap<>();
+        for (PlanProblem.StripDown o : problem.stripDowns()) {
+            stripDowns.put(o.id(), o);
             for (ActivityId job : o.jobs()) {
                 after(o.strip().orElseThrow(), job, 0);
                 after(job, o.refit(), 0);
             }
             after(o.strip().orElseThrow(), o.refit(), 0);
         }
-        for (PlanProblem.Opening o : problem.openings()) {
+        for (PlanProblem.StripDown o : problem.stripDowns()) {
             for (String outer : o.inside()) {
-                after(openings.get(outer).strip().orElseThrow(), o.strip().orElseThrow(), 0);
-                after(o.refit(), openings.get(outer).refit(), 0);
+                after(stripDowns.get(outer).strip().orElseThrow(), o.strip().orElseThrow(), 0);
+                after(o.refit(), stripDowns.get(outer).refit(), 0);
             }
-            for (PlanProblem.Opening other : problem.openings())
-                if (other.id().compareTo(o.id()) > 0 && other.wayIn().equals(o.wayIn()))
+            for (PlanProblem.StripDown other : problem.stripDowns())
+                if (other.id().compareTo(o.id()) > 0 && other.access().equals(o.access()))
                     apart(startOf(o), endOf(o), startOf(other), endOf(other));
         }
         for (PlanProblem.Exclusion e : problem.exclusions())
             for (Work w : all)
                 if (w.activity.states().contains(e.state())) {
-                    PlanProblem.Opening o = openings.get(e.activityOrOpening());
+                    PlanProblem.StripDown o = stripDowns.get(e.activityOrStripDown());
                     apart(w.start, w.end, startOf(o), endOf(o));
                 }
     }
 
-    private IntVar startOf(PlanProblem.Opening o) {
+    private IntVar startOf(PlanProblem.StripDown o) {
         return works.get(o.strip().orElseThrow()).start;
     }
 
-    private IntVar endOf(PlanProblem.Opening o) {
+    private IntVar endOf(PlanProblem.StripDown o) {
         return works.get(o.refit()).end;
     }
 

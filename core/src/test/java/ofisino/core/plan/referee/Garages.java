@@ -26,11 +26,11 @@ import ofisino.core.plan.schedule.PlanProblem;
 import ofisino.core.plan.schedule.PlanProblem.Capacity;
 import ofisino.core.plan.schedule.PlanProblem.Exclusion;
 import ofisino.core.plan.schedule.PlanProblem.Link;
-import ofisino.core.plan.schedule.PlanProblem.Opening;
 import ofisino.core.plan.schedule.PlanProblem.Person;
 import ofisino.core.plan.schedule.PlanProblem.Purse;
+import ofisino.core.plan.schedule.PlanProblem.StripDown;
 
-/** Small random garages with everything in them: two people, nested ways in, a state, a bay, money, an order, an appointment. */
+/** Small random garages with everything in them: two people, nested accesses, a state, a bay, money, an order, an appointment. */
 public final class Garages {
     public static final Instant NOW = Instant.parse("2026-03-02T17:00:00Z");
     private static final int DAYS = 9;
@@ -39,22 +39,23 @@ public final class Garages {
 
     private Garages() {}
 
-    /** For properties: what breaks one is shrunk to fewer jobs and ways in. */
+    /** For properties: what breaks one is shrunk to fewer jobs and accesses. */
     public static Arbitrary<PlanProblem> arbitrary() {
         return Combinators.combine(
                         Arbitraries.longs().between(0, 1_000_000),
                         Arbitraries.integers().between(0, 2),
                         Arbitraries.integers().between(2, 8))
-                .as((seed, stays, jobs) -> drawn(new Random(seed), stays, Math.min(jobs, 8 - 2 * stays)));
+                .as((seed, stripDowns, jobs) ->
+                        drawn(new Random(seed), stripDowns, Math.min(jobs, 8 - 2 * stripDowns)));
     }
 
     /** At most ten activities, strips and refits among them. */
     public static PlanProblem drawn(Random dice) {
-        int stays = dice.nextInt(3);
-        return drawn(dice, stays, 2 + dice.nextInt(9 - 2 * stays - 2));
+        int stripDowns = dice.nextInt(3);
+        return drawn(dice, stripDowns, 2 + dice.nextInt(9 - 2 * stripDowns - 2));
     }
 
-    private static PlanProblem drawn(Random dice, int stays, int jobs) {
+    private static PlanProblem drawn(Random dice, int count, int jobs) {
         List<Activity> activities = new ArrayList<>();
         List<Link> links = new ArrayList<>();
         for (int i = 0; i < jobs; i++) {
@@ -66,9 +67,9 @@ public final class Garages {
                             new ActivityId("j" + i),
                             Duration.ofHours(dice.nextInt(2) * 9L)));
         }
-        List<Opening> openings = openings(stays, jobs, activities, dice);
+        List<StripDown> stripDowns = stripDowns(count, jobs, activities, dice);
         List<Exclusion> exclusions = new ArrayList<>();
-        if (!openings.isEmpty() && dice.nextBoolean()) exclusions.add(new Exclusion("o0", "rolling"));
+        if (!stripDowns.isEmpty() && dice.nextBoolean()) exclusions.add(new Exclusion("o0", "rolling"));
         if (dice.nextInt(3) == 0) {
             activities.add(inspection(dice));
             if (dice.nextBoolean()) links.add(Link.of("j0", "inspection"));
@@ -89,7 +90,7 @@ public final class Garages {
                 List.of(notOn(new Capacity("daylight", 9), dice)),
                 activities,
                 links,
-                openings,
+                stripDowns,
                 exclusions,
                 purse,
                 List.of(Aim.RUNNER, Aim.DRIVER),
@@ -132,29 +133,29 @@ public final class Garages {
         return capacity.less(taken);
     }
 
-    private static List<Opening> openings(int count, int jobs, List<Activity> activities, Random dice) {
-        List<Opening> found = new ArrayList<>();
+    private static List<StripDown> stripDowns(int count, int jobs, List<Activity> activities, Random dice) {
+        List<StripDown> found = new ArrayList<>();
         for (int o = 0; o < count; o++) {
             boolean nested = o > 0 && dice.nextBoolean();
             List<ActivityId> inside = new ArrayList<>();
             for (int j : IntStream.range(0, jobs).toArray())
                 if (activities.get(j).kind() == Activity.Kind.JOB && dice.nextInt(3) == 0)
                     inside.add(new ActivityId("j" + j));
-            // a job that needs the inner way in needs the outer one too
+            // a job that needs the inner access needs the outer one too
             if (nested)
                 for (ActivityId id : inside)
                     if (!found.get(0).jobs().contains(id)) found.set(0, withJob(found.get(0), id));
-            String way = !nested && o > 0 && dice.nextBoolean() ? "w0" : "w" + o;
-            List<ActivityId> mine = way.equals("w0") && o > 0
+            String access = !nested && o > 0 && dice.nextBoolean() ? "w0" : "w" + o;
+            List<ActivityId> mine = access.equals("w0") && o > 0
                     ? inside.stream()
                             .filter(id -> !found.get(0).jobs().contains(id))
                             .toList()
                     : inside;
-            activities.add(stay("strip" + o, Activity.Kind.STRIP, 1 + dice.nextInt(3)));
-            activities.add(stay("refit" + o, Activity.Kind.REFIT, 1 + dice.nextInt(3)));
-            found.add(new Opening(
+            activities.add(stripDown("strip" + o, Activity.Kind.STRIP, 1 + dice.nextInt(3)));
+            activities.add(stripDown("refit" + o, Activity.Kind.REFIT, 1 + dice.nextInt(3)));
+            found.add(new StripDown(
                     "o" + o,
-                    way,
+                    access,
                     Optional.of(new ActivityId("strip" + o)),
                     new ActivityId("refit" + o),
                     mine,
@@ -163,13 +164,13 @@ public final class Garages {
         return found;
     }
 
-    private static Opening withJob(Opening o, ActivityId job) {
+    private static StripDown withJob(StripDown o, ActivityId job) {
         List<ActivityId> jobs = new ArrayList<>(o.jobs());
         jobs.add(job);
-        return new Opening(o.id(), o.wayIn(), o.strip(), o.refit(), jobs, o.inside());
+        return new StripDown(o.id(), o.access(), o.strip(), o.refit(), jobs, o.inside());
     }
 
-    private static Activity stay(String id, Activity.Kind kind, int slots) {
+    private static Activity stripDown(String id, Activity.Kind kind, int slots) {
         return new Activity(
                 new ActivityId(id),
                 kind,

@@ -37,14 +37,14 @@ class ScopeTest {
         List<Growth.Item> items = new ArrayList<>();
         items.addAll(items(46, 120 * 60, 88 * 60, true, Cause.FORGOTTEN));
         items.addAll(items(6, 22 * 60, 0, false, Cause.FOUND));
-        items.addAll(items(18, 74 * 60, 0, false, Cause.WAY_IN_OPEN));
+        items.addAll(items(18, 74 * 60, 0, false, Cause.ACCESS_OPEN));
         Growth growth = Growth.of(items);
         assertThat(growth.presentMinutes()).isEqualTo(216 * 60);
         assertThat(growth.baselineJobs()).isEqualTo(46);
         assertThat(growth.presentJobs()).isEqualTo(70);
         assertThat(growth.added())
                 .containsOnly(
-                        entry(Cause.FOUND, new Added(6, 22 * 60)), entry(Cause.WAY_IN_OPEN, new Added(18, 74 * 60)));
+                        entry(Cause.FOUND, new Added(6, 22 * 60)), entry(Cause.ACCESS_OPEN, new Added(18, 74 * 60)));
         assertThat(growth.doneOfBaseline()).isEqualTo(73);
         assertThat(growth.doneOfPresent()).isEqualTo(41);
         assertThat(growth.growthPercent()).isEqualTo(80);

@@ -20,7 +20,7 @@ final class PlantedCar {
     private final List<Evidence.Work> jobs = new ArrayList<>();
     private final List<Evidence.Unanswered> unseen = new ArrayList<>();
     private final List<Evidence.Read> readings = new ArrayList<>();
-    private final List<Evidence.Opened> openings = new ArrayList<>();
+    private final List<Evidence.Opened> stripDowns = new ArrayList<>();
     private final List<Evidence.Fastener> fasteners = new ArrayList<>();
     private final List<Evidence.Short> missing = new ArrayList<>();
     private final Map<String, Evidence.Proved> proved = PROOFS.stream()
@@ -57,8 +57,8 @@ final class PlantedCar {
         return this;
     }
 
-    PlantedCar opened(Evidence.Opened opening) {
-        openings.add(opening);
+    PlantedCar opened(Evidence.Opened stripDown) {
+        stripDowns.add(stripDown);
         return this;
     }
 
@@ -95,7 +95,7 @@ final class PlantedCar {
                 unseen,
                 readings,
                 Optional.of(codes),
-                openings,
+                stripDowns,
                 fasteners,
                 missing,
                 PROOFS,

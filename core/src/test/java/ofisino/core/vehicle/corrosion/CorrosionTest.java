@@ -95,7 +95,7 @@ class CorrosionTest {
     }
 
     @Test
-    void aBigHoleWantsAPanelAndBlistersWantOpening() {
+    void aBigHoleWantsAPanelAndBlistersWantStripDown() {
         assertThat(repair(new Corrosion(RustGrade.RI_5, Optional.empty(), 200, 100, true, OptionalInt.empty())))
                 .isEqualTo(Repair.WELD_A_PATCH);
         assertThat(repair(new Corrosion(RustGrade.RI_5, Optional.empty(), 900, 420, true, OptionalInt.empty())))

@@ -6,7 +6,7 @@ import java.util.TreeSet;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ofisino.core.kernel.VehicleSystem;
-import ofisino.core.plan.access.WaysInLibrary;
+import ofisino.core.plan.access.AccessLibrary;
 import ofisino.core.plan.interlock.Interlocks;
 import ofisino.core.plan.interlock.Reconnection;
 import ofisino.core.plan.recipe.Recipes;
@@ -21,7 +21,7 @@ import ofisino.core.vehicle.reading.Limits;
 
 /** All that the whole product asks, allows and demands of a vehicle, each in a word: {@code "check abs-lamp"}, {@code "way radiator-out"}. */
 public final class WhatHangsOnIt {
-    private static final WaysInLibrary WAYS = WaysInLibrary.load();
+    private static final AccessLibrary WAYS = AccessLibrary.load();
     private static final Interlocks INTERLOCKS = Interlocks.load();
     private static final Limits LIMITS = Limits.load();
     private static final Proofs PROOFS = Proofs.load();

@@ -14,8 +14,8 @@ import ofisino.core.plan.permit.Move;
 import ofisino.core.plan.permit.Obstacle;
 import ofisino.server.identity.Caller;
 import ofisino.server.logbook.worksession.WorkSessionBegunMapper.BegunRow;
+import ofisino.server.plan.CarAccess;
 import ofisino.server.plan.Jobs;
-import ofisino.server.plan.Ways;
 import ofisino.server.vehicle.Projects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -25,20 +25,21 @@ import org.springframework.stereotype.Service;
 class WorkSessionBegunService {
     private final WorkSessionBegunMapper mapper;
     private final Jobs jobs;
-    private final Ways ways;
+    private final CarAccess carAccess;
     private final Projects projects;
     private final Clock clock;
 
-    WorkSessionBegunService(WorkSessionBegunMapper mapper, Jobs jobs, Ways ways, Projects projects, Clock clock) {
+    WorkSessionBegunService(
+            WorkSessionBegunMapper mapper, Jobs jobs, CarAccess carAccess, Projects projects, Clock clock) {
         this.mapper = mapper;
         this.jobs = jobs;
-        this.ways = ways;
+        this.carAccess = carAccess;
         this.projects = projects;
         this.clock = clock;
     }
 
-    /** A job, or a way in that is opened or closed. */
-    record What(@Nullable UUID jobId, @Nullable String wayIn) {
+    /** A job, or an access that is opened or closed. */
+    record What(@Nullable UUID jobId, @Nullable String access) {
         private static final String JOB = "job:";
         private static final String WAY = "way:";
 
@@ -49,7 +50,7 @@ class WorkSessionBegunService {
         }
 
         String written() {
-            return jobId == null ? WAY + wayIn : JOB + jobId;
+            return jobId == null ? WAY + access : JOB + jobId;
         }
     }
 
@@ -66,7 +67,7 @@ class WorkSessionBegunService {
                                 row.onWhat().stream().map(What::read).toList())));
     }
 
-    void begin(Caller caller, UUID projectId, UUID id, List<UUID> jobIds, List<String> waysIn) {
+    void begin(Caller caller, UUID projectId, UUID id, List<UUID> jobIds, List<String> accesses) {
         projects.requireOpen(caller, projectId);
         if (mapper.find(caller.garageId(), caller.accountId()).isPresent())
             throw new Conflict("work-session.begun", "You are in the garage already. End that evening first.");
@@ -76,7 +77,7 @@ class WorkSessionBegunService {
                 throw InvalidValue.of("jobs", "evening.other-project", "That job belongs to another project.");
             if (!its.state().isInHand()) mustBeFree(caller, its, jobIds);
         }
-        waysIn.forEach(w -> ways.nameOf(caller, projectId, w));
+        accesses.forEach(w -> carAccess.nameOf(caller, projectId, w));
         mapper.insert(
                 caller.garageId(),
                 caller.accountId(),
@@ -85,7 +86,7 @@ class WorkSessionBegunService {
                         projectId,
                         clock.instant().truncatedTo(ChronoUnit.MICROS),
                         Stream.concat(
-                                        waysIn.stream().map(w -> new What(null, w)),
+                                        accesses.stream().map(w -> new What(null, w)),
                                         jobIds.stream().map(j -> new What(j, null)))
                                 .distinct()
                                 .map(What::written)

@@ -33,7 +33,7 @@ class WorkSessionController {
         this.begun = begun;
     }
 
-    record BegunRequest(UUID id, List<UUID> jobs, List<String> waysIn) {}
+    record BegunRequest(UUID id, List<UUID> jobs, List<String> accesses) {}
 
     /** @param work a first answer to how long on which job */
     record BegunResponse(UUID projectId, Instant begunAt, List<WorkFields> work) {}
@@ -47,7 +47,7 @@ class WorkSessionController {
                         g.row().begunAt(),
                         g.minutes().entrySet().stream()
                                 .map(e -> new WorkFields(
-                                        e.getKey().jobId(), e.getKey().wayIn(), e.getValue()))
+                                        e.getKey().jobId(), e.getKey().access(), e.getValue()))
                                 .toList())))
                 .orElse(ResponseEntity.noContent().build());
     }
@@ -55,7 +55,7 @@ class WorkSessionController {
     @PostMapping("/projects/{projectId}/work-session-begun")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void begin(Caller caller, @PathVariable UUID projectId, @RequestBody BegunRequest body) {
-        begun.begin(caller, projectId, body.id(), body.jobs(), body.waysIn());
+        begun.begin(caller, projectId, body.id(), body.jobs(), body.accesses());
     }
 
     /** Leaves without logging anything. */
@@ -65,8 +65,8 @@ class WorkSessionController {
         begun.end(caller);
     }
 
-    /** On a job, or on a way in that was opened or closed. */
-    record WorkFields(@Nullable UUID jobId, @Nullable String wayIn, int minutes) {}
+    /** On a job, or on an access that was opened or closed. */
+    record WorkFields(@Nullable UUID jobId, @Nullable String access, int minutes) {}
 
     record WorkSessionFields(
             LocalDate workedOn,

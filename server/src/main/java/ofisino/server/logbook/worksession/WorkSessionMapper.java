@@ -25,9 +25,9 @@ interface WorkSessionMapper {
 
     void insertWork(UUID garageId, UUID workSessionId, UUID jobId, int minutes);
 
-    void insertWayIn(UUID garageId, UUID workSessionId, String wayIn, int minutes);
+    void insertAccess(UUID garageId, UUID workSessionId, String access, int minutes);
 
-    void clearWaysIn(UUID garageId, UUID workSessionId);
+    void clearAccess(UUID garageId, UUID workSessionId);
 
     void clearWork(UUID garageId, UUID workSessionId);
 
@@ -43,16 +43,16 @@ interface WorkSessionMapper {
             @Nullable Instant noteDoneAt,
             long version) {}
 
-    /** On a job, or on a way in that was opened or closed; then {@code title} is empty here. */
+    /** On a job, or on an access that was opened or closed; then {@code title} is empty here. */
     record WorkRow(
             UUID workSessionId,
             @Nullable UUID jobId,
-            @Nullable String wayIn,
+            @Nullable String access,
             String code,
             String title,
             int minutes) {
         WorkRow called(String name) {
-            return new WorkRow(workSessionId, jobId, wayIn, code, name, minutes);
+            return new WorkRow(workSessionId, jobId, access, code, name, minutes);
         }
     }
 }

@@ -18,8 +18,8 @@ import ofisino.server.logbook.worksession.WorkSessionController.WorkFields;
 import ofisino.server.logbook.worksession.WorkSessionController.WorkSessionFields;
 import ofisino.server.logbook.worksession.WorkSessionMapper.WorkRow;
 import ofisino.server.logbook.worksession.WorkSessionMapper.WorkSessionRow;
+import ofisino.server.plan.CarAccess;
 import ofisino.server.plan.Jobs;
-import ofisino.server.plan.Ways;
 import ofisino.server.vehicle.Projects;
 import org.springframework.stereotype.Service;
 
@@ -31,7 +31,7 @@ class WorkSessionService implements WorkSessions {
     private final WorkSessionMapper mapper;
     private final WorkSessionBegunService begun;
     private final Jobs jobs;
-    private final Ways ways;
+    private final CarAccess carAccess;
     private final Projects projects;
     private final Garages garages;
     private final Clock clock;
@@ -40,14 +40,14 @@ class WorkSessionService implements WorkSessions {
             WorkSessionMapper mapper,
             WorkSessionBegunService begun,
             Jobs jobs,
-            Ways ways,
+            CarAccess carAccess,
             Projects projects,
             Garages garages,
             Clock clock) {
         this.mapper = mapper;
         this.begun = begun;
         this.jobs = jobs;
-        this.ways = ways;
+        this.carAccess = carAccess;
         this.projects = projects;
         this.garages = garages;
         this.clock = clock;
@@ -60,7 +60,7 @@ class WorkSessionService implements WorkSessions {
 
     List<WorkRow> work(Caller caller, UUID projectId) {
         return mapper.work(caller.garageId(), projectId).stream()
-                .map(w -> w.wayIn() == null ? w : w.called(ways.nameOf(caller, projectId, w.wayIn())))
+                .map(w -> w.access() == null ? w : w.called(carAccess.nameOf(caller, projectId, w.access())))
                 .toList();
     }
 
@@ -91,7 +91,7 @@ class WorkSessionService implements WorkSessions {
                 .map(WorkRow::jobId)
                 .collect(Collectors.toSet());
         mapper.clearWork(caller.garageId(), id);
-        mapper.clearWaysIn(caller.garageId(), id);
+        mapper.clearAccess(caller.garageId(), id);
         recordWork(caller, stored.projectId(), id, fields.work());
         for (UUID job : jobsOf(fields)) if (!known.contains(job)) jobs.workedOn(caller, job, fields.workedOn());
         return find(caller, id);
@@ -137,15 +137,15 @@ class WorkSessionService implements WorkSessions {
                         "work-session.minutes",
                         "The time on a job (%d min) must be at least a minute. Leave the job out if nothing was done."
                                 .formatted(w.minutes()));
-            if ((w.jobId() == null) == (w.wayIn() == null))
+            if ((w.jobId() == null) == (w.access() == null))
                 throw InvalidValue.of(
                         "work",
                         "work-session.nothing",
                         "Say on which job or on which way in the time went, one of the two.");
             if (w.jobId() != null) recordJob(caller, projectId, workSessionId, w.jobId(), w.minutes());
             else {
-                ways.nameOf(caller, projectId, w.wayIn());
-                mapper.insertWayIn(caller.garageId(), workSessionId, w.wayIn(), w.minutes());
+                carAccess.nameOf(caller, projectId, w.access());
+                mapper.insertAccess(caller.garageId(), workSessionId, w.access(), w.minutes());
             }
         }
     }

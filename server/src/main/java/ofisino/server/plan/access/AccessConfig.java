@@ -1,7 +1,7 @@
 package ofisino.server.plan.access;
 
+import ofisino.core.plan.access.AccessLibrary;
 import ofisino.core.plan.access.AgeingParts;
-import ofisino.core.plan.access.WaysInLibrary;
 import ofisino.core.plan.interlock.Reconnection;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -9,8 +9,8 @@ import org.springframework.context.annotation.Configuration;
 @Configuration
 class AccessConfig {
     @Bean
-    WaysInLibrary waysInLibrary() {
-        return WaysInLibrary.load();
+    AccessLibrary accessLibrary() {
+        return AccessLibrary.load();
     }
 
     @Bean

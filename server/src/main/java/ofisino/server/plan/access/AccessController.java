@@ -6,20 +6,20 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import ofisino.core.kernel.Caution;
+import ofisino.core.plan.access.Access;
 import ofisino.core.plan.access.CarState;
 import ofisino.core.plan.access.Circuit;
 import ofisino.core.plan.access.FluidChoice;
 import ofisino.core.plan.access.Merging;
-import ofisino.core.plan.access.Openings;
-import ofisino.core.plan.access.WayIn;
+import ofisino.core.plan.access.StripDowns;
 import ofisino.core.plan.access.WhileOpen;
 import ofisino.core.plan.interlock.Interlock;
 import ofisino.core.plan.interlock.Reconnection;
 import ofisino.core.vehicle.equipment.Equipment;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Roles;
-import ofisino.server.plan.access.AccessMapper.OpeningRow;
-import ofisino.server.plan.access.AccessMapper.OwnWayRow;
+import ofisino.server.plan.access.AccessMapper.OwnAccessRow;
+import ofisino.server.plan.access.AccessMapper.StripDownRow;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -37,26 +37,26 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class AccessController {
     private final AccessService service;
-    private final OpeningService openings;
-    private final VehicleWays vehicleWays;
+    private final StripDownService stripDowns;
+    private final VehicleAccess vehicleAccess;
     private final WhileOpenService whileOpen;
-    private final BeforeOpening before;
+    private final BeforeStripDown before;
 
     AccessController(
             AccessService service,
-            OpeningService openings,
-            VehicleWays vehicleWays,
+            StripDownService stripDowns,
+            VehicleAccess vehicleAccess,
             WhileOpenService whileOpen,
-            BeforeOpening before) {
+            BeforeStripDown before) {
         this.service = service;
-        this.openings = openings;
-        this.vehicleWays = vehicleWays;
+        this.stripDowns = stripDowns;
+        this.vehicleAccess = vehicleAccess;
         this.whileOpen = whileOpen;
         this.before = before;
     }
 
     /** @param version of a person's own figures; 0 where the usual ones count */
-    record WayInResponse(
+    record AccessResponse(
             String id,
             String name,
             Set<String> needs,
@@ -70,16 +70,16 @@ class AccessController {
             boolean neverTemporary,
             Set<Caution> cautions,
             long version) {
-        static WayInResponse of(WayIn w, long version) {
-            return new WayInResponse(
+        static AccessResponse of(Access w, long version) {
+            return new AccessResponse(
                     w.id(),
                     w.name(),
                     w.needs(),
                     w.stripMinutes(),
                     w.refitMinutes(),
                     w.people(),
-                    w.drained().map(WayIn.Drained::circuit).orElse(null),
-                    w.drained().map(WayIn.Drained::litres).orElse(null),
+                    w.drained().map(Access.Drained::circuit).orElse(null),
+                    w.drained().map(Access.Drained::litres).orElse(null),
                     w.excludes(),
                     w.usesUp(),
                     w.drained().filter(d -> d.circuit().neverTemporary()).isPresent(),
@@ -95,9 +95,9 @@ class AccessController {
      * @param openedOn absent while it is only planned
      * @param asks     what is confirmed before it is opened, with all around it that is not open yet
      */
-    record OpeningResponse(
-            UUID stay,
-            String wayIn,
+    record StripDownResponse(
+            UUID stripDown,
+            String access,
             Set<UUID> jobs,
             List<UUID> direct,
             List<UUID> around,
@@ -107,20 +107,20 @@ class AccessController {
             boolean temporary,
             Set<Interlock> asks,
             long version) {
-        static OpeningResponse of(Openings.Opening<UUID> o, Standing s, Set<Interlock> asks) {
-            UUID stay = UUID.fromString(o.id());
-            OpeningRow row = s.opened().get(stay);
-            return new OpeningResponse(
-                    stay,
-                    o.wayIn().id(),
+        static StripDownResponse of(StripDowns.StripDown<UUID> o, Standing s, Set<Interlock> asks) {
+            UUID stripDown = UUID.fromString(o.id());
+            StripDownRow row = s.opened().get(stripDown);
+            return new StripDownResponse(
+                    stripDown,
+                    o.access().id(),
                     o.jobs(),
                     o.jobs().stream()
-                            .filter(j -> s.direct().get(j).contains(o.wayIn().id()))
+                            .filter(j -> s.direct().get(j).contains(o.access().id()))
                             .toList(),
-                    s.openings().around(o).stream()
+                    s.stripDowns().around(o).stream()
                             .map(a -> UUID.fromString(a.id()))
                             .toList(),
-                    s.ways().minutesAlone(List.of(o.wayIn().id())),
+                    s.accesses().minutesAlone(List.of(o.access().id())),
                     row == null ? null : row.openedOn(),
                     row == null ? null : row.closedOn(),
                     row != null && row.temporary(),
@@ -129,19 +129,22 @@ class AccessController {
         }
     }
 
-    record SharingResponse(String wayIn, List<UUID> stays, int savedMinutes, double savedLitres) {
+    record SharingResponse(String access, List<UUID> stripDowns, int savedMinutes, double savedLitres) {
         static SharingResponse of(Merging.Proposal p) {
             return new SharingResponse(
-                    p.wayIn(), p.stays().stream().map(UUID::fromString).toList(), p.savedMinutes(), p.savedLitres());
+                    p.access(),
+                    p.stripDowns().stream().map(UUID::fromString).toList(),
+                    p.savedMinutes(),
+                    p.savedLitres());
         }
     }
 
     record TotalsResponse(
-            int jobMinutes, int openingMinutes, int savedMinutes, double savedLitres, Map<Circuit, Double> litres) {}
+            int jobMinutes, int stripDownMinutes, int savedMinutes, double savedLitres, Map<Circuit, Double> litres) {}
 
-    record AccessResponse(
-            List<WayInResponse> ways,
-            List<OpeningResponse> openings,
+    record VehicleAccessResponse(
+            List<AccessResponse> accesses,
+            List<StripDownResponse> stripDowns,
             List<SharingResponse> proposals,
             TotalsResponse totals,
             Map<String, Integer> usedUp,
@@ -149,17 +152,17 @@ class AccessController {
             List<Reconnection.Reset> afterReconnecting) {}
 
     @GetMapping("/projects/{projectId}/access")
-    AccessResponse of(Caller caller, @PathVariable UUID projectId) {
+    VehicleAccessResponse of(Caller caller, @PathVariable UUID projectId) {
         Standing s = service.standing(caller, projectId);
         Equipment vehicle = before.vehicle(caller, projectId);
-        Openings.Totals totals = s.openings().totals();
-        Map<String, Long> own = vehicleWays.ownVersions(caller, projectId);
-        return new AccessResponse(
-                s.ways().all().stream()
-                        .map(w -> WayInResponse.of(w, own.getOrDefault(w.id(), 0L)))
+        StripDowns.Totals totals = s.stripDowns().totals();
+        Map<String, Long> own = vehicleAccess.ownVersions(caller, projectId);
+        return new VehicleAccessResponse(
+                s.accesses().all().stream()
+                        .map(w -> AccessResponse.of(w, own.getOrDefault(w.id(), 0L)))
                         .toList(),
-                s.openings().all().stream()
-                        .map(o -> OpeningResponse.of(o, s, before.asked(vehicle, s, o)))
+                s.stripDowns().all().stream()
+                        .map(o -> StripDownResponse.of(o, s, before.asked(vehicle, s, o)))
                         .toList(),
                 service.proposals(caller, projectId, s).stream()
                         .map(SharingResponse::of)
@@ -172,17 +175,17 @@ class AccessController {
                         totals.savedMinutes(),
                         totals.savedLitres(),
                         totals.litres()),
-                s.openings().usedUp(),
+                s.stripDowns().usedUp(),
                 s.drains(),
-                vehicleWays.afterReconnecting(caller, projectId));
+                vehicleAccess.afterReconnecting(caller, projectId));
     }
 
-    record NeededWaysRequest(List<String> ways) {}
+    record NeededAccessRequest(List<String> accesses) {}
 
-    @PutMapping("/jobs/{jobId}/ways-in")
+    @PutMapping("/jobs/{jobId}/access")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void assign(Caller caller, @PathVariable UUID jobId, @RequestBody NeededWaysRequest body) {
-        service.assign(caller, jobId, body.ways());
+    void assign(Caller caller, @PathVariable UUID jobId, @RequestBody NeededAccessRequest body) {
+        service.assign(caller, jobId, body.accesses());
     }
 
     /** Jobs of which nobody said anything get what they usually need. */
@@ -192,10 +195,10 @@ class AccessController {
         service.assignUsualToAll(caller, projectId);
     }
 
-    /** @param stays to become one @param jobs instead of them: whose stays are to become one */
+    /** @param stripDowns to become one @param jobs instead of them: whose stays are to become one */
     record MergeRequest(
-            String wayIn,
-            @Nullable List<UUID> stays,
+            String access,
+            @Nullable List<UUID> stripDowns,
             @Nullable List<UUID> jobs) {}
 
     @PostMapping("/projects/{projectId}/access/merge")
@@ -204,55 +207,68 @@ class AccessController {
         service.merge(
                 caller,
                 projectId,
-                body.wayIn(),
-                body.jobs() == null ? body.stays() : service.staysOf(caller, projectId, body.wayIn(), body.jobs()));
+                body.access(),
+                body.jobs() == null
+                        ? body.stripDowns()
+                        : service.stripDownsOf(caller, projectId, body.access(), body.jobs()));
     }
 
-    record SplitRequest(String wayIn, UUID stay, Set<UUID> jobs, UUID fresh) {}
+    record SplitRequest(String access, UUID stripDown, Set<UUID> jobs, UUID fresh) {}
 
     @PostMapping("/projects/{projectId}/access/split")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void split(Caller caller, @PathVariable UUID projectId, @RequestBody SplitRequest body) {
-        service.split(caller, projectId, body.wayIn(), body.stay(), body.jobs(), body.fresh());
+        service.split(caller, projectId, body.access(), body.stripDown(), body.jobs(), body.fresh());
     }
 
-    @PostMapping("/projects/{projectId}/access/{stay}/open")
+    @PostMapping("/projects/{projectId}/access/{stripDown}/open")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void open(Caller caller, @PathVariable UUID projectId, @PathVariable UUID stay, @RequestBody OpeningRequest body) {
-        openings.open(caller, projectId, stay, body.madeSure());
+    void open(
+            Caller caller,
+            @PathVariable UUID projectId,
+            @PathVariable UUID stripDown,
+            @RequestBody StripDownRequest body) {
+        stripDowns.open(caller, projectId, stripDown, body.madeSure());
     }
 
     /**
      * @param supportPoints where it stands, where its usual points may not bear it
      * @param confirmed     conditions that somebody made sure of, each by itself
      */
-    record OpeningRequest(
+    record StripDownRequest(
             @Nullable String supportPoints, @Nullable Set<Interlock> confirmed) {
-        BeforeOpening.MadeSure madeSure() {
-            return new BeforeOpening.MadeSure(
+        BeforeStripDown.MadeSure madeSure() {
+            return new BeforeStripDown.MadeSure(
                     supportPoints == null ? "" : supportPoints, confirmed == null ? Set.of() : confirmed);
         }
     }
 
     record ClosingRequest(long version) {}
 
-    @PostMapping("/projects/{projectId}/access/{stay}/close")
+    @PostMapping("/projects/{projectId}/access/{stripDown}/close")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void close(Caller caller, @PathVariable UUID projectId, @PathVariable UUID stay, @RequestBody ClosingRequest body) {
-        openings.close(caller, projectId, stay, body.version());
+    void close(
+            Caller caller,
+            @PathVariable UUID projectId,
+            @PathVariable UUID stripDown,
+            @RequestBody ClosingRequest body) {
+        stripDowns.close(caller, projectId, stripDown, body.version());
     }
 
     /** With the old filling; what is left to do is owed to the car. */
-    @PostMapping("/projects/{projectId}/access/{stay}/close-for-now")
+    @PostMapping("/projects/{projectId}/access/{stripDown}/close-for-now")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void closeForNow(
-            Caller caller, @PathVariable UUID projectId, @PathVariable UUID stay, @RequestBody ClosingRequest body) {
-        openings.closeForNow(caller, projectId, stay, body.version());
+            Caller caller,
+            @PathVariable UUID projectId,
+            @PathVariable UUID stripDown,
+            @RequestBody ClosingRequest body) {
+        stripDowns.closeForNow(caller, projectId, stripDown, body.version());
     }
 
-    @PutMapping("/projects/{projectId}/access/ways")
+    @PutMapping("/projects/{projectId}/access/own")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void keepOwn(Caller caller, @PathVariable UUID projectId, @RequestBody OwnWayRow body) {
+    void keepOwn(Caller caller, @PathVariable UUID projectId, @RequestBody OwnAccessRow body) {
         service.keepOwn(caller, projectId, body);
     }
 
@@ -280,9 +296,9 @@ class AccessController {
     }
 
     /** What else could be done while it is open, the most worthwhile first; before it is closed this is the last chance. */
-    @GetMapping("/projects/{projectId}/access/{stay}/while-open")
-    List<OfferResponse> whileOpen(Caller caller, @PathVariable UUID projectId, @PathVariable UUID stay) {
-        return whileOpen.offers(caller, projectId, stay).stream()
+    @GetMapping("/projects/{projectId}/access/{stripDown}/while-open")
+    List<OfferResponse> whileOpen(Caller caller, @PathVariable UUID projectId, @PathVariable UUID stripDown) {
+        return whileOpen.offers(caller, projectId, stripDown).stream()
                 .map(OfferResponse::of)
                 .toList();
     }
@@ -290,11 +306,14 @@ class AccessController {
     record AgeingJobRequest(UUID jobId, String part) {}
 
     /** Takes one of the ageing parts into the opening as a job. */
-    @PostMapping("/projects/{projectId}/access/{stay}/ageing")
+    @PostMapping("/projects/{projectId}/access/{stripDown}/ageing")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void take(
-            Caller caller, @PathVariable UUID projectId, @PathVariable UUID stay, @RequestBody AgeingJobRequest body) {
-        whileOpen.take(caller, projectId, stay, body.jobId(), body.part());
+            Caller caller,
+            @PathVariable UUID projectId,
+            @PathVariable UUID stripDown,
+            @RequestBody AgeingJobRequest body) {
+        whileOpen.take(caller, projectId, stripDown, body.jobId(), body.part());
     }
 
     record FluidChoiceResponse(
@@ -315,11 +334,11 @@ class AccessController {
     List<FluidChoiceResponse> fluid(
             Caller caller,
             @PathVariable UUID projectId,
-            @RequestParam String wayIn,
+            @RequestParam String access,
             @RequestParam LocalDate partOn,
             @RequestParam LocalDate fixedOn,
             @RequestParam LocalDate nextOn) {
-        return openings.fluid(caller, projectId, wayIn, partOn, fixedOn, nextOn).stream()
+        return stripDowns.fluid(caller, projectId, access, partOn, fixedOn, nextOn).stream()
                 .map(FluidChoiceResponse::of)
                 .toList();
     }

@@ -9,46 +9,46 @@ import java.util.Set;
 import java.util.UUID;
 import ofisino.core.kernel.Caution;
 import ofisino.core.kernel.VehicleSystem;
+import ofisino.core.plan.access.Access;
 import ofisino.core.plan.access.CarState;
-import ofisino.core.plan.access.WayIn;
 import org.apache.ibatis.annotations.Mapper;
 import org.jspecify.annotations.Nullable;
 
 @Mapper
 interface AccessMapper {
     /** Of all jobs of a project, in the order of the work. */
-    List<JobWayRow> jobWays(UUID garageId, UUID projectId);
+    List<JobAccessRow> jobAccess(UUID garageId, UUID projectId);
 
-    void insertJobWay(UUID garageId, JobWayRow row);
+    void insertJobAccess(UUID garageId, JobAccessRow row);
 
-    void deleteJobWays(UUID garageId, UUID jobId);
+    void deleteJobAccess(UUID garageId, UUID jobId);
 
-    int moveStay(UUID garageId, UUID jobId, String wayIn, UUID stay);
+    int moveStripDown(UUID garageId, UUID jobId, String access, UUID stripDown);
 
     /** Those that anything recorded of a project is about. */
-    List<String> waysUsed(UUID garageId, UUID projectId);
+    List<String> accessesUsed(UUID garageId, UUID projectId);
 
-    List<OpeningRow> openings(UUID garageId, UUID projectId);
+    List<StripDownRow> stripDowns(UUID garageId, UUID projectId);
 
-    Optional<OpeningRow> findOpening(UUID garageId, UUID id);
+    Optional<StripDownRow> findStripDown(UUID garageId, UUID id);
 
-    void insertOpening(UUID garageId, UUID projectId, OpeningRow opening);
+    void insertStripDown(UUID garageId, UUID projectId, StripDownRow stripDown);
 
-    int updateOpening(UUID garageId, OpeningRow opening);
+    int updateStripDown(UUID garageId, StripDownRow stripDown);
 
-    List<OwnWayRow> ownWays(UUID garageId, UUID projectId);
+    List<OwnAccessRow> ownAccess(UUID garageId, UUID projectId);
 
-    void insertOwnWay(UUID garageId, UUID projectId, OwnWayRow way);
+    void insertOwnAccess(UUID garageId, UUID projectId, OwnAccessRow access);
 
-    int updateOwnWay(UUID garageId, UUID projectId, OwnWayRow way);
+    int updateOwnAccess(UUID garageId, UUID projectId, OwnAccessRow access);
 
-    /** @param direct the job needs it itself, not only another way in */
-    record JobWayRow(UUID jobId, String wayIn, boolean direct, UUID stay) {}
+    /** @param direct the job needs it itself, not only another access */
+    record JobAccessRow(UUID jobId, String access, boolean direct, UUID stripDown) {}
 
     /** @param confirmed interlocks that somebody made sure of before it was opened */
-    record OpeningRow(
+    record StripDownRow(
             UUID id,
-            String wayIn,
+            String access,
             LocalDate openedOn,
             @Nullable Instant openedAt,
             @Nullable LocalDate closedOn,
@@ -56,14 +56,14 @@ interface AccessMapper {
             String supportPoints,
             List<String> confirmed,
             long version) {
-        OpeningRow closed(LocalDate on, boolean forNow, long known) {
-            return new OpeningRow(id, wayIn, openedOn, openedAt, on, forNow, supportPoints, confirmed, known);
+        StripDownRow closed(LocalDate on, boolean forNow, long known) {
+            return new StripDownRow(id, access, openedOn, openedAt, on, forNow, supportPoints, confirmed, known);
         }
     }
 
     /** @param rolls the car can still be pushed while it is open */
-    record OwnWayRow(
-            String wayIn,
+    record OwnAccessRow(
+            String access,
             String name,
             List<String> needs,
             int stripMinutes,
@@ -71,24 +71,24 @@ interface AccessMapper {
             int people,
             boolean rolls,
             long version) {
-        WayIn toCore(Optional<WayIn> usual) {
-            return new WayIn(
-                    wayIn,
+        Access toCore(Optional<Access> usual) {
+            return new Access(
+                    access,
                     name,
                     Set.copyOf(needs),
                     stripMinutes,
                     refitMinutes,
                     people,
-                    usual.flatMap(WayIn::drained),
+                    usual.flatMap(Access::drained),
                     excludes(usual),
-                    usual.map(WayIn::usesUp).orElse(List.of()),
-                    usual.map(WayIn::reaches).orElse(Set.of()),
-                    usual.map(WayIn::touches).orElse(EnumSet.allOf(VehicleSystem.class)),
-                    usual.map(WayIn::cautions).orElse(rolls ? Set.of() : Set.of(Caution.STANDS)));
+                    usual.map(Access::usesUp).orElse(List.of()),
+                    usual.map(Access::reaches).orElse(Set.of()),
+                    usual.map(Access::touches).orElse(EnumSet.allOf(VehicleSystem.class)),
+                    usual.map(Access::cautions).orElse(rolls ? Set.of() : Set.of(Caution.STANDS)));
         }
 
         /** What the usual one excludes, save that a person says whether it still rolls. */
-        private Set<CarState> excludes(Optional<WayIn> usual) {
+        private Set<CarState> excludes(Optional<Access> usual) {
             Set<CarState> found = EnumSet.noneOf(CarState.class);
             usual.ifPresent(u -> found.addAll(u.excludes()));
             if (rolls) found.remove(CarState.ROLLING);

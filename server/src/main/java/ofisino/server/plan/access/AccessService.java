@@ -13,67 +13,67 @@ import java.util.UUID;
 import java.util.function.BiFunction;
 import java.util.stream.Collectors;
 import ofisino.core.kernel.InvalidValue;
+import ofisino.core.plan.access.AccessGraph;
 import ofisino.core.plan.access.CarState;
 import ofisino.core.plan.access.Merging;
-import ofisino.core.plan.access.Openings;
-import ofisino.core.plan.access.WaysIn;
+import ofisino.core.plan.access.StripDowns;
 import ofisino.core.plan.job.JobState;
 import ofisino.core.plan.job.Precedence;
 import ofisino.server.identity.Caller;
 import ofisino.server.plan.JobAdded;
 import ofisino.server.plan.JobJoined;
 import ofisino.server.plan.Jobs;
-import ofisino.server.plan.access.AccessMapper.JobWayRow;
-import ofisino.server.plan.access.AccessMapper.OpeningRow;
-import ofisino.server.plan.access.AccessMapper.OwnWayRow;
+import ofisino.server.plan.access.AccessMapper.JobAccessRow;
+import ofisino.server.plan.access.AccessMapper.OwnAccessRow;
+import ofisino.server.plan.access.AccessMapper.StripDownRow;
 import ofisino.server.vehicle.Projects;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 
-/** Which jobs need which ways in, and which of them share an opening. */
+/** Which jobs need which accesses, and which of them share an opening. */
 @Service
 class AccessService {
     private final AccessMapper mapper;
     private final Projects projects;
     private final Jobs jobs;
-    private final VehicleWays vehicleWays;
+    private final VehicleAccess vehicleAccess;
 
-    AccessService(AccessMapper mapper, Projects projects, Jobs jobs, VehicleWays vehicleWays) {
+    AccessService(AccessMapper mapper, Projects projects, Jobs jobs, VehicleAccess vehicleAccess) {
         this.mapper = mapper;
         this.projects = projects;
         this.jobs = jobs;
-        this.vehicleWays = vehicleWays;
+        this.vehicleAccess = vehicleAccess;
     }
 
     Standing standing(Caller caller, UUID projectId) {
-        WaysIn ways = vehicleWays.of(caller, projectId);
+        AccessGraph accesses = vehicleAccess.of(caller, projectId);
         Map<UUID, Jobs.Job> present = jobs.of(caller, projectId).stream()
                 .filter(j -> j.state() != JobState.DROPPED)
                 .collect(Collectors.toMap(Jobs.Job::id, j -> j, (a, b) -> a, LinkedHashMap::new));
         Map<UUID, Set<String>> direct = new LinkedHashMap<>();
-        Map<UUID, Map<String, UUID>> stays = new HashMap<>();
-        for (JobWayRow row : mapper.jobWays(caller.garageId(), projectId)) {
-            if (!present.containsKey(row.jobId()) || !ways.has(row.wayIn())) continue;
+        Map<UUID, Map<String, UUID>> stripDowns = new HashMap<>();
+        for (JobAccessRow row : mapper.jobAccess(caller.garageId(), projectId)) {
+            if (!present.containsKey(row.jobId()) || !accesses.has(row.access())) continue;
             if (row.direct())
-                direct.computeIfAbsent(row.jobId(), id -> new LinkedHashSet<>()).add(row.wayIn());
-            stays.computeIfAbsent(row.jobId(), id -> new HashMap<>()).put(row.wayIn(), row.stay());
+                direct.computeIfAbsent(row.jobId(), id -> new LinkedHashSet<>()).add(row.access());
+            stripDowns.computeIfAbsent(row.jobId(), id -> new HashMap<>()).put(row.access(), row.stripDown());
         }
         BiFunction<UUID, String, String> stored =
-                (job, way) -> Optional.ofNullable(stays.get(job).get(way))
-                        .orElseGet(() -> stayOf(present.get(job).piece(), way))
+                (job, access) -> Optional.ofNullable(stripDowns.get(job).get(access))
+                        .orElseGet(() -> stripDownOf(present.get(job).piece(), access))
                         .toString();
         return new Standing(
-                ways,
+                accesses,
                 direct,
-                Openings.joined(ways, direct, stored),
-                mapper.openings(caller.garageId(), projectId).stream()
-                        .collect(Collectors.toMap(OpeningRow::id, o -> o)),
+                StripDowns.joined(accesses, direct, stored),
+                mapper.stripDowns(caller.garageId(), projectId).stream()
+                        .collect(Collectors.toMap(StripDownRow::id, o -> o)),
                 present);
     }
 
-    /** Where the jobs of a piece of work share an opening of a way in, unless somebody said otherwise. */
-    private static UUID stayOf(UUID piece, String way) {
-        return UUID.nameUUIDFromBytes((piece + way).getBytes(StandardCharsets.UTF_8));
+    /** Where the jobs of a piece of work share an opening of an access, unless somebody said otherwise. */
+    private static UUID stripDownOf(UUID piece, String access) {
+        return UUID.nameUUIDFromBytes((piece + access).getBytes(StandardCharsets.UTF_8));
     }
 
     List<Merging.Proposal> proposals(Caller caller, UUID projectId, Standing s) {
@@ -81,45 +81,55 @@ class AccessService {
         s.jobs().values().stream()
                 .filter(j -> !j.state().isOver())
                 .forEach(j -> states.put(j.id(), CarState.of(j.operation(), j.details())));
-        Set<String> closed = s.openings().all().stream()
-                .map(Openings.Opening::id)
+        Set<String> closed = s.stripDowns().all().stream()
+                .map(StripDowns.StripDown::id)
                 .filter(s::isClosed)
                 .collect(Collectors.toSet());
         List<Precedence.Link<UUID>> links = jobs.links(caller, projectId).stream()
                 .map(l -> new Precedence.Link<>(l.before(), l.after()))
                 .toList();
-        return Merging.propose(s.openings(), links, states, closed);
+        return Merging.propose(s.stripDowns(), links, states, closed);
     }
 
     /** A person says what a job needs to have open. */
     void assign(Caller caller, UUID jobId, Collection<String> wanted) {
         Jobs.Job job = jobs.require(caller, jobId);
         projects.requireOpen(caller, job.projectId());
-        store(caller, job.projectId(), jobId, standing(caller, job.projectId()).ways(), new LinkedHashSet<>(wanted));
+        store(
+                caller,
+                job.projectId(),
+                jobId,
+                standing(caller, job.projectId()).accesses(),
+                new LinkedHashSet<>(wanted));
     }
 
     /** What was assigned stays where it was; what is new is shared with the piece of work. */
-    private void store(Caller caller, UUID projectId, UUID jobId, WaysIn ways, Set<String> wanted) {
-        Map<String, UUID> before = mapper.jobWays(caller.garageId(), projectId).stream()
+    private void store(Caller caller, UUID projectId, UUID jobId, AccessGraph accesses, Set<String> wanted) {
+        Map<String, UUID> before = mapper.jobAccess(caller.garageId(), projectId).stream()
                 .filter(r -> r.jobId().equals(jobId))
-                .collect(Collectors.toMap(JobWayRow::wayIn, JobWayRow::stay));
+                .collect(Collectors.toMap(JobAccessRow::access, JobAccessRow::stripDown));
         UUID piece = jobs.require(caller, jobId).piece();
-        mapper.deleteJobWays(caller.garageId(), jobId);
-        for (String way : ways.closure(wanted))
-            mapper.insertJobWay(
+        mapper.deleteJobAccess(caller.garageId(), jobId);
+        for (String access : accesses.closure(wanted))
+            mapper.insertJobAccess(
                     caller.garageId(),
-                    new JobWayRow(jobId, way, wanted.contains(way), before.getOrDefault(way, stayOf(piece, way))));
+                    new JobAccessRow(
+                            jobId,
+                            access,
+                            wanted.contains(access),
+                            before.getOrDefault(access, stripDownOf(piece, access))));
         keepJoined(caller, projectId);
     }
 
-    /** What had to be joined because a job or a way in came to need more is stored so. */
+    /** What had to be joined because a job or an access came to need more is stored so. */
     private void keepJoined(Caller caller, UUID projectId) {
-        Openings<UUID> joined = standing(caller, projectId).openings();
-        for (JobWayRow row : mapper.jobWays(caller.garageId(), projectId))
-            joined.find(row.jobId(), row.wayIn())
+        StripDowns<UUID> joined = standing(caller, projectId).stripDowns();
+        for (JobAccessRow row : mapper.jobAccess(caller.garageId(), projectId))
+            joined.find(row.jobId(), row.access())
                     .map(UUID::fromString)
-                    .filter(stay -> !stay.equals(row.stay()))
-                    .ifPresent(stay -> mapper.moveStay(caller.garageId(), row.jobId(), row.wayIn(), stay));
+                    .filter(stripDown -> !stripDown.equals(row.stripDown()))
+                    .ifPresent(
+                            stripDown -> mapper.moveStripDown(caller.garageId(), row.jobId(), row.access(), stripDown));
     }
 
     /** A new job gets what its place and operation usually need; jobs of one piece of work share their openings. */
@@ -132,19 +142,20 @@ class AccessService {
     @EventListener
     void jobJoined(JobJoined joined) {
         UUID projectId = jobs.require(joined.caller(), joined.into()).projectId();
-        Map<UUID, Set<String>> direct = mapper.jobWays(joined.caller().garageId(), projectId).stream()
-                .filter(JobWayRow::direct)
+        Map<UUID, Set<String>> direct = mapper.jobAccess(joined.caller().garageId(), projectId).stream()
+                .filter(JobAccessRow::direct)
                 .collect(Collectors.groupingBy(
-                        JobWayRow::jobId, Collectors.mapping(JobWayRow::wayIn, Collectors.toSet())));
+                        JobAccessRow::jobId, Collectors.mapping(JobAccessRow::access, Collectors.toSet())));
         Set<String> both = new LinkedHashSet<>(direct.getOrDefault(joined.into(), Set.of()));
         both.addAll(direct.getOrDefault(joined.dropped(), Set.of()));
-        store(joined.caller(), projectId, joined.into(), vehicleWays.of(joined.caller(), projectId), both);
+        store(joined.caller(), projectId, joined.into(), vehicleAccess.of(joined.caller(), projectId), both);
     }
 
     private void assignUsual(Caller caller, Jobs.Job job) {
         if (job.zone() == null) return;
-        Set<String> usual = vehicleWays.usual(caller, job.projectId(), job.zone(), job.operation());
-        if (!usual.isEmpty()) store(caller, job.projectId(), job.id(), vehicleWays.of(caller, job.projectId()), usual);
+        Set<String> usual = vehicleAccess.usual(caller, job.projectId(), job.zone(), job.operation());
+        if (!usual.isEmpty())
+            store(caller, job.projectId(), job.id(), vehicleAccess.of(caller, job.projectId()), usual);
     }
 
     /** All jobs that are not over and of which nobody said anything get what they usually need. */
@@ -156,61 +167,61 @@ class AccessService {
     }
 
     /** The stays that the jobs are in, each once. */
-    List<UUID> staysOf(Caller caller, UUID projectId, String way, List<UUID> of) {
+    List<UUID> stripDownsOf(Caller caller, UUID projectId, String access, List<UUID> of) {
         Standing s = standing(caller, projectId);
         return of.stream()
-                .map(job -> s.openings().find(job, way))
+                .map(job -> s.stripDowns().find(job, access))
                 .flatMap(Optional::stream)
                 .map(UUID::fromString)
                 .distinct()
                 .toList();
     }
 
-    void merge(Caller caller, UUID projectId, String way, List<UUID> stays) {
+    void merge(Caller caller, UUID projectId, String access, List<UUID> stripDowns) {
         projects.requireOpen(caller, projectId);
-        if (stays == null || stays.size() < 2)
-            throw InvalidValue.of("stays", "opening.merge", "Choose at least two openings to make one of.");
+        if (stripDowns == null || stripDowns.size() < 2)
+            throw InvalidValue.of("stripDowns", "strip-down.merge", "Choose at least two openings to make one of.");
         Standing s = standing(caller, projectId);
-        for (UUID stay : stays) s.mustNotBeClosed(stay.toString());
-        Openings<UUID> merged = s.openings();
-        for (UUID other : stays.subList(1, stays.size()))
-            merged = merged.merged(way, stays.get(0).toString(), other.toString());
-        move(caller, s.openings(), merged);
+        for (UUID stripDown : stripDowns) s.mustNotBeClosed(stripDown.toString());
+        StripDowns<UUID> merged = s.stripDowns();
+        for (UUID other : stripDowns.subList(1, stripDowns.size()))
+            merged = merged.merged(access, stripDowns.get(0).toString(), other.toString());
+        move(caller, s.stripDowns(), merged);
     }
 
-    void split(Caller caller, UUID projectId, String way, UUID stay, Set<UUID> leaving, UUID fresh) {
+    void split(Caller caller, UUID projectId, String access, UUID stripDown, Set<UUID> leaving, UUID fresh) {
         projects.requireOpen(caller, projectId);
         Standing s = standing(caller, projectId);
-        s.mustNotBeClosed(stay.toString());
-        move(caller, s.openings(), s.openings().split(way, stay.toString(), leaving, fresh.toString()));
+        s.mustNotBeClosed(stripDown.toString());
+        move(caller, s.stripDowns(), s.stripDowns().split(access, stripDown.toString(), leaving, fresh.toString()));
     }
 
-    void move(Caller caller, Openings<UUID> before, Openings<UUID> after) {
-        for (Openings.Opening<UUID> o : after.all())
+    void move(Caller caller, StripDowns<UUID> before, StripDowns<UUID> after) {
+        for (StripDowns.StripDown<UUID> o : after.all())
             for (UUID job : o.jobs())
-                if (!before.stay(job, o.wayIn().id()).equals(o.id()))
-                    mapper.moveStay(caller.garageId(), job, o.wayIn().id(), UUID.fromString(o.id()));
+                if (!before.stripDown(job, o.access().id()).equals(o.id()))
+                    mapper.moveStripDown(caller.garageId(), job, o.access().id(), UUID.fromString(o.id()));
     }
 
     /** A job joins the opening that another one is in. */
-    void joinOpening(Caller caller, UUID jobId, String way, UUID other) {
+    void joinStripDown(Caller caller, UUID jobId, String access, UUID other) {
         Jobs.Job job = jobs.require(caller, jobId);
         Standing s = standing(caller, job.projectId());
-        mapper.deleteJobWays(caller.garageId(), jobId);
-        for (String open : s.ways().closure(way))
-            mapper.insertJobWay(
+        mapper.deleteJobAccess(caller.garageId(), jobId);
+        for (String open : s.accesses().closure(access))
+            mapper.insertJobAccess(
                     caller.garageId(),
-                    new JobWayRow(
+                    new JobAccessRow(
                             jobId,
                             open,
-                            open.equals(way),
-                            UUID.fromString(s.openings().stay(other, open))));
+                            open.equals(access),
+                            UUID.fromString(s.stripDowns().stripDown(other, open))));
     }
 
-    /** When what a way in needs has changed, jobs that use it need that too. */
-    void keepOwn(Caller caller, UUID projectId, OwnWayRow row) {
-        vehicleWays.keepOwn(caller, projectId, row);
+    /** When what an access needs has changed, jobs that use it need that too. */
+    void keepOwn(Caller caller, UUID projectId, OwnAccessRow row) {
+        vehicleAccess.keepOwn(caller, projectId, row);
         Standing s = standing(caller, projectId);
-        s.direct().forEach((job, wanted) -> store(caller, projectId, job, s.ways(), wanted));
+        s.direct().forEach((job, wanted) -> store(caller, projectId, job, s.accesses(), wanted));
     }
 }

@@ -5,55 +5,55 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import ofisino.core.kernel.Conflict;
+import ofisino.core.plan.access.AccessGraph;
 import ofisino.core.plan.access.Circuit;
-import ofisino.core.plan.access.Openings;
-import ofisino.core.plan.access.WaysIn;
+import ofisino.core.plan.access.StripDowns;
 import ofisino.server.plan.Jobs;
-import ofisino.server.plan.access.AccessMapper.OpeningRow;
+import ofisino.server.plan.access.AccessMapper.StripDownRow;
 
 /**
- * The ways in of a project as they stand.
+ * The accesses of a project as they stand.
  *
- * @param ways     of this vehicle, a person's own included
+ * @param accesses     of this vehicle, a person's own included
  * @param direct   by job, what it needs itself
- * @param openings which jobs share what, of jobs that are not dropped
+ * @param stripDowns which jobs share what, of jobs that are not dropped
  * @param opened   stays that somebody opened, with the day on which they were closed
  */
 record Standing(
-        WaysIn ways,
+        AccessGraph accesses,
         Map<UUID, Set<String>> direct,
-        Openings<UUID> openings,
-        Map<UUID, OpeningRow> opened,
+        StripDowns<UUID> stripDowns,
+        Map<UUID, StripDownRow> opened,
         Map<UUID, Jobs.Job> jobs) {
-    boolean isClosed(String stay) {
-        OpeningRow row = opened.get(UUID.fromString(stay));
+    boolean isClosed(String stripDown) {
+        StripDownRow row = opened.get(UUID.fromString(stripDown));
         return row != null && row.closedOn() != null;
     }
 
-    boolean isOpen(String stay) {
-        return opened.containsKey(UUID.fromString(stay)) && !isClosed(stay);
+    boolean isOpen(String stripDown) {
+        return opened.containsKey(UUID.fromString(stripDown)) && !isClosed(stripDown);
     }
 
     /** @throws Conflict when it was merged or split away meanwhile */
-    Openings.Opening<UUID> require(UUID stay) {
-        return openings.all().stream()
-                .filter(o -> o.id().equals(stay.toString()))
+    StripDowns.StripDown<UUID> require(UUID stripDown) {
+        return stripDowns.all().stream()
+                .filter(o -> o.id().equals(stripDown.toString()))
                 .findFirst()
                 .orElseThrow(() ->
-                        new Conflict("opening.unknown", "This opening is not there any more. Load the page again."));
+                        new Conflict("strip-down.unknown", "This opening is not there any more. Load the page again."));
     }
 
-    void mustNotBeClosed(String stay) {
-        if (isClosed(stay))
-            throw new Conflict("opening.closed", "This one is closed already. What is closed stays as it was.");
+    void mustNotBeClosed(String stripDown) {
+        if (isClosed(stripDown))
+            throw new Conflict("strip-down.closed", "This one is closed already. What is closed stays as it was.");
     }
 
     /** How often each circuit was let out. */
     Map<Circuit, Integer> drains() {
         Map<Circuit, Integer> drains = new EnumMap<>(Circuit.class);
-        for (OpeningRow row : opened.values())
-            if (ways.has(row.wayIn()))
-                ways.require(row.wayIn()).drained().ifPresent(d -> drains.merge(d.circuit(), 1, Integer::sum));
+        for (StripDownRow row : opened.values())
+            if (accesses.has(row.access()))
+                accesses.require(row.access()).drained().ifPresent(d -> drains.merge(d.circuit(), 1, Integer::sum));
         return drains;
     }
 }

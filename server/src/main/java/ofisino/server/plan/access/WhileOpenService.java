@@ -12,9 +12,9 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import ofisino.core.kernel.InvalidValue;
+import ofisino.core.plan.access.AccessLibrary;
 import ofisino.core.plan.access.AgeingParts;
-import ofisino.core.plan.access.Openings;
-import ofisino.core.plan.access.WaysInLibrary;
+import ofisino.core.plan.access.StripDowns;
 import ofisino.core.plan.access.WhileOpen;
 import ofisino.core.plan.access.WhileOpen.Weighed;
 import ofisino.core.vehicle.finding.Decision;
@@ -27,7 +27,7 @@ import ofisino.server.vehicle.Inspection;
 import ofisino.server.vehicle.Projects;
 import org.springframework.stereotype.Service;
 
-/** What else to do while a way in is open. */
+/** What else to do while an access is open. */
 @Service
 class WhileOpenService {
     private final AccessService access;
@@ -63,32 +63,37 @@ class WhileOpenService {
 
     record Offer(Weighed weighed, Optional<String> zone) {}
 
-    List<Offer> offers(Caller caller, UUID projectId, UUID stay) {
+    List<Offer> offers(Caller caller, UUID projectId, UUID id) {
         Standing s = access.standing(caller, projectId);
-        Openings.Opening<UUID> opening = s.require(stay);
-        String way = opening.wayIn().id();
-        int again = s.ways().minutesAlone(List.of(way));
+        StripDowns.StripDown<UUID> stripDown = s.require(id);
+        String access = stripDown.access().id();
+        int again = s.accesses().minutesAlone(List.of(access));
         Set<String> reached = new LinkedHashSet<>();
-        for (String open : s.ways().closure(way))
-            reached.addAll(s.ways().require(open).reaches());
+        for (String open : s.accesses().closure(access))
+            reached.addAll(s.accesses().require(open).reaches());
         List<Offer> offers = new ArrayList<>();
-        ageingParts(caller, projectId, s, opening, again, offers);
+        ageingParts(caller, projectId, s, stripDown, again, offers);
         openFindings(caller, projectId, reached, again, offers);
         looks(caller, projectId, reached, again, offers);
-        otherOpenings(s, opening, again, offers);
+        otherStripDowns(s, stripDown, again, offers);
         offers.sort(Comparator.comparingInt(
                 (Offer o) -> o.weighed().nowMinutes() - o.weighed().laterMinutes()));
         return offers;
     }
 
     private void ageingParts(
-            Caller caller, UUID projectId, Standing s, Openings.Opening<UUID> opening, int again, List<Offer> offers) {
+            Caller caller,
+            UUID projectId,
+            Standing s,
+            StripDowns.StripDown<UUID> stripDown,
+            int again,
+            List<Offer> offers) {
         Projects.Project project = projects.require(caller, projectId);
         double age =
                 Math.max(0, LocalDate.now(clock.withZone(garages.zone(caller))).getYear() - project.builtYear());
         Set<String> taken = new LinkedHashSet<>();
-        for (UUID job : opening.jobs()) taken.add(s.jobs().get(job).title());
-        for (AgeingParts.Part part : ageing.behind(opening.wayIn().id())) {
+        for (UUID job : stripDown.jobs()) taken.add(s.jobs().get(job).title());
+        for (AgeingParts.Part part : ageing.behind(stripDown.access().id())) {
             if (taken.contains(titleOf(part))) continue;
             offers.add(new Offer(WhileOpen.weigh(WhileOpen.ageing(part, Optional.of(age)), again), Optional.empty()));
         }
@@ -107,7 +112,7 @@ class WhileOpenService {
         for (Findings.Found f : findings.of(caller, projectId))
             if (!f.state().isOver()
                     && !withJobs.contains(f.id())
-                    && reached.contains(WaysInLibrary.sideless(f.zone()))
+                    && reached.contains(AccessLibrary.sideless(f.zone()))
                     && f.decision() != Decision.ACCEPT)
                 offers.add(new Offer(
                         WhileOpen.weigh(
@@ -122,16 +127,16 @@ class WhileOpenService {
 
     private void looks(Caller caller, UUID projectId, Set<String> reached, int again, List<Offer> offers) {
         inspection.unseen(caller, projectId).byPlace().forEach((zone, unseen) -> {
-            if (unseen.open() > 0 && reached.contains(WaysInLibrary.sideless(zone)))
+            if (unseen.open() > 0 && reached.contains(AccessLibrary.sideless(zone)))
                 offers.add(new Offer(WhileOpen.weigh(WhileOpen.look(zone, unseen.share()), again), Optional.of(zone)));
         });
     }
 
-    /** Jobs that have an opening of their own of the same way in. */
-    private void otherOpenings(Standing s, Openings.Opening<UUID> opening, int again, List<Offer> offers) {
-        for (Openings.Opening<UUID> other : s.openings().all())
-            if (other.wayIn().id().equals(opening.wayIn().id())
-                    && !other.id().equals(opening.id())
+    /** Jobs that have an opening of their own of the same access. */
+    private void otherStripDowns(Standing s, StripDowns.StripDown<UUID> stripDown, int again, List<Offer> offers) {
+        for (StripDowns.StripDown<UUID> other : s.stripDowns().all())
+            if (other.access().id().equals(stripDown.access().id())
+                    && !other.id().equals(stripDown.id())
                     && !s.isClosed(other.id()))
                 for (UUID job : other.jobs()) {
                     Jobs.Job j = s.jobs().get(job);
@@ -142,17 +147,20 @@ class WhileOpenService {
                 }
     }
 
-    void take(Caller caller, UUID projectId, UUID stay, UUID jobId, String partId) {
+    void take(Caller caller, UUID projectId, UUID id, UUID jobId, String partId) {
         projects.requireOpen(caller, projectId);
         Standing s = access.standing(caller, projectId);
-        Openings.Opening<UUID> opening = s.require(stay);
-        AgeingParts.Part part = ageing.behind(opening.wayIn().id()).stream()
+        StripDowns.StripDown<UUID> stripDown = s.require(id);
+        AgeingParts.Part part = ageing.behind(stripDown.access().id()).stream()
                 .filter(p -> p.id().equals(partId))
                 .findFirst()
                 .orElseThrow(() -> InvalidValue.of(
                         "part", "ageing.unknown", "“%s” does not lie behind this way in.".formatted(partId)));
-        jobs.addForOpenWay(caller, projectId, jobId, titleOf(part), part.minutes());
-        access.joinOpening(
-                caller, jobId, opening.wayIn().id(), opening.jobs().iterator().next());
+        jobs.addForOpenAccess(caller, projectId, jobId, titleOf(part), part.minutes());
+        access.joinStripDown(
+                caller,
+                jobId,
+                stripDown.access().id(),
+                stripDown.jobs().iterator().next());
     }
 }

@@ -21,9 +21,9 @@ import ofisino.core.vehicle.body.Zone;
 import ofisino.core.vehicle.equipment.Equipment;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
+import ofisino.server.plan.CarAccess;
 import ofisino.server.plan.Jobs;
 import ofisino.server.plan.LeaveAsked;
-import ofisino.server.plan.Ways;
 import ofisino.server.plan.interlock.InterlockMapper.ConfirmedRow;
 import ofisino.server.plan.interlock.InterlockMapper.NewConfirmation;
 import ofisino.server.vehicle.Equipments;
@@ -39,7 +39,7 @@ class InterlockService {
     private final Nearby nearby = Nearby.load();
     private final Interlocks interlocks;
     private final Jobs jobs;
-    private final Ways ways;
+    private final CarAccess carAccess;
     private final Projects projects;
     private final Equipments equipments;
     private final Garages garages;
@@ -49,7 +49,7 @@ class InterlockService {
             InterlockMapper mapper,
             Interlocks interlocks,
             Jobs jobs,
-            Ways ways,
+            CarAccess carAccess,
             Projects projects,
             Equipments equipments,
             Garages garages,
@@ -57,7 +57,7 @@ class InterlockService {
         this.mapper = mapper;
         this.interlocks = interlocks;
         this.jobs = jobs;
-        this.ways = ways;
+        this.carAccess = carAccess;
         this.projects = projects;
         this.equipments = equipments;
         this.garages = garages;
@@ -121,7 +121,7 @@ class InterlockService {
     private Set<Caution> dangers(Caller caller, Jobs.Job job) {
         Set<Caution> found = EnumSet.noneOf(Caution.class);
         found.addAll(jobs.cautions(caller, job.id()));
-        if (ways.stays(caller, job.projectId()).stream()
+        if (carAccess.stripDowns(caller, job.projectId()).stream()
                 .anyMatch(s -> s.raised() && s.jobs().contains(job.id()))) found.add(Caution.STANDS);
         return found;
     }
@@ -131,9 +131,9 @@ class InterlockService {
         ZoneId zone = garages.zone(caller);
         LocalDate today = LocalDate.now(clock.withZone(zone));
         Supplier<Boolean> isWeak = SingletonSupplier.of(
-                () -> !ways.unsupported(caller, job.projectId()).isEmpty());
+                () -> !carAccess.unsupported(caller, job.projectId()).isEmpty());
         Supplier<Instant> moved = SingletonSupplier.of(
-                () -> ways.weightMovedAt(caller, job.projectId()).orElse(Instant.EPOCH));
+                () -> carAccess.weightMovedAt(caller, job.projectId()).orElse(Instant.EPOCH));
         return row -> {
             if (!row.interlock().isOnlyForToday()) return true;
             if (!LocalDate.ofInstant(row.confirmedAt(), zone).equals(today)) return false;
@@ -148,7 +148,8 @@ class InterlockService {
         projects.requireOpen(caller, job.projectId());
         if (!wanted(caller, job).contains(interlock))
             throw InvalidValue.of("interlock", "interlock.not-asked", "This job does not ask for that.");
-        if (interlock == Interlock.SUPPORTED) Raising.check(ways.unsupported(caller, job.projectId()), supportPoints);
+        if (interlock == Interlock.SUPPORTED)
+            Raising.check(carAccess.unsupported(caller, job.projectId()), supportPoints);
         mapper.insert(
                 caller.garageId(),
                 jobId,

@@ -339,7 +339,7 @@ class JobService implements Jobs {
     }
 
     @Override
-    public void addForOpenWay(Caller caller, UUID projectId, UUID id, String title, int minutes) {
+    public void addForOpenAccess(Caller caller, UUID projectId, UUID id, String title, int minutes) {
         add(
                 caller,
                 projectId,
@@ -355,7 +355,7 @@ class JobService implements Jobs {
                         null,
                         null,
                         null,
-                        Growth.Cause.WAY_IN_OPEN,
+                        Growth.Cause.ACCESS_OPEN,
                         null));
     }
 

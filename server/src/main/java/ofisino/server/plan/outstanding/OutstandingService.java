@@ -117,7 +117,7 @@ class OutstandingService implements OutstandingItems {
                         "Closed with the old filling",
                         "Let it out again, finish the job, fill it with new",
                         When.EVENT,
-                        "what “%s” waits for is here".formatted(closed.wayIn()),
+                        "what “%s” waits for is here".formatted(closed.access()),
                         null,
                         null,
                         closed.jobId(),

@@ -24,7 +24,7 @@ final class Followed {
                     s.start(),
                     s.end(),
                     s.people(),
-                    s.stays().stream()
+                    s.stretches().stream()
                             .flatMap(w -> List.of(w.from().toString(), w.to().toString()).stream())
                             .toList(),
                     at));
@@ -34,12 +34,13 @@ final class Followed {
     static Plan plan(List<FollowedRow> rows) {
         Map<ActivityId, Scheduled> found = new LinkedHashMap<>();
         for (FollowedRow r : rows) {
-            List<TimeWindow> stays = new ArrayList<>();
-            for (int i = 0; i + 1 < r.stays().size(); i += 2)
-                stays.add(new TimeWindow(
-                        Instant.parse(r.stays().get(i)), Instant.parse(r.stays().get(i + 1))));
+            List<TimeWindow> stretches = new ArrayList<>();
+            for (int i = 0; i + 1 < r.stretches().size(); i += 2)
+                stretches.add(new TimeWindow(
+                        Instant.parse(r.stretches().get(i)),
+                        Instant.parse(r.stretches().get(i + 1))));
             var id = new ActivityId(r.activity());
-            found.put(id, new Scheduled(id, stays, r.people(), r.startsAt(), r.endsAt(), List.of()));
+            found.put(id, new Scheduled(id, stretches, r.people(), r.startsAt(), r.endsAt(), List.of()));
         }
         return new Plan(found);
     }

@@ -125,7 +125,7 @@ class PlanAnswers {
                 beside.places().get(s.id()),
                 s.start(),
                 s.end(),
-                s.stays(),
+                s.stretches(),
                 s.people().stream().map(UUID::fromString).toList(),
                 s.reasons().stream().map(l -> limit(planned, l)).toList(),
                 latest,
@@ -183,13 +183,13 @@ class PlanAnswers {
         return planned.outcome() instanceof PlanOutcome.Infeasible ? Relaxing.least(planned.problem()) : List.of();
     }
 
-    /** Ways in that wait for a fixed time though only some of their jobs have to. */
+    /** Accesses that wait for a fixed time though only some of their jobs have to. */
     @OneSnapshot
     List<SplitProposalResponse> splits(Caller caller, UUID projectId) {
         Planned planned = service.of(caller, projectId);
         return Splits.of(planned.problem(), planned.plan()).stream()
                 .map(p -> new SplitProposalResponse(
-                        UUID.fromString(p.opening()),
+                        UUID.fromString(p.stripDown()),
                         p.leaving().stream().map(id -> subject(planned, id)).toList(),
                         subject(planned, p.because())))
                 .toList();

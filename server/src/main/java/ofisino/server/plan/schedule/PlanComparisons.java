@@ -36,15 +36,15 @@ class PlanComparisons {
     }
 
     @OneSnapshot
-    MoveResponse joined(Caller caller, UUID projectId, List<UUID> stays) {
+    MoveResponse joined(Caller caller, UUID projectId, List<UUID> stripDowns) {
         Planned before = service.of(caller, projectId);
-        return compared(before, service.joined(before, stays));
+        return compared(before, service.joined(before, stripDowns));
     }
 
     @OneSnapshot
-    MoveResponse split(Caller caller, UUID projectId, UUID stay, Set<UUID> leaving) {
+    MoveResponse split(Caller caller, UUID projectId, UUID stripDown, Set<UUID> leaving) {
         Planned before = service.of(caller, projectId);
-        return compared(before, service.split(before, stay, leaving));
+        return compared(before, service.split(before, stripDown, leaving));
     }
 
     private static MoveResponse compared(Planned before, Planned after) {

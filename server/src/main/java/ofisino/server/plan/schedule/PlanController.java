@@ -69,7 +69,7 @@ class PlanController {
             @Nullable Subject place,
             Instant start,
             Instant end,
-            List<TimeWindow> stays,
+            List<TimeWindow> stretches,
             List<UUID> people,
             List<LimitResponse> reasons,
             @Nullable Instant latestStart,
@@ -119,9 +119,9 @@ class PlanController {
 
     record MoveRequest(String activity, @Nullable LocalDate notBefore) {}
 
-    record SplitStayRequest(UUID stay, Set<UUID> jobs) {}
+    record SplitStripDownRequest(UUID stripDown, Set<UUID> jobs) {}
 
-    record JoinedStaysRequest(List<UUID> stays) {}
+    record JoinedStripDownsRequest(List<UUID> stripDowns) {}
 
     record MilestoneMove(
             Aim aim, @Nullable Instant before, @Nullable Instant after) {}
@@ -146,7 +146,7 @@ class PlanController {
     }
 
     /** @param leaving the jobs that have to wait anyway @param because the fixed time that it waits for */
-    record SplitProposalResponse(UUID stay, List<Subject> leaving, Subject because) {}
+    record SplitProposalResponse(UUID stripDown, List<Subject> leaving, Subject because) {}
 
     /** What should be opened twice, so that not all of its jobs wait for a fixed time. */
     @GetMapping("/splits")
@@ -154,18 +154,18 @@ class PlanController {
         return answers.splits(caller, projectId);
     }
 
-    /** What would come of opening a way in once instead of several times; changes nothing. */
+    /** What would come of opening an access once instead of several times; changes nothing. */
     @ChangesNothing
     @PostMapping("/preview-joined")
-    MoveResponse previewJoined(Caller caller, @PathVariable UUID projectId, @RequestBody JoinedStaysRequest body) {
-        return comparisons.joined(caller, projectId, body.stays());
+    MoveResponse previewJoined(Caller caller, @PathVariable UUID projectId, @RequestBody JoinedStripDownsRequest body) {
+        return comparisons.joined(caller, projectId, body.stripDowns());
     }
 
     /** What would come of opening it once more for some of its jobs; changes nothing. */
     @ChangesNothing
     @PostMapping("/preview-split")
-    MoveResponse previewSplit(Caller caller, @PathVariable UUID projectId, @RequestBody SplitStayRequest body) {
-        return comparisons.split(caller, projectId, body.stay(), body.jobs());
+    MoveResponse previewSplit(Caller caller, @PathVariable UUID projectId, @RequestBody SplitStripDownRequest body) {
+        return comparisons.split(caller, projectId, body.stripDown(), body.jobs());
     }
 
     /** @param place of which somebody lends more, for the kind that is about room */

@@ -23,13 +23,13 @@ interface PlanMapper {
 
     record PinRow(UUID id, String activity, LocalDate notBefore) {}
 
-    /** @param stays beginnings and ends in turn */
+    /** @param stretches beginnings and ends in turn */
     record FollowedRow(
             int position,
             String activity,
             Instant startsAt,
             Instant endsAt,
             List<String> people,
-            List<String> stays,
+            List<String> stretches,
             Instant followedAt) {}
 }

@@ -93,18 +93,18 @@ class PlanService implements Plans {
         return instead(now, problem);
     }
 
-    /** The plan as it would be if several stays of a way in were one. */
-    Planned joined(Planned now, List<UUID> stays) {
-        PlanProblem problem =
-                Joining.join(now.problem(), stays.stream().map(UUID::toString).toList());
+    /** The plan as it would be if several stays of an access were one. */
+    Planned joined(Planned now, List<UUID> stripDowns) {
+        PlanProblem problem = Joining.join(
+                now.problem(), stripDowns.stream().map(UUID::toString).toList());
         return instead(now, problem);
     }
 
     /** The plan as it would be if some jobs of a stay had one of their own. */
-    Planned split(Planned now, UUID stay, Set<UUID> leaving) {
+    Planned split(Planned now, UUID stripDown, Set<UUID> leaving) {
         PlanProblem problem = Splitting.split(
                 now.problem(),
-                stay.toString(),
+                stripDown.toString(),
                 leaving.stream()
                         .map(j -> new ActivityId(Statement.jobKey(j)))
                         .filter(id -> now.subjects().containsKey(id.value()))

@@ -28,6 +28,7 @@ import ofisino.core.plan.schedule.PlanProblem;
 import ofisino.core.plan.schedule.Undated;
 import ofisino.server.parts.Needs.Need;
 import ofisino.server.plan.Appointments.Appointment;
+import ofisino.server.plan.CarAccess;
 import ofisino.server.plan.JobConditions;
 import ofisino.server.plan.Jobs;
 import ofisino.server.plan.Jobs.Job;
@@ -37,7 +38,6 @@ import ofisino.server.plan.Plans;
 import ofisino.server.plan.Plans.Subject;
 import ofisino.server.plan.Plans.Subject.Kind;
 import ofisino.server.plan.SentOutWork;
-import ofisino.server.plan.Ways;
 
 /** The planning problem of one project at one moment, put together from what is recorded. */
 final class Statement {
@@ -53,7 +53,7 @@ final class Statement {
     private final Map<String, Subject> subjects = new LinkedHashMap<>();
     private final List<Activity> activities = new ArrayList<>();
     private final List<PlanProblem.Link> links = new ArrayList<>();
-    private final List<PlanProblem.Opening> openings = new ArrayList<>();
+    private final List<PlanProblem.StripDown> stripDowns = new ArrayList<>();
     private final List<PlanProblem.Exclusion> exclusions = new ArrayList<>();
     private final Map<UUID, Job> open = new LinkedHashMap<>();
     private Map<UUID, LocalDate> spared = Map.of();
@@ -109,14 +109,14 @@ final class Statement {
         return this;
     }
 
-    /** Jobs that are not over, with what follows what, and the ways in that they need. */
-    Statement jobs(List<Job> jobs, List<Jobs.Link> jobLinks, List<Ways.Stay> stays) {
+    /** Jobs that are not over, with what follows what, and the accesses that they need. */
+    Statement jobs(List<Job> jobs, List<Jobs.Link> jobLinks, List<CarAccess.Unclosed> stripDowns) {
         jobs.stream().filter(j -> !j.state().isOver()).forEach(j -> open.put(j.id(), j));
         Map<UUID, Set<CarState>> excluded = new HashMap<>();
-        for (Ways.Stay stay : stays)
-            for (UUID job : stay.jobs())
+        for (CarAccess.Unclosed stripDown : stripDowns)
+            for (UUID job : stripDown.jobs())
                 excluded.computeIfAbsent(job, j -> EnumSet.noneOf(CarState.class))
-                        .addAll(stay.excludes());
+                        .addAll(stripDown.excludes());
         open.values().forEach(j -> addJob(j, excluded.getOrDefault(j.id(), Set.of())));
         for (Jobs.Link link : jobLinks)
             if (open.containsKey(link.before()) && open.containsKey(link.after()))
@@ -124,11 +124,11 @@ final class Statement {
         Precedence<ActivityId> order = new Precedence<>(links.stream()
                 .map(l -> new Precedence.Link<>(l.before(), l.after()))
                 .toList());
-        Set<UUID> there = stays.stream()
+        Set<UUID> there = stripDowns.stream()
                 .filter(s -> s.open() || s.jobs().stream().anyMatch(open::containsKey))
-                .map(Ways.Stay::id)
+                .map(CarAccess.Unclosed::id)
                 .collect(Collectors.toSet());
-        stays.stream().filter(s -> there.contains(s.id())).forEach(s -> addStay(s, there, order));
+        stripDowns.stream().filter(s -> there.contains(s.id())).forEach(s -> addStripDown(s, there, order));
         return this;
     }
 
@@ -233,7 +233,7 @@ final class Statement {
                 around.resources(),
                 activities,
                 links,
-                openings,
+                stripDowns,
                 exclusions,
                 money.map(m -> PlanProblem.Purse.monthly(m.leftMinor(), m.monthlyMinor(), today(), MONTHS)),
                 List.of(Aim.values()),
@@ -241,13 +241,13 @@ final class Statement {
                 followed);
     }
 
-    private void addJob(Job job, Set<CarState> excludedByItsWaysIn) {
+    private void addJob(Job job, Set<CarState> excludedByItsAccess) {
         String key = jobKey(job.id());
         subjects.put(key, new Subject(Kind.JOB, job.id(), job.title()));
         int slots = slots(Math.max(SLOT_MINUTES, minutes(job) - job.spentMinutes()));
         var where = conditions.getOrDefault(job.id(), new JobConditions.Where(Conditions.USUAL, null));
         Set<String> states = CarState.of(job.operation(), job.details()).stream()
-                .filter(s -> !excludedByItsWaysIn.contains(s))
+                .filter(s -> !excludedByItsAccess.contains(s))
                 .map(Enum::name)
                 .collect(Collectors.toCollection(java.util.HashSet::new));
         if (carGoes) states.add(HERE);
@@ -297,45 +297,46 @@ final class Statement {
         return crew(size);
     }
 
-    /** What a way in usually takes; who is alone does it alone, longer than he would like. */
+    /** What an access usually takes; who is alone does it alone, longer than he would like. */
     private Activity.Crew crew(int size) {
         List<String> candidates = people.stream().map(PlanProblem.Person::id).toList();
         return new Activity.Crew(Math.min(size, candidates.size()), candidates);
     }
 
-    private void addStay(Ways.Stay stay, Set<UUID> there, Precedence<ActivityId> order) {
-        List<UUID> left = stay.jobs().stream().filter(open::containsKey).toList();
+    private void addStripDown(CarAccess.Unclosed stripDown, Set<UUID> there, Precedence<ActivityId> order) {
+        List<UUID> left = stripDown.jobs().stream().filter(open::containsKey).toList();
         Aim aim = left.stream().map(j -> open.get(j).aim()).min(Aim::compareTo).orElse(Aim.RUNNER);
-        String strip = "strip:" + stay.id();
-        String refit = "refit:" + stay.id();
-        if (!stay.open()) add(strip, Kind.STRIP, Activity.Kind.STRIP, stay, aim, stay.stripMinutes());
-        add(refit, Kind.REFIT, Activity.Kind.REFIT, stay, aim, stay.refitMinutes());
+        String strip = "strip:" + stripDown.id();
+        String refit = "refit:" + stripDown.id();
+        if (!stripDown.open()) add(strip, Kind.STRIP, Activity.Kind.STRIP, stripDown, aim, stripDown.stripMinutes());
+        add(refit, Kind.REFIT, Activity.Kind.REFIT, stripDown, aim, stripDown.refitMinutes());
         List<ActivityId> ids = left.stream().map(j -> new ActivityId(jobKey(j))).toList();
-        if (!stay.open()) // before what they all wait for nothing is gained by opening
+        if (!stripDown.open()) // before what they all wait for nothing is gained by opening
         for (ActivityId before : order.beforeAll(ids))
                 links.add(new PlanProblem.Link(before, new ActivityId(strip), Duration.ZERO));
-        openings.add(new PlanProblem.Opening(
-                stay.id().toString(),
-                stay.wayIn(),
-                stay.open() ? Optional.empty() : Optional.of(new ActivityId(strip)),
+        stripDowns.add(new PlanProblem.StripDown(
+                stripDown.id().toString(),
+                stripDown.access(),
+                stripDown.open() ? Optional.empty() : Optional.of(new ActivityId(strip)),
                 new ActivityId(refit),
                 ids,
-                stay.inside().stream()
+                stripDown.inside().stream()
                         .filter(there::contains)
                         .map(UUID::toString)
                         .toList()));
-        for (CarState state : stay.excludes())
-            exclusions.add(new PlanProblem.Exclusion(stay.id().toString(), state.name()));
+        for (CarState state : stripDown.excludes())
+            exclusions.add(new PlanProblem.Exclusion(stripDown.id().toString(), state.name()));
     }
 
-    private void add(String key, Kind kind, Activity.Kind activity, Ways.Stay stay, Aim aim, int minutes) {
-        subjects.put(key, new Subject(kind, stay.id(), stay.name()));
+    private void add(
+            String key, Kind kind, Activity.Kind activity, CarAccess.Unclosed stripDown, Aim aim, int minutes) {
+        subjects.put(key, new Subject(kind, stripDown.id(), stripDown.name()));
         activities.add(new Activity(
                 new ActivityId(key),
                 activity,
                 aim,
                 Math.max(1, slots(minutes)),
-                crew(stay.people()),
+                crew(stripDown.people()),
                 pin(key, Activity.Timing.FREE),
                 Activity.Demand.NONE,
                 List.of(),

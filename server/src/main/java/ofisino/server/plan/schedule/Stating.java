@@ -19,13 +19,13 @@ import ofisino.server.parts.Needs;
 import ofisino.server.parts.Places;
 import ofisino.server.parts.Suppliers;
 import ofisino.server.plan.Appointments;
+import ofisino.server.plan.CarAccess;
 import ofisino.server.plan.DriveOrder;
 import ofisino.server.plan.JobConditions;
 import ofisino.server.plan.Jobs;
 import ofisino.server.plan.OrderOfWork;
 import ofisino.server.plan.OutstandingItems;
 import ofisino.server.plan.SentOutWork;
-import ofisino.server.plan.Ways;
 import ofisino.server.vehicle.Projects.Project;
 import org.springframework.stereotype.Component;
 
@@ -36,7 +36,7 @@ class Stating {
     private final JobConditions conditions;
     private final OrderOfWork orderOfWork;
     private final DriveOrder driveOrder;
-    private final Ways ways;
+    private final CarAccess carAccess;
     private final OutstandingItems outstandingItems;
     private final SentOutWork sentOutWork;
     private final Appointments appointments;
@@ -52,7 +52,7 @@ class Stating {
             JobConditions conditions,
             OrderOfWork orderOfWork,
             DriveOrder driveOrder,
-            Ways ways,
+            CarAccess carAccess,
             OutstandingItems outstandingItems,
             SentOutWork sentOutWork,
             Appointments appointments,
@@ -63,7 +63,7 @@ class Stating {
         this.conditions = conditions;
         this.orderOfWork = orderOfWork;
         this.driveOrder = driveOrder;
-        this.ways = ways;
+        this.carAccess = carAccess;
         this.outstandingItems = outstandingItems;
         this.sentOutWork = sentOutWork;
         this.appointments = appointments;
@@ -95,7 +95,7 @@ class Stating {
                 .sentOutWork(away);
         if (ownPace) statement.atOwnPace(ownFactor(all));
         return statement
-                .jobs(all, links(caller, project.id()), ways.stays(caller, project.id()))
+                .jobs(all, links(caller, project.id()), carAccess.stripDowns(caller, project.id()))
                 .soon(orderOfWork.soon(caller, project.id()))
                 .shut(driveOrder.undated(caller, project.id()))
                 .needs(needs.of(caller, project.id()))

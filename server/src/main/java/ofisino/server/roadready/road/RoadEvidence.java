@@ -19,10 +19,10 @@ import ofisino.core.vehicle.check.Catalogue;
 import ofisino.core.vehicle.finding.Decision;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
+import ofisino.server.plan.CarAccess;
 import ofisino.server.plan.Jobs;
 import ofisino.server.plan.LeaveAsked;
 import ofisino.server.plan.OutstandingItems;
-import ofisino.server.plan.Ways;
 import ofisino.server.roadready.FaultCodes;
 import ofisino.server.roadready.RoadGates;
 import ofisino.server.roadready.road.RoadMapper.FastenerRow;
@@ -47,7 +47,7 @@ class RoadEvidence implements RoadGates {
     private final Readings readings;
     private final Inventory inventory;
     private final Jobs jobs;
-    private final Ways ways;
+    private final CarAccess carAccess;
     private final OutstandingItems outstandingItems;
     private final FaultCodes faults;
     private final Proofs proofs;
@@ -63,7 +63,7 @@ class RoadEvidence implements RoadGates {
             Readings readings,
             Inventory inventory,
             Jobs jobs,
-            Ways ways,
+            CarAccess carAccess,
             OutstandingItems outstandingItems,
             FaultCodes faults,
             Proofs proofs,
@@ -77,7 +77,7 @@ class RoadEvidence implements RoadGates {
         this.readings = readings;
         this.inventory = inventory;
         this.jobs = jobs;
-        this.ways = ways;
+        this.carAccess = carAccess;
         this.outstandingItems = outstandingItems;
         this.faults = faults;
         this.proofs = proofs;
@@ -169,7 +169,7 @@ class RoadEvidence implements RoadGates {
     }
 
     private List<Evidence.Opened> opened(Caller caller, UUID projectId) {
-        return ways.opened(caller, projectId).stream()
+        return carAccess.opened(caller, projectId).stream()
                 .map(o -> new Evidence.Opened(o.id(), o.name(), o.excludes(), o.forNow()))
                 .toList();
     }

@@ -47,11 +47,11 @@ class TodayController {
             @Nullable String placeName) {}
 
     /** @param id of the job, or of the opening that is opened or closed @param code of a job; empty for an opening */
-    /** @param wayIn that is opened or closed; empty for a job */
+    /** @param access that is opened or closed; empty for a job */
     record TonightJob(
             Subject.Kind kind,
             UUID id,
-            @Nullable String wayIn,
+            @Nullable String access,
             String code,
             String title,
             int minutes,

@@ -184,8 +184,8 @@ class TodayService {
     private static TonightResponse tonight(Planned planned, List<Job> jobList, List<Need> needList, Set<UUID> notYet) {
         Map<UUID, Job> byId = new HashMap<>();
         for (Job j : jobList) byId.put(j.id(), j);
-        Map<String, String> waysIn = planned.problem().openings().stream()
-                .collect(Collectors.toMap(PlanProblem.Opening::id, PlanProblem.Opening::wayIn));
+        Map<String, String> accesses = planned.problem().stripDowns().stream()
+                .collect(Collectors.toMap(PlanProblem.StripDown::id, PlanProblem.StripDown::access));
         return planned.tonight()
                 .map(t -> new TonightResponse(
                         t.day(),
@@ -199,7 +199,7 @@ class TodayService {
                                     return new TonightJob(
                                             what.kind(),
                                             what.id(),
-                                            waysIn.get(what.id().toString()),
+                                            accesses.get(what.id().toString()),
                                             job == null ? "" : job.code(),
                                             what.title(),
                                             p.minutes(),

@@ -123,7 +123,7 @@ class EstimateController {
     }
 
     /** @param foundAfterOpening hours behind what was opened, as a share of those seen at first; 0.3 for 3 h behind 10 h */
-    record EstimatesResponse(List<FindingEstimateResponse> estimates, double foundAfterOpening) {}
+    record EstimatesResponse(List<FindingEstimateResponse> estimates, double foundAfterStripDown) {}
 
     /** @param rustedPercent the share of the area that the degree stands for */
     record RustGradeResponse(RustGrade grade, double rustedPercent) {}
@@ -140,7 +140,7 @@ class EstimateController {
     EstimatesResponse all(Caller caller, @PathVariable UUID projectId) {
         EstimateService.All all = service.all(caller, projectId);
         return new EstimatesResponse(
-                all.estimates().stream().map(FindingEstimateResponse::of).toList(), all.foundAfterOpening());
+                all.estimates().stream().map(FindingEstimateResponse::of).toList(), all.foundAfterStripDown());
     }
 
     @PutMapping("/findings/{id}/estimate")

@@ -53,7 +53,7 @@ class EstimateService implements FindingEstimates {
             FindingEstimate estimate, Optional<Judgement> judgement, Hands hands, Optional<EstimateRow> said) {}
 
     /** @param foundAfterOpening how much came to light behind what was opened, as a share of what was seen at first */
-    record All(List<Estimated> estimates, double foundAfterOpening) {}
+    record All(List<Estimated> estimates, double foundAfterStripDown) {}
 
     All all(Caller caller, UUID projectId) {
         Body body = projects.bodyOf(projects.require(caller, projectId));

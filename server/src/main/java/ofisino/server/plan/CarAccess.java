@@ -8,10 +8,10 @@ import java.util.UUID;
 import ofisino.core.plan.access.CarState;
 import ofisino.server.identity.Caller;
 
-/** The door to ways in: what is open, what has to be opened, and for which jobs. */
-public interface Ways {
+/** The door to accesses: what is open, what has to be opened, and for which jobs. */
+public interface CarAccess {
     /** Stays that are not closed again. */
-    List<Stay> stays(Caller caller, UUID projectId);
+    List<Unclosed> stripDowns(Caller caller, UUID projectId);
 
     /** What is open, and circuits that were closed with their old filling and are to be opened again. */
     List<Opened> opened(Caller caller, UUID projectId);
@@ -29,8 +29,8 @@ public interface Ways {
     /** When an engine, gearbox or axle last came out: whatever stood safely before stands otherwise since. */
     Optional<Instant> weightMovedAt(Caller caller, UUID projectId);
 
-    /** @throws ofisino.core.kernel.InvalidValue when the vehicle has no such way in */
-    String nameOf(Caller caller, UUID projectId, String wayIn);
+    /** @throws ofisino.core.kernel.InvalidValue when the vehicle has no such access */
+    String nameOf(Caller caller, UUID projectId, String access);
 
     /**
      * @param people   at once
@@ -39,9 +39,9 @@ public interface Ways {
      * @param excludes states that the vehicle is not in meanwhile
      * @param raised   the vehicle stands on stands meanwhile
      */
-    record Stay(
+    record Unclosed(
             UUID id,
-            String wayIn,
+            String access,
             String name,
             int stripMinutes,
             int refitMinutes,
@@ -51,7 +51,7 @@ public interface Ways {
             Set<UUID> inside,
             Set<CarState> excludes,
             boolean raised) {
-        public Stay {
+        public Unclosed {
             excludes = Set.copyOf(excludes);
             jobs = Set.copyOf(jobs);
             inside = Set.copyOf(inside);

@@ -6,64 +6,78 @@ import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/Feedback'
 import { hours, useFormat } from '@/ui/format'
 import type { Job } from '../jobWork'
-import { wayOf, type Access, type Opening } from './access'
+import { accessOf, type VehicleAccess, type StripDown } from './access'
 import { OpenIt } from './OpenIt'
 import { SplitOffer } from './SplitOffer'
 import { WhileOpen } from './WhileOpen'
 
 /** One opening with its jobs, and the openings that it lies inside. */
-export function OpeningCard({
-  opening: o,
-  access,
+export function StripDownCard({
+  stripDown: o,
+  vehicleAccess,
   jobs,
   projectId,
 }: {
-  opening: Opening
-  access: Access
+  stripDown: StripDown
+  vehicleAccess: VehicleAccess
   jobs: Job[]
   projectId: string
 }) {
   const { t } = useTranslation()
   const [offers, setOffers] = useState(false)
-  const way = wayOf(access, o.wayIn)
-  const around = access.openings.filter((x) => o.around.includes(x.stay))
+  const access = accessOf(vehicleAccess, o.access)
+  const around = vehicleAccess.stripDowns.filter((x) => o.around.includes(x.stripDown))
   const state = o.closedOn ? 'closed' : o.openedOn ? 'open' : 'planned'
   return (
     <li
       className={`rounded border-l-4 bg-base-200/60 py-2 pl-3 pr-2 ${state === 'open' ? 'border-accent' : state === 'closed' ? 'border-dashed border-base-300' : 'border-base-300'}`}
     >
       <div className="flex flex-wrap items-baseline gap-x-3">
-        <h3 className="font-semibold">{way.name}</h3>
+        <h3 className="font-semibold">{access.name}</h3>
         <span className="quiet text-sm">
-          {t('access.strip', { open: hours(way.stripMinutes), close: hours(way.refitMinutes) })}
-          {way.people > 1 && ` · ${t('access.people', { count: way.people })}`}
-          {way.circuit &&
-            ` · ${t('access.runsOut', { litres: way.litres, circuit: t(`access.circuit.${way.circuit}`) })}`}
+          {t('access.strip', { open: hours(access.stripMinutes), close: hours(access.refitMinutes) })}
+          {access.people > 1 && ` · ${t('access.people', { count: access.people })}`}
+          {access.circuit &&
+            ` · ${t('access.runsOut', { litres: access.litres, circuit: t(`access.circuit.${access.circuit}`) })}`}
         </span>
-        <State opening={o} />
+        <State stripDown={o} />
       </div>
-      <ItsJobs opening={o} jobs={jobs} projectId={projectId} />
-      <Around around={around} opening={o} access={access} />
+      <ItsJobs stripDown={o} jobs={jobs} projectId={projectId} />
+      <Around around={around} stripDown={o} vehicleAccess={vehicleAccess} />
       {state !== 'closed' && (
-        <Steps opening={o} access={access} projectId={projectId} onOffers={() => setOffers(!offers)} offers={offers} />
+        <Steps
+          stripDown={o}
+          vehicleAccess={vehicleAccess}
+          projectId={projectId}
+          onOffers={() => setOffers(!offers)}
+          offers={offers}
+        />
       )}
-      {state !== 'closed' && [...around, o].some((x) => x.wayIn.endsWith('battery-isolated')) && (
+      {state !== 'closed' && [...around, o].some((x) => x.access.endsWith('battery-isolated')) && (
         <details className="text-sm">
           <summary className="cursor-pointer py-1">{t('access.battery')}</summary>
           <ul className="list-disc pl-5">
-            {access.afterReconnecting.map((r) => (
+            {vehicleAccess.afterReconnecting.map((r) => (
               <li key={r}>{t(`access.reset.${r}`)}</li>
             ))}
           </ul>
         </details>
       )}
-      {offers && <WhileOpen projectId={projectId} stay={o.stay} isOpen={state === 'open'} />}
+      {offers && <WhileOpen projectId={projectId} stripDown={o.stripDown} isOpen={state === 'open'} />}
     </li>
   )
 }
 
 /** What has to be open around it, and with how many other jobs each is shared. */
-function Around({ around, opening: o, access }: { around: Opening[]; opening: Opening; access: Access }) {
+function Around({
+  around,
+  stripDown: o,
+  vehicleAccess,
+}: {
+  around: StripDown[]
+  stripDown: StripDown
+  vehicleAccess: VehicleAccess
+}) {
   const { t } = useTranslation()
   if (around.length === 0) return null
   return (
@@ -72,14 +86,16 @@ function Around({ around, opening: o, access }: { around: Opening[]; opening: Op
       {around
         .map((a) => {
           const others = a.jobs.length - o.jobs.length
-          return wayOf(access, a.wayIn).name + (others > 0 ? ` (${t('access.shared', { count: others })})` : '')
+          return (
+            accessOf(vehicleAccess, a.access).name + (others > 0 ? ` (${t('access.shared', { count: others })})` : '')
+          )
         })
         .join(', ')}
     </p>
   )
 }
 
-function State({ opening: o }: { opening: Opening }) {
+function State({ stripDown: o }: { stripDown: StripDown }) {
   const { t } = useTranslation()
   const format = useFormat()
   return (
@@ -93,7 +109,7 @@ function State({ opening: o }: { opening: Opening }) {
   )
 }
 
-function ItsJobs({ opening: o, jobs, projectId }: { opening: Opening; jobs: Job[]; projectId: string }) {
+function ItsJobs({ stripDown: o, jobs, projectId }: { stripDown: StripDown; jobs: Job[]; projectId: string }) {
   const { t } = useTranslation()
   const [leaving, setLeaving] = useState<string>()
   return (
@@ -119,7 +135,7 @@ function ItsJobs({ opening: o, jobs, projectId }: { opening: Opening; jobs: Job[
               </button>
             )}
             {leaving === j.id && (
-              <SplitOffer opening={o} leaving={[j.id]} projectId={projectId} onDone={() => setLeaving(undefined)} />
+              <SplitOffer stripDown={o} leaving={[j.id]} projectId={projectId} onDone={() => setLeaving(undefined)} />
             )}
           </li>
         ))}
@@ -128,32 +144,33 @@ function ItsJobs({ opening: o, jobs, projectId }: { opening: Opening; jobs: Job[
 }
 
 function Steps({
-  opening: o,
-  access,
+  stripDown: o,
+  vehicleAccess,
   projectId,
   onOffers,
   offers,
 }: {
-  opening: Opening
-  access: Access
+  stripDown: StripDown
+  vehicleAccess: VehicleAccess
   projectId: string
   onOffers: () => void
   offers: boolean
 }) {
   const { t } = useTranslation()
-  const way = wayOf(access, o.wayIn)
-  const path = { projectId, stay: o.stay }
+  const access = accessOf(vehicleAccess, o.access)
+  const path = { projectId, stripDown: o.stripDown }
   const closing = { params: { path }, body: { version: o.version } }
   const close = useWrite(
-    (_: object, id) => unwrap(api.POST('/api/projects/{projectId}/access/{stay}/close', { ...closing, ...write(id) })),
-    { said: () => t('access.closed', { what: way.name }) },
+    (_: object, id) =>
+      unwrap(api.POST('/api/projects/{projectId}/access/{stripDown}/close', { ...closing, ...write(id) })),
+    { said: () => t('access.closed', { what: access.name }) },
   )
   const closeForNow = useWrite(
     (_: object, id) =>
-      unwrap(api.POST('/api/projects/{projectId}/access/{stay}/close-for-now', { ...closing, ...write(id) })),
-    { said: () => t('access.closedOutstanding', { what: way.name }) },
+      unwrap(api.POST('/api/projects/{projectId}/access/{stripDown}/close-for-now', { ...closing, ...write(id) })),
+    { said: () => t('access.closedOutstanding', { what: access.name }) },
   )
-  const named = (word: string) => `${word}: ${way.name}`
+  const named = (word: string) => `${word}: ${access.name}`
   return (
     <>
       <div className="no-print mt-1 flex flex-wrap gap-2">
@@ -176,7 +193,7 @@ function Steps({
             >
               {t('access.close')}
             </button>
-            {way.circuit && !way.neverTemporary && (
+            {access.circuit && !access.neverTemporary && (
               <button
                 type="button"
                 className="btn btn-ghost"
@@ -188,7 +205,7 @@ function Steps({
             )}
           </>
         ) : (
-          <OpenIt opening={o} way={way} projectId={projectId} />
+          <OpenIt stripDown={o} access={access} projectId={projectId} />
         )}
       </div>
       <ProblemAlert error={close.error ?? closeForNow.error} />

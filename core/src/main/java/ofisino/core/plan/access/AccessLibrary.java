@@ -20,29 +20,29 @@ import ofisino.core.vehicle.equipment.Applies;
 import ofisino.core.vehicle.equipment.Equipment;
 import ofisino.core.vehicle.equipment.PerVehicle;
 
-/** The ways in that ship with Ofisino by layout, from {@code ways-in.yaml} beside this class, and which of them a job usually needs. */
-public final class WaysInLibrary {
+/** The accesses that ship with Ofisino by layout, from {@code access.yaml} beside this class, and which of them a job usually needs. */
+public final class AccessLibrary {
     /** @param nearAirbags what may fire is made safe before it is opened */
     private record Line(
-            WayIn way, Applies applies, Set<String> zones, Set<Operation> operations, boolean nearAirbags) {}
+            Access access, Applies applies, Set<String> zones, Set<Operation> operations, boolean nearAirbags) {}
 
     private final List<Line> lines;
-    private final PerVehicle<WaysIn> byVehicle = new PerVehicle<>();
+    private final PerVehicle<AccessGraph> byVehicle = new PerVehicle<>();
 
-    private WaysInLibrary(List<Line> lines) {
+    private AccessLibrary(List<Line> lines) {
         this.lines = List.copyOf(lines);
     }
 
-    public static WaysInLibrary load() {
-        try (InputStream file = WaysInLibrary.class.getResourceAsStream("ways-in.yaml")) {
+    public static AccessLibrary load() {
+        try (InputStream file = AccessLibrary.class.getResourceAsStream("access.yaml")) {
             return read(new InputStreamReader(file, StandardCharsets.UTF_8));
         } catch (IOException broken) {
             throw new UncheckedIOException(broken);
         }
     }
 
-    static WaysInLibrary read(Reader yaml) {
-        return new WaysInLibrary(Entry.listOf("the ways in", yaml).stream()
+    static AccessLibrary read(Reader yaml) {
+        return new AccessLibrary(Entry.listOf("the ways in", yaml).stream()
                 .map(e -> line(e.named("id")))
                 .toList());
     }
@@ -65,7 +65,7 @@ public final class WaysInLibrary {
                 "for",
                 "operations"));
         List<Double> hours = e.numbers("hours");
-        WayIn way = new WayIn(
+        Access access = new Access(
                 e.text("id"),
                 e.text("name"),
                 new LinkedHashSet<>(e.texts("needs")),
@@ -73,7 +73,7 @@ public final class WaysInLibrary {
                 (int) Math.round(hours.get(1) * 60),
                 e.whole("people", 1),
                 e.has("drains")
-                        ? Optional.of(new WayIn.Drained(e.choice("drains", Circuit.class), e.number("litres")))
+                        ? Optional.of(new Access.Drained(e.choice("drains", Circuit.class), e.number("litres")))
                         : Optional.empty(),
                 e.choices("excludes", CarState.class, Set.of()),
                 e.texts("uses"),
@@ -81,7 +81,7 @@ public final class WaysInLibrary {
                 e.choices("touches", VehicleSystem.class, Set.of()),
                 e.choices("cautions", Caution.class, Set.of()));
         return new Line(
-                way,
+                access,
                 Applies.of(e),
                 new LinkedHashSet<>(e.texts("for")),
                 e.choices("operations", Operation.class, Set.of()),
@@ -96,23 +96,23 @@ public final class WaysInLibrary {
     private static final String AIRBAG_SAFE = "airbag-safe";
 
     /** Those of a vehicle. What may fire is made safe before what lies near it is opened. */
-    public WaysIn of(Equipment vehicle) {
+    public AccessGraph of(Equipment vehicle) {
         return of(vehicle, Set.of());
     }
 
-    /** @param used ways in that are recorded of it: they stay, whatever is said of its equipment since */
-    public WaysIn of(Equipment vehicle, Set<String> used) {
-        return byVehicle.of(Set.copyOf(used), vehicle, () -> waysOf(vehicle, used));
+    /** @param used accesses that are recorded of it: they stay, whatever is said of its equipment since */
+    public AccessGraph of(Equipment vehicle, Set<String> used) {
+        return byVehicle.of(Set.copyOf(used), vehicle, () -> accessesOf(vehicle, used));
     }
 
-    private WaysIn waysOf(Equipment vehicle, Set<String> used) {
+    private AccessGraph accessesOf(Equipment vehicle, Set<String> used) {
         Map<String, Line> there = new LinkedHashMap<>();
         for (Line l : lines)
-            if (l.applies().to(vehicle) || used.contains(l.way().id()))
-                there.put(l.way().id(), l);
+            if (l.applies().to(vehicle) || used.contains(l.access().id()))
+                there.put(l.access().id(), l);
         boolean mayFire = vehicle.mayFire() && there.containsKey(AIRBAG_SAFE);
-        return new WaysIn(there.values().stream()
-                .map(l -> l.way().needingOnly(there.keySet()))
+        return new AccessGraph(there.values().stream()
+                .map(l -> l.access().needingOnly(there.keySet()))
                 .map(w -> mayFire && there.get(w.id()).nearAirbags() ? w.needing(AIRBAG_SAFE) : w)
                 .toList());
     }
@@ -124,9 +124,9 @@ public final class WaysInLibrary {
             if (l.applies().to(vehicle)
                     && l.zones().contains(sideless(zone))
                     && (l.operations().isEmpty() || l.operations().contains(operation)))
-                found.add(l.way().id());
-        WaysIn ways = of(vehicle);
-        found.removeIf(id -> found.stream().anyMatch(other -> ways.isNeededBy(id, other)));
+                found.add(l.access().id());
+        AccessGraph accesses = of(vehicle);
+        found.removeIf(id -> found.stream().anyMatch(other -> accesses.isNeededBy(id, other)));
         return found;
     }
 }

@@ -13,7 +13,7 @@ import ofisino.core.kernel.VehicleSystem;
  * A state of the vehicle that work needs, and what it costs to get there and back. Figures are for a careful amateur: common practice, no
  * source, to be replaced by a person's own.
  *
- * @param needs         other ways in that must be open first
+ * @param needs         other accesses that must be open first
  * @param stripMinutes  to open it, once what it needs is open
  * @param refitMinutes  to close it again
  * @param people        at once
@@ -24,7 +24,7 @@ import ofisino.core.kernel.VehicleSystem;
  * @param touches       systems in which something is undone by it: what was proved of them is to be proved again
  * @param cautions      the usual dangers of opening it
  */
-public record WayIn(
+public record Access(
         String id,
         String name,
         Set<String> needs,
@@ -44,16 +44,16 @@ public record WayIn(
         public Drained {
             if (!(litres > 0 && litres < 200))
                 throw InvalidValue.of(
-                        "litres", "way-in.litres", "%s l is no filling. Enter what runs out.".formatted(litres));
+                        "litres", "access.litres", "%s l is no filling. Enter what runs out.".formatted(litres));
         }
     }
 
-    public WayIn {
+    public Access {
         name = Texts.line("name", name);
         if (!id.matches("[a-z0-9-]{1,60}"))
             throw InvalidValue.of(
-                    "wayIn",
-                    "way-in.id",
+                    "access",
+                    "access.id",
                     "“%s” names no way in: small letters, digits and hyphens only. Load the page again.".formatted(id));
         needs = Set.copyOf(needs);
         excludes = Set.copyOf(excludes);
@@ -65,11 +65,11 @@ public record WayIn(
         mustBeHours("refitMinutes", refitMinutes);
         if (people < 1 || people > 6)
             throw InvalidValue.of(
-                    "people", "way-in.people", "It takes between 1 and 6 people, not %d.".formatted(people));
+                    "people", "access.people", "It takes between 1 and 6 people, not %d.".formatted(people));
         if (needs.contains(id))
             throw InvalidValue.of(
                     "needs",
-                    "way-in.itself",
+                    "access.itself",
                     "“%s” cannot need itself. Leave it out of what it needs.".formatted(name));
     }
 
@@ -77,26 +77,26 @@ public record WayIn(
         if (minutes < 0 || minutes > LONGEST_MINUTES)
             throw InvalidValue.of(
                     field,
-                    "way-in.minutes",
+                    "access.minutes",
                     "%d minutes cannot be. Enter between 0 and %d hours.".formatted(minutes, LONGEST_MINUTES / 60));
     }
 
     /** The same, with something else to be open first. */
-    public WayIn needing(String other) {
+    public Access needing(String other) {
         Set<String> more = new HashSet<>(needs);
         more.add(other);
         return needing(more);
     }
 
     /** Without what the vehicle does not have: an engine that is cooled by air comes out with no coolant to drain. */
-    WayIn needingOnly(Set<String> there) {
+    Access needingOnly(Set<String> there) {
         Set<String> less = new HashSet<>(needs);
         less.retainAll(there);
         return needing(less);
     }
 
-    private WayIn needing(Set<String> others) {
-        return new WayIn(
+    private Access needing(Set<String> others) {
+        return new Access(
                 id,
                 name,
                 others,
@@ -116,7 +116,7 @@ public record WayIn(
         return stripMinutes + refitMinutes;
     }
 
-    public WayIn taking(int strip, int refit) {
-        return new WayIn(id, name, needs, strip, refit, people, drained, excludes, usesUp, reaches, touches, cautions);
+    public Access taking(int strip, int refit) {
+        return new Access(id, name, needs, strip, refit, people, drained, excludes, usesUp, reaches, touches, cautions);
     }
 }

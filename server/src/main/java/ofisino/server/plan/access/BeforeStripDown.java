@@ -8,9 +8,9 @@ import java.util.Set;
 import java.util.UUID;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.VehicleSystem;
-import ofisino.core.plan.access.Openings.Opening;
+import ofisino.core.plan.access.Access;
 import ofisino.core.plan.access.Raising;
-import ofisino.core.plan.access.WayIn;
+import ofisino.core.plan.access.StripDowns.StripDown;
 import ofisino.core.plan.interlock.Interlock;
 import ofisino.core.plan.interlock.Interlocks;
 import ofisino.core.vehicle.body.Body;
@@ -21,15 +21,15 @@ import ofisino.server.vehicle.Findings;
 import ofisino.server.vehicle.Projects;
 import org.springframework.stereotype.Component;
 
-/** What has to be so before a way in is opened: conditions that protect people, and sound points where it is raised. */
+/** What has to be so before an access is opened: conditions that protect people, and sound points where it is raised. */
 @Component
-class BeforeOpening {
+class BeforeStripDown {
     private final Interlocks interlocks;
     private final Projects projects;
     private final Findings findings;
     private final Equipments equipments;
 
-    BeforeOpening(Interlocks interlocks, Projects projects, Findings findings, Equipments equipments) {
+    BeforeStripDown(Interlocks interlocks, Projects projects, Findings findings, Equipments equipments) {
         this.interlocks = interlocks;
         this.projects = projects;
         this.findings = findings;
@@ -37,9 +37,9 @@ class BeforeOpening {
     }
 
     /** It, and all around it that is not open yet, in the order in which they are opened. */
-    List<Opening<UUID>> stillClosed(Standing s, Opening<UUID> opening) {
-        List<Opening<UUID>> all = new ArrayList<>(s.openings().around(opening));
-        all.add(opening);
+    List<StripDown<UUID>> stillClosed(Standing s, StripDown<UUID> stripDown) {
+        List<StripDown<UUID>> all = new ArrayList<>(s.stripDowns().around(stripDown));
+        all.add(stripDown);
         all.removeIf(o -> s.opened().containsKey(UUID.fromString(o.id())));
         return all;
     }
@@ -48,30 +48,30 @@ class BeforeOpening {
         return equipments.of(caller, projects.require(caller, projectId));
     }
 
-    Set<Interlock> asked(Equipment vehicle, Standing s, Opening<UUID> opening) {
+    Set<Interlock> asked(Equipment vehicle, Standing s, StripDown<UUID> stripDown) {
         Set<Interlock> asked = EnumSet.noneOf(Interlock.class);
-        for (Opening<UUID> o : stillClosed(s, opening))
-            asked.addAll(interlocks.ofOpening(o.wayIn().cautions(), vehicle));
+        for (StripDown<UUID> o : stillClosed(s, stripDown))
+            asked.addAll(interlocks.ofStripDown(o.access().cautions(), vehicle));
         return asked;
     }
 
     /** @throws InvalidValue when a condition is not confirmed, or it is raised on nothing that is known to be sound */
-    void check(Caller caller, UUID projectId, Standing s, Opening<UUID> opening, MadeSure made) {
-        Set<Interlock> asked = asked(vehicle(caller, projectId), s, opening);
+    void check(Caller caller, UUID projectId, Standing s, StripDown<UUID> stripDown, MadeSure made) {
+        Set<Interlock> asked = asked(vehicle(caller, projectId), s, stripDown);
         if (!made.confirmed().containsAll(asked))
             throw InvalidValue.of(
                     "confirmed",
-                    "opening.unconfirmed",
+                    "strip-down.unconfirmed",
                     "“%s” is opened when each condition for working safely is confirmed by itself. Tick what is so."
-                            .formatted(opening.wayIn().name()));
-        if (stillClosed(s, opening).stream().anyMatch(o -> isRaising(s, o)))
+                            .formatted(stripDown.access().name()));
+        if (stillClosed(s, stripDown).stream().anyMatch(o -> isRaising(s, o)))
             Raising.check(weak(caller, projectId), made.supportPoints());
     }
 
-    static boolean isRaising(Standing s, Opening<UUID> o) {
-        Collection<WayIn> around =
-                s.openings().around(o).stream().map(Opening::wayIn).toList();
-        return Raising.isRaising(o.wayIn(), around);
+    static boolean isRaising(Standing s, StripDown<UUID> o) {
+        Collection<Access> around =
+                s.stripDowns().around(o).stream().map(StripDown::access).toList();
+        return Raising.isRaising(o.access(), around);
     }
 
     /** Places of the structure that may not bear it. */

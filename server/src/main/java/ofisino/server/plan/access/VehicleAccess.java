@@ -6,31 +6,31 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import ofisino.core.plan.access.WayIn;
-import ofisino.core.plan.access.WaysIn;
-import ofisino.core.plan.access.WaysInLibrary;
+import ofisino.core.plan.access.Access;
+import ofisino.core.plan.access.AccessGraph;
+import ofisino.core.plan.access.AccessLibrary;
 import ofisino.core.plan.interlock.Reconnection;
 import ofisino.core.plan.job.Operation;
 import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
-import ofisino.server.plan.access.AccessMapper.OwnWayRow;
+import ofisino.server.plan.access.AccessMapper.OwnAccessRow;
 import ofisino.server.vehicle.Equipments;
 import ofisino.server.vehicle.Projects;
 import org.springframework.stereotype.Component;
 
-/** The ways in that a vehicle has: those of its layout, and a person's own. */
+/** The accesses that a vehicle has: those of its layout, and a person's own. */
 @Component
-class VehicleWays {
+class VehicleAccess {
     private final AccessMapper mapper;
     private final Projects projects;
-    private final WaysInLibrary library;
+    private final AccessLibrary library;
     private final Equipments equipments;
     private final Reconnection reconnection;
 
-    VehicleWays(
+    VehicleAccess(
             AccessMapper mapper,
             Projects projects,
-            WaysInLibrary library,
+            AccessLibrary library,
             Equipments equipments,
             Reconnection reconnection) {
         this.mapper = mapper;
@@ -40,19 +40,20 @@ class VehicleWays {
         this.reconnection = reconnection;
     }
 
-    private WaysIn shipped(Caller caller, Projects.Project project) {
-        return library.of(equipments.of(caller, project), Set.copyOf(mapper.waysUsed(caller.garageId(), project.id())));
+    private AccessGraph shipped(Caller caller, Projects.Project project) {
+        return library.of(
+                equipments.of(caller, project), Set.copyOf(mapper.accessesUsed(caller.garageId(), project.id())));
     }
 
-    WaysIn of(Caller caller, UUID projectId) {
-        WaysIn usual = shipped(caller, projects.require(caller, projectId));
-        return usual.with(mapper.ownWays(caller.garageId(), projectId).stream()
+    AccessGraph of(Caller caller, UUID projectId) {
+        AccessGraph usual = shipped(caller, projects.require(caller, projectId));
+        return usual.with(mapper.ownAccess(caller.garageId(), projectId).stream()
                 .map(own -> toCore(own, usual))
                 .toList());
     }
 
-    private static WayIn toCore(OwnWayRow own, WaysIn usual) {
-        return own.toCore(usual.has(own.wayIn()) ? Optional.of(usual.require(own.wayIn())) : Optional.empty());
+    private static Access toCore(OwnAccessRow own, AccessGraph usual) {
+        return own.toCore(usual.has(own.access()) ? Optional.of(usual.require(own.access())) : Optional.empty());
     }
 
     /** What a job in a zone usually needs to have open. */
@@ -62,20 +63,20 @@ class VehicleWays {
     }
 
     Map<String, Long> ownVersions(Caller caller, UUID projectId) {
-        return mapper.ownWays(caller.garageId(), projectId).stream()
-                .collect(Collectors.toMap(OwnWayRow::wayIn, OwnWayRow::version));
+        return mapper.ownAccess(caller.garageId(), projectId).stream()
+                .collect(Collectors.toMap(OwnAccessRow::access, OwnAccessRow::version));
     }
 
-    void keepOwn(Caller caller, UUID projectId, OwnWayRow row) {
+    void keepOwn(Caller caller, UUID projectId, OwnAccessRow row) {
         Projects.Project project = projects.requireOpen(caller, projectId);
         of(caller, projectId).with(List.of(toCore(row, shipped(caller, project))));
-        boolean known = ownVersions(caller, projectId).containsKey(row.wayIn());
-        if (!known && row.version() == 0) mapper.insertOwnWay(caller.garageId(), projectId, row);
+        boolean known = ownVersions(caller, projectId).containsKey(row.access());
+        if (!known && row.version() == 0) mapper.insertOwnAccess(caller.garageId(), projectId, row);
         else
             Stored.notStale(
-                    mapper.updateOwnWay(caller.garageId(), projectId, row),
+                    mapper.updateOwnAccess(caller.garageId(), projectId, row),
                     "way in",
-                    () -> mapper.ownWays(caller.garageId(), projectId));
+                    () -> mapper.ownAccess(caller.garageId(), projectId));
     }
 
     /** What is to be set again once the battery is back. */

@@ -6,52 +6,52 @@ import { ProblemAlert } from '@/ui/Feedback'
 import { TextField } from '@/ui/Field'
 import { Sheet } from '@/ui/Sheet'
 import { minutesOf } from '@/ui/format'
-import type { Access, Way } from './access'
-import { WayChoice } from './WayChoice'
+import type { VehicleAccess, Access } from './access'
+import { AccessChoice } from './AccessChoice'
 
-/** A way in of one's own, or one's own figures for one of the library. */
-export function OwnWayForm({
+/** An access of one's own, or one's own figures for one of the library. */
+export function OwnAccessForm({
   projectId,
+  vehicleAccess,
   access,
-  way,
   onClose,
 }: {
   projectId: string
-  access: Access
-  way?: Way
+  vehicleAccess: VehicleAccess
+  access?: Access
   onClose: () => void
 }) {
   const { t } = useTranslation()
-  const [wayIn] = useState(() => way?.id ?? `own-${crypto.randomUUID()}`)
-  const [name, setName] = useState(way?.name ?? '')
-  const [needs, setNeeds] = useState(way?.needs ?? [])
-  const [strip, setStrip] = useState(way ? String(way.stripMinutes / 60) : '')
-  const [refit, setRefit] = useState(way ? String(way.refitMinutes / 60) : '')
-  const [people, setPeople] = useState(String(way?.people ?? 1))
-  const [rolls, setRolls] = useState(way ? !way.excludes.includes('ROLLING') : true)
+  const [id] = useState(() => access?.id ?? `own-${crypto.randomUUID()}`)
+  const [name, setName] = useState(access?.name ?? '')
+  const [needs, setNeeds] = useState(access?.needs ?? [])
+  const [strip, setStrip] = useState(access ? String(access.stripMinutes / 60) : '')
+  const [refit, setRefit] = useState(access ? String(access.refitMinutes / 60) : '')
+  const [people, setPeople] = useState(String(access?.people ?? 1))
+  const [rolls, setRolls] = useState(access ? !access.excludes.includes('ROLLING') : true)
   const [stripMinutes, refitMinutes] = [minutesOf(strip), minutesOf(refit)]
   const save = useWrite(
-    (body: Schemas['OwnWayRow'], id) =>
-      unwrap(api.PUT('/api/projects/{projectId}/access/ways', { params: { path: { projectId } }, body, ...write(id) })),
+    (body: Schemas['OwnAccessRow'], id) =>
+      unwrap(api.PUT('/api/projects/{projectId}/access/own', { params: { path: { projectId } }, body, ...write(id) })),
     { said: () => t('access.ownKept', { name }), done: onClose },
   )
   const wrong = (typed: string, minutes?: number) =>
     typed.trim() !== '' && minutes === undefined ? t('access.hoursWrong') : undefined
   return (
-    <Sheet title={way ? way.name : t('access.addOwn')} onClose={onClose}>
+    <Sheet title={access ? access.name : t('access.addOwn')} onClose={onClose}>
       <form
         className="grid gap-3"
         onSubmit={(e) => {
           e.preventDefault()
           save.mutate({
-            wayIn,
+            access: id,
             name,
             needs,
             stripMinutes: stripMinutes!,
             refitMinutes: refitMinutes!,
             people: Number(people),
             rolls,
-            version: way?.version ?? 0,
+            version: access?.version ?? 0,
           })
         }}
       >
@@ -78,9 +78,9 @@ export function OwnWayForm({
             onChange={(e) => setPeople(e.target.value)}
           />
         </div>
-        <WayChoice
+        <AccessChoice
           label={t('access.ownNeeds')}
-          ways={access.ways.filter((w) => w.id !== wayIn)}
+          accesses={vehicleAccess.accesses.filter((w) => w.id !== id)}
           chosen={needs}
           onChange={setNeeds}
         />

@@ -11,29 +11,29 @@ import java.util.stream.Collectors;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.plan.job.Precedence;
 
-/** The ways in of one vehicle, each with what it needs; no circle among them. */
-public final class WaysIn {
-    private final Map<String, WayIn> byId = new LinkedHashMap<>();
+/** The accesses of one vehicle, each with what it needs; no circle among them. */
+public final class AccessGraph {
+    private final Map<String, Access> byId = new LinkedHashMap<>();
     private final Map<String, Set<String>> closures = new LinkedHashMap<>();
 
-    public WaysIn(Collection<WayIn> all) {
-        for (WayIn w : all)
+    public AccessGraph(Collection<Access> all) {
+        for (Access w : all)
             if (byId.put(w.id(), w) != null)
-                throw new InvalidValue("way-in.twice", "There is way in “%s” twice.".formatted(w.name()));
+                throw new InvalidValue("access.twice", "There is way in “%s” twice.".formatted(w.name()));
         List<Precedence.Link<String>> links = new ArrayList<>();
-        for (WayIn w : all)
+        for (Access w : all)
             for (String need : w.needs()) {
                 if (!byId.containsKey(need))
                     throw InvalidValue.of(
                             "needs",
-                            "way-in.unknown",
+                            "access.unknown",
                             "“%s” needs “%s”, which this vehicle does not have.".formatted(w.name(), need));
                 links.add(new Precedence.Link<>(need, w.id()));
             }
         Precedence.circleIn(links).ifPresent(circle -> {
             throw InvalidValue.of(
                     "needs",
-                    "way-in.circle",
+                    "access.circle",
                     "These would need one another for ever: %s. Leave one of them out."
                             .formatted(circle.stream()
                                     .map(id -> "“" + byId.get(id).name() + "”")
@@ -42,13 +42,13 @@ public final class WaysIn {
     }
 
     /** With a person's own: one of the same id takes the place of what was there. */
-    public WaysIn with(Collection<WayIn> own) {
-        Map<String, WayIn> merged = new LinkedHashMap<>(byId);
+    public AccessGraph with(Collection<Access> own) {
+        Map<String, Access> merged = new LinkedHashMap<>(byId);
         own.forEach(w -> merged.put(w.id(), w));
-        return new WaysIn(merged.values());
+        return new AccessGraph(merged.values());
     }
 
-    public List<WayIn> all() {
+    public List<Access> all() {
         return List.copyOf(byId.values());
     }
 
@@ -56,13 +56,13 @@ public final class WaysIn {
         return byId.containsKey(id);
     }
 
-    /** @throws InvalidValue when the vehicle has no such way in */
-    public WayIn require(String id) {
-        WayIn found = byId.get(id);
+    /** @throws InvalidValue when the vehicle has no such access */
+    public Access require(String id) {
+        Access found = byId.get(id);
         if (found == null)
             throw InvalidValue.of(
-                    "wayIn",
-                    "way-in.unknown",
+                    "access",
+                    "access.unknown",
                     "This vehicle has no way in “%s”. Choose one of the list.".formatted(id));
         return found;
     }

@@ -5,27 +5,27 @@ import { api, unwrap, write } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/Feedback'
 import { accessQuery } from '@/api/queries'
-import { wayOf } from './access/access'
-import { WayChoice } from './access/WayChoice'
+import { accessOf } from './access/access'
+import { AccessChoice } from './access/AccessChoice'
 
 /** What a job needs to have open, and a change of it. */
-export function JobWays({ projectId, jobId }: { projectId: string; jobId: string }) {
+export function JobAccess({ projectId, jobId }: { projectId: string; jobId: string }) {
   const { t } = useTranslation()
   const { data: access } = useQuery(accessQuery(projectId))
   const [choosing, setChoosing] = useState<string[]>()
   const save = useWrite(
-    (ways: string[], id) =>
-      unwrap(api.PUT('/api/jobs/{jobId}/ways-in', { params: { path: { jobId } }, body: { ways }, ...write(id) })),
+    (accesses: string[], id) =>
+      unwrap(api.PUT('/api/jobs/{jobId}/access', { params: { path: { jobId } }, body: { accesses }, ...write(id) })),
     { said: () => t('access.ofJobKept'), done: () => setChoosing(undefined) },
   )
   if (!access) return null
-  const now = access.openings.filter((o) => o.direct.includes(jobId)).map((o) => o.wayIn)
+  const now = access.stripDowns.filter((o) => o.direct.includes(jobId)).map((o) => o.access)
   return (
     <div>
       <h3 className="font-semibold">{t('access.ofJob')}</h3>
       {choosing ? (
         <>
-          <WayChoice label={t('access.ofJob')} ways={access.ways} chosen={choosing} onChange={setChoosing} />
+          <AccessChoice label={t('access.ofJob')} accesses={access.accesses} chosen={choosing} onChange={setChoosing} />
           <ProblemAlert error={save.error} />
           <button type="button" className="btn mt-2" disabled={save.isPending} onClick={() => save.mutate(choosing)}>
             {t('access.keepOwn')}
@@ -33,7 +33,7 @@ export function JobWays({ projectId, jobId }: { projectId: string; jobId: string
         </>
       ) : (
         <p>
-          {now.map((w) => wayOf(access, w).name).join(', ') || t('access.ofJobNone')}{' '}
+          {now.map((w) => accessOf(access, w).name).join(', ') || t('access.ofJobNone')}{' '}
           <button
             type="button"
             className="btn btn-ghost"

@@ -1,14 +1,14 @@
-import type { Way } from './access'
+import type { Access } from './access'
 
-/** Which of the ways in are needed. */
-export function WayChoice({
+/** Which of the accesses are needed. */
+export function AccessChoice({
   label,
-  ways,
+  accesses,
   chosen,
   onChange,
 }: {
   label: string
-  ways: Way[]
+  accesses: Access[]
   chosen: string[]
   onChange: (chosen: string[]) => void
 }) {
@@ -16,7 +16,7 @@ export function WayChoice({
     <fieldset>
       <legend className="mb-1 text-sm font-semibold">{label}</legend>
       <div className="grid max-h-56 overflow-y-auto rounded border border-base-300 p-2 sm:grid-cols-2">
-        {[...ways]
+        {[...accesses]
           .sort((a, b) => Number(chosen.includes(b.id)) - Number(chosen.includes(a.id)) || a.name.localeCompare(b.name))
           .map((w) => (
             <label key={w.id} className="flex min-h-11 items-center gap-2">

@@ -24,8 +24,8 @@ import ofisino.core.vehicle.equipment.Make;
 import ofisino.core.vehicle.equipment.Vehicles;
 import org.junit.jupiter.api.Test;
 
-class WaysInLibraryTest {
-    private static final WaysInLibrary LIBRARY = WaysInLibrary.load();
+class AccessLibraryTest {
+    private static final AccessLibrary LIBRARY = AccessLibrary.load();
     private static final Set<Operation> KINDS_OF_WORK = Set.of(
             Operation.STRIP,
             Operation.REPLACE,
@@ -36,22 +36,22 @@ class WaysInLibraryTest {
     private static final AgeingParts AGEING = AgeingParts.load();
     private static final Bodies BODIES = Bodies.load();
 
-    private static WaysIn ways(Make make, String... facts) {
+    private static AccessGraph accesses(Make make, String... facts) {
         return LIBRARY.of(Vehicles.of(make, facts));
     }
 
-    private static WaysIn ways(Layout layout, String... facts) {
-        return ways(new Make(BodyStyle.SALOON, 1969, layout), facts);
+    private static AccessGraph accesses(Layout layout, String... facts) {
+        return accesses(new Make(BodyStyle.SALOON, 1969, layout), facts);
     }
 
-    private static final WaysIn BIKE = LIBRARY.of(Vehicles.of(BodyStyle.MOTORCYCLE, 1977));
+    private static final AccessGraph BIKE = LIBRARY.of(Vehicles.of(BodyStyle.MOTORCYCLE, 1977));
 
     @Test
-    void everyLayoutHasItsWaysInAndTogetherTheyAreMany() {
+    void everyLayoutHasItsAccessAndTogetherTheyAreMany() {
         Set<String> all = new HashSet<>();
         for (Make make : Vehicles.makes(1955, 2008)) {
-            assertThat(ways(make).all()).as(make.toString()).hasSizeGreaterThan(15);
-            ways(make).all().forEach(w -> all.add(w.id()));
+            assertThat(accesses(make).all()).as(make.toString()).hasSizeGreaterThan(15);
+            accesses(make).all().forEach(w -> all.add(w.id()));
         }
         assertThat(all).hasSizeGreaterThanOrEqualTo(95);
     }
@@ -59,7 +59,7 @@ class WaysInLibraryTest {
     /** By hand: what must be open before the engine comes out, by layout, and what a vehicle that does not have it does not need. */
     @Test
     void theEngineComesOutThroughWhatStandsInItsWay() {
-        WaysIn front = ways(Layout.FRONT_ENGINE_REAR_DRIVE);
+        AccessGraph front = accesses(Layout.FRONT_ENGINE_REAR_DRIVE);
         assertThat(front.closure("engine-out"))
                 .contains(
                         "gearbox-unbolted",
@@ -70,22 +70,22 @@ class WaysInLibraryTest {
                         "engine-oil-drained")
                 .last()
                 .isEqualTo("engine-out");
-        assertThat(ways(Layout.FOUR_WHEEL_DRIVE).closure("engine-out")).contains("propshaft-off");
-        assertThat(ways(Layout.REAR_ENGINE).has("engine-out")).isFalse();
-        assertThat(ways(Layout.REAR_ENGINE).closure("engine-out-rear"))
+        assertThat(accesses(Layout.FOUR_WHEEL_DRIVE).closure("engine-out")).contains("propshaft-off");
+        assertThat(accesses(Layout.REAR_ENGINE).has("engine-out")).isFalse();
+        assertThat(accesses(Layout.REAR_ENGINE).closure("engine-out-rear"))
                 .as("nobody has seen that air cools it")
                 .contains("coolant-drained");
-        assertThat(ways(Layout.REAR_ENGINE, "cooling:air").closure("engine-out-rear"))
+        assertThat(accesses(Layout.REAR_ENGINE, "cooling:air").closure("engine-out-rear"))
                 .contains("carburettor-off", "rear-valance-off")
                 .doesNotContain("coolant-drained");
-        assertThat(ways(Layout.MID_ENGINE).closure("engine-out-mid"))
+        assertThat(accesses(Layout.MID_ENGINE).closure("engine-out-mid"))
                 .contains("rear-drive-shafts-out", "coolant-drained", "fuel-drained");
-        WaysIn modern = ways(new Make(BodyStyle.HATCHBACK, 2008, Layout.FRONT_ENGINE_FRONT_DRIVE));
+        AccessGraph modern = accesses(new Make(BodyStyle.HATCHBACK, 2008, Layout.FRONT_ENGINE_FRONT_DRIVE));
         assertThat(modern.closure("engine-out-front-drive"))
                 .contains("drive-shafts-out", "refrigerant-recovered", "fuel-pressure-released", "radiator-out");
     }
 
-    /** What was recorded with a way in keeps it, though somebody saw since that the vehicle cannot have it. */
+    /** What was recorded with an access keeps it, though somebody saw since that the vehicle cannot have it. */
     @Test
     void whatIsRecordedStays() {
         Equipment air = Vehicles.of(new Make(BodyStyle.SALOON, 1966, Layout.REAR_ENGINE), "cooling:air");
@@ -96,29 +96,31 @@ class WaysInLibraryTest {
 
     /** Each is needed by another, is usual for the jobs of a zone, or is where something ages; and reaches only what there is. */
     @Test
-    void everyWayInLeadsSomewhere() {
+    void everyAccessLeadsSomewhere() {
         Set<String> zones = new HashSet<>();
         for (BodyStyle style : BodyStyle.values())
-            for (Zone zone : BODIES.of(style).zones()) zones.add(WaysInLibrary.sideless(zone.id()));
+            for (Zone zone : BODIES.of(style).zones()) zones.add(AccessLibrary.sideless(zone.id()));
         Set<String> proposed = new HashSet<>();
-        List<WaysIn> all = new ArrayList<>();
+        List<AccessGraph> all = new ArrayList<>();
         for (Make make : Vehicles.makes(1955, 2008)) {
             Equipment vehicle = Vehicles.of(make);
             all.add(LIBRARY.of(vehicle));
             for (Zone zone : BODIES.of(make.body(), make.layout()).zonesOf(vehicle))
                 for (Operation operation : KINDS_OF_WORK) proposed.addAll(LIBRARY.usual(vehicle, zone.id(), operation));
         }
-        for (WaysIn ways : all)
-            for (WayIn way : ways.all()) {
-                assertThat(zones).as(way.id()).containsAll(way.reaches());
+        for (AccessGraph accesses : all)
+            for (Access access : accesses.all()) {
+                assertThat(zones).as(access.id()).containsAll(access.reaches());
                 boolean needed = all.stream()
                         .flatMap(w -> w.all().stream())
-                        .anyMatch(other -> other.needs().contains(way.id()));
-                assertThat(needed || proposed.contains(way.id())).as(way.id()).isTrue();
+                        .anyMatch(other -> other.needs().contains(access.id()));
+                assertThat(needed || proposed.contains(access.id()))
+                        .as(access.id())
+                        .isTrue();
             }
     }
 
-    /** By hand: what stands in the open. Everything else on each vehicle is reached by some way in. */
+    /** By hand: what stands in the open. Everything else on each vehicle is reached by some access. */
     private static final Set<String> IN_THE_OPEN = Set.of(
             "battery-tray",
             "brake-pedal",
@@ -143,7 +145,7 @@ class WaysInLibraryTest {
             "throttle-grip");
 
     @Test
-    void noPlaceIsWithoutAWayIn() {
+    void noPlaceIsWithoutAAccess() {
         Set<String> without = new TreeSet<>();
         for (Make make : Vehicles.makes(1955, 2008)) {
             Equipment vehicle = Vehicles.of(make);
@@ -174,10 +176,10 @@ class WaysInLibraryTest {
     }
 
     @Test
-    void everyAgeingPartLiesBehindAWayInThatExists() {
+    void everyAgeingPartLiesBehindAAccessThatExists() {
         Set<String> all = Vehicles.makes(1955, 1985, 2008).stream()
-                .flatMap(make -> ways(make).all().stream())
-                .map(WayIn::id)
+                .flatMap(make -> accesses(make).all().stream())
+                .map(Access::id)
                 .collect(Collectors.toSet());
         assertThat(AGEING.all())
                 .hasSizeGreaterThan(40)
@@ -186,21 +188,22 @@ class WaysInLibraryTest {
 
     @Test
     void nonsenseIsRefusedInAClearSentence() {
-        WayIn engine = BIKE.require("bike-engine-out");
+        Access engine = BIKE.require("bike-engine-out");
         assertThatThrownBy(() -> engine.taking(-1, 60))
                 .isInstanceOf(InvalidValue.class)
                 .hasMessageContaining("-1");
         assertThatThrownBy(() -> own("a", Set.of("a"))).hasMessageContaining("cannot need itself");
-        WaysIn ways = BIKE;
-        assertThatThrownBy(() -> ways.with(List.of(own("a", Set.of("nowhere")))))
+        AccessGraph accesses = BIKE;
+        assertThatThrownBy(() -> accesses.with(List.of(own("a", Set.of("nowhere")))))
                 .hasMessageContaining("nowhere");
-        assertThatThrownBy(() -> ways.with(List.of(own("a", Set.of("b")), own("b", Set.of("a")))))
+        assertThatThrownBy(() -> accesses.with(List.of(own("a", Set.of("b")), own("b", Set.of("a")))))
                 .isInstanceOf(InvalidValue.class)
                 .hasMessageContaining("for ever");
-        assertThatThrownBy(() -> ways.require("engine-out")).hasMessageContaining("Choose one");
-        assertThatThrownBy(() -> new WayIn.Drained(Circuit.COOLANT, Double.NaN)).isInstanceOf(InvalidValue.class);
+        assertThatThrownBy(() -> accesses.require("engine-out")).hasMessageContaining("Choose one");
+        assertThatThrownBy(() -> new Access.Drained(Circuit.COOLANT, Double.NaN))
+                .isInstanceOf(InvalidValue.class);
         // a person's own figure takes the place of the usual one
-        assertThat(ways.with(List.of(engine.taking(30, 60)))
+        assertThat(accesses.with(List.of(engine.taking(30, 60)))
                         .require("bike-engine-out")
                         .minutes())
                 .isEqualTo(90);
@@ -242,8 +245,9 @@ class WaysInLibraryTest {
         assertThat(WhileOpen.chanceOfFailure(0, 10, Optional.empty())).isZero();
     }
 
-    private static WayIn own(String id, Set<String> needs) {
-        return new WayIn(id, id, needs, 10, 10, 1, Optional.empty(), Set.of(), List.of(), Set.of(), Set.of(), Set.of());
+    private static Access own(String id, Set<String> needs) {
+        return new Access(
+                id, id, needs, 10, 10, 1, Optional.empty(), Set.of(), List.of(), Set.of(), Set.of(), Set.of());
     }
 
     /** Where airbags may be fitted they are made safe before what lies near them; an old car is not asked. Common practice, no source. */
@@ -251,40 +255,40 @@ class WaysInLibraryTest {
     void whatMayFireIsMadeSafeFirst() {
         for (Layout layout : Layout.values())
             if (layout != Layout.MOTORCYCLE)
-                for (String way : List.of(
+                for (String access : List.of(
                         "steering-wheel-off", "dashboard-out", "front-seats-out", "door-trim-off", "headlining-down")) {
                     Make saloon = new Make(BodyStyle.SALOON, 1994, layout);
-                    assertThat(ways(saloon).closure(Set.of(way))).contains("airbag-safe", "battery-isolated");
-                    assertThat(ways(saloon, "airbags:none", "pretensioners:none", "pyrotechnics:none")
-                                    .closure(Set.of(way)))
+                    assertThat(accesses(saloon).closure(Set.of(access))).contains("airbag-safe", "battery-isolated");
+                    assertThat(accesses(saloon, "airbags:none", "pretensioners:none", "pyrotechnics:none")
+                                    .closure(Set.of(access)))
                             .doesNotContain("airbag-safe");
                 }
     }
 
-    /** No way in that lifts, drains, hoists or frees what is under load goes without its caution. */
+    /** No access that lifts, drains, hoists or frees what is under load goes without its caution. */
     @Test
-    void dangerousWaysInWarn() {
+    void dangerousAccessWarn() {
         for (Make make : Vehicles.makes(1955, 2008))
-            assertThat(ways(make).all())
+            assertThat(accesses(make).all())
                     .filteredOn(w ->
                             w.drained().filter(d -> d.circuit() == Circuit.FUEL).isPresent()
                                     || w.id().startsWith("engine-out"))
                     .allSatisfy(w -> assertThat(w.cautions()).as(w.id()).isNotEmpty());
     }
 
-    /** On every vehicle one way in raises it, and whatever else stands on stands lies inside that one. */
+    /** On every vehicle one access raises it, and whatever else stands on stands lies inside that one. */
     @Test
-    void oneWayInRaisesIt() {
+    void oneAccessRaisesIt() {
         for (Make make : Vehicles.makes(1955, 1985, 2008)) {
-            WaysIn ways = ways(make);
-            assertThat(ways.all().stream()
+            AccessGraph accesses = accesses(make);
+            assertThat(accesses.all().stream()
                             .filter(w -> Raising.isRaising(
                                     w,
-                                    ways.closure(Set.of(w.id())).stream()
+                                    accesses.closure(Set.of(w.id())).stream()
                                             .filter(id -> !id.equals(w.id()))
-                                            .map(ways::require)
+                                            .map(accesses::require)
                                             .toList()))
-                            .map(WayIn::id))
+                            .map(Access::id))
                     .as(make.toString())
                     .containsExactly(make.layout() == Layout.MOTORCYCLE ? "bike-on-stand" : "on-stands");
         }

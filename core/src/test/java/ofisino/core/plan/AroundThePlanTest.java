@@ -13,26 +13,26 @@ import java.util.Optional;
 import java.util.Set;
 import ofisino.core.kernel.Aim;
 import ofisino.core.plan.calendar.TimeWindow;
-import ofisino.core.plan.schedule.Activity;
-import ofisino.core.plan.schedule.Activity.Crew;
-import ofisino.core.plan.schedule.Activity.Due;
-import ofisino.core.plan.schedule.Activity.Timing;
-import ofisino.core.plan.schedule.ActivityId;
-import ofisino.core.plan.schedule.Balance;
-import ofisino.core.plan.schedule.HeldBy;
-import ofisino.core.plan.schedule.Plan;
-import ofisino.core.plan.schedule.PlanOutcome.Planned;
-import ofisino.core.plan.schedule.PlanProblem;
-import ofisino.core.plan.schedule.PlanProblem.Capacity;
-import ofisino.core.plan.schedule.PlanProblem.Exclusion;
-import ofisino.core.plan.schedule.PlanProblem.Link;
-import ofisino.core.plan.schedule.PlanProblem.Person;
-import ofisino.core.plan.schedule.PlanProblem.Purse;
-import ofisino.core.plan.schedule.PlanProblem.StripDown;
-import ofisino.core.plan.schedule.Planner;
-import ofisino.core.plan.schedule.Splits;
-import ofisino.core.plan.schedule.Splitting;
+import ofisino.core.plan.explain.Balance;
+import ofisino.core.plan.explain.Milestones;
+import ofisino.core.plan.problem.Activity;
+import ofisino.core.plan.problem.Activity.Crew;
+import ofisino.core.plan.problem.Activity.Due;
+import ofisino.core.plan.problem.Activity.Timing;
+import ofisino.core.plan.problem.ActivityId;
+import ofisino.core.plan.problem.Plan;
+import ofisino.core.plan.problem.PlanOutcome.Planned;
+import ofisino.core.plan.problem.PlanProblem;
+import ofisino.core.plan.problem.PlanProblem.Capacity;
+import ofisino.core.plan.problem.PlanProblem.Exclusion;
+import ofisino.core.plan.problem.PlanProblem.Link;
+import ofisino.core.plan.problem.PlanProblem.Person;
+import ofisino.core.plan.problem.PlanProblem.Purse;
+import ofisino.core.plan.problem.PlanProblem.StripDown;
+import ofisino.core.plan.solve.Planner;
 import ofisino.core.plan.tonight.Ready;
+import ofisino.core.plan.whatif.SplitProposals;
+import ofisino.core.plan.whatif.Splitting;
 import org.junit.jupiter.api.Test;
 
 /** What is read from a statement and its plan: the money, what can be done now, what should be opened twice, what moved. All by hand. */
@@ -161,17 +161,17 @@ class AroundThePlanTest {
                         ? a.with(Timing.FREE.notBefore(NOW.plus(Duration.ofDays(7))))
                         : a)
                 .toList());
-        var proposals = Splits.of(waiting, plan(waiting));
+        var proposals = SplitProposals.of(waiting, plan(waiting));
         assertThat(proposals)
-                .extracting(Splits.Proposal::stripDown, Splits.Proposal::because)
+                .extracting(SplitProposals.Proposal::stripDown, SplitProposals.Proposal::because)
                 .containsExactly(tuple("brakes", new ActivityId("inspection")));
         assertThat(proposals.get(0).leaving()).containsExactly(new ActivityId("cylinder"));
         PlanProblem twice = Splitting.split(problem, "brakes", proposals.get(0).leaving());
         Plan plan = plan(twice);
         assertThat(plan.of(new ActivityId("refit brakes")).orElseThrow().end()).isBefore(NOW.plus(Duration.ofDays(1)));
-        assertThat(HeldBy.milestone(twice, plan, Aim.SHOW).orElseThrow().finish())
+        assertThat(Milestones.milestone(twice, plan, Aim.SHOW).orElseThrow().finish())
                 .isBefore(NOW.plus(Duration.ofDays(9)));
-        assertThat(Splits.of(twice, plan)).isEmpty();
+        assertThat(SplitProposals.of(twice, plan)).isEmpty();
     }
 
     @Test

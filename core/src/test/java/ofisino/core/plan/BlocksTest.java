@@ -21,25 +21,25 @@ import ofisino.core.Seeds;
 import ofisino.core.kernel.Aim;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.plan.calendar.TimeWindow;
+import ofisino.core.plan.problem.Activity;
+import ofisino.core.plan.problem.Activity.Crew;
+import ofisino.core.plan.problem.Activity.Demand;
+import ofisino.core.plan.problem.Activity.Timing;
+import ofisino.core.plan.problem.ActivityId;
+import ofisino.core.plan.problem.Plan;
+import ofisino.core.plan.problem.PlanOutcome;
+import ofisino.core.plan.problem.PlanOutcome.Planned;
+import ofisino.core.plan.problem.PlanProblem;
+import ofisino.core.plan.problem.PlanProblem.Capacity;
+import ofisino.core.plan.problem.PlanProblem.Link;
+import ofisino.core.plan.problem.PlanProblem.Person;
+import ofisino.core.plan.problem.PlanProblem.StripDown;
+import ofisino.core.plan.problem.Reason;
 import ofisino.core.plan.referee.Garages;
-import ofisino.core.plan.schedule.Activity;
-import ofisino.core.plan.schedule.Activity.Crew;
-import ofisino.core.plan.schedule.Activity.Demand;
-import ofisino.core.plan.schedule.Activity.Timing;
-import ofisino.core.plan.schedule.ActivityId;
-import ofisino.core.plan.schedule.Blocks;
-import ofisino.core.plan.schedule.Limit;
-import ofisino.core.plan.schedule.Plan;
-import ofisino.core.plan.schedule.PlanOutcome;
-import ofisino.core.plan.schedule.PlanOutcome.Planned;
-import ofisino.core.plan.schedule.PlanProblem;
-import ofisino.core.plan.schedule.PlanProblem.Capacity;
-import ofisino.core.plan.schedule.PlanProblem.Link;
-import ofisino.core.plan.schedule.PlanProblem.Person;
-import ofisino.core.plan.schedule.PlanProblem.StripDown;
-import ofisino.core.plan.schedule.Planner;
-import ofisino.core.plan.schedule.Planner.Budget;
-import ofisino.core.plan.schedule.Slack;
+import ofisino.core.plan.solve.Blocks;
+import ofisino.core.plan.solve.Planner;
+import ofisino.core.plan.solve.Planner.Budget;
+import ofisino.core.plan.solve.Slack;
 import org.junit.jupiter.api.Test;
 
 /** Prime before bare metal rusts, doors that are open on some days, daylight, a bay that is lent: by hand, two hours on each evening. */
@@ -61,9 +61,9 @@ class BlocksTest {
         assertThat(at(plan, "blast")).isEqualTo(workSession(1, 18));
         assertThat(at(plan, "prime")).isEqualTo(workSession(1, 19));
         assertThat(plan.of(new ActivityId("prime")).orElseThrow().reasons())
-                .containsExactly(new Limit(Limit.Kind.AFTER, "blast", workSession(1, 19)));
+                .containsExactly(new Reason(Reason.Kind.AFTER, "blast", workSession(1, 19)));
         assertThat(plan.of(new ActivityId("paint")).orElseThrow().reasons())
-                .extracting(Limit::id)
+                .extracting(Reason::id)
                 .containsExactly("prime");
         assertThat(Blocks.loose(problem, plan)).isEmpty();
         assertThat(Slack.latestStarts(problem, plan))
@@ -222,7 +222,7 @@ class BlocksTest {
         assertThat(plan.of(zinc.id()).orElseThrow().start()).isEqualTo(workSession(2, 0));
         assertThat(plan.of(zinc.id()).orElseThrow().end()).isEqualTo(workSession(9, 0));
         assertThat(plan.of(zinc.id()).orElseThrow().reasons())
-                .containsExactly(new Limit(Limit.Kind.CLOSED, "zinc", workSession(2, 0)));
+                .containsExactly(new Reason(Reason.Kind.CLOSED, "zinc", workSession(2, 0)));
         assertThat(at(plan, "fit")).isEqualTo(workSession(9, 18));
         // a glass that takes until the week after leaves time to fit, but fetched on the next Wednesday it has to go on
         // this one
@@ -272,7 +272,7 @@ class BlocksTest {
         Plan plan = plan(problem);
         assertThat(at(plan, "weld")).isEqualTo(workSession(3, 18));
         assertThat(plan.of(weld.id()).orElseThrow().reasons())
-                .containsExactly(new Limit(Limit.Kind.PLACE_FULL, "lent", workSession(2, 20)));
+                .containsExactly(new Reason(Reason.Kind.PLACE_FULL, "lent", workSession(2, 20)));
     }
 
     private static Optional<Blocks.Why> whyLoose(PlanProblem problem) {

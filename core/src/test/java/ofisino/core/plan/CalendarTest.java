@@ -16,9 +16,9 @@ import java.util.Set;
 import ofisino.core.plan.calendar.TimeWindow;
 import ofisino.core.plan.calendar.WeekCalendar;
 import ofisino.core.plan.calendar.WeekWindow;
-import ofisino.core.plan.schedule.ActivityId;
-import ofisino.core.plan.schedule.Limit;
-import ofisino.core.plan.schedule.Plan;
+import ofisino.core.plan.problem.ActivityId;
+import ofisino.core.plan.problem.Plan;
+import ofisino.core.plan.problem.Reason;
 import ofisino.core.plan.tonight.Tonight;
 import org.junit.jupiter.api.Test;
 
@@ -115,7 +115,7 @@ class CalendarTest {
                 List.of("ines"),
                 stripDown.from(),
                 stripDown.to(),
-                List.of(new Limit(Limit.Kind.NOW, "", stripDown.from())));
+                List.of(new Reason(Reason.Kind.NOW, "", stripDown.from())));
     }
 
     /** By hand: of 18-21, 18-19 and 20-21 are left when something takes 19-20; what touches or lies outside takes nothing. */

@@ -16,16 +16,16 @@ import net.jqwik.api.Provide;
 import ofisino.core.Seeds;
 import ofisino.core.kernel.Aim;
 import ofisino.core.plan.calendar.TimeWindow;
+import ofisino.core.plan.problem.Activity;
+import ofisino.core.plan.problem.ActivityId;
+import ofisino.core.plan.problem.PlanOutcome;
+import ofisino.core.plan.problem.PlanProblem;
+import ofisino.core.plan.problem.PlanProblem.Person;
+import ofisino.core.plan.problem.PlanProblem.StripDown;
 import ofisino.core.plan.referee.Garages;
-import ofisino.core.plan.schedule.Activity;
-import ofisino.core.plan.schedule.ActivityId;
-import ofisino.core.plan.schedule.Joining;
-import ofisino.core.plan.schedule.PlanOutcome;
-import ofisino.core.plan.schedule.PlanProblem;
-import ofisino.core.plan.schedule.PlanProblem.Person;
-import ofisino.core.plan.schedule.PlanProblem.StripDown;
-import ofisino.core.plan.schedule.Planner;
-import ofisino.core.plan.schedule.Splitting;
+import ofisino.core.plan.solve.Planner;
+import ofisino.core.plan.whatif.Joining;
+import ofisino.core.plan.whatif.Splitting;
 import org.junit.jupiter.api.Test;
 
 class JoiningTest {

@@ -20,19 +20,19 @@ import net.jqwik.api.Provide;
 import ofisino.core.Seeds;
 import ofisino.core.kernel.Aim;
 import ofisino.core.plan.calendar.TimeWindow;
-import ofisino.core.plan.schedule.Activity;
-import ofisino.core.plan.schedule.Activity.Crew;
-import ofisino.core.plan.schedule.Activity.Demand;
-import ofisino.core.plan.schedule.ActivityId;
-import ofisino.core.plan.schedule.Limit;
-import ofisino.core.plan.schedule.Plan;
-import ofisino.core.plan.schedule.Plan.Scheduled;
-import ofisino.core.plan.schedule.PlanOutcome;
-import ofisino.core.plan.schedule.PlanProblem;
-import ofisino.core.plan.schedule.PlanProblem.Capacity;
-import ofisino.core.plan.schedule.PlanProblem.Link;
-import ofisino.core.plan.schedule.PlanProblem.Person;
-import ofisino.core.plan.schedule.SerialPass;
+import ofisino.core.plan.problem.Activity;
+import ofisino.core.plan.problem.Activity.Crew;
+import ofisino.core.plan.problem.Activity.Demand;
+import ofisino.core.plan.problem.ActivityId;
+import ofisino.core.plan.problem.Plan;
+import ofisino.core.plan.problem.Plan.Scheduled;
+import ofisino.core.plan.problem.PlanOutcome;
+import ofisino.core.plan.problem.PlanProblem;
+import ofisino.core.plan.problem.PlanProblem.Capacity;
+import ofisino.core.plan.problem.PlanProblem.Link;
+import ofisino.core.plan.problem.PlanProblem.Person;
+import ofisino.core.plan.problem.Reason;
+import ofisino.core.plan.solve.SerialPass;
 import org.junit.jupiter.api.Test;
 
 /** Random garages: whatever is asked, no plan breaks a rule of the {@link RuleBook}. */
@@ -69,10 +69,10 @@ class PlanRulesTest {
     void reasonsHold(@ForAll("problems") PlanProblem problem) {
         Plan plan = planOf(SerialPass.plan(problem));
         for (Scheduled s : plan.activities().values())
-            for (Limit limit : s.reasons()) {
+            for (Reason limit : s.reasons()) {
                 if (limit.namesActivity())
                     assertThat(plan.of(new ActivityId(limit.id()))).isPresent();
-                if (limit.kind() == Limit.Kind.AFTER || limit.kind() == Limit.Kind.ARRIVAL)
+                if (limit.kind() == Reason.Kind.AFTER || limit.kind() == Reason.Kind.ARRIVAL)
                     assertThat(limit.until())
                             .isAfterOrEqualTo(plan.of(new ActivityId(limit.id()))
                                     .orElseThrow()
@@ -215,6 +215,6 @@ class PlanRulesTest {
                 List.of("ines"),
                 stripDown.from(),
                 stripDown.to(),
-                List.of(new Limit(Limit.Kind.NOW, "", NOW)));
+                List.of(new Reason(Reason.Kind.NOW, "", NOW)));
     }
 }

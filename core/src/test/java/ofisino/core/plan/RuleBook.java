@@ -9,11 +9,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import ofisino.core.plan.calendar.TimeWindow;
-import ofisino.core.plan.schedule.Activity;
-import ofisino.core.plan.schedule.ActivityId;
-import ofisino.core.plan.schedule.Plan;
-import ofisino.core.plan.schedule.Plan.Scheduled;
-import ofisino.core.plan.schedule.PlanProblem;
+import ofisino.core.plan.problem.Activity;
+import ofisino.core.plan.problem.ActivityId;
+import ofisino.core.plan.problem.Plan;
+import ofisino.core.plan.problem.Plan.Scheduled;
+import ofisino.core.plan.problem.PlanProblem;
 
 /**
  * The rules that no plan may break, read from the statement of the problem alone and checked slot by slot. It shares nothing with the

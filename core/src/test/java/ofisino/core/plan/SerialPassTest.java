@@ -16,18 +16,18 @@ import java.util.Map;
 import java.util.Optional;
 import ofisino.core.kernel.Aim;
 import ofisino.core.plan.calendar.TimeWindow;
-import ofisino.core.plan.schedule.Activity;
-import ofisino.core.plan.schedule.Activity.Crew;
-import ofisino.core.plan.schedule.ActivityId;
-import ofisino.core.plan.schedule.HeldBy;
-import ofisino.core.plan.schedule.Limit;
-import ofisino.core.plan.schedule.Plan;
-import ofisino.core.plan.schedule.PlanOutcome;
-import ofisino.core.plan.schedule.PlanProblem;
-import ofisino.core.plan.schedule.PlanProblem.Capacity;
-import ofisino.core.plan.schedule.PlanProblem.Link;
-import ofisino.core.plan.schedule.PlanProblem.Person;
-import ofisino.core.plan.schedule.SerialPass;
+import ofisino.core.plan.explain.Milestones;
+import ofisino.core.plan.problem.Activity;
+import ofisino.core.plan.problem.Activity.Crew;
+import ofisino.core.plan.problem.ActivityId;
+import ofisino.core.plan.problem.Plan;
+import ofisino.core.plan.problem.PlanOutcome;
+import ofisino.core.plan.problem.PlanProblem;
+import ofisino.core.plan.problem.PlanProblem.Capacity;
+import ofisino.core.plan.problem.PlanProblem.Link;
+import ofisino.core.plan.problem.PlanProblem.Person;
+import ofisino.core.plan.problem.Reason;
+import ofisino.core.plan.solve.SerialPass;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -134,9 +134,9 @@ class SerialPassTest {
                         window("2026-03-05T18:00:00Z", "2026-03-05T19:00:00Z"));
         assertThat(at(plan, "fit").stretches()).containsExactly(window("2026-03-05T19:00:00Z", "2026-03-05T20:00:00Z"));
         assertThat(at(plan, "fit").reasons())
-                .extracting(Limit::kind, Limit::id)
-                .containsExactly(tuple(Limit.Kind.AFTER, "strip"));
-        assertThat(at(plan, "strip").reasons()).extracting(Limit::kind).containsExactly(Limit.Kind.NO_TIME);
+                .extracting(Reason::kind, Reason::id)
+                .containsExactly(tuple(Reason.Kind.AFTER, "strip"));
+        assertThat(at(plan, "strip").reasons()).extracting(Reason::kind).containsExactly(Reason.Kind.NO_TIME);
     }
 
     /** By hand: paint dries 24 h from Tuesday 19:00, so Wednesday 19:00; the next evening is Thursday. An order takes its time by the clock. */
@@ -153,7 +153,7 @@ class SerialPassTest {
         assertThat(at(plan, "seal").start()).isEqualTo(NOW);
         assertThat(at(plan, "seal").end()).isEqualTo(Instant.parse("2026-03-11T17:00:00Z"));
         assertThat(at(plan, "glass").start()).isEqualTo(Instant.parse("2026-03-12T18:00:00Z"));
-        assertThat(at(plan, "glass").reasons()).extracting(Limit::kind).containsExactly(Limit.Kind.ARRIVAL);
+        assertThat(at(plan, "glass").reasons()).extracting(Reason::kind).containsExactly(Reason.Kind.ARRIVAL);
     }
 
     /** By hand: 1½ h in one go do not fit into the half hour that Tuesday leaves. */
@@ -164,14 +164,14 @@ class SerialPassTest {
                 Link.of("first", "weld"));
         assertThat(at(plan, "weld").stretches())
                 .containsExactly(window("2026-03-05T18:00:00Z", "2026-03-05T19:30:00Z"));
-        assertThat(at(plan, "weld").reasons()).extracting(Limit::kind).containsExactly(Limit.Kind.TOO_SHORT);
+        assertThat(at(plan, "weld").reasons()).extracting(Reason::kind).containsExactly(Reason.Kind.TOO_SHORT);
         var never = SerialPass.plan(problem(List.of(job("long", 9).with(Activity.Timing.FREE.inOneSitting()))));
         assertThat(never)
                 .isInstanceOfSatisfying(
                         PlanOutcome.Infeasible.class,
                         i -> assertThat(i.unplaced())
                                 .singleElement()
-                                .satisfies(u -> assertThat(u.limit().kind()).isEqualTo(Limit.Kind.TOO_SHORT)));
+                                .satisfies(u -> assertThat(u.limit().kind()).isEqualTo(Reason.Kind.TOO_SHORT)));
     }
 
     /** By hand: with a fixed hour on Thursday in the way, 3 h begun on Tuesday go on around it; without a fixed start nothing may be laid aside. */
@@ -189,8 +189,8 @@ class SerialPassTest {
                 SerialPass.plan(problem(List.of(notBefore, job("long", 12))), List.of(notBefore, job("long", 12)));
         assertThat(at(laidAside.plan(), "long").start()).isEqualTo(Instant.parse("2026-03-05T19:00:00Z"));
         assertThat(at(laidAside.plan(), "long").reasons())
-                .extracting(Limit::kind, Limit::id)
-                .containsExactly(tuple(Limit.Kind.BUSY, "part"));
+                .extracting(Reason::kind, Reason::id)
+                .containsExactly(tuple(Reason.Kind.BUSY, "part"));
     }
 
     /** By hand: two people are there together only on Saturday morning. */
@@ -230,7 +230,7 @@ class SerialPassTest {
                 .isInstanceOfSatisfying(
                         PlanOutcome.Infeasible.class,
                         i -> assertThat(i.unplaced()).singleElement().satisfies(u -> {
-                            assertThat(u.limit().kind()).isEqualTo(Limit.Kind.ARRIVAL);
+                            assertThat(u.limit().kind()).isEqualTo(Reason.Kind.ARRIVAL);
                             assertThat(u.limit().id()).isEqualTo("seal");
                         }));
     }
@@ -256,8 +256,8 @@ class SerialPassTest {
         assertThat(at(plan, "paint").end()).isEqualTo(Instant.parse("2026-03-05T18:30:00Z"));
         assertThat(at(plan, "other").start()).isEqualTo(Instant.parse("2026-03-05T18:30:00Z"));
         assertThat(at(plan, "other").reasons())
-                .extracting(Limit::kind, Limit::id)
-                .containsExactly(tuple(Limit.Kind.PLACE_FULL, "bay"));
+                .extracting(Reason::kind, Reason::id)
+                .containsExactly(tuple(Reason.Kind.PLACE_FULL, "bay"));
     }
 
     @Test
@@ -285,7 +285,7 @@ class SerialPassTest {
                         PlanOutcome.Infeasible.class,
                         i -> assertThat(i.unplaced())
                                 .extracting(u -> u.limit().kind())
-                                .containsExactly(Limit.Kind.NO_TIME, Limit.Kind.AFTER));
+                                .containsExactly(Reason.Kind.NO_TIME, Reason.Kind.AFTER));
     }
 
     @Test
@@ -305,7 +305,8 @@ class SerialPassTest {
                 List.of(job("strip", 12), job("fit", 2), seal, show("polish", 40)),
                 Link.of("strip", "fit"),
                 Link.of("seal", "fit"));
-        var milestone = HeldBy.milestone(problem, plan(problem), Aim.ROAD_READY).orElseThrow();
+        var milestone =
+                Milestones.milestone(problem, plan(problem), Aim.ROAD_READY).orElseThrow();
         assertThat(milestone.holder()).isEqualTo(new ActivityId("seal"));
         assertThat(milestone.chain()).extracting(ActivityId::value).containsExactly("fit", "seal");
         assertThat(milestone.finish())
@@ -313,11 +314,11 @@ class SerialPassTest {
                 .isBefore(at(plan(problem), "polish").end());
 
         var without = problem(List.of(job("strip", 12), job("fit", 2)), Link.of("strip", "fit"));
-        assertThat(HeldBy.milestone(without, plan(without), Aim.ROAD_READY)
+        assertThat(Milestones.milestone(without, plan(without), Aim.ROAD_READY)
                         .orElseThrow()
                         .holder())
                 .isEqualTo(new ActivityId("strip"));
-        assertThat(HeldBy.milestone(without, plan(without), Aim.RUNNER)).isEmpty();
+        assertThat(Milestones.milestone(without, plan(without), Aim.RUNNER)).isEmpty();
     }
 
     private static Activity job(String id, int slots) {

@@ -22,27 +22,27 @@ import net.jqwik.api.constraints.IntRange;
 import ofisino.core.Seeds;
 import ofisino.core.kernel.Aim;
 import ofisino.core.plan.calendar.TimeWindow;
+import ofisino.core.plan.explain.Milestones;
+import ofisino.core.plan.problem.Activity;
+import ofisino.core.plan.problem.Activity.Crew;
+import ofisino.core.plan.problem.Activity.Timing;
+import ofisino.core.plan.problem.ActivityId;
+import ofisino.core.plan.problem.Plan;
+import ofisino.core.plan.problem.PlanOutcome;
+import ofisino.core.plan.problem.PlanOutcome.Planned;
+import ofisino.core.plan.problem.PlanProblem;
+import ofisino.core.plan.problem.PlanProblem.Link;
+import ofisino.core.plan.problem.PlanProblem.Person;
+import ofisino.core.plan.problem.Reason;
 import ofisino.core.plan.referee.Garages;
-import ofisino.core.plan.schedule.Activity;
-import ofisino.core.plan.schedule.Activity.Crew;
-import ofisino.core.plan.schedule.Activity.Timing;
-import ofisino.core.plan.schedule.ActivityId;
-import ofisino.core.plan.schedule.HeldBy;
-import ofisino.core.plan.schedule.Limit;
-import ofisino.core.plan.schedule.Plan;
-import ofisino.core.plan.schedule.PlanOutcome;
-import ofisino.core.plan.schedule.PlanOutcome.Planned;
-import ofisino.core.plan.schedule.PlanProblem;
-import ofisino.core.plan.schedule.PlanProblem.Link;
-import ofisino.core.plan.schedule.PlanProblem.Person;
-import ofisino.core.plan.schedule.Planner;
-import ofisino.core.plan.schedule.Planner.Budget;
-import ofisino.core.plan.schedule.Relaxing;
-import ofisino.core.plan.schedule.Relaxing.Kind;
-import ofisino.core.plan.schedule.Relaxing.Relaxation;
-import ofisino.core.plan.schedule.Slack;
-import ofisino.core.plan.schedule.Sooner;
 import ofisino.core.plan.sentout.DaysAway;
+import ofisino.core.plan.solve.Planner;
+import ofisino.core.plan.solve.Planner.Budget;
+import ofisino.core.plan.solve.Slack;
+import ofisino.core.plan.whatif.Relaxations;
+import ofisino.core.plan.whatif.Relaxations.Kind;
+import ofisino.core.plan.whatif.Relaxations.Relaxation;
+import ofisino.core.plan.whatif.Sooner;
 import org.jgrapht.alg.shortestpath.BellmanFordShortestPath;
 import org.jgrapht.graph.DefaultWeightedEdge;
 import org.jgrapht.graph.SimpleDirectedWeightedGraph;
@@ -157,7 +157,7 @@ class SlackAndRelaxingTest {
         assertThat(Duration.between(now, tour)).isEqualTo(Duration.ofDays(77));
         assertThat(Duration.between(now, finish)).isEqualTo(Duration.ofHours(66 * 24 + 12));
         assertThat(Duration.between(finish, tour)).isEqualTo(Duration.ofHours(10 * 24 + 12));
-        assertThat(Relaxing.least(problem.withActivities(
+        assertThat(Relaxations.least(problem.withActivities(
                         List.of(job("damage", 160).with(Timing.FREE.by(finish.minusSeconds(1)))))))
                 .contains(new Relaxation(Kind.DATE, 1));
     }
@@ -177,7 +177,7 @@ class SlackAndRelaxingTest {
     @Test
     void workThatIsLongerThanAnyWorkSessionAsksForALongerOne() {
         PlanProblem problem = problem(List.of(job("long", 9).with(Timing.FREE.inOneSitting())));
-        assertThat(Relaxing.least(problem)).containsExactly(new Relaxation(Kind.SESSION, 15));
+        assertThat(Relaxations.least(problem)).containsExactly(new Relaxation(Kind.SESSION, 15));
     }
 
     /** By hand: 16 slots by Wednesday midnight; Tuesday has 8. One evening a week more (Monday) is enough; or a deadline 1 day later (Thursday evening). */
@@ -185,7 +185,7 @@ class SlackAndRelaxingTest {
     void aDeadlineAsksForADayOrAWorkSession() {
         PlanProblem problem =
                 problem(List.of(job("paint", 16).with(Timing.FREE.by(Instant.parse("2026-03-04T23:59:00Z")))));
-        assertThat(Relaxing.least(problem))
+        assertThat(Relaxations.least(problem))
                 .extracting(Relaxation::kind, Relaxation::amount)
                 .contains(tuple(Kind.DATE, 1L), tuple(Kind.EVENINGS, 1L))
                 .doesNotContain(tuple(Kind.MONEY, 1L));
@@ -197,8 +197,8 @@ class SlackAndRelaxingTest {
         PlanProblem alone =
                 problem(List.of(Activity.job("lift", Aim.ROAD_READY, 4, new Crew(2, List.of("ines", "somebody")))));
         PlanProblem missed = alone.withPeople(List.of(alone.people().get(0), new Person("somebody", List.of())));
-        assertThat(Relaxing.least(missed)).containsExactly(new Relaxation(Kind.HELPER, 1));
-        assertThat(whyNot(missed)).isEqualTo(new Limit(Limit.Kind.NO_TIME, "somebody", missed.horizon()));
+        assertThat(Relaxations.least(missed)).containsExactly(new Relaxation(Kind.HELPER, 1));
+        assertThat(whyNot(missed)).isEqualTo(new Reason(Reason.Kind.NO_TIME, "somebody", missed.horizon()));
     }
 
     /** Lent on Sundays, needed on Tuesdays; light from six to six, needed from six to eight in the evening: the place is named, the dark is named. */
@@ -215,14 +215,14 @@ class SlackAndRelaxingTest {
         PlanProblem lent = problem(List.of(inBay));
         var whole = new TimeWindow(NOW, lent.horizon());
         assertThat(whyNot(lent.withPlaces(List.of(PlanProblem.Capacity.onlyIn("lent", 1, sundays, whole)))))
-                .isEqualTo(new Limit(Limit.Kind.PLACE_FULL, "lent", lent.horizon()));
+                .isEqualTo(new Reason(Reason.Kind.PLACE_FULL, "lent", lent.horizon()));
         Activity outside = job("wash", 2).with(new Activity.Demand(Optional.empty(), Map.of("sun", 1), false, false));
         assertThat(whyNot(problem(List.of(outside))
                         .withResources(List.of(PlanProblem.Capacity.onlyIn("sun", 9, days, whole)))))
-                .isEqualTo(new Limit(Limit.Kind.RESOURCE_FULL, "sun", lent.horizon()));
+                .isEqualTo(new Reason(Reason.Kind.RESOURCE_FULL, "sun", lent.horizon()));
     }
 
-    private static Limit whyNot(PlanProblem problem) {
+    private static Reason whyNot(PlanProblem problem) {
         return ((PlanOutcome.Infeasible) Planner.plan(problem, SMALL))
                 .unplaced()
                 .get(0)
@@ -235,7 +235,7 @@ class SlackAndRelaxingTest {
         var engine = Activity.order("engine", Aim.ROAD_READY, Duration.ofDays(3))
                 .with(List.of(new Activity.Due(8000, Activity.Due.When.START)));
         PlanProblem problem = problem(List.of(engine)).withPurse(new PlanProblem.Purse(5000, 0, List.of()));
-        assertThat(Relaxing.least(problem)).containsExactly(new Relaxation(Kind.MONEY, 3000));
+        assertThat(Relaxations.least(problem)).containsExactly(new Relaxation(Kind.MONEY, 3000));
     }
 
     /**
@@ -290,7 +290,7 @@ class SlackAndRelaxingTest {
     }
 
     private static Instant finish(PlanProblem problem) {
-        return HeldBy.milestone(problem, plan(problem), Aim.ROAD_READY)
+        return Milestones.milestone(problem, plan(problem), Aim.ROAD_READY)
                 .orElseThrow()
                 .finish();
     }

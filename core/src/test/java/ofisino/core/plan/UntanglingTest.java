@@ -10,16 +10,16 @@ import java.util.Optional;
 import java.util.Set;
 import ofisino.core.kernel.Aim;
 import ofisino.core.plan.calendar.TimeWindow;
-import ofisino.core.plan.schedule.Activity;
-import ofisino.core.plan.schedule.ActivityId;
-import ofisino.core.plan.schedule.PlanOutcome;
-import ofisino.core.plan.schedule.PlanProblem;
-import ofisino.core.plan.schedule.PlanProblem.Exclusion;
-import ofisino.core.plan.schedule.PlanProblem.Link;
-import ofisino.core.plan.schedule.PlanProblem.Person;
-import ofisino.core.plan.schedule.PlanProblem.StripDown;
-import ofisino.core.plan.schedule.Planner;
-import ofisino.core.plan.schedule.Untangling;
+import ofisino.core.plan.problem.Activity;
+import ofisino.core.plan.problem.ActivityId;
+import ofisino.core.plan.problem.PlanOutcome;
+import ofisino.core.plan.problem.PlanProblem;
+import ofisino.core.plan.problem.PlanProblem.Exclusion;
+import ofisino.core.plan.problem.PlanProblem.Link;
+import ofisino.core.plan.problem.PlanProblem.Person;
+import ofisino.core.plan.problem.PlanProblem.StripDown;
+import ofisino.core.plan.solve.Planner;
+import ofisino.core.plan.whatif.Untangling;
 import org.junit.jupiter.api.Test;
 
 /** Stays of one access that wait for one another are one. Common practice, no source. */

@@ -21,18 +21,19 @@ import net.jqwik.api.Provide;
 import ofisino.core.Seeds;
 import ofisino.core.kernel.Aim;
 import ofisino.core.plan.calendar.TimeWindow;
+import ofisino.core.plan.explain.Milestones;
+import ofisino.core.plan.problem.Activity;
+import ofisino.core.plan.problem.ActivityId;
+import ofisino.core.plan.problem.NeededFor;
+import ofisino.core.plan.problem.Plan;
+import ofisino.core.plan.problem.PlanOutcome;
+import ofisino.core.plan.problem.PlanOutcome.Planned;
+import ofisino.core.plan.problem.PlanProblem;
+import ofisino.core.plan.problem.Reason;
 import ofisino.core.plan.referee.Garages;
-import ofisino.core.plan.schedule.Activity;
-import ofisino.core.plan.schedule.ActivityId;
-import ofisino.core.plan.schedule.HeldBy;
-import ofisino.core.plan.schedule.Limit;
-import ofisino.core.plan.schedule.Plan;
-import ofisino.core.plan.schedule.PlanOutcome;
-import ofisino.core.plan.schedule.PlanOutcome.Planned;
-import ofisino.core.plan.schedule.PlanProblem;
-import ofisino.core.plan.schedule.Planner;
-import ofisino.core.plan.schedule.Planner.Budget;
-import ofisino.core.plan.schedule.SerialPass;
+import ofisino.core.plan.solve.Planner;
+import ofisino.core.plan.solve.Planner.Budget;
+import ofisino.core.plan.solve.SerialPass;
 import org.junit.jupiter.api.Test;
 
 /** Random garages with everything in them: whatever is asked, no plan breaks a rule of the {@link RuleBook}. */
@@ -69,8 +70,8 @@ class WholePlanTest {
 
     private static boolean gainsTwoDays(PlanProblem problem, Plan now, Plan before) {
         return problem.milestones().stream()
-                .anyMatch(aim -> HeldBy.milestone(problem, before, aim)
-                        .filter(m -> !HeldBy.milestone(problem, now, aim)
+                .anyMatch(aim -> Milestones.milestone(problem, before, aim)
+                        .filter(m -> !Milestones.milestone(problem, now, aim)
                                 .orElseThrow()
                                 .finish()
                                 .isAfter(m.finish().minus(Duration.ofDays(1))))
@@ -111,7 +112,8 @@ class WholePlanTest {
         for (Plan.Scheduled s : plan.activities().values()) {
             if (s.stretches().isEmpty()
                     || s.reasons().stream()
-                            .anyMatch(l -> l.kind() == Limit.Kind.KEPT || l.kind() == Limit.Kind.LAID_ASIDE)) continue;
+                            .anyMatch(l -> l.kind() == Reason.Kind.KEPT || l.kind() == Reason.Kind.LAID_ASIDE))
+                continue;
             slotBefore(problem, s)
                     .ifPresent(slot -> assertThat(RuleBook.breaches(problem, sooner(plan, s, slot)))
                             .as("%s at %s, held by %s", s.id(), slot, s.reasons())
@@ -129,7 +131,7 @@ class WholePlanTest {
         Assume.that(outcome instanceof Planned);
         Plan plan = ((Planned) outcome).plan();
         for (Plan.Scheduled s : plan.activities().values())
-            for (Limit limit : s.reasons())
+            for (Reason limit : s.reasons())
                 slotBefore(problem, s).filter(slot -> !s.stretches().isEmpty()).ifPresent(slot -> {
                     Plan sooner = sooner(plan, s, slot);
                     relaxed(problem, sooner, s.id(), limit)
@@ -142,7 +144,7 @@ class WholePlanTest {
 
     private record Easier(PlanProblem problem, Plan plan) {}
 
-    private static Optional<Easier> relaxed(PlanProblem p, Plan sooner, ActivityId id, Limit limit) {
+    private static Optional<Easier> relaxed(PlanProblem p, Plan sooner, ActivityId id, Reason limit) {
         return switch (limit.kind()) {
             case NOT_BEFORE ->
                 Optional.of(new Easier(
@@ -235,8 +237,8 @@ class WholePlanTest {
         Assume.that(outcome instanceof Planned);
         Plan plan = ((Planned) outcome).plan();
         for (Aim aim : problem.milestones())
-            HeldBy.milestone(problem, plan, aim).ifPresent(m -> {
-                var needed = HeldBy.neededFor(problem, aim);
+            Milestones.milestone(problem, plan, aim).ifPresent(m -> {
+                var needed = NeededFor.aim(problem, aim);
                 long work = problem.activities().stream()
                         .filter(a -> needed.contains(a.id()))
                         .mapToLong(a -> (long) a.workSlots() * a.crew().size())
@@ -350,7 +352,7 @@ class WholePlanTest {
     }
 
     private static long day(PlanProblem problem, Plan plan, Aim aim) {
-        return HeldBy.milestone(problem, plan, aim)
+        return Milestones.milestone(problem, plan, aim)
                 .map(m -> m.finish().atZone(problem.zone()).toLocalDate().toEpochDay())
                 .orElse(0L);
     }

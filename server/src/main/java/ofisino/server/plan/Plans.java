@@ -8,11 +8,11 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
 import ofisino.core.kernel.Aim;
-import ofisino.core.plan.schedule.ActivityId;
-import ofisino.core.plan.schedule.HeldBy;
-import ofisino.core.plan.schedule.Plan;
-import ofisino.core.plan.schedule.PlanOutcome;
-import ofisino.core.plan.schedule.PlanProblem;
+import ofisino.core.plan.explain.Milestones;
+import ofisino.core.plan.problem.ActivityId;
+import ofisino.core.plan.problem.Plan;
+import ofisino.core.plan.problem.PlanOutcome;
+import ofisino.core.plan.problem.PlanProblem;
 import ofisino.core.plan.tonight.Tonight;
 import ofisino.server.identity.Caller;
 import org.jspecify.annotations.Nullable;
@@ -82,7 +82,7 @@ public interface Plans {
         }
     }
 
-    record Milestone(Aim aim, HeldBy.Milestone reached) {}
+    record Milestone(Aim aim, Milestones.Milestone reached) {}
 
     /** @param id of the job, the order, the need, the place; for daylight and a helper that of nothing */
     record Subject(Kind kind, UUID id, String title) {

@@ -62,7 +62,7 @@ class SentOutTest {
                         .valueStream()
                         .map(o -> o.path("totalMinor").asLong()))
                 .containsExactly(16_200L, 43_500L);
-        assertThat(send(garage, frame, 1).code()).isEqualTo("sendout.blocked");
+        assertThat(send(garage, frame, 1).code()).isEqualTo("sent-out.blocked");
         // in the plan: away for ten days between the two jobs
         assertThat(LocalDate.parse(start(garage, project, assemble).substring(0, 10)))
                 .isAfterOrEqualTo(LocalDate.parse(start(garage, project, weld).substring(0, 10))
@@ -74,7 +74,7 @@ class SentOutTest {
         assertThat(garage.owner()
                         .post("/api/sent-out/" + frame + "/back", map("piecesBack", 8, "version", 2))
                         .code())
-                .isEqualTo("sendout.missing");
+                .isEqualTo("sent-out.missing");
         garage.owner()
                 .post(
                         "/api/sent-out/" + frame + "/back",
@@ -133,11 +133,11 @@ class SentOutTest {
                                 "/api/sent-out/" + id + "/send",
                                 map("carrier", "Coater", "expectedOn", TODAY.minusDays(1), "version", 1))
                         .code())
-                .isEqualTo("sendout.expected");
+                .isEqualTo("sent-out.expected");
         assertThat(garage.owner()
                         .post("/api/sent-out/" + id + "/back", map("piecesBack", 3, "version", 1))
                         .code())
-                .isEqualTo("sendout.not-away");
+                .isEqualTo("sent-out.not-away");
         assertThat(garage.owner()
                         .post("/api/trips", map("fromHomeKm", List.of(5, 6), "betweenKm", List.of()))
                         .code())
@@ -155,7 +155,7 @@ class SentOutTest {
         UUID id = UUID.randomUUID();
         garage.owner().post(path, sentOut(id, "Bore the block", 1)).ok();
         send(garage, id, 1).ok();
-        assertThat(send(garage, id, 1).code()).isEqualTo("sendout.gone");
+        assertThat(send(garage, id, 1).code()).isEqualTo("sent-out.gone");
         garage.owner()
                 .post("/api/sent-out/" + id + "/refused", map("reason", "crack found", "version", 2))
                 .ok();

@@ -146,7 +146,7 @@ class SharedGarageTest {
                                 "/api/projects/" + project + "/plan/preview-sent-out",
                                 map("job", paint, "days", -1, "costMinor", 0))
                         .code())
-                .isEqualTo("sendout.days");
+                .isEqualTo("sent-out.days");
     }
 
     /** Nothing finished yet: the usual optimism of 1.3 counts. The plan that reckons with it is later, is shown first and kept only when told. */

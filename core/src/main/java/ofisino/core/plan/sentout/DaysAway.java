@@ -9,6 +9,6 @@ public record DaysAway(int days) {
     public DaysAway {
         if (days < 0 || days > MOST)
             throw InvalidValue.of(
-                    "awayDays", "sendout.days", "The days away (%d) must be 0 to %d.".formatted(days, MOST));
+                    "awayDays", "sent-out.days", "The days away (%d) must be 0 to %d.".formatted(days, MOST));
     }
 }

@@ -4,11 +4,11 @@ import java.time.Instant;
 import java.util.HashSet;
 import java.util.Set;
 import java.util.stream.Collectors;
-import ofisino.core.plan.schedule.Activity;
-import ofisino.core.plan.schedule.ActivityId;
-import ofisino.core.plan.schedule.PlanProblem;
-import ofisino.core.plan.schedule.PlanProblem.Capacity;
-import ofisino.core.plan.schedule.PlanProblem.StripDown;
+import ofisino.core.plan.problem.Activity;
+import ofisino.core.plan.problem.ActivityId;
+import ofisino.core.plan.problem.PlanProblem;
+import ofisino.core.plan.problem.PlanProblem.Capacity;
+import ofisino.core.plan.problem.PlanProblem.StripDown;
 
 /**
  * What waits for nothing but somebody's time: no job before it, no part, no send-out, no access that is still to be opened, no day, and no room on

@@ -10,8 +10,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import ofisino.core.plan.calendar.TimeWindow;
-import ofisino.core.plan.schedule.ActivityId;
-import ofisino.core.plan.schedule.Plan;
+import ofisino.core.plan.problem.ActivityId;
+import ofisino.core.plan.problem.Plan;
 
 /**
  * The next stay in the garage: which of the planned jobs can really be done in it.

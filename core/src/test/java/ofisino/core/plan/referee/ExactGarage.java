@@ -18,10 +18,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
-import ofisino.core.plan.schedule.Activity;
-import ofisino.core.plan.schedule.ActivityId;
-import ofisino.core.plan.schedule.HeldBy;
-import ofisino.core.plan.schedule.PlanProblem;
+import ofisino.core.plan.problem.Activity;
+import ofisino.core.plan.problem.ActivityId;
+import ofisino.core.plan.problem.NeededFor;
+import ofisino.core.plan.problem.PlanProblem;
 
 /**
  * The whole problem of a small garage, stated once more as equations and solved exactly by a constraint solver (OR-Tools CP-SAT 9.15). It shares
@@ -392,7 +392,7 @@ final class ExactGarage {
         IntVar[] days = new IntVar[problem.milestones().size()];
         for (int m = 0; m < days.length; m++) {
             days[m] = model.newIntVar(0, horizon / 96 + 30L, "days");
-            for (ActivityId id : HeldBy.neededFor(problem, problem.milestones().get(m)))
+            for (ActivityId id : NeededFor.aim(problem, problem.milestones().get(m)))
                 model.addLessOrEqual(sum().add(works.get(id).end).add(dayShift() - 95L), LinearExpr.term(days[m], 96));
         }
         LinearExprBuilder goal = sum();

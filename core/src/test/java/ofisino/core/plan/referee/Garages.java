@@ -16,19 +16,19 @@ import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Combinators;
 import ofisino.core.kernel.Aim;
 import ofisino.core.plan.calendar.TimeWindow;
-import ofisino.core.plan.schedule.Activity;
-import ofisino.core.plan.schedule.Activity.Crew;
-import ofisino.core.plan.schedule.Activity.Demand;
-import ofisino.core.plan.schedule.Activity.Due;
-import ofisino.core.plan.schedule.Activity.Timing;
-import ofisino.core.plan.schedule.ActivityId;
-import ofisino.core.plan.schedule.PlanProblem;
-import ofisino.core.plan.schedule.PlanProblem.Capacity;
-import ofisino.core.plan.schedule.PlanProblem.Exclusion;
-import ofisino.core.plan.schedule.PlanProblem.Link;
-import ofisino.core.plan.schedule.PlanProblem.Person;
-import ofisino.core.plan.schedule.PlanProblem.Purse;
-import ofisino.core.plan.schedule.PlanProblem.StripDown;
+import ofisino.core.plan.problem.Activity;
+import ofisino.core.plan.problem.Activity.Crew;
+import ofisino.core.plan.problem.Activity.Demand;
+import ofisino.core.plan.problem.Activity.Due;
+import ofisino.core.plan.problem.Activity.Timing;
+import ofisino.core.plan.problem.ActivityId;
+import ofisino.core.plan.problem.PlanProblem;
+import ofisino.core.plan.problem.PlanProblem.Capacity;
+import ofisino.core.plan.problem.PlanProblem.Exclusion;
+import ofisino.core.plan.problem.PlanProblem.Link;
+import ofisino.core.plan.problem.PlanProblem.Person;
+import ofisino.core.plan.problem.PlanProblem.Purse;
+import ofisino.core.plan.problem.PlanProblem.StripDown;
 
 /** Small random garages with everything in them: two people, nested accesses, a state, a bay, money, an order, an appointment. */
 public final class Garages {

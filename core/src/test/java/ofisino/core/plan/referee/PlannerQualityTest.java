@@ -2,8 +2,8 @@ package ofisino.core.plan.referee;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import ofisino.core.plan.schedule.PlanOutcome;
-import ofisino.core.plan.schedule.Planner;
+import ofisino.core.plan.problem.PlanOutcome;
+import ofisino.core.plan.solve.Planner;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 

@@ -10,11 +10,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.SplittableRandom;
 import ofisino.core.kernel.Aim;
-import ofisino.core.plan.schedule.Activity;
-import ofisino.core.plan.schedule.Activity.Crew;
-import ofisino.core.plan.schedule.Activity.Demand;
-import ofisino.core.plan.schedule.Activity.Timing;
-import ofisino.core.plan.schedule.PlanProblem;
+import ofisino.core.plan.problem.Activity;
+import ofisino.core.plan.problem.Activity.Crew;
+import ofisino.core.plan.problem.Activity.Demand;
+import ofisino.core.plan.problem.Activity.Timing;
+import ofisino.core.plan.problem.PlanProblem;
 
 /**
  * A resource-constrained project of the kind on which such methods are compared: activities with durations 1 to 10, a network of given
@@ -107,7 +107,7 @@ public record Textbook(int[] duration, int[][] after, int[][] use, int[] capacit
         return longest;
     }
 
-    static int makespan(ofisino.core.plan.schedule.Plan plan) {
+    static int makespan(ofisino.core.plan.problem.Plan plan) {
         return plan.activities().values().stream()
                 .mapToInt(s -> (int) (Duration.between(NOW, s.end()).toMinutes() / 15))
                 .max()

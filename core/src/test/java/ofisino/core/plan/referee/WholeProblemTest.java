@@ -4,11 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.temporal.ChronoUnit;
 import java.util.Random;
-import ofisino.core.plan.schedule.HeldBy;
-import ofisino.core.plan.schedule.Plan;
-import ofisino.core.plan.schedule.PlanOutcome;
-import ofisino.core.plan.schedule.PlanProblem;
-import ofisino.core.plan.schedule.Planner;
+import ofisino.core.plan.explain.Milestones;
+import ofisino.core.plan.problem.Plan;
+import ofisino.core.plan.problem.PlanOutcome;
+import ofisino.core.plan.problem.PlanProblem;
+import ofisino.core.plan.solve.Planner;
 import org.junit.jupiter.api.Test;
 
 /** Small garages with everything in them, beside an exact solver: the verdict is never wrong, and the days are close to the fewest possible. */
@@ -49,7 +49,7 @@ class WholeProblemTest {
 
     private static int days(PlanProblem problem, Plan plan, int milestone) {
         var first = problem.now().atZone(problem.zone()).toLocalDate();
-        return HeldBy.milestone(problem, plan, problem.milestones().get(milestone))
+        return Milestones.milestone(problem, plan, problem.milestones().get(milestone))
                 .map(m -> (int) ChronoUnit.DAYS.between(
                         first, m.finish().atZone(problem.zone()).toLocalDate()))
                 .orElse(0);

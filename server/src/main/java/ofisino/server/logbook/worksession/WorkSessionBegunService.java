@@ -41,16 +41,16 @@ class WorkSessionBegunService {
     /** A job, or an access that is opened or closed. */
     record What(@Nullable UUID jobId, @Nullable String access) {
         private static final String JOB = "job:";
-        private static final String WAY = "way:";
+        private static final String ACCESS = "access:";
 
         static What read(String written) {
             return written.startsWith(JOB)
                     ? new What(UUID.fromString(written.substring(JOB.length())), null)
-                    : new What(null, written.substring(WAY.length()));
+                    : new What(null, written.substring(ACCESS.length()));
         }
 
         String written() {
-            return jobId == null ? WAY + access : JOB + jobId;
+            return jobId == null ? ACCESS + access : JOB + jobId;
         }
     }
 

@@ -6,9 +6,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import ofisino.core.plan.calendar.TimeWindow;
-import ofisino.core.plan.schedule.ActivityId;
-import ofisino.core.plan.schedule.Plan;
-import ofisino.core.plan.schedule.Plan.Scheduled;
+import ofisino.core.plan.problem.ActivityId;
+import ofisino.core.plan.problem.Plan;
+import ofisino.core.plan.problem.Plan.Scheduled;
 import ofisino.server.plan.schedule.PlanMapper.FollowedRow;
 
 /** The plan that is followed, as rows. */

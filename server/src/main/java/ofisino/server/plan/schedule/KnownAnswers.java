@@ -7,13 +7,13 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import ofisino.core.kernel.Aim;
-import ofisino.core.plan.schedule.ActivityId;
-import ofisino.core.plan.schedule.HeldBy;
-import ofisino.core.plan.schedule.Plan;
-import ofisino.core.plan.schedule.PlanOutcome;
-import ofisino.core.plan.schedule.PlanProblem;
-import ofisino.core.plan.schedule.Planner;
-import ofisino.core.plan.schedule.Slack;
+import ofisino.core.plan.explain.Milestones;
+import ofisino.core.plan.problem.ActivityId;
+import ofisino.core.plan.problem.Plan;
+import ofisino.core.plan.problem.PlanOutcome;
+import ofisino.core.plan.problem.PlanProblem;
+import ofisino.core.plan.solve.Planner;
+import ofisino.core.plan.solve.Slack;
 import ofisino.server.plan.Plans.Milestone;
 import org.jspecify.annotations.Nullable;
 
@@ -65,7 +65,8 @@ final class KnownAnswers {
             if (milestones == null) {
                 List<Milestone> found = new ArrayList<>();
                 for (Aim aim : Aim.values())
-                    HeldBy.milestone(problem, plan, aim).ifPresent(reached -> found.add(new Milestone(aim, reached)));
+                    Milestones.milestone(problem, plan, aim)
+                            .ifPresent(reached -> found.add(new Milestone(aim, reached)));
                 milestones = found;
             }
             return milestones;

@@ -10,18 +10,18 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import ofisino.core.plan.calendar.TimeWindow;
+import ofisino.core.plan.explain.Balance;
 import ofisino.core.plan.fallback.Fallback;
+import ofisino.core.plan.problem.Activity;
+import ofisino.core.plan.problem.ActivityId;
+import ofisino.core.plan.problem.Plan;
+import ofisino.core.plan.problem.Plan.Scheduled;
+import ofisino.core.plan.problem.PlanOutcome;
+import ofisino.core.plan.problem.Reason;
 import ofisino.core.plan.progress.OwnFactor;
-import ofisino.core.plan.schedule.Activity;
-import ofisino.core.plan.schedule.ActivityId;
-import ofisino.core.plan.schedule.Balance;
-import ofisino.core.plan.schedule.Blocks;
-import ofisino.core.plan.schedule.Limit;
-import ofisino.core.plan.schedule.Plan;
-import ofisino.core.plan.schedule.Plan.Scheduled;
-import ofisino.core.plan.schedule.PlanOutcome;
-import ofisino.core.plan.schedule.Relaxing;
-import ofisino.core.plan.schedule.Splits;
+import ofisino.core.plan.solve.Blocks;
+import ofisino.core.plan.whatif.Relaxations;
+import ofisino.core.plan.whatif.SplitProposals;
 import ofisino.server.db.OneSnapshot;
 import ofisino.server.identity.Caller;
 import ofisino.server.plan.Fallbacks;
@@ -178,16 +178,16 @@ class PlanAnswers {
     }
 
     @OneSnapshot
-    List<Relaxing.Relaxation> mending(Caller caller, UUID projectId) {
+    List<Relaxations.Relaxation> mending(Caller caller, UUID projectId) {
         Planned planned = service.of(caller, projectId);
-        return planned.outcome() instanceof PlanOutcome.Infeasible ? Relaxing.least(planned.problem()) : List.of();
+        return planned.outcome() instanceof PlanOutcome.Infeasible ? Relaxations.least(planned.problem()) : List.of();
     }
 
     /** Accesses that wait for a fixed time though only some of their jobs have to. */
     @OneSnapshot
     List<SplitProposalResponse> splits(Caller caller, UUID projectId) {
         Planned planned = service.of(caller, projectId);
-        return Splits.of(planned.problem(), planned.plan()).stream()
+        return SplitProposals.of(planned.problem(), planned.plan()).stream()
                 .map(p -> new SplitProposalResponse(
                         UUID.fromString(p.stripDown()),
                         p.leaving().stream().map(id -> subject(planned, id)).toList(),
@@ -195,7 +195,7 @@ class PlanAnswers {
                 .toList();
     }
 
-    private static LimitResponse limit(Planned planned, Limit limit) {
+    private static LimitResponse limit(Planned planned, Reason limit) {
         return new LimitResponse(limit.kind(), limit.until(), planned.subjects().get(limit.id()));
     }
 

@@ -7,10 +7,10 @@ import java.util.List;
 import java.util.Set;
 import java.util.UUID;
 import ofisino.core.kernel.Aim;
-import ofisino.core.plan.schedule.ActivityId;
-import ofisino.core.plan.schedule.PlanOutcome;
-import ofisino.core.plan.schedule.Sooner;
+import ofisino.core.plan.problem.ActivityId;
+import ofisino.core.plan.problem.PlanOutcome;
 import ofisino.core.plan.sentout.DaysAway;
+import ofisino.core.plan.whatif.Sooner;
 import ofisino.server.db.OneSnapshot;
 import ofisino.server.identity.Caller;
 import ofisino.server.plan.Plans.Planned;
@@ -90,9 +90,7 @@ class PlanComparisons {
         Planned before = service.of(caller, projectId);
         return compared(
                 before,
-                service.instead(
-                        before,
-                        Sooner.sentOut(before.problem(), new ActivityId(Statement.jobKey(jobId)), away, costMinor)));
+                service.instead(before, Sooner.sentOut(before.problem(), ActivityId.job(jobId), away, costMinor)));
     }
 
     /** The hours that the person really takes, or those that were thought. */

@@ -8,12 +8,12 @@ import java.util.Set;
 import java.util.UUID;
 import ofisino.core.kernel.Aim;
 import ofisino.core.plan.calendar.TimeWindow;
-import ofisino.core.plan.schedule.Balance;
-import ofisino.core.plan.schedule.Blocks;
-import ofisino.core.plan.schedule.Limit;
-import ofisino.core.plan.schedule.Relaxing.Relaxation;
-import ofisino.core.plan.schedule.Sooner;
+import ofisino.core.plan.explain.Balance;
+import ofisino.core.plan.problem.Reason;
+import ofisino.core.plan.solve.Blocks;
 import ofisino.core.plan.tonight.Asked;
+import ofisino.core.plan.whatif.Relaxations.Relaxation;
+import ofisino.core.plan.whatif.Sooner;
 import ofisino.server.history.ChangesNothing;
 import ofisino.server.identity.AtLeast;
 import ofisino.server.identity.Caller;
@@ -52,7 +52,7 @@ class PlanController {
 
     /** @param subject what forbids it, where that is a job or a part */
     record LimitResponse(
-            Limit.Kind kind, Instant until, @Nullable Subject subject) {}
+            Reason.Kind kind, Instant until, @Nullable Subject subject) {}
 
     /**
      * @param key         names it when it is moved

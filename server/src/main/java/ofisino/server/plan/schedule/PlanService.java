@@ -17,15 +17,15 @@ import java.util.stream.Collectors;
 import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.plan.calendar.TimeWindow;
-import ofisino.core.plan.schedule.ActivityId;
-import ofisino.core.plan.schedule.Joining;
-import ofisino.core.plan.schedule.Plan;
-import ofisino.core.plan.schedule.PlanOutcome;
-import ofisino.core.plan.schedule.PlanProblem;
-import ofisino.core.plan.schedule.Sharing;
-import ofisino.core.plan.schedule.Splitting;
-import ofisino.core.plan.schedule.Untangling;
+import ofisino.core.plan.problem.ActivityId;
+import ofisino.core.plan.problem.Plan;
+import ofisino.core.plan.problem.PlanOutcome;
+import ofisino.core.plan.problem.PlanProblem;
 import ofisino.core.plan.tonight.Tonight;
+import ofisino.core.plan.whatif.Joining;
+import ofisino.core.plan.whatif.Sharing;
+import ofisino.core.plan.whatif.Splitting;
+import ofisino.core.plan.whatif.Untangling;
 import ofisino.server.db.OneSnapshot;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
@@ -106,7 +106,7 @@ class PlanService implements Plans {
                 now.problem(),
                 stripDown.toString(),
                 leaving.stream()
-                        .map(j -> new ActivityId(Statement.jobKey(j)))
+                        .map(j -> ActivityId.job(j))
                         .filter(id -> now.subjects().containsKey(id.value()))
                         .collect(Collectors.toSet()));
         Map<String, Subject> subjects = new HashMap<>(now.subjects());
@@ -172,7 +172,7 @@ class PlanService implements Plans {
         List<PlanProblem.Person> people = problem.people();
         return solved(
                 problem,
-                statement.subjects(),
+                stated.subjects(),
                 stated.waiting(),
                 plan -> tonight(garage.caller(), people, plan, garage.now(), garage.zone()));
     }

@@ -14,18 +14,19 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import ofisino.core.kernel.Aim;
 import ofisino.core.parts.sourcing.NeedState;
 import ofisino.core.parts.sourcing.OrderDates;
 import ofisino.core.plan.access.CarState;
 import ofisino.core.plan.job.Conditions;
 import ofisino.core.plan.job.Precedence;
+import ofisino.core.plan.problem.Activity;
+import ofisino.core.plan.problem.ActivityId;
+import ofisino.core.plan.problem.Plan;
+import ofisino.core.plan.problem.PlanProblem;
 import ofisino.core.plan.progress.OwnFactor;
-import ofisino.core.plan.schedule.Activity;
-import ofisino.core.plan.schedule.ActivityId;
-import ofisino.core.plan.schedule.Plan;
-import ofisino.core.plan.schedule.PlanProblem;
-import ofisino.core.plan.schedule.Undated;
+import ofisino.core.plan.whatif.Undated;
 import ofisino.server.parts.Needs.Need;
 import ofisino.server.plan.Appointments.Appointment;
 import ofisino.server.plan.CarAccess;
@@ -39,7 +40,7 @@ import ofisino.server.plan.Plans.Subject;
 import ofisino.server.plan.Plans.Subject.Kind;
 import ofisino.server.plan.SentOutWork;
 
-/** The planning problem of one project at one moment, put together from what is recorded. */
+/** The planning problem of one project at one moment, put together from what is recorded. Its parts may be named in any order. */
 final class Statement {
     static final Duration HORIZON = Duration.ofDays(730);
     private static final int SLOT_MINUTES = (int) PlanProblem.SLOT.toMinutes();
@@ -50,6 +51,7 @@ final class Statement {
     private final Instant now;
     private final ZoneId zone;
     private final List<PlanProblem.Person> people;
+    private final List<PlanProblem.Person> missing = new ArrayList<>();
     private final Map<String, Subject> subjects = new LinkedHashMap<>();
     private final List<Activity> activities = new ArrayList<>();
     private final List<PlanProblem.Link> links = new ArrayList<>();
@@ -62,6 +64,14 @@ final class Statement {
     private Map<UUID, JobConditions.Where> conditions = Map.of();
     private Optional<OwnFactor> ownFactor = Optional.empty();
     private boolean carGoes;
+    private List<Job> jobs = List.of();
+    private List<Jobs.Link> jobLinks = List.of();
+    private List<CarAccess.Unclosed> unclosed = List.of();
+    private List<OrderOfWork.Soon> soon = List.of();
+    private Set<UUID> shut = Set.of();
+    private List<Need> needs = List.of();
+    private List<Appointment> appointments = List.of();
+    private List<SentOutWork.Open> sentOut = List.of();
     private final Waits waits;
 
     Statement(Instant now, ZoneId zone, List<PlanProblem.Person> people, Surroundings around) {
@@ -69,7 +79,7 @@ final class Statement {
         subjects.putAll(around.subjects());
         this.now = now;
         this.zone = zone;
-        this.people = new ArrayList<>(people);
+        this.people = List.copyOf(people);
         this.waits = new Waits(today());
     }
 
@@ -94,132 +104,149 @@ final class Statement {
 
     /** What should follow soon, on links that are there. */
     Statement soon(List<OrderOfWork.Soon> all) {
-        for (OrderOfWork.Soon s : all) {
-            var before = new ActivityId(jobKey(s.before()));
-            var after = new ActivityId(jobKey(s.after()));
-            links.replaceAll(l -> l.before().equals(before) && l.after().equals(after)
-                    ? new PlanProblem.Link(before, after, l.lag(), Optional.of(s.within()))
-                    : l);
-        }
-        return this;
-    }
-
-    Statement sentOutWork(List<SentOutWork.Open> sentOutWork) {
-        carGoes = sentOutWork.stream().anyMatch(SentOutWork.Open::carGoes);
+        soon = all;
         return this;
     }
 
     /** Jobs that are not over, with what follows what, and the accesses that they need. */
-    Statement jobs(List<Job> jobs, List<Jobs.Link> jobLinks, List<CarAccess.Unclosed> stripDowns) {
+    Statement jobs(List<Job> all, List<Jobs.Link> links, List<CarAccess.Unclosed> stripDowns) {
+        jobs = all;
+        jobLinks = links;
+        unclosed = stripDowns;
+        return this;
+    }
+
+    /** What starts, moves or drives the vehicle while nothing planned opens its gate. */
+    Statement shut(Set<UUID> undated) {
+        shut = undated;
+        return this;
+    }
+
+    Statement needs(List<Need> all) {
+        needs = all;
+        return this;
+    }
+
+    Statement appointments(List<Appointment> all) {
+        appointments = all;
+        return this;
+    }
+
+    /** What is away can be used on the day after the one on which it is reckoned with; what is to go takes its days. */
+    Statement sentOut(List<SentOutWork.Open> all) {
+        sentOut = all;
+        return this;
+    }
+
+    private void assemble() {
+        carGoes = sentOut.stream().anyMatch(SentOutWork.Open::carGoes);
+        addJobs();
+        soon.forEach(this::shouldFollow);
+        shut.forEach(id -> waits.shut(ActivityId.job(id)));
+        needs.forEach(this::addNeed);
+        appointments.forEach(this::addAppointment);
+        sentOut.forEach(this::addSentOut);
+    }
+
+    private void shouldFollow(OrderOfWork.Soon s) {
+        var before = ActivityId.job(s.before());
+        var after = ActivityId.job(s.after());
+        links.replaceAll(l -> l.before().equals(before) && l.after().equals(after)
+                ? new PlanProblem.Link(before, after, l.lag(), Optional.of(s.within()))
+                : l);
+    }
+
+    private void addJobs() {
         jobs.stream().filter(j -> !j.state().isOver()).forEach(j -> open.put(j.id(), j));
         Map<UUID, Set<CarState>> excluded = new HashMap<>();
-        for (CarAccess.Unclosed stripDown : stripDowns)
+        for (CarAccess.Unclosed stripDown : unclosed)
             for (UUID job : stripDown.jobs())
                 excluded.computeIfAbsent(job, j -> EnumSet.noneOf(CarState.class))
                         .addAll(stripDown.excludes());
         open.values().forEach(j -> addJob(j, excluded.getOrDefault(j.id(), Set.of())));
         for (Jobs.Link link : jobLinks)
             if (open.containsKey(link.before()) && open.containsKey(link.after()))
-                links.add(PlanProblem.Link.of(jobKey(link.before()), jobKey(link.after())));
+                links.add(PlanProblem.Link.of(
+                        ActivityId.job(link.before()).value(),
+                        ActivityId.job(link.after()).value()));
         Precedence<ActivityId> order = new Precedence<>(links.stream()
                 .map(l -> new Precedence.Link<>(l.before(), l.after()))
                 .toList());
-        Set<UUID> there = stripDowns.stream()
+        Set<UUID> there = unclosed.stream()
                 .filter(s -> s.open() || s.jobs().stream().anyMatch(open::containsKey))
                 .map(CarAccess.Unclosed::id)
                 .collect(Collectors.toSet());
-        stripDowns.stream().filter(s -> there.contains(s.id())).forEach(s -> addStripDown(s, there, order));
-        return this;
+        unclosed.stream().filter(s -> there.contains(s.id())).forEach(s -> addStripDown(s, there, order));
     }
 
-    /** What starts, moves or drives the vehicle while nothing planned opens its gate. */
-    Statement shut(Set<UUID> undated) {
-        undated.forEach(id -> waits.shut(new ActivityId(jobKey(id))));
-        return this;
-    }
-
-    Statement needs(List<Need> needs) {
-        for (Need need : needs) {
-            if (need.jobId() == null
-                    || !open.containsKey(need.jobId())
-                    || need.state().isAvailable()) continue;
-            addArrival(need);
-            if (need.state() == NeedState.HELD && need.essential())
-                waits.forAnswer(new ActivityId(jobKey(need.jobId())), need);
-        }
-        return this;
+    private void addNeed(Need need) {
+        if (need.jobId() == null
+                || !open.containsKey(need.jobId())
+                || need.state().isAvailable()) return;
+        addArrival(need);
+        if (need.state() == NeedState.HELD && need.essential()) waits.forAnswer(ActivityId.job(need.jobId()), need);
     }
 
     private LocalDate today() {
         return now.atZone(zone).toLocalDate();
     }
 
-    Statement appointments(List<Appointment> appointments) {
-        for (Appointment a : appointments) {
-            if (a.startsAt().isBefore(now)) continue; // it begins within this quarter of an hour
-            String key = "appointment:" + a.id();
-            subjects.put(key, new Subject(Kind.APPOINTMENT, a.id(), a.title()));
-            activities.add(new Activity(
-                    new ActivityId(key),
-                    Activity.Kind.APPOINTMENT,
-                    a.aim(),
-                    0,
-                    Activity.Crew.NOBODY,
-                    Activity.Timing.FREE
-                            .waiting(Duration.ofMinutes(a.minutes()))
-                            .startingAt(a.startsAt()),
-                    Activity.Demand.NONE,
-                    List.of(),
-                    a.needsRolling() ? Set.of(CarState.ROLLING.name()) : Set.of(),
-                    false));
-            if (a.afterJob() != null && open.containsKey(a.afterJob()))
-                links.add(PlanProblem.Link.of(jobKey(a.afterJob()), key));
-        }
-        return this;
+    private void addAppointment(Appointment a) {
+        if (a.startsAt().isBefore(now)) return; // it begins within this quarter of an hour
+        ActivityId id = ActivityId.appointment(a.id());
+        String key = id.value();
+        subjects.put(key, new Subject(Kind.APPOINTMENT, a.id(), a.title()));
+        activities.add(new Activity(
+                id,
+                Activity.Kind.APPOINTMENT,
+                a.aim(),
+                0,
+                Activity.Crew.NOBODY,
+                Activity.Timing.FREE.waiting(Duration.ofMinutes(a.minutes())).startingAt(a.startsAt()),
+                Activity.Demand.NONE,
+                List.of(),
+                a.needsRolling() ? Set.of(CarState.ROLLING.name()) : Set.of(),
+                false));
+        if (a.afterJob() != null && open.containsKey(a.afterJob()))
+            links.add(PlanProblem.Link.of(ActivityId.job(a.afterJob()).value(), key));
     }
 
-    /** What is away can be used on the day after the one on which it is reckoned with; what is to go takes its days. */
-    Statement away(List<SentOutWork.Open> sentOutWork) {
-        for (SentOutWork.Open s : sentOutWork) {
-            String key = "sendout:" + s.id();
-            subjects.put(key, new Subject(Kind.SENT_OUT, s.id(), s.title()));
-            boolean gone = s.backOn() != null;
-            Duration wait = gone
-                    ? Duration.between(
-                            now, s.backOn().plusDays(1).atStartOfDay(zone).toInstant())
-                    : Duration.ofDays(s.awayDays());
-            activities.add(new Activity(
-                    new ActivityId(key),
-                    Activity.Kind.SENT_OUT,
-                    s.aim(),
-                    0,
-                    Activity.Crew.NOBODY,
-                    pin(key, Activity.Timing.FREE.waiting(wait))
-                            .whileOpen(gone ? List.of() : around.openOn(s.openOn())),
-                    Activity.Demand.NONE,
-                    List.of(),
-                    Set.of(),
-                    gone));
-            if (s.beforeJob() != null && !gone && open.containsKey(s.beforeJob()))
-                links.add(PlanProblem.Link.of(jobKey(s.beforeJob()), key));
-            if (s.afterJob() != null && open.containsKey(s.afterJob()))
-                links.add(PlanProblem.Link.of(key, jobKey(s.afterJob())));
-            if (s.carGoes()) exclusions.add(new PlanProblem.Exclusion(key, HERE));
-        }
-        return this;
+    private void addSentOut(SentOutWork.Open s) {
+        ActivityId id = ActivityId.sentOut(s.id());
+        String key = id.value();
+        subjects.put(key, new Subject(Kind.SENT_OUT, s.id(), s.title()));
+        boolean gone = s.backOn() != null;
+        Duration wait = gone
+                ? Duration.between(
+                        now, s.backOn().plusDays(1).atStartOfDay(zone).toInstant())
+                : Duration.ofDays(s.awayDays());
+        activities.add(new Activity(
+                id,
+                Activity.Kind.SENT_OUT,
+                s.aim(),
+                0,
+                Activity.Crew.NOBODY,
+                pin(key, Activity.Timing.FREE.waiting(wait)).whileOpen(gone ? List.of() : around.openOn(s.openOn())),
+                Activity.Demand.NONE,
+                List.of(),
+                Set.of(),
+                gone));
+        if (s.beforeJob() != null && !gone && open.containsKey(s.beforeJob()))
+            links.add(PlanProblem.Link.of(ActivityId.job(s.beforeJob()).value(), key));
+        if (s.afterJob() != null && open.containsKey(s.afterJob()))
+            links.add(PlanProblem.Link.of(key, ActivityId.job(s.afterJob()).value()));
+        if (s.carGoes()) exclusions.add(new PlanProblem.Exclusion(key, HERE));
     }
 
-    Map<String, Subject> subjects() {
-        return subjects;
-    }
+    /** @param subjects what each name in the problem stands for */
+    record Stated(PlanProblem problem, List<Plans.Waiting> waiting, Map<String, Subject> subjects) {}
 
-    record Stated(PlanProblem problem, List<Plans.Waiting> waiting) {}
-
-    /** What has a date; and what waits for something, with why. */
+    /** What has a date; and what waits for something, with why. To be asked once. */
     Stated stated(Optional<MonthlyMoney.Limit> money, Optional<LocalDate> target, Optional<Plan> followed) {
+        assemble();
         PlanProblem all = problem(money, target, followed);
         Undated.Rest rest = waits.rest(all);
-        return new Stated(rest.problem(), waits.named(all, rest.leftOut(), subjects));
+        return new Stated(rest.problem(), waits.named(all, rest.leftOut(), subjects), subjects);
     }
 
     private PlanProblem problem(
@@ -228,7 +255,7 @@ final class Statement {
                 now,
                 now.plus(HORIZON),
                 zone,
-                people,
+                Stream.concat(people.stream(), missing.stream()).toList(),
                 around.places(),
                 around.resources(),
                 activities,
@@ -242,7 +269,7 @@ final class Statement {
     }
 
     private void addJob(Job job, Set<CarState> excludedByItsAccess) {
-        String key = jobKey(job.id());
+        String key = ActivityId.job(job.id()).value();
         subjects.put(key, new Subject(Kind.JOB, job.id(), job.title()));
         int slots = slots(Math.max(SLOT_MINUTES, minutes(job) - job.spentMinutes()));
         var where = conditions.getOrDefault(job.id(), new JobConditions.Where(Conditions.USUAL, null));
@@ -289,36 +316,41 @@ final class Statement {
 
     /** Where a person said how many it takes, whoever is missing is missed: he stands among the people without any time. */
     private Activity.Crew exactly(int size) {
-        while (people.size() < size) {
-            String missing = "somebody " + people.size();
-            people.add(new PlanProblem.Person(missing, List.of()));
-            subjects.put(missing, new Subject(Kind.HELPER, Surroundings.NOTHING, ""));
+        while (people.size() + missing.size() < size) {
+            String nobody = "somebody " + (people.size() + missing.size());
+            missing.add(new PlanProblem.Person(nobody, List.of()));
+            subjects.put(nobody, new Subject(Kind.HELPER, Surroundings.NOTHING, ""));
         }
-        return crew(size);
+        return new Activity.Crew(
+                size,
+                Stream.concat(people.stream(), missing.stream())
+                        .map(PlanProblem.Person::id)
+                        .limit(Math.max(size, people.size()))
+                        .toList());
     }
 
     /** What an access usually takes; who is alone does it alone, longer than he would like. */
-    private Activity.Crew crew(int size) {
-        List<String> candidates = people.stream().map(PlanProblem.Person::id).toList();
-        return new Activity.Crew(Math.min(size, candidates.size()), candidates);
+    private Activity.Crew atMost(int size) {
+        return new Activity.Crew(
+                Math.min(size, people.size()),
+                people.stream().map(PlanProblem.Person::id).toList());
     }
 
     private void addStripDown(CarAccess.Unclosed stripDown, Set<UUID> there, Precedence<ActivityId> order) {
         List<UUID> left = stripDown.jobs().stream().filter(open::containsKey).toList();
         Aim aim = left.stream().map(j -> open.get(j).aim()).min(Aim::compareTo).orElse(Aim.RUNNER);
-        String strip = "strip:" + stripDown.id();
-        String refit = "refit:" + stripDown.id();
+        ActivityId strip = ActivityId.strip(stripDown.id());
+        ActivityId refit = ActivityId.refit(stripDown.id());
         if (!stripDown.open()) add(strip, Kind.STRIP, Activity.Kind.STRIP, stripDown, aim, stripDown.stripMinutes());
         add(refit, Kind.REFIT, Activity.Kind.REFIT, stripDown, aim, stripDown.refitMinutes());
-        List<ActivityId> ids = left.stream().map(j -> new ActivityId(jobKey(j))).toList();
+        List<ActivityId> ids = left.stream().map(j -> ActivityId.job(j)).toList();
         if (!stripDown.open()) // before what they all wait for nothing is gained by opening
-        for (ActivityId before : order.beforeAll(ids))
-                links.add(new PlanProblem.Link(before, new ActivityId(strip), Duration.ZERO));
+        for (ActivityId before : order.beforeAll(ids)) links.add(new PlanProblem.Link(before, strip, Duration.ZERO));
         stripDowns.add(new PlanProblem.StripDown(
                 stripDown.id().toString(),
                 stripDown.access(),
-                stripDown.open() ? Optional.empty() : Optional.of(new ActivityId(strip)),
-                new ActivityId(refit),
+                stripDown.open() ? Optional.empty() : Optional.of(strip),
+                refit,
                 ids,
                 stripDown.inside().stream()
                         .filter(there::contains)
@@ -329,15 +361,15 @@ final class Statement {
     }
 
     private void add(
-            String key, Kind kind, Activity.Kind activity, CarAccess.Unclosed stripDown, Aim aim, int minutes) {
-        subjects.put(key, new Subject(kind, stripDown.id(), stripDown.name()));
+            ActivityId id, Kind kind, Activity.Kind activity, CarAccess.Unclosed stripDown, Aim aim, int minutes) {
+        subjects.put(id.value(), new Subject(kind, stripDown.id(), stripDown.name()));
         activities.add(new Activity(
-                new ActivityId(key),
+                id,
                 activity,
                 aim,
                 Math.max(1, slots(minutes)),
-                crew(stripDown.people()),
-                pin(key, Activity.Timing.FREE),
+                atMost(stripDown.people()),
+                pin(id.value(), Activity.Timing.FREE),
                 Activity.Demand.NONE,
                 List.of(),
                 carGoes ? Set.of(HERE) : Set.of(),
@@ -347,7 +379,7 @@ final class Statement {
     /** A part on its way is there on its day, looked at the day after next; one not ordered takes its time from the day of ordering, or of the answer. */
     private void addArrival(Need need) {
         Job job = open.get(need.jobId());
-        String key = needKey(need.id());
+        String key = ActivityId.need(need.id()).value();
         boolean coming = need.state() == NeedState.ORDERED && need.expectedOn() != null;
         boolean here = need.state() == NeedState.RECEIVED;
         Kind kind = coming ? Kind.ORDER : here ? Kind.ARRIVED : Kind.NEED;
@@ -368,18 +400,10 @@ final class Statement {
             order = order.with(List.of(new Activity.Due(need.estimateMinor(), Activity.Due.When.START)));
         subjects.put(key, new Subject(kind, need.id(), need.title()));
         activities.add(order);
-        links.add(PlanProblem.Link.of(key, jobKey(job.id())));
+        links.add(PlanProblem.Link.of(key, ActivityId.job(job.id()).value()));
     }
 
     private static int slots(int minutes) {
         return (minutes + SLOT_MINUTES - 1) / SLOT_MINUTES;
-    }
-
-    static String needKey(UUID id) {
-        return "need:" + id;
-    }
-
-    static String jobKey(UUID id) {
-        return "job:" + id;
     }
 }

@@ -12,8 +12,8 @@ import java.util.stream.Stream;
 import ofisino.core.plan.calendar.Daylight;
 import ofisino.core.plan.calendar.TimeWindow;
 import ofisino.core.plan.job.Precedence;
+import ofisino.core.plan.problem.PlanProblem;
 import ofisino.core.plan.progress.OwnFactor;
-import ofisino.core.plan.schedule.PlanProblem;
 import ofisino.server.identity.Caller;
 import ofisino.server.parts.Needs;
 import ofisino.server.parts.Places;
@@ -80,7 +80,6 @@ class Stating {
             ZoneId zone,
             Instant now,
             boolean ownPace) {
-        List<SentOutWork.Open> away = sentOutWork.open(caller, project.id());
         List<Jobs.Job> all = jobs.of(caller, project.id());
         Map<UUID, JobConditions.Where> where = conditions.byJob(caller, project.id());
         var around = new Surroundings(now, zone, suppliers.openOn(caller))
@@ -91,8 +90,7 @@ class Stating {
                 .watched(all.stream().filter(j -> !j.state().isOver()).toList(), people);
         var statement = new Statement(now, zone, people, around)
                 .notBefore(outstandingItems.notBefore(caller, project.id()), pins)
-                .where(where)
-                .sentOutWork(away);
+                .where(where);
         if (ownPace) statement.atOwnPace(ownFactor(all));
         return statement
                 .jobs(all, links(caller, project.id()), carAccess.stripDowns(caller, project.id()))
@@ -100,7 +98,7 @@ class Stating {
                 .shut(driveOrder.undated(caller, project.id()))
                 .needs(needs.of(caller, project.id()))
                 .appointments(appointments.ahead(caller, project.id()))
-                .away(away);
+                .sentOut(sentOutWork.open(caller, project.id()));
     }
 
     /** What persons linked, and what must hold whether they did or not; of the latter nothing that closes a circle. */

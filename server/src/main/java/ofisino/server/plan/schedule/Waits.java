@@ -9,10 +9,10 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.BinaryOperator;
 import java.util.stream.Collectors;
-import ofisino.core.plan.schedule.Activity;
-import ofisino.core.plan.schedule.ActivityId;
-import ofisino.core.plan.schedule.PlanProblem;
-import ofisino.core.plan.schedule.Undated;
+import ofisino.core.plan.problem.Activity;
+import ofisino.core.plan.problem.ActivityId;
+import ofisino.core.plan.problem.PlanProblem;
+import ofisino.core.plan.whatif.Undated;
 import ofisino.server.parts.Needs.Need;
 import ofisino.server.plan.Plans.Subject;
 import ofisino.server.plan.Plans.Waiting;
@@ -65,7 +65,7 @@ final class Waits {
                 subject,
                 a.aim(),
                 Why.ANSWER,
-                subjects.get(Statement.needKey(need.id())),
+                subjects.get(ActivityId.need(need.id()).value()),
                 need.waitsWithoutADate(today) ? null : need.answerBy(),
                 leftOut);
     }

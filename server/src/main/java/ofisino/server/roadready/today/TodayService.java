@@ -17,10 +17,10 @@ import java.util.stream.Collectors;
 import ofisino.core.kernel.Aim;
 import ofisino.core.parts.sourcing.NeedState;
 import ofisino.core.parts.sourcing.OrderDates;
-import ofisino.core.plan.schedule.ActivityId;
-import ofisino.core.plan.schedule.Limit;
-import ofisino.core.plan.schedule.PlanOutcome;
-import ofisino.core.plan.schedule.PlanProblem;
+import ofisino.core.plan.problem.ActivityId;
+import ofisino.core.plan.problem.PlanOutcome;
+import ofisino.core.plan.problem.PlanProblem;
+import ofisino.core.plan.problem.Reason;
 import ofisino.core.roadready.gate.Gate;
 import ofisino.core.roadready.gate.Gates;
 import ofisino.server.db.OneSnapshot;
@@ -222,11 +222,11 @@ class TodayService {
         List<OrderNow> found = new ArrayList<>();
         for (Need need : needList) {
             if (need.jobId() == null || !need.state().isToOrder() || need.state() == NeedState.HELD) continue;
-            String key = "need:" + need.id();
-            planned.plan().of(new ActivityId("job:" + need.jobId())).ifPresent(job -> {
-                boolean holdsItsJob =
-                        job.reasons().stream().anyMatch(l -> l.kind() == Limit.Kind.ARRIVAL && l.id().equals(key));
-                LocalDate by = Optional.ofNullable(latest.get(new ActivityId(key)))
+            ActivityId order = ActivityId.need(need.id());
+            planned.plan().of(ActivityId.job(need.jobId())).ifPresent(job -> {
+                boolean holdsItsJob = job.reasons().stream()
+                        .anyMatch(l -> l.kind() == Reason.Kind.ARRIVAL && l.id().equals(order.value()));
+                LocalDate by = Optional.ofNullable(latest.get(order))
                         .map(at -> at.atZone(zone).toLocalDate())
                         .orElseGet(() -> OrderDates.withUsualCheck(need.leadDays())
                                 .lastDayToOrder(job.start().atZone(zone).toLocalDate()));

@@ -1,0 +1,69 @@
+package ofisino.core.plan.explain;
+
+import java.time.Instant;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import ofisino.core.kernel.Aim;
+import ofisino.core.plan.problem.Activity;
+import ofisino.core.plan.problem.ActivityId;
+import ofisino.core.plan.problem.NeededFor;
+import ofisino.core.plan.problem.Plan;
+import ofisino.core.plan.problem.Plan.Scheduled;
+import ofisino.core.plan.problem.PlanProblem;
+import ofisino.core.plan.problem.Reason;
+
+/** Reads a finished plan: when a milestone is reached and what holds it. */
+public final class Milestones {
+    private Milestones() {}
+
+    /**
+     * @param finish when everything that the aim needs is complete
+     * @param chain  from the last activity back to what nothing but time itself holds
+     * @param holder the link of the chain that one can do most about: the last awaited part, or else the longest work
+     */
+    public record Milestone(Instant finish, List<ActivityId> chain, ActivityId holder) {}
+
+    /** Empty where nothing is left to do for the aim. */
+    public static Optional<Milestone> milestone(PlanProblem problem, Plan plan, Aim aim) {
+        Set<ActivityId> needed = NeededFor.aim(problem, aim);
+        return plan.activities().values().stream()
+                .filter(s -> needed.contains(s.id()))
+                .max(Comparator.comparing(Scheduled::end).thenComparing(Scheduled::start))
+                .map(last -> {
+                    List<ActivityId> chain = chain(plan, last.id());
+                    return new Milestone(last.end(), chain, holder(problem.activities(), chain));
+                });
+    }
+
+    /** From an activity back along the reasons of its start, the first named activity each time. */
+    public static List<ActivityId> chain(Plan plan, ActivityId last) {
+        Set<ActivityId> chain = new LinkedHashSet<>();
+        Optional<ActivityId> next = Optional.of(last);
+        while (next.isPresent() && chain.add(next.get())) {
+            next = plan.of(next.get())
+                    .flatMap(s -> s.reasons().stream()
+                            .filter(Reason::namesActivity)
+                            .max(Comparator.comparing(Reason::until))
+                            .map(limit -> new ActivityId(limit.id())));
+        }
+        return List.copyOf(chain);
+    }
+
+    private static ActivityId holder(Collection<Activity> activities, List<ActivityId> chain) {
+        Map<ActivityId, Activity> byId = new HashMap<>();
+        for (Activity a : activities) byId.put(a.id(), a);
+        return chain.stream()
+                .filter(id -> byId.get(id).kind() == Activity.Kind.ORDER
+                        || byId.get(id).kind() == Activity.Kind.SENT_OUT)
+                .findFirst()
+                .orElseGet(() -> chain.stream()
+                        .max(Comparator.comparingInt(id -> byId.get(id).workSlots()))
+                        .orElseThrow());
+    }
+}

@@ -1,0 +1,39 @@
+package ofisino.core.plan.problem;
+
+import java.util.UUID;
+
+/**
+ * Names an activity within one problem. What a garage plans is named by the factories, and nowhere is such a name put together or taken apart by
+ * hand: it is kept in pins and in the plan that is followed.
+ */
+public record ActivityId(String value) {
+    public static ActivityId job(UUID job) {
+        return new ActivityId("job:" + job);
+    }
+
+    /** The wait for a part. */
+    public static ActivityId need(UUID need) {
+        return new ActivityId("need:" + need);
+    }
+
+    public static ActivityId sentOut(UUID sentOut) {
+        return new ActivityId("sent-out:" + sentOut);
+    }
+
+    public static ActivityId appointment(UUID appointment) {
+        return new ActivityId("appointment:" + appointment);
+    }
+
+    public static ActivityId strip(UUID stripDown) {
+        return new ActivityId("strip:" + stripDown);
+    }
+
+    public static ActivityId refit(UUID stripDown) {
+        return new ActivityId("refit:" + stripDown);
+    }
+
+    @Override
+    public String toString() {
+        return value;
+    }
+}

@@ -1,0 +1,47 @@
+package ofisino.core.plan.solve;
+
+import java.util.ArrayList;
+import java.util.List;
+import ofisino.core.plan.problem.ActivityId;
+import ofisino.core.plan.problem.PlanProblem;
+
+/** What may share no slot: whatever needs a state, with the openings and send-outs that exclude it. */
+final class Exclusions {
+    final int[][] apart;
+    final int[][] apartFromStripDown;
+    final int[][] stripDownApartFrom;
+
+    Exclusions(Instance in) {
+        List<List<Integer>> activities = lists(in.size);
+        List<List<Integer>> stripDowns = lists(in.size);
+        List<List<Integer>> ofStripDown = lists(in.refit.length);
+        for (PlanProblem.Exclusion e : in.problem.exclusions())
+            for (int a = 0; a < in.size; a++) {
+                if (!in.activity[a].states().contains(e.state())) continue;
+                Integer excluding = in.index.get(new ActivityId(e.activityOrStripDown()));
+                if (excluding != null && excluding != a) {
+                    activities.get(a).add(excluding);
+                    activities.get(excluding).add(a);
+                } else if (excluding == null) {
+                    int o = in.stripDownIndex(e.activityOrStripDown());
+                    stripDowns.get(a).add(o);
+                    ofStripDown.get(o).add(a);
+                }
+            }
+        apart = arrays(activities);
+        apartFromStripDown = arrays(stripDowns);
+        stripDownApartFrom = arrays(ofStripDown);
+    }
+
+    private static List<List<Integer>> lists(int size) {
+        List<List<Integer>> found = new ArrayList<>();
+        for (int i = 0; i < size; i++) found.add(new ArrayList<>());
+        return found;
+    }
+
+    private static int[][] arrays(List<List<Integer>> lists) {
+        return lists.stream()
+                .map(l -> l.stream().distinct().mapToInt(Integer::intValue).toArray())
+                .toArray(int[][]::new);
+    }
+}

@@ -1,0 +1,58 @@
+package ofisino.core.plan.solve;
+
+import java.util.List;
+import java.util.Optional;
+import ofisino.core.plan.problem.PlanOutcome;
+import ofisino.core.plan.problem.PlanProblem;
+
+/**
+ * Plans. The answer is the best of what the search found, of the plan that is followed where it still keeps all rules, and of the first serial
+ * pass. Deterministic: the budget is a number of schedules.
+ */
+public final class Planner {
+    /** Milestones must be reached so much sooner before the plan that is followed is given up for another. */
+    static final int WORTH_DAYS = 2;
+
+    private Planner() {}
+
+    /**
+     * @param schedules how many schedules may be made; at least 1
+     * @param seed      of the draws
+     */
+    public record Budget(int schedules, long seed) {
+        public static final Budget USUAL = new Budget(5000, 1);
+
+        public Budget {
+            if (schedules < 1) throw new IllegalArgumentException("At least one schedule, not " + schedules);
+        }
+    }
+
+    public static PlanOutcome plan(PlanProblem problem, Budget budget) {
+        var blocks = new Blocks(problem);
+        PlanOutcome whole = blocks.unfold(planWhole(blocks.folded(), budget));
+        if (whole instanceof PlanOutcome.Planned || blocks.isEmpty()) return whole;
+        PlanOutcome apart = planWhole(problem, budget);
+        return apart instanceof PlanOutcome.Planned ? apart : whole;
+    }
+
+    private static PlanOutcome planWhole(PlanProblem problem, Budget budget) {
+        try {
+            return plan(new Instance(problem), budget);
+        } catch (Circle circle) {
+            return new PlanOutcome.Circular(circle.activities());
+        }
+    }
+
+    private static PlanOutcome plan(Instance in, Budget budget) {
+        var search = new Search(in, budget.schedules(), budget.seed());
+        Optional<int[]> followed = in.problem.kept().map(k -> KeptPlan.listOf(in, k));
+        ScheduleGeneration best = search.best(followed.map(List::of).orElse(List.of()));
+        Optional<ScheduleGeneration> kept = in.problem.kept().flatMap(k -> KeptPlan.stillHolds(in, k));
+        if (kept.isPresent()) {
+            Score ofKept = Score.of(kept.get());
+            if (!search.score().isFeasible() || !search.score().gainsDays(ofKept, WORTH_DAYS, in.milestones.length))
+                return PlanReader.of(kept.get());
+        }
+        return PlanReader.of(best);
+    }
+}

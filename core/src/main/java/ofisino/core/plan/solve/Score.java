@@ -1,0 +1,108 @@
+package ofisino.core.plan.solve;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Arrays;
+import ofisino.core.plan.problem.Plan;
+
+/**
+ * How good a schedule is, the first differing number deciding and the smaller being better: what could not be placed; what is late against a
+ * deadline; the day of each milestone in the order of the project's policy; days after the target; moves against the plan that is followed;
+ * interruptions; hours in which accesses stand open; and at last the seconds of the milestones, so that equal days are not equal plans.
+ */
+record Score(long[] parts) implements Comparable<Score> {
+    private static final Duration NEAR = Duration.ofDays(14);
+    private static final int NEAR_WEIGHS = 10;
+    private static final int UNPLACED = 0;
+    private static final int LATE = 1;
+    static final int FIRST_MILESTONE = 2;
+
+    static Score of(ScheduleGeneration pass) {
+        Instance in = pass.in;
+        int milestones = in.milestones.length;
+        long[] parts = new long[FIRST_MILESTONE + 2 * milestones + 4];
+        for (int a = 0; a < in.size; a++) {
+            if (!pass.placed[a]) parts[UNPLACED] += 2;
+            else if (pass.missesDeadline(a)) parts[LATE] += pass.end[a] - in.deadline[a];
+            else if (pass.misses(a)) parts[UNPLACED] += 1;
+        }
+        if (pass.isOverdrawn()) parts[UNPLACED] += 1;
+        int latest = 0;
+        for (int m = 0; m < milestones; m++) {
+            int finish = 0;
+            for (int a : in.milestones[m]) finish = Math.max(finish, pass.placed[a] ? pass.end[a] : 0);
+            parts[FIRST_MILESTONE + m] = in.time.dayOf(finish);
+            parts[FIRST_MILESTONE + milestones + 4 + m] = finish;
+            latest = Math.max(latest, finish);
+        }
+        int after = FIRST_MILESTONE + milestones;
+        int last = in.time.dayOf(latest);
+        parts[after] = in.problem
+                .target()
+                .map(t -> (long) Math.max(0, last - in.dayOf(t)))
+                .orElse(0L);
+        parts[after + 1] = moves(pass);
+        parts[after + 2] = interruptions(pass);
+        for (int o = 0; o < in.refit.length; o++)
+            if (pass.placed[in.refit[o]]) parts[after + 3] += pass.end[in.refit[o]] - pass.opened(o);
+        return new Score(parts);
+    }
+
+    /** What has another first day than in the plan that is followed; what is near weighs ten times. */
+    private static long moves(ScheduleGeneration pass) {
+        Plan kept = pass.in.problem.kept().orElse(null);
+        if (kept == null) return 0;
+        Instant near = pass.in.problem.now().plus(NEAR);
+        long moves = 0;
+        for (int a = 0; a < pass.in.size; a++) {
+            Plan.Scheduled before = kept.activities().get(pass.in.activity[a].id());
+            if (before == null || !pass.placed[a]) continue;
+            int day = pass.in.time.dayOf(pass.in.time.secondsAt(before.start()));
+            if (day != pass.in.time.dayOf(pass.start[a]))
+                moves += before.start().isBefore(near) ? NEAR_WEIGHS : 1;
+        }
+        return moves;
+    }
+
+    /** How often somebody takes up again what he left for something else. */
+    private static long interruptions(ScheduleGeneration pass) {
+        long found = 0;
+        for (int[] at : pass.shed.at) {
+            int before = -1;
+            for (int t = 0; t < at.length; t++) {
+                if (at[t] < 0 || at[t] == before) continue;
+                if (t > pass.first[at[t]]) found++;
+                before = at[t];
+            }
+        }
+        return found;
+    }
+
+    boolean isFeasible() {
+        return parts[UNPLACED] == 0 && parts[LATE] == 0;
+    }
+
+    /** Whether some milestone is reached so many days sooner than by the other, and none before it later. */
+    boolean gainsDays(Score other, int days, int milestones) {
+        for (int m = FIRST_MILESTONE; m < FIRST_MILESTONE + milestones; m++) {
+            if (parts[m] <= other.parts[m] - days) return true;
+            if (parts[m] > other.parts[m]) return false;
+        }
+        return false;
+    }
+
+    @Override
+    public int compareTo(Score other) {
+        return Arrays.compare(parts, other.parts);
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Score s && Arrays.equals(parts, s.parts);
+    }
+
+    @Override
+    public int hashCode() {
+        return Arrays.hashCode(parts);
+    }
+}

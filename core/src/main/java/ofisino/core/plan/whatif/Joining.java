@@ -1,0 +1,118 @@
+package ofisino.core.plan.whatif;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import ofisino.core.kernel.InvalidValue;
+import ofisino.core.plan.problem.ActivityId;
+import ofisino.core.plan.problem.PlanProblem;
+import ofisino.core.plan.problem.PlanProblem.Exclusion;
+import ofisino.core.plan.problem.PlanProblem.Link;
+import ofisino.core.plan.problem.PlanProblem.StripDown;
+
+/** The same problem with several stays of one access made one, and with them the stays of what it needs: opened once, closed once. */
+public final class Joining {
+    private final PlanProblem problem;
+    private final Map<String, StripDown> stripDowns = new LinkedHashMap<>();
+    /** By opening: the one that it becomes. */
+    private final Map<String, String> into = new LinkedHashMap<>();
+
+    private Joining(PlanProblem problem) {
+        this.problem = problem;
+        for (StripDown o : problem.stripDowns()) {
+            stripDowns.put(o.id(), o);
+            into.put(o.id(), o.id());
+        }
+    }
+
+    /** @throws InvalidValue when they are not stays of one access, or one is not in the problem */
+    public static PlanProblem join(PlanProblem problem, List<String> stripDowns) {
+        var joining = new Joining(problem);
+        if (stripDowns.size() < 2
+                || !joining.stripDowns.keySet().containsAll(stripDowns)
+                || stripDowns.stream()
+                                .map(s -> joining.stripDowns.get(s).access())
+                                .distinct()
+                                .count()
+                        > 1)
+            throw new InvalidValue(
+                    "plan.join", "Only stays of one way in that are not over can be one. Load the page again.");
+        stripDowns.forEach(s -> joining.merge(stripDowns.get(0), s));
+        joining.mergeWhatTheyNeed();
+        return joining.joined();
+    }
+
+    private void merge(String one, String other) {
+        String to = into.get(one);
+        String from = into.get(other);
+        into.replaceAll((id, leader) -> leader.equals(from) ? to : leader);
+    }
+
+    /** A stay lies inside one stay of each thing that it needs. */
+    private void mergeWhatTheyNeed() {
+        for (boolean again = true; again; ) {
+            again = false;
+            Map<String, String> outer = new LinkedHashMap<>();
+            for (StripDown o : problem.stripDowns())
+                for (String id : o.inside()) {
+                    String key = into.get(o.id()) + " in " + stripDowns.get(id).access();
+                    String known = outer.putIfAbsent(key, id);
+                    if (known != null && !into.get(known).equals(into.get(id))) {
+                        merge(known, id);
+                        again = true;
+                    }
+                }
+        }
+    }
+
+    private PlanProblem joined() {
+        Map<String, List<StripDown>> groups = new LinkedHashMap<>();
+        for (StripDown o : problem.stripDowns())
+            groups.computeIfAbsent(into.get(o.id()), id -> new ArrayList<>()).add(o);
+        Set<ActivityId> gone = new HashSet<>();
+        Set<ActivityId> openedDifferently = new HashSet<>();
+        List<StripDown> left = new ArrayList<>();
+        groups.forEach((id, members) -> {
+            StripDown kept = stripDowns.get(id);
+            boolean open = members.stream().anyMatch(o -> o.strip().isEmpty());
+            for (StripDown o : members) {
+                if (o != kept) gone.add(o.refit());
+                if (o != kept || open) o.strip().ifPresent(gone::add);
+                if (members.size() > 1) o.strip().ifPresent(openedDifferently::add);
+            }
+            left.add(new StripDown(
+                    id,
+                    kept.access(),
+                    open ? Optional.empty() : kept.strip(),
+                    kept.refit(),
+                    members.stream().flatMap(o -> o.jobs().stream()).distinct().toList(),
+                    members.stream()
+                            .flatMap(o -> o.inside().stream())
+                            .map(into::get)
+                            .filter(outer -> !outer.equals(id))
+                            .distinct()
+                            .toList()));
+        });
+        // what all jobs of one stay wait for is not what all jobs of the joined one wait for
+        List<Link> links = problem.links().stream()
+                .filter(l -> !gone.contains(l.before()) && !gone.contains(l.after()))
+                .filter(l -> !openedDifferently.contains(l.after()))
+                .toList();
+        Set<Exclusion> exclusions = new LinkedHashSet<>();
+        for (Exclusion e : problem.exclusions())
+            exclusions.add(
+                    new Exclusion(into.getOrDefault(e.activityOrStripDown(), e.activityOrStripDown()), e.state()));
+        return problem.withStripDowns(
+                problem.activities().stream()
+                        .filter(a -> !gone.contains(a.id()))
+                        .toList(),
+                links,
+                left,
+                List.copyOf(exclusions));
+    }
+}

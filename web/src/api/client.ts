@@ -87,7 +87,8 @@ export function upload(
   })
 }
 
-export type Subject = 'VEHICLE' | 'FINDING' | 'JOB' | 'NEED' | 'ORDER' | 'WORK_SESSION' | 'ENTRY' | 'LOOK'
+/** What a photo or receipt can belong to. */
+export type Subject = paths['/api/attachments']['get']['parameters']['query']['subject']
 
 export const thumbnailUrl = (id: string) => `/api/attachments/${id}/thumbnail`
 export const fileUrl = (id: string) => `/api/attachments/${id}/file`

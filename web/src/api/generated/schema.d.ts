@@ -3218,7 +3218,7 @@ export interface components {
             gravity: "A" | "B" | "C" | "D";
             id: string;
             /** @enum {string} */
-            kind: "FINDING" | "JOB" | "CHECKS" | "READING" | "CODES" | "OPENING" | "FASTENER" | "PART" | "OUTSTANDING" | "PROOF";
+            kind: "FINDING" | "JOB" | "CHECKS" | "READING" | "CODES" | "STRIP_DOWN" | "FASTENER" | "PART" | "OUTSTANDING" | "PROOF";
             /** @enum {string} */
             rule: "FINDING_OPEN" | "FINDING_PUT_OFF" | "FINDING_ONLY_FOR_NOW" | "CHECKS_UNANSWERED" | "CHECKS_OF_THE_DRIVE" | "READING_OUTSIDE" | "READING_MISSING" | "READING_NOT_JUDGED" | "READING_TOO_OLD" | "SECOND_READER_WANTED" | "CODES_LEFT" | "CODES_NOT_DRIVEN" | "JOB_IN_HAND" | "JOB_NOT_VERIFIED" | "JOBS_NOT_DONE" | "TORQUE_MISSING" | "FASTENER_NOT_TIGHT" | "OPENING_OPEN" | "CLOSED_FOR_NOW" | "SAFETY_PART_MISSING" | "OUTSTANDING_DUE" | "ON_LOAN" | "LEFT_OFF" | "PROOF_MISSING" | "PROOF_RUN_OUT";
             /** @enum {string} */
@@ -4338,7 +4338,7 @@ export interface components {
             /** Format: int64 */
             gapMinutes: number;
             /** @enum {string} */
-            why: "PEOPLE" | "DRIES" | "PLACES" | "TOO_LONG" | "BETWEEN" | "WAYS_IN" | "NO_EVENING";
+            why: "PEOPLE" | "DRIES" | "PLACES" | "TOO_LONG" | "BETWEEN" | "ACCESS" | "NO_SESSION";
             /** Format: int64 */
             withinMinutes: number;
         };
@@ -4789,7 +4789,7 @@ export interface components {
         Obstacle: {
             id: string;
             /** @enum {string} */
-            kind: "JOB_BEFORE" | "RULE" | "PART" | "AWAY" | "INTERLOCK" | "OPENING" | "GATE" | "SPARED" | "TORQUE" | "SECOND_LOOK";
+            kind: "JOB_BEFORE" | "RULE" | "PART" | "AWAY" | "INTERLOCK" | "STRIP_DOWN" | "GATE" | "SPARED" | "TORQUE" | "SECOND_LOOK";
             saying: string;
         };
         OfferResponse: {
@@ -5422,7 +5422,7 @@ export interface components {
             /** Format: int64 */
             amount: number;
             /** @enum {string} */
-            kind: "DATE" | "EVENINGS" | "MONEY" | "PLACE" | "HELPER" | "SESSION";
+            kind: "DATE" | "WORK_SESSIONS" | "MONEY" | "PLACE" | "HELPER" | "SESSION";
         };
         ReleaseRequest: {
             /** Format: int64 */
@@ -6189,7 +6189,7 @@ export interface operations {
     of_13: {
         parameters: {
             query: {
-                subject: "VEHICLE" | "FINDING" | "JOB" | "NEED" | "ORDER" | "WORK_SESSION" | "ENTRY" | "LOOK";
+                subject: "VEHICLE" | "FINDING" | "JOB" | "NEED" | "ORDER" | "WORK_SESSION" | "ENTRY" | "SECOND_LOOK";
                 subjectId: string;
             };
             header?: never;
@@ -6213,7 +6213,7 @@ export interface operations {
         parameters: {
             query: {
                 id: string;
-                subject: "VEHICLE" | "FINDING" | "JOB" | "NEED" | "ORDER" | "WORK_SESSION" | "ENTRY" | "LOOK";
+                subject: "VEHICLE" | "FINDING" | "JOB" | "NEED" | "ORDER" | "WORK_SESSION" | "ENTRY" | "SECOND_LOOK";
                 subjectId: string;
                 fileName?: string;
                 takenAt?: string;

@@ -1,4 +1,5 @@
 import { IDBFactory } from 'fake-indexeddb'
+import { createStore, set } from 'idb-keyval'
 import { afterEach, beforeEach, expect, it, vi } from 'vitest'
 import { makeWaiting } from './waiting'
 
@@ -56,6 +57,7 @@ beforeEach(() => {
 })
 afterEach(() => vi.unstubAllGlobals())
 
+const waits = { writeId: 'w', accountId: 'ines', draft: 'evening.b', name: 'sill.jpg', blob: new Blob(['a picture']) }
 const photo = () => new File(['a picture'], 'sill.jpg', { type: 'image/jpeg' })
 const next = async () => {
   await vi.waitFor(() => expect(sent.length).toBeGreaterThan(0))
@@ -85,6 +87,20 @@ it('keeps a photo until it is stored, over a page that is loaded anew', async ()
   await again
   expect(store.get()).toEqual([])
   expect((await loadedAnew()).get()).toEqual([])
+})
+
+it('sends what was chosen before an upgrade under the name that it has now', async () => {
+  await set(
+    'old',
+    { ...waits, id: 'old', to: { subject: 'EVENING', subjectId: 'e1' } },
+    createStore('ofisino', 'photos'),
+  )
+  const store = await loadedAnew()
+  const all = store.send(['old'])
+  const one = await next()
+  expect(one.url).toContain('subject=WORK_SESSION')
+  one.answer(201, {})
+  await all
 })
 
 it('sends one after the other, and one that is refused stops none', async () => {

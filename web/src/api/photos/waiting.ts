@@ -17,6 +17,14 @@ export type Waiting = {
   to?: { subject: Subject; subjectId: string }
 }
 
+/** What photos were chosen for before an upgrade, under the names of then. */
+const renamed: Record<string, Subject> = { EVENING: 'WORK_SESSION', LOOK: 'SECOND_LOOK' }
+
+function asCalledNow(photo: Waiting): Waiting {
+  const subject = photo.to && renamed[photo.to.subject]
+  return photo.to && subject ? { ...photo, to: { ...photo.to, subject } } : photo
+}
+
 export type State = {
   /** Failed: it may be sent again. Refused: it is nothing that can be stored, and never will be. */
   step: 'shrinking' | 'kept' | 'sending' | 'failed' | 'refused'
@@ -64,7 +72,10 @@ export function makeWaiting() {
     if (!store) return
     const kept = await entries<string, Waiting>(store)
     const known = new Set(all.map((p) => p.id))
-    put([...all, ...kept.filter(([id]) => !known.has(id)).map(([, p]) => ({ ...p, step: 'kept' as const, share: 0 }))])
+    put([
+      ...all,
+      ...kept.filter(([id]) => !known.has(id)).map(([, p]) => ({ ...asCalledNow(p), step: 'kept' as const, share: 0 })),
+    ])
   }
 
   /** Makes a photo smaller and keeps it on the device until it is sent. */

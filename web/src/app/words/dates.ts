@@ -62,8 +62,8 @@ export const dates = {
     mend: {
       DATE_one: 'Fixed dates a day later',
       DATE_other: 'Fixed dates {{count}} days later',
-      EVENINGS_one: 'One evening a week more',
-      EVENINGS_other: '{{count}} evenings a week more',
+      WORK_SESSIONS_one: 'One evening a week more',
+      WORK_SESSIONS_other: '{{count}} evenings a week more',
       MONEY_one: '{{money}} more at hand now',
       MONEY_other: '{{money}} more at hand now',
       PLACE_one: 'Room for one more in each place',
@@ -85,8 +85,8 @@ export const dates = {
         'Together they are longer than any evening: do less of it at a time, add a longer day, or protect it meanwhile.',
       BETWEEN:
         'Something comes between them, or one of them has begun or has a fixed time: clean it again just before.',
-      WAYS_IN: 'Each has its way in opened for itself: open it once for both under Ways in.',
-      NO_EVENING: 'No evening has room for both: add a longer day, or protect it meanwhile.',
+      ACCESS: 'Each has its way in opened for itself: open it once for both under Ways in.',
+      NO_SESSION: 'No evening has room for both: add a longer day, or protect it meanwhile.',
     },
     pace: 'Hours the plan reckons with',
     paceIsThought: 'The plan reckons with the hours that were thought likely. Yours become {{factor}} times that',

@@ -12,7 +12,7 @@ const kinds: Schemas['Obstacle']['kind'][] = [
   'PART',
   'AWAY',
   'INTERLOCK',
-  'OPENING',
+  'STRIP_DOWN',
   'GATE',
   'SPARED',
   'TORQUE',

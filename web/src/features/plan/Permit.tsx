@@ -76,7 +76,7 @@ export function wayOut(projectId: string, jobId: string, o: Obstacle): string | 
       return `${p}/parts?need=${o.id}`
     case 'AWAY':
       return `${p}/plan/sent-out`
-    case 'OPENING':
+    case 'STRIP_DOWN':
       return `${work}/access`
     case 'GATE':
       return `${p}/road?gate=${o.id}`

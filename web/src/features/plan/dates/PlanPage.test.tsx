@@ -92,7 +92,7 @@ it('shows what would come of another day before it is kept', async () => {
 
 it('works out what would make an impossible plan possible when asked', async () => {
   server.when('GET /api/projects/car/plan/mending', [
-    { kind: 'EVENINGS', amount: 2 },
+    { kind: 'WORK_SESSIONS', amount: 2 },
     { kind: 'MONEY', amount: 3000 },
   ])
   open(
@@ -123,7 +123,7 @@ it('says what should have followed soon, why it does not, and what to do', async
           after: { kind: 'JOB', id: 'b', title: 'Prime' },
           withinMinutes: 240,
           gapMinutes: 2880,
-          why: 'WAYS_IN',
+          why: 'ACCESS',
         },
       ],
     }),

@@ -142,7 +142,7 @@ it('leads from every kind of blocker somewhere', () => {
     'CHECKS',
     'READING',
     'CODES',
-    'OPENING',
+    'STRIP_DOWN',
     'FASTENER',
     'PART',
     'OUTSTANDING',

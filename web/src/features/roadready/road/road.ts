@@ -43,7 +43,7 @@ export function remedyOf(projectId: string, b: Blocker): string {
     }
     case 'CODES':
       return `${p}/walk/fault-codes`
-    case 'OPENING':
+    case 'STRIP_DOWN':
       return `${work}/access`
     case 'FASTENER':
       return `${p}/road?fastener=${b.id}`

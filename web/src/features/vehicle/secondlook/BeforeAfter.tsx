@@ -102,5 +102,5 @@ function LookAgain({ finding, title, today }: { finding: Finding; title: string;
 
 function PhotoOfNow({ look }: { look: Look }) {
   const { t } = useTranslation()
-  return <AddPhoto subject="LOOK" subjectId={look.id} label={t('again.photoNow')} />
+  return <AddPhoto subject="SECOND_LOOK" subjectId={look.id} label={t('again.photoNow')} />
 }

@@ -33,11 +33,11 @@ final class Clearing {
                           await send('POST', '/api/places', { id: place.id, name: 'Long bench', kind: 'BENCH' })
                         }
                         for (const o of permit.begin) {
-                          if (o.kind === 'OPENING') {
-                            const { openings } = await get(`/api/projects/${project}/access`)
+                          if (o.kind === 'STRIP_DOWN') {
+                            const { stripDowns } = await get(`/api/projects/${project}/access`)
                             await send('POST', `/api/projects/${project}/access/${o.id}/open`, {
                               supportPoints: 'rear axle tube, both sides',
-                              confirmed: openings.find((x) => x.stay === o.id).asks,
+                              confirmed: stripDowns.find((x) => x.stripDown === o.id).asks,
                             })
                           }
                           if (o.kind === 'PART') {

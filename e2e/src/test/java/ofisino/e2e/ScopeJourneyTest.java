@@ -32,7 +32,7 @@ class ScopeJourneyTest {
             go(desk, "Work");
             says(desk, "Gearbox and clutch: renew");
             accessible(desk);
-            link(desk, "Accesses").click();
+            link(desk, "Ways in").click();
             says(desk, "of opening and closing.");
             desk.locator("h3:has-text('Gearbox out')").first().waitFor();
             says(desk, "could be one.");

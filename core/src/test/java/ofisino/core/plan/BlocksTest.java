@@ -118,7 +118,7 @@ class BlocksTest {
             days.add(new TimeWindow(workSession(d, 6), workSession(d, 18).plus(Duration.ofMinutes(30))));
         PlanProblem problem = problem(List.of(blast, prime), within("blast", "prime"))
                 .withResources(List.of(Capacity.onlyIn("daylight", 99, days, new TimeWindow(NOW, workSession(20, 0)))));
-        assertThat(whyLoose(problem)).contains(Blocks.Why.NO_EVENING);
+        assertThat(whyLoose(problem)).contains(Blocks.Why.NO_SESSION);
         assertThat(Slack.latestStarts(problem, plan(problem))).isNotEmpty();
     }
 
@@ -139,12 +139,12 @@ class BlocksTest {
                     List.of()));
         }
         assertThat(whyLoose(problem(all, within("blast", "prime")).withStripDowns(stripDowns, List.of())))
-                .contains(Blocks.Why.WAYS_IN);
+                .contains(Blocks.Why.ACCESS);
         all.set(1, job("prime", 2).needing(Set.of("rolling")));
         assertThat(whyLoose(problem(all, within("blast", "prime"))
                         .withStripDowns(
                                 stripDowns.subList(0, 1), List.of(new PlanProblem.Exclusion("o blast", "rolling")))))
-                .contains(Blocks.Why.WAYS_IN);
+                .contains(Blocks.Why.ACCESS);
     }
 
     /** Three in a row are one block; one that is needed inside an access stays inside it. */

@@ -187,7 +187,7 @@ class SlackAndRelaxingTest {
                 problem(List.of(job("paint", 16).with(Timing.FREE.by(Instant.parse("2026-03-04T23:59:00Z")))));
         assertThat(Relaxations.least(problem))
                 .extracting(Relaxation::kind, Relaxation::amount)
-                .contains(tuple(Kind.DATE, 1L), tuple(Kind.EVENINGS, 1L))
+                .contains(tuple(Kind.DATE, 1L), tuple(Kind.WORK_SESSIONS, 1L))
                 .doesNotContain(tuple(Kind.MONEY, 1L));
     }
 

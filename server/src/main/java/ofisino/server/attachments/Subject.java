@@ -10,5 +10,5 @@ public enum Subject {
     WORK_SESSION,
     ENTRY,
     /** A finding looked at again on a later visit. */
-    LOOK
+    SECOND_LOOK
 }

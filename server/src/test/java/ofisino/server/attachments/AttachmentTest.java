@@ -22,9 +22,20 @@ import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.interactive.action.PDActionJavaScript;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 
 @ExtendWith(TestApplication.class)
 class AttachmentTest {
+    @ParameterizedTest
+    @EnumSource(Subject.class)
+    void eachSubjectIsAskedForItsPhotos(Subject subject, TestGarage garage) {
+        assertThat(garage.owner()
+                        .get("/api/attachments?subject=" + subject + "&subjectId=" + UUID.randomUUID())
+                        .ok())
+                .isEmpty();
+    }
+
     @Test
     void aPhotoStandsUprightKeepsItsTimeAndLosesItsPlace(TestGarage garage) throws Exception {
         UUID finding = garage.finding(garage.project(), "bonnet", "DENT");

@@ -176,7 +176,7 @@ class PlannerTest {
                         .ok()
                         .valueStream()
                         .map(r -> r.path("kind").asString()))
-                .contains("EVENINGS");
+                .contains("WORK_SESSIONS");
     }
 
     /** Two jobs that open the gearbox each for itself: opened once, the dates come no later, and nothing is changed by asking. */

@@ -179,7 +179,7 @@ public record TestGarage(Running running, UUID id, Api owner) {
             String id = o.path("id").asString();
             switch (o.path("kind").asString()) {
                 case "PART" -> accept(UUID.fromString(id));
-                case "OPENING" -> open(projectOf(job), id).ok();
+                case "STRIP_DOWN" -> open(projectOf(job), id).ok();
                 default -> {}
             }
         }

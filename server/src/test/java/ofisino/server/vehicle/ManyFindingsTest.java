@@ -145,7 +145,9 @@ class ManyFindingsTest {
                 garage.owner().get("/api/projects/" + project + "/second-looks").ok();
         assertThat(looks.get(0).path("compared").asString()).isEqualTo("GONE");
         assertThat(garage.owner().get("/api/findings/" + finding).text("state")).isEqualTo("OPEN");
-        garage.owner().upload("LOOK", look, "now.png", TestPictures.png(40, 30)).ok();
+        garage.owner()
+                .upload("SECOND_LOOK", look, "now.png", TestPictures.png(40, 30))
+                .ok();
         assertThat(garage.owner()
                         .get("/api/projects/" + project + "/second-looks")
                         .ok()

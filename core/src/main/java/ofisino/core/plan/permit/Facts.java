@@ -54,7 +54,7 @@ public final class Facts {
     }
 
     public void notOpened(String id, String name) {
-        stripDowns.add(new Obstacle(Obstacle.Kind.OPENING, id, "“%s” is not done yet.".formatted(name)));
+        stripDowns.add(new Obstacle(Obstacle.Kind.STRIP_DOWN, id, "“%s” is not done yet.".formatted(name)));
     }
 
     public void gateShut(String gate, String saying) {

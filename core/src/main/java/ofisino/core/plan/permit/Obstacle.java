@@ -19,7 +19,7 @@ public record Obstacle(Kind kind, String id, String saying) {
         /** Nobody made sure of a condition that protects people. */
         INTERLOCK,
         /** Nobody opened what it needs to have open. */
-        OPENING,
+        STRIP_DOWN,
         /** It drives, starts or loads the vehicle, and its gate is shut. */
         GATE,
         /** It is spared for something that has not happened. */

@@ -44,9 +44,9 @@ public final class Blocks {
         /** Something else comes between them, or one of them is begun or has a fixed time. */
         BETWEEN,
         /** Each has its access opened for itself, or the one needs the car in a state that the other excludes. */
-        WAYS_IN,
+        ACCESS,
         /** In no evening is there room for both. */
-        NO_EVENING
+        NO_SESSION
     }
 
     /** @param gap from the end of the one to the start of the other in the plan; longer than {@code within} */
@@ -102,7 +102,7 @@ public final class Blocks {
                             link.after(),
                             link.within().get(),
                             g,
-                            blocks.apart.getOrDefault(link, Why.NO_EVENING))));
+                            blocks.apart.getOrDefault(link, Why.NO_SESSION))));
         }
         return found;
     }
@@ -132,7 +132,7 @@ public final class Blocks {
                 || after.workSlots() == 0
                 || after.begun()
                 || after.timing().fixedStart().isPresent()) return Optional.of(Why.BETWEEN);
-        if (areApart(before, after) || areApart(after, before)) return Optional.of(Why.WAYS_IN);
+        if (areApart(before, after) || areApart(after, before)) return Optional.of(Why.ACCESS);
         Duration together = PlanProblem.SLOT.multipliedBy(before.workSlots() + after.workSlots());
         return longestWorkSession
                                 .computeIfAbsent(before.crew(), this::longestWorkSession)

@@ -14,7 +14,7 @@ import ofisino.core.plan.solve.Planner.Budget;
 public final class Relaxations {
     private static final Budget EACH = new Budget(40, 1);
     private static final long MOST_DAYS = 365;
-    private static final long MOST_EVENINGS = 6;
+    private static final long MOST_SESSIONS = 6;
     private static final long MOST_QUARTERS = 24;
     private static final long MOST_ROOM = 3;
 
@@ -24,7 +24,7 @@ public final class Relaxations {
         /** Days by which fixed starts and deadlines are later. */
         DATE,
         /** More evenings a week, each as long as the longest of the person. */
-        EVENINGS,
+        WORK_SESSIONS,
         /** Minor units more in the purse now. */
         MONEY,
         /** One more in each place. */
@@ -49,13 +49,13 @@ public final class Relaxations {
                 .orElse(0L);
         List<Relaxation> found = new ArrayList<>();
         least(Kind.DATE, MOST_DAYS, 1, k -> Easing.later(problem, k)).ifPresent(found::add);
-        least(Kind.EVENINGS, MOST_EVENINGS, 1, k -> Easing.moreWorkSessions(problem, (int) k))
+        least(Kind.WORK_SESSIONS, MOST_SESSIONS, 1, k -> Easing.moreWorkSessions(problem, (int) k))
                 .ifPresent(found::add);
         if (missing > 0)
             least(Kind.MONEY, missing, 1, k -> Easing.richer(problem, k)).ifPresent(found::add);
         least(Kind.PLACE, MOST_ROOM, 1, k -> Easing.roomier(problem, (int) k)).ifPresent(found::add);
         if (problem.people().stream().anyMatch(Easing::isMissing))
-            least(Kind.HELPER, MOST_EVENINGS, 1, k -> Easing.helped(problem, (int) k))
+            least(Kind.HELPER, MOST_SESSIONS, 1, k -> Easing.helped(problem, (int) k))
                     .ifPresent(found::add);
         least(Kind.SESSION, MOST_QUARTERS, 15, k -> Easing.longer(problem, k)).ifPresent(found::add);
         return found;

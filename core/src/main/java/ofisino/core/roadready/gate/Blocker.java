@@ -23,7 +23,7 @@ public record Blocker(
             CHECKS,
             READING,
             CODES,
-            OPENING,
+            STRIP_DOWN,
             FASTENER,
             PART,
             OUTSTANDING,

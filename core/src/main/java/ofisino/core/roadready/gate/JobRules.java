@@ -116,7 +116,7 @@ final class JobRules {
                 gate,
                 SafetyClass.B,
                 VehicleSystem.STRUCTURE,
-                new Subject(Subject.Kind.OPENING, o.id().toString()),
+                new Subject(Subject.Kind.STRIP_DOWN, o.id().toString()),
                 o.title(),
                 1);
     }

@@ -34,7 +34,7 @@ class PermitTest {
         AWAY(f -> f.pieceAway("s", "Bumper")),
         SPARED(f -> f.spared("New seal", "after the trip")),
         PART(f -> f.partLacking("n", "Hose")),
-        OPENING(f -> f.notOpened("o", "On stands")),
+        STRIP_DOWN(f -> f.notOpened("o", "On stands")),
         INTERLOCK(f -> f.interlock(Interlock.SUPPORTED, false, false)),
         TORQUE(Facts::torqueIsMissing),
         SECOND_LOOK(f -> {
@@ -58,7 +58,7 @@ class PermitTest {
         "AWAY, true, true, true",
         "SPARED, true, false, false",
         "PART, true, true, true",
-        "OPENING, true, false, false",
+        "STRIP_DOWN, true, false, false",
         "INTERLOCK, true, true, true",
         "TORQUE, false, false, true",
         "SECOND_LOOK, false, false, true"

@@ -96,9 +96,10 @@ class WorkSessionBegunService {
     /** No evening is begun for what may not begin. What comes first on the same evening, or is opened on it, is no obstacle yet. */
     private void mustBeFree(Caller caller, Jobs.Job job, List<UUID> sameWorkSession) {
         List<Obstacle> all = jobs.obstacles(caller, job.id(), Move.BEGIN);
-        boolean later = all.stream().anyMatch(o -> o.kind() == Obstacle.Kind.OPENING || comesFirst(o, sameWorkSession));
+        boolean later =
+                all.stream().anyMatch(o -> o.kind() == Obstacle.Kind.STRIP_DOWN || comesFirst(o, sameWorkSession));
         List<Obstacle> obstacles = all.stream()
-                .filter(o -> o.kind() != Obstacle.Kind.OPENING
+                .filter(o -> o.kind() != Obstacle.Kind.STRIP_DOWN
                         && !comesFirst(o, sameWorkSession)
                         && !(later && o.kind() == Obstacle.Kind.INTERLOCK))
                 .toList();

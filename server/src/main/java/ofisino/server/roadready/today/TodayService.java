@@ -149,7 +149,7 @@ class TodayService {
     private static boolean asksForMore(Gates gates) {
         return gates.before(Gate.ROAD).stream()
                 .anyMatch(b -> switch (b.subject().kind()) {
-                    case JOB, FINDING, PROOF, OPENING, FASTENER -> false;
+                    case JOB, FINDING, PROOF, STRIP_DOWN, FASTENER -> false;
                     case CHECKS, READING, CODES, PART, OUTSTANDING -> true;
                 });
     }

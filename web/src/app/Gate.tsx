@@ -2,10 +2,10 @@ import { useQuery } from '@tanstack/react-query'
 import { Outlet } from 'react-router'
 import { useTranslation } from 'react-i18next'
 import { currenciesQuery, garageQuery, sessionQuery } from '@/api/queries'
-import { Loaded } from '@/ui/Feedback'
-import { learnDecimalSign, learnDigits } from '@/ui/money'
-import { FirstAccountPage } from '@/features/identity/FirstAccountPage'
-import { SignInPage } from '@/features/identity/SignInPage'
+import { Loaded } from '@/ui/page/Feedback'
+import { learnDecimalSign, learnDigits } from '@/ui/format/money'
+import { FirstAccountPage } from '@/features/identity/account/FirstAccountPage'
+import { SignInPage } from '@/features/identity/account/SignInPage'
 
 /** Nothing without sign-in; what was asked for is shown once signed in. */
 export function Gate() {

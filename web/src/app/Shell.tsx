@@ -20,8 +20,8 @@ import {
 import { api, unwrap } from '@/api/client'
 import { backupQuery, projectQuery } from '@/api/queries'
 import { useRole } from '@/api/useRole'
-import { Loading, Notices } from '@/ui/Feedback'
-import { Offline } from '@/ui/Offline'
+import { Loading, Notices } from '@/ui/page/Feedback'
+import { Offline } from '@/ui/page/Offline'
 import { WaitingPhotos } from '@/ui/photos/WaitingPhotos'
 
 const pages = [

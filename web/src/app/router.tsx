@@ -9,7 +9,7 @@ export const router = createBrowserRouter([
   {
     path: '/pair',
     HydrateFallback: () => null,
-    lazy: async () => ({ Component: (await import('@/features/identity/PairPage')).PairPage }),
+    lazy: async () => ({ Component: (await import('@/features/identity/pairing/PairPage')).PairPage }),
   },
   {
     path: '/review',
@@ -26,26 +26,28 @@ export const router = createBrowserRouter([
         children: [
           {
             path: '/',
-            lazy: async () => ({ Component: (await import('@/features/vehicle/ProjectsPage')).ProjectsPage }),
+            lazy: async () => ({ Component: (await import('@/features/vehicle/project/ProjectsPage')).ProjectsPage }),
           },
           {
             path: '/garage',
-            lazy: async () => ({ Component: (await import('@/features/identity/GaragePage')).GaragePage }),
+            lazy: async () => ({ Component: (await import('@/features/identity/garage/GaragePage')).GaragePage }),
           },
           {
             path: '/p/:projectId',
-            lazy: async () => ({ Component: (await import('@/features/roadready/TodayPage')).TodayPage }),
+            lazy: async () => ({ Component: (await import('@/features/roadready/today/TodayPage')).TodayPage }),
           },
           {
             path: '/p/:projectId/road',
             lazy: async () => ({ Component: (await import('@/features/roadready/road/RoadPage')).RoadPage }),
           },
           {
-            lazy: async () => ({ Component: (await import('@/features/vehicle/WalkLayout')).WalkLayout }),
+            lazy: async () => ({ Component: (await import('@/features/vehicle/drawing/WalkLayout')).WalkLayout }),
             children: [
               {
                 path: '/p/:projectId/walk',
-                lazy: async () => ({ Component: (await import('@/features/vehicle/WalkRoundPage')).WalkRoundPage }),
+                lazy: async () => ({
+                  Component: (await import('@/features/vehicle/drawing/WalkRoundPage')).WalkRoundPage,
+                }),
               },
               {
                 path: '/p/:projectId/walk/short-look',
@@ -55,12 +57,12 @@ export const router = createBrowserRouter([
               },
               {
                 path: '/p/:projectId/walk/checks',
-                lazy: async () => ({ Component: (await import('@/features/vehicle/CheckPage')).CheckPage }),
+                lazy: async () => ({ Component: (await import('@/features/vehicle/check/CheckPage')).CheckPage }),
               },
               {
                 path: '/p/:projectId/walk/readings',
                 lazy: async () => ({
-                  Component: (await import('@/features/vehicle/readings/ReadingsPage')).ReadingsPage,
+                  Component: (await import('@/features/vehicle/reading/ReadingsPage')).ReadingsPage,
                 }),
               },
               {
@@ -89,7 +91,7 @@ export const router = createBrowserRouter([
               },
               {
                 path: '/p/:projectId/walk/decide',
-                lazy: async () => ({ Component: (await import('@/features/vehicle/deciding/DecidePage')).DecidePage }),
+                lazy: async () => ({ Component: (await import('@/features/vehicle/decision/DecidePage')).DecidePage }),
               },
               {
                 path: '/p/:projectId/walk/inventory',
@@ -119,14 +121,14 @@ export const router = createBrowserRouter([
           },
           {
             path: '/p/:projectId/car',
-            lazy: async () => ({ Component: (await import('@/features/vehicle/CarPage')).CarPage }),
+            lazy: async () => ({ Component: (await import('@/features/vehicle/project/CarPage')).CarPage }),
           },
           {
-            lazy: async () => ({ Component: (await import('@/features/plan/WorkLayout')).WorkLayout }),
+            lazy: async () => ({ Component: (await import('@/features/plan/job/WorkLayout')).WorkLayout }),
             children: [
               {
                 path: '/p/:projectId/work',
-                lazy: async () => ({ Component: (await import('@/features/plan/WorkPage')).WorkPage }),
+                lazy: async () => ({ Component: (await import('@/features/plan/job/WorkPage')).WorkPage }),
               },
               {
                 path: '/p/:projectId/work/access',
@@ -152,16 +154,16 @@ export const router = createBrowserRouter([
               },
               {
                 path: '/p/:projectId/work/labels',
-                lazy: async () => ({ Component: (await import('@/features/logbook/labels/LabelsPage')).LabelsPage }),
+                lazy: async () => ({ Component: (await import('@/features/logbook/label/LabelsPage')).LabelsPage }),
               },
             ],
           },
           {
-            lazy: async () => ({ Component: (await import('@/features/plan/PlanLayout')).PlanLayout }),
+            lazy: async () => ({ Component: (await import('@/features/plan/schedule/PlanLayout')).PlanLayout }),
             children: [
               {
                 path: '/p/:projectId/plan',
-                lazy: async () => ({ Component: (await import('@/features/plan/dates/PlanPage')).PlanPage }),
+                lazy: async () => ({ Component: (await import('@/features/plan/schedule/PlanPage')).PlanPage }),
               },
               {
                 path: '/p/:projectId/plan/sent-out',
@@ -171,7 +173,7 @@ export const router = createBrowserRouter([
           },
           {
             path: '/p/:projectId/parts',
-            lazy: async () => ({ Component: (await import('@/features/parts/PartsPage')).PartsPage }),
+            lazy: async () => ({ Component: (await import('@/features/parts/need/PartsPage')).PartsPage }),
           },
           {
             path: '/p/:projectId/logbook',
@@ -181,7 +183,7 @@ export const router = createBrowserRouter([
           },
           {
             path: '/p/:projectId/money',
-            lazy: async () => ({ Component: (await import('@/features/money/MoneyPage')).MoneyPage }),
+            lazy: async () => ({ Component: (await import('@/features/money/budget/MoneyPage')).MoneyPage }),
           },
           ...movedRoutes,
           { path: '*', element: <NotFoundPage /> },

@@ -3,7 +3,7 @@ import { cleanup } from '@testing-library/react'
 import { afterEach, beforeEach } from 'vitest'
 import '../app/i18n'
 import currencies from '../api/generated/currencies.json'
-import { learnDecimalSign, learnDigits } from '../ui/money'
+import { learnDecimalSign, learnDigits } from '@/ui/format/money'
 import { server } from './server'
 
 // jsdom has no <dialog>; what the pages use of it.

@@ -1,8 +1,8 @@
 import { Link, useParams } from 'react-router'
 import { Trans, useTranslation } from 'react-i18next'
 import type { Schemas } from '@/api/client'
-import { useActivityName } from '@/ui/activityName'
-import { hours, useFormat } from '@/ui/format'
+import { useActivityName } from '@/ui/format/activityName'
+import { hours, useFormat } from '@/ui/format/format'
 
 export type Today = Schemas['TodayResponse']
 

@@ -1,6 +1,6 @@
 import { useTranslation } from 'react-i18next'
 import type { Schemas } from '@/api/client'
-import { MarkShape, type SafetyClass } from '../SafetyMark'
+import { MarkShape, type SafetyClass } from '../safety/SafetyMark'
 
 export type Body = Schemas['Drawing']
 type View = Body['views'][number]

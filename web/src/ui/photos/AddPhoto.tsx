@@ -1,6 +1,6 @@
 import { useEffect, useRef } from 'react'
 import type { Subject } from '@/api/client'
-import { ProblemAlert } from '../Feedback'
+import { ProblemAlert } from '../page/Feedback'
 import { ChosenPhotos } from './ChosenPhotos'
 import { PhotoButton } from './PhotoButton'
 import { usePhotos } from './usePhotos'

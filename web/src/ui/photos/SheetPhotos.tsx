@@ -1,5 +1,5 @@
 import { useTranslation } from 'react-i18next'
-import { ProblemAlert } from '../Feedback'
+import { ProblemAlert } from '../page/Feedback'
 import { ChosenPhotos } from './ChosenPhotos'
 import { PhotoButton } from './PhotoButton'
 import type { SheetPhotos } from './usePhotos'

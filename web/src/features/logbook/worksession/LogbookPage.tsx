@@ -4,12 +4,12 @@ import { useTranslation } from 'react-i18next'
 import { Plus } from 'lucide-react'
 import { api, unwrap, type Schemas } from '@/api/client'
 import { workSessionBegunQuery } from '@/api/queries'
-import { Empty, Loaded } from '@/ui/Feedback'
-import { Page } from '@/ui/Page'
+import { Empty, Loaded } from '@/ui/page/Feedback'
+import { Page } from '@/ui/page/Page'
 import { Photos } from '@/ui/photos/Photos'
-import { hours, useFormat } from '@/ui/format'
+import { hours, useFormat } from '@/ui/format/format'
 import { WorkSessionForm } from './WorkSessionForm'
-import { HowItGoes } from '../HowItGoes'
+import { HowItGoes } from '../progress/HowItGoes'
 
 type WorkSession = Schemas['WorkSessionResponse']
 

@@ -1,5 +1,5 @@
 import { useTranslation } from 'react-i18next'
-import { useFormat } from '@/ui/format'
+import { useFormat } from '@/ui/format/format'
 import type { Buying } from './buying'
 
 /** Walk away, bid up to, or fair; and how it ended, where it did. */

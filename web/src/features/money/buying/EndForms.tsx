@@ -3,10 +3,10 @@ import { useNavigate } from 'react-router'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
-import { ProblemAlert } from '@/ui/Feedback'
-import { Choice, TextField } from '@/ui/Field'
-import { AmountField, amountOf } from '@/ui/AmountField'
-import { useFormat } from '@/ui/format'
+import { ProblemAlert } from '@/ui/page/Feedback'
+import { Choice, TextField } from '@/ui/form/Field'
+import { AmountField, amountOf } from '@/ui/form/AmountField'
+import { useFormat } from '@/ui/format/format'
 
 type Purpose = NonNullable<Schemas['PurchaseRequest']['purpose']>
 const purposes: Purpose[] = ['WILL_NOT_COME_AGAIN', 'SENTIMENT', 'LEARNING', 'TO_SHOW_OTHERS', 'KEEP_FOR_LIFE']

@@ -1,6 +1,6 @@
 import { Link } from 'react-router'
 import { useTranslation } from 'react-i18next'
-import { useFormat } from '@/ui/format'
+import { useFormat } from '@/ui/format/format'
 import type { Advice } from './buying'
 
 const shown = 6

@@ -1,5 +1,5 @@
 import { useTranslation } from 'react-i18next'
-import { useFormat } from '@/ui/format'
+import { useFormat } from '@/ui/format/format'
 import type { Advice, Buying } from './buying'
 
 /** Every line of the ceiling, so that it can be added up by hand. */

@@ -2,9 +2,9 @@ import { useState } from 'react'
 import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap } from '@/api/client'
-import { ProblemAlert } from '@/ui/Feedback'
-import { Choice, TextField } from '@/ui/Field'
-import { useFormat } from '@/ui/format'
+import { ProblemAlert } from '@/ui/page/Feedback'
+import { Choice, TextField } from '@/ui/form/Field'
+import { useFormat } from '@/ui/format/format'
 import type { VehicleAccess } from './access'
 
 /** A circuit is empty, its part is late and the car is needed: wait, or close with the old filling? */

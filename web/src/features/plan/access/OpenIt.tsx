@@ -2,9 +2,9 @@ import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
-import { Cautions } from '@/ui/Cautions'
-import { ProblemAlert } from '@/ui/Feedback'
-import { SupportPoints } from '@/ui/SupportPoints'
+import { Cautions } from '@/ui/safety/Cautions'
+import { ProblemAlert } from '@/ui/page/Feedback'
+import { SupportPoints } from '@/ui/form/SupportPoints'
 import type { StripDown, Access } from './access'
 
 type Interlock = StripDown['asks'][number]

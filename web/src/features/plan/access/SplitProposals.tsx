@@ -2,7 +2,7 @@ import { useState } from 'react'
 import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap } from '@/api/client'
-import { Part } from '@/ui/Page'
+import { Part } from '@/ui/page/Page'
 import { accessOf, type VehicleAccess } from './access'
 import { SplitOffer } from './SplitOffer'
 

@@ -2,10 +2,10 @@ import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
-import { Loaded, ProblemAlert } from '@/ui/Feedback'
-import { hours, percent } from '@/ui/format'
-import { useFreshId } from '@/ui/useFreshId'
-import { useZoneNames } from '@/ui/zones'
+import { Loaded, ProblemAlert } from '@/ui/page/Feedback'
+import { hours, percent } from '@/ui/format/format'
+import { useFreshId } from '@/ui/form/useFreshId'
+import { useZoneNames } from '@/ui/format/zones'
 
 type Offer = Schemas['OfferResponse']
 

@@ -1,5 +1,5 @@
 import { useTranslation } from 'react-i18next'
-import { TextField } from '@/ui/Field'
+import { TextField } from '@/ui/form/Field'
 
 /** Whole millimetres, also below zero; undefined where it is no such number. */
 export const millimetresOf = (typed: string) =>

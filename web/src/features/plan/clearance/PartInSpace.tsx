@@ -2,8 +2,8 @@ import { useState } from 'react'
 import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap } from '@/api/client'
-import { ProblemAlert } from '@/ui/Feedback'
-import { Part } from '@/ui/Page'
+import { ProblemAlert } from '@/ui/page/Feedback'
+import { Part } from '@/ui/page/Page'
 import { Millimetres, millimetresOf } from './Millimetres'
 
 /** Whether a part goes into its space, before it is bought. */

@@ -4,11 +4,11 @@ import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { drawingQuery, needsQuery } from '@/api/queries'
 import { useWrite } from '@/api/useWrite'
-import { ProblemAlert } from '@/ui/Feedback'
-import { Choice, TextField } from '@/ui/Field'
-import { JobChoice } from '@/ui/JobChoice'
-import { Sheet } from '@/ui/Sheet'
-import { useZoneNames } from '@/ui/zones'
+import { ProblemAlert } from '@/ui/page/Feedback'
+import { Choice, TextField } from '@/ui/form/Field'
+import { JobChoice } from '@/ui/form/JobChoice'
+import { Sheet } from '@/ui/form/Sheet'
+import { useZoneNames } from '@/ui/format/zones'
 
 type When = Schemas['NewOutstandingRequest']['when']
 type Kind = NonNullable<Schemas['NewOutstandingRequest']['kind']>

@@ -2,7 +2,7 @@ import { useState } from 'react'
 import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap } from '@/api/client'
-import { ProblemAlert } from '@/ui/Feedback'
+import { ProblemAlert } from '@/ui/page/Feedback'
 import { Millimetres, millimetresOf } from '../clearance/Millimetres'
 
 /** How much of a damage a repair panel covers, before it is bought. */

@@ -3,12 +3,12 @@ import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
-import { ProblemAlert } from '@/ui/Feedback'
-import { TextField } from '@/ui/Field'
-import { JobChoice } from '@/ui/JobChoice'
-import { Part } from '@/ui/Page'
-import { minutesOf, useFormat } from '@/ui/format'
-import { useFreshId } from '@/ui/useFreshId'
+import { ProblemAlert } from '@/ui/page/Feedback'
+import { TextField } from '@/ui/form/Field'
+import { JobChoice } from '@/ui/form/JobChoice'
+import { Part } from '@/ui/page/Page'
+import { minutesOf, useFormat } from '@/ui/format/format'
+import { useFreshId } from '@/ui/form/useFreshId'
 
 /** An inspection, the alignment bench: the plan bends round them. */
 export function FixedTimes({ projectId }: { projectId: string }) {

@@ -2,11 +2,11 @@ import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
-import { AmountField, amountOf } from '@/ui/AmountField'
-import { ProblemAlert } from '@/ui/Feedback'
-import { TextField } from '@/ui/Field'
-import { minutesOf, useFormat } from '@/ui/format'
-import { useFreshId } from '@/ui/useFreshId'
+import { AmountField, amountOf } from '@/ui/form/AmountField'
+import { ProblemAlert } from '@/ui/page/Feedback'
+import { TextField } from '@/ui/form/Field'
+import { minutesOf, useFormat } from '@/ui/format/format'
+import { useFreshId } from '@/ui/form/useFreshId'
 
 const empty = { carrier: '', price: '', km: '', hours: '', days: '', refused: '' }
 

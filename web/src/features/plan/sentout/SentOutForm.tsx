@@ -2,11 +2,11 @@ import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
-import { ProblemAlert } from '@/ui/Feedback'
-import { Choice, TextField } from '@/ui/Field'
-import { JobChoice } from '@/ui/JobChoice'
-import { Sheet } from '@/ui/Sheet'
-import { everyDay, WeekdayChoice } from '@/ui/WeekdayChoice'
+import { ProblemAlert } from '@/ui/page/Feedback'
+import { Choice, TextField } from '@/ui/form/Field'
+import { JobChoice } from '@/ui/form/JobChoice'
+import { Sheet } from '@/ui/form/Sheet'
+import { everyDay, WeekdayChoice } from '@/ui/form/WeekdayChoice'
 
 type Aim = Schemas['NewSentOutRequest']['aim']
 const empty = { title: '', pieces: '1', days: '10', beforeJob: '', afterJob: '', mask: '' }

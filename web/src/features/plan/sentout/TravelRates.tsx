@@ -2,10 +2,10 @@ import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
-import { AmountField, amountOf } from '@/ui/AmountField'
-import { ProblemAlert } from '@/ui/Feedback'
-import { useFormat } from '@/ui/format'
-import { minorText } from '@/ui/money'
+import { AmountField, amountOf } from '@/ui/form/AmountField'
+import { ProblemAlert } from '@/ui/page/Feedback'
+import { useFormat } from '@/ui/format/format'
+import { minorText } from '@/ui/format/money'
 
 /** What a kilometre costs and an hour on the road is worth: without them a far offer looks cheap. */
 export function TravelRates({ kmMinor, hourMinor }: { kmMinor: number; hourMinor: number }) {

@@ -2,10 +2,10 @@ import { useMutation } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { Printer } from 'lucide-react'
 import { api, unwrap, write } from '@/api/client'
-import { ProblemAlert } from '@/ui/Feedback'
-import { TextField } from '@/ui/Field'
-import { useFormat } from '@/ui/format'
-import { useDraft } from '@/ui/useDraft'
+import { ProblemAlert } from '@/ui/page/Feedback'
+import { TextField } from '@/ui/form/Field'
+import { useFormat } from '@/ui/format/format'
+import { useDraft } from '@/ui/form/useDraft'
 
 /** A place to go to: how far from home, how far on to the next, what goes there and what is fetched. */
 type Stop = { where: string; fromHome: string; toNext: string; what: string }

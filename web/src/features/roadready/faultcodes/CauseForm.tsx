@@ -4,9 +4,9 @@ import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { jobsQuery } from '@/api/queries'
 import { useWrite } from '@/api/useWrite'
-import { ProblemAlert } from '@/ui/Feedback'
-import { Choice, TextField } from '@/ui/Field'
-import { Sheet } from '@/ui/Sheet'
+import { ProblemAlert } from '@/ui/page/Feedback'
+import { Choice, TextField } from '@/ui/form/Field'
+import { Sheet } from '@/ui/form/Sheet'
 import { causeOf, type FaultLine, type Faults } from './FaultCodesPage'
 
 /** What is behind a code, and which job is to cure it. */

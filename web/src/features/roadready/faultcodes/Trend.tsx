@@ -1,5 +1,5 @@
 import { useTranslation } from 'react-i18next'
-import { useFormat } from '@/ui/format'
+import { useFormat } from '@/ui/format/format'
 import type { Faults } from './FaultCodesPage'
 
 const width = 320

@@ -2,8 +2,8 @@ import { Link, useParams } from 'react-router'
 import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { findingsQuery } from '@/api/queries'
-import { SafetyMark } from '@/ui/SafetyMark'
-import { useZoneNames } from '@/ui/zones'
+import { SafetyMark } from '@/ui/safety/SafetyMark'
+import { useZoneNames } from '@/ui/format/zones'
 import { remedyOf, type Blocker } from './road'
 
 /** One thing that stands in the way, a press from its remedy. */

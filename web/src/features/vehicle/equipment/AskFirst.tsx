@@ -5,8 +5,8 @@ import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { equipmentQuery } from '@/api/queries'
 import { useWrite } from '@/api/useWrite'
-import { ProblemAlert } from '@/ui/Feedback'
-import { SafetyMark } from '@/ui/SafetyMark'
+import { ProblemAlert } from '@/ui/page/Feedback'
+import { SafetyMark } from '@/ui/safety/SafetyMark'
 
 /** What nobody has seen yet though checks wait for it: one question at a time, one press each. */
 export function AskFirst({ projectId, questions }: { projectId: string; questions: Schemas['Question'][] }) {

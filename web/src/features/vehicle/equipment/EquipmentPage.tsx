@@ -6,8 +6,8 @@ import { Calendar, CircleDashed, CircleHelp, Eye, Quote } from 'lucide-react'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { equipmentQuery } from '@/api/queries'
 import { useWrite } from '@/api/useWrite'
-import { Loaded, ProblemAlert } from '@/ui/Feedback'
-import { Page, Part } from '@/ui/Page'
+import { Loaded, ProblemAlert } from '@/ui/page/Feedback'
+import { Page, Part } from '@/ui/page/Page'
 import { FactForm } from './FactForm'
 
 export type Equipment = Schemas['EquipmentItemResponse']

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import { minutesOf } from '@/ui/format'
+import { minutesOf } from '@/ui/format/format'
 import { three } from './estimates'
 
 it('reads hours as people type them', () => {

@@ -2,9 +2,9 @@ import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
-import { ProblemAlert } from '@/ui/Feedback'
-import { TextField } from '@/ui/Field'
-import { useFreshId } from '@/ui/useFreshId'
+import { ProblemAlert } from '@/ui/page/Feedback'
+import { TextField } from '@/ui/form/Field'
+import { useFreshId } from '@/ui/form/useFreshId'
 
 type VariantPart = Schemas['VariantPartRow']
 

@@ -2,9 +2,9 @@ import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
-import { ProblemAlert } from '@/ui/Feedback'
-import { Choice, NoteField, TextField } from '@/ui/Field'
-import { looks, type HowSeen } from '../checkWalk'
+import { ProblemAlert } from '@/ui/page/Feedback'
+import { Choice, NoteField, TextField } from '@/ui/form/Field'
+import { looks, type HowSeen } from '../check/checkWalk'
 
 /** What was written on a sheet, typed in line after line; what is marked as not good becomes a finding. */
 export function TypeIn({ projectId }: { projectId: string }) {

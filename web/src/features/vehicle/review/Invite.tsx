@@ -5,9 +5,9 @@ import { api, unwrap, write, type Schemas } from '@/api/client'
 import { announce } from '@/api/notices'
 import { sessionQuery } from '@/api/queries'
 import { useWrite } from '@/api/useWrite'
-import { ProblemAlert } from '@/ui/Feedback'
-import { TextField } from '@/ui/Field'
-import { useFormat } from '@/ui/format'
+import { ProblemAlert } from '@/ui/page/Feedback'
+import { TextField } from '@/ui/form/Field'
+import { useFormat } from '@/ui/format/format'
 
 /** Makes links, shows each address once, and withdraws them. */
 export function Invite({ projectId }: { projectId: string }) {

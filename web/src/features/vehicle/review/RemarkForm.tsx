@@ -2,8 +2,8 @@ import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
-import { ProblemAlert } from '@/ui/Feedback'
-import { NoteField, TextField } from '@/ui/Field'
+import { ProblemAlert } from '@/ui/page/Feedback'
+import { NoteField, TextField } from '@/ui/form/Field'
 import { tokenHeader } from './review'
 
 export type About = { zone: string } | { findingId: string }

@@ -2,9 +2,9 @@ import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
-import { ProblemAlert } from '@/ui/Feedback'
-import { TextField } from '@/ui/Field'
-import { useFormat } from '@/ui/format'
+import { ProblemAlert } from '@/ui/page/Feedback'
+import { TextField } from '@/ui/form/Field'
+import { useFormat } from '@/ui/format/format'
 
 /** One remark: unconfirmed until it is accepted or rejected, with a reason. */
 export function RemarkItem({ remark: r, about }: { remark: Schemas['RemarkRow']; about: string }) {

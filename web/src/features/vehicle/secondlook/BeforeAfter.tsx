@@ -2,11 +2,11 @@ import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { api, fileUrl, thumbnailUrl, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
-import { ProblemAlert } from '@/ui/Feedback'
-import { TextField } from '@/ui/Field'
+import { ProblemAlert } from '@/ui/page/Feedback'
+import { TextField } from '@/ui/form/Field'
 import { AddPhoto } from '@/ui/photos/AddPhoto'
-import { SafetyMark } from '@/ui/SafetyMark'
-import { useFormat } from '@/ui/format'
+import { SafetyMark } from '@/ui/safety/SafetyMark'
+import { useFormat } from '@/ui/format/format'
 
 type Finding = Schemas['FindingRow']
 type Look = Schemas['LookRow']

@@ -1,7 +1,7 @@
 import { useTranslation } from 'react-i18next'
 import { TriangleAlert } from 'lucide-react'
-import { Page, Part } from '@/ui/Page'
-import { Choice } from '@/ui/Field'
+import { Page, Part } from '@/ui/page/Page'
+import { Choice } from '@/ui/form/Field'
 import type { Kind, ShortLook, Started } from './shortLook'
 
 /** What to have with one, what to know before, and what nobody does in a stranger's yard. */

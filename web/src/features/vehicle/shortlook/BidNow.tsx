@@ -3,7 +3,7 @@ import { Link } from 'react-router'
 import { useTranslation } from 'react-i18next'
 import { useRole } from '@/api/useRole'
 import { projectQuery } from '@/api/queries'
-import { useFormat } from '@/ui/format'
+import { useFormat } from '@/ui/format/format'
 import { buyingQuery } from '../../money/buying/buying'
 import { stopped, type Card } from './shortLook'
 

@@ -1,6 +1,6 @@
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
-import { Choice } from '@/ui/Field'
+import { Choice } from '@/ui/form/Field'
 import type { Card } from './shortLook'
 
 /** Which of the few things that may be wrong here it is, and where. */

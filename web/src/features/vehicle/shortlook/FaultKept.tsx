@@ -4,7 +4,7 @@ import { useTranslation } from 'react-i18next'
 import { OctagonAlert } from 'lucide-react'
 import type { Schemas } from '@/api/client'
 import { findingsQuery } from '@/api/queries'
-import { SafetyMark } from '@/ui/SafetyMark'
+import { SafetyMark } from '@/ui/safety/SafetyMark'
 import type { Card, Seen } from './shortLook'
 
 /** What a fault became; and, where it stops the look as it was meant, what it means for the buyer. */

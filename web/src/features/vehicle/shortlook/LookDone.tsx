@@ -3,9 +3,9 @@ import { Link } from 'react-router'
 import { useTranslation } from 'react-i18next'
 import { useRole } from '@/api/useRole'
 import { findingsQuery } from '@/api/queries'
-import { useFormat } from '@/ui/format'
+import { useFormat } from '@/ui/format/format'
 import { buyingQuery, type Advice } from '../../money/buying/buying'
-import { checksQuery } from '../checkWalk'
+import { checksQuery } from '../check/checkWalk'
 import type { Card } from './shortLook'
 
 const mostMoving = 3

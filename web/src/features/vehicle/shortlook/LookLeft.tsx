@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react'
 import { useTranslation } from 'react-i18next'
-import { percent } from '@/ui/format'
+import { percent } from '@/ui/format/format'
 import { stopped, type Card } from './shortLook'
 
 const every = 15_000

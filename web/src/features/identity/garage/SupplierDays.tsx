@@ -1,0 +1,64 @@
+import { useState } from 'react'
+import { useQuery } from '@tanstack/react-query'
+import { useTranslation } from 'react-i18next'
+import { api, unwrap, write, type Schemas } from '@/api/client'
+import { suppliersQuery } from '@/api/queries'
+import { useWrite } from '@/api/useWrite'
+import { Loaded, ProblemAlert } from '@/ui/page/Feedback'
+import { useDays, WeekdayChoice } from '@/ui/form/WeekdayChoice'
+
+/** On which days suppliers take orders: the plan orders on none other. */
+export function SupplierDays() {
+  const { t } = useTranslation()
+  const suppliers = useQuery(suppliersQuery)
+  return (
+    <Loaded query={suppliers} what={t('garage.loading')}>
+      {(list) =>
+        list.length === 0 ? (
+          <p className="quiet">{t('garage.noSuppliers')}</p>
+        ) : (
+          <ul>
+            {list.map((s) => (
+              <Supplier key={s.id + s.version} supplier={s} />
+            ))}
+          </ul>
+        )
+      }
+    </Loaded>
+  )
+}
+
+function Supplier({ supplier: s }: { supplier: Schemas['SupplierRow'] }) {
+  const { t } = useTranslation()
+  const daysOf = useDays()
+  const [openOn, setOpenOn] = useState(s.openOn)
+  const save = useWrite(
+    (body: Schemas['OpenOnRequest'], id) =>
+      unwrap(api.PUT('/api/suppliers/{id}/open-on', { params: { path: { id: s.id } }, body, ...write(id) })),
+    { said: () => t('garage.daysKept') },
+  )
+  return (
+    <li className="border-b border-base-300 py-1">
+      <details>
+        <summary className="cursor-pointer py-1">
+          {s.name} <span className="quiet text-sm">{daysOf(s.openOn) || t('garage.everyDay')}</span>
+        </summary>
+        <form
+          className="grid gap-2 pb-2"
+          onSubmit={(e) => {
+            e.preventDefault()
+            save.mutate({ openOn, version: s.version })
+          }}
+        >
+          <WeekdayChoice label={t('garage.openOn')} value={openOn} onChange={setOpenOn} />
+          <ProblemAlert error={save.error} />
+          <div>
+            <button type="submit" className="btn" disabled={save.isPending}>
+              {t('save')}
+            </button>
+          </div>
+        </form>
+      </details>
+    </li>
+  )
+}

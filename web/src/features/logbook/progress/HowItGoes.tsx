@@ -1,0 +1,60 @@
+import { useQuery } from '@tanstack/react-query'
+import { useTranslation } from 'react-i18next'
+import { api, unwrap } from '@/api/client'
+import { hours, useFormat } from '@/ui/format/format'
+import { Standstills } from './Standstills'
+
+/** Hours against the calendar, and against what was thought. */
+export function HowItGoes({ projectId }: { projectId: string }) {
+  const { t } = useTranslation()
+  const format = useFormat()
+  const { data } = useQuery({
+    queryKey: ['progress', projectId],
+    queryFn: async () =>
+      (await unwrap(api.GET('/api/projects/{projectId}/progress', { params: { path: { projectId } } }))) ?? null,
+  })
+  if (!data) return null
+  const number = (n: number, digits: number) =>
+    new Intl.NumberFormat(format.locale, { maximumFractionDigits: digits, minimumFractionDigits: digits }).format(n)
+  return (
+    <section className="mb-6" aria-label={t('progress.title')}>
+      <p>
+        {t('progress.pace', {
+          hours: hours(data.minutes),
+          count: data.months,
+          perMonth: number(data.hoursPerMonth, 1),
+        })}{' '}
+        {data.dormantDays !== undefined && (
+          <strong>{t('progress.dormant', { count: data.dormantDays, day: format.day(data.lastOn) })}</strong>
+        )}{' '}
+        {t('progress.factor', { count: data.finishedJobs, factor: number(data.factor, 2) })}
+      </p>
+      <Standstills projectId={projectId} progress={data} />
+      {data.byOperation.length > 0 && (
+        <details>
+          <summary className="cursor-pointer py-2 font-semibold">{t('progress.byOperation')}</summary>
+          <table className="table w-auto">
+            <thead>
+              <tr>
+                <th scope="col">{t('progress.operation')}</th>
+                <th scope="col">{t('progress.jobs')}</th>
+                <th scope="col">{t('progress.thought')}</th>
+                <th scope="col">{t('progress.took')}</th>
+              </tr>
+            </thead>
+            <tbody>
+              {data.byOperation.map((o) => (
+                <tr key={o.operation}>
+                  <th scope="row">{t(`operation.${o.operation}`)}</th>
+                  <td>{o.jobs}</td>
+                  <td>{hours(o.likelyMinutes)}</td>
+                  <td>{hours(o.spentMinutes)}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </details>
+      )}
+    </section>
+  )
+}

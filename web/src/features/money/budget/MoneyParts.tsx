@@ -1,0 +1,191 @@
+import { useState } from 'react'
+import { useQuery } from '@tanstack/react-query'
+import { Link } from 'react-router'
+import { Trans, useTranslation } from 'react-i18next'
+import { api, unwrap } from '@/api/client'
+import { ProblemAlert } from '@/ui/page/Feedback'
+import { TextField } from '@/ui/form/Field'
+import { useFormat } from '@/ui/format/format'
+import { parseMinor, useAmountProblem } from '@/ui/format/money'
+import type { Money } from './moneyQueries'
+
+const bold = <strong className="font-bold" />
+
+export function MoneyAnswer({ money }: { money: Money }) {
+  const { t } = useTranslation()
+  const format = useFormat()
+  const say = (minor: number) => format.money(minor, money.currency)
+  return (
+    <>
+      <Trans
+        i18nKey={money.left >= 0 ? 'money.answerLeft' : 'money.answerOver'}
+        values={{
+          will: say(money.willHaveCost),
+          budget: say(money.position.budget),
+          rest: say(Math.abs(money.left)),
+          percent: (money.overBasisPoints / 100).toLocaleString(format.locale),
+        }}
+        components={{ b: bold }}
+      />{' '}
+      {t(money.leftThisMonth >= 0 ? 'money.monthLeft' : 'money.monthShort', {
+        rest: say(Math.abs(money.leftThisMonth)),
+      })}
+    </>
+  )
+}
+
+/** What it will have cost, and the lines of each figure. */
+export function Sums({ money }: { money: Money }) {
+  const { t } = useTranslation()
+  const format = useFormat()
+  const say = (minor: number) => format.money(minor, money.currency)
+  return (
+    <div>
+      <Line title={t('money.spent')} amount={say(money.position.spent)} />
+      <Line
+        title={t('money.orderedNotPaid')}
+        amount={say(money.position.orderedNotPaid)}
+        lines={money.orderedNotPaid.map((o) => [`${o.supplier}, ${format.shortDay(o.expectedOn)}`, say(o.baseMinor)])}
+      />
+      <Line
+        title={t('money.toOrder')}
+        amount={say(money.position.toOrder)}
+        lines={money.toOrder.map((n) => [n.title, n.baseMinor === 0 ? t('money.noPrice') : say(n.baseMinor)])}
+      />
+      <Line title={t('money.willHaveCost')} amount={say(money.willHaveCost)} strong />
+      <Line title={t('money.budget')} amount={say(money.position.budget)} />
+      <Line title={money.left >= 0 ? t('money.left') : t('money.over')} amount={say(Math.abs(money.left))} strong />
+      {money.refundsExpected.length > 0 && (
+        <Line
+          title={t('money.refunds')}
+          amount={say(money.refundsExpected.reduce((sum, r) => sum + r.baseMinor, 0))}
+          lines={money.refundsExpected.map((r) => [r.supplier, say(r.baseMinor)])}
+        />
+      )}
+      {money.depositsOut.length > 0 && (
+        <Line
+          title={t('money.deposits')}
+          amount={say(money.depositsOut.reduce((sum, d) => sum + d.baseMinor, 0))}
+          lines={money.depositsOut.map((d) => [
+            t('money.depositUntil', { what: d.description, day: format.shortDay(d.returnBy) }),
+            say(d.baseMinor),
+          ])}
+        />
+      )}
+      {money.heldForPlansB > 0 && <Line title={t('money.planB')} amount={say(money.heldForPlansB)} />}
+      <Line
+        title={t('money.thisMonth')}
+        amount={say(money.leftThisMonth)}
+        lines={[
+          [t('money.allowance'), say(money.month.allowance)],
+          [t('money.spentThisMonth'), say(-money.month.spent)],
+          [t('money.dueThisMonth'), say(-money.month.due)],
+        ]}
+      />
+    </div>
+  )
+}
+
+function Line({
+  title,
+  amount,
+  lines,
+  strong,
+}: {
+  title: string
+  amount: string
+  lines?: string[][]
+  strong?: boolean
+}) {
+  const head = (
+    <span className={`flex justify-between gap-4 ${strong ? 'font-bold' : ''}`}>
+      <span>{title}</span>
+      <span className="whitespace-nowrap">{amount}</span>
+    </span>
+  )
+  if (!lines || lines.length === 0) return <div className="border-b border-base-300 py-1.5 pl-5">{head}</div>
+  return (
+    <details className="border-b border-base-300 py-1.5">
+      <summary className="cursor-pointer">
+        <span className="inline-block w-[calc(100%-1.25rem)] align-top">{head}</span>
+      </summary>
+      <ul className="quiet pl-5 text-sm">
+        {lines.map(([name, value]) => (
+          <li key={name} className="flex justify-between gap-4 py-0.5">
+            <span>{name}</span>
+            <span className="whitespace-nowrap">{value}</span>
+          </li>
+        ))}
+      </ul>
+    </details>
+  )
+}
+
+export function GoesTo({ money, projectId }: { money: Money; projectId: string }) {
+  const { t } = useTranslation()
+  const format = useFormat()
+  if (money.goesTo.length === 0) return <p className="quiet">{t('money.nowhere')}</p>
+  return (
+    <ul>
+      {money.goesTo.map((g) => (
+        <li key={g.destination + (g.jobId ?? '')} className="flex justify-between gap-4 py-0.5">
+          {g.jobId ? (
+            <Link className="link" to={`/p/${projectId}/work?job=${g.jobId}`}>
+              {g.title}
+            </Link>
+          ) : (
+            <span>{t(`destination.${g.destination}`)}</span>
+          )}
+          <span className="whitespace-nowrap">{format.money(g.baseMinor, money.currency)}</span>
+        </li>
+      ))}
+      <li className="flex justify-between gap-4 border-t border-base-300 pt-1 font-bold">
+        <span>{t('money.spent')}</span>
+        <span>{format.money(money.position.spent, money.currency)}</span>
+      </li>
+    </ul>
+  )
+}
+
+/** A total that somebody named, against the sum of the lines. */
+export function CheckTotal({ projectId, currency }: { projectId: string; currency: string }) {
+  const { t } = useTranslation()
+  const format = useFormat()
+  const problem = useAmountProblem()
+  const [typed, setTyped] = useState('')
+  const typedMinor = typed.trim() === '' ? undefined : parseMinor(typed, currency)
+  const check = useQuery({
+    queryKey: ['money', 'check', projectId, typedMinor],
+    enabled: typedMinor !== undefined,
+    queryFn: () =>
+      unwrap(
+        api.GET('/api/projects/{projectId}/money/check', {
+          params: { path: { projectId }, query: { typedMinor: typedMinor! } },
+        }),
+      ),
+  })
+  const result = check.data
+  return (
+    <div className="grid gap-2">
+      <TextField
+        label={t('money.typedTotal', { currency })}
+        hint={t('money.checkHint')}
+        inputMode="decimal"
+        value={typed}
+        error={typed.trim() === '' ? undefined : problem(typed, currency)}
+        onChange={(e) => setTyped(e.target.value)}
+      />
+      <ProblemAlert error={check.error} />
+      {result && typedMinor !== undefined && (
+        <p role="status">
+          {result.difference === 0
+            ? t('money.agrees')
+            : t(result.difference > 0 ? 'money.typedMore' : 'money.typedLess', {
+                difference: format.money(Math.abs(result.difference), currency),
+              })}{' '}
+          {result.suspects.length > 0 && t('money.suspects', { lines: result.suspects.map((s) => s.name).join('; ') })}
+        </p>
+      )}
+    </div>
+  )
+}

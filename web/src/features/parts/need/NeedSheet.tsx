@@ -1,0 +1,181 @@
+import { useState } from 'react'
+import { useTranslation } from 'react-i18next'
+import { api, unwrap, write, type Schemas } from '@/api/client'
+import { useWrite } from '@/api/useWrite'
+import { ProblemAlert } from '@/ui/page/Feedback'
+import { TextField } from '@/ui/form/Field'
+import { Photos } from '@/ui/photos/Photos'
+import { Sheet } from '@/ui/form/Sheet'
+import { useFormat } from '@/ui/format/format'
+import { AcceptanceForm } from './AcceptanceForm'
+
+type Need = Schemas['NeedRow']
+
+/** One part: where it stands and the next thing to do with it. */
+export function NeedSheet({
+  need: n,
+  onOrder,
+  onEdit,
+  onClose,
+}: {
+  need: Need
+  onOrder: () => void
+  onEdit: () => void
+  onClose: () => void
+}) {
+  const { t } = useTranslation()
+  const format = useFormat()
+  const [fromShelf, setFromShelf] = useState(false)
+  const toOrder = ['NEEDED', 'SOURCED', 'RETURNED'].includes(n.state)
+  return (
+    <Sheet title={n.title} onClose={onClose}>
+      <div className="grid gap-4">
+        <dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
+          <dt className="quiet">{t('finding.stands')}</dt>
+          <dd className="font-semibold">
+            {t(`needState.${n.state}`)}
+            {n.stateReason && `: ${n.stateReason}`}
+            {n.answerBy && ` (${t('parts.answerBy', { date: format.dayAndYear(n.answerBy) })})`}
+          </dd>
+          <dt className="quiet">{t('parts.quantity')}</dt>
+          <dd>
+            {n.quantity}
+            {n.side !== 'NONE' && `, ${t(`side.${n.side}`)}`}
+          </dd>
+          {n.grade && (
+            <>
+              <dt className="quiet">{t('parts.grade')}</dt>
+              <dd>
+                {t(`grade.${n.grade}`)}
+                {n.gradeReason && `: ${n.gradeReason}`}
+              </dd>
+            </>
+          )}
+          {n.supplier && (
+            <>
+              <dt className="quiet">{t('parts.from')}</dt>
+              <dd>
+                {n.supplier}
+                {n.expectedOn && `, ${t('parts.expected', { date: format.dayAndYear(n.expectedOn) })}`}
+              </dd>
+            </>
+          )}
+          {n.placeCode && (
+            <>
+              <dt className="quiet">{t('parts.liesAt')}</dt>
+              <dd>
+                <span className="label-code">{n.placeCode}</span> {n.placeName}
+              </dd>
+            </>
+          )}
+        </dl>
+        {toOrder && !fromShelf && (
+          <div className="flex flex-wrap gap-2">
+            <button type="button" className="btn btn-primary" onClick={onOrder}>
+              {t('parts.order')}
+            </button>
+            {n.state !== 'RETURNED' && (
+              <button type="button" className="btn" onClick={() => setFromShelf(true)}>
+                {t('parts.haveIt')}
+              </button>
+            )}
+          </div>
+        )}
+        {n.state === 'ORDERED' && <ArrivalButton need={n} />}
+        {(n.state === 'RECEIVED' || fromShelf) && <AcceptanceForm need={n} />}
+        {(n.state === 'NEEDED' || n.state === 'SOURCED' || n.state === 'HELD') && <HoldForm need={n} />}
+        <Photos subject="NEED" subjectId={n.id} />
+        <div>
+          <button type="button" className="btn" onClick={onEdit}>
+            {t('parts.edit')}
+          </button>
+        </div>
+      </div>
+    </Sheet>
+  )
+}
+
+function ArrivalButton({ need }: { need: Need }) {
+  const { t } = useTranslation()
+  const format = useFormat()
+  const arrive = useWrite(
+    (body: Schemas['ArrivalRequest'], id) =>
+      unwrap(api.POST('/api/needs/{id}/arrival', { params: { path: { id: need.id } }, body, ...write(id) })),
+    { said: () => t('parts.hasArrived', { part: need.title }) },
+  )
+  return (
+    <div>
+      <button
+        type="button"
+        className="btn btn-primary"
+        disabled={arrive.isPending}
+        onClick={() => arrive.mutate({ arrivedOn: format.today(), version: need.version })}
+      >
+        {t('parts.arrived')}
+      </button>
+      <ProblemAlert error={arrive.error} />
+    </div>
+  )
+}
+
+function HoldForm({ need }: { need: Need }) {
+  const { t } = useTranslation()
+  const format = useFormat()
+  const [reason, setReason] = useState('')
+  const [answerBy, setAnswerBy] = useState('')
+  const hold = useWrite(
+    (body: Schemas['HoldRequest'], id) =>
+      need.state === 'HELD'
+        ? unwrap(
+            api.POST('/api/needs/{id}/release', {
+              params: { path: { id: need.id } },
+              body: { version: body.version },
+              ...write(id),
+            }),
+          )
+        : unwrap(api.POST('/api/needs/{id}/hold', { params: { path: { id: need.id } }, body, ...write(id) })),
+    { said: () => t(need.state === 'HELD' ? 'parts.released' : 'parts.held') },
+  )
+  if (need.state === 'HELD')
+    return (
+      <div>
+        <button
+          type="button"
+          className="btn btn-primary"
+          disabled={hold.isPending}
+          onClick={() => hold.mutate({ reason: '', version: need.version })}
+        >
+          {t('parts.release')}
+        </button>
+        <ProblemAlert error={hold.error} />
+      </div>
+    )
+  return (
+    <details>
+      <summary className="cursor-pointer py-2 font-semibold">{t('parts.holdIt')}</summary>
+      <form
+        className="grid gap-2"
+        onSubmit={(e) => {
+          e.preventDefault()
+          hold.mutate({ reason, ...(answerBy && { answerBy }), version: need.version })
+        }}
+      >
+        <TextField label={t('parts.holdReason')} value={reason} onChange={(e) => setReason(e.target.value)} />
+        <TextField
+          label={t('parts.holdUntil')}
+          hint={t('parts.holdUntilHint')}
+          type="date"
+          min={format.today()}
+          value={answerBy}
+          onChange={(e) => setAnswerBy(e.target.value)}
+        />
+        <ProblemAlert error={hold.error} />
+        <div>
+          <button type="submit" className="btn" disabled={hold.isPending}>
+            {t('parts.hold')}
+          </button>
+        </div>
+      </form>
+    </details>
+  )
+}

@@ -1,0 +1,249 @@
+import { useState } from 'react'
+import { queryOptions, useQuery } from '@tanstack/react-query'
+import { useParams, useSearchParams } from 'react-router'
+import { useTranslation } from 'react-i18next'
+import { Plus } from 'lucide-react'
+import { api, unwrap, type Schemas } from '@/api/client'
+import { jobsQuery, needsQuery, ordersQuery } from '@/api/queries'
+import { useRole } from '@/api/useRole'
+import { Empty, Loaded } from '@/ui/page/Feedback'
+import { Page, Part } from '@/ui/page/Page'
+import { useFormat } from '@/ui/format/format'
+import { NeedForm } from './NeedForm'
+import { NeedSheet } from './NeedSheet'
+import { OrderForm } from '../order/OrderForm'
+import { OrderList } from '../order/OrderList'
+
+type Need = Schemas['NeedRow']
+
+const variantsQuery = (projectId: string) =>
+  queryOptions({
+    queryKey: ['needs', projectId, 'variants'],
+    queryFn: () => unwrap(api.GET('/api/projects/{projectId}/needs/variants', { params: { path: { projectId } } })),
+  })
+
+/** Parts by what is to be done about them next. */
+export function PartsPage() {
+  const { projectId = '' } = useParams()
+  const { t } = useTranslation()
+  const needs = useQuery(needsQuery(projectId))
+  return (
+    <Loaded query={needs} what={t('parts.loading')}>
+      {(n) => <Parts projectId={projectId} needs={n} />}
+    </Loaded>
+  )
+}
+
+const groups: { key: 'check' | 'toOrder' | 'held' | 'coming' | 'here' | 'fitted'; states: Need['state'][] }[] = [
+  { key: 'check', states: ['RECEIVED'] },
+  { key: 'toOrder', states: ['NEEDED', 'SOURCED', 'RETURNED'] },
+  { key: 'coming', states: ['ORDERED'] },
+  { key: 'here', states: ['ACCEPTED'] },
+  { key: 'held', states: ['HELD'] },
+  { key: 'fitted', states: ['FITTED', 'VERIFIED'] },
+]
+
+function Parts({ projectId, needs }: { projectId: string; needs: Need[] }) {
+  const { t } = useTranslation()
+  const [params, setParams] = useSearchParams()
+  const { data: variants } = useQuery(variantsQuery(projectId))
+  const [search, setSearch] = useState('')
+  const { owns } = useRole()
+  const [chosen, setChosen] = useState<string[]>([])
+  const open = needs.find((n) => n.id === params.get('need'))
+  const ordering = params.has('order')
+    ? [...new Set([...chosen, params.get('order')!])].filter((id) => needs.some((n) => n.id === id))
+    : undefined
+  const words = search.trim().toLowerCase()
+  const shown = needs.filter((n) =>
+    `${n.title} ${n.supplier ?? ''} ${n.placeCode ?? ''} ${n.placeName ?? ''}`.toLowerCase().includes(words),
+  )
+  const close = () => setParams({})
+  return (
+    <Page
+      title={t('parts.title')}
+      answer={<PartsAnswer needs={needs} />}
+      action={
+        <>
+          {owns && chosen.length > 0 && (
+            <button type="button" className="btn btn-primary" onClick={() => setParams({ order: chosen[0]! })}>
+              {t('parts.orderChosen', { count: chosen.length })}
+            </button>
+          )}
+          <button type="button" className="btn" onClick={() => setParams({ new: '1' })}>
+            <Plus className="size-5" aria-hidden="true" />
+            {t('parts.add')}
+          </button>
+        </>
+      }
+    >
+      {needs.length === 0 && <Empty title={t('parts.emptyTitle')}>{t('parts.empty')}</Empty>}
+      {needs.length > 8 && (
+        <input
+          type="search"
+          className="input mb-4 w-full max-w-md"
+          aria-label={t('parts.search')}
+          placeholder={t('parts.search')}
+          value={search}
+          onChange={(e) => setSearch(e.target.value)}
+        />
+      )}
+      <div className="gap-x-8 lg:columns-2 [&>section]:break-inside-avoid">
+        {groups.map((g) => {
+          const here = shown.filter((n) => g.states.includes(n.state))
+          if (here.length === 0) return null
+          return (
+            <Part
+              key={g.key}
+              title={t(`parts.group.${g.key}`)}
+              aside={<span className="quiet text-sm">{here.length}</span>}
+            >
+              <ul>
+                {here.map((n) => (
+                  <NeedRow
+                    key={n.id}
+                    need={n}
+                    warning={variants?.find((v) => v.needId === n.id)?.difference}
+                    choosing={owns && g.key === 'toOrder'}
+                    chosen={chosen.includes(n.id)}
+                    onChoose={(yes) => setChosen(yes ? [...chosen, n.id] : chosen.filter((c) => c !== n.id))}
+                    onOpen={() => setParams({ need: n.id })}
+                  />
+                ))}
+              </ul>
+            </Part>
+          )
+        })}
+      </div>
+      <Orders projectId={projectId} />
+      {open && (
+        <NeedSheet
+          need={open}
+          onOrder={() => setParams({ order: open.id })}
+          onEdit={() => setParams({ edit: open.id })}
+          onClose={close}
+        />
+      )}
+      {params.has('new') && (
+        <NeedForm
+          projectId={projectId}
+          {...(params.get('new') !== '1' ? { jobId: params.get('new')! } : {})}
+          onClose={close}
+        />
+      )}
+      {params.has('edit') && (
+        <NeedForm
+          projectId={projectId}
+          {...{ need: needs.find((n) => n.id === params.get('edit'))! }}
+          onClose={close}
+        />
+      )}
+      {ordering && (
+        <OrderForm
+          projectId={projectId}
+          needs={needs.filter((n) => ordering.includes(n.id))}
+          onClose={() => {
+            setChosen([])
+            close()
+          }}
+        />
+      )}
+    </Page>
+  )
+}
+
+function PartsAnswer({ needs }: { needs: Need[] }) {
+  const { t } = useTranslation()
+  const format = useFormat()
+  const check = needs.filter((n) => n.state === 'RECEIVED')
+  const coming = needs.filter((n) => n.state === 'ORDERED' && n.expectedOn)
+  const late = coming.filter((n) => n.expectedOn! < format.today())
+  const next = [...coming]
+    .filter((n) => !late.includes(n))
+    .sort((a, b) => a.expectedOn!.localeCompare(b.expectedOn!))[0]
+  const toOrder = needs.filter((n) => ['NEEDED', 'SOURCED', 'RETURNED'].includes(n.state)).length
+  if (needs.length === 0) return t('parts.nothing')
+  return (
+    <>
+      {check.length > 0 && `${t('parts.lookAt', { count: check.length, part: check[0]!.title })} `}
+      {late.length > 0 && `${t('parts.late', { count: late.length, part: late[0]!.title })} `}
+      {t('parts.toOrder', { count: toOrder })}{' '}
+      {next && t('parts.nextArrival', { part: next.title, date: format.day(next.expectedOn!) })}
+    </>
+  )
+}
+
+function NeedRow({
+  need: n,
+  warning,
+  choosing,
+  chosen,
+  onChoose,
+  onOpen,
+}: {
+  need: Need
+  /** What a sister variant has otherwise. */
+  warning?: string | undefined
+  choosing: boolean
+  chosen: boolean
+  onChoose: (yes: boolean) => void
+  onOpen: () => void
+}) {
+  const { t } = useTranslation()
+  const format = useFormat()
+  const { projectId = '' } = useParams()
+  const { data: work } = useQuery(jobsQuery(projectId))
+  const job = work?.jobs.find((j) => j.id === n.jobId)
+  return (
+    <li className="flex items-center gap-2 border-b border-base-300 last:border-0">
+      {choosing && (
+        <input
+          type="checkbox"
+          className="checkbox"
+          aria-label={t('parts.choose', { part: n.title })}
+          checked={chosen}
+          onChange={(e) => onChoose(e.target.checked)}
+        />
+      )}
+      <button
+        type="button"
+        className="flex min-h-11 grow items-center gap-3 rounded px-1 py-2 text-left hover:bg-base-200"
+        onClick={onOpen}
+      >
+        <span className="grow">
+          <span className="font-semibold">{n.title}</span>
+          {n.quantity > 1 && ` × ${n.quantity}`}
+          {n.side !== 'NONE' && ` · ${t(`side.${n.side}`)}`}
+          {n.grade && n.gradeReason && (
+            <span className="block text-sm">
+              {t(`grade.${n.grade}`)}: {n.gradeReason}
+            </span>
+          )}
+          {warning && <span className="block text-sm font-semibold">{t('parts.variant', { warning })}</span>}
+          <span className="quiet block text-sm">{job ? `${job.code} ${job.title}` : t('parts.noJob')}</span>
+        </span>
+        {n.placeCode && n.state === 'ACCEPTED' && <span className="label-code text-sm">{n.placeCode}</span>}
+        {n.state === 'ORDERED' && n.expectedOn && (
+          <span className="quiet whitespace-nowrap text-sm">{format.shortDay(n.expectedOn)}</span>
+        )}
+        {choosing && !!n.estimateMinor && (
+          <span className="quiet whitespace-nowrap text-sm">
+            {t('parts.about', { money: format.money(n.estimateMinor, format.currency) })}
+          </span>
+        )}
+      </button>
+    </li>
+  )
+}
+
+function Orders({ projectId }: { projectId: string }) {
+  const { t } = useTranslation()
+  const { owns } = useRole()
+  const orders = useQuery({ ...ordersQuery(projectId), enabled: owns })
+  if (!orders.data || orders.data.length === 0) return null
+  return (
+    <Part title={t('parts.orders')}>
+      <OrderList orders={orders.data} projectId={projectId} />
+    </Part>
+  )
+}

@@ -1,0 +1,138 @@
+import { useState } from 'react'
+import { useQuery } from '@tanstack/react-query'
+import { useParams, useSearchParams } from 'react-router'
+import { useTranslation } from 'react-i18next'
+import { Plus } from 'lucide-react'
+import { drawingQuery, jobsQuery, needsQuery } from '@/api/queries'
+import { Empty, Loaded } from '@/ui/page/Feedback'
+import { Choice } from '@/ui/form/Field'
+import { Page } from '@/ui/page/Page'
+import { hours } from '@/ui/format/format'
+import { useZoneNames } from '@/ui/format/zones'
+import { JobForm } from './JobForm'
+import { JobSheet } from './JobSheet'
+import { PieceOfWorkCard } from './PieceOfWorkCard'
+import { groupings, groupsOf, piecesOf, type Grouping } from './jobWork'
+import { ScopeAside } from '../scope/ScopeAside'
+import { scopeQuery } from '../scope/scope'
+import type { Schemas } from '@/api/client'
+
+/** The work as a list of pieces, each a chain of jobs. */
+export function WorkPage() {
+  const { projectId = '' } = useParams()
+  const { t } = useTranslation()
+  const work = useQuery(jobsQuery(projectId))
+  const needs = useQuery(needsQuery(projectId))
+  return (
+    <Loaded query={work} what={t('work.loading')}>
+      {(w) => (
+        <Loaded query={needs} what={t('work.loading')}>
+          {(n) => <Work projectId={projectId} work={w} needs={n} />}
+        </Loaded>
+      )}
+    </Loaded>
+  )
+}
+
+function Work({
+  projectId,
+  work,
+  needs,
+}: {
+  projectId: string
+  work: Schemas['WorkResponse']
+  needs: Schemas['NeedRow'][]
+}) {
+  const { t } = useTranslation()
+  const [params, setParams] = useSearchParams()
+  const pieces = piecesOf(work.chains, work.jobs, t('work.singles'))
+  const job = work.jobs.find((j) => j.id === params.get('job'))
+  const adding = params.has('new')
+  const scope = useQuery(scopeQuery(projectId))
+  const [by, setBy] = useState<Grouping>('PIECE')
+  const nameOf = useZoneNames(projectId)
+  const { data: body } = useQuery(drawingQuery(projectId))
+  const systemOf = (zone: string) => body?.zones.find((z) => z.id === zone)?.system
+  const groups = groupsOf(pieces, by, (zone) =>
+    by === 'PLACE' ? nameOf(zone) : t(`system.${systemOf(zone) ?? 'BODY'}`),
+  )
+  return (
+    <Page
+      title={t('work.title')}
+      answer={work.jobs.length === 0 ? t('work.nothing') : <WorkAnswer progress={work.progress} />}
+      action={
+        <button type="button" className="btn btn-primary" onClick={() => setParams({ new: '1' })}>
+          <Plus className="size-5" aria-hidden="true" />
+          {t('work.add')}
+        </button>
+      }
+    >
+      {pieces.length === 0 && <Empty title={t('work.emptyTitle')}>{t('work.empty')}</Empty>}
+      {pieces.length > 0 && (
+        <div className="grid gap-x-8 lg:grid-cols-[3fr_2fr]">
+          <div>
+            <div className="mb-3 max-w-xs">
+              <Choice label={t('work.groupBy')} value={by} onChange={(e) => setBy(e.target.value as Grouping)}>
+                {groupings.map((g) => (
+                  <option key={g} value={g}>
+                    {t(`work.group.${g}`)}
+                  </option>
+                ))}
+              </Choice>
+            </div>
+            {groups.map((g) => (
+              <div key={g.name} className="mb-4 grid gap-4">
+                {g.name && <h2 className="text-lg font-semibold">{g.name}</h2>}
+                {g.pieces.map((p) => (
+                  <PieceOfWorkCard key={p.id} piece={p} all={work.jobs} onOpen={(id) => setParams({ job: id })} />
+                ))}
+              </div>
+            ))}
+          </div>
+          <div>
+            {scope.data && (
+              <ScopeAside
+                projectId={projectId}
+                scope={scope.data}
+                jobs={work.jobs}
+                onOpen={(id) => setParams({ job: id })}
+              />
+            )}
+          </div>
+        </div>
+      )}
+      {job && (
+        <JobSheet
+          key={job.id}
+          job={job}
+          all={work.jobs}
+          needs={needs.filter((n) => n.jobId === job.id)}
+          onClose={() => setParams({})}
+        />
+      )}
+      {adding && (
+        <JobForm
+          projectId={projectId}
+          all={work.jobs}
+          {...(params.get('new') !== '1' ? { findingId: params.get('new')! } : {})}
+          onClose={() => setParams({})}
+        />
+      )}
+    </Page>
+  )
+}
+
+/** How far it is, and what can be taken up at once. */
+function WorkAnswer({ progress }: { progress: Schemas['ProgressResponse'] }) {
+  const { t } = useTranslation()
+  return (
+    <>
+      {t('work.earned', {
+        percent: progress.earnedPercent,
+        hours: hours(Math.round(progress.scopeMinutes / 15) * 15),
+      })}{' '}
+      {t('work.ready', { count: progress.ready })}{' '}
+      {progress.waitForParts > 0 && t('work.waiting', { count: progress.waitForParts })}
+    </>
+  )
+}

@@ -1,0 +1,193 @@
+import { useState } from 'react'
+import { useQuery } from '@tanstack/react-query'
+import { Link } from 'react-router'
+import { useTranslation } from 'react-i18next'
+import { api, unwrap, write, type Schemas } from '@/api/client'
+import { useWrite } from '@/api/useWrite'
+import { Loaded, ProblemAlert } from '@/ui/page/Feedback'
+import { TextField } from '@/ui/form/Field'
+import { Sheet } from '@/ui/form/Sheet'
+import { useFormat } from '@/ui/format/format'
+import { useActivityName } from '@/ui/format/activityName'
+import { useFreshId } from '@/ui/form/useFreshId'
+import { MilestoneMoves } from './MilestoneMoves'
+import type { Activity } from './axis/lanes'
+import { SomebodyElse } from '../whatif/SomebodyElse'
+import { useReason } from './useReason'
+
+/** One activity: why not sooner, how late it may be, and what would come of another day before that is kept. */
+export function ActivityPanel({
+  projectId,
+  activity: a,
+  wanted,
+  onWant,
+  onClose,
+}: {
+  projectId: string
+  activity: Activity
+  /** The day on which somebody would like it. */
+  wanted: string | undefined
+  onWant: (day: string) => void
+  onClose: () => void
+}) {
+  const { t } = useTranslation()
+  const format = useFormat()
+  const reason = useReason()
+  const [day, setDay] = useState(wanted ?? format.dateOf(a.start))
+  const title = useActivityName()(a.subject)
+  return (
+    <Sheet title={title} onClose={onClose}>
+      <div className="grid gap-4">
+        <p>
+          {t('dates.fromTo', { from: format.shortDay(a.start), to: format.shortDay(a.end) })}{' '}
+          {a.latestStart && <Slack start={a.start} latest={a.latestStart} />}
+          {a.followed && (
+            <span className="block font-semibold">{t('dates.wasOn', { day: format.shortDay(a.followed) })}</span>
+          )}
+        </p>
+        <section>
+          <h3 className="font-semibold">{t('plan.whyNotSooner')}</h3>
+          <ul className="list-disc pl-5">
+            {a.reasons.map((r) => (
+              <li key={r.kind + r.until}>{reason(r)}</li>
+            ))}
+          </ul>
+        </section>
+        {a.planB && (
+          <p className="border-l-4 border-accent pl-3">
+            {t('planB.short', { what: a.planB.what })}{' '}
+            {!!a.planB.costMinor && t('planB.held', { money: format.money(a.planB.costMinor, format.currency) })}{' '}
+            {a.planB.decideBy &&
+              t(a.planB.decideBy < format.today() ? 'planB.decideNow' : 'planB.decideBy', {
+                day: format.shortDay(a.planB.decideBy),
+              })}
+          </p>
+        )}
+        {a.subject.kind === 'JOB' && (
+          <Link className="link" to={`/p/${projectId}/work?job=${a.subject.id}`}>
+            {t('dates.openJob')}
+          </Link>
+        )}
+        {a.movable && (
+          <form
+            className="flex items-end gap-2"
+            onSubmit={(e) => {
+              e.preventDefault()
+              onWant(day)
+            }}
+          >
+            <TextField label={t('dates.notBefore')} type="date" value={day} onChange={(e) => setDay(e.target.value)} />
+            <button type="submit" className="btn" disabled={day === ''}>
+              {t('dates.ask')}
+            </button>
+          </form>
+        )}
+        {wanted && <Consequences key={wanted} projectId={projectId} activity={a} day={wanted} onDone={onClose} />}
+        {a.subject.kind === 'JOB' && <SomebodyElse projectId={projectId} activity={a} />}
+        {a.notBefore && <Free projectId={projectId} activity={a} onDone={onClose} />}
+      </div>
+    </Sheet>
+  )
+}
+
+function Slack({ start, latest }: { start: string; latest: string }) {
+  const { t } = useTranslation()
+  const format = useFormat()
+  const days = Math.floor((Date.parse(latest) - Date.parse(start)) / 86_400_000)
+  return <>{days > 0 ? t('dates.mayWait', { day: format.shortDay(latest), count: days }) : t('dates.mayNotWait')}</>
+}
+
+/** What another day would do, before it is kept. */
+function Consequences({
+  projectId,
+  activity,
+  day,
+  onDone,
+}: {
+  projectId: string
+  activity: Activity
+  day: string
+  onDone: () => void
+}) {
+  const { t } = useTranslation()
+  const format = useFormat()
+  const [fresh] = useFreshId()
+  const nameOf = useActivityName()
+  const path = { params: { path: { projectId } } }
+  const preview = useQuery({
+    queryKey: ['plan', projectId, 'preview', activity.key, day],
+    queryFn: () =>
+      unwrap(
+        api.POST('/api/projects/{projectId}/plan/preview', {
+          ...path,
+          body: { activity: activity.key, notBefore: day },
+          ...write(crypto.randomUUID()),
+        }),
+      ),
+  })
+  const keep = useWrite(
+    (body: Schemas['PinRequest'], id) =>
+      unwrap(api.PUT('/api/projects/{projectId}/plan/pins', { ...path, body, ...write(id) })),
+    { said: () => t('dates.moved', { what: activity.subject.title, day: format.shortDay(day) }), done: onDone },
+  )
+  return (
+    <Loaded query={preview} what={t('dates.asking')}>
+      {(m) => (
+        <section className="border-l-4 border-accent pl-3" aria-label={t('dates.comesOfIt')}>
+          <h3 className="font-semibold">{t('dates.comesOfIt')}</h3>
+          <MilestoneMoves move={m} />
+          {m.moved.length > 0 && (
+            <details>
+              <summary className="cursor-pointer py-1">{t('dates.othersMove', { count: m.moved.length })}</summary>
+              <ul className="text-sm">
+                {m.moved.map((o) => (
+                  <li key={o.subject.kind + o.subject.id}>
+                    {nameOf(o.subject)}: {format.shortDay(o.before)} → {format.shortDay(o.after)}
+                  </li>
+                ))}
+              </ul>
+            </details>
+          )}
+          <ProblemAlert error={keep.error} />
+          <div className="mt-2 flex gap-2">
+            <button
+              type="button"
+              className="btn btn-primary"
+              disabled={keep.isPending}
+              onClick={() => keep.mutate({ id: fresh, activity: activity.key, notBefore: day })}
+            >
+              {t('dates.keep')}
+            </button>
+            <button type="button" className="btn" onClick={onDone}>
+              {t('dates.leave')}
+            </button>
+          </div>
+        </section>
+      )}
+    </Loaded>
+  )
+}
+
+function Free({ projectId, activity, onDone }: { projectId: string; activity: Activity; onDone: () => void }) {
+  const { t } = useTranslation()
+  const format = useFormat()
+  const free = useWrite(
+    (_: object, id) =>
+      unwrap(
+        api.DELETE('/api/projects/{projectId}/plan/pins/{activity}', {
+          params: { path: { projectId, activity: activity.key } },
+          ...write(id),
+        }),
+      ),
+    { said: () => t('dates.freed'), done: onDone },
+  )
+  return (
+    <div>
+      <p>{t('dates.pinned', { day: format.shortDay(activity.notBefore!) })}</p>
+      <button type="button" className="btn" disabled={free.isPending} onClick={() => free.mutate({})}>
+        {t('dates.free')}
+      </button>
+      <ProblemAlert error={free.error} />
+    </div>
+  )
+}

@@ -1,0 +1,174 @@
+import { useState } from 'react'
+import { useRole } from '@/api/useRole'
+import { useQuery } from '@tanstack/react-query'
+import { Link, useParams } from 'react-router'
+import { Trans, useTranslation } from 'react-i18next'
+import type { Schemas } from '@/api/client'
+import { planQuery } from '@/api/queries'
+import { Empty, Loaded } from '@/ui/page/Feedback'
+import { Page, Part } from '@/ui/page/Page'
+import { useFormat } from '@/ui/format/format'
+import { useActivityName } from '@/ui/format/activityName'
+import { ActivityPanel } from './ActivityPanel'
+import { FollowPlan, Slipped } from './FollowPlan'
+import { Loose } from './Loose'
+import { Mending } from '../whatif/Mending'
+import { OwnPace } from '../whatif/OwnPace'
+import { PlanAxis } from './axis/PlanAxis'
+import { PlanDays } from './PlanDays'
+import { Sooner } from '../whatif/Sooner'
+import { useReason } from './useReason'
+import { Waiting } from './Waiting'
+
+type Plan = Schemas['PlanResponse']
+
+/** When what happens, and why not sooner. */
+export function PlanPage() {
+  const { projectId = '' } = useParams()
+  const { t } = useTranslation()
+  const plan = useQuery(planQuery(projectId))
+  return (
+    <Loaded query={plan} what={t('plan.loading')}>
+      {(p) => <Dated plan={p} projectId={projectId} />}
+    </Loaded>
+  )
+}
+
+function Dated({ plan, projectId }: { plan: Plan; projectId: string }) {
+  const { t } = useTranslation()
+  const [chosen, setChosen] = useState<string>()
+  const [wanted, setWanted] = useState<string>()
+  const activity = plan.activities.find((a) => a.key === chosen)
+  const choose = (key: string) => {
+    setChosen(key)
+    setWanted(undefined)
+  }
+  return (
+    <Page
+      title={t('plan.title')}
+      answer={<PlanAnswer plan={plan} />}
+      action={plan.activities.length > 0 && <FollowPlan projectId={projectId} plan={plan} />}
+    >
+      <Unplanned plan={plan} projectId={projectId} />
+      <Waiting plan={plan} projectId={projectId} />
+      {plan.activities.length === 0 && plan.unplaced.length + plan.circle.length + plan.waiting.length === 0 && (
+        <Empty title={t('plan.emptyTitle')}>{t('plan.empty')}</Empty>
+      )}
+      <PlanAxis
+        plan={plan}
+        chosen={chosen}
+        onChoose={choose}
+        onMove={(key, day) => {
+          setChosen(key)
+          setWanted(day)
+        }}
+      />
+      <Loose plan={plan} />
+      <Slipped plan={plan} onChoose={choose} />
+      {plan.activities.length > 0 && <OwnPace projectId={projectId} plan={plan} />}
+      {plan.activities.length > 0 && <Sooner projectId={projectId} />}
+      <Chain plan={plan} />
+      <PlanDays plan={plan} projectId={projectId} />
+      {activity && (
+        <ActivityPanel
+          key={activity.key}
+          projectId={projectId}
+          activity={activity}
+          wanted={wanted}
+          onWant={setWanted}
+          onClose={() => setChosen(undefined)}
+        />
+      )}
+    </Page>
+  )
+}
+
+/** From today to the last milestone: what comes after what, and why none of it is sooner. */
+function Chain({ plan }: { plan: Plan }) {
+  const { t } = useTranslation()
+  const format = useFormat()
+  const reason = useReason()
+  const nameOf = useActivityName()
+  const last = plan.milestones.filter((m) => m.chain.length > 1).at(-1)
+  if (!last) return null
+  const steps = [...last.chain].reverse().flatMap((s) => {
+    const activity = plan.activities.find((a) => a.subject.id === s.id && a.subject.kind === s.kind)
+    return activity ? [activity] : []
+  })
+  return (
+    <details className="mb-6">
+      <summary className="cursor-pointer py-2 font-semibold">
+        {t('dates.chain', { aim: t(`reached.${last.aim}`), count: steps.length })}
+      </summary>
+      <ol className="list-decimal pl-6">
+        {steps.map((a) => (
+          <li key={a.key} className="py-1">
+            <strong>{nameOf(a.subject)}</strong>, {format.shortDay(a.start)}.{' '}
+            <span className="quiet">{a.reasons.map(reason).join(' ')}</span>
+          </li>
+        ))}
+      </ol>
+    </details>
+  )
+}
+
+function PlanAnswer({ plan }: { plan: Plan }) {
+  const { t } = useTranslation()
+  const format = useFormat()
+  if (plan.circle.length > 0) return t('plan.circle', { jobs: plan.circle.map((s) => s.title).join(' → ') })
+  if (plan.milestones.length === 0) return t(plan.waiting.length > 0 ? 'plan.allWaits' : 'plan.nothing')
+  const shown = plan.milestones.filter((m, i, all) => i === 0 || m.finish !== all[i - 1]!.finish)
+  const last = shown.at(-1)!
+  return (
+    <>
+      {shown.map((m, i) => {
+        const heldAlike = shown[i + 1]?.holder.id === m.holder.id
+        return (
+          <span key={m.aim}>
+            <Trans
+              i18nKey={`plan.${m.notBefore ? 'notBefore' : 'milestone'}${heldAlike ? 'Short' : ''}`}
+              values={{ aim: t(`reached.${m.aim}`), date: format.day(format.dateOf(m.finish)), holder: m.holder.title }}
+              components={{ b: <strong className="font-bold" /> }}
+            />{' '}
+          </span>
+        )
+      })}
+      {last.spareDays !== undefined && !(last.notBefore && last.spareDays >= 0) && (
+        <span className="quiet">
+          {t(last.spareDays >= 0 ? 'dates.spare' : 'dates.missed', { count: Math.abs(last.spareDays) })}
+        </span>
+      )}
+    </>
+  )
+}
+
+function Unplanned({ plan, projectId }: { plan: Plan; projectId: string }) {
+  const { owns } = useRole()
+  const { t } = useTranslation()
+  const reason = useReason()
+  if (plan.unplaced.length === 0) return null
+  const noTime = plan.unplaced.some((u) => u.limit.kind === 'NO_TIME' && !u.limit.subject)
+  return (
+    <Part title={t('plan.unplaced', { count: plan.unplaced.length })}>
+      {noTime && (
+        <p className="mb-2">
+          {t('plan.noTime')}{' '}
+          <Link className="link" to="/garage">
+            {t('today.sayWhen')}
+          </Link>
+        </p>
+      )}
+      <ul>
+        {plan.unplaced.map((u) => (
+          <li key={u.subject.id}>
+            <Link className="link" to={`/p/${projectId}/work?job=${u.subject.id}`}>
+              {u.subject.title}
+            </Link>
+            : {reason(u.limit)}
+          </li>
+        ))}
+      </ul>
+      {owns && <Mending projectId={projectId} />}
+    </Part>
+  )
+}

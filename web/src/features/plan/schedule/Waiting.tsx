@@ -1,0 +1,67 @@
+import { Link } from 'react-router'
+import { useTranslation } from 'react-i18next'
+import type { Schemas } from '@/api/client'
+import { useActivityName } from '@/ui/format/activityName'
+import { Part } from '@/ui/page/Page'
+import { useFormat } from '@/ui/format/format'
+import type { Plan } from './axis/lanes'
+
+type Waits = Schemas['Waiting']
+
+/** What has no sure date, why, and where the way on is. */
+export function Waiting({ plan, projectId }: { plan: Plan; projectId: string }) {
+  const { t } = useTranslation()
+  const shown = [
+    { title: t('plan.undated', { count: plan.waiting.filter((w) => w.leftOut).length }), leftOut: true },
+    { title: t('plan.promised', { count: plan.waiting.filter((w) => !w.leftOut).length }), leftOut: false },
+  ].map((p) => ({ ...p, waits: plan.waiting.filter((w) => w.leftOut === p.leftOut) }))
+  return shown
+    .filter((p) => p.waits.length > 0)
+    .map((p) => (
+      <Part key={p.title} title={p.title}>
+        <ul className="list-disc pl-5">
+          {p.waits.map((w) => (
+            <li key={w.subject.kind + w.subject.id}>
+              <What waits={w} projectId={projectId} />: <Why waits={w} projectId={projectId} />
+            </li>
+          ))}
+        </ul>
+      </Part>
+    ))
+}
+
+function What({ waits: { subject }, projectId }: { waits: Waits; projectId: string }) {
+  const nameOf = useActivityName()
+  return subject.kind === 'JOB' ? (
+    <Link className="link" to={`/p/${projectId}/work?job=${subject.id}`}>
+      {subject.title}
+    </Link>
+  ) : (
+    nameOf(subject)
+  )
+}
+
+function Why({ waits: w, projectId }: { waits: Waits; projectId: string }) {
+  const { t } = useTranslation()
+  const format = useFormat()
+  if (w.why === 'GATE_SHUT')
+    return (
+      <>
+        {t('plan.waits.GATE_SHUT')}{' '}
+        <Link className="link" to={`/p/${projectId}/road`}>
+          {t('plan.seeRoad')}
+        </Link>
+      </>
+    )
+  if (w.why === 'AFTER' || !w.because) return t('plan.waits.AFTER')
+  return (
+    <>
+      {w.answerBy
+        ? t('plan.waits.PROMISED', { part: w.because.title, day: format.dayAndYear(w.answerBy) })
+        : t(`plan.waits.${w.leftOut ? 'ANSWER' : 'SOONEST'}`, { part: w.because.title })}{' '}
+      <Link className="link" to={`/p/${projectId}/parts?need=${w.because.id}`}>
+        {t('plan.seePart')}
+      </Link>
+    </>
+  )
+}

@@ -1,0 +1,153 @@
+import { screen, waitFor } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { expect, it } from 'vitest'
+import { show } from '@/test/page'
+import { Refusal, server } from '@/test/server'
+import { TodayPage } from './TodayPage'
+import type { Today } from '../sentences'
+
+const job = { kind: 'JOB', id: 'j', title: 'Weld the sill' } as const
+const part = { kind: 'ORDER', id: 'n', title: 'Gearbox casing' } as const
+
+const today = (change: Partial<Today> = {}): Today => ({
+  today: '2026-11-25',
+  planComplete: true,
+  road: {
+    on: '2027-06-14',
+    holder: part,
+    holdsUntil: '2027-05-30',
+    chain: [job, part],
+    target: '2027-06-28',
+    notBefore: false,
+  },
+  tonight: {
+    day: '2026-11-25',
+    minutes: 150,
+    jobs: [
+      {
+        kind: 'JOB',
+        id: 'j',
+        code: 'R77',
+        title: 'Weld the sill',
+        minutes: 135,
+        fetch: [{ needId: 'm', title: 'Outer sill', placeCode: 'D6H', placeName: 'Long bench' }],
+      },
+    ],
+  },
+  notes: [
+    { workSessionId: 'e2', workedOn: '2026-11-22', text: 'Both clamps are only finger-tight.' },
+    { workSessionId: 'e1', workedOn: '2026-11-20', text: 'The jack leaks.' },
+  ],
+  order: [{ needId: 'n', title: 'Screen seal', by: '2026-11-27', estimateMinor: 8200, holdsItsJob: false }],
+  currency: 'EUR',
+  leftThisMonthMinor: 21_200,
+  leftOfBudgetMinor: 500_000,
+  inTheWay: [
+    {
+      rule: 'FINDING_OPEN',
+      gate: 'FIRST_MOVE',
+      gravity: 'A',
+      system: 'BRAKES',
+      kind: 'FINDING',
+      id: 'f',
+      title: 'Brake pipes',
+      count: 1,
+    },
+  ],
+  nextGate: 'FIRST_MOVE',
+  beforeNextGate: 1,
+  withoutWork: [],
+  dangerousWithoutWork: 0,
+  outstandingDue: 0,
+  ...change,
+})
+
+const page = async (answer: unknown) => {
+  server.when('GET /api/projects/car/today', answer).when('GET /api/projects/car/findings', [])
+  server.when('GET /api/projects/car/body', { zones: [], views: [] }).when('GET /api/projects/car', {})
+  const { container } = show(<TodayPage />)
+  await screen.findByRole('heading', { level: 1 }, { timeout: 3000 })
+  return container.textContent ?? ''
+}
+
+it('says what holds the road date, what to do tonight, what to order and what is left', async () => {
+  const text = await page(today())
+  expect(text).toContain('On the road about 14 June')
+  expect(text).toContain('Gearbox casing')
+  expect(text).toContain('30 May')
+  expect(text).toContain('2 weeks ahead')
+  expect(text).toContain('Tonight, 2½ h: Weld the sill')
+  expect(text).toContain('Order “Screen seal” by 27 November')
+  expect(text).toContain('€212.00 left this month')
+  expect(screen.getByText('Both clamps are only finger-tight.')).toBeInTheDocument()
+  expect(screen.getByText('D6H')).toBeInTheDocument()
+})
+
+it('does not hide that it is late, over the month, or incomplete', async () => {
+  const text = await page(
+    today({
+      planComplete: false,
+      road: {
+        on: '2027-07-12',
+        holder: job,
+        holdsUntil: '2027-07-12',
+        chain: [job],
+        target: '2027-06-28',
+        notBefore: false,
+      },
+      leftThisMonthMinor: -4_250,
+      withoutWork: ['a', 'b', 'c'],
+    }),
+  )
+  expect(text).toMatch(/2 weeks (after|behind|late)/)
+  expect(text).toContain('€42.50')
+  expect(text).not.toContain('€42.50 left')
+  expect(text).toContain('3 findings have no jobs yet')
+  expect(screen.getByRole('link', { name: /plan|not everything/i })).toHaveAttribute('href', '/p/car/plan')
+})
+
+it('names no date while a danger has no job, and none before which it may not be', async () => {
+  const dangerous = await page(today({ dangerousWithoutWork: 3, withoutWork: ['a', 'b', 'c'] }))
+  expect(dangerous).toContain('No road date yet: 3 dangerous findings have no job.')
+  expect(dangerous).not.toContain('14 June')
+})
+
+it('says not before where the road asks for more than the plan holds', async () => {
+  const text = await page(today({ road: { ...today().road!, notBefore: true } }))
+  expect(text).toContain('not before 14 June')
+  expect(screen.getByRole('link', { name: 'What it leaves out' })).toHaveAttribute('href', '/p/car/road')
+})
+
+it('leads from each thing in the way to its remedy', async () => {
+  expect(await page(today())).toContain('Next gate: First move under its own power. One thing stands in the way.')
+  expect(screen.getByRole('link', { name: 'Brake pipes' })).toHaveAttribute('href', '/p/car/walk?finding=f')
+})
+
+it('keeps each note until it is ticked off', async () => {
+  server.when('PUT /api/work-sessions/e1/note', undefined)
+  expect(await page(today())).toContain('The jack leaks.')
+  await userEvent.click(screen.getByText('One older note'))
+  await userEvent.click(screen.getAllByRole('button', { name: 'Done' })[1]!)
+  await waitFor(() => expect(server.writes('PUT /api/work-sessions/e1/note')[0]?.body).toEqual({ done: true }))
+})
+
+it('asks when there is time, while none is named', async () => {
+  const bare = today({ order: [], inTheWay: [] })
+  delete bare.tonight
+  bare.notes = []
+  delete bare.road
+  delete bare.nextGate
+  const text = await page(bare)
+  expect(screen.getByRole('link', { name: /when/i })).toHaveAttribute('href', '/garage')
+  expect(text).toContain('Nothing recorded stands in the way')
+  expect(text).not.toMatch(/is safe|is legal/i)
+})
+
+it('shows the server’s own sentence when it cannot answer', async () => {
+  server.when(
+    'GET /api/projects/car/today',
+    new Refusal(404, { code: 'project.unknown', detail: 'There is no such car here.' }),
+  )
+  show(<TodayPage />)
+  expect(await screen.findByText('There is no such car here.', {}, { timeout: 3000 })).toBeInTheDocument()
+})

@@ -1,0 +1,49 @@
+import { screen, waitFor } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { expect, it } from 'vitest'
+import { show } from '@/test/page'
+import { server } from '@/test/server'
+import { WorkSessionBegun } from './WorkSessionBegun'
+import type { Today } from '../sentences'
+
+const today = {
+  tonight: {
+    day: '2026-03-03',
+    minutes: 120,
+    jobs: [
+      { kind: 'STRIP', id: 's', access: 'bonnet-off', title: 'Bonnet off' },
+      { kind: 'JOB', id: 'j', title: 'Fit the glass' },
+    ],
+  },
+} as unknown as Today
+const begun = 'GET /api/work-session-begun'
+
+it('begins the evening with what it is for', async () => {
+  server.when(begun, undefined)
+  server.when('POST /api/projects/car/work-session-begun', undefined)
+  show(<WorkSessionBegun today={today} />)
+  const begin = screen.getByRole('button', { name: 'Begin this evening' })
+  await waitFor(() => expect(begin).toBeEnabled())
+  await userEvent.click(begin)
+  await waitFor(() => expect(server.writes('POST /api/projects/car/work-session-begun')).toHaveLength(1))
+  expect(server.writes('POST /api/projects/car/work-session-begun')[0]!.body).toMatchObject({
+    jobs: ['j'],
+    accesses: ['bonnet-off'],
+  })
+})
+
+it('says since when, ends in the log, or is left', async () => {
+  server.when(begun, { projectId: 'car', begunAt: new Date(Date.now() - 75 * 60_000).toISOString(), work: [] })
+  server.when('DELETE /api/work-session-begun', undefined)
+  show(<WorkSessionBegun today={today} />)
+  expect(await screen.findByText(/In the garage since .*: 1¼ h/)).toBeInTheDocument()
+  expect(screen.getByRole('link', { name: 'End it and log it' })).toHaveAttribute('href', '/p/car/logbook?new=begun')
+  await userEvent.click(screen.getByRole('button', { name: 'Do not log it' }))
+  await waitFor(() => expect(server.writes('DELETE /api/work-session-begun')).toHaveLength(1))
+})
+
+it('says when it is for another car', async () => {
+  server.when(begun, { projectId: 'bike', begunAt: new Date().toISOString(), work: [] })
+  show(<WorkSessionBegun today={today} />)
+  expect(await screen.findByText(/for another car/)).toBeInTheDocument()
+})

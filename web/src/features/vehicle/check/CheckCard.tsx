@@ -1,0 +1,216 @@
+import { useState } from 'react'
+import { Link } from 'react-router'
+import { useTranslation } from 'react-i18next'
+import { Ruler } from 'lucide-react'
+import { api, unwrap, write, type Schemas } from '@/api/client'
+import { useWrite } from '@/api/useWrite'
+import { Cautions } from '@/ui/safety/Cautions'
+import { ProblemAlert } from '@/ui/page/Feedback'
+import { Choice } from '@/ui/form/Field'
+import { SafetyMark } from '@/ui/safety/SafetyMark'
+import { useFormat } from '@/ui/format/format'
+import { useDraft } from '@/ui/form/useDraft'
+import { FindingMade } from '../finding/FindingMade'
+import { StepButtons } from './StepButtons'
+import { looks, nextUnanswered, restHere, type HowSeen, type Seen, type Step, type Walk } from './checkWalk'
+
+const verdicts = ['GOOD', 'DOUBTFUL', 'BAD', 'MISSING'] as const
+/** On a card the usual button would be of the card's own colour. */
+const plain = 'border-base-300 bg-base-100'
+const unseen = ['COVERED', 'NOT_OPENED', 'NO_REACH', 'NO_CURRENT', 'NOT_ALLOWED'] as const
+
+type Said = { answers: Schemas['AnswerRequest'][]; seen: Seen; rest: boolean }
+
+type Props = {
+  projectId: string
+  walk: Walk
+  at: number
+  nameOf: (place: string) => string
+  onGo: (index: number) => void
+}
+
+/** The check at hand with big answers for one thumb; after an answer the next one comes. */
+export function CheckCard({ projectId, walk, at, nameOf, onGo }: Props) {
+  const { t } = useTranslation()
+  const step = walk.steps[at]!
+  const check = walk.checks.find((c) => c.id === step.checkId)!
+  const here = walk.steps.filter((s) => s.place === step.place)
+  const [how, setHow] = useDraft<{ how: HowSeen; another: boolean }>(`look.${projectId}`, standing)
+  const [whyNot, setWhyNot] = useState(false)
+  const [failed, setFailed] = useState<Schemas['Standing']>()
+  const [fault, setFault] = useState(step.place)
+  const place = nameOf(step.place)
+  const rest = restHere(walk, step, how.how)
+  const next = () => onGo(nextUnanswered(walk.steps, at))
+  const save = useWrite(
+    ({ answers }: Said, writeId) =>
+      unwrap(
+        api.POST('/api/projects/{projectId}/answers', {
+          params: { path: { projectId } },
+          body: { answers },
+          ...write(writeId),
+        }),
+      ),
+    {
+      // a single answer shows by itself, and is changed by going one back
+      said: ({ answers, seen, rest }, { standing }) => {
+        const kind = check.findings[seen]
+        if (standing.some((s) => s.known)) return undefined // the card says that it is known
+        if (kind) return t('check.findingMade', { kind: t(`kind.${kind}`), place: nameOf(fault) })
+        return rest ? t('check.restRecorded', { count: answers.length, place }) : undefined
+      },
+      done: ({ standing }) => {
+        const [first] = standing
+        if (first) setFailed(first)
+        else next()
+      },
+    },
+  )
+  const say = (seen: Seen, steps: Step[] = [step]) => {
+    onGo(at) // stay here until it is kept, even when this is no longer the first one left
+    save.mutate({
+      seen,
+      rest: steps[0] !== step || steps.length > 1,
+      answers: steps.map((s) => ({
+        id: crypto.randomUUID(),
+        checkId: s.checkId,
+        place: s.place,
+        seen,
+        howSeen: how.how,
+        covered: false,
+        another: how.another,
+        ...(s === step && step.also.length > 0 && { foundAt: fault }),
+      })),
+    })
+  }
+  return (
+    <section aria-label={t('check.title')} className="card-sheet grid gap-3 p-4">
+      <p className="quiet text-sm">
+        {t('check.here', { place, number: here.indexOf(step) + 1, all: here.length })} ·{' '}
+        {t(`check.method.${check.method}`)}
+        {step.seen && ` · ${t('check.answered', { seen: t(`check.seen.${step.seen}`) })}`}
+      </p>
+      {step.look && step.howSeen && <Looked look={step.look} how={step.howSeen} />}
+      <h2 className="text-xl font-semibold">{check.how}</h2>
+      <Cautions cautions={step.cautions} />
+      <dl className="grid gap-2 sm:grid-cols-[8rem_1fr]">
+        <dt className="quiet">{t('check.good')}</dt>
+        <dd>{check.good}</dd>
+        <dt className="quiet">{t('check.means')}</dt>
+        <dd>{check.means}</dd>
+        <dt className="quiet">{t('check.endangers')}</dt>
+        <dd className="grid gap-1">
+          {check.endangers}
+          <SafetyMark safety={step.ifBad} />
+        </dd>
+      </dl>
+      {failed ? (
+        <FindingMade projectId={projectId} standing={failed} place={nameOf(fault)} onDone={next} />
+      ) : (
+        <>
+          {check.limit && (
+            <Link
+              className={`btn ${plain}`}
+              to={`/p/${projectId}/walk/readings?new=1&limit=${check.limit}&place=${fault}`}
+            >
+              <Ruler className="size-5" aria-hidden="true" />
+              {t('check.measure')}
+            </Link>
+          )}
+          {!check.settledBy.includes(how.how) && (
+            <p className="font-semibold">{t('check.needs', { how: t(`seen.${check.seen}`) })}</p>
+          )}
+          {step.also.length > 0 && (
+            <Choice label={t('check.where')} value={fault} onChange={(e) => setFault(e.target.value)}>
+              {[step.place, ...step.also].map((p) => (
+                <option key={p} value={p}>
+                  {nameOf(p)}
+                </option>
+              ))}
+            </Choice>
+          )}
+          <div className="grid grid-cols-2 gap-2">
+            {verdicts.map((a) => (
+              <button
+                key={a}
+                type="button"
+                className={`btn btn-lg ${a === 'GOOD' ? 'btn-primary' : plain}`}
+                disabled={save.isPending}
+                onClick={() => say(a)}
+              >
+                {t(`check.${check.method === 'OPERATE' ? 'works' : 'seen'}.${a}`)}
+              </button>
+            ))}
+          </div>
+          <button type="button" className={`btn ${plain}`} aria-expanded={whyNot} onClick={() => setWhyNot(!whyNot)}>
+            {t(check.method === 'OPERATE' ? 'check.notTried' : 'check.cantSee')}
+          </button>
+          {whyNot && (
+            <div role="group" aria-label={t('check.whyNot')} className="grid grid-cols-2 gap-2">
+              {unseen.map((a) => (
+                <button
+                  key={a}
+                  type="button"
+                  className={`btn h-auto py-2 ${plain}`}
+                  disabled={save.isPending}
+                  onClick={() => say(a)}
+                >
+                  {t(`check.seen.${a}`)}
+                </button>
+              ))}
+            </div>
+          )}
+          {rest.length > 0 && (
+            <button
+              type="button"
+              className={`btn h-auto py-2 ${plain}`}
+              disabled={save.isPending}
+              onClick={() => say('GOOD', step.seen ? rest : [step, ...rest])}
+            >
+              {t('check.restGood', { count: rest.length + (step.seen ? 0 : 1) })}
+            </button>
+          )}
+          <ProblemAlert error={save.error} />
+          <Choice
+            label={t('check.howILook')}
+            value={how.how}
+            onChange={(e) => setHow({ ...how, how: e.target.value as HowSeen })}
+          >
+            {looks.map((l) => (
+              <option key={l} value={l}>
+                {t(`seen.${l}`)}
+              </option>
+            ))}
+          </Choice>
+          <label className="flex min-h-11 items-center gap-2">
+            <input
+              type="checkbox"
+              className="checkbox"
+              checked={how.another}
+              onChange={(e) => setHow({ ...how, another: e.target.checked })}
+            />
+            {t('check.another')}
+          </label>
+          <StepButtons at={at} all={walk.steps.length} onGo={onGo} />
+        </>
+      )}
+    </section>
+  )
+}
+
+/** Who looked last, and how. */
+function Looked({ look, how }: { look: NonNullable<Step['look']>; how: HowSeen }) {
+  const { t } = useTranslation()
+  const format = useFormat()
+  return (
+    <p className="quiet text-sm">
+      {t(look.another ? 'check.toldBy' : 'check.lookedBy', {
+        name: look.by,
+        how: t(`seen.${how}`),
+        date: format.dayAndYear(format.dateOf(look.at)),
+      })}
+    </p>
+  )
+}
+
+const standing: { how: HowSeen; another: boolean } = { how: 'WALKED_ROUND', another: false }

@@ -1,0 +1,95 @@
+import { useEffect, useState } from 'react'
+import { useTranslation } from 'react-i18next'
+import { api, unwrap, write, type Schemas } from '@/api/client'
+import { useWrite } from '@/api/useWrite'
+import { ProblemAlert } from '@/ui/page/Feedback'
+import { TextField } from '@/ui/form/Field'
+import { SafetyMark } from '@/ui/safety/SafetyMark'
+import type { Proposed } from './DecidePage'
+
+type Decision = Schemas['DecisionRequest']['decision']
+const decisions: Decision[] = ['REPAIR', 'REPLACE', 'INVESTIGATE', 'REUSE', 'TEMPORARY', 'DEFER', 'ACCEPT']
+
+/** The finding at hand: take what is proposed, or choose otherwise; each choice has a key. */
+export function DecideCard({
+  proposed: { finding: f, proposal },
+  zoneName,
+  onLater,
+}: {
+  proposed: Proposed
+  zoneName: string
+  onLater: () => void
+}) {
+  const { t } = useTranslation()
+  const [reason, setReason] = useState<string>(t(`decide.why.${proposal.why}`))
+  const decide = useWrite(
+    (body: Schemas['DecisionRequest'], id) =>
+      unwrap(api.POST('/api/findings/{id}/decision', { params: { path: { id: f.id } }, body, ...write(id) })),
+    {
+      said: (v) =>
+        `${t(`kind.${f.kind}`)}: ${zoneName}. ${t('finding.decided', { decision: t(`decision.${v.decision}`) })}`,
+    },
+  )
+  const send = (decision: Decision) => {
+    if (!decide.isPending) decide.mutate({ decision, reason, version: f.version })
+  }
+  useEffect(() => {
+    const press = (e: KeyboardEvent) => {
+      const element = e.target instanceof HTMLElement ? e.target.tagName : ''
+      if (element === 'INPUT' || element === 'SELECT' || e.ctrlKey || e.metaKey || e.altKey) return
+      const chosen = decisions[Number(e.key) - 1]
+      if (chosen) send(chosen)
+      else if (e.key === 'Enter' && element !== 'BUTTON' && element !== 'A') send(proposal.decision)
+    }
+    window.addEventListener('keydown', press)
+    return () => window.removeEventListener('keydown', press)
+  })
+  return (
+    <form
+      className="card-sheet grid content-start gap-3 p-4"
+      onSubmit={(e) => {
+        e.preventDefault()
+        send(proposal.decision)
+      }}
+    >
+      <h2 className="text-xl font-semibold">
+        {t(`kind.${f.kind}`)}: {zoneName}
+      </h2>
+      <SafetyMark safety={f.safetyClass} />
+      {f.note && <p className="whitespace-pre-wrap">{f.note}</p>}
+      <p className="font-semibold">{t('decide.proposes', { decision: t(`decision.${proposal.decision}`) })}</p>
+      <TextField
+        label={t('decide.reason')}
+        value={reason}
+        maxLength={120}
+        onChange={(e) => setReason(e.target.value)}
+      />
+      <ProblemAlert error={decide.error} />
+      <button type="submit" className="btn btn-primary btn-lg" disabled={decide.isPending}>
+        {t('decide.take')}
+      </button>
+      <fieldset>
+        <legend className="quiet mb-1 text-sm">{t('decide.differ')}</legend>
+        <div className="grid grid-cols-2 gap-2">
+          {decisions.map((d, i) => (
+            <button
+              key={d}
+              type="button"
+              className="btn h-auto min-h-11 justify-start border-base-300 bg-base-100 py-1 text-left font-normal"
+              disabled={decide.isPending}
+              aria-keyshortcuts={String(i + 1)}
+              onClick={() => send(d)}
+            >
+              <kbd className="kbd kbd-sm">{i + 1}</kbd>
+              {t(`decision.${d}`)}
+            </button>
+          ))}
+        </div>
+      </fieldset>
+      <p className="quiet hidden text-sm md:block">{t('decide.keys')}</p>
+      <button type="button" className="btn btn-ghost" onClick={onLater}>
+        {t('decide.next')}
+      </button>
+    </form>
+  )
+}

@@ -1,0 +1,111 @@
+import { useState } from 'react'
+import { useQuery } from '@tanstack/react-query'
+import { useTranslation } from 'react-i18next'
+import { api, unwrap, write, type Schemas } from '@/api/client'
+import { useWrite } from '@/api/useWrite'
+import { Loaded, ProblemAlert } from '@/ui/page/Feedback'
+import { Choice, TextField } from '@/ui/form/Field'
+import { leftOf, SuspectList } from './SuspectList'
+import type { Step } from '../check/checkWalk'
+
+type Happened = Schemas['EventResponse']
+type Event = Happened['event']
+
+const events: Event[] = ['LONG_SLEEP', 'FLOODED', 'CRASHED', 'AIRBAGS_FIRED', 'RAN_DRY', 'VERMIN', 'WRONG_JACKING']
+
+type Props = {
+  projectId: string
+  steps: Step[]
+  nameOf: (place: string) => string
+  onGo: (checkId: string, place: string) => void
+}
+
+/** What happened to the vehicle, and what that brings under suspicion. */
+export function Events({ projectId, steps, nameOf, onGo }: Props) {
+  const { t } = useTranslation()
+  const happened = useQuery({
+    queryKey: ['events', projectId],
+    queryFn: () => unwrap(api.GET('/api/projects/{projectId}/events', { params: { path: { projectId } } })),
+  })
+  return (
+    <section className="card-sheet grid gap-3 p-4">
+      <h2 className="text-lg font-semibold">{t('event.title')}</h2>
+      <Loaded query={happened} what={t('check.loading')}>
+        {(list) => (
+          <>
+            {list.length === 0 && <p className="quiet">{t('event.none')}</p>}
+            {list.map((h) => (
+              <Suspects key={h.id} happened={h} steps={steps} nameOf={nameOf} onGo={onGo} />
+            ))}
+            <AddEvent projectId={projectId} open={events.filter((e) => list.every((h) => h.event !== e))} />
+          </>
+        )}
+      </Loaded>
+    </section>
+  )
+}
+
+function Suspects({ happened, steps, nameOf, onGo }: Omit<Props, 'projectId'> & { happened: Happened }) {
+  const { t } = useTranslation()
+  const left = leftOf(happened.suspects, steps)
+  return (
+    <details>
+      <summary className="min-h-11 cursor-pointer py-2 font-semibold">
+        {t(`event.kind.${happened.event}`)}
+        {': '}
+        {left.length > 0 ? t('event.left', { count: left.length }) : t('event.allLooked')}
+      </summary>
+      {happened.note && <p className="quiet mb-1">{happened.note}</p>}
+      <SuspectList suspects={left} nameOf={nameOf} onGo={onGo} />
+    </details>
+  )
+}
+
+function AddEvent({ projectId, open }: { projectId: string; open: Event[] }) {
+  const { t } = useTranslation()
+  const [event, setEvent] = useState<Event>()
+  const [note, setNote] = useState('')
+  const save = useWrite(
+    (body: Schemas['NewEventRequest'], id) =>
+      unwrap(api.POST('/api/projects/{projectId}/events', { params: { path: { projectId } }, body, ...write(id) })),
+    {
+      said: (body) => t('event.recorded', { event: t(`event.kind.${body.event}`) }),
+      done: () => {
+        setEvent(undefined)
+        setNote('')
+      },
+    },
+  )
+  if (open.length === 0) return null
+  return (
+    <form
+      className="grid gap-2"
+      onSubmit={(e) => {
+        e.preventDefault()
+        if (event) save.mutate({ id: crypto.randomUUID(), event, note })
+      }}
+    >
+      <Choice
+        label={t('event.add')}
+        value={event ?? ''}
+        onChange={(e) => setEvent((e.target.value || undefined) as Event | undefined)}
+      >
+        <option value="">{t('event.choose')}</option>
+        {open.map((e) => (
+          <option key={e} value={e}>
+            {t(`event.kind.${e}`)}
+          </option>
+        ))}
+      </Choice>
+      {event && (
+        <>
+          <TextField label={t('event.note')} value={note} maxLength={200} onChange={(e) => setNote(e.target.value)} />
+          <button type="submit" className="btn btn-primary" disabled={save.isPending}>
+            {t('event.save')}
+          </button>
+        </>
+      )}
+      <ProblemAlert error={save.error} />
+    </form>
+  )
+}

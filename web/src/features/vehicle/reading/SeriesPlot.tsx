@@ -1,0 +1,71 @@
+import { useFormat } from '@/ui/format/format'
+import { readable, type Measurable, type Point } from './readings'
+
+const width = 320
+const height = 110
+const left = 10
+const right = 10
+const top = 16
+const bottom = 20
+
+/** Readings side by side with the limit between them: small, to see which one steps out of line. */
+export function SeriesPlot({ points, limit }: { points: Point[]; limit: Measurable }) {
+  const format = useFormat()
+  const bounds = limit.derived ? [] : [limit.min, limit.max].filter((b): b is number => b !== undefined)
+  const sameUnit = points.every((p) => p.unit === limit.unit) ? bounds : []
+  const values = [...points.map((p) => p.value), ...sameUnit]
+  const oneSpot = new Set(points.map((p) => p.spot)).size === 1
+  // bars stand on zero; a line over time may begin where its values do
+  const low = oneSpot ? Math.min(...values) : Math.min(0, ...values)
+  const span = Math.max(...values) - low || Math.abs(low) || 1
+  const y = (value: number) => height - bottom - ((value - low) / span) * (height - top - bottom)
+  const step = (width - left - right) / points.length
+  const x = (i: number) => left + step * (i + 0.5)
+  return (
+    <svg viewBox={`0 0 ${width} ${height}`} className="block w-full max-w-md" aria-hidden="true">
+      {sameUnit.map((b) => (
+        <g key={b}>
+          <line
+            x1={left}
+            x2={width - right}
+            y1={y(b)}
+            y2={y(b)}
+            className="stroke-base-content"
+            strokeDasharray="6 4"
+          />
+          <text x={width - right} y={y(b) - 3} textAnchor="end" fontSize={10} className="fill-base-content">
+            {readable(b)}
+          </text>
+        </g>
+      ))}
+      {oneSpot && points.length > 1 && (
+        <polyline
+          points={points.map((p, i) => `${x(i)},${y(p.value)}`).join(' ')}
+          className="fill-none stroke-primary"
+          strokeWidth={1.5}
+        />
+      )}
+      {points.map((p, i) => (
+        <g key={p.id}>
+          {!oneSpot && (
+            <line
+              x1={x(i)}
+              x2={x(i)}
+              y1={height - bottom}
+              y2={y(p.value)}
+              className="stroke-base-300"
+              strokeWidth={Math.min(14, step / 2)}
+            />
+          )}
+          <circle cx={x(i)} cy={y(p.value)} r={3.5} className={p.last ? 'fill-primary' : 'fill-base-300'} />
+          <text x={x(i)} y={y(p.value) - 6} textAnchor="middle" fontSize={10} className="fill-base-content">
+            {readable(p.value)}
+          </text>
+          <text x={x(i)} y={height - 6} textAnchor="middle" fontSize={10} className="fill-base-content">
+            {oneSpot ? format.shortDay(p.readOn).replace(/^\S+\s/, '') : p.spot.slice(0, 10)}
+          </text>
+        </g>
+      ))}
+    </svg>
+  )
+}

@@ -134,7 +134,7 @@ class AroundThePlanTest {
     void aStayThatWaitsForAFixedTimeIsProposedToBeOpenedTwice() {
         Activity inspection = new Activity(
                 new ActivityId("inspection"),
-                Activity.Kind.APPOINTMENT,
+                Activity.ActivityKind.APPOINTMENT,
                 Aim.SHOW,
                 0,
                 Crew.NOBODY,
@@ -205,7 +205,7 @@ class AroundThePlanTest {
     private static Activity stripDown(String id) {
         return new Activity(
                 new ActivityId(id),
-                id.startsWith("strip") ? Activity.Kind.STRIP : Activity.Kind.REFIT,
+                id.startsWith("strip") ? Activity.ActivityKind.STRIP : Activity.ActivityKind.REFIT,
                 Aim.RUNNER,
                 2,
                 INES,

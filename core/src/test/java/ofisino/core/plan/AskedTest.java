@@ -11,7 +11,7 @@ import java.util.Optional;
 import ofisino.core.plan.job.Operation;
 import ofisino.core.plan.tonight.Asked;
 import ofisino.core.plan.tonight.Asked.Possible;
-import ofisino.core.plan.tonight.Asked.Why;
+import ofisino.core.plan.tonight.Asked.RankedBecause;
 import ofisino.core.plan.tonight.Asked.Work;
 import org.junit.jupiter.api.Test;
 
@@ -40,10 +40,10 @@ class AskedTest {
         assertThat(new Asked(120, 1, false, false, Optional.empty()).rank(list, NOW))
                 .extracting(Possible::id, Possible::minutes, Possible::why)
                 .containsExactly(
-                        tuple("begun", 90, Why.BEGUN),
-                        tuple("presses", 120, Why.PRESSES),
-                        tuple("fits", 60, Why.FITS),
-                        tuple("long", 120, Why.POSSIBLE));
+                        tuple("begun", 90, RankedBecause.BEGUN),
+                        tuple("presses", 120, RankedBecause.PRESSES),
+                        tuple("fits", 60, RankedBecause.FITS),
+                        tuple("long", 120, RankedBecause.POSSIBLE));
     }
 
     @Test

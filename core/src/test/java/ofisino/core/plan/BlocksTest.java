@@ -61,7 +61,7 @@ class BlocksTest {
         assertThat(at(plan, "blast")).isEqualTo(workSession(1, 18));
         assertThat(at(plan, "prime")).isEqualTo(workSession(1, 19));
         assertThat(plan.of(new ActivityId("prime")).orElseThrow().reasons())
-                .containsExactly(new Reason(Reason.Kind.AFTER, "blast", workSession(1, 19)));
+                .containsExactly(new Reason(Reason.ReasonKind.AFTER, "blast", workSession(1, 19)));
         assertThat(plan.of(new ActivityId("paint")).orElseThrow().reasons())
                 .extracting(Reason::id)
                 .containsExactly("prime");
@@ -78,34 +78,34 @@ class BlocksTest {
     @Test
     void whatIsTooLongForAWorkSessionIsTornApartAndSaid() {
         assertThat(whyLoose(problem(List.of(job("blast", 8), job("prime", 8)), within("blast", "prime"))))
-                .contains(Blocks.Why.TOO_LONG);
+                .contains(Blocks.LooseBecause.TOO_LONG);
     }
 
     @Test
     void whyTwoAreNotOneBlockIsSaid() {
         var wet = job("blast", 8).with(Timing.FREE.waiting(Duration.ofHours(30)));
         assertThat(whyLoose(problem(List.of(wet, job("prime", 2)), within("blast", "prime"))))
-                .contains(Blocks.Why.DRIES);
+                .contains(Blocks.LooseBecause.DRIES);
         assertThat(whyLoose(problem(
                         List.of(job("blast", 7), job("prime", 8), job("weld", 3)),
                         within("blast", "prime"),
                         Link.of("blast", "weld"),
                         Link.of("weld", "prime"))))
-                .contains(Blocks.Why.TOO_LONG);
+                .contains(Blocks.LooseBecause.TOO_LONG);
         assertThat(whyLoose(problem(
                         List.of(job("blast", 2), job("prime", 2), job("weld", 8)),
                         within("blast", "prime"),
                         Link.of("blast", "weld"),
                         Link.of("weld", "prime"))))
-                .contains(Blocks.Why.BETWEEN);
+                .contains(Blocks.LooseBecause.BETWEEN);
         var milo = Activity.job("prime", Aim.RUNNER, 2, new Crew(1, List.of("milo")));
         assertThat(whyLoose(problem(List.of(job("blast", 8), milo), within("blast", "prime"))))
-                .contains(Blocks.Why.PEOPLE);
+                .contains(Blocks.LooseBecause.PEOPLE);
         var yard = job("blast", 8).with(new Demand(Optional.of("yard"), Map.of(), false, false));
         var bay = job("prime", 2).with(new Demand(Optional.of("bay"), Map.of(), false, false));
         assertThat(whyLoose(problem(List.of(yard, bay), within("blast", "prime"))
                         .withPlaces(List.of(new Capacity("yard", 1), new Capacity("bay", 1)))))
-                .contains(Blocks.Why.PLACES);
+                .contains(Blocks.LooseBecause.PLACES);
     }
 
     /** Outdoors there is daylight for half of what both take: the plan is made with the two apart, and that is said. */
@@ -118,7 +118,7 @@ class BlocksTest {
             days.add(new TimeWindow(workSession(d, 6), workSession(d, 18).plus(Duration.ofMinutes(30))));
         PlanProblem problem = problem(List.of(blast, prime), within("blast", "prime"))
                 .withResources(List.of(Capacity.onlyIn("daylight", 99, days, new TimeWindow(NOW, workSession(20, 0)))));
-        assertThat(whyLoose(problem)).contains(Blocks.Why.NO_SESSION);
+        assertThat(whyLoose(problem)).contains(Blocks.LooseBecause.NO_SESSION);
         assertThat(Slack.latestStarts(problem, plan(problem))).isNotEmpty();
     }
 
@@ -139,12 +139,12 @@ class BlocksTest {
                     List.of()));
         }
         assertThat(whyLoose(problem(all, within("blast", "prime")).withStripDowns(stripDowns, List.of())))
-                .contains(Blocks.Why.ACCESS);
+                .contains(Blocks.LooseBecause.ACCESS);
         all.set(1, job("prime", 2).needing(Set.of("rolling")));
         assertThat(whyLoose(problem(all, within("blast", "prime"))
                         .withStripDowns(
                                 stripDowns.subList(0, 1), List.of(new PlanProblem.Exclusion("o blast", "rolling")))))
-                .contains(Blocks.Why.ACCESS);
+                .contains(Blocks.LooseBecause.ACCESS);
     }
 
     /** Three in a row are one block; one that is needed inside an access stays inside it. */
@@ -222,7 +222,7 @@ class BlocksTest {
         assertThat(plan.of(zinc.id()).orElseThrow().start()).isEqualTo(workSession(2, 0));
         assertThat(plan.of(zinc.id()).orElseThrow().end()).isEqualTo(workSession(9, 0));
         assertThat(plan.of(zinc.id()).orElseThrow().reasons())
-                .containsExactly(new Reason(Reason.Kind.CLOSED, "zinc", workSession(2, 0)));
+                .containsExactly(new Reason(Reason.ReasonKind.CLOSED, "zinc", workSession(2, 0)));
         assertThat(at(plan, "fit")).isEqualTo(workSession(9, 18));
         // a glass that takes until the week after leaves time to fit, but fetched on the next Wednesday it has to go on
         // this one
@@ -272,10 +272,10 @@ class BlocksTest {
         Plan plan = plan(problem);
         assertThat(at(plan, "weld")).isEqualTo(workSession(3, 18));
         assertThat(plan.of(weld.id()).orElseThrow().reasons())
-                .containsExactly(new Reason(Reason.Kind.PLACE_FULL, "lent", workSession(2, 20)));
+                .containsExactly(new Reason(Reason.ReasonKind.PLACE_FULL, "lent", workSession(2, 20)));
     }
 
-    private static Optional<Blocks.Why> whyLoose(PlanProblem problem) {
+    private static Optional<Blocks.LooseBecause> whyLoose(PlanProblem problem) {
         Plan plan = plan(problem);
         assertThat(RuleBook.breaches(problem, plan)).isEmpty();
         return Blocks.loose(problem, plan).stream().findFirst().map(Blocks.Loose::why);

@@ -115,7 +115,7 @@ class CalendarTest {
                 List.of("ines"),
                 stripDown.from(),
                 stripDown.to(),
-                List.of(new Reason(Reason.Kind.NOW, "", stripDown.from())));
+                List.of(new Reason(Reason.ReasonKind.NOW, "", stripDown.from())));
     }
 
     /** By hand: of 18-21, 18-19 and 20-21 are left when something takes 19-20; what touches or lies outside takes nothing. */

@@ -86,7 +86,7 @@ class JoiningTest {
         PlanProblem joined = Joining.join(problem, same);
         assertThat(joined.activities())
                 .containsAll(problem.activities().stream()
-                        .filter(a -> a.kind() != Activity.Kind.STRIP && a.kind() != Activity.Kind.REFIT)
+                        .filter(a -> a.kind() != Activity.ActivityKind.STRIP && a.kind() != Activity.ActivityKind.REFIT)
                         .toList());
         if (Planner.plan(joined, new Planner.Budget(60, 1)) instanceof PlanOutcome.Planned p)
             assertThat(RuleBook.breaches(joined, p.plan())).isEmpty();
@@ -108,14 +108,14 @@ class JoiningTest {
         List<Activity> activities = List.of(
                 work("seal"),
                 work("mount"),
-                stripDown("strip engine1", Activity.Kind.STRIP),
-                stripDown("refit engine1", Activity.Kind.REFIT),
-                stripDown("strip engine2", Activity.Kind.STRIP),
-                stripDown("refit engine2", Activity.Kind.REFIT),
-                stripDown("strip bonnet1", Activity.Kind.STRIP),
-                stripDown("refit bonnet1", Activity.Kind.REFIT),
-                stripDown("strip bonnet2", Activity.Kind.STRIP),
-                stripDown("refit bonnet2", Activity.Kind.REFIT));
+                stripDown("strip engine1", Activity.ActivityKind.STRIP),
+                stripDown("refit engine1", Activity.ActivityKind.REFIT),
+                stripDown("strip engine2", Activity.ActivityKind.STRIP),
+                stripDown("refit engine2", Activity.ActivityKind.REFIT),
+                stripDown("strip bonnet1", Activity.ActivityKind.STRIP),
+                stripDown("refit bonnet1", Activity.ActivityKind.REFIT),
+                stripDown("strip bonnet2", Activity.ActivityKind.STRIP),
+                stripDown("refit bonnet2", Activity.ActivityKind.REFIT));
         var all = new TimeWindow(NOW, NOW.plus(Duration.ofHours(40)));
         return PlanProblem.simple(
                         NOW,
@@ -147,7 +147,7 @@ class JoiningTest {
         return Activity.job(id, Aim.RUNNER, 4, INES);
     }
 
-    private static Activity stripDown(String id, Activity.Kind kind) {
+    private static Activity stripDown(String id, Activity.ActivityKind kind) {
         return new Activity(
                 new ActivityId(id),
                 kind,

@@ -72,7 +72,7 @@ class PlanRulesTest {
             for (Reason limit : s.reasons()) {
                 if (limit.namesActivity())
                     assertThat(plan.of(new ActivityId(limit.id()))).isPresent();
-                if (limit.kind() == Reason.Kind.AFTER || limit.kind() == Reason.Kind.ARRIVAL)
+                if (limit.kind() == Reason.ReasonKind.AFTER || limit.kind() == Reason.ReasonKind.ARRIVAL)
                     assertThat(limit.until())
                             .isAfterOrEqualTo(plan.of(new ActivityId(limit.id()))
                                     .orElseThrow()
@@ -215,6 +215,6 @@ class PlanRulesTest {
                 List.of("ines"),
                 stripDown.from(),
                 stripDown.to(),
-                List.of(new Reason(Reason.Kind.NOW, "", NOW)));
+                List.of(new Reason(Reason.ReasonKind.NOW, "", NOW)));
     }
 }

@@ -135,8 +135,8 @@ class SerialPassTest {
         assertThat(at(plan, "fit").stretches()).containsExactly(window("2026-03-05T19:00:00Z", "2026-03-05T20:00:00Z"));
         assertThat(at(plan, "fit").reasons())
                 .extracting(Reason::kind, Reason::id)
-                .containsExactly(tuple(Reason.Kind.AFTER, "strip"));
-        assertThat(at(plan, "strip").reasons()).extracting(Reason::kind).containsExactly(Reason.Kind.NO_TIME);
+                .containsExactly(tuple(Reason.ReasonKind.AFTER, "strip"));
+        assertThat(at(plan, "strip").reasons()).extracting(Reason::kind).containsExactly(Reason.ReasonKind.NO_TIME);
     }
 
     /** By hand: paint dries 24 h from Tuesday 19:00, so Wednesday 19:00; the next evening is Thursday. An order takes its time by the clock. */
@@ -153,7 +153,7 @@ class SerialPassTest {
         assertThat(at(plan, "seal").start()).isEqualTo(NOW);
         assertThat(at(plan, "seal").end()).isEqualTo(Instant.parse("2026-03-11T17:00:00Z"));
         assertThat(at(plan, "glass").start()).isEqualTo(Instant.parse("2026-03-12T18:00:00Z"));
-        assertThat(at(plan, "glass").reasons()).extracting(Reason::kind).containsExactly(Reason.Kind.ARRIVAL);
+        assertThat(at(plan, "glass").reasons()).extracting(Reason::kind).containsExactly(Reason.ReasonKind.ARRIVAL);
     }
 
     /** By hand: 1½ h in one go do not fit into the half hour that Tuesday leaves. */
@@ -164,14 +164,14 @@ class SerialPassTest {
                 Link.of("first", "weld"));
         assertThat(at(plan, "weld").stretches())
                 .containsExactly(window("2026-03-05T18:00:00Z", "2026-03-05T19:30:00Z"));
-        assertThat(at(plan, "weld").reasons()).extracting(Reason::kind).containsExactly(Reason.Kind.TOO_SHORT);
+        assertThat(at(plan, "weld").reasons()).extracting(Reason::kind).containsExactly(Reason.ReasonKind.TOO_SHORT);
         var never = SerialPass.plan(problem(List.of(job("long", 9).with(Activity.Timing.FREE.inOneSitting()))));
         assertThat(never)
                 .isInstanceOfSatisfying(
                         PlanOutcome.Infeasible.class,
                         i -> assertThat(i.unplaced())
                                 .singleElement()
-                                .satisfies(u -> assertThat(u.limit().kind()).isEqualTo(Reason.Kind.TOO_SHORT)));
+                                .satisfies(u -> assertThat(u.limit().kind()).isEqualTo(Reason.ReasonKind.TOO_SHORT)));
     }
 
     /** By hand: with a fixed hour on Thursday in the way, 3 h begun on Tuesday go on around it; without a fixed start nothing may be laid aside. */
@@ -190,7 +190,7 @@ class SerialPassTest {
         assertThat(at(laidAside.plan(), "long").start()).isEqualTo(Instant.parse("2026-03-05T19:00:00Z"));
         assertThat(at(laidAside.plan(), "long").reasons())
                 .extracting(Reason::kind, Reason::id)
-                .containsExactly(tuple(Reason.Kind.BUSY, "part"));
+                .containsExactly(tuple(Reason.ReasonKind.BUSY, "part"));
     }
 
     /** By hand: two people are there together only on Saturday morning. */
@@ -230,7 +230,7 @@ class SerialPassTest {
                 .isInstanceOfSatisfying(
                         PlanOutcome.Infeasible.class,
                         i -> assertThat(i.unplaced()).singleElement().satisfies(u -> {
-                            assertThat(u.limit().kind()).isEqualTo(Reason.Kind.ARRIVAL);
+                            assertThat(u.limit().kind()).isEqualTo(Reason.ReasonKind.ARRIVAL);
                             assertThat(u.limit().id()).isEqualTo("seal");
                         }));
     }
@@ -257,7 +257,7 @@ class SerialPassTest {
         assertThat(at(plan, "other").start()).isEqualTo(Instant.parse("2026-03-05T18:30:00Z"));
         assertThat(at(plan, "other").reasons())
                 .extracting(Reason::kind, Reason::id)
-                .containsExactly(tuple(Reason.Kind.PLACE_FULL, "bay"));
+                .containsExactly(tuple(Reason.ReasonKind.PLACE_FULL, "bay"));
     }
 
     @Test
@@ -285,7 +285,7 @@ class SerialPassTest {
                         PlanOutcome.Infeasible.class,
                         i -> assertThat(i.unplaced())
                                 .extracting(u -> u.limit().kind())
-                                .containsExactly(Reason.Kind.NO_TIME, Reason.Kind.AFTER));
+                                .containsExactly(Reason.ReasonKind.NO_TIME, Reason.ReasonKind.AFTER));
     }
 
     @Test

@@ -106,7 +106,7 @@ class SharingTest {
                 p.zone(),
                 p.people(),
                 p.activities().stream()
-                        .filter(a -> a.kind() == Activity.Kind.JOB || a.kind() == Activity.Kind.ORDER)
+                        .filter(a -> a.kind() == Activity.ActivityKind.JOB || a.kind() == Activity.ActivityKind.ORDER)
                         .map(a -> a.named(new ActivityId("second " + a.id())).needing(Set.of()))
                         .toList(),
                 List.of());

@@ -40,8 +40,8 @@ import ofisino.core.plan.solve.Planner;
 import ofisino.core.plan.solve.Planner.Budget;
 import ofisino.core.plan.solve.Slack;
 import ofisino.core.plan.whatif.Relaxations;
-import ofisino.core.plan.whatif.Relaxations.Kind;
 import ofisino.core.plan.whatif.Relaxations.Relaxation;
+import ofisino.core.plan.whatif.Relaxations.RelaxationKind;
 import ofisino.core.plan.whatif.Sooner;
 import org.jgrapht.alg.shortestpath.BellmanFordShortestPath;
 import org.jgrapht.graph.DefaultWeightedEdge;
@@ -159,7 +159,7 @@ class SlackAndRelaxingTest {
         assertThat(Duration.between(finish, tour)).isEqualTo(Duration.ofHours(10 * 24 + 12));
         assertThat(Relaxations.least(problem.withActivities(
                         List.of(job("damage", 160).with(Timing.FREE.by(finish.minusSeconds(1)))))))
-                .contains(new Relaxation(Kind.DATE, 1));
+                .contains(new Relaxation(RelaxationKind.DATE, 1));
     }
 
     @Property(tries = 150, seed = Seeds.OF_THE_DAY)
@@ -177,7 +177,7 @@ class SlackAndRelaxingTest {
     @Test
     void workThatIsLongerThanAnyWorkSessionAsksForALongerOne() {
         PlanProblem problem = problem(List.of(job("long", 9).with(Timing.FREE.inOneSitting())));
-        assertThat(Relaxations.least(problem)).containsExactly(new Relaxation(Kind.SESSION, 15));
+        assertThat(Relaxations.least(problem)).containsExactly(new Relaxation(RelaxationKind.SESSION, 15));
     }
 
     /** By hand: 16 slots by Wednesday midnight; Tuesday has 8. One evening a week more (Monday) is enough; or a deadline 1 day later (Thursday evening). */
@@ -187,8 +187,8 @@ class SlackAndRelaxingTest {
                 problem(List.of(job("paint", 16).with(Timing.FREE.by(Instant.parse("2026-03-04T23:59:00Z")))));
         assertThat(Relaxations.least(problem))
                 .extracting(Relaxation::kind, Relaxation::amount)
-                .contains(tuple(Kind.DATE, 1L), tuple(Kind.WORK_SESSIONS, 1L))
-                .doesNotContain(tuple(Kind.MONEY, 1L));
+                .contains(tuple(RelaxationKind.DATE, 1L), tuple(RelaxationKind.WORK_SESSIONS, 1L))
+                .doesNotContain(tuple(RelaxationKind.MONEY, 1L));
     }
 
     /** Lifting takes two and nobody else has time: somebody who comes once a week makes it possible, nothing else does. */
@@ -197,8 +197,8 @@ class SlackAndRelaxingTest {
         PlanProblem alone =
                 problem(List.of(Activity.job("lift", Aim.ROAD_READY, 4, new Crew(2, List.of("ines", "somebody")))));
         PlanProblem missed = alone.withPeople(List.of(alone.people().get(0), new Person("somebody", List.of())));
-        assertThat(Relaxations.least(missed)).containsExactly(new Relaxation(Kind.HELPER, 1));
-        assertThat(whyNot(missed)).isEqualTo(new Reason(Reason.Kind.NO_TIME, "somebody", missed.horizon()));
+        assertThat(Relaxations.least(missed)).containsExactly(new Relaxation(RelaxationKind.HELPER, 1));
+        assertThat(whyNot(missed)).isEqualTo(new Reason(Reason.ReasonKind.NO_TIME, "somebody", missed.horizon()));
     }
 
     /** Lent on Sundays, needed on Tuesdays; light from six to six, needed from six to eight in the evening: the place is named, the dark is named. */
@@ -215,11 +215,11 @@ class SlackAndRelaxingTest {
         PlanProblem lent = problem(List.of(inBay));
         var whole = new TimeWindow(NOW, lent.horizon());
         assertThat(whyNot(lent.withPlaces(List.of(PlanProblem.Capacity.onlyIn("lent", 1, sundays, whole)))))
-                .isEqualTo(new Reason(Reason.Kind.PLACE_FULL, "lent", lent.horizon()));
+                .isEqualTo(new Reason(Reason.ReasonKind.PLACE_FULL, "lent", lent.horizon()));
         Activity outside = job("wash", 2).with(new Activity.Demand(Optional.empty(), Map.of("sun", 1), false, false));
         assertThat(whyNot(problem(List.of(outside))
                         .withResources(List.of(PlanProblem.Capacity.onlyIn("sun", 9, days, whole)))))
-                .isEqualTo(new Reason(Reason.Kind.RESOURCE_FULL, "sun", lent.horizon()));
+                .isEqualTo(new Reason(Reason.ReasonKind.RESOURCE_FULL, "sun", lent.horizon()));
     }
 
     private static Reason whyNot(PlanProblem problem) {
@@ -235,7 +235,7 @@ class SlackAndRelaxingTest {
         var engine = Activity.order("engine", Aim.ROAD_READY, Duration.ofDays(3))
                 .with(List.of(new Activity.Due(8000, Activity.Due.When.START)));
         PlanProblem problem = problem(List.of(engine)).withPurse(new PlanProblem.Purse(5000, 0, List.of()));
-        assertThat(Relaxations.least(problem)).containsExactly(new Relaxation(Kind.MONEY, 3000));
+        assertThat(Relaxations.least(problem)).containsExactly(new Relaxation(RelaxationKind.MONEY, 3000));
     }
 
     /**
@@ -250,7 +250,7 @@ class SlackAndRelaxingTest {
             assertThat(finish(p.problem())).as("%s", p.kind()).isBefore(now);
         assertThat(Sooner.of(plain, plan(plain)))
                 .extracting(Sooner.Proposal::kind)
-                .containsExactly(Sooner.Kind.WORK_SESSION, Sooner.Kind.HALF_AN_HOUR);
+                .containsExactly(Sooner.SoonerKind.WORK_SESSION, Sooner.SoonerKind.HALF_AN_HOUR);
 
         var bay = new Activity.Demand(Optional.of("bay"), Map.of(), true, true);
         var paint = job("paint", 4).with(bay).with(Timing.FREE.waiting(Duration.ofDays(9)));
@@ -259,7 +259,7 @@ class SlackAndRelaxingTest {
         PlanProblem weldLast = full.withActivities(List.of(
                 paint, full.activities().get(1).with(Timing.FREE.notBefore(Instant.parse("2026-03-03T18:30:00Z")))));
         Sooner.Proposal borrowed = Sooner.of(weldLast, plan(weldLast)).stream()
-                .filter(p -> p.kind() == Sooner.Kind.PLACE)
+                .filter(p -> p.kind() == Sooner.SoonerKind.PLACE)
                 .findFirst()
                 .orElseThrow();
         assertThat(borrowed.id()).isEqualTo("bay");

@@ -44,13 +44,13 @@ class UndatedTest {
                 order("lamp"),
                 order("lining"),
                 work("clutch"),
-                stripDown("gearbox out", Activity.Kind.STRIP),
-                stripDown("gearbox in", Activity.Kind.REFIT),
+                stripDown("gearbox out", Activity.ActivityKind.STRIP),
+                stripDown("gearbox in", Activity.ActivityKind.REFIT),
                 work("drive"),
                 work("road test"),
                 new Activity(
                         new ActivityId("inspection"),
-                        Activity.Kind.APPOINTMENT,
+                        Activity.ActivityKind.APPOINTMENT,
                         Aim.DRIVER,
                         0,
                         Activity.Crew.NOBODY,
@@ -91,7 +91,7 @@ class UndatedTest {
         return Activity.order(id, Aim.DRIVER, Duration.ofHours(1));
     }
 
-    private static Activity stripDown(String id, Activity.Kind kind) {
+    private static Activity stripDown(String id, Activity.ActivityKind kind) {
         return new Activity(
                 new ActivityId(id),
                 kind,
@@ -169,8 +169,8 @@ class UndatedTest {
     @Property(tries = 150, seed = Seeds.OF_THE_DAY)
     void theRestIsWhole(@ForAll("garages") PlanProblem problem, @ForAll int which, @ForAll boolean shut) {
         List<Activity> jobs = problem.activities().stream()
-                .filter(a ->
-                        a.kind() == Activity.Kind.JOB && a.timing().fixedStart().isEmpty())
+                .filter(a -> a.kind() == Activity.ActivityKind.JOB
+                        && a.timing().fixedStart().isEmpty())
                 .toList();
         if (jobs.isEmpty()) return;
         Set<ActivityId> one = Set.of(jobs.get(Math.floorMod(which, jobs.size())).id());

@@ -112,7 +112,8 @@ class WholePlanTest {
         for (Plan.Scheduled s : plan.activities().values()) {
             if (s.stretches().isEmpty()
                     || s.reasons().stream()
-                            .anyMatch(l -> l.kind() == Reason.Kind.KEPT || l.kind() == Reason.Kind.LAID_ASIDE))
+                            .anyMatch(l ->
+                                    l.kind() == Reason.ReasonKind.KEPT || l.kind() == Reason.ReasonKind.LAID_ASIDE))
                 continue;
             slotBefore(problem, s)
                     .ifPresent(slot -> assertThat(RuleBook.breaches(problem, sooner(plan, s, slot)))
@@ -321,7 +322,7 @@ class WholePlanTest {
                         .orElse(p);
             case 1 ->
                 p.withActivities(p.activities().stream()
-                        .map(a -> a.kind() == Activity.Kind.ORDER
+                        .map(a -> a.kind() == Activity.ActivityKind.ORDER
                                 ? a.with(a.timing().waiting(Duration.ZERO))
                                 : a)
                         .toList());

@@ -15,7 +15,7 @@ import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.vehicle.finding.Decision;
 import ofisino.core.vehicle.finding.DecisionProposal;
-import ofisino.core.vehicle.finding.DecisionProposal.Why;
+import ofisino.core.vehicle.finding.DecisionProposal.ProposedBecause;
 import ofisino.core.vehicle.finding.DecisionRules;
 import ofisino.core.vehicle.finding.DoubtfulParts;
 import ofisino.core.vehicle.finding.FindingKind;
@@ -39,7 +39,12 @@ class DecidingTest {
         "LEAK, C, DRIVER, REPLACE, REPAIR, MENDABLE"
     })
     void whatAFindingSuggests(
-            FindingKind kind, SafetyClass safety, Aim needs, DoubtfulParts policy, Decision decision, Why why) {
+            FindingKind kind,
+            SafetyClass safety,
+            Aim needs,
+            DoubtfulParts policy,
+            Decision decision,
+            ProposedBecause why) {
         assertThat(DecisionProposal.of(kind, safety, needs, Aim.DRIVER, policy))
                 .isEqualTo(new DecisionProposal(decision, why));
     }

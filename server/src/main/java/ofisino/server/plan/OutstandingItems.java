@@ -18,7 +18,8 @@ public interface OutstandingItems {
     List<Unsettled> unsettled(Caller caller, UUID projectId);
 
     /** @param system empty where nobody said which */
-    record Unsettled(UUID id, OutstandingItem.Kind kind, String what, Optional<VehicleSystem> system, boolean due) {}
+    record Unsettled(
+            UUID id, OutstandingItem.OutstandingKind kind, String what, Optional<VehicleSystem> system, boolean due) {}
 
     /** Permanent jobs that wait for a day, by job: what is owed comes before neither the trip nor the date. */
     Map<UUID, LocalDate> notBefore(Caller caller, UUID projectId);

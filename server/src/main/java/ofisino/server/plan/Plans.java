@@ -68,11 +68,11 @@ public interface Plans {
     record Waiting(
             Subject subject,
             Aim aim,
-            Why why,
+            WaitsBecause why,
             @Nullable Subject because,
             @Nullable LocalDate answerBy,
             boolean leftOut) {
-        public enum Why {
+        public enum WaitsBecause {
             /** It starts, moves or drives the vehicle, and nothing planned opens its gate. */
             GATE_SHUT,
             /** A part that it cannot do without is held back until something is known. */

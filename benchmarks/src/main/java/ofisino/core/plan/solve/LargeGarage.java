@@ -53,8 +53,8 @@ final class LargeGarage {
             List<ActivityId> inside = new ArrayList<>();
             int from = o * 5;
             for (int j = from; j < from + 4; j++) inside.add(new ActivityId("j" + j));
-            activities.add(stripDown("strip" + o, Activity.Kind.STRIP, 1 + dice.nextInt(4)));
-            activities.add(stripDown("refit" + o, Activity.Kind.REFIT, 1 + dice.nextInt(6)));
+            activities.add(stripDown("strip" + o, Activity.ActivityKind.STRIP, 1 + dice.nextInt(4)));
+            activities.add(stripDown("refit" + o, Activity.ActivityKind.REFIT, 1 + dice.nextInt(6)));
             stripDowns.add(new PlanProblem.StripDown(
                     "o" + o,
                     "w" + o % (jobs / 8 + 1),
@@ -105,7 +105,7 @@ final class LargeGarage {
         return job;
     }
 
-    private static Activity stripDown(String id, Activity.Kind kind, int slots) {
+    private static Activity stripDown(String id, Activity.ActivityKind kind, int slots) {
         return new Activity(
                 new ActivityId(id),
                 kind,

@@ -28,7 +28,7 @@ public record BuyingCosts(
         long registration) {
     public static final BuyingCosts NONE = new BuyingCosts(0, 0, 0, 0, 0, 0, 0, 0);
 
-    public enum Kind {
+    public enum CostKind {
         FEE,
         FREIGHT,
         INSURANCE,
@@ -38,7 +38,7 @@ public record BuyingCosts(
         REGISTRATION
     }
 
-    public record CostLine(Kind kind, long minor) {}
+    public record CostLine(CostKind kind, long minor) {}
 
     public BuyingCosts {
         if (fixedFee < 0 || freight < 0 || insurance < 0 || inland < 0 || registration < 0)
@@ -57,13 +57,13 @@ public record BuyingCosts(
         long border = price + freight + insurance;
         long duty = share(border, dutyBasisPoints);
         List<CostLine> lines = new ArrayList<>();
-        add(lines, Kind.FEE, share(price, feeBasisPoints) + fixedFee);
-        add(lines, Kind.FREIGHT, freight);
-        add(lines, Kind.INSURANCE, insurance);
-        add(lines, Kind.DUTY, duty);
-        add(lines, Kind.IMPORT_TAX, share(border + duty + inland, taxBasisPoints));
-        add(lines, Kind.TRANSPORT, inland);
-        add(lines, Kind.REGISTRATION, registration);
+        add(lines, CostKind.FEE, share(price, feeBasisPoints) + fixedFee);
+        add(lines, CostKind.FREIGHT, freight);
+        add(lines, CostKind.INSURANCE, insurance);
+        add(lines, CostKind.DUTY, duty);
+        add(lines, CostKind.IMPORT_TAX, share(border + duty + inland, taxBasisPoints));
+        add(lines, CostKind.TRANSPORT, inland);
+        add(lines, CostKind.REGISTRATION, registration);
         return lines;
     }
 
@@ -71,7 +71,7 @@ public record BuyingCosts(
         return at(price).stream().mapToLong(CostLine::minor).sum();
     }
 
-    private static void add(List<CostLine> lines, Kind kind, long minor) {
+    private static void add(List<CostLine> lines, CostKind kind, long minor) {
         if (minor != 0) lines.add(new CostLine(kind, minor));
     }
 

@@ -13,7 +13,7 @@ import ofisino.core.kernel.InvalidValue;
 public final class FluidChoice {
     private FluidChoice() {}
 
-    public enum Kind {
+    public enum FluidMove {
         /** The circuit is filled in time: nothing to choose. */
         NO_CONFLICT,
         /** Leave it open and move the fixed day. */
@@ -29,7 +29,7 @@ public final class FluidChoice {
      * @param owed         it is owed to the car until the part is in
      */
     public record Choice(
-            Kind kind,
+            FluidMove kind,
             Optional<LocalDate> day,
             int drains,
             double newLitres,
@@ -51,11 +51,11 @@ public final class FluidChoice {
                     "fluid.next",
                     "The next day (%s) comes before the fixed one (%s).".formatted(nextOn, fixedOn));
         if (partOn.isBefore(fixedOn))
-            return List.of(new Choice(Kind.NO_CONFLICT, Optional.of(fixedOn), 1, litres, 0, false));
+            return List.of(new Choice(FluidMove.NO_CONFLICT, Optional.of(fixedOn), 1, litres, 0, false));
         List<Choice> choices = new ArrayList<>();
         if (!circuit.neverTemporary())
-            choices.add(new Choice(Kind.CLOSE_WITH_THE_OLD, Optional.of(fixedOn), 2, litres, 0, true));
-        choices.add(new Choice(Kind.MOVE_THE_DAY, Optional.of(nextOn), 1, litres, 0, false));
+            choices.add(new Choice(FluidMove.CLOSE_WITH_THE_OLD, Optional.of(fixedOn), 2, litres, 0, true));
+        choices.add(new Choice(FluidMove.MOVE_THE_DAY, Optional.of(nextOn), 1, litres, 0, false));
         return choices;
     }
 }

@@ -11,7 +11,7 @@ import java.util.Optional;
 public final class WhileOpen {
     private WhileOpen() {}
 
-    public enum Kind {
+    public enum OfferKind {
         /** A defect that is known and has no job in this opening. */
         FINDING,
         /** A part that wears or ages, of a table. */
@@ -29,7 +29,13 @@ public final class WhileOpen {
      * @param nuisanceMinutes  what a failure costs beside the work: a tow, a lost weekend
      */
     public record Candidate(
-            Kind kind, String id, String title, int minutes, int costMinutes, double probability, int nuisanceMinutes) {
+            OfferKind kind,
+            String id,
+            String title,
+            int minutes,
+            int costMinutes,
+            double probability,
+            int nuisanceMinutes) {
         public Candidate {
             if (!(probability >= 0 && probability <= 1))
                 throw new IllegalArgumentException("The chance of %s is %s.".formatted(title, probability));
@@ -50,7 +56,7 @@ public final class WhileOpen {
     /** @param ageYears empty when nobody knows */
     public static Candidate ageing(AgeingParts.Part part, Optional<Double> ageYears) {
         return new Candidate(
-                Kind.AGEING,
+                OfferKind.AGEING,
                 part.id(),
                 part.name(),
                 part.minutes(),
@@ -61,16 +67,16 @@ public final class WhileOpen {
 
     /** A finding without a job; one that was put off may never be asked for. */
     public static Candidate finding(String id, String title, int minutes, boolean putOff) {
-        return new Candidate(Kind.FINDING, id, title, minutes, 0, putOff ? PUT_OFF_COMES_UP : 1, 0);
+        return new Candidate(OfferKind.FINDING, id, title, minutes, 0, putOff ? PUT_OFF_COMES_UP : 1, 0);
     }
 
     /** @param unseenShare of the place, from 0 to 1 */
     public static Candidate look(String place, double unseenShare) {
-        return new Candidate(Kind.LOOK, place, place, LOOK_MINUTES, 0, LOOK_FINDS * unseenShare, 0);
+        return new Candidate(OfferKind.LOOK, place, place, LOOK_MINUTES, 0, LOOK_FINDS * unseenShare, 0);
     }
 
     public static Candidate laterJob(String id, String title, int minutes) {
-        return new Candidate(Kind.LATER_JOB, id, title, minutes, 0, 1, 0);
+        return new Candidate(OfferKind.LATER_JOB, id, title, minutes, 0, 1, 0);
     }
 
     /** @param nowMinutes what doing it now takes @param laterMinutes what waiting takes on average */

@@ -59,8 +59,8 @@ public final class Milestones {
         Map<ActivityId, Activity> byId = new HashMap<>();
         for (Activity a : activities) byId.put(a.id(), a);
         return chain.stream()
-                .filter(id -> byId.get(id).kind() == Activity.Kind.ORDER
-                        || byId.get(id).kind() == Activity.Kind.SENT_OUT)
+                .filter(id -> byId.get(id).kind() == Activity.ActivityKind.ORDER
+                        || byId.get(id).kind() == Activity.ActivityKind.SENT_OUT)
                 .findFirst()
                 .orElseGet(() -> chain.stream()
                         .max(Comparator.comparingInt(id -> byId.get(id).workSlots()))

@@ -15,8 +15,8 @@ import ofisino.core.kernel.VehicleSystem;
  * @param gas     it keeps exhaust gas out of the cabin; whatever belongs to the exhaust may let it in and counts unasked
  */
 public record OutstandingItem(
-        Kind kind, String what, String later, Optional<VehicleSystem> system, boolean gas, Trigger trigger) {
-    public enum Kind {
+        OutstandingKind kind, String what, String later, Optional<VehicleSystem> system, boolean gas, Trigger trigger) {
+    public enum OutstandingKind {
         /** Mended for the time being. */
         FOR_NOW,
         /** It belongs to somebody else or to another vehicle. */
@@ -47,7 +47,7 @@ public record OutstandingItem(
     public OutstandingItem {
         what = Texts.line("what", what);
         later = Texts.line("later", later);
-        if (kind == Kind.LEFT_OFF && system.isEmpty())
+        if (kind == OutstandingKind.LEFT_OFF && system.isEmpty())
             throw InvalidValue.of(
                     "zone",
                     "outstanding.where",
@@ -55,7 +55,7 @@ public record OutstandingItem(
         boolean holdsLives = gas
                 || system.filter(s -> s.neverTemporary() || s == VehicleSystem.EXHAUST)
                         .isPresent();
-        if (kind == Kind.FOR_NOW && holdsLives)
+        if (kind == OutstandingKind.FOR_NOW && holdsLives)
             throw InvalidValue.of(
                     "what",
                     "debt.never-temporary",

@@ -28,37 +28,40 @@ public final class Facts {
 
     /** A job that it follows is not over. */
     public void jobBefore(String id, String title) {
-        before.add(new Obstacle(Obstacle.Kind.JOB_BEFORE, id, "First: “%s”.".formatted(title)));
+        before.add(new Obstacle(Obstacle.ObstacleKind.JOB_BEFORE, id, "First: “%s”.".formatted(title)));
     }
 
     /** @param id of the job that has to be over first; empty where nobody does it at all @param reason of the rule, a sentence */
     public void ruleBroken(String id, String reason, String wayOut) {
-        rules.add(new Obstacle(Obstacle.Kind.RULE, id, reason + " " + wayOut));
+        rules.add(new Obstacle(Obstacle.ObstacleKind.RULE, id, reason + " " + wayOut));
     }
 
     public void partLacking(String id, String title) {
-        parts.add(new Obstacle(Obstacle.Kind.PART, id, "“%s” is not here, looked at and accepted.".formatted(title)));
+        parts.add(new Obstacle(
+                Obstacle.ObstacleKind.PART, id, "“%s” is not here, looked at and accepted.".formatted(title)));
     }
 
     public void pieceAway(String id, String title) {
         away.add(new Obstacle(
-                Obstacle.Kind.AWAY, id, "“%s” is not back. Count it in under Plan, Send-outs.".formatted(title)));
+                Obstacle.ObstacleKind.AWAY,
+                id,
+                "“%s” is not back. Count it in under Plan, Send-outs.".formatted(title)));
     }
 
     public void spared(String later, String until) {
         spared.add(new Obstacle(
-                Obstacle.Kind.SPARED,
+                Obstacle.ObstacleKind.SPARED,
                 "",
                 "“%s” is done %s; before that it would only be spoilt. Say under Owed to the car that it has happened."
                         .formatted(later, until)));
     }
 
     public void notOpened(String id, String name) {
-        stripDowns.add(new Obstacle(Obstacle.Kind.STRIP_DOWN, id, "“%s” is not done yet.".formatted(name)));
+        stripDowns.add(new Obstacle(Obstacle.ObstacleKind.STRIP_DOWN, id, "“%s” is not done yet.".formatted(name)));
     }
 
     public void gateShut(String gate, String saying) {
-        gates.add(new Obstacle(Obstacle.Kind.GATE, gate, saying));
+        gates.add(new Obstacle(Obstacle.ObstacleKind.GATE, gate, saying));
     }
 
     public void interlock(Interlock interlock, boolean now, boolean ever) {

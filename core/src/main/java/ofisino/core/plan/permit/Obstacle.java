@@ -6,8 +6,8 @@ package ofisino.core.plan.permit;
  * @param id     of the job, part, opening or send-out to go to; the interlock; empty where the job itself is meant
  * @param saying one sentence that says what to do
  */
-public record Obstacle(Kind kind, String id, String saying) {
-    public enum Kind {
+public record Obstacle(ObstacleKind kind, String id, String saying) {
+    public enum ObstacleKind {
         /** A job before it is not done. */
         JOB_BEFORE,
         /** A rule of order that must hold is broken. */

@@ -43,7 +43,7 @@ public final class Permit {
         Set<String> ruled = f.rules.stream().map(Obstacle::id).collect(Collectors.toSet());
         return Stream.of(f.gates, f.rules, f.before, f.away, f.parts)
                 .flatMap(List::stream)
-                .filter(o -> o.kind() != Obstacle.Kind.JOB_BEFORE || !ruled.contains(o.id()))
+                .filter(o -> o.kind() != Obstacle.ObstacleKind.JOB_BEFORE || !ruled.contains(o.id()))
                 .collect(Collectors.toCollection(ArrayList::new));
     }
 
@@ -51,12 +51,12 @@ public final class Permit {
         List<Obstacle> found = finish(f);
         if (f.torqueMissing)
             found.add(new Obstacle(
-                    Obstacle.Kind.TORQUE,
+                    Obstacle.ObstacleKind.TORQUE,
                     "",
                     "It fastened something that must hold: record each torque with its source under Before the road."));
         if (f.sameHandsSameSession && (f.classA || f.touchesUnknown))
             found.add(new Obstacle(
-                    Obstacle.Kind.SECOND_LOOK,
+                    Obstacle.ObstacleKind.SECOND_LOOK,
                     "",
                     (f.classA
                                     ? "It repairs what must not be driven with: "
@@ -69,7 +69,7 @@ public final class Permit {
         return f.interlocks.stream()
                 .filter(Predicate.not(confirmed))
                 .map(asked -> new Obstacle(
-                        Obstacle.Kind.INTERLOCK,
+                        Obstacle.ObstacleKind.INTERLOCK,
                         asked.interlock().name(),
                         "One condition for working safely is not confirmed."))
                 .toList();

@@ -26,7 +26,7 @@ import ofisino.core.plan.calendar.TimeWindow;
  */
 public record Activity(
         ActivityId id,
-        Kind kind,
+        ActivityKind kind,
         Aim aim,
         int workSlots,
         Crew crew,
@@ -36,7 +36,7 @@ public record Activity(
         Set<String> states,
         boolean begun) {
 
-    public enum Kind {
+    public enum ActivityKind {
         JOB,
         STRIP,
         REFIT,
@@ -153,7 +153,7 @@ public record Activity(
     public static Activity job(String id, Aim aim, int workSlots, Crew crew) {
         return new Activity(
                 new ActivityId(id),
-                Kind.JOB,
+                ActivityKind.JOB,
                 aim,
                 workSlots,
                 crew,
@@ -168,7 +168,7 @@ public record Activity(
     public static Activity order(String id, Aim aim, Duration wait) {
         return new Activity(
                 new ActivityId(id),
-                Kind.ORDER,
+                ActivityKind.ORDER,
                 aim,
                 0,
                 Crew.NOBODY,

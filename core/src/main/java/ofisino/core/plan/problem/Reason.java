@@ -8,8 +8,8 @@ import java.time.Instant;
  * @param id   the activity, person, place or resource that forbids it; empty where nothing has a name
  * @param until when it stops forbidding
  */
-public record Reason(Kind kind, String id, Instant until) {
-    public enum Kind {
+public record Reason(ReasonKind kind, String id, Instant until) {
+    public enum ReasonKind {
         /** The past. */
         NOW,
         /** The person is not in the garage. */

@@ -31,8 +31,8 @@ import ofisino.core.plan.problem.Reason;
  * Where they cannot, the plan is made without it, and {@link #loose} says which were torn apart and why.
  */
 public final class Blocks {
-    /** Why two are not one block. */
-    public enum Why {
+    /** LooseBecause two are not one block. */
+    public enum LooseBecause {
         /** Other people do the one than the other, or it takes another number of them. */
         PEOPLE,
         /** The first dries or waits before the second may begin. */
@@ -50,13 +50,13 @@ public final class Blocks {
     }
 
     /** @param gap from the end of the one to the start of the other in the plan; longer than {@code within} */
-    public record Loose(ActivityId before, ActivityId after, Duration within, Duration gap, Why why) {}
+    public record Loose(ActivityId before, ActivityId after, Duration within, Duration gap, LooseBecause why) {}
 
     private final PlanProblem problem;
     private final Map<ActivityId, Activity> activities = new LinkedHashMap<>();
     private final Map<ActivityId, List<Activity>> parts = new LinkedHashMap<>();
     private final Map<ActivityId, ActivityId> blockOf = new LinkedHashMap<>();
-    private final Map<Link, Why> apart = new LinkedHashMap<>();
+    private final Map<Link, LooseBecause> apart = new LinkedHashMap<>();
     private final Map<Activity.Crew, Duration> longestWorkSession = new HashMap<>();
     private final PlanProblem folded;
     /** The problem in numbers, before anything was joined. */
@@ -102,7 +102,7 @@ public final class Blocks {
                             link.after(),
                             link.within().get(),
                             g,
-                            blocks.apart.getOrDefault(link, Why.NO_SESSION))));
+                            blocks.apart.getOrDefault(link, LooseBecause.NO_SESSION))));
         }
         return found;
     }
@@ -111,8 +111,8 @@ public final class Blocks {
         Activity before = activities.get(nameOf(link.before()));
         Activity after = activities.get(nameOf(link.after()));
         if (before.id().equals(after.id())) return;
-        Optional<Why> why = whyNot(before, after, link);
-        if (why.isEmpty() && comesBetween(before, after)) why = Optional.of(Why.BETWEEN);
+        Optional<LooseBecause> why = whyNot(before, after, link);
+        if (why.isEmpty() && comesBetween(before, after)) why = Optional.of(LooseBecause.BETWEEN);
         if (why.isEmpty()) accept(before, after);
         why.ifPresent(w -> apart.put(link, w));
     }
@@ -122,23 +122,23 @@ public final class Blocks {
         return blockOf.getOrDefault(id, id);
     }
 
-    private Optional<Why> whyNot(Activity before, Activity after, Link link) {
-        if (!before.crew().equals(after.crew())) return Optional.of(Why.PEOPLE);
-        if (!before.timing().waitAfter().isZero() || !link.lag().isZero()) return Optional.of(Why.DRIES);
+    private Optional<LooseBecause> whyNot(Activity before, Activity after, Link link) {
+        if (!before.crew().equals(after.crew())) return Optional.of(LooseBecause.PEOPLE);
+        if (!before.timing().waitAfter().isZero() || !link.lag().isZero()) return Optional.of(LooseBecause.DRIES);
         Optional<String> one = before.demand().place();
         Optional<String> other = after.demand().place();
-        if (one.isPresent() && other.isPresent() && !one.equals(other)) return Optional.of(Why.PLACES);
+        if (one.isPresent() && other.isPresent() && !one.equals(other)) return Optional.of(LooseBecause.PLACES);
         if (before.workSlots() == 0
                 || after.workSlots() == 0
                 || after.begun()
-                || after.timing().fixedStart().isPresent()) return Optional.of(Why.BETWEEN);
-        if (areApart(before, after) || areApart(after, before)) return Optional.of(Why.ACCESS);
+                || after.timing().fixedStart().isPresent()) return Optional.of(LooseBecause.BETWEEN);
+        if (areApart(before, after) || areApart(after, before)) return Optional.of(LooseBecause.ACCESS);
         Duration together = PlanProblem.SLOT.multipliedBy(before.workSlots() + after.workSlots());
         return longestWorkSession
                                 .computeIfAbsent(before.crew(), this::longestWorkSession)
                                 .compareTo(together)
                         < 0
-                ? Optional.of(Why.TOO_LONG)
+                ? Optional.of(LooseBecause.TOO_LONG)
                 : Optional.empty();
     }
 
@@ -333,7 +333,7 @@ public final class Blocks {
             found.put(
                     part.id(),
                     new Scheduled(part.id(), List.of(new TimeWindow(from, to)), block.people(), from, end, why));
-            why = List.of(new Reason(Reason.Kind.AFTER, part.id().value(), to));
+            why = List.of(new Reason(Reason.ReasonKind.AFTER, part.id().value(), to));
             from = to;
         }
     }
@@ -342,7 +342,7 @@ public final class Blocks {
     private Reason unfold(Reason limit) {
         List<Activity> all = parts.get(new ActivityId(limit.id().isEmpty() ? "-" : limit.id()));
         if (all == null) return limit;
-        boolean atEnd = limit.kind() == Reason.Kind.AFTER || limit.kind() == Reason.Kind.STATE;
+        boolean atEnd = limit.kind() == Reason.ReasonKind.AFTER || limit.kind() == Reason.ReasonKind.STATE;
         return new Reason(limit.kind(), all.get(atEnd ? all.size() - 1 : 0).id().value(), limit.until());
     }
 

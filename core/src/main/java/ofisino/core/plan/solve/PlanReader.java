@@ -74,10 +74,10 @@ final class PlanReader {
             if (!pass.placed[a]) found.add(unplaced(a, whyNowhere(a)));
             else if (pass.clash[a]) found.add(unplaced(a, clash(a)));
             else if (pass.missesDeadline(a))
-                found.add(unplaced(a, reasons.limit(Reason.Kind.FIXED, id(a), in.deadline[a])));
+                found.add(unplaced(a, reasons.limit(Reason.ReasonKind.FIXED, id(a), in.deadline[a])));
             else if (pass.misses(a)) found.add(unplaced(a, whyNotThen(a)));
         if (found.isEmpty() && pass.isOverdrawn() && in.size > 0)
-            found.add(unplaced(firstThatCosts(), reasons.limit(Reason.Kind.MONEY, "", time.horizon)));
+            found.add(unplaced(firstThatCosts(), reasons.limit(Reason.ReasonKind.MONEY, "", time.horizon)));
         return found;
     }
 
@@ -98,17 +98,20 @@ final class PlanReader {
 
     private Reason whyNowhere(int a) {
         for (Instance.Link l : in.before[a])
-            if (!pass.placed[l.other()]) return reasons.limit(Reason.Kind.AFTER, id(l.other()), time.horizon);
+            if (!pass.placed[l.other()]) return reasons.limit(Reason.ReasonKind.AFTER, id(l.other()), time.horizon);
         if (in.isFixed(a))
             return reasons.limit(
-                    in.fixed[a] < time.now ? Reason.Kind.NOW : Reason.Kind.FIXED, "", Math.max(in.fixed[a], time.now));
+                    in.fixed[a] < time.now ? Reason.ReasonKind.NOW : Reason.ReasonKind.FIXED,
+                    "",
+                    Math.max(in.fixed[a], time.now));
         for (int o : in.apartFromStripDown[a])
-            if (!pass.placed[in.refit[o]]) return reasons.limit(Reason.Kind.STATE, id(in.refit[o]), time.horizon);
+            if (!pass.placed[in.refit[o]]) return reasons.limit(Reason.ReasonKind.STATE, id(in.refit[o]), time.horizon);
         if (in.opens[a] != Instance.NONE)
             for (int other : in.sameWay[in.opens[a]])
                 if (!pass.placed[in.refit[other]])
-                    return reasons.limit(Reason.Kind.OTHER_STAY, id(in.refit[other]), time.horizon);
-        if (pass.later(a, time.horizon, time.horizon) >= 0) return reasons.limit(Reason.Kind.MONEY, "", time.horizon);
+                    return reasons.limit(Reason.ReasonKind.OTHER_STAY, id(in.refit[other]), time.horizon);
+        if (pass.later(a, time.horizon, time.horizon) >= 0)
+            return reasons.limit(Reason.ReasonKind.MONEY, "", time.horizon);
         List<Reason> limits = reasons.startLimits(a);
         Reason latest = limits.stream()
                 .max(java.util.Comparator.comparing(Reason::until))
@@ -120,22 +123,24 @@ final class PlanReader {
     private Reason whoHasTooLittleTime(int a) {
         List<String> names = in.activity[a].crew().candidates();
         return names.isEmpty()
-                ? reasons.limit(Reason.Kind.RESOURCE_FULL, "", time.horizon)
+                ? reasons.limit(Reason.ReasonKind.RESOURCE_FULL, "", time.horizon)
                 : reasons.limit(
-                        in.inOneGo[a] ? Reason.Kind.TOO_SHORT : Reason.Kind.NO_TIME, names.get(0), time.horizon);
+                        in.inOneGo[a] ? Reason.ReasonKind.TOO_SHORT : Reason.ReasonKind.NO_TIME,
+                        names.get(0),
+                        time.horizon);
     }
 
     /** Somebody who has no time at all, or a place or thing that cannot be used at any time at which the crew are there. */
     private Optional<Reason> whatIsNeverThere(int a) {
         for (PlanProblem.Person p : in.problem.people())
             if (p.windows().isEmpty() && isMissed(a, p.id()))
-                return Optional.of(reasons.limit(Reason.Kind.NO_TIME, p.id(), time.horizon));
+                return Optional.of(reasons.limit(Reason.ReasonKind.NO_TIME, p.id(), time.horizon));
         if (in.place[a] >= 0 && !isEverLeft(a, in.place[a], 1))
-            return Optional.of(reasons.limit(Reason.Kind.PLACE_FULL, in.capacityId[in.place[a]], time.horizon));
+            return Optional.of(reasons.limit(Reason.ReasonKind.PLACE_FULL, in.capacityId[in.place[a]], time.horizon));
         for (int r = 0; r < in.resources[a].length; r++)
             if (!isEverLeft(a, in.resources[a][r], in.amounts[a][r]))
-                return Optional.of(
-                        reasons.limit(Reason.Kind.RESOURCE_FULL, in.capacityId[in.resources[a][r]], time.horizon));
+                return Optional.of(reasons.limit(
+                        Reason.ReasonKind.RESOURCE_FULL, in.capacityId[in.resources[a][r]], time.horizon));
         return Optional.empty();
     }
 
@@ -164,11 +169,12 @@ final class PlanReader {
 
     private Reason clash(int a) {
         for (int o : in.apartFromStripDown[a])
-            if (pass.opened(o) < pass.end[a]) return reasons.limit(Reason.Kind.STATE, id(in.refit[o]), pass.start[a]);
+            if (pass.opened(o) < pass.end[a])
+                return reasons.limit(Reason.ReasonKind.STATE, id(in.refit[o]), pass.start[a]);
         for (int b : in.apart[a])
             if (pass.placed[b] && pass.start[a] < pass.end[b] && pass.start[b] < pass.end[a])
-                return reasons.limit(Reason.Kind.STATE, id(b), pass.end[b]);
-        return reasons.limit(Reason.Kind.FIXED, "", pass.start[a]);
+                return reasons.limit(Reason.ReasonKind.STATE, id(b), pass.end[b]);
+        return reasons.limit(Reason.ReasonKind.FIXED, "", pass.start[a]);
     }
 
     private String id(int a) {

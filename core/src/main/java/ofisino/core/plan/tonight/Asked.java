@@ -61,8 +61,8 @@ public record Asked(int minutes, int people, boolean quiet, boolean wet, Optiona
             boolean begun,
             Optional<Instant> latestStart) {}
 
-    /** Why something stands where it stands in the list. */
-    public enum Why {
+    /** RankedBecause something stands where it stands in the list. */
+    public enum RankedBecause {
         /** It has been begun: finish it before anything else is opened. */
         BEGUN,
         /** It has less than a week to spare. */
@@ -73,7 +73,7 @@ public record Asked(int minutes, int people, boolean quiet, boolean wet, Optiona
     }
 
     /** @param minutes that it would take of the evening */
-    public record Possible<T>(T id, int minutes, Why why) {}
+    public record Possible<T>(T id, int minutes, RankedBecause why) {}
 
     /** What can be done in such an evening, the best first; nothing that waits, is too loud, takes more people, or would not be finished in one go. */
     public <T> List<Possible<T>> rank(List<Work<T>> works, Instant now) {
@@ -100,9 +100,10 @@ public record Asked(int minutes, int people, boolean quiet, boolean wet, Optiona
         return w.hot() ? minutes - (int) FireWatch.WATCH.toMinutes() : minutes;
     }
 
-    private Why why(Work<?> w, Instant now) {
-        if (w.begun()) return Why.BEGUN;
-        if (w.latestStart().filter(l -> Duration.between(now, l).toDays() < 7).isPresent()) return Why.PRESSES;
-        return w.minutesLeft() <= usable(w) ? Why.FITS : Why.POSSIBLE;
+    private RankedBecause why(Work<?> w, Instant now) {
+        if (w.begun()) return RankedBecause.BEGUN;
+        if (w.latestStart().filter(l -> Duration.between(now, l).toDays() < 7).isPresent())
+            return RankedBecause.PRESSES;
+        return w.minutesLeft() <= usable(w) ? RankedBecause.FITS : RankedBecause.POSSIBLE;
     }
 }

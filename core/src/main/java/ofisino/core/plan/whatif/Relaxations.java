@@ -20,7 +20,7 @@ public final class Relaxations {
 
     private Relaxations() {}
 
-    public enum Kind {
+    public enum RelaxationKind {
         /** Days by which fixed starts and deadlines are later. */
         DATE,
         /** More evenings a week, each as long as the longest of the person. */
@@ -36,7 +36,7 @@ public final class Relaxations {
     }
 
     /** @param amount in the unit of the kind */
-    public record Relaxation(Kind kind, long amount) {}
+    public record Relaxation(RelaxationKind kind, long amount) {}
 
     /** Those that work, in the order of the kinds; empty where none alone does. */
     public static List<Relaxation> least(PlanProblem problem) {
@@ -48,20 +48,24 @@ public final class Relaxations {
                 .map(p -> dues + Math.max(0, p.floorMinor() - p.openingMinor()))
                 .orElse(0L);
         List<Relaxation> found = new ArrayList<>();
-        least(Kind.DATE, MOST_DAYS, 1, k -> Easing.later(problem, k)).ifPresent(found::add);
-        least(Kind.WORK_SESSIONS, MOST_SESSIONS, 1, k -> Easing.moreWorkSessions(problem, (int) k))
+        least(RelaxationKind.DATE, MOST_DAYS, 1, k -> Easing.later(problem, k)).ifPresent(found::add);
+        least(RelaxationKind.WORK_SESSIONS, MOST_SESSIONS, 1, k -> Easing.moreWorkSessions(problem, (int) k))
                 .ifPresent(found::add);
         if (missing > 0)
-            least(Kind.MONEY, missing, 1, k -> Easing.richer(problem, k)).ifPresent(found::add);
-        least(Kind.PLACE, MOST_ROOM, 1, k -> Easing.roomier(problem, (int) k)).ifPresent(found::add);
-        if (problem.people().stream().anyMatch(Easing::isMissing))
-            least(Kind.HELPER, MOST_SESSIONS, 1, k -> Easing.helped(problem, (int) k))
+            least(RelaxationKind.MONEY, missing, 1, k -> Easing.richer(problem, k))
                     .ifPresent(found::add);
-        least(Kind.SESSION, MOST_QUARTERS, 15, k -> Easing.longer(problem, k)).ifPresent(found::add);
+        least(RelaxationKind.PLACE, MOST_ROOM, 1, k -> Easing.roomier(problem, (int) k))
+                .ifPresent(found::add);
+        if (problem.people().stream().anyMatch(Easing::isMissing))
+            least(RelaxationKind.HELPER, MOST_SESSIONS, 1, k -> Easing.helped(problem, (int) k))
+                    .ifPresent(found::add);
+        least(RelaxationKind.SESSION, MOST_QUARTERS, 15, k -> Easing.longer(problem, k))
+                .ifPresent(found::add);
         return found;
     }
 
-    private static Optional<Relaxation> least(Kind kind, long most, long unit, LongFunction<PlanProblem> relaxed) {
+    private static Optional<Relaxation> least(
+            RelaxationKind kind, long most, long unit, LongFunction<PlanProblem> relaxed) {
         if (!isPossible(relaxed.apply(most))) return Optional.empty();
         long no = 0;
         long yes = most;

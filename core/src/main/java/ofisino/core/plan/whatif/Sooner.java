@@ -18,7 +18,7 @@ import ofisino.core.plan.sentout.DaysAway;
 public final class Sooner {
     private Sooner() {}
 
-    public enum Kind {
+    public enum SoonerKind {
         /** One more evening a week. */
         WORK_SESSION,
         /** Each evening half an hour longer. */
@@ -28,17 +28,17 @@ public final class Sooner {
     }
 
     /** @param id of the place; empty for the others */
-    public record Proposal(Kind kind, String id, PlanProblem problem) {}
+    public record Proposal(SoonerKind kind, String id, PlanProblem problem) {}
 
     /** More hours always; a borrowed bay for each place of which the plan says that something waits for it. */
     public static List<Proposal> of(PlanProblem problem, Plan plan) {
         List<Proposal> found = new ArrayList<>();
-        found.add(new Proposal(Kind.WORK_SESSION, "", Easing.moreWorkSessions(problem, 1)));
-        found.add(new Proposal(Kind.HALF_AN_HOUR, "", Easing.longer(problem, 2)));
+        found.add(new Proposal(SoonerKind.WORK_SESSION, "", Easing.moreWorkSessions(problem, 1)));
+        found.add(new Proposal(SoonerKind.HALF_AN_HOUR, "", Easing.longer(problem, 2)));
         Set<String> full = new LinkedHashSet<>();
         for (Scheduled s : plan.activities().values())
-            for (Reason l : s.reasons()) if (l.kind() == Reason.Kind.PLACE_FULL) full.add(l.id());
-        for (String place : full) found.add(new Proposal(Kind.PLACE, place, Easing.roomier(problem, place)));
+            for (Reason l : s.reasons()) if (l.kind() == Reason.ReasonKind.PLACE_FULL) full.add(l.id());
+        for (String place : full) found.add(new Proposal(SoonerKind.PLACE, place, Easing.roomier(problem, place)));
         return found;
     }
 
@@ -53,7 +53,7 @@ public final class Sooner {
             throw InvalidValue.of(
                     "costMinor", "sent-out.cost", "The price cannot be negative. Enter 0 if you do not know.");
         if (problem.activities().stream()
-                .noneMatch(a -> a.id().equals(job) && a.kind() == Activity.Kind.JOB && !a.begun()))
+                .noneMatch(a -> a.id().equals(job) && a.kind() == Activity.ActivityKind.JOB && !a.begun()))
             throw new InvalidValue(
                     "plan.send-out",
                     "Only a job that has not begun can be given to somebody else. Load the page again.");
@@ -67,7 +67,7 @@ public final class Sooner {
         if (costMinor > 0) dues.add(new Activity.Due(costMinor, Activity.Due.When.FINISH));
         return new Activity(
                 a.id(),
-                Activity.Kind.SENT_OUT,
+                Activity.ActivityKind.SENT_OUT,
                 a.aim(),
                 0,
                 Activity.Crew.NOBODY,

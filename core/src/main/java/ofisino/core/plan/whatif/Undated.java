@@ -58,7 +58,7 @@ public final class Undated {
                 .map(Activity::id)
                 .forEach(out::remove);
         Set<ActivityId> orders = problem.activities().stream()
-                .filter(a -> a.kind() == Activity.Kind.ORDER && isOnlyFor(a.id(), out))
+                .filter(a -> a.kind() == Activity.ActivityKind.ORDER && isOnlyFor(a.id(), out))
                 .map(Activity::id)
                 .collect(Collectors.toSet());
         Predicate<ActivityId> kept = id -> !out.contains(id) && !orders.contains(id);

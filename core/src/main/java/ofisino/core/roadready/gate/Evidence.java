@@ -53,7 +53,7 @@ public record Evidence(
 
     /** @param system empty where nobody said: it counts like the gravest @param due its time has come */
     public record Outstanding(
-            UUID id, OutstandingItem.Kind kind, String title, Optional<VehicleSystem> system, boolean due) {}
+            UUID id, OutstandingItem.OutstandingKind kind, String title, Optional<VehicleSystem> system, boolean due) {}
 
     /** @param temporary it was decided to be repaired for the time being @param putOff it was decided to be left for later */
     public record Found(

@@ -14,7 +14,7 @@ final class OutstandingRules {
 
     static Stream<Blocker> due(Evidence evidence) {
         List<Outstanding> due = evidence.outstanding().stream()
-                .filter(o -> o.kind() == OutstandingItem.Kind.FOR_NOW && o.due())
+                .filter(o -> o.kind() == OutstandingItem.OutstandingKind.FOR_NOW && o.due())
                 .toList();
         return due.isEmpty()
                 ? Stream.empty()
@@ -30,12 +30,12 @@ final class OutstandingRules {
 
     /** Nothing goes on the road with what belongs to somebody else or to another vehicle. */
     static Stream<Blocker> onLoan(Evidence evidence) {
-        return of(evidence, OutstandingItem.Kind.LOAN).map(o -> blocker(Rule.ON_LOAN, Gate.ROAD, o));
+        return of(evidence, OutstandingItem.OutstandingKind.LOAN).map(o -> blocker(Rule.ON_LOAN, Gate.ROAD, o));
     }
 
     /** Left off by choice: trim is told to a buyer; all else counts like work left apart there. */
     static Stream<Blocker> leftOff(Evidence evidence) {
-        return of(evidence, OutstandingItem.Kind.LEFT_OFF).map(o -> blocker(Rule.LEFT_OFF, leftOff(o), o));
+        return of(evidence, OutstandingItem.OutstandingKind.LEFT_OFF).map(o -> blocker(Rule.LEFT_OFF, leftOff(o), o));
     }
 
     private static Gate leftOff(Outstanding o) {
@@ -43,7 +43,7 @@ final class OutstandingRules {
         return o.system().map(Gate::shutByWorkIn).orElse(Gate.FIRST_MOVE);
     }
 
-    private static Stream<Outstanding> of(Evidence evidence, OutstandingItem.Kind kind) {
+    private static Stream<Outstanding> of(Evidence evidence, OutstandingItem.OutstandingKind kind) {
         return evidence.outstanding().stream().filter(o -> o.kind() == kind);
     }
 

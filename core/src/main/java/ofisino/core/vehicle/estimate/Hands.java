@@ -10,10 +10,10 @@ import ofisino.core.vehicle.finding.SafetyClass;
  * Whether a repair asks for a specialist: points for what speaks for one, less what speaks for one's own hands. From {@value #ASKS} points on
  * it is worth a call. Common practice, no source; the person decides and keeps the reason.
  */
-public record Hands(int points, List<Why> why) {
+public record Hands(int points, List<HandsBecause> why) {
     static final int ASKS = 3;
 
-    public enum Why {
+    public enum HandsBecause {
         /** A bench, a press, a boring bar, an alignment rig: nobody has it at home. */
         NEEDS_A_RIG(3),
         /** What people hang their lives on, welded or re-made. */
@@ -27,7 +27,7 @@ public record Hands(int points, List<Why> why) {
 
         private final int points;
 
-        Why(int points) {
+        HandsBecause(int points) {
             this.points = points;
         }
     }
@@ -41,18 +41,18 @@ public record Hands(int points, List<Why> why) {
     }
 
     public static Hands of(FindingKind kind, VehicleSystem system, SafetyClass safety) {
-        List<Why> why = new ArrayList<>();
+        List<HandsBecause> why = new ArrayList<>();
         boolean inside = kind == FindingKind.WORN || kind == FindingKind.CRACK || kind == FindingKind.SEIZED;
         if (inside && (system == VehicleSystem.ENGINE || system == VehicleSystem.TRANSMISSION))
-            why.add(Why.NEEDS_A_RIG);
-        if (system == VehicleSystem.FUEL && kind == FindingKind.RUST_THROUGH) why.add(Why.NEEDS_A_RIG);
-        if (system == VehicleSystem.STRUCTURE && kind == FindingKind.CRACK) why.add(Why.NEEDS_A_RIG);
-        if (system == VehicleSystem.RESTRAINT) why.add(Why.LICENSED_WORK);
+            why.add(HandsBecause.NEEDS_A_RIG);
+        if (system == VehicleSystem.FUEL && kind == FindingKind.RUST_THROUGH) why.add(HandsBecause.NEEDS_A_RIG);
+        if (system == VehicleSystem.STRUCTURE && kind == FindingKind.CRACK) why.add(HandsBecause.NEEDS_A_RIG);
+        if (system == VehicleSystem.RESTRAINT) why.add(HandsBecause.LICENSED_WORK);
         boolean bearsWeld = system == VehicleSystem.STRUCTURE || system == VehicleSystem.STEERING_AND_SUSPENSION;
-        if (safety == SafetyClass.A && bearsWeld) why.add(Why.LIVES_HANG_ON_IT);
-        if (system == VehicleSystem.GLASS_AND_SEALS && kind == FindingKind.CRACK) why.add(Why.HARD_TO_REPLACE);
+        if (safety == SafetyClass.A && bearsWeld) why.add(HandsBecause.LIVES_HANG_ON_IT);
+        if (system == VehicleSystem.GLASS_AND_SEALS && kind == FindingKind.CRACK) why.add(HandsBecause.HARD_TO_REPLACE);
         if (safety == SafetyClass.D || kind == FindingKind.CONTAMINATED || kind == FindingKind.SURFACE_RUST)
-            why.add(Why.GOOD_TO_LEARN_ON);
+            why.add(HandsBecause.GOOD_TO_LEARN_ON);
         return new Hands(why.stream().mapToInt(w -> w.points).sum(), why);
     }
 }

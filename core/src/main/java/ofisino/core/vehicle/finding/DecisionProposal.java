@@ -6,8 +6,8 @@ import ofisino.core.kernel.Aim;
  * The decision that a finding suggests by itself, with the one reason for it, so that many can be decided in a row. Common practice, no
  * source. It never proposes what {@link DecisionRules} refuses.
  */
-public record DecisionProposal(Decision decision, Why why) {
-    public enum Why {
+public record DecisionProposal(Decision decision, ProposedBecause why) {
+    public enum ProposedBecause {
         /** Nobody knows yet what is wrong. */
         ONLY_A_DOUBT,
         /** It is needed for a higher aim than the project has. */
@@ -28,19 +28,20 @@ public record DecisionProposal(Decision decision, Why why) {
     /** @param projectAim how far the project goes; @param findingAim the lowest aim that needs the finding mended */
     public static DecisionProposal of(
             FindingKind kind, SafetyClass safety, Aim findingAim, Aim projectAim, DoubtfulParts policy) {
-        if (kind == FindingKind.DOUBT) return new DecisionProposal(Decision.INVESTIGATE, Why.ONLY_A_DOUBT);
+        if (kind == FindingKind.DOUBT) return new DecisionProposal(Decision.INVESTIGATE, ProposedBecause.ONLY_A_DOUBT);
         if (safety.standsInTheWay())
             return isDoubtfulPart(kind) || isGone(kind)
-                    ? new DecisionProposal(Decision.REPLACE, Why.SAFETY_NEEDS_A_NEW_PART)
-                    : new DecisionProposal(Decision.REPAIR, Why.SAFETY_NEEDS_MENDING);
-        if (findingAim.compareTo(projectAim) > 0) return new DecisionProposal(Decision.DEFER, Why.BEYOND_THE_AIM);
+                    ? new DecisionProposal(Decision.REPLACE, ProposedBecause.SAFETY_NEEDS_A_NEW_PART)
+                    : new DecisionProposal(Decision.REPAIR, ProposedBecause.SAFETY_NEEDS_MENDING);
+        if (findingAim.compareTo(projectAim) > 0)
+            return new DecisionProposal(Decision.DEFER, ProposedBecause.BEYOND_THE_AIM);
         if (isDoubtfulPart(kind))
             return policy == DoubtfulParts.REPLACE
-                    ? new DecisionProposal(Decision.REPLACE, Why.POLICY_REPLACE)
-                    : new DecisionProposal(Decision.INVESTIGATE, Why.POLICY_MEASURE_FIRST);
+                    ? new DecisionProposal(Decision.REPLACE, ProposedBecause.POLICY_REPLACE)
+                    : new DecisionProposal(Decision.INVESTIGATE, ProposedBecause.POLICY_MEASURE_FIRST);
         return isGone(kind)
-                ? new DecisionProposal(Decision.REPLACE, Why.NOT_MENDABLE)
-                : new DecisionProposal(Decision.REPAIR, Why.MENDABLE);
+                ? new DecisionProposal(Decision.REPLACE, ProposedBecause.NOT_MENDABLE)
+                : new DecisionProposal(Decision.REPAIR, ProposedBecause.MENDABLE);
     }
 
     private static boolean isDoubtfulPart(FindingKind kind) {

@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import ofisino.core.vehicle.reading.Verdict.JudgedBecause;
 import ofisino.core.vehicle.reading.Verdict.Outcome;
-import ofisino.core.vehicle.reading.Verdict.Why;
 
 /** The last reading at each spot of one place, judged by one limit: four cylinders, nine points of a door. */
 public final class Series {
@@ -60,19 +60,19 @@ public final class Series {
         List<Double> values = readings.stream()
                 .map(r -> r.unit().convert(r.value(), limit.readIn()))
                 .toList();
-        if (values.stream().anyMatch(v -> !limit.canBeRead(v))) return notJudged(Why.ASK_AGAIN, limit);
-        if (!readings.stream().allMatch(Reading::canBeShown)) return notJudged(Why.INSTRUMENT_RANGE, limit);
+        if (values.stream().anyMatch(v -> !limit.canBeRead(v))) return notJudged(JudgedBecause.ASK_AGAIN, limit);
+        if (!readings.stream().allMatch(Reading::canBeShown)) return notJudged(JudgedBecause.INSTRUMENT_RANGE, limit);
         double highest = values.stream().mapToDouble(v -> v).max().orElseThrow();
         double coarsest = derived == Derived.DIFFERENCE ? limit.resolution() : highest * limit.resolution() / 100;
         if (readings.stream()
                 .flatMap(r -> r.instrument().stream())
                 .anyMatch(i -> Judge.isTooCoarse(i.step(limit.readIn()), coarsest)))
-            return notJudged(Why.INSTRUMENT_RESOLUTION, limit);
+            return notJudged(JudgedBecause.INSTRUMENT_RESOLUTION, limit);
         double value = derived.of(values);
         return Optional.of(new Judged(value, Judge.judge(new Reading(value, limit.unit(), Optional.empty()), limit)));
     }
 
-    private static Optional<Judged> notJudged(Why why, Limit limit) {
+    private static Optional<Judged> notJudged(JudgedBecause why, Limit limit) {
         return Optional.of(new Judged(0, new Verdict(Outcome.NOT_JUDGED, why, 0, limit)));
     }
 

@@ -6,7 +6,7 @@ package ofisino.core.vehicle.reading;
  * @param margin how far inside (positive) or outside (negative) the deciding bound, in the limit's unit; 0 when not judged
  * @param limit  what decided
  */
-public record Verdict(Outcome outcome, Why why, double margin, Limit limit) {
+public record Verdict(Outcome outcome, JudgedBecause why, double margin, Limit limit) {
     public enum Outcome {
         WITHIN,
         WATCH,
@@ -14,7 +14,7 @@ public record Verdict(Outcome outcome, Why why, double margin, Limit limit) {
         NOT_JUDGED
     }
 
-    public enum Why {
+    public enum JudgedBecause {
         /** It lies inside, with room. */
         ROOM_TO_SPARE,
         NEAR_THE_BOUND,

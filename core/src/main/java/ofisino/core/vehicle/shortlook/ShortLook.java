@@ -15,8 +15,8 @@ import ofisino.core.vehicle.equipment.Make;
  *
  * @param cards no check stands twice at one place of a vehicle
  */
-public record ShortLook(Kind kind, List<Card> cards) {
-    public enum Kind {
+public record ShortLook(LookKind kind, List<Card> cards) {
+    public enum LookKind {
         OLD_CAR,
         RECENT_CAR,
         MOTORCYCLE;
@@ -25,13 +25,13 @@ public record ShortLook(Kind kind, List<Card> cards) {
         private static final int RECENT = 1991;
 
         /** The one that suits a vehicle; another may be taken. */
-        public static Kind of(Make vehicle) {
+        public static LookKind of(Make vehicle) {
             if (vehicle.body() == BodyStyle.MOTORCYCLE) return MOTORCYCLE;
             return vehicle.builtYear() >= RECENT ? RECENT_CAR : OLD_CAR;
         }
 
         /** Those that may be taken for a vehicle. */
-        public static List<Kind> possibleFor(Make vehicle) {
+        public static List<LookKind> possibleFor(Make vehicle) {
             return vehicle.body() == BodyStyle.MOTORCYCLE ? List.of(MOTORCYCLE) : List.of(OLD_CAR, RECENT_CAR);
         }
     }

@@ -15,15 +15,15 @@ import ofisino.core.kernel.Side;
 
 /** The three lists of the short look; {@code old-car.yaml} explains their keys. Common practice, no source. */
 public final class ShortLooks {
-    private final Map<ShortLook.Kind, ShortLook> looks;
+    private final Map<ShortLook.LookKind, ShortLook> looks;
 
-    private ShortLooks(Map<ShortLook.Kind, ShortLook> looks) {
+    private ShortLooks(Map<ShortLook.LookKind, ShortLook> looks) {
         this.looks = looks;
     }
 
     public static ShortLooks load() {
-        Map<ShortLook.Kind, ShortLook> looks = new EnumMap<>(ShortLook.Kind.class);
-        for (ShortLook.Kind kind : ShortLook.Kind.values()) {
+        Map<ShortLook.LookKind, ShortLook> looks = new EnumMap<>(ShortLook.LookKind.class);
+        for (ShortLook.LookKind kind : ShortLook.LookKind.values()) {
             String file = kind.name().toLowerCase(Locale.ROOT).replace('_', '-') + ".yaml";
             try (InputStream in = ShortLooks.class.getResourceAsStream(file)) {
                 looks.put(
@@ -66,7 +66,7 @@ public final class ShortLooks {
                 e.choice("side", Side.class, Side.NONE));
     }
 
-    public ShortLook of(ShortLook.Kind kind) {
+    public ShortLook of(ShortLook.LookKind kind) {
         return looks.get(kind);
     }
 }

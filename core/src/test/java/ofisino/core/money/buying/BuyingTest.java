@@ -16,7 +16,7 @@ import ofisino.core.kernel.InvalidValue;
 import ofisino.core.money.buying.Advice.Word;
 import ofisino.core.money.buying.BuyingCase.Hidden;
 import ofisino.core.money.buying.BuyingCase.Repair;
-import ofisino.core.money.buying.BuyingCosts.Kind;
+import ofisino.core.money.buying.BuyingCosts.CostKind;
 import ofisino.core.money.buying.Comparables.Comparable;
 import ofisino.core.plan.risk.Chance;
 import ofisino.core.plan.risk.ThreePoint;
@@ -36,11 +36,11 @@ class BuyingTest {
         assertThat(costs.at(8_000_00))
                 .extracting(BuyingCosts.CostLine::kind, BuyingCosts.CostLine::minor)
                 .containsExactly(
-                        tuple(Kind.FREIGHT, 1_200_00L),
-                        tuple(Kind.INSURANCE, 100_00L),
-                        tuple(Kind.DUTY, 930_00L),
-                        tuple(Kind.IMPORT_TAX, 2_096_00L),
-                        tuple(Kind.TRANSPORT, 250_00L));
+                        tuple(CostKind.FREIGHT, 1_200_00L),
+                        tuple(CostKind.INSURANCE, 100_00L),
+                        tuple(CostKind.DUTY, 930_00L),
+                        tuple(CostKind.IMPORT_TAX, 2_096_00L),
+                        tuple(CostKind.TRANSPORT, 250_00L));
         assertThat(8_000_00 + costs.sumAt(8_000_00)).isEqualTo(12_576_00);
         // worth 15 000 finished, 2 000 of certain work, 424 wanted: 12 576 are left for buying, so the ceiling is 8 000
         // again
@@ -94,7 +94,7 @@ class BuyingTest {
     void photosOnlyMeansThatTheHiddenCounts() {
         Ceiling ceiling = Ceiling.of(photos());
         assertThat(ceiling.price()).isEqualTo(2_380_95);
-        assertThat(ceiling.costs()).containsExactly(new BuyingCosts.CostLine(Kind.FEE, 119_05));
+        assertThat(ceiling.costs()).containsExactly(new BuyingCosts.CostLine(CostKind.FEE, 119_05));
         assertThat(ceiling.value() - ceiling.repair() - 119_05 - ceiling.margin() - ceiling.price())
                 .isEqualTo(ceiling.rest())
                 .isZero();

@@ -13,7 +13,7 @@ import java.util.TreeSet;
 import java.util.stream.Collectors;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.plan.access.WhileOpen.Candidate;
-import ofisino.core.plan.access.WhileOpen.Kind;
+import ofisino.core.plan.access.WhileOpen.OfferKind;
 import ofisino.core.plan.job.Operation;
 import ofisino.core.vehicle.BodyStyle;
 import ofisino.core.vehicle.body.Bodies;
@@ -217,7 +217,7 @@ class AccessLibraryTest {
     void aCheapPartBehindAnOpenGearboxIsDoneNow() {
         double p = WhileOpen.chanceOfFailure(5, 15, Optional.empty());
         assertThat(p).isCloseTo(0.4866, within(0.0001));
-        var weighed = WhileOpen.weigh(new Candidate(Kind.AGEING, "b", "Release bearing", 15, 36, p, 180), 870);
+        var weighed = WhileOpen.weigh(new Candidate(OfferKind.AGEING, "b", "Release bearing", 15, 36, p, 180), 870);
         assertThat(weighed.nowMinutes()).isEqualTo(51);
         assertThat(weighed.laterMinutes()).isEqualTo(536);
         assertThat(weighed.doNow()).isTrue();
@@ -229,12 +229,12 @@ class AccessLibraryTest {
         // belts behind the front seats: 0.7 h to come back, the part 1.6 h; three years old of fifteen: p = 1 −
         // exp(−5/12) = 0.341
         double belts = WhileOpen.chanceOfFailure(5, 15, Optional.of(3.0));
-        assertThat(WhileOpen.weigh(new Candidate(Kind.AGEING, "s", "Seat belts", 45, 96, belts, 0), 42)
+        assertThat(WhileOpen.weigh(new Candidate(OfferKind.AGEING, "s", "Seat belts", 45, 96, belts, 0), 42)
                         .doNow())
                 .isFalse();
         // a clutch plate put in last year: p = 1 − exp(−1/19) = 0.051 over the next year, behind 14.5 h
         double clutch = WhileOpen.chanceOfFailure(1, 20, Optional.of(1.0));
-        assertThat(WhileOpen.weigh(new Candidate(Kind.AGEING, "c", "Clutch plate", 30, 108, clutch, 180), 870)
+        assertThat(WhileOpen.weigh(new Candidate(OfferKind.AGEING, "c", "Clutch plate", 30, 108, clutch, 180), 870)
                         .doNow())
                 .isFalse();
     }

@@ -9,7 +9,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.plan.access.FluidChoice.Choice;
-import ofisino.core.plan.access.FluidChoice.Kind;
+import ofisino.core.plan.access.FluidChoice.FluidMove;
 import ofisino.core.plan.clearance.Envelope;
 import ofisino.core.plan.clearance.Envelope.Change;
 import ofisino.core.plan.clearance.Passage;
@@ -26,7 +26,8 @@ class FluidAndClearanceTest {
     @Test
     void theBrakesAreNotClosedForTheTimeBeingSoTheSlotIsMoved() {
         assertThat(FluidChoice.open(Circuit.BRAKE_FLUID, 0.9, THURSDAY, WEDNESDAY, WEDNESDAY.plusDays(9)))
-                .containsExactly(new Choice(Kind.MOVE_THE_DAY, Optional.of(WEDNESDAY.plusDays(9)), 1, 0.9, 0, false));
+                .containsExactly(
+                        new Choice(FluidMove.MOVE_THE_DAY, Optional.of(WEDNESDAY.plusDays(9)), 1, 0.9, 0, false));
     }
 
     /** Scenario 7: with a coolant circuit of 5.2 l the temporary close is allowed: 2 drains, no new fluid wasted. */
@@ -34,15 +35,17 @@ class FluidAndClearanceTest {
     void theCoolantMayBeClosedWithTheOldFilling() {
         List<Choice> choices = FluidChoice.open(Circuit.COOLANT, 5.2, THURSDAY, WEDNESDAY, WEDNESDAY.plusDays(9));
         assertThat(choices.get(0))
-                .isEqualTo(new Choice(Kind.CLOSE_WITH_THE_OLD, Optional.of(WEDNESDAY), 2, 5.2, 0, true));
-        assertThat(choices).extracting(Choice::kind).containsExactly(Kind.CLOSE_WITH_THE_OLD, Kind.MOVE_THE_DAY);
+                .isEqualTo(new Choice(FluidMove.CLOSE_WITH_THE_OLD, Optional.of(WEDNESDAY), 2, 5.2, 0, true));
+        assertThat(choices)
+                .extracting(Choice::kind)
+                .containsExactly(FluidMove.CLOSE_WITH_THE_OLD, FluidMove.MOVE_THE_DAY);
     }
 
     @Test
     void aPartThatComesInTimeLeavesNothingToChoose() {
         assertThat(FluidChoice.open(Circuit.COOLANT, 5.2, WEDNESDAY.minusDays(1), WEDNESDAY, THURSDAY))
                 .extracting(Choice::kind)
-                .containsExactly(Kind.NO_CONFLICT);
+                .containsExactly(FluidMove.NO_CONFLICT);
     }
 
     /** Scenario 6: space for a heater blower 160 mm: one of 185 is refused, one of 140 accepted with 20 spare. */

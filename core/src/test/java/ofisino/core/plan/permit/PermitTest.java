@@ -17,7 +17,7 @@ import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.interlock.Interlock;
 import ofisino.core.plan.job.JobNature;
 import ofisino.core.plan.job.Operation;
-import ofisino.core.plan.permit.Obstacle.Kind;
+import ofisino.core.plan.permit.Obstacle.ObstacleKind;
 import ofisino.core.vehicle.finding.SafetyClass;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -75,7 +75,7 @@ class PermitTest {
             assertThat(Permit.of(move, facts))
                     .as("%s with %s", move, fact)
                     .extracting(Obstacle::kind)
-                    .isEqualTo(expected ? List.of(Kind.valueOf(fact.name())) : List.of());
+                    .isEqualTo(expected ? List.of(ObstacleKind.valueOf(fact.name())) : List.of());
         }
     }
 
@@ -96,7 +96,7 @@ class PermitTest {
         facts.ruleBroken("j", "Sealer burns.", "Do it first.");
         assertThat(Permit.of(Move.BEGIN, facts))
                 .extracting(Obstacle::kind, Obstacle::id)
-                .containsExactly(tuple(Kind.RULE, "j"), tuple(Kind.JOB_BEFORE, "k"));
+                .containsExactly(tuple(ObstacleKind.RULE, "j"), tuple(ObstacleKind.JOB_BEFORE, "k"));
     }
 
     @Test

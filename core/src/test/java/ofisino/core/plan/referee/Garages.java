@@ -102,7 +102,7 @@ public final class Garages {
     private static void surroundings(List<Activity> activities, Random dice) {
         for (int i = 0; i < activities.size(); i++) {
             Activity a = activities.get(i);
-            if (a.kind() == Activity.Kind.JOB && dice.nextInt(6) == 0)
+            if (a.kind() == Activity.ActivityKind.JOB && dice.nextInt(6) == 0)
                 activities.set(
                         i,
                         a.with(new Demand(
@@ -110,7 +110,7 @@ public final class Garages {
                                 Map.of("daylight", 1),
                                 a.demand().holdsPlaceWhileBegun(),
                                 a.demand().holdsPlaceWhileWaiting())));
-            if (a.kind() == Activity.Kind.ORDER && dice.nextBoolean())
+            if (a.kind() == Activity.ActivityKind.ORDER && dice.nextBoolean())
                 activities.set(i, a.with(a.timing().whileOpen(openDays(dice))));
         }
     }
@@ -139,7 +139,7 @@ public final class Garages {
             boolean nested = o > 0 && dice.nextBoolean();
             List<ActivityId> inside = new ArrayList<>();
             for (int j : IntStream.range(0, jobs).toArray())
-                if (activities.get(j).kind() == Activity.Kind.JOB && dice.nextInt(3) == 0)
+                if (activities.get(j).kind() == Activity.ActivityKind.JOB && dice.nextInt(3) == 0)
                     inside.add(new ActivityId("j" + j));
             // a job that needs the inner access needs the outer one too
             if (nested)
@@ -151,8 +151,8 @@ public final class Garages {
                             .filter(id -> !found.get(0).jobs().contains(id))
                             .toList()
                     : inside;
-            activities.add(stripDown("strip" + o, Activity.Kind.STRIP, 1 + dice.nextInt(3)));
-            activities.add(stripDown("refit" + o, Activity.Kind.REFIT, 1 + dice.nextInt(3)));
+            activities.add(stripDown("strip" + o, Activity.ActivityKind.STRIP, 1 + dice.nextInt(3)));
+            activities.add(stripDown("refit" + o, Activity.ActivityKind.REFIT, 1 + dice.nextInt(3)));
             found.add(new StripDown(
                     "o" + o,
                     access,
@@ -170,7 +170,7 @@ public final class Garages {
         return new StripDown(o.id(), o.access(), o.strip(), o.refit(), jobs, o.inside());
     }
 
-    private static Activity stripDown(String id, Activity.Kind kind, int slots) {
+    private static Activity stripDown(String id, Activity.ActivityKind kind, int slots) {
         return new Activity(
                 new ActivityId(id),
                 kind,
@@ -188,7 +188,7 @@ public final class Garages {
         Instant at = NOW.plus(Duration.ofHours(24L * (2 + dice.nextInt(6)) - 3));
         return new Activity(
                 new ActivityId("inspection"),
-                Activity.Kind.APPOINTMENT,
+                Activity.ActivityKind.APPOINTMENT,
                 Aim.DRIVER,
                 0,
                 Crew.NOBODY,

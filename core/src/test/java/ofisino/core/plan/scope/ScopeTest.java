@@ -152,7 +152,7 @@ class ScopeTest {
     void aTemporaryRepairIsOwedFromItsDayOrItsEvent() {
         LocalDate back = LocalDate.of(2026, 6, 20);
         OutstandingItem seal = new OutstandingItem(
-                OutstandingItem.Kind.FOR_NOW,
+                OutstandingItem.OutstandingKind.FOR_NOW,
                 "Old door seal glued",
                 "Fit the new door seal",
                 Optional.of(VehicleSystem.GLASS_AND_SEALS),
@@ -173,22 +173,27 @@ class ScopeTest {
                 VehicleSystem.RESTRAINT,
                 VehicleSystem.FUEL))
             assertThatThrownBy(() -> new OutstandingItem(
-                            OutstandingItem.Kind.FOR_NOW, "Tied up", "Renew", Optional.of(system), false, later))
+                            OutstandingItem.OutstandingKind.FOR_NOW,
+                            "Tied up",
+                            "Renew",
+                            Optional.of(system),
+                            false,
+                            later))
                     .as(system.name())
                     .isInstanceOf(InvalidValue.class)
                     .hasMessageContaining("do not drive");
         assertThatThrownBy(() -> new OutstandingItem(
-                        OutstandingItem.Kind.LEFT_OFF, "Bumper", "Looks", Optional.empty(), false, later))
+                        OutstandingItem.OutstandingKind.LEFT_OFF, "Bumper", "Looks", Optional.empty(), false, later))
                 .hasMessageContaining("where it belongs");
         new OutstandingItem(
-                OutstandingItem.Kind.LOAN,
+                OutstandingItem.OutstandingKind.LOAN,
                 "Caliper",
                 "The second car",
                 Optional.of(VehicleSystem.BRAKES),
                 false,
                 later);
         assertThatThrownBy(() -> new OutstandingItem(
-                        OutstandingItem.Kind.FOR_NOW,
+                        OutstandingItem.OutstandingKind.FOR_NOW,
                         "Fume seal taped",
                         "Renew",
                         Optional.of(VehicleSystem.BODY),

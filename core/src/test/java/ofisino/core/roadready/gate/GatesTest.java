@@ -79,25 +79,26 @@ class GatesTest {
         assertThat(rule.source().work()).isNotBlank();
     }
 
-    private static Evidence.Outstanding outstanding(OutstandingItem.Kind kind, VehicleSystem system, boolean due) {
+    private static Evidence.Outstanding outstanding(
+            OutstandingItem.OutstandingKind kind, VehicleSystem system, boolean due) {
         return new Evidence.Outstanding(ID, kind, "Starter", Optional.ofNullable(system), due);
     }
 
     /** Nothing borrowed goes on the road; trim left off is told to a buyer, a radiator stands before a start. */
     @Test
     void whatIsNotThereOrNotItsOwn() {
-        assertThat(shutBy(outstanding(OutstandingItem.Kind.LOAN, VehicleSystem.TRIM, false)))
+        assertThat(shutBy(outstanding(OutstandingItem.OutstandingKind.LOAN, VehicleSystem.TRIM, false)))
                 .isEqualTo(Gate.ROAD);
-        assertThat(shutBy(outstanding(OutstandingItem.Kind.LEFT_OFF, VehicleSystem.TRIM, false)))
+        assertThat(shutBy(outstanding(OutstandingItem.OutstandingKind.LEFT_OFF, VehicleSystem.TRIM, false)))
                 .isEqualTo(Gate.SALE);
-        assertThat(shutBy(outstanding(OutstandingItem.Kind.LEFT_OFF, VehicleSystem.COOLING, false)))
+        assertThat(shutBy(outstanding(OutstandingItem.OutstandingKind.LEFT_OFF, VehicleSystem.COOLING, false)))
                 .isEqualTo(Gate.FIRST_START);
-        assertThat(shutBy(outstanding(OutstandingItem.Kind.LEFT_OFF, VehicleSystem.BRAKES, false)))
+        assertThat(shutBy(outstanding(OutstandingItem.OutstandingKind.LEFT_OFF, VehicleSystem.BRAKES, false)))
                 .isEqualTo(Gate.FIRST_MOVE);
-        assertThat(shutBy(outstanding(OutstandingItem.Kind.LEFT_OFF, null, false)))
+        assertThat(shutBy(outstanding(OutstandingItem.OutstandingKind.LEFT_OFF, null, false)))
                 .isEqualTo(Gate.FIRST_MOVE);
         assertThat(new PlantedCar()
-                        .outstanding(outstanding(OutstandingItem.Kind.FOR_NOW, VehicleSystem.TRIM, false))
+                        .outstanding(outstanding(OutstandingItem.OutstandingKind.FOR_NOW, VehicleSystem.TRIM, false))
                         .gates()
                         .all())
                 .as("not due yet")
@@ -136,9 +137,11 @@ class GatesTest {
             case CLOSED_FOR_NOW -> car.opened(new Evidence.Opened(ID, "Coolant drained", Set.of(), true));
             case SAFETY_PART_MISSING -> car.missing(new Evidence.Short(ID, "Split pins", VehicleSystem.BRAKES));
             case OUTSTANDING_DUE ->
-                car.outstanding(outstanding(OutstandingItem.Kind.FOR_NOW, VehicleSystem.COOLING, true));
-            case ON_LOAN -> car.outstanding(outstanding(OutstandingItem.Kind.LOAN, VehicleSystem.ENGINE, false));
-            case LEFT_OFF -> car.outstanding(outstanding(OutstandingItem.Kind.LEFT_OFF, VehicleSystem.TRIM, false));
+                car.outstanding(outstanding(OutstandingItem.OutstandingKind.FOR_NOW, VehicleSystem.COOLING, true));
+            case ON_LOAN ->
+                car.outstanding(outstanding(OutstandingItem.OutstandingKind.LOAN, VehicleSystem.ENGINE, false));
+            case LEFT_OFF ->
+                car.outstanding(outstanding(OutstandingItem.OutstandingKind.LEFT_OFF, VehicleSystem.TRIM, false));
             case PROOF_MISSING -> car.unproved("brake-standing");
             case PROOF_RUN_OUT ->
                 car.proved(

@@ -13,8 +13,8 @@ import ofisino.core.vehicle.BodyStyle;
 import ofisino.core.vehicle.equipment.Equipment;
 import ofisino.core.vehicle.equipment.Make;
 import ofisino.core.vehicle.equipment.Vehicles;
+import ofisino.core.vehicle.reading.Verdict.JudgedBecause;
 import ofisino.core.vehicle.reading.Verdict.Outcome;
-import ofisino.core.vehicle.reading.Verdict.Why;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -108,7 +108,7 @@ class FiguresTest {
         Limit unknown = of("battery-rest", BodyStyle.SALOON, 1955);
         assertThat(unknown.asks()).containsExactly("voltage");
         assertThat(judge(6.35, unknown).outcome()).isEqualTo(Outcome.NOT_JUDGED);
-        assertThat(judge(6.35, unknown).why()).isEqualTo(Why.WHAT_IT_HAS);
+        assertThat(judge(6.35, unknown).why()).isEqualTo(JudgedBecause.WHAT_IT_HAS);
         assertThat(judge(5.2, unknown).outcome()).isEqualTo(Outcome.OUTSIDE);
         assertThat(judge(12.9, unknown).outcome()).isEqualTo(Outcome.WITHIN);
         assertThat(judge(11.4, unknown).outcome())
@@ -131,7 +131,7 @@ class FiguresTest {
     @Test
     void withoutAFigureOnlyTheMakersOwnDecides() {
         assertThat(judge(10, of("steering-lash", BodyStyle.MOTORCYCLE, 1977)).why())
-                .isEqualTo(Why.MAKERS_FIGURE_MISSING);
+                .isEqualTo(JudgedBecause.MAKERS_FIGURE_MISSING);
     }
 
     /** Whatever it may have, what holds for all figures that may fit is what is said of each of them. */
@@ -144,7 +144,7 @@ class FiguresTest {
                     Verdict verdict = judge(value, limit);
                     if (verdict.outcome() == Outcome.NOT_JUDGED) continue;
                     for (Limit other : limit.otherwise())
-                        if (judge(value, other).why() != Why.ASK_AGAIN)
+                        if (judge(value, other).why() != JudgedBecause.ASK_AGAIN)
                             assertThat(judge(value, other).raises()).isEqualTo(verdict.raises());
                 }
         }
@@ -191,13 +191,13 @@ class FiguresTest {
         var coarse = new Reading.Instrument("garage gauge", Unit.BAR, 0, 20, 1);
         var small = new Reading.Instrument("small gauge", Unit.BAR, 0, 8, 0.1);
         assertThat(series(belts, fine, 10, 9).verdict().outcome()).isEqualTo(Outcome.WITHIN);
-        assertThat(series(belts, coarse, 10, 9).verdict().why()).isEqualTo(Why.INSTRUMENT_RESOLUTION);
-        assertThat(series(belts, small, 10, 9).verdict().why()).isEqualTo(Why.INSTRUMENT_RANGE);
+        assertThat(series(belts, coarse, 10, 9).verdict().why()).isEqualTo(JudgedBecause.INSTRUMENT_RESOLUTION);
+        assertThat(series(belts, small, 10, 9).verdict().why()).isEqualTo(JudgedBecause.INSTRUMENT_RANGE);
         Limit rest = of("battery-rest", BodyStyle.SALOON, 1985, "voltage:v12");
         var toy = new Reading.Instrument("toy", Unit.VOLT, 0, 12.4, 0.01);
         assertThat(Judge.judge(new Reading(12.6, Unit.VOLT, Optional.of(toy)), rest)
                         .why())
-                .isEqualTo(Why.INSTRUMENT_RANGE);
+                .isEqualTo(JudgedBecause.INSTRUMENT_RANGE);
     }
 
     private static Series.Judged series(Limit limit, Reading.Instrument instrument, double... values) {

@@ -17,8 +17,8 @@ import ofisino.core.vehicle.BodyStyle;
 import ofisino.core.vehicle.equipment.Equipment;
 import ofisino.core.vehicle.equipment.Vehicles;
 import ofisino.core.vehicle.reading.Reading.Instrument;
+import ofisino.core.vehicle.reading.Verdict.JudgedBecause;
 import ofisino.core.vehicle.reading.Verdict.Outcome;
-import ofisino.core.vehicle.reading.Verdict.Why;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -65,7 +65,7 @@ class JudgeTest {
         "fault-codes, 1, COUNT, OUTSIDE, ABOVE",
         "speedometer-excess, -0.1, KILOMETRE_PER_HOUR, OUTSIDE, BELOW"
     })
-    void judges(String limit, double value, Unit unit, Outcome outcome, Why why) {
+    void judges(String limit, double value, Unit unit, Outcome outcome, JudgedBecause why) {
         Verdict verdict = judge(limit, value, unit, null);
         assertThat(verdict).extracting(Verdict::outcome, Verdict::why).containsExactly(outcome, why);
     }
@@ -127,9 +127,11 @@ class JudgeTest {
         var ruler = new Instrument("ruler", Unit.MILLIMETRE, 0, 300, 1);
         var gauge = new Instrument("depth gauge", Unit.INCH, 0, 1, 0.001);
         var shortGauge = new Instrument("feeler", Unit.MILLIMETRE, 0.05, 1, 0.05);
-        assertThat(judge("tread-depth", 5, Unit.MILLIMETRE, ruler).why()).isEqualTo(Why.INSTRUMENT_RESOLUTION);
+        assertThat(judge("tread-depth", 5, Unit.MILLIMETRE, ruler).why())
+                .isEqualTo(JudgedBecause.INSTRUMENT_RESOLUTION);
         assertThat(judge("tread-depth", 0.2, Unit.INCH, gauge).outcome()).isEqualTo(Outcome.WITHIN);
-        assertThat(judge("tread-depth", 0.9, Unit.MILLIMETRE, shortGauge).why()).isEqualTo(Why.INSTRUMENT_RANGE);
+        assertThat(judge("tread-depth", 0.9, Unit.MILLIMETRE, shortGauge).why())
+                .isEqualTo(JudgedBecause.INSTRUMENT_RANGE);
     }
 
     /** Oracles: 10 bar = 145.03774 psi, 80 °F = 26.667 °C, 60 mph = 96.56064 km/h, 60 thou = 1.524 mm (GNU units and the definitions). */

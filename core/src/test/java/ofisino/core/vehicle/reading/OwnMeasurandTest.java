@@ -15,8 +15,8 @@ import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.vehicle.BodyStyle;
 import ofisino.core.vehicle.equipment.Vehicles;
 import ofisino.core.vehicle.finding.SafetyClass;
+import ofisino.core.vehicle.reading.Verdict.JudgedBecause;
 import ofisino.core.vehicle.reading.Verdict.Outcome;
-import ofisino.core.vehicle.reading.Verdict.Why;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -35,7 +35,7 @@ class OwnMeasurandTest {
     void withoutAFigureItIsNotJudged() {
         Verdict verdict = Judge.judge(reading(0.3), RING_GAP.limit(Optional.empty()));
         assertThat(verdict.outcome()).isEqualTo(Outcome.NOT_JUDGED);
-        assertThat(verdict.why()).isEqualTo(Why.MAKERS_FIGURE_MISSING);
+        assertThat(verdict.why()).isEqualTo(JudgedBecause.MAKERS_FIGURE_MISSING);
     }
 
     /** A bore of 86 mm, 0.004 of it by the ring maker's book: 0.344 mm, up to 0.5. Both sides of each bound, and the bound itself. */

@@ -16,8 +16,8 @@ import net.jqwik.api.constraints.DoubleRange;
 import net.jqwik.api.constraints.Size;
 import ofisino.core.Seeds;
 import ofisino.core.vehicle.reading.Series.Judged;
+import ofisino.core.vehicle.reading.Verdict.JudgedBecause;
 import ofisino.core.vehicle.reading.Verdict.Outcome;
-import ofisino.core.vehicle.reading.Verdict.Why;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -48,7 +48,7 @@ class SeriesTest {
                             .orElseThrow()
                             .verdict())
                     .extracting(Verdict::outcome, Verdict::why)
-                    .containsExactly(Outcome.NOT_JUDGED, Why.ASK_AGAIN);
+                    .containsExactly(Outcome.NOT_JUDGED, JudgedBecause.ASK_AGAIN);
     }
 
     @Test

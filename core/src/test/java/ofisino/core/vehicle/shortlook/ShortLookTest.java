@@ -23,7 +23,7 @@ import ofisino.core.vehicle.check.Walks;
 import ofisino.core.vehicle.equipment.Layout;
 import ofisino.core.vehicle.equipment.Make;
 import ofisino.core.vehicle.equipment.Vehicles;
-import ofisino.core.vehicle.shortlook.ShortLook.Kind;
+import ofisino.core.vehicle.shortlook.ShortLook.LookKind;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -36,7 +36,7 @@ class ShortLookTest {
 
     @ParameterizedTest
     @CsvSource({"OLD_CAR, 30, 31, 109, 10", "RECENT_CAR, 30, 32, 102, 10", "MOTORCYCLE, 15, 15, 56, 8"})
-    void hasItsCardsMinutesAndWeights(Kind kind, int cards, int minutes, int weight, int inTen) {
+    void hasItsCardsMinutesAndWeights(LookKind kind, int cards, int minutes, int weight, int inTen) {
         List<Card> all = LOOKS.of(kind).cards();
         assertThat(all).hasSize(cards);
         assertThat(all.stream().mapToInt(c -> c.asks().minutes()).sum()).isEqualTo(minutes);
@@ -45,8 +45,8 @@ class ShortLookTest {
     }
 
     @ParameterizedTest
-    @EnumSource(Kind.class)
-    void standsForChecksThatThereAre(Kind kind) {
+    @EnumSource(LookKind.class)
+    void standsForChecksThatThereAre(LookKind kind) {
         Set<String> ids = Catalogue.load().checks().stream().map(Check::id).collect(Collectors.toSet());
         for (Card card : LOOKS.of(kind).cards())
             assertThat(Stream.concat(card.checks().stream(), card.finds().stream()))
@@ -59,18 +59,18 @@ class ShortLookTest {
     void everyCardIsOfUseToSomeVehicle() {
         Set<String> used = new HashSet<>();
         for (Make make : Vehicles.makes(1935, 1958, 1975, 1992, 2006))
-            for (Kind kind : Kind.possibleFor(make))
+            for (LookKind kind : LookKind.possibleFor(make))
                 LOOKS.of(kind)
                         .at(possible(make))
                         .forEach(c -> used.add(kind + " " + c.card().id()));
-        for (Kind kind : Kind.values())
+        for (LookKind kind : LookKind.values())
             for (Card card : LOOKS.of(kind).cards()) assertThat(used).contains(kind + " " + card.id());
     }
 
     @Test
     void asksNothingTwiceAndLeavesFewCardsOut() {
         for (Make make : Vehicles.makes(1935, 1958, 1975, 1992, 2006)) {
-            List<PlacedCard> cards = LOOKS.of(Kind.of(make)).at(possible(make));
+            List<PlacedCard> cards = LOOKS.of(LookKind.of(make)).at(possible(make));
             assertThat(cards.stream()
                             .flatMap(c -> c.answers().stream())
                             .map(c -> c.check().id() + " " + c.place()))
@@ -78,24 +78,25 @@ class ShortLookTest {
                     .doesNotHaveDuplicates();
             assertThat(cards.size())
                     .as(make.toString())
-                    .isGreaterThanOrEqualTo(Kind.of(make) == Kind.MOTORCYCLE ? 14 : 27);
+                    .isGreaterThanOrEqualTo(LookKind.of(make) == LookKind.MOTORCYCLE ? 14 : 27);
         }
     }
 
     @Test
     void theYearProposesTheList() {
-        assertThat(Kind.of(make(BodyStyle.SALOON, 1990))).isEqualTo(Kind.OLD_CAR);
-        assertThat(Kind.of(make(BodyStyle.SALOON, 1991))).isEqualTo(Kind.RECENT_CAR);
-        assertThat(Kind.of(new Make(BodyStyle.MOTORCYCLE, 2005, Layout.MOTORCYCLE)))
-                .isEqualTo(Kind.MOTORCYCLE);
-        assertThat(Kind.possibleFor(make(BodyStyle.VAN, 1991))).containsExactly(Kind.OLD_CAR, Kind.RECENT_CAR);
+        assertThat(LookKind.of(make(BodyStyle.SALOON, 1990))).isEqualTo(LookKind.OLD_CAR);
+        assertThat(LookKind.of(make(BodyStyle.SALOON, 1991))).isEqualTo(LookKind.RECENT_CAR);
+        assertThat(LookKind.of(new Make(BodyStyle.MOTORCYCLE, 2005, Layout.MOTORCYCLE)))
+                .isEqualTo(LookKind.MOTORCYCLE);
+        assertThat(LookKind.possibleFor(make(BodyStyle.VAN, 1991)))
+                .containsExactly(LookKind.OLD_CAR, LookKind.RECENT_CAR);
     }
 
     /** All answered as good: a bid may count on what was seen, and the road on none of it. What must be opened stays unseen for both. */
     @Test
     void aGoodLookSettlesTheBidAndNoCheck() {
         List<PlacedCheck> checks = Walks.of(BodyStyle.SALOON, 1974);
-        List<PlacedCard> cards = LOOKS.of(Kind.OLD_CAR).at(checks);
+        List<PlacedCard> cards = LOOKS.of(LookKind.OLD_CAR).at(checks);
         List<Answer> answers = cards.stream()
                 .flatMap(c -> c.answers().stream())
                 .map(c -> answer(c, Seen.GOOD))
@@ -110,7 +111,7 @@ class ShortLookTest {
 
     @Test
     void whatIsLeftIsCountedInCardsMinutesAndWeight() {
-        List<PlacedCard> cards = LOOKS.of(Kind.OLD_CAR).at(Walks.of(BodyStyle.SALOON, 1974));
+        List<PlacedCard> cards = LOOKS.of(LookKind.OLD_CAR).at(Walks.of(BodyStyle.SALOON, 1974));
         ShortLook.Left before = ShortLook.left(cards, NOTHING);
         PlacedCard turns = card(cards, "turns");
         ShortLook.Left after = ShortLook.left(
@@ -124,7 +125,7 @@ class ShortLookTest {
     /** Two sills: one that is rotten is enough; good is said only when it is said of both. */
     @Test
     void theWorstThatWasSaidOfACardCounts() {
-        PlacedCard card = card(LOOKS.of(Kind.RECENT_CAR).at(Walks.of(BodyStyle.SALOON, 1998)), "sills");
+        PlacedCard card = card(LOOKS.of(LookKind.RECENT_CAR).at(Walks.of(BodyStyle.SALOON, 1998)), "sills");
         List<PlacedCheck> sills = card.answers().stream()
                 .filter(c -> c.check().id().equals("sill-tap"))
                 .toList();
@@ -139,7 +140,7 @@ class ShortLookTest {
     /** A look on the left answers nothing that one look answers for both sides; a fault may be there all the same. */
     @Test
     void oneSideAnswersForItselfAlone() {
-        List<PlacedCard> cards = LOOKS.of(Kind.OLD_CAR).at(Walks.of(BodyStyle.SALOON, 1974));
+        List<PlacedCard> cards = LOOKS.of(LookKind.OLD_CAR).at(Walks.of(BodyStyle.SALOON, 1974));
         for (PlacedCard c : cards)
             if (c.card().side() != Side.NONE)
                 assertThat(c.answers())
@@ -151,7 +152,7 @@ class ShortLookTest {
 
     @Test
     void aPhotoIsNoLook() {
-        PlacedCard turns = card(LOOKS.of(Kind.OLD_CAR).at(Walks.of(BodyStyle.SALOON, 1974)), "turns");
+        PlacedCard turns = card(LOOKS.of(LookKind.OLD_CAR).at(Walks.of(BodyStyle.SALOON, 1974)), "turns");
         PlacedCheck check = turns.answers().get(0);
         Answer photo = new Answer(check.check().id(), check.place(), Seen.GOOD, HowSeen.PHOTO, false, false, true);
         assertThat(turns.said(said(photo))).isEmpty();
@@ -163,7 +164,7 @@ class ShortLookTest {
     /** Found good with the car on stands, then "can't see it" in the yard: the better look stays. */
     @Test
     void aCardTakesNoBetterLookBack() {
-        PlacedCard sill = card(LOOKS.of(Kind.OLD_CAR).at(Walks.of(BodyStyle.SALOON, 1974)), "sill-left");
+        PlacedCard sill = card(LOOKS.of(LookKind.OLD_CAR).at(Walks.of(BodyStyle.SALOON, 1974)), "sill-left");
         PlacedCheck check = sill.answers().get(0);
         Answer opened = new Answer(check.check().id(), check.place(), Seen.GOOD, HowSeen.OPENED, false, false, true);
         Answer bad = answer(check, Seen.BAD);
@@ -184,7 +185,7 @@ class ShortLookTest {
     /** A fault speaks for its own check, at the place where it was found, and for nothing that the card does not look at. */
     @Test
     void aFaultSpeaksForItselfAlone() {
-        PlacedCard wheels = card(LOOKS.of(Kind.OLD_CAR).at(Walks.of(BodyStyle.SALOON, 1974)), "wheels");
+        PlacedCard wheels = card(LOOKS.of(LookKind.OLD_CAR).at(Walks.of(BodyStyle.SALOON, 1974)), "wheels");
         var fault = new PlacedCard.Fault("tyre-age", "rear-wheel-right");
         assertThat(wheels.answered(Seen.BAD, Optional.of(fault), NOTHING))
                 .singleElement()
@@ -203,12 +204,12 @@ class ShortLookTest {
 
     @Test
     void stopsForWhatMustBeSettledAndForADonor() {
-        assertThat(LOOKS.of(Kind.OLD_CAR).cards().stream()
+        assertThat(LOOKS.of(LookKind.OLD_CAR).cards().stream()
                         .map(Card::stop)
                         .flatMap(Optional::stream)
                         .map(Card.Stop::meaning))
                 .contains(Card.Stop.Meaning.SETTLE_FIRST, Card.Stop.Meaning.DONOR);
-        assertThat(LOOKS.of(Kind.RECENT_CAR).cards().stream()
+        assertThat(LOOKS.of(LookKind.RECENT_CAR).cards().stream()
                         .filter(c -> c.stop().isPresent())
                         .map(Card::id))
                 .containsExactly("papers", "airbags", "carpets");

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.UUID;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Roles;
-import ofisino.server.logbook.label.LabelMapper.Kind;
+import ofisino.server.logbook.label.LabelMapper.LabelKind;
 import ofisino.server.logbook.label.LabelMapper.LabelRow;
 import ofisino.server.logbook.label.LabelService.Wanted;
 import ofisino.server.web.QrCode;
@@ -29,13 +29,13 @@ class LabelController {
     }
 
     /** @param modules the code once more for a camera: rows of dark (1) and light (0) */
-    record LabelResponse(UUID id, Kind kind, String code, String words, Instant madeAt, List<String> modules) {
+    record LabelResponse(UUID id, LabelKind kind, String code, String words, Instant madeAt, List<String> modules) {
         static LabelResponse of(LabelRow l) {
             return new LabelResponse(l.id(), l.kind(), l.code(), l.words(), l.madeAt(), QrCode.modules(l.code()));
         }
     }
 
-    record LabelsRequest(Kind kind, List<Wanted> labels) {}
+    record LabelsRequest(LabelKind kind, List<Wanted> labels) {}
 
     @GetMapping
     List<LabelResponse> of(Caller caller, @PathVariable UUID projectId) {

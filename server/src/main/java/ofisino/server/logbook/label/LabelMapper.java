@@ -12,11 +12,11 @@ interface LabelMapper {
     void insert(UUID garageId, UUID projectId, LabelRow label);
 
     /** What the label is stuck on. */
-    enum Kind {
+    enum LabelKind {
         PLUG,
         BAG,
         PIECE
     }
 
-    record LabelRow(UUID id, Kind kind, String code, String words, Instant madeAt) {}
+    record LabelRow(UUID id, LabelKind kind, String code, String words, Instant madeAt) {}
 }

@@ -9,7 +9,7 @@ import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.Texts;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
-import ofisino.server.logbook.label.LabelMapper.Kind;
+import ofisino.server.logbook.label.LabelMapper.LabelKind;
 import ofisino.server.logbook.label.LabelMapper.LabelRow;
 import ofisino.server.vehicle.Projects;
 import org.springframework.stereotype.Service;
@@ -40,7 +40,7 @@ class LabelService {
     }
 
     /** One label for each, with codes in the order given. */
-    void make(Caller caller, UUID projectId, Kind kind, List<Wanted> wanted) {
+    void make(Caller caller, UUID projectId, LabelKind kind, List<Wanted> wanted) {
         projects.requireOpen(caller, projectId);
         if (wanted.isEmpty() || wanted.size() > MOST_AT_ONCE)
             throw InvalidValue.of(

@@ -96,12 +96,12 @@ class WorkSessionBegunService {
     /** No evening is begun for what may not begin. What comes first on the same evening, or is opened on it, is no obstacle yet. */
     private void mustBeFree(Caller caller, Jobs.Job job, List<UUID> sameWorkSession) {
         List<Obstacle> all = jobs.obstacles(caller, job.id(), Move.BEGIN);
-        boolean later =
-                all.stream().anyMatch(o -> o.kind() == Obstacle.Kind.STRIP_DOWN || comesFirst(o, sameWorkSession));
+        boolean later = all.stream()
+                .anyMatch(o -> o.kind() == Obstacle.ObstacleKind.STRIP_DOWN || comesFirst(o, sameWorkSession));
         List<Obstacle> obstacles = all.stream()
-                .filter(o -> o.kind() != Obstacle.Kind.STRIP_DOWN
+                .filter(o -> o.kind() != Obstacle.ObstacleKind.STRIP_DOWN
                         && !comesFirst(o, sameWorkSession)
-                        && !(later && o.kind() == Obstacle.Kind.INTERLOCK))
+                        && !(later && o.kind() == Obstacle.ObstacleKind.INTERLOCK))
                 .toList();
         if (!obstacles.isEmpty())
             throw new Conflict(
@@ -112,7 +112,7 @@ class WorkSessionBegunService {
     }
 
     private static boolean comesFirst(Obstacle o, List<UUID> sameWorkSession) {
-        return (o.kind() == Obstacle.Kind.JOB_BEFORE || o.kind() == Obstacle.Kind.RULE)
+        return (o.kind() == Obstacle.ObstacleKind.JOB_BEFORE || o.kind() == Obstacle.ObstacleKind.RULE)
                 && sameWorkSession.stream().anyMatch(id -> id.toString().equals(o.id()));
     }
 

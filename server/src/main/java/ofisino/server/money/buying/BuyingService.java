@@ -198,7 +198,7 @@ class BuyingService {
                     nameOf(cost.kind()) + ": " + vehicle);
     }
 
-    private static EntryKind kindOf(BuyingCosts.Kind cost) {
+    private static EntryKind kindOf(BuyingCosts.CostKind cost) {
         return switch (cost) {
             case FEE, INSURANCE, REGISTRATION -> EntryKind.FEE;
             case FREIGHT, TRANSPORT -> EntryKind.TRANSPORT;
@@ -207,7 +207,7 @@ class BuyingService {
         };
     }
 
-    private static String nameOf(BuyingCosts.Kind cost) {
+    private static String nameOf(BuyingCosts.CostKind cost) {
         return switch (cost) {
             case FEE -> "Buyer’s fee";
             case FREIGHT -> "Freight";

@@ -5,8 +5,8 @@ import java.util.UUID;
 import ofisino.core.kernel.Weekdays;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Roles;
-import ofisino.server.parts.place.PlaceMapper.Kind;
 import ofisino.server.parts.place.PlaceMapper.LabelledRow;
+import ofisino.server.parts.place.PlaceMapper.PlaceKind;
 import ofisino.server.parts.place.PlaceMapper.PlaceRow;
 import ofisino.server.parts.place.PlaceService.PlaceFields;
 import org.jspecify.annotations.Nullable;
@@ -34,13 +34,13 @@ class PlaceController {
     record NewPlaceRequest(
             UUID id,
             String name,
-            Kind kind,
+            PlaceKind kind,
             @Nullable Integer room,
             @Nullable Weekdays usableOn) {}
 
     record PlaceChangeRequest(
             String name,
-            Kind kind,
+            PlaceKind kind,
             @Nullable Integer room,
             @Nullable Weekdays usableOn,
             long version) {}

@@ -18,7 +18,7 @@ interface PlaceMapper {
 
     List<LabelledRow> labelled(UUID garageId, String code);
 
-    enum Kind {
+    enum PlaceKind {
         SHELF,
         BENCH,
         BAY,
@@ -40,10 +40,10 @@ interface PlaceMapper {
      * @param parts    how many accepted parts lie there
      */
     record PlaceRow(
-            UUID id, String code, String name, Kind kind, int room, Weekdays usableOn, int parts, long version) {
+            UUID id, String code, String name, PlaceKind kind, int room, Weekdays usableOn, int parts, long version) {
         /** One can work there; the others only hold things. */
         public boolean isToWorkIn() {
-            return kind == Kind.BAY || kind == Kind.BENCH || kind == Kind.AWAY;
+            return kind == PlaceKind.BAY || kind == PlaceKind.BENCH || kind == PlaceKind.AWAY;
         }
     }
 

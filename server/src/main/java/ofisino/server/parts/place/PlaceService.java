@@ -10,8 +10,8 @@ import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.parts.Places;
-import ofisino.server.parts.place.PlaceMapper.Kind;
 import ofisino.server.parts.place.PlaceMapper.LabelledRow;
+import ofisino.server.parts.place.PlaceMapper.PlaceKind;
 import ofisino.server.parts.place.PlaceMapper.PlaceRow;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -29,7 +29,7 @@ class PlaceService implements Places {
 
     record PlaceFields(
             String name,
-            Kind kind,
+            PlaceKind kind,
             @Nullable Integer room,
             @Nullable Weekdays usableOn) {}
 

@@ -274,7 +274,7 @@ class AccessController {
 
     /** @param doNow it pays to do it while it is open */
     record OfferResponse(
-            WhileOpen.Kind kind,
+            WhileOpen.OfferKind kind,
             String id,
             String title,
             @Nullable String zone,
@@ -317,7 +317,7 @@ class AccessController {
     }
 
     record FluidChoiceResponse(
-            FluidChoice.Kind kind,
+            FluidChoice.FluidMove kind,
             @Nullable LocalDate day,
             int drains,
             double newLitres,

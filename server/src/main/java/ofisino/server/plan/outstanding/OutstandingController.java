@@ -3,7 +3,7 @@ package ofisino.server.plan.outstanding;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
-import ofisino.core.plan.outstanding.OutstandingItem.Kind;
+import ofisino.core.plan.outstanding.OutstandingItem.OutstandingKind;
 import ofisino.core.plan.outstanding.OutstandingItem.When;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Roles;
@@ -34,7 +34,7 @@ class OutstandingController {
     record NewOutstandingRequest(
             UUID id,
             @Nullable String zone,
-            @Nullable Kind kind,
+            @Nullable OutstandingKind kind,
             String what,
             String later,
             When when,
@@ -62,7 +62,7 @@ class OutstandingController {
                         b.id(),
                         projectId,
                         b.zone(),
-                        b.kind() == null ? Kind.FOR_NOW : b.kind(),
+                        b.kind() == null ? OutstandingKind.FOR_NOW : b.kind(),
                         b.what(),
                         b.later(),
                         b.when(),

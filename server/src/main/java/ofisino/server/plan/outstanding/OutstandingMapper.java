@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import ofisino.core.parts.sourcing.NeedState;
-import ofisino.core.plan.outstanding.OutstandingItem.Kind;
+import ofisino.core.plan.outstanding.OutstandingItem.OutstandingKind;
 import ofisino.core.plan.outstanding.OutstandingItem.When;
 import org.apache.ibatis.annotations.Mapper;
 import org.jspecify.annotations.Nullable;
@@ -30,7 +30,7 @@ interface OutstandingMapper {
             UUID id,
             UUID projectId,
             @Nullable String zone,
-            Kind kind,
+            OutstandingKind kind,
             String what,
             String later,
             When when,

@@ -12,7 +12,7 @@ import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.job.JobState;
 import ofisino.core.plan.outstanding.OutstandingItem;
-import ofisino.core.plan.outstanding.OutstandingItem.Kind;
+import ofisino.core.plan.outstanding.OutstandingItem.OutstandingKind;
 import ofisino.core.plan.outstanding.OutstandingItem.When;
 import ofisino.core.vehicle.body.Body;
 import ofisino.core.vehicle.body.Zone;
@@ -113,7 +113,7 @@ class OutstandingService implements OutstandingItems {
                         closed.again(),
                         closed.projectId(),
                         null,
-                        Kind.FOR_NOW,
+                        OutstandingKind.FOR_NOW,
                         "Closed with the old filling",
                         "Let it out again, finish the job, fill it with new",
                         When.EVENT,
@@ -197,7 +197,7 @@ class OutstandingService implements OutstandingItems {
     @Override
     public long due(Caller caller, UUID projectId) {
         return unsettled(caller, projectId).stream()
-                .filter(o -> o.kind() == Kind.FOR_NOW && o.due())
+                .filter(o -> o.kind() == OutstandingKind.FOR_NOW && o.due())
                 .count();
     }
 

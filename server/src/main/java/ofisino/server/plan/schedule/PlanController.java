@@ -52,7 +52,7 @@ class PlanController {
 
     /** @param subject what forbids it, where that is a job or a part */
     record LimitResponse(
-            Reason.Kind kind, Instant until, @Nullable Subject subject) {}
+            Reason.ReasonKind kind, Instant until, @Nullable Subject subject) {}
 
     /**
      * @param key         names it when it is moved
@@ -112,7 +112,7 @@ class PlanController {
             List<Plans.Waiting> waiting,
             @Nullable Instant followedAt) {}
 
-    record LooseResponse(Subject before, Subject after, long withinMinutes, long gapMinutes, Blocks.Why why) {}
+    record LooseResponse(Subject before, Subject after, long withinMinutes, long gapMinutes, Blocks.LooseBecause why) {}
 
     /** @param own the plan reckons with it @param jobs that it was learned from */
     record PaceOfPlan(boolean own, int jobs, double factor) {}
@@ -169,7 +169,7 @@ class PlanController {
     }
 
     /** @param place of which somebody lends more, for the kind that is about room */
-    record SoonerResponse(Sooner.Kind kind, @Nullable Subject place, MoveResponse move) {}
+    record SoonerResponse(Sooner.SoonerKind kind, @Nullable Subject place, MoveResponse move) {}
 
     /** What more hours or borrowed room would bring; changes nothing. */
     @GetMapping("/sooner")
@@ -200,7 +200,7 @@ class PlanController {
     }
 
     /** @param why it stands there in the list */
-    record PossibleResponse(Subject subject, int minutes, Asked.Why why) {}
+    record PossibleResponse(Subject subject, int minutes, Asked.RankedBecause why) {}
 
     /** What can really be done in such an evening, the best first. */
     @GetMapping("/tonight")

@@ -198,7 +198,7 @@ final class Statement {
         subjects.put(key, new Subject(Kind.APPOINTMENT, a.id(), a.title()));
         activities.add(new Activity(
                 id,
-                Activity.Kind.APPOINTMENT,
+                Activity.ActivityKind.APPOINTMENT,
                 a.aim(),
                 0,
                 Activity.Crew.NOBODY,
@@ -222,7 +222,7 @@ final class Statement {
                 : Duration.ofDays(s.awayDays());
         activities.add(new Activity(
                 id,
-                Activity.Kind.SENT_OUT,
+                Activity.ActivityKind.SENT_OUT,
                 s.aim(),
                 0,
                 Activity.Crew.NOBODY,
@@ -341,8 +341,9 @@ final class Statement {
         Aim aim = left.stream().map(j -> open.get(j).aim()).min(Aim::compareTo).orElse(Aim.RUNNER);
         ActivityId strip = ActivityId.strip(stripDown.id());
         ActivityId refit = ActivityId.refit(stripDown.id());
-        if (!stripDown.open()) add(strip, Kind.STRIP, Activity.Kind.STRIP, stripDown, aim, stripDown.stripMinutes());
-        add(refit, Kind.REFIT, Activity.Kind.REFIT, stripDown, aim, stripDown.refitMinutes());
+        if (!stripDown.open())
+            add(strip, Kind.STRIP, Activity.ActivityKind.STRIP, stripDown, aim, stripDown.stripMinutes());
+        add(refit, Kind.REFIT, Activity.ActivityKind.REFIT, stripDown, aim, stripDown.refitMinutes());
         List<ActivityId> ids = left.stream().map(j -> ActivityId.job(j)).toList();
         if (!stripDown.open()) // before what they all wait for nothing is gained by opening
         for (ActivityId before : order.beforeAll(ids)) links.add(new PlanProblem.Link(before, strip, Duration.ZERO));
@@ -361,7 +362,12 @@ final class Statement {
     }
 
     private void add(
-            ActivityId id, Kind kind, Activity.Kind activity, CarAccess.Unclosed stripDown, Aim aim, int minutes) {
+            ActivityId id,
+            Kind kind,
+            Activity.ActivityKind activity,
+            CarAccess.Unclosed stripDown,
+            Aim aim,
+            int minutes) {
         subjects.put(id.value(), new Subject(kind, stripDown.id(), stripDown.name()));
         activities.add(new Activity(
                 id,

@@ -16,7 +16,7 @@ import ofisino.core.plan.whatif.Undated;
 import ofisino.server.parts.Needs.Need;
 import ofisino.server.plan.Plans.Subject;
 import ofisino.server.plan.Plans.Waiting;
-import ofisino.server.plan.Plans.Waiting.Why;
+import ofisino.server.plan.Plans.Waiting.WaitsBecause;
 
 /** Jobs that wait for something of which the date is not known, or only promised. */
 final class Waits {
@@ -58,13 +58,13 @@ final class Waits {
 
     private Waiting waiting(Activity a, boolean leftOut, Map<String, Subject> subjects) {
         Subject subject = subjects.get(a.id().value());
-        if (shut.contains(a.id())) return new Waiting(subject, a.aim(), Why.GATE_SHUT, null, null, leftOut);
+        if (shut.contains(a.id())) return new Waiting(subject, a.aim(), WaitsBecause.GATE_SHUT, null, null, leftOut);
         Need need = held.get(a.id());
-        if (need == null) return new Waiting(subject, a.aim(), Why.AFTER, null, null, leftOut);
+        if (need == null) return new Waiting(subject, a.aim(), WaitsBecause.AFTER, null, null, leftOut);
         return new Waiting(
                 subject,
                 a.aim(),
-                Why.ANSWER,
+                WaitsBecause.ANSWER,
                 subjects.get(ActivityId.need(need.id()).value()),
                 need.waitsWithoutADate(today) ? null : need.answerBy(),
                 leftOut);

@@ -225,7 +225,7 @@ class TodayService {
             ActivityId order = ActivityId.need(need.id());
             planned.plan().of(ActivityId.job(need.jobId())).ifPresent(job -> {
                 boolean holdsItsJob = job.reasons().stream()
-                        .anyMatch(l -> l.kind() == Reason.Kind.ARRIVAL && l.id().equals(order.value()));
+                        .anyMatch(l -> l.kind() == Reason.ReasonKind.ARRIVAL && l.id().equals(order.value()));
                 LocalDate by = Optional.ofNullable(latest.get(order))
                         .map(at -> at.atZone(zone).toLocalDate())
                         .orElseGet(() -> OrderDates.withUsualCheck(need.leadDays())

@@ -50,11 +50,14 @@ class ShortLookController {
 
     /** @param possible lists that may be taken instead */
     record ShortLookResponse(
-            ShortLook.Kind kind, List<ShortLook.Kind> possible, List<CardResponse> cards, ShortLook.Left left) {}
+            ShortLook.LookKind kind,
+            List<ShortLook.LookKind> possible,
+            List<CardResponse> cards,
+            ShortLook.Left left) {}
 
     /** @param cards one; several for a reason why they were not seen; @param fault what is not good; absent for the check meant */
     record CardAnswerRequest(
-            UUID id, ShortLook.Kind kind, List<String> cards, Answer.Seen seen, PlacedCard.@Nullable Fault fault) {}
+            UUID id, ShortLook.LookKind kind, List<String> cards, Answer.Seen seen, PlacedCard.@Nullable Fault fault) {}
 
     /** @param standing the finding that stands for what is not good */
     record CardAnswerResponse(List<Findings.Standing> standing) {}
@@ -63,7 +66,7 @@ class ShortLookController {
     ShortLookResponse look(
             Caller caller,
             @PathVariable UUID projectId,
-            @RequestParam(required = false) ShortLook.@Nullable Kind kind) {
+            @RequestParam(required = false) ShortLook.@Nullable LookKind kind) {
         ShortLookService.Look look = service.look(caller, projectId, Optional.ofNullable(kind));
         return new ShortLookResponse(
                 look.kind(),

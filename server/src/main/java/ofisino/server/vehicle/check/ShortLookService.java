@@ -33,19 +33,19 @@ class ShortLookService {
 
     /** @param possible lists that may be taken instead */
     record Look(
-            ShortLook.Kind kind,
-            List<ShortLook.Kind> possible,
+            ShortLook.LookKind kind,
+            List<ShortLook.LookKind> possible,
             List<PlacedCard> cards,
             LastAnswers answers,
             ShortLook.Left left) {}
 
-    Look look(Caller caller, UUID projectId, Optional<ShortLook.Kind> asked) {
+    Look look(Caller caller, UUID projectId, Optional<ShortLook.LookKind> asked) {
         Projects.Project project = projects.require(caller, projectId);
         Make make = project.make();
-        ShortLook.Kind kind = asked.orElseGet(() -> ShortLook.Kind.of(make));
+        ShortLook.LookKind kind = asked.orElseGet(() -> ShortLook.LookKind.of(make));
         List<PlacedCard> cards = looks.of(kind).at(checks.possible(caller, project));
         LastAnswers answers = new LastAnswers(checks.answers(caller, projectId));
-        return new Look(kind, ShortLook.Kind.possibleFor(make), cards, answers, ShortLook.left(cards, answers));
+        return new Look(kind, ShortLook.LookKind.possibleFor(make), cards, answers, ShortLook.left(cards, answers));
     }
 
     /**
@@ -56,7 +56,7 @@ class ShortLookService {
             Caller caller,
             UUID projectId,
             UUID id,
-            ShortLook.Kind kind,
+            ShortLook.LookKind kind,
             List<String> cardIds,
             Answer.Seen seen,
             Optional<PlacedCard.Fault> fault) {

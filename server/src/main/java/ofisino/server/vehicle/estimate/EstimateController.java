@@ -98,7 +98,7 @@ class EstimateController {
             @Nullable EstimateFields said,
             @Nullable Judgement judgement,
             boolean specialist,
-            List<Hands.Why> hands,
+            List<Hands.HandsBecause> hands,
             long version) {
         static FindingEstimateResponse of(Estimated e) {
             return new FindingEstimateResponse(

@@ -110,7 +110,7 @@ class FindingController {
 
     record OriginRequest(@Nullable UUID behindId, @Nullable PreviousWork previousWork, long version) {}
 
-    record DecisionProposalResponse(UUID findingId, Decision decision, DecisionProposal.Why why) {}
+    record DecisionProposalResponse(UUID findingId, Decision decision, DecisionProposal.ProposedBecause why) {}
 
     record ReopeningRequest(long version) {}
 

@@ -147,7 +147,7 @@ class ReadingController {
     record JudgedResponse(
             double value,
             Verdict.Outcome outcome,
-            Verdict.Why why,
+            Verdict.JudgedBecause why,
             double margin,
             boolean raises,
             boolean mayClear,

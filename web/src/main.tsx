@@ -6,9 +6,11 @@ import { z } from 'zod'
 import { Problem } from './api/client'
 import { waitingPhotos } from './api/photos/waiting'
 import './app/i18n'
+import { renameDrafts } from './app/renamedDrafts'
 import { router } from './app/router'
 import './app/theme.css'
 
+renameDrafts(localStorage)
 void waitingPhotos.load()
 
 z.config({ jitless: true }) // the content policy allows no eval

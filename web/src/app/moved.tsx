@@ -1,7 +1,7 @@
 import { Navigate, useLocation, useParams } from 'react-router'
 
 /** Pages of a car that were called otherwise: a bookmark or a link in a note still leads there. */
-const moved = {
+export const moved = {
   bid: 'buying',
   evenings: 'logbook',
   'plan/away': 'plan/sent-out',

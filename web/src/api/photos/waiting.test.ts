@@ -96,6 +96,7 @@ it('sends what was chosen before an upgrade under the name that it has now', asy
     createStore('ofisino', 'photos'),
   )
   const store = await loadedAnew()
+  expect(store.get()).toMatchObject([{ draft: 'workSession.b' }])
   const all = store.send(['old'])
   const one = await next()
   expect(one.url).toContain('subject=WORK_SESSION')

@@ -20,9 +20,12 @@ export type Waiting = {
 /** What photos were chosen for before an upgrade, under the names of then. */
 const renamed: Record<string, Subject> = { EVENING: 'WORK_SESSION', LOOK: 'SECOND_LOOK' }
 
-function asCalledNow(photo: Waiting): Waiting {
-  const subject = photo.to && renamed[photo.to.subject]
-  return photo.to && subject ? { ...photo, to: { ...photo.to, subject } } : photo
+function asCalledNow({ draft, to, ...photo }: Waiting): Waiting {
+  return {
+    ...photo,
+    draft: draft.replace(/^evening\./, 'workSession.'),
+    ...(to && { to: { ...to, subject: renamed[to.subject] ?? to.subject } }),
+  }
 }
 
 export type State = {

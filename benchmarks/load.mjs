@@ -40,7 +40,7 @@ function drip() {
   }
 }
 
-const reads = ['today', 'findings', 'jobs', 'needs', 'plan', 'money', 'checks', 'evenings']
+const reads = ['today', 'findings', 'jobs', 'needs', 'plan', 'money', 'checks', 'work-sessions']
 const writes = [
   (c) =>
     c.send('POST', `${project}/findings`, {

@@ -12,7 +12,7 @@ export function SupportPoints({
   onChange: (points: string) => void
 }) {
   const { t } = useTranslation()
-  if (error?.code !== 'opening.support' && !value) return null
+  if (error?.code !== 'strip-down.support' && !value) return null
   return (
     <TextField
       label={t('access.supportPoints')}

@@ -27,7 +27,7 @@ it('asks on what a weak vehicle stands', async () => {
     { interlock: 'SUPPORTED', near: [] },
     { interlock: 'FUEL_AWAY', near: ['Floor', 'Wiring'] },
   ])
-  server.when(path, new Refusal(422, { code: 'opening.support', detail: 'Do not stand it on: Sill, left.' }))
+  server.when(path, new Refusal(422, { code: 'strip-down.support', detail: 'Do not stand it on: Sill, left.' }))
   show(<Interlocks jobId="j" />)
   const confirm = await screen.findByRole('button', { name: /Confirm: On stands/ })
   expect(screen.getByText('Beside and behind it, away or covered: Floor, Wiring')).toBeInTheDocument()

@@ -29,7 +29,7 @@ it('adds up time by pressing, and offers only jobs that are open', async () => {
   expect(screen.getByRole('button', { name: /Save/ })).toBeDisabled()
   await screen.findByRole('option', { name: /Weld the sill/ })
   expect(screen.queryByRole('option', { name: /Sold/ })).not.toBeInTheDocument()
-  await userEvent.selectOptions(screen.getByRole('combobox'), 'jobId:a')
+  await userEvent.selectOptions(screen.getByRole('combobox'), 'a')
   expect(screen.queryByRole('option', { name: /Weld the sill/ })).not.toBeInTheDocument()
   await userEvent.click(screen.getByRole('button', { name: '+30 min' }))
   await userEvent.click(screen.getByRole('button', { name: '−15 min' }))
@@ -52,6 +52,18 @@ it('logs what went into opening up as well, of the ways in that the car needs', 
   await waitFor(() => expect(onClose).toHaveBeenCalled())
   const fields = server.writes(saved)[0]!.body.fields as { work: unknown }
   expect(fields.work).toEqual([{ access: 'gearbox-out', minutes: 90 }])
+})
+
+it('offers what is opened and closed beside the jobs, and logs it as such', async () => {
+  server.when(saved, { id: 'e' })
+  const onClose = vi.fn()
+  show(<WorkSessionForm projectId="car" work={about} onClose={onClose} />)
+  await screen.findByRole('option', { name: 'Gearbox out' })
+  await userEvent.selectOptions(screen.getByLabelText('Another job'), 'Gearbox out')
+  await userEvent.click(screen.getByRole('button', { name: /Save/ }))
+  await waitFor(() => expect(onClose).toHaveBeenCalled())
+  const fields = server.writes(saved)[0]!.body.fields as { work: unknown }
+  expect(fields.work).toEqual([...about, { access: 'gearbox-out', minutes: 60 }])
 })
 
 it('keeps a half-written evening over a closed tab', async () => {

@@ -155,13 +155,14 @@ export function WorkSessionForm({
             label={t(v.work.length === 0 ? 'workSession.firstJob' : 'workSession.anotherJob')}
             value=""
             onChange={(e) => {
-              const [kind, id] = e.target.value.split(':')
-              if (id) put({ work: [...v.work, { [kind!]: id, minutes: 60 }] })
+              const chosen = e.target.value
+              const what = accesses.some((w) => w.id === chosen) ? { access: chosen } : { jobId: chosen }
+              if (chosen) put({ work: [...v.work, { ...what, minutes: 60 }] })
             }}
           >
             <option value="">{t('workSession.chooseJob')}</option>
             {open.map((j) => (
-              <option key={j.id} value={`jobId:${j.id}`}>
+              <option key={j.id} value={j.id}>
                 {j.code} {j.title}
               </option>
             ))}
@@ -170,7 +171,7 @@ export function WorkSessionForm({
                 {accesses
                   .filter((w) => v.work.every((x) => x.access !== w.id))
                   .map((w) => (
-                    <option key={w.id} value={`wayIn:${w.id}`}>
+                    <option key={w.id} value={w.id}>
                       {w.name}
                     </option>
                   ))}

@@ -132,7 +132,7 @@ it('lets one job out into an opening of its own', async () => {
 
 it('closes for now only what may be, and shows why it cannot be closed', async () => {
   const path = 'POST /api/projects/car/access/coolant-c/close'
-  server.when(path, new Refusal(409, { code: 'opening.job-open', detail: '“Job c” still needs it open.' }))
+  server.when(path, new Refusal(409, { code: 'strip-down.job-open', detail: '“Job c” still needs it open.' }))
   open()
   expect(await screen.findByRole('button', { name: /Close for now.*Coolant drained/ })).toBeInTheDocument()
   expect(screen.queryByRole('button', { name: /Close for now.*Gearbox out/ })).not.toBeInTheDocument()
@@ -184,7 +184,10 @@ it('asks for hours that are numbers in a way in of one’s own', async () => {
 
 it('opens a way in only after its dangers, each condition ticked, and names sound points where the usual ones are weak', async () => {
   const path = 'POST /api/projects/car/access/gearbox-ab/open'
-  server.when(path, new Refusal(422, { code: 'opening.support', detail: 'Do not jack it or stand it on: Sill, left.' }))
+  server.when(
+    path,
+    new Refusal(422, { code: 'strip-down.support', detail: 'Do not jack it or stand it on: Sill, left.' }),
+  )
   open()
   await userEvent.click(await screen.findByRole('button', { name: 'Open it: Gearbox out' }))
   expect(screen.getByText(/nobody below/)).toBeInTheDocument()

@@ -48,7 +48,10 @@ it('puts first what has come due, and lets an event have happened', async () => 
 
 it('shows why something cannot be owed and keeps what was typed', async () => {
   const path = 'POST /api/projects/car/outstanding'
-  server.when(path, new Refusal(422, { code: 'debt.never-temporary', detail: 'Braking is never mended for now.' }))
+  server.when(
+    path,
+    new Refusal(422, { code: 'outstanding.never-temporary', detail: 'Braking is never mended for now.' }),
+  )
   open([])
   await userEvent.click(await screen.findByRole('button', { name: 'Owe the car something' }))
   await userEvent.type(screen.getByLabelText('What was done for the time being'), 'Hose tied')

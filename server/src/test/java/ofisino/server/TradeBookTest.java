@@ -214,7 +214,7 @@ class TradeBookTest {
                             times.containsKey("STRIP:" + o.path("stripDown").asString()));
         }
 
-        /** 3, 4, 16: nothing runs, rolls or is powered while what it needs for that is open, but what is done in that very opening. */
+        /** 3, 4, 16: nothing runs, rolls or is powered while what it needs for that is open, but what is done in that very strip-down. */
         void nothingLiesInWhatExcludesIt(JsonNode stripDown) {
             String id = stripDown.path("stripDown").asString();
             JsonNode access = accesses.get(stripDown.path("access").asString());

@@ -32,7 +32,7 @@ class JoiningTest {
     private static final Instant NOW = Instant.parse("2026-03-02T17:00:00Z");
     private static final Activity.Crew INES = new Activity.Crew(1, List.of("ines"));
 
-    /** By hand: two stays of the engine out, each inside a stay of the bonnet off; made one, the bonnet comes off once, too: 4 + 2 activities less 4. */
+    /** By hand: two strip-downs of the engine out, each inside a strip-down of the bonnet off; made one, the bonnet comes off once, too: 4 + 2 activities less 4. */
     @Test
     void whatTheyNeedIsOpenedOnceToo() {
         PlanProblem joined = Joining.join(twice(), List.of("engine1", "engine2"));

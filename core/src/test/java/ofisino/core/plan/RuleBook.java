@@ -176,7 +176,7 @@ public final class RuleBook {
         }
     }
 
-    /** Opened before its jobs, closed after them, inside what it needs, and not while another stay of the same access is open. */
+    /** Opened before its jobs, closed after them, inside what it needs, and not while another strip-down of the same access is open. */
     private void checkStripDown(PlanProblem.StripDown o) {
         for (ActivityId job : o.jobs()) {
             o.strip().ifPresent(s -> checkLink(new PlanProblem.Link(s, job, Duration.ZERO)));

@@ -35,7 +35,7 @@ public interface CarAccess {
     /**
      * @param people   at once
      * @param open     somebody opened it already
-     * @param inside   stays of what it needs
+     * @param inside   strip-downs of what it needs
      * @param excludes states that the vehicle is not in meanwhile
      * @param raised   the vehicle stands on stands meanwhile
      */

@@ -6,7 +6,7 @@ import ofisino.server.identity.Caller;
 /**
  * A circuit was closed with its old filling, and something is left to do on it.
  *
- * @param again   the opening in which that is done
+ * @param again   the strip-down in which that is done
  * @param access   what was closed, in words
  * @param jobId   the first job that is left
  */

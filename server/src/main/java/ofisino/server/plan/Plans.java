@@ -92,7 +92,7 @@ public interface Plans {
             ORDER,
             /** A part that has come and is still to be looked at. */
             ARRIVED,
-            /** An access to be opened: a stay of it. */
+            /** An access to be opened: a strip-down of it. */
             STRIP,
             /** An access to be closed again. */
             REFIT,

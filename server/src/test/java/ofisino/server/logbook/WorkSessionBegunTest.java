@@ -42,7 +42,7 @@ class WorkSessionBegunTest {
         garage.owner().delete(BEGUN).ok();
         assertThat(garage.owner().get(BEGUN).status()).isEqualTo(204);
         UUID elsewhere = garage.job(garage.project(), "Elsewhere");
-        assertThat(begin(garage, project, elsewhere).code()).isEqualTo("evening.other-project");
+        assertThat(begin(garage, project, elsewhere).code()).isEqualTo("work-session.other-project");
     }
 
     /** What is opened up takes time of an evening too: it is begun for it, logged on it, and counts in the hours of the car. */

@@ -33,7 +33,7 @@ class AccessTest {
         assertThat(after.path("totals").path("savedMinutes").asInt())
                 .isEqualTo(proposal.path("savedMinutes").asInt())
                 .isEqualTo(apart / 2);
-        // hours in scope: jobs and openings, each once
+        // hours in scope: jobs and strip-downs, each once
         assertThat(after.path("totals").path("jobMinutes").asInt()).isEqualTo(jobs);
         assertThat(after.path("stripDowns")
                         .valueStream()
@@ -149,7 +149,7 @@ class AccessTest {
             if (access.startsWith("brake")) assertThat(closed.code()).isEqualTo("strip-down.never-temporary");
             else closed.ok();
         }
-        // what is left has an opening of its own, and that is owed to the car
+        // what is left has a strip-down of its own, and that is owed to the car
         JsonNode again = stripDown(access(garage, project), "coolant-drained");
         assertThat(again.path("openedOn").isMissingNode()).isTrue();
         JsonNode outstanding =

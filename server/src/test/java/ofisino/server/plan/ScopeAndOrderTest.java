@@ -226,11 +226,11 @@ class ScopeAndOrderTest {
         // the brakes and a fume seal are never owed
         assertThat(owe(garage, project, "Hose tied", "brake-pipes", map("when", "DATE", "dueOn", later))
                         .code())
-                .isEqualTo("debt.never-temporary");
+                .isEqualTo("outstanding.never-temporary");
         Map<String, Object> fumes = map("when", "DATE", "dueOn", later);
         fumes.put("gas", true);
         assertThat(owe(garage, project, "Fume seal taped", "bulkhead", fumes).code())
-                .isEqualTo("debt.never-temporary");
+                .isEqualTo("outstanding.never-temporary");
         assertThat(owe(garage, project, "Seal", "tailgate", map("when", "EVENT", "event", ""))
                         .code())
                 .isEqualTo("outstanding.event");

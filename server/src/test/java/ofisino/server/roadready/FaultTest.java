@@ -43,8 +43,8 @@ class FaultTest {
     void nonsenseAndStrangersAreRefusedAndChangeNothing(TestGarage mine, TestGarage other) {
         UUID project = mine.project();
         UUID foreign = other.job(other.project(), "Theirs");
-        assertThat(scan(mine, project, 0, true, "P03 01").code()).isEqualTo("fault.code");
-        assertThat(scan(mine, project, -1, true, "P0301").code()).isEqualTo("fault.future");
+        assertThat(scan(mine, project, 0, true, "P03 01").code()).isEqualTo("fault-code.unreadable");
+        assertThat(scan(mine, project, -1, true, "P0301").code()).isEqualTo("fault-code.future");
         assertThat(mine.rows("fault_scan")).isZero();
         assertThat(scan(other, project, 0, true).status()).isEqualTo(404);
         assertThat(blame(mine, project, "P0301", foreign, 0).status()).isEqualTo(404);

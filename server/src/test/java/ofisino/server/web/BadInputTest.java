@@ -258,7 +258,7 @@ class BadInputTest {
                                 "fields",
                                 map("workedOn", TODAY, "work", List.of(map("jobId", job, "minutes", 1500)))),
                         422,
-                        "evening.too-long",
+                        "work-session.too-long",
                         "work"),
                 new Case(
                         "no minutes",

@@ -9,7 +9,7 @@ import java.util.Set;
 import ofisino.core.plan.job.Precedence;
 
 /**
- * Which openings of an access could be one. They could unless some job between them needs a state that the open access excludes: then it has to
+ * Which strip-downs of an access could be one. They could unless some job between them needs a state that the open access excludes: then it has to
  * be closed in between.
  */
 public final class Merging {
@@ -27,7 +27,7 @@ public final class Merging {
     }
 
     /**
-     * @param started stays that are open or closed already: one that is closed is never merged
+     * @param started strip-downs that are open or closed already: one that is closed is never merged
      * @param states  what state of the vehicle each job needs
      * @return by what is saved, most first
      */
@@ -68,7 +68,7 @@ public final class Merging {
         return found;
     }
 
-    /** Whether nothing forces the access, or anything that it needs, to be closed within the stay. */
+    /** Whether nothing forces the access, or anything that it needs, to be closed within the strip-down. */
     static <J> boolean allowed(
             StripDowns<J> stripDowns,
             String access,

@@ -18,26 +18,26 @@ import java.util.function.BiFunction;
 import ofisino.core.kernel.InvalidValue;
 
 /**
- * Which jobs share which stay of an access. Every job that needs an access, directly or because another needs it, is in exactly one stay of it;
- * a stay lies inside one stay of each access that it needs.
+ * Which jobs share which strip-down of an access. Every job that needs an access, directly or because another needs it, is in exactly one strip-down of it;
+ * a strip-down lies inside one strip-down of each access that it needs.
  *
  * @param <J> whatever names a job
  */
 public final class StripDowns<J> {
     private final AccessGraph accesses;
     private final Map<J, Set<String>> needs = new LinkedHashMap<>();
-    /** By access, by job: the stay. */
+    /** By access, by job: the strip-down. */
     private final Map<String, Map<J, String>> stripDowns = new LinkedHashMap<>();
 
     private final List<StripDown<J>> all;
 
-    /** One stay of an access in the open state: opened once, used by its jobs, closed once. */
+    /** One strip-down of an access in the open state: opened once, used by its jobs, closed once. */
     public record StripDown<J>(String id, Access access, Set<J> jobs) {}
 
     /**
      * @param needs  what each job needs to have open, without what those need themselves
-     * @param stripDownOf the stay of a job in an access; jobs with the same answer share it
-     * @throws InvalidValue when a stay would lie inside two stays of what it needs
+     * @param stripDownOf the strip-down of a job in an access; jobs with the same answer share it
+     * @throws InvalidValue when a strip-down would lie inside two strip-downs of what it needs
      */
     public StripDowns(AccessGraph accesses, Map<J, Set<String>> needs, BiFunction<J, String, String> stripDownOf) {
         this.accesses = accesses;
@@ -61,7 +61,7 @@ public final class StripDowns<J> {
     }
 
     /**
-     * The same, but what would be torn is joined: where a stay would lie inside two stays of what it needs, those two become one. So an access may
+     * The same, but what would be torn is joined: where a strip-down would lie inside two strip-downs of what it needs, those two become one. So an access may
      * come to need another one after jobs were assigned to it.
      */
     public static <J> StripDowns<J> joined(
@@ -140,7 +140,7 @@ public final class StripDowns<J> {
         return stripDowns.get(access).get(job);
     }
 
-    /** What a stay lies inside, the outermost first. */
+    /** What a strip-down lies inside, the outermost first. */
     public List<StripDown<J>> around(StripDown<J> stripDown) {
         J any = stripDown.jobs().iterator().next();
         Set<String> needed = accesses.closure(stripDown.access().id());
@@ -151,7 +151,7 @@ public final class StripDowns<J> {
                 .toList();
     }
 
-    /** What lies inside a stay. */
+    /** What lies inside a strip-down. */
     public List<StripDown<J>> inside(StripDown<J> stripDown) {
         return all().stream()
                 .filter(o ->
@@ -173,7 +173,7 @@ public final class StripDowns<J> {
         return found;
     }
 
-    /** The two stays become the first; so do those of what the access needs. */
+    /** The two strip-downs become the first; so do those of what the access needs. */
     public StripDowns<J> merged(String access, String first, String second) {
         J one = any(access, first);
         J other = any(access, second);
@@ -196,7 +196,7 @@ public final class StripDowns<J> {
     }
 
     /**
-     * The given jobs leave a stay for one of their own; so do those who are with them in whatever needs the access, and what that needs stays
+     * The given jobs leave a strip-down for one of their own; so do those who are with them in whatever needs the access, and what that needs stays
      * shared.
      */
     public StripDowns<J> split(String access, String stripDown, Set<J> leaving, String fresh) {
@@ -271,7 +271,7 @@ public final class StripDowns<J> {
         return used;
     }
 
-    /** The stays of an access, in the order in which their first jobs were given. */
+    /** The strip-downs of an access, in the order in which their first jobs were given. */
     public List<String> stripDownsOf(String access) {
         return List.copyOf(
                 new LinkedHashSet<>(stripDowns.getOrDefault(access, Map.of()).values()));

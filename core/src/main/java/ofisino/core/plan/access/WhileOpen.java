@@ -12,7 +12,7 @@ public final class WhileOpen {
     private WhileOpen() {}
 
     public enum OfferKind {
-        /** A defect that is known and has no job in this opening. */
+        /** A defect that is known and has no job in this strip-down. */
         FINDING,
         /** A part that wears or ages, of a table. */
         AGEING,
@@ -86,7 +86,7 @@ public final class WhileOpen {
         }
     }
 
-    /** @param wayInMinutes to open and close the access with all that it needs, once more */
+    /** @param accessMinutes to open and close the access with all that it needs, once more */
     public static Weighed weigh(Candidate c, int accessMinutes) {
         int now = c.minutes() + c.costMinutes();
         double later = c.probability() * (now + accessMinutes + c.nuisanceMinutes());

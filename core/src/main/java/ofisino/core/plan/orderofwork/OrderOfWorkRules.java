@@ -100,7 +100,7 @@ public final class OrderOfWorkRules {
 
     /**
      * What the rules propose beyond the links that are there: no link that others imply, none between jobs of which the first is over.
-     * Rules that must hold come first, so that a rule that only should hold gives access a circle.
+     * Rules that must hold come first, so that a rule that only should hold gives way in a circle.
      */
     public record Proposed<J>(List<Edge<J>> edges, List<Refused<J>> refused, List<Missing<J>> missing) {
         public Proposed {

@@ -58,7 +58,7 @@ public record OutstandingItem(
         if (kind == OutstandingKind.FOR_NOW && holdsLives)
             throw InvalidValue.of(
                     "what",
-                    "debt.never-temporary",
+                    "outstanding.never-temporary",
                     "Braking, steering, restraint, fuel and what keeps exhaust gas out of the cabin are never mended for the time being. Do it rightly now, or do not drive.");
     }
 

@@ -3,7 +3,7 @@ package ofisino.core.plan.permit;
 /**
  * One thing that stands in the way of a move, with its way out.
  *
- * @param id     of the job, part, opening or send-out to go to; the interlock; empty where the job itself is meant
+ * @param id     of the job, part, strip-down or send-out to go to; the interlock; empty where the job itself is meant
  * @param saying one sentence that says what to do
  */
 public record Obstacle(ObstacleKind kind, String id, String saying) {

@@ -8,7 +8,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
- * Whether a job may begin, end or count as verified: the one decision that every access asks for. What is unknown never passes.
+ * Whether a job may begin, end or count as verified: the one decision that every page, log and request asks for. What is unknown never passes.
  *
  * <p>Common practice, no source. Work logged afterwards is begun, and its hours are kept; what was not confirmed is asked before it ends.
  */

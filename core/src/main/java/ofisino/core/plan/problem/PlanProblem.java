@@ -103,10 +103,10 @@ public record PlanProblem(
     }
 
     /**
-     * One stay of an access in the open state: stripped once, used by its jobs, closed once. Stays of one access do not overlap.
+     * One strip-down of an access in the open state: stripped once, used by its jobs, closed once. Those of one access do not overlap.
      *
      * @param strip  empty when it is open already
-     * @param inside the openings of what it needs: it is opened after them and closed before them
+     * @param inside the strip-downs of what it needs: it is opened after them and closed before them
      */
     public record StripDown(
             String id,
@@ -121,7 +121,7 @@ public record PlanProblem(
         }
     }
 
-    /** While this activity or opening lasts the vehicle is not in the given state: whatever needs the state shares no slot with it. */
+    /** While this activity or strip-down lasts the vehicle is not in the given state: whatever needs the state shares no slot with it. */
     public record Exclusion(String activityOrStripDown, String state) {}
 
     /** Money by date: the balance, less dues, plus income received, never falls below the floor. Minor units of the base currency. */

@@ -32,7 +32,7 @@ public record Reason(ReasonKind kind, String id, Instant until) {
         LAID_ASIDE,
         /** Something that excludes a state that it needs: the closing of an access, a send-out, or what needs the state. */
         STATE,
-        /** Another stay of the same access is closed first. */
+        /** Another strip-down of the same access is closed first. */
         OTHER_STAY,
         /** The purse would fall below its floor. */
         MONEY,

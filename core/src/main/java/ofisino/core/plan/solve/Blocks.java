@@ -142,7 +142,7 @@ public final class Blocks {
                 : Optional.empty();
     }
 
-    /** In stays that may not overlap, or the one in a state that a stay of the other excludes. */
+    /** In strip-downs that may not overlap, or the one in a state that a strip-down of the other excludes. */
     private boolean areApart(Activity one, Activity other) {
         for (StripDown mine : problem.stripDowns()) {
             if (!isIn(mine, one)) continue;

@@ -5,7 +5,7 @@ import java.util.List;
 import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.PlanProblem;
 
-/** What may share no slot: whatever needs a state, with the openings and send-outs that exclude it. */
+/** What may share no slot: whatever needs a state, with the strip-downs and send-outs that exclude it. */
 final class Exclusions {
     final int[][] apart;
     final int[][] apartFromStripDown;

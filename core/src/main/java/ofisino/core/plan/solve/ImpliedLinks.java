@@ -9,7 +9,7 @@ import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.PlanProblem;
 
 /**
- * Who comes after whom: the links given, those that openings bring with them, and those that follow because two stays of one access, or a stay
+ * Who comes after whom: the links given, those that strip-downs bring with them, and those that follow because two strip-downs of one access, or a strip-down
  * and a state that it excludes, cannot overlap while one of them waits for the other.
  */
 final class ImpliedLinks {
@@ -82,7 +82,7 @@ final class ImpliedLinks {
         return added;
     }
 
-    /** Whether something done in the opening, and not only its closing, comes before the activity. */
+    /** Whether something done in the strip-down, and not only its closing, comes before the activity. */
     private boolean reaches(int stripDown, int a) {
         PlanProblem.StripDown o = in.problem.stripDowns().get(stripDown);
         if (o.strip().map(in.index::get).filter(s -> behind[s].get(a)).isPresent()) return true;

@@ -13,7 +13,7 @@ import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.NeededFor;
 import ofisino.core.plan.problem.PlanProblem;
 
-/** The problem in numbers, made once and read by all passes over it. Activities, people, capacities and openings are known by their index. */
+/** The problem in numbers, made once and read by all passes over it. Activities, people, capacities and strip-downs are known by their index. */
 final class Instance {
     static final int NONE = -1;
 
@@ -46,30 +46,30 @@ final class Instance {
     /** By capacity and live slot: what others take of it; null where they take nothing. */
     private final int[][] taken;
 
-    /** Links, those that follow from openings and states among them. */
+    /** Links, those that follow from strip-downs and states among them. */
     final Link[][] before;
 
     final Link[][] after;
 
-    /** By opening: its strip, or {@link #NONE} when it is open already. */
+    /** By strip-down: its strip, or {@link #NONE} when it is open already. */
     final int[] strip;
 
     final int[] refit;
-    /** By opening: the number of its access. */
+    /** By strip-down: the number of its access. */
     final int[] access;
 
     final int accesses;
-    /** By activity: the opening that it opens or closes. */
+    /** By activity: the strip-down that it opens or closes. */
     final int[] opens;
 
     final int[] closes;
-    /** By opening: others of the same access. */
+    /** By strip-down: others of the same access. */
     final int[][] sameWay;
     /** By activity: other activities with which it shares no slot. */
     final int[][] apart;
-    /** By activity: openings with which it shares no slot. */
+    /** By activity: strip-downs with which it shares no slot. */
     final int[][] apartFromStripDown;
-    /** By opening: activities with which it shares no slot. */
+    /** By strip-down: activities with which it shares no slot. */
     final int[][] stripDownApartFrom;
 
     /** By day: money at hand without any dues, or empty. */
@@ -84,7 +84,7 @@ final class Instance {
     /** Activities so that none comes before what it follows. */
     final int[] topological;
 
-    /** @param lag seconds @param given stated as a link; others follow from openings and states */
+    /** @param lag seconds @param given stated as a link; others follow from strip-downs and states */
     record Link(int other, int lag, boolean given) {}
 
     /** @throws Circle when activities wait for one another */

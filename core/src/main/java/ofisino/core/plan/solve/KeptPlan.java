@@ -54,7 +54,7 @@ final class KeptPlan {
                 && pass.placeAt(a, crew, slots);
     }
 
-    /** Links, stays of one access, and states, once everything is placed. */
+    /** Links, strip-downs of one access, and states, once everything is placed. */
     private static boolean keepsOrder(ScheduleGeneration pass, int a) {
         Instance in = pass.in;
         int start = pass.start[a];

@@ -6,7 +6,7 @@ import java.util.Arrays;
 final class OpenStates {
     private final Instance in;
     private final boolean[] placed;
-    /** By access: how many stays of it are open and not closed. */
+    /** By access: how many strip-downs of it are open and not closed. */
     private final int[] halfOpen;
 
     private final int[] closedUntil;
@@ -35,7 +35,7 @@ final class OpenStates {
         }
     }
 
-    /** A second stay of an access waits until the first is closed; so does what needs a state that an open stay excludes. */
+    /** A second strip-down of an access waits until the first is closed; so does what needs a state that an open strip-down excludes. */
     boolean shut(int a) {
         if (in.opens[a] != Instance.NONE && halfOpen[in.access[in.opens[a]]] > 0) return true;
         for (int o : in.apartFromStripDown[a]) if (isHalfOpen(o)) return true;

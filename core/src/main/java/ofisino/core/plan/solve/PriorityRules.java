@@ -13,7 +13,7 @@ import ofisino.core.plan.problem.PlanProblem;
  */
 final class PriorityRules {
     enum Rule {
-        /** Whatever shares an opening one after the other, so that it is closed soon; the opening that presses most first. */
+        /** Whatever shares a strip-down one after the other, so that it is closed soon; the strip-down that presses most first. */
         BY_OPENING,
         LONGEST_TAIL,
         LATEST_FINISH,
@@ -110,7 +110,7 @@ final class PriorityRules {
                 .toArray());
     }
 
-    /** Activities that are joined by openings, each group by one of its number. */
+    /** Activities that are joined by strip-downs, each group by one of its number. */
     private int[] groups() {
         int[] group = IntStream.range(0, in.size).toArray();
         for (int o = 0; o < in.refit.length; o++) {

@@ -9,7 +9,7 @@ import java.util.BitSet;
  * <p>Sources: serial and parallel schedule generation, Kolisch, EJOR 90 (1996) 320-333.
  */
 final class ScheduleGeneration {
-    /** Two stays cannot be told apart more often than this; then the order is given up. */
+    /** Two strip-downs cannot be told apart more often than this; then the order is given up. */
     private static final int MOST_REPAIRS = 24;
 
     final Instance in;
@@ -174,7 +174,7 @@ final class ScheduleGeneration {
         return -1;
     }
 
-    /** The earliest instant that links, the day before which it may not be, and other stays of the access allow. */
+    /** The earliest instant that links, the day before which it may not be, and other strip-downs of the access allow. */
     int earliest(int a) {
         int earliest = Math.max(Math.max(time.now, in.notBefore[a]), released[a]);
         for (Instance.Link l : in.before[a])
@@ -369,7 +369,7 @@ final class ScheduleGeneration {
         return Arrays.copyOf(finder.found, in.work[a]);
     }
 
-    /** A stay that was closed only after something began that it excludes is opened after that, in another go if there is one. */
+    /** A strip-down that was closed only after something began that it excludes is opened after that, in another go if there is one. */
     private boolean tearsAState(int a, boolean again) {
         int o = in.closes[a];
         if (o == Instance.NONE) return false;
@@ -378,7 +378,7 @@ final class ScheduleGeneration {
             if (placed[b] && opened(o) < end[b] && start[b] < end[a] && start[b] < end[b]) {
                 int strip = in.strip[o];
                 if (!again || strip == Instance.NONE || in.isFixed(strip) || released[strip] >= end[b]) {
-                    clash[b] = true; // the stay cannot be moved
+                    clash[b] = true; // the strip-down cannot be moved
                 } else {
                     released[strip] = end[b];
                     torn = true;

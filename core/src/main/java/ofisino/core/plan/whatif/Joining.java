@@ -15,11 +15,11 @@ import ofisino.core.plan.problem.PlanProblem.Exclusion;
 import ofisino.core.plan.problem.PlanProblem.Link;
 import ofisino.core.plan.problem.PlanProblem.StripDown;
 
-/** The same problem with several stays of one access made one, and with them the stays of what it needs: opened once, closed once. */
+/** The same problem with several strip-downs of one access made one, and with them the strip-downs of what it needs: opened once, closed once. */
 public final class Joining {
     private final PlanProblem problem;
     private final Map<String, StripDown> stripDowns = new LinkedHashMap<>();
-    /** By opening: the one that it becomes. */
+    /** By strip-down: the one that it becomes. */
     private final Map<String, String> into = new LinkedHashMap<>();
 
     private Joining(PlanProblem problem) {
@@ -30,7 +30,7 @@ public final class Joining {
         }
     }
 
-    /** @throws InvalidValue when they are not stays of one access, or one is not in the problem */
+    /** @throws InvalidValue when they are not strip-downs of one access, or one is not in the problem */
     public static PlanProblem join(PlanProblem problem, List<String> stripDowns) {
         var joining = new Joining(problem);
         if (stripDowns.size() < 2
@@ -53,7 +53,7 @@ public final class Joining {
         into.replaceAll((id, leader) -> leader.equals(from) ? to : leader);
     }
 
-    /** A stay lies inside one stay of each thing that it needs. */
+    /** A strip-down lies inside one strip-down of each thing that it needs. */
     private void mergeWhatTheyNeed() {
         for (boolean again = true; again; ) {
             again = false;
@@ -98,7 +98,7 @@ public final class Joining {
                             .distinct()
                             .toList()));
         });
-        // what all jobs of one stay wait for is not what all jobs of the joined one wait for
+        // what all jobs of one strip-down wait for is not what all jobs of the joined one wait for
         List<Link> links = problem.links().stream()
                 .filter(l -> !gone.contains(l.before()) && !gone.contains(l.after()))
                 .filter(l -> !openedDifferently.contains(l.after()))

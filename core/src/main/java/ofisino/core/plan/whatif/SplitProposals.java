@@ -26,7 +26,7 @@ public final class SplitProposals {
     /** @param leaving the jobs that have to wait anyway @param because the fixed time that it waits for */
     public record Proposal(String stripDown, Set<ActivityId> leaving, ActivityId because) {}
 
-    /** In the order of the openings; what lies inside a stay that is proposed is opened twice with it. */
+    /** In the order of the strip-downs; what lies inside a strip-down that is proposed is opened twice with it. */
     public static List<Proposal> of(PlanProblem problem, Plan plan) {
         List<Proposal> found = new ArrayList<>();
         Map<ActivityId, List<ActivityId>> before = new HashMap<>();

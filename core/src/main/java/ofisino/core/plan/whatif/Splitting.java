@@ -12,7 +12,7 @@ import ofisino.core.plan.problem.PlanProblem;
 import ofisino.core.plan.problem.PlanProblem.Exclusion;
 import ofisino.core.plan.problem.PlanProblem.StripDown;
 
-/** The same problem with some jobs of a stay in a stay of their own: opened and closed once more, and so are the accesses inside it. */
+/** The same problem with some jobs of a strip-down in a strip-down of their own: opened and closed once more, and so are the accesses inside it. */
 public final class Splitting {
     private static final String SECOND = "/2";
 
@@ -51,14 +51,14 @@ public final class Splitting {
                 splitting.exclusions);
     }
 
-    /** What an opening or closing of the second stay was made from; anything else is itself. */
+    /** What an opening or closing of the second strip-down was made from; anything else is itself. */
     public static ActivityId original(ActivityId id) {
         return id.value().endsWith(SECOND)
                 ? new ActivityId(id.value().substring(0, id.value().length() - SECOND.length()))
                 : id;
     }
 
-    /** The stay and all stays inside it. */
+    /** The strip-down and all that lie inside it. */
     private Set<String> insideOf(String stripDown) {
         Set<String> found = new HashSet<>(Set.of(stripDown));
         for (boolean again = true; again; ) {

@@ -13,8 +13,8 @@ import ofisino.core.plan.problem.PlanProblem;
 import ofisino.core.plan.problem.PlanProblem.StripDown;
 
 /**
- * Two stays of one access that wait for one another cannot be apart: what is done in the one comes between what is done in the other, so the way
- * in stays open meanwhile. They are planned as one stay. Nothing else of the statement is given up for it: what excludes what holds as before.
+ * Two strip-downs of one access that wait for one another cannot be apart: what is done in the one comes between what is done in the other, so the
+ * access stays open meanwhile. They are planned as one strip-down. Nothing else of the statement is given up for it: what excludes what holds as before.
  */
 public final class Untangling {
     private Untangling() {}

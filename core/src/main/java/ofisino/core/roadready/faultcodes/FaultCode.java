@@ -15,7 +15,7 @@ public record FaultCode(String module, String code) {
         if (!code.matches("[A-Z0-9-]{1,12}"))
             throw InvalidValue.of(
                     "code",
-                    "fault.code",
+                    "fault-code.unreadable",
                     "“%s” is no fault code. Enter it as the module gives it: letters, digits and dashes, at most 12."
                             .formatted(code));
     }

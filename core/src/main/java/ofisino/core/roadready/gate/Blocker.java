@@ -15,7 +15,7 @@ import ofisino.core.vehicle.finding.SafetyClass;
  */
 public record Blocker(
         Rule rule, Gate gate, SafetyClass gravity, VehicleSystem system, Subject subject, String title, int count) {
-    /** @param id of the finding, job, opening, fastener or part; the limit and place of a reading; the proof; empty for checks of a system */
+    /** @param id of the finding, job, strip-down, fastener or part; the limit and place of a reading; the proof; empty for checks of a system */
     public record Subject(Kind kind, String id) {
         public enum Kind {
             FINDING,

@@ -82,7 +82,7 @@ public record Check(
         return applies.to(vehicle) && !isAskedOf(vehicle);
     }
 
-    /** CarAccess of looking that are good enough for this check. */
+    /** Ways of looking that are good enough for this check. */
     public Set<HowSeen> settledBy() {
         return EnumSet.range(seen, HowSeen.OPENED);
     }

@@ -107,7 +107,7 @@ class StripDownsTest {
         assertThat(Merging.propose(apart, List.of(), Map.of(), Set.of("a"))).isEmpty();
     }
 
-    /** Need 15 and engines 4: hours in scope are jobs and openings, each once; saved is what that spares. */
+    /** Need 15 and engines 4: hours in scope are jobs and strip-downs, each once; saved is what that spares. */
     @Property(tries = 200, seed = Seeds.OF_THE_DAY)
     void savedIsWhatTheRefereeCounts(@ForAll("random") Case c) {
         StripDowns<Integer> stripDowns = new StripDowns<>(c.accesses, c.needs, (job, access) -> c.group(job));
@@ -128,7 +128,7 @@ class StripDownsTest {
                 .isEqualTo(shared);
     }
 
-    /** Whatever is stored, also what would be torn: joined, every stay lies inside one stay of all that it needs, and nothing is opened twice more. */
+    /** Whatever is stored, also what would be torn: joined, every strip-down lies inside one strip-down of all that it needs, and nothing is opened twice more. */
     @Property(tries = 300, seed = Seeds.OF_THE_DAY)
     void whatWouldBeTornIsJoined(@ForAll("random") Case c, @ForAll @IntRange(min = 1, max = 9) int odd) {
         StripDowns<Integer> joined =

@@ -74,7 +74,7 @@ class WorkSessionBegunService {
         for (UUID job : jobIds) {
             Jobs.Job its = jobs.require(caller, job);
             if (!its.projectId().equals(projectId))
-                throw InvalidValue.of("jobs", "evening.other-project", "That job belongs to another project.");
+                throw InvalidValue.of("jobs", "work-session.other-project", "That job belongs to another project.");
             if (!its.state().isInHand()) mustBeFree(caller, its, jobIds);
         }
         accesses.forEach(w -> carAccess.nameOf(caller, projectId, w));

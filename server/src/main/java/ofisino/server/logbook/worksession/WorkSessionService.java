@@ -129,7 +129,7 @@ class WorkSessionService implements WorkSessions {
     private void recordWork(Caller caller, UUID projectId, UUID workSessionId, List<WorkFields> work) {
         if (work.stream().mapToInt(WorkFields::minutes).sum() > DAY)
             throw InvalidValue.of(
-                    "work", "evening.too-long", "That is more than 24 hours on one day. Check the hours.");
+                    "work", "work-session.too-long", "That is more than 24 hours on one day. Check the hours.");
         for (WorkFields w : work) {
             if (w.minutes() < 1)
                 throw InvalidValue.of(
@@ -152,7 +152,7 @@ class WorkSessionService implements WorkSessions {
 
     private void recordJob(Caller caller, UUID projectId, UUID workSessionId, UUID jobId, int minutes) {
         if (!jobs.require(caller, jobId).projectId().equals(projectId))
-            throw InvalidValue.of("work", "evening.other-project", "That job belongs to another project.");
+            throw InvalidValue.of("work", "work-session.other-project", "That job belongs to another project.");
         mapper.insertWork(caller.garageId(), workSessionId, jobId, minutes);
     }
 

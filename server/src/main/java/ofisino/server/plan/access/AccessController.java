@@ -90,7 +90,7 @@ class AccessController {
 
     /**
      * @param direct   jobs that need it themselves
-     * @param around   stays that it lies inside, the outermost first
+     * @param around   strip-downs that it lies inside, the outermost first
      * @param minutes  to open and close it with all around it
      * @param openedOn absent while it is only planned
      * @param asks     what is confirmed before it is opened, with all around it that is not open yet
@@ -195,7 +195,7 @@ class AccessController {
         service.assignUsualToAll(caller, projectId);
     }
 
-    /** @param stripDowns to become one @param jobs instead of them: whose stays are to become one */
+    /** @param stripDowns to become one @param jobs instead of them: whose strip-downs are to become one */
     record MergeRequest(
             String access,
             @Nullable List<UUID> stripDowns,
@@ -305,7 +305,7 @@ class AccessController {
 
     record AgeingJobRequest(UUID jobId, String part) {}
 
-    /** Takes one of the ageing parts into the opening as a job. */
+    /** Takes one of the ageing parts into the strip-down as a job. */
     @PostMapping("/projects/{projectId}/access/{stripDown}/ageing")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void take(

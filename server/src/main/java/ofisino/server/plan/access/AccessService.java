@@ -30,7 +30,7 @@ import ofisino.server.vehicle.Projects;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 
-/** Which jobs need which accesses, and which of them share an opening. */
+/** Which jobs need which accesses, and which of them share a strip-down. */
 @Service
 class AccessService {
     private final AccessMapper mapper;
@@ -71,7 +71,7 @@ class AccessService {
                 present);
     }
 
-    /** Where the jobs of a piece of work share an opening of an access, unless somebody said otherwise. */
+    /** Where the jobs of a piece of work share a strip-down of an access, unless somebody said otherwise. */
     private static UUID stripDownOf(UUID piece, String access) {
         return UUID.nameUUIDFromBytes((piece + access).getBytes(StandardCharsets.UTF_8));
     }
@@ -132,7 +132,7 @@ class AccessService {
                             stripDown -> mapper.moveStripDown(caller.garageId(), row.jobId(), row.access(), stripDown));
     }
 
-    /** A new job gets what its place and operation usually need; jobs of one piece of work share their openings. */
+    /** A new job gets what its place and operation usually need; jobs of one piece of work share their strip-downs. */
     @EventListener
     void jobAdded(JobAdded added) {
         assignUsual(added.caller(), jobs.require(added.caller(), added.jobId()));
@@ -166,7 +166,7 @@ class AccessService {
             if (!job.state().isOver() && !known.contains(job.id())) assignUsual(caller, job);
     }
 
-    /** The stays that the jobs are in, each once. */
+    /** The strip-downs that the jobs are in, each once. */
     List<UUID> stripDownsOf(Caller caller, UUID projectId, String access, List<UUID> of) {
         Standing s = standing(caller, projectId);
         return of.stream()
@@ -203,7 +203,7 @@ class AccessService {
                     mapper.moveStripDown(caller.garageId(), job, o.access().id(), UUID.fromString(o.id()));
     }
 
-    /** A job joins the opening that another one is in. */
+    /** A job joins the strip-down that another one is in. */
     void joinStripDown(Caller caller, UUID jobId, String access, UUID other) {
         Jobs.Job job = jobs.require(caller, jobId);
         Standing s = standing(caller, job.projectId());

@@ -17,7 +17,7 @@ import ofisino.server.plan.access.AccessMapper.StripDownRow;
  * @param accesses     of this vehicle, a person's own included
  * @param direct   by job, what it needs itself
  * @param stripDowns which jobs share what, of jobs that are not dropped
- * @param opened   stays that somebody opened, with the day on which they were closed
+ * @param opened   strip-downs that somebody opened, with the day on which they were closed
  */
 record Standing(
         AccessGraph accesses,

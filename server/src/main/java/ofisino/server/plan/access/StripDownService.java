@@ -134,7 +134,7 @@ class StripDownService implements CarAccess {
         store(caller, s, stripDown, false, version);
     }
 
-    /** Closes it with the old filling. What is left to do gets an opening of its own, and that is owed to the car. */
+    /** Closes it with the old filling. What is left to do gets a strip-down of its own, and that is owed to the car. */
     void closeForNow(Caller caller, UUID projectId, UUID id, long version) {
         projects.requireOpen(caller, projectId);
         Standing s = access.standing(caller, projectId);

@@ -132,7 +132,7 @@ class WhileOpenService {
         });
     }
 
-    /** Jobs that have an opening of their own of the same access. */
+    /** Jobs that have a strip-down of their own of the same access. */
     private void otherStripDowns(Standing s, StripDowns.StripDown<UUID> stripDown, int again, List<Offer> offers) {
         for (StripDowns.StripDown<UUID> other : s.stripDowns().all())
             if (other.access().id().equals(stripDown.access().id())

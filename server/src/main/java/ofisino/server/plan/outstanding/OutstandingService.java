@@ -145,7 +145,7 @@ class OutstandingService implements OutstandingItems {
         if (outstanding.jobId() != null
                 && jobs.require(caller, outstanding.jobId()).state() != JobState.VERIFIED)
             throw new Conflict(
-                    "debt.job-open",
+                    "outstanding.job-open",
                     "“%s” is not verified yet. It stays owed until the permanent job is."
                             .formatted(jobs.require(caller, outstanding.jobId()).title()));
         save(caller, outstanding.now(outstanding.happened(), today(caller), version));

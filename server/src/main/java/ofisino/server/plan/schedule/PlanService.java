@@ -93,14 +93,14 @@ class PlanService implements Plans {
         return instead(now, problem);
     }
 
-    /** The plan as it would be if several stays of an access were one. */
+    /** The plan as it would be if several strip-downs of an access were one. */
     Planned joined(Planned now, List<UUID> stripDowns) {
         PlanProblem problem = Joining.join(
                 now.problem(), stripDowns.stream().map(UUID::toString).toList());
         return instead(now, problem);
     }
 
-    /** The plan as it would be if some jobs of a stay had one of their own. */
+    /** The plan as it would be if some jobs of a strip-down had one of their own. */
     Planned split(Planned now, UUID stripDown, Set<UUID> leaving) {
         PlanProblem problem = Splitting.split(
                 now.problem(),

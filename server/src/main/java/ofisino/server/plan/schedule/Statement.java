@@ -14,7 +14,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import ofisino.core.kernel.Aim;
 import ofisino.core.parts.sourcing.NeedState;
 import ofisino.core.parts.sourcing.OrderDates;
@@ -50,8 +49,7 @@ final class Statement {
 
     private final Instant now;
     private final ZoneId zone;
-    private final List<PlanProblem.Person> people;
-    private final List<PlanProblem.Person> missing = new ArrayList<>();
+    private final Crews crews;
     private final Map<String, Subject> subjects = new LinkedHashMap<>();
     private final List<Activity> activities = new ArrayList<>();
     private final List<PlanProblem.Link> links = new ArrayList<>();
@@ -79,7 +77,7 @@ final class Statement {
         subjects.putAll(around.subjects());
         this.now = now;
         this.zone = zone;
-        this.people = List.copyOf(people);
+        this.crews = new Crews(people);
         this.waits = new Waits(today());
     }
 
@@ -244,6 +242,7 @@ final class Statement {
     /** What has a date; and what waits for something, with why. To be asked once. */
     Stated stated(Optional<MonthlyMoney.Limit> money, Optional<LocalDate> target, Optional<Plan> followed) {
         assemble();
+        crews.missing().forEach(m -> subjects.put(m, new Subject(Kind.HELPER, Surroundings.NOTHING, "")));
         PlanProblem all = problem(money, target, followed);
         Undated.Rest rest = waits.rest(all);
         return new Stated(rest.problem(), waits.named(all, rest.leftOut(), subjects), subjects);
@@ -255,7 +254,7 @@ final class Statement {
                 now,
                 now.plus(HORIZON),
                 zone,
-                Stream.concat(people.stream(), missing.stream()).toList(),
+                crews.people(),
                 around.places(),
                 around.resources(),
                 activities,
@@ -284,7 +283,7 @@ final class Statement {
         if (spared.containsKey(job.id()))
             timing = timing.notBefore(spared.get(job.id()).atStartOfDay(zone).toInstant());
         Activity activity = Activity.job(
-                        key, job.aim(), slots, exactly(where.conditions().people()))
+                        key, job.aim(), slots, crews.exactly(where.conditions().people()))
                 .with(timing)
                 .with(demand(where, job.nature().isHot()))
                 .needing(states);
@@ -312,28 +311,6 @@ final class Statement {
     private Activity.Timing pin(String key, Activity.Timing timing) {
         LocalDate day = pinned.get(key);
         return day == null ? timing : timing.notBefore(day.atStartOfDay(zone).toInstant());
-    }
-
-    /** Where a person said how many it takes, whoever is missing is missed: he stands among the people without any time. */
-    private Activity.Crew exactly(int size) {
-        while (people.size() + missing.size() < size) {
-            String nobody = "somebody " + (people.size() + missing.size());
-            missing.add(new PlanProblem.Person(nobody, List.of()));
-            subjects.put(nobody, new Subject(Kind.HELPER, Surroundings.NOTHING, ""));
-        }
-        return new Activity.Crew(
-                size,
-                Stream.concat(people.stream(), missing.stream())
-                        .map(PlanProblem.Person::id)
-                        .limit(Math.max(size, people.size()))
-                        .toList());
-    }
-
-    /** What an access usually takes; who is alone does it alone, longer than he would like. */
-    private Activity.Crew atMost(int size) {
-        return new Activity.Crew(
-                Math.min(size, people.size()),
-                people.stream().map(PlanProblem.Person::id).toList());
     }
 
     private void addStripDown(CarAccess.Unclosed stripDown, Set<UUID> there, Precedence<ActivityId> order) {
@@ -374,7 +351,7 @@ final class Statement {
                 activity,
                 aim,
                 Math.max(1, slots(minutes)),
-                atMost(stripDown.people()),
+                crews.atMost(stripDown.people()),
                 pin(id.value(), Activity.Timing.FREE),
                 Activity.Demand.NONE,
                 List.of(),

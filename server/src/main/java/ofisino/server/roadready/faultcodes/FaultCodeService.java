@@ -69,10 +69,10 @@ class FaultCodeService implements FaultCodes {
         projects.requireOpen(caller, projectId);
         if (codes.size() > MOST_CODES)
             throw InvalidValue.of(
-                    "codes", "fault.too-many", "At most %d codes can be kept at once.".formatted(MOST_CODES));
+                    "codes", "fault-code.too-many", "At most %d codes can be kept at once.".formatted(MOST_CODES));
         if (scan.scannedOn().isAfter(LocalDate.now(clock.withZone(garages.zone(caller)))))
             throw InvalidValue.of(
-                    "scannedOn", "fault.future", "The codes cannot be read in the future. Check the day.");
+                    "scannedOn", "fault-code.future", "The codes cannot be read in the future. Check the day.");
         mapper.insertScan(
                 caller.garageId(),
                 projectId,

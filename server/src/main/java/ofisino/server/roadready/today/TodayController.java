@@ -46,7 +46,7 @@ class TodayController {
             @Nullable String placeCode,
             @Nullable String placeName) {}
 
-    /** @param id of the job, or of the opening that is opened or closed @param code of a job; empty for an opening */
+    /** @param id of the job, or of the strip-down that is opened or closed @param code of a job; empty for a strip-down */
     /** @param access that is opened or closed; empty for a job */
     record TonightJob(
             Subject.Kind kind,

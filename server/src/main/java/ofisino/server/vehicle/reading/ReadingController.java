@@ -27,7 +27,6 @@ import ofisino.server.vehicle.reading.ReadingMapper.FigureRow;
 import ofisino.server.vehicle.reading.ReadingMapper.InstrumentRow;
 import ofisino.server.vehicle.reading.ReadingService.Measured;
 import ofisino.server.vehicle.reading.ReadingService.Point;
-import ofisino.server.vehicle.reading.ReadingService.Taken;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -212,8 +211,8 @@ class ReadingController {
             @Nullable String measurer,
             boolean sure,
             @Nullable ChainStretch chain) {
-        Taken taken() {
-            return new Taken(
+        TakenReading taken() {
+            return new TakenReading(
                     id,
                     spot,
                     value,

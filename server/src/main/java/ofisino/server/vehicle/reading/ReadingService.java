@@ -286,39 +286,8 @@ class ReadingService implements Readings {
                 : Math.round(ChronoUnit.DAYS.between(row.madeOn(), today) / DAYS_IN_A_YEAR * 100) / 100.0;
     }
 
-    /** @param made the date code or date on a part whose age counts @param chain a length from which the value follows @param sure the person read an odd value twice */
-    record Taken(
-            UUID id,
-            String spot,
-            Double value,
-            Unit unit,
-            String made,
-            UUID instrumentId,
-            LocalDate readOn,
-            String note,
-            String measurer,
-            boolean sure,
-            Optional<ChainStretch> chain) {
-        /** With the value that follows from the length of a chain. */
-        Taken ofChain() {
-            return chain.map(c -> new Taken(
-                            id,
-                            spot,
-                            c.percent(),
-                            Unit.PERCENT,
-                            made,
-                            null,
-                            readOn,
-                            note == null || note.isBlank() ? c.words() : c.words() + "; " + note,
-                            measurer,
-                            sure,
-                            Optional.empty()))
-                    .orElse(this);
-        }
-    }
-
     /** Keeps readings of one thing at one place; what cannot exist is asked about before it is kept. */
-    void take(Caller caller, UUID projectId, String limitId, String place, List<Taken> taken) {
+    void take(Caller caller, UUID projectId, String limitId, String place, List<TakenReading> taken) {
         Body body = projects.bodyOf(projects.requireOpen(caller, projectId));
         Limit limit = figures.limit(caller, projectId, limitId);
         if (!figures.placesOf(limit, body).contains(place))
@@ -331,7 +300,7 @@ class ReadingService implements Readings {
                     "readings",
                     "readings.number",
                     "Between 1 and %d readings can be kept at once, not %d.".formatted(MOST_AT_ONCE, taken.size()));
-        for (Taken t : taken) {
+        for (TakenReading t : taken) {
             if (t.chain().isPresent() && !limit.id().equals(ChainStretch.LIMIT))
                 throw InvalidValue.of(
                         "chain",
@@ -342,7 +311,7 @@ class ReadingService implements Readings {
         findingsStandAsGraveAsRead(caller, projectId);
     }
 
-    private ReadingRow checked(Caller caller, Limit limit, String place, Taken t) {
+    private ReadingRow checked(Caller caller, Limit limit, String place, TakenReading t) {
         String spot = t.spot() == null || t.spot().isBlank() ? "here" : t.spot().strip();
         if (spot.length() > 40)
             throw InvalidValue.of("spot", "spot.too-long", "Name the spot in at most 40 characters.");
@@ -370,7 +339,7 @@ class ReadingService implements Readings {
                 null);
     }
 
-    private void mustMakeSense(Caller caller, Limit limit, Taken t) {
+    private void mustMakeSense(Caller caller, Limit limit, TakenReading t) {
         if (t.value() == null) throw InvalidValue.of("value", "reading.missing", "Enter what the instrument shows.");
         double value = new Reading(t.value(), t.unit(), Optional.empty()).unit().convert(t.value(), limit.readIn());
         if (t.instrumentId() != null) {

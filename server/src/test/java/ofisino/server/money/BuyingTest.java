@@ -4,6 +4,7 @@ import static ofisino.server.testing.TestGarage.TODAY;
 import static ofisino.server.testing.TestGarage.map;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import ofisino.server.testing.Api.Answer;
@@ -221,23 +222,7 @@ class BuyingTest {
     }
 
     private static UUID looking(TestGarage garage) {
-        UUID project = UUID.randomUUID();
-        garage.owner()
-                .post(
-                        "/api/projects",
-                        map(
-                                "id",
-                                project,
-                                "vehicleId",
-                                UUID.randomUUID(),
-                                "bodyStyle",
-                                "ESTATE",
-                                "begunOn",
-                                TODAY,
-                                "fields",
-                                TestGarage.projectFields("LOOKING")))
-                .ok();
-        return project;
+        return garage.project("ESTATE", TestGarage.projectFields("LOOKING"), List.of());
     }
 
     private static UUID ready(TestGarage garage) {

@@ -79,9 +79,14 @@ public record TestGarage(Running running, UUID id, Api owner) {
     }
 
     public UUID project(String body) {
-        UUID project = UUID.randomUUID();
         Map<String, Object> fields = projectFields("ACTIVE");
         if (body.equals("MOTORCYCLE")) fields.put("layout", "MOTORCYCLE");
+        return project(body, fields, List.of());
+    }
+
+    /** @param equipment what is known of it from the start */
+    public UUID project(String body, Map<String, Object> fields, List<Map<String, Object>> equipment) {
+        UUID project = UUID.randomUUID();
         owner.post(
                         "/api/projects",
                         map(
@@ -94,7 +99,9 @@ public record TestGarage(Running running, UUID id, Api owner) {
                                 "begunOn",
                                 TODAY,
                                 "fields",
-                                fields))
+                                fields,
+                                "equipment",
+                                equipment))
                 .ok();
         return project;
     }

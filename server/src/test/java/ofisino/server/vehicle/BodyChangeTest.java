@@ -4,6 +4,7 @@ import static ofisino.server.testing.TestGarage.TODAY;
 import static ofisino.server.testing.TestGarage.map;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Stream;
@@ -106,24 +107,10 @@ class BodyChangeTest {
 
     @Test
     void fuelAndCoolingAreKnownFromTheStart(TestGarage garage) {
-        UUID project = UUID.randomUUID();
-        garage.owner()
-                .post(
-                        "/api/projects",
-                        map(
-                                "id",
-                                project,
-                                "vehicleId",
-                                UUID.randomUUID(),
-                                "bodyStyle",
-                                "ESTATE",
-                                "begunOn",
-                                TODAY,
-                                "fields",
-                                TestGarage.projectFields("ACTIVE"),
-                                "equipment",
-                                java.util.List.of(map("item", "fuel", "value", "diesel", "how", "PAPERS"))))
-                .ok();
+        UUID project = garage.project(
+                "ESTATE",
+                TestGarage.projectFields("ACTIVE"),
+                List.of(map("item", "fuel", "value", "diesel", "how", "PAPERS")));
         assertThat(garage.owner()
                         .get("/api/projects/" + project + "/checks")
                         .ok()

@@ -88,11 +88,8 @@ class OwnMeasurandTest {
         assertThat(garage.owner().delete(path + slip).status()).isEqualTo(404);
     }
 
-    /** Taken back, it would leave a reading or a finding without its meaning: it stays, by whichever way it is to go. */
-    @Test
-    void whatIsUsedIsNotTakenBack(TestGarage garage) {
-        UUID project = garage.project();
-        UUID id = UUID.randomUUID();
+    /** @return by which it can be taken back */
+    private static UUID added(TestGarage garage, UUID project, UUID id) {
         UUID write = UUID.randomUUID();
         garage.owner()
                 .write(
@@ -101,6 +98,15 @@ class OwnMeasurandTest {
                         body(id, "Ring gap", figure(id, 0.344, 0.5)),
                         write)
                 .ok();
+        return write;
+    }
+
+    /** Taken back, it would leave a reading or a finding without its meaning: it stays, by whichever way it is to go. */
+    @Test
+    void whatIsUsedIsNotTakenBack(TestGarage garage) {
+        UUID project = garage.project();
+        UUID id = UUID.randomUUID();
+        UUID write = added(garage, project, id);
         take(garage, project, id, "engine-block", "here", 0.3).ok();
         assertThat(garage.owner().post("/api/changes/" + write + "/undo", map()).code())
                 .isEqualTo("undo.built-upon");
@@ -141,14 +147,7 @@ class OwnMeasurandTest {
     void whatIsNotUsedIsTakenBack(TestGarage garage) {
         UUID project = garage.project();
         UUID id = UUID.randomUUID();
-        UUID write = UUID.randomUUID();
-        garage.owner()
-                .write(
-                        "POST",
-                        "/api/projects/" + project + "/measurands",
-                        body(id, "Ring gap", figure(id, 0.344, 0.5)),
-                        write)
-                .ok();
+        UUID write = added(garage, project, id);
         garage.owner().post("/api/changes/" + write + "/undo", map()).ok();
         assertThat(garage.rows("own_measurand")).isZero();
         assertThat(garage.rows("maker_figure")).isZero();

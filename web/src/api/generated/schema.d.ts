@@ -3019,21 +3019,20 @@ export interface components {
         };
         AccessResponse: {
             cautions: ("STANDS" | "WELDING" | "GRINDING" | "FUEL" | "BRAKES" | "PAINT_FUMES" | "HOT_COOLANT" | "BATTERY" | "SPRINGS" | "GLASS" | "RESTRAINT" | "EXHAUST_GAS" | "ASBESTOS" | "HOIST" | "GAS_STRUTS" | "REFRIGERANT" | "GAS_DISCHARGE" | "LEAD" | "HIGH_VOLTAGE" | "CONTROL_UNITS")[];
-            /** @enum {string} */
-            circuit?: "COOLANT" | "ENGINE_OIL" | "GEARBOX_OIL" | "AXLE_OIL" | "FORK_OIL" | "BRAKE_FLUID" | "CLUTCH_FLUID" | "STEERING_FLUID" | "FUEL" | "REFRIGERANT";
+            drained?: components["schemas"]["Drained"];
             excludes: ("ROLLING" | "RUNNING" | "POWERED" | "WATERTIGHT" | "BRAKED" | "SEATED" | "FUEL_IN" | "COOLANT_IN")[];
             id: string;
-            /** Format: double */
-            litres?: number;
             name: string;
             needs: string[];
             neverTemporary: boolean;
             /** Format: int32 */
             people: number;
+            reaches: string[];
             /** Format: int32 */
             refitMinutes: number;
             /** Format: int32 */
             stripMinutes: number;
+            touches: ("STRUCTURE" | "BRAKES" | "STEERING_AND_SUSPENSION" | "ENGINE" | "COOLING" | "FUEL" | "EXHAUST" | "TRANSMISSION" | "ELECTRICAL" | "RESTRAINT" | "BODY" | "GLASS_AND_SEALS" | "TRIM" | "WHEELS_AND_TYRES" | "PAPERS")[];
             usesUp: string[];
             /** Format: int64 */
             version: number;
@@ -3107,21 +3106,8 @@ export interface components {
             /** Format: double */
             weeks?: number;
         };
-        AnswerRequest: {
-            another: boolean;
-            checkId: string;
-            covered: boolean;
-            foundAt?: string;
-            /** @enum {string} */
-            howSeen: "PHOTO" | "GLANCED" | "WALKED_ROUND" | "ON_STANDS" | "OPENED";
-            /** Format: uuid */
-            id: string;
-            place: string;
-            /** @enum {string} */
-            seen: "GOOD" | "DOUBTFUL" | "BAD" | "MISSING" | "COVERED" | "NOT_OPENED" | "NO_REACH" | "NO_CURRENT" | "NOT_ALLOWED";
-        };
         AnswersRequest: {
-            answers: components["schemas"]["AnswerRequest"][];
+            answers: components["schemas"]["Said"][];
         };
         AnswersResponse: {
             standing: components["schemas"]["Standing"][];
@@ -3209,16 +3195,14 @@ export interface components {
             /** Format: int32 */
             size: number;
         };
-        BlockerResponse: {
+        Blocker: {
             /** Format: int32 */
             count: number;
             /** @enum {string} */
             gate: "PUSHED" | "FIRST_START" | "FIRST_MOVE" | "PRIVATE_GROUND" | "ROAD_TEST" | "ROAD" | "TRIP" | "SALE";
             /** @enum {string} */
             gravity: "A" | "B" | "C" | "D";
-            id: string;
-            /** @enum {string} */
-            kind: "FINDING" | "JOB" | "CHECKS" | "READING" | "CODES" | "STRIP_DOWN" | "FASTENER" | "PART" | "OUTSTANDING" | "PROOF";
+            remedy: components["schemas"]["Remedy"];
             /** @enum {string} */
             rule: "FINDING_OPEN" | "FINDING_PUT_OFF" | "FINDING_ONLY_FOR_NOW" | "CHECKS_UNANSWERED" | "CHECKS_OF_THE_DRIVE" | "READING_OUTSIDE" | "READING_MISSING" | "READING_NOT_JUDGED" | "READING_TOO_OLD" | "SECOND_READER_WANTED" | "CODES_LEFT" | "CODES_NOT_DRIVEN" | "JOB_IN_HAND" | "JOB_NOT_VERIFIED" | "JOBS_NOT_DONE" | "TORQUE_MISSING" | "FASTENER_NOT_TIGHT" | "OPENING_OPEN" | "CLOSED_FOR_NOW" | "SAFETY_PART_MISSING" | "OUTSTANDING_DUE" | "ON_LOAN" | "LEFT_OFF" | "PROOF_MISSING" | "PROOF_RUN_OUT";
             /** @enum {string} */
@@ -3406,6 +3390,19 @@ export interface components {
             settledBy: ("PHOTO" | "GLANCED" | "WALKED_ROUND" | "ON_STANDS" | "OPENED")[];
             theme: string;
         };
+        Choice: {
+            /** Format: date */
+            day?: string;
+            /** Format: int32 */
+            drains: number;
+            /** @enum {string} */
+            kind: "NO_CONFLICT" | "MOVE_THE_DAY" | "CLOSE_WITH_THE_OLD";
+            /** Format: double */
+            newLitres: number;
+            outstanding: boolean;
+            /** Format: double */
+            wastedLitres: number;
+        };
         ClearanceResponse: {
             changes: components["schemas"]["SizeChangeRow"][];
             passages: components["schemas"]["ThroughResponse"][];
@@ -3461,6 +3458,18 @@ export interface components {
         ConversionResponse: {
             /** Format: int64 */
             baseMinor: number;
+        };
+        Corrosion: {
+            blisters?: components["schemas"]["Blistering"];
+            /** @enum {string} */
+            grade: "RI_0" | "RI_1" | "RI_2" | "RI_3" | "RI_4" | "RI_5";
+            /** Format: int32 */
+            lengthMillimetres: number;
+            /** Format: int32 */
+            mountingMillimetres?: number;
+            perforated: boolean;
+            /** Format: int32 */
+            widthMillimetres: number;
         };
         CostLine: {
             /** @enum {string} */
@@ -3550,6 +3559,12 @@ export interface components {
             rowId: string;
             title: string;
         };
+        Drained: {
+            /** @enum {string} */
+            circuit: "COOLANT" | "ENGINE_OIL" | "GEARBOX_OIL" | "AXLE_OIL" | "FORK_OIL" | "BRAKE_FLUID" | "CLUTCH_FLUID" | "STEERING_FLUID" | "FUEL" | "REFRIGERANT";
+            /** Format: double */
+            litres: number;
+        };
         Drawing: {
             others: components["schemas"]["Zone"][];
             /** @enum {string} */
@@ -3633,6 +3648,8 @@ export interface components {
             orderId?: string;
             /** Format: date */
             paidOn: string;
+            /** Format: uuid */
+            projectId: string;
             rate: number;
             /** Format: date */
             rateOn: string;
@@ -3693,7 +3710,7 @@ export interface components {
             /** @enum {string} */
             payer?: "RECALL" | "INSURER" | "SELLER" | "VENDOR" | "WORKSHOP";
             payerNote?: string;
-            rust?: components["schemas"]["RustFields"];
+            rust?: components["schemas"]["Corrosion"];
         };
         EstimateRequest: {
             fields: components["schemas"]["EstimateFields"];
@@ -3983,19 +4000,6 @@ export interface components {
             minutes: number;
             needsRolling: boolean;
             title: string;
-        };
-        FluidChoiceResponse: {
-            /** Format: date */
-            day?: string;
-            /** Format: int32 */
-            drains: number;
-            /** @enum {string} */
-            kind: "NO_CONFLICT" | "MOVE_THE_DAY" | "CLOSE_WITH_THE_OLD";
-            /** Format: double */
-            newLitres: number;
-            outstanding: boolean;
-            /** Format: double */
-            wastedLitres: number;
         };
         Follows: {
             byRule: boolean;
@@ -4502,29 +4506,7 @@ export interface components {
             input: "TITLE" | "VALUE" | "REPAIR" | "UNSEEN";
             title: string;
         };
-        NeedChangeRequest: {
-            fields: components["schemas"]["NeedFields"];
-            /** Format: int64 */
-            version: number;
-        };
-        NeedFields: {
-            essential?: boolean;
-            /** Format: int64 */
-            estimateMinor: number;
-            /** @enum {string} */
-            grade?: "SERVICEABLE" | "GOOD" | "SHOW";
-            gradeReason?: string;
-            /** Format: uuid */
-            jobId?: string;
-            /** Format: int32 */
-            leadDays: number;
-            /** Format: int32 */
-            quantity: number;
-            /** @enum {string} */
-            side?: "LEFT" | "RIGHT" | "BOTH" | "NONE";
-            title: string;
-        };
-        NeedRow: {
+        Need: {
             /** Format: date */
             answerBy?: string;
             /** Format: date */
@@ -4562,6 +4544,28 @@ export interface components {
             title: string;
             /** Format: int64 */
             version: number;
+        };
+        NeedChangeRequest: {
+            fields: components["schemas"]["NeedFields"];
+            /** Format: int64 */
+            version: number;
+        };
+        NeedFields: {
+            essential?: boolean;
+            /** Format: int64 */
+            estimateMinor: number;
+            /** @enum {string} */
+            grade?: "SERVICEABLE" | "GOOD" | "SHOW";
+            gradeReason?: string;
+            /** Format: uuid */
+            jobId?: string;
+            /** Format: int32 */
+            leadDays: number;
+            /** Format: int32 */
+            quantity: number;
+            /** @enum {string} */
+            side?: "LEFT" | "RIGHT" | "BOTH" | "NONE";
+            title: string;
         };
         NeededAccessRequest: {
             accesses: string[];
@@ -4705,28 +4709,10 @@ export interface components {
             onlyAfter?: string;
             tools: string;
         };
-        NewReading: {
-            chain?: components["schemas"]["ChainStretch"];
-            /** Format: uuid */
-            id: string;
-            /** Format: uuid */
-            instrumentId?: string;
-            made?: string;
-            measurer?: string;
-            note?: string;
-            /** Format: date */
-            readOn: string;
-            spot?: string;
-            sure: boolean;
-            /** @enum {string} */
-            unit: "MILLIMETRE" | "MICROMETRE" | "INCH" | "THOU" | "VOLT" | "MILLIVOLT" | "AMPERE" | "MILLIAMPERE" | "BAR" | "PSI" | "KILOPASCAL" | "KILOGRAM_FORCE_PER_SQUARE_CENTIMETRE" | "INCH_OF_MERCURY" | "MILLIMETRE_OF_MERCURY" | "NEWTON" | "NEWTON_METRE" | "POUND_FOOT" | "OHM" | "KILOOHM" | "DEGREE" | "REVOLUTION_PER_MINUTE" | "LITRE" | "MILLILITRE" | "GRAM" | "SECOND" | "SPECIFIC_GRAVITY" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOMETRE_PER_HOUR" | "MILE_PER_HOUR" | "PERCENT" | "YEAR" | "COUNT";
-            /** Format: double */
-            value?: number;
-        };
         NewReadingsRequest: {
             limitId: string;
             place: string;
-            readings: components["schemas"]["NewReading"][];
+            readings: components["schemas"]["TakenReading"][];
         };
         NewRemarkRequest: {
             author: string;
@@ -5127,10 +5113,12 @@ export interface components {
             /** Format: uuid */
             instrumentId?: string;
             last: boolean;
+            limitId: string;
             /** Format: date */
             madeOn?: string;
             measurer: string;
             note: string;
+            place: string;
             /** Format: date */
             readOn: string;
             spot: string;
@@ -5187,40 +5175,7 @@ export interface components {
             /** Format: int32 */
             waitForParts: number;
         };
-        ProjectChangeRequest: {
-            /** @enum {string} */
-            bodyStyle?: "ESTATE" | "SALOON" | "HATCHBACK" | "COUPE" | "ROADSTER" | "PICKUP" | "VAN" | "MOTORCYCLE";
-            fields: components["schemas"]["ProjectFields"];
-            /** Format: int64 */
-            version: number;
-        };
-        ProjectFields: {
-            /** @enum {string} */
-            aim: "RUNNER" | "ROAD_READY" | "DRIVER" | "SHOW";
-            /** Format: int64 */
-            budgetMinor: number;
-            /** Format: int32 */
-            builtYear: number;
-            /** @enum {string} */
-            doubtfulParts?: "REPLACE" | "REUSE_WHAT_MEASURES";
-            /** @enum {string} */
-            driverSide: "LEFT" | "RIGHT" | "NONE";
-            identity?: string;
-            /** @enum {string} */
-            layout: "FRONT_ENGINE_REAR_DRIVE" | "FRONT_ENGINE_FRONT_DRIVE" | "FOUR_WHEEL_DRIVE" | "MID_ENGINE" | "REAR_ENGINE" | "MOTORCYCLE";
-            /** Format: int64 */
-            monthlyMinor: number;
-            note?: string;
-            /** @enum {string} */
-            state: "LOOKING" | "ACTIVE" | "RESTING" | "FINISHED" | "SOLD" | "SCRAPPED";
-            /** Format: date */
-            targetOn?: string;
-            vehicleName: string;
-        };
-        ProjectOrderRequest: {
-            ids: string[];
-        };
-        ProjectRow: {
+        Project: {
             /** @enum {string} */
             aim: "RUNNER" | "ROAD_READY" | "DRIVER" | "SHOW";
             /** Format: date */
@@ -5253,6 +5208,39 @@ export interface components {
             vehicleName: string;
             /** Format: int64 */
             version: number;
+        };
+        ProjectChangeRequest: {
+            /** @enum {string} */
+            bodyStyle?: "ESTATE" | "SALOON" | "HATCHBACK" | "COUPE" | "ROADSTER" | "PICKUP" | "VAN" | "MOTORCYCLE";
+            fields: components["schemas"]["ProjectFields"];
+            /** Format: int64 */
+            version: number;
+        };
+        ProjectFields: {
+            /** @enum {string} */
+            aim: "RUNNER" | "ROAD_READY" | "DRIVER" | "SHOW";
+            /** Format: int64 */
+            budgetMinor: number;
+            /** Format: int32 */
+            builtYear: number;
+            /** @enum {string} */
+            doubtfulParts?: "REPLACE" | "REUSE_WHAT_MEASURES";
+            /** @enum {string} */
+            driverSide: "LEFT" | "RIGHT" | "NONE";
+            identity?: string;
+            /** @enum {string} */
+            layout: "FRONT_ENGINE_REAR_DRIVE" | "FRONT_ENGINE_FRONT_DRIVE" | "FOUR_WHEEL_DRIVE" | "MID_ENGINE" | "REAR_ENGINE" | "MOTORCYCLE";
+            /** Format: int64 */
+            monthlyMinor: number;
+            note?: string;
+            /** @enum {string} */
+            state: "LOOKING" | "ACTIVE" | "RESTING" | "FINISHED" | "SOLD" | "SCRAPPED";
+            /** Format: date */
+            targetOn?: string;
+            vehicleName: string;
+        };
+        ProjectOrderRequest: {
+            ids: string[];
         };
         Prompt: {
             bad: string;
@@ -5295,7 +5283,7 @@ export interface components {
             /** @enum {string} */
             system: "STRUCTURE" | "BRAKES" | "STEERING_AND_SUSPENSION" | "ENGINE" | "COOLING" | "FUEL" | "EXHAUST" | "TRANSMISSION" | "ELECTRICAL" | "RESTRAINT" | "BODY" | "GLASS_AND_SEALS" | "TRIM" | "WHEELS_AND_TYRES" | "PAPERS";
             until: boolean;
-            value?: components["schemas"]["ValueResponse"];
+            value?: components["schemas"]["Value"];
         };
         ProofRow: {
             by?: string;
@@ -5456,6 +5444,11 @@ export interface components {
             words: string;
             zone?: string;
         };
+        Remedy: {
+            id: string;
+            /** @enum {string} */
+            kind: "FINDING" | "JOB" | "CHECKS" | "READING" | "CODES" | "STRIP_DOWN" | "FASTENER" | "PART" | "OUTSTANDING" | "PROOF";
+        };
         ReopeningRequest: {
             /** Format: int64 */
             version: number;
@@ -5508,7 +5501,7 @@ export interface components {
             target?: string;
         };
         RoadResponse: {
-            blockers: components["schemas"]["BlockerResponse"][];
+            blockers: components["schemas"]["Blocker"][];
             fasteners: components["schemas"]["FastenerRow"][];
             gates: components["schemas"]["GateResponse"][];
             proofs: components["schemas"]["ProofResponse"][];
@@ -5517,23 +5510,24 @@ export interface components {
             /** @enum {string} */
             role: "OWNER" | "HELPER" | "VIEWER";
         };
-        RustFields: {
-            blisters?: components["schemas"]["Blistering"];
-            /** @enum {string} */
-            grade: "RI_0" | "RI_1" | "RI_2" | "RI_3" | "RI_4" | "RI_5";
-            /** Format: int32 */
-            lengthMillimetres: number;
-            /** Format: int32 */
-            mountingMillimetres?: number;
-            perforated: boolean;
-            /** Format: int32 */
-            widthMillimetres: number;
-        };
         RustGradeResponse: {
             /** @enum {string} */
             grade: "RI_0" | "RI_1" | "RI_2" | "RI_3" | "RI_4" | "RI_5";
             /** Format: double */
             rustedPercent: number;
+        };
+        Said: {
+            another: boolean;
+            checkId: string;
+            covered: boolean;
+            foundAt?: string;
+            /** @enum {string} */
+            howSeen: "PHOTO" | "GLANCED" | "WALKED_ROUND" | "ON_STANDS" | "OPENED";
+            /** Format: uuid */
+            id: string;
+            place: string;
+            /** @enum {string} */
+            seen: "GOOD" | "DOUBTFUL" | "BAD" | "MISSING" | "COVERED" | "NOT_OPENED" | "NO_REACH" | "NO_CURRENT" | "NOT_ALLOWED";
         };
         ScopeResponse: {
             aboveAim: string[];
@@ -5817,6 +5811,24 @@ export interface components {
             place: string;
             why: string;
         };
+        TakenReading: {
+            chain?: components["schemas"]["ChainStretch"];
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            instrumentId?: string;
+            made?: string;
+            measurer?: string;
+            note?: string;
+            /** Format: date */
+            readOn: string;
+            spot?: string;
+            sure: boolean;
+            /** @enum {string} */
+            unit: "MILLIMETRE" | "MICROMETRE" | "INCH" | "THOU" | "VOLT" | "MILLIVOLT" | "AMPERE" | "MILLIAMPERE" | "BAR" | "PSI" | "KILOPASCAL" | "KILOGRAM_FORCE_PER_SQUARE_CENTIMETRE" | "INCH_OF_MERCURY" | "MILLIMETRE_OF_MERCURY" | "NEWTON" | "NEWTON_METRE" | "POUND_FOOT" | "OHM" | "KILOOHM" | "DEGREE" | "REVOLUTION_PER_MINUTE" | "LITRE" | "MILLILITRE" | "GRAM" | "SECOND" | "SPECIFIC_GRAVITY" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOMETRE_PER_HOUR" | "MILE_PER_HOUR" | "PERCENT" | "YEAR" | "COUNT";
+            /** Format: double */
+            value?: number;
+        };
         Tally: {
             /** Format: int32 */
             missing: number;
@@ -5873,7 +5885,7 @@ export interface components {
             currency: string;
             /** Format: int32 */
             dangerousWithoutWork: number;
-            inTheWay: components["schemas"]["BlockerResponse"][];
+            inTheWay: components["schemas"]["Blocker"][];
             /** Format: int64 */
             leftOfBudgetMinor?: number;
             /** Format: int64 */
@@ -5939,7 +5951,7 @@ export interface components {
             limit: components["schemas"]["LimitResponse"];
             subject: components["schemas"]["Subject"];
         };
-        ValueResponse: {
+        Value: {
             /** Format: double */
             least: number;
             name: string;
@@ -7802,7 +7814,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["NeedRow"];
+                    "application/json": components["schemas"]["Need"];
                 };
             };
         };
@@ -7828,7 +7840,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["NeedRow"];
+                    "application/json": components["schemas"]["Need"];
                 };
             };
         };
@@ -7854,7 +7866,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["NeedRow"];
+                    "application/json": components["schemas"]["Need"];
                 };
             };
         };
@@ -7880,7 +7892,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["NeedRow"];
+                    "application/json": components["schemas"]["Need"];
                 };
             };
         };
@@ -7906,7 +7918,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["NeedRow"];
+                    "application/json": components["schemas"]["Need"];
                 };
             };
         };
@@ -7932,7 +7944,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["NeedRow"];
+                    "application/json": components["schemas"]["Need"];
                 };
             };
         };
@@ -8137,7 +8149,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProjectRow"][];
+                    "application/json": components["schemas"]["Project"][];
                 };
             };
         };
@@ -8161,7 +8173,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProjectRow"];
+                    "application/json": components["schemas"]["Project"];
                 };
             };
         };
@@ -8205,7 +8217,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProjectRow"];
+                    "application/json": components["schemas"]["Project"];
                 };
             };
         };
@@ -8231,7 +8243,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ProjectRow"];
+                    "application/json": components["schemas"]["Project"];
                 };
             };
         };
@@ -8326,7 +8338,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["FluidChoiceResponse"][];
+                    "application/json": components["schemas"]["Choice"][];
                 };
             };
         };
@@ -9586,7 +9598,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["NeedRow"][];
+                    "application/json": components["schemas"]["Need"][];
                 };
             };
         };
@@ -9612,7 +9624,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["NeedRow"];
+                    "application/json": components["schemas"]["Need"];
                 };
             };
         };

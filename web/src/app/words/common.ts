@@ -1,6 +1,7 @@
 export const common = {
   save: 'Save',
   notNow: 'Not now',
+  form: { missing: 'Fill this in.', number: 'Enter a number.', whole: 'Enter a whole number.' },
   close: 'Close',
   tryAgain: 'Try again',
   takeBack: 'Take back',

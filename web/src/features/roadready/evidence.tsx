@@ -140,7 +140,7 @@ export function InTheWay({ today }: { today: Today }) {
       <p className="mb-1">{t('road.next', { gate: t(`road.gate.${gate}`), count: today.beforeNextGate })}</p>
       <ul>
         {today.inTheWay.slice(0, shown).map((b) => (
-          <BlockerLine key={b.rule + b.id + b.gate} blocker={b} />
+          <BlockerLine key={b.rule + b.remedy.id + b.gate} blocker={b} />
         ))}
       </ul>
       <p className="mt-1">

@@ -8,7 +8,7 @@ import { ProblemAlert } from '@/ui/page/Feedback'
 import { Choice, TextField } from '@/ui/form/Field'
 
 /** Looked at: right, and into a place with a code; or wrong, and back. */
-export function AcceptanceForm({ need }: { need: Schemas['NeedRow'] }) {
+export function AcceptanceForm({ need }: { need: Schemas['Need'] }) {
   const { t } = useTranslation()
   const places = useQuery(placesQuery)
   const [placeId, setPlaceId] = useState('')

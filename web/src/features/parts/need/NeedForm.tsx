@@ -1,72 +1,60 @@
-import { useState } from 'react'
+import { useMemo, useState } from 'react'
 import { useQuery } from '@tanstack/react-query'
-import { useForm, useWatch } from 'react-hook-form'
-import { zodResolver } from '@hookform/resolvers/zod'
+import { useWatch } from 'react-hook-form'
 import { z } from 'zod'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
+import { grades, sides } from '@/api/generated/enums'
 import { jobsQuery } from '@/api/queries'
 import { useRole } from '@/api/useRole'
 import { useWrite } from '@/api/useWrite'
-import { ProblemAlert } from '@/ui/page/Feedback'
-import { Choice, TextField } from '@/ui/form/Field'
+import { Form } from '@/ui/form/Form'
+import { Amount, Line, Pick, Whole } from '@/ui/form/named'
+import { filled, line, orNothing, useAmountRule, whole } from '@/ui/form/rules'
+import { useFields } from '@/ui/form/useFields'
 import { Sheet } from '@/ui/form/Sheet'
 import { useFormat } from '@/ui/format/format'
-import { minorText, parseMinor, useAmountProblem } from '@/ui/format/money'
+import { minorText } from '@/ui/format/money'
 
-const grades = ['SERVICEABLE', 'GOOD', 'SHOW'] as const
-const sides = ['NONE', 'LEFT', 'RIGHT', 'BOTH'] as const
-const schema = z.object({
-  title: z.string().trim().min(1, 'parts.titleMissing').max(120),
-  side: z.enum(sides),
-  quantity: z.coerce
-    .number({ error: 'parts.quantityWrong' })
-    .int('parts.quantityWrong')
-    .min(1, 'parts.quantityWrong')
-    .max(9999, 'parts.quantityWrong'),
-  estimate: z.string(),
-  leadDays: z.coerce
-    .number({ error: 'parts.leadWrong' })
-    .int('parts.leadWrong')
-    .min(0, 'parts.leadWrong')
-    .max(730, 'parts.leadWrong'),
-  jobId: z.string(),
-  grade: z.enum(['', ...grades]),
-  gradeReason: z.string().max(120),
+function useNeedRules(currency: string) {
+  const { t } = useTranslation()
+  const amount = useAmountRule()
+  return z.object({
+    title: line(t('parts.titleMissing')),
+    side: z.enum(sides),
+    quantity: whole(t('parts.quantityWrong'), { min: 1, max: 9999 }),
+    estimate: orNothing(amount(currency)),
+    leadDays: whole(t('parts.leadWrong'), { min: 0, max: 730 }),
+    jobId: z.string(),
+    grade: z.enum(['', ...grades]),
+    gradeReason: z.string().max(120),
+  })
+}
+
+const valuesOf = (need: Schemas['Need'] | undefined, jobId: string | undefined, currency: string) => ({
+  title: need?.title ?? '',
+  side: need?.side ?? ('NONE' as const),
+  quantity: String(need?.quantity ?? 1),
+  estimate: need?.estimateMinor ? minorText(need.estimateMinor, currency) : '',
+  leadDays: String(need?.leadDays ?? 7),
+  jobId: need?.jobId ?? jobId ?? '',
+  grade: need?.grade ?? ('' as const),
+  gradeReason: need?.gradeReason ?? '',
 })
 
+type Props = { projectId: string; need?: Schemas['Need']; jobId?: string; onClose: () => void }
+
 /** A part or consumable that a job needs. */
-export function NeedForm({
-  projectId,
-  need,
-  jobId,
-  onClose,
-}: {
-  projectId: string
-  need?: Schemas['NeedRow']
-  jobId?: string
-  onClose: () => void
-}) {
+export function NeedForm({ projectId, need, jobId, onClose }: Props) {
   const { t } = useTranslation()
-  const format = useFormat()
-  const amountProblem = useAmountProblem()
+  const { currency } = useFormat()
   const { owns } = useRole()
   const [id] = useState(() => need?.id ?? crypto.randomUUID())
   const { data: work } = useQuery(jobsQuery(projectId))
-  const form = useForm({
-    resolver: zodResolver(schema),
-    defaultValues: {
-      title: need?.title ?? '',
-      side: need?.side ?? ('NONE' as const),
-      quantity: need?.quantity ?? 1,
-      estimate: need?.estimateMinor ? minorText(need.estimateMinor, format.currency) : '',
-      leadDays: need?.leadDays ?? 7,
-      jobId: need?.jobId ?? jobId ?? '',
-      grade: need?.grade ?? ('' as const),
-      gradeReason: need?.gradeReason ?? '',
-    },
-  })
+  const rules = useNeedRules(currency)
+  const form = useFields(rules, valuesOf(need, jobId, currency))
   const grade = useWatch({ control: form.control, name: 'grade' })
+  const jobs = useMemo(() => new Map(work?.jobs.map((j) => [j.id, `${j.code} ${j.title}`])), [work])
   const save = useWrite(
     (fields: Schemas['NeedFields'], writeId) =>
       need
@@ -86,86 +74,40 @@ export function NeedForm({
           ),
     { said: (v) => t(need ? 'parts.saved' : 'parts.added', { part: v.title }), done: onClose },
   )
-  const submit = form.handleSubmit((v) => {
-    const estimateMinor = v.estimate.trim() === '' ? 0 : parseMinor(v.estimate, format.currency)
-    if (estimateMinor === undefined) {
-      form.setError('estimate', { message: amountProblem(v.estimate, format.currency) })
-      return
-    }
-    save.mutate({
-      title: v.title,
-      side: v.side,
-      quantity: v.quantity,
-      leadDays: v.leadDays,
-      estimateMinor,
-      ...(v.jobId ? { jobId: v.jobId } : {}),
-      ...(v.grade ? { grade: v.grade, gradeReason: v.gradeReason } : {}),
-    })
-  })
-  const errorOf = (field: 'title' | 'quantity' | 'estimate' | 'leadDays') => {
-    const message = form.formState.errors[field]?.message
-    return field === 'estimate' ? message : message ? t(message as 'moneyWrong') : undefined
-  }
   return (
     <Sheet title={need ? t('parts.edit') : t('parts.add')} onClose={onClose}>
-      <form className="grid gap-3" onSubmit={(e) => void submit(e)} noValidate>
-        <TextField label={t('parts.partTitle')} error={errorOf('title')} {...form.register('title')} />
+      <Form
+        form={form}
+        save={save}
+        label={t('save')}
+        onCancel={onClose}
+        onSubmit={({ estimate, gradeReason, ...v }) =>
+          save.mutate(filled({ ...v, estimateMinor: estimate ?? 0, gradeReason: v.grade && gradeReason }))
+        }
+      >
+        <Line name="title" label={t('parts.partTitle')} />
         <div className="grid grid-cols-2 gap-3">
-          <TextField
-            label={t('parts.quantity')}
-            inputMode="numeric"
-            error={errorOf('quantity')}
-            {...form.register('quantity')}
-          />
-          <Choice label={t('parts.side')} {...form.register('side')}>
-            {sides.map((s) => (
-              <option key={s} value={s}>
-                {t(`side.${s}`)}
-              </option>
-            ))}
-          </Choice>
-          {owns && (
-            <TextField
-              label={t('parts.estimate', { currency: format.currency })}
-              inputMode="decimal"
-              error={errorOf('estimate')}
-              {...form.register('estimate')}
-            />
-          )}
-          <TextField
-            label={t('parts.leadDays')}
-            inputMode="numeric"
-            error={errorOf('leadDays')}
-            {...form.register('leadDays')}
-          />
+          <Whole name="quantity" label={t('parts.quantity')} />
+          <Pick name="side" label={t('parts.side')} of={sides} say={(s) => t(`side.${s}`)} />
+          {owns && <Amount name="estimate" label={t('parts.estimate', { currency })} currency={currency} />}
+          <Whole name="leadDays" label={t('parts.leadDays')} />
         </div>
-        <Choice label={t('parts.forJob')} {...form.register('jobId')}>
-          <option value="">{t('parts.noJob')}</option>
-          {work?.jobs.map((j) => (
-            <option key={j.id} value={j.id}>
-              {j.code} {j.title}
-            </option>
-          ))}
-        </Choice>
-        <Choice label={t('parts.grade')} {...form.register('grade')}>
-          <option value="">{t('parts.gradeOfAim')}</option>
-          {grades.map((g) => (
-            <option key={g} value={g}>
-              {t(`grade.${g}`)}
-            </option>
-          ))}
-        </Choice>
-        {grade && <TextField label={t('parts.gradeReason')} maxLength={120} {...form.register('gradeReason')} />}
-        <ProblemAlert error={save.error} />
-        <div className="flex gap-2">
-          <button type="submit" className="btn btn-primary" disabled={save.isPending}>
-            {t('save')}
-          </button>
-          <button type="button" className="btn" onClick={onClose}>
-            {t('notNow')}
-          </button>
-        </div>
-      </form>
+        <Pick
+          name="jobId"
+          label={t('parts.forJob')}
+          none={t('parts.noJob')}
+          of={[...jobs.keys()]}
+          say={(j) => jobs.get(j)!}
+        />
+        <Pick
+          name="grade"
+          label={t('parts.grade')}
+          none={t('parts.gradeOfAim')}
+          of={grades}
+          say={(g) => t(`grade.${g}`)}
+        />
+        {grade && <Line name="gradeReason" label={t('parts.gradeReason')} />}
+      </Form>
     </Sheet>
   )
 }

@@ -9,7 +9,7 @@ import { Sheet } from '@/ui/form/Sheet'
 import { useFormat } from '@/ui/format/format'
 import { AcceptanceForm } from './AcceptanceForm'
 
-type Need = Schemas['NeedRow']
+type Need = Schemas['Need']
 
 /** One part: where it stands and the next thing to do with it. */
 export function NeedSheet({

@@ -14,7 +14,7 @@ import { NeedSheet } from './NeedSheet'
 import { OrderForm } from '../order/OrderForm'
 import { OrderList } from '../order/OrderList'
 
-type Need = Schemas['NeedRow']
+type Need = Schemas['Need']
 
 const variantsQuery = (projectId: string) =>
   queryOptions({

@@ -20,7 +20,7 @@ export function OrderForm({
   onClose,
 }: {
   projectId: string
-  needs: Schemas['NeedRow'][]
+  needs: Schemas['Need'][]
   onClose: () => void
 }) {
   const { t } = useTranslation()

@@ -35,7 +35,7 @@ const vehicleAccess = {
   accesses: [
     access('stands', 'On stands'),
     access('gearbox', 'Gearbox out', { needs: ['stands'], people: 2, cautions: ['HOIST'] }),
-    access('coolant', 'Coolant drained', { circuit: 'COOLANT', litres: 5.2 }),
+    access('coolant', 'Coolant drained', { drained: { circuit: 'COOLANT', litres: 5.2 } }),
   ],
   stripDowns: [
     stripDown('stands', ['a', 'b'], { direct: [] }),

@@ -17,7 +17,7 @@ import { StripDownCard } from './StripDownCard'
 import { OwnAccessForm } from './OwnAccessForm'
 import { SplitProposals } from './SplitProposals'
 
-type Circuit = NonNullable<VehicleAccess['accesses'][number]['circuit']>
+type Circuit = NonNullable<VehicleAccess['accesses'][number]['drained']>['circuit']
 
 /** Which jobs hang on which opening, what sharing spares, and what else to do while something is open. */
 export function AccessPage() {

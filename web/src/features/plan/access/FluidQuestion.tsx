@@ -11,7 +11,7 @@ import type { VehicleAccess } from './access'
 export function FluidQuestion({ projectId, vehicleAccess }: { projectId: string; vehicleAccess: VehicleAccess }) {
   const { t } = useTranslation()
   const format = useFormat()
-  const circuits = vehicleAccess.accesses.filter((w) => w.circuit)
+  const circuits = vehicleAccess.accesses.filter((w) => w.drained)
   const [access, setAccess] = useState(circuits[0]?.id ?? '')
   const [days, setDays] = useState({ partOn: '', fixedOn: '', nextOn: '' })
   const complete = Object.values(days).every((d) => d !== '')

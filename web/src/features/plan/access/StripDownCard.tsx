@@ -37,8 +37,8 @@ export function StripDownCard({
         <span className="quiet text-sm">
           {t('access.strip', { open: hours(access.stripMinutes), close: hours(access.refitMinutes) })}
           {access.people > 1 && ` · ${t('access.people', { count: access.people })}`}
-          {access.circuit &&
-            ` · ${t('access.runsOut', { litres: access.litres, circuit: t(`access.circuit.${access.circuit}`) })}`}
+          {access.drained &&
+            ` · ${t('access.runsOut', { litres: access.drained.litres, circuit: t(`access.circuit.${access.drained.circuit}`) })}`}
         </span>
         <State stripDown={o} />
       </div>
@@ -193,7 +193,7 @@ function Steps({
             >
               {t('access.close')}
             </button>
-            {access.circuit && !access.neverTemporary && (
+            {access.drained && !access.neverTemporary && (
               <button
                 type="button"
                 className="btn btn-ghost"

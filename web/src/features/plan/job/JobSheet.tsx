@@ -30,7 +30,7 @@ export function JobSheet({
 }: {
   job: Job
   all: Job[]
-  needs: Schemas['NeedRow'][]
+  needs: Schemas['Need'][]
   onClose: () => void
 }) {
   const { t } = useTranslation()

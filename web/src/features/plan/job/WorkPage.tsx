@@ -41,7 +41,7 @@ function Work({
 }: {
   projectId: string
   work: Schemas['WorkResponse']
-  needs: Schemas['NeedRow'][]
+  needs: Schemas['Need'][]
 }) {
   const { t } = useTranslation()
   const [params, setParams] = useSearchParams()

@@ -1,19 +1,43 @@
 import { useState } from 'react'
 import { useQuery } from '@tanstack/react-query'
+import { useWatch } from 'react-hook-form'
+import { z } from 'zod'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
+import { outstandingKinds, outstandingWhens } from '@/api/generated/enums'
 import { drawingQuery, needsQuery } from '@/api/queries'
 import { useWrite } from '@/api/useWrite'
-import { ProblemAlert } from '@/ui/page/Feedback'
-import { Choice, TextField } from '@/ui/form/Field'
-import { JobChoice } from '@/ui/form/JobChoice'
+import { Form } from '@/ui/form/Form'
+import { JobPick } from '@/ui/form/JobPick'
+import { Line, Pick, Tick } from '@/ui/form/named'
+import { filled, line } from '@/ui/form/rules'
+import { useFields } from '@/ui/form/useFields'
 import { Sheet } from '@/ui/form/Sheet'
 import { useZoneNames } from '@/ui/format/zones'
 
-type When = Schemas['NewOutstandingRequest']['when']
-type Kind = NonNullable<Schemas['NewOutstandingRequest']['kind']>
-const kinds: Kind[] = ['FOR_NOW', 'LOAN', 'LEFT_OFF']
-const whens: When[] = ['EVENT', 'DATE', 'ARRIVAL']
+function useOutstandingRules() {
+  const { t } = useTranslation()
+  const missing = t('form.missing')
+  return z
+    .object({
+      kind: z.enum(outstandingKinds),
+      what: line(missing),
+      later: line(missing),
+      zone: z.string(),
+      when: z.enum(outstandingWhens),
+      event: z.string().max(120),
+      needId: z.string(),
+      dueOn: z.string(),
+      jobId: z.string(),
+      gas: z.boolean(),
+    })
+    .transform((v) => ({
+      ...v,
+      event: v.when === 'EVENT' ? v.event : '',
+      needId: v.when === 'ARRIVAL' ? v.needId : '',
+      gas: v.gas && v.kind === 'FOR_NOW',
+    }))
+}
 
 /** A repair for the time being, a loan, or what was left off: what it is, what comes later, and when. */
 export function OutstandingForm({ projectId, onClose }: { projectId: string; onClose: () => void }) {
@@ -21,104 +45,60 @@ export function OutstandingForm({ projectId, onClose }: { projectId: string; onC
   const nameOf = useZoneNames(projectId)
   const { data: body } = useQuery(drawingQuery(projectId))
   const { data: needs } = useQuery(needsQuery(projectId))
+  const part = new Map(needs?.map((n) => [n.id, n.title]))
   const [id] = useState(() => crypto.randomUUID())
-  const [v, setV] = useState({ what: '', later: '', zone: '', event: '', dueOn: '', needId: '', jobId: '' })
-  const [when, setWhen] = useState<When>('EVENT')
-  const [kind, setKind] = useState<Kind>('FOR_NOW')
-  const [gas, setGas] = useState(false)
-  const put = (key: keyof typeof v) => (e: { target: { value: string } }) => setV({ ...v, [key]: e.target.value })
+  const form = useFields(useOutstandingRules(), {
+    kind: 'FOR_NOW' as const,
+    what: '',
+    later: '',
+    zone: '',
+    when: 'EVENT' as const,
+    event: '',
+    needId: '',
+    dueOn: '',
+    jobId: '',
+    gas: false,
+  })
+  const [kind, when] = useWatch({ control: form.control, name: ['kind', 'when'] })
   const save = useWrite(
-    (request: Schemas['NewOutstandingRequest'], writeId) =>
+    (body: Schemas['NewOutstandingRequest'], writeId) =>
       unwrap(
-        api.POST('/api/projects/{projectId}/outstanding', {
-          params: { path: { projectId } },
-          body: request,
-          ...write(writeId),
-        }),
+        api.POST('/api/projects/{projectId}/outstanding', { params: { path: { projectId } }, body, ...write(writeId) }),
       ),
     { said: () => t('outstanding.kept'), done: onClose },
   )
   return (
     <Sheet title={t('outstanding.add')} onClose={onClose}>
-      <form
-        className="grid gap-3"
-        onSubmit={(e) => {
-          e.preventDefault()
-          save.mutate({
-            id,
-            kind,
-            what: v.what,
-            later: v.later,
-            when,
-            gas: gas && kind === 'FOR_NOW',
-            ...(v.zone && { zone: v.zone }),
-            ...(v.event && when === 'EVENT' && { event: v.event }),
-            ...(v.dueOn && { dueOn: v.dueOn }),
-            ...(v.needId && when === 'ARRIVAL' && { needId: v.needId }),
-            ...(v.jobId && { jobId: v.jobId }),
-          })
-        }}
-      >
-        <Choice label={t('outstanding.kind')} value={kind} onChange={(e) => setKind(e.target.value as Kind)}>
-          {kinds.map((k) => (
-            <option key={k} value={k}>
-              {t(`outstanding.kindIs.${k}`)}
-            </option>
-          ))}
-        </Choice>
-        <TextField label={t(`outstanding.whatIs.${kind}`)} value={v.what} maxLength={120} onChange={put('what')} />
-        <TextField label={t(`outstanding.laterIs.${kind}`)} value={v.later} maxLength={120} onChange={put('later')} />
-        <Choice label={t('outstanding.where')} value={v.zone} onChange={put('zone')}>
-          <option value="">{t('outstanding.nowhere')}</option>
-          {body?.zones.map((z) => (
-            <option key={z.id} value={z.id}>
-              {nameOf(z.id)}
-            </option>
-          ))}
-        </Choice>
-        <Choice label={t('outstanding.when')} value={when} onChange={(e) => setWhen(e.target.value as When)}>
-          {whens.map((w) => (
-            <option key={w} value={w}>
-              {t(`outstanding.whenIs.${w}`)}
-            </option>
-          ))}
-        </Choice>
-        {when === 'EVENT' && (
-          <TextField label={t('outstanding.event')} value={v.event} maxLength={120} onChange={put('event')} />
-        )}
-        {when === 'ARRIVAL' && (
-          <Choice label={t('outstanding.part')} value={v.needId} onChange={put('needId')}>
-            <option value="">–</option>
-            {needs?.map((n) => (
-              <option key={n.id} value={n.id}>
-                {n.title}
-              </option>
-            ))}
-          </Choice>
-        )}
-        <TextField label={t('outstanding.on')} type="date" value={v.dueOn} onChange={put('dueOn')} />
-        <JobChoice
-          projectId={projectId}
-          label={t('outstanding.job')}
-          none={t('outstanding.noJob')}
-          value={v.jobId}
-          onChange={put('jobId')}
+      <Form form={form} save={save} label={t('outstanding.keep')} onSubmit={(v) => save.mutate({ id, ...filled(v) })}>
+        <Pick
+          name="kind"
+          label={t('outstanding.kind')}
+          of={outstandingKinds}
+          say={(k) => t(`outstanding.kindIs.${k}`)}
         />
-        {kind === 'FOR_NOW' && (
-          <label className="flex min-h-11 items-center gap-2">
-            <input type="checkbox" className="checkbox" checked={gas} onChange={(e) => setGas(e.target.checked)} />
-            {t('outstanding.gas')}
-          </label>
+        <Line name="what" label={t(`outstanding.whatIs.${kind}`)} />
+        <Line name="later" label={t(`outstanding.laterIs.${kind}`)} />
+        <Pick
+          name="zone"
+          label={t('outstanding.where')}
+          none={t('outstanding.nowhere')}
+          of={body?.zones.map((z) => z.id) ?? []}
+          say={nameOf}
+        />
+        <Pick
+          name="when"
+          label={t('outstanding.when')}
+          of={outstandingWhens}
+          say={(w) => t(`outstanding.whenIs.${w}`)}
+        />
+        {when === 'EVENT' && <Line name="event" label={t('outstanding.event')} />}
+        {when === 'ARRIVAL' && (
+          <Pick name="needId" label={t('outstanding.part')} none="–" of={[...part.keys()]} say={(n) => part.get(n)!} />
         )}
-        <ProblemAlert error={save.error} />
-        <button
-          type="submit"
-          className="btn btn-primary"
-          disabled={v.what.trim() === '' || v.later.trim() === '' || save.isPending}
-        >
-          {t('outstanding.keep')}
-        </button>
-      </form>
+        <Line name="dueOn" label={t('outstanding.on')} type="date" />
+        <JobPick name="jobId" projectId={projectId} label={t('outstanding.job')} none={t('outstanding.noJob')} />
+        {kind === 'FOR_NOW' && <Tick name="gas" label={t('outstanding.gas')} />}
+      </Form>
     </Sheet>
   )
 }

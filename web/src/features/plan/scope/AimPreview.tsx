@@ -57,7 +57,7 @@ export function AimPreview({ projectId, scope }: { projectId: string; scope: Sco
   )
 }
 
-function Outlook({ project, aim, zone }: { project: Schemas['ProjectRow']; aim: Aim; zone: string }) {
+function Outlook({ project, aim, zone }: { project: Schemas['Project']; aim: Aim; zone: string }) {
   const { t } = useTranslation()
   const format = useFormat()
   const { owns } = useRole()

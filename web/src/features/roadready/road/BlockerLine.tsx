@@ -29,13 +29,13 @@ function useBlockerTitle(projectId: string): (b: Blocker) => string {
   const nameOf = useZoneNames(projectId)
   const { data: findings } = useQuery(findingsQuery(projectId))
   return (b) => {
-    if (b.kind === 'FINDING') {
-      const f = findings?.find((x) => x.id === b.id)
+    if (b.remedy.kind === 'FINDING') {
+      const f = findings?.find((x) => x.id === b.remedy.id)
       if (!f) return b.title
       return `${t(`kind.${f.kind}`)}: ${nameOf(f.zone)}${f.zone === 'vehicle' && f.note ? ` (${f.note})` : ''}`
     }
-    if (b.kind === 'READING') {
-      const place = b.id.split(' ')[1] ?? ''
+    if (b.remedy.kind === 'READING') {
+      const place = b.remedy.id.split(' ')[1] ?? ''
       return `${b.title}, ${place === 'road' || place === 'papers' ? t(`check.${place}`) : nameOf(place)}`
     }
     return b.title

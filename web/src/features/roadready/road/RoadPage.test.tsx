@@ -11,8 +11,7 @@ const pipe: Blocker = {
   gate: 'FIRST_MOVE',
   gravity: 'A',
   system: 'BRAKES',
-  kind: 'FINDING',
-  id: 'f',
+  remedy: { kind: 'FINDING', id: 'f' },
   title: 'Brake pipes',
   count: 1,
 }
@@ -54,7 +53,10 @@ const road: Road = {
     blockers: shut.includes(gate) ? 2 : 0,
     row: shut.includes(gate) ? ['FIRST_MOVE', gate] : [gate],
   })),
-  blockers: [pipe, { ...pipe, rule: 'CHECKS_UNANSWERED', kind: 'CHECKS', id: 'BRAKES', title: '', count: 9 }],
+  blockers: [
+    pipe,
+    { ...pipe, rule: 'CHECKS_UNANSWERED', remedy: { kind: 'CHECKS', id: 'BRAKES' }, title: '', count: 9 },
+  ],
   proofs: [standing, after(1, true), after(10, false)],
   fasteners: [
     {
@@ -136,7 +138,7 @@ it('records to which figure a fastener is tightened, and whence it comes', async
 })
 
 it('leads from every kind of blocker somewhere', () => {
-  const kinds: Blocker['kind'][] = [
+  const kinds: Blocker['remedy']['kind'][] = [
     'FINDING',
     'JOB',
     'CHECKS',
@@ -148,5 +150,5 @@ it('leads from every kind of blocker somewhere', () => {
     'OUTSTANDING',
     'PROOF',
   ]
-  for (const kind of kinds) expect(remedyOf('car', { ...pipe, kind, id: 'a b' })).toMatch(/^\/p\/car\//)
+  for (const kind of kinds) expect(remedyOf('car', { ...pipe, remedy: { kind, id: 'a b' } })).toMatch(/^\/p\/car\//)
 })

@@ -61,7 +61,7 @@ function Opened({ road: r, projectId }: { road: Road; projectId: string }) {
                 <h3 className="border-b border-base-300 font-semibold">{t(`system.${system}`)}</h3>
                 <ul>
                   {all.map((b) => (
-                    <BlockerLine key={b.rule + b.id + b.gate} blocker={b} />
+                    <BlockerLine key={b.rule + b.remedy.id + b.gate} blocker={b} />
                   ))}
                 </ul>
               </section>

@@ -2,7 +2,7 @@ import { queryOptions } from '@tanstack/react-query'
 import { api, unwrap, type Schemas } from '@/api/client'
 
 export type Road = Schemas['RoadResponse']
-export type Blocker = Schemas['BlockerResponse']
+export type Blocker = Schemas['Blocker']
 export type GateName = Schemas['GateResponse']['gate']
 export type Proof = Schemas['ProofResponse']
 export type Fastener = Schemas['FastenerRow']
@@ -30,15 +30,16 @@ export function bySystem(blockers: Blocker[]): [Blocker['system'], Blocker[]][] 
 export function remedyOf(projectId: string, b: Blocker): string {
   const p = `/p/${projectId}`
   const work = `${p}/work`
-  switch (b.kind) {
+  const { kind, id } = b.remedy
+  switch (kind) {
     case 'FINDING':
-      return `${p}/walk?finding=${b.id}`
+      return `${p}/walk?finding=${id}`
     case 'JOB':
-      return b.id ? `${work}?job=${b.id}` : work
+      return id ? `${work}?job=${id}` : work
     case 'CHECKS':
       return `${p}/walk/checks`
     case 'READING': {
-      const [limit, place] = b.id.split(' ')
+      const [limit, place] = id.split(' ')
       return `${p}/walk/readings${b.rule === 'READING_MISSING' ? `?new=1&limit=${limit}&place=${place}` : ''}`
     }
     case 'CODES':
@@ -46,15 +47,15 @@ export function remedyOf(projectId: string, b: Blocker): string {
     case 'STRIP_DOWN':
       return `${work}/access`
     case 'FASTENER':
-      return `${p}/road?fastener=${b.id}`
+      return `${p}/road?fastener=${id}`
     case 'PART':
       return `${p}/walk/inventory`
     case 'OUTSTANDING':
       return `${work}/outstanding`
     case 'PROOF':
-      return `${p}/road?proof=${b.id}`
+      return `${p}/road?proof=${id}`
     default: {
-      const unknown: never = b.kind
+      const unknown: never = kind
       return unknown
     }
   }

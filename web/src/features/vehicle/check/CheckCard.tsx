@@ -19,7 +19,7 @@ const verdicts = ['GOOD', 'DOUBTFUL', 'BAD', 'MISSING'] as const
 const plain = 'border-base-300 bg-base-100'
 const unseen = ['COVERED', 'NOT_OPENED', 'NO_REACH', 'NO_CURRENT', 'NOT_ALLOWED'] as const
 
-type Said = { answers: Schemas['AnswerRequest'][]; seen: Seen; rest: boolean }
+type Said = { answers: Schemas['Said'][]; seen: Seen; rest: boolean }
 
 type Props = {
   projectId: string

@@ -12,9 +12,9 @@ import { useFormat } from '@/ui/format/format'
 import { ChainOffer } from './ChainOffer'
 import { DecisionForm } from './DecisionForm'
 import { EditFinding } from './EditFinding'
-import { OriginForm } from '../project/OriginForm'
+import { OriginForm } from './OriginForm'
 import { EstimatePart } from '../estimate/EstimatePart'
-import { RecheckForm, ReopenButton, WithdrawForm } from '../project/ClosingForms'
+import { RecheckForm, ReopenButton, WithdrawForm } from './ClosingForms'
 import { isOver } from './findingMarks'
 
 type Finding = Schemas['FindingRow']

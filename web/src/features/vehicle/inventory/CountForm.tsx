@@ -1,90 +1,65 @@
 import { useState } from 'react'
+import { z } from 'zod'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
-import { ProblemAlert } from '@/ui/page/Feedback'
-import { Choice, TextField } from '@/ui/form/Field'
+import { Form } from '@/ui/form/Form'
+import { Line, Pick, Whole } from '@/ui/form/named'
+import { line, whole } from '@/ui/form/rules'
+import { useFields } from '@/ui/form/useFields'
 import { Sheet } from '@/ui/form/Sheet'
 
 type Row = Schemas['InventoryRow']
+type Props = { projectId: string; zones: string[]; nameOf: (zone: string) => string; line?: Row; onClose: () => void }
 const counts = ['expected', 'onVehicle', 'loose'] as const
 
 /** Counts one sort of part: how many belong to the car, are on it, lie loose. */
-export function CountForm({
-  projectId,
-  zones,
-  nameOf,
-  line,
-  onClose,
-}: {
-  projectId: string
-  zones: string[]
-  nameOf: (zone: string) => string
-  line?: Row
-  onClose: () => void
-}) {
+export function CountForm({ projectId, zones, nameOf, line: row, onClose }: Props) {
   const { t } = useTranslation()
-  const [id] = useState(() => line?.id ?? crypto.randomUUID())
-  const [zone, setZone] = useState(line?.zone ?? zones[0]!)
-  const [name, setName] = useState(line?.name ?? '')
-  const [box, setBox] = useState(line?.box ?? '')
-  const [typed, setTyped] = useState({
-    expected: String(line?.expected ?? 1),
-    onVehicle: String(line?.onVehicle ?? 0),
-    loose: String(line?.loose ?? 0),
-  })
-  const whole = counts.every((c) => /^\d{1,4}$/.test(typed[c]))
+  const [id] = useState(() => row?.id ?? crypto.randomUUID())
+  const count = whole(t('boxes.numbersWrong'), { min: 0, max: 9999 })
+  const form = useFields(
+    z.object({
+      zone: z.string(),
+      name: line(t('form.missing')),
+      box: z.string().max(120),
+      expected: count,
+      onVehicle: count,
+      loose: count,
+    }),
+    {
+      zone: row?.zone ?? zones[0]!,
+      name: row?.name ?? '',
+      box: row?.box ?? '',
+      expected: String(row?.expected ?? 1),
+      onVehicle: String(row?.onVehicle ?? 0),
+      loose: String(row?.loose ?? 0),
+    },
+  )
   const save = useWrite(
     (body: Row, writeId) =>
       unwrap(
         api.PUT('/api/projects/{projectId}/inventory', { params: { path: { projectId } }, body, ...write(writeId) }),
       ),
-    { said: (row) => t('boxes.saved', { name: row.name }), done: onClose },
+    { said: (counted) => t('boxes.saved', { name: counted.name }), done: onClose },
   )
   return (
-    <Sheet title={t(line ? 'boxes.again' : 'boxes.add')} onClose={onClose}>
-      <form
-        className="grid gap-3"
-        onSubmit={(e) => {
-          e.preventDefault()
-          save.mutate({
-            id,
-            zone,
-            name,
-            box,
-            expected: Number(typed.expected),
-            onVehicle: Number(typed.onVehicle),
-            loose: Number(typed.loose),
-            version: line?.version ?? 0,
-          })
-        }}
+    <Sheet title={t(row ? 'boxes.again' : 'boxes.add')} onClose={onClose}>
+      <Form
+        form={form}
+        save={save}
+        label={t('boxes.save')}
+        onSubmit={(v) => save.mutate({ ...v, id, version: row?.version ?? 0 })}
       >
-        <TextField label={t('boxes.name')} value={name} maxLength={120} onChange={(e) => setName(e.target.value)} />
-        <Choice label={t('boxes.zone')} value={zone} onChange={(e) => setZone(e.target.value)}>
-          {zones.map((z) => (
-            <option key={z} value={z}>
-              {nameOf(z)}
-            </option>
-          ))}
-        </Choice>
+        <Line name="name" label={t('boxes.name')} />
+        <Pick name="zone" label={t('boxes.zone')} of={zones} say={nameOf} />
         <div className="grid grid-cols-3 gap-2">
           {counts.map((c) => (
-            <TextField
-              key={c}
-              label={t(`boxes.${c}`)}
-              inputMode="numeric"
-              value={typed[c]}
-              onChange={(e) => setTyped({ ...typed, [c]: e.target.value })}
-            />
+            <Whole key={c} name={c} label={t(`boxes.${c}`)} />
           ))}
         </div>
-        <TextField label={t('boxes.box')} value={box} maxLength={120} onChange={(e) => setBox(e.target.value)} />
-        {!whole && <p className="font-semibold text-error">{t('boxes.numbersWrong')}</p>}
-        <ProblemAlert error={save.error} />
-        <button type="submit" className="btn btn-primary" disabled={!whole || save.isPending}>
-          {t('boxes.save')}
-        </button>
-      </form>
+        <Line name="box" label={t('boxes.box')} />
+      </Form>
     </Sheet>
   )
 }

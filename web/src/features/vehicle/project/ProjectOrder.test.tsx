@@ -6,7 +6,7 @@ import { show } from '@/test/page'
 import { server } from '@/test/server'
 import { ProjectOrder } from './ProjectOrder'
 
-const car = (id: string, state = 'ACTIVE') => ({ id, vehicleName: `Car ${id}`, state }) as Schemas['ProjectRow']
+const car = (id: string, state = 'ACTIVE') => ({ id, vehicleName: `Car ${id}`, state }) as Schemas['Project']
 
 it('moves a car before the one above, and leaves out those that rest', async () => {
   server.when('PUT /api/projects/order', undefined)

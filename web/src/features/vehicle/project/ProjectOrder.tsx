@@ -6,7 +6,7 @@ import { ProblemAlert } from '@/ui/page/Feedback'
 import { Part } from '@/ui/page/Page'
 
 /** Which car has the evenings, the places and a common purse first. */
-export function ProjectOrder({ projects }: { projects: Schemas['ProjectRow'][] }) {
+export function ProjectOrder({ projects }: { projects: Schemas['Project'][] }) {
   const { t } = useTranslation()
   const inHand = projects.filter((p) => p.state === 'ACTIVE')
   const order = useWrite(

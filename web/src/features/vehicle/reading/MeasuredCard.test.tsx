@@ -24,6 +24,8 @@ const limit: Measurable = {
 }
 const point = (spot: string, value: number, coating: Point['coating']): Point => ({
   id: spot,
+  limitId: 'paint-thickness',
+  place: 'bonnet',
   spot,
   value,
   unit: 'MICROMETRE',

@@ -3,6 +3,8 @@ import { cells, readable, type Point } from './readings'
 
 const point = (spot: string, last = true): Point => ({
   id: spot,
+  limitId: 'paint-thickness',
+  place: 'bonnet',
   spot,
   value: 120,
   unit: 'MICROMETRE',

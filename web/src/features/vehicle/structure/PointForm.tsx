@@ -1,41 +1,43 @@
 import { useState } from 'react'
+import { useWatch } from 'react-hook-form'
+import { z } from 'zod'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
+import { references } from '@/api/generated/enums'
 import { useWrite } from '@/api/useWrite'
-import { ProblemAlert } from '@/ui/page/Feedback'
-import { Choice, TextField } from '@/ui/form/Field'
+import { Form } from '@/ui/form/Form'
+import { Decimal, Line, Pick, Tick } from '@/ui/form/named'
+import { line, number } from '@/ui/form/rules'
+import { useFields } from '@/ui/form/useFields'
 import { Sheet } from '@/ui/form/Sheet'
 
 type Row = Schemas['PointRow']
-const number = (typed: string) => (typed.trim() === '' ? NaN : Number(typed.replace(',', '.')))
+type Props = { projectId: string; zones: string[]; nameOf: (zone: string) => string; row?: Row; onClose: () => void }
 
 /** A distance of the shell: from where to where, what it ought to be, and by what one knows. */
-export function PointForm({
-  projectId,
-  zones,
-  nameOf,
-  row,
-  onClose,
-}: {
-  projectId: string
-  zones: string[]
-  nameOf: (zone: string) => string
-  row?: Row
-  onClose: () => void
-}) {
+export function PointForm({ projectId, zones, nameOf, row, onClose }: Props) {
   const { t } = useTranslation()
   const [id] = useState(() => row?.id ?? crypto.randomUUID())
-  const [v, setV] = useState({
+  const millimetres = number(t('form.number'), { min: 0 })
+  const rules = z.object({
+    zone: z.string(),
+    name: line(t('form.missing')),
+    expectedMm: millimetres,
+    toleranceMm: millimetres,
+    against: z.enum(references),
+    reference: z.string().max(120),
+    reliable: z.boolean(),
+  })
+  const form = useFields(rules, {
     zone: row?.zone ?? zones[0]!,
     name: row?.name ?? '',
-    expected: row ? String(row.expectedMm) : '',
-    tolerance: row ? String(row.toleranceMm) : '3',
+    expectedMm: row ? String(row.expectedMm) : '',
+    toleranceMm: row ? String(row.toleranceMm) : '3',
+    against: row?.against ?? ('DOCUMENT' as const),
     reference: row?.reference ?? '',
+    reliable: row?.reliable ?? false,
   })
-  const [against, setAgainst] = useState<Row['against']>(row?.against ?? 'DOCUMENT')
-  const [reliable, setReliable] = useState(row?.reliable ?? false)
-  const put = (key: keyof typeof v) => (e: { target: { value: string } }) => setV({ ...v, [key]: e.target.value })
-  const [expectedMm, toleranceMm] = [number(v.expected), number(v.tolerance)]
+  const against = useWatch({ control: form.control, name: 'against' })
   const save = useWrite(
     (body: Row, writeId) =>
       unwrap(
@@ -45,70 +47,26 @@ export function PointForm({
           ...write(writeId),
         }),
       ),
-    { said: () => t('shell.pointKept', { name: v.name }), done: onClose },
+    { said: (v) => t('shell.pointKept', { name: v.name }), done: onClose },
   )
   return (
     <Sheet title={t(row ? 'shell.edit' : 'shell.add')} onClose={onClose}>
-      <form
-        className="grid gap-3"
-        onSubmit={(e) => {
-          e.preventDefault()
-          save.mutate({
-            id,
-            zone: v.zone,
-            name: v.name,
-            expectedMm,
-            toleranceMm,
-            against,
-            reference: v.reference,
-            reliable,
-            version: row?.version ?? 0,
-          })
-        }}
+      <Form
+        form={form}
+        save={save}
+        label={t('shell.keepPoint')}
+        onSubmit={(v) => save.mutate({ ...v, id, version: row?.version ?? 0 })}
       >
-        <TextField label={t('shell.name')} value={v.name} maxLength={120} onChange={put('name')} />
-        <Choice label={t('reading.where')} value={v.zone} onChange={put('zone')}>
-          {zones.map((z) => (
-            <option key={z} value={z}>
-              {nameOf(z)}
-            </option>
-          ))}
-        </Choice>
+        <Line name="name" label={t('shell.name')} />
+        <Pick name="zone" label={t('reading.where')} of={zones} say={nameOf} />
         <div className="grid grid-cols-2 gap-2">
-          <TextField label={t('shell.expected')} inputMode="decimal" value={v.expected} onChange={put('expected')} />
-          <TextField label={t('shell.tolerance')} inputMode="decimal" value={v.tolerance} onChange={put('tolerance')} />
+          <Decimal name="expectedMm" label={t('shell.expected')} />
+          <Decimal name="toleranceMm" label={t('shell.tolerance')} />
         </div>
-        <Choice label={t('shell.by')} value={against} onChange={(e) => setAgainst(e.target.value as Row['against'])}>
-          {(['DOCUMENT', 'NEIGHBOUR'] as const).map((a) => (
-            <option key={a} value={a}>
-              {t(`shell.by${a}`)}
-            </option>
-          ))}
-        </Choice>
-        <TextField
-          label={t(`shell.reference${against}`)}
-          value={v.reference}
-          maxLength={120}
-          onChange={put('reference')}
-        />
-        <label className="flex min-h-11 items-center gap-2">
-          <input
-            type="checkbox"
-            className="checkbox"
-            checked={reliable}
-            onChange={(e) => setReliable(e.target.checked)}
-          />
-          {t(`shell.reliable${against}`)}
-        </label>
-        <ProblemAlert error={save.error} />
-        <button
-          type="submit"
-          className="btn btn-primary"
-          disabled={Number.isNaN(expectedMm + toleranceMm) || save.isPending}
-        >
-          {t('shell.keepPoint')}
-        </button>
-      </form>
+        <Pick name="against" label={t('shell.by')} of={references} say={(a) => t(`shell.by${a}`)} />
+        <Line name="reference" label={t(`shell.reference${against}`)} />
+        <Tick name="reliable" label={t(`shell.reliable${against}`)} />
+      </Form>
     </Sheet>
   )
 }

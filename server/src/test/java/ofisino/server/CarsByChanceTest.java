@@ -296,7 +296,7 @@ class CarsByChanceTest {
             List<JsonNode> blockers = road.path("blockers").valueStream().toList();
             assertThat(blockers)
                     .as("car %d: every danger stands on the list", seed)
-                    .extracting(b -> b.path("id").asString())
+                    .extracting(b -> b.at("/remedy/id").asString())
                     .containsAll(dangers().keySet());
             Set<String> open = road.path("gates")
                     .valueStream()

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import ofisino.core.kernel.Side;
+import ofisino.core.parts.sourcing.Grade;
 import ofisino.core.parts.sourcing.NeedState;
 import ofisino.server.identity.Caller;
 import org.jspecify.annotations.Nullable;
@@ -45,11 +46,88 @@ public interface Needs {
             int leadDays,
             boolean essential,
             NeedState state,
+            String stateReason,
             @Nullable LocalDate answerBy,
+            @Nullable UUID placeId,
+            @Nullable String placeCode,
+            @Nullable String placeName,
+            @Nullable LocalDate arrivedOn,
             @Nullable UUID orderId,
             @Nullable LocalDate expectedOn,
-            @Nullable String placeCode,
-            @Nullable String placeName) {
+            @Nullable String supplier,
+            @Nullable Grade grade,
+            String gradeReason,
+            long version) {
+
+        /** Of which nothing is said yet. */
+        public static Need fresh(UUID id, UUID projectId) {
+            return new Need(
+                    id,
+                    projectId,
+                    null,
+                    "",
+                    Side.NONE,
+                    1,
+                    0,
+                    0,
+                    true,
+                    NeedState.NEEDED,
+                    "",
+                    null,
+                    null,
+                    null,
+                    null,
+                    null,
+                    null,
+                    null,
+                    null,
+                    null,
+                    "",
+                    0);
+        }
+
+        /** Held back, until a day where somebody promised one. */
+        public Need held(String reason, @Nullable LocalDate until, long onVersion) {
+            return with(state.to(NeedState.HELD, title), reason, until, placeId, arrivedOn, onVersion);
+        }
+
+        public Need in(
+                NeedState next, String reason, @Nullable UUID place, @Nullable LocalDate arrived, long onVersion) {
+            return with(next, reason, null, place, arrived, onVersion);
+        }
+
+        private Need with(
+                NeedState next,
+                String reason,
+                @Nullable LocalDate answer,
+                @Nullable UUID place,
+                @Nullable LocalDate arrived,
+                long onVersion) {
+            return new Need(
+                    id,
+                    projectId,
+                    jobId,
+                    title,
+                    side,
+                    quantity,
+                    estimateMinor,
+                    leadDays,
+                    essential,
+                    next,
+                    reason,
+                    answer,
+                    place,
+                    null,
+                    null,
+                    arrived,
+                    orderId,
+                    expectedOn,
+                    supplier,
+                    grade,
+                    gradeReason,
+                    onVersion);
+        }
+
         /** Held back, and nobody knows until when: no day was promised, or it has passed. */
         public boolean waitsWithoutADate(LocalDate today) {
             return state == NeedState.HELD && (answerBy == null || answerBy.isBefore(today));

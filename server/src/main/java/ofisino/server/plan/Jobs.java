@@ -6,8 +6,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Stream;
 import ofisino.core.kernel.Aim;
 import ofisino.core.kernel.Caution;
+import ofisino.core.kernel.Effort;
 import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.job.Detail;
 import ofisino.core.plan.job.JobNature;
@@ -59,31 +61,91 @@ public interface Jobs {
      */
     record Link(UUID before, UUID after, @Nullable Integer withinMinutes) {}
 
-    /**
-     * @param system   of its zone or finding; absent where nobody knows
-     * @param piece    the piece of work that it is a step of, or the job itself
-     * @param workedOn last day on which it was worked on or ended; absent where it was not
-     */
+    /** @param system empty where nobody knows @param spentMinutes logged on evenings @param lastWorkedOn the last of them */
     record Job(
             UUID id,
             UUID projectId,
+            @Nullable UUID chainId,
+            int position,
             String code,
             String title,
-            Aim aim,
-            JobState state,
-            int likelyMinutes,
-            int spentMinutes,
-            UUID piece,
+            Operation operation,
             @Nullable String zone,
             @Nullable VehicleSystem system,
-            Operation operation,
+            Aim aim,
+            int optimisticMinutes,
+            int likelyMinutes,
+            int pessimisticMinutes,
             Set<Detail> details,
             int pieces,
             Growth.Cause cause,
             String halfOpen,
-            @Nullable LocalDate workedOn) {
+            JobState state,
+            String note,
+            int spentMinutes,
+            @Nullable LocalDate lastWorkedOn,
+            @Nullable UUID finishedBy,
+            @Nullable LocalDate finishedOn,
+            long version) {
+
         public JobNature nature() {
             return new JobNature(operation, Optional.ofNullable(system), details);
+        }
+
+        public ofisino.core.plan.job.Job toCore() {
+            return new ofisino.core.plan.job.Job(
+                    id,
+                    title,
+                    nature(),
+                    new Effort(optimisticMinutes, likelyMinutes, pessimisticMinutes),
+                    state,
+                    Optional.ofNullable(finishedOn)
+                            .map(on -> new ofisino.core.plan.job.Job.Ended(Optional.ofNullable(finishedBy), on)),
+                    Optional.ofNullable(lastWorkedOn));
+        }
+
+        /** What the core says of the job, with what only this row knows. @param known version that the person saw */
+        public Job with(ofisino.core.plan.job.Job job, String itsCode, long known) {
+            JobNature is = job.nature();
+            return new Job(
+                    job.id(),
+                    projectId,
+                    chainId,
+                    position,
+                    itsCode,
+                    job.title(),
+                    is.operation(),
+                    is.system().isEmpty() ? null : zone,
+                    is.system().orElse(null),
+                    aim,
+                    job.effort().optimisticMinutes(),
+                    job.effort().likelyMinutes(),
+                    job.effort().pessimisticMinutes(),
+                    is.details(),
+                    pieces,
+                    cause,
+                    halfOpen,
+                    job.state(),
+                    note,
+                    spentMinutes,
+                    lastWorkedOn,
+                    job.ended().flatMap(ofisino.core.plan.job.Job.Ended::by).orElse(null),
+                    job.ended().map(ofisino.core.plan.job.Job.Ended::on).orElse(null),
+                    known);
+        }
+
+        /** Last day on which it was worked on or ended; absent where it was not. */
+        @Nullable
+        public LocalDate workedOn() {
+            return Stream.of(Optional.ofNullable(lastWorkedOn), Optional.ofNullable(finishedOn))
+                    .flatMap(Optional::stream)
+                    .max(LocalDate::compareTo)
+                    .orElse(null);
+        }
+
+        /** The piece of work that it is a step of, or the job itself. */
+        public UUID piece() {
+            return chainId == null ? id : chainId;
         }
     }
 }

@@ -3,11 +3,9 @@ package ofisino.server.vehicle;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
-import ofisino.core.kernel.Aim;
-import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.vehicle.HowSeen;
 import ofisino.core.vehicle.check.PlacedCheck;
-import ofisino.core.vehicle.finding.Decision;
+import ofisino.core.vehicle.finding.Finding;
 import ofisino.core.vehicle.finding.FindingKind;
 import ofisino.core.vehicle.finding.FindingState;
 import ofisino.core.vehicle.finding.SafetyClass;
@@ -16,9 +14,9 @@ import org.jspecify.annotations.Nullable;
 
 /** The door to findings: to read them, and to tell them how their jobs go. */
 public interface Findings {
-    List<Found> of(Caller caller, UUID projectId);
+    List<Finding> of(Caller caller, UUID projectId);
 
-    Found require(Caller caller, UUID findingId);
+    Finding require(Caller caller, UUID findingId);
 
     /** Records what somebody else noticed, as a doubt; what it means is proposed. */
     void recordDoubt(Caller caller, UUID projectId, UUID id, String zone, String note, LocalDate foundOn);
@@ -45,23 +43,4 @@ public interface Findings {
 
     /** Looked at again after its jobs: good, then it closes; not good, then it goes back to be decided. */
     void recheck(Caller caller, UUID findingId, boolean good, @Nullable String note, long version);
-
-    record Found(
-            UUID id,
-            UUID projectId,
-            String zone,
-            VehicleSystem system,
-            FindingKind kind,
-            int severity,
-            SafetyClass safetyClass,
-            HowSeen howSeen,
-            boolean covered,
-            String note,
-            LocalDate foundOn,
-            Aim aim,
-            FindingState state,
-            @Nullable Decision decision,
-            @Nullable String checkId,
-            @Nullable String limitId,
-            @Nullable UUID behindId) {}
 }

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import ofisino.core.kernel.Aim;
+import ofisino.core.vehicle.BodyStyle;
 import ofisino.core.vehicle.body.Body;
 import ofisino.core.vehicle.equipment.Layout;
 import ofisino.core.vehicle.equipment.Make;
@@ -40,21 +41,32 @@ public interface Projects {
         }
     }
 
+    enum DriverSide {
+        LEFT,
+        RIGHT,
+        NONE
+    }
+
     /** @param ownPace its plan reckons with the hours that its person really takes */
     record Project(
             UUID id,
             UUID vehicleId,
             String vehicleName,
-            ofisino.core.vehicle.BodyStyle bodyStyle,
+            BodyStyle bodyStyle,
             int builtYear,
             Layout layout,
+            DriverSide driverSide,
+            String identity,
+            String note,
             Aim aim,
             State state,
             DoubtfulParts doubtfulParts,
             long budgetMinor,
             long monthlyMinor,
             @Nullable LocalDate targetOn,
-            boolean ownPace) {
+            LocalDate begunOn,
+            boolean ownPace,
+            long version) {
         public Make make() {
             return new Make(bodyStyle, builtYear, layout);
         }

@@ -1,5 +1,6 @@
 package ofisino.server.web;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import com.fasterxml.jackson.databind.JavaType;
 import io.swagger.v3.core.converter.AnnotatedType;
 import io.swagger.v3.core.converter.ModelConverter;
@@ -13,16 +14,32 @@ import java.lang.reflect.RecordComponent;
 import java.util.Arrays;
 import java.util.Iterator;
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import java.util.OptionalLong;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springdoc.core.utils.SpringDocUtils;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
 /** The published description of the API: whatever a record does not mark {@link Nullable} is required; free of what differs between machines. */
 @Configuration
 class OpenApiConfig {
+    static {
+        SpringDocUtils.getConfig()
+                .replaceWithClass(OptionalInt.class, Integer.class)
+                .replaceWithClass(OptionalLong.class, Long.class)
+                .replaceWithClass(OptionalDouble.class, Double.class);
+    }
+
+    private static final Set<Class<?>> EMPTY_AT_TIMES =
+            Set.of(Optional.class, OptionalInt.class, OptionalLong.class, OptionalDouble.class);
+
     @Bean
     OpenApiCustomizer stableDescription() {
         return api -> {
@@ -87,14 +104,20 @@ class OpenApiConfig {
                 ? resolved
                 : context.getDefinedModels().get(resolved.get$ref().replace("#/components/schemas/", ""));
         if (model == null || model.getProperties() == null) return;
-        model.setRequired(Arrays.stream(record.getRecordComponents())
+        model.setRequired(
+                required(record).filter(model.getProperties()::containsKey).toList());
+    }
+
+    private static Stream<String> required(Class<?> record) {
+        return Arrays.stream(record.getRecordComponents())
                 .filter(component -> !nullable(component))
-                .map(RecordComponent::getName)
-                .filter(model.getProperties()::containsKey)
-                .toList());
+                .flatMap(component -> component.getAccessor().isAnnotationPresent(JsonUnwrapped.class)
+                        ? required(component.getType())
+                        : Stream.of(component.getName()));
     }
 
     private static boolean nullable(RecordComponent component) {
-        return component.getAnnotatedType().isAnnotationPresent(Nullable.class);
+        return component.getAnnotatedType().isAnnotationPresent(Nullable.class)
+                || EMPTY_AT_TIMES.contains(component.getType());
     }
 }

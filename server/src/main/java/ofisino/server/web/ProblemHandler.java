@@ -5,6 +5,7 @@ import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.SQLException;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -45,9 +46,13 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
     private static final long FULL_BYTES = 4L * 1024 * 1024;
 
     private final Path data;
+    private final Map<String, AppException> stored;
 
-    ProblemHandler(OfisinoProperties properties) {
+    ProblemHandler(OfisinoProperties properties, List<StoredRules> stored) {
         this.data = properties.data();
+        this.stored = stored.stream()
+                .flatMap(rules -> rules.bySqlState().entrySet().stream())
+                .collect(Collectors.toUnmodifiableMap(Map.Entry::getKey, Map.Entry::getValue));
     }
 
     @ExceptionHandler
@@ -104,19 +109,9 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
 
     private ResponseEntity<ProblemDetail> violated(Exception violation) {
         String sqlState = sqlState(violation);
+        AppException ofADomain = stored.get(sqlState);
+        if (ofADomain != null) return refused(ofADomain);
         return switch (sqlState) {
-            case "OF001" ->
-                answer(
-                        HttpStatus.CONFLICT,
-                        "entry.posted",
-                        "This entry is posted and stays as it is. Reverse it and enter it again.",
-                        Map.of());
-            case "OF002" ->
-                answer(
-                        HttpStatus.UNPROCESSABLE_CONTENT,
-                        "split.sum",
-                        "The shares do not come to the amount of the entry.",
-                        Map.of());
             case "23505" ->
                 answer(
                         HttpStatus.CONFLICT,

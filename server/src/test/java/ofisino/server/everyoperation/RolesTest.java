@@ -168,7 +168,7 @@ class RolesTest {
                 .filteredOn(a -> !a.matches(".*(Minutes|Litres|Mm|JudgedResponse.margin)")
                         && !a.toLowerCase().endsWith("minor"))
                 .isEmpty();
-        assertThat(amounts).as("the test can see amounts").contains("NeedRow.estimateMinor", "ProjectRow.budgetMinor");
+        assertThat(amounts).as("the test can see amounts").contains("Need.estimateMinor", "Project.budgetMinor");
     }
 
     private static void walk(

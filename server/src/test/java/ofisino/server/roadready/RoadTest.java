@@ -205,7 +205,7 @@ class RoadTest {
                 .path("blockers")
                 .valueStream()
                 .filter(b -> b.path("rule").asString().equals(rule))
-                .map(b -> b.path("id").asString())
+                .map(b -> b.at("/remedy/id").asString())
                 .toList();
     }
 

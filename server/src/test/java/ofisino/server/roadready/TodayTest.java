@@ -108,7 +108,7 @@ class TodayTest {
         UUID dent = garage.finding(project, "bonnet", "DENT");
         JsonNode answer = today(garage, project);
         assertThat(answer.get("inTheWay"))
-                .extracting(b -> b.get("id").asString())
+                .extracting(b -> b.at("/remedy/id").asString())
                 .contains(brakes.toString())
                 .doesNotContain(dent.toString());
         assertThat(answer.get("withoutWork")).extracting(JsonNode::asString).containsExactly(brakes.toString());
@@ -124,7 +124,7 @@ class TodayTest {
                 .ok();
         JsonNode after = today(garage, project);
         assertThat(after.get("inTheWay"))
-                .extracting(b -> b.get("id").asString())
+                .extracting(b -> b.at("/remedy/id").asString())
                 .doesNotContain(brakes.toString())
                 .as("nothing else was looked at")
                 .isNotEmpty();

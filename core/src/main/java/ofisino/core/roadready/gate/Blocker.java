@@ -9,14 +9,14 @@ import ofisino.core.vehicle.finding.SafetyClass;
  * @param rule    that says so; the screen has its words
  * @param gate    the first one that it keeps shut
  * @param gravity how it is sorted: what must not be driven first
- * @param subject what to look at to remedy it
+ * @param remedy  what to look at to remedy it
  * @param title   what the person calls it; empty where the rule says all
  * @param count   how many of its kind it stands for, at least 1
  */
 public record Blocker(
-        Rule rule, Gate gate, SafetyClass gravity, VehicleSystem system, Subject subject, String title, int count) {
+        Rule rule, Gate gate, SafetyClass gravity, VehicleSystem system, Remedy remedy, String title, int count) {
     /** @param id of the finding, job, strip-down, fastener or part; the limit and place of a reading; the proof; empty for checks of a system */
-    public record Subject(Kind kind, String id) {
+    public record Remedy(Kind kind, String id) {
         public enum Kind {
             FINDING,
             JOB,

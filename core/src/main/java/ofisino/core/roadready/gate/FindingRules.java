@@ -1,7 +1,7 @@
 package ofisino.core.roadready.gate;
 
 import java.util.stream.Stream;
-import ofisino.core.roadready.gate.Blocker.Subject;
+import ofisino.core.roadready.gate.Blocker.Remedy;
 import ofisino.core.roadready.gate.Evidence.Found;
 import ofisino.core.vehicle.finding.FindingState;
 
@@ -36,7 +36,7 @@ final class FindingRules {
                 Gate.shutBy(f.safetyClass(), f.system()),
                 f.safetyClass(),
                 f.system(),
-                new Subject(Subject.Kind.FINDING, f.id().toString()),
+                new Remedy(Remedy.Kind.FINDING, f.id().toString()),
                 f.title(),
                 1);
     }

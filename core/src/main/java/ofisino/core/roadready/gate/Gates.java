@@ -49,7 +49,7 @@ public final class Gates {
     public boolean wantsTorque(UUID job) {
         return all.stream()
                 .anyMatch(
-                        b -> b.rule() == Rule.TORQUE_MISSING && b.subject().id().equals(job.toString()));
+                        b -> b.rule() == Rule.TORQUE_MISSING && b.remedy().id().equals(job.toString()));
     }
 
     /**
@@ -62,8 +62,8 @@ public final class Gates {
     }
 
     private static boolean isOf(Set<UUID> findings, Blocker b) {
-        return b.subject().kind() == Blocker.Subject.Kind.FINDING
-                && findings.contains(UUID.fromString(b.subject().id()));
+        return b.remedy().kind() == Blocker.Remedy.Kind.FINDING
+                && findings.contains(UUID.fromString(b.remedy().id()));
     }
 
     public boolean isOpen(Gate gate) {

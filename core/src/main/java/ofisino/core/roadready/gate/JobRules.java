@@ -10,7 +10,7 @@ import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.access.CarState;
 import ofisino.core.plan.job.JobState;
 import ofisino.core.plan.job.Operation;
-import ofisino.core.roadready.gate.Blocker.Subject;
+import ofisino.core.roadready.gate.Blocker.Remedy;
 import ofisino.core.roadready.gate.Evidence.Work;
 import ofisino.core.vehicle.finding.SafetyClass;
 
@@ -47,8 +47,8 @@ final class JobRules {
                         Gate.ROAD,
                         SafetyClass.B,
                         e.getKey(),
-                        new Subject(
-                                Subject.Kind.JOB,
+                        new Remedy(
+                                Remedy.Kind.JOB,
                                 e.getValue().size() == 1
                                         ? e.getValue().get(0).id().toString()
                                         : ""),
@@ -84,7 +84,7 @@ final class JobRules {
                         Gate.FIRST_MOVE,
                         SafetyClass.A,
                         f.system(),
-                        new Subject(Subject.Kind.FASTENER, f.id().toString()),
+                        new Remedy(Remedy.Kind.FASTENER, f.id().toString()),
                         f.title(),
                         1));
     }
@@ -116,7 +116,7 @@ final class JobRules {
                 gate,
                 SafetyClass.B,
                 VehicleSystem.STRUCTURE,
-                new Subject(Subject.Kind.STRIP_DOWN, o.id().toString()),
+                new Remedy(Remedy.Kind.STRIP_DOWN, o.id().toString()),
                 o.title(),
                 1);
     }
@@ -129,7 +129,7 @@ final class JobRules {
                         Gate.shutBy(SafetyClass.A, s.system()),
                         SafetyClass.A,
                         s.system(),
-                        new Subject(Subject.Kind.PART, s.id().toString()),
+                        new Remedy(Remedy.Kind.PART, s.id().toString()),
                         s.title(),
                         1));
     }
@@ -152,7 +152,7 @@ final class JobRules {
                 gate,
                 isSafety(j) ? SafetyClass.A : SafetyClass.B,
                 j.system().orElse(VehicleSystem.STRUCTURE),
-                new Subject(Subject.Kind.JOB, j.id().toString()),
+                new Remedy(Remedy.Kind.JOB, j.id().toString()),
                 j.title(),
                 1);
     }

@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.stream.Stream;
 import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.outstanding.OutstandingItem;
-import ofisino.core.roadready.gate.Blocker.Subject;
+import ofisino.core.roadready.gate.Blocker.Remedy;
 import ofisino.core.roadready.gate.Evidence.Outstanding;
 import ofisino.core.vehicle.finding.SafetyClass;
 
@@ -23,7 +23,7 @@ final class OutstandingRules {
                         Gate.TRIP,
                         SafetyClass.B,
                         VehicleSystem.BODY,
-                        new Subject(Subject.Kind.OUTSTANDING, ""),
+                        new Remedy(Remedy.Kind.OUTSTANDING, ""),
                         "",
                         due.size()));
     }
@@ -53,7 +53,7 @@ final class OutstandingRules {
                 gate,
                 SafetyClass.B,
                 o.system().orElse(VehicleSystem.BODY),
-                new Subject(Subject.Kind.OUTSTANDING, o.id().toString()),
+                new Remedy(Remedy.Kind.OUTSTANDING, o.id().toString()),
                 o.title(),
                 1);
     }

@@ -1,7 +1,7 @@
 package ofisino.core.roadready.gate;
 
 import java.util.stream.Stream;
-import ofisino.core.roadready.gate.Blocker.Subject;
+import ofisino.core.roadready.gate.Blocker.Remedy;
 import ofisino.core.vehicle.finding.SafetyClass;
 
 /** Tests and looks that somebody has to have done, and that stand. */
@@ -29,7 +29,7 @@ final class ProofRules {
                 gate,
                 Gate.ROAD_TEST.withThoseBefore().contains(gate) ? SafetyClass.A : SafetyClass.B,
                 p.system(),
-                new Subject(Subject.Kind.PROOF, p.id()),
+                new Remedy(Remedy.Kind.PROOF, p.id()),
                 p.name(),
                 1);
     }

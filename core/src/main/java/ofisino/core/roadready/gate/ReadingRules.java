@@ -6,7 +6,7 @@ import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ofisino.core.kernel.VehicleSystem;
-import ofisino.core.roadready.gate.Blocker.Subject;
+import ofisino.core.roadready.gate.Blocker.Remedy;
 import ofisino.core.roadready.gate.Evidence.Read;
 import ofisino.core.roadready.gate.Evidence.Unanswered;
 import ofisino.core.vehicle.finding.SafetyClass;
@@ -45,7 +45,7 @@ final class ReadingRules {
                         e.getKey().gate(),
                         e.getKey().gravity(),
                         e.getKey().system(),
-                        new Subject(Subject.Kind.CHECKS, e.getKey().system().name()),
+                        new Remedy(Remedy.Kind.CHECKS, e.getKey().system().name()),
                         "",
                         e.getValue().intValue()));
     }
@@ -92,7 +92,7 @@ final class ReadingRules {
                 gate,
                 r.safetyClass(),
                 r.system(),
-                new Subject(Subject.Kind.READING, r.limitId() + " " + r.place()),
+                new Remedy(Remedy.Kind.READING, r.limitId() + " " + r.place()),
                 r.title(),
                 1);
     }
@@ -122,7 +122,7 @@ final class ReadingRules {
                 gate,
                 SafetyClass.B,
                 VehicleSystem.ELECTRICAL,
-                new Subject(Subject.Kind.CODES, c.reading().toString()),
+                new Remedy(Remedy.Kind.CODES, c.reading().toString()),
                 title,
                 count);
     }

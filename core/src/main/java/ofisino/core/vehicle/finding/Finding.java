@@ -6,6 +6,7 @@ import ofisino.core.kernel.Aim;
 import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.Moved;
 import ofisino.core.kernel.Texts;
+import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.vehicle.HowSeen;
 
 /**
@@ -46,6 +47,29 @@ public record Finding(
 
     public Finding {
         closingNote = Texts.note("closingNote", closingNote);
+    }
+
+    /** Id of the zone where it was seen. */
+    public String zone() {
+        return seen.zone();
+    }
+
+    public VehicleSystem system() {
+        return seen.system();
+    }
+
+    public FindingKind kind() {
+        return seen.kind();
+    }
+
+    /** The class that holds now. */
+    public SafetyClass safetyClass() {
+        return safety.value();
+    }
+
+    /** True where that was decided for it; false while nothing is decided. */
+    public boolean isDecided(Decision as) {
+        return decided.filter(d -> d.decision() == as).isPresent();
     }
 
     /** A finding just made; what the person left open is as proposed. */

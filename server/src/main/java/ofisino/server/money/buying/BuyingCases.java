@@ -16,12 +16,12 @@ import ofisino.core.vehicle.body.Body;
 import ofisino.core.vehicle.body.Zone;
 import ofisino.core.vehicle.check.Unseen;
 import ofisino.core.vehicle.estimate.Estimates;
+import ofisino.core.vehicle.finding.Finding;
 import ofisino.server.identity.Caller;
 import ofisino.server.money.buying.BuyingMapper.BuyingRow;
 import ofisino.server.vehicle.FindingEstimates;
 import ofisino.server.vehicle.FindingEstimates.FindingEstimate;
 import ofisino.server.vehicle.Findings;
-import ofisino.server.vehicle.Findings.Found;
 import ofisino.server.vehicle.Inspection;
 import ofisino.server.vehicle.Projects;
 import org.springframework.stereotype.Component;
@@ -49,9 +49,9 @@ class BuyingCases {
 
     BuyingCase of(Caller caller, UUID projectId, BuyingRow inputs, long finishedValue, long workshopHour) {
         Body body = projects.bodyOf(projects.require(caller, projectId));
-        Map<UUID, Found> open = findings.of(caller, projectId).stream()
+        Map<UUID, Finding> open = findings.of(caller, projectId).stream()
                 .filter(f -> !f.state().isOver())
-                .collect(Collectors.toMap(Found::id, Function.identity()));
+                .collect(Collectors.toMap(Finding::id, Function.identity()));
         List<Repair> repairs = estimates.of(caller, projectId).stream()
                 .filter(e -> open.containsKey(e.findingId()))
                 .map(e -> repair(e, inputs.ownHourMinor()))

@@ -1,5 +1,6 @@
 package ofisino.server.money.ledger;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
@@ -12,7 +13,6 @@ import ofisino.server.identity.Role;
 import ofisino.server.identity.Roles;
 import ofisino.server.money.ledger.EntryMapper.EntryRow;
 import ofisino.server.money.ledger.EntryMapper.SplitRow;
-import ofisino.server.money.ledger.EntryMapper.State;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -65,25 +65,7 @@ class EntryController {
 
     record ReversalRequest(UUID reversalId) {}
 
-    record EntryResponse(
-            UUID id,
-            EntryKind kind,
-            LocalDate paidOn,
-            String description,
-            @Nullable UUID supplierId,
-            @Nullable UUID orderId,
-            String currency,
-            long amountMinor,
-            BigDecimal rate,
-            LocalDate rateOn,
-            long baseMinor,
-            @Nullable LocalDate returnBy,
-            State state,
-            @Nullable UUID reversesId,
-            @Nullable UUID reversedBy,
-            int receipts,
-            List<SplitFields> splits,
-            long version) {}
+    record EntryResponse(@JsonUnwrapped EntryRow entry, List<SplitFields> splits) {}
 
     @GetMapping("/projects/{projectId}/entries")
     List<EntryResponse> list(Caller caller, @PathVariable UUID projectId) {
@@ -152,26 +134,10 @@ class EntryController {
 
     private static EntryResponse response(EntryRow e, List<SplitRow> splits) {
         return new EntryResponse(
-                e.id(),
-                e.kind(),
-                e.paidOn(),
-                e.description(),
-                e.supplierId(),
-                e.orderId(),
-                e.currency().trim(),
-                e.amountMinor(),
-                e.rate(),
-                e.rateOn(),
-                e.baseMinor(),
-                e.returnBy(),
-                e.state(),
-                e.reversesId(),
-                e.reversedBy(),
-                e.receipts(),
+                e,
                 splits.stream()
                         .filter(s -> s.entryId().equals(e.id()))
                         .map(s -> SplitFields.of(s.value()))
-                        .toList(),
-                e.version());
+                        .toList());
     }
 }

@@ -103,9 +103,7 @@ class EntryService implements Entries {
     private EntryRow draftOf(Caller caller, UUID id) {
         EntryRow stored = find(caller, id);
         projects.requireOpen(caller, stored.projectId());
-        if (stored.state() == State.POSTED)
-            throw new Conflict(
-                    "entry.posted", "This entry is posted and stays as it is. Reverse it and enter it again.");
+        if (stored.state() == State.POSTED) throw LedgerRules.posted();
         return stored;
     }
 
@@ -296,7 +294,7 @@ class EntryService implements Entries {
                         e.returnBy(),
                         e.reversesId() != null || e.reversedBy() != null,
                         e.orderId(),
-                        e.currency().trim(),
+                        e.currency(),
                         e.amountMinor(),
                         e.baseMinor(),
                         splits.stream()

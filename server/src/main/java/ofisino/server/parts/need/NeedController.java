@@ -7,7 +7,7 @@ import ofisino.core.kernel.Side;
 import ofisino.core.parts.sourcing.Grade;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Roles;
-import ofisino.server.parts.need.NeedMapper.NeedRow;
+import ofisino.server.parts.Needs.Need;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -56,7 +56,7 @@ class NeedController {
             boolean right, @Nullable UUID placeId, @Nullable String reason, long version) {}
 
     @GetMapping("/projects/{projectId}/needs")
-    List<NeedRow> of(Caller caller, @PathVariable UUID projectId) {
+    List<Need> of(Caller caller, @PathVariable UUID projectId) {
         return service.list(caller, projectId);
     }
 
@@ -71,37 +71,37 @@ class NeedController {
 
     @PostMapping("/projects/{projectId}/needs")
     @ResponseStatus(HttpStatus.CREATED)
-    NeedRow add(Caller caller, @PathVariable UUID projectId, @RequestBody NewNeedRequest body) {
+    Need add(Caller caller, @PathVariable UUID projectId, @RequestBody NewNeedRequest body) {
         return service.add(caller, projectId, body.id(), body.fields());
     }
 
     @GetMapping("/needs/{id}")
-    NeedRow find(Caller caller, @PathVariable UUID id) {
+    Need find(Caller caller, @PathVariable UUID id) {
         return service.find(caller, id);
     }
 
     @PutMapping("/needs/{id}")
-    NeedRow change(Caller caller, @PathVariable UUID id, @RequestBody NeedChangeRequest body) {
+    Need change(Caller caller, @PathVariable UUID id, @RequestBody NeedChangeRequest body) {
         return service.change(caller, id, body.fields(), body.version());
     }
 
     @PostMapping("/needs/{id}/hold")
-    NeedRow hold(Caller caller, @PathVariable UUID id, @RequestBody HoldRequest body) {
+    Need hold(Caller caller, @PathVariable UUID id, @RequestBody HoldRequest body) {
         return service.hold(caller, id, body.reason(), body.answerBy(), body.version());
     }
 
     @PostMapping("/needs/{id}/release")
-    NeedRow release(Caller caller, @PathVariable UUID id, @RequestBody ReleaseRequest body) {
+    Need release(Caller caller, @PathVariable UUID id, @RequestBody ReleaseRequest body) {
         return service.release(caller, id, body.version());
     }
 
     @PostMapping("/needs/{id}/arrival")
-    NeedRow arrive(Caller caller, @PathVariable UUID id, @RequestBody ArrivalRequest body) {
+    Need arrive(Caller caller, @PathVariable UUID id, @RequestBody ArrivalRequest body) {
         return service.arrive(caller, id, body.arrivedOn(), body.version());
     }
 
     @PostMapping("/needs/{id}/acceptance")
-    NeedRow accept(Caller caller, @PathVariable UUID id, @RequestBody AcceptanceRequest body) {
+    Need accept(Caller caller, @PathVariable UUID id, @RequestBody AcceptanceRequest body) {
         return service.accept(caller, id, body.right(), body.placeId(), body.reason(), body.version());
     }
 }

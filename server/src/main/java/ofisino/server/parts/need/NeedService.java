@@ -18,9 +18,9 @@ import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.parts.Needs;
+import ofisino.server.parts.Needs.Need;
 import ofisino.server.parts.need.NeedController.NeedFields;
 import ofisino.server.parts.need.NeedController.VariantWarning;
-import ofisino.server.parts.need.NeedMapper.NeedRow;
 import ofisino.server.vehicle.Projects;
 import ofisino.server.vehicle.Variants;
 import org.jspecify.annotations.Nullable;
@@ -43,7 +43,7 @@ class NeedService implements Needs {
         this.garages = garages;
     }
 
-    List<NeedRow> list(Caller caller, UUID projectId) {
+    List<Need> list(Caller caller, UUID projectId) {
         projects.require(caller, projectId);
         return mapper.of(caller.garageId(), projectId);
     }
@@ -58,23 +58,23 @@ class NeedService implements Needs {
                 .toList();
     }
 
-    NeedRow find(Caller caller, UUID id) {
+    Need find(Caller caller, UUID id) {
         return Stored.require(mapper.find(caller.garageId(), id), "part", id);
     }
 
-    NeedRow add(Caller caller, UUID projectId, UUID id, NeedFields fields) {
+    Need add(Caller caller, UUID projectId, UUID id, NeedFields fields) {
         projects.requireOpen(caller, projectId);
-        mapper.insert(caller.garageId(), checked(caller, NeedRow.fresh(id, projectId), fields, 0));
+        mapper.insert(caller.garageId(), checked(caller, Need.fresh(id, projectId), fields, 0));
         return find(caller, id);
     }
 
-    NeedRow change(Caller caller, UUID id, NeedFields fields, long version) {
-        NeedRow n = open(caller, id);
+    Need change(Caller caller, UUID id, NeedFields fields, long version) {
+        Need n = open(caller, id);
         return save(caller, checked(caller, n, fields, version));
     }
 
     /** @param stored as it is; of a new one only its ids */
-    private NeedRow checked(Caller caller, NeedRow stored, NeedFields f, long version) {
+    private Need checked(Caller caller, Need stored, NeedFields f, long version) {
         if (f.estimateMinor() < 0)
             throw InvalidValue.of(
                     "estimateMinor",
@@ -87,7 +87,7 @@ class NeedService implements Needs {
         Optional<Grade.Chosen> grade = Optional.ofNullable(f.grade())
                 .map(g -> Grade.Chosen.of(
                         g, projects.require(caller, stored.projectId()).aim(), f.gradeReason()));
-        return new NeedRow(
+        return new Need(
                 stored.id(),
                 stored.projectId(),
                 f.jobId(),
@@ -112,8 +112,8 @@ class NeedService implements Needs {
                 version);
     }
 
-    NeedRow hold(Caller caller, UUID id, String reason, @Nullable LocalDate answerBy, long version) {
-        NeedRow n = open(caller, id);
+    Need hold(Caller caller, UUID id, String reason, @Nullable LocalDate answerBy, long version) {
+        Need n = open(caller, id);
         LocalDate today = LocalDate.now(clock.withZone(garages.zone(caller)));
         if (answerBy != null && (answerBy.isBefore(today) || answerBy.isAfter(today.plusYears(2))))
             throw InvalidValue.of(
@@ -123,19 +123,19 @@ class NeedService implements Needs {
         return save(caller, n.held(Texts.line("reason", reason), answerBy, version));
     }
 
-    NeedRow release(Caller caller, UUID id, long version) {
-        NeedRow n = open(caller, id);
+    Need release(Caller caller, UUID id, long version) {
+        Need n = open(caller, id);
         return save(caller, n.in(n.state().to(NeedState.NEEDED, n.title()), "", n.placeId(), n.arrivedOn(), version));
     }
 
-    NeedRow arrive(Caller caller, UUID id, LocalDate arrivedOn, long version) {
-        NeedRow n = open(caller, id);
+    Need arrive(Caller caller, UUID id, LocalDate arrivedOn, long version) {
+        Need n = open(caller, id);
         return save(caller, n.in(n.state().to(NeedState.RECEIVED, n.title()), "", n.placeId(), arrivedOn, version));
     }
 
     /** The part was looked at: right, then it goes to a place; wrong, then it goes back. */
-    NeedRow accept(Caller caller, UUID id, boolean right, UUID placeId, String reason, long version) {
-        NeedRow n = open(caller, id);
+    Need accept(Caller caller, UUID id, boolean right, UUID placeId, String reason, long version) {
+        Need n = open(caller, id);
         if (right && placeId == null)
             throw InvalidValue.of(
                     "placeId", "need.no-place", "Say where the part lies. Choose a place or make a new one.");
@@ -151,37 +151,20 @@ class NeedService implements Needs {
                         version));
     }
 
-    private NeedRow open(Caller caller, UUID id) {
-        NeedRow n = find(caller, id);
+    private Need open(Caller caller, UUID id) {
+        Need n = find(caller, id);
         projects.requireOpen(caller, n.projectId());
         return n;
     }
 
-    private NeedRow save(Caller caller, NeedRow changed) {
+    private Need save(Caller caller, Need changed) {
         Stored.notStale(mapper.update(caller.garageId(), changed), "part", () -> find(caller, changed.id()));
         return find(caller, changed.id());
     }
 
     @Override
     public List<Need> of(Caller caller, UUID projectId) {
-        return list(caller, projectId).stream()
-                .map(n -> new Need(
-                        n.id(),
-                        n.projectId(),
-                        n.jobId(),
-                        n.title(),
-                        n.side(),
-                        n.quantity(),
-                        n.estimateMinor(),
-                        n.leadDays(),
-                        n.essential(),
-                        n.state(),
-                        n.answerBy(),
-                        n.orderId(),
-                        n.expectedOn(),
-                        n.placeCode(),
-                        n.placeName()))
-                .toList();
+        return list(caller, projectId);
     }
 
     @Override
@@ -200,7 +183,7 @@ class NeedService implements Needs {
 
     @Override
     public void ordered(Caller caller, UUID needId) {
-        NeedRow n = open(caller, needId);
+        Need n = open(caller, needId);
         NeedState from = n.state() == NeedState.RETURNED ? n.state().to(NeedState.NEEDED, n.title()) : n.state();
         save(caller, n.in(from.to(NeedState.ORDERED, n.title()), "", null, null, n.version()));
     }
@@ -216,7 +199,7 @@ class NeedService implements Needs {
     }
 
     private void moveAll(Caller caller, UUID jobId, NeedState from, NeedState to) {
-        for (NeedRow n : mapper.ofJob(caller.garageId(), jobId))
+        for (Need n : mapper.ofJob(caller.garageId(), jobId))
             if (n.state() == from)
                 save(caller, n.in(from.to(to, n.title()), n.stateReason(), n.placeId(), n.arrivedOn(), n.version()));
     }

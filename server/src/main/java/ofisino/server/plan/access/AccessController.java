@@ -1,13 +1,12 @@
 package ofisino.server.plan.access;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
-import ofisino.core.kernel.Caution;
 import ofisino.core.plan.access.Access;
-import ofisino.core.plan.access.CarState;
 import ofisino.core.plan.access.Circuit;
 import ofisino.core.plan.access.FluidChoice;
 import ofisino.core.plan.access.Merging;
@@ -56,35 +55,10 @@ class AccessController {
     }
 
     /** @param version of a person's own figures; 0 where the usual ones count */
-    record AccessResponse(
-            String id,
-            String name,
-            Set<String> needs,
-            int stripMinutes,
-            int refitMinutes,
-            int people,
-            @Nullable Circuit circuit,
-            @Nullable Double litres,
-            Set<CarState> excludes,
-            List<String> usesUp,
-            boolean neverTemporary,
-            Set<Caution> cautions,
-            long version) {
+    record AccessResponse(@JsonUnwrapped Access access, boolean neverTemporary, long version) {
         static AccessResponse of(Access w, long version) {
             return new AccessResponse(
-                    w.id(),
-                    w.name(),
-                    w.needs(),
-                    w.stripMinutes(),
-                    w.refitMinutes(),
-                    w.people(),
-                    w.drained().map(Access.Drained::circuit).orElse(null),
-                    w.drained().map(Access.Drained::litres).orElse(null),
-                    w.excludes(),
-                    w.usesUp(),
-                    w.drained().filter(d -> d.circuit().neverTemporary()).isPresent(),
-                    w.cautions(),
-                    version);
+                    w, w.drained().filter(d -> d.circuit().neverTemporary()).isPresent(), version);
         }
     }
 
@@ -316,30 +290,15 @@ class AccessController {
         whileOpen.take(caller, projectId, stripDown, body.jobId(), body.part());
     }
 
-    record FluidChoiceResponse(
-            FluidChoice.FluidMove kind,
-            @Nullable LocalDate day,
-            int drains,
-            double newLitres,
-            double wastedLitres,
-            boolean outstanding) {
-        static FluidChoiceResponse of(FluidChoice.Choice c) {
-            return new FluidChoiceResponse(
-                    c.kind(), c.day().orElse(null), c.drains(), c.newLitres(), c.wastedLitres(), c.outstanding());
-        }
-    }
-
     /** What to do when a fixed day needs the car while a circuit is empty. */
     @GetMapping("/projects/{projectId}/access/fluid")
-    List<FluidChoiceResponse> fluid(
+    List<FluidChoice.Choice> fluid(
             Caller caller,
             @PathVariable UUID projectId,
             @RequestParam String access,
             @RequestParam LocalDate partOn,
             @RequestParam LocalDate fixedOn,
             @RequestParam LocalDate nextOn) {
-        return stripDowns.fluid(caller, projectId, access, partOn, fixedOn, nextOn).stream()
-                .map(FluidChoiceResponse::of)
-                .toList();
+        return stripDowns.fluid(caller, projectId, access, partOn, fixedOn, nextOn);
     }
 }

@@ -18,6 +18,7 @@ import ofisino.core.plan.access.StripDowns;
 import ofisino.core.plan.access.WhileOpen;
 import ofisino.core.plan.access.WhileOpen.Weighed;
 import ofisino.core.vehicle.finding.Decision;
+import ofisino.core.vehicle.finding.Finding;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.plan.Jobs;
@@ -109,18 +110,18 @@ class WhileOpenService {
                 .collect(Collectors.toMap(
                         FindingEstimates.FindingEstimate::findingId,
                         e -> e.effort().likelyMinutes()));
-        for (Findings.Found f : findings.of(caller, projectId))
+        for (Finding f : findings.of(caller, projectId))
             if (!f.state().isOver()
                     && !withJobs.contains(f.id())
                     && reached.contains(AccessLibrary.sideless(f.zone()))
-                    && f.decision() != Decision.ACCEPT)
+                    && !f.isDecided(Decision.ACCEPT))
                 offers.add(new Offer(
                         WhileOpen.weigh(
                                 WhileOpen.finding(
                                         f.id().toString(),
                                         f.kind().name(),
                                         likely.getOrDefault(f.id(), 0),
-                                        f.decision() == Decision.DEFER),
+                                        f.isDecided(Decision.DEFER)),
                                 again),
                         Optional.of(f.zone())));
     }

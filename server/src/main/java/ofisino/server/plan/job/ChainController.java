@@ -7,7 +7,7 @@ import ofisino.core.plan.job.Operation;
 import ofisino.core.plan.recipe.Recipe;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Roles;
-import ofisino.server.plan.job.JobMapper.JobRow;
+import ofisino.server.plan.Jobs.Job;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -62,7 +62,7 @@ class ChainController {
     @ResponseStatus(HttpStatus.CREATED)
     List<UUID> makeChain(Caller caller, @PathVariable UUID findingId, @RequestBody ChainRequest body) {
         return service.makeChain(caller, findingId, body.chainId()).stream()
-                .map(JobRow::id)
+                .map(Job::id)
                 .toList();
     }
 

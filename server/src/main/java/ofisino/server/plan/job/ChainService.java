@@ -12,12 +12,13 @@ import ofisino.core.plan.recipe.Recipe;
 import ofisino.core.plan.recipe.Recipes;
 import ofisino.core.plan.scope.Growth;
 import ofisino.core.vehicle.body.Zone;
+import ofisino.core.vehicle.finding.Finding;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.parts.Needs;
 import ofisino.server.plan.JobAdded;
+import ofisino.server.plan.Jobs.Job;
 import ofisino.server.plan.job.JobMapper.ChainRow;
-import ofisino.server.plan.job.JobMapper.JobRow;
 import ofisino.server.vehicle.Equipments;
 import ofisino.server.vehicle.Findings;
 import ofisino.server.vehicle.Projects;
@@ -60,13 +61,14 @@ class ChainService {
 
     /** The recipe with the zone's name in it; empty where the decision leads to no work. */
     Optional<Recipe> recipeFor(Caller caller, UUID findingId) {
-        Findings.Found finding = findings.require(caller, findingId);
+        Finding finding = findings.require(caller, findingId);
         Projects.Project project = projects.require(caller, finding.projectId());
         String zone = projects.bodyOf(project)
                 .placeOf(finding.zone(), finding.system())
                 .label();
-        return Optional.ofNullable(finding.decision())
-                .flatMap(d -> recipes.propose(finding.kind(), finding.system(), d, equipments.of(caller, project)))
+        return finding.decided()
+                .flatMap(d ->
+                        recipes.propose(finding.kind(), finding.system(), d.decision(), equipments.of(caller, project)))
                 .map(r -> named(r, zone));
     }
 
@@ -94,8 +96,8 @@ class ChainService {
         return text.startsWith("{zone}") ? text.replace("{zone}", zone) : text.replace("{zone}", inside);
     }
 
-    List<JobRow> makeChain(Caller caller, UUID findingId, UUID chainId) {
-        Findings.Found finding = findings.require(caller, findingId);
+    List<Job> makeChain(Caller caller, UUID findingId, UUID chainId) {
+        Finding finding = findings.require(caller, findingId);
         projects.requireOpen(caller, finding.projectId());
         if (progress.hasJobs(caller, finding))
             throw new Conflict(
@@ -115,13 +117,12 @@ class ChainService {
                 .toList();
     }
 
-    private UUID addStep(
-            Caller caller, Findings.Found finding, Recipe.Step step, UUID chainId, int position, UUID before) {
+    private UUID addStep(Caller caller, Finding finding, Recipe.Step step, UUID chainId, int position, UUID before) {
         UUID jobId = derived(chainId, "job", position);
         Effort effort = step.effort();
         mapper.insert(
                 caller.garageId(),
-                new JobRow(
+                new Job(
                         jobId,
                         finding.projectId(),
                         chainId,
@@ -131,11 +132,11 @@ class ChainService {
                         step.operation(),
                         finding.zone().equals(Zone.WHOLE) ? null : finding.zone(),
                         finding.system(),
-                        finding.aim(),
+                        finding.aim().value(),
                         effort.optimisticMinutes(),
                         effort.likelyMinutes(),
                         effort.pessimisticMinutes(),
-                        step.details().stream().map(Enum::name).sorted().toList(),
+                        step.details(),
                         1,
                         Growth.Cause.FOUND,
                         "",
@@ -172,7 +173,7 @@ class ChainService {
     }
 
     void recheck(Caller caller, UUID findingId, boolean good, String note, long version) {
-        Findings.Found finding = findings.require(caller, findingId);
+        Finding finding = findings.require(caller, findingId);
         if (good) progress.mustBeVerified(caller, finding);
         findings.recheck(caller, findingId, good, note, version);
     }

@@ -4,12 +4,13 @@ import java.util.List;
 import java.util.UUID;
 import ofisino.core.kernel.Conflict;
 import ofisino.core.plan.job.Closing;
+import ofisino.core.vehicle.finding.Finding;
 import ofisino.core.vehicle.finding.FindingState;
 import ofisino.core.vehicle.finding.SafetyClass;
 import ofisino.server.identity.Caller;
 import ofisino.server.plan.Jobs;
+import ofisino.server.plan.Jobs.Job;
 import ofisino.server.plan.job.JobMapper.FindingLinkRow;
-import ofisino.server.plan.job.JobMapper.JobRow;
 import ofisino.server.vehicle.Findings;
 import org.springframework.stereotype.Component;
 
@@ -24,23 +25,23 @@ class FindingProgress {
         this.findings = findings;
     }
 
-    void jobMoved(Caller caller, JobRow job) {
+    void jobMoved(Caller caller, Job job) {
         for (FindingLinkRow link : mapper.findingLinks(caller.garageId(), job.projectId())) {
             if (!link.jobId().equals(job.id())) continue;
             FindingState state = findings.require(caller, link.findingId()).state();
-            List<JobRow> jobs = jobsOf(caller, link.findingId(), job.projectId());
+            List<Job> jobs = jobsOf(caller, link.findingId(), job.projectId());
             findings.moveTo(
                     caller,
                     link.findingId(),
-                    Closing.following(state, jobs.stream().map(JobRow::state).toList()));
+                    Closing.following(state, jobs.stream().map(Job::state).toList()));
         }
     }
 
     /** @throws Conflict while a safety finding is not mended by verified work */
-    void mustBeVerified(Caller caller, Findings.Found finding) {
+    void mustBeVerified(Caller caller, Finding finding) {
         Closing.missing(
                         finding.safetyClass(),
-                        finding.decision(),
+                        finding.decided().map(Finding.Decided::decision).orElse(null),
                         jobsOf(caller, finding.id(), finding.projectId()).stream()
                                 .map(j -> new Closing.Work(j.title(), j.code(), j.operation(), j.state()))
                                 .toList())
@@ -57,11 +58,11 @@ class FindingProgress {
                 .toList();
     }
 
-    boolean hasJobs(Caller caller, Findings.Found finding) {
+    boolean hasJobs(Caller caller, Finding finding) {
         return !jobsOf(caller, finding.id(), finding.projectId()).isEmpty();
     }
 
-    private List<JobRow> jobsOf(Caller caller, UUID findingId, UUID projectId) {
+    private List<Job> jobsOf(Caller caller, UUID findingId, UUID projectId) {
         List<UUID> ids = mapper.findingLinks(caller.garageId(), projectId).stream()
                 .filter(l -> l.findingId().equals(findingId))
                 .map(FindingLinkRow::jobId)

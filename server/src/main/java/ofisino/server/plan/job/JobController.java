@@ -19,9 +19,9 @@ import ofisino.core.plan.scope.Growth;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Roles;
 import ofisino.server.parts.Needs.Need;
+import ofisino.server.plan.Jobs.Job;
 import ofisino.server.plan.job.JobMapper.ChainRow;
 import ofisino.server.plan.job.JobMapper.FindingLinkRow;
-import ofisino.server.plan.job.JobMapper.JobRow;
 import ofisino.server.plan.job.JobMapper.LinkRow;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -139,7 +139,7 @@ class JobController {
             lacking = service.lacking(caller, projectId);
         }
 
-        JobResponse response(JobRow j) {
+        JobResponse response(Job j) {
             return new JobResponse(
                     j.id(),
                     j.projectId(),
@@ -153,7 +153,7 @@ class JobController {
                     j.state(),
                     j.state().possible(),
                     j.note(),
-                    j.detailSet(),
+                    j.details(),
                     j.pieces(),
                     j.cause(),
                     j.halfOpen(),
@@ -191,7 +191,7 @@ class JobController {
                 around.progress());
     }
 
-    private JobResponse response(Caller caller, JobRow j) {
+    private JobResponse response(Caller caller, Job j) {
         return new Around(caller, j.projectId()).response(j);
     }
 

@@ -18,7 +18,6 @@ import ofisino.server.identity.Garages;
 import ofisino.server.parts.Needs;
 import ofisino.server.plan.Jobs.Job;
 import ofisino.server.plan.LeaveAsked;
-import ofisino.server.plan.job.JobMapper.JobRow;
 import ofisino.server.plan.job.JobMapper.LinkRow;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
@@ -64,8 +63,8 @@ class JobLeave {
 
     List<Obstacle> obstacles(Caller caller, Job job, Move move) {
         Facts facts = new Facts();
-        Map<UUID, JobRow> byId = mapper.of(caller.garageId(), job.projectId()).stream()
-                .collect(Collectors.toMap(JobRow::id, Function.identity()));
+        Map<UUID, Job> byId = mapper.of(caller.garageId(), job.projectId()).stream()
+                .collect(Collectors.toMap(Job::id, Function.identity()));
         for (LinkRow l : mapper.links(caller.garageId(), job.projectId()))
             if (l.afterId().equals(job.id()) && !byId.get(l.beforeId()).state().isOver())
                 facts.jobBefore(l.beforeId().toString(), byId.get(l.beforeId()).title());

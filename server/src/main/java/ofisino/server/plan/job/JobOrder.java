@@ -10,7 +10,7 @@ import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.plan.job.Precedence;
 import ofisino.server.identity.Caller;
-import ofisino.server.plan.job.JobMapper.JobRow;
+import ofisino.server.plan.Jobs.Job;
 import ofisino.server.plan.job.JobMapper.LinkRow;
 import org.springframework.stereotype.Component;
 
@@ -24,16 +24,16 @@ class JobOrder {
     }
 
     /** From now on it follows these and no others. */
-    void follow(Caller caller, JobRow job, List<JobRow> wanted) {
-        Set<UUID> keep = wanted.stream().map(JobRow::id).collect(Collectors.toSet());
+    void follow(Caller caller, Job job, List<Job> wanted) {
+        Set<UUID> keep = wanted.stream().map(Job::id).collect(Collectors.toSet());
         for (LinkRow l : mapper.links(caller.garageId(), job.projectId()))
             if (l.afterId().equals(job.id()) && !keep.contains(l.beforeId()))
                 mapper.deleteLink(caller.garageId(), l.beforeId(), job.id());
-        for (JobRow before : wanted) link(caller, before, job);
+        for (Job before : wanted) link(caller, before, job);
     }
 
     /** Also what stands already may be said again. */
-    void link(Caller caller, JobRow before, JobRow after) {
+    void link(Caller caller, Job before, Job after) {
         if (!before.projectId().equals(after.projectId()))
             throw InvalidValue.of("after", "job.other-project", "A job can only follow jobs of its own project.");
         List<LinkRow> all = mapper.links(caller.garageId(), after.projectId());
@@ -50,7 +50,7 @@ class JobOrder {
 
     Conflict circle(Caller caller, UUID projectId, List<UUID> circle) {
         Map<UUID, String> titles = new HashMap<>();
-        for (JobRow job : mapper.of(caller.garageId(), projectId)) titles.put(job.id(), job.title());
+        for (Job job : mapper.of(caller.garageId(), projectId)) titles.put(job.id(), job.title());
         String named = circle.stream().map(titles::get).map("“%s”"::formatted).collect(Collectors.joining(" → "));
         return new Conflict(
                 "job.circle",

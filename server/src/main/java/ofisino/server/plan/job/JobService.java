@@ -38,7 +38,6 @@ import ofisino.server.plan.job.JobController.EffortFields;
 import ofisino.server.plan.job.JobController.JobFields;
 import ofisino.server.plan.job.JobMapper.ChainRow;
 import ofisino.server.plan.job.JobMapper.FindingLinkRow;
-import ofisino.server.plan.job.JobMapper.JobRow;
 import ofisino.server.plan.job.JobMapper.LinkRow;
 import ofisino.server.vehicle.BodyChange;
 import ofisino.server.vehicle.Projects;
@@ -87,7 +86,7 @@ class JobService implements Jobs {
         this.clock = clock;
     }
 
-    List<JobRow> list(Caller caller, UUID projectId) {
+    List<Job> list(Caller caller, UUID projectId) {
         projects.require(caller, projectId);
         return mapper.of(caller.garageId(), projectId);
     }
@@ -116,7 +115,7 @@ class JobService implements Jobs {
                 .collect(Collectors.groupingBy(Needs.Need::jobId));
     }
 
-    JobRow find(Caller caller, UUID id) {
+    Job find(Caller caller, UUID id) {
         return Stored.require(mapper.find(caller.garageId(), id), "job", id);
     }
 
@@ -132,7 +131,7 @@ class JobService implements Jobs {
         Stored.notStale(updatedRows, "job", () -> find(caller, id));
     }
 
-    JobRow add(Caller caller, UUID projectId, UUID id, JobFields fields) {
+    Job add(Caller caller, UUID projectId, UUID id, JobFields fields) {
         projects.requireOpen(caller, projectId);
         mapper.insert(
                 caller.garageId(),
@@ -152,9 +151,9 @@ class JobService implements Jobs {
         return find(caller, id);
     }
 
-    JobRow change(Caller caller, UUID id, JobFields fields, long version) {
-        JobRow stored = open(caller, id);
-        JobRow changed = checked(
+    Job change(Caller caller, UUID id, JobFields fields, long version) {
+        Job stored = open(caller, id);
+        Job changed = checked(
                 caller,
                 id,
                 stored.projectId(),
@@ -170,12 +169,12 @@ class JobService implements Jobs {
         return find(caller, id);
     }
 
-    private void follow(Caller caller, JobRow job, List<UUID> after) {
+    private void follow(Caller caller, Job job, List<UUID> after) {
         order.follow(
                 caller, job, after.stream().map(before -> find(caller, before)).toList());
     }
 
-    private JobRow checked(
+    private Job checked(
             Caller caller,
             UUID id,
             UUID projectId,
@@ -187,10 +186,10 @@ class JobService implements Jobs {
             long version) {
         Projects.Project project = projects.require(caller, projectId);
         VehicleSystem system = f.zone() == null
-                ? mapper.find(caller.garageId(), id).map(JobRow::system).orElse(null)
+                ? mapper.find(caller.garageId(), id).map(Job::system).orElse(null)
                 : projects.bodyOf(project).require(f.zone()).system();
         Effort effort = f.effort() == null ? UNKNOWN_EFFORT : f.effort().checked();
-        return new JobRow(
+        return new Job(
                 id,
                 projectId,
                 chainId,
@@ -205,10 +204,7 @@ class JobService implements Jobs {
                 effort.likelyMinutes(),
                 effort.pessimisticMinutes(),
                 Stream.concat(f.details().stream(), Detail.impliedBy(f.title()).stream())
-                        .map(Enum::name)
-                        .distinct()
-                        .sorted()
-                        .toList(),
+                        .collect(Collectors.toUnmodifiableSet()),
                 new Batches.Step<>(id, Operation.INSPECT, f.pieces()).pieces(),
                 f.cause() == null ? Growth.Cause.FORGOTTEN : f.cause(),
                 Texts.note("halfOpen", f.halfOpen()),
@@ -223,7 +219,7 @@ class JobService implements Jobs {
 
     @EventListener
     void placesStay(BodyChange change) {
-        for (JobRow job : mapper.of(change.caller().garageId(), change.projectId()))
+        for (Job job : mapper.of(change.caller().garageId(), change.projectId()))
             if (job.zone() != null) change.keep(job.title(), job.zone());
     }
 
@@ -241,12 +237,12 @@ class JobService implements Jobs {
 
     @Override
     public Set<Caution> cautions(Caller caller, UUID jobId) {
-        JobRow job = find(caller, jobId);
+        Job job = find(caller, jobId);
         return cautions(job, mapper.chains(caller.garageId(), job.projectId()));
     }
 
     /** The usual dangers of a job: those of its recipe and those of its operation. */
-    Set<Caution> cautions(JobRow job, List<ChainRow> chains) {
+    Set<Caution> cautions(Job job, List<ChainRow> chains) {
         Set<Caution> found = EnumSet.noneOf(Caution.class);
         found.addAll(job.operation().cautions());
         chains.stream()
@@ -257,9 +253,9 @@ class JobService implements Jobs {
     }
 
     /** A person takes a job up or a step further: what has to be so before is asked for first. */
-    JobRow step(Caller caller, UUID id, JobState wanted, long version) {
-        JobRow stored = open(caller, id);
-        leave.mustHave(caller, door(stored), wanted);
+    Job step(Caller caller, UUID id, JobState wanted, long version) {
+        Job stored = open(caller, id);
+        leave.mustHave(caller, stored, wanted);
         return move(caller, id, wanted, version);
     }
 
@@ -268,18 +264,18 @@ class JobService implements Jobs {
         return leave.obstacles(caller, require(caller, jobId), move);
     }
 
-    private JobRow move(Caller caller, UUID id, JobState wanted, long version) {
-        JobRow stored = open(caller, id);
+    private Job move(Caller caller, UUID id, JobState wanted, long version) {
+        Job stored = open(caller, id);
         Moved<ofisino.core.plan.job.Job, JobEvent> moved =
                 stored.toCore().to(wanted, caller.accountId(), LocalDate.now(clock.withZone(garages.zone(caller))));
-        JobRow now = stored.with(moved.now(), stored.code(), version);
+        Job now = stored.with(moved.now(), stored.code(), version);
         Stored.notStale(mapper.update(caller.garageId(), now), "job", () -> find(caller, id));
         findingProgress.jobMoved(caller, now);
         moved.events().forEach(event -> follow(caller, now, event));
         return find(caller, id);
     }
 
-    private void follow(Caller caller, JobRow job, JobEvent event) {
+    private void follow(Caller caller, Job job, JobEvent event) {
         if (event instanceof JobEvent.Finished f) {
             mapper.ended(
                     caller.garageId(),
@@ -295,15 +291,15 @@ class JobService implements Jobs {
         else throw new IllegalStateException("nobody follows " + event);
     }
 
-    private JobRow open(Caller caller, UUID id) {
-        JobRow stored = find(caller, id);
+    private Job open(Caller caller, UUID id) {
+        Job stored = find(caller, id);
         projects.requireOpen(caller, stored.projectId());
         return stored;
     }
 
     @Override
     public List<Job> of(Caller caller, UUID projectId) {
-        return list(caller, projectId).stream().map(JobService::door).toList();
+        return list(caller, projectId);
     }
 
     @Override
@@ -329,7 +325,7 @@ class JobService implements Jobs {
 
     @Override
     public Job require(Caller caller, UUID jobId) {
-        return door(find(caller, jobId));
+        return find(caller, jobId);
     }
 
     @Override
@@ -361,28 +357,7 @@ class JobService implements Jobs {
 
     @Override
     public void takeUpAgain(Caller caller, UUID jobId) {
-        JobRow job = find(caller, jobId);
+        Job job = find(caller, jobId);
         if (job.state().isDone()) move(caller, jobId, JobState.BEGUN, job.version());
-    }
-
-    static Job door(JobRow j) {
-        return new Job(
-                j.id(),
-                j.projectId(),
-                j.code(),
-                j.title(),
-                j.aim(),
-                j.state(),
-                j.likelyMinutes(),
-                j.spentMinutes(),
-                j.chainId() == null ? j.id() : j.chainId(),
-                j.zone(),
-                j.system(),
-                j.operation(),
-                j.detailSet(),
-                j.pieces(),
-                j.cause(),
-                j.halfOpen(),
-                j.workedOn());
     }
 }

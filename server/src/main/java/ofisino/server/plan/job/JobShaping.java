@@ -4,15 +4,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import ofisino.core.kernel.InvalidValue;
-import ofisino.core.plan.job.Job;
 import ofisino.core.plan.job.Precedence;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.parts.Needs;
 import ofisino.server.plan.JobAdded;
 import ofisino.server.plan.JobJoined;
+import ofisino.server.plan.Jobs.Job;
 import ofisino.server.plan.job.JobMapper.FindingLinkRow;
-import ofisino.server.plan.job.JobMapper.JobRow;
 import ofisino.server.plan.job.JobMapper.LinkRow;
 import ofisino.server.vehicle.Projects;
 import org.springframework.context.ApplicationEventPublisher;
@@ -48,12 +47,12 @@ class JobShaping {
 
     /** The second job is dropped; what it follows, what follows it, its findings and its parts go over to the first. */
     void join(Caller caller, UUID into, UUID other) {
-        JobRow kept = jobs.find(caller, into);
-        JobRow dropped = jobs.find(caller, other);
+        Job kept = jobs.find(caller, into);
+        Job dropped = jobs.find(caller, other);
         projects.requireOpen(caller, kept.projectId());
         if (into.equals(other) || !kept.projectId().equals(dropped.projectId()))
             throw InvalidValue.of("other", "job.join", "Choose another job of the same project to join with.");
-        Job joined = kept.toCore().join(dropped.toCore());
+        ofisino.core.plan.job.Job joined = kept.toCore().join(dropped.toCore());
         List<LinkRow> all = mapper.links(caller.garageId(), kept.projectId());
         List<Precedence.Link<UUID>> links = new ArrayList<>();
         for (LinkRow l : all) {
@@ -83,10 +82,10 @@ class JobShaping {
     }
 
     /** A share of the hours becomes a job of its own, after the first. */
-    JobRow split(Caller caller, UUID id, UUID fresh, String title, int sharePercent, long version) {
-        JobRow stored = jobs.find(caller, id);
+    Job split(Caller caller, UUID id, UUID fresh, String title, int sharePercent, long version) {
+        Job stored = jobs.find(caller, id);
         projects.requireOpen(caller, stored.projectId());
-        Job.Halves halves = stored.toCore().split(fresh, title, sharePercent);
+        ofisino.core.plan.job.Job.Halves halves = stored.toCore().split(fresh, title, sharePercent);
         mapper.insert(
                 caller.garageId(),
                 stored.with(halves.part(), garages.nextLabel(caller).value(), 0));

@@ -1,8 +1,8 @@
 package ofisino.server.plan.scope;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Map;
 import java.util.UUID;
 import ofisino.core.bench.panel.PanelCover;
 import ofisino.core.kernel.Aim;
@@ -10,6 +10,7 @@ import ofisino.core.plan.job.Operation;
 import ofisino.core.plan.scope.AimChange;
 import ofisino.core.plan.scope.Batches;
 import ofisino.core.plan.scope.Growth;
+import ofisino.core.plan.scope.Repeats;
 import ofisino.server.identity.AtLeast;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Role;
@@ -44,29 +45,12 @@ class ScopeController {
 
     record GrowthResponse(
             @Nullable LocalDate baselineOn,
-            int baselineJobs,
-            long baselineMinutes,
-            int presentJobs,
-            long presentMinutes,
-            long doneMinutes,
+            @JsonUnwrapped Growth growth,
             int doneOfBaseline,
             int doneOfPresent,
-            int growthPercent,
-            Map<Growth.Cause, Growth.Added> added,
-            Growth.Added dropped) {
+            int growthPercent) {
         static GrowthResponse of(Growth g, @Nullable LocalDate on) {
-            return new GrowthResponse(
-                    on,
-                    g.baselineJobs(),
-                    g.baselineMinutes(),
-                    g.presentJobs(),
-                    g.presentMinutes(),
-                    g.doneMinutes(),
-                    g.doneOfBaseline(),
-                    g.doneOfPresent(),
-                    g.growthPercent(),
-                    g.added(),
-                    g.dropped());
+            return new GrowthResponse(on, g, g.doneOfBaseline(), g.doneOfPresent(), g.growthPercent());
         }
     }
 
@@ -77,22 +61,10 @@ class ScopeController {
     }
 
     record RepeatResponse(
-            String zone,
-            Operation operation,
-            List<UUID> jobs,
-            long repairs,
-            long spentMinutes,
-            boolean wholePanel,
+            @JsonUnwrapped Repeats.Repeat<UUID> repeat,
             @Nullable String cause) {
         static RepeatResponse of(Again a) {
-            return new RepeatResponse(
-                    a.repeat().zone(),
-                    a.repeat().operation(),
-                    a.repeat().jobs(),
-                    a.repeat().repairs(),
-                    a.repeat().spentMinutes(),
-                    a.repeat().wholePanel(),
-                    a.cause().orElse(null));
+            return new RepeatResponse(a.repeat(), a.cause().orElse(null));
         }
     }
 

@@ -20,6 +20,7 @@ import ofisino.core.plan.scope.Batches;
 import ofisino.core.plan.scope.Growth;
 import ofisino.core.plan.scope.Repeats;
 import ofisino.core.plan.scope.Repeats.Repeat;
+import ofisino.core.vehicle.finding.Finding;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.parts.Needs;
@@ -204,12 +205,12 @@ class ScopeService {
         var withJobs = jobs.findingsWithJobs(caller, projectId);
         Map<UUID, FindingEstimates.FindingEstimate> guessed = estimates.of(caller, projectId).stream()
                 .collect(Collectors.toMap(FindingEstimates.FindingEstimate::findingId, Function.identity()));
-        for (Findings.Found f : findings.of(caller, projectId))
+        for (Finding f : findings.of(caller, projectId))
             if (!f.state().isOver() && !withJobs.contains(f.id()) && guessed.containsKey(f.id()))
                 items.add(new AimChange.Item<>(
                         f.id(),
                         Optional.of(f.zone()),
-                        f.aim(),
+                        f.aim().value(),
                         guessed.get(f.id()).effort().likelyMinutes(),
                         guessed.get(f.id()).cost().map(c -> c.likelyMinor()).orElse(0L)));
         return items;

@@ -9,6 +9,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import ofisino.core.kernel.Source;
 import ofisino.core.kernel.VehicleSystem;
+import ofisino.core.roadready.gate.Blocker;
 import ofisino.core.roadready.gate.Gate;
 import ofisino.core.roadready.gate.Gates;
 import ofisino.core.roadready.gate.Proof;
@@ -17,7 +18,6 @@ import ofisino.core.roadready.gate.Tightness;
 import ofisino.server.db.OneSnapshot;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Roles;
-import ofisino.server.roadready.BlockerResponse;
 import ofisino.server.roadready.RoadGates;
 import ofisino.server.roadready.road.RoadMapper.FastenerRow;
 import ofisino.server.roadready.road.RoadMapper.ProofRow;
@@ -52,9 +52,6 @@ class RoadController {
      */
     record GateResponse(Gate gate, boolean open, int blockers, Set<Gate> row) {}
 
-    /** @param name of what is read @param least that passes */
-    record ValueResponse(String name, String unit, double least) {}
-
     /**
      * A proof that this vehicle asks for.
      *
@@ -71,7 +68,7 @@ class RoadController {
             @Nullable Integer afterKm,
             boolean next,
             VehicleSystem system,
-            @Nullable ValueResponse value,
+            Proof.@Nullable Value value,
             boolean until,
             Source source,
             boolean stands,
@@ -80,7 +77,7 @@ class RoadController {
     /** @param blockers the gravest first; empty means that nothing recorded stands in the way and all evidence is there, not that it is safe or legal */
     record RoadResponse(
             List<GateResponse> gates,
-            List<BlockerResponse> blockers,
+            List<Blocker> blockers,
             List<ProofResponse> proofs,
             List<FastenerRow> fasteners) {}
 
@@ -111,7 +108,7 @@ class RoadController {
                         .map(g -> new GateResponse(
                                 g, gates.isOpen(g), gates.before(g).size(), g.withThoseBefore()))
                         .toList(),
-                gates.all().stream().map(BlockerResponse::of).toList(),
+                gates.all(),
                 proofs(caller, projectId, gates),
                 service.fasteners(caller, projectId));
     }
@@ -124,8 +121,8 @@ class RoadController {
                 .map(ProofRow::proof)
                 .collect(Collectors.toCollection(HashSet::new));
         gates.all().stream()
-                .filter(b -> b.subject().kind() == ofisino.core.roadready.gate.Blocker.Subject.Kind.PROOF)
-                .forEach(b -> standing.remove(b.subject().id()));
+                .filter(b -> b.remedy().kind() == Blocker.Remedy.Kind.PROOF)
+                .forEach(b -> standing.remove(b.remedy().id()));
         String next = Proofs.nextOutstanding(asked, standing).map(Proof::id).orElse("");
         return asked.stream()
                 .map(p -> new ProofResponse(
@@ -136,9 +133,7 @@ class RoadController {
                         p.afterKm().isPresent() ? p.afterKm().getAsInt() : null,
                         p.id().equals(next),
                         p.system(),
-                        p.value()
-                                .map(v -> new ValueResponse(v.name(), v.unit(), v.least()))
-                                .orElse(null),
+                        p.value().orElse(null),
                         p.until(),
                         p.source(),
                         standing.contains(p.id()),

@@ -17,6 +17,7 @@ import ofisino.core.roadready.gate.Proofs;
 import ofisino.core.vehicle.body.Body;
 import ofisino.core.vehicle.check.Catalogue;
 import ofisino.core.vehicle.finding.Decision;
+import ofisino.core.vehicle.finding.Finding;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.plan.CarAccess;
@@ -92,7 +93,7 @@ class RoadEvidence implements RoadGates {
         Gates gates = gates(asked.caller(), asked.job().projectId());
         Gate.askedBy(asked.job().operation(), asked.job().details()).ifPresent(gate -> {
             List<Blocker> shut = gates.before(gate).stream()
-                    .filter(b -> !b.subject().id().equals(job.toString()))
+                    .filter(b -> !b.remedy().id().equals(job.toString()))
                     .toList();
             if (!shut.isEmpty())
                 asked.facts()
@@ -140,15 +141,15 @@ class RoadEvidence implements RoadGates {
                         .toList());
     }
 
-    private static Evidence.Found found(Findings.Found f, Body body) {
+    private static Evidence.Found found(Finding f, Body body) {
         return new Evidence.Found(
                 f.id(),
                 body.placeOf(f.zone(), f.system()).name(),
                 f.safetyClass(),
                 f.system(),
                 f.state(),
-                f.decision() == Decision.TEMPORARY,
-                f.decision() == Decision.DEFER);
+                f.isDecided(Decision.TEMPORARY),
+                f.isDecided(Decision.DEFER));
     }
 
     private List<Evidence.Work> work(Caller caller, UUID projectId, List<FastenerRow> fasteners) {

@@ -13,6 +13,7 @@ import ofisino.core.plan.job.Precedence;
 import ofisino.core.roadready.gate.DriveJobs;
 import ofisino.core.roadready.gate.Gate;
 import ofisino.core.roadready.gate.Gates;
+import ofisino.core.vehicle.finding.Finding;
 import ofisino.core.vehicle.finding.FindingState;
 import ofisino.server.identity.Caller;
 import ofisino.server.plan.DriveOrder;
@@ -41,8 +42,8 @@ class RoadOrder implements DriveOrder {
                 .filter(j -> !j.state().isOver())
                 .toList();
         if (open.stream().noneMatch(RoadOrder::drives)) return List.of();
-        Map<UUID, Findings.Found> byId = findings.of(caller, projectId).stream()
-                .collect(Collectors.toMap(Findings.Found::id, Function.identity()));
+        Map<UUID, Finding> byId =
+                findings.of(caller, projectId).stream().collect(Collectors.toMap(Finding::id, Function.identity()));
         Map<UUID, List<UUID>> repairs = jobs.findingsByJob(caller, projectId);
         return DriveJobs.before(
                         open.stream()
@@ -75,7 +76,7 @@ class RoadOrder implements DriveOrder {
                 caller,
                 projectId,
                 (gates, job) -> gates.before(gateOf(job)).stream()
-                        .anyMatch(b -> !b.subject().id().equals(job.id().toString())));
+                        .anyMatch(b -> !b.remedy().id().equals(job.id().toString())));
     }
 
     @Override
@@ -106,7 +107,7 @@ class RoadOrder implements DriveOrder {
                                 .flatMap(j -> byJob.getOrDefault(j.id(), List.of()).stream()),
                         findings.of(caller, projectId).stream()
                                 .filter(f -> f.state() == FindingState.AWAITING_RECHECK)
-                                .map(Findings.Found::id))
+                                .map(Finding::id))
                 .collect(Collectors.toSet());
     }
 }

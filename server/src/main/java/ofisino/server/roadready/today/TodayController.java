@@ -3,12 +3,12 @@ package ofisino.server.roadready.today;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
+import ofisino.core.roadready.gate.Blocker;
 import ofisino.core.roadready.gate.Gate;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Roles;
 import ofisino.server.logbook.WorkSessions.Note;
 import ofisino.server.plan.Plans.Subject;
-import ofisino.server.roadready.BlockerResponse;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -84,7 +84,7 @@ class TodayController {
             String currency,
             long leftThisMonthMinor,
             long leftOfBudgetMinor,
-            List<BlockerResponse> inTheWay,
+            List<Blocker> inTheWay,
             @Nullable Gate nextGate,
             int beforeNextGate,
             List<UUID> withoutWork,

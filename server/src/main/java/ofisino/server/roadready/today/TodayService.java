@@ -23,6 +23,7 @@ import ofisino.core.plan.problem.PlanProblem;
 import ofisino.core.plan.problem.Reason;
 import ofisino.core.roadready.gate.Gate;
 import ofisino.core.roadready.gate.Gates;
+import ofisino.core.vehicle.finding.Finding;
 import ofisino.server.db.OneSnapshot;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
@@ -36,7 +37,6 @@ import ofisino.server.plan.Jobs.Job;
 import ofisino.server.plan.OutstandingItems;
 import ofisino.server.plan.Plans;
 import ofisino.server.plan.Plans.Planned;
-import ofisino.server.roadready.BlockerResponse;
 import ofisino.server.roadready.RoadGates;
 import ofisino.server.roadready.today.TodayController.Fetch;
 import ofisino.server.roadready.today.TodayController.OrderNow;
@@ -100,7 +100,7 @@ class TodayService {
         Planned planned = plans.of(caller, projectId);
         List<Job> jobList = jobs.of(caller, projectId);
         List<Need> needList = needs.of(caller, projectId);
-        List<Findings.Found> withoutWork = withoutWork(caller, projectId);
+        List<Finding> withoutWork = withoutWork(caller, projectId);
         Gates gates = roadGates.gates(caller, projectId);
         Gate shut = firstShut(gates);
         Ledger.Standing money = ledger.standing(caller, projectId);
@@ -118,10 +118,10 @@ class TodayService {
                 money.currency(),
                 money.month().left(),
                 money.position().left(),
-                gates.before(Gate.ROAD).stream().map(BlockerResponse::of).toList(),
+                gates.before(Gate.ROAD),
                 shut,
                 shut == null ? 0 : gates.before(shut).size(),
-                withoutWork.stream().map(Findings.Found::id).toList(),
+                withoutWork.stream().map(Finding::id).toList(),
                 (int) withoutWork.stream()
                         .filter(f -> f.safetyClass().standsInTheWay())
                         .count(),
@@ -136,22 +136,22 @@ class TodayService {
     }
 
     /** Open findings that the road asks for and no job deals with: the date leaves them out. */
-    private List<Findings.Found> withoutWork(Caller caller, UUID projectId) {
+    private List<Finding> withoutWork(Caller caller, UUID projectId) {
         Set<UUID> withJobs = jobs.findingsWithJobs(caller, projectId);
         return findings.of(caller, projectId).stream()
                 .filter(f -> !f.state().isOver()
-                        && (Aim.ROAD_READY.needs(f.aim()) || f.safetyClass().standsInTheWay())
+                        && (Aim.ROAD_READY.needs(f.aim().value())
+                                || f.safetyClass().standsInTheWay())
                         && !withJobs.contains(f.id()))
                 .toList();
     }
 
     /** Whether the road asks for something that no job and no test at the end will bring by itself. */
     private static boolean asksForMore(Gates gates) {
-        return gates.before(Gate.ROAD).stream()
-                .anyMatch(b -> switch (b.subject().kind()) {
-                    case JOB, FINDING, PROOF, STRIP_DOWN, FASTENER -> false;
-                    case CHECKS, READING, CODES, PART, OUTSTANDING -> true;
-                });
+        return gates.before(Gate.ROAD).stream().anyMatch(b -> switch (b.remedy().kind()) {
+            case JOB, FINDING, PROOF, STRIP_DOWN, FASTENER -> false;
+            case CHECKS, READING, CODES, PART, OUTSTANDING -> true;
+        });
     }
 
     private static Road road(Projects.Project project, Planned planned, ZoneId zone, boolean leavesOut) {

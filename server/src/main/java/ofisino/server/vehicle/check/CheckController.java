@@ -22,6 +22,7 @@ import ofisino.core.vehicle.finding.SafetyClass;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Roles;
 import ofisino.server.vehicle.Findings;
+import ofisino.server.vehicle.check.CheckService.Said;
 import ofisino.server.vehicle.check.CheckService.Walk;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -115,17 +116,7 @@ class CheckController {
     record SheetResponse(int kept, long failed) {}
 
     /** @param foundAt which of the places that one look answers for is at fault; absent for the one asked */
-    record AnswerRequest(
-            UUID id,
-            String checkId,
-            String place,
-            Answer.Seen seen,
-            HowSeen howSeen,
-            boolean covered,
-            boolean another,
-            @Nullable String foundAt) {}
-
-    record AnswersRequest(List<AnswerRequest> answers) {}
+    record AnswersRequest(List<Said> answers) {}
 
     @GetMapping("/checks")
     WalkResponse walk(Caller caller, @PathVariable UUID projectId) {
@@ -188,19 +179,6 @@ class CheckController {
 
     @PostMapping("/answers")
     AnswersResponse answer(Caller caller, @PathVariable UUID projectId, @RequestBody AnswersRequest body) {
-        return new AnswersResponse(service.answer(
-                caller,
-                projectId,
-                body.answers().stream()
-                        .map(a -> new CheckService.Said(
-                                a.id(),
-                                a.checkId(),
-                                a.place(),
-                                a.seen(),
-                                a.howSeen(),
-                                a.covered(),
-                                a.another(),
-                                Optional.ofNullable(a.foundAt())))
-                        .toList()));
+        return new AnswersResponse(service.answer(caller, projectId, body.answers()));
     }
 }

@@ -25,7 +25,6 @@ import ofisino.core.vehicle.finding.FindingState;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.vehicle.Findings;
-import ofisino.server.vehicle.Findings.Found;
 import ofisino.server.vehicle.Inspection;
 import ofisino.server.vehicle.Projects;
 import ofisino.server.vehicle.VehicleChecks;
@@ -88,8 +87,13 @@ class CheckService implements Inspection {
         List<AnswerRow> rows = mapper.lastOf(caller.garageId(), projectId);
         List<Answer> core = rows.stream().map(AnswerRow::toCore).toList();
         Map<At, Decision> decided = findings.of(caller, projectId).stream()
-                .filter(f -> f.checkId() != null && f.decision() != null && f.state() != FindingState.WITHDRAWN)
-                .collect(Collectors.toMap(f -> new At(f.checkId(), f.zone()), Found::decision, (a, b) -> b));
+                .filter(f -> f.seen().checkId().isPresent()
+                        && f.decided().isPresent()
+                        && f.state() != FindingState.WITHDRAWN)
+                .collect(Collectors.toMap(
+                        f -> new At(f.seen().checkId().get(), f.zone()),
+                        f -> f.decided().get().decision(),
+                        (a, b) -> b));
         return new Walk(
                 checks,
                 new LastAnswers(core),

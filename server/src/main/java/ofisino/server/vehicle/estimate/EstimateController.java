@@ -6,6 +6,7 @@ import java.util.UUID;
 import ofisino.core.kernel.CostRange;
 import ofisino.core.kernel.Effort;
 import ofisino.core.vehicle.corrosion.Blistering;
+import ofisino.core.vehicle.corrosion.Corrosion;
 import ofisino.core.vehicle.corrosion.CorrosionRules.Judgement;
 import ofisino.core.vehicle.corrosion.RustGrade;
 import ofisino.core.vehicle.estimate.Hands;
@@ -34,32 +35,11 @@ class EstimateController {
         this.service = service;
     }
 
-    /** Rust as it was seen. */
-    record RustFields(
-            RustGrade grade,
-            @Nullable Blistering blisters,
-            int lengthMillimetres,
-            int widthMillimetres,
-            boolean perforated,
-            @Nullable Integer mountingMillimetres) {
-        static @Nullable RustFields of(EstimateRow row) {
-            return row.corrosion()
-                    .map(c -> new RustFields(
-                            c.grade(),
-                            c.blisters().orElse(null),
-                            c.lengthMillimetres(),
-                            c.widthMillimetres(),
-                            c.perforated(),
-                            row.mountingMillimetres()))
-                    .orElse(null);
-        }
-    }
-
     /** What a person says; what is left open is proposed. */
     record EstimateFields(
             @Nullable Effort effort,
             @Nullable CostRange cost,
-            @Nullable RustFields rust,
+            @Nullable Corrosion rust,
             @Nullable Payer payer,
             @Nullable String payerNote) {
         EstimateRow row(UUID findingId, long version) {
@@ -72,16 +52,16 @@ class EstimateController {
                     cost == null ? null : cost.likelyMinor(),
                     cost == null ? null : cost.pessimisticMinor(),
                     rust == null ? null : rust.grade(),
-                    rust == null || rust.blisters() == null
+                    rust == null
                             ? null
-                            : rust.blisters().quantity(),
-                    rust == null || rust.blisters() == null
-                            ? null
-                            : rust.blisters().size(),
+                            : rust.blisters().map(Blistering::quantity).orElse(null),
+                    rust == null ? null : rust.blisters().map(Blistering::size).orElse(null),
                     rust == null ? null : rust.lengthMillimetres(),
                     rust == null ? null : rust.widthMillimetres(),
                     rust != null && rust.perforated(),
-                    rust == null ? null : rust.mountingMillimetres(),
+                    rust == null || rust.mountingMillimetres().isEmpty()
+                            ? null
+                            : rust.mountingMillimetres().getAsInt(),
                     payer,
                     payerNote == null ? "" : payerNote.strip(),
                     version);
@@ -116,7 +96,7 @@ class EstimateController {
             return new EstimateFields(
                     row.effort().orElse(null),
                     row.cost().orElse(null),
-                    RustFields.of(row),
+                    row.corrosion().orElse(null),
                     row.payer(),
                     row.payerNote());
         }

@@ -19,6 +19,7 @@ import ofisino.core.vehicle.corrosion.CorrosionRules.Judgement;
 import ofisino.core.vehicle.estimate.Estimate;
 import ofisino.core.vehicle.estimate.Estimates;
 import ofisino.core.vehicle.estimate.Hands;
+import ofisino.core.vehicle.finding.Finding;
 import ofisino.core.vehicle.finding.FindingState;
 import ofisino.core.vehicle.finding.FoundBehind;
 import ofisino.server.db.Stored;
@@ -26,7 +27,6 @@ import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.vehicle.FindingEstimates;
 import ofisino.server.vehicle.Findings;
-import ofisino.server.vehicle.Findings.Found;
 import ofisino.server.vehicle.Projects;
 import ofisino.server.vehicle.estimate.EstimateMapper.EstimateRow;
 import org.springframework.stereotype.Service;
@@ -60,20 +60,21 @@ class EstimateService implements FindingEstimates {
         Map<UUID, EstimateRow> said = mapper.of(caller.garageId(), projectId).stream()
                 .collect(Collectors.toMap(EstimateRow::id, Function.identity()));
         Optional<Long> hour = garages.workshopHourMinor(caller);
-        List<Found> counted = findings.of(caller, projectId).stream()
+        List<Finding> counted = findings.of(caller, projectId).stream()
                 .filter(f -> f.state() != FindingState.WITHDRAWN)
                 .toList();
         Map<UUID, Estimated> estimates = new LinkedHashMap<>();
-        for (Found f : counted) estimates.put(f.id(), estimated(body, f, Optional.ofNullable(said.get(f.id())), hour));
+        for (Finding f : counted)
+            estimates.put(f.id(), estimated(body, f, Optional.ofNullable(said.get(f.id())), hour));
         return new All(
                 List.copyOf(estimates.values()),
                 FoundBehind.share(
                         counted,
-                        f -> f.behindId() != null,
+                        f -> f.origin().behind().isPresent(),
                         f -> estimates.get(f.id()).estimate().effort().likelyMinutes()));
     }
 
-    private Estimated estimated(Body body, Found f, Optional<EstimateRow> said, Optional<Long> hour) {
+    private Estimated estimated(Body body, Finding f, Optional<EstimateRow> said, Optional<Long> hour) {
         Optional<Corrosion> rust = said.flatMap(EstimateRow::corrosion);
         Estimate proposed = rust.map(r -> usual.of(body.placeOf(f.zone(), f.system()), r))
                 .orElseGet(() -> usual.of(f.kind(), f.system()));
@@ -99,7 +100,7 @@ class EstimateService implements FindingEstimates {
 
     /** Keeps what a person says; rust that means more than the finding's class raises the class, and never lowers it. */
     Estimated say(Caller caller, EstimateRow row) {
-        Found finding = findings.require(caller, row.id());
+        Finding finding = findings.require(caller, row.id());
         Body body = projects.bodyOf(projects.requireOpen(caller, finding.projectId()));
         Optional<Corrosion> rust = checked(caller, row);
         if (rust.isPresent() && !finding.kind().isCorrosion())

@@ -232,16 +232,16 @@ class FindingService implements Findings {
     }
 
     @Override
-    public List<Found> of(Caller caller, UUID projectId) {
+    public List<Finding> of(Caller caller, UUID projectId) {
         projects.require(caller, projectId);
         return mapper.withoutPhotos(caller.garageId(), projectId).stream()
-                .map(FindingService::door)
+                .map(FindingRow::toCore)
                 .toList();
     }
 
     @Override
-    public Found require(Caller caller, UUID findingId) {
-        return door(find(caller, findingId));
+    public Finding require(Caller caller, UUID findingId) {
+        return find(caller, findingId).toCore();
     }
 
     @Override
@@ -295,26 +295,5 @@ class FindingService implements Findings {
     void placesStay(BodyChange change) {
         for (FindingRow f : list(change.caller(), change.projectId()))
             change.keep("the finding of " + f.foundOn(), f.zone());
-    }
-
-    private static Found door(FindingRow f) {
-        return new Found(
-                f.id(),
-                f.projectId(),
-                f.zone(),
-                f.system(),
-                f.kind(),
-                f.severity(),
-                f.safetyClass(),
-                f.howSeen(),
-                f.covered(),
-                f.note(),
-                f.foundOn(),
-                f.aim(),
-                f.state(),
-                f.decision(),
-                f.checkId(),
-                f.limitId(),
-                f.behindId());
     }
 }

@@ -12,9 +12,9 @@ import ofisino.core.vehicle.identity.VehicleNumber;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Role;
 import ofisino.server.identity.Roles;
+import ofisino.server.vehicle.Projects.DriverSide;
+import ofisino.server.vehicle.Projects.Project;
 import ofisino.server.vehicle.Projects.State;
-import ofisino.server.vehicle.project.ProjectMapper.DriverSide;
-import ofisino.server.vehicle.project.ProjectMapper.ProjectRow;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -63,8 +63,8 @@ class ProjectController {
             long budgetMinor,
             long monthlyMinor,
             @Nullable LocalDate targetOn) {
-        ProjectRow row(UUID id, UUID vehicleId, BodyStyle bodyStyle, LocalDate begunOn, long version) {
-            return new ProjectRow(
+        Project row(UUID id, UUID vehicleId, BodyStyle bodyStyle, LocalDate begunOn, long version) {
+            return new Project(
                     id,
                     vehicleId,
                     vehicleName,
@@ -105,12 +105,12 @@ class ProjectController {
     }
 
     @GetMapping
-    List<ProjectRow> all(Caller caller) {
+    List<Project> all(Caller caller) {
         return service.all(caller);
     }
 
     @GetMapping("/{id}")
-    ProjectRow find(Caller caller, @PathVariable UUID id) {
+    Project find(Caller caller, @PathVariable UUID id) {
         return service.find(caller, id);
     }
 
@@ -122,7 +122,7 @@ class ProjectController {
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    ProjectRow start(Caller caller, @RequestBody NewProjectRequest body) {
+    Project start(Caller caller, @RequestBody NewProjectRequest body) {
         return service.start(
                 caller,
                 body.fields().row(body.id(), body.vehicleId(), body.bodyStyle(), body.begunOn(), 0),
@@ -130,8 +130,8 @@ class ProjectController {
     }
 
     @PutMapping("/{id}")
-    ProjectRow change(Caller caller, @PathVariable UUID id, @RequestBody ProjectChangeRequest body) {
-        ProjectRow stored = service.find(caller, id);
+    Project change(Caller caller, @PathVariable UUID id, @RequestBody ProjectChangeRequest body) {
+        Project stored = service.find(caller, id);
         return service.change(
                 caller,
                 body.fields()

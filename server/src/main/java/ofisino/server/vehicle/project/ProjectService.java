@@ -22,7 +22,6 @@ import ofisino.server.identity.Garages;
 import ofisino.server.vehicle.BodyChange;
 import ofisino.server.vehicle.NewVehicle;
 import ofisino.server.vehicle.Projects;
-import ofisino.server.vehicle.project.ProjectMapper.ProjectRow;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 
@@ -47,25 +46,25 @@ class ProjectService implements Projects {
         this.clock = clock;
     }
 
-    List<ProjectRow> all(Caller caller) {
+    List<Project> all(Caller caller) {
         return mapper.all(caller.garageId());
     }
 
-    ProjectRow find(Caller caller, UUID id) {
+    Project find(Caller caller, UUID id) {
         return Stored.require(mapper.find(caller.garageId(), id), "project", id);
     }
 
     /** @param equipment what is known of the vehicle at once */
-    ProjectRow start(Caller caller, ProjectRow wanted, List<Equipment.Fact> equipment) {
-        ProjectRow checked = checked(caller, wanted);
+    Project start(Caller caller, Project wanted, List<Equipment.Fact> equipment) {
+        Project checked = checked(caller, wanted);
         mapper.insertVehicle(caller.garageId(), checked);
         mapper.insertProject(caller.garageId(), checked);
         events.publishEvent(new NewVehicle(caller, checked.id(), equipment));
         return find(caller, checked.id());
     }
 
-    ProjectRow change(Caller caller, ProjectRow wanted) {
-        ProjectRow checked = checked(caller, wanted);
+    Project change(Caller caller, Project wanted) {
+        Project checked = checked(caller, wanted);
         if (checked.bodyStyle() != find(caller, wanted.id()).bodyStyle())
             events.publishEvent(BodyChange.to(bodies.of(checked.bodyStyle(), checked.layout()), caller, checked.id()));
         Stored.notStale(mapper.updateProject(caller.garageId(), checked), "project", () -> find(caller, wanted.id()));
@@ -87,7 +86,7 @@ class ProjectService implements Projects {
         mapper.putOwnPace(caller.garageId(), id, ownPace);
     }
 
-    private ProjectRow checked(Caller caller, ProjectRow p) {
+    private Project checked(Caller caller, Project p) {
         int thisYear = Year.now(clock).getValue();
         if (p.builtYear() < FIRST_CAR || p.builtYear() > thisYear + 1)
             throw InvalidValue.of(
@@ -105,7 +104,7 @@ class ProjectService implements Projects {
                     "targetOn",
                     "project.target",
                     "The target date (%s) is too far away. Check the year.".formatted(target));
-        return new ProjectRow(
+        return new Project(
                 p.id(),
                 p.vehicleId(),
                 Texts.line("vehicleName", p.vehicleName()),
@@ -139,32 +138,14 @@ class ProjectService implements Projects {
 
     @Override
     public Project require(Caller caller, UUID projectId) {
-        return project(find(caller, projectId));
+        return find(caller, projectId);
     }
 
     @Override
     public List<Project> inHand(Caller caller) {
         return mapper.all(caller.garageId()).stream()
                 .filter(p -> p.state() == State.ACTIVE)
-                .map(ProjectService::project)
                 .toList();
-    }
-
-    private static Project project(ProjectRow p) {
-        return new Project(
-                p.id(),
-                p.vehicleId(),
-                p.vehicleName(),
-                p.bodyStyle(),
-                p.builtYear(),
-                p.layout(),
-                p.aim(),
-                p.state(),
-                p.doubtfulParts(),
-                p.budgetMinor(),
-                p.monthlyMinor(),
-                p.targetOn(),
-                p.ownPace());
     }
 
     @Override
@@ -181,7 +162,7 @@ class ProjectService implements Projects {
     }
 
     VehicleNumber number(Caller caller, UUID id) {
-        ProjectRow p = find(caller, id);
+        Project p = find(caller, id);
         return VehicleNumber.of(p.identity(), p.builtYear());
     }
 

@@ -1,5 +1,7 @@
 package ofisino.server.vehicle.reading;
 
+import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -10,7 +12,6 @@ import ofisino.core.kernel.Source;
 import ofisino.core.vehicle.body.Body;
 import ofisino.core.vehicle.finding.FindingKind;
 import ofisino.core.vehicle.finding.SafetyClass;
-import ofisino.core.vehicle.reading.ChainStretch;
 import ofisino.core.vehicle.reading.Coating;
 import ofisino.core.vehicle.reading.Derived;
 import ofisino.core.vehicle.reading.Limit;
@@ -25,6 +26,7 @@ import ofisino.server.identity.Caller;
 import ofisino.server.identity.Roles;
 import ofisino.server.vehicle.reading.ReadingMapper.FigureRow;
 import ofisino.server.vehicle.reading.ReadingMapper.InstrumentRow;
+import ofisino.server.vehicle.reading.ReadingMapper.ReadingRow;
 import ofisino.server.vehicle.reading.ReadingService.Measured;
 import ofisino.server.vehicle.reading.ReadingService.Point;
 import org.jspecify.annotations.Nullable;
@@ -99,36 +101,22 @@ class ReadingController {
         }
     }
 
+    /** @param value as read, or the age of what is entered by its date */
     record PointResponse(
-            UUID id,
-            String spot,
+            @JsonUnwrapped @JsonIgnoreProperties("value") ReadingRow row,
+
             double value,
-            Unit unit,
-            @Nullable LocalDate madeOn,
-            @Nullable UUID instrumentId,
-            LocalDate readOn,
-            String note,
-            String measurer,
             @Nullable LocalDate expiresOn,
             boolean last,
-            @Nullable String wrongBecause,
             @Nullable Coating coating) {
         static PointResponse of(Limit limit, Point p) {
             return new PointResponse(
-                    p.row().id(),
-                    p.row().spot(),
+                    p.row(),
                     p.value(),
-                    p.row().unit(),
-                    p.row().madeOn(),
-                    p.row().instrumentId(),
-                    p.row().readOn(),
-                    p.row().note(),
-                    p.row().measurer(),
                     Optional.ofNullable(p.row().madeOn())
                             .flatMap(limit::expires)
                             .orElse(null),
                     p.last(),
-                    p.row().wrongBecause(),
                     limit.unit() == Unit.MICROMETRE
                             ? Coating.of(p.row().unit().convert(p.value(), Unit.MICROMETRE))
                             : null);
@@ -198,36 +186,7 @@ class ReadingController {
     record ReadingsResponse(
             List<MeasuredResponse> measured, List<MeasurableResponse> limits, List<InstrumentRow> instruments) {}
 
-    /** @param chain a chain's length in place of its value: the value follows from it */
-    record NewReading(
-            UUID id,
-            @Nullable String spot,
-            @Nullable Double value,
-            Unit unit,
-            @Nullable String made,
-            @Nullable UUID instrumentId,
-            LocalDate readOn,
-            @Nullable String note,
-            @Nullable String measurer,
-            boolean sure,
-            @Nullable ChainStretch chain) {
-        TakenReading taken() {
-            return new TakenReading(
-                    id,
-                    spot,
-                    value,
-                    unit,
-                    made,
-                    instrumentId,
-                    readOn,
-                    note,
-                    measurer,
-                    sure,
-                    Optional.ofNullable(chain));
-        }
-    }
-
-    record NewReadingsRequest(String limitId, String place, List<NewReading> readings) {}
+    record NewReadingsRequest(String limitId, String place, List<TakenReading> readings) {}
 
     @GetMapping("/projects/{projectId}/readings")
     ReadingsResponse all(Caller caller, @PathVariable UUID projectId) {
@@ -247,12 +206,7 @@ class ReadingController {
     @PostMapping("/projects/{projectId}/readings")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void take(Caller caller, @PathVariable UUID projectId, @RequestBody NewReadingsRequest body) {
-        service.take(
-                caller,
-                projectId,
-                body.limitId(),
-                body.place(),
-                body.readings().stream().map(NewReading::taken).toList());
+        service.take(caller, projectId, body.limitId(), body.place(), body.readings());
     }
 
     record WrongReadingRequest(String because) {}

@@ -19,6 +19,7 @@ import ofisino.core.roadready.gate.Evidence;
 import ofisino.core.vehicle.body.Body;
 import ofisino.core.vehicle.check.Catalogue;
 import ofisino.core.vehicle.check.PlacedCheck;
+import ofisino.core.vehicle.finding.Finding;
 import ofisino.core.vehicle.reading.ChainStretch;
 import ofisino.core.vehicle.reading.DateCode;
 import ofisino.core.vehicle.reading.Limit;
@@ -120,7 +121,7 @@ class ReadingService implements Readings {
 
     List<Measured> all(Caller caller, UUID projectId) {
         Body body = projects.bodyOf(projects.require(caller, projectId));
-        List<Findings.Found> found = findings.of(caller, projectId);
+        List<Finding> found = findings.of(caller, projectId);
         LocalDate today = LocalDate.now(clock.withZone(garages.zone(caller)));
         Map<String, Limit> byId = figures.limits(caller, projectId);
         Map<UUID, Reading.Instrument> instruments =
@@ -225,7 +226,7 @@ class ReadingService implements Readings {
             Map<UUID, Reading.Instrument> instruments,
             LocalDate today,
             Body body,
-            List<Findings.Found> found) {
+            List<Finding> found) {
         List<ReadingRow> counting =
                 rows.stream().filter(r -> r.wrongBecause() == null).toList();
         LocalDate readOn = counting.stream()
@@ -266,17 +267,17 @@ class ReadingService implements Readings {
                 ifOutside,
                 found.stream()
                         .filter(f -> ifOutside.standsFor(known(f), checks, readOn))
-                        .map(Findings.Found::id)
+                        .map(Finding::id)
                         .findFirst()
                         .orElse(null));
     }
 
-    private static OutsideLimit.Known known(Findings.Found f) {
+    private static OutsideLimit.Known known(Finding f) {
         return new OutsideLimit.Known(
                 f.zone(),
-                Optional.ofNullable(f.checkId()),
-                Optional.ofNullable(f.limitId()),
-                f.foundOn(),
+                f.seen().checkId(),
+                f.seen().limitId(),
+                f.seen().foundOn(),
                 f.state().isOver());
     }
 

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.UUID;
 import ofisino.core.vehicle.reading.ChainStretch;
 import ofisino.core.vehicle.reading.Unit;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One reading as it was taken.
@@ -15,14 +16,14 @@ import ofisino.core.vehicle.reading.Unit;
  */
 record TakenReading(
         UUID id,
-        String spot,
-        Double value,
+        @Nullable String spot,
+        @Nullable Double value,
         Unit unit,
-        String made,
-        UUID instrumentId,
+        @Nullable String made,
+        @Nullable UUID instrumentId,
         LocalDate readOn,
-        String note,
-        String measurer,
+        @Nullable String note,
+        @Nullable String measurer,
         boolean sure,
         Optional<ChainStretch> chain) {
     /** With the value that follows from the length of a chain. */

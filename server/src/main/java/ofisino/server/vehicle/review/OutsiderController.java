@@ -56,11 +56,11 @@ class OutsiderController {
                     s.finding().id(),
                     s.finding().zone(),
                     s.finding().kind(),
-                    s.finding().severity(),
+                    s.finding().severity().value().grade(),
                     s.finding().safetyClass(),
-                    s.finding().howSeen(),
-                    s.finding().covered(),
-                    s.finding().note(),
+                    s.finding().howSeen().value(),
+                    s.finding().seen().covered(),
+                    s.finding().seen().note(),
                     s.pictures());
         }
     }

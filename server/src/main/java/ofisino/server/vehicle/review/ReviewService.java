@@ -9,6 +9,7 @@ import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.NotFound;
 import ofisino.core.kernel.Texts;
 import ofisino.core.vehicle.body.Body;
+import ofisino.core.vehicle.finding.Finding;
 import ofisino.server.attachments.Pictures;
 import ofisino.server.attachments.Pictures.Picture;
 import ofisino.server.attachments.Subject;
@@ -20,7 +21,6 @@ import ofisino.server.identity.Links.Visit;
 import ofisino.server.vehicle.BodyChange;
 import ofisino.server.vehicle.Equipments;
 import ofisino.server.vehicle.Findings;
-import ofisino.server.vehicle.Findings.Found;
 import ofisino.server.vehicle.Projects;
 import ofisino.server.vehicle.review.RemarkMapper.RemarkRow;
 import ofisino.server.vehicle.review.RemarkMapper.State;
@@ -115,7 +115,7 @@ class ReviewService {
     record Shown(
             Projects.Project project, Body.Drawing drawing, List<ShownFinding> findings, List<RemarkRow> remarks) {}
 
-    record ShownFinding(Found finding, List<UUID> pictures) {}
+    record ShownFinding(Finding finding, List<UUID> pictures) {}
 
     Shown show(String token) {
         Visit visit = links.require(token);

@@ -4,9 +4,9 @@ import java.util.List;
 import java.util.UUID;
 import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.Texts;
+import ofisino.core.vehicle.finding.Finding;
 import ofisino.server.identity.Caller;
 import ofisino.server.vehicle.Findings;
-import ofisino.server.vehicle.Findings.Found;
 import ofisino.server.vehicle.Projects;
 import ofisino.server.vehicle.secondlook.SecondLookMapper.LookRow;
 import org.springframework.stereotype.Service;
@@ -30,7 +30,7 @@ class SecondLookService {
     }
 
     void look(Caller caller, LookRow look) {
-        Found finding = findings.require(caller, look.findingId());
+        Finding finding = findings.require(caller, look.findingId());
         projects.requireOpen(caller, finding.projectId());
         if (finding.state().isOver())
             throw new Conflict("second-look.over", "This finding is closed. Open it again to compare it.");

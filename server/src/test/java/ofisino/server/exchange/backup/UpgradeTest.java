@@ -73,7 +73,7 @@ class UpgradeTest {
                 .isZero();
         assertThat(garage.sql()
                         .queryForList(
-                                "select check_id || ' ' || place from (select distinct on (project_id, check_id, place) * from check_answer order by project_id, check_id, place, answered_at desc, id) a where seen in ('BAD', 'DOUBTFUL', 'MISSING') and not exists (select 1 from finding f where f.project_id = a.project_id and f.zone in (a.place, 'vehicle'))",
+                                "select check_id || ' ' || place from (select distinct on (project_id, check_id, place) * from check_answer order by project_id, check_id, place, answered_at desc, id) a where seen in ('BAD', 'DOUBTFUL', 'MISSING') and not exists (select 1 from finding f where f.project_id = a.project_id and (f.zone in (a.place, 'vehicle') or f.check_id = a.check_id))",
                                 String.class))
                 .as("every failed check has its finding")
                 .isEmpty();

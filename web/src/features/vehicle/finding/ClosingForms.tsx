@@ -1,9 +1,14 @@
 import { useState } from 'react'
+import { useForm } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/page/Feedback'
-import { Choice, TextField } from '@/ui/form/Field'
+import { TextField } from '@/ui/form/Field'
+import { Form } from '@/ui/form/Form'
+import { Line } from '@/ui/form/named'
+import { filled } from '@/ui/form/rules'
+import { FindingPick } from './FindingPick'
 
 type Finding = Schemas['FindingRow']
 
@@ -40,54 +45,34 @@ export function RecheckForm({ finding }: { finding: Finding }) {
   )
 }
 
-/** A mistake or a duplicate: withdrawn with a reason; it can be opened again. */
-export function WithdrawForm({
-  finding,
-  others,
-  nameOf,
-  onDone,
-}: {
-  finding: Finding
-  /** What it may be a duplicate of. */
-  others: Finding[]
-  nameOf: (f: Finding) => string
-  onDone: () => void
-}) {
+type Withdrawal = { finding: Finding; others: Finding[]; nameOf: (f: Finding) => string; onDone: () => void }
+
+/** A mistake or a duplicate: withdrawn with a reason; it can be opened again. @param others what it may be a duplicate of */
+export function WithdrawForm({ finding, others, nameOf, onDone }: Withdrawal) {
   const { t } = useTranslation()
-  const [reason, setReason] = useState('')
-  const [duplicateOf, setDuplicateOf] = useState('')
+  const form = useForm({ defaultValues: { reason: '', duplicateOf: '' } })
   const withdraw = useWrite(
     (body: Schemas['WithdrawalRequest'], id) =>
       unwrap(api.POST('/api/findings/{id}/withdrawal', { params: { path: { id: finding.id } }, body, ...write(id) })),
     { said: () => t('finding.isWithdrawn'), done: onDone },
   )
   return (
-    <form
-      className="grid gap-3"
-      onSubmit={(e) => {
-        e.preventDefault()
-        withdraw.mutate({ reason, ...(duplicateOf && { duplicateOf }), version: finding.version })
-      }}
+    <Form
+      form={form}
+      save={withdraw}
+      label={t('finding.withdraw')}
+      onCancel={onDone}
+      onSubmit={({ reason, ...v }) => withdraw.mutate({ reason, ...filled(v), version: finding.version })}
     >
-      <Choice label={t('origin.duplicateOf')} value={duplicateOf} onChange={(e) => setDuplicateOf(e.target.value)}>
-        <option value="">{t('origin.noDuplicate')}</option>
-        {others.map((f) => (
-          <option key={f.id} value={f.id}>
-            {nameOf(f)}
-          </option>
-        ))}
-      </Choice>
-      <TextField label={t('finding.withdrawReason')} value={reason} onChange={(e) => setReason(e.target.value)} />
-      <ProblemAlert error={withdraw.error} />
-      <div className="flex gap-2">
-        <button type="submit" className="btn btn-primary" disabled={withdraw.isPending}>
-          {t('finding.withdraw')}
-        </button>
-        <button type="button" className="btn" onClick={onDone}>
-          {t('notNow')}
-        </button>
-      </div>
-    </form>
+      <FindingPick
+        name="duplicateOf"
+        label={t('origin.duplicateOf')}
+        none={t('origin.noDuplicate')}
+        others={others}
+        nameOf={nameOf}
+      />
+      <Line name="reason" label={t('finding.withdrawReason')} />
+    </Form>
   )
 }
 

@@ -1,0 +1,70 @@
+import { type ReactNode } from 'react'
+import { FormProvider, useFormContext, type FieldValues, type UseFormReturn } from 'react-hook-form'
+import { useTranslation } from 'react-i18next'
+import type { Problem } from '@/api/client'
+import { ProblemAlert } from '../page/Feedback'
+
+type Sending = { isPending: boolean; error: Problem | null }
+
+/**
+ * A form of the garage's: its fields know it by their names. It says what was refused, and sends once.
+ *
+ * @param label    of the button that sends
+ * @param onCancel shown as "not now"; none where the sheet's own button is enough
+ */
+export function Form<In extends FieldValues, Out>({
+  form,
+  save,
+  onSubmit,
+  label,
+  onCancel,
+  disabled,
+  className = '',
+  children,
+}: {
+  form: UseFormReturn<In, unknown, Out>
+  save: Sending
+  onSubmit: (values: Out) => void
+  label: string
+  onCancel?: () => void
+  disabled?: boolean
+  className?: string
+  children: ReactNode
+}) {
+  const { t } = useTranslation()
+  return (
+    <FormProvider {...form}>
+      <form
+        className={`grid gap-3 ${className}`}
+        noValidate
+        onSubmit={(e) => void form.handleSubmit((values) => onSubmit(values))(e)}
+      >
+        {children}
+        <ProblemAlert error={save.error} />
+        <div className="flex flex-wrap gap-2">
+          <button type="submit" className="btn btn-primary" disabled={disabled || save.isPending}>
+            {label}
+          </button>
+          {onCancel && (
+            <button type="button" className="btn" onClick={onCancel}>
+              {t('notNow')}
+            </button>
+          )}
+        </div>
+      </form>
+    </FormProvider>
+  )
+}
+
+/** What is wrong with several fields together, or with what is no field. @param of names in the form around it */
+export function FormWrong({ of }: { of: string[] }) {
+  const { formState } = useFormContext()
+  const message = of.map((name) => formState.errors[name]).find((e) => e)
+  const text = (message?.root?.message ?? message?.message) as string | undefined
+  if (!text) return null
+  return (
+    <p role="alert" className="font-semibold text-error">
+      {text}
+    </p>
+  )
+}

@@ -8,12 +8,14 @@ export function JobPick({
   projectId,
   label,
   none,
+  hint,
   except,
 }: {
   name: string
   projectId: string
   label: string
   none?: string
+  hint?: string
   except?: string
 }) {
   const { data: work } = useQuery(jobsQuery(projectId))
@@ -23,6 +25,7 @@ export function JobPick({
     <Pick
       name={name}
       label={label}
+      hint={hint}
       {...(none !== undefined && { none })}
       of={[...title.keys()]}
       say={(id) => title.get(id)!}

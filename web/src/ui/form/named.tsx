@@ -1,5 +1,5 @@
-import { type ReactNode } from 'react'
-import { get, useFormContext, useWatch } from 'react-hook-form'
+import { useId, type ReactNode } from 'react'
+import { get, useController, useFormContext, useWatch } from 'react-hook-form'
 import { useAmountProblem } from '../format/money'
 import { Choice, NoteField, TextField } from './Field'
 
@@ -11,17 +11,37 @@ function useWrong(name: string): string | undefined {
   return (get(formState.errors, name) as { message?: string } | undefined)?.message
 }
 
-/** A line of text in the form around it. */
+/** A line of text in the form around it. @param known what may be meant, offered while it is typed */
 export function Line({
   name,
   type,
   maxLength = 120,
   inputMode,
+  known,
+  max,
   ...rest
-}: Named & { type?: 'date' | 'time'; maxLength?: number; inputMode?: 'numeric' | 'decimal' }) {
+}: Named & {
+  max?: string
+  type?: 'date' | 'time'
+  maxLength?: number
+  inputMode?: 'numeric' | 'decimal'
+  known?: string[]
+}) {
   const { register } = useFormContext()
-  const kind = type ? { type } : { maxLength, inputMode }
-  return <TextField {...rest} {...kind} error={useWrong(name)} {...register(name)} />
+  const list = useId()
+  const kind = type ? { type, max } : { maxLength, inputMode }
+  return (
+    <>
+      <TextField {...rest} {...kind} {...(known && { list })} error={useWrong(name)} {...register(name)} />
+      {known && (
+        <datalist id={list}>
+          {[...new Set(known)].map((k) => (
+            <option key={k} value={k} />
+          ))}
+        </datalist>
+      )}
+    </>
+  )
 }
 
 /** A whole number, or one with decimals: with a point or a comma. */
@@ -44,18 +64,26 @@ export function Note({ name, rows = 3, maxLength = 4000, ...rest }: Named & { ro
   return <NoteField {...rest} rows={rows} maxLength={maxLength} error={useWrong(name)} {...register(name)} />
 }
 
-/** One of several: each with its words; `none` is what nothing is called. */
+/** One of several, each with its words; what can be chosen may come later. @param none what nothing is called */
 export function Pick<V extends string>({
   name,
   of,
   say,
   none,
-  disabled,
+  onChosen,
   ...rest
-}: Named & { of: readonly V[]; say: (value: V) => string; none?: string; disabled?: boolean }) {
-  const { register } = useFormContext()
+}: Named & { of: readonly V[]; say: (value: V) => string; none?: string; onChosen?: (value: V) => void }) {
+  const { field } = useController({ name })
   return (
-    <Choice {...rest} aria-disabled={disabled} error={useWrong(name)} {...register(name)}>
+    <Choice
+      {...rest}
+      {...field}
+      error={useWrong(name)}
+      onChange={(e) => {
+        field.onChange(e)
+        onChosen?.(e.target.value as V)
+      }}
+    >
       {none !== undefined && <option value="">{none}</option>}
       {of.map((value) => (
         <option key={value} value={value}>

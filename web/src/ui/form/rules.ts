@@ -42,7 +42,10 @@ export function useAmountRule() {
     })
 }
 
-/** Without what was left empty: as the server wants it. */
-export function filled<T extends object>(values: T): { [K in keyof T]: Exclude<T[K], '' | undefined> } {
-  return Object.fromEntries(Object.entries(values).filter(([, v]) => v !== '' && v !== undefined)) as never
+type Filled<T> = { [K in keyof T as undefined extends T[K] ? never : K]: Exclude<T[K], ''> } & {
+  [K in keyof T as undefined extends T[K] ? K : never]?: Exclude<T[K], '' | undefined>
 }
+
+/** Without what was left empty: as the server wants it. */
+export const filled = <T extends object>(values: T): Filled<T> =>
+  Object.fromEntries(Object.entries(values).filter(([, v]) => v !== '' && v !== undefined)) as never

@@ -1,80 +1,64 @@
-import { useMemo, useState } from 'react'
-import { useQuery } from '@tanstack/react-query'
+import { useEffect, useMemo, useState } from 'react'
+import { Controller, useForm, useWatch } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
-import { accessQuery, jobsQuery } from '@/api/queries'
 import { useWrite } from '@/api/useWrite'
-import { isStale, ProblemAlert } from '@/ui/page/Feedback'
-import { Choice, NoteField, TextField } from '@/ui/form/Field'
+import { Form } from '@/ui/form/Form'
 import { Merge } from '@/ui/form/Merge'
+import { Line, Note } from '@/ui/form/named'
+import { Sheet } from '@/ui/form/Sheet'
+import { useDraft } from '@/ui/form/useDraft'
+import { useMerge } from '@/ui/form/useMerge'
+import { hours, useFormat } from '@/ui/format/format'
 import { PhotoChoice, PhotosOnTheWay } from '@/ui/photos/SheetPhotos'
 import { usePhotos } from '@/ui/photos/usePhotos'
-import { Interlocks } from '@/ui/safety/Interlocks'
-import { Sheet } from '@/ui/form/Sheet'
-import { hours, useFormat } from '@/ui/format/format'
-import { useDraft } from '@/ui/form/useDraft'
+import { keyOf, WorkDone, type Work } from './WorkDone'
 
-/** Time on a job, or on opening an access or closing it again. */
-export type Work = { jobId?: string; access?: string; minutes: number }
-const keyOf = (w: Work) => w.jobId ?? w.access ?? ''
+export type { Work } from './WorkDone'
 
-type Values = {
-  workedOn: string
-  done: string
-  learned: string
-  noteToSelf: string
-  work: Work[]
-}
+type Session = Schemas['WorkSessionResponse']
+type Values = Pick<Session, 'workedOn' | 'done' | 'learned' | 'noteToSelf'> & { work: Work[] }
 
-const steps = [15, 30, 60] as const
+const valuesOf = ({ workedOn, done, learned, noteToSelf, work }: Values): Values => ({
+  workedOn,
+  done,
+  learned,
+  noteToSelf,
+  work: work.map(({ minutes, access, jobId }) => ({ minutes, ...(access ? { access } : { jobId: jobId! }) })),
+})
 
-/** An evening: how long on which job, what was done, and the note to tomorrow's self. Kept as a draft until it is saved. */
-export function WorkSessionForm({
-  projectId,
-  workSession,
-  work: about,
-  onClose,
-}: {
+type Props = {
   projectId: string
-  workSession?: Schemas['WorkSessionResponse']
+  workSession?: Session
   /** What a new one begins with. */
   work?: Work[]
   onClose: () => void
-}) {
+}
+
+/** A session: how long on which job, what was done, and the note to tomorrow's self. Kept as a draft until it is saved. */
+export function WorkSessionForm({ projectId, workSession, work: about, onClose }: Props) {
   const { t } = useTranslation()
-  const format = useFormat()
+  const today = useFormat().today()
   const [id] = useState(() => workSession?.id ?? crypto.randomUUID())
-  const [version, setVersion] = useState(workSession?.version ?? 0)
-  const [stored, setStored] = useState<Values>()
   const [recorded, setRecorded] = useState(false)
-  const { data: jobs } = useQuery(jobsQuery(projectId))
-  const today = format.today()
-  const initial = useMemo<Values>(
-    () =>
-      workSession ?? {
-        workedOn: today,
-        done: '',
-        learned: '',
-        noteToSelf: '',
-        work: about ?? [],
-      },
+  const first = useMemo<Values>(
+    () => valuesOf(workSession ?? { workedOn: today, done: '', learned: '', noteToSelf: '', work: about ?? [] }),
     [workSession, about, today],
   )
-  const draft = workSession?.id ?? [projectId, ...(about ?? []).map(keyOf)].join('.')
-  const [v, setV, forget] = useDraft<Values>(`workSession.${draft}`, initial)
-  const photos = usePhotos(`workSession.${draft}`, 'WORK_SESSION')
-  const put = (change: Partial<Values>) => setV({ ...v, ...change })
-  const open =
-    jobs?.jobs.filter(
-      (j) => j.state !== 'DROPPED' && j.state !== 'VERIFIED' && v.work.every((w) => w.jobId !== j.id),
-    ) ?? []
-  const { data: access } = useQuery(accessQuery(projectId))
-  const inUse = new Set(access?.stripDowns.map((o) => o.access))
-  const accesses = access?.accesses.filter((w) => inUse.has(w.id)) ?? []
-  const titleOf = (w: Work) =>
-    w.access
-      ? t('workSession.wayIn', { what: access?.accesses.find((x) => x.id === w.access)?.name ?? '' })
-      : (jobs?.jobs.find((j) => j.id === w.jobId)?.title ?? '')
+  const name = `workSession.${workSession?.id ?? [projectId, ...(about ?? []).map(keyOf)].join('.')}`
+  const [draft, keep, forget] = useDraft<Values>(name, first)
+  const form = useForm<Values>({ defaultValues: draft })
+  const typed = useWatch({ control: form.control }) as Values
+  useEffect(() => {
+    if (!recorded) keep(typed)
+    // kept whenever something is typed, not whenever the keeper is made anew
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [JSON.stringify(typed)])
+  const photos = usePhotos(name, 'WORK_SESSION')
+  const { version, stored, onError } = useMerge(workSession, (now) => ({
+    ...valuesOf({ ...now, work: [] }),
+    work: form.getValues('work'),
+  }))
   const save = useWrite(
     (fields: Schemas['WorkSessionFields'], writeId) =>
       workSession
@@ -95,29 +79,12 @@ export function WorkSessionForm({
     {
       said: (values) => t('workSession.saved', { hours: hours(values.work.reduce((sum, w) => sum + w.minutes, 0)) }),
       done: () => {
-        forget()
         setRecorded(true)
+        forget()
         void photos.send(id).then((all) => all && onClose())
       },
     },
   )
-  function submit() {
-    const work = v.work.map((w) => ({
-      minutes: w.minutes,
-      ...(w.access ? { access: w.access } : { jobId: w.jobId! }),
-    }))
-    save.mutate(
-      { workedOn: v.workedOn, done: v.done, learned: v.learned, noteToSelf: v.noteToSelf, work },
-      {
-        onError: (problem) => {
-          if (!isStale(problem)) return
-          const now = problem.stored as Values & { version: number }
-          setStored({ ...now, work: v.work })
-          setVersion(now.version)
-        },
-      },
-    )
-  }
   if (recorded)
     return (
       <Sheet title={t('workSession.edit')} onClose={onClose}>
@@ -126,86 +93,28 @@ export function WorkSessionForm({
     )
   return (
     <Sheet title={t(workSession ? 'workSession.edit' : 'workSession.add')} onClose={onClose}>
-      <form
-        className="grid gap-4"
-        onSubmit={(e) => {
-          e.preventDefault()
-          submit()
-        }}
+      <Form
+        form={form}
+        save={save}
+        label={t('workSession.save')}
+        disabled={typed.work.length === 0}
+        onSubmit={(v) => save.mutate(v, { onError })}
       >
-        <fieldset className="grid gap-2">
-          <legend className="mb-1 font-semibold">{t('workSession.onWhat')}</legend>
-          {v.work.map((w) => (
-            <JobMinutes
-              key={keyOf(w)}
-              title={titleOf(w)}
-              asks={jobs?.jobs.some((j) => j.id === w.jobId && !j.over) ? w.jobId : undefined}
-              minutes={w.minutes}
-              onChange={(minutes) =>
-                put({
-                  work:
-                    minutes > 0
-                      ? v.work.map((x) => (keyOf(x) === keyOf(w) ? { ...x, minutes } : x))
-                      : v.work.filter((x) => keyOf(x) !== keyOf(w)),
-                })
-              }
-            />
-          ))}
-          <Choice
-            label={t(v.work.length === 0 ? 'workSession.firstJob' : 'workSession.anotherJob')}
-            value=""
-            onChange={(e) => {
-              const chosen = e.target.value
-              const what = accesses.some((w) => w.id === chosen) ? { access: chosen } : { jobId: chosen }
-              if (chosen) put({ work: [...v.work, { ...what, minutes: 60 }] })
-            }}
-          >
-            <option value="">{t('workSession.chooseJob')}</option>
-            {open.map((j) => (
-              <option key={j.id} value={j.id}>
-                {j.code} {j.title}
-              </option>
-            ))}
-            {accesses.length > 0 && (
-              <optgroup label={t('workSession.waysIn')}>
-                {accesses
-                  .filter((w) => v.work.every((x) => x.access !== w.id))
-                  .map((w) => (
-                    <option key={w.id} value={w.id}>
-                      {w.name}
-                    </option>
-                  ))}
-              </optgroup>
-            )}
-          </Choice>
-        </fieldset>
-        <NoteField label={t('workSession.done')} value={v.done} onChange={(e) => put({ done: e.target.value })} />
-        <NoteField
-          label={t('workSession.noteToSelf')}
-          hint={t('workSession.noteHint')}
-          value={v.noteToSelf}
-          onChange={(e) => put({ noteToSelf: e.target.value })}
+        <Controller
+          name="work"
+          control={form.control}
+          render={({ field }) => <WorkDone projectId={projectId} work={field.value} onChange={field.onChange} />}
         />
-        <NoteField
-          label={t('workSession.learned')}
-          rows={2}
-          value={v.learned}
-          onChange={(e) => put({ learned: e.target.value })}
-        />
-        <TextField
-          label={t('workSession.day')}
-          type="date"
-          max={today}
-          value={v.workedOn}
-          onChange={(e) => put({ workedOn: e.target.value })}
-        />
+        <Note name="done" label={t('workSession.done')} />
+        <Note name="noteToSelf" label={t('workSession.noteToSelf')} hint={t('workSession.noteHint')} />
+        <Note name="learned" label={t('workSession.learned')} rows={2} />
+        <Line name="workedOn" label={t('workSession.day')} type="date" max={today} />
         <PhotoChoice photos={photos} />
-        <ProblemAlert error={save.error} />
         {stored && (
           <Merge
-            mine={v}
+            mine={form.getValues()}
             stored={stored}
-            onChange={setV}
+            onChange={(merged) => form.reset(merged)}
             fields={[
               { key: 'workedOn', label: t('workSession.day'), show: String },
               { key: 'done', label: t('workSession.done'), show: String, text: true },
@@ -214,53 +123,7 @@ export function WorkSessionForm({
             ]}
           />
         )}
-        <button type="submit" className="btn btn-primary btn-lg" disabled={save.isPending || v.work.length === 0}>
-          {t('workSession.save')}
-        </button>
-      </form>
+      </Form>
     </Sheet>
-  )
-}
-
-function JobMinutes({
-  title,
-  asks,
-  minutes,
-  onChange,
-}: {
-  title: string
-  /** The job whose conditions are asked here too: unanswered, it is begun and cannot be finished. */
-  asks: string | undefined
-  minutes: number
-  onChange: (minutes: number) => void
-}) {
-  const { t } = useTranslation()
-  return (
-    <div className="card-sheet p-2">
-      <p className="font-semibold">{title}</p>
-      <div className="mt-1 flex flex-wrap items-center gap-1">
-        <span className="min-w-16 text-lg font-bold" aria-live="polite">
-          {hours(minutes)}
-        </span>
-        {steps.map((s) => (
-          <button key={s} type="button" className="btn btn-sm min-h-11" onClick={() => onChange(minutes + s)}>
-            +{hours(s)}
-          </button>
-        ))}
-        <button type="button" className="btn btn-sm min-h-11" onClick={() => onChange(Math.max(15, minutes - 15))}>
-          −15 min
-        </button>
-        <button type="button" className="btn btn-ghost btn-sm min-h-11" onClick={() => onChange(0)}>
-          {t('workSession.remove')}
-        </button>
-      </div>
-      {asks && (
-        <details className="mt-1">
-          <summary className="cursor-pointer py-2 font-semibold">{t('workSession.madeSure')}</summary>
-          <p className="quiet text-sm">{t('workSession.madeSureWhy')}</p>
-          <Interlocks jobId={asks} />
-        </details>
-      )}
-    </div>
   )
 }

@@ -1,17 +1,19 @@
 import { useState } from 'react'
+import { z } from 'zod'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
-import { isStale, ProblemAlert } from '@/ui/page/Feedback'
-import { Choice, NoteField, TextField } from '@/ui/form/Field'
-import { AmountField, amountOf, basisPoints } from '@/ui/form/AmountField'
+import { isStale } from '@/ui/page/Feedback'
+import { Form } from '@/ui/form/Form'
+import { Amount, Decimal, Note, Pick } from '@/ui/form/named'
+import { number, orNothing, useAmountRule } from '@/ui/form/rules'
 import { Sheet } from '@/ui/form/Sheet'
+import { useFields } from '@/ui/form/useFields'
 import { useFormat } from '@/ui/format/format'
-import { minorText, useAmountProblem } from '@/ui/format/money'
+import { minorText } from '@/ui/format/money'
 import type { Buying } from './buying'
 
 type Inputs = Schemas['BuyingRow']
-type Title = Inputs['title']
 
 const amounts = {
   askedMinor: 'bid.asked',
@@ -33,8 +35,47 @@ const shares = {
   dutyShare: 'bid.duty',
   taxShare: 'bid.tax',
 } as const
-type Amount = keyof typeof amounts
-type Share = keyof typeof shares
+type AmountKey = keyof typeof amounts
+type ShareKey = keyof typeof shares
+const amountKeys = Object.keys(amounts) as AmountKey[]
+const shareKeys = Object.keys(shares) as ShareKey[]
+
+const each = <K extends string, T>(keys: K[], of: (key: K) => T) =>
+  Object.fromEntries(keys.map((k) => [k, of(k)])) as Record<K, T>
+
+/** Amounts in minor units, none where nothing is typed; shares in percent. */
+function useFigureRules(currency: string, buying: Buying) {
+  const { t } = useTranslation()
+  const amount = useAmountRule()
+  const share = orNothing(number(t('bid.shareWrong'), { min: 0, max: 100 }))
+  return z.object({
+    ...each(amountKeys, () => orNothing(amount(currency))),
+    ...each(shareKeys, () => share),
+    title: z.enum(buying.titles.map((x) => x.title)),
+    rarity: z.string().max(4000),
+  })
+}
+
+const typedOf = (inputs: Inputs, currency: string) => ({
+  ...each(amountKeys, (k) => (inputs[k] ? minorText(inputs[k], currency) : '')),
+  ...each(shareKeys, (k) => String(inputs[k] / 100)),
+  title: inputs.title,
+  rarity: inputs.rarity,
+})
+
+type Said = z.output<ReturnType<typeof useFigureRules>>
+/** What was left empty is 0, but for what is asked for the car and for a donor: that is not known. */
+function inputsOf({ askedMinor, donorMinor, ...said }: Said): Omit<Inputs, 'version'> {
+  const known = amountKeys.filter((k) => k !== 'askedMinor' && k !== 'donorMinor')
+  return {
+    ...each(known, (k) => (said as Said)[k] ?? 0),
+    ...each(shareKeys, (k) => Math.round((said[k] ?? 0) * 100)),
+    ...(askedMinor !== undefined && { askedMinor }),
+    ...(donorMinor !== undefined && { donorMinor }),
+    title: said.title,
+    rarity: said.rarity,
+  } as Omit<Inputs, 'version'>
+}
 
 /** The buyer's own figures; the ceiling follows. */
 export function FiguresForm({
@@ -48,91 +89,47 @@ export function FiguresForm({
 }) {
   const { t } = useTranslation()
   const { currency } = useFormat()
-  const [typed, setTyped] = useState<Record<Amount | Share, string>>(() => typedOf(buying.inputs, currency))
-  const [title, setTitle] = useState<Title>(buying.inputs.title)
-  const [rarity, setRarity] = useState(buying.inputs.rarity)
   const [version, setVersion] = useState(buying.inputs.version)
-  const [wrong, setWrong] = useState<string>()
-  const amountProblem = useAmountProblem()
+  const form = useFields(useFigureRules(currency, buying), typedOf(buying.inputs, currency))
   const save = useWrite(
     (body: Inputs, id) =>
       unwrap(api.PUT('/api/projects/{projectId}/buying', { params: { path: { projectId } }, body, ...write(id) })),
     { said: () => t('bid.figuresSaved'), done: onClose },
   )
-  const put = (key: Amount | Share, value: string) => setTyped({ ...typed, [key]: value })
-
-  function choose(next: Title) {
-    const usual = buying.titles.find((x) => x.title === next)!.usual
-    setTitle(next)
-    setTyped({
-      ...typed,
-      titleLow: String(usual.lowBasisPoints / 100),
-      titleHigh: String(usual.highBasisPoints / 100),
-    })
+  function takeUsual(title: string) {
+    const usual = buying.titles.find((x) => x.title === title)!.usual
+    form.setValue('titleLow', String(usual.lowBasisPoints / 100))
+    form.setValue('titleHigh', String(usual.highBasisPoints / 100))
   }
-
-  function submit() {
-    const minor = Object.fromEntries((Object.keys(amounts) as Amount[]).map((k) => [k, amountOf(typed[k], currency)]))
-    const share = Object.fromEntries((Object.keys(shares) as Share[]).map((k) => [k, basisPoints(typed[k])]))
-    const unread = (Object.keys(amounts) as Amount[]).find((k) => minor[k] === undefined)
-    if (unread) return setWrong(amountProblem(typed[unread], currency))
-    if (Object.values(share).includes(undefined)) return setWrong(t('bid.shareWrong'))
-    setWrong(undefined)
-    const { askedMinor, donorMinor, ...rest } = minor as Record<Amount, number>
-    save.mutate(
-      {
-        ...rest,
-        ...(share as Record<Share, number>),
-        ...(typed.askedMinor.trim() && { askedMinor }),
-        ...(typed.donorMinor.trim() && { donorMinor }),
-        title,
-        rarity,
-        version,
-      },
-      { onError: (problem) => isStale(problem) && setVersion((problem.stored as Inputs).version) },
-    )
-  }
-
-  const amount = (key: Amount) => (
-    <AmountField
-      key={key}
-      label={t(amounts[key], { currency })}
-      value={typed[key]}
-      currency={currency}
-      {...(key === 'ownHourMinor' && { hint: t('bid.ownHourHint') })}
-      onChange={(v) => put(key, v)}
-    />
+  const amount = (key: AmountKey, hint?: string) => (
+    <Amount name={key} label={t(amounts[key], { currency })} currency={currency} hint={hint} />
   )
-  const percentage = (key: Share) => (
-    <TextField
-      key={key}
-      label={t(shares[key])}
-      inputMode="decimal"
-      value={typed[key]}
-      onChange={(e) => put(key, e.target.value)}
-    />
-  )
+  const percentage = (key: ShareKey) => <Decimal name={key} label={t(shares[key])} />
   return (
     <Sheet title={t('bid.figures')} onClose={onClose}>
-      <form
-        className="grid gap-3"
-        onSubmit={(e) => {
-          e.preventDefault()
-          submit()
-        }}
+      <Form
+        form={form}
+        save={save}
+        label={t('bid.saveFigures')}
+        onSubmit={(said) =>
+          save.mutate(
+            { ...inputsOf(said), version },
+            { onError: (problem) => isStale(problem) && setVersion((problem.stored as Inputs).version) },
+          )
+        }
       >
         {amount('askedMinor')}
-        <Choice label={t('bid.titleIs')} value={title} onChange={(e) => choose(e.target.value as Title)}>
-          {buying.titles.map((x) => (
-            <option key={x.title} value={x.title}>
-              {t(`bid.title_.${x.title}`)}
-            </option>
-          ))}
-        </Choice>
+        <Pick
+          name="title"
+          label={t('bid.titleIs')}
+          of={buying.titles.map((x) => x.title)}
+          say={(x) => t(`bid.title_.${x}`)}
+          onChosen={takeUsual}
+        />
         <div className="grid grid-cols-2 items-end gap-3">
           {percentage('titleLow')}
           {percentage('titleHigh')}
-          {amount('ownHourMinor')}
+          {amount('ownHourMinor', t('bid.ownHourHint'))}
           {percentage('askedLess')}
           {amount('allowanceMinor')}
           {amount('marginMinor')}
@@ -146,30 +143,8 @@ export function FiguresForm({
           {amount('registrationMinor')}
           {amount('donorMinor')}
         </div>
-        <NoteField
-          label={t('bid.rarity')}
-          hint={t('bid.rarityHint')}
-          value={rarity}
-          onChange={(e) => setRarity(e.target.value)}
-        />
-        {wrong && (
-          <p role="alert" className="font-semibold text-error">
-            {wrong}
-          </p>
-        )}
-        <ProblemAlert error={save.error} />
-        <button type="submit" className="btn btn-primary" disabled={save.isPending}>
-          {t('bid.saveFigures')}
-        </button>
-      </form>
+        <Note name="rarity" label={t('bid.rarity')} hint={t('bid.rarityHint')} />
+      </Form>
     </Sheet>
   )
-}
-
-function typedOf(inputs: Inputs, currency: string): Record<Amount | Share, string> {
-  const text = (minor: number | undefined) => (minor ? minorText(minor, currency) : '')
-  return Object.fromEntries([
-    ...(Object.keys(amounts) as Amount[]).map((k) => [k, text(inputs[k])]),
-    ...(Object.keys(shares) as Share[]).map((k) => [k, String(inputs[k] / 100)]),
-  ]) as Record<Amount | Share, string>
 }

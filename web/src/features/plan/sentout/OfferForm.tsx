@@ -1,26 +1,37 @@
-import { useState } from 'react'
+import { z } from 'zod'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
-import { AmountField, amountOf } from '@/ui/form/AmountField'
-import { ProblemAlert } from '@/ui/page/Feedback'
-import { TextField } from '@/ui/form/Field'
-import { minutesOf, useFormat } from '@/ui/format/format'
+import { Form } from '@/ui/form/Form'
+import { Amount, Decimal, Line, Tick, Whole } from '@/ui/form/named'
+import { filled, line, number, orNothing, useAmountRule, whole } from '@/ui/form/rules'
+import { useFields } from '@/ui/form/useFields'
 import { useFreshId } from '@/ui/form/useFreshId'
+import { useFormat } from '@/ui/format/format'
 
-const empty = { carrier: '', price: '', km: '', hours: '', days: '', refused: '' }
+const empty = { carrier: '', priceMinor: '', km: '', hours: '', days: '', refused: '', seen: true }
 
 /** What somebody would do it for, or why he would not. */
 export function OfferForm({ projectId, sentOutId }: { projectId: string; sentOutId: string }) {
   const { t } = useTranslation()
-  const format = useFormat()
+  const { currency } = useFormat()
+  const amount = useAmountRule()
   const [fresh, renew] = useFreshId()
-  const [v, setV] = useState(empty)
-  const [seen, setSeen] = useState(true)
-  const put = (key: keyof typeof v) => (e: { target: { value: string } }) => setV({ ...v, [key]: e.target.value })
-  const price = v.price.trim() === '' ? 0 : amountOf(v.price, format.currency)
-  const minutes = v.hours.trim() === '' ? 0 : minutesOf(v.hours)
-  const whole = (text: string) => Math.max(0, Math.trunc(Number(text)) || 0)
+  const count = orNothing(whole(t('form.whole'), { min: 0, max: 99_999 }))
+  const form = useFields(
+    z
+      .object({
+        carrier: line(t('form.missing')),
+        priceMinor: orNothing(amount(currency)),
+        km: count,
+        hours: orNothing(number(t('form.number'), { min: 0 })),
+        days: count,
+        refused: z.string().max(120),
+        seen: z.boolean(),
+      })
+      .transform(({ hours, ...v }) => ({ ...v, minutes: Math.round((hours ?? 0) * 60) })),
+    empty,
+  )
   const add = useWrite(
     (body: Schemas['NewOfferRequest'], id) =>
       unwrap(
@@ -34,52 +45,29 @@ export function OfferForm({ projectId, sentOutId }: { projectId: string; sentOut
       said: () => t('away.offerKept'),
       done: () => {
         renew()
-        setV(empty)
+        form.reset(empty)
       },
     },
   )
   return (
     <details>
       <summary className="cursor-pointer py-2 font-semibold">{t('away.addOffer')}</summary>
-      <form
-        className="grid grid-cols-2 gap-2"
-        onSubmit={(e) => {
-          e.preventDefault()
-          if (price === undefined || minutes === undefined) return
-          add.mutate({
-            id: fresh,
-            carrier: v.carrier,
-            priceMinor: price,
-            km: whole(v.km),
-            minutes,
-            days: whole(v.days),
-            seen,
-            ...(v.refused.trim() && { refused: v.refused }),
-          })
-        }}
+      <Form
+        form={form}
+        save={add}
+        label={t('away.keepOffer')}
+        onSubmit={(v) => add.mutate({ id: fresh, priceMinor: 0, km: 0, days: 0, ...filled(v) })}
       >
-        <TextField label={t('away.carrier')} value={v.carrier} maxLength={120} onChange={put('carrier')} />
-        <AmountField
-          label={t('away.price')}
-          value={v.price}
-          currency={format.currency}
-          onChange={(typed) => setV({ ...v, price: typed })}
-        />
-        <TextField label={t('away.km')} inputMode="numeric" value={v.km} onChange={put('km')} />
-        <TextField label={t('away.hours')} inputMode="decimal" value={v.hours} onChange={put('hours')} />
-        <TextField label={t('away.itsDays')} inputMode="numeric" value={v.days} onChange={put('days')} />
-        <TextField label={t('away.refusedWhy')} value={v.refused} maxLength={120} onChange={put('refused')} />
-        <label className="col-span-2 flex min-h-11 items-center gap-2">
-          <input type="checkbox" className="checkbox" checked={seen} onChange={(e) => setSeen(e.target.checked)} />
-          {t('away.seen')}
-        </label>
-        <div className="col-span-2">
-          <ProblemAlert error={add.error} />
-          <button type="submit" className="btn" disabled={v.carrier.trim() === '' || add.isPending}>
-            {t('away.keepOffer')}
-          </button>
+        <div className="grid grid-cols-2 gap-2">
+          <Line name="carrier" label={t('away.carrier')} />
+          <Amount name="priceMinor" label={t('away.price')} currency={currency} />
+          <Whole name="km" label={t('away.km')} />
+          <Decimal name="hours" label={t('away.hours')} />
+          <Whole name="days" label={t('away.itsDays')} />
+          <Line name="refused" label={t('away.refusedWhy')} />
         </div>
-      </form>
+        <Tick name="seen" label={t('away.seen')} />
+      </Form>
     </details>
   )
 }

@@ -84,7 +84,7 @@ function insteadOf(jobId: string, days: string | null, jobs: Schemas['JobRespons
     begin: {
       title: job.title,
       pieces: String(job.pieces),
-      days: days ?? '',
+      awayDays: days ?? '',
       beforeJob: before?.id ?? '',
       afterJob: after?.id ?? '',
     },

@@ -1,21 +1,22 @@
 import { useState } from 'react'
+import { Controller, useForm, useWatch } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
+import { aims, safetyClasses, waysOfSeeing } from '@/api/generated/enums'
 import { useWrite } from '@/api/useWrite'
-import { isStale, ProblemAlert } from '@/ui/page/Feedback'
-import { Choice, NoteField } from '@/ui/form/Field'
-import { Merge } from '@/ui/form/Merge'
+import { isStale } from '@/ui/page/Feedback'
+import { Form } from '@/ui/form/Form'
 import { isLowered, LoweredReason } from '@/ui/form/LoweredReason'
-import { aims, kinds } from './JudgementFields'
+import { Merge } from '@/ui/form/Merge'
+import { Note, Pick, Tick } from '@/ui/form/named'
+import { kinds, severities } from './JudgementFields'
 
 type Finding = Schemas['FindingRow']
-type Edited = Pick<Finding, 'kind' | 'severity' | 'safetyClass' | 'howSeen' | 'aim' | 'covered' | 'note'> & {
-  loweredReason: string
-}
+const judged = ['severity', 'safetyClass', 'howSeen', 'aim'] as const
 
-const editedOf = (f: Finding): Edited => ({
+const editedOf = (f: Finding) => ({
   kind: f.kind,
-  severity: f.severity,
+  severity: String(f.severity),
   safetyClass: f.safetyClass,
   loweredReason: f.loweredReason ?? '',
   howSeen: f.howSeen,
@@ -23,150 +24,91 @@ const editedOf = (f: Finding): Edited => ({
   covered: f.covered,
   note: f.note,
 })
+type Edited = ReturnType<typeof editedOf>
+
+/** What is sent: what stood as proposed and was not touched stays a proposal. */
+function fieldsOf(mine: Edited, base: Finding): Schemas['FindingFields'] {
+  const before = editedOf(base)
+  const said = judged.filter((key) => !base.proposed.includes(key) || mine[key] !== before[key])
+  return {
+    zone: base.zone,
+    kind: mine.kind,
+    covered: mine.covered,
+    note: mine.note,
+    foundOn: base.foundOn,
+    ...Object.fromEntries(said.map((key) => [key, key === 'severity' ? Number(mine[key]) : mine[key]])),
+    ...(isLowered(mine.safetyClass, base.demandedClass) && { loweredReason: mine.loweredReason }),
+  }
+}
 
 /** Changes a finding; if another window changed it meanwhile, both versions stand beside each other. */
 export function EditFinding({ finding, onDone }: { finding: Finding; onDone: () => void }) {
   const { t } = useTranslation()
   const [base, setBase] = useState(finding)
-  const [mine, setMine] = useState(editedOf(finding))
-  const [stored, setStored] = useState<Finding>()
+  const form = useForm<Edited>({ defaultValues: editedOf(finding) })
+  const safetyClass = useWatch({ control: form.control, name: 'safetyClass' })
   const save = useWrite(
     (body: Schemas['FindingChangeRequest'], id) =>
       unwrap(api.PUT('/api/findings/{id}', { params: { path: { id: finding.id } }, body, ...write(id) })),
     { said: () => t('finding.saved'), done: onDone },
   )
-  // what stood as proposed and was not touched stays a proposal
-  const said = <K extends 'severity' | 'safetyClass' | 'howSeen' | 'aim'>(key: K) =>
-    base.proposed.includes(key) && mine[key] === base[key] ? undefined : mine[key]
-  const put = (change: Partial<Edited>) => setMine({ ...mine, ...change })
+  const say = {
+    kind: (v: Edited['kind']) => t(`kind.${v}`),
+    safetyClass: (v: Edited['safetyClass']) => t(`safety.${v}`),
+    howSeen: (v: Edited['howSeen']) => t(`seen.${v}`),
+    aim: (v: Edited['aim']) => t(`aim.${v}`),
+  }
   return (
-    <form
-      className="grid gap-3"
-      onSubmit={(e) => {
-        e.preventDefault()
-        const judged = Object.fromEntries(
-          (['severity', 'safetyClass', 'howSeen', 'aim'] as const)
-            .map((k) => [k, said(k)])
-            .filter(([, v]) => v !== undefined),
-        )
+    <Form
+      form={form}
+      save={save}
+      label={t('save')}
+      onCancel={onDone}
+      onSubmit={(mine) =>
         save.mutate(
-          {
-            fields: {
-              zone: base.zone,
-              kind: mine.kind,
-              covered: mine.covered,
-              note: mine.note,
-              foundOn: base.foundOn,
-              ...judged,
-              ...(isLowered(mine.safetyClass, base.demandedClass) && { loweredReason: mine.loweredReason }),
-            },
-            version: base.version,
-          },
-          {
-            onError: (problem) => {
-              if (!isStale(problem)) return
-              setStored(problem.stored as Finding)
-              setBase(problem.stored as Finding)
-            },
-          },
+          { fields: fieldsOf(mine, base), version: base.version },
+          { onError: (problem) => isStale(problem) && setBase(problem.stored as Finding) },
         )
-      }}
+      }
     >
-      <Choice
-        label={t('finding.kind')}
-        value={mine.kind}
-        onChange={(e) => put({ kind: e.target.value as Edited['kind'] })}
-      >
-        {kinds.map((k) => (
-          <option key={k} value={k}>
-            {t(`kind.${k}`)}
-          </option>
-        ))}
-      </Choice>
-      <Choice
-        label={t('finding.safetyClass')}
-        value={mine.safetyClass}
-        onChange={(e) => put({ safetyClass: e.target.value as Edited['safetyClass'] })}
-      >
-        {(['A', 'B', 'C', 'D'] as const).map((c) => (
-          <option key={c} value={c}>
-            {t(`safety.${c}`)}
-          </option>
-        ))}
-      </Choice>
-      <LoweredReason
-        said={mine.safetyClass}
-        demanded={base.demandedClass}
-        value={mine.loweredReason}
-        onChange={(loweredReason) => put({ loweredReason })}
+      <Pick name="kind" label={t('finding.kind')} of={kinds} say={say.kind} />
+      <Pick name="safetyClass" label={t('finding.safetyClass')} of={safetyClasses} say={say.safetyClass} />
+      <Controller
+        name="loweredReason"
+        control={form.control}
+        render={({ field }) => (
+          <LoweredReason
+            said={safetyClass}
+            demanded={base.demandedClass}
+            value={field.value}
+            onChange={field.onChange}
+          />
+        )}
       />
-      <Choice
-        label={t('finding.severity')}
-        value={mine.severity}
-        onChange={(e) => put({ severity: Number(e.target.value) })}
-      >
-        {([1, 2, 3, 4] as const).map((g) => (
-          <option key={g} value={g}>
-            {t(`severity.g${g}`)}
-          </option>
-        ))}
-      </Choice>
-      <Choice
-        label={t('finding.howSeen')}
-        value={mine.howSeen}
-        onChange={(e) => put({ howSeen: e.target.value as Edited['howSeen'] })}
-      >
-        {(['PHOTO', 'GLANCED', 'WALKED_ROUND', 'ON_STANDS', 'OPENED'] as const).map((s) => (
-          <option key={s} value={s}>
-            {t(`seen.${s}`)}
-          </option>
-        ))}
-      </Choice>
-      <Choice label={t('finding.aim')} value={mine.aim} onChange={(e) => put({ aim: e.target.value as Edited['aim'] })}>
-        {aims.map((a) => (
-          <option key={a} value={a}>
-            {t(`aim.${a}`)}
-          </option>
-        ))}
-      </Choice>
-      <NoteField label={t('walk.note')} value={mine.note} onChange={(e) => put({ note: e.target.value })} />
-      <label className="flex min-h-11 items-center gap-2">
-        <input
-          type="checkbox"
-          className="checkbox"
-          checked={mine.covered}
-          onChange={(e) => put({ covered: e.target.checked })}
-        />
-        {t('walk.covered')}
-      </label>
-      <ProblemAlert error={save.error} />
-      {stored && (
+      <Pick name="severity" label={t('finding.severity')} of={severities} say={(g) => t(`severity.g${g}`)} />
+      <Pick name="howSeen" label={t('finding.howSeen')} of={waysOfSeeing} say={say.howSeen} />
+      <Pick name="aim" label={t('finding.aim')} of={aims} say={say.aim} />
+      <Note name="note" label={t('walk.note')} />
+      <Tick name="covered" label={t('walk.covered')} />
+      {base !== finding && (
         <Merge
-          mine={mine}
-          stored={editedOf(stored)}
-          onChange={setMine}
+          mine={form.getValues()}
+          stored={editedOf(base)}
+          onChange={(merged) => form.reset(merged)}
           fields={[
-            { key: 'kind', label: t('finding.kind'), show: (v) => t(`kind.${v as Edited['kind']}`) },
+            { key: 'kind', label: t('finding.kind'), show: (v) => say.kind(v as Edited['kind']) },
             {
               key: 'safetyClass',
               label: t('finding.safetyClass'),
-              show: (v) => t(`safety.${v as Edited['safetyClass']}`),
+              show: (v) => say.safetyClass(v as Edited['safetyClass']),
             },
-            { key: 'severity', label: t('finding.severity'), show: (v) => String(v) },
-            { key: 'howSeen', label: t('finding.howSeen'), show: (v) => t(`seen.${v as Edited['howSeen']}`) },
-            { key: 'aim', label: t('finding.aim'), show: (v) => t(`aim.${v as Edited['aim']}`) },
-            { key: 'note', label: t('walk.note'), show: (v) => String(v), text: true },
+            { key: 'severity', label: t('finding.severity'), show: String },
+            { key: 'howSeen', label: t('finding.howSeen'), show: (v) => say.howSeen(v as Edited['howSeen']) },
+            { key: 'aim', label: t('finding.aim'), show: (v) => say.aim(v as Edited['aim']) },
+            { key: 'note', label: t('walk.note'), show: String, text: true },
           ]}
         />
       )}
-      <div className="flex gap-2">
-        <button type="submit" className="btn btn-primary" disabled={save.isPending}>
-          {t('save')}
-        </button>
-        <button type="button" className="btn" onClick={onDone}>
-          {t('notNow')}
-        </button>
-      </div>
-    </form>
+    </Form>
   )
 }

@@ -1,5 +1,6 @@
 import { useTranslation } from 'react-i18next'
 import type { Schemas } from '@/api/client'
+import { aims, safetyClasses, waysOfSeeing } from '@/api/generated/enums'
 import { Choice } from '@/ui/form/Field'
 import { LoweredReason } from '@/ui/form/LoweredReason'
 
@@ -22,9 +23,8 @@ export const kinds: Schemas['FindingFields']['kind'][] = [
   'CONTAMINATED',
   'DOUBT',
 ]
-const classes = ['A', 'B', 'C', 'D'] as const
-const seens = ['PHOTO', 'GLANCED', 'WALKED_ROUND', 'ON_STANDS', 'OPENED'] as const
-export const aims = ['RUNNER', 'ROAD_READY', 'DRIVER', 'SHOW'] as const
+/** From hardly worth a word to gone. */
+export const severities = ['1', '2', '3', '4'] as const
 
 export function JudgementFields({
   value,
@@ -50,7 +50,7 @@ export function JudgementFields({
         onChange={(e) => put('safetyClass', e.target.value)}
       >
         <option value="">{asProposed(t(`safety.${proposal.safetyClass}`))}</option>
-        {classes.map((c) => (
+        {safetyClasses.map((c) => (
           <option key={c} value={c}>
             {t(`safety.${c}`)}
           </option>
@@ -68,15 +68,15 @@ export function JudgementFields({
         onChange={(e) => put('severity', e.target.value)}
       >
         <option value="">{asProposed(String(proposal.severity))}</option>
-        {[1, 2, 3, 4].map((g) => (
+        {severities.map((g) => (
           <option key={g} value={g}>
-            {t(`severity.g${g as 1 | 2 | 3 | 4}`)}
+            {t(`severity.g${g}`)}
           </option>
         ))}
       </Choice>
       <Choice label={t('finding.howSeen')} value={value.howSeen ?? ''} onChange={(e) => put('howSeen', e.target.value)}>
         <option value="">{asProposed(t(`seen.${proposal.howSeen}`))}</option>
-        {seens.map((s) => (
+        {waysOfSeeing.map((s) => (
           <option key={s} value={s}>
             {t(`seen.${s}`)}
           </option>

@@ -1,128 +1,82 @@
 import { useState } from 'react'
+import { Controller, useWatch } from 'react-hook-form'
+import { z } from 'zod'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
+import { safetyClasses, systems } from '@/api/generated/enums'
 import { useWrite } from '@/api/useWrite'
-import { ProblemAlert } from '@/ui/page/Feedback'
-import { Choice, TextField } from '@/ui/form/Field'
+import { Form } from '@/ui/form/Form'
+import { Line, Pick, Tick } from '@/ui/form/named'
+import { line } from '@/ui/form/rules'
 import { Sheet } from '@/ui/form/Sheet'
-import { boundsOf, FigureFields, nothingTyped } from './FigureFields'
-import { systems, units } from '../reading/readings'
+import { useFields } from '@/ui/form/useFields'
+import { units } from '../reading/readings'
+import { boundsOf, FigureFields, nothingTyped, type Typed } from './FigureFields'
 
-type Measurand = Schemas['OwnMeasurand']
-const classes = ['A', 'B', 'C', 'D'] as const
+/** The figure that was typed with it, if any was. */
+function figureOf(typed: Typed, limitId: string): { figure?: Schemas['FigureRow'] } {
+  const bounds = boundsOf(typed) ?? {}
+  if (Object.keys(bounds).length === 0) return {}
+  const { kind: sourceKind, document, compared } = typed
+  return { figure: { id: crypto.randomUUID(), limitId, sourceKind, ...bounds, document, compared, version: 0 } }
+}
+
+type Props = { projectId: string; onDone: (limitId: string) => void; onClose: () => void }
 
 /** Something of one's own to measure: its unit, and between which figures of which book it must lie. */
-export function MeasurandForm({
-  projectId,
-  onDone,
-  onClose,
-}: {
-  projectId: string
-  onDone: (limitId: string) => void
-  onClose: () => void
-}) {
+export function MeasurandForm({ projectId, onDone, onClose }: Props) {
   const { t } = useTranslation()
-  const [measurand, setMeasurand] = useState<Measurand>(() => ({
-    id: crypto.randomUUID(),
-    name: '',
-    unit: 'MILLIMETRE',
-    system: 'ENGINE',
-    safetyClass: 'C',
-    adjustable: false,
-  }))
-  const [figure, setFigure] = useState(nothingTyped)
-  const put = (change: Partial<Measurand>) => setMeasurand({ ...measurand, ...change })
-  const limitId = `own-${measurand.id}`
-  const save = useWrite(
-    (body: Schemas['MeasurandRequest'], id) =>
-      unwrap(api.POST('/api/projects/{projectId}/measurands', { params: { path: { projectId } }, body, ...write(id) })),
-    { said: () => t('own.kept', { name: measurand.name }), done: () => onDone(limitId) },
+  const [id] = useState(() => crypto.randomUUID() as string)
+  const limitId = `own-${id}`
+  const form = useFields(
+    z.object({
+      name: line(t('form.missing')),
+      unit: z.enum(units),
+      system: z.enum(systems),
+      safetyClass: z.enum(safetyClasses),
+      adjustable: z.boolean(),
+      figure: z.custom<Typed>((typed) => !!boundsOf(typed as Typed)),
+    }),
+    {
+      name: '',
+      unit: 'MILLIMETRE',
+      system: 'ENGINE',
+      safetyClass: 'C',
+      adjustable: false,
+      figure: nothingTyped,
+    },
   )
-  const bounds = boundsOf(figure)
+  const unit = useWatch({ control: form.control, name: 'unit' })
+  const save = useWrite(
+    (body: Schemas['MeasurandRequest'], writeId) =>
+      unwrap(
+        api.POST('/api/projects/{projectId}/measurands', { params: { path: { projectId } }, body, ...write(writeId) }),
+      ),
+    { said: (b) => t('own.kept', { name: b.measurand.name }), done: () => onDone(limitId) },
+  )
   return (
     <Sheet title={t('own.add')} onClose={onClose}>
-      <form
-        className="grid gap-3"
-        onSubmit={(e) => {
-          e.preventDefault()
-          save.mutate({
-            measurand,
-            ...(bounds &&
-              Object.keys(bounds).length > 0 && {
-                figure: {
-                  id: crypto.randomUUID(),
-                  limitId,
-                  sourceKind: figure.kind,
-                  ...bounds,
-                  document: figure.document,
-                  compared: figure.compared,
-                  version: 0,
-                },
-              }),
-          })
-        }}
+      <Form
+        form={form}
+        save={save}
+        label={t('own.save')}
+        onSubmit={({ figure, ...said }) => save.mutate({ measurand: { id, ...said }, ...figureOf(figure, limitId) })}
       >
-        <TextField
-          label={t('own.name')}
-          hint={t('own.nameHint')}
-          value={measurand.name}
-          maxLength={120}
-          onChange={(e) => put({ name: e.target.value })}
-        />
+        <Line name="name" label={t('own.name')} hint={t('own.nameHint')} />
         <div className="grid grid-cols-2 gap-2">
-          <Choice
-            label={t('own.unit')}
-            value={measurand.unit}
-            onChange={(e) => put({ unit: e.target.value as Measurand['unit'] })}
-          >
-            {units.map((u) => (
-              <option key={u} value={u}>
-                {t(`unit.${u}`)}
-              </option>
-            ))}
-          </Choice>
-          <Choice
-            label={t('own.system')}
-            value={measurand.system}
-            onChange={(e) => put({ system: e.target.value as Measurand['system'] })}
-          >
-            {systems.map((s) => (
-              <option key={s} value={s}>
-                {t(`system.${s}`)}
-              </option>
-            ))}
-          </Choice>
+          <Pick name="unit" label={t('own.unit')} of={units} say={(u) => t(`unit.${u}`)} />
+          <Pick name="system" label={t('own.system')} of={systems} say={(s) => t(`system.${s}`)} />
         </div>
-        <FigureFields typed={figure} unit={t(`unit.${measurand.unit}`)} onChange={setFigure} />
-        <Choice
-          label={t('own.ifOutside')}
-          value={measurand.safetyClass}
-          onChange={(e) => put({ safetyClass: e.target.value as Measurand['safetyClass'] })}
-        >
-          {classes.map((c) => (
-            <option key={c} value={c}>
-              {t(`safety.${c}`)}
-            </option>
-          ))}
-        </Choice>
-        <label className="flex min-h-11 items-center gap-2">
-          <input
-            type="checkbox"
-            className="checkbox"
-            checked={measurand.adjustable}
-            onChange={(e) => put({ adjustable: e.target.checked })}
-          />
-          {t('own.adjustable')}
-        </label>
-        <ProblemAlert error={save.error} />
-        <button
-          type="submit"
-          className="btn btn-primary"
-          disabled={!measurand.name.trim() || !bounds || save.isPending}
-        >
-          {t('own.save')}
-        </button>
-      </form>
+        <Controller
+          name="figure"
+          control={form.control}
+          render={({ field }) => (
+            <FigureFields typed={field.value} unit={t(`unit.${unit}`)} onChange={field.onChange} />
+          )}
+        />
+        <Pick name="safetyClass" label={t('own.ifOutside')} of={safetyClasses} say={(c) => t(`safety.${c}`)} />
+        <Tick name="adjustable" label={t('own.adjustable')} />
+      </Form>
     </Sheet>
   )
 }

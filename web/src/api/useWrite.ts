@@ -1,7 +1,10 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useMutation, useQueryClient, type Query } from '@tanstack/react-query'
 import { useRef } from 'react'
 import { Problem } from './client'
 import { announce } from './notices'
+
+/** A change of the garage may move any figure that is on the page (its plan, its road list, its sums); what the program itself knows stays. */
+export const mayHaveChanged = (query: Query) => (query.options as { staleTime?: unknown }).staleTime !== Infinity
 
 type Options<T, V> = {
   /** What to say when it is done; undo is offered with it. Nothing for a change that shows by itself. */
@@ -28,7 +31,7 @@ export function useWrite<T, V>(run: (values: V, writeId: string) => Promise<T>, 
     onSuccess: (answer, values) => {
       const id = pending.current?.id
       pending.current = undefined
-      void queries.invalidateQueries()
+      void queries.invalidateQueries({ predicate: mayHaveChanged })
       const text = options.said?.(values, answer)
       if (text) announce({ text, undo: options.undoable === false ? undefined : id })
       options.done?.(answer, values)

@@ -1,3 +1,4 @@
+import { differenceInCalendarDays } from 'date-fns'
 import { Link, useParams } from 'react-router'
 import { Trans, useTranslation } from 'react-i18next'
 import type { Schemas } from '@/api/client'
@@ -58,7 +59,7 @@ export function TargetSentence({ today }: { today: Today }) {
   const format = useFormat()
   const road = today.road
   if (!road?.target || today.dangerousWithoutWork > 0) return null
-  const days = Math.round((Date.parse(road.target) - Date.parse(road.on)) / 86_400_000)
+  const days = differenceInCalendarDays(road.target, road.on)
   const weeks = Math.round(Math.abs(days) / 7)
   return <>{t(days >= 0 ? 'today.ahead' : 'today.behind', { target: format.day(road.target), count: weeks })}</>
 }

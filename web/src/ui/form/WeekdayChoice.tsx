@@ -1,11 +1,10 @@
+import { weekdays } from '@/api/generated/enums'
 import { useTranslation } from 'react-i18next'
 import type { Schemas } from '@/api/client'
 
 export type Weekdays = Schemas['Weekdays']
-type Day = Weekdays['days'][number]
 
-export const weekdays: Day[] = ['MONDAY', 'TUESDAY', 'WEDNESDAY', 'THURSDAY', 'FRIDAY', 'SATURDAY', 'SUNDAY']
-export const everyDay: Weekdays = { days: weekdays }
+export const everyDay: Weekdays = { days: [...weekdays] }
 
 /** Some days of the week, at least one. */
 export function WeekdayChoice({

@@ -1,3 +1,5 @@
+import { millisecondsInDay } from 'date-fns/constants'
+
 /** What was typed into one field, and what stood there before: only over the same words is it put back. */
 type Typed = { before: string; now: string }
 type Field = HTMLInputElement | HTMLTextAreaElement | HTMLSelectElement
@@ -87,5 +89,5 @@ function read(key: string): Record<string, Typed> {
   const kept = localStorage.getItem(key)
   if (!kept) return {}
   const { at, typed } = JSON.parse(kept) as { at: number; typed: Record<string, Typed> }
-  return Date.now() - at < KEPT_DAYS * 86_400_000 ? typed : {}
+  return Date.now() - at < KEPT_DAYS * millisecondsInDay ? typed : {}
 }

@@ -1,6 +1,7 @@
 import { useEffect, useSyncExternalStore } from 'react'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
+import { mayHaveChanged } from '@/api/useWrite'
 import { waitingPhotos } from '@/api/photos/waiting'
 import { sessionQuery } from '@/api/queries'
 
@@ -17,7 +18,8 @@ export function WaitingPhotos() {
     if (!accountId) return
     const sendDue = () => {
       const due = waitingPhotos.due(accountId)
-      if (due.length > 0) void waitingPhotos.send(due).then(() => void queries.invalidateQueries())
+      if (due.length > 0)
+        void waitingPhotos.send(due).then(() => void queries.invalidateQueries({ predicate: mayHaveChanged }))
     }
     sendDue()
     const timer = setInterval(() => navigator.onLine && sendDue(), everyMs)
@@ -41,7 +43,11 @@ export function WaitingPhotos() {
           <button
             type="button"
             className="btn btn-sm min-h-11"
-            onClick={() => void waitingPhotos.send(mine.map((p) => p.id)).then(() => void queries.invalidateQueries())}
+            onClick={() =>
+              void waitingPhotos
+                .send(mine.map((p) => p.id))
+                .then(() => void queries.invalidateQueries({ predicate: mayHaveChanged }))
+            }
           >
             {t('tryAgain')}
           </button>

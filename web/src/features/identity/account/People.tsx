@@ -1,4 +1,5 @@
 import { useState } from 'react'
+import { roles } from '@/api/generated/enums'
 import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
@@ -10,8 +11,6 @@ import { AddPerson } from './AddPerson'
 
 type Member = Schemas['MemberRow']
 type Role = Member['role']
-
-const roles: Role[] = ['OWNER', 'HELPER', 'VIEWER']
 
 /** Who works in the garage; an owner lets people in, says what they may do, and lets them go. */
 export function People({ members, owns }: { members: Member[]; owns: boolean }) {

@@ -6,7 +6,7 @@ import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { Loaded, ProblemAlert } from '@/ui/page/Feedback'
 import { clockOf, hours } from '@/ui/format/format'
-import { weekdays } from '@/ui/form/WeekdayChoice'
+import { weekdays } from '@/api/generated/enums'
 
 type Window = Schemas['WindowFields']
 

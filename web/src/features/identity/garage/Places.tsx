@@ -1,4 +1,5 @@
 import { useState } from 'react'
+import { placeKinds } from '@/api/generated/enums'
 import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
@@ -8,14 +9,12 @@ import { Loaded, ProblemAlert } from '@/ui/page/Feedback'
 import { Choice, TextField } from '@/ui/form/Field'
 import { PlaceRoom } from './PlaceRoom'
 
-const kinds = ['BAG', 'BOX', 'SHELF', 'BENCH', 'BAY', 'AWAY'] as const
-
 /** Places and bags with the code that is written on them, and a look-up by code. */
 export function Places() {
   const { t } = useTranslation()
   const places = useQuery(placesQuery)
   const [name, setName] = useState('')
-  const [kind, setKind] = useState<(typeof kinds)[number]>('BAG')
+  const [kind, setKind] = useState<(typeof placeKinds)[number]>('BAG')
   const add = useWrite(
     (body: Schemas['NewPlaceRequest'], id) => unwrap(api.POST('/api/places', { body, ...write(id) })),
     {
@@ -53,7 +52,7 @@ export function Places() {
           <TextField label={t('garage.newPlace')} value={name} onChange={(e) => setName(e.target.value)} />
         </div>
         <Choice label={t('garage.placeKind')} value={kind} onChange={(e) => setKind(e.target.value as typeof kind)}>
-          {kinds.map((k) => (
+          {placeKinds.map((k) => (
             <option key={k} value={k}>
               {t(`place.${k}`)}
             </option>

@@ -1,4 +1,5 @@
 import { useState } from 'react'
+import { labelKinds } from '@/api/generated/enums'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
@@ -8,7 +9,6 @@ import { Sheet } from '@/ui/form/Sheet'
 import { labelWords } from './labelWords'
 
 type Kind = Schemas['LabelsRequest']['kind']
-const kinds: Kind[] = ['PLUG', 'BAG', 'PIECE']
 
 /** Labels before the first plug is pulled: a line each, or one line with numbers. */
 export function LabelForm({ projectId, onClose }: { projectId: string; onClose: () => void }) {
@@ -34,7 +34,7 @@ export function LabelForm({ projectId, onClose }: { projectId: string; onClose: 
         }}
       >
         <Choice label={t('labels.on')} value={kind} onChange={(e) => setKind(e.target.value as Kind)}>
-          {kinds.map((k) => (
+          {labelKinds.map((k) => (
             <option key={k} value={k}>
               {t(`labels.kind.${k}`)}
             </option>

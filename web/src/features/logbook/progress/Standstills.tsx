@@ -1,4 +1,5 @@
 import { useTranslation } from 'react-i18next'
+import { standstillCauses } from '@/api/generated/enums'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/page/Feedback'
@@ -7,18 +8,6 @@ import { useFormat } from '@/ui/format/format'
 
 type Progress = Schemas['PaceResponse']
 type Cause = Schemas['CauseRequest']['cause']
-const causes: Cause[] = [
-  'PART_MISSING',
-  'SOMEBODY_ELSE',
-  'MONEY',
-  'ILLNESS',
-  'WEATHER',
-  'NO_ROOM',
-  'OTHER_PROJECT',
-  'HOUSE_AND_FAMILY',
-  'NO_WISH',
-  'OTHER',
-]
 
 /** When nothing was done for a month and more, and why: where the calendar went. */
 export function Standstills({ projectId, progress }: { projectId: string; progress: Progress }) {
@@ -70,7 +59,7 @@ function Standstill({ projectId, standstill: s }: { projectId: string; standstil
         onChange={(e) => e.target.value && explain.mutate(e.target.value as Cause)}
       >
         {!s.cause && <option value="">{t('progress.whyStood')}</option>}
-        {causes.map((c) => (
+        {standstillCauses.map((c) => (
           <option key={c} value={c}>
             {t(`progress.cause.${c}`)}
           </option>

@@ -1,4 +1,5 @@
 import { useState } from 'react'
+import { entryKinds } from '@/api/generated/enums'
 import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
@@ -13,19 +14,6 @@ import { useFormat } from '@/ui/format/format'
 import { isCurrency, minorText, parseMinor, useAmountProblem } from '@/ui/format/money'
 import { SplitFields, splitsOf, type SplitDraft } from './SplitFields'
 import { moneyQuery, type Entry } from '../budget/moneyQueries'
-
-const kinds = [
-  'PURCHASE',
-  'SERVICE',
-  'TRANSPORT',
-  'FEE',
-  'DUTY',
-  'TAX',
-  'DEPOSIT_PAID',
-  'DEPOSIT_RETURNED',
-  'REFUND',
-  'SALE',
-] as const
 
 type Typed = {
   kind: Entry['kind']
@@ -232,7 +220,7 @@ function Form({ projectId, base, entry, orderId, orders, open, onClose }: FormPr
             value={v.kind}
             onChange={(e) => put({ kind: e.target.value as Entry['kind'] })}
           >
-            {kinds.map((k) => (
+            {entryKinds.map((k) => (
               <option key={k} value={k}>
                 {t(`entryKind.${k}`)}
               </option>

@@ -1,3 +1,4 @@
+import { addDays, formatISO, parseISO } from 'date-fns'
 import { useState } from 'react'
 import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
@@ -11,7 +12,7 @@ import { useFormat } from '@/ui/format/format'
 import { parseMinor, useAmountProblem } from '@/ui/format/money'
 import { SupplierFields } from '../supplier/SupplierFields'
 
-const plusDays = (day: string, days: number) => new Date(Date.parse(day) + days * 86_400_000).toISOString().slice(0, 10)
+const plusDays = (day: string, days: number) => formatISO(addDays(parseISO(day), days), { representation: 'date' })
 
 /** One order of one or more parts: from whom, for how much in their currency, and when it should come. */
 export function OrderForm({

@@ -1,3 +1,4 @@
+import { scaleLinear } from 'd3-scale'
 import { useTranslation } from 'react-i18next'
 import { useFormat } from '@/ui/format/format'
 import { xOf, type Axis } from './axis/axis'
@@ -17,7 +18,7 @@ export function MoneyLine({ plan, axis }: { plan: Plan; axis: Axis }) {
   if (points.length === 0) return null
   const most = Math.max(1, ...points.map((p) => p.left))
   const least = Math.min(0, ...points.map((p) => p.left))
-  const y = (minor: number) => 8 + ((most - minor) / (most - least || 1)) * (HEIGHT - 28)
+  const y = scaleLinear([most, least], [8, HEIGHT - 20])
   const lowest = points.reduce((a, b) => (b.left < a.left ? b : a))
   const path = points
     .map((p, i) => (i === 0 ? `M${p.x} ${y(p.left)}` : `H${p.x}V${y(p.left)}`))

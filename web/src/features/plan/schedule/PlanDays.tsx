@@ -1,3 +1,4 @@
+import { differenceInCalendarDays } from 'date-fns'
 import { Link } from 'react-router'
 import { useTranslation } from 'react-i18next'
 import { PackageOpen } from 'lucide-react'
@@ -79,7 +80,7 @@ function Days({ happenings, all, projectId }: { happenings: Happening[]; all: Ha
   const allDays = [...new Set(all.map((h) => h.date))]
   const gapBefore = (day: string) => {
     const before = allDays[allDays.indexOf(day) - 1]
-    return before ? Math.round((Date.parse(day) - Date.parse(before)) / 86_400_000) - 1 : 0
+    return before ? differenceInCalendarDays(day, before) - 1 : 0
   }
   return (
     <ol>

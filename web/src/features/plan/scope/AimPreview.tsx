@@ -1,4 +1,5 @@
 import { useState } from 'react'
+import { aims } from '@/api/generated/enums'
 import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
@@ -12,7 +13,6 @@ import { useZoneNames } from '@/ui/format/zones'
 import type { Scope } from './scope'
 
 type Aim = Schemas['ZoneAimRow']['aim']
-const aims: Aim[] = ['RUNNER', 'ROAD_READY', 'DRIVER', 'SHOW']
 
 /** What another aim, of the vehicle or of one place, would bring in and leave out: seen before it is set. */
 export function AimPreview({ projectId, scope }: { projectId: string; scope: Scope }) {

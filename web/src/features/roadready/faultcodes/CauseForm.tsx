@@ -8,7 +8,7 @@ import { Line } from '@/ui/form/named'
 import { filled, line as text } from '@/ui/form/rules'
 import { Sheet } from '@/ui/form/Sheet'
 import { useFields } from '@/ui/form/useFields'
-import { causeOf, type FaultLine, type Faults } from './FaultCodesPage'
+import { causeOf, type FaultLine, type Faults } from './faultCodes'
 
 type Props = { projectId: string; faults: Faults; line: FaultLine; onClose: () => void }
 

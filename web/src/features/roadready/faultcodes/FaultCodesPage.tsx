@@ -1,9 +1,8 @@
 import { useState } from 'react'
-import { queryOptions, useQuery } from '@tanstack/react-query'
+import { useQuery } from '@tanstack/react-query'
 import { Link, useParams } from 'react-router'
 import { useTranslation } from 'react-i18next'
 import { Plus } from 'lucide-react'
-import { api, unwrap, type Schemas } from '@/api/client'
 import { jobsQuery } from '@/api/queries'
 import { Loaded } from '@/ui/page/Feedback'
 import { Page, Part } from '@/ui/page/Page'
@@ -11,19 +10,8 @@ import { useFormat } from '@/ui/format/format'
 import { groupBy } from '@/ui/format/groupBy'
 import { CauseForm } from './CauseForm'
 import { ScanForm } from './ScanForm'
+import { causeOf, faultsQuery, type FaultLine, type Faults } from './faultCodes'
 import { Trend } from './Trend'
-
-export type Faults = Schemas['FaultsResponse']
-export type FaultLine = Faults['lines'][number]
-
-const faultsQuery = (projectId: string) =>
-  queryOptions({
-    queryKey: ['faults', projectId],
-    queryFn: () => unwrap(api.GET('/api/projects/{projectId}/fault-codes', { params: { path: { projectId } } })),
-  })
-
-export const causeOf = (faults: Faults, line: FaultLine) =>
-  faults.causes.find((c) => c.module === line.code.module && c.code === line.code.code)
 
 /** Fault codes as progress: how many are left, behind what, and which came back. */
 export function FaultCodesPage() {

@@ -7,7 +7,7 @@ import { NoteField, TextField } from '@/ui/form/Field'
 import { Sheet } from '@/ui/form/Sheet'
 import { useFormat } from '@/ui/format/format'
 import { codesOf } from './codesOf'
-import type { Faults } from './FaultCodesPage'
+import type { Faults } from './faultCodes'
 
 /** All codes of one reading, a module to a line. */
 export function ScanForm({ projectId, faults, onClose }: { projectId: string; faults: Faults; onClose: () => void }) {

@@ -1,6 +1,6 @@
 import { useTranslation } from 'react-i18next'
 import { useFormat } from '@/ui/format/format'
-import type { Faults } from './FaultCodesPage'
+import type { Faults } from './faultCodes'
 
 const width = 320
 const height = 120

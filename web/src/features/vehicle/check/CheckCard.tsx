@@ -7,17 +7,15 @@ import { useWrite } from '@/api/useWrite'
 import { Cautions } from '@/ui/safety/Cautions'
 import { ProblemAlert } from '@/ui/page/Feedback'
 import { Choice } from '@/ui/form/Field'
-import { SafetyMark } from '@/ui/safety/SafetyMark'
 import { useFormat } from '@/ui/format/format'
 import { useDraft } from '@/ui/form/useDraft'
 import { FindingMade } from '../finding/FindingMade'
 import { StepButtons } from './StepButtons'
-import { looks, nextUnanswered, restHere, type HowSeen, type Seen, type Step, type Walk } from './checkWalk'
-
-const verdicts = ['GOOD', 'DOUBTFUL', 'BAD', 'MISSING'] as const
-/** On a card the usual button would be of the card's own colour. */
-const plain = 'border-base-300 bg-base-100'
-const unseen = ['COVERED', 'NOT_OPENED', 'NO_REACH', 'NO_CURRENT', 'NOT_ALLOWED'] as const
+import { Answers } from './Answers'
+import { HowILook, type Look } from './HowILook'
+import { plain } from './plain'
+import { WhatItMeans } from './WhatItMeans'
+import { nextUnanswered, restHere, type HowSeen, type Seen, type Step, type Walk } from './checkWalk'
 
 type Said = { answers: Schemas['Said'][]; seen: Seen; rest: boolean }
 
@@ -35,8 +33,7 @@ export function CheckCard({ projectId, walk, at, nameOf, onGo }: Props) {
   const step = walk.steps[at]!
   const check = walk.checks.find((c) => c.id === step.checkId)!
   const here = walk.steps.filter((s) => s.place === step.place)
-  const [how, setHow] = useDraft<{ how: HowSeen; another: boolean }>(`look.${projectId}`, standing)
-  const [whyNot, setWhyNot] = useState(false)
+  const [how, setHow] = useDraft<Look>(`look.${projectId}`, standing)
   const [failed, setFailed] = useState<Schemas['Standing']>()
   const [fault, setFault] = useState(step.place)
   const place = nameOf(step.place)
@@ -93,17 +90,7 @@ export function CheckCard({ projectId, walk, at, nameOf, onGo }: Props) {
       {step.look && step.howSeen && <Looked look={step.look} how={step.howSeen} />}
       <h2 className="text-xl font-semibold">{check.how}</h2>
       <Cautions cautions={step.cautions} />
-      <dl className="grid gap-2 sm:grid-cols-[8rem_1fr]">
-        <dt className="quiet">{t('check.good')}</dt>
-        <dd>{check.good}</dd>
-        <dt className="quiet">{t('check.means')}</dt>
-        <dd>{check.means}</dd>
-        <dt className="quiet">{t('check.endangers')}</dt>
-        <dd className="grid gap-1">
-          {check.endangers}
-          <SafetyMark safety={step.ifBad} />
-        </dd>
-      </dl>
+      <WhatItMeans check={check} ifBad={step.ifBad} />
       {failed ? (
         <FindingMade projectId={projectId} standing={failed} place={nameOf(fault)} onDone={next} />
       ) : (
@@ -129,37 +116,7 @@ export function CheckCard({ projectId, walk, at, nameOf, onGo }: Props) {
               ))}
             </Choice>
           )}
-          <div className="grid grid-cols-2 gap-2">
-            {verdicts.map((a) => (
-              <button
-                key={a}
-                type="button"
-                className={`btn btn-lg ${a === 'GOOD' ? 'btn-primary' : plain}`}
-                disabled={save.isPending}
-                onClick={() => say(a)}
-              >
-                {t(`check.${check.method === 'OPERATE' ? 'works' : 'seen'}.${a}`)}
-              </button>
-            ))}
-          </div>
-          <button type="button" className={`btn ${plain}`} aria-expanded={whyNot} onClick={() => setWhyNot(!whyNot)}>
-            {t(check.method === 'OPERATE' ? 'check.notTried' : 'check.cantSee')}
-          </button>
-          {whyNot && (
-            <div role="group" aria-label={t('check.whyNot')} className="grid grid-cols-2 gap-2">
-              {unseen.map((a) => (
-                <button
-                  key={a}
-                  type="button"
-                  className={`btn h-auto py-2 ${plain}`}
-                  disabled={save.isPending}
-                  onClick={() => say(a)}
-                >
-                  {t(`check.seen.${a}`)}
-                </button>
-              ))}
-            </div>
-          )}
+          <Answers operated={check.method === 'OPERATE'} busy={save.isPending} onSay={say} />
           {rest.length > 0 && (
             <button
               type="button"
@@ -171,26 +128,7 @@ export function CheckCard({ projectId, walk, at, nameOf, onGo }: Props) {
             </button>
           )}
           <ProblemAlert error={save.error} />
-          <Choice
-            label={t('check.howILook')}
-            value={how.how}
-            onChange={(e) => setHow({ ...how, how: e.target.value as HowSeen })}
-          >
-            {looks.map((l) => (
-              <option key={l} value={l}>
-                {t(`seen.${l}`)}
-              </option>
-            ))}
-          </Choice>
-          <label className="flex min-h-11 items-center gap-2">
-            <input
-              type="checkbox"
-              className="checkbox"
-              checked={how.another}
-              onChange={(e) => setHow({ ...how, another: e.target.checked })}
-            />
-            {t('check.another')}
-          </label>
+          <HowILook how={how} onChange={setHow} />
           <StepButtons at={at} all={walk.steps.length} onGo={onGo} />
         </>
       )}
@@ -213,4 +151,4 @@ function Looked({ look, how }: { look: NonNullable<Step['look']>; how: HowSeen }
   )
 }
 
-const standing: { how: HowSeen; another: boolean } = { how: 'WALKED_ROUND', another: false }
+const standing: Look = { how: 'WALKED_ROUND', another: false }

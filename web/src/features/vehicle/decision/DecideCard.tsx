@@ -1,14 +1,14 @@
 import { useEffect, useState } from 'react'
+import { decisions } from './decisions'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/page/Feedback'
 import { TextField } from '@/ui/form/Field'
 import { SafetyMark } from '@/ui/safety/SafetyMark'
-import type { Proposed } from './DecidePage'
+import type { Proposed } from './decisions'
 
 type Decision = Schemas['DecisionRequest']['decision']
-const decisions: Decision[] = ['REPAIR', 'REPLACE', 'INVESTIGATE', 'REUSE', 'TEMPORARY', 'DEFER', 'ACCEPT']
 
 /** The finding at hand: take what is proposed, or choose otherwise; each choice has a key. */
 export function DecideCard({

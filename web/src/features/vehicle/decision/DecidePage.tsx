@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react'
 import { useQuery } from '@tanstack/react-query'
 import { Link, useParams } from 'react-router'
 import { useTranslation } from 'react-i18next'
-import { api, unwrap, type Schemas } from '@/api/client'
+import { api, unwrap } from '@/api/client'
 import { findingsQuery, projectQuery } from '@/api/queries'
 import { Loaded } from '@/ui/page/Feedback'
 import { Page } from '@/ui/page/Page'
@@ -10,9 +10,7 @@ import { SafetyMark } from '@/ui/safety/SafetyMark'
 import { useZoneNames } from '@/ui/format/zones'
 import { DecideCard } from './DecideCard'
 import { TakeAll } from './TakeAll'
-
-type Finding = Schemas['FindingRow']
-export type Proposed = { finding: Finding; proposal: Schemas['DecisionProposalResponse'] }
+import { type Proposed } from './decisions'
 
 /** Many findings decided in a row, with one key each. */
 export function DecidePage() {

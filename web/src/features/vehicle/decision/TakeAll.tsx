@@ -2,7 +2,7 @@ import { useTranslation } from 'react-i18next'
 import { api, unwrap, write } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/page/Feedback'
-import type { Proposed } from './DecidePage'
+import type { Proposed } from './decisions'
 
 /** Takes every proposal at once: one change, which can be taken back as one. */
 export function TakeAll({ waiting }: { waiting: Proposed[] }) {

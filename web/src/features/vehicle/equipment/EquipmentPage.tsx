@@ -3,14 +3,12 @@ import { useQuery } from '@tanstack/react-query'
 import { useParams } from 'react-router'
 import { useTranslation } from 'react-i18next'
 import { Calendar, CircleDashed, CircleHelp, Eye, Quote } from 'lucide-react'
-import { api, unwrap, write, type Schemas } from '@/api/client'
+import { api, unwrap, write } from '@/api/client'
 import { equipmentQuery } from '@/api/queries'
 import { useWrite } from '@/api/useWrite'
 import { Loaded, ProblemAlert } from '@/ui/page/Feedback'
 import { Page, Part } from '@/ui/page/Page'
-import { FactForm } from './FactForm'
-
-export type Equipment = Schemas['EquipmentItemResponse']
+import { FactForm, type Equipment } from './FactForm'
 
 type Group = 'unknown' | 'guessed' | 'said' | 'known' | 'only'
 

@@ -6,7 +6,8 @@ import { ProblemAlert } from '@/ui/page/Feedback'
 import { Choice, TextField } from '@/ui/form/Field'
 import { Sheet } from '@/ui/form/Sheet'
 import { useFormat } from '@/ui/format/format'
-import type { Equipment } from './EquipmentPage'
+
+export type Equipment = Schemas['EquipmentItemResponse']
 
 type Fact = Schemas['EquipmentFactRequest']
 const hows = ['SEEN', 'PAPERS', 'SAID'] as const

@@ -1,4 +1,5 @@
 import { useState } from 'react'
+import { events } from '@/api/generated/enums'
 import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
@@ -10,8 +11,6 @@ import type { Step } from '../check/checkWalk'
 
 type Happened = Schemas['EventResponse']
 type Event = Happened['event']
-
-const events: Event[] = ['LONG_SLEEP', 'FLOODED', 'CRASHED', 'AIRBAGS_FIRED', 'RAN_DRY', 'VERMIN', 'WRONG_JACKING']
 
 type Props = {
   projectId: string

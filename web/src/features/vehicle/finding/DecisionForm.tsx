@@ -1,11 +1,10 @@
 import { useState } from 'react'
+import { decisions } from '../decision/decisions'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/page/Feedback'
 import { TextField } from '@/ui/form/Field'
-
-const decisions = ['REPAIR', 'REPLACE', 'INVESTIGATE', 'REUSE', 'TEMPORARY', 'DEFER', 'ACCEPT'] as const
 
 /** A decision and its reason, in the person's own words. */
 export function DecisionForm({ finding, onDone }: { finding: Schemas['FindingRow']; onDone: () => void }) {

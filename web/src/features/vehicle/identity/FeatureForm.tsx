@@ -5,7 +5,7 @@ import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/page/Feedback'
 import { Choice, TextField } from '@/ui/form/Field'
 import { Sheet } from '@/ui/form/Sheet'
-import type { Feature } from './IdentityPage'
+import type { Feature } from './identity'
 
 /** What the papers say of one feature, and what stands on the vehicle. */
 export function FeatureForm({

@@ -1,20 +1,12 @@
 import { useState } from 'react'
-import { queryOptions, useQuery } from '@tanstack/react-query'
+import { useQuery } from '@tanstack/react-query'
 import { useParams } from 'react-router'
 import { useTranslation } from 'react-i18next'
-import { api, unwrap, type Schemas } from '@/api/client'
 import { Loaded } from '@/ui/page/Feedback'
 import { Page, Part } from '@/ui/page/Page'
 import { FeatureForm } from './FeatureForm'
 import { VariantParts } from './VariantParts'
-
-export type Feature = Schemas['FeatureResponse']
-
-const identityQuery = (projectId: string) =>
-  queryOptions({
-    queryKey: ['identity', projectId],
-    queryFn: () => unwrap(api.GET('/api/projects/{projectId}/identity', { params: { path: { projectId } } })),
-  })
+import { identityQuery, type Feature } from './identity'
 
 const order = { CONTRADICTS: 0, UNCHECKED: 1, CONFIRMED: 2 } as const
 const sign = { CONFIRMED: '✓', CONTRADICTS: '≠', UNCHECKED: '?' } as const

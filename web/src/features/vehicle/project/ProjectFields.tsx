@@ -15,7 +15,7 @@ const carLayouts = layouts.filter((l) => l !== 'MOTORCYCLE')
 export function ProjectFields({ project, currency }: { project?: Project; currency: string }) {
   const { t } = useTranslation()
   const body = useWatch<ProjectValues, 'bodyStyle'>({ name: 'bodyStyle' })
-  const styles = useQuery({ queryKey: ['bodies'], queryFn: () => unwrap(api.GET('/api/bodies')) })
+  const styles = useQuery({ queryKey: ['bodies'], queryFn: () => unwrap(api.GET('/api/bodies')), staleTime: Infinity })
   const notKnown = t('projects.notKnown')
   return (
     <>

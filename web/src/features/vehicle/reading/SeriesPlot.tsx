@@ -1,3 +1,4 @@
+import { scaleLinear } from 'd3-scale'
 import { useFormat } from '@/ui/format/format'
 import { readable, type Measurable, type Point } from './readings'
 
@@ -17,10 +18,10 @@ export function SeriesPlot({ points, limit }: { points: Point[]; limit: Measurab
   const oneSpot = new Set(points.map((p) => p.spot)).size === 1
   // bars stand on zero; a line over time may begin where its values do
   const low = oneSpot ? Math.min(...values) : Math.min(0, ...values)
-  const span = Math.max(...values) - low || Math.abs(low) || 1
-  const y = (value: number) => height - bottom - ((value - low) / span) * (height - top - bottom)
+  const high = Math.max(...values)
+  const y = scaleLinear([low, high > low ? high : low + (Math.abs(low) || 1)], [height - bottom, top])
   const step = (width - left - right) / points.length
-  const x = (i: number) => left + step * (i + 0.5)
+  const x = scaleLinear([-0.5, points.length - 0.5], [left, width - right])
   return (
     <svg viewBox={`0 0 ${width} ${height}`} className="block w-full max-w-md" aria-hidden="true">
       {sameUnit.map((b) => (

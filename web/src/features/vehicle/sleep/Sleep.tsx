@@ -1,4 +1,5 @@
 import { useState } from 'react'
+import { evidenceKinds } from '@/api/generated/enums'
 import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
@@ -11,7 +12,6 @@ import type { Step } from '../check/checkWalk'
 
 type Slept = Schemas['SleepResponse']
 type Kind = Schemas['NewEvidenceRequest']['kind']
-const kinds: Kind[] = ['DATED_PAPER', 'STATEMENT', 'DATED_PART', 'STATE_OF_PARTS', 'UNDISTURBED']
 
 type Props = {
   projectId: string
@@ -115,7 +115,7 @@ function AddEvidence({ projectId }: { projectId: string }) {
       }}
     >
       <Choice label={t('sleep.evidence')} value={kind} onChange={(e) => setKind(e.target.value as Kind)}>
-        {kinds.map((k) => (
+        {evidenceKinds.map((k) => (
           <option key={k} value={k}>
             {t(`sleep.kind.${k}`)}
           </option>

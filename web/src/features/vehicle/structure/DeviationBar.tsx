@@ -1,5 +1,5 @@
 import { useTranslation } from 'react-i18next'
-import type { ReferencePoint } from './StructurePage'
+import type { ReferencePoint } from './structure'
 
 const width = 320
 const row = 22

@@ -1,4 +1,5 @@
 import { useState } from 'react'
+import { stages } from '@/api/generated/enums'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
@@ -6,10 +7,9 @@ import { ProblemAlert } from '@/ui/page/Feedback'
 import { Choice, TextField } from '@/ui/form/Field'
 import { Sheet } from '@/ui/form/Sheet'
 import { useFormat } from '@/ui/format/format'
-import type { ReferencePoint } from './StructurePage'
+import type { ReferencePoint } from './structure'
 
 type Stage = ReferencePoint['stages'][number]['stage']
-const stages: Stage[] = ['AS_FOUND', 'PULLED', 'FITTED']
 
 /** What a distance really is: as found, after pulling, after fitting. */
 export function MeasureForm({

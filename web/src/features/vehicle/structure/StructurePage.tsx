@@ -1,9 +1,8 @@
 import { useState } from 'react'
-import { queryOptions, useQuery } from '@tanstack/react-query'
+import { useQuery } from '@tanstack/react-query'
 import { useParams } from 'react-router'
 import { useTranslation } from 'react-i18next'
 import { Plus, Printer } from 'lucide-react'
-import { api, unwrap, type Schemas } from '@/api/client'
 import { drawingQuery } from '@/api/queries'
 import { Loaded } from '@/ui/page/Feedback'
 import { Page, Part } from '@/ui/page/Page'
@@ -12,14 +11,7 @@ import { useZoneNames } from '@/ui/format/zones'
 import { DeviationBar } from './DeviationBar'
 import { MeasureForm } from './MeasureForm'
 import { PointForm } from './PointForm'
-
-export type ReferencePoint = Schemas['ReferencePointResponse']
-
-const shellQuery = (projectId: string) =>
-  queryOptions({
-    queryKey: ['structure', projectId],
-    queryFn: () => unwrap(api.GET('/api/projects/{projectId}/structure', { params: { path: { projectId } } })),
-  })
+import { shellQuery, type ReferencePoint } from './structure'
 
 const todo = ['REPLACE', 'MOVE_BEFORE_WELDING', 'PULL', 'FIND_A_REFERENCE', 'MEASURE', 'FIT'] as const
 

@@ -102,7 +102,7 @@ export function PlanAxis({
 function axisOf(plan: Plan, perHour: number): Axis {
   const from = Math.min(...plan.activities.map((a) => Date.parse(a.start)))
   const to = Math.max(...plan.activities.map((a) => Date.parse(a.end)))
-  return Number.isFinite(from) ? makeAxis(plan.windows, from, to, perHour) : { stretches: [], width: 0 }
+  return Number.isFinite(from) ? makeAxis(plan.windows, from, to, perHour) : makeAxis([], 0, 0, perHour)
 }
 
 const placed = (name: LaneName, bars: Bar[], axis: Axis) => {

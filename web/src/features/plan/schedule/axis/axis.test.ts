@@ -51,6 +51,6 @@ it('puts bars that overlap into rows of their own', () => {
 })
 
 it('has nothing to show without time', () => {
-  expect(makeAxis([], 5, 5, 20)).toEqual({ stretches: [], width: 0 })
+  expect(makeAxis([], 5, 5, 20)).toMatchObject({ stretches: [], width: 0 })
   expect(xOf(makeAxis([], 5, 5, 20), 7)).toBe(0)
 })

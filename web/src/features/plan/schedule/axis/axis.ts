@@ -1,8 +1,11 @@
+import { millisecondsInDay, millisecondsInHour } from 'date-fns/constants'
+import { scaleLinear, type ScaleLinear } from 'd3-scale'
+
 /** A stretch of the time axis: an evening in the garage, or the time until the next one. In pixels and milliseconds. */
 export type Stretch = { kind: 'workSession' | 'gap'; from: number; to: number; x: number; width: number }
-export type Axis = { stretches: Stretch[]; width: number }
+/** @param scale from instants to pixels, straight within each stretch */
+export type Axis = { stretches: Stretch[]; width: number; scale: ScaleLinear<number, number> }
 
-const DAY = 86_400_000
 /** Shorter times without anybody are a line between two evenings. */
 const LABELLED_DAYS = 3
 const LONGEST_GAP_PX = 90
@@ -28,31 +31,30 @@ export function makeAxis(windows: { from: string; to: string }[], from: number, 
     const ends = Date.parse(w.to)
     if (ends <= at || begins > to) continue
     add('gap', begins, gapWidth(begins - at))
-    add('workSession', ends, Math.max(3, ((ends - begins) / 3_600_000) * perHour))
+    add('workSession', ends, Math.max(3, ((ends - begins) / millisecondsInHour) * perHour))
   }
   add('gap', to, gapWidth(to - at))
-  return { stretches, width: x }
+  if (stretches.length === 0) return { stretches, width: 0, scale: scaleLinear([0, 1], [0, 0]) }
+  const ends = [{ at: from, x: 0 }, ...stretches.map((s) => ({ at: s.to, x: s.x + s.width }))]
+  const scale = scaleLinear(
+    ends.map((e) => e.at),
+    ends.map((e) => e.x),
+  ).clamp(true)
+  return { stretches, width: x, scale }
 }
 
-const gapWidth = (ms: number) => (ms < LABELLED_DAYS * DAY ? 3 : Math.min(LONGEST_GAP_PX, 26 + (ms / DAY) * 1.5))
+const gapWidth = (ms: number) =>
+  ms < LABELLED_DAYS * millisecondsInDay ? 3 : Math.min(LONGEST_GAP_PX, 26 + (ms / millisecondsInDay) * 1.5)
 
 /** Whole days without time, where they are worth a word. */
 export const emptyDays = (s: Stretch) =>
-  s.kind === 'gap' && s.to - s.from >= LABELLED_DAYS * DAY ? Math.floor((s.to - s.from) / DAY) : 0
+  s.kind === 'gap' && s.to - s.from >= LABELLED_DAYS * millisecondsInDay
+    ? Math.floor((s.to - s.from) / millisecondsInDay)
+    : 0
 
-const clamp = (share: number) => Math.min(1, Math.max(0, share))
+export const xOf = (axis: Axis, instant: number): number => axis.scale(instant)
 
-export function xOf(axis: Axis, instant: number): number {
-  const s = axis.stretches.find((e) => instant <= e.to) ?? axis.stretches[axis.stretches.length - 1]
-  if (!s) return 0
-  return s.x + clamp((instant - s.from) / (s.to - s.from)) * s.width
-}
-
-export function instantAt(axis: Axis, x: number): number {
-  const s = axis.stretches.find((e) => x <= e.x + e.width) ?? axis.stretches[axis.stretches.length - 1]
-  if (!s) return 0
-  return s.from + clamp((x - s.x) / s.width) * (s.to - s.from)
-}
+export const instantAt = (axis: Axis, x: number): number => axis.scale.invert(x)
 
 /** The row of each bar, so that none covers another; as few rows as there are bars at once. */
 export function rows(bars: { x: number; width: number }[]): number[] {

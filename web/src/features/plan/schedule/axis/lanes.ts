@@ -1,3 +1,4 @@
+import { millisecondsInDay } from 'date-fns/constants'
 import type { Schemas } from '@/api/client'
 
 export type Plan = Schemas['PlanResponse']
@@ -70,13 +71,11 @@ function places(bars: Bar[]): Lane[] {
     }))
 }
 
-const DAY = 86_400_000
-
 /** A part that has a week and more until it must be ordered keeps nobody from anything. */
 export const hasTime = (bar: Bar) =>
   bar.kind === 'NEED' &&
   bar.activity.latestStart !== undefined &&
-  Date.parse(bar.activity.latestStart) - bar.from >= 7 * DAY
+  Date.parse(bar.activity.latestStart) - bar.from >= 7 * millisecondsInDay
 
 /** From its opening to its closing each access stands open; one that is open already does so from the start. */
 function stripDowns(bars: Bar[]): Bar[] {

@@ -4,6 +4,7 @@ import java.util.Map;
 
 /** The wish is well-formed but the present state of things does not allow it. */
 public final class Conflict extends AppException {
+    /** @param code stable, for programs @param sentence says what stands against it and what to do */
     public Conflict(String code, String sentence) {
         super(code, sentence, Map.of());
     }

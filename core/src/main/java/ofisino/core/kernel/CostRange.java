@@ -2,6 +2,7 @@ package ofisino.core.kernel;
 
 /** Estimated cost of parts and bought-in work, in minor units of the garage's currency: optimistic, likely, pessimistic. Own labour is not in it. */
 public record CostRange(long optimisticMinor, long likelyMinor, long pessimisticMinor) {
+    /** It costs nothing. */
     public static final CostRange NOTHING = new CostRange(0, 0, 0);
 
     public CostRange {

@@ -21,6 +21,7 @@ public final class Currencies {
                 .toList();
     }
 
+    /** @param letters ISO 4217, as typed @throws InvalidValue naming the field when no currency is called so */
     public static CurrencyUnit of(String field, String letters) {
         try {
             CurrencyUnit unit = CurrencyUnit.of(letters == null ? "" : letters.strip());

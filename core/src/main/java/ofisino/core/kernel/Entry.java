@@ -53,20 +53,24 @@ public record Entry(String where, Object value) {
         return new Entry(where + " / " + text(key), value);
     }
 
+    /** Whether something stands under the key. */
     public boolean has(String key) {
         return map().containsKey(key);
     }
 
+    /** @throws IllegalStateException naming file, entry and key when no text stands there */
     public String text(String key) {
         Object text = map().get(key);
         if (text == null) throw slip("lacks “%s”".formatted(key));
         return text.toString();
     }
 
+    /** The text, or {@code otherwise} where none stands there. */
     public String text(String key, String otherwise) {
         return has(key) ? text(key) : otherwise;
     }
 
+    /** @throws IllegalStateException naming file, entry and key when no number stands there */
     public double number(String key) {
         try {
             return Double.parseDouble(text(key));
@@ -75,6 +79,7 @@ public record Entry(String where, Object value) {
         }
     }
 
+    /** @throws IllegalStateException naming file, entry and key when no whole number stands there */
     public int whole(String key) {
         try {
             return Integer.parseInt(text(key));
@@ -83,14 +88,17 @@ public record Entry(String where, Object value) {
         }
     }
 
+    /** The whole number, or {@code otherwise} where none stands there. */
     public int whole(String key, int otherwise) {
         return has(key) ? whole(key) : otherwise;
     }
 
+    /** @throws IllegalStateException naming file, entry, the wrong word and the allowed ones */
     public <E extends Enum<E>> E choice(String key, Class<E> type) {
         return choice(key, text(key), type);
     }
 
+    /** The choice, or {@code otherwise} where none stands there. */
     public <E extends Enum<E>> E choice(String key, Class<E> type, E otherwise) {
         return has(key) ? choice(key, type) : otherwise;
     }
@@ -115,14 +123,17 @@ public record Entry(String where, Object value) {
                                 Arrays.toString(type.getEnumConstants()).toLowerCase(Locale.ROOT))));
     }
 
+    /** Empty where nothing stands there. @throws IllegalStateException when it is no list */
     public List<String> texts(String key) {
         return items(key).stream().map(String::valueOf).toList();
     }
 
+    /** Empty where nothing stands there. @throws IllegalStateException when it is no list of numbers */
     public List<Double> numbers(String key) {
         return items(key).stream().map(n -> Double.valueOf(n.toString())).toList();
     }
 
+    /** Empty where nothing stands there; each with its own place for messages. */
     public List<Entry> list(String key) {
         return items(key).stream()
                 .map(item -> new Entry(where + " / " + key, item))

@@ -13,6 +13,7 @@ import org.joda.money.Money;
  * @param basePerForeign positive; 1 where the currencies are equal
  */
 public record ExchangeRate(CurrencyUnit foreign, CurrencyUnit base, BigDecimal basePerForeign, LocalDate date) {
+    /** No currency of today stands higher against another. */
     public static final BigDecimal LARGEST = new BigDecimal("1000000");
 
     public ExchangeRate {

@@ -4,6 +4,7 @@ import java.util.Map;
 
 /** A value that no rule of the job allows. The sentence shows the value and says what to enter instead. */
 public final class InvalidValue extends AppException {
+    /** @param code stable, for programs @param sentence shows the value and says what to enter instead */
     public InvalidValue(String code, String sentence) {
         super(code, sentence, Map.of());
     }

@@ -13,6 +13,7 @@ public record Moved<T, E>(T now, List<E> events) {
         events = List.copyOf(events);
     }
 
+    /** What a move made of it, and what that did. */
     @SafeVarargs
     public static <T, E> Moved<T, E> to(T now, E... events) {
         return new Moved<>(now, List.of(events));

@@ -9,6 +9,7 @@ package ofisino.core.kernel;
  * @param verified whether someone compared the figure with the document; an unverified figure never clears a safety finding
  */
 public record Source(String work, String year, String place, boolean verified) {
+    /** What the trade does, and no book is named for it. */
     public static final Source COMMON_PRACTICE = new Source("common practice", "", "", false);
 
     public Source {

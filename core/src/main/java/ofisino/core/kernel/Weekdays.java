@@ -6,6 +6,7 @@ import java.util.Set;
 
 /** The days of a week on which a door is open or a place is lent; at least one. */
 public record Weekdays(Set<DayOfWeek> days) {
+    /** Every day of the week. */
     public static final Weekdays ALL = new Weekdays(EnumSet.allOf(DayOfWeek.class));
 
     public Weekdays {
@@ -20,14 +21,17 @@ public record Weekdays(Set<DayOfWeek> days) {
         return new Weekdays(found);
     }
 
+    /** Monday is 1, Tuesday 2, Sunday 64: as it is stored. */
     public int bits() {
         return days.stream().mapToInt(d -> 1 << d.ordinal()).sum();
     }
 
+    /** Days that are in either. */
     public Weekdays or(Weekdays other) {
         return ofBits(bits() | other.bits());
     }
 
+    /** True where no day of the week is left out. */
     public boolean coverEveryDay() {
         return days.size() == DayOfWeek.values().length;
     }

@@ -12,8 +12,10 @@ import io.swagger.v3.oas.models.PathItem;
 import io.swagger.v3.oas.models.media.Schema;
 import java.lang.reflect.RecordComponent;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.Iterator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
@@ -84,8 +86,10 @@ class OpenApiConfig {
         if (schema.getAdditionalProperties() instanceof Schema<?> values) reach(api, values, found);
     }
 
+    /** Records go by their simple names here: of two with one name, one would vanish. */
     @Bean
     ModelConverter requiredUnlessNullable() {
+        Map<String, Class<?>> named = new HashMap<>();
         return new ModelConverter() {
             @Override
             public Schema<?> resolve(
@@ -93,7 +97,12 @@ class OpenApiConfig {
                 if (!chain.hasNext()) return null;
                 Schema<?> resolved = chain.next().resolve(type, context, chain);
                 JavaType java = Json.mapper().constructType(type.getType());
-                if (resolved != null && java.getRawClass().isRecord()) mark(resolved, java.getRawClass(), context);
+                if (resolved == null || !java.getRawClass().isRecord()) return resolved;
+                Class<?> other = named.putIfAbsent(java.getRawClass().getSimpleName(), java.getRawClass());
+                if (other != null && other != java.getRawClass())
+                    throw new IllegalStateException("%s and %s have one name in the description of the API: rename one"
+                            .formatted(other.getName(), java.getRawClass().getName()));
+                mark(resolved, java.getRawClass(), context);
                 return resolved;
             }
         };

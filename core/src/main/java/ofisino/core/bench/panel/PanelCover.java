@@ -12,6 +12,7 @@ import ofisino.core.kernel.InvalidValue;
 public record PanelCover(long damageMm2, long coveredMm2) {
     private static final int LONGEST_MM = 10_000;
 
+    /** Compares patch and panel. Lengths in millimetres. @throws InvalidValue when one of them is not above 0 */
     public static PanelCover of(int damageLengthMm, int damageWidthMm, int panelLengthMm, int panelWidthMm) {
         for (int mm : new int[] {damageLengthMm, damageWidthMm, panelLengthMm, panelWidthMm})
             if (mm <= 0 || mm > LONGEST_MM)

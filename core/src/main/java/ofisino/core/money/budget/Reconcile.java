@@ -23,6 +23,7 @@ public final class Reconcile {
         }
     }
 
+    /** @param typed the other side's sum, base minor units */
     public static Outcome check(List<Item> lines, long typed) {
         long sum = lines.stream().mapToLong(Item::minor).reduce(0, Math::addExact);
         long difference = Math.subtractExact(typed, sum);

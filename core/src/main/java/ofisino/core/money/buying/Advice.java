@@ -19,6 +19,7 @@ import ofisino.core.plan.risk.TotalDraws;
  * @param looks  what looking at each unseen place is worth at the asked price, the most first; empty without an asked price
  */
 public record Advice(Word word, Ceiling ceiling, List<Lowered> lowered, List<Mover> movers, List<Look> looks) {
+    /** What to do, in one word. */
     public enum Word {
         /** Not even a gift pays for what it needs. */
         WALK_AWAY,
@@ -28,6 +29,7 @@ public record Advice(Word word, Ceiling ceiling, List<Lowered> lowered, List<Mov
         FAIR
     }
 
+    /** What the ceiling hangs on. */
     public enum Input {
         TITLE,
         VALUE,

@@ -26,8 +26,10 @@ public record BuyingCosts(
         int taxBasisPoints,
         long inland,
         long registration) {
+    /** Nothing comes on top. */
     public static final BuyingCosts NONE = new BuyingCosts(0, 0, 0, 0, 0, 0, 0, 0);
 
+    /** What comes on top of the price. */
     public enum CostKind {
         FEE,
         FREIGHT,
@@ -38,6 +40,7 @@ public record BuyingCosts(
         REGISTRATION
     }
 
+    /** @param minor base minor units */
     public record CostLine(CostKind kind, long minor) {}
 
     public BuyingCosts {
@@ -67,6 +70,7 @@ public record BuyingCosts(
         return lines;
     }
 
+    /** All that comes on top at this price; base minor units. */
     public long sumAt(long price) {
         return at(price).stream().mapToLong(CostLine::minor).sum();
     }

@@ -22,6 +22,7 @@ public record Ceiling(
         List<BuyingCosts.CostLine> costs,
         long margin,
         long rest) {
+    /** With the repair drawn from the case's own chances and seed. */
     public static Ceiling of(BuyingCase c) {
         return of(c, TotalDraws.of(c.chances(), c.seed()));
     }

@@ -18,6 +18,7 @@ public enum Title {
         usual = new TitleFactor(lowBasisPoints, highBasisPoints);
     }
 
+    /** What a vehicle with this title usually fetches against a clean one. */
     public TitleFactor usual() {
         return usual;
     }

@@ -10,6 +10,7 @@ import ofisino.core.kernel.InvalidValue;
  */
 public record TitleFactor(int lowBasisPoints, int highBasisPoints) {
     public static final int WHOLE = 10_000;
+    /** As much as a clean one. */
     public static final TitleFactor CLEAN = new TitleFactor(WHOLE, WHOLE);
 
     public TitleFactor {
@@ -21,14 +22,17 @@ public record TitleFactor(int lowBasisPoints, int highBasisPoints) {
                             .formatted(lowBasisPoints / 100.0, highBasisPoints / 100.0));
     }
 
+    /** The lower end of what it fetches; minor units, like the clean value. */
     public long low(long cleanMinor) {
         return of(cleanMinor, lowBasisPoints, 1);
     }
 
+    /** Half way between the ends; minor units, like the clean value. */
     public long middle(long cleanMinor) {
         return of(cleanMinor, lowBasisPoints + highBasisPoints, 2);
     }
 
+    /** The upper end of what it fetches; minor units, like the clean value. */
     public long high(long cleanMinor) {
         return of(cleanMinor, highBasisPoints, 1);
     }

@@ -29,6 +29,7 @@ public record OrderDates(int leadDays, int checkDays) {
                     "The time to check a part (%d days) must be between 0 and 60 days.".formatted(checkDays));
     }
 
+    /** With the usual days for looking at what came. @param leadDays from order to arrival */
     public static OrderDates withUsualCheck(int leadDays) {
         return new OrderDates(leadDays, USUAL_CHECK_DAYS);
     }
@@ -43,6 +44,7 @@ public record OrderDates(int leadDays, int checkDays) {
         return jobStarts.minusDays(totalDays());
     }
 
+    /** The first day on which it can be fitted. */
     public LocalDate usableFrom(LocalDate ordered) {
         return ordered.plusDays(totalDays());
     }

@@ -116,6 +116,7 @@ public record Access(
         return stripMinutes + refitMinutes;
     }
 
+    /** The same with a person's own minutes. */
     public Access taking(int strip, int refit) {
         return new Access(id, name, needs, strip, refit, people, drained, excludes, usesUp, reaches, touches, cautions);
     }

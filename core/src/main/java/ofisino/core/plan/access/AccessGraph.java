@@ -16,6 +16,7 @@ public final class AccessGraph {
     private final Map<String, Access> byId = new LinkedHashMap<>();
     private final Map<String, Set<String>> closures = new LinkedHashMap<>();
 
+    /** @throws IllegalStateException when one needs another that is not there, or they run in a circle */
     public AccessGraph(Collection<Access> all) {
         for (Access w : all)
             if (byId.put(w.id(), w) != null)
@@ -48,10 +49,12 @@ public final class AccessGraph {
         return new AccessGraph(merged.values());
     }
 
+    /** In the order in which they were given. */
     public List<Access> all() {
         return List.copyOf(byId.values());
     }
 
+    /** Whether an access has this id. */
     public boolean has(String id) {
         return byId.containsKey(id);
     }
@@ -78,6 +81,7 @@ public final class AccessGraph {
         return found;
     }
 
+    /** These and all that must be open for them, the outermost first. @throws InvalidValue when one is not known */
     public Set<String> closure(Collection<String> ids) {
         Set<String> found = new LinkedHashSet<>();
         for (String id : ids) found.addAll(closure(id));

@@ -42,6 +42,7 @@ public final class AgeingParts {
         this.parts = List.copyOf(parts);
     }
 
+    /** Reads ageing.yaml. @throws IllegalStateException naming the entry that is wrong */
     public static AgeingParts load() {
         try (InputStream file = AgeingParts.class.getResourceAsStream("ageing.yaml")) {
             return read(new InputStreamReader(file, StandardCharsets.UTF_8));
@@ -72,10 +73,12 @@ public final class AgeingParts {
         return (int) Math.round(hours * 60);
     }
 
+    /** All that age, in the order of the file. */
     public List<Part> all() {
         return parts;
     }
 
+    /** Those that can be got at while this access is open. */
     public List<Part> behind(String access) {
         return parts.stream().filter(p -> p.behind().contains(access)).toList();
     }

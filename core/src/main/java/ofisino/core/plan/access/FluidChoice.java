@@ -13,6 +13,7 @@ import ofisino.core.kernel.InvalidValue;
 public final class FluidChoice {
     private FluidChoice() {}
 
+    /** What can be done with a circuit that is empty when the car is needed. */
     public enum FluidMove {
         /** The circuit is filled in time: nothing to choose. */
         NO_CONFLICT,

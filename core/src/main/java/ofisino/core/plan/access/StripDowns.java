@@ -136,6 +136,7 @@ public final class StripDowns<J> {
         return all;
     }
 
+    /** The strip-down that a job uses for an access. @throws NullPointerException when the job does not need the access */
     public String stripDown(J job, String access) {
         return stripDowns.get(access).get(job);
     }
@@ -229,10 +230,12 @@ public final class StripDowns<J> {
      * @param aloneLitres  that would run out if each job did it alone
      */
     public record Totals(int minutes, int aloneMinutes, Map<Circuit, Double> litres, Map<Circuit, Double> aloneLitres) {
+        /** Against each job opening by itself. */
         public int savedMinutes() {
             return aloneMinutes - minutes;
         }
 
+        /** Of fluid, against each job draining by itself. */
         public double savedLitres() {
             return sum(aloneLitres) - sum(litres);
         }
@@ -242,6 +245,7 @@ public final class StripDowns<J> {
         }
     }
 
+    /** What all strip-downs cost together. */
     public Totals totals() {
         int minutes = 0;
         Map<Circuit, Double> litres = new EnumMap<>(Circuit.class);

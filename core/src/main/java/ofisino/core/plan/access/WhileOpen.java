@@ -11,6 +11,7 @@ import java.util.Optional;
 public final class WhileOpen {
     private WhileOpen() {}
 
+    /** What an open access offers to do besides. */
     public enum OfferKind {
         /** A defect that is known and has no job in this strip-down. */
         FINDING,
@@ -75,12 +76,14 @@ public final class WhileOpen {
         return new Candidate(OfferKind.LOOK, place, place, LOOK_MINUTES, 0, LOOK_FINDS * unseenShare, 0);
     }
 
+    /** A job that is to be done anyway. @param minutes of taking apart that it would need by itself */
     public static Candidate laterJob(String id, String title, int minutes) {
         return new Candidate(OfferKind.LATER_JOB, id, title, minutes, 0, 1, 0);
     }
 
     /** @param nowMinutes what doing it now takes @param laterMinutes what waiting takes on average */
     public record Weighed(Candidate candidate, int nowMinutes, int laterMinutes) {
+        /** It costs less now than what it would cost later times how likely that is. */
         public boolean doNow() {
             return nowMinutes < laterMinutes;
         }

@@ -12,6 +12,7 @@ import java.util.List;
  * watches of 30 to 60 minutes are usual in industrial hot-work permits (from memory, unverified); the longer is taken.
  */
 public final class FireWatch {
+    /** How long somebody stays after hot work: an hour, as rules for hot work commonly ask. */
     public static final Duration WATCH = Duration.ofMinutes(60);
 
     private FireWatch() {}

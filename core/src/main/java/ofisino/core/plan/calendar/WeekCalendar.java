@@ -47,6 +47,7 @@ public record WeekCalendar(List<WeekWindow> windows) {
         return found;
     }
 
+    /** In the garage, in a week without days off. */
     public int minutesPerWeek() {
         return windows.stream().mapToInt(w -> w.toMinute() - w.fromMinute()).sum();
     }

@@ -35,6 +35,7 @@ public record Envelope(int heightMm, int widthMm, int lengthMm) {
                                     .formatted(mm));
         }
 
+        /** The vehicle stands higher by half of what the tyres grow. Diameters in millimetres. */
         public static Change ofTyres(String jobId, int diameterBeforeMm, int diameterAfterMm) {
             return new Change(jobId, (diameterAfterMm - diameterBeforeMm) / 2, 0, 0);
         }

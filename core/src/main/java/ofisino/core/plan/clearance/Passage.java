@@ -25,6 +25,7 @@ public record Passage(String name, int heightMm, int widthMm, OptionalInt length
                     "marginMm", "clearance.margin", "The margin cannot be below 0 (%d mm).".formatted(marginMm));
     }
 
+    /** Whether it goes through: with its margin, without, or not. */
     public enum Fit {
         FITS,
         /** Less is spare than the person wants. */
@@ -35,6 +36,7 @@ public record Passage(String name, int heightMm, int widthMm, OptionalInt length
     /** @param spareMm what is left at the tightest; below 0 it does not go through */
     public record Verdict(Fit fit, int spareMm) {}
 
+    /** @return what is left in each direction, and whether that is enough */
     public Verdict of(Envelope envelope) {
         return verdict(spare(envelope), marginMm);
     }

@@ -94,6 +94,7 @@ public final class Interlocks {
         this.rules = List.copyOf(rules);
     }
 
+    /** Reads interlocks.yaml. @throws IllegalStateException naming the entry that is wrong */
     public static Interlocks load() {
         try (InputStream file = Interlocks.class.getResourceAsStream("interlocks.yaml")) {
             return read(new InputStreamReader(file, StandardCharsets.UTF_8));
@@ -138,6 +139,7 @@ public final class Interlocks {
                 e.has("source") ? Source.fromMemory(e.text("source"), "", "") : Source.COMMON_PRACTICE);
     }
 
+    /** All of them, in the order of the file. */
     public List<Rule> rules() {
         return rules;
     }

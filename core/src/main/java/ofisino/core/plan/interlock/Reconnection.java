@@ -20,6 +20,7 @@ public final class Reconnection {
         this.rules = rules;
     }
 
+    /** What is set again once the battery is back. */
     public enum Reset {
         TERMINALS_CLEAN_AND_TIGHT,
         CLOCK,
@@ -32,6 +33,7 @@ public final class Reconnection {
         MODULES_SLEEP_AND_WAKE
     }
 
+    /** Reads reconnection.yaml. @throws IllegalStateException naming the entry that is wrong */
     public static Reconnection load() {
         try (InputStream file = Reconnection.class.getResourceAsStream("reconnection.yaml")) {
             return new Reconnection(

@@ -12,7 +12,9 @@ import ofisino.core.kernel.InvalidValue;
  * @param outdoors   it needs daylight and dry weather
  */
 public record Conditions(int people, boolean inOneGo, int dryMinutes, boolean keepsPlace, boolean outdoors) {
+    /** One person, dry and warm enough, nothing out of the ordinary. */
     public static final Conditions USUAL = new Conditions(1, false, 0, false, false);
+
     private static final int MOST_PEOPLE = 9;
     private static final int LONGEST_DRYING_MINUTES = 60 * 24 * 60;
 

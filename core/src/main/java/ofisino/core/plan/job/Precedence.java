@@ -25,6 +25,7 @@ public final class Precedence<T> {
 
     private Precedence() {}
 
+    /** @throws IllegalArgumentException when the links run in a circle */
     public Precedence(Collection<Link<T>> links) {
         links.forEach(this::add);
     }

@@ -24,6 +24,7 @@ public record Progress(long earnedMinutes, long scopeMinutes, int ready, int wai
         }
     }
 
+    /** Earned is the share of likely minutes whose jobs are done. */
     public static <I> Progress of(Collection<Item<I>> items) {
         Map<I, Set<I>> waits = waits(items);
         double earned = 0;

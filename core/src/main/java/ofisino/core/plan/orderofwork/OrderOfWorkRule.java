@@ -26,6 +26,7 @@ public record OrderOfWorkRule(
         String reason,
         Source source) {
 
+    /** How near two jobs must be for a rule to bind them. */
     public enum Near {
         SAME_ZONE,
         SAME_SYSTEM,

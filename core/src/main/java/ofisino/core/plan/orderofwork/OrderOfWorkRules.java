@@ -33,6 +33,7 @@ public final class OrderOfWorkRules {
                 throw new InvalidValue("order-of-work.twice", "There is rule %s twice.".formatted(rule.id()));
     }
 
+    /** Reads order-of-work.yaml. @throws IllegalStateException naming the entry that is wrong */
     public static OrderOfWorkRules load() {
         try (InputStream file = OrderOfWorkRules.class.getResourceAsStream("order-of-work.yaml")) {
             return read(new InputStreamReader(file, StandardCharsets.UTF_8));
@@ -74,6 +75,7 @@ public final class OrderOfWorkRules {
                 e.choices("systems", VehicleSystem.class, Set.of()));
     }
 
+    /** In the order of the file. */
     public List<OrderOfWorkRule> all() {
         return rules;
     }
@@ -110,6 +112,7 @@ public final class OrderOfWorkRules {
         }
     }
 
+    /** Which job should wait for which, by rule. @param links that are there already @param waived that a person took back */
     public <J> Proposed<J> propose(
             Collection<Work<J>> jobs, Collection<Precedence.Link<J>> links, Set<Waiver<J>> waived) {
         List<Edge<J>> accepted = new ArrayList<>();

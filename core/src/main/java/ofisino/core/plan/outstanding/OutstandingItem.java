@@ -16,6 +16,7 @@ import ofisino.core.kernel.VehicleSystem;
  */
 public record OutstandingItem(
         OutstandingKind kind, String what, String later, Optional<VehicleSystem> system, boolean gas, Trigger trigger) {
+    /** What is owed to the car. */
     public enum OutstandingKind {
         /** Mended for the time being. */
         FOR_NOW,
@@ -25,6 +26,7 @@ public record OutstandingItem(
         LEFT_OFF
     }
 
+    /** What it waits for. */
     public enum When {
         /** Something happens: a trip is over, the season begins. */
         EVENT,

@@ -36,11 +36,13 @@ public final class Facts {
         rules.add(new Obstacle(Obstacle.ObstacleKind.RULE, id, reason + " " + wayOut));
     }
 
+    /** A part that the job needs is not here. */
     public void partLacking(String id, String title) {
         parts.add(new Obstacle(
                 Obstacle.ObstacleKind.PART, id, "“%s” is not here, looked at and accepted.".formatted(title)));
     }
 
+    /** Something that the job works on is with somebody else. */
     public void pieceAway(String id, String title) {
         away.add(new Obstacle(
                 Obstacle.ObstacleKind.AWAY,
@@ -48,6 +50,7 @@ public final class Facts {
                 "“%s” is not back. Count it in under Plan, Send-outs.".formatted(title)));
     }
 
+    /** It is left for another job to do. @param later that job @param until what has to be done first */
     public void spared(String later, String until) {
         spared.add(new Obstacle(
                 Obstacle.ObstacleKind.SPARED,
@@ -56,14 +59,17 @@ public final class Facts {
                         .formatted(later, until)));
     }
 
+    /** An access that it needs is closed. */
     public void notOpened(String id, String name) {
         stripDowns.add(new Obstacle(Obstacle.ObstacleKind.STRIP_DOWN, id, "“%s” is not done yet.".formatted(name)));
     }
 
+    /** A gate that it asks for is shut. @param saying how the person hears of it */
     public void gateShut(String gate, String saying) {
         gates.add(new Obstacle(Obstacle.ObstacleKind.GATE, gate, saying));
     }
 
+    /** @param now confirmed since the job was taken up @param ever confirmed at any time */
     public void interlock(Interlock interlock, boolean now, boolean ever) {
         interlocks.add(new Asked(interlock, now, ever));
     }

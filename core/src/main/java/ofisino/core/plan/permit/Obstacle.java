@@ -7,6 +7,7 @@ package ofisino.core.plan.permit;
  * @param saying one sentence that says what to do
  */
 public record Obstacle(ObstacleKind kind, String id, String saying) {
+    /** What can stand in the way of a job. */
     public enum ObstacleKind {
         /** A job before it is not done. */
         JOB_BEFORE,

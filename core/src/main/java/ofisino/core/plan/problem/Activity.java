@@ -36,6 +36,7 @@ public record Activity(
         Set<String> states,
         boolean begun) {
 
+    /** What a person calls it. */
     public enum ActivityKind {
         JOB,
         STRIP,
@@ -47,6 +48,7 @@ public record Activity(
 
     /** @param size people at once; 0 only where nobody is needed. The same people throughout. */
     public record Crew(int size, List<String> candidates) {
+        /** It takes no hands: a piece that is away. */
         public static final Crew NOBODY = new Crew(0, List.of());
 
         public Crew {
@@ -83,10 +85,12 @@ public record Activity(
                 throw new InvalidValue("plan.wait", "A wait (%s) cannot be negative.".formatted(waitAfter));
         }
 
+        /** Followed by this long a wait: something dries, cures or soaks. */
         public Timing waiting(Duration longer) {
             return new Timing(longer, inOneGo, notBefore, fixedStart, deadline, open);
         }
 
+        /** Not before this instant. */
         public Timing notBefore(Instant earliest) {
             return new Timing(waitAfter, inOneGo, Optional.of(earliest), fixedStart, deadline, open);
         }
@@ -96,18 +100,22 @@ public record Activity(
             return notBefore(notBefore.filter(earliest::isBefore).orElse(earliest));
         }
 
+        /** In one go: once begun, it is finished in the same session. */
         public Timing inOneSitting() {
             return new Timing(waitAfter, true, notBefore, fixedStart, deadline, open);
         }
 
+        /** At its end by this instant. */
         public Timing by(Instant latestEnd) {
             return new Timing(waitAfter, inOneGo, notBefore, fixedStart, Optional.of(latestEnd), open);
         }
 
+        /** At this instant and at no other. */
         public Timing startingAt(Instant start) {
             return new Timing(waitAfter, inOneGo, notBefore, Optional.of(start), deadline, open);
         }
 
+        /** Only in these windows: somebody else's opening hours. */
         public Timing whileOpen(List<TimeWindow> others) {
             return new Timing(waitAfter, inOneGo, notBefore, fixedStart, deadline, others);
         }
@@ -119,6 +127,7 @@ public record Activity(
             Map<String, Integer> resources,
             boolean holdsPlaceWhileBegun,
             boolean holdsPlaceWhileWaiting) {
+        /** No place, no resource. */
         public static final Demand NONE = new Demand(Optional.empty(), Map.of(), false, false);
 
         public Demand {
@@ -133,6 +142,7 @@ public record Activity(
             return when != When.START;
         }
 
+        /** At which end of an activity money is due. */
         public enum When {
             START,
             ARRIVAL,
@@ -150,6 +160,7 @@ public record Activity(
             throw new InvalidValue("plan.open", "%s is own work; nobody's door has to be open for it.".formatted(id));
     }
 
+    /** A job with nothing out of the ordinary. @param workSlots of work, in slots of the time grid */
     public static Activity job(String id, Aim aim, int workSlots, Crew crew) {
         return new Activity(
                 new ActivityId(id),
@@ -179,18 +190,22 @@ public record Activity(
                 false);
     }
 
+    /** The same at other times. */
     public Activity with(Timing other) {
         return new Activity(id, kind, aim, workSlots, crew, other, demand, dues, states, begun);
     }
 
+    /** The same with other places and resources. */
     public Activity with(Demand other) {
         return new Activity(id, kind, aim, workSlots, crew, timing, other, dues, states, begun);
     }
 
+    /** The same with other payments. */
     public Activity with(List<Due> others) {
         return new Activity(id, kind, aim, workSlots, crew, timing, demand, others, states, begun);
     }
 
+    /** The same that needs the vehicle in these states. */
     public Activity needing(Set<String> others) {
         return new Activity(id, kind, aim, workSlots, crew, timing, demand, dues, others, begun);
     }
@@ -237,6 +252,7 @@ public record Activity(
         return Stream.of(a, b).flatMap(Optional::stream).min(Instant::compareTo);
     }
 
+    /** The same, begun, with so many slots left. */
     public Activity goingOn(int slotsLeft) {
         return new Activity(id, kind, aim, slotsLeft, crew, timing, demand, dues, states, true);
     }

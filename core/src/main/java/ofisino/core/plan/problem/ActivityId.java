@@ -7,6 +7,7 @@ import java.util.UUID;
  * hand: it is kept in pins and in the plan that is followed.
  */
 public record ActivityId(String value) {
+    /** Work on a job. */
     public static ActivityId job(UUID job) {
         return new ActivityId("job:" + job);
     }
@@ -16,18 +17,22 @@ public record ActivityId(String value) {
         return new ActivityId("need:" + need);
     }
 
+    /** A piece that is with somebody else. */
     public static ActivityId sentOut(UUID sentOut) {
         return new ActivityId("sent-out:" + sentOut);
     }
 
+    /** A fixed day and time. */
     public static ActivityId appointment(UUID appointment) {
         return new ActivityId("appointment:" + appointment);
     }
 
+    /** Opening what a strip-down opens. */
     public static ActivityId strip(UUID stripDown) {
         return new ActivityId("strip:" + stripDown);
     }
 
+    /** Closing it again. */
     public static ActivityId refit(UUID stripDown) {
         return new ActivityId("refit:" + stripDown);
     }

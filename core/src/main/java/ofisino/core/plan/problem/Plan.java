@@ -37,6 +37,7 @@ public record Plan(Map<ActivityId, Scheduled> activities) {
         activities = Collections.unmodifiableMap(new LinkedHashMap<>(activities));
     }
 
+    /** Empty where it stands in no session. */
     public Optional<Scheduled> of(ActivityId id) {
         return Optional.ofNullable(activities.get(id));
     }

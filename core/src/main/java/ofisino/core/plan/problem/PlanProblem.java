@@ -53,6 +53,7 @@ public record PlanProblem(
      * @param taken by others, or all of it while it cannot be used: a borrowed bay on the days on which it is not lent, the yard in the dark
      */
     public record Capacity(String id, int units, List<Taken> taken) {
+        /** Units of a capacity that somebody else uses for a while. */
         public record Taken(TimeWindow when, int units) {}
 
         public Capacity {
@@ -62,6 +63,7 @@ public record PlanProblem(
                         "plan.capacity", "%s has no room (%d). Give it at least 1.".formatted(id, units));
         }
 
+        /** Of which nothing is taken. */
         public Capacity(String id, int units) {
             this(id, units, List.of());
         }
@@ -74,6 +76,7 @@ public record PlanProblem(
                             .toList());
         }
 
+        /** The same with more of it taken. */
         public Capacity less(List<Taken> more) {
             return new Capacity(
                     id, units, Stream.concat(taken.stream(), more.stream()).toList());
@@ -93,10 +96,12 @@ public record PlanProblem(
                         "plan.within", "It cannot follow within %s and after %s.".formatted(within.get(), lag));
         }
 
+        /** Without a limit to how soon it follows. @param lag at least this long between them */
         public Link(ActivityId before, ActivityId after, Duration lag) {
             this(before, after, lag, Optional.empty());
         }
 
+        /** {@code after} begins when {@code before} has ended, or later. */
         public static Link of(String before, String after) {
             return new Link(new ActivityId(before), new ActivityId(after), Duration.ZERO);
         }
@@ -210,26 +215,32 @@ public record PlanProblem(
                 Optional.empty());
     }
 
+    /** The same with other resources. */
     public PlanProblem withResources(List<Capacity> others) {
         return with(people, places, others, activities, purse, kept);
     }
 
+    /** The same with other places. */
     public PlanProblem withPlaces(List<Capacity> others) {
         return with(people, others, resources, activities, purse, kept);
     }
 
+    /** The same with other activities. */
     public PlanProblem withActivities(List<Activity> others) {
         return with(people, places, resources, others, purse, kept);
     }
 
+    /** The same with other people. */
     public PlanProblem withPeople(List<Person> others) {
         return with(others, places, resources, activities, purse, kept);
     }
 
+    /** The same with this money. */
     public PlanProblem withPurse(Purse other) {
         return with(people, places, resources, activities, Optional.of(other), kept);
     }
 
+    /** The same beside a plan that is followed: what it says is kept where that costs nothing. */
     public PlanProblem keeping(Plan plan) {
         return with(people, places, resources, activities, purse, Optional.of(plan));
     }

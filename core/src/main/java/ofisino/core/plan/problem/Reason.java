@@ -9,6 +9,7 @@ import java.time.Instant;
  * @param until when it stops forbidding
  */
 public record Reason(ReasonKind kind, String id, Instant until) {
+    /** What keeps an activity from being sooner. */
     public enum ReasonKind {
         /** The past. */
         NOW,

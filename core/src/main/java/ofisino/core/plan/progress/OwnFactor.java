@@ -38,6 +38,7 @@ public record OwnFactor(int jobs, double factor) {
         return counts ? Optional.of(new Finished(likelyMinutes, spentMinutes)) : Optional.empty();
     }
 
+    /** From what was thought and what it took. Empty input gives 1. */
     public static OwnFactor of(Collection<Finished> finished) {
         double sum = finished.stream()
                 .mapToDouble(f -> Math.log((double) f.spentMinutes() / f.likelyMinutes()))

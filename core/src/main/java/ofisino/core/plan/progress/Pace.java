@@ -33,6 +33,7 @@ public record Pace(long minutes, int months) {
                 phases.stream().mapToInt(Pace::months).sum());
     }
 
+    /** Hours in the garage in an average one of its months. */
     public double hoursPerMonth() {
         return minutes / 60.0 / months;
     }

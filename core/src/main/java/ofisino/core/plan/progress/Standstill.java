@@ -31,6 +31,7 @@ public record Standstill(LocalDate since, LocalDate until) {
         OTHER
     }
 
+    /** Whole days on which nothing was done. */
     public long days() {
         return ChronoUnit.DAYS.between(since, until);
     }

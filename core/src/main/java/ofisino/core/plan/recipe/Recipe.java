@@ -31,5 +31,6 @@ public record Recipe(String id, String title, List<Step> steps, List<Caution> ca
         }
     }
 
+    /** @param leadDays usual days from order to arrival */
     public record NeedTemplate(String title, int quantity, int leadDays) {}
 }

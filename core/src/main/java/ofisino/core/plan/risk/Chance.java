@@ -12,10 +12,12 @@ public record Chance(double probability, ThreePoint cost) {
                     "The probability (%s) must lie between 0 and 1.".formatted(probability));
     }
 
+    /** What is needed in any case. */
     public static Chance sure(ThreePoint cost) {
         return new Chance(1, cost);
     }
 
+    /** Probability times mean cost; minor units. */
     public double mean() {
         return probability * cost.mean();
     }

@@ -28,6 +28,7 @@ public record ThreePoint(double optimistic, double likely, double pessimistic) {
         return new ThreePoint(value, value, value);
     }
 
+    /** Of the beta distribution usual for three points: (optimistic + 4 likely + pessimistic) / 6, as in PERT. */
     public double mean() {
         return (optimistic + 4 * likely + pessimistic) / 6;
     }

@@ -44,6 +44,7 @@ public final class TotalDraws {
         this.totals = totals;
     }
 
+    /** The same chances and seed always give the same draws. */
     public static TotalDraws of(Map<String, Chance> chances, long seed) {
         Map<String, Part> drawn = chances.entrySet().parallelStream()
                 .collect(Collectors.toConcurrentMap(Map.Entry::getKey, e -> Part.of(e.getKey(), e.getValue(), seed)));
@@ -90,6 +91,7 @@ public final class TotalDraws {
         return partly[rank];
     }
 
+    /** Of all draws; minor units. */
     public double mean() {
         return Arrays.stream(totals).average().orElse(0);
     }

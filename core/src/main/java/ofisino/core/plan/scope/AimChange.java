@@ -35,6 +35,7 @@ public record AimChange<I>(Side<I> in, Side<I> out) {
             byZone = Map.copyOf(byZone);
         }
 
+        /** Whether work of this aim at this zone is wanted. @param zone empty where it belongs to the whole vehicle */
         public boolean asksFor(Optional<String> zone, Aim work) {
             return zone.map(byZone::get)
                     .flatMap(Optional::ofNullable)
@@ -43,6 +44,7 @@ public record AimChange<I>(Side<I> in, Side<I> out) {
         }
     }
 
+    /** What comes in and what falls out when the aims change. */
     public static <I> AimChange<I> of(Collection<Item<I>> items, Aims before, Aims after) {
         return new AimChange<>(side(items, before, after), side(items, after, before));
     }

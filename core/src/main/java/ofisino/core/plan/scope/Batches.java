@@ -12,6 +12,7 @@ import ofisino.core.plan.job.Operation;
 public final class Batches {
     private Batches() {}
 
+    /** One job as a step that others could share. @param pieces how many the same */
     public record Step<J>(J id, Operation operation, int pieces) {
         public Step {
             if (pieces < 1)

@@ -26,6 +26,7 @@ public record Growth(
         added = Map.copyOf(added);
     }
 
+    /** Why a job was not in the baseline. */
     public enum Cause {
         /** Damage came to light. */
         FOUND,
@@ -39,6 +40,7 @@ public record Growth(
         FORGOTTEN
     }
 
+    /** @param minutes likely */
     public record Added(int jobs, long minutes) {
         static final Added NOTHING = new Added(0, 0);
 
@@ -56,6 +58,7 @@ public record Growth(
             boolean done,
             Cause cause) {}
 
+    /** Compares what there is with what there was when the baseline was set. */
     public static Growth of(Collection<Item> items) {
         int jobs = 0;
         int presentJobs = 0;
@@ -87,6 +90,7 @@ public record Growth(
         return percent(doneMinutes, baselineMinutes);
     }
 
+    /** Percent of the present minutes. */
     public int doneOfPresent() {
         return percent(doneMinutes, presentMinutes);
     }

@@ -49,6 +49,7 @@ public record Offer(String carrier, long priceMinor, int km, int minutes, int da
     /** @param atMostMinor the same when a price named unseen rises */
     public record Compared(Offer offer, long totalMinor, long atMostMinor) {}
 
+    /** True where they would not do it. */
     public boolean isRefused() {
         return !refused.isEmpty();
     }

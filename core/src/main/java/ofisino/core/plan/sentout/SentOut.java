@@ -6,6 +6,7 @@ import ofisino.core.kernel.InvalidValue;
 
 /** Pieces that go out counted and come back counted. */
 public record SentOut(int pieces, State state, Optional<LocalDate> expectedOn, Optional<Integer> piecesBack) {
+    /** Where the pieces are. */
     public enum State {
         TO_SEND,
         AWAY,
@@ -35,6 +36,7 @@ public record SentOut(int pieces, State state, Optional<LocalDate> expectedOn, O
         return isLate(today) ? Optional.of(today.plusDays(1)) : expectedOn;
     }
 
+    /** Pieces that did not come back; 0 while all are away. */
     public int missing() {
         return piecesBack.map(back -> pieces - back).orElse(0);
     }

@@ -20,12 +20,14 @@ public record Trip(List<Integer> fromHomeKm, List<Integer> betweenKm) {
             throw new InvalidValue("trip.negative", "A way cannot be shorter than 0 km.");
     }
 
+    /** There and back, all errands on one way. */
     public int togetherKm() {
         return fromHomeKm.get(0)
                 + betweenKm.stream().mapToInt(Integer::intValue).sum()
                 + fromHomeKm.get(fromHomeKm.size() - 1);
     }
 
+    /** There and back for each by itself. */
     public int apartKm() {
         return 2 * fromHomeKm.stream().mapToInt(Integer::intValue).sum();
     }

@@ -20,6 +20,7 @@ public final class Planner {
      * @param seed      of the draws
      */
     public record Budget(int schedules, long seed) {
+        /** As many schedules as a small garage is answered with in a second. */
         public static final Budget USUAL = new Budget(5000, 1);
 
         public Budget {
@@ -27,6 +28,7 @@ public final class Planner {
         }
     }
 
+    /** The same problem and budget always give the same plan. @return the plan, or what cannot be planned and why */
     public static PlanOutcome plan(PlanProblem problem, Budget budget) {
         var blocks = new Blocks(problem);
         PlanOutcome whole = blocks.unfold(planWhole(blocks.folded(), budget));

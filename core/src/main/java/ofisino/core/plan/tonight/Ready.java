@@ -19,6 +19,7 @@ public final class Ready {
 
     private Ready() {}
 
+    /** What waits for nothing that is still to be done. */
     public static Set<ActivityId> of(PlanProblem problem) {
         Set<ActivityId> waits = new HashSet<>();
         problem.links().forEach(l -> waits.add(l.after()));

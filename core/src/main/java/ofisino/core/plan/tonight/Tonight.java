@@ -21,6 +21,7 @@ import ofisino.core.plan.problem.Plan;
  * @param jobs    in working order, each with the minutes planned for it on this day
  */
 public record Tonight(LocalDate day, int minutes, List<Planned> jobs) {
+    /** @param minutes of it tonight */
     public record Planned(ActivityId id, int minutes) {}
 
     public Tonight {

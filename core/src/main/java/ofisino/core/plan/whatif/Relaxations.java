@@ -20,6 +20,7 @@ public final class Relaxations {
 
     private Relaxations() {}
 
+    /** What could be given up so that all fits. */
     public enum RelaxationKind {
         /** Days by which fixed starts and deadlines are later. */
         DATE,

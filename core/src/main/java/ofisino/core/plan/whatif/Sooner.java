@@ -18,6 +18,7 @@ import ofisino.core.plan.sentout.DaysAway;
 public final class Sooner {
     private Sooner() {}
 
+    /** What could be had more of. */
     public enum SoonerKind {
         /** One more evening a week. */
         WORK_SESSION,

@@ -36,6 +36,7 @@ public record FaultTally(List<Line> lines, List<Count> trend, Map<String, Intege
         }
     }
 
+    /** How a code stands against the readings before. */
     public enum Standing {
         /** It was gone at a reading in between: something erased it, nothing cured it. */
         CAME_BACK,
@@ -44,6 +45,7 @@ public record FaultTally(List<Line> lines, List<Count> trend, Map<String, Intege
         STILL,
         GONE;
 
+        /** In the latest reading. */
         public boolean isThere() {
             return this != GONE;
         }
@@ -57,9 +59,11 @@ public record FaultTally(List<Line> lines, List<Count> trend, Map<String, Intege
         MANY_IN_ONE_MODULE
     }
 
+    /** One code and its history. */
     public record Line(
             FaultCode code, Standing standing, LocalDate first, LocalDate last, String cause, Optional<Hint> hint) {}
 
+    /** How many codes one reading showed. @param afterDrive read after a drive since the last time they were erased */
     public record Count(LocalDate on, int codes, boolean afterDrive) {}
 
     /** @param causes what a person thinks is behind a code */

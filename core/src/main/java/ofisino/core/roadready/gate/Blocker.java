@@ -17,6 +17,7 @@ public record Blocker(
         Rule rule, Gate gate, SafetyClass gravity, VehicleSystem system, Remedy remedy, String title, int count) {
     /** @param id of the finding, job, strip-down, fastener or part; the limit and place of a reading; the proof; empty for checks of a system */
     public record Remedy(Kind kind, String id) {
+        /** What is looked at to remedy it. */
         public enum Kind {
             FINDING,
             JOB,

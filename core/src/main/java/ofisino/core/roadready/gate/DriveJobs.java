@@ -34,6 +34,7 @@ public final class DriveJobs {
         }
     }
 
+    /** What a job repairs. @param safetyClass of the finding */
     public record Repairs(SafetyClass safetyClass, VehicleSystem system) {}
 
     /** What comes before each drive beyond the links that are there; nothing that would close a circle. */

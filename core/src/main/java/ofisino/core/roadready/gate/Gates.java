@@ -24,6 +24,7 @@ public final class Gates {
         }
     }
 
+    /** Asks every rule at every gate; what is unknown keeps a gate shut. */
     public static Gates of(Evidence evidence) {
         return new Gates(Arrays.stream(Rule.values())
                 .flatMap(rule -> rule.check(evidence))
@@ -66,6 +67,7 @@ public final class Gates {
                 && findings.contains(UUID.fromString(b.remedy().id()));
     }
 
+    /** No rule keeps it or one before it shut. */
     public boolean isOpen(Gate gate) {
         return byGate.get(gate).isEmpty();
     }

@@ -30,6 +30,7 @@ public final class Proofs {
                 throw new InvalidValue("proof.twice", "There is proof %s twice.".formatted(proof.id()));
     }
 
+    /** Reads proofs.yaml. @throws IllegalStateException naming the entry that is wrong */
     public static Proofs load() {
         try (InputStream file = Proofs.class.getResourceAsStream("proofs.yaml")) {
             return read(new InputStreamReader(file, StandardCharsets.UTF_8));
@@ -79,6 +80,7 @@ public final class Proofs {
         return all;
     }
 
+    /** Those that this vehicle asks for, in the order of the gates. */
     public List<Proof> of(Equipment vehicle) {
         return all.stream().filter(p -> p.applies().to(vehicle)).toList();
     }

@@ -9,6 +9,7 @@ public enum Tightness {
     /** To a figure in newton metres, by somebody, with its source. */
     FIGURE;
 
+    /** Only a figure proves it; by feel does not. */
     public boolean isProved() {
         return this == FIGURE;
     }

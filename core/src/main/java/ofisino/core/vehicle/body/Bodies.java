@@ -41,14 +41,17 @@ public final class Bodies {
         return new Bodies(found);
     }
 
+    /** All that can be drawn. */
     public Set<BodyStyle> styles() {
         return Set.copyOf(byStyle.keySet());
     }
 
+    /** With the layout that is usual for it. */
     public Body of(BodyStyle style) {
         return byStyle.get(style);
     }
 
+    /** With the places of this layout. */
     public Body of(BodyStyle style, Layout layout) {
         return byLayout.get(style).get(layout);
     }

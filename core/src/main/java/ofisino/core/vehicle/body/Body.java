@@ -23,6 +23,7 @@ import ofisino.core.vehicle.equipment.Layout;
  * layout, as a gearbox does, is there once for each under the same id; no vehicle has two of one id.
  */
 public record Body(BodyStyle style, List<BodyView> views, List<Placed> placed) {
+    /** A zone and on which vehicles it is there. */
     public record Placed(Zone zone, Applies applies) {}
 
     /** What is drawn of one vehicle. @param others places that only others have: what was found there before somebody saw that has a name */
@@ -87,6 +88,7 @@ public record Body(BodyStyle style, List<BodyView> views, List<Placed> placed) {
                 zones().stream().filter(z -> !ids.contains(z.id())).toList());
     }
 
+    /** Empty where this body has no such place. */
     public Optional<Zone> zone(String id) {
         return placed.stream()
                 .map(Placed::zone)

@@ -14,7 +14,7 @@ import ofisino.core.vehicle.body.Body.Placed;
 import ofisino.core.vehicle.equipment.Applies;
 
 /** Reads the drawing of a body from its YAML file; {@code estate.yaml} explains the keys. */
-public final class BodyReader {
+final class BodyReader {
     private final Function<BodyStyle, Body> others;
     private final List<BodyView> views = new ArrayList<>();
     private final List<Placed> placed = new ArrayList<>();

@@ -10,7 +10,7 @@ import java.util.List;
  * @param mirrored whether outlines and details are to be flipped left to right when drawn
  * @param details  SVG paths drawn without being pressable: wheels, lamps, shut lines
  */
-public record BodyView(
+record BodyView(
         String id,
         String name,
         int column,

@@ -49,6 +49,7 @@ public final class Nearby {
         });
     }
 
+    /** Reads nearby.yaml. @throws IllegalStateException naming the entry that is wrong */
     public static Nearby load() {
         try (InputStream file = Nearby.class.getResourceAsStream("nearby.yaml")) {
             Map<String, Around> said = new LinkedHashMap<>();
@@ -68,6 +69,7 @@ public final class Nearby {
         }
     }
 
+    /** Those of which neighbours are known. */
     public Set<String> places() {
         return byPlace.keySet();
     }

@@ -12,6 +12,7 @@ import ofisino.core.vehicle.HowSeen;
  */
 public record Answer(
         String checkId, String place, Seen seen, HowSeen howSeen, boolean covered, boolean another, boolean whole) {
+    /** What was seen, or why nothing was. */
     public enum Seen {
         GOOD,
         DOUBTFUL,
@@ -28,6 +29,7 @@ public record Answer(
         /** The owner would not have it, or the law does not. */
         NOT_ALLOWED;
 
+        /** Something was seen; false for all that hid it. */
         public boolean isSeen() {
             return switch (this) {
                 case GOOD, DOUBTFUL, BAD, MISSING -> true;

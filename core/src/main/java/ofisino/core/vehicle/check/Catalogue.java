@@ -65,6 +65,7 @@ public final class Catalogue {
         }
     }
 
+    /** Reads the files of checks. @throws IllegalStateException naming the file and entry that are wrong */
     public static Catalogue load() {
         List<Check> checks = new ArrayList<>();
         for (String file : FILES)
@@ -115,6 +116,7 @@ public final class Catalogue {
                 Optional.of(e.text("reading", "")).filter(limit -> !limit.isEmpty()));
     }
 
+    /** All of them, for whichever vehicle. */
     public List<Check> checks() {
         return checks;
     }

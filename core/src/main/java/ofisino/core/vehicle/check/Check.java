@@ -47,6 +47,7 @@ public record Check(
         Optional<VehicleSystem> system,
         Optional<String> limit) {
 
+    /** What one does at it. */
     public enum Method {
         LOOK,
         TAP,

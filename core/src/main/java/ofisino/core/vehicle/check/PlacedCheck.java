@@ -22,6 +22,7 @@ import ofisino.core.vehicle.finding.SafetyRules;
  * @param suspicion what happened to the vehicle asks for at least this class when it fails
  */
 public record PlacedCheck(Check check, Optional<Zone> zone, List<Zone> also, Optional<SafetyClass> suspicion) {
+    /** At one place, with nothing that happened to the vehicle. */
     public PlacedCheck(Check check, Optional<Zone> zone) {
         this(check, zone, List.of(), Optional.empty());
     }
@@ -30,6 +31,7 @@ public record PlacedCheck(Check check, Optional<Zone> zone, List<Zone> also, Opt
         also = List.copyOf(also);
     }
 
+    /** The same, at least this grave if it fails. */
     public PlacedCheck suspected(SafetyClass atLeast) {
         return new PlacedCheck(
                 check, zone, also, Optional.of(suspicion.map(atLeast::graver).orElse(atLeast)));
@@ -50,6 +52,7 @@ public record PlacedCheck(Check check, Optional<Zone> zone, List<Zone> also, Opt
         return zone.orElseGet(() -> Zone.whole(check.system().orElseThrow()));
     }
 
+    /** Of the zone where its finding would lie. */
     public VehicleSystem system() {
         return foundIn().system();
     }

@@ -22,6 +22,7 @@ public record Tally(
         return answers.stream().map(a -> one(a.seen(), decided.apply(a))).reduce(NOTHING, Tally::plus);
     }
 
+    /** All that was asked. */
     public int items() {
         return sound + repair + replace + notOpened + notSeen + missing + other + waiting;
     }

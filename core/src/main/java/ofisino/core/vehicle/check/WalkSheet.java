@@ -31,6 +31,7 @@ public final class WalkSheet {
 
     private WalkSheet() {}
 
+    /** A check and what was ticked at it. */
     public record Marked(PlacedCheck check, Answer.Seen seen) {}
 
     /** Four characters that change with the numbering. */

@@ -40,6 +40,7 @@ public record Corrosion(
                     "A hole cannot be graded as sound metal. Grade what is around it.");
     }
 
+    /** Length times width. */
     public double squareDecimetres() {
         return lengthMillimetres * (double) widthMillimetres / 10_000;
     }

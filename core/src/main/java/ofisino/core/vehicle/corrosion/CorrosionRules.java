@@ -21,6 +21,7 @@ public final class CorrosionRules {
 
     private CorrosionRules() {}
 
+    /** What the metal asks for. */
     public enum Repair {
         NOTHING,
         CLEAN_AND_TREAT,
@@ -33,6 +34,7 @@ public final class CorrosionRules {
     /** @param withinReach of a mounting: as measured, or because the drawing says so of the zone */
     public record Judgement(SafetyClass safetyClass, Repair repair, boolean withinReach) {}
 
+    /** What rust at this place means, and what mends it. */
     public static Judgement judge(Zone zone, Corrosion c) {
         boolean near = zone.nearMounting()
                 || c.mountingMillimetres().stream().anyMatch(distance -> distance <= REACH_MILLIMETRES);

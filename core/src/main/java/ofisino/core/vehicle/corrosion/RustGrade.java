@@ -21,6 +21,7 @@ public enum RustGrade {
         this.rustedPercent = rustedPercent;
     }
 
+    /** Share of the area that is rusty, percent: ISO 4628-3, from memory. */
     public double rustedPercent() {
         return rustedPercent;
     }

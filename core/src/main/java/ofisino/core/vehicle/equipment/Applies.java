@@ -12,6 +12,7 @@ import ofisino.core.vehicle.BodyStyle;
  * data files these are the keys {@code bodies, from, to, layouts, having}; without them it is on all.
  */
 public record Applies(Fits fits, Having having) {
+    /** On every vehicle. */
     public static final Applies TO_ALL = new Applies(
             new Fits(EnumSet.allOf(BodyStyle.class), Years.ALL, EnumSet.allOf(Layout.class)), new Having(List.of()));
 

@@ -43,6 +43,7 @@ public final class Equipment {
         return new Equipment(library, make, facts);
     }
 
+    /** Body, year and layout. */
     public Make make() {
         return make;
     }

@@ -36,6 +36,7 @@ public final class EquipmentLibrary {
                         }));
     }
 
+    /** Reads equipment.yaml. @throws IllegalStateException naming the entry that is wrong */
     public static EquipmentLibrary load() {
         try (InputStream file = EquipmentLibrary.class.getResourceAsStream("equipment.yaml")) {
             return read(new InputStreamReader(file, StandardCharsets.UTF_8));
@@ -76,6 +77,7 @@ public final class EquipmentLibrary {
                 .collect(Collectors.groupingBy(t -> t[0], Collectors.mapping(t -> t[1], Collectors.toSet())));
     }
 
+    /** In the order of the file. */
     public List<Item> all() {
         return List.copyOf(items.values());
     }

@@ -40,6 +40,7 @@ public record Fits(Set<BodyStyle> bodies, Years years, Set<Layout> layouts) {
                 || other.years.to() < years.from();
     }
 
+    /** Body, year and layout are all within it. */
     public boolean contains(Make m) {
         return bodies.contains(m.body()) && years.contains(m.builtYear()) && layouts.contains(m.layout());
     }

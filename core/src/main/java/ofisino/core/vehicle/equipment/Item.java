@@ -34,6 +34,7 @@ public record Item(String id, String name, Fits fits, boolean fires, List<Value>
         guesses = List.copyOf(guesses);
     }
 
+    /** Empty where the item has no such value. */
     public Optional<Value> value(String id) {
         return values.stream().filter(v -> v.id().equals(id)).findFirst();
     }

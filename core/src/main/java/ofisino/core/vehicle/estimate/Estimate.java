@@ -12,6 +12,7 @@ import ofisino.core.kernel.Effort;
 public record Estimate(Effort effort, Material material) {
     /** Parts and material, as a number of workshop hours that cost as much. */
     public record Material(double low, double likely, double high) {
+        /** {@code times} as much of {@code per} on top; base minor units. */
         public Material plus(Material per, double times) {
             return new Material(low + per.low * times, likely + per.likely * times, high + per.high * times);
         }

@@ -71,6 +71,7 @@ public final class Estimates {
                 throw new InvalidValue("estimates.kind", "There is no estimate for %s.".formatted(kind));
     }
 
+    /** Reads estimates.yaml. @throws IllegalStateException naming the entry that is wrong */
     public static Estimates load() {
         try (InputStream file = Estimates.class.getResourceAsStream("estimates.yaml")) {
             return read(new InputStreamReader(file, StandardCharsets.UTF_8));

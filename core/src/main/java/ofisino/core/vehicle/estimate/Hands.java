@@ -13,6 +13,7 @@ import ofisino.core.vehicle.finding.SafetyClass;
 public record Hands(int points, List<HandsBecause> why) {
     static final int ASKS = 3;
 
+    /** What speaks for a specialist, or for one's own hands. */
     public enum HandsBecause {
         /** A bench, a press, a boring bar, an alignment rig: nobody has it at home. */
         NEEDS_A_RIG(3),
@@ -36,10 +37,12 @@ public record Hands(int points, List<HandsBecause> why) {
         why = List.copyOf(why);
     }
 
+    /** Enough speaks for one. */
     public boolean asksForSpecialist() {
         return points >= ASKS;
     }
 
+    /** Whose hands a repair wants, and why. */
     public static Hands of(FindingKind kind, VehicleSystem system, SafetyClass safety) {
         List<HandsBecause> why = new ArrayList<>();
         boolean inside = kind == FindingKind.WORN || kind == FindingKind.CRACK || kind == FindingKind.SEIZED;

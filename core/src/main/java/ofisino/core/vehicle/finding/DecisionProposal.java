@@ -7,6 +7,7 @@ import ofisino.core.kernel.Aim;
  * source. It never proposes what {@link DecisionRules} refuses.
  */
 public record DecisionProposal(Decision decision, ProposedBecause why) {
+    /** Why a decision is proposed. */
     public enum ProposedBecause {
         /** Nobody knows yet what is wrong. */
         ONLY_A_DOUBT,

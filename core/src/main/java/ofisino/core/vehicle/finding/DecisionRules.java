@@ -10,7 +10,7 @@ import ofisino.core.kernel.VehicleSystem;
  * <p>Common practice, no source: what brakes, steers, holds people or carries fuel is never left as it is and never mended for the time
  * being, and no defect of class A or B is talked away; it may be put off, and then goes on standing in the way.
  */
-public final class DecisionRules {
+final class DecisionRules {
     private DecisionRules() {}
 
     /**

@@ -30,6 +30,7 @@ public record Finding(
         Origin origin,
         long version) {
 
+    /** @param reason empty where none was asked for */
     public record Decided(Decision decision, String reason) {}
 
     /**
@@ -38,6 +39,7 @@ public record Finding(
      * @param previousWork what becomes of an earlier owner's work
      */
     public record Origin(Optional<UUID> behind, Optional<UUID> duplicateOf, Optional<PreviousWork> previousWork) {
+        /** Found by itself, of nobody's earlier work. */
         public static final Origin NONE = new Origin(Optional.empty(), Optional.empty(), Optional.empty());
     }
 
@@ -54,10 +56,12 @@ public record Finding(
         return seen.zone();
     }
 
+    /** The system that it belongs to. */
     public VehicleSystem system() {
         return seen.system();
     }
 
+    /** What is wrong. */
     public FindingKind kind() {
         return seen.kind();
     }
@@ -122,6 +126,7 @@ public record Finding(
         return changedClass(now);
     }
 
+    /** @param reason needed where the decision is milder than the class asks for */
     public Moved<Finding, FindingEvent> decide(Decision decision, String reason) {
         DecisionRules.check(decision, safety.value(), seen.system(), reason);
         FindingState next = state.to(FindingState.DECIDED);
@@ -173,6 +178,7 @@ public record Finding(
         return Moved.to(now, new FindingEvent.Withdrawn(duplicateOf.map(Finding::id)));
     }
 
+    /** Open again, with nothing decided. */
     public Moved<Finding, FindingEvent> reopen() {
         Finding now = with(state.to(FindingState.OPEN), Optional.empty(), "")
                 .from(new Origin(origin.behind(), Optional.empty(), origin.previousWork()));
@@ -184,6 +190,7 @@ public record Finding(
         return state == wanted ? this : with(state.to(wanted), decided, closingNote);
     }
 
+    /** The same with another origin. */
     public Finding from(Origin anew) {
         return new Finding(
                 id, projectId, seen, severity, safety, howSeen, aim, state, decided, closingNote, anew, version);

@@ -29,10 +29,12 @@ public record Safety(SafetyClass demanded, Claim<SafetyClass> held, Optional<Low
                     "The class is %s by what is known of it. Say why %s is enough.".formatted(demanded, held.value()));
     }
 
+    /** As grave as what is known demands. */
     public static Safety proposed(SafetyClass demanded) {
         return new Safety(demanded, new Claim.Proposed<>(demanded), Optional.empty());
     }
 
+    /** The class that holds. */
     public SafetyClass value() {
         return held.value();
     }

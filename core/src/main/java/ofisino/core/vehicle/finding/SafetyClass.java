@@ -16,6 +16,7 @@ public enum SafetyClass {
         return this == A || this == B;
     }
 
+    /** The graver of the two. */
     public SafetyClass graver(SafetyClass other) {
         return compareTo(other) <= 0 ? this : other;
     }

@@ -26,6 +26,7 @@ public enum Feature {
         return literal;
     }
 
+    /** What is known of a feature. */
     public enum Standing {
         CONFIRMED,
         CONTRADICTS,

@@ -18,6 +18,7 @@ public record VehicleNumber(String number, List<Remark> remarks) {
     private static final int LENGTH = 17;
     private static final int FIRST_YEAR = 1981;
 
+    /** What is odd about a number; it only warns. */
     public enum Remark {
         /** Seventeen characters became the rule with the model year 1981; this one has another number of them. */
         NOT_SEVENTEEN,
@@ -27,6 +28,7 @@ public record VehicleNumber(String number, List<Remark> remarks) {
         CHECK_DIGIT_WRONG
     }
 
+    /** @param text as stamped or typed, blanks left out */
     public static VehicleNumber of(String text, int builtYear) {
         String number = text.replaceAll("\\s", "").toUpperCase(Locale.ROOT);
         List<Remark> remarks = new ArrayList<>();

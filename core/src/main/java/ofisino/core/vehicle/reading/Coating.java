@@ -17,6 +17,7 @@ public enum Coating {
         this.fromMicrometres = fromMicrometres;
     }
 
+    /** What a thickness in micrometres tells of the paint. */
     public static Coating of(double micrometres) {
         Coating found = THIN;
         for (Coating coating : values()) if (micrometres > coating.fromMicrometres) found = coating;

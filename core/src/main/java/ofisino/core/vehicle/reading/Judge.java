@@ -8,7 +8,7 @@ import ofisino.core.vehicle.reading.Verdict.JudgedBecause;
 import ofisino.core.vehicle.reading.Verdict.Outcome;
 
 /** Compares a reading with a limit. What is doubtful is not judged: silence is no proof. */
-public final class Judge {
+final class Judge {
     /** What converting and dividing may be off by: a value on the bound lies within it. */
     private static final double ROUNDING = 1e-9;
 

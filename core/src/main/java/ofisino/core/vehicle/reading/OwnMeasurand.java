@@ -35,6 +35,7 @@ public record OwnMeasurand(
         name = Texts.line("name", name);
     }
 
+    /** Under which its readings and figures are kept. */
     public String limitId() {
         return PREFIX + id;
     }

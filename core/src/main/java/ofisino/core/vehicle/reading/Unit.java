@@ -72,6 +72,7 @@ public enum Unit {
                 .toList();
     }
 
+    /** Whether a value in one can be said in the other. */
     public boolean measuresLike(Unit other) {
         return this == other || (isConvertible(this) && isConvertible(other) && unit.isCompatible(other.unit));
     }
@@ -103,6 +104,7 @@ public enum Unit {
         }
     }
 
+    /** Its name in small letters, for messages. */
     public String words() {
         return name().toLowerCase(java.util.Locale.ROOT).replace('_', ' ');
     }

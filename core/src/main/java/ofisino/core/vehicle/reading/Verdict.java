@@ -7,6 +7,7 @@ package ofisino.core.vehicle.reading;
  * @param limit  what decided
  */
 public record Verdict(Outcome outcome, JudgedBecause why, double margin, Limit limit) {
+    /** How a reading lies against its figures. */
     public enum Outcome {
         WITHIN,
         WATCH,
@@ -14,6 +15,7 @@ public record Verdict(Outcome outcome, JudgedBecause why, double margin, Limit l
         NOT_JUDGED
     }
 
+    /** Why it is judged so. */
     public enum JudgedBecause {
         /** It lies inside, with room. */
         ROOM_TO_SPARE,

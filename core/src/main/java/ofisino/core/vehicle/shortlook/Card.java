@@ -53,6 +53,7 @@ public record Card(
 
     /** A fault that ends the look as it was meant: the buyer decides, and is told at once. */
     public record Stop(Meaning meaning, String because) {
+        /** What a stop means for the buyer. */
         public enum Meaning {
             /** No money before somebody explained it. */
             SETTLE_FIRST,

@@ -16,6 +16,7 @@ import ofisino.core.vehicle.equipment.Make;
  * @param cards no check stands twice at one place of a vehicle
  */
 public record ShortLook(LookKind kind, List<Card> cards) {
+    /** Which vehicle is looked at. */
     public enum LookKind {
         OLD_CAR,
         RECENT_CAR,
@@ -62,6 +63,7 @@ public record ShortLook(LookKind kind, List<Card> cards) {
                 .toList();
     }
 
+    /** How many cards nobody answered, and the minutes that they take. */
     public static Left left(List<PlacedCard> cards, LastAnswers answers) {
         List<Card.Prompt> open = cards.stream()
                 .filter(c -> c.said(answers).isEmpty())

@@ -21,6 +21,7 @@ public final class ShortLooks {
         this.looks = looks;
     }
 
+    /** Reads the lists of cards. @throws IllegalStateException naming the file and entry that are wrong */
     public static ShortLooks load() {
         Map<ShortLook.LookKind, ShortLook> looks = new EnumMap<>(ShortLook.LookKind.class);
         for (ShortLook.LookKind kind : ShortLook.LookKind.values()) {
@@ -66,6 +67,7 @@ public final class ShortLooks {
                 e.choice("side", Side.class, Side.NONE));
     }
 
+    /** The list for this kind of vehicle. */
     public ShortLook of(ShortLook.LookKind kind) {
         return looks.get(kind);
     }

@@ -10,6 +10,7 @@ import ofisino.core.kernel.InvalidValue;
  * @param usedOn the day it speaks for; empty for what only tells that nobody touched it since
  */
 public record Evidence(Kind kind, Optional<LocalDate> usedOn) {
+    /** What tells how long a vehicle stood. */
     public enum Kind {
         /** Somebody says so. */
         STATEMENT(false),

@@ -19,6 +19,7 @@ import ofisino.core.kernel.Texts;
 public record ReferencePoint(String name, double expectedMm, double toleranceMm, Against against, boolean reliable) {
     private static final double LONGEST_MM = 10_000;
 
+    /** By what one knows how long a distance ought to be. */
     public enum Against {
         DOCUMENT,
         NEIGHBOUR
@@ -31,6 +32,7 @@ public record ReferencePoint(String name, double expectedMm, double toleranceMm,
         FITTED
     }
 
+    /** What to do about a distance. */
     public enum Advice {
         MEASURE,
         /** The neighbour may have been bent too: find one that was not. */
@@ -63,6 +65,7 @@ public record ReferencePoint(String name, double expectedMm, double toleranceMm,
                             .formatted(toleranceMm, expectedMm));
     }
 
+    /** @param mm above 0 and at most the longest vehicle @throws InvalidValue naming the field */
     public static double mustBeALength(String field, double mm) {
         if (!(mm > 0 && mm <= LONGEST_MM))
             throw InvalidValue.of(
@@ -70,6 +73,7 @@ public record ReferencePoint(String name, double expectedMm, double toleranceMm,
         return mm;
     }
 
+    /** @param actualMm as measured */
     public Deviation deviation(double actualMm) {
         double off = actualMm - expectedMm;
         return new Deviation(off, Math.max(0, Math.abs(off) - toleranceMm));

@@ -1,4 +1,4 @@
-package ofisino.core.vehicle;
+package ofisino.core.vehicle.body;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -6,11 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.io.StringReader;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.Side;
-import ofisino.core.vehicle.body.Bodies;
-import ofisino.core.vehicle.body.Body;
-import ofisino.core.vehicle.body.BodyReader;
-import ofisino.core.vehicle.body.BodyView;
-import ofisino.core.vehicle.body.Zone;
+import ofisino.core.vehicle.BodyStyle;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;

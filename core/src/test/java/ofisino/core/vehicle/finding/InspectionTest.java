@@ -1,4 +1,4 @@
-package ofisino.core.vehicle;
+package ofisino.core.vehicle.finding;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatCode;
@@ -9,17 +9,10 @@ import java.util.Optional;
 import ofisino.core.kernel.Aim;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.VehicleSystem;
+import ofisino.core.vehicle.BodyStyle;
 import ofisino.core.vehicle.body.Bodies;
 import ofisino.core.vehicle.body.Body;
 import ofisino.core.vehicle.body.Zone;
-import ofisino.core.vehicle.finding.Decision;
-import ofisino.core.vehicle.finding.DecisionRules;
-import ofisino.core.vehicle.finding.FindingKind;
-import ofisino.core.vehicle.finding.FindingState;
-import ofisino.core.vehicle.finding.Proposal;
-import ofisino.core.vehicle.finding.ProposalRules;
-import ofisino.core.vehicle.finding.SafetyClass;
-import ofisino.core.vehicle.finding.Severity;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;

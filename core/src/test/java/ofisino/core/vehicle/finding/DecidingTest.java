@@ -1,4 +1,4 @@
-package ofisino.core.vehicle;
+package ofisino.core.vehicle.finding;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatCode;
@@ -13,14 +13,7 @@ import ofisino.core.Seeds;
 import ofisino.core.kernel.Aim;
 import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.VehicleSystem;
-import ofisino.core.vehicle.finding.Decision;
-import ofisino.core.vehicle.finding.DecisionProposal;
 import ofisino.core.vehicle.finding.DecisionProposal.ProposedBecause;
-import ofisino.core.vehicle.finding.DecisionRules;
-import ofisino.core.vehicle.finding.DoubtfulParts;
-import ofisino.core.vehicle.finding.FindingKind;
-import ofisino.core.vehicle.finding.FoundBehind;
-import ofisino.core.vehicle.finding.SafetyClass;
 import ofisino.core.vehicle.inventory.Completeness;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;

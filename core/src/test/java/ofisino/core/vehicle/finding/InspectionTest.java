@@ -10,6 +10,7 @@ import ofisino.core.kernel.Aim;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.vehicle.BodyStyle;
+import ofisino.core.vehicle.HowSeen;
 import ofisino.core.vehicle.body.Bodies;
 import ofisino.core.vehicle.body.Body;
 import ofisino.core.vehicle.body.Zone;

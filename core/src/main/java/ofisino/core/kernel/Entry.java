@@ -58,7 +58,7 @@ public record Entry(String where, Object value) {
         return map().containsKey(key);
     }
 
-    /** @throws IllegalStateException naming file, entry and key when no text stands there */
+    /** @throws InvalidValue naming file, entry and key when no text stands there */
     public String text(String key) {
         Object text = map().get(key);
         if (text == null) throw slip("lacks “%s”".formatted(key));
@@ -70,7 +70,7 @@ public record Entry(String where, Object value) {
         return has(key) ? text(key) : otherwise;
     }
 
-    /** @throws IllegalStateException naming file, entry and key when no number stands there */
+    /** @throws InvalidValue naming file, entry and key when no number stands there */
     public double number(String key) {
         try {
             return Double.parseDouble(text(key));
@@ -79,7 +79,7 @@ public record Entry(String where, Object value) {
         }
     }
 
-    /** @throws IllegalStateException naming file, entry and key when no whole number stands there */
+    /** @throws InvalidValue naming file, entry and key when no whole number stands there */
     public int whole(String key) {
         try {
             return Integer.parseInt(text(key));
@@ -93,7 +93,7 @@ public record Entry(String where, Object value) {
         return has(key) ? whole(key) : otherwise;
     }
 
-    /** @throws IllegalStateException naming file, entry, the wrong word and the allowed ones */
+    /** @throws InvalidValue naming file, entry, the wrong word and the allowed ones */
     public <E extends Enum<E>> E choice(String key, Class<E> type) {
         return choice(key, text(key), type);
     }
@@ -123,12 +123,12 @@ public record Entry(String where, Object value) {
                                 Arrays.toString(type.getEnumConstants()).toLowerCase(Locale.ROOT))));
     }
 
-    /** Empty where nothing stands there. @throws IllegalStateException when it is no list */
+    /** Empty where nothing stands there. @throws InvalidValue when it is no list */
     public List<String> texts(String key) {
         return items(key).stream().map(String::valueOf).toList();
     }
 
-    /** Empty where nothing stands there. @throws IllegalStateException when it is no list of numbers */
+    /** Empty where nothing stands there. @throws InvalidValue when it is no list of numbers */
     public List<Double> numbers(String key) {
         return items(key).stream().map(n -> Double.valueOf(n.toString())).toList();
     }

@@ -33,7 +33,7 @@ public final class AccessLibrary {
         this.lines = List.copyOf(lines);
     }
 
-    /** Reads access.yaml. @throws IllegalStateException naming the entry that is wrong */
+    /** Reads access.yaml. @throws InvalidValue naming the entry that is wrong */
     public static AccessLibrary load() {
         try (InputStream file = AccessLibrary.class.getResourceAsStream("access.yaml")) {
             return read(new InputStreamReader(file, StandardCharsets.UTF_8));

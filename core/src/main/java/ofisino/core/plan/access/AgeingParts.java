@@ -42,7 +42,7 @@ public final class AgeingParts {
         this.parts = List.copyOf(parts);
     }
 
-    /** Reads ageing.yaml. @throws IllegalStateException naming the entry that is wrong */
+    /** Reads ageing.yaml. @throws InvalidValue naming the entry that is wrong */
     public static AgeingParts load() {
         try (InputStream file = AgeingParts.class.getResourceAsStream("ageing.yaml")) {
             return read(new InputStreamReader(file, StandardCharsets.UTF_8));

@@ -94,7 +94,7 @@ public final class Interlocks {
         this.rules = List.copyOf(rules);
     }
 
-    /** Reads interlocks.yaml. @throws IllegalStateException naming the entry that is wrong */
+    /** Reads interlocks.yaml. @throws InvalidValue naming the entry that is wrong */
     public static Interlocks load() {
         try (InputStream file = Interlocks.class.getResourceAsStream("interlocks.yaml")) {
             return read(new InputStreamReader(file, StandardCharsets.UTF_8));

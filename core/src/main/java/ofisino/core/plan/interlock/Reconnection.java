@@ -33,7 +33,7 @@ public final class Reconnection {
         MODULES_SLEEP_AND_WAKE
     }
 
-    /** Reads reconnection.yaml. @throws IllegalStateException naming the entry that is wrong */
+    /** Reads reconnection.yaml. @throws InvalidValue naming the entry that is wrong */
     public static Reconnection load() {
         try (InputStream file = Reconnection.class.getResourceAsStream("reconnection.yaml")) {
             return new Reconnection(

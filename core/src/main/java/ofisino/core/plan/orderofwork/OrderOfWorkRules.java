@@ -33,7 +33,7 @@ public final class OrderOfWorkRules {
                 throw new InvalidValue("order-of-work.twice", "There is rule %s twice.".formatted(rule.id()));
     }
 
-    /** Reads order-of-work.yaml. @throws IllegalStateException naming the entry that is wrong */
+    /** Reads order-of-work.yaml. @throws InvalidValue naming the entry that is wrong */
     public static OrderOfWorkRules load() {
         try (InputStream file = OrderOfWorkRules.class.getResourceAsStream("order-of-work.yaml")) {
             return read(new InputStreamReader(file, StandardCharsets.UTF_8));

@@ -61,7 +61,7 @@ public final class Recipes {
         this.rules = List.copyOf(rules);
     }
 
-    /** Reads recipes.yaml. @throws IllegalStateException naming the entry that is wrong */
+    /** Reads recipes.yaml. @throws InvalidValue naming the entry that is wrong */
     public static Recipes load() {
         try (InputStream file = Recipes.class.getResourceAsStream("recipes.yaml")) {
             return read(new InputStreamReader(file, StandardCharsets.UTF_8));

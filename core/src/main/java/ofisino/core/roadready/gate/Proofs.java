@@ -30,7 +30,7 @@ public final class Proofs {
                 throw new InvalidValue("proof.twice", "There is proof %s twice.".formatted(proof.id()));
     }
 
-    /** Reads proofs.yaml. @throws IllegalStateException naming the entry that is wrong */
+    /** Reads proofs.yaml. @throws InvalidValue naming the entry that is wrong */
     public static Proofs load() {
         try (InputStream file = Proofs.class.getResourceAsStream("proofs.yaml")) {
             return read(new InputStreamReader(file, StandardCharsets.UTF_8));

@@ -49,7 +49,7 @@ public final class Nearby {
         });
     }
 
-    /** Reads nearby.yaml. @throws IllegalStateException naming the entry that is wrong */
+    /** Reads nearby.yaml. @throws InvalidValue naming the entry that is wrong */
     public static Nearby load() {
         try (InputStream file = Nearby.class.getResourceAsStream("nearby.yaml")) {
             Map<String, Around> said = new LinkedHashMap<>();

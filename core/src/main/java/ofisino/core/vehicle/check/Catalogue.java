@@ -65,7 +65,7 @@ public final class Catalogue {
         }
     }
 
-    /** Reads the files of checks. @throws IllegalStateException naming the file and entry that are wrong */
+    /** Reads the files of checks. @throws InvalidValue naming the file and entry that are wrong */
     public static Catalogue load() {
         List<Check> checks = new ArrayList<>();
         for (String file : FILES)

@@ -36,7 +36,7 @@ public final class EquipmentLibrary {
                         }));
     }
 
-    /** Reads equipment.yaml. @throws IllegalStateException naming the entry that is wrong */
+    /** Reads equipment.yaml. @throws InvalidValue naming the entry that is wrong */
     public static EquipmentLibrary load() {
         try (InputStream file = EquipmentLibrary.class.getResourceAsStream("equipment.yaml")) {
             return read(new InputStreamReader(file, StandardCharsets.UTF_8));

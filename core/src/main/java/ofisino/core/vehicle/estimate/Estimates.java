@@ -20,6 +20,7 @@ import ofisino.core.vehicle.corrosion.Corrosion;
 import ofisino.core.vehicle.corrosion.CorrosionRules;
 import ofisino.core.vehicle.estimate.Estimate.Material;
 import ofisino.core.vehicle.finding.FindingKind;
+import ofisino.core.vehicle.finding.SafetyClass;
 
 /** First guesses from {@code estimates.yaml}, which explains its keys. Common practice, no source: a person's own figures replace them. */
 public final class Estimates {
@@ -52,8 +53,10 @@ public final class Estimates {
     private final Map<CorrosionRules.Repair, Line> byRepair = new EnumMap<>(CorrosionRules.Repair.class);
     private final Map<Optional<VehicleSystem>, Hidden> hidden = new HashMap<>();
 
+    private final HandsRules hands;
+
     private Estimates(Entry file) {
-        file.only("kinds", "corrosion", "hidden");
+        file.only("kinds", "corrosion", "hidden", "specialist-from", "hands");
         for (Entry e : file.list("kinds")) {
             e.only("kind", "system", "hours", "material");
             byKind.put(new Key(e.choice("kind", FindingKind.class), system(e)), line(e));
@@ -69,9 +72,10 @@ public final class Estimates {
         for (FindingKind kind : FindingKind.values())
             if (!byKind.containsKey(new Key(kind, Optional.empty())))
                 throw new InvalidValue("estimates.kind", "There is no estimate for %s.".formatted(kind));
+        hands = new HandsRules(file);
     }
 
-    /** Reads estimates.yaml. @throws IllegalStateException naming the entry that is wrong */
+    /** Reads estimates.yaml. @throws InvalidValue naming the entry that is wrong */
     public static Estimates load() {
         try (InputStream file = Estimates.class.getResourceAsStream("estimates.yaml")) {
             return read(new InputStreamReader(file, StandardCharsets.UTF_8));
@@ -88,6 +92,11 @@ public final class Estimates {
     public Estimate of(FindingKind kind, VehicleSystem system) {
         Line line = byKind.get(new Key(kind, Optional.of(system)));
         return (line == null ? byKind.get(new Key(kind, Optional.empty())) : line).at(0);
+    }
+
+    /** Whose hands mending it wants. */
+    public Hands hands(FindingKind kind, VehicleSystem system, SafetyClass safety) {
+        return hands.of(kind, system, safety);
     }
 
     /** What mending this rust takes, by its repair and extent. */

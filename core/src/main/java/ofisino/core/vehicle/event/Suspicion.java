@@ -40,7 +40,7 @@ public final class Suspicion {
                             .toList());
     }
 
-    /** Reads events.yaml. @throws IllegalStateException naming the entry that is wrong */
+    /** Reads events.yaml. @throws InvalidValue naming the entry that is wrong */
     public static Suspicion load() {
         try (InputStream file = Suspicion.class.getResourceAsStream("events.yaml")) {
             return new Suspicion(Entry.listOf("the events", new InputStreamReader(file, StandardCharsets.UTF_8)));

@@ -39,7 +39,7 @@ public final class Limits {
                         "There is limit %s twice.".formatted(s.limit().id()));
     }
 
-    /** Reads limits.yaml. @throws IllegalStateException naming the entry that is wrong */
+    /** Reads limits.yaml. @throws InvalidValue naming the entry that is wrong */
     public static Limits load() {
         try (InputStream file = Limits.class.getResourceAsStream("limits.yaml")) {
             return read(new InputStreamReader(file, StandardCharsets.UTF_8));

@@ -21,7 +21,7 @@ public final class ShortLooks {
         this.looks = looks;
     }
 
-    /** Reads the lists of cards. @throws IllegalStateException naming the file and entry that are wrong */
+    /** Reads the lists of cards. @throws InvalidValue naming the file and entry that are wrong */
     public static ShortLooks load() {
         Map<ShortLook.LookKind, ShortLook> looks = new EnumMap<>(ShortLook.LookKind.class);
         for (ShortLook.LookKind kind : ShortLook.LookKind.values()) {

@@ -36,7 +36,7 @@ public final class Sleep {
     /** A check that so long a sleep calls for. */
     public record Suspect(PlacedCheck check, int afterMonths, String why) {}
 
-    /** Reads sleep.yaml. @throws IllegalStateException naming the entry that is wrong */
+    /** Reads sleep.yaml. @throws InvalidValue naming the entry that is wrong */
     public static Sleep load() {
         try (InputStream file = Sleep.class.getResourceAsStream("sleep.yaml")) {
             return new Sleep(Entry.listOf("the sleep", new InputStreamReader(file, StandardCharsets.UTF_8)).stream()

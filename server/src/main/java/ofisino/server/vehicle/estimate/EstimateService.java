@@ -87,7 +87,7 @@ class EstimateService implements FindingEstimates {
                         cost,
                         said.flatMap(s -> Optional.ofNullable(s.payer()))),
                 rust.map(r -> CorrosionRules.judge(body.placeOf(f.zone(), f.system()), r)),
-                Hands.of(f.kind(), f.system(), f.safetyClass()),
+                usual.hands(f.kind(), f.system(), f.safetyClass()),
                 said);
     }
 

@@ -7,6 +7,7 @@ import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.util.UUID;
 import org.flywaydb.core.Flyway;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.datasource.DriverManagerDataSource;
@@ -24,8 +25,10 @@ class MigrationTest {
     private static final UUID ACCOUNT = UUID.randomUUID();
     private static final UUID PHOTO = UUID.randomUUID();
 
-    @Test
-    void dataOfTheVersionBeforeGoesOn() throws SQLException {
+    private static JdbcTemplate sql;
+
+    @BeforeAll
+    static void aGarageOfEachVersionBeforeIsUpgraded() throws SQLException {
         String cluster = System.getenv("OFISINO_TEST_DB");
         String password = System.getenv("OFISINO_TEST_DB_PASSWORD");
         String name = "migration_" + ProcessHandle.current().pid();
@@ -33,7 +36,7 @@ class MigrationTest {
             admin.createStatement().execute("create database " + name);
         }
         var source = new DriverManagerDataSource(cluster + name, "ofisino", password);
-        var sql = new JdbcTemplate(source);
+        sql = new JdbcTemplate(source);
         Flyway.configure().dataSource(source).target("11").load().migrate();
         fill(sql);
         Flyway.configure().dataSource(source).target("18").load().migrate();
@@ -45,7 +48,10 @@ class MigrationTest {
         Flyway.configure().dataSource(source).target("23").load().migrate();
         fillMoney(sql);
         Flyway.configure().dataSource(source).load().migrate();
+    }
 
+    @Test
+    void whatMayHaveBeenKeptAHundredTimesTooSmallIsToBeChecked() {
         assertThat(sql.queryForList(
                         "select entity || ' ' || title || ' ' || currency || ' ' || amount_minor from amount_to_check order by 1",
                         String.class))
@@ -54,6 +60,10 @@ class MigrationTest {
         assertThat(sql.queryForObject("select amount_minor from entry where description = 'Bore'", Long.class))
                 .as("nothing is changed")
                 .isEqualTo(5000);
+    }
+
+    @Test
+    void ofNotesOnlyTheLatestStands() {
         assertThat(sql.queryForList(
                         "select done || ' ' || (note_done_at is not null) from work_session order by worked_on",
                         String.class))
@@ -66,7 +76,10 @@ class MigrationTest {
         assertThat(sql.queryForObject(
                         "select left_at is null from member where account_id = ?", Boolean.class, ACCOUNT))
                 .isTrue();
+    }
 
+    @Test
+    void placesAndWhatIsSentOutGoOn() {
         assertThat(sql.queryForMap("select name, room, usable_on from place where id = ?", PLACE))
                 .containsEntry("name", "second name")
                 .containsEntry("room", 1)
@@ -83,6 +96,10 @@ class MigrationTest {
         assertThat(sql.queryForMap("select priority, own_pace from project where id = ?", PROJECT))
                 .containsEntry("priority", 0)
                 .containsEntry("own_pace", false);
+    }
+
+    @Test
+    void partsGoOn() {
         assertThat(sql.queryForMap("select title, grade, grade_reason from need where id = ?", NEED))
                 .containsEntry("title", "second part")
                 .containsEntry("grade", null)
@@ -93,6 +110,10 @@ class MigrationTest {
                 .as("its old history does not know the grade")
                 .containsEntry("title", "first part")
                 .containsEntry("grade", "SHOW");
+    }
+
+    @Test
+    void jobsGoOn() {
         assertThat(sql.queryForObject("select interlock from interlock_confirmed where job_id = ?", String.class, JOB))
                 .isEqualTo("VENTILATED");
         assertThat(sql.queryForObject("select later from outstanding_item where project_id = ?", String.class, PROJECT))
@@ -113,6 +134,10 @@ class MigrationTest {
                 .as("its old history does not know the new column")
                 .containsEntry("title", "first title")
                 .containsEntry("pieces", 64);
+    }
+
+    @Test
+    void findingsGoOn() {
         assertThat(sql.queryForObject("select doubtful_parts from project where id = ?", String.class, PROJECT))
                 .isEqualTo("REPLACE");
         assertThat(sql.queryForMap("select note, check_id, behind_id from finding where id = ?", FINDING))

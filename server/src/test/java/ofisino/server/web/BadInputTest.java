@@ -1,327 +1,40 @@
 package ofisino.server.web;
 
-import static ofisino.server.testing.TestGarage.TODAY;
 import static ofisino.server.testing.TestGarage.map;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Stream;
 import ofisino.server.testing.Api.Answer;
 import ofisino.server.testing.TestApplication;
 import ofisino.server.testing.TestGarage;
+import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestFactory;
 import org.junit.jupiter.api.extension.ExtendWith;
 
 /** Bad input of every kind gets a clear answer and changes nothing. */
 @ExtendWith(TestApplication.class)
 class BadInputTest {
-    private record Case(String what, String path, Object body, int status, String code, String field) {}
-
-    @Test
-    void isRefusedInASentenceAndChangesNothing(TestGarage garage) {
-        UUID project = garage.project();
-        UUID job = garage.job(project, "Fit");
-        UUID need = garage.need(project, job, "Seal");
-        UUID supplier = garage.supplier("EUR");
-        String findings = "/api/projects/" + project + "/findings";
-        String jobs = "/api/projects/" + project + "/jobs";
-        String entries = "/api/projects/" + project + "/entries";
-        String orders = "/api/projects/" + project + "/orders";
-        String workSessions = "/api/projects/" + project + "/work-sessions";
-        UUID id = UUID.randomUUID();
-        List<Case> cases = new ArrayList<>(List.of(
-                new Case("no JSON", findings, "{", 400, "request.unreadable", ""),
-                new Case("nothing", findings, "{}", 400, "request.unreadable", ""),
-                new Case(
-                        "unknown field",
-                        findings,
-                        map("id", id, "fields", finding("bonnet", "DENT"), "surprise", 1),
-                        400,
-                        "request.unreadable",
-                        "surprise"),
-                new Case(
-                        "unknown kind",
-                        findings,
-                        map("id", id, "fields", finding("bonnet", "WOBBLY")),
-                        400,
-                        "request.unreadable",
-                        "fields.kind"),
-                new Case("no id", findings, map("fields", finding("bonnet", "DENT")), 400, "request.unreadable", ""),
-                new Case(
-                        "id is no UUID",
-                        findings,
-                        map("id", "7", "fields", finding("bonnet", "DENT")),
-                        400,
-                        "request.unreadable",
-                        "id"),
-                new Case(
-                        "NaN",
-                        findings,
-                        "{\"id\":\"" + id
-                                + "\",\"fields\":{\"zone\":\"bonnet\",\"kind\":\"DENT\",\"severity\":NaN,\"covered\":false,\"foundOn\":\""
-                                + TODAY + "\"}}",
-                        400,
-                        "request.unreadable",
-                        ""),
-                new Case(
-                        "a fraction for a whole",
-                        findings,
-                        map("id", id, "fields", with(finding("bonnet", "DENT"), "severity", 1.5)),
-                        400,
-                        "request.unreadable",
-                        "fields.severity"),
-                new Case(
-                        "severity 5",
-                        findings,
-                        map("id", id, "fields", with(finding("bonnet", "DENT"), "severity", 5)),
-                        422,
-                        "severity.range",
-                        "severity"),
-                new Case(
-                        "unknown zone",
-                        findings,
-                        map("id", id, "fields", finding("wing-mirror", "DENT")),
-                        422,
-                        "zone.unknown",
-                        "zone"),
-                new Case(
-                        "no such date",
-                        findings,
-                        map("id", id, "fields", with(finding("bonnet", "DENT"), "foundOn", "2026-02-30")),
-                        400,
-                        "request.unreadable",
-                        "fields.foundOn"),
-                new Case(
-                        "note too long",
-                        findings,
-                        map("id", id, "fields", with(finding("bonnet", "DENT"), "note", "x".repeat(4001))),
-                        422,
-                        "note.too-long",
-                        "note"),
-                new Case(
-                        "a null character",
-                        findings,
-                        map("id", id, "fields", with(finding("bonnet", "DENT"), "note", "a\u0000b")),
-                        422,
-                        "note.unreadable",
-                        "note"),
-                new Case(
-                        "half a megabyte of text",
-                        findings,
-                        map("id", id, "fields", with(finding("bonnet", "DENT"), "note", "x".repeat(500_000))),
-                        413,
-                        "request.too-large",
-                        ""),
-                new Case(
-                        "other project",
-                        "/api/projects/" + id + "/findings",
-                        map("id", id, "fields", finding("bonnet", "DENT")),
-                        404,
-                        "project.unknown",
-                        ""),
-                new Case(
-                        "job without title",
-                        jobs,
-                        map("id", id, "fields", map("title", "  ")),
-                        422,
-                        "title.missing",
-                        "title"),
-                new Case(
-                        "title too long",
-                        jobs,
-                        map("id", id, "fields", map("title", "x".repeat(121))),
-                        422,
-                        "title.too-long",
-                        "title"),
-                new Case(
-                        "negative effort",
-                        jobs,
-                        map(
-                                "id",
-                                id,
-                                "fields",
-                                map(
-                                        "title",
-                                        "x",
-                                        "effort",
-                                        map("optimisticMinutes", -1, "likelyMinutes", 1, "pessimisticMinutes", 2))),
-                        422,
-                        "effort.negative",
-                        "effort"),
-                new Case(
-                        "swapped effort",
-                        jobs,
-                        map(
-                                "id",
-                                id,
-                                "fields",
-                                map(
-                                        "title",
-                                        "x",
-                                        "effort",
-                                        map("optimisticMinutes", 9, "likelyMinutes", 1, "pessimisticMinutes", 2))),
-                        422,
-                        "effort.order",
-                        "effort"),
-                new Case(
-                        "after a job that is not",
-                        jobs,
-                        map("id", id, "fields", map("title", "x", "after", List.of(id))),
-                        409,
-                        "job.circle",
-                        "after"),
-                new Case(
-                        "negative amount",
-                        entries,
-                        map("id", id, "fields", entry("EUR", -5, 1)),
-                        422,
-                        "entry.amount",
-                        "amountMinor"),
-                new Case(
-                        "huge amount",
-                        entries,
-                        map("id", id, "fields", entry("EUR", 9_000_000_000_000_000L, 1)),
-                        422,
-                        "amount.range",
-                        "amountMinor"),
-                new Case(
-                        "overflowing amount",
-                        entries,
-                        "{\"id\":\"" + id + "\",\"fields\":{\"amountMinor\":99999999999999999999}}",
-                        400,
-                        "request.unreadable",
-                        ""),
-                new Case(
-                        "wrong currency",
-                        entries,
-                        map("id", id, "fields", entry("EURO", 5, 1)),
-                        422,
-                        "currency.unknown",
-                        "currency"),
-                new Case(
-                        "gold",
-                        entries,
-                        map("id", id, "fields", entry("XAU", 5, 1)),
-                        422,
-                        "currency.unknown",
-                        "currency"),
-                new Case("rate 0", entries, map("id", id, "fields", entry("USD", 5, 0)), 422, "rate.range", "rate"),
-                new Case(
-                        "own currency at a rate",
-                        entries,
-                        map("id", id, "fields", entry("EUR", 5, 2)),
-                        422,
-                        "rate.same-currency",
-                        "rate"),
-                new Case(
-                        "share to no job",
-                        entries,
-                        map(
-                                "id",
-                                id,
-                                "fields",
-                                with(entry("EUR", 5, 1), "splits", List.of(map("destination", "JOB", "baseMinor", 5)))),
-                        422,
-                        "split.job",
-                        "splits"),
-                new Case(
-                        "order of nothing", orders, order(id, supplier, List.of(), TODAY), 422, "order.empty", "lines"),
-                new Case(
-                        "expected before ordered",
-                        orders,
-                        order(id, supplier, List.of(map("needId", need, "amountMinor", 1)), "2020-01-01"),
-                        422,
-                        "order.expected",
-                        "expectedOn"),
-                new Case(
-                        "unknown supplier",
-                        orders,
-                        order(id, id, List.of(map("needId", need, "amountMinor", 1)), TODAY),
-                        409,
-                        "still-used",
-                        ""),
-                new Case(
-                        "evening in the future",
-                        workSessions,
-                        map("id", id, "fields", map("workedOn", "2099-01-01", "work", List.of())),
-                        422,
-                        "work-session.future",
-                        "workedOn"),
-                new Case(
-                        "25 hours",
-                        workSessions,
-                        map(
-                                "id",
-                                id,
-                                "fields",
-                                map("workedOn", TODAY, "work", List.of(map("jobId", job, "minutes", 1500)))),
-                        422,
-                        "work-session.too-long",
-                        "work"),
-                new Case(
-                        "no minutes",
-                        workSessions,
-                        map(
-                                "id",
-                                id,
-                                "fields",
-                                map("workedOn", TODAY, "work", List.of(map("jobId", job, "minutes", 0)))),
-                        422,
-                        "work-session.minutes",
-                        "work"),
-                new Case(
-                        "quantity 0",
-                        "/api/projects/" + project + "/needs",
-                        map("id", id, "fields", map("title", "x", "quantity", 0, "estimateMinor", 0, "leadDays", 1)),
-                        422,
-                        "quantity.range",
-                        "quantity"),
-                new Case(
-                        "lead time of 3 years",
-                        "/api/projects/" + project + "/needs",
-                        map("id", id, "fields", map("title", "x", "quantity", 1, "estimateMinor", 0, "leadDays", 1095)),
-                        422,
-                        "lead.range",
-                        "leadDays"),
-                new Case(
-                        "the year 1066",
-                        "/api/projects",
-                        project(id, 1066, "ESTATE"),
-                        422,
-                        "vehicle.year",
-                        "builtYear"),
-                new Case(
-                        "a body that nobody draws",
-                        "/api/projects",
-                        project(id, 1977, "SUBMARINE"),
-                        400,
-                        "request.unreadable",
-                        "bodyStyle"),
-                new Case(
-                        "half a label",
-                        "/api/needs/" + need + "/acceptance",
-                        map("right", true, "placeId", UUID.randomUUID(), "version", 0),
-                        409,
-                        "still-used",
-                        "")));
+    /** Each case by itself, so that one that fails hides no other. */
+    @TestFactory
+    Stream<DynamicTest> isRefusedInASentenceAndChangesNothing(TestGarage garage) {
+        BadInput bad = new BadInput(garage);
         long before = garage.rows("history");
-        for (Case c : cases) {
-            Answer answer = garage.owner().post(c.path(), c.body());
-            assertThat(answer.status()).as(c.what() + " " + answer.body()).isEqualTo(c.status());
-            assertThat(answer.code()).as(c.what()).isEqualTo(c.code());
-            if (!c.field().isEmpty())
-                assertThat(answer.text("field")).as(c.what()).isEqualTo(c.field());
-            assertThat(answer.detail())
-                    .as(c.what())
-                    .matches("(?s).{20,}[.]")
-                    .doesNotContain("Exception", "java.", "null", "sql");
-            assertThat(answer.raw().headers().firstValue("Content-Type").orElse(""))
-                    .as(c.what())
-                    .startsWith("application/problem+json");
-        }
-        assertThat(garage.rows("history")).isEqualTo(before);
+        return bad.cases()
+                .map(c -> DynamicTest.dynamicTest(c.what(), () -> {
+                    Answer answer = garage.owner().post(c.path(), c.body());
+                    assertThat(answer.status()).as("%s", answer.body()).isEqualTo(c.status());
+                    assertThat(answer.code()).isEqualTo(c.code());
+                    if (!c.field().isEmpty()) assertThat(answer.text("field")).isEqualTo(c.field());
+                    assertThat(answer.detail())
+                            .matches("(?s).{20,}[.]")
+                            .doesNotContain("Exception", "java.", "null", "sql");
+                    assertThat(answer.raw().headers().firstValue("Content-Type").orElse(""))
+                            .startsWith("application/problem+json");
+                    assertThat(garage.rows("history")).isEqualTo(before);
+                }));
     }
 
     @Test
@@ -336,7 +49,7 @@ class BadInputTest {
                         garage.owner()
                                 .post(
                                         "/api/projects/" + project + "/findings",
-                                        map("id", UUID.randomUUID(), "fields", finding("bonnet", "DENT"))),
+                                        map("id", UUID.randomUUID(), "fields", BadInput.finding("bonnet", "DENT"))),
                         garage.owner().post("/api/jobs/" + job + "/state", map("state", "BEGUN", "version", 0)),
                         garage.owner()
                                 .post(
@@ -345,7 +58,7 @@ class BadInputTest {
                         garage.owner()
                                 .post(
                                         "/api/projects/" + project + "/entries",
-                                        map("id", UUID.randomUUID(), "fields", entry("EUR", 5, 1)))))
+                                        map("id", UUID.randomUUID(), "fields", BadInput.entry("EUR", 5, 1)))))
                 .extracting(Answer::code)
                 .containsOnly("project.over");
         garage.owner()
@@ -361,60 +74,5 @@ class BadInputTest {
         assertThat(garage.owner().get("/api/labels/O1I").code()).isEqualTo("code.unreadable");
         assertThat(garage.owner().get("/api/labels/D6H").status()).isEqualTo(404);
         assertThat(garage.owner().post("/api/session", "{}").status()).isEqualTo(405);
-    }
-
-    private static Map<String, Object> finding(String zone, String kind) {
-        return map("zone", zone, "kind", kind, "covered", false, "foundOn", TODAY);
-    }
-
-    private static Map<String, Object> entry(String currency, long minor, double rate) {
-        return map(
-                "kind",
-                "PURCHASE",
-                "paidOn",
-                TODAY,
-                "description",
-                "Receipt",
-                "currency",
-                currency,
-                "amountMinor",
-                minor,
-                "rate",
-                rate,
-                "rateOn",
-                TODAY);
-    }
-
-    private static Map<String, Object> order(UUID id, UUID supplier, List<Map<String, Object>> lines, String expected) {
-        return map(
-                "id",
-                id,
-                "supplierId",
-                supplier,
-                "currency",
-                "EUR",
-                "rate",
-                1,
-                "rateOn",
-                TODAY,
-                "postMinor",
-                0,
-                "orderedOn",
-                TODAY,
-                "expectedOn",
-                expected,
-                "lines",
-                lines);
-    }
-
-    private static Map<String, Object> project(UUID id, int year, String body) {
-        var fields = TestGarage.projectFields("ACTIVE");
-        fields.put("builtYear", year);
-        return map("id", id, "vehicleId", UUID.randomUUID(), "bodyStyle", body, "begunOn", TODAY, "fields", fields);
-    }
-
-    private static Map<String, Object> with(Map<String, Object> map, String key, Object value) {
-        map.put(key, value);
-        return map;
     }
 }

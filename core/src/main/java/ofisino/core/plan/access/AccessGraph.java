@@ -16,7 +16,7 @@ public final class AccessGraph {
     private final Map<String, Access> byId = new LinkedHashMap<>();
     private final Map<String, Set<String>> closures = new LinkedHashMap<>();
 
-    /** @throws IllegalStateException when one needs another that is not there, or they run in a circle */
+    /** @throws InvalidValue when one needs another that is not there, or they run in a circle */
     public AccessGraph(Collection<Access> all) {
         for (Access w : all)
             if (byId.put(w.id(), w) != null)

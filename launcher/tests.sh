@@ -7,20 +7,29 @@ test_database() {
   export OFISINO_TEST_DB="jdbc:postgresql://127.0.0.1:$(cat "$TEST_DIR/pg.port")/" OFISINO_TEST_DB_PASSWORD; OFISINO_TEST_DB_PASSWORD=$(cat "$TEST_DIR/pg.password")
 }
 
+tests_failed() {
+  grep -vE '^\s+at |jqwik' "$BUILD/test.log" | tail -n 80
+  kill "$CLONE" 2>/dev/null || true; wait "$CLONE" 2>/dev/null || true
+  fail "tests failed"
+}
+
 run_tests() {
   check_machine chromium=chromium; check_builder
   mkdir -p "$BUILD"; install_npm; test_database
   say "Testing; what the tests say is in $BUILD/test.log …"
   rm -rf ./*/target/surefire-reports
-  nice e2e/fresh-clone > "$BUILD/clone.log" 2>&1 & local clone=$! # in a folder of its own, while the tests wait for something
-  if ! PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 maven_loud -T 2 verify > "$BUILD/test.log" 2>&1; then
-    grep -vE '^\s+at |jqwik' "$BUILD/test.log" | tail -n 80
-    kill $clone; wait $clone || true
-    fail "tests failed"
-  fi
+  nice e2e/fresh-clone > "$BUILD/clone.log" 2>&1 & CLONE=$! # in a folder of its own, while the tests wait for something
+  # packaged once; then the journeys in the browser run beside all other tests, since each waits for something else
+  maven_loud -T 2 verify -DskipTests -Dweb.skipTests=true > "$BUILD/test.log" 2>&1 || tests_failed
+  PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 maven_loud -pl core,web,server,e2e test -Dweb.skip=true -Dweb.skipTests=true -Dtest='ofisino.e2e.**' \
+    -Dsurefire.failIfNoSpecifiedTests=false > "$BUILD/journeys.log" 2>&1 & local journeys=$!
+  maven_loud -T 2 -pl core,web,server test -Dweb.skip=true >> "$BUILD/test.log" 2>&1 || { kill $journeys; tests_failed; }
+  wait $journeys; local went=$?
+  cat "$BUILD/journeys.log" >> "$BUILD/test.log"
+  [ $went = 0 ] || tests_failed
   grep -E 'Tests run:|Tests .*passed' "$BUILD/test.log" || true
   fetched
-  wait $clone || { cat "$BUILD/clone.log"; fail "a fresh clone does not start"; }
+  wait $CLONE || { cat "$BUILD/clone.log"; fail "a fresh clone does not start"; }
   cat "$BUILD/clone.log"
   local java web
   # the totals of the modules: of a class with examples and properties only one report of two stays in the folder
@@ -46,6 +55,9 @@ prove() {
   say "${CARS:-2000} cars by chance from seed $seed …"
   maven_loud -pl core,web,server test -Dweb.skipTests=true -Dtest=CarsByChanceTest -Dsurefire.failIfNoSpecifiedTests=false -Dofisino.cars="${CARS:-2000}" -Dofisino.seed="$seed" > "$BUILD/prove.log" 2>&1 ||
     { grep -E 'car [0-9]+' "$BUILD/prove.log" | head -20; fail "a danger passes; see $BUILD/prove.log"; }
+  say "Garages of all versions before …"
+  maven_loud -pl core,web,server test -Dweb.skipTests=true -Dtest=UpgradeTest -Dsurefire.failIfNoSpecifiedTests=false -Dofisino.all-garages=true > "$BUILD/prove.log" 2>&1 ||
+    { tail -n 40 "$BUILD/prove.log"; fail "a garage of a version before does not open"; }
   say "The plans of ${PLANS:-200} cars from seed $seed …"
   maven_loud -pl core,web,server test -Dweb.skipTests=true -Dtest=TradeBookTest -Dsurefire.failIfNoSpecifiedTests=false -Dofisino.cars="${PLANS:-200}" -Dofisino.seed="$seed" > "$BUILD/prove.log" 2>&1 ||
     { grep -E 'TradeBookTest\.' "$BUILD/prove.log" | head -20; fail "a plan is none that a restorer would follow; see $BUILD/prove.log"; }

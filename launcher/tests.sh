@@ -24,7 +24,7 @@ run_tests() {
   PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 maven_loud -pl core,web,server,e2e test -Dweb.skip=true -Dweb.skipTests=true -Dtest='ofisino.e2e.**' \
     -Dsurefire.failIfNoSpecifiedTests=false > "$BUILD/journeys.log" 2>&1 & local journeys=$!
   maven_loud -T 2 -pl core,web,server test -Dweb.skip=true >> "$BUILD/test.log" 2>&1 || { kill $journeys; tests_failed; }
-  wait $journeys; local went=$?
+  local went=0; wait $journeys || went=$?
   cat "$BUILD/journeys.log" >> "$BUILD/test.log"
   [ $went = 0 ] || tests_failed
   grep -E 'Tests run:|Tests .*passed' "$BUILD/test.log" || true

@@ -17,6 +17,6 @@ it('shows only what differs, and keeps, takes or joins it', async () => {
   expect(screen.getByText('theirs')).toBeInTheDocument()
   await userEvent.click(screen.getByRole('button', { name: 'Join both' }))
   expect(onChange).toHaveBeenCalledWith({ title: 'Weld', note: 'theirs\nmine' })
-  await userEvent.click(screen.getByRole('button', { name: 'Take the stored one' }))
+  await userEvent.click(screen.getByRole('button', { name: 'Use the saved one' }))
   expect(onChange).toHaveBeenCalledWith({ title: 'Weld', note: 'theirs' })
 })

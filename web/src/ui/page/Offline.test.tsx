@@ -7,7 +7,7 @@ it('says when there is no connection, and when it is back says nothing', () => {
   render(<Offline />)
   expect(screen.queryByRole('alert')).not.toBeInTheDocument()
   act(() => onlineManager.setOnline(false))
-  expect(screen.getByRole('alert')).toHaveTextContent('is sent by itself')
+  expect(screen.getByRole('alert')).toHaveTextContent('is sent when it comes back')
   act(() => onlineManager.setOnline(true))
   expect(screen.queryByRole('alert')).not.toBeInTheDocument()
 })

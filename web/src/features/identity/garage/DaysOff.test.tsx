@@ -5,7 +5,7 @@ import { show } from '@/test/page'
 import { server } from '@/test/server'
 import { DaysOff } from './DaysOff'
 
-it('keeps a day off, and a day with other times, as minutes of the day', async () => {
+it('keeps a day off, and a day with different times, as minutes of the day', async () => {
   const path = 'POST /api/calendar/days'
   server.when(path, undefined)
   server.when('GET /api/calendar/days', [

@@ -20,7 +20,7 @@ it('makes numbered labels for 37 plugs in one go', async () => {
   show(<LabelsPage />, '/p/car/work/labels', '/p/:projectId/work/labels')
   expect(await screen.findByText(/No labels yet/)).toBeInTheDocument()
   await userEvent.click(screen.getByRole('button', { name: 'Make labels' }))
-  await userEvent.type(screen.getByLabelText('What each is for, a line each'), 'Dashboard plug')
+  await userEvent.type(screen.getByLabelText('What each is for, one per line'), 'Dashboard plug')
   await userEvent.click(screen.getByLabelText('Number the first line instead'))
   await userEvent.clear(screen.getByLabelText('How many'))
   await userEvent.type(screen.getByLabelText('How many'), '37')

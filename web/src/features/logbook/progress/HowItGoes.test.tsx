@@ -25,10 +25,10 @@ it('tells hours from months, says that it stands still, and what hours usually b
   server.when('PUT /api/projects/car/progress/standstills', undefined)
   show(<HowItGoes projectId="car" />)
   expect(await screen.findByText(/295 h in 21 months: 14.0 h a month/)).toBeInTheDocument()
-  expect(screen.getByText(/No evening for 31 days/)).toBeInTheDocument()
+  expect(screen.getByText(/No session for 31 days/)).toBeInTheDocument()
   expect(screen.getByText(/9 finished jobs.*1.21 times/)).toBeInTheDocument()
   expect(screen.getByText('15 h')).toBeInTheDocument()
-  expect(screen.getByText('It stood still for 95 days (illness: 40 days)')).toBeInTheDocument()
+  expect(screen.getByText('95 days without work (illness: 40 days)')).toBeInTheDocument()
   await userEvent.selectOptions(screen.getByLabelText(/1 June 2025 to 26 July 2025, 55 days: why/), 'no money')
   await waitFor(() =>
     expect(server.writes('PUT /api/projects/car/progress/standstills')[0]?.body).toEqual({

@@ -46,7 +46,7 @@ it('logs what went into opening up as well, of the ways in that the car needs', 
   server.when(saved, { id: 'e' })
   const onClose = vi.fn()
   show(<WorkSessionForm projectId="car" work={[{ access: 'gearbox-out', minutes: 90 }]} onClose={onClose} />)
-  expect(await screen.findByText('Opening and closing: Gearbox out')).toBeInTheDocument()
+  expect(await screen.findByText('Strip and refit: Gearbox out')).toBeInTheDocument()
   expect(screen.queryByRole('option', { name: 'Wheels off' })).not.toBeInTheDocument()
   await userEvent.click(screen.getByRole('button', { name: /Save/ }))
   await waitFor(() => expect(onClose).toHaveBeenCalled())

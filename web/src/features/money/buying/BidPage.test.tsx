@@ -70,11 +70,11 @@ const open = () => show(<BidPage />, '/p/car/buying', '/p/:projectId/buying')
 it('says the answer first, then the sum that makes it', async () => {
   open()
   expect(await screen.findByText(/Bid up to €1,030.00/)).toBeInTheDocument()
-  expect(screen.getByText(/€4,170.00 below what is asked/)).toBeInTheDocument()
+  expect(screen.getByText(/€4,170.00 below the asking price/)).toBeInTheDocument()
   const row = (name: RegExp) => screen.getByRole('row', { name })
-  expect(row(/Finished, likely/)).toHaveTextContent('€7,560.00')
-  expect(row(/Repair and what may hide/)).toHaveTextContent('-€6,030.00')
-  expect(row(/^Ceiling/)).toHaveTextContent('€1,030.00')
+  expect(row(/Value when finished/)).toHaveTextContent('€7,560.00')
+  expect(row(/Repairs and hidden damage/)).toHaveTextContent('-€6,030.00')
+  expect(row(/^Top bid/)).toHaveTextContent('€1,030.00')
   expect(await screen.findByText(/Sill, left: up to €90/)).toBeInTheDocument()
 })
 
@@ -88,7 +88,7 @@ it('asks what for above the ceiling, and sends it', async () => {
   await userEvent.type(screen.getByLabelText('Paid, EUR'), '1500')
   await userEvent.selectOptions(screen.getByLabelText('What for'), 'LEARNING')
   await userEvent.type(screen.getByLabelText(/The reason/), 'to weld')
-  await userEvent.click(screen.getByRole('button', { name: 'It is mine: begin' }))
+  await userEvent.click(screen.getByRole('button', { name: 'Bought: start the project' }))
   await waitFor(() => expect(server.writes('POST /api/projects/car/buying/purchase')).toHaveLength(1))
   expect(server.writes('POST /api/projects/car/buying/purchase')[0]!.body).toEqual({
     priceMinor: 150000,
@@ -106,10 +106,10 @@ it('takes the usual range of a title, keeps the version, and refuses a share abo
   await userEvent.type(screen.getByLabelText('Duty, %'), '00')
   await userEvent.clear(screen.getByLabelText('Import tax, %'))
   await userEvent.type(screen.getByLabelText('Import tax, %'), '101')
-  await userEvent.click(screen.getByRole('button', { name: 'Keep the figures' }))
+  await userEvent.click(screen.getByRole('button', { name: 'Save the figures' }))
   expect(await screen.findByText(/between 0 and 100 %/)).toBeInTheDocument()
   await userEvent.clear(screen.getByLabelText('Import tax, %'))
-  await userEvent.click(screen.getByRole('button', { name: 'Keep the figures' }))
+  await userEvent.click(screen.getByRole('button', { name: 'Save the figures' }))
   await waitFor(() => expect(server.writes('PUT /api/projects/car/buying')).toHaveLength(1))
   expect(server.writes('PUT /api/projects/car/buying')[0]!.body).toMatchObject({
     title: 'REBUILT',
@@ -129,7 +129,7 @@ it('teaches what is missing before there is a ceiling', async () => {
     lacks: ['COMPARABLES', 'WORKSHOP_HOUR'],
   })
   open()
-  expect(await screen.findByText('No ceiling yet.')).toBeInTheDocument()
+  expect(await screen.findByText('No top bid yet.')).toBeInTheDocument()
   expect(screen.getByRole('link', { name: /garage’s settings/ })).toHaveAttribute('href', '/garage')
 })
 
@@ -140,7 +140,7 @@ it('shows why a like car was refused and keeps what was typed', async () => {
   )
   open()
   await userEvent.type(await screen.findByLabelText('Price, EUR'), '8600')
-  await userEvent.click(screen.getByRole('button', { name: 'Add a like car' }))
+  await userEvent.click(screen.getByRole('button', { name: 'Add a comparable car' }))
   expect(await screen.findByText(/The title is missing/)).toBeInTheDocument()
   expect(screen.getByLabelText('Price, EUR')).toHaveValue('8600')
 })

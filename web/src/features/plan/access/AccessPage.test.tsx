@@ -65,12 +65,12 @@ const open = (splits: object[] = []) => {
 
 it('counts each opening once and says what sharing spares and could spare', async () => {
   open()
-  expect(await screen.findByText(/10 h of work and 9 h of opening and closing/)).toHaveTextContent(
-    'Sharing spares 3 h. Up to 13 h more could be spared.',
+  expect(await screen.findByText(/10 h of work and 9 h of strip and refit/)).toHaveTextContent(
+    'Sharing saves 3 h. Up to 13 h more could be saved.',
   )
   expect(screen.getByText('1 × Input shaft seal')).toBeInTheDocument()
   expect(screen.getByText('coolant: 2 times')).toBeInTheDocument()
-  expect(screen.getByText(/6 h in all, inside:/).parentElement).toHaveTextContent('On stands')
+  expect(screen.getByText(/6 h in all, needs:/).parentElement).toHaveTextContent('On stands')
 })
 
 const later = {
@@ -83,7 +83,7 @@ it('says what one opening instead of several does to the dates, when asked', asy
   const path = 'POST /api/projects/car/plan/preview-joined'
   server.when(path, later)
   open()
-  await userEvent.click(await screen.findByRole('button', { name: 'And the dates?: Gearbox out' }))
+  await userEvent.click(await screen.findByRole('button', { name: 'What about dates?: Gearbox out' }))
   expect(await screen.findByText(/It runs: .*20 Mar → .*12 Mar/)).toBeInTheDocument()
   expect(server.writes(path)[0]!.body).toEqual({ stripDowns: ['s', 't'] })
 })
@@ -98,9 +98,9 @@ it('proposes to open twice what waits for a fixed time', async () => {
     },
   ])
   expect(
-    await screen.findByText('Gearbox out waits until after “Inspection”, though only this has to: Job b.'),
+    await screen.findByText('Gearbox out waits for “Inspection”, though only this needs to: Job b.'),
   ).toBeInTheDocument()
-  await userEvent.click(screen.getByRole('button', { name: 'Open it twice?: Gearbox out' }))
+  await userEvent.click(screen.getByRole('button', { name: 'Strip it down twice?: Gearbox out' }))
   expect(await screen.findByText(/It runs: /)).toBeInTheDocument()
   expect(server.writes('POST /api/projects/car/plan/preview-split')[0]!.body).toEqual({
     stripDown: 'gearbox-ab',
@@ -112,7 +112,7 @@ it('makes one of several openings', async () => {
   const path = 'POST /api/projects/car/access/merge'
   server.when(path, undefined)
   open()
-  await userEvent.click(await screen.findByRole('button', { name: 'Make it one: Gearbox out' }))
+  await userEvent.click(await screen.findByRole('button', { name: 'Combine them: Gearbox out' }))
   await waitFor(() => expect(server.writes(path)).toHaveLength(1))
   expect(server.writes(path)[0]!.body).toEqual({ access: 'gearbox', stripDowns: ['s', 't'] })
 })
@@ -121,11 +121,11 @@ it('lets one job out into an opening of its own', async () => {
   const path = 'POST /api/projects/car/access/split'
   server.when(path, undefined).when('POST /api/projects/car/plan/preview-split', later)
   open()
-  await userEvent.click(await screen.findByRole('button', { name: 'Into an opening of its own: Job b' }))
-  expect(await screen.findByText(/Opened once more: /)).toBeInTheDocument()
+  await userEvent.click(await screen.findByRole('button', { name: 'Its own strip-down: Job b' }))
+  expect(await screen.findByText(/One more strip-down: /)).toBeInTheDocument()
   expect(await screen.findByText(/It runs: /)).toBeInTheDocument()
   expect(server.writes(path)).toHaveLength(0)
-  await userEvent.click(screen.getByRole('button', { name: 'Give it an opening of its own' }))
+  await userEvent.click(screen.getByRole('button', { name: 'Give it its own strip-down' }))
   await waitFor(() => expect(server.writes(path)).toHaveLength(1))
   expect(server.writes(path)[0]!.body).toMatchObject({ access: 'gearbox', stripDown: 'gearbox-ab', jobs: ['b'] })
 })
@@ -134,9 +134,9 @@ it('closes for now only what may be, and shows why it cannot be closed', async (
   const path = 'POST /api/projects/car/access/coolant-c/close'
   server.when(path, new Refusal(409, { code: 'strip-down.job-open', detail: '“Job c” still needs it open.' }))
   open()
-  expect(await screen.findByRole('button', { name: /Close for now.*Coolant drained/ })).toBeInTheDocument()
-  expect(screen.queryByRole('button', { name: /Close for now.*Gearbox out/ })).not.toBeInTheDocument()
-  await userEvent.click(screen.getByRole('button', { name: 'Close it: Coolant drained' }))
+  expect(await screen.findByRole('button', { name: /Refit for now.*Coolant drained/ })).toBeInTheDocument()
+  expect(screen.queryByRole('button', { name: /Refit for now.*Gearbox out/ })).not.toBeInTheDocument()
+  await userEvent.click(screen.getByRole('button', { name: 'Refit it: Coolant drained' }))
   expect(await screen.findByText('“Job c” still needs it open.')).toBeInTheDocument()
   expect(server.writes(path)[0]!.body).toEqual({ version: 1 })
 })
@@ -157,10 +157,10 @@ it('says what pays while it is open, and what can wait', async () => {
   const path = 'POST /api/projects/car/access/gearbox-ab/ageing'
   server.when(path, undefined)
   open()
-  await userEvent.click(await screen.findByRole('button', { name: 'While it is open: Gearbox out' }))
+  await userEvent.click(await screen.findByRole('button', { name: 'While it is apart: Gearbox out' }))
   expect(await screen.findByText(/Release bearing: 51 min now, against 8 h 56 min later/)).toBeInTheDocument()
   expect(screen.getAllByRole('listitem').filter((l) => l.textContent?.startsWith('Wait'))).toHaveLength(1)
-  await userEvent.click(screen.getByRole('button', { name: 'Take it along: Release bearing' }))
+  await userEvent.click(screen.getByRole('button', { name: 'Add it: Release bearing' }))
   await waitFor(() => expect(server.writes(path)).toHaveLength(1))
   expect(server.writes(path)[0]!.body).toMatchObject({ part: 'x' })
 })
@@ -169,15 +169,15 @@ it('asks for hours that are numbers in a way in of one’s own', async () => {
   const path = 'PUT /api/projects/car/access/own'
   server.when(path, undefined)
   open()
-  await userEvent.click(await screen.findByRole('button', { name: 'Add a way in of your own' }))
-  await userEvent.type(screen.getByLabelText('What has to be open'), 'Hatch in the floor')
-  await userEvent.type(screen.getByLabelText('To open, hours'), '-1')
+  await userEvent.click(await screen.findByRole('button', { name: 'Add your own access' }))
+  await userEvent.type(screen.getByLabelText('What has to come off or out'), 'Hatch in the floor')
+  await userEvent.type(screen.getByLabelText('To strip, hours'), '-1')
   expect(screen.getByText('Enter hours as a number, 0 or more.')).toBeInTheDocument()
-  await userEvent.clear(screen.getByLabelText('To open, hours'))
-  await userEvent.type(screen.getByLabelText('To open, hours'), '0,5')
-  await userEvent.type(screen.getByLabelText('To close, hours'), '1')
+  await userEvent.clear(screen.getByLabelText('To strip, hours'))
+  await userEvent.type(screen.getByLabelText('To strip, hours'), '0,5')
+  await userEvent.type(screen.getByLabelText('To refit, hours'), '1')
   await userEvent.click(screen.getByLabelText('On stands'))
-  await userEvent.click(screen.getByRole('button', { name: 'Keep it' }))
+  await userEvent.click(screen.getByRole('button', { name: 'Save' }))
   await waitFor(() => expect(server.writes(path)).toHaveLength(1))
   expect(server.writes(path)[0]!.body).toMatchObject({ stripMinutes: 30, refitMinutes: 60, needs: ['stands'] })
 })
@@ -189,13 +189,13 @@ it('opens a way in only after its dangers, each condition ticked, and names soun
     new Refusal(422, { code: 'strip-down.support', detail: 'Do not jack it or stand it on: Sill, left.' }),
   )
   open()
-  await userEvent.click(await screen.findByRole('button', { name: 'Open it: Gearbox out' }))
+  await userEvent.click(await screen.findByRole('button', { name: 'Strip it down: Gearbox out' }))
   expect(screen.getByText(/nobody below/)).toBeInTheDocument()
-  await userEvent.click(screen.getByRole('checkbox', { name: /^Battery off/ }))
-  await userEvent.click(screen.getByRole('checkbox', { name: /^On stands/ }))
-  await userEvent.click(screen.getByRole('button', { name: 'It is open now' }))
-  await userEvent.type(await screen.findByLabelText('Sound points that bear it instead'), 'axle tube, chassis leg')
-  await userEvent.click(screen.getByRole('button', { name: 'It is open now' }))
+  await userEvent.click(screen.getByRole('checkbox', { name: /^Battery disconnected/ }))
+  await userEvent.click(screen.getByRole('checkbox', { name: /^On rated stands/ }))
+  await userEvent.click(screen.getByRole('button', { name: 'It is stripped down now' }))
+  await userEvent.type(await screen.findByLabelText('Sound points to support it instead'), 'axle tube, chassis leg')
+  await userEvent.click(screen.getByRole('button', { name: 'It is stripped down now' }))
   await waitFor(() => expect(server.writes(path)).toHaveLength(2))
   expect(server.writes(path)[1]!.body).toEqual({
     confirmed: ['ISOLATED', 'SUPPORTED'],

@@ -27,10 +27,10 @@ it('names the job that traps the car and the way out', async () => {
       },
     ],
   })
-  expect(await screen.findByText(/“Fit the rack” traps it: after that Shed door is 18 mm too small/)).toHaveTextContent(
-    'Do this one on the other side: “Fit the rack”.',
+  expect(await screen.findByText(/“Fit the rack” traps it: after that, Shed door is 18 mm too small/)).toHaveTextContent(
+    'Do this one on the far side: “Fit the rack”.',
   )
-  expect(screen.getByText('does not fit, 18 mm too much')).toBeInTheDocument()
+  expect(screen.getByText('does not fit, 18 mm too big')).toBeInTheDocument()
   expect(screen.getByText(/Fit the rack: \+190 \/ 0 \/ 0 mm/)).toBeInTheDocument()
 })
 
@@ -38,7 +38,7 @@ it('leaves out the length where it is no matter, and takes whole millimetres onl
   const path = 'PUT /api/clearance/passages'
   server.when(path, undefined)
   open({ changes: [], passages: [] })
-  expect(await screen.findByText(/Nobody measured the vehicle yet/)).toBeInTheDocument()
+  expect(await screen.findByText(/Not measured yet/)).toBeInTheDocument()
   await userEvent.click(screen.getByRole('button', { name: 'Add a doorway, trailer or bay' }))
   await userEvent.type(screen.getByLabelText('Name'), 'Door')
   await userEvent.type(screen.getByLabelText('Height, mm'), '2,1')
@@ -47,7 +47,7 @@ it('leaves out the length where it is no matter, and takes whole millimetres onl
   await userEvent.clear(screen.getByLabelText('Height, mm'))
   await userEvent.type(screen.getByLabelText('Height, mm'), '2100')
   await userEvent.type(screen.getByLabelText('Width, mm'), '2300')
-  await userEvent.click(screen.getByRole('button', { name: 'Keep it' }))
+  await userEvent.click(screen.getByRole('button', { name: 'Save' }))
   await waitFor(() => expect(server.writes(path)).toHaveLength(1))
   expect(server.writes(path)[0]!.body).toEqual({
     id: expect.any(String) as string,

@@ -32,15 +32,15 @@ it('says only what is not as usual, and keeps where, how long it dries and who i
     follows: [{ jobId: 'b', title: 'Blast', withinMinutes: 240, byRule: true }],
   })
   show(<Conditions job={job} />)
-  expect(await screen.findByText('Takes 2 of you. Within 4 h of “Blast”.')).toBeInTheDocument()
-  await userEvent.click(screen.getByText('Where and how it is worked'))
+  expect(await screen.findByText('2 people. Within 4 h of “Blast”.')).toBeInTheDocument()
+  await userEvent.click(screen.getByText('Where and how'))
   expect(screen.queryByRole('option', { name: 'Bag' })).not.toBeInTheDocument()
-  expect(screen.getByLabelText(/It keeps that place/)).toBeDisabled()
+  expect(screen.getByLabelText(/Keeps the place/)).toBeDisabled()
   await userEvent.selectOptions(screen.getByLabelText('Where'), 'Long bay')
-  await userEvent.click(screen.getByLabelText(/It keeps that place/))
-  await userEvent.clear(screen.getByLabelText('Dries, hours'))
-  await userEvent.type(screen.getByLabelText('Dries, hours'), '12,5')
-  await userEvent.selectOptions(screen.getByLabelText('It takes'), 'one person')
+  await userEvent.click(screen.getByLabelText(/Keeps the place/))
+  await userEvent.clear(screen.getByLabelText('Drying time, hours'))
+  await userEvent.type(screen.getByLabelText('Drying time, hours'), '12,5')
+  await userEvent.selectOptions(screen.getByLabelText('People'), 'one person')
   await userEvent.click(screen.getAllByRole('button', { name: 'Save' })[0]!)
   await waitFor(() => expect(server.writes(path)).toHaveLength(1))
   expect(server.writes(path)[0]!.body).toEqual({
@@ -48,8 +48,8 @@ it('says only what is not as usual, and keeps where, how long it dries and who i
     placeId: 'bay',
   })
 
-  expect(screen.getByText(/The trade says 4 h/)).toBeInTheDocument()
-  await userEvent.type(screen.getByLabelText(/Begin so many hours after “Blast”/), '1')
+  expect(screen.getByText(/Usually 4 h/)).toBeInTheDocument()
+  await userEvent.type(screen.getByLabelText(/At most this many hours after “Blast”/), '1')
   await userEvent.click(screen.getAllByRole('button', { name: 'Save' })[1]!)
   await waitFor(() => expect(server.writes('PUT /api/jobs/a/within')).toHaveLength(1))
   expect(server.writes('PUT /api/jobs/a/within')[0]!.body).toEqual({ before: 'b', minutes: 60 })

@@ -11,7 +11,7 @@ const path = '/api/jobs/a/fallback'
 it('keeps what is done instead, how long it takes and what is held for it', async () => {
   server.when(`GET ${path}`, undefined).when(`PUT ${path}`, undefined)
   show(<PlanB job={{ id: 'a' } as Job} />)
-  await userEvent.click(await screen.findByText('If it fails: think of a plan B'))
+  await userEvent.click(await screen.findByText('Add a plan B in case it fails'))
   expect(screen.getByRole('button', { name: 'Save' })).toBeDisabled()
   await userEvent.type(screen.getByLabelText('What is done instead'), 'Exchange engine')
   await userEvent.type(screen.getByLabelText('What it costs, EUR'), '900')
@@ -24,7 +24,7 @@ it('says what it is, and lets it go', async () => {
   server.when(`GET ${path}`, { what: 'Exchange engine', leadDays: 21, costMinor: 90000 })
   server.when(`DELETE ${path}`, undefined)
   show(<PlanB job={{ id: 'a' } as Job} />)
-  expect(await screen.findByText(/“Exchange engine”, 21 days. €900.00 are held/)).toBeInTheDocument()
+  expect(await screen.findByText(/“Exchange engine”, 21 days. €900.00 set aside/)).toBeInTheDocument()
   await userEvent.click(screen.getByRole('button', { name: 'Not needed any more' }))
   await waitFor(() => expect(server.writes(`DELETE ${path}`)).toHaveLength(1))
 })

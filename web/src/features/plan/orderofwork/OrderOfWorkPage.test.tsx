@@ -30,10 +30,10 @@ const open = () => {
 
 it('says what is not in the plan, what lacks, and what to do first', async () => {
   open()
-  expect(await screen.findByText(/2 orders of the trade are not in your plan yet/)).toHaveTextContent(
-    /One job lacks a step.*“Job a” opens the way to “Job c”, and 2 jobs wait/,
+  expect(await screen.findByText(/2 rules of the trade are not in your plan yet/)).toHaveTextContent(
+    /One job is missing a step.*“Job a” opens the way to “Job c”, and 2 jobs wait/,
   )
-  expect(screen.getByText(/Your own links say the contrary: Job c → Job b → Job a/)).toBeInTheDocument()
+  expect(screen.getByText(/Your own links say the opposite: Job c → Job b → Job a/)).toBeInTheDocument()
 })
 
 it('takes those that are ticked', async () => {
@@ -41,7 +41,7 @@ it('takes those that are ticked', async () => {
   server.when(path, undefined)
   open()
   await userEvent.click(await screen.findByLabelText('“Job b” before “Job c”'))
-  await userEvent.click(screen.getByRole('button', { name: 'Take the one that is ticked' }))
+  await userEvent.click(screen.getByRole('button', { name: 'Accept the one ticked' }))
   await waitFor(() => expect(server.writes(path)).toHaveLength(1))
   expect(server.writes(path)[0]!.body).toEqual({ edges: [{ before: 'a', after: 'b' }] })
 })
@@ -50,12 +50,12 @@ it('excuses only what should hold, and never without a reason', async () => {
   const path = 'POST /api/projects/car/order-of-work/waive'
   server.when(path, undefined)
   open()
-  await screen.findByText(/2 orders/)
+  await screen.findByText(/2 rules/)
   expect(screen.queryByRole('button', { name: 'Not here: Job a, Job b' })).not.toBeInTheDocument()
   await userEvent.click(screen.getByRole('button', { name: 'Not here: Job b, Job c' }))
-  expect(screen.getByRole('button', { name: 'Excuse it' })).toBeDisabled()
+  expect(screen.getByRole('button', { name: 'Waive it' })).toBeDisabled()
   await userEvent.type(screen.getByLabelText('Why not here'), 'clean sheet')
-  await userEvent.click(screen.getByRole('button', { name: 'Excuse it' }))
+  await userEvent.click(screen.getByRole('button', { name: 'Waive it' }))
   await waitFor(() => expect(server.writes(path)).toHaveLength(1))
   expect(server.writes(path)[0]!.body).toEqual({
     rule: 'blast-first',

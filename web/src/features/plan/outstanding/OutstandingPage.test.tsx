@@ -35,7 +35,7 @@ it('puts first what has come due, and lets an event have happened', async () => 
   const path = 'POST /api/outstanding/b/happened'
   server.when(path, undefined)
   open([outstanding('b', false), outstanding('a', true), outstanding('c', false, { settledOn: '2026-02-01' })])
-  expect(await screen.findByText(/One thing has come due: Later a/)).toHaveTextContent('One is still owed: Later b.')
+  expect(await screen.findByText(/One item is due: Later a/)).toHaveTextContent('One item outstanding: Later b.')
   expect(screen.getAllByRole('heading', { level: 2 }).map((h) => h.textContent)).toEqual([
     'Do it now',
     'Later',
@@ -53,17 +53,17 @@ it('shows why something cannot be owed and keeps what was typed', async () => {
     new Refusal(422, { code: 'outstanding.never-temporary', detail: 'Braking is never mended for now.' }),
   )
   open([])
-  await userEvent.click(await screen.findByRole('button', { name: 'Owe the car something' }))
-  await userEvent.type(screen.getByLabelText('What was done for the time being'), 'Hose tied')
-  await userEvent.click(screen.getByRole('button', { name: 'Owe it' }))
+  await userEvent.click(await screen.findByRole('button', { name: 'Add an outstanding item' }))
+  await userEvent.type(screen.getByLabelText('Temporary repair'), 'Hose tied')
+  await userEvent.click(screen.getByRole('button', { name: 'Save' }))
   expect(await screen.findByText('Fill this in.')).toBeInTheDocument()
   expect(server.writes(path)).toHaveLength(0)
-  await userEvent.type(screen.getByLabelText('What is to be done for good'), 'New hose')
+  await userEvent.type(screen.getByLabelText('Permanent repair'), 'New hose')
   await userEvent.selectOptions(screen.getByLabelText('When'), 'DATE')
   expect(screen.queryByLabelText('What has to happen')).not.toBeInTheDocument()
-  await userEvent.click(screen.getByRole('button', { name: 'Owe it' }))
+  await userEvent.click(screen.getByRole('button', { name: 'Save' }))
   expect(await screen.findByText('Braking is never mended for now.')).toBeInTheDocument()
-  expect(screen.getByLabelText('What was done for the time being')).toHaveValue('Hose tied')
+  expect(screen.getByLabelText('Temporary repair')).toHaveValue('Hose tied')
 })
 
 it('keeps what is on loan, and calls it by what it is', async () => {
@@ -78,14 +78,14 @@ it('keeps what is on loan, and calls it by what it is', async () => {
       dueOn: '2026-05-01',
     }),
   ])
-  expect(await screen.findByText(/One is still owed: Starter: on loan/)).toBeInTheDocument()
+  expect(await screen.findByText(/One item outstanding: Starter: on loan/)).toBeInTheDocument()
   expect(screen.getByRole('button', { name: 'Done for good: Starter: on loan' })).toBeInTheDocument()
-  await userEvent.click(screen.getByRole('button', { name: 'Owe the car something' }))
-  await userEvent.selectOptions(screen.getByLabelText('What kind'), 'LEFT_OFF')
+  await userEvent.click(screen.getByRole('button', { name: 'Add an outstanding item' }))
+  await userEvent.selectOptions(screen.getByLabelText('Kind'), 'LEFT_OFF')
   await userEvent.type(screen.getByLabelText('What is left off'), 'Rear bumper')
-  await userEvent.type(screen.getByLabelText('Why it may stay off'), 'Looks better')
+  await userEvent.type(screen.getByLabelText('Why it can stay off'), 'Looks better')
   await userEvent.type(screen.getByLabelText('What has to happen'), 'somebody asks for it')
-  await userEvent.click(screen.getByRole('button', { name: 'Owe it' }))
+  await userEvent.click(screen.getByRole('button', { name: 'Save' }))
   await waitFor(() => expect(server.writes(path)).toHaveLength(1))
   expect(server.writes(path)[0]!.body).toMatchObject({ kind: 'LEFT_OFF', what: 'Rear bumper', gas: false })
 })

@@ -55,9 +55,9 @@ const open = (answer: object) => {
 
 it('says what holds the date, how far it is after the target, and what has slipped', async () => {
   open(plan())
-  expect(await screen.findByText(/held by “Work a”/)).toBeInTheDocument()
+  expect(await screen.findByText(/set by “Work a”/)).toBeInTheDocument()
   expect(screen.getByText('3 days after the target.')).toBeInTheDocument()
-  const slipped = screen.getByRole('heading', { name: /One activity has moved against the plan/ }).closest('section')!
+  const slipped = screen.getByRole('heading', { name: /One item has moved since the plan/ }).closest('section')!
   expect(within(slipped).getByText(/4 Mar → .*5 Mar/)).toBeInTheDocument()
   expect(screen.getByRole('img', { name: /Lowest: €25.00 on/ })).toBeInTheDocument()
 })
@@ -80,7 +80,7 @@ it('shows what would come of another day before it is kept', async () => {
   bar.focus()
   await userEvent.keyboard('{ArrowRight}')
   expect(await screen.findByText(/It runs: .*5 Mar → .*12 Mar/)).toBeInTheDocument()
-  expect(screen.getByText('One activity moves')).toBeInTheDocument()
+  expect(screen.getByText('One item moves')).toBeInTheDocument()
   expect(server.writes('PUT /api/projects/car/plan/pins')).toHaveLength(0)
   await userEvent.click(screen.getByRole('button', { name: 'Move it there' }))
   await waitFor(() => expect(server.writes('PUT /api/projects/car/plan/pins')).toHaveLength(1))
@@ -104,7 +104,7 @@ it('works out what would make an impossible plan possible when asked', async () 
   )
   expect(await screen.findByText(/The money is not there before/)).toBeInTheDocument()
   await userEvent.click(await screen.findByRole('button', { name: 'What would make it possible?' }))
-  expect(await screen.findByText('2 evenings a week more')).toBeInTheDocument()
+  expect(await screen.findByText('2 more sessions a week')).toBeInTheDocument()
   expect(screen.getByText('€30.00 more at hand now')).toBeInTheDocument()
 })
 
@@ -138,11 +138,11 @@ it('shows what one’s own hours do to the dates before the plan reckons with th
   server.when('GET /api/projects/car/plan/at-pace', later)
   server.when('PUT /api/projects/car/own-pace', undefined)
   open(plan())
-  expect(await screen.findByText(/Yours become 1.21 times that/)).toBeInTheDocument()
-  await userEvent.click(screen.getByRole('button', { name: 'What if it reckoned with yours?' }))
+  expect(await screen.findByText(/Yours turn out 1.21 times that/)).toBeInTheDocument()
+  await userEvent.click(screen.getByRole('button', { name: 'What if it used your pace?' }))
   expect(await screen.findByText(/It runs: .*5 Mar → .*19 Mar/)).toBeInTheDocument()
   expect(server.writes('PUT /api/projects/car/own-pace')).toHaveLength(0)
-  await userEvent.click(screen.getByRole('button', { name: 'Reckon with it' }))
+  await userEvent.click(screen.getByRole('button', { name: 'Use it' }))
   await waitFor(() => expect(server.writes('PUT /api/projects/car/own-pace')).toHaveLength(1))
   expect(server.writes('PUT /api/projects/car/own-pace')[0]!.body).toEqual({ ownPace: true })
 })
@@ -155,14 +155,14 @@ it('compares more hours, borrowed room, and somebody else who does it', async ()
   server.when('POST /api/projects/car/plan/preview-sent-out', later)
   open(plan())
   await userEvent.click(await screen.findByText('What would bring it sooner?'))
-  expect(await screen.findByText('One evening a week more')).toBeInTheDocument()
+  expect(await screen.findByText('One more session a week')).toBeInTheDocument()
   expect(screen.getByText('Room for one more in “Long bay”, borrowed')).toBeInTheDocument()
 
   screen.getAllByRole('button', { name: /^Work a, / })[0]!.focus()
   await userEvent.keyboard('{Enter}')
   await userEvent.click(screen.getByText('What if somebody else does it?'))
   await userEvent.type(screen.getByLabelText('What it costs, EUR'), '120')
-  const asks = screen.getAllByRole('button', { name: 'What would come of it?' })
+  const asks = screen.getAllByRole('button', { name: 'What would that change?' })
   await userEvent.click(asks.at(-1)!)
   expect(await screen.findByRole('link', { name: 'Send it out' })).toBeInTheDocument()
   expect(server.writes('POST /api/projects/car/plan/preview-sent-out')[0]!.body).toEqual({
@@ -179,11 +179,11 @@ it('says until when a plan B has to be chosen, and when that day is past', async
   )
   ;(await screen.findAllByRole('button', { name: /^Work a, / }))[0]!.focus()
   await userEvent.keyboard('{Enter}')
-  expect(await screen.findByText(/€900.00 are held for it. Decide by/)).toBeInTheDocument()
+  expect(await screen.findByText(/€900.00 set aside for it. Decide by/)).toBeInTheDocument()
   await userEvent.click(screen.getByRole('button', { name: 'Close' }))
   screen.getAllByRole('button', { name: /^Work b, / })[0]!.focus()
   await userEvent.keyboard('{Enter}')
-  expect(await screen.findByText(/it had to be decided by/)).toBeInTheDocument()
+  expect(await screen.findByText(/should have been decided by/)).toBeInTheDocument()
 })
 
 it('dates nothing for sure that waits, and says for what', async () => {
@@ -203,13 +203,13 @@ it('dates nothing for sure that waits, and says for what', async () => {
   expect(await screen.findByText(/It runs not before .*5 Mar/)).toBeInTheDocument()
   expect(screen.queryByText(/about/)).not.toBeInTheDocument()
   expect(screen.queryByText(/to spare/)).not.toBeInTheDocument()
-  const without = screen.getByRole('heading', { name: '3 things wait and have no date' }).closest('section')!
-  expect(within(without).getByText(/nobody knows until when/)).toBeInTheDocument()
+  const without = screen.getByRole('heading', { name: '3 items are waiting, with no date' }).closest('section')!
+  expect(within(without).getByText(/on hold with no date/)).toBeInTheDocument()
   expect(within(without).getByText(/Close again: Seats/)).toBeInTheDocument()
   expect(within(without).getByRole('link', { name: 'Open the part' })).toHaveAttribute('href', '/p/car/parts?need=n')
-  expect(within(without).getByRole('link', { name: 'See what stands in the way' })).toHaveAttribute(
+  expect(within(without).getByRole('link', { name: 'See what is in the way' })).toHaveAttribute(
     'href',
     '/p/car/road',
   )
-  expect(screen.getByText(/is held back until 2 Apr/)).toBeInTheDocument()
+  expect(screen.getByText(/is on hold until 2 Apr/)).toBeInTheDocument()
 })

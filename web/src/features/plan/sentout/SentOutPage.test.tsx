@@ -72,9 +72,9 @@ it('names the job that stands in the way, and compares offers with the way there
       },
     ),
   )
-  expect(await screen.findByText(/cannot go before “Weld the lug” is finished/)).toBeInTheDocument()
+  expect(await screen.findByText(/can’t go until “Weld the lug” is finished/)).toBeInTheDocument()
   expect(screen.getByText(/€162.00/)).toBeInTheDocument()
-  expect(screen.getByText(/would not: no room/)).toBeInTheDocument()
+  expect(screen.getByText(/declined: no room/)).toBeInTheDocument()
   expect(screen.queryByRole('button', { name: 'It goes out today' })).not.toBeInTheDocument()
 })
 
@@ -82,10 +82,10 @@ it('counts what comes back and asks where the missing ones are', async () => {
   const path = 'POST /api/sent-out/f/back'
   server.when(path, undefined)
   open(sentOut({ state: 'AWAY', carrier: 'Coater A', expectedOn: '2026-03-01' }, { late: true }))
-  expect(await screen.findByText(/was expected back on 1 March/)).toBeInTheDocument()
-  await userEvent.type(screen.getByLabelText('Count them: 9 went out'), '8')
+  expect(await screen.findByText(/was due back on 1 March/)).toBeInTheDocument()
+  await userEvent.type(screen.getByLabelText('Count them back: 9 went out'), '8')
   await userEvent.type(screen.getByLabelText('Where are the missing ones?'), 'by post')
-  await userEvent.click(screen.getByRole('button', { name: 'Counted in' }))
+  await userEvent.click(screen.getByRole('button', { name: 'Counted back in' }))
   await waitFor(() => expect(server.writes(path)).toHaveLength(1))
   expect(server.writes(path)[0]!.body).toEqual({ piecesBack: 8, note: 'by post', version: 3 })
 })

@@ -29,16 +29,16 @@ const open = (answer: object) => {
 
 it('tells progress, what came back and where to begin', async () => {
   open(faults)
-  const answer = await screen.findByText(/2 codes are left, of 5 at first/)
-  expect(answer).toHaveTextContent('P0562 came back: it was erased, not cured.')
-  expect(answer).toHaveTextContent('Begin with “earth strap”: 2 codes hang on it.')
+  const answer = await screen.findByText(/2 codes left of 5/)
+  expect(answer).toHaveTextContent('P0562 came back: erased, not cured.')
+  expect(answer).toHaveTextContent('Start with “earth strap”: it accounts for 2 codes.')
   expect(await screen.findByRole('link', { name: 'W1 Clean the earths' })).toHaveAttribute('href', '/p/car/work?job=j')
   expect(screen.getByText('One is gone: P0301 (Engine).')).toBeInTheDocument()
 })
 
 it('is not content with no code before a drive', async () => {
   open({ ...faults, lines: [], trend: [{ on: '2026-04-01', codes: 0, afterDrive: false }], left: [] })
-  expect(await screen.findByText(/nobody has driven since/)).toBeInTheDocument()
+  expect(await screen.findByText(/has not been driven since/)).toBeInTheDocument()
 })
 
 it('sends what was typed, a module to a line', async () => {
@@ -52,7 +52,7 @@ it('sends what was typed, a module to a line', async () => {
   await userEvent.type(screen.getByLabelText('What the modules say'), 'Engine: P0301 P0562')
   expect(screen.getByText('2 codes.')).toBeInTheDocument()
   await userEvent.click(screen.getByLabelText('Read after a drive'))
-  await userEvent.click(screen.getByRole('button', { name: 'Keep the reading' }))
+  await userEvent.click(screen.getByRole('button', { name: 'Save the reading' }))
   await waitFor(() => expect(server.writes(path)).toHaveLength(1))
   expect(server.writes(path)[0]!.body).toMatchObject({
     afterDrive: true,
@@ -68,8 +68,8 @@ it('offers the known causes and the jobs, and changes the cause that is there', 
   server.when(path, undefined)
   open(faults)
   await userEvent.click(await screen.findByRole('button', { name: 'Name the cause: P0562' }))
-  await userEvent.type(screen.getByLabelText('What is behind it'), ' at the gearbox')
-  await userEvent.click(screen.getByRole('button', { name: 'Keep the cause' }))
+  await userEvent.type(screen.getByLabelText('Cause'), ' at the gearbox')
+  await userEvent.click(screen.getByRole('button', { name: 'Save the cause' }))
   await waitFor(() => expect(server.writes(path)).toHaveLength(1))
   expect(server.writes(path)[0]!.body).toEqual({
     module: 'Engine',

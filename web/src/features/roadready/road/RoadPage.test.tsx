@@ -86,17 +86,17 @@ beforeEach(() => {
 })
 
 it('says the next gate and what keeps it shut, gravest first, each with its remedy', async () => {
-  expect(await screen.findByText(/Next gate: First move under its own power. 2 things/)).toBeInTheDocument()
+  expect(await screen.findByText(/Next: First move under its own power. 2 items/)).toBeInTheDocument()
   expect(await screen.findByRole('link', { name: 'Leaks: Brake pipes' })).toHaveAttribute(
     'href',
     '/p/car/walk?finding=f',
   )
-  expect(screen.getByRole('link', { name: 'Brakes: 9 checks not answered well enough' })).toHaveAttribute(
+  expect(screen.getByRole('link', { name: 'Brakes: 9 checks not done well enough' })).toHaveAttribute(
     'href',
     '/p/car/walk/checks',
   )
   await userEvent.click(screen.getByRole('button', { name: /First start/ }))
-  expect(screen.getByText(/First start: nothing recorded stands in the way/)).toBeInTheDocument()
+  expect(screen.getByText(/First start: nothing recorded is in the way/)).toBeInTheDocument()
 })
 
 it('offers the next distance only, and says what voided a test', async () => {
@@ -126,7 +126,7 @@ it('records to which figure a fastener is tightened, and whence it comes', async
   server.when(path, {})
   await userEvent.click(await screen.findByRole('button', { name: 'Caliper bolts' }))
   const sheet = within(screen.getByRole('dialog'))
-  await userEvent.selectOptions(sheet.getByLabelText('How it is tightened'), 'to a figure')
+  await userEvent.selectOptions(sheet.getByLabelText('How it is tightened'), 'to a torque figure')
   await userEvent.type(sheet.getByLabelText('Torque, N m'), '65')
   await userEvent.type(sheet.getByLabelText(/Where the figure comes from/), 'Manual, page 112')
   await userEvent.click(sheet.getByRole('button', { name: 'Save' }))

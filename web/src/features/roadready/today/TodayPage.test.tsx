@@ -102,7 +102,7 @@ it('does not hide that it is late, over the month, or incomplete', async () => {
   expect(text).toContain('€42.50')
   expect(text).not.toContain('€42.50 left')
   expect(text).toContain('3 findings have no jobs yet')
-  expect(screen.getByRole('link', { name: /plan|not everything/i })).toHaveAttribute('href', '/p/car/plan')
+  expect(screen.getByRole('link', { name: /no date/i })).toHaveAttribute('href', '/p/car/plan')
 })
 
 it('names no date while a danger has no job, and none before which it may not be', async () => {
@@ -118,7 +118,7 @@ it('says not before where the road asks for more than the plan holds', async () 
 })
 
 it('leads from each thing in the way to its remedy', async () => {
-  expect(await page(today())).toContain('Next gate: First move under its own power. One thing stands in the way.')
+  expect(await page(today())).toContain('Next: First move under its own power. One item in the way.')
   expect(screen.getByRole('link', { name: 'Brake pipes' })).toHaveAttribute('href', '/p/car/walk?finding=f')
 })
 
@@ -137,8 +137,8 @@ it('asks when there is time, while none is named', async () => {
   delete bare.road
   delete bare.nextGate
   const text = await page(bare)
-  expect(screen.getByRole('link', { name: /when/i })).toHaveAttribute('href', '/garage')
-  expect(text).toContain('Nothing recorded stands in the way')
+  expect(screen.getByRole('link', { name: /set it/i })).toHaveAttribute('href', '/garage')
+  expect(text).toContain('Nothing recorded keeps it off the road')
   expect(text).not.toMatch(/is safe|is legal/i)
 })
 

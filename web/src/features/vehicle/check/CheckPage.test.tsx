@@ -88,12 +88,12 @@ beforeEach(() => {
 })
 
 it('says how much is left and unseen, and comes to the next check after an answer', async () => {
-  expect(await screen.findByText(/3 checks are left; by weight 43 %/)).toBeInTheDocument()
+  expect(await screen.findByText(/3 checks left. 43 %/)).toBeInTheDocument()
   expect(screen.getByRole('heading', { name: 'How to do tap.' })).toBeInTheDocument()
   await userEvent.click(screen.getByRole('button', { name: 'Good' }))
   expect(await screen.findByRole('heading', { name: 'How to do drain.' })).toBeInTheDocument()
   expect(sent()).toMatchObject([{ checkId: 'tap', seen: 'GOOD', howSeen: 'WALKED_ROUND' }])
-  expect(screen.getByText('Counts as seen only when seen on stands.')).toBeInTheDocument()
+  expect(screen.getByText('Counts only when seen on stands.')).toBeInTheDocument()
 })
 
 it('says what a failed check became, and goes on', async () => {
@@ -104,8 +104,8 @@ it('says what a failed check became, and goes on', async () => {
   )
   await userEvent.click(await screen.findByRole('button', { name: 'Bad' }))
   expect(await screen.findByText(/Recorded as a finding: Rusted through, Sill/)).toBeInTheDocument()
-  expect(screen.getByRole('link', { name: 'Say more, add a photo' })).toHaveAttribute('href', '/p/car/walk?finding=f')
-  await userEvent.click(screen.getByRole('button', { name: 'Go on' }))
+  expect(screen.getByRole('link', { name: 'Add detail or a photo' })).toHaveAttribute('href', '/p/car/walk?finding=f')
+  await userEvent.click(screen.getByRole('button', { name: 'Next' }))
   expect(await screen.findByRole('heading', { name: 'How to do drain.' })).toBeInTheDocument()
 })
 
@@ -115,7 +115,7 @@ it('knows the finding that is open where its check fails again', async () => {
     { id: 'f', checkId: 'tap', zone: 'sill-left', kind: 'RUST_THROUGH', safetyClass: 'A', state: 'OPEN' },
   ])
   await userEvent.click(await screen.findByRole('button', { name: 'Bad' }))
-  expect(await screen.findByText(/Known already, and still open: Rusted through, Sill/)).toBeInTheDocument()
+  expect(await screen.findByText(/Already known and still open: Rusted through, Sill/)).toBeInTheDocument()
   expect(screen.queryByText(/Recorded as a finding/)).not.toBeInTheDocument()
 })
 
@@ -123,11 +123,11 @@ it('says who looked last, and how', async () => {
   given.tap = 'GOOD'
   cleanup()
   show(<CheckPage />, '/p/car/walk/checks?place=sill-left&check=tap', '/p/:projectId/walk/checks')
-  expect(await screen.findByText('By Ines, seen walking round, 14 June 2027.')).toBeInTheDocument()
+  expect(await screen.findByText('By Ines, seen on the walk round, 14 June 2027.')).toBeInTheDocument()
 })
 
 it('takes the rest of a place for good in one write, but not what must be seen better', async () => {
-  await userEvent.click(await screen.findByRole('button', { name: /All that I see here like this is good \(2\)/ }))
+  await userEvent.click(await screen.findByRole('button', { name: /Everything else here looks good \(2\)/ }))
   await waitFor(() => expect(server.writes(answersSent)).toHaveLength(1))
   expect(sent().map((a) => a.checkId)).toEqual(['tap', 'cover'])
 })
@@ -149,11 +149,11 @@ it('asks of a mechanism whether it works, remembers who looked, and leads to a r
   ).toBeInTheDocument()
   expect(screen.getByRole('button', { name: 'Works' })).toBeInTheDocument()
   expect(screen.getByRole('button', { name: 'Not tried, because …' })).toBeInTheDocument()
-  expect(screen.getByRole('link', { name: 'Write the reading down' })).toHaveAttribute(
+  expect(screen.getByRole('link', { name: 'Enter a reading' })).toHaveAttribute(
     'href',
     '/p/car/walk/readings?new=1&limit=pedal-reserve&place=sill-left',
   )
-  await userEvent.click(screen.getByRole('button', { name: 'Works badly' }))
+  await userEvent.click(screen.getByRole('button', { name: 'Works poorly' }))
   await waitFor(() => expect(server.writes(answersSent)).toHaveLength(1))
   expect(sent()).toMatchObject([{ checkId: 'cover', seen: 'DOUBTFUL', another: true }])
 })
@@ -171,20 +171,20 @@ it('asks first what it has, where checks wait for it, and lets the answer wait',
   ])
   cleanup()
   show(<CheckPage />, '/p/car', '/p/:projectId')
-  expect(await screen.findByRole('heading', { name: 'Front brakes: what has it got?' })).toBeInTheDocument()
+  expect(await screen.findByRole('heading', { name: 'Front brakes: which is fitted?' })).toBeInTheDocument()
   expect(screen.getByText('3 checks wait for it.')).toBeInTheDocument()
   expect(screen.queryByRole('button', { name: 'rod' })).not.toBeInTheDocument()
   await userEvent.click(screen.getByRole('button', { name: 'disc (usual)' }))
   await waitFor(() => expect(server.writes(path)).toHaveLength(1))
   expect(server.writes(path)[0]!.body).toMatchObject({ facts: [{ item: 'brakes-front', value: 'disc', how: 'SEEN' }] })
-  await userEvent.click(screen.getByRole('button', { name: 'Can’t see it yet' }))
-  expect(screen.getByRole('heading', { name: 'Servo: what has it got?' })).toBeInTheDocument()
+  await userEvent.click(screen.getByRole('button', { name: 'Can’t tell yet' }))
+  expect(screen.getByRole('heading', { name: 'Servo: which is fitted?' })).toBeInTheDocument()
 })
 
 it('says at which place a look that answers for several found its fault', async () => {
   cleanup()
   show(<CheckPage />, '/p/car?place=sill-left&check=cover', '/p/:projectId')
-  await userEvent.selectOptions(await screen.findByLabelText('If not good: where?'), 'sill-right')
+  await userEvent.selectOptions(await screen.findByLabelText('If it is bad: where?'), 'sill-right')
   await userEvent.click(screen.getByRole('button', { name: 'Dead' }))
   await waitFor(() => expect(server.writes(answersSent)).toHaveLength(1))
   expect(sent()[0]).toMatchObject({ checkId: 'cover', place: 'sill-left', foundAt: 'sill-right' })

@@ -32,18 +32,18 @@ beforeEach(() => {
 })
 
 it('takes the proposal with Enter, with its reason', async () => {
-  await screen.findByText(/2 findings wait/)
+  await screen.findByText(/2 findings to decide/)
   await userEvent.keyboard('{Enter}')
   await waitFor(() => expect(server.writes('POST /api/findings/f1/decision')).toHaveLength(1))
   expect(server.writes('POST /api/findings/f1/decision')[0]!.body).toEqual({
     decision: 'REPAIR',
-    reason: 'Safety: it stands in the way of the road',
+    reason: 'Safety: it keeps the car off the road',
     version: 4,
   })
 })
 
 it('goes down with the arrow and chooses otherwise with a number', async () => {
-  await screen.findByText(/2 findings wait/)
+  await screen.findByText(/2 findings to decide/)
   await userEvent.keyboard('{ArrowDown}')
   expect(await screen.findByText('Proposed: Replace')).toBeInTheDocument()
   await userEvent.keyboard('3')
@@ -54,15 +54,15 @@ it('goes down with the arrow and chooses otherwise with a number', async () => {
 it('types numbers into the reason without deciding', async () => {
   await userEvent.type(await screen.findByLabelText('Reason'), ' since 1997')
   expect(server.writes('POST /api/findings/f1/decision')).toHaveLength(0)
-  await userEvent.click(screen.getByRole('button', { name: 'Take it' }))
+  await userEvent.click(screen.getByRole('button', { name: 'Accept' }))
   await waitFor(() => expect(server.writes('POST /api/findings/f1/decision')).toHaveLength(1))
   expect(server.writes('POST /api/findings/f1/decision')[0]!.body).toMatchObject({
-    reason: 'Safety: it stands in the way of the road since 1997',
+    reason: 'Safety: it keeps the car off the road since 1997',
   })
 })
 
 it('takes all proposals as one change', async () => {
-  await userEvent.click(await screen.findByRole('button', { name: 'Take all 2 proposals' }))
+  await userEvent.click(await screen.findByRole('button', { name: 'Accept all 2 proposals' }))
   await waitFor(() => expect(server.writes('POST /api/projects/car/decisions')).toHaveLength(1))
   expect(server.writes('POST /api/projects/car/decisions')[0]!.body.decisions).toHaveLength(2)
 })

@@ -31,16 +31,16 @@ it('puts first what nobody knows, and keeps what was seen', async () => {
   show(<EquipmentPage />, '/p/car', '/p/:projectId')
   expect(await screen.findByText(/1 of 3 seen or read/)).toBeInTheDocument()
   expect(screen.getAllByRole('heading', { level: 2 }).map((h) => h.textContent)).toEqual([
-    'Nobody knows',
+    'Not known',
     'Guessed',
     'Seen or read',
   ])
   await userEvent.click(screen.getByRole('button', { name: /Airbags/ }))
   const sheet = within(screen.getByRole('dialog'))
-  expect(sheet.getByRole('button', { name: 'Keep it' })).toBeDisabled()
+  expect(sheet.getByRole('button', { name: 'Save' })).toBeDisabled()
   await userEvent.click(sheet.getByRole('radio', { name: 'none' }))
-  await userEvent.selectOptions(sheet.getByLabelText('How is it known?'), 'PAPERS')
-  await userEvent.click(sheet.getByRole('button', { name: 'Keep it' }))
+  await userEvent.selectOptions(sheet.getByLabelText('How do you know?'), 'PAPERS')
+  await userEvent.click(sheet.getByRole('button', { name: 'Save' }))
   await waitFor(() => expect(server.writes(path)).toHaveLength(1))
   expect(server.writes(path)[0]!.body).toMatchObject({ facts: [{ item: 'airbags', value: 'none', how: 'PAPERS' }] })
   expect(server.writes(path)[0]!.body).not.toHaveProperty('facts[0].since')
@@ -50,10 +50,10 @@ it('shows what was said before', async () => {
   server.when('GET /api/projects/car/equipment', items)
   show(<EquipmentPage />, '/p/car', '/p/:projectId')
   await userEvent.click(await screen.findByRole('button', { name: /Tow bar/ }))
-  const before = screen.getByRole('region', { name: 'What was said of it' })
+  const before = screen.getByRole('region', { name: 'Earlier entries' })
   expect(
     within(before)
       .getAllByRole('listitem')
       .map((l) => l.textContent),
-  ).toEqual([expect.stringContaining('none, seen on it'), expect.stringContaining('driver’s, said')])
+  ).toEqual([expect.stringContaining('none, seen on the car'), expect.stringContaining('driver’s, told')])
 })

@@ -26,16 +26,16 @@ it('says what is proposed, and when to ask a specialist', async () => {
   answer(proposed)
   show(<EstimatePart finding={finding} />)
   expect(await screen.findByText(/8 h to 80 h, likely 30 h/)).toBeInTheDocument()
-  expect(screen.getByText(/hours as is usual for the kind/)).toBeInTheDocument()
-  expect(screen.getByText(/what an hour at a workshop costs/)).toBeInTheDocument()
-  expect(screen.getByText(/a rig that nobody has at home/)).toBeInTheDocument()
+  expect(screen.getByText(/usual hours for this kind/)).toBeInTheDocument()
+  expect(screen.getByText(/workshop’s hourly rate/)).toBeInTheDocument()
+  expect(screen.getByText(/a rig nobody has at home/)).toBeInTheDocument()
   expect(screen.queryByRole('button', { name: 'Grade the rust' })).not.toBeInTheDocument()
 })
 
 it('says of an owner’s work how much more came to light behind what was opened', async () => {
   server.when('GET /api/projects/car/estimates', { estimates: [proposed], foundAfterStripDown: 0.3 })
   show(<EstimatePart finding={{ ...finding, previousWork: 'REMOVE' }} />)
-  expect(await screen.findByText(/on this car 30 % more came to light/)).toBeInTheDocument()
+  expect(await screen.findByText(/30 % more turned up/)).toBeInTheDocument()
 })
 
 it('takes own figures, refuses half of them, and names who owes it', async () => {
@@ -43,13 +43,13 @@ it('takes own figures, refuses half of them, and names who owes it', async () =>
   show(<EstimatePart finding={finding} />)
   await userEvent.click(await screen.findByRole('button', { name: 'Change the figures' }))
   await userEvent.type(screen.getByLabelText('At best, hours'), '2')
-  await userEvent.click(screen.getByRole('button', { name: 'Keep the figures' }))
+  await userEvent.click(screen.getByRole('button', { name: 'Save the figures' }))
   expect(await screen.findByRole('alert')).toHaveTextContent('all three hours')
   await userEvent.type(screen.getByLabelText('Likely, hours'), '3,5')
   await userEvent.type(screen.getByLabelText('At worst, hours'), '6')
-  await userEvent.selectOptions(screen.getByLabelText(/owe it/), 'RECALL')
-  await userEvent.type(screen.getByLabelText(/known of the claim/), 'letter of May')
-  await userEvent.click(screen.getByRole('button', { name: 'Keep the figures' }))
+  await userEvent.selectOptions(screen.getByLabelText(/somebody else pay/), 'RECALL')
+  await userEvent.type(screen.getByLabelText(/Details of the claim/), 'letter of May')
+  await userEvent.click(screen.getByRole('button', { name: 'Save the figures' }))
   await waitFor(() => expect(server.writes(path)).toHaveLength(1))
   expect(server.writes(path)[0]!.body).toEqual({
     fields: {
@@ -69,5 +69,5 @@ it('shows that somebody owes it, and own cost in whole units', async () => {
   })
   show(<EstimatePart finding={finding} />)
   expect(await screen.findByText(/€80 to €399, likely €160/)).toBeInTheDocument()
-  expect(screen.getByText(/The seller owes it/)).toHaveTextContent('agreed')
+  expect(screen.getByText(/The seller pays/)).toHaveTextContent('agreed')
 })

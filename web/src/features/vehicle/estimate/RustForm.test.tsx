@@ -27,11 +27,11 @@ it('sends what was compared and measured, and keeps what was said before', async
   await userEvent.selectOptions(screen.getByLabelText(/How big/), '4')
   await userEvent.type(screen.getByLabelText('Length, mm'), '62.5')
   await userEvent.type(screen.getByLabelText('Width, mm'), '40')
-  await userEvent.click(screen.getByRole('button', { name: 'Keep the figures' }))
+  await userEvent.click(screen.getByRole('button', { name: 'Save the figures' }))
   expect(await screen.findByRole('alert')).toHaveTextContent('whole millimetres')
   await userEvent.clear(screen.getByLabelText('Length, mm'))
   await userEvent.type(screen.getByLabelText('Length, mm'), '62')
-  await userEvent.click(screen.getByRole('button', { name: 'Keep the figures' }))
+  await userEvent.click(screen.getByRole('button', { name: 'Save the figures' }))
   await waitFor(() => expect(server.writes(path)).toHaveLength(1))
   expect(server.writes(path)[0]!.body).toEqual({
     fields: {

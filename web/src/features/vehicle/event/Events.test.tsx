@@ -35,8 +35,8 @@ it('records an event with its note', async () => {
   server.when('GET /api/projects/car/events', []).when('POST /api/projects/car/events', undefined)
   show(<Events projectId="car" steps={steps} nameOf={(p) => p} onGo={vi.fn()} />)
   await userEvent.selectOptions(await screen.findByRole('combobox'), 'VERMIN')
-  await userEvent.type(screen.getByLabelText(/know of it/), 'a nest in the heater')
-  await userEvent.click(screen.getByRole('button', { name: 'Put its parts under suspicion' }))
+  await userEvent.type(screen.getByLabelText(/know about it/), 'a nest in the heater')
+  await userEvent.click(screen.getByRole('button', { name: 'Add the event' }))
   await waitFor(() => expect(server.writes('POST /api/projects/car/events')).toHaveLength(1))
   expect(server.writes('POST /api/projects/car/events')[0]!.body).toMatchObject({
     event: 'VERMIN',

@@ -50,9 +50,9 @@ it('sends one’s own judgement where it differs', async () => {
   open()
   server.when(saved, { id: 'f' })
   await userEvent.click(screen.getByRole('button', { name: 'Cracked' }))
-  await userEvent.click(await screen.findByText(/differ|otherwise|see it/i))
+  await userEvent.click(await screen.findByText(/Change the assessment/))
   await userEvent.selectOptions(screen.getByLabelText(/safety/i), 'B')
-  await userEvent.type(screen.getByLabelText(/asks for class A. Why is B enough/), 'a hair crack, polished out')
+  await userEvent.type(screen.getByLabelText(/calls for class A. Why is B enough/), 'a hair crack, polished out')
   await userEvent.click(screen.getByRole('button', { name: 'Save' }))
   await waitFor(() => expect(server.writes(saved)).toHaveLength(1))
   expect(server.writes(saved)[0]!.body.fields).toMatchObject({

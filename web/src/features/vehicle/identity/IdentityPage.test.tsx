@@ -21,8 +21,8 @@ const open = () => {
 
 it('says first what contradicts the papers, and what nobody checked', async () => {
   open()
-  expect(await screen.findByText(/One feature contradicts the papers: Engine number/)).toHaveTextContent(
-    '1 of 3 are confirmed. One is unchecked',
+  expect(await screen.findByText(/One feature does not match the papers: Engine number/)).toHaveTextContent(
+    '1 of 3 confirmed. One not checked',
   )
   expect(screen.getAllByRole('listitem')[0]).toHaveTextContent('papers E 1, vehicle E 2')
 })
@@ -33,11 +33,11 @@ it('asks a person only where characters cannot be compared', async () => {
   await userEvent.click(await screen.findByRole('button', { name: /Engine number/ }))
   expect(screen.queryByLabelText('Do the two agree?')).not.toBeInTheDocument()
   await userEvent.keyboard('{Escape}')
-  await userEvent.click(screen.getByRole('button', { name: /Traces of the first colour/ }))
-  await userEvent.type(screen.getByLabelText('The papers or the list say'), 'dark green')
-  await userEvent.type(screen.getByLabelText('On the vehicle stands'), 'red under the badge')
+  await userEvent.click(screen.getByRole('button', { name: /Traces of the original colour/ }))
+  await userEvent.type(screen.getByLabelText('According to the papers'), 'dark green')
+  await userEvent.type(screen.getByLabelText('Found on the car'), 'red under the badge')
   await userEvent.selectOptions(screen.getByLabelText('Do the two agree?'), 'no')
-  await userEvent.click(screen.getByRole('button', { name: 'Keep it' }))
+  await userEvent.click(screen.getByRole('button', { name: 'Save' }))
   await waitFor(() => expect(server.writes('PUT /api/projects/car/identity/features')).toHaveLength(1))
   expect(server.writes('PUT /api/projects/car/identity/features')[0]!.body).toMatchObject({
     feature: 'COLOUR_TRACES',

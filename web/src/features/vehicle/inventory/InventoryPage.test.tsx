@@ -27,7 +27,7 @@ const open = () => show(<InventoryPage />, '/p/car/walk/inventory', '/p/:project
 it('says what is nowhere, and how much only lies loose', async () => {
   open()
   expect(
-    await screen.findByText(/One thing is to be found or bought: 7 × Clips. 13 pieces lie loose/),
+    await screen.findByText(/One thing to find or buy: 7 × Clips. 13 loose parts/),
   ).toBeInTheDocument()
   expect(screen.getByText(/one to spare/)).toBeInTheDocument()
   expect(screen.getAllByRole('button', { name: 'Record as missing' })).toHaveLength(1)
@@ -40,12 +40,12 @@ it('counts again with the version that was read, and only whole numbers', async 
   const onCar = screen.getByLabelText('On the car')
   await userEvent.clear(onCar)
   await userEvent.type(onCar, 'ten')
-  await userEvent.click(screen.getByRole('button', { name: 'Keep the count' }))
+  await userEvent.click(screen.getByRole('button', { name: 'Save the count' }))
   expect(await screen.findByText('Enter whole numbers.')).toBeInTheDocument()
   expect(server.writes(path)).toHaveLength(0)
   await userEvent.clear(onCar)
   await userEvent.type(onCar, '13')
-  await userEvent.click(screen.getByRole('button', { name: 'Keep the count' }))
+  await userEvent.click(screen.getByRole('button', { name: 'Save the count' }))
   await waitFor(() => expect(server.writes(path)).toHaveLength(1))
   expect(server.writes(path)[0]!.body).toMatchObject({ id: 'a', onVehicle: 13, loose: 11, version: 1 })
 })
@@ -54,7 +54,7 @@ it('keeps the form open when the count is refused', async () => {
   server.when(path, new Refusal(422, { code: 'inventory.too-many', detail: '25 on the vehicle is more than the 24.' }))
   open()
   await userEvent.click((await screen.findAllByRole('button', { name: 'Count again' }))[0]!)
-  await userEvent.click(screen.getByRole('button', { name: 'Keep the count' }))
+  await userEvent.click(screen.getByRole('button', { name: 'Save the count' }))
   expect(await screen.findByText(/more than the 24/)).toBeInTheDocument()
-  expect(screen.getByLabelText('Belong to it')).toHaveValue('24')
+  expect(screen.getByLabelText('Should be')).toHaveValue('24')
 })

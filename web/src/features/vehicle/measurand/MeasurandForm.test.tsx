@@ -19,8 +19,8 @@ it('adds a ring gap with the figure of its book, and goes on to measure it', asy
   await userEvent.type(await screen.findByLabelText('What is measured'), 'Ring gap')
   await userEvent.type(screen.getByLabelText(/least/i), '0.344')
   await userEvent.type(screen.getByLabelText(/most/i), '0,5')
-  await userEvent.type(screen.getByLabelText('Document and page'), 'The ring maker’s book')
-  await userEvent.click(screen.getByLabelText(/can be set, filed/))
+  await userEvent.type(screen.getByLabelText('Source and page'), 'The ring maker’s book')
+  await userEvent.click(screen.getByLabelText(/can be adjusted, filed/))
   await userEvent.click(screen.getByRole('button', { name: 'Add it' }))
   await waitFor(() => expect(server.writes(path)).toHaveLength(1))
   const body = server.writes(path)[0]!.body as { measurand: { id: string }; figure: { limitId: string } }

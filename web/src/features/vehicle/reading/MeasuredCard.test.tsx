@@ -48,13 +48,13 @@ const card = (measured: Measured, of = limit) =>
 it('maps a panel and says where the filler is', async () => {
   server.when('POST /api/projects/car/findings', {})
   card({ ...wing, proposes: { zone: 'front-wing-left', kind: 'OLD_REPAIR', safetyClass: 'C' } })
-  expect(screen.getByText('outside')).toBeInTheDocument()
+  expect(screen.getByText('out of limits')).toBeInTheDocument()
   expect(screen.getByText('Filler at one of 2 points.')).toBeInTheDocument()
   expect(screen.getByRole('img', { name: /1,2 905/ })).toBeInTheDocument()
   expect(screen.getByText(/above the limit, by 605 µm/)).toBeInTheDocument()
-  expect(screen.getByText(/General figure .* clears nothing/)).toBeInTheDocument()
+  expect(screen.getByText(/General figure .* does not clear/)).toBeInTheDocument()
   expect(screen.getByText(/counts as open \(.*, class C\)/)).toBeInTheDocument()
-  await userEvent.click(screen.getByRole('button', { name: 'Keep it as a finding' }))
+  await userEvent.click(screen.getByRole('button', { name: 'Record it as a finding' }))
   await waitFor(() => expect(server.writes('POST /api/projects/car/findings')).toHaveLength(1))
   expect(server.writes('POST /api/projects/car/findings')[0]!.body).toMatchObject({
     fields: {
@@ -68,8 +68,8 @@ it('maps a panel and says where the filler is', async () => {
 
 it('leads from a reading outside to the finding that stands for it', () => {
   card({ ...wing, findingId: 'f1' })
-  expect(screen.getByRole('link', { name: 'Its finding' })).toHaveAttribute('href', '/p/car/walk?finding=f1')
-  expect(screen.queryByRole('button', { name: 'Keep it as a finding' })).not.toBeInTheDocument()
+  expect(screen.getByRole('link', { name: 'See the finding' })).toHaveAttribute('href', '/p/car/walk?finding=f1')
+  expect(screen.queryByRole('button', { name: 'Record it as a finding' })).not.toBeInTheDocument()
 })
 
 it('enters the figure of the maker, which may speak for sound', async () => {
@@ -79,12 +79,12 @@ it('enters the figure of the maker, which may speak for sound', async () => {
   await userEvent.click(screen.getByRole('button', { name: 'Enter a figure' }))
   await userEvent.selectOptions(screen.getByLabelText('Where the figure comes from'), 'COMPONENT')
   await userEvent.type(screen.getByLabelText('At most, µm'), '3x')
-  expect(screen.getByRole('button', { name: 'Keep the figure' })).toBeDisabled()
+  expect(screen.getByRole('button', { name: 'Save the figure' })).toBeDisabled()
   await userEvent.clear(screen.getByLabelText('At most, µm'))
   await userEvent.type(screen.getByLabelText('At most, µm'), '350')
-  await userEvent.type(screen.getByLabelText('Document and page'), 'manual, 12')
-  await userEvent.click(screen.getByLabelText(/held it against/))
-  await userEvent.click(screen.getByRole('button', { name: 'Keep the figure' }))
+  await userEvent.type(screen.getByLabelText('Source and page'), 'manual, 12')
+  await userEvent.click(screen.getByLabelText(/checked it against/))
+  await userEvent.click(screen.getByRole('button', { name: 'Save the figure' }))
   await waitFor(() => expect(server.writes(path)).toHaveLength(1))
   expect(server.writes(path)[0]!.body).toMatchObject({
     sourceKind: 'COMPONENT',
@@ -121,19 +121,19 @@ it('shows what stands beside the figure that decides, and says which reading is 
     version: 0,
   })
   card(wing, { ...limit, figures: [figure('COMPONENT', 300), figure('PUBLIC', 500)] })
-  expect(screen.getByText('Beside it: Public rule, 500 (page 3).')).toBeInTheDocument()
-  await userEvent.click(screen.getByText('A reading is wrong'))
+  expect(screen.getByText('Also: Public rule, 500 (page 3).')).toBeInTheDocument()
+  await userEvent.click(screen.getByText('Mark a reading wrong'))
   await userEvent.selectOptions(screen.getByLabelText('Which one?'), '1,2')
-  expect(screen.getByRole('button', { name: 'It counts no more' })).toBeDisabled()
+  expect(screen.getByRole('button', { name: 'Mark it wrong' })).toBeDisabled()
   await userEvent.type(screen.getByLabelText('Why it is wrong'), 'Probe on a screw')
-  await userEvent.click(screen.getByRole('button', { name: 'It counts no more' }))
+  await userEvent.click(screen.getByRole('button', { name: 'Mark it wrong' }))
   await waitFor(() => expect(server.writes(path)).toHaveLength(1))
   expect(server.writes(path)[0]!.body).toEqual({ because: 'Probe on a screw' })
 })
 
 it('asks what it has where that decides', () => {
   card({ ...wing, judged: { ...wing.judged!, outcome: 'NOT_JUDGED', why: 'WHAT_IT_HAS' } })
-  expect(screen.getByRole('link', { name: 'Say what it has' })).toHaveAttribute('href', '/p/car/walk/equipment')
+  expect(screen.getByRole('link', { name: 'Say what is fitted' })).toHaveAttribute('href', '/p/car/walk/equipment')
 })
 
 it('says by how much it is to be set', () => {
@@ -145,11 +145,11 @@ it('says by how much it is to be set', () => {
     rework: { least: 0.044, most: 0.2 },
   }
   card({ ...wing, judged }, { ...limit, unit: 'MILLIMETRE' })
-  expect(screen.getByText(/Take it up by 0.044 to 0.2 mm/)).toBeInTheDocument()
+  expect(screen.getByText(/Increase it by 0.044 to 0.2 mm/)).toBeInTheDocument()
 })
 
 it('says how far it is to come down where nothing else bounds it', () => {
   const judged = { ...wing.judged!, rework: { least: -605 } }
   card({ ...wing, judged })
-  expect(screen.getByText(/Bring it down by 605 µm at least/)).toBeInTheDocument()
+  expect(screen.getByText(/Reduce it by at least 605 µm/)).toBeInTheDocument()
 })

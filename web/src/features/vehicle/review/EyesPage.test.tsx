@@ -38,7 +38,7 @@ beforeEach(() => {
 it('puts what waits first, and accepts it as a finding with a reason', async () => {
   const path = 'POST /api/remarks/r2/decision'
   server.when(path, undefined)
-  expect(await screen.findByText('One remark waits for you.')).toBeInTheDocument()
+  expect(await screen.findByText('One remark to read.')).toBeInTheDocument()
   const [first, second] = screen.getAllByText(/words of/)
   expect(first).toHaveTextContent('r2')
   expect(second).toHaveTextContent('r1')

@@ -13,5 +13,5 @@ it('makes a link that others can open, where phones are let in', async () => {
   show(<Invite projectId="car" />)
   await userEvent.click(await screen.findByRole('button', { name: 'Make a link' }))
   expect(await screen.findByText('https://192.0.2.7:8480/review#abc')).toBeInTheDocument()
-  expect(screen.getByText(/in your network/)).toBeInTheDocument()
+  expect(screen.getByText(/on your network/)).toBeInTheDocument()
 })

@@ -44,7 +44,7 @@ it('lets an outsider say something about a finding, once', async () => {
     author: 'Bela',
     words: 'Older than the paint',
   })
-  expect(await screen.findByText('Sent. The owner reads it.')).toBeInTheDocument()
+  expect(await screen.findByText('Sent to the owner.')).toBeInTheDocument()
   expect(server.sent.every((s) => !s.path.includes('secret'))).toBe(true)
 })
 

@@ -41,7 +41,7 @@ beforeEach(() => {
 })
 
 it('puts before and now beside each other, what is left to look at first', async () => {
-  expect(await screen.findByText(/One finding was not looked at again yet. One got worse: Leaks/)).toBeInTheDocument()
+  expect(await screen.findByText(/One finding to look at again. One is worse: Leaks/)).toBeInTheDocument()
   const cards = screen.getAllByRole('article')
   expect(cards).toHaveLength(2)
   expect(within(cards[0]!).getByText('Not looked at again')).toBeInTheDocument()

@@ -105,21 +105,21 @@ beforeEach(() => {
 const start = async () => userEvent.click(await screen.findByRole('button', { name: 'Start the look' }))
 
 it('says what nobody does in a stranger’s yard before the first look, and starts with ten or all', async () => {
-  expect(await screen.findByText(/Nobody crawls under a car on a jack/)).toBeInTheDocument()
+  expect(await screen.findByText(/Never go under a car on a jack/)).toBeInTheDocument()
   expect(screen.getByText(/only when the owner says you may/)).toBeInTheDocument()
-  await userEvent.click(screen.getByRole('button', { name: 'I’ve ten minutes: 1 looks' }))
-  expect(await screen.findByText(/One look of 1 is left/)).toBeInTheDocument()
+  await userEvent.click(screen.getByRole('button', { name: 'Only ten minutes: 1 checks' }))
+  expect(await screen.findByText(/One check of 1 left/)).toBeInTheDocument()
 })
 
 it('says after each answer what is left and what the bid is now', async () => {
   await start()
   expect(
-    await screen.findByText(/4 looks of 4 are left, about 4 min; 100 % of the answer is still open/),
+    await screen.findByText(/4 of 4 checks left, about 4 min; 100 % of the answer still open/),
   ).toBeInTheDocument()
   expect(await screen.findByText(/The bid now: up to €1,200/)).toBeInTheDocument()
   await userEvent.click(screen.getByRole('button', { name: 'Good' }))
   expect(await screen.findByRole('heading', { name: 'Look at sill.' })).toBeInTheDocument()
-  expect(await screen.findByText(/3 looks of 4 are left, about 3 min; 75 % of the answer/)).toBeInTheDocument()
+  expect(await screen.findByText(/3 of 4 checks left, about 3 min; 75 % of the answer/)).toBeInTheDocument()
   expect(sent()).toMatchObject({ cards: ['numbers'], seen: 'GOOD' })
 })
 
@@ -156,9 +156,9 @@ it('ends with what lowered the bid most and where to look with ten more minutes'
   cleanup()
   show(<ShortLookPage />, '/p/car/walk/short-look', '/p/:projectId/walk/short-look')
   await start()
-  const done = await screen.findByRole('region', { name: 'What the look came to' })
+  const done = await screen.findByRole('region', { name: 'Result' })
   expect(await within(done).findByText(/Something is odd.*Sill, left: by €350|Sill, left: by €350/)).toBeInTheDocument()
-  expect(within(done).getByText('One look was not good.')).toBeInTheDocument()
+  expect(within(done).getByText('One check failed.')).toBeInTheDocument()
   expect(await within(done).findByRole('link', { name: 'Sill, right' })).toHaveAttribute(
     'href',
     '/p/car/walk/checks?place=sill-right',

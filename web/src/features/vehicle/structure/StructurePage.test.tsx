@@ -28,10 +28,10 @@ const open = (points: object[]) => {
 it('says what to do first and how far it is off', async () => {
   open([point('B to C', 'LEAVE', -1, 0), point('A to B', 'PULL', 9, 6)])
   expect(await screen.findByText(/“A to B” is out of tolerance: pull it/)).toHaveTextContent(
-    'Nothing is welded out before it fits on its tacks.',
+    'Tack and measure before you weld anything up.',
   )
-  expect(screen.getByText(/2009 mm, \+9 mm, 6 mm too far/)).toBeInTheDocument()
-  expect(screen.getByText(/1999 mm, −1 mm, in tolerance/)).toBeInTheDocument()
+  expect(screen.getByText(/2009 mm, \+9 mm, 6 mm out of tolerance/)).toBeInTheDocument()
+  expect(screen.getByText(/1999 mm, −1 mm, within tolerance/)).toBeInTheDocument()
 })
 
 it('records the next stage', async () => {
@@ -39,11 +39,11 @@ it('records the next stage', async () => {
   server.when(path, undefined)
   open([point('A to B', 'PULL', 9, 6)])
   await userEvent.click(await screen.findByRole('button', { name: 'Measure: A to B' }))
-  await userEvent.type(screen.getByLabelText('It is, mm'), 'x')
-  expect(screen.getByRole('button', { name: 'Keep the reading' })).toBeDisabled()
-  await userEvent.clear(screen.getByLabelText('It is, mm'))
-  await userEvent.type(screen.getByLabelText('It is, mm'), '2002,5')
-  await userEvent.click(screen.getByRole('button', { name: 'Keep the reading' }))
+  await userEvent.type(screen.getByLabelText('Measured, mm'), 'x')
+  expect(screen.getByRole('button', { name: 'Save the reading' })).toBeDisabled()
+  await userEvent.clear(screen.getByLabelText('Measured, mm'))
+  await userEvent.type(screen.getByLabelText('Measured, mm'), '2002,5')
+  await userEvent.click(screen.getByRole('button', { name: 'Save the reading' }))
   await waitFor(() => expect(server.writes(path)).toHaveLength(1))
   expect(server.writes(path)[0]!.body).toMatchObject({ pointId: 'A to B', stage: 'PULLED', actualMm: 2002.5 })
 })

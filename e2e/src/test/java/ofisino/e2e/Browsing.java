@@ -151,8 +151,8 @@ final class Browsing implements AutoCloseable {
 
     /** A garage with one more car in it, whose walk round is shown. */
     static void startACar(Page page, String name, String year) {
-        press(page, "Start a car");
-        page.getByLabel("What you call it").fill(name);
+        press(page, "Add a car");
+        page.getByLabel("Name").fill(name);
         page.getByLabel("Year it was built").fill(year);
         press(page, "Start");
         page.waitForURL("**/walk**");

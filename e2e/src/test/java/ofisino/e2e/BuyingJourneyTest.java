@@ -48,8 +48,8 @@ class BuyingJourneyTest {
     @Order(1)
     void aCarThatIsOnlyLookedAtAsksWhatToBid() throws Exception {
         openTheGarage(desk, server.firstAccountCode());
-        press(desk, "Start a car");
-        desk.getByLabel("What you call it").fill("Halvern Pipit saloon");
+        press(desk, "Add a car");
+        desk.getByLabel("Name").fill("Halvern Pipit saloon");
         desk.getByLabel("Year it was built").fill("1968");
         desk.getByLabel("Body").selectOption("SALOON");
         desk.getByLabel("State").selectOption("LOOKING");
@@ -57,7 +57,7 @@ class BuyingJourneyTest {
         says(desk, "Nothing is recorded yet.");
         car = desk.url().replaceAll("(/p/[^/]+).*", "$1");
         go(desk, "What to bid");
-        says(desk, "No ceiling yet.");
+        says(desk, "No top bid yet.");
         says(desk, "Enter what like cars fetch");
         accessible(desk);
     }
@@ -74,13 +74,13 @@ class BuyingJourneyTest {
         press(desk, "Grade the rust");
         accessible(desk);
         desk.locator("button:has-text('Ri 5')").click();
-        press(desk, "Keep the figures");
+        press(desk, "Save the figures");
         says(desk, "Enter length and width in whole millimetres.");
         desk.getByLabel("Length, mm").fill("620");
         desk.getByLabel("Width, mm").fill("140");
-        press(desk, "Keep the figures");
+        press(desk, "Save the figures");
         says(desk, "weld in a panel");
-        says(desk, "A mounting is within reach.");
+        says(desk, "A mounting point is close.");
         press(desk, "Close");
     }
 
@@ -89,16 +89,16 @@ class BuyingJourneyTest {
     void nonsenseIsAskedAboutAndAVerdictNamesItsLimit() {
         access("Readings");
         says(desk, "Nothing is measured yet.");
-        press(desk, "Measure something");
+        press(desk, "Add a reading");
         desk.getByLabel("What is measured").selectOption("Battery at rest");
         desk.getByLabel("Where").selectOption("battery-tray");
         desk.getByLabel("It shows, V").fill("400");
-        press(desk, "Keep the readings");
+        press(desk, "Save the readings");
         says(desk, "400.0 volt is not to be expected here.");
         accessible(desk);
         desk.getByLabel("It shows, V").fill("11.4");
-        press(desk, "Keep the readings");
-        says(desk, "One reading lies outside its limit: Battery at rest (Battery and tray).");
+        press(desk, "Save the readings");
+        says(desk, "One reading is out of limits: Battery at rest (Battery and tray).");
         says(desk, "below the limit, by 0.84 V.");
         accessible(desk);
     }
@@ -117,16 +117,16 @@ class BuyingJourneyTest {
         friend.getByLabel("Your name").fill("Bela");
         friend.getByLabel("What you see").fill("That patch is newer than the paint.");
         press(friend, "Send the remark");
-        says(friend, "Sent. The owner reads it.");
+        says(friend, "Sent to the owner.");
         assertThat(friend.locator("body").innerText()).doesNotContain("€", "Ada");
 
         desk.reload();
-        says(desk, "One remark waits for you.");
+        says(desk, "One remark to read.");
         press(desk, "Accept");
         says(desk, "The reason is missing.");
         desk.getByLabel("Why").fill("He is right, looked again");
         press(desk, "Accept");
-        says(desk, "No remark waits for you.");
+        says(desk, "No remarks to read.");
         accessible(desk);
         press(desk, "Withdraw it");
         says(desk, "The link is withdrawn.");
@@ -142,25 +142,25 @@ class BuyingJourneyTest {
             desk.getByLabel("What and where").fill("Like it, " + price);
             desk.getByLabel("Price, EUR").fill(price);
             desk.getByLabel("Paid", new Page.GetByLabelOptions().setExact(true)).check();
-            press(desk, "Add a like car");
+            press(desk, "Add a comparable car");
             says(desk, "Like it, " + price);
         }
         desk.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("To the garage’s settings"))
                 .click();
         desk.getByLabel("An hour at a workshop, EUR").fill("60");
         press(desk, "Save");
-        says(desk, "Kept. Proposed costs and plans follow it.");
+        says(desk, "Saved. Proposed costs and plans use it.");
         desk.navigate(car + "/buying");
         says(desk, "Bid up to");
         press(desk, "Change the figures");
         desk.getByLabel("Asked, EUR").fill("5200");
         desk.getByLabel("Title and papers").selectOption("REBUILT");
         desk.getByLabel("Import tax, %").fill("120");
-        press(desk, "Keep the figures");
-        says(desk, "Enter a share between 0 and 100 %.");
+        press(desk, "Save the figures");
+        says(desk, "Enter a figure between 0 and 100 %.");
         desk.getByLabel("Import tax, %").fill("0");
         accessible(desk);
-        press(desk, "Keep the figures");
+        press(desk, "Save the figures");
         says(desk, "below what is asked (€5,200.00).");
         says(desk, "as the title turns out to weigh");
         says(desk, "× title: 75 to 85 %, middle");
@@ -186,7 +186,7 @@ class BuyingJourneyTest {
         says(phone, "What is wrong?");
         accessible(phone);
         press(phone, "Not now");
-        phone.getByText("All looks, in walking order").click();
+        phone.getByText("All checks, in walking order").click();
         phone.locator("button:has-text('The owner turns the key')").click();
         press(phone, "Can’t see it");
         accessible(phone);
@@ -204,39 +204,39 @@ class BuyingJourneyTest {
         press(desk, "I bought it");
         desk.getByLabel("Paid, EUR").fill("5000");
         says(desk, "above the ceiling. Say what for");
-        press(desk, "It is mine: begin");
+        press(desk, "Bought: start the project");
         says(desk, "Say what for: it is what the result will be judged by.");
         desk.getByLabel("What for").selectOption("KEEP_FOR_LIFE");
         desk.getByLabel("The reason, in your words").fill("It was my aunt’s");
-        press(desk, "It is mine: begin");
-        says(desk, "It is yours. All that was found and seen is kept.");
+        press(desk, "Bought: start the project");
+        says(desk, "It is yours. Everything found so far is kept.");
         desk.navigate(car + "/walk");
         says(desk, "It must not be driven: Sill, left.");
         desk.navigate(car + "/buying");
-        says(desk, "What for: To keep for life, “It was my aunt’s”.");
+        says(desk, "Reason: To keep for life, “It was my aunt’s”.");
     }
 
     @Test
     @Order(8)
     void decidedFromTheKeyboardAndLookedAtAgain() {
         desk.navigate(car + "/walk/decide");
-        says(desk, "One finding waits for a decision.");
+        says(desk, "One finding to decide.");
         accessible(desk);
         desk.locator("body").press("Enter");
         says(desk, "Every finding is decided.");
-        access("Second visit");
-        says(desk, "One finding was not looked at again yet.");
+        access("Second look");
+        says(desk, "One finding to look at again.");
         press(desk, "Worse");
-        says(desk, "One got worse: Rusted through: Sill, left.");
+        says(desk, "One are worse: Rusted through: Sill, left.");
         accessible(desk);
-        access("In boxes");
-        press(desk, "Count something");
+        access("Parts inventory");
+        press(desk, "Add a count");
         desk.getByLabel("What it is").fill("Trim clips");
-        desk.getByLabel("Belong to it").fill("24");
+        desk.getByLabel("Should be").fill("24");
         desk.getByLabel("On the car").fill("6");
         desk.getByLabel("Loose").fill("11");
-        press(desk, "Keep the count");
-        says(desk, "One thing is to be found or bought: 7 × Trim clips.");
+        press(desk, "Save the count");
+        says(desk, "One thing to find or buy: 7 × Trim clips.");
         accessible(desk);
         access("On paper");
         says(desk, "Write a letter in the box");

@@ -36,7 +36,7 @@ class CheckWalkJourneyTest {
             tap(phone, "Bad");
             says(phone, "Recorded as a finding: Leaks, Fork leg, left.");
             accessible(phone);
-            tap(phone, "Go on");
+            tap(phone, "Next");
             says(phone, "Fork leg, left: 2 of 2");
             zone(phone, "Fork leg, left: one finding, class A").waitFor();
 
@@ -51,9 +51,9 @@ class CheckWalkJourneyTest {
 
             // answered wrongly, one goes back and says it again
             tap(phone, "Doubtful");
-            tap(phone, "Go on");
+            tap(phone, "Next");
             says(phone, "Papers and identity: 3 of ");
-            tap(phone, "One back");
+            tap(phone, "Previous");
             says(phone, "Answered: Doubtful");
             tap(phone, "Good");
             says(phone, "Papers and identity: 3 of ");
@@ -63,8 +63,8 @@ class CheckWalkJourneyTest {
 
     private static void startAMotorcycle(Page phone, String code) {
         openTheGarage(phone, code);
-        press(phone, "Start a car");
-        phone.getByLabel("What you call it").fill("Ondrel 350");
+        press(phone, "Add a car");
+        phone.getByLabel("Name").fill("Ondrel 350");
         phone.getByLabel("Year it was built").fill("1977");
         phone.getByLabel("Body").selectOption("MOTORCYCLE");
         press(phone, "Start");

@@ -43,33 +43,33 @@ class GarageJourneyTest {
         desk.getByLabel("Kind").selectOption("BAY");
         press(desk, "Make it");
         desk.getByText("Room for one job at once.").click();
-        desk.getByLabel("Room for so many jobs at once").fill("0");
+        desk.getByLabel("How many jobs it has room for").fill("0");
         desk.locator("details[open] button:has-text('Save')").first().click();
         says(desk, "A place has room for 1 to 99 jobs at once");
-        desk.getByLabel("Room for so many jobs at once").fill("1");
+        desk.getByLabel("How many jobs it has room for").fill("1");
         desk.locator("details[open]").getByLabel("Tuesday").uncheck();
         desk.locator("details[open] button:has-text('Save')").first().click();
-        says(desk, "Kept. The plan keeps to it.");
+        says(desk, "Saved. The plan keeps to it.");
         accessible(desk);
     }
 
     private static void aJobInTheBay(Page desk, String car) {
         desk.navigate(car + "/work");
         press(desk, "Add a job");
-        desk.getByLabel("What is to be done").fill("Paint the dashboard");
+        desk.getByLabel("Job").fill("Paint the dashboard");
         desk.getByLabel("Operation").selectOption("PAINT");
         press(desk, "Save");
         says(desk, "“Paint the dashboard” is added.");
         desk.locator("li button:has-text('Paint the dashboard')").first().click();
-        desk.getByText("Where and how it is worked").click();
+        desk.getByText("Where and how").click();
         desk.getByRole(AriaRole.DIALOG)
                 .getByLabel("Where", new Locator.GetByLabelOptions().setExact(true))
                 .selectOption("Bay in the shed");
         desk.getByLabel("It keeps that place").check();
-        desk.getByLabel("Dries, hours").fill("a day");
+        desk.getByLabel("Drying time, hours").fill("a day");
         desk.locator("details[open] button:has-text('Save')").first().click();
         says(desk, "Drying takes 0 to 60 days");
-        desk.getByLabel("Dries, hours").fill("24");
+        desk.getByLabel("Drying time, hours").fill("24");
         desk.locator("details[open] button:has-text('Save')").first().click();
         says(desk, "which it keeps while it dries. Dries 24 h.");
         accessible(desk);
@@ -78,22 +78,22 @@ class GarageJourneyTest {
 
     private static void theDates(Page desk, String car) {
         desk.navigate(car + "/plan");
-        Locator axis = desk.locator("section[aria-label='The plan along your evenings']");
+        Locator axis = desk.locator("section[aria-label='The plan, session by session']");
         axis.getByText("Bay in the shed").waitFor();
         desk.getByText("What would bring it sooner?").click();
-        says(desk, "Each evening half an hour longer");
+        says(desk, "Half an hour longer each session");
         accessible(desk);
-        press(desk, "What if it reckoned with yours?");
-        says(desk, "Reckon with it");
-        press(desk, "Reckon with it");
+        press(desk, "What if it used your pace?");
+        says(desk, "Use it");
+        press(desk, "Use it");
         says(desk, "The plan reckons with your own hours: 1.3 times");
-        press(desk, "Take back");
+        press(desk, "Undo");
         says(desk, "The plan reckons with the hours that were thought likely.");
         axis.locator("button[aria-pressed]").first().focus();
         desk.keyboard().press("Enter");
         desk.getByText("What if somebody else does it?").click();
         desk.getByRole(AriaRole.DIALOG)
-                .locator("details[open] button:has-text('What would come of it?')")
+                .locator("details[open] button:has-text('What would that change?')")
                 .click();
         desk.getByRole(AriaRole.DIALOG).getByText("Send it out").waitFor();
         accessible(desk);
@@ -114,17 +114,17 @@ class GarageJourneyTest {
         confirmEach(desk);
         Page phone = browsing.phoneOf(desk);
         phone.navigate(car);
-        press(phone, "Begin this evening");
+        press(phone, "Start the session");
         says(phone, "In the garage since");
         accessible(phone);
-        phone.getByText("End it and log it").click();
+        phone.getByText("Finish and log it").click();
         says(phone, "Paint the dashboard");
         phone.getByLabel("What was done").fill("First coat");
         accessible(phone);
-        press(phone, "Save the evening");
+        press(phone, "Save the session");
         says(phone, "First coat");
         phone.navigate(car);
-        says(phone, "Begin this evening");
+        says(phone, "Start the session");
     }
 
     private static void theOrderOfCars(Page desk) {
@@ -133,8 +133,8 @@ class GarageJourneyTest {
         desk.navigate("/");
         says(desk, "Which car goes first");
         accessible(desk);
-        press(desk, "Ondrel 350: before the one above");
-        says(desk, "Kept. The plans follow it.");
+        press(desk, "Ondrel 350: move up");
+        says(desk, "Saved. The plans follow this order.");
         desk.locator("ol li:first-child:has-text('Ondrel 350')").waitFor();
     }
 }

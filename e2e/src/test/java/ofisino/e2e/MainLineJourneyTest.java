@@ -65,7 +65,7 @@ class MainLineJourneyTest {
         says(desk, "That is not the code");
         desk.getByLabel("Code").fill(server.firstAccountCode());
         press(desk, "Open the garage");
-        says(desk, "There is no car in this garage yet.");
+        says(desk, "There is no car in the garage yet.");
         accessible(desk);
         press(desk, "Sign out");
         desk.getByLabel("Name").fill("ada");
@@ -75,7 +75,7 @@ class MainLineJourneyTest {
         accessible(desk);
         desk.getByLabel("Password").fill("three or four words");
         press(desk, "Sign in");
-        says(desk, "There is no car in this garage yet.");
+        says(desk, "There is no car in the garage yet.");
     }
 
     @Test
@@ -91,10 +91,10 @@ class MainLineJourneyTest {
         accessible(desk);
         desk.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Ofisino"))
                 .click();
-        press(desk, "Start a car");
+        press(desk, "Add a car");
         press(desk, "Start");
         says(desk, "Give the car a name.");
-        desk.getByLabel("What you call it").fill("Halvern Pipit 1200");
+        desk.getByLabel("Name").fill("Halvern Pipit 1200");
         desk.getByLabel("Year it was built").fill("1969");
         desk.getByLabel("Budget").fill("4 500,00");
         desk.getByLabel("A month for it").fill("300");
@@ -184,7 +184,7 @@ class MainLineJourneyTest {
         press(desk, "Add a job");
         press(desk, "Save");
         says(desk, "A job needs a title.");
-        desk.getByLabel("What is to be done").fill("Hang the door again");
+        desk.getByLabel("Job").fill("Hang the door again");
         desk.getByRole(AriaRole.DIALOG)
                 .locator("label:has-text('Paint and fill the cavity') input")
                 .check();
@@ -206,11 +206,11 @@ class MainLineJourneyTest {
     @Order(5)
     void aPartIsOrderedArrivesAndGoesToAPlaceWithACode() {
         go(desk, "Parts");
-        says(desk, "5 parts are to be ordered.");
+        says(desk, "5 parts to order.");
         accessible(desk);
         desk.getByLabel("Choose Cutting discs for an order").check();
         press(desk, "Order it");
-        press(desk, "Somebody new");
+        press(desk, "New supplier");
         desk.getByLabel("Name of the supplier").fill("Alder & Finch Spares");
         desk.getByLabel("Currency of the invoices").fill("gbp");
         press(desk, "Add the supplier");
@@ -221,7 +221,7 @@ class MainLineJourneyTest {
         desk.getByLabel("Post, GBP").fill("4.00");
         desk.getByLabel("One GBP in EUR").fill("1,20");
         desk.getByLabel("Expected on").fill(LocalDate.now().plusDays(3).toString());
-        says(desk, "Together £24.00 = €28.80");
+        says(desk, "Total £24.00 = €28.80");
         accessible(desk);
         press(desk, "Record the order");
         says(desk, "Ordered from Alder & Finch Spares.");
@@ -234,7 +234,7 @@ class MainLineJourneyTest {
         says(desk, "Written on it:");
         accessible(desk);
         press(desk, "It is right");
-        says(desk, "here and right");
+        says(desk, "checked in");
         press(desk, "Close");
     }
 
@@ -252,19 +252,19 @@ class MainLineJourneyTest {
     @Test
     @Order(7)
     void aWorkSessionIsLoggedAndTheJobGoesOnToVerified() {
-        go(desk, "Evenings");
+        go(desk, "Logbook");
         accessible(desk);
-        press(desk, "Log an evening");
+        press(desk, "Log a session");
         desk.getByLabel("Job").selectOption(new SelectOption().setIndex(1));
         press(desk, "+1 h");
         desk.getByLabel("What was done").fill("Bare metal.");
-        desk.getByLabel("Note to tomorrow’s self").fill("Brace the door before cutting.");
+        desk.getByLabel("Note for next time").fill("Brace the door before cutting.");
         // a draft survives a closed window
         desk.reload();
         assertThat(desk.getByLabel("What was done").inputValue()).isEqualTo("Bare metal.");
         accessible(desk);
-        press(desk, "Save the evening");
-        says(desk, "Evening logged: 2 h.");
+        press(desk, "Save the session");
+        says(desk, "Session logged: 2 h.");
         accessible(desk);
         go(desk, "Work");
         Clearing.helper(desk, "bo", "three or four words");
@@ -287,7 +287,7 @@ class MainLineJourneyTest {
         go(desk, "Walk round");
         desk.locator("button:has-text('Rusted through')").first().click();
         desk.getByLabel("What you see now").fill("sound");
-        press(desk, "Right: close it");
+        press(desk, "Good: close it");
         says(desk, "Closed.");
         press(desk, "Close");
         says(desk, "No dangerous finding is open.");
@@ -302,7 +302,7 @@ class MainLineJourneyTest {
         press(desk, "Finished");
         says(desk, "another person verifies it");
         helper.navigate(desk.url());
-        press(helper, "Verified: looked at again, it is right");
+        press(helper, "Verified: checked, and it is right");
         helper.getByRole(AriaRole.DIALOG).getByText("It is verified").waitFor();
         desk.reload();
         desk.getByRole(AriaRole.DIALOG).getByText("It is verified").waitFor();
@@ -328,13 +328,13 @@ class MainLineJourneyTest {
         desk.getByLabel("Amount of share 1").fill("28.80");
         press(desk, "Put the rest on the last");
         accessible(desk);
-        press(desk, "Keep as a draft");
+        press(desk, "Save, book later");
         says(desk, "Draft kept");
         accessible(desk);
-        press(desk, "Invoice of Alder & Finch Spares");
+        press(desk, "Invoice from Alder & Finch Spares");
         desk.getByRole(AriaRole.DIALOG).getByRole(AriaRole.IMG).waitFor();
         accessible(desk);
-        press(desk, "Post it");
+        press(desk, "Book it");
         says(desk, "is posted.");
         says(desk, "It will have cost €30.00 of €4,500.00: €4,470.00 are left.");
         desk.getByLabel("A total somebody named").fill("31.00");
@@ -361,8 +361,8 @@ class MainLineJourneyTest {
         press(desk, "Save");
         zone(desk, "Bonnet: one finding, class D").waitFor();
         desk.getByText("Dented: Bonnet. Recorded.").waitFor();
-        press(desk, "Take back");
-        says(desk, "Taken back.");
+        press(desk, "Undo");
+        says(desk, "Undone.");
         zone(desk, "Bonnet").waitFor();
         desk.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Garage"))
                 .click();
@@ -380,7 +380,7 @@ class MainLineJourneyTest {
         Page other = desk.context().newPage();
         for (Page window : List.of(desk, other)) {
             window.navigate(desk.url().replaceAll("\\?.*", ""));
-            window.getByLabel("with one that is closed").check();
+            window.getByLabel("including one closed").check();
             window.locator("button:has-text('Rusted through')").first().click();
             press(window, "Change");
         }
@@ -389,7 +389,7 @@ class MainLineJourneyTest {
         says(desk, "Finding saved.");
         other.getByLabel("Note", new Page.GetByLabelOptions().setExact(true)).fill("words of the second");
         press(other, "Save");
-        says(other, "Changed in another window meanwhile");
+        says(other, "Changed in another window");
         says(other, "words of the first");
         assertThat(other.getByLabel("Note", new Page.GetByLabelOptions().setExact(true))
                         .inputValue())
@@ -409,7 +409,7 @@ class MainLineJourneyTest {
         Page phone = browsing.phoneOf(desk);
         phone.navigate("/");
         phone.locator("a:has-text('Halvern Pipit')").first().click();
-        for (String page : List.of("Walk round", "Work", "Parts", "Evenings", "Today")) {
+        for (String page : List.of("Walk round", "Work", "Parts", "Logbook", "Today")) {
             go(phone, page);
             phone.locator("main").waitFor();
             accessible(phone);

@@ -32,7 +32,7 @@ class ScopeJourneyTest {
             go(desk, "Work");
             says(desk, "Gearbox and clutch: renew");
             accessible(desk);
-            link(desk, "Ways in").click();
+            link(desk, "Access").click();
             says(desk, "of opening and closing.");
             desk.locator("h3:has-text('Gearbox out')").first().waitFor();
             says(desk, "could be one.");
@@ -51,14 +51,14 @@ class ScopeJourneyTest {
             // it
             press(desk, "Open it: Gearbox out");
             says(desk, "nobody below");
-            press(desk, "It is open now");
+            press(desk, "It is stripped down now");
             says(desk, "each condition for working safely is confirmed by itself");
             accessible(desk);
             desk.locator("form[aria-label='Open it: Gearbox out'] input[type=checkbox]")
                     .all()
                     .forEach(Locator::check);
-            press(desk, "It is open now");
-            says(desk, "Last chance before it closes");
+            press(desk, "It is stripped down now");
+            says(desk, "Last chance before it goes back together");
             press(desk, "Close it: Gearbox out");
             says(desk, "still needs it open");
             accessible(desk);
@@ -81,16 +81,16 @@ class ScopeJourneyTest {
             // the scope as it is now, and another aim seen before it is set, set, and taken back
             press(desk, "Set the baseline now");
             says(desk, "It is as it was on");
-            desk.getByText("If the aim were another").click();
-            desk.getByLabel("Aim", new Page.GetByLabelOptions().setExact(true)).selectOption("RUNNER");
+            desk.getByText("What if the standard changed?").click();
+            desk.getByLabel("Standard", new Page.GetByLabelOptions().setExact(true)).selectOption("RUNNER");
             says(desk, "things less");
             accessible(desk);
-            press(desk, "Set this aim");
-            says(desk, "The aim is set.");
-            says(desk, "More than the aim asks for");
-            press(desk, "Take back");
-            says(desk, "Taken back.");
-            desk.getByText("More than the aim asks for")
+            press(desk, "Set this standard");
+            says(desk, "Standard set.");
+            says(desk, "Above the standard");
+            press(desk, "Undo");
+            says(desk, "Undone.");
+            desk.getByText("Above the standard")
                     .waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.HIDDEN));
 
             owedAndThrough(desk);
@@ -100,29 +100,29 @@ class ScopeJourneyTest {
     }
 
     private static void owedAndThrough(Page desk) {
-        link(desk, "Owed to the car").click();
-        says(desk, "Nothing is owed to the car.");
-        press(desk, "Owe the car something");
-        desk.getByLabel("What was done for the time being").fill("Hose tied with wire");
-        desk.getByLabel("What is to be done for good").fill("New hose");
+        link(desk, "Outstanding").click();
+        says(desk, "Nothing outstanding.");
+        press(desk, "Add an outstanding item");
+        desk.getByLabel("Temporary repair").fill("Hose tied with wire");
+        desk.getByLabel("Permanent repair").fill("New hose");
         desk.getByLabel("Where").selectOption("brake-pipes");
         desk.getByLabel("What has to happen").fill("after the trip");
-        press(desk, "Owe it");
-        says(desk, "never mended for the time being");
+        press(desk, "Save");
+        says(desk, "never temporary repair");
         accessible(desk);
         desk.getByLabel("Where").selectOption("side-glass-left");
-        press(desk, "Owe it");
-        says(desk, "One is still owed: New hose.");
+        press(desk, "Save");
+        says(desk, "One item outstanding: New hose.");
         link(desk, "Does it fit?").click();
         says(desk, "Nobody measured the vehicle yet");
         press(desk, "Measure the vehicle");
         desk.getByLabel("Height, mm").fill("1480");
         desk.getByLabel("Width, mm").fill("1520");
         desk.getByLabel("Length, mm").fill("3890");
-        press(desk, "Keep it");
-        says(desk, "No doorway, trailer or bay is known.");
+        press(desk, "Save");
+        says(desk, "No doorway, trailer or bay entered.");
         accessible(desk);
-        link(desk, "Order").click();
+        link(desk, "Order of work").click();
         says(desk, "orders of the trade are");
         accessible(desk);
     }
@@ -138,25 +138,25 @@ class ScopeJourneyTest {
         says(desk, "Your evenings side by side");
         accessible(desk);
         Locator bar = desk.locator(
-                        "section[aria-label='The plan along your evenings'] button[aria-pressed]:has-text('shaft')")
+                        "section[aria-label='The plan, session by session'] button[aria-pressed]:has-text('shaft')")
                 .first();
         bar.focus();
         desk.keyboard().press("ArrowRight");
-        says(desk, "What would come of it");
+        says(desk, "What would change");
         accessible(desk);
         press(desk, "Move it there");
         says(desk, "is not before");
-        press(desk, "Take back");
-        says(desk, "Taken back.");
+        press(desk, "Undo");
+        says(desk, "Undone.");
         press(desk, "This is the plan");
         says(desk, "What slips against it will be said here.");
-        link(desk, "Away and fixed times").click();
+        link(desk, "Sent out and fixed times").click();
         says(desk, "Nothing is out at anybody");
         accessible(desk);
 
         Page phone = browsing.phoneOf(desk);
         phone.navigate(car);
-        phone.getByText("Another evening than planned?").click();
+        phone.getByText("A different session?").click();
         says(phone, "can be done");
         accessible(phone);
         phone.navigate(car + "/plan");

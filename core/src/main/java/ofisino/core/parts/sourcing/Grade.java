@@ -37,7 +37,7 @@ public enum Grade {
                 throw InvalidValue.of(
                         "gradeReason",
                         "need.grade-reason",
-                        "This grade is %s than the aim asks for. Say why, or choose the grade of the aim."
+                        "This grade is %s than the standard asks for. Say why, or choose the usual grade."
                                 .formatted(grade.compareTo(askedFor(aim)) > 0 ? "better" : "worse"));
             return new Chosen(grade, why.orElse(""));
         }

@@ -54,7 +54,7 @@ public record Access(
             throw InvalidValue.of(
                     "access",
                     "access.id",
-                    "“%s” names no way in: small letters, digits and hyphens only. Load the page again.".formatted(id));
+                    "“%s” is not the id of an access: small letters, digits and hyphens only. Reload the page.".formatted(id));
         needs = Set.copyOf(needs);
         excludes = Set.copyOf(excludes);
         usesUp = List.copyOf(usesUp);

@@ -20,7 +20,7 @@ public final class AccessGraph {
     public AccessGraph(Collection<Access> all) {
         for (Access w : all)
             if (byId.put(w.id(), w) != null)
-                throw new InvalidValue("access.twice", "There is way in “%s” twice.".formatted(w.name()));
+                throw new InvalidValue("access.twice", "The access “%s” is there twice. Give one of them another id.".formatted(w.name()));
         List<Precedence.Link<String>> links = new ArrayList<>();
         for (Access w : all)
             for (String need : w.needs()) {
@@ -66,7 +66,7 @@ public final class AccessGraph {
             throw InvalidValue.of(
                     "access",
                     "access.unknown",
-                    "This vehicle has no way in “%s”. Choose one of the list.".formatted(id));
+                    "This vehicle has no access “%s”. Choose one from the list.".formatted(id));
         return found;
     }
 

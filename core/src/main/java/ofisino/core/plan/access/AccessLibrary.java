@@ -43,7 +43,7 @@ public final class AccessLibrary {
     }
 
     static AccessLibrary read(Reader yaml) {
-        return new AccessLibrary(Entry.listOf("the ways in", yaml).stream()
+        return new AccessLibrary(Entry.listOf("the accesses", yaml).stream()
                 .map(e -> line(e.named("id")))
                 .toList());
     }

@@ -29,7 +29,7 @@ public final class Closing {
                 ? Optional.empty()
                 : Optional.of(
                         only(safety)
-                                + "So far it was only looked at: plan the job that mends it, or take up again the one that was dropped.");
+                                + "So far it has only been inspected. Plan the job that repairs it, or take up the one that was dropped.");
     }
 
     /** Where the jobs that deal with a finding put it: in work with the first, to be looked at again after the last, back with one taken up again. */

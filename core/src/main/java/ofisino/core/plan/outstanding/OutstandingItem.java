@@ -61,7 +61,7 @@ public record OutstandingItem(
             throw InvalidValue.of(
                     "what",
                     "outstanding.never-temporary",
-                    "Braking, steering, restraint, fuel and what keeps exhaust gas out of the cabin are never mended for the time being. Do it rightly now, or do not drive.");
+                    "Brakes, steering, restraints, fuel and whatever keeps exhaust gas out of the cabin never get a temporary repair. Do it properly now, or do not drive.");
     }
 
     /**

@@ -55,7 +55,7 @@ public final class Facts {
         spared.add(new Obstacle(
                 Obstacle.ObstacleKind.SPARED,
                 "",
-                "“%s” is done %s; before that it would only be spoilt. Say under Owed to the car that it has happened."
+                "“%s” is done %s; before that it would only be spoilt. Say under Outstanding that it has happened."
                         .formatted(later, until)));
     }
 

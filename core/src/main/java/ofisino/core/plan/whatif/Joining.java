@@ -41,7 +41,7 @@ public final class Joining {
                                 .count()
                         > 1)
             throw new InvalidValue(
-                    "plan.join", "Only stays of one way in that are not over can be one. Load the page again.");
+                    "plan.join", "Only open strip-downs of the same access can be combined. Reload the page.");
         stripDowns.forEach(s -> joining.merge(stripDowns.get(0), s));
         joining.mergeWhatTheyNeed();
         return joining.joined();

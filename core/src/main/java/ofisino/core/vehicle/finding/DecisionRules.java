@@ -22,7 +22,7 @@ final class DecisionRules {
         if (decision == Decision.TEMPORARY && system.neverTemporary())
             throw refused(
                     "decision.never-temporary",
-                    "Braking, steering, restraint and fuel are never mended for the time being. Choose repair or replace, or put it off: it then stands in the way of the road.");
+                    "Brakes, steering, restraints and fuel never get a temporary repair. Choose repair or replace, or put it off: it then stands in the way of the road.");
         if (decision == Decision.ACCEPT && system.neverTemporary())
             throw refused(
                     "decision.never-accept",

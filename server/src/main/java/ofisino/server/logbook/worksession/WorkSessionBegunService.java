@@ -70,7 +70,7 @@ class WorkSessionBegunService {
     void begin(Caller caller, UUID projectId, UUID id, List<UUID> jobIds, List<String> accesses) {
         projects.requireOpen(caller, projectId);
         if (mapper.find(caller.garageId(), caller.accountId()).isPresent())
-            throw new Conflict("work-session.begun", "You are in the garage already. End that evening first.");
+            throw new Conflict("work-session.begun", "You are in the garage already. Finish that session first.");
         for (UUID job : jobIds) {
             Jobs.Job its = jobs.require(caller, job);
             if (!its.projectId().equals(projectId))

@@ -112,7 +112,7 @@ class WorkSessionService implements WorkSessions {
             throw InvalidValue.of(
                     "workedOn",
                     "work-session.future",
-                    "An evening cannot be logged before it was worked (%s).".formatted(f.workedOn()));
+                    "A session cannot be logged before it happened (%s). Check the day.".formatted(f.workedOn()));
         return new WorkSessionRow(
                 id,
                 projectId,
@@ -141,7 +141,7 @@ class WorkSessionService implements WorkSessions {
                 throw InvalidValue.of(
                         "work",
                         "work-session.nothing",
-                        "Say on which job or on which way in the time went, one of the two.");
+                        "Say which job or which access the time went on, one of the two.");
             if (w.jobId() != null) recordJob(caller, projectId, workSessionId, w.jobId(), w.minutes());
             else {
                 carAccess.nameOf(caller, projectId, w.access());

@@ -75,7 +75,7 @@ class VehicleAccess {
         else
             Stored.notStale(
                     mapper.updateOwnAccess(caller.garageId(), projectId, row),
-                    "way in",
+                    "access",
                     () -> mapper.ownAccess(caller.garageId(), projectId));
     }
 

@@ -146,7 +146,7 @@ class OutstandingService implements OutstandingItems {
                 && jobs.require(caller, outstanding.jobId()).state() != JobState.VERIFIED)
             throw new Conflict(
                     "outstanding.job-open",
-                    "“%s” is not verified yet. It stays owed until the permanent job is."
+                    "“%s” is not verified yet. It stays outstanding until the permanent job is."
                             .formatted(jobs.require(caller, outstanding.jobId()).title()));
         save(caller, outstanding.now(outstanding.happened(), today(caller), version));
     }

@@ -1,5 +1,7 @@
 import i18next from 'i18next'
 import { initReactI18next } from 'react-i18next'
+import { american } from '@/ui/format/american'
+import { chosenLanguage } from '@/ui/format/language'
 import { words } from './words'
 
 declare module 'i18next' {
@@ -9,10 +11,20 @@ declare module 'i18next' {
   }
 }
 
+type Words = { [key: string]: string | Words }
+
+/** Every sentence of a catalogue, said otherwise. */
+const each = (all: Words, say: (text: string) => string): Words =>
+  Object.fromEntries(Object.entries(all).map(([k, v]) => [k, typeof v === 'string' ? say(v) : each(v, say)]))
+
 export const i18n = i18next.use(initReactI18next)
 void i18n.init({
-  lng: 'en',
-  fallbackLng: 'en',
-  resources: { en: { translation: words } },
+  lng: chosenLanguage(localStorage, navigator.languages),
+  fallbackLng: 'en-GB',
+  resources: { 'en-GB': { translation: words }, 'en-US': { translation: each(words, american) } },
   interpolation: { escapeValue: false },
+})
+document.documentElement.lang = i18n.language
+i18n.on('languageChanged', (language) => {
+  document.documentElement.lang = language
 })

@@ -1,7 +1,7 @@
 import '@testing-library/jest-dom/vitest'
 import { cleanup } from '@testing-library/react'
 import { afterEach, beforeEach } from 'vitest'
-import '../app/i18n'
+import { i18n } from '../app/i18n'
 import currencies from '../api/generated/currencies.json'
 import { learnDecimalSign, learnDigits } from '@/ui/format/money'
 import { server } from './server'
@@ -25,6 +25,7 @@ globalThis.fetch = (input, init) => server.answer(new Request(input, init))
 learnDigits(currencies)
 beforeEach(() => {
   server.reset()
+  void i18n.changeLanguage('en-GB')
   learnDecimalSign('en-GB')
 })
 afterEach(() => {

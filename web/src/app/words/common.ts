@@ -1,6 +1,7 @@
 export const common = {
   save: 'Save',
   notNow: 'Not now',
+  language: { label: 'Language on this device', 'en-GB': 'British English', 'en-US': 'American English' },
   form: { missing: 'Fill this in.', number: 'Enter a number.', whole: 'Enter a whole number.' },
   close: 'Close',
   tryAgain: 'Try again',

@@ -88,7 +88,7 @@ export const plan = {
     canStart: 'ready to start',
   },
   job: {
-    title: 'Job',
+    title: 'What needs doing',
     titleMissing: 'A job needs a title.',
     operation: 'Operation',
     details: 'Details',

@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { useMemo } from 'react'
+import { useTranslation } from 'react-i18next'
 import { garageQuery } from '@/api/queries'
 import { minorDigits } from './money'
 
@@ -68,8 +69,13 @@ export type Format = ReturnType<typeof makeFormat>
 /** Formats in the garage's language and time zone. */
 export function useFormat(): Format & { currency: string } {
   const { data } = useQuery(garageQuery)
-  return useMemo(
-    () => ({ ...makeFormat(data?.locale ?? 'en-GB', data?.zone ?? 'UTC'), currency: data?.baseCurrency ?? 'EUR' }),
-    [data],
-  )
+  const { language } = useTranslation().i18n
+  return useMemo(() => {
+    const locale = data?.locale ?? language
+    return {
+      // an American's dates among British ones, and the other way round: English follows the reader
+      ...makeFormat(locale.startsWith('en') ? language : locale, data?.zone ?? 'UTC'),
+      currency: data?.baseCurrency ?? 'EUR',
+    }
+  }, [data, language])
 }

@@ -7,6 +7,7 @@ import { Page, Part } from '@/ui/page/Page'
 import { Backup } from './Backup'
 import { Calendar } from './Calendar'
 import { DaysOff } from './DaysOff'
+import { LanguageChoice } from './LanguageChoice'
 import { LastChanges } from './LastChanges'
 import { OwnPassword } from '../account/OwnPassword'
 import { PairPhone } from '../pairing/PairPhone'
@@ -41,6 +42,9 @@ export function GaragePage() {
                   <Prices key={g.version} garage={g} />
                 </Part>
               )}
+              <Part title={t('language.label')}>
+                <LanguageChoice />
+              </Part>
               <Part title={t('garage.phone')}>
                 <PairPhone />
               </Part>

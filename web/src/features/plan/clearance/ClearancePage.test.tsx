@@ -27,9 +27,9 @@ it('names the job that traps the car and the way out', async () => {
       },
     ],
   })
-  expect(await screen.findByText(/“Fit the rack” traps it: after that, Shed door is 18 mm too small/)).toHaveTextContent(
-    'Do this one on the far side: “Fit the rack”.',
-  )
+  expect(
+    await screen.findByText(/“Fit the rack” traps it: after that, Shed door is 18 mm too small/),
+  ).toHaveTextContent('Do this one on the far side: “Fit the rack”.')
   expect(screen.getByText('does not fit, 18 mm too big')).toBeInTheDocument()
   expect(screen.getByText(/Fit the rack: \+190 \/ 0 \/ 0 mm/)).toBeInTheDocument()
 })

@@ -207,9 +207,6 @@ it('dates nothing for sure that waits, and says for what', async () => {
   expect(within(without).getByText(/on hold with no date/)).toBeInTheDocument()
   expect(within(without).getByText(/Close again: Seats/)).toBeInTheDocument()
   expect(within(without).getByRole('link', { name: 'Open the part' })).toHaveAttribute('href', '/p/car/parts?need=n')
-  expect(within(without).getByRole('link', { name: 'See what is in the way' })).toHaveAttribute(
-    'href',
-    '/p/car/road',
-  )
+  expect(within(without).getByRole('link', { name: 'See what is in the way' })).toHaveAttribute('href', '/p/car/road')
   expect(screen.getByText(/is on hold until 2 Apr/)).toBeInTheDocument()
 })

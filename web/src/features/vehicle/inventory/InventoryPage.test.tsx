@@ -26,9 +26,7 @@ const open = () => show(<InventoryPage />, '/p/car/walk/inventory', '/p/:project
 
 it('says what is nowhere, and how much only lies loose', async () => {
   open()
-  expect(
-    await screen.findByText(/One thing to find or buy: 7 × Clips. 13 loose parts/),
-  ).toBeInTheDocument()
+  expect(await screen.findByText(/One thing to find or buy: 7 × Clips. 13 loose parts/)).toBeInTheDocument()
   expect(screen.getByText(/one to spare/)).toBeInTheDocument()
   expect(screen.getAllByRole('button', { name: 'Record as missing' })).toHaveLength(1)
 })

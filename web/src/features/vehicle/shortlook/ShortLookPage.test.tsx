@@ -113,9 +113,7 @@ it('says what nobody does in a stranger’s yard before the first look, and star
 
 it('says after each answer what is left and what the bid is now', async () => {
   await start()
-  expect(
-    await screen.findByText(/4 of 4 checks left, about 4 min; 100 % of the answer still open/),
-  ).toBeInTheDocument()
+  expect(await screen.findByText(/4 of 4 checks left, about 4 min; 100 % of the answer still open/)).toBeInTheDocument()
   expect(await screen.findByText(/The bid now: up to €1,200/)).toBeInTheDocument()
   await userEvent.click(screen.getByRole('button', { name: 'Good' }))
   expect(await screen.findByRole('heading', { name: 'Look at sill.' })).toBeInTheDocument()

@@ -54,11 +54,11 @@ class BuyingJourneyTest {
         desk.getByLabel("Body").selectOption("SALOON");
         desk.getByLabel("State").selectOption("LOOKING");
         press(desk, "Start");
-        says(desk, "Nothing is recorded yet.");
+        says(desk, "Nothing recorded yet.");
         car = desk.url().replaceAll("(/p/[^/]+).*", "$1");
         go(desk, "What to bid");
         says(desk, "No top bid yet.");
-        says(desk, "Enter what like cars fetch");
+        says(desk, "Enter what comparable cars fetch");
         accessible(desk);
     }
 
@@ -88,15 +88,15 @@ class BuyingJourneyTest {
     @Order(3)
     void nonsenseIsAskedAboutAndAVerdictNamesItsLimit() {
         access("Readings");
-        says(desk, "Nothing is measured yet.");
+        says(desk, "Nothing measured yet.");
         press(desk, "Add a reading");
         desk.getByLabel("What is measured").selectOption("Battery at rest");
         desk.getByLabel("Where").selectOption("battery-tray");
-        desk.getByLabel("It shows, V").fill("400");
+        desk.getByLabel("Reading, V").fill("400");
         press(desk, "Save the readings");
         says(desk, "400.0 volt is not to be expected here.");
         accessible(desk);
-        desk.getByLabel("It shows, V").fill("11.4");
+        desk.getByLabel("Reading, V").fill("11.4");
         press(desk, "Save the readings");
         says(desk, "One reading is out of limits: Battery at rest (Battery and tray).");
         says(desk, "below the limit, by 0.84 V.");
@@ -153,7 +153,7 @@ class BuyingJourneyTest {
         desk.navigate(car + "/buying");
         says(desk, "Bid up to");
         press(desk, "Change the figures");
-        desk.getByLabel("Asked, EUR").fill("5200");
+        desk.getByLabel("Asking price, EUR").fill("5200");
         desk.getByLabel("Title and papers").selectOption("REBUILT");
         desk.getByLabel("Import tax, %").fill("120");
         press(desk, "Save the figures");
@@ -161,8 +161,8 @@ class BuyingJourneyTest {
         desk.getByLabel("Import tax, %").fill("0");
         accessible(desk);
         press(desk, "Save the figures");
-        says(desk, "below what is asked (€5,200.00).");
-        says(desk, "as the title turns out to weigh");
+        says(desk, "below the asking price (€5,200.00).");
+        says(desk, "depending on the title");
         says(desk, "× title: 75 to 85 %, middle");
         says(desk, "What moves it most");
         accessible(desk);
@@ -174,10 +174,10 @@ class BuyingJourneyTest {
     void aShortLookInTheYard() {
         Page phone = browsing.phoneOf(desk);
         phone.navigate(car + "/walk/short-look");
-        says(phone, "Nobody crawls under a car on a jack.");
+        says(phone, "Never go under a car on a jack.");
         accessible(phone);
         press(phone, "Start the look");
-        says(phone, "looks of 30 are left");
+        says(phone, "of 30 checks left");
         says(phone, "The bid now: up to");
         accessible(phone);
         press(phone, "Good");
@@ -191,7 +191,7 @@ class BuyingJourneyTest {
         press(phone, "Can’t see it");
         accessible(phone);
         phone.locator("button:has-text('No current, or it doesn’t run')").click();
-        says(phone, "looks of 30 are left");
+        says(phone, "of 30 checks left");
         phone.reload();
         says(phone, "The bid now: up to");
         phone.navigate(car + "/walk/checks?place=papers&check=papers-numbers-agree");
@@ -203,7 +203,7 @@ class BuyingJourneyTest {
     void aboveTheCeilingItNeedsAReasonAndNothingIsLost() {
         press(desk, "I bought it");
         desk.getByLabel("Paid, EUR").fill("5000");
-        says(desk, "above the ceiling. Say what for");
+        says(desk, "above your top bid. Say why");
         press(desk, "Bought: start the project");
         says(desk, "Say what for: it is what the result will be judged by.");
         desk.getByLabel("What for").selectOption("KEEP_FOR_LIFE");

@@ -23,7 +23,7 @@ class CheckWalkJourneyTest {
 
             link(phone, "Go through the checks").tap();
             says(phone, "Papers and identity: 1 of ");
-            says(phone, "by weight 100 %");
+            says(phone, "100 % of the car");
             accessible(phone);
             tap(phone, "Good");
             says(phone, "Papers and identity: 2 of ");

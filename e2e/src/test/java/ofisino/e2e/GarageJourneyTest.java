@@ -56,7 +56,7 @@ class GarageJourneyTest {
     private static void aJobInTheBay(Page desk, String car) {
         desk.navigate(car + "/work");
         press(desk, "Add a job");
-        desk.getByLabel("Job").fill("Paint the dashboard");
+        desk.getByLabel("What needs doing").fill("Paint the dashboard");
         desk.getByLabel("Operation").selectOption("PAINT");
         press(desk, "Save");
         says(desk, "“Paint the dashboard” is added.");
@@ -65,7 +65,7 @@ class GarageJourneyTest {
         desk.getByRole(AriaRole.DIALOG)
                 .getByLabel("Where", new Locator.GetByLabelOptions().setExact(true))
                 .selectOption("Bay in the shed");
-        desk.getByLabel("It keeps that place").check();
+        desk.getByLabel("Keeps the place").check();
         desk.getByLabel("Drying time, hours").fill("a day");
         desk.locator("details[open] button:has-text('Save')").first().click();
         says(desk, "Drying takes 0 to 60 days");
@@ -86,9 +86,9 @@ class GarageJourneyTest {
         press(desk, "What if it used your pace?");
         says(desk, "Use it");
         press(desk, "Use it");
-        says(desk, "The plan reckons with your own hours: 1.3 times");
+        says(desk, "The plan uses your own pace: 1.3 times");
         press(desk, "Undo");
-        says(desk, "The plan reckons with the hours that were thought likely.");
+        says(desk, "The plan uses the estimated hours.");
         axis.locator("button[aria-pressed]").first().focus();
         desk.keyboard().press("Enter");
         desk.getByText("What if somebody else does it?").click();

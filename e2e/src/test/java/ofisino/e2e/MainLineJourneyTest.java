@@ -97,7 +97,7 @@ class MainLineJourneyTest {
         desk.getByLabel("Name").fill("Halvern Pipit 1200");
         desk.getByLabel("Year it was built").fill("1969");
         desk.getByLabel("Budget").fill("4 500,00");
-        desk.getByLabel("A month for it").fill("300");
+        desk.getByLabel("Money a month").fill("300");
         accessible(desk);
         press(desk, "Start");
         says(desk, "Walk round it and press where something is wrong.");
@@ -112,7 +112,7 @@ class MainLineJourneyTest {
         desk.getByRole(AriaRole.DIALOG).waitFor();
         press(desk, "Rusted through");
         says(desk, "A: must not be driven");
-        says(desk, "mounting is within reach");
+        says(desk, "mounting point is close");
         accessible(desk);
         press(desk, "Save");
         zone(desk, "Sill, left: one finding, class A").waitFor();
@@ -184,7 +184,7 @@ class MainLineJourneyTest {
         press(desk, "Add a job");
         press(desk, "Save");
         says(desk, "A job needs a title.");
-        desk.getByLabel("Job").fill("Hang the door again");
+        desk.getByLabel("What needs doing").fill("Hang the door again");
         desk.getByRole(AriaRole.DIALOG)
                 .locator("label:has-text('Paint and fill the cavity') input")
                 .check();
@@ -255,7 +255,8 @@ class MainLineJourneyTest {
         go(desk, "Logbook");
         accessible(desk);
         press(desk, "Log a session");
-        desk.getByLabel("Job").selectOption(new SelectOption().setIndex(1));
+        desk.getByLabel("Job", new Page.GetByLabelOptions().setExact(true))
+                .selectOption(new SelectOption().setIndex(1));
         press(desk, "+1 h");
         desk.getByLabel("What was done").fill("Bare metal.");
         desk.getByLabel("Note for next time").fill("Brace the door before cutting.");
@@ -329,15 +330,15 @@ class MainLineJourneyTest {
         press(desk, "Put the rest on the last");
         accessible(desk);
         press(desk, "Save, book later");
-        says(desk, "Draft kept");
+        says(desk, "Saved, not booked yet");
         accessible(desk);
         press(desk, "Invoice from Alder & Finch Spares");
         desk.getByRole(AriaRole.DIALOG).getByRole(AriaRole.IMG).waitFor();
         accessible(desk);
         press(desk, "Book it");
-        says(desk, "is posted.");
-        says(desk, "It will have cost €30.00 of €4,500.00: €4,470.00 are left.");
-        desk.getByLabel("A total somebody named").fill("31.00");
+        says(desk, "is booked.");
+        says(desk, "Expected final cost €30.00 of €4,500.00: €4,470.00 left.");
+        desk.getByLabel("A total to compare").fill("31.00");
         says(desk, "It is €1.00 more than the lines.");
     }
 

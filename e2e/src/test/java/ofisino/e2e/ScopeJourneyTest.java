@@ -33,33 +33,33 @@ class ScopeJourneyTest {
             says(desk, "Gearbox and clutch: renew");
             accessible(desk);
             link(desk, "Access").click();
-            says(desk, "of opening and closing.");
+            says(desk, "of strip and refit.");
             desk.locator("h3:has-text('Gearbox out')").first().waitFor();
             says(desk, "could be one.");
             accessible(desk);
-            press(desk, "Make it one: Propeller shaft off");
-            says(desk, "Sharing spares");
+            press(desk, "Combine them: Propeller shaft off");
+            says(desk, "Sharing saves");
 
             // while it is open: a cheap part is taken along with one press
-            press(desk, "While it is open: Gearbox out");
+            press(desk, "While it is apart: Gearbox out");
             says(desk, "Clutch release bearing:");
             accessible(desk);
-            press(desk, "Take it along: Clutch release bearing");
+            press(desk, "Add it: Clutch release bearing");
             says(desk, "Renew: clutch release bearing");
 
             // its dangers stand first, each condition is ticked by itself; opened, it does not close while a job needs
             // it
-            press(desk, "Open it: Gearbox out");
+            press(desk, "Strip it down: Gearbox out");
             says(desk, "nobody below");
             press(desk, "It is stripped down now");
             says(desk, "each condition for working safely is confirmed by itself");
             accessible(desk);
-            desk.locator("form[aria-label='Open it: Gearbox out'] input[type=checkbox]")
+            desk.locator("form[aria-label='Strip it down: Gearbox out'] input[type=checkbox]")
                     .all()
                     .forEach(Locator::check);
             press(desk, "It is stripped down now");
             says(desk, "Last chance before it goes back together");
-            press(desk, "Close it: Gearbox out");
+            press(desk, "Refit it: Gearbox out");
             says(desk, "still needs it open");
             accessible(desk);
 
@@ -80,10 +80,11 @@ class ScopeJourneyTest {
 
             // the scope as it is now, and another aim seen before it is set, set, and taken back
             press(desk, "Set the baseline now");
-            says(desk, "It is as it was on");
+            says(desk, "No change since");
             desk.getByText("What if the standard changed?").click();
-            desk.getByLabel("Standard", new Page.GetByLabelOptions().setExact(true)).selectOption("RUNNER");
-            says(desk, "things less");
+            desk.getByLabel("Standard", new Page.GetByLabelOptions().setExact(true))
+                    .selectOption("RUNNER");
+            says(desk, "items less");
             accessible(desk);
             press(desk, "Set this standard");
             says(desk, "Standard set.");
@@ -114,7 +115,7 @@ class ScopeJourneyTest {
         press(desk, "Save");
         says(desk, "One item outstanding: New hose.");
         link(desk, "Does it fit?").click();
-        says(desk, "Nobody measured the vehicle yet");
+        says(desk, "Not measured yet");
         press(desk, "Measure the vehicle");
         desk.getByLabel("Height, mm").fill("1480");
         desk.getByLabel("Width, mm").fill("1520");
@@ -123,7 +124,7 @@ class ScopeJourneyTest {
         says(desk, "No doorway, trailer or bay entered.");
         accessible(desk);
         link(desk, "Order of work").click();
-        says(desk, "orders of the trade are");
+        says(desk, "rules of the trade are");
         accessible(desk);
     }
 
@@ -135,7 +136,7 @@ class ScopeJourneyTest {
         press(desk, "Save the times");
         says(desk, "3 h");
         desk.navigate(car + "/plan");
-        says(desk, "Your evenings side by side");
+        says(desk, "Your sessions side by side");
         accessible(desk);
         Locator bar = desk.locator(
                         "section[aria-label='The plan, session by session'] button[aria-pressed]:has-text('shaft')")
@@ -149,9 +150,9 @@ class ScopeJourneyTest {
         press(desk, "Undo");
         says(desk, "Undone.");
         press(desk, "This is the plan");
-        says(desk, "What slips against it will be said here.");
+        says(desk, "Anything that slips will show here.");
         link(desk, "Sent out and fixed times").click();
-        says(desk, "Nothing is out at anybody");
+        says(desk, "Nothing is sent out");
         accessible(desk);
 
         Page phone = browsing.phoneOf(desk);

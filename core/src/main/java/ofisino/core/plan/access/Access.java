@@ -54,7 +54,8 @@ public record Access(
             throw InvalidValue.of(
                     "access",
                     "access.id",
-                    "“%s” is not the id of an access: small letters, digits and hyphens only. Reload the page.".formatted(id));
+                    "“%s” is not the id of an access: small letters, digits and hyphens only. Reload the page."
+                            .formatted(id));
         needs = Set.copyOf(needs);
         excludes = Set.copyOf(excludes);
         usesUp = List.copyOf(usesUp);

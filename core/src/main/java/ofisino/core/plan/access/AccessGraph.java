@@ -20,7 +20,9 @@ public final class AccessGraph {
     public AccessGraph(Collection<Access> all) {
         for (Access w : all)
             if (byId.put(w.id(), w) != null)
-                throw new InvalidValue("access.twice", "The access “%s” is there twice. Give one of them another id.".formatted(w.name()));
+                throw new InvalidValue(
+                        "access.twice",
+                        "The access “%s” is there twice. Give one of them another id.".formatted(w.name()));
         List<Precedence.Link<String>> links = new ArrayList<>();
         for (Access w : all)
             for (String need : w.needs()) {

@@ -87,7 +87,6 @@ class EstimatesTest {
         "CONTAMINATED, FUEL, A, false", "CRACK, GLASS_AND_SEALS, B, false"
     })
     void whoseHandsItAsksFor(FindingKind kind, VehicleSystem system, SafetyClass safety, boolean specialist) {
-        assertThat(ESTIMATES.hands(kind, system, safety).asksForSpecialist())
-                .isEqualTo(specialist);
+        assertThat(ESTIMATES.hands(kind, system, safety).asksForSpecialist()).isEqualTo(specialist);
     }
 }

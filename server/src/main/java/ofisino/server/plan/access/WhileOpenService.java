@@ -156,7 +156,9 @@ class WhileOpenService {
                 .filter(p -> p.id().equals(partId))
                 .findFirst()
                 .orElseThrow(() -> InvalidValue.of(
-                        "part", "ageing.unknown", "“%s” is not behind this access. Reload the page.".formatted(partId)));
+                        "part",
+                        "ageing.unknown",
+                        "“%s” is not behind this access. Reload the page.".formatted(partId)));
         jobs.addForOpenAccess(caller, projectId, jobId, titleOf(part), part.minutes());
         access.joinStripDown(
                 caller,

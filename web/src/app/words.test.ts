@@ -1,5 +1,6 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import { expect, it } from 'vitest'
+import { american, terms } from '@/ui/format/american'
 import { words } from './words'
 
 function leaves(node: object): string[] {
@@ -10,6 +11,23 @@ it('has no empty word and none of the words of software', () => {
   for (const word of leaves(words)) {
     expect(word.trim()).not.toBe('')
     expect(word).not.toMatch(/\b(dashboard|database|entity|invalid|null|undefined|sync|backend|submit|workflow)\b/i)
+  }
+})
+
+it('says nothing that a restorer would not say', () => {
+  const never =
+    /\b(mend(s|ed|ing)?|ways? in|evenings?|owed to the car|is posted|take back|taken back|will have cost|out at somebody|wants? to be looked at|no such thing)\b/i
+  expect(leaves(words).filter((word) => never.test(word))).toEqual([])
+})
+
+it('says every sentence in American English too, with what is put in and no British word', () => {
+  const british = Object.keys(terms).map((term) => new RegExp(`\\b${term}\\b`, 'i'))
+  for (const word of leaves(words)) {
+    const said = american(word)
+    expect(said.match(/{{\w+}}/g)).toEqual(word.match(/{{\w+}}/g))
+    const plain = said.replace(/{{\w+}}/g, '')
+    // a boot of a shaft is what a gaiter was
+    expect(british.filter((b) => b.test(plain) && !/boot|hood/i.test(b.source)).map(String)).toEqual([])
   }
 })
 

@@ -76,15 +76,14 @@ export const dates = {
     loose_other: '{{count}} things should follow soon and do not',
     looseOne: '“{{after}}” should begin within {{within}} of “{{before}}” and begins {{gap}} later.',
     looseWhy: {
-      PEOPLE: 'Other people do the one than the other, or another number of them: let the same do both.',
-      DRIES: 'The first dries or waits longer than that: check its time, or protect it meanwhile.',
-      PLACES: 'They are done in different places: choose one for both, or keep it dry on the way.',
+      PEOPLE: 'Different people do each one: let the same people do both.',
+      DRIES: 'The first needs longer to dry: check its time, or protect it in between.',
+      PLACES: 'They are done in different places: use one for both, or keep it dry on the way.',
       TOO_LONG:
-        'Together they are longer than any evening: do less of it at a time, add a longer day, or protect it meanwhile.',
-      BETWEEN:
-        'Something comes between them, or one of them has begun or has a fixed time: clean it again just before.',
-      ACCESS: 'Each has its way in opened for itself: open it once for both under Ways in.',
-      NO_SESSION: 'No evening has room for both: add a longer day, or protect it meanwhile.',
+        'Together they take longer than any session: do less at a time, add a longer day, or protect it in between.',
+      BETWEEN: 'Something comes between, or one has begun or has a fixed time: clean it again just before.',
+      ACCESS: 'Each has its own strip-down: combine them under Access.',
+      NO_SESSION: 'No session has room for both: add a longer day, or protect it in between.',
     },
     pace: 'Hours the plan uses',
     paceIsThought: 'The plan uses the estimated hours. Yours turn out {{factor}} times that',

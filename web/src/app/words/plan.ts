@@ -118,7 +118,7 @@ export const plan = {
     saved: '“{{title}}” is saved.',
     added: '“{{title}}” is added.',
     spent: '{{spent}} spent of {{likely}}',
-    stands: 'Status',
+    stands: 'Status:',
     moved: '{{code}}: {{state}}.',
     needs: 'Needs',
     follows: 'Comes after',

@@ -1,7 +1,7 @@
 import { useTranslation } from 'react-i18next'
 
 /** What the British trade says, and what the American one does. Whole words; a capital stays one. */
-const terms: Record<string, string> = {
+export const terms: Record<string, string> = {
   'anti-roll bar': 'sway bar',
   'axle stand': 'jack stand',
   'axle stands': 'jack stands',
@@ -92,7 +92,6 @@ const terms: Record<string, string> = {
   kilometres: 'kilometers',
   licence: 'license',
   licences: 'licenses',
-  licensed: 'licensed',
   litre: 'liter',
   litres: 'liters',
   metre: 'meter',

@@ -10,6 +10,7 @@ import { accessOf, type VehicleAccess, type StripDown } from './access'
 import { OpenIt } from './OpenIt'
 import { SplitOffer } from './SplitOffer'
 import { WhileOpen } from './WhileOpen'
+import { useTrade } from '@/ui/format/american'
 
 /** One opening with its jobs, and the openings that it lies inside. */
 export function StripDownCard({
@@ -24,6 +25,7 @@ export function StripDownCard({
   projectId: string
 }) {
   const { t } = useTranslation()
+  const trade = useTrade()
   const [offers, setOffers] = useState(false)
   const access = accessOf(vehicleAccess, o.access)
   const around = vehicleAccess.stripDowns.filter((x) => o.around.includes(x.stripDown))
@@ -33,7 +35,7 @@ export function StripDownCard({
       className={`rounded border-l-4 bg-base-200/60 py-2 pl-3 pr-2 ${state === 'open' ? 'border-accent' : state === 'closed' ? 'border-dashed border-base-300' : 'border-base-300'}`}
     >
       <div className="flex flex-wrap items-baseline gap-x-3">
-        <h3 className="font-semibold">{access.name}</h3>
+        <h3 className="font-semibold">{trade(access.name)}</h3>
         <span className="quiet text-sm">
           {t('access.strip', { open: hours(access.stripMinutes), close: hours(access.refitMinutes) })}
           {access.people > 1 && ` · ${t('access.people', { count: access.people })}`}

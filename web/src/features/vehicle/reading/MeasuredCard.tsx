@@ -12,6 +12,7 @@ import { FigureForm } from '../measurand/FigureForm'
 import { SeriesPlot } from './SeriesPlot'
 import { VerdictMark } from './VerdictMark'
 import { cells, readable, type Measurable, type Measured } from './readings'
+import { useTrade } from '@/ui/format/american'
 
 /** One thing measured at one place: what it means, the readings, and by which figure. */
 export function MeasuredCard({
@@ -26,6 +27,7 @@ export function MeasuredCard({
   projectId: string
 }) {
   const { t } = useTranslation()
+  const trade = useTrade()
   const [figure, setFigure] = useState(false)
   const grid = limit.unit === 'MICROMETRE' ? cells(m.points.filter((p) => !p.wrongBecause)) : undefined
   const counting = m.points.filter((p) => !p.wrongBecause)
@@ -37,7 +39,7 @@ export function MeasuredCard({
     <article className="card-sheet grid content-start gap-2 p-4">
       <header className="flex flex-wrap items-baseline justify-between gap-x-3">
         <h3 className="text-lg font-semibold">
-          {limit.name} · {place}
+          {trade(limit.name)} · {place}
         </h3>
         {m.judged && <VerdictMark outcome={m.judged.outcome} />}
       </header>

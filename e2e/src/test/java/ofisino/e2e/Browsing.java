@@ -124,7 +124,9 @@ final class Browsing implements AutoCloseable {
 
     static void go(Page page, String name) {
         page.getByRole(AriaRole.NAVIGATION)
-                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(name))
+                .getByRole(
+                        AriaRole.LINK,
+                        new Locator.GetByRoleOptions().setName(name).setExact(true))
                 .click();
     }
 

@@ -190,7 +190,7 @@ class BuyingJourneyTest {
         phone.locator("button:has-text('The owner turns the key')").click();
         press(phone, "Can’t see it");
         accessible(phone);
-        phone.locator("button:has-text('No current, or it doesn’t run')").click();
+        phone.locator("button:has-text('No power, or it won’t run')").click();
         says(phone, "of 30 checks left");
         phone.reload();
         says(phone, "The bid now: up to");
@@ -227,7 +227,7 @@ class BuyingJourneyTest {
         access("Second look");
         says(desk, "One finding to look at again.");
         press(desk, "Worse");
-        says(desk, "One are worse: Rusted through: Sill, left.");
+        says(desk, "One is worse: Rusted through: Sill, left.");
         accessible(desk);
         access("Parts inventory");
         press(desk, "Add a count");

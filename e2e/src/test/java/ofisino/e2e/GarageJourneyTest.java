@@ -71,7 +71,7 @@ class GarageJourneyTest {
         says(desk, "Drying takes 0 to 60 days");
         desk.getByLabel("Drying time, hours").fill("24");
         desk.locator("details[open] button:has-text('Save')").first().click();
-        says(desk, "which it keeps while it dries. Dries 24 h.");
+        says(desk, "kept while it dries. Dries 24 h.");
         accessible(desk);
         press(desk, "Close");
     }

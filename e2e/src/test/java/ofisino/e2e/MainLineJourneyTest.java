@@ -112,7 +112,7 @@ class MainLineJourneyTest {
         desk.getByRole(AriaRole.DIALOG).waitFor();
         press(desk, "Rusted through");
         says(desk, "A: must not be driven");
-        says(desk, "mounting point is close");
+        says(desk, "jacking point: rust there counts");
         accessible(desk);
         press(desk, "Save");
         zone(desk, "Sill, left: one finding, class A").waitFor();
@@ -171,7 +171,7 @@ class MainLineJourneyTest {
         press(desk, "Repair");
         desk.getByLabel("Reason").fill("structure");
         press(desk, "Save the decision");
-        says(desk, "9 jobs one after the other");
+        says(desk, "9 jobs in a row");
         says(desk, "Welding: no fuel");
         accessible(desk);
         press(desk, "Make these jobs");
@@ -304,9 +304,9 @@ class MainLineJourneyTest {
         says(desk, "another person verifies it");
         helper.navigate(desk.url());
         press(helper, "Verified: checked, and it is right");
-        helper.getByRole(AriaRole.DIALOG).getByText("It is verified").waitFor();
+        helper.getByRole(AriaRole.DIALOG).getByText("Status: verified").waitFor();
         desk.reload();
-        desk.getByRole(AriaRole.DIALOG).getByText("It is verified").waitFor();
+        desk.getByRole(AriaRole.DIALOG).getByText("Status: verified").waitFor();
         press(desk, "Close");
     }
 

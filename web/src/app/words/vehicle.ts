@@ -20,7 +20,7 @@ export const vehicle = {
   },
   driverSide: { LEFT: 'Left', RIGHT: 'Right', NONE: 'None (motorcycle)' },
   aim: { RUNNER: 'runner', ROAD_READY: 'road-ready', DRIVER: 'daily driver', SHOW: 'show' },
-  reached: { RUNNER: 'It runs', ROAD_READY: 'Road-ready', DRIVER: 'Fit for daily use', SHOW: 'Ready to show' },
+  reached: { RUNNER: 'Running', ROAD_READY: 'Road-ready', DRIVER: 'Fit for daily use', SHOW: 'Ready to show' },
   projectState: {
     LOOKING: 'Looking at it',
     ACTIVE: 'Active',

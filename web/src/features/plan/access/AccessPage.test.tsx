@@ -84,7 +84,7 @@ it('says what one opening instead of several does to the dates, when asked', asy
   server.when(path, later)
   open()
   await userEvent.click(await screen.findByRole('button', { name: 'What about dates?: Gearbox out' }))
-  expect(await screen.findByText(/It runs: .*20 Mar → .*12 Mar/)).toBeInTheDocument()
+  expect(await screen.findByText(/Running: .*20 Mar → .*12 Mar/)).toBeInTheDocument()
   expect(server.writes(path)[0]!.body).toEqual({ stripDowns: ['s', 't'] })
 })
 
@@ -101,7 +101,7 @@ it('proposes to open twice what waits for a fixed time', async () => {
     await screen.findByText('Gearbox out waits for “Inspection”, though only this needs to: Job b.'),
   ).toBeInTheDocument()
   await userEvent.click(screen.getByRole('button', { name: 'Strip it down twice?: Gearbox out' }))
-  expect(await screen.findByText(/It runs: /)).toBeInTheDocument()
+  expect(await screen.findByText(/Running: /)).toBeInTheDocument()
   expect(server.writes('POST /api/projects/car/plan/preview-split')[0]!.body).toEqual({
     stripDown: 'gearbox-ab',
     jobs: ['b'],
@@ -123,7 +123,7 @@ it('lets one job out into an opening of its own', async () => {
   open()
   await userEvent.click(await screen.findByRole('button', { name: 'Its own strip-down: Job b' }))
   expect(await screen.findByText(/One more strip-down: /)).toBeInTheDocument()
-  expect(await screen.findByText(/It runs: /)).toBeInTheDocument()
+  expect(await screen.findByText(/Running: /)).toBeInTheDocument()
   expect(server.writes(path)).toHaveLength(0)
   await userEvent.click(screen.getByRole('button', { name: 'Give it its own strip-down' }))
   await waitFor(() => expect(server.writes(path)).toHaveLength(1))

@@ -79,7 +79,7 @@ it('shows what would come of another day before it is kept', async () => {
   const bar = (await screen.findAllByRole('button', { name: /^Work a, / }))[0]!
   bar.focus()
   await userEvent.keyboard('{ArrowRight}')
-  expect(await screen.findByText(/It runs: .*5 Mar → .*12 Mar/)).toBeInTheDocument()
+  expect(await screen.findByText(/Running: .*5 Mar → .*12 Mar/)).toBeInTheDocument()
   expect(screen.getByText('One item moves')).toBeInTheDocument()
   expect(server.writes('PUT /api/projects/car/plan/pins')).toHaveLength(0)
   await userEvent.click(screen.getByRole('button', { name: 'Move it there' }))
@@ -131,7 +131,7 @@ it('says what should have followed soon, why it does not, and what to do', async
   expect(
     await screen.findByText(/“Prime” should begin within 4 h of “Blast” and begins 48 h later/),
   ).toBeInTheDocument()
-  expect(screen.getByText(/open it once for both/)).toBeInTheDocument()
+  expect(screen.getByText(/combine them under Access/)).toBeInTheDocument()
 })
 
 it('shows what one’s own hours do to the dates before the plan reckons with them', async () => {
@@ -140,7 +140,7 @@ it('shows what one’s own hours do to the dates before the plan reckons with th
   open(plan())
   expect(await screen.findByText(/Yours turn out 1.21 times that/)).toBeInTheDocument()
   await userEvent.click(screen.getByRole('button', { name: 'What if it used your pace?' }))
-  expect(await screen.findByText(/It runs: .*5 Mar → .*19 Mar/)).toBeInTheDocument()
+  expect(await screen.findByText(/Running: .*5 Mar → .*19 Mar/)).toBeInTheDocument()
   expect(server.writes('PUT /api/projects/car/own-pace')).toHaveLength(0)
   await userEvent.click(screen.getByRole('button', { name: 'Use it' }))
   await waitFor(() => expect(server.writes('PUT /api/projects/car/own-pace')).toHaveLength(1))
@@ -200,12 +200,12 @@ it('dates nothing for sure that waits, and says for what', async () => {
       ],
     }),
   )
-  expect(await screen.findByText(/It runs not before .*5 Mar/)).toBeInTheDocument()
+  expect(await screen.findByText(/Running not before .*5 Mar/)).toBeInTheDocument()
   expect(screen.queryByText(/about/)).not.toBeInTheDocument()
   expect(screen.queryByText(/to spare/)).not.toBeInTheDocument()
   const without = screen.getByRole('heading', { name: '3 items are waiting, with no date' }).closest('section')!
   expect(within(without).getByText(/on hold with no date/)).toBeInTheDocument()
-  expect(within(without).getByText(/Close again: Seats/)).toBeInTheDocument()
+  expect(within(without).getByText(/Refit: Seats/)).toBeInTheDocument()
   expect(within(without).getByRole('link', { name: 'Open the part' })).toHaveAttribute('href', '/p/car/parts?need=n')
   expect(within(without).getByRole('link', { name: 'See what is in the way' })).toHaveAttribute('href', '/p/car/road')
   expect(screen.getByText(/is on hold until 2 Apr/)).toBeInTheDocument()

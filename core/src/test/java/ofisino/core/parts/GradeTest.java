@@ -24,9 +24,9 @@ class GradeTest {
     void aDifferentGradeAsksForAReason() {
         assertThatThrownBy(() -> Grade.Chosen.of(Grade.SHOW, Aim.DRIVER, " "))
                 .isInstanceOf(InvalidValue.class)
-                .hasMessageContaining("better than the aim asks for");
+                .hasMessageContaining("better than the standard asks for");
         assertThatThrownBy(() -> Grade.Chosen.of(Grade.SERVICEABLE, Aim.DRIVER, null))
-                .hasMessageContaining("worse than the aim asks for");
+                .hasMessageContaining("worse than the standard asks for");
         assertThat(Grade.Chosen.of(Grade.SHOW, Aim.DRIVER, "came with the lot").reason())
                 .isEqualTo("came with the lot");
     }

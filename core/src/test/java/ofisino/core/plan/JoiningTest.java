@@ -46,10 +46,10 @@ class JoiningTest {
     @Test
     void onlyStaysOfOneAccessBecomeOne() {
         assertThatThrownBy(() -> Joining.join(twice(), List.of("engine1", "bonnet1")))
-                .hasMessageContaining("stays of one way in");
-        assertThatThrownBy(() -> Joining.join(twice(), List.of("engine1"))).hasMessageContaining("Load the page");
+                .hasMessageContaining("strip-downs of the same access");
+        assertThatThrownBy(() -> Joining.join(twice(), List.of("engine1"))).hasMessageContaining("Reload the page");
         assertThatThrownBy(() -> Joining.join(twice(), List.of("engine1", "ghost")))
-                .hasMessageContaining("Load");
+                .hasMessageContaining("Reload");
     }
 
     /** By hand: made one and split again, the engine and the bonnet are opened twice, as before. */

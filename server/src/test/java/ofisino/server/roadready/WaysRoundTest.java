@@ -124,7 +124,7 @@ class WaysRoundTest {
                         "/api/findings/" + finding + "/recheck",
                         map("good", true, "note", "", "version", garage.version("findings", finding)));
         assertThat(closed.code()).isEqualTo("finding.not-verified");
-        assertThat(closed.detail()).contains("only looked at");
+        assertThat(closed.detail()).contains("only been inspected");
     }
 
     @Test

@@ -16,10 +16,10 @@ class ClosingTest {
         "A, REPAIR, INSPECT=VERIFIED WELD=VERIFIED, ",
         "A, REPAIR, INSPECT=VERIFIED WELD=FINISHED, Verify “Job 2” (W-2) first.",
         "B, REPLACE, REPLACE=VERIFIED TEST=PLANNED, Verify “Job 2” (W-2) first.",
-        "A, REPAIR, INSPECT=VERIFIED WELD=DROPPED, only looked at",
-        "B, REPLACE, REPLACE=DROPPED, only looked at",
+        "A, REPAIR, INSPECT=VERIFIED WELD=DROPPED, only been inspected",
+        "B, REPLACE, REPLACE=DROPPED, only been inspected",
         "A, INVESTIGATE, INSPECT=VERIFIED, ",
-        "A, INVESTIGATE, INSPECT=DROPPED, only looked at",
+        "A, INVESTIGATE, INSPECT=DROPPED, only been inspected",
         "B, TEMPORARY, REPLACE=VERIFIED, ",
         "C, REPAIR, INSPECT=FINISHED, ",
         "D, REPAIR, REPLACE=DROPPED, "

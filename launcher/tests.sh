@@ -23,7 +23,7 @@ run_tests() {
   maven_loud -T 2 verify -DskipTests -Dweb.skipTests=true > "$BUILD/test.log" 2>&1 || tests_failed
   PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 maven_loud -pl core,web,server,e2e test -Dweb.skip=true -Dweb.skipTests=true -Dtest='ofisino.e2e.**' \
     -Dsurefire.failIfNoSpecifiedTests=false > "$BUILD/journeys.log" 2>&1 & local journeys=$!
-  maven_loud -T 2 -pl core,web,server test -Dweb.skip=true >> "$BUILD/test.log" 2>&1 || { kill $journeys; tests_failed; }
+  maven_loud -T 2 -pl core,web,server test -Dweb.skip=true >> "$BUILD/test.log" 2>&1 || { kill $journeys 2>/dev/null || true; tests_failed; }
   local went=0; wait $journeys || went=$?
   cat "$BUILD/journeys.log" >> "$BUILD/test.log"
   [ $went = 0 ] || tests_failed

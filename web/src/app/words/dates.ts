@@ -156,8 +156,6 @@ export const dates = {
     couldArrive: '“{{part}}” could be in, if ordered today',
     comesBack: '“{{part}}” is back',
     isFixed: '{{part}}: its time is fixed',
-    STRIP: '{{what}}',
-    REFIT: 'Refit: {{what}}',
     gap: '{{count}} days without work',
     how: 'The best of many plans that fit your times, the order of work, parts and money. Likely hours, less what is logged.',
   },

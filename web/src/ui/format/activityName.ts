@@ -1,7 +1,7 @@
-import { useTranslation } from 'react-i18next'
+import { useTrade } from './american'
 
-/** What something in the plan is called: a way in is opened up or closed again. */
+/** What something in the plan is called, in the reader's English where the words are the program's. */
 export function useActivityName(): (subject: { kind: string; title: string }) => string {
-  const { t } = useTranslation()
-  return ({ kind, title }) => (kind === 'STRIP' || kind === 'REFIT' ? t(`plan.${kind}`, { what: title }) : title)
+  const trade = useTrade()
+  return ({ kind, title }) => (kind === 'STRIP' || kind === 'REFIT' ? trade(title) : title)
 }

@@ -195,7 +195,7 @@ it('dates nothing for sure that waits, and says for what', async () => {
       waiting: [
         { ...held, because, leftOut: true },
         { ...held, because, answerBy: '2026-04-02', subject: { ...held.subject, id: 'd' }, leftOut: false },
-        { ...held, why: 'AFTER', subject: { kind: 'REFIT', id: 'w', title: 'Seats' }, leftOut: true },
+        { ...held, why: 'AFTER', subject: { kind: 'REFIT', id: 'w', title: 'Front seats in' }, leftOut: true },
         { ...held, why: 'GATE_SHUT', subject: { kind: 'JOB', id: 'e', title: 'First drive' }, leftOut: true },
       ],
     }),
@@ -205,7 +205,7 @@ it('dates nothing for sure that waits, and says for what', async () => {
   expect(screen.queryByText(/to spare/)).not.toBeInTheDocument()
   const without = screen.getByRole('heading', { name: '3 items are waiting, with no date' }).closest('section')!
   expect(within(without).getByText(/on hold with no date/)).toBeInTheDocument()
-  expect(within(without).getByText(/Refit: Seats/)).toBeInTheDocument()
+  expect(within(without).getByText(/Front seats in/)).toBeInTheDocument()
   expect(within(without).getByRole('link', { name: 'Open the part' })).toHaveAttribute('href', '/p/car/parts?need=n')
   expect(within(without).getByRole('link', { name: 'See what is in the way' })).toHaveAttribute('href', '/p/car/road')
   expect(screen.getByText(/is on hold until 2 Apr/)).toBeInTheDocument()

@@ -57,7 +57,6 @@ final class Browsing implements AutoCloseable {
                 .setViewportSize(width, height)
                 .setColorScheme(scheme)
                 .setLocale("en-GB")
-                .setLocale("en-GB")
                 .setTimezoneId("Europe/Vienna")
                 .setHasTouch(width < 500));
         Page page = context.newPage();

@@ -140,6 +140,10 @@ class TradeBookTest {
                     .as("34: and comes back after it")
                     .isGreaterThanOrEqualTo(plan.end(hot));
         }
+        assertThat(plan.refits().filter(title -> title.matches(".*([Ff]uel|[Tt]ank).*")))
+                .as("34: no refit before or after the heat tells anybody to fill it")
+                .isNotEmpty()
+                .allMatch(title -> title.contains("empty") || title.contains("without pressure"));
         String lastHeat =
                 plan.jobs("WELD").stream().map(plan::end).max(String::compareTo).orElseThrow();
         for (JsonNode coat : plan.jobs("COAT"))
@@ -247,6 +251,14 @@ class TradeBookTest {
                                 to)
                         .isTrue();
             }
+        }
+
+        /** What the plan calls each refit. */
+        Stream<String> refits() {
+            return times.values().stream()
+                    .map(a -> a.path("subject"))
+                    .filter(subject -> subject.path("kind").asString().equals("REFIT"))
+                    .map(subject -> subject.path("title").asString());
         }
 
         List<JsonNode> jobs(String... operations) {

@@ -84,6 +84,11 @@ function stripDowns(bars: Bar[]): Bar[] {
     .filter((b) => b.kind === 'REFIT')
     .map((closing) => {
       const stripDown = bars.find((b) => b.kind === 'STRIP' && b.activity.subject.id === closing.activity.subject.id)
-      return { ...closing, key: `open:${closing.activity.subject.id}`, from: stripDown?.from ?? first }
+      return {
+        ...closing,
+        key: `open:${closing.activity.subject.id}`,
+        title: stripDown?.title ?? closing.title, // what is open already has only its refit left in the plan
+        from: stripDown?.from ?? first,
+      }
     })
 }

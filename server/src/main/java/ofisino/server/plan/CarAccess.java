@@ -33,6 +33,7 @@ public interface CarAccess {
     String nameOf(Caller caller, UUID projectId, String access);
 
     /**
+     * @param refitName what it is called to close it
      * @param people   at once
      * @param open     somebody opened it already
      * @param inside   strip-downs of what it needs
@@ -43,6 +44,7 @@ public interface CarAccess {
             UUID id,
             String access,
             String name,
+            String refitName,
             int stripMinutes,
             int refitMinutes,
             int people,

@@ -13,6 +13,7 @@ import ofisino.core.kernel.VehicleSystem;
  * A state of the vehicle that work needs, and what it costs to get there and back. Figures are for a careful amateur: common practice, no
  * source, to be replaced by a person's own.
  *
+ * @param refitName     what it is called to close it again; it promises nothing that only a later job does (bleeding, fuel)
  * @param needs         other accesses that must be open first
  * @param stripMinutes  to open it, once what it needs is open
  * @param refitMinutes  to close it again
@@ -27,6 +28,7 @@ import ofisino.core.kernel.VehicleSystem;
 public record Access(
         String id,
         String name,
+        String refitName,
         Set<String> needs,
         int stripMinutes,
         int refitMinutes,
@@ -50,6 +52,7 @@ public record Access(
 
     public Access {
         name = Texts.line("name", name);
+        refitName = Texts.line("refitName", refitName);
         if (!id.matches("[a-z0-9-]{1,60}"))
             throw InvalidValue.of(
                     "access",
@@ -100,6 +103,7 @@ public record Access(
         return new Access(
                 id,
                 name,
+                refitName,
                 others,
                 stripMinutes,
                 refitMinutes,
@@ -119,6 +123,8 @@ public record Access(
 
     /** The same with a person's own minutes. */
     public Access taking(int strip, int refit) {
-        return new Access(id, name, needs, strip, refit, people, drained, excludes, usesUp, reaches, touches, cautions);
+        return new Access(
+                id, name, refitName, needs, strip, refit, people, drained, excludes, usesUp, reaches, touches,
+                cautions);
     }
 }

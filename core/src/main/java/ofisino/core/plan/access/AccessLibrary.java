@@ -52,6 +52,7 @@ public final class AccessLibrary {
         e.only(Applies.keys(
                 "id",
                 "name",
+                "refit",
                 "needs",
                 "hours",
                 "people",
@@ -69,6 +70,7 @@ public final class AccessLibrary {
         Access access = new Access(
                 e.text("id"),
                 e.text("name"),
+                e.text("refit"),
                 new LinkedHashSet<>(e.texts("needs")),
                 (int) Math.round(hours.get(0) * 60),
                 (int) Math.round(hours.get(1) * 60),

@@ -12,6 +12,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 import ofisino.core.kernel.InvalidValue;
+import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.access.WhileOpen.Candidate;
 import ofisino.core.plan.access.WhileOpen.OfferKind;
 import ofisino.core.plan.job.Operation;
@@ -83,6 +84,39 @@ class AccessLibraryTest {
         AccessGraph modern = accesses(new Make(BodyStyle.HATCHBACK, 2008, Layout.FRONT_ENGINE_FRONT_DRIVE));
         assertThat(modern.closure("engine-out-front-drive"))
                 .contains("drive-shafts-out", "refrigerant-recovered", "fuel-pressure-released", "radiator-out");
+    }
+
+    /** What a refit is called tells nobody to fill a tank before the welding, nor that brakes stop that were not bled. Common practice, no source. */
+    @Test
+    void aRefitPromisesNothingThatOnlyALaterJobDoes() {
+        for (Make make : Vehicles.makes(1955, 2008))
+            for (Access access : accesses(make).all()) {
+                assertThat(access.refitName()).as(access.id()).isNotEqualTo(access.name());
+                access.drained().map(Access.Drained::circuit).ifPresent(circuit -> {
+                    if (circuit == Circuit.FUEL)
+                        assertThat(access.refitName()).as(access.id()).contains("empty");
+                    if (circuit == Circuit.BRAKE_FLUID || circuit == Circuit.CLUTCH_FLUID)
+                        assertThat(access.refitName()).as(access.id()).contains("still to be bled");
+                });
+                if (access.touches().contains(VehicleSystem.FUEL)
+                        && access.refitName().contains("ank"))
+                    assertThat(access.refitName()).as(access.id()).contains("empty");
+            }
+    }
+
+    /** Petrol runs where nothing can spark: the earth lead is off before a pipe is opened. Common practice, no source. */
+    @Test
+    void theBatteryIsOffBeforeFuelIsOpened() {
+        for (Make make : Vehicles.makes(1955, 2008)) {
+            AccessGraph all = accesses(make);
+            for (Access access : all.all())
+                if (access.drained().filter(d -> d.circuit() == Circuit.FUEL).isPresent()
+                        || access.id().startsWith("carburettor"))
+                    assertThat(all.closure(access.id()))
+                            .as(make + access.id())
+                            .contains(
+                                    make.layout() == Layout.MOTORCYCLE ? "bike-battery-isolated" : "battery-isolated");
+        }
     }
 
     /** What was recorded with an access keeps it, though somebody saw since that the vehicle cannot have it. */
@@ -247,7 +281,19 @@ class AccessLibraryTest {
 
     private static Access own(String id, Set<String> needs) {
         return new Access(
-                id, id, needs, 10, 10, 1, Optional.empty(), Set.of(), List.of(), Set.of(), Set.of(), Set.of());
+                id,
+                id,
+                id + " closed",
+                needs,
+                10,
+                10,
+                1,
+                Optional.empty(),
+                Set.of(),
+                List.of(),
+                Set.of(),
+                Set.of(),
+                Set.of());
     }
 
     /** Where airbags may be fitted they are made safe before what lies near them; an old car is not asked. Common practice, no source. */

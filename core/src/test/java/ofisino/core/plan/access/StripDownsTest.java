@@ -30,6 +30,7 @@ class StripDownsTest {
     private static final Access COOLANT = new Access(
             "coolant",
             "coolant",
+            "coolant filled",
             Set.of(),
             24,
             45,
@@ -234,6 +235,7 @@ class StripDownsTest {
         return new Access(
                 id,
                 id,
+                id + " closed",
                 needs,
                 minutes / 2,
                 minutes - minutes / 2,

@@ -75,6 +75,7 @@ interface AccessMapper {
             return new Access(
                     access,
                     name,
+                    usual.map(Access::refitName).orElse(name + " closed again"),
                     Set.copyOf(needs),
                     stripMinutes,
                     refitMinutes,

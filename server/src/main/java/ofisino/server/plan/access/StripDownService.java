@@ -222,6 +222,7 @@ class StripDownService implements CarAccess {
                         UUID.fromString(o.id()),
                         o.access().id(),
                         o.access().name(),
+                        o.access().refitName(),
                         o.access().stripMinutes(),
                         o.access().refitMinutes(),
                         o.access().people(),

@@ -319,8 +319,22 @@ final class Statement {
         ActivityId strip = ActivityId.strip(stripDown.id());
         ActivityId refit = ActivityId.refit(stripDown.id());
         if (!stripDown.open())
-            add(strip, Kind.STRIP, Activity.ActivityKind.STRIP, stripDown, aim, stripDown.stripMinutes());
-        add(refit, Kind.REFIT, Activity.ActivityKind.REFIT, stripDown, aim, stripDown.refitMinutes());
+            add(
+                    strip,
+                    Kind.STRIP,
+                    Activity.ActivityKind.STRIP,
+                    stripDown,
+                    stripDown.name(),
+                    aim,
+                    stripDown.stripMinutes());
+        add(
+                refit,
+                Kind.REFIT,
+                Activity.ActivityKind.REFIT,
+                stripDown,
+                stripDown.refitName(),
+                aim,
+                stripDown.refitMinutes());
         List<ActivityId> ids = left.stream().map(j -> ActivityId.job(j)).toList();
         if (!stripDown.open()) // before what they all wait for nothing is gained by opening
         for (ActivityId before : order.beforeAll(ids)) links.add(new PlanProblem.Link(before, strip, Duration.ZERO));
@@ -343,9 +357,10 @@ final class Statement {
             Kind kind,
             Activity.ActivityKind activity,
             CarAccess.Unclosed stripDown,
+            String name,
             Aim aim,
             int minutes) {
-        subjects.put(id.value(), new Subject(kind, stripDown.id(), stripDown.name()));
+        subjects.put(id.value(), new Subject(kind, stripDown.id(), name));
         activities.add(new Activity(
                 id,
                 activity,

@@ -35,6 +35,7 @@ const chosen = {
   labelKinds: 'LabelsRequest.kind',
   placeKinds: 'NewPlaceRequest.kind',
   standstillCauses: 'CauseRequest.cause',
+  interlocks: 'StripDownRequest.confirmed',
   roles: 'RoleRequest.role',
   weekdays: 'WindowFields.day',
 }
@@ -48,7 +49,10 @@ export function enumsOf(description) {
     return list
   }
   const lines = Object.entries(chosen).map(
-    ([name, at]) => `export const ${name} = [${listOf(at).map((v) => `'${v}'`).join(', ')}] as const\n`,
+    ([name, at]) =>
+      `export const ${name} = [${listOf(at)
+        .map((v) => `'${v}'`)
+        .join(', ')}] as const\n`,
   )
   return `// Made by scripts/enums.mjs from the description of the API: do not edit.\n\n${lines.join('\n')}`
 }

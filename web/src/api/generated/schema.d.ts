@@ -3030,6 +3030,7 @@ export interface components {
             reaches: string[];
             /** Format: int32 */
             refitMinutes: number;
+            refitName: string;
             /** Format: int32 */
             stripMinutes: number;
             touches: ("STRUCTURE" | "BRAKES" | "STEERING_AND_SUSPENSION" | "ENGINE" | "COOLING" | "FUEL" | "EXHAUST" | "TRANSMISSION" | "ELECTRICAL" | "RESTRAINT" | "BODY" | "GLASS_AND_SEALS" | "TRIM" | "WHEELS_AND_TYRES" | "PAPERS")[];

@@ -2,7 +2,12 @@ export const common = {
   save: 'Save',
   notNow: 'Not now',
   language: { label: 'Language on this device', 'en-GB': 'British English', 'en-US': 'American English' },
-  form: { missing: 'Fill this in.', number: 'Enter a number.', whole: 'Enter a whole number.' },
+  form: {
+    missing: 'Fill this in.',
+    number: 'Enter a number.',
+    whole: 'Enter a whole number.',
+    hours: 'Enter hours, such as 1.5.',
+  },
   close: 'Close',
   tryAgain: 'Try again',
   takeBack: 'Undo',

@@ -96,7 +96,7 @@ export const ways = {
     rolls: 'It can still be pushed meanwhile',
     keepOwn: 'Save',
     ownKept: '“{{name}}” is saved.',
-    hoursWrong: 'Enter hours as a number, 0 or more.',
+    peopleWrong: 'Enter how many people: 1 to 6.',
     change: 'Change',
     ofJob: 'Access it needs',
     ofJobNone: 'nothing',

@@ -1,5 +1,5 @@
-import { type ReactNode } from 'react'
-import { FormProvider, useFormContext, type FieldValues, type UseFormReturn } from 'react-hook-form'
+import { useEffect, type ReactNode } from 'react'
+import { FormProvider, useFormContext, type FieldValues, type Path, type UseFormReturn } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
 import type { Problem } from '@/api/client'
 import { ProblemAlert } from '../page/Feedback'
@@ -7,10 +7,13 @@ import { ProblemAlert } from '../page/Feedback'
 type Sending = { isPending: boolean; error: Problem | null }
 
 /**
- * A form of the garage's: its fields know it by their names. It says what was refused, and sends once.
+ * A form of the garage's: its fields know it by their names. It says what was refused, at the field where the server names one, and sends
+ * once.
  *
  * @param label    of the button that sends
  * @param onCancel shown as "not now"; none where the sheet's own button is enough
+ * @param aside    one of several on its page, so that its button does not shout
+ * @param inRow    its fields and its button stand beside each other
  */
 export function Form<In extends FieldValues, Out>({
   form,
@@ -19,8 +22,11 @@ export function Form<In extends FieldValues, Out>({
   label,
   onCancel,
   disabled,
+  aside,
+  inRow,
   className = '',
   children,
+  ...rest
 }: {
   form: UseFormReturn<In, unknown, Out>
   save: Sending
@@ -28,21 +34,26 @@ export function Form<In extends FieldValues, Out>({
   label: string
   onCancel?: () => void
   disabled?: boolean
+  aside?: boolean
+  inRow?: boolean
   className?: string
+  'aria-label'?: string
   children: ReactNode
 }) {
   const { t } = useTranslation()
+  const refusedAt = useRefusedField(form, save.error)
   return (
     <FormProvider {...form}>
       <form
-        className={`grid gap-3 ${className}`}
+        {...rest}
+        className={`${inRow ? 'flex flex-wrap items-end gap-2' : 'grid gap-3'} ${className}`}
         noValidate
         onSubmit={(e) => void form.handleSubmit((values) => onSubmit(values))(e)}
       >
         {children}
-        <ProblemAlert error={save.error} />
+        {!refusedAt && <ProblemAlert error={save.error} />}
         <div className="flex flex-wrap gap-2">
-          <button type="submit" className="btn btn-primary" disabled={disabled || save.isPending}>
+          <button type="submit" className={`btn ${aside ? '' : 'btn-primary'}`} disabled={disabled || save.isPending}>
             {label}
           </button>
           {onCancel && (
@@ -54,6 +65,19 @@ export function Form<In extends FieldValues, Out>({
       </form>
     </FormProvider>
   )
+}
+
+/** Puts a refusal beside the field that it names. @returns whether it named one of this form */
+function useRefusedField<In extends FieldValues, Out>(
+  form: UseFormReturn<In, unknown, Out>,
+  problem: Problem | null,
+): boolean {
+  const field = problem?.field
+  const known = field !== undefined && field in form.getValues()
+  useEffect(() => {
+    if (known) form.setError(field as Path<In>, { type: 'refused', message: problem!.message }, { shouldFocus: true })
+  }, [form, known, field, problem])
+  return known
 }
 
 /** What is wrong with several fields together, or with what is no field. @param of names in the form around it */

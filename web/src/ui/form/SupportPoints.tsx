@@ -1,3 +1,4 @@
+import { useController } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
 import { TextField } from './Field'
 
@@ -21,4 +22,10 @@ export function SupportPoints({
       onChange={(e) => onChange(e.target.value)}
     />
   )
+}
+
+/** The same in the form around it, under the name of `supportPoints`. */
+export function SupportPointsLine({ error }: { error: { code?: string } | null }) {
+  const { field } = useController({ name: 'supportPoints' })
+  return <SupportPoints error={error} value={field.value as string} onChange={field.onChange} />
 }

@@ -22,9 +22,11 @@ export function Line({
   ...rest
 }: Named & {
   max?: string
-  type?: 'date' | 'time'
+  type?: 'date' | 'time' | 'password'
   maxLength?: number
   inputMode?: 'numeric' | 'decimal'
+  autoComplete?: string
+  autoCapitalize?: string
   known?: string[]
 }) {
   const { register } = useFormContext()
@@ -95,12 +97,83 @@ export function Pick<V extends string>({
 }
 
 /** Yes or no. */
-export function Tick({ name, label }: Named) {
-  const { register } = useFormContext()
+export function Tick({ name, label, disabled }: Named & { disabled?: boolean }) {
+  const { field } = useController({ name })
   return (
     <label className="flex min-h-11 items-center gap-2">
-      <input type="checkbox" className="checkbox" {...register(name)} />
+      <input
+        type="checkbox"
+        className="checkbox"
+        {...field}
+        value=""
+        checked={Boolean(field.value) && !disabled}
+        disabled={disabled}
+        onChange={(e) => field.onChange(e.target.checked)}
+      />
       {label}
     </label>
+  )
+}
+
+/** Some of several, each ticked by itself. */
+export function Ticks<V extends string>({
+  name,
+  label,
+  of,
+  say,
+  className = '',
+}: Named & { of: readonly V[]; say: (value: V) => ReactNode; className?: string }) {
+  const { field } = useController({ name })
+  const ticked = field.value as readonly V[]
+  return (
+    <fieldset>
+      <legend className="mb-1 text-sm font-semibold">{label}</legend>
+      <div className={className}>
+        {of.map((one) => (
+          <label key={one} className="flex min-h-11 items-center gap-2">
+            <input
+              type="checkbox"
+              className="checkbox"
+              checked={ticked.includes(one)}
+              onBlur={field.onBlur}
+              onChange={(e) => field.onChange(of.filter((o) => (o === one ? e.target.checked : ticked.includes(o))))}
+            />
+            {say(one)}
+          </label>
+        ))}
+      </div>
+    </fieldset>
+  )
+}
+
+/** One of several, all of them in sight. */
+export function Radios<V extends string>({
+  name,
+  label,
+  of,
+  say,
+  onChosen,
+}: Named & { of: readonly V[]; say: (value: V) => ReactNode; onChosen?: (value: V) => void }) {
+  const { field } = useController({ name })
+  return (
+    <fieldset className="grid gap-1">
+      <legend className="mb-1 font-semibold">{label}</legend>
+      {of.map((one) => (
+        <label key={one} className="flex min-h-11 items-center gap-3">
+          <input
+            type="radio"
+            className="radio"
+            name={name}
+            checked={field.value === one}
+            onBlur={field.onBlur}
+            onChange={() => {
+              field.onChange(one)
+              onChosen?.(one)
+            }}
+          />
+          {say(one)}
+        </label>
+      ))}
+    </fieldset>
   )
 }

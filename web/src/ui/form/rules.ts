@@ -8,6 +8,9 @@ export const numberOf = (typed: string) => (typed.trim() === '' ? NaN : Number(t
 /** A text that must be there. @param missing what is said where it is not */
 export const line = (missing: string, max = 120) => z.string().trim().min(1, missing).max(max)
 
+/** A password, kept to the letter: blanks at its ends belong to it. */
+export const secret = (missing: string) => z.string().min(1, missing)
+
 /** @param wrong what is said of anything else */
 export const number = (wrong: string, { min = -Infinity, max = Infinity } = {}) =>
   z

@@ -1,63 +1,57 @@
 import { useState } from 'react'
+import { z } from 'zod'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
-import { ProblemAlert } from '@/ui/page/Feedback'
-import { Choice, TextField } from '@/ui/form/Field'
+import { Form } from '@/ui/form/Form'
+import { Line, Pick } from '@/ui/form/named'
+import { line, secret } from '@/ui/form/rules'
+import { useFields } from '@/ui/form/useFields'
 
 type NewMember = Schemas['MemberRequest']
 
-const blank = (): NewMember => ({ id: crypto.randomUUID(), name: '', displayName: '', password: '', role: 'HELPER' })
+const invited = ['HELPER', 'VIEWER'] as const
 
 /** An account for somebody who helps, or who may only look. */
 export function AddPerson({ onDone }: { onDone: () => void }) {
   const { t } = useTranslation()
-  const [person, setPerson] = useState(blank)
-  const add = useWrite((body: NewMember, id) => unwrap(api.POST('/api/garage/members', { body, ...write(id) })), {
-    said: (p) => t('garage.personAdded', { name: p.displayName }),
-    done: onDone,
-    undoable: false,
-  })
-  const field = (key: 'name' | 'displayName' | 'password') => ({
-    value: person[key],
-    required: true,
-    error: add.error?.field === key ? add.error.message : undefined,
-    onChange: (e: React.ChangeEvent<HTMLInputElement>) => setPerson({ ...person, [key]: e.target.value }),
-  })
+  const [id] = useState(() => crypto.randomUUID())
+  const there = line(t('form.missing'))
+  const form = useFields(
+    z.object({ displayName: there, name: there, password: secret(t('form.missing')), role: z.enum(invited) }),
+    {
+      displayName: '',
+      name: '',
+      password: '',
+      role: 'HELPER' as const,
+    },
+  )
+  const add = useWrite(
+    (body: NewMember, writeId) => unwrap(api.POST('/api/garage/members', { body, ...write(writeId) })),
+    {
+      said: (p) => t('garage.personAdded', { name: p.displayName }),
+      done: onDone,
+      undoable: false,
+    },
+  )
   return (
-    <form
-      className="grid gap-3"
-      onSubmit={(e) => {
-        e.preventDefault()
-        add.mutate(person)
-      }}
+    <Form
+      form={form}
+      save={add}
+      label={t('garage.letIn')}
+      onCancel={onDone}
+      onSubmit={(person) => add.mutate({ id, ...person })}
     >
-      <TextField label={t('garage.personName')} autoFocus {...field('displayName')} />
-      <TextField label={t('garage.signInName')} autoComplete="off" {...field('name')} />
-      <TextField
+      <Line name="displayName" label={t('garage.personName')} />
+      <Line name="name" label={t('garage.signInName')} autoComplete="off" />
+      <Line
+        name="password"
         label={t('garage.firstPassword')}
         hint={t('first.passwordHint')}
         type="password"
         autoComplete="new-password"
-        {...field('password')}
       />
-      <Choice
-        label={t('garage.mayDo')}
-        value={person.role}
-        onChange={(e) => setPerson({ ...person, role: e.target.value as NewMember['role'] })}
-      >
-        <option value="HELPER">{t('people.may.HELPER')}</option>
-        <option value="VIEWER">{t('people.may.VIEWER')}</option>
-      </Choice>
-      {!add.error?.field && <ProblemAlert error={add.error} />}
-      <div className="flex gap-2">
-        <button type="submit" className="btn btn-primary" disabled={add.isPending}>
-          {t('garage.letIn')}
-        </button>
-        <button type="button" className="btn btn-ghost" onClick={onDone}>
-          {t('notNow')}
-        </button>
-      </div>
-    </form>
+      <Pick name="role" label={t('garage.mayDo')} of={invited} say={(r) => t(`people.may.${r}`)} />
+    </Form>
   )
 }

@@ -1,9 +1,12 @@
 import { useState } from 'react'
+import { z } from 'zod'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, type Problem, type Schemas } from '@/api/client'
-import { ProblemAlert } from '@/ui/page/Feedback'
-import { TextField } from '@/ui/form/Field'
+import { Form } from '@/ui/form/Form'
+import { Line } from '@/ui/form/named'
+import { line, secret } from '@/ui/form/rules'
+import { useFields } from '@/ui/form/useFields'
 import { Outside } from './SignInPage'
 
 type Body = Schemas['FirstAccountRequest']
@@ -12,60 +15,54 @@ type Body = Schemas['FirstAccountRequest']
 export function FirstAccountPage() {
   const { t } = useTranslation()
   const queries = useQueryClient()
-  const [body, setBody] = useState<Body>(() => ({
-    code: '',
-    accountId: crypto.randomUUID(),
-    garageId: crypto.randomUUID(),
-    name: '',
-    displayName: '',
-    password: '',
-    garageName: '',
-    baseCurrency: 'EUR',
-    zone: Intl.DateTimeFormat().resolvedOptions().timeZone,
-    locale: /^[a-z]{2}(-[A-Z]{2})?$/.test(navigator.language) ? navigator.language : 'en-GB',
-  }))
+  const [ids] = useState(() => ({ accountId: crypto.randomUUID(), garageId: crypto.randomUUID() }))
+  const there = line(t('form.missing'))
+  const form = useFields(
+    z.object({
+      code: there,
+      displayName: there,
+      name: there,
+      password: secret(t('form.missing')),
+      garageName: there,
+      baseCurrency: there,
+      zone: there,
+      locale: there,
+    }),
+    {
+      code: '',
+      displayName: '',
+      name: '',
+      password: '',
+      garageName: '',
+      baseCurrency: 'EUR',
+      zone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+      locale: /^[a-z]{2}(-[A-Z]{2})?$/.test(navigator.language) ? navigator.language : 'en-GB',
+    },
+  )
   const found = useMutation<unknown, Problem, Body>({
-    mutationFn: (b) => unwrap(api.POST('/api/first-account', { body: b })),
+    mutationFn: (body) => unwrap(api.POST('/api/first-account', { body })),
     onSuccess: () => queries.resetQueries(),
-  })
-  const field = (key: keyof Body, extra: object = {}) => ({
-    label: t(`first.${key as 'code'}`),
-    value: body[key],
-    error: found.error?.field === key ? found.error.message : undefined,
-    onChange: (e: React.ChangeEvent<HTMLInputElement>) => setBody({ ...body, [key]: e.target.value }),
-    ...extra,
   })
   return (
     <Outside title={t('first.title')}>
-      <form
-        className="grid gap-4"
-        onSubmit={(e) => {
-          e.preventDefault()
-          found.mutate(body)
-        }}
-      >
-        <TextField {...field('code', { hint: t('first.codeHint'), autoComplete: 'off', required: true })} />
-        <TextField {...field('displayName', { autoComplete: 'name', required: true })} />
-        <TextField {...field('name', { autoComplete: 'username', required: true })} />
-        <TextField
-          {...field('password', {
-            type: 'password',
-            autoComplete: 'new-password',
-            hint: t('first.passwordHint'),
-            required: true,
-          })}
+      <Form form={form} save={found} label={t('first.go')} onSubmit={(v) => found.mutate({ ...ids, ...v })}>
+        <Line name="code" label={t('first.code')} hint={t('first.codeHint')} autoComplete="off" />
+        <Line name="displayName" label={t('first.displayName')} autoComplete="name" />
+        <Line name="name" label={t('first.name')} autoComplete="username" />
+        <Line
+          name="password"
+          label={t('first.password')}
+          hint={t('first.passwordHint')}
+          type="password"
+          autoComplete="new-password"
         />
-        <TextField {...field('garageName', { required: true })} />
+        <Line name="garageName" label={t('first.garageName')} />
         <div className="grid grid-cols-3 gap-3">
-          <TextField {...field('baseCurrency', { maxLength: 3 })} />
-          <TextField {...field('zone')} />
-          <TextField {...field('locale')} />
+          <Line name="baseCurrency" label={t('first.baseCurrency')} maxLength={3} />
+          <Line name="zone" label={t('first.zone')} />
+          <Line name="locale" label={t('first.locale')} />
         </div>
-        <ProblemAlert error={found.error} />
-        <button type="submit" className="btn btn-primary" disabled={found.isPending}>
-          {t('first.go')}
-        </button>
-      </form>
+      </Form>
     </Outside>
   )
 }

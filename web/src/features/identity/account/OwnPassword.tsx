@@ -1,54 +1,41 @@
-import { useState } from 'react'
+import { z } from 'zod'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
-import { ProblemAlert } from '@/ui/page/Feedback'
-import { TextField } from '@/ui/form/Field'
+import { Form } from '@/ui/form/Form'
+import { Line } from '@/ui/form/named'
+import { secret } from '@/ui/form/rules'
+import { useFields } from '@/ui/form/useFields'
 
 /** One's own password, with the present one. Elsewhere one is signed out. */
 export function OwnPassword() {
   const { t } = useTranslation()
-  const [typed, setTyped] = useState({ present: '', wanted: '' })
+  const there = secret(t('form.missing'))
+  const form = useFields(z.object({ present: there, wanted: there }), { present: '', wanted: '' })
   const change = useWrite(
     (body: Schemas['OwnPasswordRequest'], id) => unwrap(api.PUT('/api/garage/own-password', { body, ...write(id) })),
-    { said: () => t('people.ownChanged'), undoable: false, done: () => setTyped({ present: '', wanted: '' }) },
+    { said: () => t('people.ownChanged'), undoable: false, done: () => form.reset() },
   )
   return (
     <details>
       <summary className="cursor-pointer py-2 font-semibold">{t('people.ownPassword')}</summary>
-      <form
-        className="grid max-w-md gap-3"
-        onSubmit={(e) => {
-          e.preventDefault()
-          change.mutate(typed)
-        }}
+      <Form
+        form={form}
+        save={change}
+        label={t('people.changeOwn')}
+        aside
+        className="max-w-md"
+        onSubmit={(passwords) => change.mutate(passwords)}
       >
-        <TextField
-          label={t('people.present')}
-          type="password"
-          autoComplete="current-password"
-          value={typed.present}
-          onChange={(e) => setTyped({ ...typed, present: e.target.value })}
-        />
-        <TextField
+        <Line name="present" label={t('people.present')} type="password" autoComplete="current-password" />
+        <Line
+          name="wanted"
           label={t('people.wanted')}
           hint={t('first.passwordHint')}
           type="password"
           autoComplete="new-password"
-          value={typed.wanted}
-          onChange={(e) => setTyped({ ...typed, wanted: e.target.value })}
         />
-        <ProblemAlert error={change.error} />
-        <div>
-          <button
-            type="submit"
-            className="btn"
-            disabled={typed.present === '' || typed.wanted === '' || change.isPending}
-          >
-            {t('people.changeOwn')}
-          </button>
-        </div>
-      </form>
+      </Form>
     </details>
   )
 }

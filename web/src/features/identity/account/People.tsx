@@ -1,16 +1,15 @@
 import { useState } from 'react'
-import { roles } from '@/api/generated/enums'
 import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { sessionQuery } from '@/api/queries'
 import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/page/Feedback'
-import { Choice, TextField } from '@/ui/form/Field'
 import { AddPerson } from './AddPerson'
+import { NewPassword } from './NewPassword'
+import { NewRole } from './NewRole'
 
 type Member = Schemas['MemberRow']
-type Role = Member['role']
 
 /** Who works in the garage; an owner lets people in, says what they may do, and lets them go. */
 export function People({ members, owns }: { members: Member[]; owns: boolean }) {
@@ -75,91 +74,5 @@ function ChangePerson({ member: m, isOwn }: { member: Member; isOwn: boolean }) 
         )}
       </div>
     </details>
-  )
-}
-
-/** Saved by a press: moving through the choices with the keys changes nothing. */
-function NewRole({ member: m }: { member: Member }) {
-  const { t } = useTranslation()
-  const [chosen, setChosen] = useState<Role>()
-  const setRole = useWrite(
-    (body: { role: Role }, id) =>
-      unwrap(
-        api.PUT('/api/garage/members/{accountId}/role', {
-          params: { path: { accountId: m.accountId } },
-          body,
-          ...write(id),
-        }),
-      ),
-    {
-      said: ({ role }) => t('people.roleSet', { name: m.displayName, role: t(`role.${role}`) }),
-      undoable: false,
-      done: () => setChosen(undefined),
-    },
-  )
-  const role = chosen ?? m.role
-  return (
-    <form
-      className="flex flex-wrap items-end gap-2"
-      onSubmit={(e) => {
-        e.preventDefault()
-        setRole.mutate({ role })
-      }}
-    >
-      <Choice label={t('garage.mayDo')} value={role} onChange={(e) => setChosen(e.target.value as Role)}>
-        {roles.map((r) => (
-          <option key={r} value={r}>
-            {t(`people.may.${r}`)}
-          </option>
-        ))}
-      </Choice>
-      <button type="submit" className="btn" disabled={role === m.role || setRole.isPending}>
-        {t('save')}
-      </button>
-      <ProblemAlert error={setRole.error} />
-    </form>
-  )
-}
-
-/** For somebody who forgot theirs; they are signed out everywhere. */
-function NewPassword({ member: m }: { member: Member }) {
-  const { t } = useTranslation()
-  const [password, setPassword] = useState('')
-  const give = useWrite(
-    (body: { password: string }, id) =>
-      unwrap(
-        api.PUT('/api/garage/members/{accountId}/password', {
-          params: { path: { accountId: m.accountId } },
-          body,
-          ...write(id),
-        }),
-      ),
-    {
-      said: () => t('people.passwordGiven', { name: m.displayName }),
-      undoable: false,
-      done: () => setPassword(''),
-    },
-  )
-  return (
-    <form
-      className="flex flex-wrap items-end gap-2"
-      onSubmit={(e) => {
-        e.preventDefault()
-        give.mutate({ password })
-      }}
-    >
-      <TextField
-        label={t('people.newPassword')}
-        hint={t('people.newPasswordHint')}
-        type="password"
-        autoComplete="new-password"
-        value={password}
-        error={give.error?.message}
-        onChange={(e) => setPassword(e.target.value)}
-      />
-      <button type="submit" className="btn" disabled={password === '' || give.isPending}>
-        {t('people.givePassword')}
-      </button>
-    </form>
   )
 }

@@ -1,14 +1,19 @@
-import { useState } from 'react'
+import { z } from 'zod'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, type Problem, type Schemas } from '@/api/client'
-import { ProblemAlert } from '@/ui/page/Feedback'
-import { TextField } from '@/ui/form/Field'
+import { Form } from '@/ui/form/Form'
+import { Line } from '@/ui/form/named'
+import { line, secret } from '@/ui/form/rules'
+import { useFields } from '@/ui/form/useFields'
 
 export function SignInPage({ notice }: { notice: string }) {
   const { t } = useTranslation()
   const queries = useQueryClient()
-  const [body, setBody] = useState<Schemas['SignInRequest']>({ name: '', password: '' })
+  const form = useFields(z.object({ name: line(t('form.missing')), password: secret(t('form.missing')) }), {
+    name: '',
+    password: '',
+  })
   const signIn = useMutation<unknown, Problem, Schemas['SignInRequest']>({
     mutationFn: (b) => unwrap(api.POST('/api/sign-in', { body: b })),
     onSuccess: () => queries.resetQueries(),
@@ -16,33 +21,10 @@ export function SignInPage({ notice }: { notice: string }) {
   return (
     <Outside title={t('signIn.title')}>
       {notice && <p className="mb-4 rounded border-l-4 border-accent bg-base-200 p-3">{notice}</p>}
-      <form
-        className="grid gap-4"
-        onSubmit={(e) => {
-          e.preventDefault()
-          signIn.mutate(body)
-        }}
-      >
-        <TextField
-          label={t('signIn.name')}
-          autoComplete="username"
-          required
-          value={body.name}
-          onChange={(e) => setBody({ ...body, name: e.target.value })}
-        />
-        <TextField
-          label={t('signIn.password')}
-          type="password"
-          autoComplete="current-password"
-          required
-          value={body.password}
-          onChange={(e) => setBody({ ...body, password: e.target.value })}
-        />
-        <ProblemAlert error={signIn.error} />
-        <button type="submit" className="btn btn-primary" disabled={signIn.isPending}>
-          {t('signIn.go')}
-        </button>
-      </form>
+      <Form form={form} save={signIn} label={t('signIn.go')} onSubmit={(v) => signIn.mutate(v)}>
+        <Line name="name" label={t('signIn.name')} autoComplete="username" />
+        <Line name="password" label={t('signIn.password')} type="password" autoComplete="current-password" />
+      </Form>
     </Outside>
   )
 }

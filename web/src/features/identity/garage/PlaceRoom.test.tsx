@@ -4,7 +4,7 @@ import { expect, it } from 'vitest'
 import type { Schemas } from '@/api/client'
 import { show } from '@/test/page'
 import { server } from '@/test/server'
-import { everyDay } from '@/ui/form/WeekdayChoice'
+import { everyDay } from '@/ui/form/WeekdayPick'
 import { PlaceRoom } from './PlaceRoom'
 import { SupplierDays } from './SupplierDays'
 

@@ -1,17 +1,21 @@
-import { useState } from 'react'
+import { z } from 'zod'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
-import { ProblemAlert } from '@/ui/page/Feedback'
-import { TextField } from '@/ui/form/Field'
-import { useDays, WeekdayChoice } from '@/ui/form/WeekdayChoice'
+import { Form } from '@/ui/form/Form'
+import { Whole } from '@/ui/form/named'
+import { whole } from '@/ui/form/rules'
+import { useFields } from '@/ui/form/useFields'
+import { useDays, WeekdayPick, type Weekdays } from '@/ui/form/WeekdayPick'
 
 /** For how many jobs at once a place has room, and on which days it can be used: the plan keeps to both. */
 export function PlaceRoom({ place }: { place: Schemas['PlaceRow'] }) {
   const { t } = useTranslation()
   const daysOf = useDays()
-  const [room, setRoom] = useState(String(place.room))
-  const [usableOn, setUsableOn] = useState(place.usableOn)
+  const form = useFields(z.object({ room: whole(t('form.whole'), { min: 1 }), usableOn: z.custom<Weekdays>() }), {
+    room: String(place.room),
+    usableOn: place.usableOn,
+  })
   const save = useWrite(
     (body: Schemas['PlaceChangeRequest'], id) =>
       unwrap(api.PUT('/api/places/{id}', { params: { path: { id: place.id } }, body, ...write(id) })),
@@ -23,28 +27,20 @@ export function PlaceRoom({ place }: { place: Schemas['PlaceRow'] }) {
       <summary className="quiet cursor-pointer py-1 text-sm">
         {t('garage.room', { count: place.room })} {days && t('garage.usableOnly', { days })}
       </summary>
-      <form
-        className="grid gap-2 pb-2"
-        onSubmit={(e) => {
-          e.preventDefault()
+      <Form
+        form={form}
+        save={save}
+        label={t('save')}
+        aside
+        className="pb-2"
+        onSubmit={(v) => {
           const { name, kind, version } = place
-          save.mutate({ name, kind, room: Math.trunc(Number(room)) || 0, usableOn, version })
+          save.mutate({ name, kind, ...v, version })
         }}
       >
-        <TextField
-          label={t('garage.roomFor')}
-          inputMode="numeric"
-          value={room}
-          onChange={(e) => setRoom(e.target.value)}
-        />
-        <WeekdayChoice label={t('garage.usableOn')} value={usableOn} onChange={setUsableOn} />
-        <ProblemAlert error={save.error} />
-        <div>
-          <button type="submit" className="btn" disabled={save.isPending}>
-            {t('save')}
-          </button>
-        </div>
-      </form>
+        <Whole name="room" label={t('garage.roomFor')} />
+        <WeekdayPick name="usableOn" label={t('garage.usableOn')} />
+      </Form>
     </details>
   )
 }

@@ -1,27 +1,17 @@
 import { useState } from 'react'
-import { placeKinds } from '@/api/generated/enums'
 import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
-import { api, unwrap, write, type Schemas } from '@/api/client'
+import { api, unwrap } from '@/api/client'
 import { placesQuery } from '@/api/queries'
-import { useWrite } from '@/api/useWrite'
 import { Loaded, ProblemAlert } from '@/ui/page/Feedback'
-import { Choice, TextField } from '@/ui/form/Field'
+import { TextField } from '@/ui/form/Field'
+import { NewPlace } from './NewPlace'
 import { PlaceRoom } from './PlaceRoom'
 
 /** Places and bags with the code that is written on them, and a look-up by code. */
 export function Places() {
   const { t } = useTranslation()
   const places = useQuery(placesQuery)
-  const [name, setName] = useState('')
-  const [kind, setKind] = useState<(typeof placeKinds)[number]>('BAG')
-  const add = useWrite(
-    (body: Schemas['NewPlaceRequest'], id) => unwrap(api.POST('/api/places', { body, ...write(id) })),
-    {
-      said: (_, p) => t('parts.placeMade', { code: p.code }),
-      done: () => setName(''),
-    },
-  )
   return (
     <div className="grid gap-3">
       <LookUp />
@@ -41,28 +31,7 @@ export function Places() {
           </ul>
         )}
       </Loaded>
-      <form
-        className="flex flex-wrap items-end gap-2"
-        onSubmit={(e) => {
-          e.preventDefault()
-          add.mutate({ id: crypto.randomUUID(), name, kind })
-        }}
-      >
-        <div className="min-w-40 grow">
-          <TextField label={t('garage.newPlace')} value={name} onChange={(e) => setName(e.target.value)} />
-        </div>
-        <Choice label={t('garage.placeKind')} value={kind} onChange={(e) => setKind(e.target.value as typeof kind)}>
-          {placeKinds.map((k) => (
-            <option key={k} value={k}>
-              {t(`place.${k}`)}
-            </option>
-          ))}
-        </Choice>
-        <button type="submit" className="btn" disabled={add.isPending}>
-          {t('parts.makePlace')}
-        </button>
-      </form>
-      <ProblemAlert error={add.error} />
+      <NewPlace />
     </div>
   )
 }

@@ -1,11 +1,13 @@
-import { useState } from 'react'
+import { z } from 'zod'
 import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { suppliersQuery } from '@/api/queries'
 import { useWrite } from '@/api/useWrite'
-import { Loaded, ProblemAlert } from '@/ui/page/Feedback'
-import { useDays, WeekdayChoice } from '@/ui/form/WeekdayChoice'
+import { Loaded } from '@/ui/page/Feedback'
+import { Form } from '@/ui/form/Form'
+import { useFields } from '@/ui/form/useFields'
+import { useDays, WeekdayPick, type Weekdays } from '@/ui/form/WeekdayPick'
 
 /** On which days suppliers take orders: the plan orders on none other. */
 export function SupplierDays() {
@@ -31,7 +33,7 @@ export function SupplierDays() {
 function Supplier({ supplier: s }: { supplier: Schemas['SupplierRow'] }) {
   const { t } = useTranslation()
   const daysOf = useDays()
-  const [openOn, setOpenOn] = useState(s.openOn)
+  const form = useFields(z.object({ openOn: z.custom<Weekdays>() }), { openOn: s.openOn })
   const save = useWrite(
     (body: Schemas['OpenOnRequest'], id) =>
       unwrap(api.PUT('/api/suppliers/{id}/open-on', { params: { path: { id: s.id } }, body, ...write(id) })),
@@ -43,21 +45,16 @@ function Supplier({ supplier: s }: { supplier: Schemas['SupplierRow'] }) {
         <summary className="cursor-pointer py-1">
           {s.name} <span className="quiet text-sm">{daysOf(s.openOn) || t('garage.everyDay')}</span>
         </summary>
-        <form
-          className="grid gap-2 pb-2"
-          onSubmit={(e) => {
-            e.preventDefault()
-            save.mutate({ openOn, version: s.version })
-          }}
+        <Form
+          form={form}
+          save={save}
+          label={t('save')}
+          aside
+          className="pb-2"
+          onSubmit={({ openOn }) => save.mutate({ openOn, version: s.version })}
         >
-          <WeekdayChoice label={t('garage.openOn')} value={openOn} onChange={setOpenOn} />
-          <ProblemAlert error={save.error} />
-          <div>
-            <button type="submit" className="btn" disabled={save.isPending}>
-              {t('save')}
-            </button>
-          </div>
-        </form>
+          <WeekdayPick name="openOn" label={t('garage.openOn')} />
+        </Form>
       </details>
     </li>
   )

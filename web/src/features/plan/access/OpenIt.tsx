@@ -1,13 +1,17 @@
 import { useState } from 'react'
+import { z } from 'zod'
+import { interlocks } from '@/api/generated/enums'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { Cautions } from '@/ui/safety/Cautions'
 import { ProblemAlert } from '@/ui/page/Feedback'
-import { SupportPoints } from '@/ui/form/SupportPoints'
+import { Form } from '@/ui/form/Form'
+import { Ticks } from '@/ui/form/named'
+import { filled } from '@/ui/form/rules'
+import { SupportPointsLine } from '@/ui/form/SupportPoints'
+import { useFields } from '@/ui/form/useFields'
 import type { StripDown, Access } from './access'
-
-type Interlock = StripDown['asks'][number]
 
 /** Somebody opened it: its dangers stand first, and each condition is ticked by itself. */
 export function OpenIt({
@@ -21,8 +25,10 @@ export function OpenIt({
 }) {
   const { t } = useTranslation()
   const [shown, setShown] = useState(false)
-  const [ticked, setTicked] = useState<Interlock[]>([])
-  const [points, setPoints] = useState('')
+  const form = useFields(z.object({ confirmed: z.array(z.enum(interlocks)), supportPoints: z.string() }), {
+    confirmed: [],
+    supportPoints: '',
+  })
   const open = useWrite(
     (body: Schemas['StripDownRequest'], id) =>
       unwrap(
@@ -35,7 +41,6 @@ export function OpenIt({
     { said: () => t('access.opened', { what: access.name }) },
   )
   const asks = o.asks.length + access.cautions.length > 0
-  const send = () => open.mutate({ confirmed: ticked, ...(points && { supportPoints: points }) })
   if (!shown)
     return (
       <>
@@ -44,45 +49,28 @@ export function OpenIt({
           className="btn"
           aria-expanded={asks ? false : undefined}
           aria-label={`${t(asks ? 'access.openIt' : 'access.open')}: ${access.name}`}
-          onClick={() => (asks ? setShown(true) : send())}
+          onClick={() => (asks ? setShown(true) : open.mutate({ confirmed: [] }))}
         >
           {t(asks ? 'access.openIt' : 'access.open')}
         </button>
         <ProblemAlert error={open.error} />
       </>
     )
-  const tick = (one: Interlock) => setTicked(ticked.includes(one) ? ticked.filter((x) => x !== one) : [...ticked, one])
   return (
-    <form
-      className="grid w-full gap-2"
+    <Form
+      form={form}
+      save={open}
+      label={t('access.open')}
       aria-label={`${t('access.openIt')}: ${access.name}`}
-      onSubmit={(e) => {
-        e.preventDefault()
-        send()
-      }}
+      className="w-full"
+      onCancel={() => setShown(false)}
+      onSubmit={(v) => open.mutate(filled(v))}
     >
       <Cautions cautions={access.cautions} />
       {o.asks.length > 0 && (
-        <fieldset>
-          <legend className="font-semibold">{t('interlock.title')}</legend>
-          {o.asks.map((one) => (
-            <label key={one} className="flex min-h-11 items-center gap-3">
-              <input type="checkbox" className="checkbox" checked={ticked.includes(one)} onChange={() => tick(one)} />
-              {t(`interlock.${one}`)}
-            </label>
-          ))}
-        </fieldset>
+        <Ticks name="confirmed" label={t('interlock.title')} of={o.asks} say={(one) => t(`interlock.${one}`)} />
       )}
-      <SupportPoints error={open.error} value={points} onChange={setPoints} />
-      <ProblemAlert error={open.error} />
-      <div className="flex flex-wrap gap-2">
-        <button type="submit" className="btn btn-primary" disabled={open.isPending}>
-          {t('access.open')}
-        </button>
-        <button type="button" className="btn btn-ghost" onClick={() => setShown(false)}>
-          {t('access.notYet')}
-        </button>
-      </div>
-    </form>
+      <SupportPointsLine error={open.error} />
+    </Form>
   )
 }

@@ -1,13 +1,16 @@
 import { useState } from 'react'
+import { z } from 'zod'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
-import { ProblemAlert } from '@/ui/page/Feedback'
-import { TextField } from '@/ui/form/Field'
+import { Form } from '@/ui/form/Form'
+import { Decimal, Line, Tick, Whole } from '@/ui/form/named'
+import { line, whole } from '@/ui/form/rules'
+import { useFields } from '@/ui/form/useFields'
+import { useHoursRule } from '@/ui/form/useHoursRule'
 import { Sheet } from '@/ui/form/Sheet'
-import { minutesOf } from '@/ui/format/format'
 import type { VehicleAccess, Access } from './access'
-import { AccessChoice } from './AccessChoice'
+import { AccessPick } from './AccessPick'
 
 /** An access of one's own, or one's own figures for one of the library. */
 export function OwnAccessForm({
@@ -23,86 +26,53 @@ export function OwnAccessForm({
 }) {
   const { t } = useTranslation()
   const [id] = useState(() => access?.id ?? `own-${crypto.randomUUID()}`)
-  const [name, setName] = useState(access?.name ?? '')
-  const [needs, setNeeds] = useState(access?.needs ?? [])
-  const [strip, setStrip] = useState(access ? String(access.stripMinutes / 60) : '')
-  const [refit, setRefit] = useState(access ? String(access.refitMinutes / 60) : '')
-  const [people, setPeople] = useState(String(access?.people ?? 1))
-  const [rolls, setRolls] = useState(access ? !access.excludes.includes('ROLLING') : true)
-  const [stripMinutes, refitMinutes] = [minutesOf(strip), minutesOf(refit)]
-  const save = useWrite(
-    (body: Schemas['OwnAccessRow'], id) =>
-      unwrap(api.PUT('/api/projects/{projectId}/access/own', { params: { path: { projectId } }, body, ...write(id) })),
-    { said: () => t('access.ownKept', { name }), done: onClose },
+  const hours = useHoursRule()
+  const form = useFields(
+    z.object({
+      name: line(t('form.missing')),
+      needs: z.array(z.string()),
+      stripMinutes: hours,
+      refitMinutes: hours,
+      people: whole(t('access.peopleWrong'), { min: 1, max: 6 }),
+      rolls: z.boolean(),
+    }),
+    {
+      name: access?.name ?? '',
+      needs: access?.needs ?? [],
+      stripMinutes: access ? String(access.stripMinutes / 60) : '',
+      refitMinutes: access ? String(access.refitMinutes / 60) : '',
+      people: String(access?.people ?? 1),
+      rolls: access ? !access.excludes.includes('ROLLING') : true,
+    },
   )
-  const wrong = (typed: string, minutes?: number) =>
-    typed.trim() !== '' && minutes === undefined ? t('access.hoursWrong') : undefined
+  const save = useWrite(
+    (body: Schemas['OwnAccessRow'], writeId) =>
+      unwrap(
+        api.PUT('/api/projects/{projectId}/access/own', { params: { path: { projectId } }, body, ...write(writeId) }),
+      ),
+    { said: ({ name }) => t('access.ownKept', { name }), done: onClose },
+  )
   return (
     <Sheet title={access ? access.name : t('access.addOwn')} onClose={onClose}>
-      <form
-        className="grid gap-3"
-        onSubmit={(e) => {
-          e.preventDefault()
-          save.mutate({
-            access: id,
-            name,
-            needs,
-            stripMinutes: stripMinutes!,
-            refitMinutes: refitMinutes!,
-            people: Number(people),
-            rolls,
-            version: access?.version ?? 0,
-          })
-        }}
+      <Form
+        form={form}
+        save={save}
+        label={t('access.keepOwn')}
+        onSubmit={(v) => save.mutate({ access: id, ...v, version: access?.version ?? 0 })}
       >
-        <TextField label={t('access.ownName')} value={name} maxLength={120} onChange={(e) => setName(e.target.value)} />
+        <Line name="name" label={t('access.ownName')} />
         <div className="grid grid-cols-3 gap-2">
-          <TextField
-            label={t('access.stripHours')}
-            inputMode="decimal"
-            value={strip}
-            error={wrong(strip, stripMinutes)}
-            onChange={(e) => setStrip(e.target.value)}
-          />
-          <TextField
-            label={t('access.refitHours')}
-            inputMode="decimal"
-            value={refit}
-            error={wrong(refit, refitMinutes)}
-            onChange={(e) => setRefit(e.target.value)}
-          />
-          <TextField
-            label={t('access.ownPeople')}
-            inputMode="numeric"
-            value={people}
-            onChange={(e) => setPeople(e.target.value)}
-          />
+          <Decimal name="stripMinutes" label={t('access.stripHours')} />
+          <Decimal name="refitMinutes" label={t('access.refitHours')} />
+          <Whole name="people" label={t('access.ownPeople')} />
         </div>
-        <AccessChoice
+        <AccessPick
+          name="needs"
           label={t('access.ownNeeds')}
           accesses={vehicleAccess.accesses.filter((w) => w.id !== id)}
-          chosen={needs}
-          onChange={setNeeds}
         />
-        <label className="flex min-h-11 items-center gap-2">
-          <input type="checkbox" className="checkbox" checked={rolls} onChange={(e) => setRolls(e.target.checked)} />
-          {t('access.rolls')}
-        </label>
-        <ProblemAlert error={save.error} />
-        <button
-          type="submit"
-          className="btn btn-primary"
-          disabled={
-            name.trim() === '' ||
-            stripMinutes === undefined ||
-            refitMinutes === undefined ||
-            !/^[1-6]$/.test(people) ||
-            save.isPending
-          }
-        >
-          {t('access.keepOwn')}
-        </button>
-      </form>
+        <Tick name="rolls" label={t('access.rolls')} />
+      </Form>
     </Sheet>
   )
 }

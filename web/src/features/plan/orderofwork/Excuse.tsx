@@ -1,9 +1,11 @@
-import { useState } from 'react'
+import { z } from 'zod'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
-import { ProblemAlert } from '@/ui/page/Feedback'
-import { TextField } from '@/ui/form/Field'
+import { Form } from '@/ui/form/Form'
+import { Line } from '@/ui/form/named'
+import { line } from '@/ui/form/rules'
+import { useFields } from '@/ui/form/useFields'
 import { Sheet } from '@/ui/form/Sheet'
 
 /** Excuses one rule for one pair of jobs, with a reason that stays. */
@@ -23,7 +25,7 @@ export function Excuse({
   onClose: () => void
 }) {
   const { t } = useTranslation()
-  const [reason, setReason] = useState('')
+  const form = useFields(z.object({ reason: line(t('form.missing')) }), { reason: '' })
   const save = useWrite(
     (body: Schemas['WaiverRow'], id) =>
       unwrap(
@@ -37,25 +39,15 @@ export function Excuse({
   )
   return (
     <Sheet title={t('order.waive')} onClose={onClose}>
-      <form
-        className="grid gap-3"
-        onSubmit={(e) => {
-          e.preventDefault()
-          save.mutate({ rule, beforeId, afterId, reason })
-        }}
+      <Form
+        form={form}
+        save={save}
+        label={t('order.keepWaiver')}
+        onSubmit={({ reason }) => save.mutate({ rule, beforeId, afterId, reason })}
       >
         <p>{what}</p>
-        <TextField
-          label={t('order.reason')}
-          value={reason}
-          maxLength={120}
-          onChange={(e) => setReason(e.target.value)}
-        />
-        <ProblemAlert error={save.error} />
-        <button type="submit" className="btn btn-primary" disabled={reason.trim() === '' || save.isPending}>
-          {t('order.keepWaiver')}
-        </button>
-      </form>
+        <Line name="reason" label={t('order.reason')} />
+      </Form>
     </Sheet>
   )
 }

@@ -28,7 +28,9 @@ it('shows what another job at the same place found out, and keeps a note of its 
   expect(screen.queryByRole('button', { name: 'Remove: Lower bolt' })).not.toBeInTheDocument()
 
   await userEvent.click(screen.getByText('Note how to reach an awkward fastener'))
-  expect(screen.getByRole('button', { name: 'Save' })).toBeDisabled()
+  await userEvent.click(screen.getByRole('button', { name: 'Save' }))
+  expect(await screen.findAllByText('Fill this in.')).toHaveLength(2)
+  expect(server.writes(path)).toHaveLength(0)
   await userEvent.type(screen.getByLabelText('Which one'), 'Upper bolt')
   await userEvent.type(screen.getByLabelText('With which tools, from where'), '17 mm')
   await userEvent.selectOptions(screen.getByLabelText('Only after'), 'K7M Job c')

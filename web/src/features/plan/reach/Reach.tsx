@@ -1,15 +1,10 @@
-import { useState } from 'react'
 import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
-import { api, unwrap, write, type Schemas } from '@/api/client'
+import { api, unwrap, write } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/page/Feedback'
-import { TextField } from '@/ui/form/Field'
-import { JobChoice } from '@/ui/form/JobChoice'
-import { useFreshId } from '@/ui/form/useFreshId'
 import type { Job } from '../job/jobWork'
-
-const empty = { fastener: '', tools: '', onlyAfter: '' }
+import { NewReach } from './NewReach'
 
 /** How awkward fasteners are reached: of this job, and what other jobs at the same place found out. */
 export function Reach({ projectId, job }: { projectId: string; job: Job }) {
@@ -19,19 +14,6 @@ export function Reach({ projectId, job }: { projectId: string; job: Job }) {
     queryKey: ['reach', job.id],
     queryFn: () => unwrap(api.GET('/api/jobs/{jobId}/reach', path)),
   })
-  const [fresh, renew] = useFreshId()
-  const [v, setV] = useState(empty)
-  const put = (key: keyof typeof v) => (e: { target: { value: string } }) => setV({ ...v, [key]: e.target.value })
-  const add = useWrite(
-    (body: Schemas['NewReach'], id) => unwrap(api.POST('/api/jobs/{jobId}/reach', { ...path, body, ...write(id) })),
-    {
-      said: () => t('reach.kept'),
-      done: () => {
-        renew()
-        setV(empty)
-      },
-    },
-  )
   const remove = useWrite(
     (noteId: string, id) =>
       unwrap(
@@ -74,40 +56,9 @@ export function Reach({ projectId, job }: { projectId: string; job: Job }) {
       )}
       <details>
         <summary className="cursor-pointer py-2 font-semibold">{t('reach.add')}</summary>
-        <form
-          className="grid gap-2"
-          onSubmit={(e) => {
-            e.preventDefault()
-            add.mutate({
-              id: fresh,
-              fastener: v.fastener,
-              tools: v.tools,
-              ...(v.onlyAfter && { onlyAfter: v.onlyAfter }),
-            })
-          }}
-        >
-          <TextField label={t('reach.fastener')} value={v.fastener} maxLength={120} onChange={put('fastener')} />
-          <TextField label={t('reach.tools')} value={v.tools} maxLength={120} onChange={put('tools')} />
-          <JobChoice
-            projectId={projectId}
-            label={t('reach.after')}
-            none={t('reach.any')}
-            value={v.onlyAfter}
-            except={job.id}
-            onChange={put('onlyAfter')}
-          />
-          <div>
-            <button
-              type="submit"
-              className="btn"
-              disabled={v.fastener.trim() === '' || v.tools.trim() === '' || add.isPending}
-            >
-              {t('reach.keep')}
-            </button>
-          </div>
-        </form>
+        <NewReach projectId={projectId} jobId={job.id} />
       </details>
-      <ProblemAlert error={add.error ?? remove.error} />
+      <ProblemAlert error={remove.error} />
     </section>
   )
 }

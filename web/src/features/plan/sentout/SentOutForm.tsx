@@ -1,5 +1,4 @@
 import { useState } from 'react'
-import { Controller } from 'react-hook-form'
 import { z } from 'zod'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
@@ -11,7 +10,7 @@ import { Line, Pick, Tick, Whole } from '@/ui/form/named'
 import { filled, line, whole } from '@/ui/form/rules'
 import { Sheet } from '@/ui/form/Sheet'
 import { useFields } from '@/ui/form/useFields'
-import { everyDay, WeekdayChoice, type Weekdays } from '@/ui/form/WeekdayChoice'
+import { everyDay, WeekdayPick, type Weekdays } from '@/ui/form/WeekdayPick'
 
 const listOf = (typed: string) =>
   typed
@@ -71,13 +70,7 @@ export function SentOutForm({
         <Line name="mask" label={t('away.maskWhat')} maxLength={400} />
         <Pick name="aim" label={t('away.aim')} of={aims} say={(a) => t(`aim.${a}`)} />
         <Tick name="carGoes" label={t('away.wholeCar')} />
-        <Controller
-          name="openOn"
-          control={form.control}
-          render={({ field }) => (
-            <WeekdayChoice label={t('away.openOn')} value={field.value} onChange={field.onChange} />
-          )}
-        />
+        <WeekdayPick name="openOn" label={t('away.openOn')} />
         {instead && <p className="border-l-4 border-accent pl-3">{t('away.instead', { job: instead.title })}</p>}
       </Form>
     </Sheet>

@@ -1,10 +1,13 @@
-import { useEffect, useState } from 'react'
+import { useEffect } from 'react'
+import { z } from 'zod'
 import { decisions } from './decisions'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
-import { ProblemAlert } from '@/ui/page/Feedback'
-import { TextField } from '@/ui/form/Field'
+import { Form } from '@/ui/form/Form'
+import { Line } from '@/ui/form/named'
+import { line } from '@/ui/form/rules'
+import { useFields } from '@/ui/form/useFields'
 import { SafetyMark } from '@/ui/safety/SafetyMark'
 import type { Proposed } from './decisions'
 
@@ -21,7 +24,7 @@ export function DecideCard({
   onLater: () => void
 }) {
   const { t } = useTranslation()
-  const [reason, setReason] = useState<string>(t(`decide.why.${proposal.why}`))
+  const form = useFields(z.object({ reason: line(t('form.missing')) }), { reason: t(`decide.why.${proposal.why}`) })
   const decide = useWrite(
     (body: Schemas['DecisionRequest'], id) =>
       unwrap(api.POST('/api/findings/{id}/decision', { params: { path: { id: f.id } }, body, ...write(id) })),
@@ -30,9 +33,10 @@ export function DecideCard({
         `${t(`kind.${f.kind}`)}: ${zoneName}. ${t('finding.decided', { decision: t(`decision.${v.decision}`) })}`,
     },
   )
-  const send = (decision: Decision) => {
-    if (!decide.isPending) decide.mutate({ decision, reason, version: f.version })
-  }
+  const send = (decision: Decision) =>
+    void form.handleSubmit(({ reason }) => {
+      if (!decide.isPending) decide.mutate({ decision, reason, version: f.version })
+    })()
   useEffect(() => {
     const press = (e: KeyboardEvent) => {
       const element = e.target instanceof HTMLElement ? e.target.tagName : ''
@@ -45,29 +49,16 @@ export function DecideCard({
     return () => window.removeEventListener('keydown', press)
   })
   return (
-    <form
-      className="card-sheet grid content-start gap-3 p-4"
-      onSubmit={(e) => {
-        e.preventDefault()
-        send(proposal.decision)
-      }}
-    >
+    <div className="card-sheet grid content-start gap-3 p-4">
       <h2 className="text-xl font-semibold">
         {t(`kind.${f.kind}`)}: {zoneName}
       </h2>
       <SafetyMark safety={f.safetyClass} />
       {f.note && <p className="whitespace-pre-wrap">{f.note}</p>}
       <p className="font-semibold">{t('decide.proposes', { decision: t(`decision.${proposal.decision}`) })}</p>
-      <TextField
-        label={t('decide.reason')}
-        value={reason}
-        maxLength={120}
-        onChange={(e) => setReason(e.target.value)}
-      />
-      <ProblemAlert error={decide.error} />
-      <button type="submit" className="btn btn-primary btn-lg" disabled={decide.isPending}>
-        {t('decide.take')}
-      </button>
+      <Form form={form} save={decide} label={t('decide.take')} onSubmit={() => send(proposal.decision)}>
+        <Line name="reason" label={t('decide.reason')} />
+      </Form>
       <fieldset>
         <legend className="quiet mb-1 text-sm">{t('decide.differ')}</legend>
         <div className="grid grid-cols-2 gap-2">
@@ -90,6 +81,6 @@ export function DecideCard({
       <button type="button" className="btn btn-ghost" onClick={onLater}>
         {t('decide.next')}
       </button>
-    </form>
+    </div>
   )
 }

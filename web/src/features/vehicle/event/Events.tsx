@@ -1,16 +1,13 @@
-import { useState } from 'react'
 import { events } from '@/api/generated/enums'
 import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
-import { api, unwrap, write, type Schemas } from '@/api/client'
-import { useWrite } from '@/api/useWrite'
-import { Loaded, ProblemAlert } from '@/ui/page/Feedback'
-import { Choice, TextField } from '@/ui/form/Field'
+import { api, unwrap, type Schemas } from '@/api/client'
+import { Loaded } from '@/ui/page/Feedback'
+import { AddEvent } from './AddEvent'
 import { leftOf, SuspectList } from './SuspectList'
 import type { Step } from '../check/checkWalk'
 
 type Happened = Schemas['EventResponse']
-type Event = Happened['event']
 
 type Props = {
   projectId: string
@@ -57,54 +54,5 @@ function Suspects({ happened, steps, nameOf, onGo }: Omit<Props, 'projectId'> & 
       {happened.note && <p className="quiet mb-1">{happened.note}</p>}
       <SuspectList suspects={left} nameOf={nameOf} onGo={onGo} />
     </details>
-  )
-}
-
-function AddEvent({ projectId, open }: { projectId: string; open: Event[] }) {
-  const { t } = useTranslation()
-  const [event, setEvent] = useState<Event>()
-  const [note, setNote] = useState('')
-  const save = useWrite(
-    (body: Schemas['NewEventRequest'], id) =>
-      unwrap(api.POST('/api/projects/{projectId}/events', { params: { path: { projectId } }, body, ...write(id) })),
-    {
-      said: (body) => t('event.recorded', { event: t(`event.kind.${body.event}`) }),
-      done: () => {
-        setEvent(undefined)
-        setNote('')
-      },
-    },
-  )
-  if (open.length === 0) return null
-  return (
-    <form
-      className="grid gap-2"
-      onSubmit={(e) => {
-        e.preventDefault()
-        if (event) save.mutate({ id: crypto.randomUUID(), event, note })
-      }}
-    >
-      <Choice
-        label={t('event.add')}
-        value={event ?? ''}
-        onChange={(e) => setEvent((e.target.value || undefined) as Event | undefined)}
-      >
-        <option value="">{t('event.choose')}</option>
-        {open.map((e) => (
-          <option key={e} value={e}>
-            {t(`event.kind.${e}`)}
-          </option>
-        ))}
-      </Choice>
-      {event && (
-        <>
-          <TextField label={t('event.note')} value={note} maxLength={200} onChange={(e) => setNote(e.target.value)} />
-          <button type="submit" className="btn btn-primary" disabled={save.isPending}>
-            {t('event.save')}
-          </button>
-        </>
-      )}
-      <ProblemAlert error={save.error} />
-    </form>
   )
 }

@@ -1,9 +1,10 @@
-import { useState } from 'react'
+import { z } from 'zod'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
-import { ProblemAlert } from '@/ui/page/Feedback'
-import { Choice, TextField } from '@/ui/form/Field'
+import { Form } from '@/ui/form/Form'
+import { Line, Pick } from '@/ui/form/named'
+import { useFields } from '@/ui/form/useFields'
 import { Sheet } from '@/ui/form/Sheet'
 import type { Feature } from './identity'
 
@@ -18,8 +19,15 @@ export function FeatureForm({
   onClose: () => void
 }) {
   const { t } = useTranslation()
-  const [v, setV] = useState({ expected: row.expected, found: row.found, foundAt: row.foundAt })
-  const [agrees, setAgrees] = useState(row.agrees === undefined ? '' : String(row.agrees))
+  const form = useFields(
+    z.object({ expected: z.string(), found: z.string(), foundAt: z.string(), agrees: z.enum(['', 'true', 'false']) }),
+    {
+      expected: row.expected,
+      found: row.found,
+      foundAt: row.foundAt,
+      agrees: row.agrees === undefined ? '' : row.agrees ? ('true' as const) : ('false' as const),
+    },
+  )
   const name = t(`identitySheet.feature.${row.feature}`)
   const save = useWrite(
     (body: Schemas['FeatureRow'], id) =>
@@ -32,39 +40,35 @@ export function FeatureForm({
       ),
     { said: () => t('identitySheet.kept', { name }), done: onClose },
   )
-  const field = (key: keyof typeof v, label: string) => (
-    <TextField label={label} value={v[key]} maxLength={120} onChange={(e) => setV({ ...v, [key]: e.target.value })} />
-  )
   return (
     <Sheet title={name} onClose={onClose}>
-      <form
-        className="grid gap-3"
-        onSubmit={(e) => {
-          e.preventDefault()
+      <Form
+        form={form}
+        save={save}
+        label={t('identitySheet.keep')}
+        onSubmit={({ agrees, ...v }) =>
           save.mutate({
             feature: row.feature,
             ...v,
             ...(!literal && agrees && { agrees: agrees === 'true' }),
             version: row.version,
           })
-        }}
+        }
       >
         <p className="quiet text-sm">{t(`identitySheet.how.${row.feature}`)}</p>
-        {field('expected', t('identitySheet.expected'))}
-        {field('found', t('identitySheet.found'))}
-        {field('foundAt', t('identitySheet.foundAt'))}
+        <Line name="expected" label={t('identitySheet.expected')} />
+        <Line name="found" label={t('identitySheet.found')} />
+        <Line name="foundAt" label={t('identitySheet.foundAt')} />
         {!literal && (
-          <Choice label={t('identitySheet.agrees')} value={agrees} onChange={(e) => setAgrees(e.target.value)}>
-            <option value="">{t('identitySheet.cannotSay')}</option>
-            <option value="true">{t('identitySheet.yes')}</option>
-            <option value="false">{t('identitySheet.no')}</option>
-          </Choice>
+          <Pick
+            name="agrees"
+            label={t('identitySheet.agrees')}
+            none={t('identitySheet.cannotSay')}
+            of={['true', 'false']}
+            say={(v) => t(v === 'true' ? 'identitySheet.yes' : 'identitySheet.no')}
+          />
         )}
-        <ProblemAlert error={save.error} />
-        <button type="submit" className="btn btn-primary" disabled={save.isPending}>
-          {t('identitySheet.keep')}
-        </button>
-      </form>
+      </Form>
     </Sheet>
   )
 }

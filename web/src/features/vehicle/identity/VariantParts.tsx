@@ -1,32 +1,14 @@
-import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/page/Feedback'
-import { TextField } from '@/ui/form/Field'
-import { useFreshId } from '@/ui/form/useFreshId'
+import { NewVariantPart } from './NewVariantPart'
 
 type VariantPart = Schemas['VariantPartRow']
 
 /** Parts that look alike on a sister variant and do not fit: they warn on the list of parts. */
 export function VariantParts({ projectId, parts }: { projectId: string; parts: VariantPart[] }) {
   const { t } = useTranslation()
-  const [id, renew] = useFreshId()
-  const [name, setName] = useState('')
-  const [difference, setDifference] = useState('')
-  const path = { projectId }
-  const add = useWrite(
-    (body: VariantPart, writeId) =>
-      unwrap(api.POST('/api/projects/{projectId}/variant-parts', { params: { path }, body, ...write(writeId) })),
-    {
-      said: (p) => t('identitySheet.partAdded', { name: p.name }),
-      done: () => {
-        renew()
-        setName('')
-        setDifference('')
-      },
-    },
-  )
   const drop = useWrite(
     (gone: string, writeId) =>
       unwrap(
@@ -57,36 +39,8 @@ export function VariantParts({ projectId, parts }: { projectId: string; parts: V
           </li>
         ))}
       </ul>
-      <form
-        className="grid gap-2"
-        onSubmit={(e) => {
-          e.preventDefault()
-          add.mutate({ id, name, difference })
-        }}
-      >
-        <TextField
-          label={t('identitySheet.part')}
-          value={name}
-          maxLength={120}
-          onChange={(e) => setName(e.target.value)}
-        />
-        <TextField
-          label={t('identitySheet.difference')}
-          value={difference}
-          maxLength={120}
-          onChange={(e) => setDifference(e.target.value)}
-        />
-        <ProblemAlert error={add.error ?? drop.error} />
-        <div>
-          <button
-            type="submit"
-            className="btn"
-            disabled={name.trim() === '' || difference.trim() === '' || add.isPending}
-          >
-            {t('identitySheet.addPart')}
-          </button>
-        </div>
-      </form>
+      <ProblemAlert error={drop.error} />
+      <NewVariantPart projectId={projectId} />
     </>
   )
 }

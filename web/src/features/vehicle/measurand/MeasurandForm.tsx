@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import { Controller, useWatch } from 'react-hook-form'
+import { useWatch } from 'react-hook-form'
 import { z } from 'zod'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
@@ -7,19 +7,11 @@ import { safetyClasses, systems } from '@/api/generated/enums'
 import { useWrite } from '@/api/useWrite'
 import { Form } from '@/ui/form/Form'
 import { Line, Pick, Tick } from '@/ui/form/named'
-import { line } from '@/ui/form/rules'
+import { filled, line } from '@/ui/form/rules'
 import { Sheet } from '@/ui/form/Sheet'
 import { useFields } from '@/ui/form/useFields'
 import { units } from '../reading/readings'
-import { boundsOf, FigureFields, nothingTyped, type Typed } from './FigureFields'
-
-/** The figure that was typed with it, if any was. */
-function figureOf(typed: Typed, limitId: string): { figure?: Schemas['FigureRow'] } {
-  const bounds = boundsOf(typed) ?? {}
-  if (Object.keys(bounds).length === 0) return {}
-  const { kind: sourceKind, document, compared } = typed
-  return { figure: { id: crypto.randomUUID(), limitId, sourceKind, ...bounds, document, compared, version: 0 } }
-}
+import { FigureFields, figureText, useFigureRules } from './FigureFields'
 
 type Props = { projectId: string; onDone: (limitId: string) => void; onClose: () => void }
 
@@ -35,7 +27,7 @@ export function MeasurandForm({ projectId, onDone, onClose }: Props) {
       system: z.enum(systems),
       safetyClass: z.enum(safetyClasses),
       adjustable: z.boolean(),
-      figure: z.custom<Typed>((typed) => !!boundsOf(typed as Typed)),
+      ...useFigureRules(),
     }),
     {
       name: '',
@@ -43,7 +35,7 @@ export function MeasurandForm({ projectId, onDone, onClose }: Props) {
       system: 'ENGINE',
       safetyClass: 'C',
       adjustable: false,
-      figure: nothingTyped,
+      ...figureText('VEHICLE'),
     },
   )
   const unit = useWatch({ control: form.control, name: 'unit' })
@@ -60,20 +52,22 @@ export function MeasurandForm({ projectId, onDone, onClose }: Props) {
         form={form}
         save={save}
         label={t('own.save')}
-        onSubmit={({ figure, ...said }) => save.mutate({ measurand: { id, ...said }, ...figureOf(figure, limitId) })}
+        onSubmit={({ sourceKind, least, most, document, compared, ...said }) => {
+          const figure = { sourceKind, document, compared, ...filled({ least, most }) }
+          save.mutate({
+            measurand: { id, ...said },
+            ...((least ?? most) !== undefined && {
+              figure: { id: crypto.randomUUID(), limitId, ...figure, version: 0 },
+            }),
+          })
+        }}
       >
         <Line name="name" label={t('own.name')} hint={t('own.nameHint')} />
         <div className="grid grid-cols-2 gap-2">
           <Pick name="unit" label={t('own.unit')} of={units} say={(u) => t(`unit.${u}`)} />
           <Pick name="system" label={t('own.system')} of={systems} say={(s) => t(`system.${s}`)} />
         </div>
-        <Controller
-          name="figure"
-          control={form.control}
-          render={({ field }) => (
-            <FigureFields typed={field.value} unit={t(`unit.${unit}`)} onChange={field.onChange} />
-          )}
-        />
+        <FigureFields unit={t(`unit.${unit}`)} />
         <Pick name="safetyClass" label={t('own.ifOutside')} of={safetyClasses} say={(c) => t(`safety.${c}`)} />
         <Tick name="adjustable" label={t('own.adjustable')} />
       </Form>

@@ -1,9 +1,12 @@
 import { useState } from 'react'
+import { z } from 'zod'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
-import { ProblemAlert } from '@/ui/page/Feedback'
-import { NoteField, TextField } from '@/ui/form/Field'
+import { Form } from '@/ui/form/Form'
+import { Line, Note } from '@/ui/form/named'
+import { line } from '@/ui/form/rules'
+import { useFields } from '@/ui/form/useFields'
 import { tokenHeader } from './review'
 
 export type About = { zone: string } | { findingId: string }
@@ -21,8 +24,8 @@ export function RemarkForm({
   onSent: () => void
 }) {
   const { t } = useTranslation()
-  const [author, setAuthor] = useState('')
-  const [words, setWords] = useState('')
+  const there = (max: number) => line(t('form.missing'), max)
+  const form = useFields(z.object({ author: there(120), words: there(4000) }), { author: '', words: '' })
   const [id, setId] = useState(() => crypto.randomUUID())
   const [sent, setSent] = useState(false)
   const send = useWrite(
@@ -36,7 +39,7 @@ export function RemarkForm({
       ),
     {
       done: () => {
-        setWords('')
+        form.resetField('words')
         setId(crypto.randomUUID())
         setSent(true)
         onSent()
@@ -44,22 +47,19 @@ export function RemarkForm({
     },
   )
   return (
-    <form
-      className="card-sheet grid gap-3 p-4"
-      onSubmit={(e) => {
-        e.preventDefault()
-        if (about) send.mutate({ id, author, words, ...about })
-      }}
+    <Form
+      form={form}
+      save={send}
+      label={t('outside.send')}
+      disabled={!about}
+      className="card-sheet p-4"
+      onSubmit={(remark) => about && send.mutate({ id, ...remark, ...about })}
     >
       <p className="font-semibold" aria-live="polite">
         {aboutName ? t('outside.about', { what: aboutName }) : sent ? t('outside.sent') : t('outside.pressSomething')}
       </p>
-      <TextField label={t('outside.name')} value={author} maxLength={120} onChange={(e) => setAuthor(e.target.value)} />
-      <NoteField label={t('outside.words')} value={words} maxLength={4000} onChange={(e) => setWords(e.target.value)} />
-      <ProblemAlert error={send.error} />
-      <button type="submit" className="btn btn-primary" disabled={!about || send.isPending}>
-        {t('outside.send')}
-      </button>
-    </form>
+      <Line name="author" label={t('outside.name')} />
+      <Note name="words" label={t('outside.words')} />
+    </Form>
   )
 }

@@ -60,6 +60,10 @@ export function ShortCard({ projectId, kind, cards, at, nameOf, onGo }: Props) {
       ...(more.fault && { fault: more.fault }),
     })
   }
+  const choose = (found: 'DOUBTFUL' | 'BAD') => {
+    onGo(at)
+    setFault(found)
+  }
   const running = needRunning(cards)
   return (
     <section aria-label={t('short.card')} className="card-sheet grid gap-3 p-4">
@@ -107,7 +111,7 @@ export function ShortCard({ projectId, kind, cards, at, nameOf, onGo }: Props) {
                 type="button"
                 className={`btn btn-lg px-1 ${v === 'GOOD' ? 'btn-primary' : plain}`}
                 disabled={save.isPending}
-                onClick={() => (v === 'GOOD' ? say(v) : setFault(v))}
+                onClick={() => (v === 'GOOD' ? say(v) : choose(v))}
               >
                 {t(`check.seen.${v}`)}
               </button>

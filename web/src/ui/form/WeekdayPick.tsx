@@ -1,3 +1,4 @@
+import { useController } from 'react-hook-form'
 import { weekdays } from '@/api/generated/enums'
 import { useTranslation } from 'react-i18next'
 import type { Schemas } from '@/api/client'
@@ -7,16 +8,10 @@ export type Weekdays = Schemas['Weekdays']
 export const everyDay: Weekdays = { days: [...weekdays] }
 
 /** Some days of the week, at least one. */
-export function WeekdayChoice({
-  label,
-  value,
-  onChange,
-}: {
-  label: string
-  value: Weekdays
-  onChange: (days: Weekdays) => void
-}) {
+export function WeekdayPick({ name, label }: { name: string; label: string }) {
   const { t } = useTranslation()
+  const { field } = useController({ name })
+  const value = field.value as Weekdays
   return (
     <fieldset>
       <legend className="mb-1 text-sm font-semibold">{label}</legend>
@@ -27,8 +22,9 @@ export function WeekdayChoice({
               type="checkbox"
               className="checkbox"
               checked={value.days.includes(day)}
+              onBlur={field.onBlur}
               onChange={(e) =>
-                onChange({
+                field.onChange({
                   days: weekdays.filter((d) => (d === day ? e.target.checked : value.days.includes(d))),
                 })
               }

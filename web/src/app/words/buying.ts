@@ -127,6 +127,7 @@ export const buying = {
     shows:
       'The link shows findings with their notes and photos. It shows no money, no decisions and no names, and can be withdrawn.',
     days: 'Days it stays open',
+    daysWrong: 'A link stays open for 1 to 90 days.',
     make: 'Make a link',
     copy: 'Copy the link',
     copied: 'Copied.',

@@ -19,9 +19,14 @@ export function Line({
   inputMode,
   known,
   max,
+  min,
+  step,
   ...rest
 }: Named & {
+  min?: string
   max?: string
+  step?: number
+  readOnly?: boolean
   type?: 'date' | 'time' | 'password'
   maxLength?: number
   inputMode?: 'numeric' | 'decimal'
@@ -31,7 +36,7 @@ export function Line({
 }) {
   const { register } = useFormContext()
   const list = useId()
-  const kind = type ? { type, max } : { maxLength, inputMode }
+  const kind = type ? { type, min, max, step } : { maxLength, inputMode }
   return (
     <>
       <TextField {...rest} {...kind} {...(known && { list })} error={useWrong(name)} {...register(name)} />

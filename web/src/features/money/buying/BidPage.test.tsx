@@ -133,14 +133,20 @@ it('teaches what is missing before there is a ceiling', async () => {
   expect(screen.getByRole('link', { name: /garage’s settings/ })).toHaveAttribute('href', '/garage')
 })
 
-it('shows why a like car was refused and keeps what was typed', async () => {
+it('shows at its field why a like car was refused and keeps what was typed', async () => {
   server.when(
     'POST /api/projects/car/buying/comparables',
-    new Refusal(422, { code: 'title.missing', detail: 'The title is missing. Enter it and save again.' }),
+    new Refusal(422, { code: 'title.unreadable', field: 'title', detail: 'Type the title again.' }),
   )
   open()
-  await userEvent.type(await screen.findByLabelText('Price, EUR'), '8600')
+  await userEvent.click(await screen.findByRole('button', { name: 'Add a comparable car' }))
+  expect(await screen.findByText('Fill this in.')).toBeInTheDocument()
+  await userEvent.type(screen.getByLabelText('What and where'), 'Estate, 1972')
+  await userEvent.type(screen.getByLabelText('Price, EUR'), '8600')
   await userEvent.click(screen.getByRole('button', { name: 'Add a comparable car' }))
-  expect(await screen.findByText(/The title is missing/)).toBeInTheDocument()
+  await waitFor(() =>
+    expect(screen.getByLabelText('What and where')).toHaveAccessibleDescription('Type the title again.'),
+  )
+  expect(screen.queryByRole('alert')).not.toBeInTheDocument()
   expect(screen.getByLabelText('Price, EUR')).toHaveValue('8600')
 })

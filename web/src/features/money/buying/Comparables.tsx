@@ -1,12 +1,10 @@
-import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Trash2 } from 'lucide-react'
-import { api, unwrap, write, type Schemas } from '@/api/client'
+import { api, unwrap, write } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/page/Feedback'
-import { TextField } from '@/ui/form/Field'
-import { AmountField, amountOf } from '@/ui/form/AmountField'
 import { useFormat } from '@/ui/format/format'
+import { AddComparable } from './AddComparable'
 import type { Buying } from './buying'
 
 /** What like cars fetch: paid or only asked, and which of them lies too far off. */
@@ -53,65 +51,5 @@ export function Comparables({ projectId, buying }: { projectId: string; buying: 
       <ProblemAlert error={drop.error} />
       <AddComparable projectId={projectId} />
     </>
-  )
-}
-
-function AddComparable({ projectId }: { projectId: string }) {
-  const { t } = useTranslation()
-  const format = useFormat()
-  const [title, setTitle] = useState('')
-  const [price, setPrice] = useState('')
-  const [sold, setSold] = useState(false)
-  const minor = amountOf(price, format.currency)
-  const save = useWrite(
-    (body: Schemas['ComparableRow'], id) =>
-      unwrap(
-        api.POST('/api/projects/{projectId}/buying/comparables', {
-          params: { path: { projectId } },
-          body,
-          ...write(id),
-        }),
-      ),
-    {
-      said: () => t('bid.added'),
-      done: () => {
-        setTitle('')
-        setPrice('')
-      },
-    },
-  )
-  return (
-    <form
-      className="grid gap-2"
-      onSubmit={(e) => {
-        e.preventDefault()
-        if (minor !== undefined) save.mutate({ id: crypto.randomUUID(), title, minor, sold, seenOn: format.today() })
-      }}
-    >
-      <div className="grid grid-cols-[2fr_1fr] gap-2">
-        <TextField
-          label={t('bid.comparable')}
-          value={title}
-          maxLength={120}
-          onChange={(e) => setTitle(e.target.value)}
-        />
-        <AmountField
-          label={t('bid.price', { currency: format.currency })}
-          value={price}
-          currency={format.currency}
-          onChange={setPrice}
-        />
-      </div>
-      <label className="flex min-h-11 items-center gap-2">
-        <input type="checkbox" className="checkbox" checked={sold} onChange={(e) => setSold(e.target.checked)} />
-        {t('bid.sold')}
-      </label>
-      <ProblemAlert error={save.error} />
-      <div>
-        <button type="submit" className="btn" disabled={save.isPending}>
-          {t('bid.addComparable')}
-        </button>
-      </div>
-    </form>
   )
 }

@@ -3,11 +3,12 @@ import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/page/Feedback'
-import { TextField } from '@/ui/form/Field'
 import { Photos } from '@/ui/photos/Photos'
 import { Sheet } from '@/ui/form/Sheet'
 import { useFormat } from '@/ui/format/format'
 import { AcceptanceForm } from './AcceptanceForm'
+import { HoldForm } from './HoldForm'
+import { ReleaseButton } from './ReleaseButton'
 
 type Need = Schemas['Need']
 
@@ -83,7 +84,8 @@ export function NeedSheet({
         )}
         {n.state === 'ORDERED' && <ArrivalButton need={n} />}
         {(n.state === 'RECEIVED' || fromShelf) && <AcceptanceForm need={n} />}
-        {(n.state === 'NEEDED' || n.state === 'SOURCED' || n.state === 'HELD') && <HoldForm need={n} />}
+        {(n.state === 'NEEDED' || n.state === 'SOURCED') && <HoldForm need={n} />}
+        {n.state === 'HELD' && <ReleaseButton need={n} />}
         <Photos subject="NEED" subjectId={n.id} />
         <div>
           <button type="button" className="btn" onClick={onEdit}>
@@ -115,67 +117,5 @@ function ArrivalButton({ need }: { need: Need }) {
       </button>
       <ProblemAlert error={arrive.error} />
     </div>
-  )
-}
-
-function HoldForm({ need }: { need: Need }) {
-  const { t } = useTranslation()
-  const format = useFormat()
-  const [reason, setReason] = useState('')
-  const [answerBy, setAnswerBy] = useState('')
-  const hold = useWrite(
-    (body: Schemas['HoldRequest'], id) =>
-      need.state === 'HELD'
-        ? unwrap(
-            api.POST('/api/needs/{id}/release', {
-              params: { path: { id: need.id } },
-              body: { version: body.version },
-              ...write(id),
-            }),
-          )
-        : unwrap(api.POST('/api/needs/{id}/hold', { params: { path: { id: need.id } }, body, ...write(id) })),
-    { said: () => t(need.state === 'HELD' ? 'parts.released' : 'parts.held') },
-  )
-  if (need.state === 'HELD')
-    return (
-      <div>
-        <button
-          type="button"
-          className="btn btn-primary"
-          disabled={hold.isPending}
-          onClick={() => hold.mutate({ reason: '', version: need.version })}
-        >
-          {t('parts.release')}
-        </button>
-        <ProblemAlert error={hold.error} />
-      </div>
-    )
-  return (
-    <details>
-      <summary className="cursor-pointer py-2 font-semibold">{t('parts.holdIt')}</summary>
-      <form
-        className="grid gap-2"
-        onSubmit={(e) => {
-          e.preventDefault()
-          hold.mutate({ reason, ...(answerBy && { answerBy }), version: need.version })
-        }}
-      >
-        <TextField label={t('parts.holdReason')} value={reason} onChange={(e) => setReason(e.target.value)} />
-        <TextField
-          label={t('parts.holdUntil')}
-          hint={t('parts.holdUntilHint')}
-          type="date"
-          min={format.today()}
-          value={answerBy}
-          onChange={(e) => setAnswerBy(e.target.value)}
-        />
-        <ProblemAlert error={hold.error} />
-        <div>
-          <button type="submit" className="btn" disabled={hold.isPending}>
-            {t('parts.hold')}
-          </button>
-        </div>
-      </form>
-    </details>
   )
 }

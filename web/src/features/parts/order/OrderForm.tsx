@@ -1,45 +1,89 @@
 import { addDays, formatISO, parseISO } from 'date-fns'
 import { useState } from 'react'
 import { useQuery } from '@tanstack/react-query'
+import { useWatch } from 'react-hook-form'
+import { z } from 'zod'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { conversionQuery, suppliersQuery } from '@/api/queries'
 import { useWrite } from '@/api/useWrite'
-import { ProblemAlert } from '@/ui/page/Feedback'
-import { Choice, TextField } from '@/ui/form/Field'
+import { Form } from '@/ui/form/Form'
+import { Amount, Decimal, Line, Pick } from '@/ui/form/named'
+import { numberOf } from '@/ui/form/rules'
 import { Sheet } from '@/ui/form/Sheet'
+import { useFields } from '@/ui/form/useFields'
 import { useFormat } from '@/ui/format/format'
 import { parseMinor, useAmountProblem } from '@/ui/format/money'
 import { SupplierFields } from '../supplier/SupplierFields'
 
 const plusDays = (day: string, days: number) => formatISO(addDays(parseISO(day), days), { representation: 'date' })
 
+const empty = { supplierId: '', rate: '', post: '', reference: '' }
+
+/** What may stand in an order, amounts in the supplier's currency; all that is wrong is said at once. */
+function useOrderRules(currencyOf: (supplierId: string) => string, base: string) {
+  const { t } = useTranslation()
+  const problem = useAmountProblem()
+  return z
+    .object({
+      supplierId: z.string(),
+      amounts: z.record(z.string(), z.string()),
+      post: z.string(),
+      rate: z.string(),
+      orderedOn: z.string(),
+      expectedOn: z.string(),
+      reference: z.string(),
+    })
+    .transform(({ amounts, post, rate: typedRate, ...v }, context) => {
+      const wrong = (path: string[], message: string) => context.addIssue({ code: 'custom', path, message })
+      const currency = currencyOf(v.supplierId)
+      if (v.supplierId === '') wrong(['supplierId'], t('parts.supplierMissing'))
+      for (const day of ['orderedOn', 'expectedOn'] as const) if (v[day] === '') wrong([day], t('form.missing'))
+      const read = (path: string[], typed: string): number => {
+        const minor = typed.trim() === '' ? undefined : parseMinor(typed, currency)
+        if (minor === undefined) wrong(path, problem(typed, currency) ?? t('moneyWrong'))
+        return minor ?? 0
+      }
+      const rate = currency === base ? 1 : numberOf(typedRate)
+      if (!(rate > 0)) wrong(['rate'], t('parts.rateWrong', { currency, base }))
+      return {
+        ...v,
+        currency,
+        rate,
+        rateOn: v.orderedOn,
+        postMinor: post.trim() === '' ? 0 : read(['post'], post),
+        lines: Object.entries(amounts).map(([needId, typed]) => ({
+          needId,
+          amountMinor: read(['amounts', needId], typed),
+        })),
+      }
+    })
+}
+
+type Props = { projectId: string; needs: Schemas['Need'][]; onClose: () => void }
+
 /** One order of one or more parts: from whom, for how much in their currency, and when it should come. */
-export function OrderForm({
-  projectId,
-  needs,
-  onClose,
-}: {
-  projectId: string
-  needs: Schemas['Need'][]
-  onClose: () => void
-}) {
+export function OrderForm({ projectId, needs, onClose }: Props) {
   const { t } = useTranslation()
   const format = useFormat()
   const [id] = useState(() => crypto.randomUUID())
-  const suppliers = useQuery(suppliersQuery)
-  const [supplierId, setSupplierId] = useState('')
-  const supplier = suppliers.data?.find((s) => s.id === supplierId)
-  const currency = supplier?.currency ?? format.currency
-  const [rate, setRate] = useState('')
-  const [post, setPost] = useState('')
-  const [reference, setReference] = useState('')
-  const [orderedOn, setOrderedOn] = useState(format.today())
-  const [expectedOn, setExpectedOn] = useState(plusDays(format.today(), Math.max(...needs.map((n) => n.leadDays))))
-  const [amounts, setAmounts] = useState<Record<string, string>>({})
-  const [wrong, setWrong] = useState<string>()
+  const { data: suppliers } = useQuery(suppliersQuery)
+  const supplierOf = (known: string) => suppliers?.find((s) => s.id === known)
+  const currencyOf = (supplierId: string) => supplierOf(supplierId)?.currency ?? format.currency
+  const form = useFields(useOrderRules(currencyOf, format.currency), {
+    ...empty,
+    amounts: Object.fromEntries(needs.map((n) => [n.id, ''])),
+    orderedOn: format.today(),
+    expectedOn: plusDays(format.today(), Math.max(...needs.map((n) => n.leadDays))),
+  })
+  const v = useWatch({ control: form.control })
+  const currency = currencyOf(v.supplierId ?? '')
   const foreign = currency !== format.currency
-  const amountProblem = useAmountProblem()
+  const typed = [...Object.values(v.amounts ?? {}), v.post ?? '']
+  const total = typed.reduce((sum, one) => sum + (parseMinor(one ?? '', currency) ?? 0), 0)
+  const conversion = useQuery(
+    conversionQuery(currency, foreign ? total : undefined, foreign ? numberOf(v.rate ?? '') : 1),
+  )
   const order = useWrite(
     (body: Schemas['NewOrderRequest'], writeId) =>
       unwrap(
@@ -47,115 +91,38 @@ export function OrderForm({
       ),
     { said: (_, o) => t('parts.isOrdered', { count: o.lines.length, supplier: o.supplier }), done: onClose },
   )
-  const amountOf = (needId: string) => (amounts[needId]?.trim() ? parseMinor(amounts[needId], currency) : undefined)
-  const total = needs.reduce((sum, n) => sum + (amountOf(n.id) ?? 0), 0) + (parseMinor(post, currency) ?? 0)
-  const rateNumber = foreign ? Number(rate.replace(',', '.')) : 1
-  const conversion = useQuery(conversionQuery(currency, foreign ? total : undefined, rateNumber))
-
-  function submit() {
-    const lines = needs.map((n) => ({ needId: n.id, amountMinor: amountOf(n.id) }))
-    const postMinor = post.trim() === '' ? 0 : parseMinor(post, currency)
-    if (!supplier) return setWrong(t('parts.supplierMissing'))
-    if (lines.some((l) => l.amountMinor === undefined) || postMinor === undefined) {
-      const typed = [...needs.map((n) => amounts[n.id] ?? ''), ...(post.trim() === '' ? [] : [post])]
-      return setWrong(typed.map((a) => amountProblem(a, currency)).find((p) => p))
-    }
-    if (foreign && !(rateNumber > 0)) return setWrong(t('parts.rateWrong', { currency, base: format.currency }))
-    setWrong(undefined)
-    order.mutate({
-      id,
-      supplierId,
-      reference,
-      currency,
-      rate: rateNumber,
-      rateOn: orderedOn,
-      postMinor,
-      orderedOn,
-      expectedOn,
-      lines: lines as { needId: string; amountMinor: number }[],
-    })
-  }
   return (
     <Sheet title={t('parts.orderTitle', { count: needs.length })} onClose={onClose}>
-      <form
-        className="grid gap-3"
-        noValidate
-        onSubmit={(e) => {
-          e.preventDefault()
-          submit()
-        }}
-      >
-        <Choice label={t('parts.supplier')} value={supplierId} onChange={(e) => setSupplierId(e.target.value)}>
-          <option value="">{t('parts.chooseSupplier')}</option>
-          {suppliers.data?.map((s) => (
-            <option key={s.id} value={s.id}>
-              {s.name} ({s.currency})
-            </option>
-          ))}
-        </Choice>
-        <SupplierFields onMade={setSupplierId} />
+      <Form form={form} save={order} label={t('parts.recordOrder')} onSubmit={(body) => order.mutate({ id, ...body })}>
+        <Pick
+          name="supplierId"
+          label={t('parts.supplier')}
+          none={t('parts.chooseSupplier')}
+          of={suppliers?.map((s) => s.id) ?? []}
+          say={(s) => `${supplierOf(s)!.name} (${currencyOf(s)})`}
+        />
+        <SupplierFields onMade={(made) => form.setValue('supplierId', made)} />
         {needs.map((n) => (
-          <TextField
+          <Amount
             key={n.id}
+            name={`amounts.${n.id}`}
             label={t('parts.amountOf', { part: n.quantity > 1 ? `${n.quantity} × ${n.title}` : n.title, currency })}
-            hint={
-              n.estimateMinor
-                ? t('parts.estimated', { money: format.money(n.estimateMinor, format.currency) })
-                : undefined
-            }
-            inputMode="decimal"
-            value={amounts[n.id] ?? ''}
-            onChange={(e) => setAmounts({ ...amounts, [n.id]: e.target.value })}
+            hint={n.estimateMinor && t('parts.estimated', { money: format.money(n.estimateMinor, format.currency) })}
+            currency={currency}
           />
         ))}
         <div className="grid grid-cols-2 gap-3">
-          <TextField
-            label={t('parts.post', { currency })}
-            inputMode="decimal"
-            value={post}
-            onChange={(e) => setPost(e.target.value)}
-          />
-          {foreign && (
-            <TextField
-              label={t('parts.rate', { currency, base: format.currency })}
-              inputMode="decimal"
-              value={rate}
-              onChange={(e) => setRate(e.target.value)}
-            />
-          )}
-          <TextField
-            label={t('parts.orderedOn')}
-            type="date"
-            value={orderedOn}
-            onChange={(e) => setOrderedOn(e.target.value)}
-          />
-          <TextField
-            label={t('parts.expectedOn')}
-            type="date"
-            value={expectedOn}
-            onChange={(e) => setExpectedOn(e.target.value)}
-          />
+          <Amount name="post" label={t('parts.post', { currency })} currency={currency} />
+          {foreign && <Decimal name="rate" label={t('parts.rate', { currency, base: format.currency })} />}
+          <Line name="orderedOn" label={t('parts.orderedOn')} type="date" />
+          <Line name="expectedOn" label={t('parts.expectedOn')} type="date" />
         </div>
-        <TextField
-          label={t('parts.reference')}
-          value={reference}
-          maxLength={120}
-          onChange={(e) => setReference(e.target.value)}
-        />
+        <Line name="reference" label={t('parts.reference')} />
         <p className="font-semibold">
           {t('parts.total', { money: format.money(total, currency) })}
           {foreign && conversion.data && ` = ${format.money(conversion.data.baseMinor, format.currency)}`}
         </p>
-        {wrong && (
-          <p role="alert" className="font-semibold text-error">
-            {wrong}
-          </p>
-        )}
-        <ProblemAlert error={order.error} />
-        <button type="submit" className="btn btn-primary" disabled={order.isPending}>
-          {t('parts.recordOrder')}
-        </button>
-      </form>
+      </Form>
     </Sheet>
   )
 }

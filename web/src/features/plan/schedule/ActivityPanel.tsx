@@ -1,11 +1,14 @@
-import { useState } from 'react'
+import { z } from 'zod'
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { Loaded, ProblemAlert } from '@/ui/page/Feedback'
-import { TextField } from '@/ui/form/Field'
+import { Form } from '@/ui/form/Form'
+import { Line } from '@/ui/form/named'
+import { line } from '@/ui/form/rules'
+import { useFields } from '@/ui/form/useFields'
 import { Sheet } from '@/ui/form/Sheet'
 import { useFormat } from '@/ui/format/format'
 import { useActivityName } from '@/ui/format/activityName'
@@ -33,7 +36,6 @@ export function ActivityPanel({
   const { t } = useTranslation()
   const format = useFormat()
   const reason = useReason()
-  const [day, setDay] = useState(wanted ?? format.dateOf(a.start))
   const title = useActivityName()(a.subject)
   return (
     <Sheet title={title} onClose={onClose}>
@@ -68,25 +70,29 @@ export function ActivityPanel({
             {t('dates.openJob')}
           </Link>
         )}
-        {a.movable && (
-          <form
-            className="flex items-end gap-2"
-            onSubmit={(e) => {
-              e.preventDefault()
-              onWant(day)
-            }}
-          >
-            <TextField label={t('dates.notBefore')} type="date" value={day} onChange={(e) => setDay(e.target.value)} />
-            <button type="submit" className="btn" disabled={day === ''}>
-              {t('dates.ask')}
-            </button>
-          </form>
-        )}
+        {a.movable && <NotBefore first={wanted ?? format.dateOf(a.start)} onWant={onWant} />}
         {wanted && <Consequences key={wanted} projectId={projectId} activity={a} day={wanted} onDone={onClose} />}
         {a.subject.kind === 'JOB' && <SomebodyElse projectId={projectId} activity={a} />}
         {a.notBefore && <Free projectId={projectId} activity={a} onDone={onClose} />}
       </div>
     </Sheet>
+  )
+}
+
+function NotBefore({ first, onWant }: { first: string; onWant: (day: string) => void }) {
+  const { t } = useTranslation()
+  const form = useFields(z.object({ day: line(t('form.missing')) }), { day: first })
+  return (
+    <Form
+      form={form}
+      save={{ isPending: false, error: null }}
+      label={t('dates.ask')}
+      aside
+      inRow
+      onSubmit={({ day }) => onWant(day)}
+    >
+      <Line name="day" label={t('dates.notBefore')} type="date" />
+    </Form>
   )
 }
 

@@ -1,15 +1,13 @@
-import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/page/Feedback'
-import { TextField } from '@/ui/form/Field'
 import { Part } from '@/ui/page/Page'
 import { hours, useFormat } from '@/ui/format/format'
-import { useZoneNames } from '@/ui/format/zones'
 import type { Job } from '../job/jobWork'
 import { AimPreview } from './AimPreview'
 import { PanelCover } from './PanelCover'
+import { Repeats } from './Repeats'
 import type { Scope } from './scope'
 
 /** What the scope says beside its list: how it grew, what is half closed, what goes into one session, what comes again and again. */
@@ -143,71 +141,5 @@ function JobNames({
         ))}
       </ul>
     </Part>
-  )
-}
-
-function Repeats({ projectId, scope: s }: { projectId: string; scope: Scope }) {
-  const { t } = useTranslation()
-  if (s.repeats.length === 0) return null
-  return (
-    <Part title={t('scope.repeats')}>
-      <ul>
-        {s.repeats.map((r) => (
-          <Repeat key={r.zone + r.operation} projectId={projectId} repeat={r} />
-        ))}
-      </ul>
-    </Part>
-  )
-}
-
-function Repeat({ projectId, repeat: r }: { projectId: string; repeat: Scope['repeats'][number] }) {
-  const { t } = useTranslation()
-  const nameOf = useZoneNames(projectId)
-  const [cause, setCause] = useState('')
-  const save = useWrite(
-    (typed: string, id) =>
-      unwrap(
-        api.PUT('/api/projects/{projectId}/scope/repeats', {
-          params: { path: { projectId } },
-          body: { zone: r.zone, operation: r.operation, cause: typed },
-          ...write(id),
-        }),
-      ),
-    { said: () => t('scope.causeKept') },
-  )
-  return (
-    <li className="border-b border-base-300 py-2">
-      {t('scope.repeat', {
-        operation: t(`operation.${r.operation}`),
-        place: nameOf(r.zone),
-        times: r.repairs,
-        hours: hours(r.spentMinutes),
-      })}{' '}
-      {r.wholePanel && <span className="font-bold">{t('scope.wholePanel')}</span>}
-      {r.cause ? (
-        <span className="block">{t('scope.causeIs', { cause: r.cause })}</span>
-      ) : (
-        <form
-          className="mt-1 flex items-end gap-2"
-          onSubmit={(e) => {
-            e.preventDefault()
-            save.mutate(cause)
-          }}
-        >
-          <div className="grow">
-            <TextField
-              label={t('scope.whyAgain')}
-              value={cause}
-              maxLength={120}
-              onChange={(e) => setCause(e.target.value)}
-            />
-          </div>
-          <button type="submit" className="btn" disabled={cause.trim() === '' || save.isPending}>
-            {t('scope.keepCause')}
-          </button>
-        </form>
-      )}
-      <ProblemAlert error={save.error} />
-    </li>
   )
 }

@@ -1,13 +1,11 @@
-import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
-import { api, unwrap, write, type Schemas } from '@/api/client'
+import type { Schemas } from '@/api/client'
 import { useRole } from '@/api/useRole'
-import { useWrite } from '@/api/useWrite'
-import { ProblemAlert } from '@/ui/page/Feedback'
-import { TextField } from '@/ui/form/Field'
 import { Part } from '@/ui/page/Page'
 import { hours, useFormat } from '@/ui/format/format'
+import { BackForm } from './BackForm'
 import { OfferForm } from './OfferForm'
+import { SendForm } from './SendForm'
 
 export type SentOut = Schemas['SentOutResponse']
 
@@ -60,100 +58,8 @@ export function SentOutCard({ projectId, sentOut: s }: { projectId: string; sent
         </ul>
       )}
       {toSend && owns && <OfferForm projectId={projectId} sentOutId={row.id} />}
-      {toSend && !s.blockedBy && <Send sentOut={s} />}
-      {(row.state === 'AWAY' || (row.state === 'BACK' && s.missing > 0)) && <Back sentOut={s} />}
+      {toSend && !s.blockedBy && <SendForm sentOut={s} />}
+      {(row.state === 'AWAY' || (row.state === 'BACK' && s.missing > 0)) && <BackForm sentOut={s} />}
     </Part>
-  )
-}
-
-function Send({ sentOut: { row, offers } }: { sentOut: SentOut }) {
-  const { t } = useTranslation()
-  const best = offers.find((o) => !o.offer.refused)?.offer
-  const [carrier, setCarrier] = useState(best?.carrier ?? '')
-  const [expectedOn, setExpectedOn] = useState('')
-  const send = useWrite(
-    (body: Schemas['SendRequest'], id) =>
-      unwrap(api.POST('/api/sent-out/{id}/send', { params: { path: { id: row.id } }, body, ...write(id) })),
-    { said: () => t('away.sent', { what: row.title }) },
-  )
-  return (
-    <form
-      className="flex flex-wrap items-end gap-2"
-      onSubmit={(e) => {
-        e.preventDefault()
-        send.mutate({ carrier, expectedOn, version: row.version })
-      }}
-    >
-      <TextField label={t('away.to')} value={carrier} maxLength={120} onChange={(e) => setCarrier(e.target.value)} />
-      <TextField
-        label={t('away.backOn')}
-        type="date"
-        value={expectedOn}
-        onChange={(e) => setExpectedOn(e.target.value)}
-      />
-      <button
-        type="submit"
-        className="btn btn-primary"
-        disabled={carrier.trim() === '' || expectedOn === '' || send.isPending}
-      >
-        {t('away.send')}
-      </button>
-      <ProblemAlert error={send.error} />
-    </form>
-  )
-}
-
-function Back({ sentOut: { row } }: { sentOut: SentOut }) {
-  const { t } = useTranslation()
-  const [count, setCount] = useState('')
-  const [note, setNote] = useState('')
-  const path = { params: { path: { id: row.id } } }
-  const back = useWrite(
-    (body: Schemas['BackRequest'], id) => unwrap(api.POST('/api/sent-out/{id}/back', { ...path, body, ...write(id) })),
-    { said: () => t('away.counted') },
-  )
-  const refused = useWrite(
-    (body: Schemas['RefusedRequest'], id) =>
-      unwrap(api.POST('/api/sent-out/{id}/refused', { ...path, body, ...write(id) })),
-    { said: () => t('away.refusedKept') },
-  )
-  const short = count !== '' && Number(count) < row.pieces
-  return (
-    <div className="grid gap-2">
-      <form
-        className="flex flex-wrap items-end gap-2"
-        onSubmit={(e) => {
-          e.preventDefault()
-          back.mutate({ piecesBack: Number(count), note, version: row.version })
-        }}
-      >
-        <TextField
-          label={t('away.count', { count: row.pieces })}
-          inputMode="numeric"
-          value={count}
-          onChange={(e) => setCount(e.target.value.replace(/\D/g, ''))}
-        />
-        <TextField
-          label={t(short ? 'away.whereMissing' : 'away.reasonOrNote')}
-          value={note}
-          maxLength={120}
-          onChange={(e) => setNote(e.target.value)}
-        />
-        <button type="submit" className="btn btn-primary" disabled={count === '' || back.isPending}>
-          {t('away.back')}
-        </button>
-        {row.state === 'AWAY' && (
-          <button
-            type="button"
-            className="btn"
-            disabled={note.trim() === '' || refused.isPending}
-            onClick={() => refused.mutate({ reason: note, version: row.version })}
-          >
-            {t('away.gaveUp')}
-          </button>
-        )}
-      </form>
-      <ProblemAlert error={back.error ?? refused.error} />
-    </div>
   )
 }

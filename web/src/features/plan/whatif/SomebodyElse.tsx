@@ -1,11 +1,13 @@
-import { useState } from 'react'
+import { useWatch } from 'react-hook-form'
+import { z } from 'zod'
 import { Link } from 'react-router'
 import { useMutation } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
-import { api, unwrap, write } from '@/api/client'
-import { AmountField, amountOf } from '@/ui/form/AmountField'
-import { ProblemAlert } from '@/ui/page/Feedback'
-import { TextField } from '@/ui/form/Field'
+import { api, unwrap, write, type Problem, type Schemas } from '@/api/client'
+import { Form } from '@/ui/form/Form'
+import { Amount, Whole } from '@/ui/form/named'
+import { filled, orNothing, useAmountRule, whole } from '@/ui/form/rules'
+import { useFields } from '@/ui/form/useFields'
 import { useFormat } from '@/ui/format/format'
 import { MilestoneMoves } from '../schedule/MilestoneMoves'
 import type { Activity } from '../schedule/axis/lanes'
@@ -14,15 +16,18 @@ import type { Activity } from '../schedule/axis/lanes'
 export function SomebodyElse({ projectId, activity }: { projectId: string; activity: Activity }) {
   const { t } = useTranslation()
   const format = useFormat()
-  const [days, setDays] = useState('7')
-  const [cost, setCost] = useState('')
-  const costMinor = amountOf(cost, format.currency)
-  const ask = useMutation({
-    mutationFn: () =>
+  const amount = useAmountRule()
+  const form = useFields(
+    z.object({ days: whole(t('form.whole'), { min: 0 }), costMinor: orNothing(amount(format.currency)) }),
+    { days: '7', costMinor: '' },
+  )
+  const days = useWatch({ control: form.control, name: 'days' })
+  const ask = useMutation<Schemas['MoveResponse'], Problem, { days: number; costMinor?: number }>({
+    mutationFn: (terms) =>
       unwrap(
         api.POST('/api/projects/{projectId}/plan/preview-sent-out', {
           params: { path: { projectId } },
-          body: { job: activity.subject.id, days: Math.trunc(Number(days)), costMinor: costMinor ?? 0 },
+          body: { job: activity.subject.id, costMinor: 0, ...terms },
           ...write(crypto.randomUUID()),
         }),
       ),
@@ -30,38 +35,23 @@ export function SomebodyElse({ projectId, activity }: { projectId: string; activ
   return (
     <details>
       <summary className="cursor-pointer py-2 font-semibold">{t('dates.somebodyElse')}</summary>
-      <form
-        className="grid gap-2"
-        onSubmit={(e) => {
-          e.preventDefault()
-          ask.mutate()
-        }}
-      >
+      <Form form={form} save={ask} label={t('dates.ask')} aside onSubmit={(terms) => ask.mutate(filled(terms))}>
         <div className="grid grid-cols-2 items-start gap-3">
-          <TextField
-            label={t('dates.elseDays')}
-            inputMode="numeric"
-            value={days}
-            onChange={(e) => setDays(e.target.value)}
-          />
-          <AmountField
+          <Whole name="days" label={t('dates.elseDays')} />
+          <Amount
+            name="costMinor"
             label={t('dates.elseCost', { currency: format.currency })}
-            value={cost}
             currency={format.currency}
-            onChange={setCost}
           />
         </div>
-        <div>
-          <button type="submit" className="btn" disabled={ask.isPending || !/^\d+$/.test(days.trim())}>
-            {t('dates.ask')}
-          </button>
-        </div>
-      </form>
-      <ProblemAlert error={ask.error} />
+      </Form>
       {ask.data && (
         <div className="mt-2 border-l-4 border-accent pl-3" role="status">
           <MilestoneMoves move={ask.data} />
-          <Link className="link" to={`/p/${projectId}/plan/sent-out?send=${activity.subject.id}&days=${days.trim()}`}>
+          <Link
+            className="link"
+            to={`/p/${projectId}/plan/sent-out?send=${activity.subject.id}&days=${String(days).trim()}`}
+          >
             {t('dates.elseAgree')}
           </Link>
         </div>

@@ -1,9 +1,13 @@
 import { useState } from 'react'
+import { useWatch } from 'react-hook-form'
+import { z } from 'zod'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
-import { ProblemAlert } from '@/ui/page/Feedback'
-import { NoteField, TextField } from '@/ui/form/Field'
+import { Form } from '@/ui/form/Form'
+import { Line, Note, Tick } from '@/ui/form/named'
+import { line } from '@/ui/form/rules'
+import { useFields } from '@/ui/form/useFields'
 import { Sheet } from '@/ui/form/Sheet'
 import { useFormat } from '@/ui/format/format'
 import { codesOf } from './codesOf'
@@ -14,10 +18,15 @@ export function ScanForm({ projectId, faults, onClose }: { projectId: string; fa
   const { t } = useTranslation()
   const format = useFormat()
   const [id] = useState(() => crypto.randomUUID())
-  const [text, setText] = useState('')
-  const [scannedOn, setScannedOn] = useState(format.today())
-  const [afterDrive, setAfterDrive] = useState(false)
-  const codes = codesOf(text)
+  const form = useFields(
+    z.object({
+      text: z.string().refine((typed) => codesOf(typed) !== 'unreadable', t('codes.unreadable')),
+      scannedOn: line(t('form.missing')),
+      afterDrive: z.boolean(),
+    }),
+    { text: '', scannedOn: format.today(), afterDrive: false },
+  )
+  const codes = codesOf(useWatch({ control: form.control, name: 'text' }))
   const save = useWrite(
     (body: Schemas['NewScanRequest'], writeId) =>
       unwrap(
@@ -28,42 +37,24 @@ export function ScanForm({ projectId, faults, onClose }: { projectId: string; fa
   const modules = [...new Set(faults.lines.map((l) => l.code.module))]
   return (
     <Sheet title={t('codes.read')} onClose={onClose}>
-      <form
-        className="grid gap-3"
-        onSubmit={(e) => {
-          e.preventDefault()
-          if (codes !== 'unreadable') save.mutate({ id, scannedOn, afterDrive, codes })
-        }}
+      <Form
+        form={form}
+        save={save}
+        label={t('codes.keep')}
+        onSubmit={({ scannedOn, afterDrive }) =>
+          codes !== 'unreadable' && save.mutate({ id, scannedOn, afterDrive, codes })
+        }
       >
-        <NoteField
+        <Note
+          name="text"
           label={t('codes.text')}
           hint={t('codes.textHint', { example: `${modules[0] ?? t('codes.engine')}: P0301 P0562` })}
-          error={codes === 'unreadable' ? t('codes.unreadable') : undefined}
           rows={5}
-          value={text}
-          onChange={(e) => setText(e.target.value)}
         />
         <p>{codes !== 'unreadable' && t('codes.understood', { count: codes.length })}</p>
-        <TextField
-          label={t('reading.readOn')}
-          type="date"
-          value={scannedOn}
-          onChange={(e) => setScannedOn(e.target.value)}
-        />
-        <label className="flex min-h-11 items-center gap-2">
-          <input
-            type="checkbox"
-            className="checkbox"
-            checked={afterDrive}
-            onChange={(e) => setAfterDrive(e.target.checked)}
-          />
-          {t('codes.afterDrive')}
-        </label>
-        <ProblemAlert error={save.error} />
-        <button type="submit" className="btn btn-primary" disabled={codes === 'unreadable' || save.isPending}>
-          {t('codes.keep')}
-        </button>
-      </form>
+        <Line name="scannedOn" label={t('reading.readOn')} type="date" />
+        <Tick name="afterDrive" label={t('codes.afterDrive')} />
+      </Form>
     </Sheet>
   )
 }

@@ -1,9 +1,13 @@
 import { useState } from 'react'
+import { useWatch } from 'react-hook-form'
+import { z } from 'zod'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
-import { ProblemAlert } from '@/ui/page/Feedback'
-import { Choice, TextField } from '@/ui/form/Field'
+import { Form } from '@/ui/form/Form'
+import { Line, Pick, Radios } from '@/ui/form/named'
+import { filled, line } from '@/ui/form/rules'
+import { useFields } from '@/ui/form/useFields'
 import { Sheet } from '@/ui/form/Sheet'
 import { useFormat } from '@/ui/format/format'
 
@@ -17,9 +21,12 @@ export function FactForm({ projectId, item, onClose }: { projectId: string; item
   const { t } = useTranslation()
   const format = useFormat()
   const [id] = useState(() => crypto.randomUUID())
-  const [value, setValue] = useState(item.value ?? '')
-  const [how, setHow] = useState<Fact['how']>('SEEN')
-  const [since, setSince] = useState('')
+  const form = useFields(z.object({ value: line(t('form.missing')), how: z.enum(hows), since: z.string() }), {
+    value: item.value ?? '',
+    how: 'SEEN' as const,
+    since: '',
+  })
+  const value = useWatch({ control: form.control, name: 'value' })
   const nameOf = (v: string) => item.values.find((x) => x.id === v)?.name ?? v
   const save = useWrite(
     (body: Fact, writeId) =>
@@ -30,54 +37,33 @@ export function FactForm({ projectId, item, onClose }: { projectId: string; item
           ...write(writeId),
         }),
       ),
-    { said: () => t('equipment.kept', { item: item.name, value: nameOf(value) }), done: onClose },
+    { said: (b) => t('equipment.kept', { item: item.name, value: nameOf(b.value) }), done: onClose },
   )
   return (
     <Sheet title={item.name} onClose={onClose}>
-      <form
-        className="grid gap-3"
-        onSubmit={(e) => {
-          e.preventDefault()
-          save.mutate({ id, item: item.id, value, how, ...(since && { since }) })
-        }}
+      <Form
+        form={form}
+        save={save}
+        label={t('equipment.keep')}
+        disabled={!value}
+        onSubmit={(fact) => save.mutate({ id, item: item.id, ...filled(fact) })}
       >
-        <fieldset>
-          <legend className="text-sm font-semibold">{t('equipment.has')}</legend>
-          {item.values.map((v) => (
-            <label key={v.id} className="flex min-h-11 items-center gap-3">
-              <input
-                type="radio"
-                className="radio"
-                name="value"
-                checked={value === v.id}
-                onChange={() => setValue(v.id)}
-              />
-              <span>
-                {v.name}
-                {!v.possible && <span className="quiet text-sm"> {t('equipment.unusual')}</span>}
-              </span>
-            </label>
-          ))}
-        </fieldset>
-        <Choice label={t('equipment.howKnown')} value={how} onChange={(e) => setHow(e.target.value as Fact['how'])}>
-          {hows.map((h) => (
-            <option key={h} value={h}>
-              {t(`equipment.how.${h}`)}
-            </option>
-          ))}
-        </Choice>
-        <TextField
-          label={t('equipment.since')}
-          hint={t('equipment.sinceHint')}
-          type="date"
-          value={since}
-          onChange={(e) => setSince(e.target.value)}
+        <Radios
+          name="value"
+          label={t('equipment.has')}
+          of={item.values.map((v) => v.id)}
+          say={(v) => (
+            <span>
+              {nameOf(v)}
+              {!item.values.find((x) => x.id === v)?.possible && (
+                <span className="quiet text-sm"> {t('equipment.unusual')}</span>
+              )}
+            </span>
+          )}
         />
-        <ProblemAlert error={save.error} />
-        <button type="submit" className="btn btn-primary" disabled={!value || save.isPending}>
-          {t('equipment.keep')}
-        </button>
-      </form>
+        <Pick name="how" label={t('equipment.howKnown')} of={hows} say={(h) => t(`equipment.how.${h}`)} />
+        <Line name="since" label={t('equipment.since')} hint={t('equipment.sinceHint')} type="date" />
+      </Form>
       {item.facts.length > 0 && (
         <section className="mt-4" aria-label={t('equipment.before')}>
           <h3 className="font-semibold">{t('equipment.before')}</h3>

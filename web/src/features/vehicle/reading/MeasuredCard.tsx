@@ -5,12 +5,12 @@ import { Link } from 'react-router'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/page/Feedback'
-import { Choice, TextField } from '@/ui/form/Field'
 import { useFormat } from '@/ui/format/format'
 import { CoatingMap } from './CoatingMap'
 import { FigureForm } from '../measurand/FigureForm'
 import { SeriesPlot } from './SeriesPlot'
 import { VerdictMark } from './VerdictMark'
+import { WrongReading } from './WrongReading'
 import { cells, readable, type Measurable, type Measured } from './readings'
 import { useTrade } from '@/ui/format/american'
 
@@ -65,7 +65,7 @@ export function MeasuredCard({
           {t('reading.sayWhatItHas')}
         </Link>
       )}
-      <Wrong measured={m} projectId={projectId} />
+      <WrongReading measured={m} projectId={projectId} />
       <Source limit={limit} mayClear={m.judged?.mayClear ?? false} />
       {m.proposes && <KeepFinding measured={m} limit={limit} proposes={m.proposes} projectId={projectId} />}
       {figure ? (
@@ -85,68 +85,6 @@ export function MeasuredCard({
         </div>
       )}
     </article>
-  )
-}
-
-/** A slip is taken out of what counts, and stays to be read with its reason. */
-function Wrong({ measured: m, projectId }: { measured: Measured; projectId: string }) {
-  const { t } = useTranslation()
-  const [id, setId] = useState('')
-  const [because, setBecause] = useState('')
-  const save = useWrite(
-    (body: Schemas['WrongReadingRequest'], writeId) =>
-      unwrap(
-        api.POST('/api/projects/{projectId}/readings/{id}/wrong', {
-          params: { path: { projectId, id } },
-          body,
-          ...write(writeId),
-        }),
-      ),
-    { said: () => t('reading.wrongKept'), done: () => setId('') },
-  )
-  const nameOf = (p: Measured['points'][number]) => `${p.spot}: ${readable(p.value)} ${t(`unit.${p.unit}`)}`
-  const counting = m.points.filter((p) => !p.wrongBecause)
-  return (
-    <details className="text-sm">
-      <summary className="cursor-pointer py-2">{t('reading.wrong')}</summary>
-      <ul className="quiet">
-        {m.points
-          .filter((p) => p.wrongBecause)
-          .map((p) => (
-            <li key={p.id}>
-              <s>{nameOf(p)}</s> {p.wrongBecause}
-            </li>
-          ))}
-      </ul>
-      {counting.length > 0 && (
-        <form
-          className="grid gap-2"
-          onSubmit={(e) => {
-            e.preventDefault()
-            save.mutate({ because })
-          }}
-        >
-          <Choice label={t('reading.whichWrong')} value={id} onChange={(e) => setId(e.target.value)}>
-            <option value="">{t('reading.choose')}</option>
-            {counting.map((p) => (
-              <option key={p.id} value={p.id}>
-                {nameOf(p)}
-              </option>
-            ))}
-          </Choice>
-          <TextField
-            label={t('reading.because')}
-            value={because}
-            maxLength={400}
-            onChange={(e) => setBecause(e.target.value)}
-          />
-          <ProblemAlert error={save.error} />
-          <button type="submit" className="btn" disabled={!id || !because.trim() || save.isPending}>
-            {t('reading.countsNoMore')}
-          </button>
-        </form>
-      )}
-    </details>
   )
 }
 

@@ -1,4 +1,5 @@
 import { useState } from 'react'
+import { z } from 'zod'
 import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
@@ -6,14 +7,17 @@ import { announce } from '@/api/notices'
 import { sessionQuery } from '@/api/queries'
 import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/page/Feedback'
-import { TextField } from '@/ui/form/Field'
+import { Form } from '@/ui/form/Form'
+import { Whole } from '@/ui/form/named'
+import { whole } from '@/ui/form/rules'
+import { useFields } from '@/ui/form/useFields'
 import { useFormat } from '@/ui/format/format'
 
 /** Makes links, shows each address once, and withdraws them. */
 export function Invite({ projectId }: { projectId: string }) {
   const { t } = useTranslation()
   const format = useFormat()
-  const [days, setDays] = useState('14')
+  const form = useFields(z.object({ days: whole(t('review.daysWrong'), { min: 1, max: 90 }) }), { days: '14' })
   const [address, setAddress] = useState<string>()
   const { data: session } = useQuery(sessionQuery)
   const links = useQuery({
@@ -33,26 +37,16 @@ export function Invite({ projectId }: { projectId: string }) {
   return (
     <div className="grid gap-3">
       <p>{t('review.shows')}</p>
-      <form
-        className="flex items-end gap-2"
-        onSubmit={(e) => {
-          e.preventDefault()
-          make.mutate({ id: crypto.randomUUID(), days: Number(days) })
-        }}
+      <Form
+        form={form}
+        save={make}
+        label={t('review.make')}
+        inRow
+        onSubmit={({ days }) => make.mutate({ id: crypto.randomUUID(), days })}
       >
-        <TextField
-          label={t('review.days')}
-          type="number"
-          min={1}
-          max={90}
-          value={days}
-          onChange={(e) => setDays(e.target.value)}
-        />
-        <button type="submit" className="btn btn-primary" disabled={make.isPending}>
-          {t('review.make')}
-        </button>
-      </form>
-      <ProblemAlert error={make.error ?? revoke.error} />
+        <Whole name="days" label={t('review.days')} />
+      </Form>
+      <ProblemAlert error={revoke.error} />
       {address && (
         <div className="card-sheet grid gap-2 p-3">
           <p>{t('review.once')}</p>

@@ -1,17 +1,13 @@
-import { useState } from 'react'
-import { evidenceKinds } from '@/api/generated/enums'
 import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
-import { api, unwrap, write, type Schemas } from '@/api/client'
-import { useWrite } from '@/api/useWrite'
-import { Loaded, ProblemAlert } from '@/ui/page/Feedback'
-import { Choice, TextField } from '@/ui/form/Field'
+import { api, unwrap, type Schemas } from '@/api/client'
+import { Loaded } from '@/ui/page/Feedback'
 import { useFormat } from '@/ui/format/format'
+import { AddEvidence } from './AddEvidence'
 import { leftOf, SuspectList } from '../event/SuspectList'
 import type { Step } from '../check/checkWalk'
 
 type Slept = Schemas['SleepResponse']
-type Kind = Schemas['NewEvidenceRequest']['kind']
 
 type Props = {
   projectId: string
@@ -86,49 +82,5 @@ function Suspects({ slept, steps, nameOf, onGo }: Omit<Props, 'projectId'> & { s
       </summary>
       <SuspectList suspects={left} nameOf={nameOf} onGo={onGo} />
     </details>
-  )
-}
-
-function AddEvidence({ projectId }: { projectId: string }) {
-  const { t } = useTranslation()
-  const [kind, setKind] = useState<Kind>('DATED_PAPER')
-  const [usedOn, setUsedOn] = useState('')
-  const [note, setNote] = useState('')
-  const dated = kind !== 'UNDISTURBED'
-  const add = useWrite(
-    (body: Schemas['NewEvidenceRequest'], id) =>
-      unwrap(api.POST('/api/projects/{projectId}/sleep', { params: { path: { projectId } }, body, ...write(id) })),
-    {
-      said: () => t('sleep.added'),
-      done: () => {
-        setUsedOn('')
-        setNote('')
-      },
-    },
-  )
-  return (
-    <form
-      className="grid gap-2"
-      onSubmit={(e) => {
-        e.preventDefault()
-        add.mutate({ id: crypto.randomUUID(), kind, note, ...(dated && usedOn && { usedOn }) })
-      }}
-    >
-      <Choice label={t('sleep.evidence')} value={kind} onChange={(e) => setKind(e.target.value as Kind)}>
-        {evidenceKinds.map((k) => (
-          <option key={k} value={k}>
-            {t(`sleep.kind.${k}`)}
-          </option>
-        ))}
-      </Choice>
-      {dated && (
-        <TextField label={t('sleep.usedOn')} type="date" value={usedOn} onChange={(e) => setUsedOn(e.target.value)} />
-      )}
-      <TextField label={t('sleep.note')} value={note} maxLength={400} onChange={(e) => setNote(e.target.value)} />
-      <ProblemAlert error={add.error} />
-      <button type="submit" className="btn" disabled={add.isPending}>
-        {t('sleep.add')}
-      </button>
-    </form>
   )
 }

@@ -1,0 +1,53 @@
+import { z } from 'zod'
+import { useTranslation } from 'react-i18next'
+import { api, unwrap, write, type Schemas } from '@/api/client'
+import { useWrite } from '@/api/useWrite'
+import { Form } from '@/ui/form/Form'
+import { Line } from '@/ui/form/named'
+import { filled, line } from '@/ui/form/rules'
+import { useFields } from '@/ui/form/useFields'
+import { useFreshId } from '@/ui/form/useFreshId'
+
+const QUARTER_OF_AN_HOUR_SECONDS = 900
+
+/** The minute of the day of a clock that was typed; nothing for none. */
+const minuteOf = z.string().transform((clock) => {
+  const [h, m] = clock.split(':').map(Number)
+  return clock === '' ? undefined : (h ?? 0) * 60 + (m ?? 0)
+})
+
+/** A day off, or one with other times than the week's. */
+export function NewDay() {
+  const { t } = useTranslation()
+  const [id, renew] = useFreshId()
+  const form = useFields(
+    z.object({ day: line(t('form.missing')), fromMinute: minuteOf, toMinute: minuteOf, note: z.string() }),
+    { day: '', fromMinute: '', toMinute: '', note: '' },
+  )
+  const add = useWrite(
+    (body: Schemas['DayRequest'], writeId) => unwrap(api.POST('/api/calendar/days', { body, ...write(writeId) })),
+    {
+      said: () => t('garage.dayKept'),
+      done: () => {
+        renew()
+        form.reset()
+      },
+    },
+  )
+  return (
+    <Form
+      form={form}
+      save={add}
+      label={t('garage.addDay')}
+      aside
+      inRow
+      className="mt-2"
+      onSubmit={({ note, ...v }) => add.mutate({ id, note, ...filled(v) })}
+    >
+      <Line name="day" label={t('garage.onDay')} type="date" />
+      <Line name="fromMinute" label={t('garage.dayFrom')} type="time" step={QUARTER_OF_AN_HOUR_SECONDS} />
+      <Line name="toMinute" label={t('garage.dayTo')} type="time" step={QUARTER_OF_AN_HOUR_SECONDS} />
+      <Line name="note" label={t('garage.dayNote')} />
+    </Form>
+  )
+}

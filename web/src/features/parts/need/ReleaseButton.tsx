@@ -1,0 +1,33 @@
+import { useTranslation } from 'react-i18next'
+import { api, unwrap, write, type Schemas } from '@/api/client'
+import { useWrite } from '@/api/useWrite'
+import { ProblemAlert } from '@/ui/page/Feedback'
+
+/** What was on hold may be bought after all. */
+export function ReleaseButton({ need }: { need: Schemas['Need'] }) {
+  const { t } = useTranslation()
+  const release = useWrite(
+    (version: number, id) =>
+      unwrap(
+        api.POST('/api/needs/{id}/release', {
+          params: { path: { id: need.id } },
+          body: { version },
+          ...write(id),
+        }),
+      ),
+    { said: () => t('parts.released') },
+  )
+  return (
+    <div>
+      <button
+        type="button"
+        className="btn btn-primary"
+        disabled={release.isPending}
+        onClick={() => release.mutate(need.version)}
+      >
+        {t('parts.release')}
+      </button>
+      <ProblemAlert error={release.error} />
+    </div>
+  )
+}

@@ -8,5 +8,5 @@ export default defineConfig({
   resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
   build: { target: 'es2022', sourcemap: false },
   server: { proxy: { '/api': process.env.OFISINO_DEV_SERVER ?? 'http://127.0.0.1:8480' } },
-  test: { environment: 'jsdom', setupFiles: ['src/test/setup.ts'], restoreMocks: true, isolate: false, testTimeout: 20_000 },
+  test: { environment: 'jsdom', setupFiles: ['src/test/setup.ts'], restoreMocks: true, isolate: false, testTimeout: 60_000 },
 })

@@ -1,10 +1,13 @@
 import '@testing-library/jest-dom/vitest'
-import { cleanup } from '@testing-library/react'
+import { cleanup, configure } from '@testing-library/react'
 import { afterEach, beforeEach } from 'vitest'
 import { i18n } from '../app/i18n'
 import currencies from '../api/generated/currencies.json'
 import { learnDecimalSign, learnDigits } from '@/ui/format/money'
 import { server } from './server'
+
+// on a machine that is busy with other tests an answer may take its time
+configure({ asyncUtilTimeout: 10_000 })
 
 // jsdom has no <dialog>; what the pages use of it.
 HTMLDialogElement.prototype.showModal ??= function (this: HTMLDialogElement) {

@@ -1524,6 +1524,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{projectId}/chains": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["offers"];
+        put?: never;
+        post: operations["makeChains"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects/{projectId}/checks": {
         parameters: {
             query?: never;
@@ -3363,6 +3379,15 @@ export interface components {
             /** Format: int32 */
             pitches: number;
         };
+        ChainToMake: {
+            /** Format: uuid */
+            chainId: string;
+            /** Format: uuid */
+            findingId: string;
+        };
+        ChainsRequest: {
+            chains: components["schemas"]["ChainToMake"][];
+        };
         ChangeRow: {
             /** @enum {string} */
             action: "ADDED" | "CHANGED" | "REMOVED";
@@ -4809,6 +4834,15 @@ export interface components {
             seen: boolean;
             /** Format: uuid */
             sentOutId: string;
+        };
+        OfferedChain: {
+            /** Format: uuid */
+            findingId: string;
+            /** Format: int32 */
+            jobs: number;
+            /** Format: int32 */
+            likelyMinutes: number;
+            title?: string;
         };
         OneOfManyDecisions: {
             /** @enum {string} */
@@ -8779,6 +8813,52 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["PurchaseRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    offers: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OfferedChain"][];
+                };
+            };
+        };
+    };
+    makeChains: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChainsRequest"];
             };
         };
         responses: {

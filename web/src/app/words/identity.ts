@@ -125,6 +125,7 @@ export const identity = {
     room_other: 'Room for {{count}} jobs at once.',
     usableOnly: 'Only {{days}}.',
     roomFor: 'How many jobs it has room for',
+    roomWrong: 'A place has room for 1 to 99 jobs at once.',
     usableOn: 'It can be used on',
     roomKept: 'Saved. The plan keeps to it.',
     supplierDays: 'When suppliers are open',

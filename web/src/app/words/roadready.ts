@@ -128,7 +128,7 @@ export const roadready = {
     behind_other: '{{count}} weeks behind {{target}}.',
     leftOut_one: 'One finding has no jobs yet.',
     leftOut_other: '{{count}} findings have no jobs yet.',
-    decideThem: 'Decide them',
+    decideThem: 'Decide, and make their jobs',
     tonight: 'Tonight',
     next: 'Next, {{day}}',
     tonightFirst: '{{when}}, {{hours}}: <b>{{job}}</b>.',

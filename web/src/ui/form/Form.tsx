@@ -1,8 +1,9 @@
-import { useEffect, type ReactNode } from 'react'
-import { FormProvider, useFormContext, type FieldValues, type Path, type UseFormReturn } from 'react-hook-form'
+import { type ReactNode } from 'react'
+import { FormProvider, useFormContext, type FieldValues, type UseFormReturn } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
 import type { Problem } from '@/api/client'
 import { ProblemAlert } from '../page/Feedback'
+import { FieldsOf, useRefusal } from './refusal'
 
 type Sending = { isPending: boolean; error: Problem | null }
 
@@ -41,43 +42,32 @@ export function Form<In extends FieldValues, Out>({
   children: ReactNode
 }) {
   const { t } = useTranslation()
-  const refusedAt = useRefusedField(form, save.error)
+  const { fields, saidAtField } = useRefusal(form, save.error)
   return (
     <FormProvider {...form}>
-      <form
-        {...rest}
-        className={`${inRow ? 'flex flex-wrap items-end gap-2' : 'grid gap-3'} ${className}`}
-        noValidate
-        onSubmit={(e) => void form.handleSubmit((values) => onSubmit(values))(e)}
-      >
-        {children}
-        {!refusedAt && <ProblemAlert error={save.error} />}
-        <div className="flex flex-wrap gap-2">
-          <button type="submit" className={`btn ${aside ? '' : 'btn-primary'}`} disabled={disabled || save.isPending}>
-            {label}
-          </button>
-          {onCancel && (
-            <button type="button" className="btn" onClick={onCancel}>
-              {t('notNow')}
+      <FieldsOf value={fields}>
+        <form
+          {...rest}
+          className={`${inRow ? 'flex flex-wrap items-end gap-2' : 'grid gap-3'} ${className}`}
+          noValidate
+          onSubmit={(e) => void form.handleSubmit((values) => onSubmit(values))(e)}
+        >
+          {children}
+          {!saidAtField && <ProblemAlert error={save.error} />}
+          <div className="flex flex-wrap gap-2">
+            <button type="submit" className={`btn ${aside ? '' : 'btn-primary'}`} disabled={disabled || save.isPending}>
+              {label}
             </button>
-          )}
-        </div>
-      </form>
+            {onCancel && (
+              <button type="button" className="btn" onClick={onCancel}>
+                {t('notNow')}
+              </button>
+            )}
+          </div>
+        </form>
+      </FieldsOf>
     </FormProvider>
   )
-}
-
-/** Puts a refusal beside the field that it names. @returns whether it named one of this form */
-function useRefusedField<In extends FieldValues, Out>(
-  form: UseFormReturn<In, unknown, Out>,
-  problem: Problem | null,
-): boolean {
-  const field = problem?.field
-  const known = field !== undefined && field in form.getValues()
-  useEffect(() => {
-    if (known) form.setError(field as Path<In>, { type: 'refused', message: problem!.message }, { shouldFocus: true })
-  }, [form, known, field, problem])
-  return known
 }
 
 /** What is wrong with several fields together, or with what is no field. @param of names in the form around it */

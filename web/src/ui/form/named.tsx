@@ -2,12 +2,14 @@ import { useId, type ReactNode } from 'react'
 import { get, useController, useFormContext, useWatch } from 'react-hook-form'
 import { useAmountProblem } from '../format/money'
 import { Choice, NoteField, TextField } from './Field'
+import { useSaysWhatIsWrong } from './refusal'
 
 type Named = { name: string; label: string; hint?: ReactNode }
 
 /** What is wrong with a field of the form around it, once somebody tried to send it. */
 function useWrong(name: string): string | undefined {
   const { formState } = useFormContext()
+  useSaysWhatIsWrong(name)
   return (get(formState.errors, name) as { message?: string } | undefined)?.message
 }
 

@@ -12,10 +12,13 @@ import { useDays, WeekdayPick, type Weekdays } from '@/ui/form/WeekdayPick'
 export function PlaceRoom({ place }: { place: Schemas['PlaceRow'] }) {
   const { t } = useTranslation()
   const daysOf = useDays()
-  const form = useFields(z.object({ room: whole(t('form.whole'), { min: 1 }), usableOn: z.custom<Weekdays>() }), {
-    room: String(place.room),
-    usableOn: place.usableOn,
-  })
+  const form = useFields(
+    z.object({ room: whole(t('garage.roomWrong'), { min: 1, max: 99 }), usableOn: z.custom<Weekdays>() }),
+    {
+      room: String(place.room),
+      usableOn: place.usableOn,
+    },
+  )
   const save = useWrite(
     (body: Schemas['PlaceChangeRequest'], id) =>
       unwrap(api.PUT('/api/places/{id}', { params: { path: { id: place.id } }, body, ...write(id) })),

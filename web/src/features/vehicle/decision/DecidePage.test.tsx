@@ -1,4 +1,4 @@
-import { screen, waitFor } from '@testing-library/react'
+import { cleanup, screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { beforeEach, expect, it } from 'vitest'
 import { show } from '@/test/page'
@@ -16,7 +16,10 @@ const finding = (id: string, kind: string) => ({
   version: 4,
 })
 
+let offered: object[]
+
 beforeEach(() => {
+  offered = []
   server
     .when('GET /api/projects/car/findings', [finding('f1', 'RUST_THROUGH'), finding('f2', 'WORN')])
     .when('GET /api/projects/car/decisions', [
@@ -28,6 +31,8 @@ beforeEach(() => {
     .when('POST /api/findings/f1/decision', undefined)
     .when('POST /api/findings/f2/decision', undefined)
     .when('POST /api/projects/car/decisions', undefined)
+    .when('GET /api/projects/car/chains', () => offered)
+    .when('POST /api/projects/car/chains', () => void (offered = []))
   show(<DecidePage />, '/p/car/walk/decide', '/p/:projectId/walk/decide')
 })
 
@@ -65,4 +70,21 @@ it('takes all proposals as one change', async () => {
   await userEvent.click(await screen.findByRole('button', { name: 'Accept all 2 proposals' }))
   await waitFor(() => expect(server.writes('POST /api/projects/car/decisions')).toHaveLength(1))
   expect(server.writes('POST /api/projects/car/decisions')[0]!.body.decisions).toHaveLength(2)
+})
+
+it('makes the jobs of all that is decided with one press, and says what needs a hand', async () => {
+  offered = [
+    { findingId: 'f1', title: 'Sill, left: cut out and weld', jobs: 9, likelyMinutes: 1200 },
+    { findingId: 'f3', title: 'Renew: brake hoses', jobs: 4, likelyMinutes: 180 },
+    { findingId: 'f2', jobs: 0, likelyMinutes: 0 },
+  ]
+  cleanup()
+  show(<DecidePage />, '/p/car/walk/decide', '/p/:projectId/walk/decide')
+  expect(await screen.findByText('3 decided findings have no jobs yet')).toBeInTheDocument()
+  expect(screen.getByText('no recipe fits: add its jobs by hand')).toBeInTheDocument()
+  await userEvent.click(screen.getByRole('button', { name: 'Make these 13 jobs, 23 h' }))
+  await waitFor(() => expect(server.writes('POST /api/projects/car/chains')).toHaveLength(1))
+  const { chains } = server.writes('POST /api/projects/car/chains')[0]!.body as { chains: { findingId: string }[] }
+  expect(chains.map((c) => c.findingId)).toEqual(['f1', 'f3'])
+  expect(await screen.findByRole('link', { name: 'See the plan' })).toHaveAttribute('href', '/p/car/plan')
 })

@@ -9,8 +9,9 @@ import { Page } from '@/ui/page/Page'
 import { SafetyMark } from '@/ui/safety/SafetyMark'
 import { useZoneNames } from '@/ui/format/zones'
 import { DecideCard } from './DecideCard'
+import { JobsToMake } from './JobsToMake'
 import { TakeAll } from './TakeAll'
-import { type Proposed } from './decisions'
+import type { Finding, Proposed } from './decisions'
 
 /** Many findings decided in a row, with one key each. */
 export function DecidePage() {
@@ -28,6 +29,7 @@ export function DecidePage() {
           {(proposed) => (
             <Deciding
               projectId={projectId}
+              findings={found}
               waiting={proposed.flatMap((proposal) => {
                 const finding = found.find((f) => f.id === proposal.findingId && f.state === 'OPEN')
                 return finding ? [{ finding, proposal }] : []
@@ -40,7 +42,7 @@ export function DecidePage() {
   )
 }
 
-function Deciding({ projectId, waiting }: { projectId: string; waiting: Proposed[] }) {
+function Deciding({ projectId, findings, waiting }: { projectId: string; findings: Finding[]; waiting: Proposed[] }) {
   const { t } = useTranslation()
   const nameOf = useZoneNames(projectId)
   const project = useQuery(projectQuery(projectId))
@@ -62,6 +64,7 @@ function Deciding({ projectId, waiting }: { projectId: string; waiting: Proposed
     window.addEventListener('keydown', move)
     return () => window.removeEventListener('keydown', move)
   })
+  const jobs = <JobsToMake projectId={projectId} findings={findings} nameOf={nameOf} />
   return (
     <Page
       title={t('decide.title')}
@@ -76,6 +79,7 @@ function Deciding({ projectId, waiting }: { projectId: string; waiting: Proposed
           </Link>
         </p>
       )}
+      {waiting.length === 0 && jobs}
       {current && (
         <div className="grid grid-cols-[minmax(0,1fr)] gap-6 lg:grid-cols-[26rem_minmax(0,1fr)]">
           <DecideCard
@@ -107,6 +111,7 @@ function Deciding({ projectId, waiting }: { projectId: string; waiting: Proposed
           </section>
         </div>
       )}
+      {waiting.length > 0 && jobs}
     </Page>
   )
 }

@@ -68,7 +68,7 @@ class GarageJourneyTest {
         desk.getByLabel("Keeps the place").check();
         desk.getByLabel("Drying time, hours").fill("a day");
         desk.locator("details[open] button:has-text('Save')").first().click();
-        says(desk, "Drying takes 0 to 60 days");
+        says(desk, "Enter hours, such as 1.5.");
         desk.getByLabel("Drying time, hours").fill("24");
         desk.locator("details[open] button:has-text('Save')").first().click();
         says(desk, "kept while it dries. Dries 24 h.");

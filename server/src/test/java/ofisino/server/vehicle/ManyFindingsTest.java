@@ -83,6 +83,47 @@ class ManyFindingsTest {
     }
 
     @Test
+    void theJobsOfAllThatIsDecidedAreMadeAtOnceAndTakenBackAsOne(TestGarage garage) {
+        UUID project = garage.project();
+        UUID worn = garage.finding(project, "propshaft", "WORN");
+        UUID doubt = garage.finding(project, "dynamo", "DOUBT");
+        UUID accepted = garage.finding(project, "bonnet", "DENT");
+        garage.finding(project, "gearbox", "WORN");
+        garage.decide(worn, "REPLACE");
+        garage.decide(doubt, "INVESTIGATE");
+        garage.decide(accepted, "ACCEPT");
+        String chains = "/api/projects/" + project + "/chains";
+        List<JsonNode> offered = garage.owner().get(chains).ok().valueStream().toList();
+        assertThat(offered)
+                .extracting(o -> UUID.fromString(o.path("findingId").asString()))
+                .as("only what is decided and leads to work")
+                .containsExactlyInAnyOrder(worn, doubt);
+        assertThat(offered)
+                .allSatisfy(o -> assertThat(o.path("jobs").asInt()).isPositive())
+                .allSatisfy(o -> assertThat(o.path("likelyMinutes").asInt()).isPositive());
+
+        Map<String, Object> first = map("findingId", worn, "chainId", UUID.randomUUID());
+        Map<String, Object> unknown = map("findingId", UUID.randomUUID(), "chainId", UUID.randomUUID());
+        assertThat(garage.owner()
+                        .post(chains, map("chains", List.of(first, unknown)))
+                        .status())
+                .isEqualTo(404);
+        assertThat(garage.rows("job")).as("all or none").isZero();
+
+        UUID write = UUID.randomUUID();
+        Map<String, Object> both = map("chains", List.of(first, map("findingId", doubt, "chainId", UUID.randomUUID())));
+        garage.owner().write("POST", chains, both, write).ok();
+        garage.owner().write("POST", chains, both, write).ok();
+        int jobs = offered.stream().mapToInt(o -> o.path("jobs").asInt()).sum();
+        assertThat(garage.rows("job")).as("sent twice, made once").isEqualTo(jobs);
+        assertThat(garage.owner().get(chains).ok()).isEmpty();
+        assertThat(garage.owner().post(chains, map("chains", List.of(first))).code())
+                .isEqualTo("finding.has-jobs");
+        garage.owner().post("/api/changes/" + write + "/undo", map()).ok();
+        assertThat(garage.rows("job")).as("taken back as one").isZero();
+    }
+
+    @Test
     void theOtherPolicyMeasuresFirst(TestGarage garage) {
         UUID project = garage.project();
         garage.finding(project, "gearbox", "WORN");

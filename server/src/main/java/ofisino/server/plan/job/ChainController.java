@@ -8,6 +8,8 @@ import ofisino.core.plan.recipe.Recipe;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Roles;
 import ofisino.server.plan.Jobs.Job;
+import ofisino.server.plan.job.ChainService.ChainToMake;
+import ofisino.server.plan.job.ChainService.OfferedChain;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -20,7 +22,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 @RestController
 @Roles
-@RequestMapping("/api/findings/{findingId}")
+@RequestMapping("/api")
 class ChainController {
     private final ChainService service;
 
@@ -29,6 +31,8 @@ class ChainController {
     }
 
     record ChainRequest(UUID chainId) {}
+
+    record ChainsRequest(List<ChainToMake> chains) {}
 
     record RecheckRequest(boolean good, @Nullable String note, long version) {}
 
@@ -52,13 +56,13 @@ class ChainController {
     }
 
     /** The recipes that fit: one, or none where the decision leads to no work. */
-    @GetMapping("/recipes")
+    @GetMapping("/findings/{findingId}/recipes")
     List<RecipeResponse> recipes(Caller caller, @PathVariable UUID findingId) {
         return service.recipeFor(caller, findingId).map(RecipeResponse::of).stream()
                 .toList();
     }
 
-    @PostMapping("/chain")
+    @PostMapping("/findings/{findingId}/chain")
     @ResponseStatus(HttpStatus.CREATED)
     List<UUID> makeChain(Caller caller, @PathVariable UUID findingId, @RequestBody ChainRequest body) {
         return service.makeChain(caller, findingId, body.chainId()).stream()
@@ -66,7 +70,20 @@ class ChainController {
                 .toList();
     }
 
-    @PostMapping("/recheck")
+    /** What would be made of the findings that are decided and have no jobs yet. */
+    @GetMapping("/projects/{projectId}/chains")
+    List<OfferedChain> offers(Caller caller, @PathVariable UUID projectId) {
+        return service.offers(caller, projectId);
+    }
+
+    /** All of them or none: one change, which can be taken back as one. */
+    @PostMapping("/projects/{projectId}/chains")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void makeChains(Caller caller, @PathVariable UUID projectId, @RequestBody ChainsRequest body) {
+        service.makeChains(caller, projectId, body.chains());
+    }
+
+    @PostMapping("/findings/{findingId}/recheck")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void recheck(Caller caller, @PathVariable UUID findingId, @RequestBody RecheckRequest body) {
         service.recheck(caller, findingId, body.good(), body.note(), body.version());

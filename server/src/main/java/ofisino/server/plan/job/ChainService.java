@@ -7,12 +7,14 @@ import java.util.Optional;
 import java.util.UUID;
 import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.Effort;
+import ofisino.core.kernel.NotFound;
 import ofisino.core.plan.job.JobState;
 import ofisino.core.plan.recipe.Recipe;
 import ofisino.core.plan.recipe.Recipes;
 import ofisino.core.plan.scope.Growth;
 import ofisino.core.vehicle.body.Zone;
 import ofisino.core.vehicle.finding.Finding;
+import ofisino.core.vehicle.finding.FindingState;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.parts.Needs;
@@ -59,9 +61,46 @@ class ChainService {
         this.events = events;
     }
 
+    /** @param title of the chain that would be made; empty where no recipe fits, and somebody has to say what is to be done */
+    record OfferedChain(UUID findingId, Optional<String> title, int jobs, int likelyMinutes) {}
+
+    record ChainToMake(UUID findingId, UUID chainId) {}
+
+    /** What would be made of the findings that are decided and have no jobs yet. */
+    List<OfferedChain> offers(Caller caller, UUID projectId) {
+        return findings.of(caller, projectId).stream()
+                .filter(f -> f.state() == FindingState.DECIDED)
+                .filter(f -> f.decided().filter(d -> d.decision().leadsToJobs()).isPresent())
+                .filter(f -> !progress.hasJobs(caller, f))
+                .map(f -> offer(f.id(), recipeFor(caller, f)))
+                .toList();
+    }
+
+    private static OfferedChain offer(UUID findingId, Optional<Recipe> recipe) {
+        return new OfferedChain(
+                findingId,
+                recipe.map(Recipe::title),
+                recipe.map(r -> r.steps().size()).orElse(0),
+                recipe.map(r -> r.steps().stream()
+                                .mapToInt(s -> s.effort().likelyMinutes())
+                                .sum())
+                        .orElse(0));
+    }
+
+    void makeChains(Caller caller, UUID projectId, List<ChainToMake> chains) {
+        for (ChainToMake one : chains) {
+            if (!findings.require(caller, one.findingId()).projectId().equals(projectId))
+                throw new NotFound("finding", one.findingId());
+            makeChain(caller, one.findingId(), one.chainId());
+        }
+    }
+
     /** The recipe with the zone's name in it; empty where the decision leads to no work. */
     Optional<Recipe> recipeFor(Caller caller, UUID findingId) {
-        Finding finding = findings.require(caller, findingId);
+        return recipeFor(caller, findings.require(caller, findingId));
+    }
+
+    private Optional<Recipe> recipeFor(Caller caller, Finding finding) {
         Projects.Project project = projects.require(caller, finding.projectId());
         String zone = projects.bodyOf(project)
                 .placeOf(finding.zone(), finding.system())
@@ -103,7 +142,7 @@ class ChainService {
             throw new Conflict(
                     "finding.has-jobs",
                     "This finding has its jobs already. Add another one by hand if something is missing.");
-        Recipe recipe = recipeFor(caller, findingId)
+        Recipe recipe = recipeFor(caller, finding)
                 .orElseThrow(
                         () -> new Conflict(
                                 "finding.no-recipe",

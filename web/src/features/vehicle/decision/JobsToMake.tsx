@@ -1,0 +1,95 @@
+import { useState } from 'react'
+import { useQuery } from '@tanstack/react-query'
+import { Link } from 'react-router'
+import { useTranslation } from 'react-i18next'
+import { api, unwrap, write, type Schemas } from '@/api/client'
+import { useWrite } from '@/api/useWrite'
+import { hours } from '@/ui/format/format'
+import { Loaded, ProblemAlert } from '@/ui/page/Feedback'
+import { Part } from '@/ui/page/Page'
+import type { Finding } from './decisions'
+
+type Props = { projectId: string; findings: Finding[]; nameOf: (zone: string) => string }
+
+/** What is decided and has no jobs yet: the work of all of it is made with one press, and taken back with one. */
+export function JobsToMake({ projectId, findings, nameOf }: Props) {
+  const { t } = useTranslation()
+  const path = { params: { path: { projectId } } }
+  const offers = useQuery({
+    queryKey: ['chains', projectId],
+    queryFn: () => unwrap(api.GET('/api/projects/{projectId}/chains', path)),
+  })
+  const [made, setMade] = useState(0)
+  const [chainIds] = useState(() => new Map<string, string>()) // the same when it is sent again
+  const chainOf = (findingId: string) => {
+    if (!chainIds.has(findingId)) chainIds.set(findingId, crypto.randomUUID())
+    return chainIds.get(findingId)!
+  }
+  const make = useWrite(
+    (all: Schemas['OfferedChain'][], id) =>
+      unwrap(
+        api.POST('/api/projects/{projectId}/chains', {
+          ...path,
+          body: { chains: all.map((o) => ({ findingId: o.findingId, chainId: chainOf(o.findingId) })) },
+          ...write(id),
+        }),
+      ),
+    {
+      said: (all) => t('decide.jobsMade', { count: jobsIn(all) }),
+      done: (_, all) => setMade(jobsIn(all)),
+    },
+  )
+  return (
+    <Loaded query={offers} what={t('walk.loading')}>
+      {(all) => {
+        const known = all.filter((o) => o.title !== undefined)
+        const minutes = known.reduce((sum, o) => sum + o.likelyMinutes, 0)
+        if (all.length === 0)
+          return made > 0 ? (
+            <p className="mb-4">
+              {t('decide.jobsMade', { count: made })}{' '}
+              <Link className="link" to={`/p/${projectId}/plan`}>
+                {t('decide.seePlan')}
+              </Link>
+            </p>
+          ) : null
+        return (
+          <Part title={t('decide.withoutJobs', { count: all.length })}>
+            <ProblemAlert error={make.error} />
+            {known.length > 0 && (
+              <button
+                type="button"
+                className="btn btn-primary my-2"
+                disabled={make.isPending}
+                onClick={() => make.mutate(known)}
+              >
+                {t('decide.makeJobs', { count: jobsIn(known), hours: hours(minutes) })}
+              </button>
+            )}
+            <ul className="max-w-3xl">
+              {all.map((o) => (
+                <li key={o.findingId} className="flex flex-wrap gap-x-3 border-b border-base-300 py-1">
+                  <Link className="link grow" to={`/p/${projectId}/walk?finding=${o.findingId}`}>
+                    {o.title ?? nameOfFinding(o.findingId)}
+                  </Link>
+                  <span className="quiet text-sm">
+                    {o.title === undefined
+                      ? t('decide.byHand')
+                      : t('decide.chain', { count: o.jobs, hours: hours(o.likelyMinutes) })}
+                  </span>
+                </li>
+              ))}
+            </ul>
+          </Part>
+        )
+      }}
+    </Loaded>
+  )
+
+  function nameOfFinding(id: string): string {
+    const finding = findings.find((f) => f.id === id)
+    return finding ? `${t(`kind.${finding.kind}`)}: ${nameOf(finding.zone)}` : ''
+  }
+}
+
+const jobsIn = (offers: Schemas['OfferedChain'][]) => offers.reduce((sum, o) => sum + o.jobs, 0)

@@ -5341,7 +5341,7 @@ export interface components {
             aim: "RUNNER" | "ROAD_READY" | "DRIVER" | "SHOW";
             /** @enum {string} */
             howSeen: "PHOTO" | "GLANCED" | "WALKED_ROUND" | "ON_STANDS" | "OPENED";
-            reasons: ("USUAL_FOR_THE_KIND" | "RUST_NEAR_A_MOUNTING" | "STRUCTURE_IS_WEAKENED" | "STOPS_OR_STEERS" | "HOLDS_PEOPLE" | "FUEL_CAN_BURN" | "EXHAUST_GAS" | "CLEAR_VIEW" | "ONLY_A_DOUBT" | "CHECK_FAILED" | "READING_OUTSIDE" | "WHAT_HAPPENED")[];
+            reasons: ("USUAL_FOR_THE_KIND" | "RUST_NEAR_A_MOUNTING" | "WATCH_THE_MOUNTING" | "STRUCTURE_IS_WEAKENED" | "STOPS_OR_STEERS" | "HOLDS_PEOPLE" | "FUEL_CAN_BURN" | "EXHAUST_GAS" | "CLEAR_VIEW" | "TO_SEE_AND_BE_SEEN" | "ONLY_A_DOUBT" | "CHECK_FAILED" | "READING_OUTSIDE" | "WHAT_HAPPENED")[];
             /** @enum {string} */
             safetyClass: "A" | "B" | "C" | "D";
             /** Format: int32 */
@@ -5928,6 +5928,8 @@ export interface components {
             /** @enum {string} */
             nextGate?: "PUSHED" | "FIRST_START" | "FIRST_MOVE" | "PRIVATE_GROUND" | "ROAD_TEST" | "ROAD" | "TRIP" | "SALE";
             notes: components["schemas"]["Note"][];
+            /** Format: int32 */
+            openJobs: number;
             order: components["schemas"]["OrderNow"][];
             /** Format: int64 */
             outstandingDue: number;
@@ -6160,15 +6162,13 @@ export interface components {
             because: string;
         };
         Zone: {
-            clearView: boolean;
-            costlyTrap: boolean;
+            flags: ("MOUNTING" | "VIEW" | "LIGHTS" | "TRAP")[];
             id: string;
             /** Format: double */
             markX: number;
             /** Format: double */
             markY: number;
             name: string;
-            nearMounting: boolean;
             outline: string;
             /** @enum {string} */
             side: "LEFT" | "RIGHT" | "BOTH" | "NONE";

@@ -118,8 +118,8 @@ export const roadready = {
     nothingPlanned: 'Nothing planned for the road yet.',
     nothingInTheWay:
       'Nothing recorded keeps it off the road, and all the evidence is there. The law and the next inspection still come first.',
-    noDate_one: 'No road date yet: one dangerous finding has no job.',
-    noDate_other: 'No road date yet: {{count}} dangerous findings have no job.',
+    noDate_one: 'No road date yet: one finding that keeps it off the road has no jobs.',
+    noDate_other: 'No road date yet: {{count}} findings that keep it off the road have no jobs.',
     notBefore: 'On the road <b>not before {{date}}</b>.',
     planIncomplete: 'Some work has no date.',
     ahead_one: 'A week ahead of {{target}}.',
@@ -133,6 +133,7 @@ export const roadready = {
     next: 'Next, {{day}}',
     tonightFirst: '{{when}}, {{hours}}: <b>{{job}}</b>.',
     nothingPossible: '{{when}}, {{hours}}: nothing can be done. Parts or other jobs are in the way.',
+    noJobs: '{{when}}, {{hours}}: there are no jobs yet.',
     noTime: 'You have not set your garage time.',
     sayWhen: 'Set it',
     nothingToOrder: 'Nothing to order.',

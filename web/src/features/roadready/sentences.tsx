@@ -108,7 +108,10 @@ export function TonightSentence({ today }: { today: Today }) {
     )
   const when = tonight.day === today.today ? t('today.tonight') : t('today.next', { day: format.weekday(tonight.day) })
   const first = tonight.jobs[0]
-  if (!first) return <>{t('today.nothingPossible', { when, hours: hours(tonight.minutes) })}</>
+  if (!first)
+    return (
+      <>{t(today.openJobs > 0 ? 'today.nothingPossible' : 'today.noJobs', { when, hours: hours(tonight.minutes) })}</>
+    )
   return (
     <>
       <Trans

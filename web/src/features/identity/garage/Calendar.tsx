@@ -10,6 +10,18 @@ import { weekdays } from '@/api/generated/enums'
 
 type Window = Schemas['WindowFields']
 
+const SATURDAY = weekdays.indexOf('SATURDAY')
+
+/** A morning on the next day, from Saturday on, that has no time yet; where all have one, an hour in Saturday's evening. */
+function oneMore(windows: Window[]): Window {
+  const day = weekdays
+    .map((_, i) => weekdays[(SATURDAY + i) % weekdays.length]!)
+    .find((d) => windows.every((w) => w.day !== d))
+  return day
+    ? { day, fromMinute: 9 * 60, toMinute: 12 * 60 }
+    : { day: 'SATURDAY', fromMinute: 20 * 60, toMinute: 21 * 60 }
+}
+
 const quarters = Array.from({ length: 97 }, (_, i) => i * 15)
 
 /** When one has time in the garage, by weekday: all dates of the plan rest on it. */
@@ -86,11 +98,7 @@ function Edit({ stored }: { stored: Window[] }) {
       ))}
       <ProblemAlert error={save.error} />
       <div className="flex gap-2">
-        <button
-          type="button"
-          className="btn"
-          onClick={() => setWindows([...windows, { day: 'SATURDAY', fromMinute: 540, toMinute: 720 }])}
-        >
+        <button type="button" className="btn" onClick={() => setWindows([...windows, oneMore(windows)])}>
           <Plus className="size-4" aria-hidden="true" />
           {t('garage.addTime')}
         </button>

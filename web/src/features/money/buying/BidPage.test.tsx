@@ -136,7 +136,7 @@ it('teaches what is missing before there is a ceiling', async () => {
 it('shows at its field why a like car was refused and keeps what was typed', async () => {
   server.when(
     'POST /api/projects/car/buying/comparables',
-    new Refusal(422, { code: 'title.unreadable', field: 'title', detail: 'Type the title again.' }),
+    new Refusal(422, { code: 'title.missing', field: 'title', detail: 'Type the title again.' }),
   )
   open()
   await userEvent.click(await screen.findByRole('button', { name: 'Add a comparable car' }))

@@ -1,4 +1,4 @@
-import { screen, waitFor } from '@testing-library/react'
+import { cleanup, screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { expect, it } from 'vitest'
 import { show } from '@/test/page'
@@ -56,6 +56,7 @@ const today = (change: Partial<Today> = {}): Today => ({
   nextGate: 'FIRST_MOVE',
   beforeNextGate: 1,
   withoutWork: [],
+  openJobs: 3,
   dangerousWithoutWork: 0,
   outstandingDue: 0,
   ...change,
@@ -105,9 +106,16 @@ it('does not hide that it is late, over the month, or incomplete', async () => {
   expect(screen.getByRole('link', { name: /no date/i })).toHaveAttribute('href', '/p/car/plan')
 })
 
+it('says that there are no jobs, where there are none, and not that something is in their way', async () => {
+  const tonight = { day: '2027-06-01', minutes: 120, jobs: [] }
+  expect(await page(today({ openJobs: 0, tonight }))).toContain('there are no jobs yet')
+  cleanup()
+  expect(await page(today({ openJobs: 4, tonight }))).toContain('Parts or other jobs are in the way')
+})
+
 it('names no date while a danger has no job, and none before which it may not be', async () => {
   const dangerous = await page(today({ dangerousWithoutWork: 3, withoutWork: ['a', 'b', 'c'] }))
-  expect(dangerous).toContain('No road date yet: 3 dangerous findings have no job.')
+  expect(dangerous).toContain('No road date yet: 3 findings that keep it off the road have no jobs.')
   expect(dangerous).not.toContain('14 June')
 })
 

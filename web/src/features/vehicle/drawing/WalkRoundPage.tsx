@@ -136,6 +136,7 @@ function WalkAnswer({
       {dangerous.length > 0
         ? t('walk.dangerous', {
             count: dangerous.length,
+            more: dangerous.length - 1,
             zones: nameOf(dangerous[0]!.zone),
           })
         : t('walk.nothingDangerous')}{' '}

@@ -13,6 +13,9 @@ import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import java.nio.file.Path;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -158,6 +161,11 @@ final class Browsing implements AutoCloseable {
         page.getByLabel("Year it was built").fill(year);
         press(page, "Start");
         page.waitForURL("**/walk**");
+    }
+
+    /** A weekday some days from now: a session that has begun already would be a shorter one, and another on each day of the week. */
+    static DayOfWeek weekday(int daysFromNow) {
+        return LocalDate.now(ZoneId.systemDefault()).plusDays(daysFromNow).getDayOfWeek();
     }
 
     List<String> complaints() {

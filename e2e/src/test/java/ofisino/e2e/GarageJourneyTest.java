@@ -6,11 +6,14 @@ import static ofisino.e2e.Browsing.openTheGarage;
 import static ofisino.e2e.Browsing.press;
 import static ofisino.e2e.Browsing.says;
 import static ofisino.e2e.Browsing.startACar;
+import static ofisino.e2e.Browsing.weekday;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.time.format.TextStyle;
+import java.util.Locale;
 import org.junit.jupiter.api.Test;
 
 /** Sessions, a bay and a supplier; a job that dries in the bay; what would bring it sooner; an evening from its beginning to the log; two cars. */
@@ -36,7 +39,8 @@ class GarageJourneyTest {
     private static void theGarage(Page desk) {
         desk.navigate("/garage");
         for (int i = 0; i < 2; i++) press(desk, "Add a time");
-        desk.getByLabel("Day 1").selectOption("TUESDAY");
+        desk.getByLabel("Day 1").selectOption(weekday(2).name());
+        desk.getByLabel("Day 2").selectOption(weekday(4).name());
         press(desk, "Save the times");
         says(desk, "6 h a week.");
         desk.getByLabel("New place or bag").fill("Bay in the shed");
@@ -47,7 +51,9 @@ class GarageJourneyTest {
         desk.locator("details[open] button:has-text('Save')").first().click();
         says(desk, "A place has room for 1 to 99 jobs at once");
         desk.getByLabel("How many jobs it has room for").fill("1");
-        desk.locator("details[open]").getByLabel("Tuesday").uncheck();
+        desk.locator("details[open]")
+                .getByLabel(weekday(4).getDisplayName(TextStyle.FULL, Locale.ENGLISH))
+                .uncheck();
         desk.locator("details[open] button:has-text('Save')").first().click();
         says(desk, "Saved. The plan keeps to it.");
         accessible(desk);

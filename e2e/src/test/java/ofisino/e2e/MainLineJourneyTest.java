@@ -5,6 +5,7 @@ import static ofisino.e2e.Browsing.confirmEach;
 import static ofisino.e2e.Browsing.go;
 import static ofisino.e2e.Browsing.press;
 import static ofisino.e2e.Browsing.says;
+import static ofisino.e2e.Browsing.weekday;
 import static ofisino.e2e.Browsing.zone;
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -85,7 +86,8 @@ class MainLineJourneyTest {
                 .click();
         press(desk, "Add a time");
         press(desk, "Add a time");
-        desk.getByLabel("Day 2").selectOption("WEDNESDAY");
+        desk.getByLabel("Day 1").selectOption(weekday(2).name());
+        desk.getByLabel("Day 2").selectOption(weekday(4).name());
         press(desk, "Save the times");
         says(desk, "6 h a week.");
         accessible(desk);

@@ -7,6 +7,7 @@ import static ofisino.e2e.Browsing.openTheGarage;
 import static ofisino.e2e.Browsing.press;
 import static ofisino.e2e.Browsing.says;
 import static ofisino.e2e.Browsing.startACar;
+import static ofisino.e2e.Browsing.weekday;
 import static ofisino.e2e.Browsing.zone;
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -134,6 +135,7 @@ class ScopeJourneyTest {
         String car = desk.url().replaceAll("/work.*", "");
         desk.navigate("/garage");
         press(desk, "Add a time");
+        desk.getByLabel("Day 1").selectOption(weekday(2).name());
         press(desk, "Save the times");
         says(desk, "3 h");
         desk.navigate(car + "/plan");

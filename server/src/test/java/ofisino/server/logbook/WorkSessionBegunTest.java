@@ -30,7 +30,7 @@ class WorkSessionBegunTest {
         garage.running()
                 .sql()
                 .update(
-                        "update work_session_begun set begun_at = now() - interval '70 minutes' where garage_id = ?",
+                        "update work_session_begun set begun_at = begun_at - interval '70 minutes' where garage_id = ?",
                         garage.id());
         JsonNode begun = garage.owner().get(BEGUN).ok();
         assertThat(begun.path("projectId").asString()).isEqualTo(project.toString());

@@ -14,7 +14,6 @@ import java.time.DayOfWeek;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
-import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -56,8 +55,7 @@ class SharedGarageTest {
         need(garage, ondrel, other, 30_000);
         need(garage, pipit, one, 30_000);
         commonPurse(garage, 40_000L).ok();
-        LocalDate nextMonth =
-                LocalDate.now(ZoneId.of("Europe/Vienna")).withDayOfMonth(1).plusMonths(1);
+        LocalDate nextMonth = TestGarage.DAY.withDayOfMonth(1).plusMonths(1);
         assertThat(dayOf(activity(garage, pipit, one), "start")).isAfterOrEqualTo(nextMonth);
         JsonNode first = plan(garage, pipit)
                 .path("activities")

@@ -4,6 +4,9 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import ofisino.server.Application;
@@ -12,6 +15,7 @@ import org.junit.jupiter.api.extension.ParameterContext;
 import org.junit.jupiter.api.extension.ParameterResolver;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.servlet.context.ServletWebServerApplicationContext;
+import org.springframework.context.support.GenericApplicationContext;
 import org.springframework.jdbc.core.JdbcTemplate;
 
 /**
@@ -19,6 +23,11 @@ import org.springframework.jdbc.core.JdbcTemplate;
  * The cluster is started by {@code ./ofisino test}; its address comes in as OFISINO_TEST_DB.
  */
 public final class TestApplication implements ParameterResolver {
+    /** A Wednesday morning: what is planned must not hang on the hour and the weekday at which somebody tests. */
+    private static final Instant BEGIN = Instant.parse("2026-11-25T09:00:00Z");
+
+    public static final Clock CLOCK = Clock.offset(Clock.systemUTC(), Duration.between(Instant.now(), BEGIN));
+
     @Override
     public boolean supportsParameter(ParameterContext parameter, ExtensionContext context) {
         Class<?> type = parameter.getParameter().getType();
@@ -70,6 +79,8 @@ public final class TestApplication implements ParameterResolver {
                 all.removeIf(usual -> usual.startsWith(name));
                 all.add(setting);
             }
+            application.addInitializers(context -> ((GenericApplicationContext) context)
+                    .registerBean("testClock", Clock.class, () -> CLOCK, bean -> bean.setPrimary(true)));
             return new Running(
                     (ServletWebServerApplicationContext) application.run(all.toArray(String[]::new)), data, database);
         }

@@ -14,7 +14,7 @@ import tools.jackson.databind.JsonNode;
 public record TestGarage(Running running, UUID id, Api owner) {
     public static final String PASSWORD = "long enough";
     /** Today in the garage, which is not everywhere today. */
-    public static final LocalDate DAY = LocalDate.now(ZoneId.of("Europe/Vienna"));
+    public static final LocalDate DAY = LocalDate.now(TestApplication.CLOCK.withZone(ZoneId.of("Europe/Vienna")));
 
     public static final String TODAY = DAY.toString();
 

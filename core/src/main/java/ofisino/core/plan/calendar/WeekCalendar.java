@@ -2,9 +2,11 @@ package ofisino.core.plan.calendar;
 
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.time.format.TextStyle;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import ofisino.core.kernel.InvalidValue;
@@ -23,7 +25,7 @@ public record WeekCalendar(List<WeekWindow> windows) {
                         "windows",
                         "window.overlap",
                         "Two times on %s overlap. Join them into one."
-                                .formatted(before.day().toString().toLowerCase(java.util.Locale.ROOT)));
+                                .formatted(before.day().getDisplayName(TextStyle.FULL, Locale.ENGLISH)));
         }
     }
 

@@ -3,6 +3,7 @@ package ofisino.core.vehicle.body;
 import java.io.Reader;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.function.Function;
 import ofisino.core.kernel.Entry;
 import ofisino.core.kernel.InvalidValue;
@@ -117,7 +118,6 @@ final class BodyReader {
     private static Placed zone(String view, Entry zone) {
         zone.only(Applies.keys("id", "name", "side", "system", "outline", "mark", "flags", "seen"));
         List<Double> mark = zone.numbers("mark");
-        List<String> flags = zone.texts("flags");
         Zone drawn = new Zone(
                 zone.text("id"),
                 zone.text("name"),
@@ -127,9 +127,7 @@ final class BodyReader {
                 zone.text("outline"),
                 mark.get(0),
                 mark.get(1),
-                flags.contains("mounting"),
-                flags.contains("view"),
-                flags.contains("trap"),
+                zone.choices("flags", Zone.Flag.class, Set.of()),
                 zone.choice("seen", HowSeen.class, HowSeen.WALKED_ROUND));
         return new Placed(drawn, Applies.of(zone));
     }

@@ -1,5 +1,6 @@
 package ofisino.core.vehicle.body;
 
+import java.util.Set;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.Side;
 import ofisino.core.kernel.Texts;
@@ -14,9 +15,7 @@ import ofisino.core.vehicle.HowSeen;
  * @param view         the part of the unrolled drawing it lies on
  * @param outline      an SVG path in the view's own coordinates
  * @param markX        where its marks are put
- * @param nearMounting a belt, suspension, steering or jacking mounting is within reach
- * @param clearView    damage here spoils the driver's view
- * @param costlyTrap   a known costly hidden trap of this body
+ * @param flags        what a defect here means beyond what it is
  */
 public record Zone(
         String id,
@@ -27,37 +26,47 @@ public record Zone(
         String outline,
         double markX,
         double markY,
-        boolean nearMounting,
-        boolean clearView,
-        boolean costlyTrap,
+        Set<Flag> flags,
         HowSeen usuallySeen) {
     /** Where a defect lies that belongs to no place of the drawing: what the papers say, what is felt on the road. */
     public static final String WHOLE = "vehicle";
 
+    /** What a defect at a zone means beyond what it is. */
+    public enum Flag {
+        /** A belt, suspension, steering or jacking mounting is within reach. */
+        MOUNTING,
+        /** Damage here spoils the driver's view. */
+        VIEW,
+        /** Lamps by which the driver sees and is seen. */
+        LIGHTS,
+        /** A known costly hidden trap of this body. */
+        TRAP
+    }
+
     /** The vehicle as a whole; its system is that of the check that failed. */
     public static Zone whole(VehicleSystem system) {
         return new Zone(
-                WHOLE,
-                "Vehicle as a whole",
-                Side.NONE,
-                system,
-                "",
-                "M0 0",
-                0,
-                0,
-                false,
-                false,
-                false,
-                HowSeen.WALKED_ROUND);
+                WHOLE, "Vehicle as a whole", Side.NONE, system, "", "M0 0", 0, 0, Set.of(), HowSeen.WALKED_ROUND);
     }
 
     public Zone {
+        flags = Set.copyOf(flags);
         name = Texts.line("zone name", name);
         if (!id.matches("[a-z0-9-]+"))
             throw new InvalidValue(
                     "zone.id", "The zone id “%s” may only have small letters, digits and hyphens.".formatted(id));
         if (!outline.matches("[MLHVCSQTAZmlhvcsqtaz0-9., -]+"))
             throw new InvalidValue("zone.outline", "The outline of zone %s is no SVG path.".formatted(id));
+    }
+
+    /** Whether a belt, suspension, steering or jacking mounting is within reach. */
+    public boolean nearMounting() {
+        return flags.contains(Flag.MOUNTING);
+    }
+
+    /** Whether it is a known costly hidden trap of this body. */
+    public boolean costlyTrap() {
+        return flags.contains(Flag.TRAP);
     }
 
     /** With its side: {@code "Sill, left"}. */
@@ -82,9 +91,7 @@ public record Zone(
                 outline,
                 viewWidth - markX,
                 markY,
-                nearMounting,
-                clearView,
-                costlyTrap,
+                flags,
                 usuallySeen);
     }
 }

@@ -13,7 +13,8 @@ import ofisino.core.vehicle.body.Zone;
  * <p>Source: common practice, no source. The thought behind the mounting rule (corrosion within reach of a belt, suspension, steering or
  * jacking mounting counts whatever its size; rust that has not weakened the metal is watched) is found in public inspection manuals,
  * which give distances; none is relied on here. A hole in an outer panel that bears nothing fails there only for a sharp edge (from
- * memory, unverified): soon, not before the road.
+ * memory, unverified): soon, not before the road. A lamp that does not work or is broken fails (Directive 2014/45/EU, Annex I, item 4;
+ * from memory, unverified): before the road.
  */
 public final class SafetyRules {
     private SafetyRules() {}
@@ -43,7 +44,7 @@ public final class SafetyRules {
             raises.add(
                     kind == FindingKind.RUST_THROUGH
                             ? new Raise(Proposal.Reason.RUST_NEAR_A_MOUNTING, 3, SafetyClass.A)
-                            : new Raise(Proposal.Reason.RUST_NEAR_A_MOUNTING, 2, SafetyClass.C));
+                            : new Raise(Proposal.Reason.WATCH_THE_MOUNTING, 2, SafetyClass.C));
         VehicleSystem system = zone.system();
         boolean slight = isSlight(kind);
         switch (system) {
@@ -71,9 +72,11 @@ public final class SafetyRules {
             }
             default -> {}
         }
-        if (zone.clearView()
-                && (kind == FindingKind.CRACK || kind == FindingKind.BROKEN || kind == FindingKind.MISSING))
+        boolean damaged = kind == FindingKind.CRACK || kind == FindingKind.BROKEN || kind == FindingKind.MISSING;
+        if (zone.flags().contains(Zone.Flag.VIEW) && damaged)
             raises.add(new Raise(Proposal.Reason.CLEAR_VIEW, 3, SafetyClass.B));
+        if (zone.flags().contains(Zone.Flag.LIGHTS) && (damaged || kind == FindingKind.DEAD_ELECTRICAL))
+            raises.add(new Raise(Proposal.Reason.TO_SEE_AND_BE_SEEN, 3, SafetyClass.B));
         return raises;
     }
 

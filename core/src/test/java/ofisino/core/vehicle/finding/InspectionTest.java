@@ -4,8 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatCode;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import ofisino.core.kernel.Aim;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.VehicleSystem;
@@ -61,9 +64,7 @@ class InspectionTest {
                     zone.outline(),
                     zone.markX(),
                     zone.markY(),
-                    false,
-                    zone.clearView(),
-                    zone.costlyTrap(),
+                    without(zone.flags(), Zone.Flag.MOUNTING),
                     zone.usuallySeen());
             SafetyClass near = ProposalRules.propose(zone, kind, Map.of(), Optional.empty())
                     .safetyClass();
@@ -72,6 +73,25 @@ class InspectionTest {
                             .safetyClass());
             if (kind.isCorrosion() && zone.nearMounting())
                 assertThat(near).isLessThanOrEqualTo(kind == FindingKind.RUST_THROUGH ? SafetyClass.A : SafetyClass.C);
+        }
+    }
+
+    private static Set<Zone.Flag> without(Set<Zone.Flag> flags, Zone.Flag one) {
+        return flags.stream().filter(f -> f != one).collect(Collectors.toSet());
+    }
+
+    /** Directive 2014/45/EU, Annex I, item 4: lamps work, or the vehicle fails (from memory, unverified). */
+    @ParameterizedTest
+    @EnumSource(BodyStyle.class)
+    void aDeadLampIsMendedBeforeTheRoadOnEveryBody(BodyStyle style) {
+        List<Zone> lamps = Bodies.load().of(style).zones().stream()
+                .filter(z -> z.id().contains("lamp"))
+                .toList();
+        assertThat(lamps).hasSizeGreaterThanOrEqualTo(2);
+        for (Zone lamp : lamps) {
+            assertThat(SafetyRules.classOf(lamp, FindingKind.DEAD_ELECTRICAL)).isEqualTo(SafetyClass.B);
+            assertThat(SafetyRules.classOf(lamp, FindingKind.BROKEN)).isEqualTo(SafetyClass.B);
+            assertThat(SafetyRules.classOf(lamp, FindingKind.SURFACE_RUST)).isGreaterThan(SafetyClass.B);
         }
     }
 

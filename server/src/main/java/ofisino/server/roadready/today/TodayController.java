@@ -70,7 +70,8 @@ class TodayController {
      *     is there, not that the car is safe or legal
      * @param nextGate     the first gate that is shut; absent when the road is open
      * @param beforeNextGate how much keeps it shut
-     * @param owedDue      temporary repairs whose time has come
+     * @param openJobs     jobs that are not over
+     * @param outstandingDue temporary repairs whose time has come
      * @param dangerousWithoutWork findings of class A and B that no job deals with: while there are any, no date is a date
      * @param withoutWork findings that the road asks for and no job deals with: the date leaves them out
      */
@@ -89,6 +90,7 @@ class TodayController {
             int beforeNextGate,
             List<UUID> withoutWork,
             int dangerousWithoutWork,
+            int openJobs,
             long outstandingDue) {}
 
     @GetMapping

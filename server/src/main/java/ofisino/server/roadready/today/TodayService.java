@@ -125,6 +125,7 @@ class TodayService {
                 (int) withoutWork.stream()
                         .filter(f -> f.safetyClass().standsInTheWay())
                         .count(),
+                (int) jobList.stream().filter(j -> !j.state().isOver()).count(),
                 outstandingItems.due(caller, projectId));
     }
 

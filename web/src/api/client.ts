@@ -58,7 +58,7 @@ export async function unwrap<T>(call: Promise<Answer<T>>): Promise<T> {
   return answer.data as T
 }
 
-export type Photo = Schemas['AttachmentResponse']
+export type Photo = Schemas['AttachmentRow']
 
 /**
  * Sends a file as it is: the generated client knows no progress.

@@ -3105,6 +3105,18 @@ export interface components {
             job: string;
             verdict: components["schemas"]["Verdict"];
         };
+        Again: {
+            cause?: string;
+            jobs: string[];
+            /** @enum {string} */
+            operation: "STRIP" | "CLEAN" | "BLAST" | "CUT" | "WELD" | "FABRICATE" | "MACHINE" | "DRY_FIT" | "PRIME" | "PAINT" | "COAT" | "ASSEMBLE" | "REPLACE" | "ADJUST" | "WIRE" | "FILL" | "BLEED" | "ALIGN" | "TEST" | "INSPECT";
+            /** Format: int64 */
+            repairs: number;
+            /** Format: int64 */
+            spentMinutes: number;
+            wholePanel: boolean;
+            zone: string;
+        };
         AgeingJobRequest: {
             /** Format: uuid */
             jobId: string;
@@ -3154,7 +3166,7 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
-        AttachmentResponse: {
+        AttachmentRow: {
             /** Format: int64 */
             bytes: number;
             fileName: string;
@@ -3186,7 +3198,7 @@ export interface components {
             sameDisk: boolean;
             sealed: boolean;
         };
-        BatchResponse: {
+        BatchUUID: {
             jobs: string[];
             /** @enum {string} */
             operation: "STRIP" | "CLEAN" | "BLAST" | "CUT" | "WELD" | "FABRICATE" | "MACHINE" | "DRY_FIT" | "PRIME" | "PAINT" | "COAT" | "ASSEMBLE" | "REPLACE" | "ADJUST" | "WIRE" | "FILL" | "BLEED" | "ALIGN" | "TEST" | "INSPECT";
@@ -3239,19 +3251,6 @@ export interface components {
             row: number;
             /** Format: double */
             width: number;
-        };
-        BuyingResponse: {
-            advice?: components["schemas"]["Advice"];
-            /** Format: int64 */
-            asDonor?: number;
-            /** Format: int64 */
-            breakEven?: number;
-            comparables: components["schemas"]["ComparableResponse"][];
-            inputs: components["schemas"]["BuyingRow"];
-            lacks: ("COMPARABLES" | "WORKSHOP_HOUR")[];
-            market?: components["schemas"]["MarketResponse"];
-            outcome?: components["schemas"]["OutcomeRow"];
-            titles: components["schemas"]["TitleResponse"][];
         };
         BuyingRow: {
             /** Format: int64 */
@@ -3438,7 +3437,7 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
-        ComparableResponse: {
+        Comparable: {
             leftOut: boolean;
             row: components["schemas"]["ComparableRow"];
         };
@@ -3830,7 +3829,7 @@ export interface components {
             newtonMetres?: number;
             /** Format: uuid */
             projectId: string;
-            source: string;
+            source?: string;
             /** @enum {string} */
             system: "STRUCTURE" | "BRAKES" | "STEERING_AND_SUSPENSION" | "ENGINE" | "COOLING" | "FUEL" | "EXHAUST" | "TRANSMISSION" | "ELECTRICAL" | "RESTRAINT" | "BODY" | "GLASS_AND_SEALS" | "TRIM" | "WHEELS_AND_TYRES" | "PAPERS";
             /** Format: date */
@@ -4052,6 +4051,8 @@ export interface components {
             baseCurrency: string;
             /** Format: int64 */
             commonMonthlyMinor?: number;
+            /** Format: uuid */
+            id: string;
             locale: string;
             members: components["schemas"]["MemberRow"][];
             name: string;
@@ -4080,7 +4081,7 @@ export interface components {
             jobId?: string;
             title?: string;
         };
-        GrowthResponse: {
+        Grown: {
             added: {
                 [key: string]: components["schemas"]["Added"];
             };
@@ -4199,25 +4200,41 @@ export interface components {
             details: ("SEALER_OFF" | "DEGREASE" | "SEAM_SEAL" | "CAVITY_WAX" | "TACK" | "WELD_OUT" | "DRILL" | "CRACK_CHECK" | "MASK" | "FLUSH" | "MEASURE" | "CARPET" | "GLASS" | "HEADLINING" | "WATER_TEST" | "ISOLATE" | "NEEDS_POWER" | "RIDE_HEIGHT" | "BRAKE_TEST" | "TURN_BY_HAND" | "FIRST_START" | "RUNS" | "DRIVE" | "ROAD_TEST" | "EARTHS" | "HEAT" | "CLOSE_UP" | "PRESSURE_TEST" | "FUEL_LEAK_TEST" | "FOR_NOW" | "MARK_POSITION" | "LOOSENS")[];
             effort: components["schemas"]["EffortFields"];
             findings: string[];
+            /** Format: uuid */
+            finishedBy?: string;
+            /** Format: date */
+            finishedOn?: string;
             halfOpen: string;
             /** Format: uuid */
             id: string;
             lacks: string[];
+            /** Format: date */
+            lastWorkedOn?: string;
             /** Format: int32 */
             leftMinutes: number;
+            /** Format: int32 */
+            likelyMinutes: number;
             next: ("PROPOSED" | "PLANNED" | "BEGUN" | "TRIAL_FITTED" | "LOOSE" | "WORKS_NOT_BUTTONED_UP" | "FINISHED" | "VERIFIED" | "DROPPED")[];
             note: string;
             /** @enum {string} */
             operation: "STRIP" | "CLEAN" | "BLAST" | "CUT" | "WELD" | "FABRICATE" | "MACHINE" | "DRY_FIT" | "PRIME" | "PAINT" | "COAT" | "ASSEMBLE" | "REPLACE" | "ADJUST" | "WIRE" | "FILL" | "BLEED" | "ALIGN" | "TEST" | "INSPECT";
+            /** Format: int32 */
+            optimisticMinutes: number;
             over: boolean;
             /** Format: int32 */
+            pessimisticMinutes: number;
+            /** Format: int32 */
             pieces: number;
+            /** Format: int32 */
+            position: number;
             /** Format: uuid */
             projectId: string;
             /** Format: int32 */
             spentMinutes: number;
             /** @enum {string} */
             state: "PROPOSED" | "PLANNED" | "BEGUN" | "TRIAL_FITTED" | "LOOSE" | "WORKS_NOT_BUTTONED_UP" | "FINISHED" | "VERIFIED" | "DROPPED";
+            /** @enum {string} */
+            system?: "STRUCTURE" | "BRAKES" | "STEERING_AND_SUSPENSION" | "ENGINE" | "COOLING" | "FUEL" | "EXHAUST" | "TRANSMISSION" | "ELECTRICAL" | "RESTRAINT" | "BODY" | "GLASS_AND_SEALS" | "TRIM" | "WHEELS_AND_TYRES" | "PAPERS";
             title: string;
             /** Format: int64 */
             version: number;
@@ -4377,7 +4394,7 @@ export interface components {
             by: number;
             title: string;
         };
-        MarketResponse: {
+        Market: {
             /** Format: int64 */
             high: number;
             /** Format: int64 */
@@ -4662,7 +4679,7 @@ export interface components {
             minutes: number;
             /** Format: int64 */
             priceMinor: number;
-            refused?: string;
+            refused: string;
             seen: boolean;
         };
         NewOrderRequest: {
@@ -4886,6 +4903,7 @@ export interface components {
             rate: number;
             /** Format: date */
             rateOn: string;
+            reference?: string;
             supplier: string;
             /** Format: uuid */
             supplierId: string;
@@ -4942,14 +4960,14 @@ export interface components {
         OutstandingRow: {
             /** Format: date */
             dueOn?: string;
-            event: string;
+            event?: string;
             happened: boolean;
             /** Format: uuid */
             id: string;
             /** Format: uuid */
             jobId?: string;
             /** @enum {string} */
-            kind: "FOR_NOW" | "LOAN" | "LEFT_OFF";
+            kind?: "FOR_NOW" | "LOAN" | "LEFT_OFF";
             later: string;
             /** Format: uuid */
             needId?: string;
@@ -5326,7 +5344,7 @@ export interface components {
             doneOn: string;
             /** Format: uuid */
             id: string;
-            note: string;
+            note?: string;
             /** Format: uuid */
             projectId: string;
             proof: string;
@@ -5494,18 +5512,6 @@ export interface components {
             operation: "STRIP" | "CLEAN" | "BLAST" | "CUT" | "WELD" | "FABRICATE" | "MACHINE" | "DRY_FIT" | "PRIME" | "PAINT" | "COAT" | "ASSEMBLE" | "REPLACE" | "ADJUST" | "WIRE" | "FILL" | "BLEED" | "ALIGN" | "TEST" | "INSPECT";
             zone: string;
         };
-        RepeatResponse: {
-            cause?: string;
-            jobs: string[];
-            /** @enum {string} */
-            operation: "STRIP" | "CLEAN" | "BLAST" | "CUT" | "WELD" | "FABRICATE" | "MACHINE" | "DRY_FIT" | "PRIME" | "PAINT" | "COAT" | "ASSEMBLE" | "REPLACE" | "ADJUST" | "WIRE" | "FILL" | "BLEED" | "ALIGN" | "TEST" | "INSPECT";
-            /** Format: int64 */
-            repairs: number;
-            /** Format: int64 */
-            spentMinutes: number;
-            wholePanel: boolean;
-            zone: string;
-        };
         ReversalRequest: {
             /** Format: uuid */
             reversalId: string;
@@ -5564,12 +5570,12 @@ export interface components {
             /** @enum {string} */
             seen: "GOOD" | "DOUBTFUL" | "BAD" | "MISSING" | "COVERED" | "NOT_OPENED" | "NO_REACH" | "NO_CURRENT" | "NOT_ALLOWED";
         };
-        ScopeResponse: {
+        Scope: {
             aboveAim: string[];
-            batches: components["schemas"]["BatchResponse"][];
-            growth: components["schemas"]["GrowthResponse"];
+            batches: components["schemas"]["BatchUUID"][];
+            growth: components["schemas"]["Grown"];
             halfClosed: string[];
-            repeats: components["schemas"]["RepeatResponse"][];
+            repeats: components["schemas"]["Again"][];
             zoneAims: components["schemas"]["ZoneAimRow"][];
         };
         SendRequest: {
@@ -5612,9 +5618,9 @@ export interface components {
             expectedOn?: string;
             /** Format: uuid */
             id: string;
-            mask: string[];
+            mask?: string[];
             note: string;
-            openOn: components["schemas"]["Weekdays"];
+            openOn?: components["schemas"]["Weekdays"];
             /** Format: int32 */
             pieces: number;
             /** Format: int32 */
@@ -5902,11 +5908,6 @@ export interface components {
             /** Format: int32 */
             lowBasisPoints: number;
         };
-        TitleResponse: {
-            /** @enum {string} */
-            title: "CLEAN" | "REBUILT" | "SALVAGE" | "NO_PAPERS";
-            usual: components["schemas"]["TitleFactor"];
-        };
         ToOrder: {
             /** Format: int64 */
             baseMinor: number;
@@ -5987,6 +5988,11 @@ export interface components {
         UnplacedResponse: {
             limit: components["schemas"]["LimitResponse"];
             subject: components["schemas"]["Subject"];
+        };
+        UsualTitle: {
+            /** @enum {string} */
+            title: "CLEAN" | "REBUILT" | "SALVAGE" | "NO_PAPERS";
+            usual: components["schemas"]["TitleFactor"];
         };
         Value: {
             /** Format: double */
@@ -6082,6 +6088,19 @@ export interface components {
         Weekdays: {
             days: ("MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY")[];
         };
+        Weighed: {
+            advice?: components["schemas"]["Advice"];
+            /** Format: int64 */
+            asDonor?: number;
+            /** Format: int64 */
+            breakEven?: number;
+            comparables: components["schemas"]["Comparable"][];
+            inputs: components["schemas"]["BuyingRow"];
+            lacks: ("COMPARABLES" | "WORKSHOP_HOUR")[];
+            market?: components["schemas"]["Market"];
+            outcome?: components["schemas"]["OutcomeRow"];
+            titles: components["schemas"]["UsualTitle"][];
+        };
         Where: {
             conditions: components["schemas"]["Conditions"];
             /** Format: uuid */
@@ -6145,13 +6164,19 @@ export interface components {
             workedOn: string;
         };
         WorkSessionResponse: {
+            /** Format: uuid */
+            accountId: string;
             done: string;
             /** Format: uuid */
             id: string;
             learned: string;
             noteDone: boolean;
+            /** Format: date-time */
+            noteDoneAt?: string;
             noteToSelf: string;
             person: string;
+            /** Format: uuid */
+            projectId: string;
             /** Format: int64 */
             version: number;
             work: components["schemas"]["WorkRow"][];
@@ -6251,7 +6276,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["AttachmentResponse"][];
+                    "application/json": components["schemas"]["AttachmentRow"][];
                 };
             };
         };
@@ -6277,7 +6302,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["AttachmentResponse"];
+                    "application/json": components["schemas"]["AttachmentRow"];
                 };
             };
         };
@@ -8703,7 +8728,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["BuyingResponse"];
+                    "application/json": components["schemas"]["Weighed"];
                 };
             };
         };
@@ -10456,7 +10481,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ScopeResponse"];
+                    "application/json": components["schemas"]["Scope"];
                 };
             };
         };

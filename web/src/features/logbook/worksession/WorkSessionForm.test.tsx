@@ -77,6 +77,8 @@ it('keeps a half-written evening over a closed tab', async () => {
 it('puts the other window’s words beside one’s own, and joins them', async () => {
   const workSession = {
     id: 'e',
+    projectId: 'car',
+    accountId: 'me',
     person: 'Ines',
     workedOn: '2026-11-20',
     done: 'old',

@@ -1,7 +1,7 @@
 import { queryOptions } from '@tanstack/react-query'
 import { api, unwrap, type Schemas } from '@/api/client'
 
-export type Buying = Schemas['BuyingResponse']
+export type Buying = Schemas['Weighed']
 export type Advice = NonNullable<Buying['advice']>
 
 export const buyingQuery = (projectId: string) =>

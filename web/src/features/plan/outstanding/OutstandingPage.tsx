@@ -72,7 +72,8 @@ export function OutstandingPage() {
 /** A repair is called by what is to be done, all else by what it is. */
 function useOutstandingName(): (outstanding: Outstanding) => string {
   const { t } = useTranslation()
-  return ({ row: d }) => (d.kind === 'FOR_NOW' ? d.later : `${d.what}: ${t(`outstanding.kindIs.${d.kind}`)}`)
+  return ({ row: d }) =>
+    d.kind === 'FOR_NOW' ? d.later : `${d.what}: ${t(`outstanding.kindIs.${d.kind ?? 'FOR_NOW'}`)}`
 }
 
 function Answer({ open }: { open: Outstanding[] }) {

@@ -1,7 +1,7 @@
 import { queryOptions } from '@tanstack/react-query'
 import { api, unwrap, type Schemas } from '@/api/client'
 
-export type Scope = Schemas['ScopeResponse']
+export type Scope = Schemas['Scope']
 
 export const scopeQuery = (projectId: string) =>
   queryOptions({

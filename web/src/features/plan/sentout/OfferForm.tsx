@@ -56,7 +56,7 @@ export function OfferForm({ projectId, sentOutId }: { projectId: string; sentOut
         form={form}
         save={add}
         label={t('away.keepOffer')}
-        onSubmit={(v) => add.mutate({ id: fresh, priceMinor: 0, km: 0, days: 0, ...filled(v) })}
+        onSubmit={(v) => add.mutate({ id: fresh, priceMinor: 0, km: 0, days: 0, ...filled(v), refused: v.refused })}
       >
         <div className="grid grid-cols-2 gap-2">
           <Line name="carrier" label={t('away.carrier')} />

@@ -26,7 +26,7 @@ export function SentOutCard({ projectId, sentOut: s }: { projectId: string; sent
         {row.state === 'BACK' && ` · ${t('away.cameBack', { count: row.piecesBack ?? 0, of: row.pieces })}`}
       </p>
       {s.late && <p className="font-bold">{t('away.isLate')}</p>}
-      {row.mask.length > 0 && toSend && <p>{t('away.mask', { list: row.mask.join(', ') })}</p>}
+      {row.mask && row.mask.length > 0 && toSend && <p>{t('away.mask', { list: row.mask.join(', ') })}</p>}
       {row.note && <p className="quiet whitespace-pre-wrap">{row.note}</p>}
       {s.blockedBy && <p className="font-semibold">{t('away.waitsFor', { job: s.blockedBy })}</p>}
       {s.offers.length > 0 && (

@@ -184,7 +184,7 @@ function Fasteners({ road: r, onOpen }: { road: Road; onOpen: (id: string) => vo
             </button>
             <span className="block text-sm">
               {f.tightness === 'FIGURE'
-                ? t('torque.at', { figure: f.newtonMetres ?? 0, source: f.source, by: f.by ?? '' })
+                ? t('torque.at', { figure: f.newtonMetres ?? 0, source: f.source ?? '', by: f.by ?? '' })
                 : t(`torque.tightness.${f.tightness}`)}
             </span>
           </li>

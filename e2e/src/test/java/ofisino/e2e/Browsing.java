@@ -63,7 +63,7 @@ final class Browsing implements AutoCloseable {
                 .setTimezoneId("Europe/Vienna")
                 .setHasTouch(width < 500));
         Page page = context.newPage();
-        page.setDefaultTimeout(25_000); // a shared machine stands still for seconds
+        page.setDefaultTimeout(60_000); // a shared machine stands still for seconds
         page.onPageError(error -> complaints.add(error));
         page.onConsoleMessage(message -> {
             if (message.type().equals("error") && !message.text().contains("status of 4"))

@@ -22,10 +22,10 @@ public interface Entries {
 
     /** What of an order is open, by what is posted for it; a deposit on it is no payment. */
     static OrderBalance balanceOf(Orders.Order order, List<Posted> posted) {
-        CurrencyUnit currency = CurrencyUnit.of(order.currency());
+        CurrencyUnit currency = CurrencyUnit.of(order.terms().currency());
         long paid = posted.stream()
                 .filter(e -> order.id().equals(e.orderId()) && !e.kind().isDeposit())
-                .mapToLong(Posted::amountMinor)
+                .mapToLong(e -> e.amount().getAmountMinorLong())
                 .reduce(0, Math::addExact);
         return new OrderBalance(
                 Money.ofMinor(currency, order.totalMinor()),
@@ -33,7 +33,7 @@ public interface Entries {
                 Money.ofMinor(currency, paid));
     }
 
-    /** @param returnBy of a deposit @param reversed it was taken back, or takes another back @param amountMinor in the currency; negative for money that came in and for reversals */
+    /** @param returnBy of a deposit @param reversed it was taken back, or takes another back @param amount in its currency; negative for money that came in and for reversals @param base the same in the base currency */
     record Posted(
             UUID id,
             EntryKind kind,
@@ -42,9 +42,8 @@ public interface Entries {
             @Nullable LocalDate returnBy,
             boolean reversed,
             @Nullable UUID orderId,
-            String currency,
-            long amountMinor,
-            long baseMinor,
+            Money amount,
+            Money base,
             List<Split> splits) {
         public Posted {
             splits = List.copyOf(splits);

@@ -1,5 +1,6 @@
 package ofisino.server.parts;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
@@ -14,18 +15,32 @@ public interface Orders {
     /** @throws ofisino.core.kernel.NotFound when the garage has no such order */
     Order require(Caller caller, UUID orderId);
 
-    /** @param rate one unit of the currency in the garage's base currency */
-    record Order(
-            UUID id,
-            UUID projectId,
+    /**
+     * From whom, for how much, until when.
+     *
+     * @param reference the supplier's own
+     * @param rate      one unit of the currency in the garage's base currency
+     */
+    record Terms(
             UUID supplierId,
-            String supplier,
+            @Nullable String reference,
             String currency,
             BigDecimal rate,
             LocalDate rateOn,
             long postMinor,
             LocalDate orderedOn,
-            LocalDate expectedOn,
+            LocalDate expectedOn) {
+        public Terms {
+            reference = reference == null ? "" : reference;
+            currency = currency.trim();
+        }
+    }
+
+    record Order(
+            UUID id,
+            UUID projectId,
+            String supplier,
+            @JsonUnwrapped Terms terms,
             List<Line> lines) {
         /** @param returnedOn when it was sent back */
         public record Line(
@@ -49,7 +64,8 @@ public interface Orders {
 
         public long totalMinor() {
             return Math.addExact(
-                    postMinor, lines.stream().mapToLong(Line::amountMinor).reduce(0, Math::addExact));
+                    terms.postMinor(),
+                    lines.stream().mapToLong(Line::amountMinor).reduce(0, Math::addExact));
         }
     }
 }

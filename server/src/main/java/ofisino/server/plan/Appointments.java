@@ -1,5 +1,6 @@
 package ofisino.server.plan;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
@@ -13,12 +14,13 @@ public interface Appointments {
     List<Appointment> ahead(Caller caller, UUID projectId);
 
     /** @param afterJob has to be done by then */
-    record Appointment(
-            UUID id,
+    record Meeting(
             String title,
-            Instant startsAt,
             int minutes,
             boolean needsRolling,
             Aim aim,
             @Nullable UUID afterJob) {}
+
+    record Appointment(
+            UUID id, Instant startsAt, @JsonUnwrapped Meeting what) {}
 }

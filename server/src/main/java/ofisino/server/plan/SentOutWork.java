@@ -14,18 +14,31 @@ public interface SentOutWork {
     List<Open> open(Caller caller, UUID projectId);
 
     /**
-     * @param openOn   days on which it can be handed over and fetched
-     * @param backOn   the day on which to reckon with it, where it is away; empty while it is still here
-     * @param awayDays the days that it takes
+     * What is to go out.
+     *
+     * @param awayDays  the days that it takes
+     * @param carGoes   the whole vehicle is away meanwhile
+     * @param beforeJob has to be done before it can go
+     * @param afterJob  waits until it is back
+     * @param mask      what is covered before it goes: threads, bearing seats
+     * @param openOn    days on which it can be handed over and fetched; all if not said
      */
-    record Open(
-            UUID id,
+    record ToSend(
             String title,
-            Aim aim,
+            int pieces,
             int awayDays,
             boolean carGoes,
-            Weekdays openOn,
-            @Nullable LocalDate backOn,
+            Aim aim,
             @Nullable UUID beforeJob,
-            @Nullable UUID afterJob) {}
+            @Nullable UUID afterJob,
+            @Nullable List<String> mask,
+            @Nullable Weekdays openOn) {
+        public ToSend {
+            mask = mask == null ? List.of() : List.copyOf(mask);
+            openOn = openOn == null ? Weekdays.ALL : openOn;
+        }
+    }
+
+    /** @param backOn the day on which to reckon with it, where it is away; absent while it is still here */
+    record Open(UUID id, @Nullable LocalDate backOn, ToSend what) {}
 }

@@ -30,6 +30,7 @@ public record Offer(String carrier, long priceMinor, int km, int minutes, int da
         inRange("km", km, MOST_KM, "kilometres");
         inRange("minutes", minutes, MOST_MINUTES, "minutes on the road");
         inRange("days", days, DaysAway.MOST, "days");
+        refused = Texts.optionalLine("refused", refused);
     }
 
     /** @param kmMinor what a kilometre costs @param hourMinor what an hour on the road is worth */
@@ -50,7 +51,7 @@ public record Offer(String carrier, long priceMinor, int km, int minutes, int da
     public record Compared(Offer offer, long totalMinor, long atMostMinor) {}
 
     /** True where they would not do it. */
-    public boolean isRefused() {
+    public boolean turnedDown() {
         return !refused.isEmpty();
     }
 
@@ -66,7 +67,7 @@ public record Offer(String carrier, long priceMinor, int km, int minutes, int da
                     long total = o.totalMinor(rates);
                     return new Compared(o, total, o.seen() ? total : total + o.priceMinor() * UNSEEN_PERCENT / 100);
                 })
-                .sorted(Comparator.comparing((Compared c) -> c.offer().isRefused())
+                .sorted(Comparator.comparing((Compared c) -> c.offer().turnedDown())
                         .thenComparing(Compared::totalMinor))
                 .toList();
     }

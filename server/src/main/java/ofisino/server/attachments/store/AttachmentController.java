@@ -2,7 +2,6 @@ package ofisino.server.attachments.store;
 
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
-import java.time.Instant;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.UUID;
@@ -39,20 +38,6 @@ class AttachmentController {
         this.service = service;
     }
 
-    record AttachmentResponse(
-            UUID id,
-            String mediaType,
-            String fileName,
-            long bytes,
-            @Nullable Integer width,
-            @Nullable Integer height,
-            @Nullable Instant takenAt) {
-        static AttachmentResponse of(AttachmentRow row) {
-            return new AttachmentResponse(
-                    row.id(), row.mediaType(), row.fileName(), row.bytes(), row.width(), row.height(), row.takenAt());
-        }
-    }
-
     /**
      * The body is the file itself.
      *
@@ -68,7 +53,7 @@ class AttachmentController {
                 MediaType.APPLICATION_OCTET_STREAM_VALUE
             })
     @ResponseStatus(HttpStatus.CREATED)
-    AttachmentResponse add(
+    AttachmentRow add(
             Caller caller,
             @RequestParam UUID id,
             @RequestParam Subject subject,
@@ -76,14 +61,12 @@ class AttachmentController {
             @RequestParam(defaultValue = "") String fileName,
             @RequestParam(required = false) @Nullable LocalDateTime takenAt,
             TakenIn file) {
-        return AttachmentResponse.of(service.add(caller, id, fileName, takenAt, file, subject, subjectId));
+        return service.add(caller, id, fileName, takenAt, file, subject, subjectId);
     }
 
     @GetMapping
-    List<AttachmentResponse> of(Caller caller, @RequestParam Subject subject, @RequestParam UUID subjectId) {
-        return service.of(caller, subject, subjectId).stream()
-                .map(AttachmentResponse::of)
-                .toList();
+    List<AttachmentRow> of(Caller caller, @RequestParam Subject subject, @RequestParam UUID subjectId) {
+        return service.of(caller, subject, subjectId);
     }
 
     @GetMapping("/{id}/file")

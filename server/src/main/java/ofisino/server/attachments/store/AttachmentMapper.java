@@ -1,5 +1,6 @@
 package ofisino.server.attachments.store;
 
+import com.fasterxml.jackson.annotation.JsonIgnore;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -25,7 +26,7 @@ interface AttachmentMapper {
             UUID id,
             String mediaType,
             String fileName,
-            String sha256,
+            @JsonIgnore String sha256,
             long bytes,
             @Nullable Integer width,
             @Nullable Integer height,

@@ -1,5 +1,6 @@
 package ofisino.server.identity.garage;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -27,16 +28,20 @@ interface GarageMapper {
         IMPERIAL
     }
 
-    record GarageRow(
-            UUID id,
+    /** What its owner says of a garage, and may say anew. */
+    record GarageSettings(
             String name,
-            String baseCurrency,
             String zone,
             String locale,
             Units units,
             @Nullable Long workshopHourMinor,
-            @Nullable Long commonMonthlyMinor,
-            long version) {}
+            @Nullable Long commonMonthlyMinor) {}
+
+    record GarageRow(
+            UUID id,
+            String baseCurrency,
+            long version,
+            @JsonUnwrapped GarageSettings settings) {}
 
     record MemberRow(UUID accountId, String displayName, Role role) {}
 }

@@ -14,6 +14,7 @@ import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.identity.NewGarage;
 import ofisino.server.identity.garage.GarageMapper.GarageRow;
+import ofisino.server.identity.garage.GarageMapper.GarageSettings;
 import ofisino.server.identity.garage.GarageMapper.MemberRow;
 import ofisino.server.identity.garage.GarageMapper.Units;
 import org.joda.money.CurrencyUnit;
@@ -33,14 +34,15 @@ class GarageService implements Garages, NewGarage {
     public void create(UUID id, String name, String baseCurrency, String zone, String locale) {
         mapper.insert(new GarageRow(
                 id,
-                Texts.line("garageName", name),
                 Currencies.of("baseCurrency", baseCurrency).getCode(),
-                zoneOf(zone).getId(),
-                localeOf(locale),
-                Units.METRIC,
-                null,
-                null,
-                0));
+                0,
+                new GarageSettings(
+                        Texts.line("garageName", name),
+                        zoneOf(zone).getId(),
+                        localeOf(locale),
+                        Units.METRIC,
+                        null,
+                        null)));
     }
 
     GarageRow find(Caller caller) {
@@ -51,26 +53,19 @@ class GarageService implements Garages, NewGarage {
         return mapper.members(caller.garageId());
     }
 
-    GarageRow change(
-            Caller caller,
-            String name,
-            String zone,
-            String locale,
-            Units units,
-            @Nullable Long workshopHourMinor,
-            @Nullable Long commonMonthlyMinor,
-            long version) {
+    GarageRow change(Caller caller, GarageSettings said, long version) {
         GarageRow stored = find(caller);
         var changed = new GarageRow(
                 stored.id(),
-                Texts.line("name", name),
                 stored.baseCurrency(),
-                zoneOf(zone).getId(),
-                localeOf(locale),
-                units,
-                hourRate(stored, workshopHourMinor),
-                purse(stored, commonMonthlyMinor),
-                version);
+                version,
+                new GarageSettings(
+                        Texts.line("name", said.name()),
+                        zoneOf(said.zone()).getId(),
+                        localeOf(said.locale()),
+                        said.units(),
+                        hourRate(stored, said.workshopHourMinor()),
+                        purse(stored, said.commonMonthlyMinor())));
         Stored.notStale(mapper.update(changed), "garage", () -> find(caller));
         return find(caller);
     }
@@ -122,17 +117,17 @@ class GarageService implements Garages, NewGarage {
 
     @Override
     public ZoneId zone(Caller caller) {
-        return ZoneId.of(find(caller).zone());
+        return ZoneId.of(find(caller).settings().zone());
     }
 
     @Override
     public Optional<Long> workshopHourMinor(Caller caller) {
-        return Optional.ofNullable(find(caller).workshopHourMinor());
+        return Optional.ofNullable(find(caller).settings().workshopHourMinor());
     }
 
     @Override
     public Optional<Long> commonMonthlyMinor(Caller caller) {
-        return Optional.ofNullable(find(caller).commonMonthlyMinor());
+        return Optional.ofNullable(find(caller).settings().commonMonthlyMinor());
     }
 
     @Override

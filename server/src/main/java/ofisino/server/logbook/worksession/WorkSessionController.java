@@ -1,5 +1,6 @@
 package ofisino.server.logbook.worksession;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
@@ -79,16 +80,7 @@ class WorkSessionController {
 
     record WorkSessionChangeRequest(WorkSessionFields fields, long version) {}
 
-    record WorkSessionResponse(
-            UUID id,
-            String person,
-            LocalDate workedOn,
-            String done,
-            String learned,
-            String noteToSelf,
-            boolean noteDone,
-            List<WorkRow> work,
-            long version) {}
+    record WorkSessionResponse(@JsonUnwrapped WorkSessionRow session, boolean noteDone, List<WorkRow> work) {}
 
     @GetMapping("/projects/{projectId}/work-sessions")
     List<WorkSessionResponse> list(Caller caller, @PathVariable UUID projectId) {
@@ -128,14 +120,8 @@ class WorkSessionController {
 
     private static WorkSessionResponse response(WorkSessionRow e, List<WorkRow> work) {
         return new WorkSessionResponse(
-                e.id(),
-                e.person(),
-                e.workedOn(),
-                e.done(),
-                e.learned(),
-                e.noteToSelf(),
+                e,
                 e.noteDoneAt() != null,
-                work.stream().filter(w -> w.workSessionId().equals(e.id())).toList(),
-                e.version());
+                work.stream().filter(w -> w.workSessionId().equals(e.id())).toList());
     }
 }

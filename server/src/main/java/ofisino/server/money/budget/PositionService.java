@@ -145,7 +145,11 @@ class PositionService implements Ledger, MonthlyMoney {
                 .map(o -> new Balanced(
                         o,
                         Entries.balanceOf(o, posted),
-                        new ExchangeRate(CurrencyUnit.of(o.currency()), base, o.rate(), o.rateOn())))
+                        new ExchangeRate(
+                                CurrencyUnit.of(o.terms().currency()),
+                                base,
+                                o.terms().rate(),
+                                o.terms().rateOn())))
                 .toList();
     }
 
@@ -154,10 +158,10 @@ class PositionService implements Ledger, MonthlyMoney {
                 .map(b -> new OpenOrder(
                         b.order.id(),
                         b.order.supplier(),
-                        b.order.currency(),
+                        b.order.terms().currency(),
                         b.balance.open().getAmountMinorLong(),
                         b.balance.openInBase(b.rate).getAmountMinorLong(),
-                        b.order.expectedOn()))
+                        b.order.terms().expectedOn()))
                 .filter(o -> o.baseMinor() > 0)
                 .toList();
     }
@@ -168,7 +172,7 @@ class PositionService implements Ledger, MonthlyMoney {
                 .map(b -> new RefundDue(
                         b.order.id(),
                         b.order.supplier(),
-                        b.order.currency(),
+                        b.order.terms().currency(),
                         b.balance.refundExpected().getAmountMinorLong(),
                         b.rate.toBase(b.balance.refundExpected()).getAmountMinorLong()))
                 .toList();
@@ -178,11 +182,11 @@ class PositionService implements Ledger, MonthlyMoney {
     private List<Deposit> deposits(Caller caller, List<Posted> posted) {
         List<Deposit> paid = posted.stream()
                 .filter(e -> e.kind() == EntryKind.DEPOSIT_PAID && e.returnBy() != null && !e.reversed())
-                .map(e -> new Deposit(e.description(), e.baseMinor(), e.returnBy()))
+                .map(e -> new Deposit(e.description(), e.base().getAmountMinorLong(), e.returnBy()))
                 .toList();
         long returned = -posted.stream()
                 .filter(e -> e.kind() == EntryKind.DEPOSIT_RETURNED && !e.reversed())
-                .mapToLong(Posted::baseMinor)
+                .mapToLong(e -> e.base().getAmountMinorLong())
                 .sum();
         return Deposit.dueBack(paid, returned, LocalDate.now(clock.withZone(garages.zone(caller))));
     }
@@ -213,7 +217,7 @@ class PositionService implements Ledger, MonthlyMoney {
     }
 
     private static long sum(List<Posted> posted) {
-        return posted.stream().mapToLong(Posted::baseMinor).reduce(0, Math::addExact);
+        return posted.stream().mapToLong(e -> e.base().getAmountMinorLong()).reduce(0, Math::addExact);
     }
 
     private List<GoesTo> goesTo(Caller caller, UUID projectId, List<Posted> posted) {
@@ -238,7 +242,7 @@ class PositionService implements Ledger, MonthlyMoney {
         projects.require(caller, projectId);
         return Reconcile.check(
                 entries.posted(caller, projectId).stream()
-                        .map(e -> new Reconcile.Item(e.description(), e.baseMinor()))
+                        .map(e -> new Reconcile.Item(e.description(), e.base().getAmountMinorLong()))
                         .toList(),
                 typedMinor);
     }

@@ -1,20 +1,12 @@
 package ofisino.server.money.buying;
 
-import java.util.List;
-import java.util.Set;
 import java.util.UUID;
-import ofisino.core.money.buying.Advice;
-import ofisino.core.money.buying.Comparables;
 import ofisino.core.money.buying.Purpose;
-import ofisino.core.money.buying.Title;
-import ofisino.core.money.buying.TitleFactor;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Role;
 import ofisino.server.identity.Roles;
 import ofisino.server.money.buying.BuyingMapper.BuyingRow;
 import ofisino.server.money.buying.BuyingMapper.ComparableRow;
-import ofisino.server.money.buying.BuyingMapper.OutcomeRow;
-import ofisino.server.money.buying.BuyingService.Lacks;
 import ofisino.server.money.buying.BuyingService.Weighed;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -38,50 +30,6 @@ class BuyingController {
         this.service = service;
     }
 
-    /** @param leftOut lies so far from all others that it does not count */
-    record ComparableResponse(ComparableRow row, boolean leftOut) {}
-
-    /** What like vehicles fetch. */
-    record MarketResponse(long median, long low, long high) {
-        static MarketResponse of(Comparables c) {
-            return new MarketResponse(c.median(), c.low(), c.high());
-        }
-    }
-
-    record TitleResponse(Title title, TitleFactor usual) {}
-
-    record BuyingResponse(
-            BuyingRow inputs,
-            List<TitleResponse> titles,
-            List<ComparableResponse> comparables,
-            @Nullable MarketResponse market,
-            Set<Lacks> lacks,
-            @Nullable Advice advice,
-            @Nullable Long breakEven,
-            @Nullable Long asDonor,
-            @Nullable OutcomeRow outcome) {
-        static BuyingResponse of(Weighed w) {
-            return new BuyingResponse(
-                    w.inputs(),
-                    List.of(Title.values()).stream()
-                            .map(t -> new TitleResponse(t, t.usual()))
-                            .toList(),
-                    w.comparables().stream()
-                            .map(c -> new ComparableResponse(
-                                    c,
-                                    w.market()
-                                            .filter(m -> m.leftOut().contains(c.toCore()))
-                                            .isPresent()))
-                            .toList(),
-                    w.market().map(MarketResponse::of).orElse(null),
-                    w.lacks(),
-                    w.advice().orElse(null),
-                    w.breakEven().isPresent() ? w.breakEven().getAsLong() : null,
-                    w.asDonor().isPresent() ? w.asDonor().getAsLong() : null,
-                    w.outcome().orElse(null));
-        }
-    }
-
     /** @param entryId under which the purchase is drafted in the ledger; absent when it stands there already */
     record PurchaseRequest(
             long priceMinor,
@@ -92,8 +40,8 @@ class BuyingController {
     record LeavingRequest(String reason) {}
 
     @GetMapping
-    BuyingResponse weigh(Caller caller, @PathVariable UUID projectId) {
-        return BuyingResponse.of(service.weigh(caller, projectId));
+    Weighed weigh(Caller caller, @PathVariable UUID projectId) {
+        return service.weigh(caller, projectId);
     }
 
     @PutMapping

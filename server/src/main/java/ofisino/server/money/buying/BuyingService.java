@@ -20,6 +20,8 @@ import ofisino.core.money.buying.BuyingCosts;
 import ofisino.core.money.buying.Ceiling;
 import ofisino.core.money.buying.Comparables;
 import ofisino.core.money.buying.Purpose;
+import ofisino.core.money.buying.Title;
+import ofisino.core.money.buying.TitleFactor;
 import ofisino.core.money.ledger.EntryKind;
 import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
@@ -71,13 +73,37 @@ class BuyingService {
      */
     record Weighed(
             BuyingRow inputs,
-            List<ComparableRow> comparables,
-            Optional<Comparables> market,
+            List<UsualTitle> titles,
+            List<Comparable> comparables,
+            Optional<Market> market,
             Set<Lacks> lacks,
             Optional<Advice> advice,
             OptionalLong breakEven,
             OptionalLong asDonor,
             Optional<OutcomeRow> outcome) {}
+
+    record UsualTitle(Title title, TitleFactor usual) {
+        static List<UsualTitle> all() {
+            return Stream.of(Title.values())
+                    .map(t -> new UsualTitle(t, t.usual()))
+                    .toList();
+        }
+    }
+
+    /** @param leftOut lies so far from all others that it does not count */
+    record Comparable(ComparableRow row, boolean leftOut) {
+        static Comparable of(ComparableRow row, Optional<Comparables> market) {
+            return new Comparable(
+                    row, market.filter(m -> m.leftOut().contains(row.toCore())).isPresent());
+        }
+    }
+
+    /** What like vehicles fetch. */
+    record Market(long median, long low, long high) {
+        static Market of(Comparables c) {
+            return new Market(c.median(), c.low(), c.high());
+        }
+    }
 
     Weighed weigh(Caller caller, UUID projectId) {
         projects.require(caller, projectId);
@@ -94,8 +120,9 @@ class BuyingService {
                 lacks.isEmpty() ? market.map(m -> advise(caller, projectId, inputs, m)) : Optional.empty();
         return new Weighed(
                 inputs,
-                rows,
-                market,
+                UsualTitle.all(),
+                rows.stream().map(r -> Comparable.of(r, market)).toList(),
+                market.map(Market::of),
                 lacks,
                 advice,
                 advice.isPresent() && inputs.askedMinor() != null

@@ -121,12 +121,15 @@ class EntryService implements Entries {
             Orders.Order order = orders.require(caller, f.orderId());
             if (!order.projectId().equals(projectId))
                 throw InvalidValue.of("orderId", "entry.other-project", "That order belongs to another project.");
-            if (!order.currency().equals(currency.getCode()))
+            if (!order.terms().currency().equals(currency.getCode()))
                 throw InvalidValue.of(
                         "currency",
                         "entry.order-currency",
                         "The order from %s is in %s; enter the invoice in %s too."
-                                .formatted(order.supplier(), order.currency(), order.currency()));
+                                .formatted(
+                                        order.supplier(),
+                                        order.terms().currency(),
+                                        order.terms().currency()));
         }
         if ((f.kind() == EntryKind.DEPOSIT_PAID) != (f.returnBy() != null))
             throw InvalidValue.of(
@@ -181,12 +184,16 @@ class EntryService implements Entries {
     /** How an invoice of this amount at this rate would be split. */
     Splits propose(Caller caller, UUID orderId, long amountMinor, BigDecimal rate) {
         Orders.Order order = orders.require(caller, orderId);
-        CurrencyUnit currency = CurrencyUnit.of(order.currency());
+        CurrencyUnit currency = CurrencyUnit.of(order.terms().currency());
         Money paid = Currencies.minor("amountMinor", currency, amountMinor);
         return forOrder(
                 caller,
                 orderId,
-                new ExchangeRate(currency, garages.baseCurrency(caller), rate, order.rateOn())
+                new ExchangeRate(
+                                currency,
+                                garages.baseCurrency(caller),
+                                rate,
+                                order.terms().rateOn())
                         .toBase(paid)
                         .getAmountMinorLong());
     }
@@ -201,8 +208,12 @@ class EntryService implements Entries {
 
     private Splits forOrder(Caller caller, UUID orderId, long paidBaseMinor) {
         Orders.Order order = orders.require(caller, orderId);
-        CurrencyUnit currency = CurrencyUnit.of(order.currency());
-        var onOrdering = new ExchangeRate(currency, garages.baseCurrency(caller), order.rate(), order.rateOn());
+        CurrencyUnit currency = CurrencyUnit.of(order.terms().currency());
+        var onOrdering = new ExchangeRate(
+                currency,
+                garages.baseCurrency(caller),
+                order.terms().rate(),
+                order.terms().rateOn());
         List<Splits.OrderedLine> lines = new ArrayList<>();
         for (Orders.Order.Line line : order.lines())
             lines.add(new Splits.OrderedLine(
@@ -294,9 +305,8 @@ class EntryService implements Entries {
                         e.returnBy(),
                         e.reversesId() != null || e.reversedBy() != null,
                         e.orderId(),
-                        e.currency(),
-                        e.amountMinor(),
-                        e.baseMinor(),
+                        Money.ofMinor(CurrencyUnit.of(e.currency().trim()), e.amountMinor()),
+                        Money.ofMinor(garages.baseCurrency(caller), e.baseMinor()),
                         splits.stream()
                                 .filter(s -> s.entryId().equals(e.id()))
                                 .map(SplitRow::value)

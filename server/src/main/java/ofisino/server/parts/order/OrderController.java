@@ -1,14 +1,13 @@
 package ofisino.server.parts.order;
 
-import java.math.BigDecimal;
-import java.time.LocalDate;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.List;
 import java.util.UUID;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Role;
 import ofisino.server.identity.Roles;
 import ofisino.server.parts.Orders.Order;
-import org.jspecify.annotations.Nullable;
+import ofisino.server.parts.Orders.Terms;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -30,17 +29,7 @@ class OrderController {
 
     record LineRequest(UUID needId, long amountMinor) {}
 
-    record NewOrderRequest(
-            UUID id,
-            UUID supplierId,
-            @Nullable String reference,
-            String currency,
-            BigDecimal rate,
-            LocalDate rateOn,
-            long postMinor,
-            LocalDate orderedOn,
-            LocalDate expectedOn,
-            List<LineRequest> lines) {}
+    record NewOrderRequest(UUID id, @JsonUnwrapped Terms terms, List<LineRequest> lines) {}
 
     @GetMapping
     List<Order> of(Caller caller, @PathVariable UUID projectId) {

@@ -1,10 +1,10 @@
 package ofisino.server.parts.order;
 
-import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import ofisino.server.parts.Orders.Terms;
 import org.apache.ibatis.annotations.Mapper;
 import org.jspecify.annotations.Nullable;
 
@@ -20,18 +20,7 @@ interface OrderMapper {
 
     void insertLine(UUID garageId, UUID orderId, UUID needId, long amountMinor);
 
-    record OrderRow(
-            UUID id,
-            UUID projectId,
-            UUID supplierId,
-            String supplier,
-            String reference,
-            String currency,
-            BigDecimal rate,
-            LocalDate rateOn,
-            long postMinor,
-            LocalDate orderedOn,
-            LocalDate expectedOn) {}
+    record OrderRow(UUID id, UUID projectId, String supplier, Terms terms) {}
 
     record LineRow(
             UUID orderId,

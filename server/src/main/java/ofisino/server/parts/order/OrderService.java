@@ -11,6 +11,7 @@ import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.parts.Needs;
 import ofisino.server.parts.Orders;
+import ofisino.server.parts.Orders.Terms;
 import ofisino.server.parts.order.OrderController.LineRequest;
 import ofisino.server.parts.order.OrderController.NewOrderRequest;
 import ofisino.server.parts.order.OrderMapper.LineRow;
@@ -53,14 +54,8 @@ class OrderService implements Orders {
         return new Order(
                 o.id(),
                 o.projectId(),
-                o.supplierId(),
                 o.supplier(),
-                o.currency().trim(),
-                o.rate(),
-                o.rateOn(),
-                o.postMinor(),
-                o.orderedOn(),
-                o.expectedOn(),
+                o.terms(),
                 lines.stream()
                         .filter(l -> l.orderId().equals(o.id()))
                         .map(l -> new Order.Line(l.needId(), l.jobId(), l.title(), l.amountMinor(), l.returnedOn()))
@@ -69,32 +64,32 @@ class OrderService implements Orders {
 
     Order place(Caller caller, UUID projectId, NewOrderRequest wish) {
         projects.requireOpen(caller, projectId);
-        CurrencyUnit currency = Currencies.of("currency", wish.currency());
-        var rate = new ExchangeRate(currency, garages.baseCurrency(caller), wish.rate(), wish.rateOn());
+        Terms said = wish.terms();
+        CurrencyUnit currency = Currencies.of("currency", said.currency());
+        var rate = new ExchangeRate(currency, garages.baseCurrency(caller), said.rate(), said.rateOn());
         if (wish.lines().isEmpty())
             throw InvalidValue.of("lines", "order.empty", "Nothing is ordered yet. Choose at least one part.");
-        if (wish.expectedOn().isBefore(wish.orderedOn()))
+        if (said.expectedOn().isBefore(said.orderedOn()))
             throw InvalidValue.of(
                     "expectedOn",
                     "order.expected",
                     "It cannot be expected (%s) before it is ordered (%s)."
-                            .formatted(wish.expectedOn(), wish.orderedOn()));
+                            .formatted(said.expectedOn(), said.orderedOn()));
         mapper.insert(
                 caller.garageId(),
                 new OrderRow(
                         wish.id(),
                         projectId,
-                        wish.supplierId(),
                         "",
-                        wish.reference() == null || wish.reference().isBlank()
-                                ? ""
-                                : Texts.line("reference", wish.reference()),
-                        currency.getCode(),
-                        rate.basePerForeign(),
-                        rate.date(),
-                        amount("postMinor", currency, wish.postMinor()),
-                        wish.orderedOn(),
-                        wish.expectedOn()));
+                        new Terms(
+                                said.supplierId(),
+                                Texts.optionalLine("reference", said.reference()),
+                                currency.getCode(),
+                                rate.basePerForeign(),
+                                rate.date(),
+                                amount("postMinor", currency, said.postMinor()),
+                                said.orderedOn(),
+                                said.expectedOn())));
         for (LineRequest line : wish.lines()) {
             mapper.insertLine(
                     caller.garageId(), wish.id(), line.needId(), amount("amountMinor", currency, line.amountMinor()));

@@ -1,5 +1,6 @@
 package ofisino.server.plan.appointment;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -7,16 +8,15 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.List;
 import java.util.UUID;
-import ofisino.core.kernel.Aim;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.NotFound;
 import ofisino.core.kernel.Texts;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.plan.Appointments;
+import ofisino.server.plan.Appointments.Meeting;
 import ofisino.server.plan.Jobs;
 import ofisino.server.vehicle.Projects;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** Fixed times somewhere, by the clock on the garage's wall. */
@@ -48,22 +48,19 @@ class AppointmentService implements Appointments {
     /** @param day and @param at by the clock in the garage, quarters of an hour */
     record Fixed(
             UUID id,
-            String title,
             LocalDate day,
             LocalTime at,
-            int minutes,
-            boolean needsRolling,
-            Aim aim,
-            @Nullable UUID afterJob) {}
+            @JsonUnwrapped Meeting what) {}
 
     void add(Caller caller, UUID projectId, Fixed f) {
         projects.requireOpen(caller, projectId);
-        if (f.afterJob() != null) jobs.require(caller, f.afterJob());
-        if (f.minutes() < 15 || f.minutes() > LONGEST_MINUTES)
+        Meeting what = f.what();
+        if (what.afterJob() != null) jobs.require(caller, what.afterJob());
+        if (what.minutes() < 15 || what.minutes() > LONGEST_MINUTES)
             throw InvalidValue.of(
                     "minutes",
                     "appointment.minutes",
-                    "It must last 15 minutes to 10 days, not %d min.".formatted(f.minutes()));
+                    "It must last 15 minutes to 10 days, not %d min.".formatted(what.minutes()));
         if (f.at().getMinute() % 15 != 0)
             throw InvalidValue.of("at", "appointment.quarter", "Fixed times go by quarters of an hour.");
         Instant starts = f.day().atTime(f.at()).atZone(garages.zone(caller)).toInstant();
@@ -77,12 +74,13 @@ class AppointmentService implements Appointments {
                 projectId,
                 new Appointment(
                         f.id(),
-                        Texts.line("title", f.title()),
                         starts,
-                        f.minutes(),
-                        f.needsRolling(),
-                        f.aim(),
-                        f.afterJob()));
+                        new Meeting(
+                                Texts.line("title", what.title()),
+                                what.minutes(),
+                                what.needsRolling(),
+                                what.aim(),
+                                what.afterJob())));
     }
 
     void remove(Caller caller, UUID projectId, UUID id) {

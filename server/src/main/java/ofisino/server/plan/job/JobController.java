@@ -1,5 +1,6 @@
 package ofisino.server.plan.job;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -90,31 +91,16 @@ class JobController {
      * @param lacks       parts that are not here yet
      */
     record JobResponse(
-            UUID id,
-            UUID projectId,
-            @Nullable UUID chainId,
-            String code,
-            String title,
-            Operation operation,
-            @Nullable String zone,
-            Aim aim,
+            @JsonUnwrapped Job job,
             EffortFields effort,
-            JobState state,
             Set<JobState> next,
-            String note,
-            Set<Detail> details,
-            int pieces,
-            Growth.Cause cause,
-            String halfOpen,
-            int spentMinutes,
             int leftMinutes,
             boolean over,
             List<UUID> after,
             Set<UUID> waitsFor,
             List<String> lacks,
             List<UUID> findings,
-            Set<Caution> cautions,
-            long version) {}
+            Set<Caution> cautions) {}
 
     record ProgressResponse(int earnedPercent, long scopeMinutes, int ready, int waitForParts) {}
 
@@ -141,23 +127,9 @@ class JobController {
 
         JobResponse response(Job j) {
             return new JobResponse(
-                    j.id(),
-                    j.projectId(),
-                    j.chainId(),
-                    j.code(),
-                    j.title(),
-                    j.operation(),
-                    j.zone(),
-                    j.aim(),
+                    j,
                     new EffortFields(j.optimisticMinutes(), j.likelyMinutes(), j.pessimisticMinutes()),
-                    j.state(),
                     j.state().possible(),
-                    j.note(),
-                    j.details(),
-                    j.pieces(),
-                    j.cause(),
-                    j.halfOpen(),
-                    j.spentMinutes(),
                     items.get(j.id()).leftMinutes(),
                     j.state().isOver(),
                     links.stream()
@@ -172,8 +144,7 @@ class JobController {
                             .filter(l -> l.jobId().equals(j.id()))
                             .map(FindingLinkRow::findingId)
                             .toList(),
-                    service.cautions(j, chainRows),
-                    j.version());
+                    service.cautions(j, chainRows));
         }
 
         ProgressResponse progress() {

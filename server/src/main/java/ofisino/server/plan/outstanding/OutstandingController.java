@@ -1,14 +1,12 @@
 package ofisino.server.plan.outstanding;
 
-import java.time.LocalDate;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.List;
 import java.util.UUID;
-import ofisino.core.plan.outstanding.OutstandingItem.OutstandingKind;
-import ofisino.core.plan.outstanding.OutstandingItem.When;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Roles;
+import ofisino.server.plan.outstanding.OutstandingMapper.OutstandingFields;
 import ofisino.server.plan.outstanding.OutstandingMapper.OutstandingRow;
-import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -30,19 +28,8 @@ class OutstandingController {
 
     record OutstandingResponse(OutstandingRow row, boolean due) {}
 
-    /** @param kind mended for the time being if not said @param gas it keeps exhaust gas out of the cabin */
-    record NewOutstandingRequest(
-            UUID id,
-            @Nullable String zone,
-            @Nullable OutstandingKind kind,
-            String what,
-            String later,
-            When when,
-            @Nullable String event,
-            @Nullable LocalDate dueOn,
-            @Nullable UUID needId,
-            @Nullable UUID jobId,
-            boolean gas) {}
+    /** @param gas it keeps exhaust gas out of the cabin */
+    record NewOutstandingRequest(UUID id, @JsonUnwrapped OutstandingFields said, boolean gas) {}
 
     record OutstandingStepRequest(long version) {}
 
@@ -56,25 +43,7 @@ class OutstandingController {
     @PostMapping("/projects/{projectId}/outstanding")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void owe(Caller caller, @PathVariable UUID projectId, @RequestBody NewOutstandingRequest b) {
-        service.owe(
-                caller,
-                new OutstandingRow(
-                        b.id(),
-                        projectId,
-                        b.zone(),
-                        b.kind() == null ? OutstandingKind.FOR_NOW : b.kind(),
-                        b.what(),
-                        b.later(),
-                        b.when(),
-                        b.event(),
-                        b.dueOn(),
-                        b.needId(),
-                        b.jobId(),
-                        false,
-                        null,
-                        null,
-                        0),
-                b.gas());
+        service.owe(caller, projectId, b.id(), b.said(), b.gas());
     }
 
     @PostMapping("/outstanding/{id}/happened")

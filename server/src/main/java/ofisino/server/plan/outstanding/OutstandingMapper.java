@@ -1,5 +1,6 @@
 package ofisino.server.plan.outstanding;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -21,44 +22,40 @@ interface OutstandingMapper {
     int update(UUID garageId, OutstandingRow outstanding);
 
     /**
-     * @param when     what it waits for
-     * @param jobId    the later, permanent job
+     * @param kind  mended for the time being if not said
+     * @param when  what it waits for
+     * @param jobId the later, permanent job
+     */
+    record OutstandingFields(
+            @Nullable String zone,
+            @Nullable OutstandingKind kind,
+            String what,
+            String later,
+            When when,
+            @Nullable String event,
+            @Nullable LocalDate dueOn,
+            @Nullable UUID needId,
+            @Nullable UUID jobId) {
+        public OutstandingFields {
+            kind = kind == null ? OutstandingKind.FOR_NOW : kind;
+            event = event == null ? "" : event;
+        }
+    }
+
+    /**
+     * @param happened  the event has happened, or the part is here
      * @param partState where the part that it waits for stands
-     * @param happened the event has happened, or the part is here
      */
     record OutstandingRow(
             UUID id,
             UUID projectId,
-            @Nullable String zone,
-            OutstandingKind kind,
-            String what,
-            String later,
-            When when,
-            String event,
-            @Nullable LocalDate dueOn,
-            @Nullable UUID needId,
-            @Nullable UUID jobId,
             boolean happened,
             @Nullable LocalDate settledOn,
             @Nullable NeedState partState,
-            long version) {
+            long version,
+            @JsonUnwrapped OutstandingFields said) {
         OutstandingRow now(boolean hasHappened, @Nullable LocalDate settled, long onVersion) {
-            return new OutstandingRow(
-                    id,
-                    projectId,
-                    zone,
-                    kind,
-                    what,
-                    later,
-                    when,
-                    event,
-                    dueOn,
-                    needId,
-                    jobId,
-                    hasHappened,
-                    settled,
-                    partState,
-                    onVersion);
+            return new OutstandingRow(id, projectId, hasHappened, settled, partState, onVersion, said);
         }
     }
 }

@@ -23,9 +23,11 @@ import ofisino.server.plan.ClosedForNow;
 import ofisino.server.plan.Jobs;
 import ofisino.server.plan.LeaveAsked;
 import ofisino.server.plan.OutstandingItems;
+import ofisino.server.plan.outstanding.OutstandingMapper.OutstandingFields;
 import ofisino.server.plan.outstanding.OutstandingMapper.OutstandingRow;
 import ofisino.server.vehicle.BodyChange;
 import ofisino.server.vehicle.Projects;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 
@@ -54,78 +56,67 @@ class OutstandingService implements OutstandingItems {
         LocalDate today = today(caller);
         return mapper.of(caller.garageId(), projectId).stream()
                 .map(d -> new Outstanding(
-                        d, d.settledOn() == null && toCore(caller, d, false).isDue(today, d.happened())))
+                        d, d.settledOn() == null && toCore(caller, d).isDue(today, d.happened())))
                 .toList();
     }
 
-    private OutstandingItem toCore(Caller caller, OutstandingRow d, boolean gas) {
+    private OutstandingItem toCore(Caller caller, OutstandingRow d) {
+        return toCore(caller, d.projectId(), d.said(), false);
+    }
+
+    private OutstandingItem toCore(Caller caller, UUID projectId, OutstandingFields d, boolean gas) {
         return new OutstandingItem(
                 d.kind(),
                 d.what(),
                 d.later(),
-                system(caller, d),
+                system(caller, projectId, d.zone()),
                 gas,
                 new OutstandingItem.Trigger(d.when(), d.event(), Optional.ofNullable(d.dueOn())));
     }
 
-    private Optional<VehicleSystem> system(Caller caller, OutstandingRow d) {
-        Body body = projects.bodyOf(projects.require(caller, d.projectId()));
-        return Optional.ofNullable(d.zone()).map(body::require).map(Zone::system);
+    private Optional<VehicleSystem> system(Caller caller, UUID projectId, @Nullable String zone) {
+        Body body = projects.bodyOf(projects.require(caller, projectId));
+        return Optional.ofNullable(zone).map(body::require).map(Zone::system);
     }
 
     @EventListener
     void placesStay(BodyChange change) {
         for (OutstandingRow d : mapper.of(change.caller().garageId(), change.projectId()))
-            if (d.zone() != null) change.keep(d.what(), d.zone());
+            if (d.said().zone() != null) change.keep(d.said().what(), d.said().zone());
     }
 
     /** @param gas it keeps exhaust gas out of the cabin */
-    void owe(Caller caller, OutstandingRow row, boolean gas) {
-        projects.requireOpen(caller, row.projectId());
-        OutstandingItem outstanding = toCore(caller, row, gas);
-        if (row.jobId() != null) jobs.require(caller, row.jobId());
-        mapper.insert(
-                caller.garageId(),
-                new OutstandingRow(
-                        row.id(),
-                        row.projectId(),
-                        row.zone(),
-                        row.kind(),
-                        outstanding.what(),
-                        outstanding.later(),
-                        row.when(),
-                        outstanding.trigger().event(),
-                        row.dueOn(),
-                        row.needId(),
-                        row.jobId(),
-                        false,
-                        null,
-                        null,
-                        0));
+    void owe(Caller caller, UUID projectId, UUID id, OutstandingFields said, boolean gas) {
+        projects.requireOpen(caller, projectId);
+        OutstandingItem item = toCore(caller, projectId, said, gas);
+        if (said.jobId() != null) jobs.require(caller, said.jobId());
+        var checked = new OutstandingFields(
+                said.zone(),
+                said.kind(),
+                item.what(),
+                item.later(),
+                said.when(),
+                item.trigger().event(),
+                said.dueOn(),
+                said.needId(),
+                said.jobId());
+        mapper.insert(caller.garageId(), new OutstandingRow(id, projectId, false, null, null, 0, checked));
     }
 
     /** A circuit that was closed with its old filling is opened again, and filled with new, when the job that is left is done. */
     @EventListener
     void closedForNow(ClosedForNow closed) {
-        owe(
-                closed.caller(),
-                new OutstandingRow(
-                        closed.again(),
-                        closed.projectId(),
-                        null,
-                        OutstandingKind.FOR_NOW,
-                        "Closed with the old filling",
-                        "Let it out again, finish the job, fill it with new",
-                        When.EVENT,
-                        "what “%s” waits for is here".formatted(closed.access()),
-                        null,
-                        null,
-                        closed.jobId(),
-                        false,
-                        null,
-                        null,
-                        0),
-                false);
+        var said = new OutstandingFields(
+                null,
+                OutstandingKind.FOR_NOW,
+                "Closed with the old filling",
+                "Let it out again, finish the job, fill it with new",
+                When.EVENT,
+                "what “%s” waits for is here".formatted(closed.access()),
+                null,
+                null,
+                closed.jobId());
+        owe(closed.caller(), closed.projectId(), closed.again(), said, false);
     }
 
     /** The event has happened: all that waits for it by the same words is due. */
@@ -134,20 +125,21 @@ class OutstandingService implements OutstandingItems {
         save(caller, outstanding.now(true, null, version));
         for (OutstandingRow other : mapper.of(caller.garageId(), outstanding.projectId()))
             if (!other.id().equals(id)
-                    && other.when() == outstanding.when()
-                    && other.event().equalsIgnoreCase(outstanding.event())
+                    && other.said().when() == outstanding.said().when()
+                    && other.said().event().equalsIgnoreCase(outstanding.said().event())
                     && other.settledOn() == null
                     && !other.happened()) save(caller, other.now(true, null, other.version()));
     }
 
     void settle(Caller caller, UUID id, long version) {
         OutstandingRow outstanding = open(caller, id);
-        if (outstanding.jobId() != null
-                && jobs.require(caller, outstanding.jobId()).state() != JobState.VERIFIED)
+        if (outstanding.said().jobId() != null
+                && jobs.require(caller, outstanding.said().jobId()).state() != JobState.VERIFIED)
             throw new Conflict(
                     "outstanding.job-open",
                     "“%s” is not verified yet. It stays outstanding until the permanent job is."
-                            .formatted(jobs.require(caller, outstanding.jobId()).title()));
+                            .formatted(jobs.require(caller, outstanding.said().jobId())
+                                    .title()));
         save(caller, outstanding.now(outstanding.happened(), today(caller), version));
     }
 
@@ -174,24 +166,29 @@ class OutstandingService implements OutstandingItems {
     @EventListener
     void leaveAsked(LeaveAsked asked) {
         waiting(asked.caller(), asked.job().projectId())
-                .filter(d -> asked.job().id().equals(d.jobId()))
+                .filter(d -> asked.job().id().equals(d.said().jobId()))
                 .forEach(d -> asked.facts()
-                        .spared(d.later(), d.when() == When.EVENT ? d.event() : "on or after " + d.dueOn()));
+                        .spared(
+                                d.said().later(),
+                                d.said().when() == When.EVENT
+                                        ? d.said().event()
+                                        : "on or after " + d.said().dueOn()));
     }
 
     private Stream<OutstandingRow> waiting(Caller caller, UUID projectId) {
         LocalDate today = today(caller);
         return mapper.of(caller.garageId(), projectId).stream()
-                .filter(d -> d.settledOn() == null && d.jobId() != null)
-                .filter(d -> toCore(caller, d, false).holdsBack(today, d.happened()));
+                .filter(d -> d.settledOn() == null && d.said().jobId() != null)
+                .filter(d -> toCore(caller, d).holdsBack(today, d.happened()));
     }
 
     @Override
     public Map<UUID, LocalDate> notBefore(Caller caller, UUID projectId) {
         return waiting(caller, projectId)
+                .map(OutstandingRow::said)
                 .filter(d -> d.dueOn() != null)
-                .collect(
-                        Collectors.toMap(OutstandingRow::jobId, OutstandingRow::dueOn, (a, b) -> a.isAfter(b) ? a : b));
+                .collect(Collectors.toMap(
+                        OutstandingFields::jobId, OutstandingFields::dueOn, (a, b) -> a.isAfter(b) ? a : b));
     }
 
     @Override
@@ -205,7 +202,12 @@ class OutstandingService implements OutstandingItems {
     public List<Unsettled> unsettled(Caller caller, UUID projectId) {
         return of(caller, projectId).stream()
                 .filter(o -> o.row().settledOn() == null)
-                .map(o -> new Unsettled(o.row().id(), o.row().kind(), o.row().what(), system(caller, o.row()), o.due()))
+                .map(o -> new Unsettled(
+                        o.row().id(),
+                        o.row().said().kind(),
+                        o.row().said().what(),
+                        system(caller, o.row().projectId(), o.row().said().zone()),
+                        o.due()))
                 .toList();
     }
 }

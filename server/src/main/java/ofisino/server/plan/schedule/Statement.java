@@ -137,7 +137,7 @@ final class Statement {
     }
 
     private void assemble() {
-        carGoes = sentOut.stream().anyMatch(SentOutWork.Open::carGoes);
+        carGoes = sentOut.stream().anyMatch(s -> s.what().carGoes());
         addJobs();
         soon.forEach(this::shouldFollow);
         shut.forEach(id -> waits.shut(ActivityId.job(id)));
@@ -193,47 +193,50 @@ final class Statement {
         if (a.startsAt().isBefore(now)) return; // it begins within this quarter of an hour
         ActivityId id = ActivityId.appointment(a.id());
         String key = id.value();
-        subjects.put(key, new Subject(Kind.APPOINTMENT, a.id(), a.title()));
+        subjects.put(key, new Subject(Kind.APPOINTMENT, a.id(), a.what().title()));
         activities.add(new Activity(
                 id,
                 Activity.ActivityKind.APPOINTMENT,
-                a.aim(),
+                a.what().aim(),
                 0,
                 Activity.Crew.NOBODY,
-                Activity.Timing.FREE.waiting(Duration.ofMinutes(a.minutes())).startingAt(a.startsAt()),
+                Activity.Timing.FREE
+                        .waiting(Duration.ofMinutes(a.what().minutes()))
+                        .startingAt(a.startsAt()),
                 Activity.Demand.NONE,
                 List.of(),
-                a.needsRolling() ? Set.of(CarState.ROLLING.name()) : Set.of(),
+                a.what().needsRolling() ? Set.of(CarState.ROLLING.name()) : Set.of(),
                 false));
-        if (a.afterJob() != null && open.containsKey(a.afterJob()))
-            links.add(PlanProblem.Link.of(ActivityId.job(a.afterJob()).value(), key));
+        if (a.what().afterJob() != null && open.containsKey(a.what().afterJob()))
+            links.add(PlanProblem.Link.of(ActivityId.job(a.what().afterJob()).value(), key));
     }
 
     private void addSentOut(SentOutWork.Open s) {
+        SentOutWork.ToSend what = s.what();
         ActivityId id = ActivityId.sentOut(s.id());
         String key = id.value();
-        subjects.put(key, new Subject(Kind.SENT_OUT, s.id(), s.title()));
+        subjects.put(key, new Subject(Kind.SENT_OUT, s.id(), what.title()));
         boolean gone = s.backOn() != null;
         Duration wait = gone
                 ? Duration.between(
                         now, s.backOn().plusDays(1).atStartOfDay(zone).toInstant())
-                : Duration.ofDays(s.awayDays());
+                : Duration.ofDays(what.awayDays());
         activities.add(new Activity(
                 id,
                 Activity.ActivityKind.SENT_OUT,
-                s.aim(),
+                what.aim(),
                 0,
                 Activity.Crew.NOBODY,
-                pin(key, Activity.Timing.FREE.waiting(wait)).whileOpen(gone ? List.of() : around.openOn(s.openOn())),
+                pin(key, Activity.Timing.FREE.waiting(wait)).whileOpen(gone ? List.of() : around.openOn(what.openOn())),
                 Activity.Demand.NONE,
                 List.of(),
                 Set.of(),
                 gone));
-        if (s.beforeJob() != null && !gone && open.containsKey(s.beforeJob()))
-            links.add(PlanProblem.Link.of(ActivityId.job(s.beforeJob()).value(), key));
-        if (s.afterJob() != null && open.containsKey(s.afterJob()))
-            links.add(PlanProblem.Link.of(key, ActivityId.job(s.afterJob()).value()));
-        if (s.carGoes()) exclusions.add(new PlanProblem.Exclusion(key, HERE));
+        if (what.beforeJob() != null && !gone && open.containsKey(what.beforeJob()))
+            links.add(PlanProblem.Link.of(ActivityId.job(what.beforeJob()).value(), key));
+        if (what.afterJob() != null && open.containsKey(what.afterJob()))
+            links.add(PlanProblem.Link.of(key, ActivityId.job(what.afterJob()).value()));
+        if (what.carGoes()) exclusions.add(new PlanProblem.Exclusion(key, HERE));
     }
 
     /** @param subjects what each name in the problem stands for */

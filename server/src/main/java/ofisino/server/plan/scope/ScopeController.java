@@ -1,24 +1,16 @@
 package ofisino.server.plan.scope;
 
-import com.fasterxml.jackson.annotation.JsonUnwrapped;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import ofisino.core.bench.panel.PanelCover;
 import ofisino.core.kernel.Aim;
-import ofisino.core.plan.job.Operation;
 import ofisino.core.plan.scope.AimChange;
-import ofisino.core.plan.scope.Batches;
-import ofisino.core.plan.scope.Growth;
-import ofisino.core.plan.scope.Repeats;
 import ofisino.server.identity.AtLeast;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Role;
 import ofisino.server.identity.Roles;
-import ofisino.server.plan.Jobs;
 import ofisino.server.plan.scope.ScopeMapper.RepeatCauseRow;
 import ofisino.server.plan.scope.ScopeMapper.ZoneAimRow;
-import ofisino.server.plan.scope.ScopeService.Again;
 import ofisino.server.plan.scope.ScopeService.Preview;
 import ofisino.server.plan.scope.ScopeService.Scope;
 import org.jspecify.annotations.Nullable;
@@ -43,50 +35,9 @@ class ScopeController {
         this.service = service;
     }
 
-    record GrowthResponse(
-            @Nullable LocalDate baselineOn,
-            @JsonUnwrapped Growth growth,
-            int doneOfBaseline,
-            int doneOfPresent,
-            int growthPercent) {
-        static GrowthResponse of(Growth g, @Nullable LocalDate on) {
-            return new GrowthResponse(on, g, g.doneOfBaseline(), g.doneOfPresent(), g.growthPercent());
-        }
-    }
-
-    record BatchResponse(Operation operation, List<UUID> jobs, int pieces) {
-        static BatchResponse of(Batches.Batch<UUID> b) {
-            return new BatchResponse(b.operation(), b.jobs(), b.pieces());
-        }
-    }
-
-    record RepeatResponse(
-            @JsonUnwrapped Repeats.Repeat<UUID> repeat,
-            @Nullable String cause) {
-        static RepeatResponse of(Again a) {
-            return new RepeatResponse(a.repeat(), a.cause().orElse(null));
-        }
-    }
-
-    /** @param aboveAim open jobs that the aim does not ask for */
-    record ScopeResponse(
-            GrowthResponse growth,
-            List<BatchResponse> batches,
-            List<RepeatResponse> repeats,
-            List<UUID> halfClosed,
-            List<ZoneAimRow> zoneAims,
-            List<UUID> aboveAim) {}
-
     @GetMapping("/projects/{projectId}/scope")
-    ScopeResponse of(Caller caller, @PathVariable UUID projectId) {
-        Scope s = service.of(caller, projectId);
-        return new ScopeResponse(
-                GrowthResponse.of(s.growth(), s.baselineOn().orElse(null)),
-                s.batches().stream().map(BatchResponse::of).toList(),
-                s.repeats().stream().map(RepeatResponse::of).toList(),
-                s.halfClosed().stream().map(Jobs.Job::id).toList(),
-                s.zoneAims(),
-                s.aboveAim().stream().map(Jobs.Job::id).toList());
+    Scope of(Caller caller, @PathVariable UUID projectId) {
+        return service.of(caller, projectId);
     }
 
     @AtLeast(Role.OWNER)

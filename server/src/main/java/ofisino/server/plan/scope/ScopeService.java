@@ -1,5 +1,6 @@
 package ofisino.server.plan.scope;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -71,17 +72,29 @@ class ScopeService {
         this.clock = clock;
     }
 
-    /** @param cause of a repair that was made again; empty while nobody named it */
-    record Again(Repeat<UUID> repeat, Optional<String> cause) {}
-
-    record Scope(
-            Growth growth,
+    /** @param baselineOn when the scope was drawn; empty while it never was */
+    record Grown(
             Optional<LocalDate> baselineOn,
+            @JsonUnwrapped Growth growth,
+            int doneOfBaseline,
+            int doneOfPresent,
+            int growthPercent) {
+        static Grown of(Growth g, Optional<LocalDate> on) {
+            return new Grown(on, g, g.doneOfBaseline(), g.doneOfPresent(), g.growthPercent());
+        }
+    }
+
+    /** @param cause of a repair that was made again; empty while nobody named it */
+    record Again(@JsonUnwrapped Repeat<UUID> repeat, Optional<String> cause) {}
+
+    /** @param aboveAim open jobs that the aim does not ask for */
+    record Scope(
+            Grown growth,
             List<Batches.Batch<UUID>> batches,
             List<Again> repeats,
-            List<Jobs.Job> halfClosed,
+            List<UUID> halfClosed,
             List<ZoneAimRow> zoneAims,
-            List<Jobs.Job> aboveAim) {}
+            List<UUID> aboveAim) {}
 
     Scope of(Caller caller, UUID projectId) {
         Projects.Project project = projects.require(caller, projectId);
@@ -90,28 +103,34 @@ class ScopeService {
                 .collect(Collectors.toMap(BaselineRow::jobId, Function.identity()));
         List<ZoneAimRow> zoneAims = mapper.zoneAims(caller.garageId(), projectId);
         Aims aims = aims(project.aim(), zoneAims);
+        Growth growth = Growth.of(all.stream()
+                .map(j -> new Growth.Item(
+                        baseline.containsKey(j.id()),
+                        Optional.ofNullable(baseline.get(j.id()))
+                                .map(BaselineRow::likelyMinutes)
+                                .orElse(0),
+                        j.likelyMinutes(),
+                        j.state() == JobState.DROPPED,
+                        j.state() == JobState.FINISHED || j.state() == JobState.VERIFIED,
+                        j.cause()))
+                .toList());
         return new Scope(
-                Growth.of(all.stream()
-                        .map(j -> new Growth.Item(
-                                baseline.containsKey(j.id()),
-                                Optional.ofNullable(baseline.get(j.id()))
-                                        .map(BaselineRow::likelyMinutes)
-                                        .orElse(0),
-                                j.likelyMinutes(),
-                                j.state() == JobState.DROPPED,
-                                j.state() == JobState.FINISHED || j.state() == JobState.VERIFIED,
-                                j.cause()))
-                        .toList()),
-                baseline.values().stream().map(BaselineRow::setOn).findFirst(),
+                Grown.of(
+                        growth,
+                        baseline.values().stream().map(BaselineRow::setOn).findFirst()),
                 Batches.of(all.stream()
                         .filter(j -> j.state() == JobState.PLANNED || j.state() == JobState.PROPOSED)
                         .map(j -> new Batches.Step<>(j.id(), j.operation(), j.pieces()))
                         .toList()),
                 repeats(caller, projectId, all),
-                all.stream().filter(j -> j.state().isHalfClosed()).toList(),
+                all.stream()
+                        .filter(j -> j.state().isHalfClosed())
+                        .map(Jobs.Job::id)
+                        .toList(),
                 zoneAims,
                 all.stream()
                         .filter(j -> !j.state().isOver() && !aims.asksFor(Optional.ofNullable(j.zone()), j.aim()))
+                        .map(Jobs.Job::id)
                         .toList());
     }
 

@@ -1,18 +1,17 @@
 package ofisino.server.plan.sentout;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
-import ofisino.core.kernel.Aim;
-import ofisino.core.kernel.Weekdays;
 import ofisino.core.plan.sentout.Offer;
-import ofisino.core.plan.sentout.SentOut.State;
 import ofisino.core.plan.sentout.Trip;
 import ofisino.server.history.ChangesNothing;
 import ofisino.server.identity.AtLeast;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Role;
 import ofisino.server.identity.Roles;
+import ofisino.server.plan.SentOutWork.ToSend;
 import ofisino.server.plan.sentout.SentOutMapper.OfferRow;
 import ofisino.server.plan.sentout.SentOutMapper.SentOutRow;
 import ofisino.server.plan.sentout.SentOutService.Compared;
@@ -46,27 +45,9 @@ class SentOutController {
 
     record SentOutWorkResponse(List<SentOutResponse> sentOutWork, long kmMinor, long hourMinor) {}
 
-    record NewSentOutRequest(
-            UUID id,
-            String title,
-            int pieces,
-            int awayDays,
-            boolean carGoes,
-            Aim aim,
-            @Nullable UUID beforeJob,
-            @Nullable UUID afterJob,
-            @Nullable List<String> mask,
-            @Nullable Weekdays openOn) {}
+    record NewSentOutRequest(UUID id, @JsonUnwrapped ToSend what) {}
 
-    record NewOfferRequest(
-            UUID id,
-            String carrier,
-            long priceMinor,
-            int km,
-            int minutes,
-            int days,
-            boolean seen,
-            @Nullable String refused) {}
+    record NewOfferRequest(UUID id, @JsonUnwrapped Offer terms) {}
 
     record SendRequest(String carrier, LocalDate expectedOn, long version) {}
 
@@ -95,47 +76,14 @@ class SentOutController {
     @PostMapping("/projects/{projectId}/sent-out")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void add(Caller caller, @PathVariable UUID projectId, @RequestBody NewSentOutRequest b) {
-        service.add(
-                caller,
-                new SentOutRow(
-                        b.id(),
-                        projectId,
-                        b.title(),
-                        b.pieces(),
-                        b.awayDays(),
-                        b.carGoes(),
-                        b.aim(),
-                        b.beforeJob(),
-                        b.afterJob(),
-                        b.mask() == null ? List.of() : b.mask(),
-                        b.openOn() == null ? Weekdays.ALL : b.openOn(),
-                        "",
-                        State.TO_SEND,
-                        null,
-                        null,
-                        null,
-                        null,
-                        "",
-                        0));
+        service.add(caller, projectId, b.id(), b.what());
     }
 
     @AtLeast(Role.OWNER)
     @PostMapping("/projects/{projectId}/sent-out/{id}/offers")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void offer(Caller caller, @PathVariable UUID projectId, @PathVariable UUID id, @RequestBody NewOfferRequest b) {
-        service.offer(
-                caller,
-                projectId,
-                new OfferRow(
-                        b.id(),
-                        id,
-                        b.carrier(),
-                        b.priceMinor(),
-                        b.km(),
-                        b.minutes(),
-                        b.days(),
-                        b.seen(),
-                        b.refused() == null ? "" : b.refused()));
+        service.offer(caller, projectId, new OfferRow(b.id(), id, b.terms()));
     }
 
     @PostMapping("/sent-out/{id}/send")

@@ -1,12 +1,13 @@
 package ofisino.server.plan.sentout;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import ofisino.core.kernel.Aim;
-import ofisino.core.kernel.Weekdays;
+import ofisino.core.plan.sentout.Offer;
 import ofisino.core.plan.sentout.SentOut.State;
+import ofisino.server.plan.SentOutWork.ToSend;
 import org.apache.ibatis.annotations.Mapper;
 import org.jspecify.annotations.Nullable;
 
@@ -28,25 +29,9 @@ interface SentOutMapper {
 
     void putRates(UUID garageId, RatesRow rates);
 
-    /**
-     * @param carGoes   the whole vehicle is away meanwhile
-     * @param beforeJob has to be done before it can go
-     * @param afterJob  waits until it is back
-     * @param mask      what is covered before it goes: threads, bearing seats
-     * @param openOn    days on which it can be handed over and fetched
-     */
     record SentOutRow(
             UUID id,
             UUID projectId,
-            String title,
-            int pieces,
-            int awayDays,
-            boolean carGoes,
-            Aim aim,
-            @Nullable UUID beforeJob,
-            @Nullable UUID afterJob,
-            List<String> mask,
-            Weekdays openOn,
             String carrier,
             State state,
             @Nullable LocalDate sentOn,
@@ -54,19 +39,10 @@ interface SentOutMapper {
             @Nullable LocalDate backOn,
             @Nullable Integer piecesBack,
             String note,
-            long version) {}
+            long version,
+            @JsonUnwrapped ToSend what) {}
 
-    /** @param days that the work takes there */
-    record OfferRow(
-            UUID id,
-            UUID sentOutId,
-            String carrier,
-            long priceMinor,
-            int km,
-            int minutes,
-            int days,
-            boolean seen,
-            String refused) {}
+    record OfferRow(UUID id, UUID sentOutId, @JsonUnwrapped Offer terms) {}
 
     record RatesRow(int kmMinor, int hourMinor) {}
 }

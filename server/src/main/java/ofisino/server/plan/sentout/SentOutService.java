@@ -19,6 +19,7 @@ import ofisino.server.identity.Garages;
 import ofisino.server.plan.Jobs;
 import ofisino.server.plan.LeaveAsked;
 import ofisino.server.plan.SentOutWork;
+import ofisino.server.plan.SentOutWork.ToSend;
 import ofisino.server.plan.sentout.SentOutMapper.OfferRow;
 import ofisino.server.plan.sentout.SentOutMapper.RatesRow;
 import ofisino.server.plan.sentout.SentOutMapper.SentOutRow;
@@ -65,7 +66,7 @@ class SentOutService implements SentOutWork {
 
     private Standing standing(Caller caller, SentOutRow s, List<OfferRow> offers, Offer.Rates rates) {
         SentOut core = core(s);
-        List<Offer> asCore = offers.stream().map(SentOutService::core).toList();
+        List<Offer> asCore = offers.stream().map(OfferRow::terms).toList();
         return new Standing(
                 s,
                 core.isLate(today(caller)),
@@ -77,7 +78,7 @@ class SentOutService implements SentOutWork {
     }
 
     private Optional<String> blockedBy(Caller caller, SentOutRow s) {
-        return Optional.ofNullable(s.beforeJob())
+        return Optional.ofNullable(s.what().beforeJob())
                 .map(id -> jobs.require(caller, id))
                 .filter(j -> s.state() == State.TO_SEND && !j.state().isOver())
                 .map(Jobs.Job::title);
@@ -85,63 +86,35 @@ class SentOutService implements SentOutWork {
 
     private static SentOut core(SentOutRow s) {
         return new SentOut(
-                s.pieces(), s.state(), Optional.ofNullable(s.expectedOn()), Optional.ofNullable(s.piecesBack()));
+                s.what().pieces(), s.state(), Optional.ofNullable(s.expectedOn()), Optional.ofNullable(s.piecesBack()));
     }
 
-    private static Offer core(OfferRow o) {
-        return new Offer(o.carrier(), o.priceMinor(), o.km(), o.minutes(), o.days(), o.seen(), o.refused());
-    }
-
-    void add(Caller caller, SentOutRow s) {
-        projects.requireOpen(caller, s.projectId());
-        core(s);
-        new DaysAway(s.awayDays());
-        for (UUID job : new UUID[] {s.beforeJob(), s.afterJob()}) if (job != null) jobs.require(caller, job);
-        if (s.beforeJob() != null && s.afterJob() != null) jobs.link(caller, s.beforeJob(), s.afterJob());
-        mapper.insert(caller.garageId(), named(s, Texts.line("title", s.title())));
-    }
-
-    private static SentOutRow named(SentOutRow s, String title) {
-        return new SentOutRow(
-                s.id(),
-                s.projectId(),
-                title,
-                s.pieces(),
-                s.awayDays(),
-                s.carGoes(),
-                s.aim(),
-                s.beforeJob(),
-                s.afterJob(),
-                s.mask().stream().map(m -> Texts.line("mask", m)).toList(),
-                s.openOn(),
-                s.carrier(),
-                s.state(),
-                s.sentOn(),
-                s.expectedOn(),
-                s.backOn(),
-                s.piecesBack(),
-                s.note(),
-                s.version());
+    void add(Caller caller, UUID projectId, UUID id, ToSend said) {
+        projects.requireOpen(caller, projectId);
+        var what = new ToSend(
+                Texts.line("title", said.title()),
+                said.pieces(),
+                said.awayDays(),
+                said.carGoes(),
+                said.aim(),
+                said.beforeJob(),
+                said.afterJob(),
+                said.mask().stream().map(m -> Texts.line("mask", m)).toList(),
+                said.openOn());
+        var row = new SentOutRow(id, projectId, "", State.TO_SEND, null, null, null, null, "", 0, what);
+        core(row);
+        new DaysAway(what.awayDays());
+        for (UUID job : new UUID[] {what.beforeJob(), what.afterJob()}) if (job != null) jobs.require(caller, job);
+        if (what.beforeJob() != null && what.afterJob() != null) jobs.link(caller, what.beforeJob(), what.afterJob());
+        mapper.insert(caller.garageId(), row);
     }
 
     void offer(Caller caller, UUID projectId, OfferRow o) {
         SentOutRow s = find(caller, o.sentOutId());
         projects.requireOpen(caller, projectId);
         if (!s.projectId().equals(projectId)) throw new Conflict("sent-out.other", "That belongs to another project.");
-        Offer checked = core(o);
-        Currencies.minor("priceMinor", garages.baseCurrency(caller), o.priceMinor());
-        mapper.insertOffer(
-                caller.garageId(),
-                new OfferRow(
-                        o.id(),
-                        o.sentOutId(),
-                        checked.carrier(),
-                        o.priceMinor(),
-                        o.km(),
-                        o.minutes(),
-                        o.days(),
-                        o.seen(),
-                        Texts.optionalLine("refused", o.refused())));
+        Currencies.minor("priceMinor", garages.baseCurrency(caller), o.terms().priceMinor());
+        mapper.insertOffer(caller.garageId(), o);
     }
 
     /** It goes out today, to somebody, back on a day that he names. */
@@ -167,14 +140,14 @@ class SentOutService implements SentOutWork {
         boolean follows = s.state() == State.BACK && missing(s) > 0;
         if (s.state() != State.AWAY && !follows)
             throw new Conflict("sent-out.not-away", "It is not away. Load the page again.");
-        var counted = new SentOut(s.pieces(), State.BACK, Optional.empty(), Optional.of(piecesBack));
+        var counted = new SentOut(s.what().pieces(), State.BACK, Optional.empty(), Optional.of(piecesBack));
         String said = Texts.note("note", note);
         if (counted.missing() > 0 && said.isEmpty())
             throw InvalidValue.of(
                     "note",
                     "sent-out.missing",
                     "%d of %d are missing. Say where they are or what was agreed."
-                            .formatted(counted.missing(), s.pieces()));
+                            .formatted(counted.missing(), s.what().pieces()));
         save(caller, s, s.carrier(), State.BACK, s.sentOn(), s.expectedOn(), today(caller), piecesBack, said, version);
     }
 
@@ -208,25 +181,7 @@ class SentOutService implements SentOutWork {
             String note,
             long version) {
         var changed = new SentOutRow(
-                s.id(),
-                s.projectId(),
-                s.title(),
-                s.pieces(),
-                s.awayDays(),
-                s.carGoes(),
-                s.aim(),
-                s.beforeJob(),
-                s.afterJob(),
-                s.mask(),
-                s.openOn(),
-                carrier,
-                state,
-                sent,
-                expected,
-                back,
-                piecesBack,
-                note,
-                version);
+                s.id(), s.projectId(), carrier, state, sent, expected, back, piecesBack, note, version, s.what());
         Stored.notStale(mapper.update(caller.garageId(), changed), "send-out", () -> find(caller, s.id()));
     }
 
@@ -234,15 +189,23 @@ class SentOutService implements SentOutWork {
     @EventListener
     void leaveAsked(LeaveAsked asked) {
         for (SentOutRow s : mapper.of(asked.caller().garageId(), asked.job().projectId())) {
-            if (!asked.job().id().equals(s.afterJob())) continue;
-            if (s.state() != State.BACK) asked.facts().pieceAway(s.id().toString(), s.title());
+            if (!asked.job().id().equals(s.what().afterJob())) continue;
+            if (s.state() != State.BACK)
+                asked.facts().pieceAway(s.id().toString(), s.what().title());
             else if (missing(s) > 0)
-                asked.facts().pieceAway(s.id().toString(), "%d of %d, %s".formatted(missing(s), s.pieces(), s.title()));
+                asked.facts()
+                        .pieceAway(
+                                s.id().toString(),
+                                "%d of %d, %s"
+                                        .formatted(
+                                                missing(s),
+                                                s.what().pieces(),
+                                                s.what().title()));
         }
     }
 
     private static int missing(SentOutRow s) {
-        return s.piecesBack() == null ? 0 : s.pieces() - s.piecesBack();
+        return s.piecesBack() == null ? 0 : s.what().pieces() - s.piecesBack();
     }
 
     Offer.Rates rates(Caller caller) {
@@ -261,16 +224,7 @@ class SentOutService implements SentOutWork {
         LocalDate today = today(caller);
         return mapper.of(caller.garageId(), projectId).stream()
                 .filter(s -> s.state() != State.BACK)
-                .map(s -> new Open(
-                        s.id(),
-                        s.title(),
-                        s.aim(),
-                        s.awayDays(),
-                        s.carGoes(),
-                        s.openOn(),
-                        core(s).reckonedBackOn(today).orElse(null),
-                        s.beforeJob(),
-                        s.afterJob()))
+                .map(s -> new Open(s.id(), core(s).reckonedBackOn(today).orElse(null), s.what()))
                 .toList();
     }
 

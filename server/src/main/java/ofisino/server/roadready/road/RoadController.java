@@ -1,6 +1,6 @@
 package ofisino.server.roadready.road;
 
-import java.time.LocalDate;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
@@ -14,12 +14,13 @@ import ofisino.core.roadready.gate.Gate;
 import ofisino.core.roadready.gate.Gates;
 import ofisino.core.roadready.gate.Proof;
 import ofisino.core.roadready.gate.Proofs;
-import ofisino.core.roadready.gate.Tightness;
 import ofisino.server.db.OneSnapshot;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Roles;
 import ofisino.server.roadready.RoadGates;
+import ofisino.server.roadready.road.RoadMapper.FastenerFields;
 import ofisino.server.roadready.road.RoadMapper.FastenerRow;
+import ofisino.server.roadready.road.RoadMapper.ProofFields;
 import ofisino.server.roadready.road.RoadMapper.ProofRow;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -81,23 +82,10 @@ class RoadController {
             List<ProofResponse> proofs,
             List<FastenerRow> fasteners) {}
 
-    record ProofRequest(
-            UUID id,
-            String proof,
-            LocalDate doneOn,
-            @Nullable Double value,
-            @Nullable LocalDate validUntil,
-            @Nullable String note) {}
+    record ProofRequest(UUID id, @JsonUnwrapped ProofFields said) {}
 
     record FastenerRequest(
-            UUID id,
-            @Nullable UUID jobId,
-            String title,
-            VehicleSystem system,
-            Tightness tightness,
-            @Nullable Double newtonMetres,
-            @Nullable String source,
-            long version) {}
+            UUID id, long version, @JsonUnwrapped FastenerFields said) {}
 
     @GetMapping("/projects/{projectId}/road")
     @OneSnapshot
@@ -118,7 +106,7 @@ class RoadController {
         List<ProofRow> recorded = service.recorded(caller, projectId);
         Set<String> standing = recorded.stream()
                 .filter(p -> p.voidedBy() == null)
-                .map(ProofRow::proof)
+                .map(p -> p.said().proof())
                 .collect(Collectors.toCollection(HashSet::new));
         gates.all().stream()
                 .filter(b -> b.remedy().kind() == Blocker.Remedy.Kind.PROOF)
@@ -137,26 +125,16 @@ class RoadController {
                         p.until(),
                         p.source(),
                         standing.contains(p.id()),
-                        recorded.stream().filter(r -> r.proof().equals(p.id())).toList()))
+                        recorded.stream()
+                                .filter(r -> r.said().proof().equals(p.id()))
+                                .toList()))
                 .toList();
     }
 
     @PostMapping("/projects/{projectId}/proofs")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void record(Caller caller, @PathVariable UUID projectId, @RequestBody ProofRequest body) {
-        service.record(
-                caller,
-                projectId,
-                new ProofRow(
-                        body.id(),
-                        projectId,
-                        body.proof(),
-                        body.doneOn(),
-                        body.value(),
-                        body.validUntil(),
-                        body.note() == null ? "" : body.note(),
-                        null,
-                        null));
+        service.record(caller, projectId, body.id(), body.said());
     }
 
     @DeleteMapping("/proofs/{id}")
@@ -167,21 +145,7 @@ class RoadController {
 
     @PutMapping("/projects/{projectId}/fasteners")
     FastenerRow put(Caller caller, @PathVariable UUID projectId, @RequestBody FastenerRequest body) {
-        return service.put(
-                caller,
-                projectId,
-                new FastenerRow(
-                        body.id(),
-                        projectId,
-                        body.jobId(),
-                        body.title(),
-                        body.system(),
-                        body.tightness(),
-                        body.newtonMetres(),
-                        body.source() == null ? "" : body.source(),
-                        null,
-                        null,
-                        body.version()));
+        return service.put(caller, projectId, body.id(), body.version(), body.said());
     }
 
     @DeleteMapping("/fasteners/{id}")

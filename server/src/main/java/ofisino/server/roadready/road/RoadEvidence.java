@@ -129,7 +129,10 @@ class RoadEvidence implements RoadGates {
                 opened(caller, projectId),
                 fasteners.stream()
                         .map(f -> new Evidence.Fastener(
-                                f.id(), f.title(), f.system(), f.tightness().isProved()))
+                                f.id(),
+                                f.said().title(),
+                                f.said().system(),
+                                f.said().tightness().isProved()))
                         .toList(),
                 inventory.lacking(caller, projectId).stream()
                         .map(l -> new Evidence.Short(l.id(), l.name(), l.system()))
@@ -153,8 +156,9 @@ class RoadEvidence implements RoadGates {
     }
 
     private List<Evidence.Work> work(Caller caller, UUID projectId, List<FastenerRow> fasteners) {
-        Map<UUID, List<FastenerRow>> byJob =
-                fasteners.stream().filter(f -> f.jobId() != null).collect(Collectors.groupingBy(FastenerRow::jobId));
+        Map<UUID, List<FastenerRow>> byJob = fasteners.stream()
+                .filter(f -> f.said().jobId() != null)
+                .collect(Collectors.groupingBy(f -> f.said().jobId()));
         return jobs.of(caller, projectId).stream()
                 .map(j -> new Evidence.Work(
                         j.id(),
@@ -165,7 +169,7 @@ class RoadEvidence implements RoadGates {
                         j.operation(),
                         byJob.containsKey(j.id())
                                 && byJob.get(j.id()).stream()
-                                        .allMatch(f -> f.tightness().isProved())))
+                                        .allMatch(f -> f.said().tightness().isProved())))
                 .toList();
     }
 
@@ -180,7 +184,10 @@ class RoadEvidence implements RoadGates {
         Map<String, Evidence.Proved> proved = new HashMap<>();
         for (ProofRow p : mapper.proofs(caller.garageId(), projectId))
             if (p.voidedBy() == null)
-                proved.put(p.proof(), new Evidence.Proved(p.doneOn(), Optional.ofNullable(p.validUntil())));
+                proved.put(
+                        p.said().proof(),
+                        new Evidence.Proved(
+                                p.said().doneOn(), Optional.ofNullable(p.said().validUntil())));
         return proved;
     }
 }

@@ -1,5 +1,6 @@
 package ofisino.server.roadready.road;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -34,29 +35,45 @@ interface RoadMapper {
 
     int deleteFastener(UUID garageId, UUID id);
 
-    /** @param by who recorded it @param voidedBy the work that voided it, or that it was taken back; absent while it stands */
-    record ProofRow(
-            UUID id,
-            UUID projectId,
+    /** What is said of a proof that was made. */
+    record ProofFields(
             String proof,
             LocalDate doneOn,
             @Nullable Double value,
             @Nullable LocalDate validUntil,
-            String note,
-            @Nullable String by,
-            @Nullable String voidedBy) {}
+            @Nullable String note) {
+        public ProofFields {
+            note = note == null ? "" : note;
+        }
+    }
 
-    /** @param by who tightened it to its figure */
-    record FastenerRow(
+    /** @param by who recorded it @param voidedBy the work that voided it, or that it was taken back; absent while it stands */
+    record ProofRow(
             UUID id,
             UUID projectId,
+            @Nullable String by,
+            @Nullable String voidedBy,
+            @JsonUnwrapped ProofFields said) {}
+
+    /** What is said of a fastener on which lives hang. */
+    record FastenerFields(
             @Nullable UUID jobId,
             String title,
             VehicleSystem system,
             Tightness tightness,
             @Nullable Double newtonMetres,
-            String source,
+            @Nullable String source) {
+        public FastenerFields {
+            source = source == null ? "" : source;
+        }
+    }
+
+    /** @param by who tightened it to its figure */
+    record FastenerRow(
+            UUID id,
+            UUID projectId,
             @Nullable LocalDate tightenedOn,
             @Nullable String by,
-            long version) {}
+            long version,
+            @JsonUnwrapped FastenerFields said) {}
 }

@@ -19,7 +19,9 @@ import ofisino.server.identity.Garages;
 import ofisino.server.plan.JobTakenUp;
 import ofisino.server.plan.Jobs;
 import ofisino.server.plan.WorkTouched;
+import ofisino.server.roadready.road.RoadMapper.FastenerFields;
 import ofisino.server.roadready.road.RoadMapper.FastenerRow;
+import ofisino.server.roadready.road.RoadMapper.ProofFields;
 import ofisino.server.roadready.road.RoadMapper.ProofRow;
 import ofisino.server.vehicle.Equipments;
 import ofisino.server.vehicle.Projects;
@@ -65,7 +67,7 @@ class RoadService {
         return mapper.proofs(caller.garageId(), projectId);
     }
 
-    void record(Caller caller, UUID projectId, ProofRow said) {
+    void record(Caller caller, UUID projectId, UUID id, ProofFields said) {
         projects.requireOpen(caller, projectId);
         Proof proof = asked(caller, projectId).stream()
                 .filter(p -> p.id().equals(said.proof()))
@@ -80,15 +82,16 @@ class RoadService {
                 projectId,
                 caller.accountId(),
                 new ProofRow(
-                        said.id(),
+                        id,
                         projectId,
-                        proof.id(),
-                        said.doneOn(),
-                        proof.value().isPresent() ? said.value() : null,
-                        proof.until() ? said.validUntil() : null,
-                        Texts.note("note", said.note()),
                         null,
-                        null));
+                        null,
+                        new ProofFields(
+                                proof.id(),
+                                said.doneOn(),
+                                proof.value().isPresent() ? said.value() : null,
+                                proof.until() ? said.validUntil() : null,
+                                Texts.note("note", said.note()))));
     }
 
     private List<Proof.Worked> worked(Caller caller, UUID projectId) {
@@ -104,7 +107,7 @@ class RoadService {
         if (proof.afterKm().isEmpty()) return;
         List<String> standing = recorded(caller, projectId).stream()
                 .filter(p -> p.voidedBy() == null)
-                .map(ProofRow::proof)
+                .map(p -> p.said().proof())
                 .toList();
         asked(caller, projectId).stream()
                 .filter(p -> p.afterKm().isPresent()
@@ -127,7 +130,7 @@ class RoadService {
     @EventListener
     void workTouched(WorkTouched work) {
         for (ProofRow row : recorded(work.caller(), work.projectId()))
-            if (row.voidedBy() == null && proofs.require(row.proof()).isVoidedBy(work.systems()))
+            if (row.voidedBy() == null && proofs.require(row.said().proof()).isVoidedBy(work.systems()))
                 mapper.voidProof(work.caller().garageId(), row.id(), work.what());
     }
 
@@ -135,9 +138,11 @@ class RoadService {
         return mapper.fasteners(caller.garageId(), projectId);
     }
 
-    FastenerRow put(Caller caller, UUID projectId, FastenerRow said) {
+    FastenerRow put(Caller caller, UUID projectId, UUID id, long version, FastenerFields said) {
         projects.requireOpen(caller, projectId);
-        FastenerRow row = checked(caller, projectId, said);
+        boolean figure = said.tightness() == Tightness.FIGURE;
+        FastenerRow row = new FastenerRow(
+                id, projectId, figure ? today(caller) : null, null, version, checked(caller, projectId, said));
         Optional<FastenerRow> stored = mapper.findFastener(caller.garageId(), row.id());
         if (stored.filter(f -> !f.projectId().equals(projectId)).isPresent())
             throw new NotFound("fastener of this vehicle", row.id());
@@ -161,7 +166,7 @@ class RoadService {
         return Stored.require(mapper.findFastener(caller.garageId(), id), "fastener", id);
     }
 
-    private FastenerRow checked(Caller caller, UUID projectId, FastenerRow said) {
+    private FastenerFields checked(Caller caller, UUID projectId, FastenerFields said) {
         if (said.jobId() != null
                 && !jobs.require(caller, said.jobId()).projectId().equals(projectId))
             throw InvalidValue.of("jobId", "fastener.other-project", "That job belongs to another vehicle.");
@@ -175,18 +180,13 @@ class RoadService {
         if (figure && said.source().isBlank())
             throw InvalidValue.of(
                     "source", "fastener.source", "Say where the figure comes from: manual and page, or who told it.");
-        return new FastenerRow(
-                said.id(),
-                projectId,
+        return new FastenerFields(
                 said.jobId(),
                 Texts.line("title", said.title()),
                 said.system(),
                 said.tightness(),
                 figure ? said.newtonMetres() : null,
-                said.source().strip(),
-                figure ? today(caller) : null,
-                null,
-                said.version());
+                said.source().strip());
     }
 
     void remove(Caller caller, UUID id) {

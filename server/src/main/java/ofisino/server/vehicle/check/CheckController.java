@@ -158,7 +158,8 @@ class CheckController {
                 answer.filter(a -> !a.isGlance()).map(Answer::seen).orElse(null),
                 answer.map(Answer::howSeen).orElse(null),
                 answer.map(a -> walk.kept().get(a))
-                        .map(row -> new LookResponse(row.lookedBy(), row.answeredAt(), row.another()))
+                        .map(row -> new LookResponse(
+                                row.lookedBy(), row.answeredAt(), row.answer().another()))
                         .orElse(null),
                 c.cautions());
     }

@@ -3,7 +3,6 @@ package ofisino.server.vehicle.check;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
-import ofisino.core.vehicle.HowSeen;
 import ofisino.core.vehicle.check.Answer;
 import org.apache.ibatis.annotations.Mapper;
 
@@ -15,18 +14,5 @@ interface CheckMapper {
     void insert(UUID garageId, UUID projectId, UUID accountId, UUID id, Answer answer);
 
     /** @param lookedBy who gave the answer */
-    record AnswerRow(
-            String checkId,
-            String place,
-            Answer.Seen seen,
-            HowSeen howSeen,
-            boolean covered,
-            boolean another,
-            boolean whole,
-            String lookedBy,
-            Instant answeredAt) {
-        Answer toCore() {
-            return new Answer(checkId, place, seen, howSeen, covered, another, whole);
-        }
-    }
+    record AnswerRow(String lookedBy, Instant answeredAt, Answer answer) {}
 }

@@ -85,7 +85,7 @@ class CheckService implements Inspection {
         Projects.Project project = projects.require(caller, projectId);
         List<PlacedCheck> checks = vehicleChecks.of(caller, project);
         List<AnswerRow> rows = mapper.lastOf(caller.garageId(), projectId);
-        List<Answer> core = rows.stream().map(AnswerRow::toCore).toList();
+        List<Answer> core = rows.stream().map(AnswerRow::answer).toList();
         Map<At, Decision> decided = findings.of(caller, projectId).stream()
                 .filter(f -> f.seen().checkId().isPresent()
                         && f.decided().isPresent()
@@ -97,7 +97,7 @@ class CheckService implements Inspection {
         return new Walk(
                 checks,
                 new LastAnswers(core),
-                rows.stream().collect(Collectors.toMap(AnswerRow::toCore, Function.identity())),
+                rows.stream().collect(Collectors.toMap(AnswerRow::answer, Function.identity())),
                 Unseen.of(checks, core),
                 Tally.of(
                         core.stream().filter(a -> !a.isGlance()).toList(),
@@ -114,7 +114,7 @@ class CheckService implements Inspection {
 
     List<Answer> answers(Caller caller, UUID projectId) {
         return mapper.lastOf(caller.garageId(), projectId).stream()
-                .map(AnswerRow::toCore)
+                .map(AnswerRow::answer)
                 .toList();
     }
 

@@ -1,5 +1,6 @@
 package ofisino.server.vehicle.review;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.List;
 import java.util.UUID;
 import ofisino.core.vehicle.HowSeen;
@@ -8,11 +9,11 @@ import ofisino.core.vehicle.finding.FindingKind;
 import ofisino.core.vehicle.finding.SafetyClass;
 import ofisino.server.attachments.Pictures.Picture;
 import ofisino.server.identity.WithoutSignIn;
+import ofisino.server.vehicle.review.RemarkMapper.RemarkFields;
 import ofisino.server.vehicle.review.RemarkMapper.RemarkRow;
 import ofisino.server.vehicle.review.RemarkMapper.State;
 import ofisino.server.vehicle.review.ReviewService.Shown;
 import ofisino.server.vehicle.review.ReviewService.ShownFinding;
-import org.jspecify.annotations.Nullable;
 import org.springframework.core.io.FileSystemResource;
 import org.springframework.core.io.Resource;
 import org.springframework.http.CacheControl;
@@ -66,9 +67,9 @@ class OutsiderController {
     }
 
     record OwnRemarkResponse(
-            UUID id, @Nullable UUID findingId, @Nullable String zone, String author, String words, State state) {
+            UUID id, State state, @JsonUnwrapped RemarkFields said) {
         static OwnRemarkResponse of(RemarkRow r) {
-            return new OwnRemarkResponse(r.id(), r.findingId(), r.zone(), r.author(), r.words(), r.state());
+            return new OwnRemarkResponse(r.id(), r.state(), r.said());
         }
     }
 
@@ -88,8 +89,7 @@ class OutsiderController {
         }
     }
 
-    record NewRemarkRequest(
-            UUID id, @Nullable UUID findingId, @Nullable String zone, String author, String words) {}
+    record NewRemarkRequest(UUID id, @JsonUnwrapped RemarkFields said) {}
 
     @GetMapping
     ReviewResponse show(@RequestHeader(TOKEN) String token) {
@@ -109,6 +109,6 @@ class OutsiderController {
     @PostMapping("/remarks")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void remark(@RequestHeader(TOKEN) String token, @RequestBody NewRemarkRequest body) {
-        service.remark(token, body.id(), body.findingId(), body.zone(), body.author(), body.words());
+        service.remark(token, body.id(), body.said());
     }
 }

@@ -1,5 +1,6 @@
 package ofisino.server.vehicle.review;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -27,16 +28,15 @@ interface RemarkMapper {
     }
 
     /** @param findingId or @param zone what it is about */
+    record RemarkFields(@Nullable UUID findingId, @Nullable String zone, String author, String words) {}
+
     record RemarkRow(
             UUID id,
             UUID projectId,
             UUID linkId,
-            @Nullable UUID findingId,
-            @Nullable String zone,
-            String author,
-            String words,
             @Nullable Instant saidAt,
             State state,
             String reason,
-            long version) {}
+            long version,
+            @JsonUnwrapped RemarkFields said) {}
 }

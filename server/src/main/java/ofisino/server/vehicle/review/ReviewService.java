@@ -22,9 +22,9 @@ import ofisino.server.vehicle.BodyChange;
 import ofisino.server.vehicle.Equipments;
 import ofisino.server.vehicle.Findings;
 import ofisino.server.vehicle.Projects;
+import ofisino.server.vehicle.review.RemarkMapper.RemarkFields;
 import ofisino.server.vehicle.review.RemarkMapper.RemarkRow;
 import ofisino.server.vehicle.review.RemarkMapper.State;
-import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -80,7 +80,8 @@ class ReviewService {
     @EventListener
     void placesStay(BodyChange change) {
         for (RemarkRow r : mapper.of(change.caller().garageId(), change.projectId()))
-            if (r.zone() != null) change.keep("a remark from outside", r.zone());
+            if (r.said().zone() != null)
+                change.keep("a remark from outside", r.said().zone());
     }
 
     List<RemarkRow> remarks(Caller caller, UUID projectId) {
@@ -101,13 +102,13 @@ class ReviewService {
                         version),
                 "remark",
                 () -> Stored.require(mapper.find(caller.garageId(), id), "remark", id));
-        if (accept && remark.zone() != null)
+        if (accept && remark.said().zone() != null)
             findings.recordDoubt(
                     caller,
                     remark.projectId(),
                     findingId,
-                    remark.zone(),
-                    "%s: %s".formatted(remark.author(), remark.words()),
+                    remark.said().zone(),
+                    "%s: %s".formatted(remark.said().author(), remark.said().words()),
                     LocalDate.now(clock.withZone(garages.zone(caller))));
     }
 
@@ -145,17 +146,16 @@ class ReviewService {
 
     /** Said again under the same id, it is kept once. */
     @Transactional
-    public void remark(
-            String token, UUID id, @Nullable UUID findingId, @Nullable String zone, String author, String words) {
+    public void remark(String token, UUID id, RemarkFields said) {
         Visit visit = links.require(token);
         UUID garage = visit.caller().garageId();
         mapper.lock(garage, visit.subjectId());
         Optional<RemarkRow> earlier = mapper.find(garage, id);
         if (earlier.isPresent()) return;
-        if (findingId != null) mine(visit, findingId);
+        if (said.findingId() != null) mine(visit, said.findingId());
         else
             projects.bodyOf(projects.requireOpen(visit.caller(), visit.subjectId()))
-                    .require(zone);
+                    .require(said.zone());
         if (mapper.of(garage, visit.subjectId()).stream()
                         .filter(r -> r.linkId().equals(visit.linkId()))
                         .count()
@@ -168,14 +168,15 @@ class ReviewService {
                         id,
                         visit.subjectId(),
                         visit.linkId(),
-                        findingId,
-                        findingId == null ? zone : null,
-                        Texts.line("author", author),
-                        words(words),
                         null,
                         State.UNCONFIRMED,
                         "",
-                        0));
+                        0,
+                        new RemarkFields(
+                                said.findingId(),
+                                said.findingId() == null ? said.zone() : null,
+                                Texts.line("author", said.author()),
+                                words(said.words()))));
     }
 
     private static String words(String words) {

@@ -1,6 +1,6 @@
-import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { plain } from './plain'
+import { WhyNot } from './WhyNot'
 import type { Seen } from './checkWalk'
 
 const verdicts = ['GOOD', 'DOUBTFUL', 'BAD', 'MISSING'] as const
@@ -9,7 +9,6 @@ const unseen = ['COVERED', 'NOT_OPENED', 'NO_REACH', 'NO_CURRENT', 'NOT_ALLOWED'
 /** Big answers for one thumb; why not, where it cannot be seen. @param operated something is worked, not looked at */
 export function Answers({ operated, busy, onSay }: { operated: boolean; busy: boolean; onSay: (seen: Seen) => void }) {
   const { t } = useTranslation()
-  const [whyNot, setWhyNot] = useState(false)
   return (
     <>
       <div className="grid grid-cols-2 gap-2">
@@ -25,24 +24,7 @@ export function Answers({ operated, busy, onSay }: { operated: boolean; busy: bo
           </button>
         ))}
       </div>
-      <button type="button" className={`btn ${plain}`} aria-expanded={whyNot} onClick={() => setWhyNot(!whyNot)}>
-        {t(operated ? 'check.notTried' : 'check.cantSee')}
-      </button>
-      {whyNot && (
-        <div role="group" aria-label={t('check.whyNot')} className="grid grid-cols-2 gap-2">
-          {unseen.map((a) => (
-            <button
-              key={a}
-              type="button"
-              className={`btn h-auto py-2 ${plain}`}
-              disabled={busy}
-              onClick={() => onSay(a)}
-            >
-              {t(`check.seen.${a}`)}
-            </button>
-          ))}
-        </div>
-      )}
+      <WhyNot label={t(operated ? 'check.notTried' : 'check.cantSee')} reasons={unseen} busy={busy} onSay={onSay} />
     </>
   )
 }

@@ -5,7 +5,9 @@ import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { Cautions } from '@/ui/safety/Cautions'
 import { ProblemAlert } from '@/ui/page/Feedback'
+import { plain } from '../check/plain'
 import { StepButtons } from '../check/StepButtons'
+import { WhyNot } from '../check/WhyNot'
 import { FaultChoice } from './FaultChoice'
 import { FaultKept } from './FaultKept'
 import { needRunning, nextOpen, type Card, type Kind, type Seen } from './shortLook'
@@ -13,7 +15,6 @@ import { useTrade } from '@/ui/format/american'
 
 const verdicts = ['GOOD', 'DOUBTFUL', 'BAD'] as const
 const reasons = ['COVERED', 'NOT_OPENED', 'NO_REACH', 'NOT_ALLOWED'] as const
-const plain = 'border-base-300 bg-base-100'
 
 type Props = {
   projectId: string
@@ -30,7 +31,6 @@ export function ShortCard({ projectId, kind, cards, at, nameOf, onGo }: Props) {
   const { t } = useTranslation()
   const trade = useTrade()
   const card = cards[at]!
-  const [whyNot, setWhyNot] = useState(false)
   const [fault, setFault] = useState<'DOUBTFUL' | 'BAD'>()
   const [kept, setKept] = useState<{ seen: Seen; standing: Standing[] }>()
   const next = () => onGo(nextOpen(cards, at))
@@ -117,34 +117,18 @@ export function ShortCard({ projectId, kind, cards, at, nameOf, onGo }: Props) {
               </button>
             ))}
           </div>
-          <button type="button" className={`btn ${plain}`} aria-expanded={whyNot} onClick={() => setWhyNot(!whyNot)}>
-            {t('check.cantSee')}
-          </button>
-          {whyNot && (
-            <div role="group" aria-label={t('check.whyNot')} className="grid grid-cols-2 gap-2">
-              {reasons.map((r) => (
-                <button
-                  key={r}
-                  type="button"
-                  className={`btn ${plain}`}
-                  disabled={save.isPending}
-                  onClick={() => say(r)}
-                >
-                  {t(`check.seen.${r}`)}
-                </button>
-              ))}
-              {card.asks.running && (
-                <button
-                  type="button"
-                  className={`btn col-span-2 h-auto py-2 ${plain}`}
-                  disabled={save.isPending}
-                  onClick={() => say('NO_CURRENT', { cards: running.map((c) => c.asks.id) })}
-                >
-                  {t('short.noCurrent', { count: running.length })}
-                </button>
-              )}
-            </div>
-          )}
+          <WhyNot label={t('check.cantSee')} reasons={reasons} busy={save.isPending} onSay={(r) => say(r)}>
+            {card.asks.running && (
+              <button
+                type="button"
+                className={`btn col-span-2 h-auto py-2 ${plain}`}
+                disabled={save.isPending}
+                onClick={() => say('NO_CURRENT', { cards: running.map((c) => c.asks.id) })}
+              >
+                {t('short.noCurrent', { count: running.length })}
+              </button>
+            )}
+          </WhyNot>
           <ProblemAlert error={save.error} />
           <StepButtons at={at} all={cards.length} onGo={onGo} />
         </>

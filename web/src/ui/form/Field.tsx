@@ -10,7 +10,7 @@ type Common = { label: string; hint?: ReactNode; error?: string | undefined }
 
 function Frame({ id, label, hint, error, children }: Common & { id: string; children: ReactNode }) {
   return (
-    <div className="grid gap-1">
+    <div className="grid content-start gap-1">
       <label htmlFor={id} className="text-sm font-semibold">
         {label}
       </label>

@@ -192,7 +192,7 @@ class AccessTest {
                         .filter(o -> o.path("access").asString().equals("front-seats-out")))
                 .hasSize(2);
         assertThat(stripDown(access, "gearbox-out").path("around").valueStream().count())
-                .isEqualTo(4); // stands, propeller shaft, gearbox unbolted, seats
+                .isEqualTo(5); // battery, stands, propeller shaft, gearbox unbolted, seats
         // a job of another piece joins through an access that needs what it has open elsewhere
         garage.owner()
                 .put("/api/jobs/" + seat + "/access", map("accesses", List.of("front-seats-out", "gearbox-out")))

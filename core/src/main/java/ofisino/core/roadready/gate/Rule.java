@@ -6,9 +6,13 @@ import ofisino.core.kernel.Source;
 
 /** All rules before the road, each with its source. What is unknown never passes. A test asks each of them whether it can refuse. */
 public enum Rule {
-    FINDING_OPEN(FindingRules::open, roadworthiness("Article 9: a dangerous deficiency keeps it off the road, a major one is repaired")),
+    FINDING_OPEN(
+            FindingRules::open,
+            roadworthiness("Article 9: a dangerous deficiency keeps it off the road, a major one is repaired")),
     FINDING_PUT_OFF(FindingRules::putOff, roadworthiness("Article 9: a major deficiency is repaired")),
-    FINDING_ONLY_FOR_NOW(FindingRules::onlyForNow, roadworthiness("Annex I, 1.1.11 and 1.1.12: no makeshift repair of brake pipes and hoses")),
+    FINDING_ONLY_FOR_NOW(
+            FindingRules::onlyForNow,
+            roadworthiness("Annex I, 1.1.11 and 1.1.12: no makeshift repair of brake pipes and hoses")),
     CHECKS_UNANSWERED(ReadingRules::unanswered),
     CHECKS_OF_THE_DRIVE(ReadingRules::ofTheDrive),
     READING_OUTSIDE(ReadingRules::outside, roadworthiness("Annex I: its figures")),

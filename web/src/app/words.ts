@@ -1,36 +1,92 @@
 import { common } from './words/common'
-import { identity } from './words/identity'
-import { vehicle } from './words/vehicle'
-import { inspect } from './words/inspect'
-import { measure } from './words/measure'
-import { register } from './words/register'
-import { buying } from './words/buying'
-import { shortlook } from './words/shortlook'
-import { parts } from './words/parts'
-import { plan } from './words/plan'
-import { dates } from './words/dates'
-import { scope } from './words/scope'
-import { ways } from './words/ways'
-import { logbook } from './words/logbook'
-import { money } from './words/money'
-import { roadready } from './words/roadready'
+import { accountWords } from '@/features/identity/account/words'
+import { garageWords } from '@/features/identity/garage/words'
+import { pairingWords } from '@/features/identity/pairing/words'
+import { labelWords } from '@/features/logbook/label/words'
+import { progressWords } from '@/features/logbook/progress/words'
+import { worksessionWords } from '@/features/logbook/worksession/words'
+import { budgetWords } from '@/features/money/budget/words'
+import { buyingWords } from '@/features/money/buying/words'
+import { ledgerWords } from '@/features/money/ledger/words'
+import { needWords } from '@/features/parts/need/words'
+import { accessWords } from '@/features/plan/access/words'
+import { clearanceWords } from '@/features/plan/clearance/words'
+import { conditionWords } from '@/features/plan/condition/words'
+import { fallbackWords } from '@/features/plan/fallback/words'
+import { jobWords } from '@/features/plan/job/words'
+import { orderofworkWords } from '@/features/plan/orderofwork/words'
+import { outstandingWords } from '@/features/plan/outstanding/words'
+import { reachWords } from '@/features/plan/reach/words'
+import { scheduleWords } from '@/features/plan/schedule/words'
+import { scopeWords } from '@/features/plan/scope/words'
+import { sentoutWords } from '@/features/plan/sentout/words'
+import { faultcodesWords } from '@/features/roadready/faultcodes/words'
+import { roadWords } from '@/features/roadready/road/words'
+import { todayWords } from '@/features/roadready/today/words'
+import { checkWords } from '@/features/vehicle/check/words'
+import { decisionWords } from '@/features/vehicle/decision/words'
+import { drawingWords } from '@/features/vehicle/drawing/words'
+import { equipmentWords } from '@/features/vehicle/equipment/words'
+import { estimateWords } from '@/features/vehicle/estimate/words'
+import { eventWords } from '@/features/vehicle/event/words'
+import { findingWords } from '@/features/vehicle/finding/words'
+import { identityWords } from '@/features/vehicle/identity/words'
+import { inventoryWords } from '@/features/vehicle/inventory/words'
+import { measurandWords } from '@/features/vehicle/measurand/words'
+import { paperWords } from '@/features/vehicle/paper/words'
+import { projectWords } from '@/features/vehicle/project/words'
+import { readingWords } from '@/features/vehicle/reading/words'
+import { reviewWords } from '@/features/vehicle/review/words'
+import { secondlookWords } from '@/features/vehicle/secondlook/words'
+import { shortlookWords } from '@/features/vehicle/shortlook/words'
+import { sleepWords } from '@/features/vehicle/sleep/words'
+import { structureWords } from '@/features/vehicle/structure/words'
+import { trade } from './words/trade'
 
-/** All words of the interface, in one place. {{name}} is put in; _one and _other are chosen by the number `count`. */
+/** All words of the interface, each beside its topic. {{name}} is put in; _one and _other are chosen by the number `count`. */
 export const words = {
   ...common,
-  ...identity,
-  ...vehicle,
-  ...inspect,
-  ...measure,
-  ...register,
-  ...buying,
-  ...shortlook,
-  ...parts,
-  ...plan,
-  ...dates,
-  ...scope,
-  ...ways,
-  ...logbook,
-  ...money,
-  ...roadready,
+  ...accountWords,
+  ...garageWords,
+  ...pairingWords,
+  ...labelWords,
+  ...progressWords,
+  ...worksessionWords,
+  ...budgetWords,
+  ...buyingWords,
+  ...ledgerWords,
+  ...needWords,
+  ...accessWords,
+  ...clearanceWords,
+  ...conditionWords,
+  ...fallbackWords,
+  ...jobWords,
+  ...orderofworkWords,
+  ...outstandingWords,
+  ...reachWords,
+  ...scheduleWords,
+  ...scopeWords,
+  ...sentoutWords,
+  ...faultcodesWords,
+  ...roadWords,
+  ...todayWords,
+  ...checkWords,
+  ...decisionWords,
+  ...drawingWords,
+  ...equipmentWords,
+  ...estimateWords,
+  ...eventWords,
+  ...findingWords,
+  ...identityWords,
+  ...inventoryWords,
+  ...measurandWords,
+  ...paperWords,
+  ...projectWords,
+  ...readingWords,
+  ...reviewWords,
+  ...secondlookWords,
+  ...shortlookWords,
+  ...sleepWords,
+  ...structureWords,
+  ...trade,
 } as const

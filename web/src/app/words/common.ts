@@ -1,3 +1,4 @@
+/** What all pages say. */
 export const common = {
   save: 'Save',
   notNow: 'Not now',
@@ -147,32 +148,8 @@ export const common = {
     take: 'Use the saved one',
     join: 'Join both',
   },
-  caution: {
-    title: 'Before the first step',
-    defers: 'The maker’s manual, local rules and licensed trades come first. This list is a reminder.',
-    STANDS: 'Never under a car on a jack alone: stands, chocks, level ground; push it hard before you go under.',
-    WELDING:
-      'Welding: no fuel, no closed sections or trim nearby, extinguisher at hand, fire watch for an hour afterwards; no cleaner residue (it turns to poison gas), no zinc fume.',
-    GRINDING: 'Grinding and cutting: eyes, ears, gloves; sparks away from tank, battery and trim.',
-    FUEL: 'Fuel: outdoors or well aired, no spark, no lamp on mains, extinguisher at hand, rags outside.',
-    BRAKES:
-      'Brakes: the right fluid only, new and sealed; no move, not even on private ground, before they are bled and tested.',
-    PAINT_FUMES:
-      'Primer and paint: air and the right mask. Two-pack paint contains isocyanates: supplied air, or leave it to a shop.',
-    HOT_COOLANT: 'Coolant: open only when cold; it is sweet and poisons children and animals.',
-    BATTERY: 'Battery: earth lead off first, no flame (hydrogen), nothing metal across the terminals.',
-    SPRINGS: 'Springs store enough force to kill: the right compressor, never over the line of the spring.',
-    GLASS: 'Glass: gloves and eyes; old toughened glass bursts without warning.',
-    RESTRAINT:
-      'Belts, seats, airbags: battery off and wait; never use stretched belts or fired parts again; approved parts only.',
-    EXHAUST_GAS: 'Running engine: outdoors only; exhaust gas kills unnoticed.',
-    HOIST: 'Hoist: rated chains and eyes, nobody below, two people, down before you leave.',
-    GAS_STRUTS: 'Gas struts: prop the lid before you loosen one. Never heat or open one.',
-    REFRIGERANT: 'Refrigerant: a licensed workshop recovers it. It freezes skin and must not escape.',
-    GAS_DISCHARGE: 'Gas-discharge lamps carry thousands of volts: switch off, wait, unplug, then touch the bulb.',
-    LEAD: 'Old paint and solder may hold lead: wet, masked, no dust in living rooms.',
-    HIGH_VOLTAGE: 'Orange cables can kill: leave the car to a licensed workshop.',
-    CONTROL_UNITS: 'Control units: disconnect earth and supply before welding.',
-    ASBESTOS: 'Old linings and gaskets may hold asbestos: wet, no air line, no brush, bag it.',
+  drawing: {
+    zoneWith_one: '{{zone}}: one finding, class {{safety}}',
+    zoneWith_other: '{{zone}}: {{count}} findings, the worst class {{safety}}',
   },
 } as const

@@ -52,7 +52,7 @@ export function Interlocks({ jobId }: { jobId: string }) {
                     )}
                     {w.confirmedAt && (
                       <span className="quiet block text-sm">
-                        {t('interlock.by', { name: w.confirmedBy, time: format.time(w.confirmedAt) })}
+                        {t('interlock.by', { name: w.confirmedBy ?? '', time: format.time(w.confirmedAt) })}
                       </span>
                     )}
                   </span>

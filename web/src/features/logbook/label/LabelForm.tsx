@@ -42,7 +42,7 @@ export function LabelForm({ projectId, onClose }: { projectId: string; onClose: 
         <Tick name="numbered" label={t('labels.numbered')} />
         {numbered && <Whole name="count" label={t('labels.count')} />}
         {words.length > 0 && (
-          <p className="quiet">{t('labels.preview', { count: words.length, first: words[0], last: words.at(-1) })}</p>
+          <p className="quiet">{t('labels.preview', { count: words.length, first: words[0]!, last: words.at(-1)! })}</p>
         )}
       </Form>
     </Sheet>

@@ -110,7 +110,7 @@ function OutstandingLine({ outstanding, projectId }: { outstanding: Outstanding;
     },
   )
   const waits = [
-    d.when === 'EVENT' && t('outstanding.waitsEvent', { event: d.event }),
+    d.when === 'EVENT' && t('outstanding.waitsEvent', { event: d.event ?? '' }),
     d.when === 'ARRIVAL' && t('outstanding.waitsPart'),
     d.partState && t('outstanding.partStands', { state: t(`needState.${d.partState}`) }),
     d.dueOn && t('outstanding.waitsDate', { day: format.dayAndYear(d.dueOn) }),

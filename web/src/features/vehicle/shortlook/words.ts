@@ -1,5 +1,5 @@
-/** The short look of a buyer. */
-export const shortlook = {
+/** What the pages of this topic say. */
+export const shortlookWords = {
   short: {
     title: 'Short look',
     loading: 'Fetching the cards …',

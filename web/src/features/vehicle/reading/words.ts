@@ -1,59 +1,9 @@
-/** Words for what is measured, and by which figure. */
-export const measure = {
-  unit: {
-    MILLIMETRE: 'mm',
-    MICROMETRE: 'µm',
-    INCH: 'in',
-    THOU: 'thou',
-    VOLT: 'V',
-    MILLIVOLT: 'mV',
-    AMPERE: 'A',
-    MILLIAMPERE: 'mA',
-    BAR: 'bar',
-    PSI: 'psi',
-    KILOPASCAL: 'kPa',
-    KILOGRAM_FORCE_PER_SQUARE_CENTIMETRE: 'kgf/cm²',
-    INCH_OF_MERCURY: 'inHg',
-    MILLIMETRE_OF_MERCURY: 'mmHg',
-    NEWTON: 'N',
-    NEWTON_METRE: 'N m',
-    POUND_FOOT: 'lb ft',
-    OHM: 'Ω',
-    KILOOHM: 'kΩ',
-    DEGREE: '° (angle)',
-    REVOLUTION_PER_MINUTE: 'rpm',
-    LITRE: 'l',
-    MILLILITRE: 'ml',
-    GRAM: 'g',
-    SECOND: 's',
-    SPECIFIC_GRAVITY: 'SG',
-    CELSIUS: '°C',
-    FAHRENHEIT: '°F',
-    KELVIN: 'K',
-    KILOMETRE_PER_HOUR: 'km/h',
-    MILE_PER_HOUR: 'mph',
-    PERCENT: '%',
-    YEAR: 'years',
-    COUNT: 'total',
-  },
+/** What the pages of this topic say. */
+export const readingWords = {
   chain: {
     length: 'Length, pin to pin, mm',
     pitch: 'Chain pitch',
     pitches: 'Over how many pitches',
-  },
-  own: {
-    add: 'Something else to measure',
-    name: 'What is measured',
-    nameHint: 'Ring gap, valve clearance, end float …',
-    unit: 'Unit',
-    system: 'Belongs to',
-    ifOutside: 'If it is out of limits',
-    adjustable: 'It can be adjusted, filed, honed or shimmed',
-    save: 'Add it',
-    kept: '{{name}} can now be measured.',
-    unused: 'Added, not measured yet',
-    remove: 'Remove {{name}}',
-    removed: 'Removed.',
   },
   reading: {
     rework: {
@@ -181,4 +131,4 @@ export const measure = {
     earlier_one: 'one earlier reading',
     earlier_other: '{{count}} earlier readings',
   },
-}
+} as const

@@ -1,5 +1,5 @@
-export const parts = {
-  place: { BAG: 'Bag', BOX: 'Box', SHELF: 'Shelf', BENCH: 'Bench', BAY: 'Bay', AWAY: 'Away from here' },
+/** What the pages of this topic say. */
+export const needWords = {
   grade: {
     SERVICEABLE: 'plain: used or simple, does the job',
     GOOD: 'good: new or reconditioned, made to last',

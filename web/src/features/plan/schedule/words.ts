@@ -1,4 +1,5 @@
-export const dates = {
+/** What the pages of this topic say. */
+export const scheduleWords = {
   limit: {
     NOW: 'It starts as soon as it can.',
     NO_TIME: 'Nobody is in the garage before {{date}}.',
@@ -159,4 +160,5 @@ export const dates = {
     gap: '{{count}} days without work',
     how: 'The best of many plans that fit your times, the order of work, parts and money. Likely hours, less what is logged.',
   },
-}
+  reached: { RUNNER: 'Running', ROAD_READY: 'Road-ready', DRIVER: 'Fit for daily use', SHOW: 'Ready to show' },
+} as const

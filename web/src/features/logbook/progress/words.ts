@@ -1,4 +1,5 @@
-export const logbook = {
+/** What the pages of this topic say. */
+export const progressWords = {
   progress: {
     title: 'How it goes',
     pace_one: '{{hours}} in one month: {{perMonth}} h a month.',
@@ -33,35 +34,5 @@ export const logbook = {
     jobs: 'Jobs',
     thought: 'Estimate',
     took: 'Actual',
-  },
-  workSession: {
-    madeSure: 'What you confirmed',
-    madeSureWhy: 'The hours count either way. The job can’t be finished until these are confirmed.',
-    title: 'Logbook',
-    loading: 'Opening the logbook …',
-    add: 'Log a session',
-    edit: 'Change the session',
-    wayIn: 'Strip and refit: {{what}}',
-    waysIn: 'Strip and refit',
-    emptyTitle: 'The logbook is empty',
-    empty: 'After a session: how long on which job, and a note for next time.',
-    nothing: 'No sessions logged yet.',
-    sum_one: 'One session, {{hours}}; the last on {{day}}.',
-    sum_other: '{{count}} sessions, {{hours}} in all; the last on {{day}}.',
-    yourNote: 'Start with: {{note}}',
-    learned: 'Learned',
-    noteToSelf: 'Note for next time',
-    noteDone: 'Note, ticked off',
-    noteHint: 'What is half done or finger-tight? What comes first?',
-    more: 'Photos, change',
-    onWhat: 'What did you work on?',
-    firstJob: 'Job',
-    anotherJob: 'Another job',
-    chooseJob: 'Choose',
-    done: 'What was done',
-    day: 'Day',
-    remove: 'Remove',
-    save: 'Save the session',
-    saved: 'Session logged: {{hours}}.',
   },
 } as const

@@ -1,5 +1,5 @@
-/** Ways in, and what has to be so before a job begins. */
-export const ways = {
+/** What the pages of this topic say. */
+export const accessWords = {
   access: {
     supportPoints: 'Sound points to support it instead',
     title: 'Access',
@@ -115,42 +115,4 @@ export const ways = {
     },
     never: 'Never a temporary refit: brakes, steering and fuel are done properly or the car is not driven.',
   },
-  permit: {
-    begin: 'Before it begins',
-    finish: 'Before it is finished',
-    verify: 'Before it is verified',
-  },
-  interlock: {
-    title: 'Before you begin',
-    loading: 'Fetching what to confirm first …',
-    each: 'Confirm each one separately.',
-    confirm: 'Confirm',
-    by: '{{name}}, {{time}}',
-    near: 'Beside and behind it, moved away or covered: {{places}}',
-    ISOLATED: 'Battery disconnected, lead tied back',
-    RESTRAINT_WAITED: 'Ignition and battery off for the maker’s waiting time; half an hour if unknown',
-    CONTROL_UNITS_OFF: 'Control units: earth and supply disconnected, or unplugged',
-    FIRE_WATCH: 'Somebody stays, or comes back, for an hour after the last spark',
-    SPRING_HELD: 'Arm supported, or a rated compressor on the spring',
-    LEAD_MASKED: 'Old paint or solder may hold lead: wet, masked, outside the living rooms',
-    CHOCKED_IN_NEUTRAL: 'In neutral, wheels chocked, nobody in front, exhaust led outside',
-    CLEAR_GROUND: 'Nobody in front, room to run out, papers for where you drive',
-    HOIST_RATED: 'Hoist and chains rated for the load, floor level',
-    TWO_PEOPLE: 'Two people',
-    SUPPORTED: 'On rated stands, chocked, and given a hard push',
-    CANNOT_DROP: 'It cannot drop: steel springs, or depressurised with stands under the body',
-    PRESSURE_RELEASED: 'Fuel pressure released as the maker says, or a carburettor',
-    REFRIGERANT_OUT: 'No refrigerant in it: none fitted, or recovered by a licensed workshop',
-    GAS_SAFE: 'No gas in it: no cylinder fitted, or made safe by a licensed workshop',
-    HIGH_VOLTAGE_DEAD: 'No high voltage: none fitted, or made dead by somebody licensed',
-    DRAINED: 'Drained',
-    PROVED_EMPTY: 'Proved empty: inspected, smelt, blown through',
-    FUEL_AWAY: 'Fuel and anything that burns moved away',
-    VENTILATED: 'Door open, air moving',
-    EXTINGUISHER: 'Extinguisher within reach and in date',
-    EYES_AND_HANDS: 'Eye, hand and ear protection on',
-    DO_NOT_RUN: 'Sign at the key: do not start',
-    DO_NOT_DRIVE: 'Sign at the wheel: do not drive',
-    NUT_SEAT: 'Wheels and nuts match: seat (taper, radius or flat) and thread checked',
-  },
-}
+} as const

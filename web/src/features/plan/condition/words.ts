@@ -1,0 +1,28 @@
+/** What the pages of this topic say. */
+export const conditionWords = {
+  conditions: {
+    title: 'Where and how',
+    in: 'In “{{place}}”.',
+    inKept: 'In “{{place}}”, kept while it dries.',
+    isOutdoors: 'Outdoors.',
+    takes_one: 'One person.',
+    takes_other: '{{count}} people.',
+    isInOneGo: 'In one go.',
+    dries: 'Dries {{time}}.',
+    follows: 'Within {{time}} of “{{what}}”.',
+    place: 'Where',
+    anywhere: 'anywhere',
+    keepsPlace: 'Keeps the place between sessions and while drying',
+    outdoors: 'Outdoors: needs daylight and dry weather',
+    inOneGo: 'In one go: it cannot be left half done',
+    people: 'People',
+    peopleCount_one: 'one person',
+    peopleCount_other: '{{count}} people',
+    dry: 'Drying time, hours',
+    dryHint: 'From the maker’s data sheet',
+    within: 'At most this many hours after “{{what}}”',
+    byRule: 'Usually {{time}}; change it if the maker’s data sheet says otherwise.',
+    noRule: 'Leave empty for any time.',
+    kept: 'Saved. The plan keeps to it.',
+  },
+} as const

@@ -1,0 +1,28 @@
+/** What the pages of this topic say. */
+export const inventoryWords = {
+  boxes: {
+    title: 'Parts inventory',
+    loading: 'Fetching the inventory …',
+    none: 'Nothing counted yet. What is loose in boxes need not be bought; what is missing must be.',
+    short_one: 'One thing to find or buy: {{what}}.',
+    short_other: '{{count}} things to find or buy: {{what}}.',
+    complete: 'Nothing missing: everything is on the car or in boxes.',
+    looseOnes_one: 'One loose part.',
+    looseOnes_other: '{{count}} loose parts.',
+    add: 'Add a count',
+    again: 'Count again',
+    zone: 'Where it belongs',
+    name: 'What it is',
+    expected: 'Should be',
+    onVehicle: 'On the car',
+    loose: 'Loose',
+    box: 'In which box',
+    toObtain: 'To get',
+    spare_one: 'one to spare',
+    spare_other: '{{count}} to spare',
+    save: 'Save the count',
+    saved: '{{name}}: counted.',
+    numbersWrong: 'Enter whole numbers.',
+    record: 'Record as missing',
+  },
+} as const

@@ -1,7 +1,7 @@
 package ofisino.server.everyoperation;
 
-import static ofisino.server.testing.TestGarage.TODAY;
 import static ofisino.server.testing.TestGarage.map;
+import static ofisino.server.testing.TestGarage.receipt;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.net.http.HttpRequest.BodyPublishers;
@@ -123,25 +123,7 @@ class HostileRequestsTest {
         garage.owner()
                 .post(
                         "/api/projects/" + project + "/entries",
-                        map(
-                                "id",
-                                entry,
-                                "fields",
-                                map(
-                                        "kind",
-                                        "FEE",
-                                        "paidOn",
-                                        TODAY,
-                                        "description",
-                                        "Papers",
-                                        "currency",
-                                        "EUR",
-                                        "amountMinor",
-                                        4200,
-                                        "rate",
-                                        1,
-                                        "rateOn",
-                                        TODAY)))
+                        map("id", entry, "fields", receipt("FEE", "Papers", "EUR", 4200, 1)))
                 .ok();
         UUID foreign = other.project();
         UUID foreignFinding = other.finding(foreign, "bonnet", "DENT");

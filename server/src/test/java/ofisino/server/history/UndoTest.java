@@ -1,6 +1,7 @@
 package ofisino.server.history;
 
 import static ofisino.server.testing.TestGarage.map;
+import static ofisino.server.testing.TestGarage.receipt;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
@@ -128,25 +129,7 @@ class UndoTest {
         garage.owner()
                 .post(
                         "/api/projects/" + project + "/entries",
-                        map(
-                                "id",
-                                entry,
-                                "fields",
-                                map(
-                                        "kind",
-                                        "FEE",
-                                        "paidOn",
-                                        TestGarage.TODAY,
-                                        "description",
-                                        "Papers",
-                                        "currency",
-                                        "EUR",
-                                        "amountMinor",
-                                        4500,
-                                        "rate",
-                                        1,
-                                        "rateOn",
-                                        TestGarage.TODAY)))
+                        map("id", entry, "fields", receipt("FEE", "Papers", "EUR", 4500, 1)))
                 .ok();
         garage.owner()
                 .post("/api/entries/" + entry + "/posting", map("version", 0))

@@ -2,6 +2,8 @@ package ofisino.server.identity;
 
 import static ofisino.server.testing.TestGarage.TODAY;
 import static ofisino.server.testing.TestGarage.map;
+import static ofisino.server.testing.TestGarage.receipt;
+import static ofisino.server.testing.TestGarage.saying;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.net.http.HttpRequest.BodyPublishers;
@@ -166,11 +168,8 @@ class SecurityTest {
     void rolesAreKept(TestGarage garage) {
         UUID project = garage.project();
         UUID job = garage.job(project, "Fit");
-        Map<String, Object> finding = map(
-                "id",
-                UUID.randomUUID(),
-                "fields",
-                map("zone", "bonnet", "kind", "DENT", "covered", false, "foundOn", TODAY));
+        Map<String, Object> finding =
+                saying(UUID.randomUUID(), "zone", "bonnet", "kind", "DENT", "covered", false, "foundOn", TODAY);
         Api viewer = garage.join("VIEWER");
         assertThat(viewer.get("/api/projects/" + project + "/findings").status())
                 .isEqualTo(200);
@@ -181,21 +180,7 @@ class SecurityTest {
         helper.post("/api/projects/" + project + "/findings", finding).ok();
         helper.post("/api/jobs/" + job + "/state", map("state", "BEGUN", "version", 0))
                 .ok();
-        Map<String, Object> entry = map(
-                "kind",
-                "FEE",
-                "paidOn",
-                TODAY,
-                "description",
-                "x",
-                "currency",
-                "EUR",
-                "amountMinor",
-                1,
-                "rate",
-                1,
-                "rateOn",
-                TODAY);
+        Map<String, Object> entry = receipt("FEE", "x", "EUR", 1, 1);
         assertThat(helper.post("/api/projects/" + project + "/entries", map("id", UUID.randomUUID(), "fields", entry))
                         .code())
                 .isEqualTo("role.owner");
@@ -273,21 +258,18 @@ class SecurityTest {
         assertThat(mine.owner()
                         .post(
                                 "/api/projects/" + own + "/needs",
-                                map(
-                                        "id",
+                                saying(
                                         UUID.randomUUID(),
-                                        "fields",
-                                        map(
-                                                "jobId",
-                                                job,
-                                                "title",
-                                                "x",
-                                                "quantity",
-                                                1,
-                                                "estimateMinor",
-                                                0,
-                                                "leadDays",
-                                                1)))
+                                        "jobId",
+                                        job,
+                                        "title",
+                                        "x",
+                                        "quantity",
+                                        1,
+                                        "estimateMinor",
+                                        0,
+                                        "leadDays",
+                                        1))
                         .code())
                 .isEqualTo("still-used");
     }

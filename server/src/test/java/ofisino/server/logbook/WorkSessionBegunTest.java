@@ -1,6 +1,7 @@
 package ofisino.server.logbook;
 
 import static ofisino.server.testing.TestGarage.map;
+import static ofisino.server.testing.TestGarage.saying;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
@@ -147,7 +148,7 @@ class WorkSessionBegunTest {
         return garage.owner()
                 .post(
                         "/api/projects/" + project + "/work-sessions",
-                        map("id", UUID.randomUUID(), "fields", map("workedOn", TestGarage.DAY, "work", List.of(work))));
+                        saying(UUID.randomUUID(), "workedOn", TestGarage.DAY, "work", List.of(work)));
     }
 
     private static Answer workSession(TestGarage garage, UUID project, UUID job, LocalDate day) {

@@ -2,6 +2,7 @@ package ofisino.server.money;
 
 import static ofisino.server.testing.TestGarage.TODAY;
 import static ofisino.server.testing.TestGarage.map;
+import static ofisino.server.testing.TestGarage.receipt;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
@@ -293,21 +294,7 @@ class LedgerTest {
     }
 
     private static Map<String, Object> entry(String currency, long minor, double rate) {
-        return map(
-                "kind",
-                "PURCHASE",
-                "paidOn",
-                TODAY,
-                "description",
-                "Receipt",
-                "currency",
-                currency,
-                "amountMinor",
-                minor,
-                "rate",
-                rate,
-                "rateOn",
-                TODAY);
+        return receipt("PURCHASE", "Receipt", currency, minor, rate);
     }
 
     private static UUID posted(TestGarage garage, UUID project, String currency, long minor) {

@@ -2,6 +2,7 @@ package ofisino.server.plan;
 
 import static ofisino.server.testing.TestGarage.TODAY;
 import static ofisino.server.testing.TestGarage.map;
+import static ofisino.server.testing.TestGarage.saying;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
@@ -258,7 +259,7 @@ class AccessTest {
         garage.owner()
                 .post(
                         "/api/projects/" + project + "/jobs",
-                        map("id", id, "fields", map("title", title, "zone", zone, "operation", operation)))
+                        saying(id, "title", title, "zone", zone, "operation", operation))
                 .ok();
         return id;
     }

@@ -1,6 +1,7 @@
 package ofisino.server.plan;
 
 import static ofisino.server.testing.TestGarage.map;
+import static ofisino.server.testing.TestGarage.saying;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
@@ -51,7 +52,7 @@ class MadeSureTest {
         garage.owner()
                 .post(
                         "/api/projects/" + project + "/jobs",
-                        map("id", id, "fields", map("title", title, "zone", zone, "operation", "REPLACE")))
+                        saying(id, "title", title, "zone", zone, "operation", "REPLACE"))
                 .ok();
         return id;
     }

@@ -1,6 +1,8 @@
 package ofisino.server.plan;
 
+import static ofisino.server.testing.TestGarage.effort;
 import static ofisino.server.testing.TestGarage.map;
+import static ofisino.server.testing.TestGarage.saying;
 
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
@@ -54,27 +56,18 @@ final class PlanSteps {
         garage.owner()
                 .post(
                         "/api/projects/" + project + "/jobs",
-                        map(
-                                "id",
+                        saying(
                                 id,
-                                "fields",
-                                map(
-                                        "title",
-                                        title,
-                                        "operation",
-                                        operation,
-                                        "zone",
-                                        "roof-front",
-                                        "after",
-                                        List.of(after),
-                                        "effort",
-                                        map(
-                                                "optimisticMinutes",
-                                                minutes,
-                                                "likelyMinutes",
-                                                minutes,
-                                                "pessimisticMinutes",
-                                                minutes))))
+                                "title",
+                                title,
+                                "operation",
+                                operation,
+                                "zone",
+                                "roof-front",
+                                "after",
+                                List.of(after),
+                                "effort",
+                                effort(minutes, minutes, minutes)))
                 .ok();
         return id;
     }
@@ -83,21 +76,18 @@ final class PlanSteps {
         garage.owner()
                 .post(
                         "/api/projects/" + project + "/needs",
-                        map(
-                                "id",
+                        saying(
                                 UUID.randomUUID(),
-                                "fields",
-                                map(
-                                        "jobId",
-                                        job,
-                                        "title",
-                                        "Part",
-                                        "quantity",
-                                        1,
-                                        "estimateMinor",
-                                        estimateMinor,
-                                        "leadDays",
-                                        2)))
+                                "jobId",
+                                job,
+                                "title",
+                                "Part",
+                                "quantity",
+                                1,
+                                "estimateMinor",
+                                estimateMinor,
+                                "leadDays",
+                                2))
                 .ok();
     }
 

@@ -5,6 +5,7 @@ import static ofisino.server.plan.PlanSteps.inTheEvenings;
 import static ofisino.server.plan.PlanSteps.plan;
 import static ofisino.server.plan.PlanSteps.start;
 import static ofisino.server.testing.TestGarage.map;
+import static ofisino.server.testing.TestGarage.saying;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
@@ -140,11 +141,7 @@ class PlannerTest {
         garage.owner()
                 .post(
                         "/api/projects/" + project + "/jobs",
-                        map(
-                                "id",
-                                job,
-                                "fields",
-                                map("title", "Rear wheel cylinder", "zone", "rear-brakes", "operation", "REPLACE")))
+                        saying(job, "title", "Rear wheel cylinder", "zone", "rear-brakes", "operation", "REPLACE"))
                 .ok();
         LocalDate slot = TODAY.plusDays(20);
         appointment(garage, project, "Inspection", slot).ok();
@@ -276,21 +273,18 @@ class PlannerTest {
         garage.owner()
                 .post(
                         "/api/projects/" + project + "/needs",
-                        map(
-                                "id",
+                        saying(
                                 UUID.randomUUID(),
-                                "fields",
-                                map(
-                                        "jobId",
-                                        waits,
-                                        "title",
-                                        "Rings",
-                                        "quantity",
-                                        1,
-                                        "estimateMinor",
-                                        0,
-                                        "leadDays",
-                                        40)))
+                                "jobId",
+                                waits,
+                                "title",
+                                "Rings",
+                                "quantity",
+                                1,
+                                "estimateMinor",
+                                0,
+                                "leadDays",
+                                40))
                 .ok();
         String splits = "/api/projects/" + project + "/plan/splits";
         assertThat(garage.owner().get(splits).ok()).isEmpty();

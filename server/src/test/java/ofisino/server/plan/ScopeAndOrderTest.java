@@ -1,6 +1,7 @@
 package ofisino.server.plan;
 
 import static ofisino.server.testing.TestGarage.TODAY;
+import static ofisino.server.testing.TestGarage.effort;
 import static ofisino.server.testing.TestGarage.map;
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -115,12 +116,12 @@ class ScopeAndOrderTest {
     @Test
     void theBaselineIsKeptAndWhatIsAddedHasItsCause(TestGarage garage) {
         UUID project = garage.project();
-        job(garage, project, map("title", "One", "effort", effort(60)));
-        UUID two = job(garage, project, map("title", "Two", "effort", effort(60)));
+        job(garage, project, map("title", "One", "effort", effort(60, 60, 60)));
+        UUID two = job(garage, project, map("title", "Two", "effort", effort(60, 60, 60)));
         garage.owner()
                 .post("/api/projects/" + project + "/scope/baseline", "{}")
                 .ok();
-        job(garage, project, map("title", "Cracked hanger", "effort", effort(90), "cause", "FOUND"));
+        job(garage, project, map("title", "Cracked hanger", "effort", effort(90, 90, 90), "cause", "FOUND"));
         garage.move(two, "BEGUN", "FINISHED");
         JsonNode growth = scope(garage, project).path("growth");
         assertThat(growth.path("baselineMinutes").asInt()).isEqualTo(120);
@@ -135,7 +136,9 @@ class ScopeAndOrderTest {
     void anotherAimSaysWhatFallsInAndOutBeforeItIsSet(TestGarage garage) {
         UUID project = garage.project();
         UUID polish = job(
-                garage, project, map("title", "Polish", "zone", "rear-bumper", "aim", "SHOW", "effort", effort(600)));
+                garage,
+                project,
+                map("title", "Polish", "zone", "rear-bumper", "aim", "SHOW", "effort", effort(600, 600, 600)));
         garage.need(project, polish, "Chrome polish");
         JsonNode preview = garage.owner()
                 .get("/api/projects/" + project + "/scope/aim?aim=SHOW&zone=rear-bumper")
@@ -383,10 +386,6 @@ class ScopeAndOrderTest {
                 .post("/api/projects/" + project + "/jobs", map("id", id, "fields", fields))
                 .ok();
         return id;
-    }
-
-    private static Map<String, Object> effort(int minutes) {
-        return map("optimisticMinutes", minutes, "likelyMinutes", minutes, "pessimisticMinutes", minutes);
     }
 
     private static Answer begin(TestGarage garage, UUID job) {

@@ -2,6 +2,7 @@ package ofisino.server.roadready;
 
 import static ofisino.server.testing.TestGarage.TODAY;
 import static ofisino.server.testing.TestGarage.map;
+import static ofisino.server.testing.TestGarage.saying;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
@@ -127,7 +128,7 @@ class RoadTest {
         garage.owner()
                 .post(
                         "/api/projects/" + project + "/jobs",
-                        map("id", drive, "fields", map("title", "First drive round the yard", "aim", "RUNNER")))
+                        saying(drive, "title", "First drive round the yard", "aim", "RUNNER"))
                 .ok();
         JsonNode begin =
                 garage.owner().get("/api/jobs/" + drive + "/permit").ok().path("begin");
@@ -246,7 +247,7 @@ class RoadTest {
         garage.owner()
                 .post(
                         "/api/projects/" + project + "/jobs",
-                        map("id", id, "fields", map("title", title, "operation", operation, "zone", "front-brakes")))
+                        saying(id, "title", title, "operation", operation, "zone", "front-brakes"))
                 .ok();
         return id;
     }

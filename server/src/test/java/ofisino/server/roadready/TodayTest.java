@@ -1,7 +1,10 @@
 package ofisino.server.roadready;
 
 import static ofisino.server.testing.TestGarage.TODAY;
+import static ofisino.server.testing.TestGarage.effort;
 import static ofisino.server.testing.TestGarage.map;
+import static ofisino.server.testing.TestGarage.receipt;
+import static ofisino.server.testing.TestGarage.saying;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.DayOfWeek;
@@ -66,7 +69,7 @@ class TodayTest {
         garage.owner()
                 .post(
                         "/api/projects/" + project + "/jobs",
-                        map("id", fit, "fields", map("title", "Fit", "aim", "ROAD_READY", "after", List.of(strip))))
+                        saying(fit, "title", "Fit", "aim", "ROAD_READY", "after", List.of(strip)))
                 .ok();
         garage.need(project, fit, "Hose");
         JsonNode order = today(garage, project).get("order").get(0);
@@ -142,21 +145,12 @@ class TodayTest {
                                 "id",
                                 entry,
                                 "fields",
-                                map(
-                                        "description",
-                                        "Welding gas",
-                                        "kind",
+                                receipt(
                                         "PURCHASE",
-                                        "paidOn",
-                                        TODAY,
-                                        "currency",
+                                        "Welding gas",
                                         "EUR",
-                                        "amountMinor",
                                         6_200,
-                                        "rate",
                                         1,
-                                        "rateOn",
-                                        TODAY,
                                         "splits",
                                         List.of(map("destination", "GENERAL", "baseMinor", 6_200)))))
                 .ok();
@@ -174,23 +168,7 @@ class TodayTest {
         garage.owner()
                 .post(
                         "/api/projects/" + project + "/jobs",
-                        map(
-                                "id",
-                                id,
-                                "fields",
-                                map(
-                                        "title",
-                                        title,
-                                        "aim",
-                                        "ROAD_READY",
-                                        "effort",
-                                        map(
-                                                "optimisticMinutes",
-                                                minutes,
-                                                "likelyMinutes",
-                                                minutes,
-                                                "pessimisticMinutes",
-                                                minutes))))
+                        saying(id, "title", title, "aim", "ROAD_READY", "effort", effort(minutes, minutes, minutes)))
                 .ok();
         return id;
     }

@@ -44,6 +44,24 @@ public record TestGarage(Running running, UUID id, Api owner) {
         return new Api(running.port()).signIn(account.toString(), PASSWORD);
     }
 
+    /** What is sent to add a thing: its id, and what is said of it. */
+    public static Map<String, Object> saying(Object id, Object... fields) {
+        return map("id", id, "fields", map(fields));
+    }
+
+    public static Map<String, Object> effort(int optimistic, int likely, int pessimistic) {
+        return map("optimisticMinutes", optimistic, "likelyMinutes", likely, "pessimisticMinutes", pessimistic);
+    }
+
+    /** What is said of a receipt of today. */
+    public static Map<String, Object> receipt(
+            String kind, String what, String currency, long minor, Object rate, Object... more) {
+        Map<String, Object> said = map("kind", kind, "paidOn", TODAY, "description", what, "currency", currency);
+        said.putAll(map("amountMinor", minor, "rate", rate, "rateOn", TODAY));
+        said.putAll(map(more));
+        return said;
+    }
+
     public static Map<String, Object> map(Object... keysAndValues) {
         Map<String, Object> map = new LinkedHashMap<>();
         for (int i = 0; i < keysAndValues.length; i += 2) map.put(keysAndValues[i].toString(), keysAndValues[i + 1]);

@@ -1,5 +1,6 @@
 package ofisino.server.vehicle;
 
+import static ofisino.server.testing.TestGarage.effort;
 import static ofisino.server.testing.TestGarage.map;
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -129,7 +130,7 @@ class EstimateTest {
     }
 
     private static Map<String, Object> effort(int low, int likely, int high) {
-        return map("optimisticMinutes", low, "likelyMinutes", likely, "pessimisticMinutes", high);
+        return effort(low, likely, high);
     }
 
     private static Map<String, Object> cost(long low, long likely, long high) {

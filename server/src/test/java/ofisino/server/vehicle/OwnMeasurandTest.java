@@ -1,6 +1,7 @@
 package ofisino.server.vehicle;
 
 import static ofisino.server.testing.TestGarage.map;
+import static ofisino.server.testing.TestGarage.saying;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -36,21 +37,18 @@ class OwnMeasurandTest {
         garage.owner()
                 .post(
                         "/api/projects/" + project + "/findings",
-                        map(
-                                "id",
+                        saying(
                                 UUID.randomUUID(),
-                                "fields",
-                                map(
-                                        "zone",
-                                        proposes.path("zone").asString(),
-                                        "kind",
-                                        proposes.path("kind").asString(),
-                                        "covered",
-                                        false,
-                                        "foundOn",
-                                        TestGarage.TODAY,
-                                        "limitId",
-                                        "own-" + id)))
+                                "zone",
+                                proposes.path("zone").asString(),
+                                "kind",
+                                proposes.path("kind").asString(),
+                                "covered",
+                                false,
+                                "foundOn",
+                                TestGarage.TODAY,
+                                "limitId",
+                                "own-" + id))
                 .ok();
         assertThat(measured(garage, project, id).has("findingId")).isTrue();
         take(garage, project, id, "engine-block", "cylinder 1", 0.36).ok();
@@ -118,21 +116,18 @@ class OwnMeasurandTest {
         garage.owner()
                 .post(
                         "/api/projects/" + project + "/findings",
-                        map(
-                                "id",
+                        saying(
                                 UUID.randomUUID(),
-                                "fields",
-                                map(
-                                        "zone",
-                                        "engine-block",
-                                        "kind",
-                                        "WORN",
-                                        "covered",
-                                        false,
-                                        "foundOn",
-                                        TestGarage.TODAY,
-                                        "limitId",
-                                        "own-" + unread)))
+                                "zone",
+                                "engine-block",
+                                "kind",
+                                "WORN",
+                                "covered",
+                                false,
+                                "foundOn",
+                                TestGarage.TODAY,
+                                "limitId",
+                                "own-" + unread))
                 .ok();
         assertThat(garage.owner()
                         .delete("/api/projects/" + project + "/measurands/" + unread)

@@ -2,6 +2,7 @@ package ofisino.server.vehicle;
 
 import static ofisino.server.testing.TestGarage.TODAY;
 import static ofisino.server.testing.TestGarage.map;
+import static ofisino.server.testing.TestGarage.saying;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -115,21 +116,18 @@ class ReadingTest {
         garage.owner()
                 .post(
                         "/api/projects/" + project + "/findings",
-                        map(
-                                "id",
+                        saying(
                                 id,
-                                "fields",
-                                map(
-                                        "zone",
-                                        proposed.path("zone").asString(),
-                                        "kind",
-                                        proposed.path("kind").asString(),
-                                        "covered",
-                                        false,
-                                        "foundOn",
-                                        TestGarage.TODAY,
-                                        "limitId",
-                                        limit)))
+                                "zone",
+                                proposed.path("zone").asString(),
+                                "kind",
+                                proposed.path("kind").asString(),
+                                "covered",
+                                false,
+                                "foundOn",
+                                TestGarage.TODAY,
+                                "limitId",
+                                limit))
                 .ok();
     }
 

@@ -1,7 +1,10 @@
 package ofisino.server.web;
 
 import static ofisino.server.testing.TestGarage.TODAY;
+import static ofisino.server.testing.TestGarage.effort;
 import static ofisino.server.testing.TestGarage.map;
+import static ofisino.server.testing.TestGarage.receipt;
+import static ofisino.server.testing.TestGarage.saying;
 
 import java.util.List;
 import java.util.Map;
@@ -139,54 +142,26 @@ final class BadInput {
     /** Titles, effort, order. */
     private List<Case> ofJobs() {
         return List.of(
-                new Case(
-                        "job without title",
-                        jobs,
-                        map("id", id, "fields", map("title", "  ")),
-                        422,
-                        "title.missing",
-                        "title"),
-                new Case(
-                        "title too long",
-                        jobs,
-                        map("id", id, "fields", map("title", "x".repeat(121))),
-                        422,
-                        "title.too-long",
-                        "title"),
+                new Case("job without title", jobs, saying(id, "title", "  "), 422, "title.missing", "title"),
+                new Case("title too long", jobs, saying(id, "title", "x".repeat(121)), 422, "title.too-long", "title"),
                 new Case(
                         "negative effort",
                         jobs,
-                        map(
-                                "id",
-                                id,
-                                "fields",
-                                map(
-                                        "title",
-                                        "x",
-                                        "effort",
-                                        map("optimisticMinutes", -1, "likelyMinutes", 1, "pessimisticMinutes", 2))),
+                        saying(id, "title", "x", "effort", effort(-1, 1, 2)),
                         422,
                         "effort.negative",
                         "effort"),
                 new Case(
                         "swapped effort",
                         jobs,
-                        map(
-                                "id",
-                                id,
-                                "fields",
-                                map(
-                                        "title",
-                                        "x",
-                                        "effort",
-                                        map("optimisticMinutes", 9, "likelyMinutes", 1, "pessimisticMinutes", 2))),
+                        saying(id, "title", "x", "effort", effort(9, 1, 2)),
                         422,
                         "effort.order",
                         "effort"),
                 new Case(
                         "after a job that is not",
                         jobs,
-                        map("id", id, "fields", map("title", "x", "after", List.of(id))),
+                        saying(id, "title", "x", "after", List.of(id)),
                         409,
                         "job.circle",
                         "after"));
@@ -273,43 +248,35 @@ final class BadInput {
                 new Case(
                         "a session in the future",
                         workSessions,
-                        map("id", id, "fields", map("workedOn", "2099-01-01", "work", List.of())),
+                        saying(id, "workedOn", "2099-01-01", "work", List.of()),
                         422,
                         "work-session.future",
                         "workedOn"),
                 new Case(
                         "25 hours",
                         workSessions,
-                        map(
-                                "id",
-                                id,
-                                "fields",
-                                map("workedOn", TODAY, "work", List.of(map("jobId", job, "minutes", 1500)))),
+                        saying(id, "workedOn", TODAY, "work", List.of(map("jobId", job, "minutes", 1500))),
                         422,
                         "work-session.too-long",
                         "work"),
                 new Case(
                         "no minutes",
                         workSessions,
-                        map(
-                                "id",
-                                id,
-                                "fields",
-                                map("workedOn", TODAY, "work", List.of(map("jobId", job, "minutes", 0)))),
+                        saying(id, "workedOn", TODAY, "work", List.of(map("jobId", job, "minutes", 0))),
                         422,
                         "work-session.minutes",
                         "work"),
                 new Case(
                         "quantity 0",
                         "/api/projects/" + project + "/needs",
-                        map("id", id, "fields", map("title", "x", "quantity", 0, "estimateMinor", 0, "leadDays", 1)),
+                        saying(id, "title", "x", "quantity", 0, "estimateMinor", 0, "leadDays", 1),
                         422,
                         "quantity.range",
                         "quantity"),
                 new Case(
                         "lead time of 3 years",
                         "/api/projects/" + project + "/needs",
-                        map("id", id, "fields", map("title", "x", "quantity", 1, "estimateMinor", 0, "leadDays", 1095)),
+                        saying(id, "title", "x", "quantity", 1, "estimateMinor", 0, "leadDays", 1095),
                         422,
                         "lead.range",
                         "leadDays"),
@@ -341,21 +308,7 @@ final class BadInput {
     }
 
     static Map<String, Object> entry(String currency, long minor, double rate) {
-        return map(
-                "kind",
-                "PURCHASE",
-                "paidOn",
-                TODAY,
-                "description",
-                "Receipt",
-                "currency",
-                currency,
-                "amountMinor",
-                minor,
-                "rate",
-                rate,
-                "rateOn",
-                TODAY);
+        return receipt("PURCHASE", "Receipt", currency, minor, rate);
     }
 
     private static Map<String, Object> order(UUID id, UUID supplier, List<Map<String, Object>> lines, String expected) {

@@ -321,23 +321,8 @@ final class Statement {
         Aim aim = left.stream().map(j -> open.get(j).aim()).min(Aim::compareTo).orElse(Aim.RUNNER);
         ActivityId strip = ActivityId.strip(stripDown.id());
         ActivityId refit = ActivityId.refit(stripDown.id());
-        if (!stripDown.open())
-            add(
-                    strip,
-                    Kind.STRIP,
-                    Activity.ActivityKind.STRIP,
-                    stripDown,
-                    stripDown.name(),
-                    aim,
-                    stripDown.stripMinutes());
-        add(
-                refit,
-                Kind.REFIT,
-                Activity.ActivityKind.REFIT,
-                stripDown,
-                stripDown.refitName(),
-                aim,
-                stripDown.refitMinutes());
+        if (!stripDown.open()) add(strip, Kind.STRIP, stripDown, stripDown.name(), aim, stripDown.stripMinutes());
+        add(refit, Kind.REFIT, stripDown, stripDown.refitName(), aim, stripDown.refitMinutes());
         List<ActivityId> ids = left.stream().map(j -> ActivityId.job(j)).toList();
         if (!stripDown.open()) // before what they all wait for nothing is gained by opening
         for (ActivityId before : order.beforeAll(ids)) links.add(new PlanProblem.Link(before, strip, Duration.ZERO));
@@ -355,18 +340,11 @@ final class Statement {
             exclusions.add(new PlanProblem.Exclusion(stripDown.id().toString(), state.name()));
     }
 
-    private void add(
-            ActivityId id,
-            Kind kind,
-            Activity.ActivityKind activity,
-            CarAccess.Unclosed stripDown,
-            String name,
-            Aim aim,
-            int minutes) {
+    private void add(ActivityId id, Kind kind, CarAccess.Unclosed stripDown, String name, Aim aim, int minutes) {
         subjects.put(id.value(), new Subject(kind, stripDown.id(), name));
         activities.add(new Activity(
                 id,
-                activity,
+                Activity.ActivityKind.valueOf(kind.name()),
                 aim,
                 Math.max(1, slots(minutes)),
                 crews.atMost(stripDown.people()),

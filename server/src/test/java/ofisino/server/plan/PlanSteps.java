@@ -8,6 +8,7 @@ import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.time.ZoneId;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import ofisino.server.testing.TestGarage;
 import tools.jackson.databind.JsonNode;
@@ -95,5 +96,13 @@ final class PlanSteps {
         return OffsetDateTime.parse(activity.path(field).asString())
                 .atZoneSameInstant(ZoneId.of("Europe/Vienna"))
                 .toLocalDate();
+    }
+
+    static UUID job(TestGarage garage, UUID project, Map<String, Object> fields) {
+        UUID id = UUID.randomUUID();
+        garage.owner()
+                .post("/api/projects/" + project + "/jobs", map("id", id, "fields", fields))
+                .ok();
+        return id;
     }
 }

@@ -1,11 +1,9 @@
 package ofisino.server.plan;
 
-import static ofisino.server.testing.TestGarage.TODAY;
-import static ofisino.server.testing.TestGarage.effort;
+import static ofisino.server.plan.PlanSteps.job;
 import static ofisino.server.testing.TestGarage.map;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -16,8 +14,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
 
+/** What comes before what, what is waived, and what is made of jobs. */
 @ExtendWith(TestApplication.class)
-class ScopeAndOrderTest {
+class OrderOfWorkTest {
     /** Scenario 10: blasting before the sealer is off is refused, until somebody says that there is none. */
     @Test
     void blastingWaitsForTheSealer(TestGarage garage) {
@@ -114,180 +113,6 @@ class ScopeAndOrderTest {
     }
 
     @Test
-    void theBaselineIsKeptAndWhatIsAddedHasItsCause(TestGarage garage) {
-        UUID project = garage.project();
-        job(garage, project, map("title", "One", "effort", effort(60, 60, 60)));
-        UUID two = job(garage, project, map("title", "Two", "effort", effort(60, 60, 60)));
-        garage.owner()
-                .post("/api/projects/" + project + "/scope/baseline", "{}")
-                .ok();
-        job(garage, project, map("title", "Cracked hanger", "effort", effort(90, 90, 90), "cause", "FOUND"));
-        garage.move(two, "BEGUN", "FINISHED");
-        JsonNode growth = scope(garage, project).path("growth");
-        assertThat(growth.path("baselineMinutes").asInt()).isEqualTo(120);
-        assertThat(growth.path("presentMinutes").asInt()).isEqualTo(210);
-        assertThat(growth.path("growthPercent").asInt()).isEqualTo(75);
-        assertThat(growth.path("doneOfBaseline").asInt()).isEqualTo(50);
-        assertThat(growth.path("doneOfPresent").asInt()).isEqualTo(29);
-        assertThat(growth.path("added").path("FOUND").path("minutes").asInt()).isEqualTo(90);
-    }
-
-    @Test
-    void anotherAimSaysWhatFallsInAndOutBeforeItIsSet(TestGarage garage) {
-        UUID project = garage.project();
-        UUID polish = job(
-                garage,
-                project,
-                map("title", "Polish", "zone", "rear-bumper", "aim", "SHOW", "effort", effort(600, 600, 600)));
-        garage.need(project, polish, "Chrome polish");
-        JsonNode preview = garage.owner()
-                .get("/api/projects/" + project + "/scope/aim?aim=SHOW&zone=rear-bumper")
-                .ok();
-        assertThat(preview.path("in").path("minutes").asInt()).isEqualTo(600);
-        assertThat(preview.path("in").path("minor").asInt()).isEqualTo(1000);
-        assertThat(scope(garage, project).path("aboveAim").get(0).asString()).isEqualTo(polish.toString());
-        String zoneAims = "/api/projects/" + project + "/scope/zone-aims";
-        assertThat(garage.owner()
-                        .put(zoneAims, map("zone", "rear-bumper", "aim", "SHOW", "reason", " "))
-                        .code())
-                .isEqualTo("reason.missing");
-        garage.owner()
-                .put(zoneAims, map("zone", "rear-bumper", "aim", "SHOW", "reason", "it is what one sees"))
-                .ok();
-        assertThat(scope(garage, project).path("aboveAim")).isEmpty();
-        // back to the project's own aim
-        garage.owner()
-                .put(zoneAims, map("zone", "rear-bumper", "aim", "DRIVER", "reason", ""))
-                .ok();
-        assertThat(scope(garage, project).path("zoneAims")).isEmpty();
-    }
-
-    /** Scenario 9 and need 72: the third patch on one panel asks for the cause, and the whole side is suggested. */
-    @Test
-    void theThirdRepairOfTheSameKindAsksForTheCause(TestGarage garage) {
-        UUID project = garage.project();
-        Map<String, Object> patch = map("title", "Patch", "zone", "rear-arch-left", "operation", "WELD");
-        job(garage, project, patch);
-        job(garage, project, patch);
-        assertThat(scope(garage, project).path("repeats")).hasSize(1);
-        Answer third = garage.owner()
-                .post("/api/projects/" + project + "/jobs", map("id", UUID.randomUUID(), "fields", patch));
-        assertThat(third.code()).isEqualTo("repeat.cause");
-        garage.owner()
-                .put(
-                        "/api/projects/" + project + "/scope/repeats",
-                        map("zone", "rear-arch-left", "operation", "WELD", "cause", "water from the lamp seal"))
-                .ok();
-        job(garage, project, patch);
-        assertThat(scope(garage, project)
-                        .path("repeats")
-                        .get(0)
-                        .path("wholePanel")
-                        .asBoolean())
-                .isTrue();
-    }
-
-    /** Scenario 9 and 10: one paint session of five parts, one batch of 64 pieces; 53 % of the damage is covered. */
-    @Test
-    void piecesGoIntoOneSessionAndAPanelLeavesARest(TestGarage garage) {
-        UUID project = garage.project();
-        for (String zone : List.of("door-left", "door-right", "bonnet", "tailgate", "front-wing-left"))
-            job(garage, project, map("title", "Paint", "zone", zone, "operation", "PAINT"));
-        job(garage, project, map("title", "Plate the brackets", "operation", "COAT", "pieces", 40));
-        job(garage, project, map("title", "Plate the clips", "operation", "COAT", "pieces", 24));
-        assertThat(scope(garage, project)
-                        .path("batches")
-                        .valueStream()
-                        .map(b -> b.path("operation").asString() + " "
-                                + b.path("pieces").asInt()))
-                .containsExactly("PAINT 5", "COAT 64");
-        JsonNode cover = garage.owner()
-                .get("/api/bench/panel-cover?damageLengthMm=900&damageWidthMm=420&panelLengthMm=500&panelWidthMm=400")
-                .ok();
-        assertThat(cover.path("coveredPercent").asInt()).isEqualTo(53);
-        assertThat(cover.path("toMakeMm2").asInt()).isEqualTo(178_000);
-    }
-
-    /** Scenario 6: seven works wait for the end of the trip; on the day of the return they come up together. */
-    @Test
-    void whatIsOwedComesUpAfterTheTrip(TestGarage garage) {
-        UUID project = garage.project();
-        String today = TODAY;
-        String later = LocalDate.parse(today).plusDays(20).toString();
-        for (int i = 0; i < 7; i++)
-            owe(
-                            garage,
-                            project,
-                            "Work " + i,
-                            "side-glass-left",
-                            map("when", "EVENT", "event", "after the trip", "dueOn", later))
-                    .ok();
-        assertThat(outstandingItems(garage, project)
-                        .valueStream()
-                        .noneMatch(d -> d.path("due").asBoolean()))
-                .isTrue();
-        // the brakes and a fume seal are never owed
-        assertThat(owe(garage, project, "Hose tied", "brake-pipes", map("when", "DATE", "dueOn", later))
-                        .code())
-                .isEqualTo("outstanding.never-temporary");
-        Map<String, Object> fumes = map("when", "DATE", "dueOn", later);
-        fumes.put("gas", true);
-        assertThat(owe(garage, project, "Fume seal taped", "bulkhead", fumes).code())
-                .isEqualTo("outstanding.never-temporary");
-        assertThat(owe(garage, project, "Seal", "tailgate", map("when", "EVENT", "event", ""))
-                        .code())
-                .isEqualTo("outstanding.event");
-        JsonNode first = outstandingItems(garage, project).get(0).path("row");
-        garage.owner()
-                .post("/api/outstanding/" + first.path("id").asString() + "/happened", map("version", 1))
-                .ok();
-        assertThat(outstandingItems(garage, project)
-                        .valueStream()
-                        .filter(d -> d.path("due").asBoolean()))
-                .hasSize(7);
-        assertThat(garage.owner()
-                        .get("/api/projects/" + project + "/today")
-                        .ok()
-                        .path("outstandingDue")
-                        .asInt())
-                .isEqualTo(7);
-        garage.owner()
-                .post("/api/outstanding/" + first.path("id").asString() + "/settle", map("version", 2))
-                .ok();
-        assertThat(outstandingItems(garage, project)
-                        .valueStream()
-                        .filter(d -> d.path("due").asBoolean()))
-                .hasSize(6);
-    }
-
-    /** Nothing goes on the road with a part of another car, until it is given back. */
-    @Test
-    void whatIsOnLoanStandsBeforeTheRoad(TestGarage garage) {
-        UUID project = garage.project();
-        Map<String, Object> back = map("when", "DATE", "dueOn", TestGarage.DAY.plusDays(30));
-        back.put("kind", "LOAN");
-        owe(garage, project, "Caliper of the second car", "front-brakes", back).ok();
-        assertThat(garage.owner()
-                        .get("/api/projects/" + project + "/road")
-                        .ok()
-                        .path("blockers")
-                        .valueStream()
-                        .filter(b -> b.path("rule").asString().equals("ON_LOAN"))
-                        .map(b -> b.path("title").asString()))
-                .containsExactly("Caliper of the second car");
-        JsonNode loan = outstandingItems(garage, project).get(0).path("row");
-        garage.owner()
-                .post("/api/outstanding/" + loan.path("id").asString() + "/settle", map("version", 1))
-                .ok();
-        assertThat(garage.owner()
-                        .get("/api/projects/" + project + "/road")
-                        .ok()
-                        .path("blockers")
-                        .valueStream())
-                .noneMatch(b -> b.path("rule").asString().equals("ON_LOAN"));
-    }
-
-    @Test
     void oneJobIsMadeOfTwoAndTwoOfOne(TestGarage garage) {
         UUID project = garage.project();
         UUID renew = garage.job(project, "Renew the front");
@@ -380,14 +205,6 @@ class ScopeAndOrderTest {
         assertThat(blower.path("spareMm").asInt()).isEqualTo(20);
     }
 
-    private static UUID job(TestGarage garage, UUID project, Map<String, Object> fields) {
-        UUID id = UUID.randomUUID();
-        garage.owner()
-                .post("/api/projects/" + project + "/jobs", map("id", id, "fields", fields))
-                .ok();
-        return id;
-    }
-
     private static Answer begin(TestGarage garage, UUID job) {
         return garage.owner()
                 .post("/api/jobs/" + job + "/state", map("state", "BEGUN", "version", garage.version("jobs", job)));
@@ -395,14 +212,6 @@ class ScopeAndOrderTest {
 
     private static JsonNode orderOfWork(TestGarage garage, UUID project) {
         return garage.owner().get("/api/projects/" + project + "/order-of-work").ok();
-    }
-
-    private static JsonNode scope(TestGarage garage, UUID project) {
-        return garage.owner().get("/api/projects/" + project + "/scope").ok();
-    }
-
-    private static JsonNode outstandingItems(TestGarage garage, UUID project) {
-        return garage.owner().get("/api/projects/" + project + "/outstanding").ok();
     }
 
     private static Answer accept(TestGarage garage, UUID project, UUID before, UUID after) {
@@ -417,12 +226,5 @@ class ScopeAndOrderTest {
                 .post(
                         "/api/projects/" + project + "/order-of-work/waive",
                         map("rule", rule, "beforeId", before, "afterId", after, "reason", reason));
-    }
-
-    private static Answer owe(TestGarage garage, UUID project, String what, String zone, Map<String, Object> trigger) {
-        Map<String, Object> body = map("id", UUID.randomUUID(), "zone", zone, "what", what, "later", "Do it rightly");
-        body.putAll(trigger);
-        body.putIfAbsent("gas", false);
-        return garage.owner().post("/api/projects/" + project + "/outstanding", body);
     }
 }

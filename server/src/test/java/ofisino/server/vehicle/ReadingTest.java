@@ -132,14 +132,7 @@ class ReadingTest {
     }
 
     private static JsonNode at(TestGarage garage, UUID project, String place) {
-        return garage.owner()
-                .get("/api/projects/" + project + "/readings")
-                .ok()
-                .path("measured")
-                .valueStream()
-                .filter(m -> m.path("place").asString().equals(place))
-                .findFirst()
-                .orElseThrow();
+        return readings(garage, project, "measured", "place", place);
     }
 
     /** 400 V at a battery, −1 mm of tread, no compression: asked about, kept only on request, and then not judged. */
@@ -289,15 +282,19 @@ class ReadingTest {
                                 0));
     }
 
-    private static JsonNode limit(TestGarage garage, UUID project, String id) {
+    private static JsonNode readings(TestGarage garage, UUID project, String list, String key, String value) {
         return garage.owner()
                 .get("/api/projects/" + project + "/readings")
                 .ok()
-                .path("limits")
+                .path(list)
                 .valueStream()
-                .filter(l -> l.path("id").asString().equals(id))
+                .filter(one -> one.path(key).asString().equals(value))
                 .findFirst()
                 .orElseThrow();
+    }
+
+    private static JsonNode limit(TestGarage garage, UUID project, String id) {
+        return readings(garage, project, "limits", "id", id);
     }
 
     /** A slip of the pen counts no more and stays to be read; what was read before it counts again. */

@@ -129,10 +129,6 @@ class EstimateTest {
         return garage.owner().get("/api/findings/" + finding).text("safetyClass");
     }
 
-    private static Map<String, Object> effort(int low, int likely, int high) {
-        return effort(low, likely, high);
-    }
-
     private static Map<String, Object> cost(long low, long likely, long high) {
         return map("optimisticMinor", low, "likelyMinor", likely, "pessimisticMinor", high);
     }

@@ -32,7 +32,6 @@ public interface Orders {
             LocalDate expectedOn) {
         public Terms {
             reference = reference == null ? "" : reference;
-            currency = currency.trim();
         }
     }
 

@@ -1,5 +1,6 @@
 package ofisino.server.web;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.lang.reflect.InvocationTargetException;
 import java.lang.reflect.RecordComponent;
 import java.lang.reflect.Type;
@@ -14,7 +15,7 @@ import org.springframework.web.servlet.mvc.method.annotation.RequestBodyAdviceAd
 /** A request record whose component is not marked {@link Nullable} always has it: services need not ask. */
 @RestControllerAdvice
 class NothingMissing extends RequestBodyAdviceAdapter {
-    /** Names the component that is missing, from the outermost record on: {@code "fields.kind"}. */
+    /** Names the component that is missing as the sender knows it, from the outermost record on: {@code "fields.kind"}. */
     static final class MissingField extends RuntimeException {
         private final String path;
 
@@ -56,7 +57,9 @@ class NothingMissing extends RequestBodyAdviceAdapter {
                 || !value.getClass().getName().startsWith("ofisino.")) return;
         for (RecordComponent component : value.getClass().getRecordComponents()) {
             Object part = read(component, value);
-            String partPath = path.isEmpty() ? component.getName() : path + "." + component.getName();
+            String partPath = component.getAccessor().isAnnotationPresent(JsonUnwrapped.class)
+                    ? path
+                    : path.isEmpty() ? component.getName() : path + "." + component.getName();
             if (part == null && !component.getAnnotatedType().isAnnotationPresent(Nullable.class))
                 throw new MissingField(partPath);
             check(part, partPath);

@@ -41,7 +41,7 @@ final class BadInput {
     }
 
     Stream<Case> cases() {
-        return Stream.of(ofRequestsAndFindings(), ofJobs(), ofMoney(), ofTheRest())
+        return Stream.of(ofRequestsAndFindings(), ofJobs(), ofMoney(), ofWhatIsSaid(), ofTheRest())
                 .flatMap(List::stream);
     }
 
@@ -303,6 +303,77 @@ final class BadInput {
                         ""));
     }
 
+    /** What is said of a thing is one record, unwrapped in its request: its fields are named as the sender knows them. */
+    private List<Case> ofWhatIsSaid() {
+        String sentOut = "/api/projects/" + project + "/sent-out";
+        String proofs = "/api/projects/" + project + "/proofs";
+        Map<String, Object> bore = map("id", id, "title", "Block", "pieces", 1, "awayDays", 7, "carGoes", false);
+        Map<String, Object> order = order(id, supplier, List.of(map("needId", need, "amountMinor", 1)), TODAY);
+        return List.of(
+                new Case("send-out without aim", sentOut, bore, 400, "request.unreadable", "aim"),
+                new Case(
+                        "send-out with a surprise",
+                        sentOut,
+                        with(with(bore, "aim", "RUNNER"), "surprise", 1),
+                        400,
+                        "request.unreadable",
+                        "surprise"),
+                new Case(
+                        "order without currency",
+                        orders,
+                        without(order, "currency"),
+                        400,
+                        "request.unreadable",
+                        "currency"),
+                new Case("order without day", orders, without(order, "rateOn"), 400, "request.unreadable", "rateOn"),
+                new Case(
+                        "proof of nothing", proofs, map("id", id, "doneOn", TODAY), 400, "request.unreadable", "proof"),
+                new Case(
+                        "proof on no day",
+                        proofs,
+                        map("id", id, "proof", "brake-measured", "doneOn", "soon"),
+                        400,
+                        "request.unreadable",
+                        "doneOn"),
+                new Case(
+                        "offer by nobody",
+                        sentOut + "/" + id + "/offers",
+                        map("id", id, "priceMinor", 1, "km", 1, "minutes", 1, "days", 1, "seen", true, "refused", ""),
+                        422,
+                        "carrier.missing",
+                        "carrier"),
+                new Case(
+                        "offer that pays",
+                        sentOut + "/" + id + "/offers",
+                        map(
+                                "id",
+                                id,
+                                "carrier",
+                                "A & F",
+                                "priceMinor",
+                                -1,
+                                "km",
+                                1,
+                                "minutes",
+                                1,
+                                "days",
+                                1,
+                                "seen",
+                                true,
+                                "refused",
+                                ""),
+                        422,
+                        "offer.price",
+                        "priceMinor"));
+    }
+
+    private static Map<String, Object> without(Map<String, Object> all, String key) {
+        Map<String, Object> less = map();
+        less.putAll(all);
+        less.remove(key);
+        return less;
+    }
+
     static Map<String, Object> finding(String zone, String kind) {
         return map("zone", zone, "kind", kind, "covered", false, "foundOn", TODAY);
     }
@@ -340,7 +411,8 @@ final class BadInput {
     }
 
     private static Map<String, Object> with(Map<String, Object> map, String key, Object value) {
-        map.put(key, value);
-        return map;
+        Map<String, Object> more = without(map, key);
+        more.put(key, value);
+        return more;
     }
 }

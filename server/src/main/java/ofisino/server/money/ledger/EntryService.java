@@ -305,7 +305,7 @@ class EntryService implements Entries {
                         e.returnBy(),
                         e.reversesId() != null || e.reversedBy() != null,
                         e.orderId(),
-                        Money.ofMinor(CurrencyUnit.of(e.currency().trim()), e.amountMinor()),
+                        Money.ofMinor(CurrencyUnit.of(e.currency()), e.amountMinor()),
                         Money.ofMinor(garages.baseCurrency(caller), e.baseMinor()),
                         splits.stream()
                                 .filter(s -> s.entryId().equals(e.id()))

@@ -123,6 +123,42 @@ class ManyFindingsTest {
         assertThat(garage.rows("job")).as("taken back as one").isZero();
     }
 
+    /** Neither the list nor the single way makes jobs of what is withdrawn, is open again, or lies on another car. */
+    @Test
+    void noJobsAreMadeOfWhatAsksForNoWork(TestGarage garage) {
+        UUID project = garage.project();
+        UUID worn = garage.finding(project, "propshaft", "WORN");
+        garage.decide(worn, "REPLACE");
+        Map<String, Object> chain = map("findingId", worn, "chainId", UUID.randomUUID());
+        assertThat(garage.owner()
+                        .post("/api/projects/" + garage.project() + "/chains", map("chains", List.of(chain)))
+                        .status())
+                .as("of another car")
+                .isEqualTo(404);
+        step(garage, worn, "withdrawal").ok();
+        refusedEitherWay(garage, project, worn, chain);
+        step(garage, worn, "reopening").ok();
+        refusedEitherWay(garage, project, worn, chain);
+        assertThat(garage.rows("job")).isZero();
+    }
+
+    private static Answer step(TestGarage garage, UUID finding, String step) {
+        Map<String, Object> said = map("version", garage.version("findings", finding));
+        if (step.equals("withdrawal")) said.put("reason", "a mistake");
+        return garage.owner().post("/api/findings/" + finding + "/" + step, said);
+    }
+
+    private static void refusedEitherWay(TestGarage garage, UUID project, UUID finding, Map<String, Object> chain) {
+        String chains = "/api/projects/" + project + "/chains";
+        assertThat(garage.owner().get(chains).ok()).isEmpty();
+        assertThat(garage.owner().post(chains, map("chains", List.of(chain))).code())
+                .isEqualTo("finding.no-recipe");
+        assertThat(garage.owner()
+                        .post("/api/findings/" + finding + "/chain", map("chainId", UUID.randomUUID()))
+                        .code())
+                .isEqualTo("finding.no-recipe");
+    }
+
     @Test
     void theOtherPolicyMeasuresFirst(TestGarage garage) {
         UUID project = garage.project();

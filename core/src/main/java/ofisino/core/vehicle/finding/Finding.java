@@ -126,6 +126,13 @@ public record Finding(
         return changedClass(now);
     }
 
+    /** Whether work was decided on that jobs are made of: not while it is open, and no more once it is over. */
+    public boolean asksForWork() {
+        return state != FindingState.OPEN
+                && !state.isOver()
+                && decided.filter(d -> d.decision().leadsToJobs()).isPresent();
+    }
+
     /** @param reason needed where the decision is milder than the class asks for */
     public Moved<Finding, FindingEvent> decide(Decision decision, String reason) {
         DecisionRules.check(decision, safety.value(), seen.system(), reason);

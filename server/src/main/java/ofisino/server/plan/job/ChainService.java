@@ -4,6 +4,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.Effort;
@@ -13,8 +14,8 @@ import ofisino.core.plan.recipe.Recipe;
 import ofisino.core.plan.recipe.Recipes;
 import ofisino.core.plan.scope.Growth;
 import ofisino.core.vehicle.body.Zone;
+import ofisino.core.vehicle.equipment.Equipment;
 import ofisino.core.vehicle.finding.Finding;
-import ofisino.core.vehicle.finding.FindingState;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.parts.Needs;
@@ -68,11 +69,12 @@ class ChainService {
 
     /** What would be made of the findings that are decided and have no jobs yet. */
     List<OfferedChain> offers(Caller caller, UUID projectId) {
+        Projects.Project project = projects.require(caller, projectId);
+        Set<UUID> withJobs = progress.findingsWithJobs(caller, projectId);
+        Equipment equipment = equipments.of(caller, project);
         return findings.of(caller, projectId).stream()
-                .filter(f -> f.state() == FindingState.DECIDED)
-                .filter(f -> f.decided().filter(d -> d.decision().leadsToJobs()).isPresent())
-                .filter(f -> !progress.hasJobs(caller, f))
-                .map(f -> offer(f.id(), recipeFor(caller, f)))
+                .filter(f -> f.asksForWork() && !withJobs.contains(f.id()))
+                .map(f -> offer(f.id(), recipeFor(f, project, equipment)))
                 .toList();
     }
 
@@ -95,19 +97,23 @@ class ChainService {
         }
     }
 
-    /** The recipe with the zone's name in it; empty where the decision leads to no work. */
+    /** The recipe with the zone's name in it; empty where no work is decided on, or none is known for it. */
     Optional<Recipe> recipeFor(Caller caller, UUID findingId) {
         return recipeFor(caller, findings.require(caller, findingId));
     }
 
     private Optional<Recipe> recipeFor(Caller caller, Finding finding) {
         Projects.Project project = projects.require(caller, finding.projectId());
+        return recipeFor(finding, project, equipments.of(caller, project));
+    }
+
+    private Optional<Recipe> recipeFor(Finding finding, Projects.Project project, Equipment equipment) {
+        if (!finding.asksForWork()) return Optional.empty();
         String zone = projects.bodyOf(project)
                 .placeOf(finding.zone(), finding.system())
                 .label();
         return finding.decided()
-                .flatMap(d ->
-                        recipes.propose(finding.kind(), finding.system(), d.decision(), equipments.of(caller, project)))
+                .flatMap(d -> recipes.propose(finding.kind(), finding.system(), d.decision(), equipment))
                 .map(r -> named(r, zone));
     }
 
@@ -138,7 +144,7 @@ class ChainService {
     List<Job> makeChain(Caller caller, UUID findingId, UUID chainId) {
         Finding finding = findings.require(caller, findingId);
         projects.requireOpen(caller, finding.projectId());
-        if (progress.hasJobs(caller, finding))
+        if (progress.findingsWithJobs(caller, finding.projectId()).contains(findingId))
             throw new Conflict(
                     "finding.has-jobs",
                     "This finding has its jobs already. Add another one by hand if something is missing.");

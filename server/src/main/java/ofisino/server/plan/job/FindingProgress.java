@@ -1,7 +1,9 @@
 package ofisino.server.plan.job;
 
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import ofisino.core.kernel.Conflict;
 import ofisino.core.plan.job.Closing;
 import ofisino.core.vehicle.finding.Finding;
@@ -58,8 +60,10 @@ class FindingProgress {
                 .toList();
     }
 
-    boolean hasJobs(Caller caller, Finding finding) {
-        return !jobsOf(caller, finding.id(), finding.projectId()).isEmpty();
+    Set<UUID> findingsWithJobs(Caller caller, UUID projectId) {
+        return mapper.findingLinks(caller.garageId(), projectId).stream()
+                .map(FindingLinkRow::findingId)
+                .collect(Collectors.toSet());
     }
 
     private List<Job> jobsOf(Caller caller, UUID findingId, UUID projectId) {

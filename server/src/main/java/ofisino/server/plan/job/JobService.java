@@ -318,9 +318,7 @@ class JobService implements Jobs {
 
     @Override
     public Set<UUID> findingsWithJobs(Caller caller, UUID projectId) {
-        return findingLinks(caller, projectId).stream()
-                .map(FindingLinkRow::findingId)
-                .collect(Collectors.toSet());
+        return findingProgress.findingsWithJobs(caller, projectId);
     }
 
     @Override

@@ -344,7 +344,7 @@ final class Statement {
         subjects.put(id.value(), new Subject(kind, stripDown.id(), name));
         activities.add(new Activity(
                 id,
-                Activity.ActivityKind.valueOf(kind.name()),
+                kind == Kind.STRIP ? Activity.ActivityKind.STRIP : Activity.ActivityKind.REFIT,
                 aim,
                 Math.max(1, slots(minutes)),
                 crews.atMost(stripDown.people()),

@@ -4,6 +4,9 @@ import { useAmountProblem } from '../format/money'
 import { Choice, NoteField, TextField } from './Field'
 import { useSaysWhatIsWrong } from './refusal'
 
+/** Times in the garage go by quarters of an hour. */
+const QUARTER_OF_AN_HOUR_SECONDS = 900
+
 type Named = { name: string; label: string; hint?: ReactNode }
 
 /** What is wrong with a field of the form around it, once somebody tried to send it. */
@@ -22,12 +25,10 @@ export function Line({
   known,
   max,
   min,
-  step,
   ...rest
 }: Named & {
   min?: string
   max?: string
-  step?: number
   readOnly?: boolean
   type?: 'date' | 'time' | 'password'
   maxLength?: number
@@ -38,7 +39,9 @@ export function Line({
 }) {
   const { register } = useFormContext()
   const list = useId()
-  const kind = type ? { type, min, max, step } : { maxLength, inputMode }
+  const kind = type
+    ? { type, min, max, ...(type === 'time' && { step: QUARTER_OF_AN_HOUR_SECONDS }) }
+    : { maxLength, inputMode }
   return (
     <>
       <TextField {...rest} {...kind} {...(known && { list })} error={useWrong(name)} {...register(name)} />

@@ -7,6 +7,7 @@ import { Form } from '@/ui/form/Form'
 import { Line, Pick } from '@/ui/form/named'
 import { line, secret } from '@/ui/form/rules'
 import { useFields } from '@/ui/form/useFields'
+import { NewPasswordLine } from './NewPasswordLine'
 
 type NewMember = Schemas['MemberRequest']
 
@@ -44,13 +45,7 @@ export function AddPerson({ onDone }: { onDone: () => void }) {
     >
       <Line name="displayName" label={t('garage.personName')} />
       <Line name="name" label={t('garage.signInName')} autoComplete="off" />
-      <Line
-        name="password"
-        label={t('garage.firstPassword')}
-        hint={t('first.passwordHint')}
-        type="password"
-        autoComplete="new-password"
-      />
+      <NewPasswordLine name="password" label={t('garage.firstPassword')} />
       <Pick name="role" label={t('garage.mayDo')} of={invited} say={(r) => t(`people.may.${r}`)} />
     </Form>
   )

@@ -8,6 +8,7 @@ import { Line } from '@/ui/form/named'
 import { line, secret } from '@/ui/form/rules'
 import { useFields } from '@/ui/form/useFields'
 import { Outside } from './SignInPage'
+import { NewPasswordLine } from './NewPasswordLine'
 
 type Body = Schemas['FirstAccountRequest']
 
@@ -49,13 +50,7 @@ export function FirstAccountPage() {
         <Line name="code" label={t('first.code')} hint={t('first.codeHint')} autoComplete="off" />
         <Line name="displayName" label={t('first.displayName')} autoComplete="name" />
         <Line name="name" label={t('first.name')} autoComplete="username" />
-        <Line
-          name="password"
-          label={t('first.password')}
-          hint={t('first.passwordHint')}
-          type="password"
-          autoComplete="new-password"
-        />
+        <NewPasswordLine name="password" label={t('first.password')} />
         <Line name="garageName" label={t('first.garageName')} />
         <div className="grid grid-cols-3 gap-3">
           <Line name="baseCurrency" label={t('first.baseCurrency')} maxLength={3} />

@@ -3,9 +3,9 @@ import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { Form } from '@/ui/form/Form'
-import { Line } from '@/ui/form/named'
 import { secret } from '@/ui/form/rules'
 import { useFields } from '@/ui/form/useFields'
+import { NewPasswordLine } from './NewPasswordLine'
 
 /** For somebody who forgot theirs; they are signed out everywhere. */
 export function NewPassword({ member: m }: { member: Schemas['MemberRow'] }) {
@@ -35,13 +35,7 @@ export function NewPassword({ member: m }: { member: Schemas['MemberRow'] }) {
       inRow
       onSubmit={({ password }) => give.mutate({ password })}
     >
-      <Line
-        name="password"
-        label={t('people.newPassword')}
-        hint={t('people.newPasswordHint')}
-        type="password"
-        autoComplete="new-password"
-      />
+      <NewPasswordLine name="password" label={t('people.newPassword')} hint={t('people.newPasswordHint')} />
     </Form>
   )
 }

@@ -6,6 +6,7 @@ import { Form } from '@/ui/form/Form'
 import { Line } from '@/ui/form/named'
 import { secret } from '@/ui/form/rules'
 import { useFields } from '@/ui/form/useFields'
+import { NewPasswordLine } from './NewPasswordLine'
 
 /** One's own password, with the present one. Elsewhere one is signed out. */
 export function OwnPassword() {
@@ -28,13 +29,7 @@ export function OwnPassword() {
         onSubmit={(passwords) => change.mutate(passwords)}
       >
         <Line name="present" label={t('people.present')} type="password" autoComplete="current-password" />
-        <Line
-          name="wanted"
-          label={t('people.wanted')}
-          hint={t('first.passwordHint')}
-          type="password"
-          autoComplete="new-password"
-        />
+        <NewPasswordLine name="wanted" label={t('people.wanted')} />
       </Form>
     </details>
   )

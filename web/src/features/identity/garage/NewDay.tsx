@@ -8,8 +8,6 @@ import { filled, line } from '@/ui/form/rules'
 import { useFields } from '@/ui/form/useFields'
 import { useFreshId } from '@/ui/form/useFreshId'
 
-const QUARTER_OF_AN_HOUR_SECONDS = 900
-
 /** The minute of the day of a clock that was typed; nothing for none. */
 const minuteOf = z.string().transform((clock) => {
   const [h, m] = clock.split(':').map(Number)
@@ -45,8 +43,8 @@ export function NewDay() {
       onSubmit={({ note, ...v }) => add.mutate({ id, note, ...filled(v) })}
     >
       <Line name="day" label={t('garage.onDay')} type="date" />
-      <Line name="fromMinute" label={t('garage.dayFrom')} type="time" step={QUARTER_OF_AN_HOUR_SECONDS} />
-      <Line name="toMinute" label={t('garage.dayTo')} type="time" step={QUARTER_OF_AN_HOUR_SECONDS} />
+      <Line name="fromMinute" label={t('garage.dayFrom')} type="time" />
+      <Line name="toMinute" label={t('garage.dayTo')} type="time" />
       <Line name="note" label={t('garage.dayNote')} />
     </Form>
   )

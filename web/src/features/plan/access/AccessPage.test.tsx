@@ -8,6 +8,7 @@ import { AccessPage } from './AccessPage'
 const access = (id: string, name: string, more: object = {}) => ({
   id,
   name,
+  refitName: `${name}, back`,
   needs: [],
   stripMinutes: 60,
   refitMinutes: 120,
@@ -136,7 +137,7 @@ it('closes for now only what may be, and shows why it cannot be closed', async (
   open()
   expect(await screen.findByRole('button', { name: /Refit for now.*Coolant drained/ })).toBeInTheDocument()
   expect(screen.queryByRole('button', { name: /Refit for now.*Gearbox out/ })).not.toBeInTheDocument()
-  await userEvent.click(screen.getByRole('button', { name: 'Refit it: Coolant drained' }))
+  await userEvent.click(screen.getByRole('button', { name: 'Refit it: Coolant drained, back' }))
   expect(await screen.findByText('“Job c” still needs it open.')).toBeInTheDocument()
   expect(server.writes(path)[0]!.body).toEqual({ version: 1 })
 })

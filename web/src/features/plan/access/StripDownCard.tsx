@@ -165,7 +165,7 @@ function Steps({
   const close = useWrite(
     (_: object, id) =>
       unwrap(api.POST('/api/projects/{projectId}/access/{stripDown}/close', { ...closing, ...write(id) })),
-    { said: () => t('access.closed', { what: access.name }) },
+    { said: () => t('access.closed', { what: access.refitName }) },
   )
   const closeForNow = useWrite(
     (_: object, id) =>
@@ -190,7 +190,7 @@ function Steps({
             <button
               type="button"
               className="btn"
-              aria-label={named(t('access.close'))}
+              aria-label={`${t('access.close')}: ${access.refitName}`}
               onClick={() => close.mutate({})}
             >
               {t('access.close')}

@@ -51,7 +51,7 @@ export const accessWords = {
     opened: '{{what}}: done, with everything it needs.',
     close: 'Refit it',
     closeForNow: 'Refit for now with the old fluid',
-    closed: '{{what}}: refitted.',
+    closed: 'Done: {{what}}.',
     closedOutstanding: '{{what}}: refitted with the old fluid. New fluid is outstanding.',
     drains: 'Drained so far',
     drained_one: '{{circuit}}: once',

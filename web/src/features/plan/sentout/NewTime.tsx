@@ -10,8 +10,6 @@ import { useFields } from '@/ui/form/useFields'
 import { useFreshId } from '@/ui/form/useFreshId'
 import { useHoursRule } from '@/ui/form/useHoursRule'
 
-const QUARTER_OF_AN_HOUR_SECONDS = 900
-
 /** A time that somebody else fixed. */
 export function NewTime({ projectId }: { projectId: string }) {
   const { t } = useTranslation()
@@ -58,7 +56,7 @@ export function NewTime({ projectId }: { projectId: string }) {
         <Line name="title" label={t('away.timeWhat')} />
         <div className="grid grid-cols-2 gap-2">
           <Line name="day" label={t('away.day')} type="date" />
-          <Line name="at" label={t('away.at')} type="time" step={QUARTER_OF_AN_HOUR_SECONDS} />
+          <Line name="at" label={t('away.at')} type="time" />
           <Decimal name="minutes" label={t('away.lasts')} />
           <JobPick name="afterJob" projectId={projectId} label={t('away.byThen')} none={t('away.noJob')} />
         </div>

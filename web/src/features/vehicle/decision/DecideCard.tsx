@@ -33,10 +33,10 @@ export function DecideCard({
         `${t(`kind.${f.kind}`)}: ${zoneName}. ${t('finding.decided', { decision: t(`decision.${v.decision}`) })}`,
     },
   )
-  const send = (decision: Decision) =>
-    void form.handleSubmit(({ reason }) => {
-      if (!decide.isPending) decide.mutate({ decision, reason, version: f.version })
-    })()
+  const as = (decision: Decision) => (said: { reason: string }) => {
+    if (!decide.isPending) decide.mutate({ decision, ...said, version: f.version })
+  }
+  const send = (decision: Decision) => void form.handleSubmit(as(decision))()
   useEffect(() => {
     const press = (e: KeyboardEvent) => {
       const element = e.target instanceof HTMLElement ? e.target.tagName : ''
@@ -56,7 +56,7 @@ export function DecideCard({
       <SafetyMark safety={f.safetyClass} />
       {f.note && <p className="whitespace-pre-wrap">{f.note}</p>}
       <p className="font-semibold">{t('decide.proposes', { decision: t(`decision.${proposal.decision}`) })}</p>
-      <Form form={form} save={decide} label={t('decide.take')} onSubmit={() => send(proposal.decision)}>
+      <Form form={form} save={decide} label={t('decide.take')} onSubmit={as(proposal.decision)}>
         <Line name="reason" label={t('decide.reason')} />
       </Form>
       <fieldset>

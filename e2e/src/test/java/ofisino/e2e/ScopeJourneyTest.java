@@ -60,7 +60,7 @@ class ScopeJourneyTest {
                     .forEach(Locator::check);
             press(desk, "It is stripped down now");
             says(desk, "Last chance before it goes back together");
-            press(desk, "Refit it: Gearbox out");
+            press(desk, "Refit it: Gearbox in");
             says(desk, "still needs it open");
             accessible(desk);
 

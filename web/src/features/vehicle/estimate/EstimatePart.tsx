@@ -20,7 +20,7 @@ export function EstimatePart({ finding }: { finding: Finding }) {
   const stop = () => setDoing(undefined)
   const corroded = finding.kind === 'SURFACE_RUST' || finding.kind === 'RUST_THROUGH'
   return (
-    <section className="mt-4 border-t border-base-300 pt-3">
+    <section className="my-4 border-b border-base-300 pb-4">
       <h3 className="font-semibold">{t('estimate.title')}</h3>
       <Loaded query={useQuery(estimatesQuery(projectId))} what={t('estimate.loading')}>
         {(all) => {

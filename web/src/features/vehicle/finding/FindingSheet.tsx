@@ -96,24 +96,23 @@ export function FindingSheet({
           {t('origin.previous')}: {t(`origin.previousWork.${f.previousWork}`)}
         </p>
       )}
-      <Photos subject="FINDING" subjectId={f.id} />
-      {owns && !isOver(f) && <EstimatePart finding={f} />}
-      <div className="mt-4 border-t border-base-300 pt-4">
+      {/* what is read later stands below: a button does not move away from under the finger */}
+      <div className="my-4 border-y border-base-300 py-4">
         {doing === 'edit' && <EditFinding finding={f} onDone={stop} />}
         {doing === 'decide' && <DecisionForm finding={f} onDone={stop} />}
         {doing === 'withdraw' && <WithdrawForm finding={f} others={others} nameOf={title} onDone={stop} />}
         {doing === 'origin' && <OriginForm finding={f} others={others} nameOf={title} onDone={stop} />}
         {!doing && <NextStep finding={f} onDo={setDoing} />}
       </div>
+      {!doing && <Work finding={f} />}
+      {owns && !isOver(f) && <EstimatePart finding={f} />}
+      <Photos subject="FINDING" subjectId={f.id} />
     </Sheet>
   )
 }
 
 function NextStep({ finding: f, onDo }: { finding: Finding; onDo: (doing: Doing) => void }) {
   const { t } = useTranslation()
-  const { projectId = '' } = useParams()
-  const { data: work } = useQuery(jobsQuery(projectId))
-  const jobs = work?.jobs.filter((j) => j.findings.includes(f.id)) ?? []
   return (
     <div className="grid gap-3">
       {f.state === 'AWAITING_RECHECK' && <RecheckForm finding={f} />}
@@ -121,23 +120,6 @@ function NextStep({ finding: f, onDo }: { finding: Finding; onDo: (doing: Doing)
         <button type="button" className="btn btn-primary" onClick={() => onDo('decide')}>
           {t('finding.decide')}
         </button>
-      )}
-      {work && jobs.length === 0 && f.state === 'DECIDED' && <ChainOffer finding={f} />}
-      {jobs.length > 0 && (
-        <div>
-          <h3 className="font-semibold">{t('finding.jobs')}</h3>
-          <ul>
-            {jobs.map((j) => (
-              <li key={j.id} className="flex items-baseline gap-2 py-0.5">
-                <span className="label-code text-sm">{j.code}</span>
-                <Link className="link grow" to={`/p/${projectId}/work?job=${j.id}`}>
-                  {j.title}
-                </Link>
-                <span className="quiet text-sm">{t(`jobState.${j.state}`)}</span>
-              </li>
-            ))}
-          </ul>
-        </div>
       )}
       <div className="flex flex-wrap gap-2">
         {!isOver(f) && f.state !== 'OPEN' && (
@@ -160,6 +142,32 @@ function NextStep({ finding: f, onDo }: { finding: Finding; onDo: (doing: Doing)
         )}
         {isOver(f) && <ReopenButton finding={f} />}
       </div>
+    </div>
+  )
+}
+
+/** Its jobs; those that could be made of it while there are none. */
+function Work({ finding: f }: { finding: Finding }) {
+  const { t } = useTranslation()
+  const { projectId = '' } = useParams()
+  const { data: work } = useQuery(jobsQuery(projectId))
+  if (!work) return null
+  const jobs = work.jobs.filter((j) => j.findings.includes(f.id))
+  if (jobs.length === 0) return f.state === 'DECIDED' ? <ChainOffer finding={f} /> : null
+  return (
+    <div>
+      <h3 className="font-semibold">{t('finding.jobs')}</h3>
+      <ul>
+        {jobs.map((j) => (
+          <li key={j.id} className="flex items-baseline gap-2 py-0.5">
+            <span className="label-code text-sm">{j.code}</span>
+            <Link className="link grow" to={`/p/${projectId}/work?job=${j.id}`}>
+              {j.title}
+            </Link>
+            <span className="quiet text-sm">{t(`jobState.${j.state}`)}</span>
+          </li>
+        ))}
+      </ul>
     </div>
   )
 }

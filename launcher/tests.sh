@@ -48,6 +48,9 @@ prove() {
     maven_loud -pl core test -Dtest="$(cd core/src/test/java && grep -rl '@Property' . | sed 's#.*/##; s/\.java//' | paste -sd,)" \
       -Dofisino.property-seed= > "$BUILD/prove.log" 2>&1 || { grep -E 'ERROR|seed' "$BUILD/prove.log" | head -40; fail "a property does not hold; see $BUILD/prove.log"; }
   done
+  say "The planner beside exact solvers …"
+  maven_loud -pl core test -Dtest='WholeProblemTest,PlannerQualityTest' -Dofisino.all-instances=true > "$BUILD/prove.log" 2>&1 ||
+    { tail -n 40 "$BUILD/prove.log"; fail "the planner is further from the optimum than it may be; see $BUILD/prove.log"; }
   say "25000 hostile requests from seed $seed …"
   maven_loud -pl core,web,server test -Dweb.skipTests=true -Dtest=HostileRequestsTest -Dsurefire.failIfNoSpecifiedTests=false -Dofisino.hostile-requests=25000 -Dofisino.seed="$seed" > "$BUILD/prove.log" 2>&1 ||
     { tail -n 40 "$BUILD/prove.log"; fail "hostile requests do harm"; }

@@ -5,7 +5,7 @@ import java.util.Optional;
 import java.util.regex.Pattern;
 
 /**
- * An expected refusal: the message is a sentence that a person can act on, the code is stable for programs.
+ * An expected refusal: its message says what is wrong and what to do, its code is stable for programs.
  * Anything that is not an {@code AppException} is a defect.
  */
 public abstract sealed class AppException extends RuntimeException permits InvalidValue, NotFound, Conflict, Forbidden {
@@ -15,13 +15,21 @@ public abstract sealed class AppException extends RuntimeException permits Inval
     private final String code;
     private final transient Map<String, Object> facts;
 
-    AppException(String code, String sentence, Map<String, Object> facts) {
-        super(sentence);
+    AppException(String code, String sentences, Map<String, Object> facts) {
+        super(sentences);
         if (!CODE.matcher(code).matches())
             throw new IllegalArgumentException(
                     "“%s” is no code: letters, digits, points and hyphens only".formatted(code));
         this.code = code;
         this.facts = Map.copyOf(facts);
+    }
+
+    /** What is wrong, then what to do about it: no refusal leaves a person without the second. */
+    static String sentences(String wrong, String wayOut, Object... values) {
+        if (wrong.isBlank() || wayOut.isBlank())
+            throw new IllegalArgumentException(
+                    "A refusal says what is wrong (%s) and what to do (%s)".formatted(wrong, wayOut));
+        return (wrong + " " + wayOut).formatted(values);
     }
 
     /** Stable, dotted, lower case: {@code "finding.severity"}. */

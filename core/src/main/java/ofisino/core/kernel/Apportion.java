@@ -22,9 +22,8 @@ public final class Apportion {
     public static long[] byLargestRemainder(long total, long... weights) {
         if (Arrays.stream(weights).anyMatch(w -> w < 0)
                 || Arrays.stream(weights).allMatch(w -> w == 0))
-            throw new InvalidValue(
-                    "split.weights",
-                    "An amount can only be split over weights of which none is negative and one is positive.");
+            throw InvalidValue.of(
+                    "split.weights", "No weight may be negative, and one must be above 0.", "Correct the shares.");
         if (total < 0)
             return Arrays.stream(byLargestRemainder(Math.negateExact(total), weights))
                     .map(part -> -part)

@@ -4,13 +4,25 @@ import java.util.Map;
 
 /** The wish is well-formed but the present state of things does not allow it. */
 public final class Conflict extends AppException {
-    /** @param code stable, for programs @param sentence says what stands against it and what to do */
-    public Conflict(String code, String sentence) {
-        super(code, sentence, Map.of());
+    private Conflict(String code, String sentences, Map<String, Object> facts) {
+        super(code, sentences, facts);
     }
 
-    /** @param facts what the person needs to decide, for instance the values that are stored now */
-    public Conflict(String code, String sentence, Map<String, Object> facts) {
-        super(code, sentence, facts);
+    /**
+     * Something stands against it.
+     *
+     * @param code   stable, for programs
+     * @param wrong  the sentence that says what stands against it
+     * @param wayOut the sentence that says what to do
+     * @param values for the places in both sentences, as {@link String#format} takes them
+     */
+    public static Conflict of(String code, String wrong, String wayOut, Object... values) {
+        return about(Map.of(), code, wrong, wayOut, values);
+    }
+
+    /** The same. @param facts what the person needs to decide, for instance the values that are stored now */
+    public static Conflict about(
+            Map<String, Object> facts, String code, String wrong, String wayOut, Object... values) {
+        return new Conflict(code, sentences(wrong, wayOut, values), facts);
     }
 }

@@ -7,11 +7,12 @@ public record CostRange(long optimisticMinor, long likelyMinor, long pessimistic
 
     public CostRange {
         if (optimisticMinor < 0)
-            throw InvalidValue.of("cost", "cost.negative", "A cost cannot be negative. Enter 0 if there is none.");
+            throw InvalidValue.at("cost", "cost.negative", "A cost cannot be negative.", "Enter 0 if there is none.");
         if (!(optimisticMinor <= likelyMinor && likelyMinor <= pessimisticMinor))
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "cost",
                     "cost.order",
-                    "The cost must grow from optimistic over likely to pessimistic. Maybe two amounts are swapped.");
+                    "The cost must grow from optimistic over likely to pessimistic.",
+                    "Maybe two amounts are swapped.");
     }
 }

@@ -29,10 +29,8 @@ public final class Currencies {
         } catch (IllegalCurrencyException unknown) {
             // falls through to the one sentence
         }
-        throw InvalidValue.of(
-                field,
-                "currency.unknown",
-                "“%s” is no currency. Use the three letters, for instance EUR.".formatted(letters));
+        throw InvalidValue.at(
+                field, "currency.unknown", "“%s” is no currency.", "Use the three letters, for instance EUR.", letters);
     }
 
     /** An amount in minor units, within what a garage can mean. */
@@ -43,8 +41,8 @@ public final class Currencies {
     /** The amount itself, where it is within what a garage can mean. */
     static Money within(String field, Money amount) {
         if (amount.getAmountMinor().abs().compareTo(BigDecimal.valueOf(LARGEST_MINOR)) > 0)
-            throw InvalidValue.of(
-                    field, "amount.range", "The amount (%s) is too large. Check the decimal point.".formatted(amount));
+            throw InvalidValue.at(
+                    field, "amount.range", "The amount (%s) is too large.", "Check the decimal point.", amount);
         return amount;
     }
 }

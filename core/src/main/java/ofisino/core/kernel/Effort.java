@@ -12,22 +12,24 @@ public record Effort(int optimisticMinutes, int likelyMinutes, int pessimisticMi
 
     public Effort {
         if (optimisticMinutes < 0)
-            throw InvalidValue.of(
-                    "effort",
-                    "effort.negative",
-                    "The effort (%d min) cannot be negative.".formatted(optimisticMinutes));
+            throw InvalidValue.at(
+                    "effort", "effort.negative", "%d min cannot be an effort.", "Enter 0 or more.", optimisticMinutes);
         if (!(optimisticMinutes <= likelyMinutes && likelyMinutes <= pessimisticMinutes))
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "effort",
                     "effort.order",
-                    "The effort must grow from optimistic (%d min) over likely (%d min) to pessimistic (%d min). Maybe two values are swapped."
-                            .formatted(optimisticMinutes, likelyMinutes, pessimisticMinutes));
+                    "The effort must grow from optimistic (%d min) over likely (%d min) to pessimistic (%d min).",
+                    "Maybe two values are swapped.",
+                    optimisticMinutes,
+                    likelyMinutes,
+                    pessimisticMinutes);
         if (pessimisticMinutes > MOST_MINUTES)
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "effort",
                     "effort.too-much",
-                    "The effort (%d h) is more than 2000 hours for one job. Split the job."
-                            .formatted(pessimisticMinutes / 60));
+                    "The effort (%d h) is more than 2000 hours for one job.",
+                    "Split the job.",
+                    pessimisticMinutes / 60);
     }
 
     /** An estimate without a spread. */

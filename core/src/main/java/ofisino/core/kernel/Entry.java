@@ -25,7 +25,7 @@ public record Entry(String where, Object value) {
     /** The entries of a file that is a list. */
     public static List<Entry> listOf(String where, Reader yaml) {
         if (!(load(yaml) instanceof List<?> list))
-            throw new InvalidValue("file.list", "%s is not a list.".formatted(where));
+            throw InvalidValue.of("file.list", "%s is not a list.", "Begin each of its entries with a hyphen.", where);
         return list.stream().map(item -> new Entry(where, item)).toList();
     }
 
@@ -148,6 +148,6 @@ public record Entry(String where, Object value) {
     }
 
     private InvalidValue slip(String what) {
-        return new InvalidValue("file.entry", "In %s, an entry %s.".formatted(where, what));
+        return InvalidValue.of("file.entry", "In %s, an entry %s.", "Correct it in the file.", where, what);
     }
 }

@@ -18,17 +18,24 @@ public record ExchangeRate(CurrencyUnit foreign, CurrencyUnit base, BigDecimal b
 
     public ExchangeRate {
         if (basePerForeign.signum() <= 0 || basePerForeign.compareTo(LARGEST) > 0)
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "rate",
                     "rate.range",
-                    "The rate (%s) must be above 0 and not above %s. Enter how much one %s is in %s."
-                            .formatted(basePerForeign.toPlainString(), LARGEST.toPlainString(), foreign, base));
+                    "The rate (%s) must be above 0 and not above %s.",
+                    "Enter how much one %s is in %s.",
+                    basePerForeign.toPlainString(),
+                    LARGEST.toPlainString(),
+                    foreign,
+                    base);
         if (foreign.equals(base) && basePerForeign.compareTo(BigDecimal.ONE) != 0)
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "rate",
                     "rate.same-currency",
-                    "Between %s and %s the rate is 1, not %s."
-                            .formatted(foreign, base, basePerForeign.toPlainString()));
+                    "Between %s and %s the rate is 1, not %s.",
+                    "Enter 1.",
+                    foreign,
+                    base,
+                    basePerForeign.toPlainString());
     }
 
     /** The rate of a currency to itself. */
@@ -39,11 +46,14 @@ public record ExchangeRate(CurrencyUnit foreign, CurrencyUnit base, BigDecimal b
     /** The amount in the base currency. */
     public Money toBase(Money amount) {
         if (!amount.getCurrencyUnit().equals(foreign))
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "currency",
                     "rate.currency",
-                    "The rate is for %s but the amount is in %s. Enter the rate of %s."
-                            .formatted(foreign, amount.getCurrencyUnit(), amount.getCurrencyUnit()));
+                    "The rate is for %s but the amount is in %s.",
+                    "Enter the rate of %s.",
+                    foreign,
+                    amount.getCurrencyUnit(),
+                    amount.getCurrencyUnit());
         return foreign.equals(base)
                 ? amount
                 : Currencies.within("amount", amount.convertedTo(base, basePerForeign, RoundingMode.HALF_EVEN));

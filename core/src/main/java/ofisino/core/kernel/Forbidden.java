@@ -4,8 +4,19 @@ import java.util.Map;
 
 /** The person's role in the garage does not allow this. */
 public final class Forbidden extends AppException {
-    /** @param code stable, for programs @param sentence says who may */
-    public Forbidden(String code, String sentence) {
-        super(code, sentence, Map.of());
+    private Forbidden(String code, String sentences) {
+        super(code, sentences, Map.of());
+    }
+
+    /**
+     * Somebody may not.
+     *
+     * @param code   stable, for programs
+     * @param wrong  the sentence that says what may not be done
+     * @param wayOut the sentence that says who may, or what to do first
+     * @param values for the places in both sentences, as {@link String#format} takes them
+     */
+    public static Forbidden of(String code, String wrong, String wayOut, Object... values) {
+        return new Forbidden(code, sentences(wrong, wayOut, values));
     }
 }

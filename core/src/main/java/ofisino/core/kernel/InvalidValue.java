@@ -2,19 +2,26 @@ package ofisino.core.kernel;
 
 import java.util.Map;
 
-/** A value that no rule of the job allows. The sentence shows the value and says what to enter instead. */
+/** A value that no rule of the job allows. */
 public final class InvalidValue extends AppException {
-    /** @param code stable, for programs @param sentence shows the value and says what to enter instead */
-    public InvalidValue(String code, String sentence) {
-        super(code, sentence, Map.of());
+    private InvalidValue(String code, String sentences, Map<String, Object> facts) {
+        super(code, sentences, facts);
     }
 
-    private InvalidValue(String code, String sentence, Map<String, Object> facts) {
-        super(code, sentence, facts);
+    /**
+     * A value that cannot be.
+     *
+     * @param code   stable, for programs
+     * @param wrong  the sentence that says what is wrong, with the value where there is one
+     * @param wayOut the sentence that says what to enter or do instead
+     * @param values for the places in both sentences, as {@link String#format} takes them
+     */
+    public static InvalidValue of(String code, String wrong, String wayOut, Object... values) {
+        return new InvalidValue(code, sentences(wrong, wayOut, values), Map.of());
     }
 
     /** The same, naming the field of the form or record that is at fault. */
-    public static InvalidValue of(String field, String code, String sentence) {
-        return new InvalidValue(code, sentence, Map.of("field", field));
+    public static InvalidValue at(String field, String code, String wrong, String wayOut, Object... values) {
+        return new InvalidValue(code, sentences(wrong, wayOut, values), Map.of("field", field));
     }
 }

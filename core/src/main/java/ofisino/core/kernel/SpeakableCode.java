@@ -26,13 +26,15 @@ public record SpeakableCode(String value) {
         if (value.length() < SHORTEST
                 || value.length() > LONGEST
                 || value.chars().anyMatch(c -> ALPHABET.indexOf(c) < 0))
-            throw new InvalidValue(
+            throw InvalidValue.of(
                     "code.unreadable",
-                    "“%s” is not a code. Codes have 3 to 6 of the characters %s.".formatted(value, ALPHABET));
+                    "“%s” is not a code.",
+                    "Codes have 3 to 6 of the characters %s.",
+                    value,
+                    ALPHABET);
         if (checkSum(value) != 0)
-            throw new InvalidValue(
-                    "code.mistyped",
-                    "“%s” has a wrong character. Read the label again, letter by letter.".formatted(value));
+            throw InvalidValue.of(
+                    "code.mistyped", "“%s” has a wrong character.", "Read the label again, letter by letter.", value);
     }
 
     /**
@@ -43,14 +45,18 @@ public record SpeakableCode(String value) {
      */
     public static SpeakableCode ofNumber(long number) {
         if (number < 0)
-            throw new InvalidValue("code.number", "A label number (%d) cannot be negative.".formatted(number));
+            throw InvalidValue.of("code.number", "%d cannot be the number of a label.", "Use 0 or more.", number);
         long left = number;
         long block = (long) BASE * BASE;
         for (int digits = SHORTEST - 1; digits < LONGEST; digits++, block *= BASE) {
             if (left < block) return withCheck(digits(left * SPREAD % block, digits));
             left -= block;
         }
-        throw new InvalidValue("code.number", "All labels of this garage are used up (%d).".formatted(number));
+        throw InvalidValue.of(
+                "code.number",
+                "All %d labels of this garage are used up.",
+                "Use the labels of things that are gone.",
+                number);
     }
 
     private static SpeakableCode withCheck(String digits) {

@@ -19,10 +19,8 @@ public final class Texts {
     public static String line(String field, String text) {
         String trimmed = optionalLine(field, text);
         if (trimmed.isEmpty())
-            throw InvalidValue.of(
-                    field,
-                    codeOf(field) + ".missing",
-                    "The %s is missing. Enter it and save again.".formatted(words(field)));
+            throw InvalidValue.at(
+                    field, codeOf(field) + ".missing", "The %s is missing.", "Enter it and save again.", words(field));
         return trimmed;
     }
 
@@ -39,16 +37,21 @@ public final class Texts {
     private static String optional(String field, String text, int most) {
         String trimmed = text == null ? "" : UNSEEN.matcher(text).replaceAll("").strip();
         if (UNREADABLE.matcher(trimmed).find())
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     field,
                     codeOf(field) + ".unreadable",
-                    "The %s contains a character that cannot be kept. Type it again.".formatted(words(field)));
+                    "The %s contains a character that cannot be kept.",
+                    "Type it again.",
+                    words(field));
         if (trimmed.length() > most)
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     field,
                     codeOf(field) + ".too-long",
-                    "The %s is too long (%d characters). Keep it under %d."
-                            .formatted(words(field), trimmed.length(), most + 1));
+                    "The %s is too long (%d characters).",
+                    "Keep it under %d.",
+                    words(field),
+                    trimmed.length(),
+                    most + 1);
         return trimmed;
     }
 

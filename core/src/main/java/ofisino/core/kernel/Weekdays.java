@@ -10,7 +10,8 @@ public record Weekdays(Set<DayOfWeek> days) {
     public static final Weekdays ALL = new Weekdays(EnumSet.allOf(DayOfWeek.class));
 
     public Weekdays {
-        if (days.isEmpty()) throw InvalidValue.of("days", "weekdays.none", "Choose at least one day of the week.");
+        if (days.isEmpty())
+            throw InvalidValue.at("days", "weekdays.none", "No day of the week is chosen.", "Choose at least one.");
         days = Set.copyOf(days);
     }
 

@@ -6,7 +6,8 @@ public record Years(int from, int to) {
     public static final Years ALL = new Years(1885, 9999);
 
     public Years {
-        if (from > to) throw new InvalidValue("years", "The years (%d to %d) are reversed.".formatted(from, to));
+        if (from > to)
+            throw InvalidValue.of("years", "The years %d to %d are reversed.", "Put the earlier one first.", from, to);
     }
 
     /** Both ends belong to it. */

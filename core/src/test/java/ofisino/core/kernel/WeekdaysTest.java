@@ -24,7 +24,7 @@ class WeekdaysTest {
         assertThat(Weekdays.ALL.coverEveryDay()).isTrue();
         assertThat(Weekdays.ofBits(1).or(Weekdays.ofBits(64)).days())
                 .containsExactlyInAnyOrder(DayOfWeek.MONDAY, DayOfWeek.SUNDAY);
-        assertThatThrownBy(() -> new Weekdays(Set.of())).hasMessageContaining("at least one day");
+        assertThatThrownBy(() -> new Weekdays(Set.of())).hasMessageContaining("Choose at least one");
     }
 
     /** The last Sunday of March has 23 hours in Vienna. */

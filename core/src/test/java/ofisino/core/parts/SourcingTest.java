@@ -25,8 +25,8 @@ class SourcingTest {
         assertThatThrownBy(() -> new OrderDates(-1, 2)).hasMessageContaining("between 0 and 730");
         assertThatThrownBy(() -> new OrderDates(731, 2)).hasMessageContaining("731");
         assertThatThrownBy(() -> new OrderDates(3, 61)).hasMessageContaining("60 days");
-        assertThatThrownBy(() -> new Quantity(0)).hasMessageContaining("between 1 and 9999");
-        assertThatThrownBy(() -> new Quantity(10_000)).hasMessageContaining("between 1 and 9999");
+        assertThatThrownBy(() -> new Quantity(0)).hasMessageContaining("1 to 9999");
+        assertThatThrownBy(() -> new Quantity(10_000)).hasMessageContaining("1 to 9999");
     }
 
     @ParameterizedTest

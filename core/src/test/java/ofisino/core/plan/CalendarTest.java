@@ -74,7 +74,7 @@ class CalendarTest {
     @Test
     void refusesTimesThatOverlapOrEndBeforeTheyBegin() {
         assertThatThrownBy(() -> new WeekWindow(DayOfWeek.MONDAY, 600, 600))
-                .hasMessageContaining("end after it begins");
+                .hasMessageContaining("ends before it begins");
         assertThatThrownBy(() -> new WeekWindow(DayOfWeek.MONDAY, 605, 700)).hasMessageContaining("quarters");
         assertThatThrownBy(() -> new WeekWindow(DayOfWeek.MONDAY, 600, 1455)).hasMessageContaining("same day");
         assertThatThrownBy(() -> new WeekCalendar(List.of(

@@ -23,10 +23,11 @@ public final class Stored {
      */
     public static void notStale(int updatedRows, String thing, Supplier<?> now) {
         if (updatedRows == 1) return;
-        throw new Conflict(
+        throw Conflict.about(
+                Map.of("stored", now.get()),
                 thing.replace(' ', '-') + ".stale",
-                "Someone else changed this %s meanwhile. Your words are kept here; compare them with what is stored and save again."
-                        .formatted(thing),
-                Map.of("stored", now.get()));
+                "Someone else changed this %s meanwhile.",
+                "Your words are kept here; compare them with what is stored and save again.",
+                thing);
     }
 }

@@ -13,9 +13,10 @@ public record Caller(UUID accountId, UUID garageId, Role role) {
     public void must(Role needed) {
         if (role.includes(needed)) return;
         if (needed == Role.OWNER)
-            throw new Forbidden("role.owner", "Only an owner of the garage can do this. Ask the owner.");
-        throw new Forbidden(
+            throw Forbidden.of("role.owner", "Only an owner of the garage can do this.", "Ask the owner.");
+        throw Forbidden.of(
                 "role.viewer",
-                "You may look round this garage but not change anything. Ask the owner to make you a helper.");
+                "You may look round this garage but not change anything.",
+                "Ask the owner to make you a helper.");
     }
 }

@@ -25,9 +25,11 @@ public record BodyChange(Caller caller, UUID projectId, Set<String> places) {
     /** @throws Conflict when something is kept at a place that the other body lacks */
     public void keep(String what, String place) {
         if (!places.contains(place))
-            throw new Conflict(
+            throw Conflict.of(
                     "project.body-place",
-                    "“%s” is recorded at a place that this body has not (%s). Withdraw it or record it elsewhere, then change the body."
-                            .formatted(what, place));
+                    "“%s” is recorded at a place that this body has not (%s).",
+                    "Withdraw it or record it elsewhere, then change the body.",
+                    what,
+                    place);
     }
 }

@@ -24,7 +24,6 @@ final class BadInput {
     private final UUID supplier;
     private final String findings;
     private final String jobs;
-    private final String entries;
     private final String orders;
     private final String workSessions;
 
@@ -35,13 +34,17 @@ final class BadInput {
         supplier = garage.supplier("EUR");
         findings = "/api/projects/" + project + "/findings";
         jobs = "/api/projects/" + project + "/jobs";
-        entries = "/api/projects/" + project + "/entries";
         orders = "/api/projects/" + project + "/orders";
         workSessions = "/api/projects/" + project + "/work-sessions";
     }
 
     Stream<Case> cases() {
-        return Stream.of(ofRequestsAndFindings(), ofJobs(), ofMoney(), ofWhatIsSaid(), ofTheRest())
+        return Stream.of(
+                        ofRequestsAndFindings(),
+                        ofJobs(),
+                        new BadMoney(project, need, supplier).cases(),
+                        ofWhatIsSaid(),
+                        ofTheRest())
                 .flatMap(List::stream);
     }
 
@@ -165,81 +168,6 @@ final class BadInput {
                         409,
                         "job.circle",
                         "after"));
-    }
-
-    /** Amounts, rates, shares, orders. */
-    private List<Case> ofMoney() {
-        return List.of(
-                new Case(
-                        "negative amount",
-                        entries,
-                        map("id", id, "fields", entry("EUR", -5, 1)),
-                        422,
-                        "entry.amount",
-                        "amountMinor"),
-                new Case(
-                        "huge amount",
-                        entries,
-                        map("id", id, "fields", entry("EUR", 9_000_000_000_000_000L, 1)),
-                        422,
-                        "amount.range",
-                        "amountMinor"),
-                new Case(
-                        "overflowing amount",
-                        entries,
-                        "{\"id\":\"" + id + "\",\"fields\":{\"amountMinor\":99999999999999999999}}",
-                        400,
-                        "request.unreadable",
-                        ""),
-                new Case(
-                        "wrong currency",
-                        entries,
-                        map("id", id, "fields", entry("EURO", 5, 1)),
-                        422,
-                        "currency.unknown",
-                        "currency"),
-                new Case(
-                        "gold",
-                        entries,
-                        map("id", id, "fields", entry("XAU", 5, 1)),
-                        422,
-                        "currency.unknown",
-                        "currency"),
-                new Case("rate 0", entries, map("id", id, "fields", entry("USD", 5, 0)), 422, "rate.range", "rate"),
-                new Case(
-                        "own currency at a rate",
-                        entries,
-                        map("id", id, "fields", entry("EUR", 5, 2)),
-                        422,
-                        "rate.same-currency",
-                        "rate"),
-                new Case(
-                        "share to no job",
-                        entries,
-                        map(
-                                "id",
-                                id,
-                                "fields",
-                                with(entry("EUR", 5, 1), "splits", List.of(map("destination", "JOB", "baseMinor", 5)))),
-                        422,
-                        "split.job",
-                        "splits"),
-                new Case(
-                        "order of nothing", orders, order(id, supplier, List.of(), TODAY), 422, "order.empty", "lines"),
-                new Case(
-                        "expected before ordered",
-                        orders,
-                        order(id, supplier, List.of(map("needId", need, "amountMinor", 1)), "2020-01-01"),
-                        422,
-                        "order.expected",
-                        "expectedOn"),
-                new Case(
-                        "unknown supplier",
-                        orders,
-                        order(id, id, List.of(map("needId", need, "amountMinor", 1)), TODAY),
-                        409,
-                        "still-used",
-                        ""));
     }
 
     /** Sessions, parts, vehicles. */
@@ -382,7 +310,7 @@ final class BadInput {
         return receipt("PURCHASE", "Receipt", currency, minor, rate);
     }
 
-    private static Map<String, Object> order(UUID id, UUID supplier, List<Map<String, Object>> lines, String expected) {
+    static Map<String, Object> order(UUID id, UUID supplier, List<Map<String, Object>> lines, String expected) {
         return map(
                 "id",
                 id,
@@ -410,7 +338,7 @@ final class BadInput {
         return map("id", id, "vehicleId", UUID.randomUUID(), "bodyStyle", body, "begunOn", TODAY, "fields", fields);
     }
 
-    private static Map<String, Object> with(Map<String, Object> map, String key, Object value) {
+    static Map<String, Object> with(Map<String, Object> map, String key, Object value) {
         Map<String, Object> more = without(map, key);
         more.put(key, value);
         return more;

@@ -16,9 +16,12 @@ public record PanelCover(long damageMm2, long coveredMm2) {
     public static PanelCover of(int damageLengthMm, int damageWidthMm, int panelLengthMm, int panelWidthMm) {
         for (int mm : new int[] {damageLengthMm, damageWidthMm, panelLengthMm, panelWidthMm})
             if (mm <= 0 || mm > LONGEST_MM)
-                throw new InvalidValue(
+                throw InvalidValue.of(
                         "panel.size",
-                        "%d mm is no size of a panel. Enter millimetres between 1 and %d.".formatted(mm, LONGEST_MM));
+                        "%d mm is no size of a panel.",
+                        "Enter millimetres between 1 and %d.",
+                        mm,
+                        LONGEST_MM);
         long straight = overlap(damageLengthMm, panelLengthMm) * overlap(damageWidthMm, panelWidthMm);
         long turned = overlap(damageLengthMm, panelWidthMm) * overlap(damageWidthMm, panelLengthMm);
         return new PanelCover((long) damageLengthMm * damageWidthMm, Math.max(straight, turned));

@@ -36,10 +36,11 @@ public record BuyingCase(
         repairs = List.copyOf(repairs);
         unseen = List.copyOf(unseen);
         if (finishedValue < 0 || allowance < 0 || margin < 0)
-            throw InvalidValue.of("value", "buying.negative", "Value, allowance and margin cannot be negative.");
+            throw InvalidValue.at(
+                    "value", "buying.negative", "Value, allowance and margin cannot be negative.", "Enter 0 for none.");
         if (unseen.stream().map(Hidden::place).distinct().count() < unseen.size())
-            throw InvalidValue.of(
-                    "unseen", "buying.twice", "A place is named twice among the unseen. Keep one of them.");
+            throw InvalidValue.at(
+                    "unseen", "buying.twice", "A place is named twice among the unseen.", "Keep one of them.");
     }
 
     /** All that mending may cost, each under its name in the draws. */

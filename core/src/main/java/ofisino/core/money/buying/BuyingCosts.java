@@ -45,14 +45,17 @@ public record BuyingCosts(
 
     public BuyingCosts {
         if (fixedFee < 0 || freight < 0 || insurance < 0 || inland < 0 || registration < 0)
-            throw InvalidValue.of(
-                    "costs", "costs.negative", "A cost of buying cannot be negative. Leave it empty if there is none.");
+            throw InvalidValue.at(
+                    "costs",
+                    "costs.negative",
+                    "A cost of buying cannot be negative.",
+                    "Leave it empty if there is none.");
         if (feeBasisPoints < 0
                 || dutyBasisPoints < 0
                 || taxBasisPoints < 0
                 || Math.max(feeBasisPoints, Math.max(dutyBasisPoints, taxBasisPoints)) > TitleFactor.WHOLE)
-            throw InvalidValue.of(
-                    "costs", "costs.rate", "A rate must lie between 0 and 100 %. Check the decimal point.");
+            throw InvalidValue.at(
+                    "costs", "costs.rate", "A rate must lie between 0 and 100 %%.", "Check the decimal point.");
     }
 
     /** The lines at a price; those that come to nothing are left out. */

@@ -19,8 +19,8 @@ public record Comparables(long median, long low, long high, List<Comparable> cou
     public record Comparable(String title, long minor, boolean sold, LocalDate on) {
         public Comparable {
             if (minor <= 0)
-                throw InvalidValue.of(
-                        "comparable", "comparable.price", "The price of “%s” must be above 0.".formatted(title));
+                throw InvalidValue.at(
+                        "comparable", "comparable.price", "“%s” has no price.", "Enter one above 0.", title);
         }
 
         private long counts(int askedLessBasisPoints) {
@@ -31,8 +31,11 @@ public record Comparables(long median, long low, long high, List<Comparable> cou
     /** @param askedLessBasisPoints by how much an asked price is lowered, in hundredths of a percent */
     public static Comparables of(List<Comparable> all, int askedLessBasisPoints) {
         if (all.isEmpty())
-            throw InvalidValue.of(
-                    "comparables", "comparables.none", "Nothing to compare with yet. Enter at least one like vehicle.");
+            throw InvalidValue.at(
+                    "comparables",
+                    "comparables.none",
+                    "Nothing to compare with yet.",
+                    "Enter at least one like vehicle.");
         long middle =
                 median(all.stream().map(c -> c.counts(askedLessBasisPoints)).toList());
         long distance = median(all.stream()

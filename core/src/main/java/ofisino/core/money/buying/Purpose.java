@@ -16,13 +16,16 @@ public enum Purpose {
      * @throws InvalidValue when the price is above the ceiling and there is no purpose with a reason
      */
     public static void mustBeStated(long price, long ceiling, Purpose purpose, String reason) {
-        if (price < 0) throw InvalidValue.of("price", "price.negative", "A price cannot be negative.");
+        if (price < 0)
+            throw InvalidValue.at(
+                    "price", "price.negative", "A price cannot be negative.", "Enter 0 if it costs nothing.");
         if (price <= ceiling) return;
         if (purpose == null)
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "purpose",
                     "purpose.missing",
-                    "This is more than the ceiling. Say what for: it is what the result will be judged by.");
+                    "This is more than the ceiling.",
+                    "Say what for: it is what the result will be judged by.");
         Texts.line("reason", reason);
     }
 }

@@ -15,11 +15,13 @@ public record TitleFactor(int lowBasisPoints, int highBasisPoints) {
 
     public TitleFactor {
         if (lowBasisPoints < 0 || lowBasisPoints > highBasisPoints || highBasisPoints > WHOLE)
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "titleFactor",
                     "title.range",
-                    "The share of the value (%s to %s %%) must rise and lie between 0 and 100 %%."
-                            .formatted(lowBasisPoints / 100.0, highBasisPoints / 100.0));
+                    "%s to %s %% cannot be the share of the value.",
+                    "Enter the lower figure first, both between 0 and 100 %%.",
+                    lowBasisPoints / 100.0,
+                    highBasisPoints / 100.0);
     }
 
     /** The lower end of what it fetches; minor units, like the clean value. */

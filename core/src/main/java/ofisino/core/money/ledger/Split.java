@@ -14,11 +14,12 @@ import ofisino.core.kernel.InvalidValue;
 public record Split(Destination destination, Optional<UUID> job, long baseMinor) {
     public Split {
         if (baseMinor > Currencies.LARGEST_MINOR || baseMinor < -Currencies.LARGEST_MINOR)
-            throw InvalidValue.of("splits", "split.range", "A share is too large. Check the decimal point.");
+            throw InvalidValue.at("splits", "split.range", "A share is too large.", "Check the decimal point.");
         if ((destination == Destination.JOB) != job.isPresent())
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "splits",
                     "split.job",
-                    "A share that goes to a job must name it, and no other share may. Choose the job.");
+                    "A share that goes to a job must name it, and no other share may.",
+                    "Choose the job.");
     }
 }

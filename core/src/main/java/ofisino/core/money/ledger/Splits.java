@@ -12,14 +12,15 @@ public record Splits(long totalBaseMinor, List<Split> parts) {
     public Splits {
         parts = List.copyOf(parts);
         if (parts.isEmpty())
-            throw InvalidValue.of("splits", "split.none", "The amount goes nowhere yet. Add at least one share.");
+            throw InvalidValue.at("splits", "split.none", "The amount goes nowhere yet.", "Add at least one share.");
         long sum = parts.stream().mapToLong(Split::baseMinor).reduce(0, Math::addExact);
         if (sum != totalBaseMinor)
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "splits",
                     "split.sum",
-                    "The shares come to %s than the entry. Change a share or press “Put the rest on the last”."
-                            .formatted(sum > totalBaseMinor ? "more" : "less"));
+                    "The shares come to %s than the entry.",
+                    "Change a share or press “Put the rest on the last”.",
+                    sum > totalBaseMinor ? "more" : "less");
     }
 
     /** One thing ordered: what it cost by itself at the rate on ordering. */

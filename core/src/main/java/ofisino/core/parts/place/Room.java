@@ -11,7 +11,6 @@ public record Room(int jobs) {
 
     public Room {
         if (jobs < 1 || jobs > MOST)
-            throw InvalidValue.of(
-                    "room", "place.room", "A place has room for 1 to 99 jobs at once, not %d.".formatted(jobs));
+            throw InvalidValue.at("room", "place.room", "A place cannot hold %d jobs at once.", "Enter 1 to 99.", jobs);
     }
 }

@@ -34,11 +34,12 @@ public enum Grade {
             Optional<String> why =
                     Optional.of(Texts.note("gradeReason", reason)).filter(r -> !r.isEmpty());
             if (grade != askedFor(aim) && why.isEmpty())
-                throw InvalidValue.of(
+                throw InvalidValue.at(
                         "gradeReason",
                         "need.grade-reason",
-                        "This grade is %s than the standard asks for. Say why, or choose the usual grade."
-                                .formatted(grade.compareTo(askedFor(aim)) > 0 ? "better" : "worse"));
+                        "This grade is %s than the standard asks for.",
+                        "Say why, or choose the usual grade.",
+                        grade.compareTo(askedFor(aim)) > 0 ? "better" : "worse");
             return new Chosen(grade, why.orElse(""));
         }
     }

@@ -56,9 +56,8 @@ public enum NeedState {
      */
     public NeedState to(NeedState wanted, String part) {
         if (!next().contains(wanted))
-            throw new Conflict(
-                    "need.state",
-                    "“%s” is %s; it cannot become %s. %s".formatted(part, words(), wanted.words(), hint()));
+            throw Conflict.of(
+                    "need.state", "“%s” is %s; it cannot become %s.", "%s", part, words(), wanted.words(), hint());
         return wanted;
     }
 

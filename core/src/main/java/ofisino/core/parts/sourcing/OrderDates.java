@@ -17,16 +17,20 @@ public record OrderDates(int leadDays, int checkDays) {
 
     public OrderDates {
         if (leadDays < 0 || leadDays > LONGEST_LEAD_DAYS)
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "leadDays",
                     "lead.range",
-                    "The delivery time (%d days) must be between 0 and %d days."
-                            .formatted(leadDays, LONGEST_LEAD_DAYS));
+                    "%d days cannot be a delivery time.",
+                    "Enter 0 to %d days.",
+                    leadDays,
+                    LONGEST_LEAD_DAYS);
         if (checkDays < 0 || checkDays > 60)
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "checkDays",
                     "check.range",
-                    "The time to check a part (%d days) must be between 0 and 60 days.".formatted(checkDays));
+                    "%d days is not a time for checking a part.",
+                    "Enter 0 to 60 days.",
+                    checkDays);
     }
 
     /** With the usual days for looking at what came. @param leadDays from order to arrival */

@@ -6,7 +6,7 @@ import ofisino.core.kernel.InvalidValue;
 public record Quantity(int pieces) {
     public Quantity {
         if (pieces < 1 || pieces > 9999)
-            throw InvalidValue.of(
-                    "quantity", "quantity.range", "The quantity (%d) must be between 1 and 9999.".formatted(pieces));
+            throw InvalidValue.at(
+                    "quantity", "quantity.range", "%d cannot be the quantity.", "Enter 1 to 9999.", pieces);
     }
 }

@@ -45,8 +45,7 @@ public record Access(
     public record Drained(Circuit circuit, double litres) {
         public Drained {
             if (!(litres > 0 && litres < 200))
-                throw InvalidValue.of(
-                        "litres", "access.litres", "%s l is no filling. Enter what runs out.".formatted(litres));
+                throw InvalidValue.at("litres", "access.litres", "%s l is no filling.", "Enter what runs out.", litres);
         }
     }
 
@@ -54,11 +53,12 @@ public record Access(
         name = Texts.line("name", name);
         refitName = Texts.line("refitName", refitName);
         if (!id.matches("[a-z0-9-]{1,60}"))
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "access",
                     "access.id",
-                    "“%s” is not the id of an access: small letters, digits and hyphens only. Reload the page."
-                            .formatted(id));
+                    "“%s” is not the id of an access: small letters, digits and hyphens only.",
+                    "Reload the page.",
+                    id);
         needs = Set.copyOf(needs);
         excludes = Set.copyOf(excludes);
         usesUp = List.copyOf(usesUp);
@@ -68,21 +68,21 @@ public record Access(
         mustBeHours("stripMinutes", stripMinutes);
         mustBeHours("refitMinutes", refitMinutes);
         if (people < 1 || people > 6)
-            throw InvalidValue.of(
-                    "people", "access.people", "It takes between 1 and 6 people, not %d.".formatted(people));
+            throw InvalidValue.at("people", "access.people", "It cannot take %d people.", "Enter 1 to 6.", people);
         if (needs.contains(id))
-            throw InvalidValue.of(
-                    "needs",
-                    "access.itself",
-                    "“%s” cannot need itself. Leave it out of what it needs.".formatted(name));
+            throw InvalidValue.at(
+                    "needs", "access.itself", "“%s” cannot need itself.", "Leave it out of what it needs.", name);
     }
 
     private static void mustBeHours(String field, int minutes) {
         if (minutes < 0 || minutes > LONGEST_MINUTES)
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     field,
                     "access.minutes",
-                    "%d minutes cannot be. Enter between 0 and %d hours.".formatted(minutes, LONGEST_MINUTES / 60));
+                    "%d minutes cannot be.",
+                    "Enter between 0 and %d hours.",
+                    minutes,
+                    LONGEST_MINUTES / 60);
     }
 
     /** The same, with something else to be open first. */

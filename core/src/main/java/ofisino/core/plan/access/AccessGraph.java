@@ -20,27 +20,28 @@ public final class AccessGraph {
     public AccessGraph(Collection<Access> all) {
         for (Access w : all)
             if (byId.put(w.id(), w) != null)
-                throw new InvalidValue(
-                        "access.twice",
-                        "The access “%s” is there twice. Give one of them another id.".formatted(w.name()));
+                throw InvalidValue.of(
+                        "access.twice", "The access “%s” is there twice.", "Give one of them another id.", w.name());
         List<Precedence.Link<String>> links = new ArrayList<>();
         for (Access w : all)
             for (String need : w.needs()) {
                 if (!byId.containsKey(need))
-                    throw InvalidValue.of(
+                    throw InvalidValue.at(
                             "needs",
                             "access.unknown",
-                            "“%s” needs “%s”, which this vehicle does not have.".formatted(w.name(), need));
+                            "“%s” needs “%s”, which this vehicle does not have.",
+                            "Choose what it needs from the list.",
+                            w.name(),
+                            need);
                 links.add(new Precedence.Link<>(need, w.id()));
             }
         Precedence.circleIn(links).ifPresent(circle -> {
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "needs",
                     "access.circle",
-                    "These would need one another for ever: %s. Leave one of them out."
-                            .formatted(circle.stream()
-                                    .map(id -> "“" + byId.get(id).name() + "”")
-                                    .collect(Collectors.joining(" → "))));
+                    "These would need one another for ever: %s.",
+                    "Leave one of them out.",
+                    circle.stream().map(id -> "“" + byId.get(id).name() + "”").collect(Collectors.joining(" → ")));
         });
     }
 
@@ -65,10 +66,8 @@ public final class AccessGraph {
     public Access require(String id) {
         Access found = byId.get(id);
         if (found == null)
-            throw InvalidValue.of(
-                    "access",
-                    "access.unknown",
-                    "This vehicle has no access “%s”. Choose one from the list.".formatted(id));
+            throw InvalidValue.at(
+                    "access", "access.unknown", "This vehicle has no access “%s”.", "Choose one from the list.", id);
         return found;
     }
 

@@ -32,7 +32,11 @@ public final class AgeingParts {
         public Part {
             behind = Set.copyOf(behind);
             if (behind.isEmpty() || !(lifeYears > 0) || minutes < 0 || costMinutes < 0 || nuisanceMinutes < 0)
-                throw new InvalidValue("ageing.numbers", "The figures of %s make no sense.".formatted(id));
+                throw InvalidValue.of(
+                        "ageing.numbers",
+                        "The figures of %s do not fit together.",
+                        "Years and shares are 0 or more, the lower first.",
+                        id);
         }
     }
 

@@ -47,10 +47,13 @@ public final class FluidChoice {
     public static List<Choice> open(
             Circuit circuit, double litres, LocalDate partOn, LocalDate fixedOn, LocalDate nextOn) {
         if (nextOn.isBefore(fixedOn))
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "nextOn",
                     "fluid.next",
-                    "The next day (%s) comes before the fixed one (%s).".formatted(nextOn, fixedOn));
+                    "The next day (%s) comes before the fixed one (%s).",
+                    "Enter a later day.",
+                    nextOn,
+                    fixedOn);
         if (partOn.isBefore(fixedOn))
             return List.of(new Choice(FluidMove.NO_CONFLICT, Optional.of(fixedOn), 1, litres, 0, false));
         List<Choice> choices = new ArrayList<>();

@@ -33,11 +33,12 @@ public final class Raising {
      */
     public static void check(List<String> weak, String points) {
         if (weak.isEmpty() || areNamed(points)) return;
-        throw InvalidValue.of(
+        throw InvalidValue.at(
                 "supportPoints",
                 "strip-down.support",
-                "Do not jack it or stand it on: %s. Name at least two sound points of an axle, subframe or chassis leg that bear it instead, with a comma between them."
-                        .formatted(String.join("; ", weak)));
+                "Do not jack it or stand it on: %s.",
+                "Name at least two sound points of an axle, subframe or chassis leg that bear it instead, with a comma between them.",
+                String.join("; ", weak));
     }
 
     /** Two at least: nothing stands on one. */

@@ -105,12 +105,12 @@ public final class StripDowns<J> {
             String around = outer.get(job);
             if (shared == null) shared = around;
             else if (!shared.equals(around))
-                throw new InvalidValue(
+                throw InvalidValue.of(
                         "strip-down.torn",
-                        "“%s” cannot stay open while “%s” is closed and opened again."
-                                .formatted(
-                                        stripDown.access().name(),
-                                        accesses.require(needed).name()));
+                        "“%s” cannot stay open while “%s” is closed and opened again.",
+                        "Split that one too, or neither.",
+                        stripDown.access().name(),
+                        accesses.require(needed).name());
         }
     }
 
@@ -192,8 +192,8 @@ public final class StripDowns<J> {
     private J any(String access, String stripDown) {
         return jobsIn(access, stripDown).stream()
                 .findFirst()
-                .orElseThrow(() -> new InvalidValue(
-                        "strip-down.unknown", "This opening is not there any more. Load the page again."));
+                .orElseThrow(() -> InvalidValue.of(
+                        "strip-down.unknown", "This opening is not there any more.", "Load the page again."));
     }
 
     /**
@@ -203,8 +203,8 @@ public final class StripDowns<J> {
     public StripDowns<J> split(String access, String stripDown, Set<J> leaving, String fresh) {
         Set<J> inside = jobsIn(access, stripDown);
         if (!inside.containsAll(leaving) || leaving.isEmpty() || leaving.size() == inside.size())
-            throw new InvalidValue(
-                    "strip-down.split", "Choose some of the jobs of this opening, and leave at least one in it.");
+            throw InvalidValue.of(
+                    "strip-down.split", "Some of its jobs must leave and some must stay.", "Choose some, not all.");
         return left(access, leaving, fresh);
     }
 

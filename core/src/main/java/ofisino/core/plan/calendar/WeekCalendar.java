@@ -21,11 +21,12 @@ public record WeekCalendar(List<WeekWindow> windows) {
             WeekWindow before = windows.get(i - 1);
             WeekWindow after = windows.get(i);
             if (before.day() == after.day() && after.fromMinute() < before.toMinute())
-                throw InvalidValue.of(
+                throw InvalidValue.at(
                         "windows",
                         "window.overlap",
-                        "Two times on %s overlap. Join them into one."
-                                .formatted(before.day().getDisplayName(TextStyle.FULL, Locale.ENGLISH)));
+                        "Two times on %s overlap.",
+                        "Join them into one.",
+                        before.day().getDisplayName(TextStyle.FULL, Locale.ENGLISH));
         }
     }
 

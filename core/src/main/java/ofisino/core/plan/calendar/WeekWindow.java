@@ -17,13 +17,19 @@ import ofisino.core.kernel.InvalidValue;
 public record WeekWindow(DayOfWeek day, int fromMinute, int toMinute) {
     public WeekWindow {
         if (fromMinute % 15 != 0 || toMinute % 15 != 0)
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "windows",
                     "window.quarter",
-                    "Times in the garage go by quarters of an hour (%d, %d min).".formatted(fromMinute, toMinute));
+                    "Times in the garage go by quarters of an hour, not %d to %d min.",
+                    "Choose a quarter.",
+                    fromMinute,
+                    toMinute);
         if (fromMinute < 0 || toMinute > 1440 || fromMinute >= toMinute)
-            throw InvalidValue.of(
-                    "windows", "window.order", "A time in the garage must end after it begins, on the same day.");
+            throw InvalidValue.at(
+                    "windows",
+                    "window.order",
+                    "This time ends before it begins.",
+                    "Enter an end later on the same day.");
     }
 
     /**

@@ -14,8 +14,8 @@ public record Envelope(int heightMm, int widthMm, int lengthMm) {
 
     static void mustBeASize(String field, int mm) {
         if (mm <= 0 || mm > LARGEST_MM)
-            throw InvalidValue.of(
-                    field, "clearance.size", "%d mm is no size. Measure it and enter millimetres.".formatted(mm));
+            throw InvalidValue.at(
+                    field, "clearance.size", "%d mm is no size.", "Measure it and enter millimetres.", mm);
     }
 
     Envelope changed(Change by) {
@@ -29,10 +29,11 @@ public record Envelope(int heightMm, int widthMm, int lengthMm) {
         public Change {
             for (int mm : new int[] {heightMm, widthMm, lengthMm})
                 if (mm < -MOST_MM || mm > MOST_MM)
-                    throw new InvalidValue(
+                    throw InvalidValue.of(
                             "clearance.change",
-                            "A change by %d mm is more than a vehicle can grow or shrink. Enter millimetres."
-                                    .formatted(mm));
+                            "A change by %d mm is more than a vehicle can grow or shrink.",
+                            "Enter millimetres.",
+                            mm);
         }
 
         /** The vehicle stands higher by half of what the tyres grow. Diameters in millimetres. */

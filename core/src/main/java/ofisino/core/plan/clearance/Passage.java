@@ -21,8 +21,8 @@ public record Passage(String name, int heightMm, int widthMm, OptionalInt length
         Envelope.mustBeASize("widthMm", widthMm);
         lengthMm.ifPresent(mm -> Envelope.mustBeASize("lengthMm", mm));
         if (marginMm < 0)
-            throw InvalidValue.of(
-                    "marginMm", "clearance.margin", "The margin cannot be below 0 (%d mm).".formatted(marginMm));
+            throw InvalidValue.at(
+                    "marginMm", "clearance.margin", "%d mm cannot be a margin.", "Enter 0 or more.", marginMm);
     }
 
     /** Whether it goes through: with its margin, without, or not. */

@@ -16,11 +16,11 @@ public record Fallback(String what, int leadDays, long costMinor) {
     public Fallback {
         what = Texts.line("what", what);
         if (leadDays < 0 || leadDays > LONGEST_DAYS)
-            throw InvalidValue.of(
-                    "leadDays", "fallback.days", "Plan B takes 0 to 730 days, not %d.".formatted(leadDays));
+            throw InvalidValue.at(
+                    "leadDays", "fallback.days", "Plan B cannot take %d days.", "Enter 0 to 730.", leadDays);
         if (costMinor < 0)
-            throw InvalidValue.of(
-                    "costMinor", "fallback.cost", "The cost cannot be negative. Enter 0 if you do not know.");
+            throw InvalidValue.at(
+                    "costMinor", "fallback.cost", "The cost cannot be negative.", "Enter 0 if you do not know.");
     }
 
     /** The last day on which one may decide for it, if all has to be done by a day without anything else getting later. */

@@ -66,7 +66,8 @@ public final class Interlocks {
                     && systems.isEmpty()
                     && cautions.isEmpty()
                     && places.isEmpty())
-                throw new InvalidValue("interlock.anything", "Rule %s would hold for every job.".formatted(id));
+                throw InvalidValue.of(
+                        "interlock.anything", "Rule %s would hold for every job.", "Say for which jobs it holds.", id);
         }
 
         boolean fitsStripDown(Set<Caution> dangers, Equipment vehicle) {

@@ -3,6 +3,7 @@ package ofisino.core.plan.job;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import ofisino.core.kernel.Conflict;
 import ofisino.core.vehicle.finding.Decision;
 import ofisino.core.vehicle.finding.FindingState;
 import ofisino.core.vehicle.finding.SafetyClass;
@@ -14,22 +15,27 @@ public final class Closing {
     /** A job that deals with the finding. */
     public record Work(String title, String code, Operation operation, JobState state) {}
 
-    /** @return what has to be done first, a sentence; empty when the finding may close */
-    public static Optional<String> missing(SafetyClass safety, Decision decision, List<Work> jobs) {
+    /** @return why a finding may not close yet; empty when it may */
+    public static Optional<Conflict> missing(SafetyClass safety, Decision decision, List<Work> jobs) {
         if (!safety.standsInTheWay()) return Optional.empty();
-        Optional<String> unverified = jobs.stream()
+        Optional<Work> unverified = jobs.stream()
                 .filter(j -> j.state() != JobState.VERIFIED && j.state() != JobState.DROPPED)
-                .findFirst()
-                .map(j -> "Verify “%s” (%s) first.".formatted(j.title(), j.code()));
-        if (unverified.isPresent()) return unverified.map(sentence -> only(safety) + sentence);
+                .findFirst();
+        if (unverified.isPresent())
+            return unverified.map(j -> notYet("Verify “%2$s” (%3$s) first.", safety, j.title(), j.code()));
         boolean toBeMended = decision != Decision.INVESTIGATE;
         return jobs.stream()
                         .anyMatch(j -> j.state() == JobState.VERIFIED
                                 && (!toBeMended || j.operation().changesTheVehicle()))
                 ? Optional.empty()
-                : Optional.of(
-                        only(safety)
-                                + "So far it has only been inspected. Plan the job that repairs it, or take up the one that was dropped.");
+                : Optional.of(notYet(
+                        "So far it has only been inspected. Plan the job that repairs it, or take up the one that was dropped.",
+                        safety));
+    }
+
+    private static Conflict notYet(String wayOut, Object... values) {
+        return Conflict.of(
+                "finding.not-verified", "A class %1$s finding closes only by verified work.", wayOut, values);
     }
 
     /** Where the jobs that deal with a finding put it: in work with the first, to be looked at again after the last, back with one taken up again. */
@@ -45,9 +51,5 @@ public final class Closing {
             case AWAITING_RECHECK -> allOver ? finding : FindingState.IN_WORK;
             case OPEN, CLOSED, WITHDRAWN -> finding;
         };
-    }
-
-    private static String only(SafetyClass safety) {
-        return "A class %s finding closes only by verified work. ".formatted(safety);
     }
 }

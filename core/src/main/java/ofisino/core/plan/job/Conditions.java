@@ -20,12 +20,14 @@ public record Conditions(int people, boolean inOneGo, int dryMinutes, boolean ke
 
     public Conditions {
         if (people < 1 || people > MOST_PEOPLE)
-            throw InvalidValue.of(
-                    "people", "conditions.people", "A job takes 1 to 9 people at once, not %d.".formatted(people));
+            throw InvalidValue.at(
+                    "people", "conditions.people", "A job cannot take %d people at once.", "Enter 1 to 9.", people);
         if (dryMinutes < 0 || dryMinutes > LONGEST_DRYING_MINUTES)
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "dryMinutes",
                     "conditions.dry",
-                    "Drying takes 0 to 60 days (86400 min), not %d min.".formatted(dryMinutes));
+                    "Drying cannot take %d min.",
+                    "Enter 0 to 60 days (86400 min).",
+                    dryMinutes);
     }
 }

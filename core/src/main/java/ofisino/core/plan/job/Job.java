@@ -57,7 +57,7 @@ public record Job(
     /** One of two: it asks for all that either asks for. The other is dropped. @throws Conflict when one of them has begun */
     public Job join(Job other) {
         if (hasBegun() || other.hasBegun())
-            throw new Conflict("job.begun", "Only jobs that have not begun can be joined.");
+            throw Conflict.of("job.begun", "One of these jobs has begun.", "Join only jobs that have not.");
         return new Job(id, title, nature.joinedWith(other.nature), effort, state, ended, lastWorkedOn);
     }
 
@@ -78,11 +78,13 @@ public record Job(
      */
     public Halves split(UUID fresh, String itsTitle, int sharePercent) {
         if (sharePercent < 1 || sharePercent > 99)
-            throw InvalidValue.of(
-                    "sharePercent",
-                    "job.share",
-                    "Between 1 and 99 percent of the hours can go, not %d.".formatted(sharePercent));
-        if (state.isOver()) throw new Conflict("job.over", "This job is over; nothing of it is left to split.");
+            throw InvalidValue.at(
+                    "sharePercent", "job.share", "%d percent of the hours cannot go.", "Enter 1 to 99.", sharePercent);
+        if (state.isOver())
+            throw Conflict.of(
+                    "job.over",
+                    "This job is over: nothing of it is left to split.",
+                    "Add a job for what is still to do.");
         return new Halves(
                 new Job(id, title, nature, share(100 - sharePercent), state, ended, lastWorkedOn),
                 new Job(

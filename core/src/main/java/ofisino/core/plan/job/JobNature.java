@@ -26,9 +26,10 @@ public record JobNature(Operation operation, Optional<VehicleSystem> system, Set
         boolean same =
                 changed.operation == operation && changed.system.equals(system) && changed.details.containsAll(details);
         if (begun && !same)
-            throw new Conflict(
+            throw Conflict.of(
                     "job.begun-as-it-is",
-                    "This job has begun: what it does and where stays as it is. Was it other work? Add a job for that, and drop this one.");
+                    "This job has begun: what it does and where stays as it is.",
+                    "Was it other work? Add a job for that, and drop this one.");
     }
 
     /** It sparks or burns on the vehicle: welding, cutting, heat. What is made on the bench is none. */

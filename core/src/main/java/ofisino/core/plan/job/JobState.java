@@ -85,15 +85,15 @@ public enum JobState {
     /** @throws Conflict when the step is not open from here */
     public JobState to(JobState wanted) {
         if (!next().contains(wanted))
-            throw new Conflict(
+            throw Conflict.of(
                     "job.state",
-                    "A job that is %s cannot become %s. %s"
-                            .formatted(
-                                    words(),
-                                    wanted.words(),
-                                    wanted == VERIFIED
-                                            ? "Finish it first; then look at it again and verify."
-                                            : "Reload the page to see how it stands now."));
+                    "A job that is %s cannot become %s.",
+                    "%s",
+                    words(),
+                    wanted.words(),
+                    wanted == VERIFIED
+                            ? "Finish it first; then look at it again and verify."
+                            : "Reload the page to see how it stands now.");
         return wanted;
     }
 

@@ -8,7 +8,11 @@ public record Within(int minutes) {
 
     public Within {
         if (minutes < 0 || minutes > LONGEST_MINUTES)
-            throw InvalidValue.of(
-                    "minutes", "job.within", "Within 0 to 60 days (86400 min), not %d min.".formatted(minutes));
+            throw InvalidValue.at(
+                    "minutes",
+                    "job.within",
+                    "It cannot have to follow within %d min.",
+                    "Enter 0 to 60 days (86400 min).",
+                    minutes);
     }
 }

@@ -14,7 +14,10 @@ record Matcher(Set<Operation> operations, Set<Detail> details, Set<VehicleSystem
         details = Set.copyOf(details);
         systems = Set.copyOf(systems);
         if (operations.isEmpty() && details.isEmpty() && systems.isEmpty())
-            throw new InvalidValue("order-of-work.anything", "A rule that fits every job orders nothing.");
+            throw InvalidValue.of(
+                    "order-of-work.anything",
+                    "A rule that fits every job orders nothing.",
+                    "Say which jobs it is about.");
     }
 
     boolean fits(Work<?> work) {

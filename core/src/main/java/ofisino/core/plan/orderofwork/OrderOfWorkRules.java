@@ -30,7 +30,8 @@ public final class OrderOfWorkRules {
         Set<String> ids = new HashSet<>();
         for (OrderOfWorkRule rule : rules)
             if (!ids.add(rule.id()))
-                throw new InvalidValue("order-of-work.twice", "There is rule %s twice.".formatted(rule.id()));
+                throw InvalidValue.of(
+                        "order-of-work.twice", "There is rule %s twice.", "Give one of them another id.", rule.id());
     }
 
     /** Reads order-of-work.yaml. @throws InvalidValue naming the entry that is wrong */
@@ -52,8 +53,8 @@ public final class OrderOfWorkRules {
         e.only("id", "before", "after", "near", "strength", "gate", "demanded", "within_hours", "reason", "source");
         String strength = e.text("strength");
         if (!strength.equals("must") && !strength.equals("should"))
-            throw new InvalidValue(
-                    "order-of-work.strength", "%s is “%s”; a rule must or should hold.".formatted(e.where(), strength));
+            throw InvalidValue.of(
+                    "order-of-work.strength", "%s is “%s”.", "Write must or should.", e.where(), strength);
         return new OrderOfWorkRule(
                 e.text("id"),
                 matcher(e.list("before").get(0)),

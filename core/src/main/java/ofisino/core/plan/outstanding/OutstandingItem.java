@@ -40,9 +40,14 @@ public record OutstandingItem(
         public Trigger {
             event = Texts.note("event", event);
             if (when == When.EVENT && event.isEmpty())
-                throw InvalidValue.of("event", "outstanding.event", "Say what it waits for, such as “after the trip”.");
+                throw InvalidValue.at(
+                        "event",
+                        "outstanding.event",
+                        "What it waits for is missing.",
+                        "Say it, such as “after the trip”.");
             if (when == When.DATE && on.isEmpty())
-                throw InvalidValue.of("on", "outstanding.date", "Say on which day it is to be done.");
+                throw InvalidValue.at(
+                        "on", "outstanding.date", "The day is missing.", "Say on which day it is to be done.");
         }
     }
 
@@ -50,18 +55,20 @@ public record OutstandingItem(
         what = Texts.line("what", what);
         later = Texts.line("later", later);
         if (kind == OutstandingKind.LEFT_OFF && system.isEmpty())
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "zone",
                     "outstanding.where",
-                    "Choose where it belongs: that decides what may not be done without it.");
+                    "Where it belongs decides what may not be done without it.",
+                    "Choose the place.");
         boolean holdsLives = gas
                 || system.filter(s -> s.neverTemporary() || s == VehicleSystem.EXHAUST)
                         .isPresent();
         if (kind == OutstandingKind.FOR_NOW && holdsLives)
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "what",
                     "outstanding.never-temporary",
-                    "Brakes, steering, restraints, fuel and whatever keeps exhaust gas out of the cabin never get a temporary repair. Do it properly now, or do not drive.");
+                    "Brakes, steering, restraints, fuel and whatever keeps exhaust gas out of the cabin never get a temporary repair.",
+                    "Do it properly now, or do not drive.");
     }
 
     /**

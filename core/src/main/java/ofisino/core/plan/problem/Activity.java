@@ -54,13 +54,17 @@ public record Activity(
         public Crew {
             candidates = List.copyOf(candidates);
             if (size < 0 || size > candidates.size())
-                throw new InvalidValue(
+                throw InvalidValue.of(
                         "plan.crew",
-                        "The work needs %d people but only %d can do it. Add a helper or lower the number."
-                                .formatted(size, candidates.size()));
+                        "The work needs %d people but only %d can do it.",
+                        "Add a helper or lower the number.",
+                        size,
+                        candidates.size());
             if (Set.copyOf(candidates).size() < candidates.size())
-                throw new InvalidValue(
-                        "plan.crew-twice", "Somebody is named twice among those who can do the work. Name each once.");
+                throw InvalidValue.of(
+                        "plan.crew-twice",
+                        "Somebody is named twice among those who can do the work.",
+                        "Name each once.");
         }
     }
 
@@ -82,7 +86,7 @@ public record Activity(
         public Timing {
             open = List.copyOf(open);
             if (waitAfter.isNegative())
-                throw new InvalidValue("plan.wait", "A wait (%s) cannot be negative.".formatted(waitAfter));
+                throw InvalidValue.of("plan.wait", "A wait (%s) cannot be negative.", "Enter 0 or more.", waitAfter);
         }
 
         /** Followed by this long a wait: something dries, cures or soaks. */
@@ -154,10 +158,13 @@ public record Activity(
         dues = List.copyOf(dues);
         states = Set.copyOf(states);
         if (workSlots < 0)
-            throw new InvalidValue(
-                    "plan.work", "The work of %s (%d slots) cannot be negative.".formatted(id, workSlots));
+            throw InvalidValue.of("plan.work", "The work of %s cannot be %d slots.", "Give 0 or more.", id, workSlots);
         if (workSlots > 0 && !timing.open().isEmpty())
-            throw new InvalidValue("plan.open", "%s is own work; nobody's door has to be open for it.".formatted(id));
+            throw InvalidValue.of(
+                    "plan.open",
+                    "%s is own work: nobody's door has to be open for it.",
+                    "Leave the opening hours out.",
+                    id);
     }
 
     /** A job with nothing out of the ordinary. @param workSlots of work, in slots of the time grid */

@@ -59,8 +59,7 @@ public record PlanProblem(
         public Capacity {
             taken = List.copyOf(taken);
             if (units < 1)
-                throw new InvalidValue(
-                        "plan.capacity", "%s has no room (%d). Give it at least 1.".formatted(id, units));
+                throw InvalidValue.of("plan.capacity", "%s has no room (%d).", "Give it at least 1.", id, units);
         }
 
         /** Of which nothing is taken. */
@@ -90,10 +89,15 @@ public record PlanProblem(
      */
     public record Link(ActivityId before, ActivityId after, Duration lag, Optional<Duration> within) {
         public Link {
-            if (lag.isNegative()) throw new InvalidValue("plan.lag", "A lag (%s) cannot be negative.".formatted(lag));
+            if (lag.isNegative())
+                throw InvalidValue.of("plan.lag", "A lag (%s) cannot be negative.", "Enter 0 or more.", lag);
             if (within.filter(w -> w.compareTo(lag) < 0).isPresent())
-                throw new InvalidValue(
-                        "plan.within", "It cannot follow within %s and after %s.".formatted(within.get(), lag));
+                throw InvalidValue.of(
+                        "plan.within",
+                        "It cannot follow within %s and after %s.",
+                        "Allow more time, or ask for a shorter wait.",
+                        within.get(),
+                        lag);
         }
 
         /** Without a limit to how soon it follows. @param lag at least this long between them */

@@ -20,13 +20,16 @@ final class ProblemNames {
         Set<ActivityId> known = new HashSet<>();
         for (Activity activity : activities)
             if (!known.add(activity.id()))
-                throw new InvalidValue("plan.twice", "The plan has “%s” twice.".formatted(activity.id()));
+                throw InvalidValue.of(
+                        "plan.twice", "The plan has “%s” twice.", "Leave one of them out.", activity.id());
         for (Link link : links)
             if (!known.contains(link.before()) || !known.contains(link.after()))
-                throw new InvalidValue(
+                throw InvalidValue.of(
                         "plan.link",
-                        "A link joins %s and %s, of which one is not in the plan."
-                                .formatted(link.before(), link.after()));
+                        "A link joins %s and %s, of which one is not in the plan.",
+                        "Add it, or leave the link out.",
+                        link.before(),
+                        link.after());
         Set<String> ids = stripDowns.stream().map(StripDown::id).collect(Collectors.toSet());
         require(ids.size() == stripDowns.size(), "strip-down", "twice the same");
         for (StripDown o : stripDowns) {
@@ -51,13 +54,14 @@ final class ProblemNames {
             require(a.demand().place().filter(p -> !rooms.contains(p)).isEmpty(), "place", a.id().value());
             require(things.containsAll(a.demand().resources().keySet()), "resource", a.id().value());
             if (a.workSlots() == 0 && !a.demand().equals(Activity.Demand.NONE))
-                throw new InvalidValue(
-                        "plan.place-without-work", "“%s” takes a place but no work. Give it some.".formatted(a.id()));
+                throw InvalidValue.of(
+                        "plan.place-without-work", "“%s” takes a place but no work.", "Give it some.", a.id());
         }
     }
 
     private static void require(boolean known, String kind, String user) {
         if (!known)
-            throw new InvalidValue("plan.name", "“%s” uses a %s that is not in the plan.".formatted(user, kind));
+            throw InvalidValue.of(
+                    "plan.name", "“%s” uses a %s that is not in the plan.", "Add it to the plan first.", user, kind);
     }
 }

@@ -20,10 +20,12 @@ public record OwnFactor(int jobs, double factor) {
     public record Finished(int likelyMinutes, int spentMinutes) {
         public Finished {
             if (likelyMinutes < 1 || spentMinutes < 1)
-                throw new InvalidValue(
+                throw InvalidValue.of(
                         "finished.minutes",
-                        "A finished job took some time: %d min thought, %d min spent."
-                                .formatted(likelyMinutes, spentMinutes));
+                        "A finished job took some time: %d min thought and %d min spent cannot be.",
+                        "Book the hours that it took.",
+                        likelyMinutes,
+                        spentMinutes);
         }
     }
 

@@ -18,7 +18,12 @@ public record Pace(long minutes, int months) {
 
     public Pace {
         if (minutes < 0 || months < 1)
-            throw new InvalidValue("pace.range", "%d minutes in %d months cannot be.".formatted(minutes, months));
+            throw InvalidValue.of(
+                    "pace.range",
+                    "%d minutes in %d months cannot be.",
+                    "Give 0 or more minutes in at least one month.",
+                    minutes,
+                    months);
     }
 
     /** From the first to the last evening, both included. */

@@ -6,10 +6,8 @@ import ofisino.core.kernel.InvalidValue;
 public record Chance(double probability, ThreePoint cost) {
     public Chance {
         if (!(probability >= 0 && probability <= 1))
-            throw InvalidValue.of(
-                    "probability",
-                    "chance.range",
-                    "The probability (%s) must lie between 0 and 1.".formatted(probability));
+            throw InvalidValue.at(
+                    "probability", "chance.range", "%s cannot be a probability.", "Enter 0 to 1.", probability);
     }
 
     /** What is needed in any case. */

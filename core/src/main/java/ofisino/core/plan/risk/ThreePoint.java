@@ -16,11 +16,14 @@ import org.apache.commons.rng.sampling.distribution.SharedStateContinuousSampler
 public record ThreePoint(double optimistic, double likely, double pessimistic) {
     public ThreePoint {
         if (!(optimistic <= likely && likely <= pessimistic) || !Double.isFinite(pessimistic - optimistic))
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "estimate",
                     "estimate.order",
-                    "The estimate (%s, %s, %s) must rise from the best case to the worst."
-                            .formatted(optimistic, likely, pessimistic));
+                    "The estimate (%s, %s, %s) does not rise.",
+                    "Enter the best case first and the worst last.",
+                    optimistic,
+                    likely,
+                    pessimistic);
     }
 
     /** Known for certain. */

@@ -16,7 +16,8 @@ public final class Batches {
     public record Step<J>(J id, Operation operation, int pieces) {
         public Step {
             if (pieces < 1)
-                throw InvalidValue.of("pieces", "pieces.number", "At least one piece, not %d.".formatted(pieces));
+                throw InvalidValue.at(
+                        "pieces", "pieces.number", "%d pieces are no batch.", "Enter at least 1.", pieces);
         }
     }
 
@@ -48,7 +49,10 @@ public final class Batches {
     /** Containers for a session: coats × pieces ÷ what one container covers, rounded up to whole ones. */
     public static int containers(int coats, int pieces, int piecesPerContainerAndCoat) {
         if (coats < 1 || pieces < 1 || piecesPerContainerAndCoat < 1)
-            throw new InvalidValue("batch.numbers", "Coats, pieces and what a container covers must be at least 1.");
+            throw InvalidValue.of(
+                    "batch.numbers",
+                    "Coats, pieces and what a container covers are whole numbers above 0.",
+                    "Enter at least 1 of each.");
         int needed = Math.multiplyExact(coats, pieces);
         return needed / piecesPerContainerAndCoat + (needed % piecesPerContainerAndCoat == 0 ? 0 : 1);
     }

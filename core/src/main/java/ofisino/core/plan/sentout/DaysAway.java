@@ -8,7 +8,7 @@ public record DaysAway(int days) {
 
     public DaysAway {
         if (days < 0 || days > MOST)
-            throw InvalidValue.of(
-                    "awayDays", "sent-out.days", "The days away (%d) must be 0 to %d.".formatted(days, MOST));
+            throw InvalidValue.at(
+                    "awayDays", "sent-out.days", "It cannot be away for %d days.", "Enter 0 to %d.", days, MOST);
     }
 }

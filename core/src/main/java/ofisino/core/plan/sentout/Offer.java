@@ -26,7 +26,7 @@ public record Offer(String carrier, long priceMinor, int km, int minutes, int da
     public Offer {
         carrier = Texts.line("carrier", carrier);
         if (priceMinor < 0)
-            throw InvalidValue.of("priceMinor", "offer.price", "A price cannot be negative. Enter 0 or more.");
+            throw InvalidValue.at("priceMinor", "offer.price", "A price cannot be negative.", "Enter 0 or more.");
         inRange("km", km, MOST_KM, "kilometres");
         inRange("minutes", minutes, MOST_MINUTES, "minutes on the road");
         inRange("days", days, DaysAway.MOST, "days");
@@ -43,8 +43,7 @@ public record Offer(String carrier, long priceMinor, int km, int minutes, int da
 
     private static void inRange(String field, long value, long most, String words) {
         if (value < 0 || value > most)
-            throw InvalidValue.of(
-                    field, "offer.range", "%d %s cannot be. Enter 0 to %d.".formatted(value, words, most));
+            throw InvalidValue.at(field, "offer.range", "%d %s cannot be.", "Enter 0 to %d.", value, words, most);
     }
 
     /** @param atMostMinor the same when a price named unseen rises */

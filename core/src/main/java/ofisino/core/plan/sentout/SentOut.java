@@ -19,10 +19,11 @@ public record SentOut(int pieces, State state, Optional<LocalDate> expectedOn, O
 
     public SentOut {
         if (pieces < 1 || pieces > MOST_PIECES)
-            throw InvalidValue.of("pieces", "pieces.number", "1 to %d pieces, not %d.".formatted(MOST_PIECES, pieces));
+            throw InvalidValue.at(
+                    "pieces", "pieces.number", "%2$d pieces cannot be right.", "Enter 1 to %1$d.", MOST_PIECES, pieces);
         if (piecesBack.filter(b -> b < 0 || b > pieces).isPresent())
-            throw InvalidValue.of(
-                    "piecesBack", "pieces.back", "%d went out; count again what came back.".formatted(pieces));
+            throw InvalidValue.at(
+                    "piecesBack", "pieces.back", "%d went out: no more can have come back.", "Count again.", pieces);
     }
 
     /** Away longer than promised. */

@@ -14,10 +14,12 @@ public record Trip(List<Integer> fromHomeKm, List<Integer> betweenKm) {
         fromHomeKm = List.copyOf(fromHomeKm);
         betweenKm = List.copyOf(betweenKm);
         if (fromHomeKm.isEmpty() || betweenKm.size() != fromHomeKm.size() - 1)
-            throw new InvalidValue(
-                    "trip.stops", "Give the way from home to each stop, and the way from each stop to the next.");
+            throw InvalidValue.of(
+                    "trip.stops",
+                    "A distance of the trip is missing.",
+                    "Enter those from home to each stop and from each stop to the next.");
         if (fromHomeKm.stream().anyMatch(k -> k < 0) || betweenKm.stream().anyMatch(k -> k < 0))
-            throw new InvalidValue("trip.negative", "A way cannot be shorter than 0 km.");
+            throw InvalidValue.of("trip.negative", "A way cannot be shorter than 0 km.", "Enter its kilometres.");
     }
 
     /** There and back, all errands on one way. */

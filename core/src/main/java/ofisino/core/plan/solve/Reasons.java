@@ -12,11 +12,13 @@ import ofisino.core.plan.problem.Reason;
  */
 final class Reasons {
     private final ScheduleGeneration pass;
+    private final Moves moves;
     private final Instance in;
     private final TimeGrid time;
 
     Reasons(ScheduleGeneration pass) {
         this.pass = pass;
+        this.moves = new Moves(pass);
         this.in = pass.in;
         this.time = in.time;
     }
@@ -24,11 +26,11 @@ final class Reasons {
     /** Of a placed activity; never empty. */
     List<Reason> of(int a) {
         if (in.isFixed(a)) return List.of(limit(Reason.ReasonKind.FIXED, "", in.fixed[a]));
-        int[] slots = pass.takeOut(a);
+        int[] slots = moves.takeOut(a);
         try {
             return in.work[a] == 0 ? withoutWork(a) : withWork(a);
         } finally {
-            pass.putBack(a, slots);
+            moves.putBack(a, slots);
         }
     }
 
@@ -56,7 +58,7 @@ final class Reasons {
         if (!limits.isEmpty()) return limits;
         Optional<Reason> blocked = blocked(a, crew, before).or(() -> goingOn(a, crew, slot));
         if (blocked.isPresent()) return List.of(blocked.get());
-        int[] would = pass.foundSlots(a);
+        int[] would = moves.foundSlots(a);
         return List.of(apartOrMoney(a, time.startOf(before), time.endOf(would[would.length - 1]) + in.wait[a])
                 .orElse(limit(Reason.ReasonKind.KEPT, "", pass.start[a])));
     }
@@ -113,7 +115,7 @@ final class Reasons {
 
     /** Why it could begin in this slot and not be finished from there. */
     private Optional<Reason> goingOn(int a, int[] crew, int from) {
-        if (pass.fitsFrom(a, from)) return Optional.empty();
+        if (moves.fitsFrom(a, from)) return Optional.empty();
         if (in.inOneGo[a]) return Optional.of(limit(Reason.ReasonKind.TOO_SHORT, id(a), time.endOf(from)));
         int done = 1;
         for (int t = from + 1; t < time.live && done < in.work[a]; t++) {

@@ -36,7 +36,7 @@ final class ScheduleGeneration {
 
     final ResourceProfile shed;
     final SlotSearch finder;
-    private final Purses purse;
+    final Purses purse;
     /** By activity: it does not start before, found out by this pass (seconds). */
     private final int[] released;
 
@@ -324,49 +324,6 @@ final class ScheduleGeneration {
         for (int t = first[a]; i < slots.length; t++)
             if (people.length == 0 || shed.at[people[0]][t] == a) slots[i++] = t;
         return slots;
-    }
-
-    /** Takes an activity out, to see what else could be; {@link #putBack} with the slots returned puts it back. */
-    int[] takeOut(int a) {
-        int[] slots = slotsOf(a);
-        purse.spend(a, start[a], end[a], -1);
-        if (slots.length > 0) shed.giveBack(a, in.crews[a][crew[a]], slots, end[a]);
-        placed[a] = false;
-        return slots;
-    }
-
-    void putBack(int a, int[] slots) {
-        purse.spend(a, start[a], end[a], 1);
-        if (slots.length > 0) shed.take(a, in.crews[a][crew[a]], slots, end[a]);
-        placed[a] = true;
-    }
-
-    /** Puts what was taken out into other slots, by the same crew. */
-    void putAt(int a, int[] slots) {
-        first[a] = slots[0];
-        last[a] = slots[slots.length - 1];
-        start[a] = time.startOf(first[a]);
-        end[a] = time.endOf(last[a]) + in.wait[a];
-        if (in.crews[a][crew[a]].length == 0) ownSlots[a] = slots;
-        putBack(a, slots);
-    }
-
-    /** Moves something without work to another instant. */
-    void moveTo(int a, int instant) {
-        takeOut(a);
-        start[a] = instant;
-        end[a] = in.endFrom(a, instant);
-        putBack(a, new int[0]);
-    }
-
-    /** Whether the work, by the crew that it has, fits from exactly this live slot on; its slots are then {@link #foundSlots}. */
-    boolean fitsFrom(int a, int t) {
-        int[] people = in.crews[a][crew[a]];
-        return finder.begins(a, people, t) && finder.tryFrom(a, people, t) < 0;
-    }
-
-    int[] foundSlots(int a) {
-        return Arrays.copyOf(finder.found, in.work[a]);
     }
 
     /** A strip-down that was closed only after something began that it excludes is opened after that, in another go if there is one. */

@@ -17,12 +17,14 @@ import ofisino.core.plan.problem.PlanProblem;
  */
 public final class Slack {
     private final ScheduleGeneration pass;
+    private final Moves moves;
     private final Instance in;
     private final TimeGrid time;
     private final int[] milestoneEnd;
 
     private Slack(ScheduleGeneration pass) {
         this.pass = pass;
+        this.moves = new Moves(pass);
         this.in = pass.in;
         this.time = in.time;
         milestoneEnd = new int[in.milestones.length];
@@ -57,21 +59,21 @@ public final class Slack {
         if (latest <= pass.end[a]) return;
         if (in.work[a] == 0) {
             int later = in.latestStart(a, latest);
-            if (later > pass.start[a]) pass.moveTo(a, later);
+            if (later > pass.start[a]) moves.moveTo(a, later);
             return;
         }
-        int[] slots = pass.takeOut(a);
+        int[] slots = moves.takeOut(a);
         int from = Math.min(time.live - 1, time.liveAt(latest - in.wait[a]));
         for (int t = from; t > pass.first[a]; t--)
-            if (pass.fitsFrom(a, t)) {
-                int[] would = pass.foundSlots(a);
+            if (moves.fitsFrom(a, t)) {
+                int[] would = moves.foundSlots(a);
                 int end = time.endOf(would[would.length - 1]) + in.wait[a];
                 if (end <= latest && pass.later(a, time.startOf(t), end) < 0) {
-                    pass.putAt(a, would);
+                    moves.putAt(a, would);
                     return;
                 }
             }
-        pass.putBack(a, slots);
+        moves.putBack(a, slots);
     }
 
     private boolean isHeld(int a) {

@@ -29,12 +29,15 @@ public record Asked(int minutes, int people, boolean quiet, boolean wet, Optiona
 
     public Asked {
         if (minutes < 1 || minutes > LONGEST_MINUTES)
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "minutes",
                     "tonight.minutes",
-                    "A session has 1 to 1440 minutes, not %d. Enter how long it is.".formatted(minutes));
+                    "A session has 1 to 1440 minutes, not %d.",
+                    "Enter how long it is.",
+                    minutes);
         if (people < 1)
-            throw InvalidValue.of("people", "tonight.people", "At least you are there: 1, not %d.".formatted(people));
+            throw InvalidValue.at(
+                    "people", "tonight.people", "%d people cannot be there.", "Enter at least 1: yourself.", people);
     }
 
     /**

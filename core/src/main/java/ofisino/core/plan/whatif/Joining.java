@@ -40,8 +40,8 @@ public final class Joining {
                                 .distinct()
                                 .count()
                         > 1)
-            throw new InvalidValue(
-                    "plan.join", "Only open strip-downs of the same access can be combined. Reload the page.");
+            throw InvalidValue.of(
+                    "plan.join", "Only open strip-downs of the same access can be combined.", "Reload the page.");
         stripDowns.forEach(s -> joining.merge(stripDowns.get(0), s));
         joining.mergeWhatTheyNeed();
         return joining.joined();

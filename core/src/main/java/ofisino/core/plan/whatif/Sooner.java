@@ -51,13 +51,14 @@ public final class Sooner {
      */
     public static PlanProblem sentOut(PlanProblem problem, ActivityId job, DaysAway away, long costMinor) {
         if (costMinor < 0)
-            throw InvalidValue.of(
-                    "costMinor", "sent-out.cost", "The price cannot be negative. Enter 0 if you do not know.");
+            throw InvalidValue.at(
+                    "costMinor", "sent-out.cost", "The price cannot be negative.", "Enter 0 if you do not know.");
         if (problem.activities().stream()
                 .noneMatch(a -> a.id().equals(job) && a.kind() == Activity.ActivityKind.JOB && !a.begun()))
-            throw new InvalidValue(
+            throw InvalidValue.of(
                     "plan.send-out",
-                    "Only a job that has not begun can be given to somebody else. Load the page again.");
+                    "Only a job that has not begun can be given to somebody else.",
+                    "Load the page again.");
         return problem.withActivities(problem.activities().stream()
                 .map(a -> a.id().equals(job) ? sentOut(a, Duration.ofDays(away.days()), costMinor) : a)
                 .toList());

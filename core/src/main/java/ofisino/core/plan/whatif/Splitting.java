@@ -35,10 +35,10 @@ public final class Splitting {
         StripDown whole = problem.stripDowns().stream()
                 .filter(o -> o.id().equals(stripDown) && o.strip().isPresent())
                 .findFirst()
-                .orElseThrow(() -> new InvalidValue(
-                        "plan.split", "Only what is not open yet can be opened twice. Load the page again."));
+                .orElseThrow(() -> InvalidValue.of(
+                        "plan.split", "Only what is not open yet can be opened twice.", "Load the page again."));
         if (leaving.isEmpty() || !whole.jobs().containsAll(leaving) || leaving.containsAll(whole.jobs()))
-            throw new InvalidValue("plan.split-jobs", "Some of its jobs leave and some stay. Choose some, not all.");
+            throw InvalidValue.of("plan.split-jobs", "Some of its jobs leave and some stay.", "Choose some, not all.");
         var splitting = new Splitting(problem, leaving);
         Set<String> torn = splitting.insideOf(stripDown);
         for (StripDown o : problem.stripDowns()) splitting.add(o, torn);

@@ -13,10 +13,11 @@ public record FaultCode(String module, String code) {
         module = Texts.line("module", module);
         code = code == null ? "" : code.strip().toUpperCase(Locale.ROOT);
         if (!code.matches("[A-Z0-9-]{1,12}"))
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "code",
                     "fault-code.unreadable",
-                    "“%s” is no fault code. Enter it as the module gives it: letters, digits and dashes, at most 12."
-                            .formatted(code));
+                    "“%s” is no fault code.",
+                    "Enter it as the module gives it: letters, digits and dashes, at most 12.",
+                    code);
     }
 }

@@ -48,7 +48,11 @@ public record Proof(
     public Proof {
         voidedBy = Set.copyOf(voidedBy);
         if (gate.isEmpty() && afterKm.isEmpty())
-            throw new InvalidValue("proof.nowhere", "Proof %s is asked for by nothing.".formatted(id));
+            throw InvalidValue.of(
+                    "proof.nowhere",
+                    "Proof %s is asked for by nothing.",
+                    "Say which rule asks for it, or take it out.",
+                    id);
     }
 
     /** @param systems touched by later work; empty where nobody knows */
@@ -59,19 +63,27 @@ public record Proof(
     /** @throws InvalidValue when what somebody recorded does not prove it, with what to do */
     public void check(Double read, LocalDate on, LocalDate lastDay, LocalDate today) {
         if (on.isAfter(today))
-            throw InvalidValue.of("doneOn", "proof.future", "Record it on the day on which it is done, not before.");
+            throw InvalidValue.at(
+                    "doneOn",
+                    "proof.future",
+                    "That day is still to come.",
+                    "Record it on the day on which it is done.");
         value.ifPresent(v -> {
             if (read == null)
-                throw InvalidValue.of("value", "proof.value", "Enter what was read: %s.".formatted(v.name()));
+                throw InvalidValue.at("value", "proof.value", "What was read is missing.", "Enter: %s.", v.name());
             if (!Double.isFinite(read) || read < v.least())
-                throw InvalidValue.of(
+                throw InvalidValue.at(
                         "value",
                         "proof.not-passed",
-                        "%s must be at least %s %s. Below that it is not passed: record a finding."
-                                .formatted(v.name(), plain(v.least()), v.unit()));
+                        "%s must be at least %s %s.",
+                        "Below that it is not passed: record a finding.",
+                        v.name(),
+                        plain(v.least()),
+                        v.unit());
         });
         if (until && (lastDay == null || lastDay.isBefore(on)))
-            throw InvalidValue.of("validUntil", "proof.until", "Enter the last day on which it is valid.");
+            throw InvalidValue.at(
+                    "validUntil", "proof.until", "The day is missing.", "Enter the last one on which it is valid.");
     }
 
     /** @throws InvalidValue when it is said to be done before work that voids it */
@@ -80,11 +92,13 @@ public record Proof(
                 .filter(w -> isVoidedBy(w.systems()) && w.until().isAfter(on))
                 .max(Comparator.comparing(Worked::until))
                 .ifPresent(w -> {
-                    throw InvalidValue.of(
+                    throw InvalidValue.at(
                             "doneOn",
                             "proof.before-work",
-                            "“%s” was worked on until %s, after that day. Do it again and record the new day."
-                                    .formatted(w.title(), w.until()));
+                            "“%s” was worked on until %s, after that day.",
+                            "Do it again and record the new day.",
+                            w.title(),
+                            w.until());
                 });
     }
 

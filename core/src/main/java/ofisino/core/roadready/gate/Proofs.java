@@ -27,7 +27,8 @@ public final class Proofs {
         Set<String> ids = new HashSet<>();
         for (Proof proof : all)
             if (!ids.add(proof.id()))
-                throw new InvalidValue("proof.twice", "There is proof %s twice.".formatted(proof.id()));
+                throw InvalidValue.of(
+                        "proof.twice", "There is proof %s twice.", "Give one of them another id.", proof.id());
     }
 
     /** Reads proofs.yaml. @throws InvalidValue naming the entry that is wrong */
@@ -90,8 +91,8 @@ public final class Proofs {
         return all.stream()
                 .filter(p -> p.id().equals(id))
                 .findFirst()
-                .orElseThrow(() -> InvalidValue.of(
-                        "proof", "proof.unknown", "There is no test “%s”. Reload the page.".formatted(id)));
+                .orElseThrow(() ->
+                        InvalidValue.at("proof", "proof.unknown", "There is no test “%s”.", "Reload the page.", id));
     }
 
     /** What is owed next after the start, by kilometres: the first list that is not done, so that no later one is offered before it. */

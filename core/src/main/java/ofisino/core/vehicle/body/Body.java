@@ -37,16 +37,21 @@ public record Body(BodyStyle style, List<BodyView> views, List<Placed> placed) {
         for (Placed p : placed) {
             List<Applies> others = where.computeIfAbsent(p.zone().id(), id -> new ArrayList<>());
             if (!others.stream().allMatch(p.applies()::excludes))
-                throw new InvalidValue(
+                throw InvalidValue.of(
                         "body.zone-twice",
-                        "The %s drawing has zone %s twice."
-                                .formatted(style, p.zone().id()));
+                        "The %s drawing has zone %s twice.",
+                        "Give one of them another id.",
+                        style,
+                        p.zone().id());
             others.add(p.applies());
             if (!viewIds.contains(p.zone().view()))
-                throw new InvalidValue(
+                throw InvalidValue.of(
                         "body.view",
-                        "Zone %s of the %s lies on no view (%s)."
-                                .formatted(p.zone().id(), style, p.zone().view()));
+                        "Zone %s of the %s lies on view %s, which is not there.",
+                        "Name one of its views.",
+                        p.zone().id(),
+                        style,
+                        p.zone().view());
         }
     }
 
@@ -103,9 +108,7 @@ public record Body(BodyStyle style, List<BodyView> views, List<Placed> placed) {
 
     /** @throws InvalidValue when the body has no such zone */
     public Zone require(String id) {
-        return zone(id).orElseThrow(() -> InvalidValue.of(
-                "zone",
-                "zone.unknown",
-                "There is no zone “%s” on this body. Press a zone on the drawing.".formatted(id)));
+        return zone(id).orElseThrow(() -> InvalidValue.at(
+                "zone", "zone.unknown", "There is no zone “%s” on this body.", "Press a zone on the drawing.", id));
     }
 }

@@ -67,7 +67,8 @@ final class BodyReader {
         views.add(other.views().stream()
                 .filter(v -> v.id().equals(id))
                 .findFirst()
-                .orElseThrow(() -> new InvalidValue("body.of", "The %s has no view %s.".formatted(other.style(), id))));
+                .orElseThrow(() -> InvalidValue.of(
+                        "body.of", "The %s has no view %s.", "Name a view that it has.", other.style(), id)));
         List<String> without = view.texts("without");
         for (String gone : without) other.require(gone);
         placed.addAll(other.placed().stream()
@@ -85,8 +86,12 @@ final class BodyReader {
         BodyView original = views.stream()
                 .filter(v -> v.id().equals(of))
                 .findFirst()
-                .orElseThrow(() -> new InvalidValue(
-                        "body.mirror", "View %s mirrors %s, which is not defined above it.".formatted(id, of)));
+                .orElseThrow(() -> InvalidValue.of(
+                        "body.mirror",
+                        "View %s mirrors %s, which is not defined above it.",
+                        "Put that one first.",
+                        id,
+                        of));
         List<Placed> there =
                 placed.stream().filter(p -> p.zone().view().equals(of)).toList();
         List<String> details = new ArrayList<>(original.details());

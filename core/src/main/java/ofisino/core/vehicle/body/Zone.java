@@ -53,10 +53,13 @@ public record Zone(
         flags = Set.copyOf(flags);
         name = Texts.line("zone name", name);
         if (!id.matches("[a-z0-9-]+"))
-            throw new InvalidValue(
-                    "zone.id", "The zone id “%s” may only have small letters, digits and hyphens.".formatted(id));
+            throw InvalidValue.of("zone.id", "“%s” is no zone id.", "Use small letters, digits and hyphens.", id);
         if (!outline.matches("[MLHVCSQTAZmlhvcsqtaz0-9., -]+"))
-            throw new InvalidValue("zone.outline", "The outline of zone %s is no SVG path.".formatted(id));
+            throw InvalidValue.of(
+                    "zone.outline",
+                    "The outline of zone %s is no SVG path.",
+                    "Begin it with M and close it with Z.",
+                    id);
     }
 
     /** Whether a belt, suspension, steering or jacking mounting is within reach. */

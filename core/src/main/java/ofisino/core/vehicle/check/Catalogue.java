@@ -58,10 +58,14 @@ public final class Catalogue {
         Set<String> sayings = new HashSet<>();
         for (Check check : checks) {
             if (!ids.add(check.id()))
-                throw new InvalidValue("check.twice", "The catalogue has check %s twice.".formatted(check.id()));
+                throw InvalidValue.of(
+                        "check.twice", "The catalogue has check %s twice.", "Give one of them another id.", check.id());
             if (!sayings.add(check.method() + check.how() + check.means()))
-                throw new InvalidValue(
-                        "check.same", "Check %s does and finds what another one does.".formatted(check.id()));
+                throw InvalidValue.of(
+                        "check.same",
+                        "Check %s does and finds what another one does.",
+                        "Leave one of them out.",
+                        check.id());
         }
     }
 

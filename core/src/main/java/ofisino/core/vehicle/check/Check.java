@@ -59,18 +59,21 @@ public record Check(
     public Check {
         how = Texts.note("how", how);
         places = Set.copyOf(places);
-        if (places.isEmpty()) throw new InvalidValue("check.places", "Check %s is to be done nowhere.".formatted(id));
+        if (places.isEmpty())
+            throw InvalidValue.of("check.places", "Check %s is to be done nowhere.", "Name at least one occasion.", id);
         boolean unplaced = places.contains(Catalogue.PAPERS) || places.contains(Catalogue.ROAD);
         if (unplaced && places.size() > 1 || unplaced != system.isPresent())
-            throw new InvalidValue(
+            throw InvalidValue.of(
                     "check.system",
-                    "Check %s must name its system if it is done at papers or road, alone there, and only then."
-                            .formatted(id));
+                    "Check %s names a system although it is not done at papers or road alone, or names none there.",
+                    "Add or remove the system.",
+                    id);
         if (limit.isPresent() != (method == Method.MEASURE))
-            throw new InvalidValue(
+            throw InvalidValue.of(
                     "check.limit",
-                    "Check %s must name what a measured value is compared with if it measures, and only then."
-                            .formatted(id));
+                    "Check %s measures without a limit, or has one without measuring.",
+                    "Add or remove what its value is compared with.",
+                    id);
     }
 
     /** It is asked: what it is about is on the vehicle as far as anybody knows. */

@@ -77,8 +77,11 @@ public record PlacedCheck(Check check, Optional<Zone> zone, List<Zone> also, Opt
                 .filter(z -> z.id().equals(zoneId))
                 .findFirst()
                 .map(this::at)
-                .orElseThrow(() -> InvalidValue.of(
-                        "foundAt", "check.found-at", "That is none of the places of this check. Choose one of them."));
+                .orElseThrow(() -> InvalidValue.at(
+                        "foundAt",
+                        "check.found-at",
+                        "That is none of the places of this check.",
+                        "Choose one of them."));
     }
 
     /** Class of a finding of that kind made at this check here. */

@@ -50,10 +50,12 @@ public final class WalkSheet {
      */
     public static List<Marked> read(String typed, String edition, List<PlacedCheck> checks) {
         if (!edition(checks).equals(edition.strip().toUpperCase(Locale.ROOT)))
-            throw new Conflict(
+            throw Conflict.of(
                     "sheet.edition",
-                    "The sheet is edition %s, and the numbers have changed since (now %s). Type its answers in at the checks themselves, or print a new sheet."
-                            .formatted(edition.strip(), edition(checks)));
+                    "The sheet is edition %s, and the numbers have changed since (now %s).",
+                    "Type its answers in at the checks themselves, or print a new sheet.",
+                    edition.strip(),
+                    edition(checks));
         Map<Integer, Answer.Seen> byNumber = new LinkedHashMap<>();
         List<String> unread = new ArrayList<>();
         for (String word : words(typed)) {
@@ -65,11 +67,13 @@ public final class WalkSheet {
             else for (int number = from; number <= to; number++) byNumber.put(number, seen);
         }
         if (!unread.isEmpty())
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "typed",
                     "sheet.unread",
-                    "%s cannot be read. Write a number from 1 to %d, or two with a dash, and one of g d b m c n r x a."
-                            .formatted(String.join(", ", unread), checks.size()));
+                    "%s cannot be read.",
+                    "Write a number from 1 to %d, or two with a dash, and one of g d b m c n r x a.",
+                    String.join(", ", unread),
+                    checks.size());
         return byNumber.entrySet().stream()
                 .sorted(Map.Entry.comparingByKey())
                 .map(e -> new Marked(checks.get(e.getKey() - 1), e.getValue()))

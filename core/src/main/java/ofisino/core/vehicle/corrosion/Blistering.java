@@ -9,10 +9,12 @@ import ofisino.core.kernel.InvalidValue;
 public record Blistering(int quantity, int size) {
     public Blistering {
         if (quantity < 0 || quantity > 5 || size < 0 || size > 5)
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "blisters",
                     "blisters.range",
-                    "Quantity and size of blisters (%d, %d) each run from 0 to 5. Compare with the sheet."
-                            .formatted(quantity, size));
+                    "Quantity and size of blisters (%d, %d) each run from 0 to 5.",
+                    "Compare with the sheet.",
+                    quantity,
+                    size);
     }
 }

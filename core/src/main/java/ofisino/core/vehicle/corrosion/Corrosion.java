@@ -21,23 +21,29 @@ public record Corrosion(
 
     public Corrosion {
         if (lengthMillimetres < 1 || widthMillimetres < 1 || Math.max(lengthMillimetres, widthMillimetres) > LONGEST)
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "extent",
                     "corrosion.extent",
-                    "The extent (%d × %d mm) must lie between 1 and %d mm each way. Measure it in millimetres."
-                            .formatted(lengthMillimetres, widthMillimetres, LONGEST));
+                    "The extent (%d × %d mm) must lie between 1 and %d mm each way.",
+                    "Measure it in millimetres.",
+                    lengthMillimetres,
+                    widthMillimetres,
+                    LONGEST);
         if (mountingMillimetres.isPresent()
                 && (mountingMillimetres.getAsInt() < 0 || mountingMillimetres.getAsInt() > LONGEST))
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "mounting",
                     "corrosion.mounting",
-                    "The distance to the mounting (%d mm) must lie between 0 and %d mm."
-                            .formatted(mountingMillimetres.getAsInt(), LONGEST));
+                    "%d mm cannot be the distance to the mounting.",
+                    "Enter 0 to %d mm.",
+                    mountingMillimetres.getAsInt(),
+                    LONGEST);
         if (perforated && grade == RustGrade.RI_0)
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "grade",
                     "corrosion.sound-hole",
-                    "A hole cannot be graded as sound metal. Grade what is around it.");
+                    "A hole cannot be graded as sound metal.",
+                    "Grade what is around it.");
     }
 
     /** Length times width. */

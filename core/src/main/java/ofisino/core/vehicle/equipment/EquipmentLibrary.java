@@ -22,17 +22,21 @@ public final class EquipmentLibrary {
         for (Entry e : entries) {
             Item item = item(e.named("id"));
             if (items.put(item.id(), item) != null)
-                throw new InvalidValue("equipment.twice", "Equipment %s stands there twice.".formatted(item.id()));
+                throw InvalidValue.of(
+                        "equipment.twice", "Equipment %s is there twice.", "Leave one of them out.", item.id());
         }
         for (Item item : items.values())
             for (Item.Value v : item.values())
                 v.leaves()
                         .forEach((other, values) -> values.forEach(left -> {
                             if (require(other).value(left).isEmpty())
-                                throw new InvalidValue(
+                                throw InvalidValue.of(
                                         "equipment.leaves",
-                                        "Equipment %s leaves “%s” of %s, which there is not."
-                                                .formatted(item.id(), left, other));
+                                        "Equipment %s leaves “%s” of %s, which is not there.",
+                                        "Name a value that it has.",
+                                        item.id(),
+                                        left,
+                                        other);
                         }));
     }
 
@@ -61,12 +65,16 @@ public final class EquipmentLibrary {
                 .toList();
         Item item = new Item(e.text("id"), e.text("name"), Fits.of(e), e.has("fires"), values, guesses);
         if (values.size() < 2)
-            throw new InvalidValue("equipment.values", "Equipment %s leaves no choice.".formatted(item.id()));
+            throw InvalidValue.of(
+                    "equipment.values", "Equipment %s leaves no choice.", "Give it at least two values.", item.id());
         for (Item.Guess g : guesses)
             if (item.value(g.value()).isEmpty())
-                throw new InvalidValue(
+                throw InvalidValue.of(
                         "equipment.guess",
-                        "Equipment %s guesses “%s”, which it has not.".formatted(item.id(), g.value()));
+                        "Equipment %s guesses “%s”, which it does not have.",
+                        "Name one of its values.",
+                        item.id(),
+                        g.value());
         return item;
     }
 
@@ -91,8 +99,7 @@ public final class EquipmentLibrary {
     public Item require(String id) {
         Item item = items.get(id);
         if (item == null)
-            throw InvalidValue.of(
-                    "item", "equipment.unknown", "There is no “%s” to say. Load the page again.".formatted(id));
+            throw InvalidValue.at("item", "equipment.unknown", "There is no “%s” to say.", "Load the page again.", id);
         return item;
     }
 }

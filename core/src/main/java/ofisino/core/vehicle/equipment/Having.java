@@ -76,8 +76,12 @@ public record Having(List<Wanted> any) {
         Item item = library.require(parts[0]);
         Optional<String> value = parts.length > 1 ? Optional.of(parts[1]) : Optional.empty();
         if (value.isPresent() && item.value(value.get()).isEmpty())
-            throw new InvalidValue(
-                    "equipment.value", "“%s” of %s is none of its values.".formatted(value.get(), item.id()));
+            throw InvalidValue.of(
+                    "equipment.value",
+                    "“%s” is none of the values of %s.",
+                    "Choose one from the list.",
+                    value.get(),
+                    item.id());
         return new Wanted(item.id(), value, usualIsEnough);
     }
 

@@ -71,7 +71,7 @@ public final class Estimates {
         }
         for (FindingKind kind : FindingKind.values())
             if (!byKind.containsKey(new Key(kind, Optional.empty())))
-                throw new InvalidValue("estimates.kind", "There is no estimate for %s.".formatted(kind));
+                throw InvalidValue.of("estimates.kind", "There is no estimate for %s.", "Add one to the file.", kind);
         hands = new HandsRules(file);
     }
 
@@ -148,8 +148,8 @@ public final class Estimates {
         if (!e.has(key)) return List.of(0.0, 0.0, 0.0);
         List<Double> three = e.numbers(key);
         if (three.size() != 3 || !(three.get(0) <= three.get(1) && three.get(1) <= three.get(2)))
-            throw new InvalidValue(
-                    "estimates.three", "“%s” in %s must be three rising numbers.".formatted(key, e.where()));
+            throw InvalidValue.of(
+                    "estimates.three", "“%s” in %s is not an estimate.", "Write three rising numbers.", key, e.where());
         return three;
     }
 }

@@ -22,19 +22,22 @@ final class DecisionRules {
         if (decision == Decision.TEMPORARY && system.neverTemporary())
             throw refused(
                     "decision.never-temporary",
-                    "Brakes, steering, restraints and fuel never get a temporary repair. Choose repair or replace, or put it off: it then stands in the way of the road.");
+                    "Brakes, steering, restraints and fuel never get a temporary repair.",
+                    "Choose repair or replace, or put it off: it then stands in the way of the road.");
         if (decision == Decision.ACCEPT && system.neverTemporary())
             throw refused(
                     "decision.never-accept",
-                    "A defect of braking, steering, restraint or fuel cannot be accepted as it is. Choose repair or replace, or put it off.");
+                    "A defect of braking, steering, restraint or fuel cannot be accepted as it is.",
+                    "Choose repair or replace, or put it off.");
         if ((decision == Decision.ACCEPT || decision == Decision.REUSE) && safetyClass.standsInTheWay())
             throw refused(
                     "decision.safety-stands",
-                    "A class %s finding closes only by a verified job. Choose repair or replace, or withdraw it if it was a mistake."
-                            .formatted(safetyClass));
+                    "A class %s finding closes only by a verified job.",
+                    "Choose repair or replace, or withdraw it if it was a mistake.",
+                    safetyClass);
     }
 
-    private static InvalidValue refused(String code, String sentence) {
-        return InvalidValue.of("decision", code, sentence);
+    private static InvalidValue refused(String code, String wrong, String wayOut, Object... values) {
+        return InvalidValue.at("decision", code, wrong, wayOut, values);
     }
 }

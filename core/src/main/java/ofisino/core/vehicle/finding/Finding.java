@@ -149,8 +149,8 @@ public record Finding(
     /** Looked at again after its jobs: good, then it closes; not good, then it is to be decided again. */
     public Moved<Finding, FindingEvent> recheck(boolean good, String note) {
         if (state != FindingState.AWAITING_RECHECK)
-            throw new Conflict(
-                    "finding.not-awaiting", "This finding does not await a re-check: its jobs are not all finished.");
+            throw Conflict.of(
+                    "finding.not-awaiting", "This finding does not await a re-check yet.", "Finish its jobs first.");
         Finding now = with(state.to(good ? FindingState.CLOSED : FindingState.DECIDED), decided, note);
         return good ? Moved.to(now, new FindingEvent.Closed()) : Moved.to(now);
     }
@@ -176,9 +176,10 @@ public record Finding(
     public Moved<Finding, FindingEvent> withdraw(String reason, Optional<Finding> duplicateOf) {
         duplicateOf.ifPresent(kept -> {
             if (kept.state.isOver() || !kept.projectId.equals(projectId) || kept.id.equals(id))
-                throw new Conflict(
+                throw Conflict.of(
                         "finding.duplicate",
-                        "Choose another finding of this vehicle that is still open: it is the one that stays.");
+                        "That finding cannot be the one that stays.",
+                        "Choose another one of this vehicle that is still open.");
         });
         Finding now = with(state.to(FindingState.WITHDRAWN), decided, Texts.line("reason", reason))
                 .from(new Origin(origin.behind(), duplicateOf.map(Finding::id), origin.previousWork()));

@@ -31,9 +31,13 @@ public enum FindingState {
     /** @throws Conflict when the step is not open from here */
     public FindingState to(FindingState wanted) {
         if (!next().contains(wanted))
-            throw new Conflict(
+            throw Conflict.of(
                     "finding.state",
-                    "A finding that is %s cannot become %s. %s".formatted(words(), wanted.words(), hint(wanted)));
+                    "A finding that is %s cannot become %s.",
+                    "%s",
+                    words(),
+                    wanted.words(),
+                    hint(wanted));
         return wanted;
     }
 

@@ -19,9 +19,10 @@ public final class FoundBehind {
         Set<I> seen = new HashSet<>();
         for (I at = other; at != null && seen.add(at); at = behind.get(at))
             if (at.equals(finding))
-                throw new Conflict(
+                throw Conflict.of(
                         "finding.behind-itself",
-                        "That one was itself found behind this one. Choose the finding that was seen first.");
+                        "That one was itself found behind this one.",
+                        "Choose the finding that was seen first.");
     }
 
     /**

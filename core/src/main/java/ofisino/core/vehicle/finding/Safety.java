@@ -23,10 +23,13 @@ public record Safety(SafetyClass demanded, Claim<SafetyClass> held, Optional<Low
 
     public Safety {
         if (lowering.isPresent() == (held.value().graver(demanded) == held.value()))
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "safetyClass",
                     "safety.lowered",
-                    "The class is %s by what is known of it. Say why %s is enough.".formatted(demanded, held.value()));
+                    "The class is %s by what is known of it.",
+                    "Say why %s is enough.",
+                    demanded,
+                    held.value());
     }
 
     /** As grave as what is known demands. */
@@ -49,15 +52,20 @@ public record Safety(SafetyClass demanded, Claim<SafetyClass> held, Optional<Low
     public Safety say(SafetyClass wanted, Optional<SafetyClass> floor, String reason, UUID by) {
         if (wanted.graver(demanded) == wanted) return new Safety(wanted, new Claim.Said<>(wanted), Optional.empty());
         if (floor.isPresent() && wanted.graver(floor.get()) != wanted)
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "safetyClass",
                     "safety.floor",
-                    "This is never less than class %s. Withdraw it if it was a mistake.".formatted(floor.get()));
+                    "This is never less than class %s.",
+                    "Withdraw it if it was a mistake.",
+                    floor.get());
         if (reason == null || reason.isBlank())
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "loweredReason",
                     "safety.reason",
-                    "The class is %s by what is known of it. Say why %s is enough.".formatted(demanded, wanted));
+                    "The class is %s by what is known of it.",
+                    "Say why %s is enough.",
+                    demanded,
+                    wanted);
         return new Safety(demanded, new Claim.Said<>(wanted), Optional.of(new Lowering(reason, by)));
     }
 

@@ -6,7 +6,7 @@ import ofisino.core.kernel.InvalidValue;
 public record Severity(int grade) {
     public Severity {
         if (grade < 1 || grade > 4)
-            throw InvalidValue.of(
-                    "severity", "severity.range", "The severity (%d) must be 1, 2, 3 or 4.".formatted(grade));
+            throw InvalidValue.at(
+                    "severity", "severity.range", "%d cannot be a severity.", "Choose 1, 2, 3 or 4.", grade);
     }
 }

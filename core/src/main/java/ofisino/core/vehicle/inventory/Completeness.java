@@ -12,16 +12,20 @@ public record Completeness(int expected, int onVehicle, int loose) {
 
     public Completeness {
         if (expected < 1 || onVehicle < 0 || loose < 0 || Math.max(expected, Math.max(onVehicle, loose)) > MOST)
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "expected",
                     "inventory.range",
-                    "The numbers must lie between 0 and %d, and at least 1 must belong to it.".formatted(MOST));
+                    "These numbers cannot be.",
+                    "Enter 0 to %d, and at least 1 that belongs to it.",
+                    MOST);
         if (onVehicle > expected)
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "onVehicle",
                     "inventory.too-many",
-                    "%d on the vehicle is more than the %d that belong there. Raise how many belong to it, or count again."
-                            .formatted(onVehicle, expected));
+                    "%d on the vehicle is more than the %d that belong there.",
+                    "Raise how many belong to it, or count again.",
+                    onVehicle,
+                    expected);
     }
 
     /** Still to be found or bought: expected − on the vehicle − loose. */

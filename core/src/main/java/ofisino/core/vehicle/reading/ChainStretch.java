@@ -18,16 +18,19 @@ public record ChainStretch(double length, int pitches, double pitch) {
 
     public ChainStretch {
         if (!(length > 0 && length <= 10_000))
-            throw InvalidValue.of("length", "chain.length", "Enter the length in millimetres, pin to pin.");
+            throw InvalidValue.at(
+                    "length", "chain.length", "The length is missing.", "Enter it in millimetres, pin to pin.");
         if (pitches < FEWEST || pitches > MOST)
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "pitches",
                     "chain.pitches",
-                    "Measure over %d to %d pitches: from the middle of one pin to the middle of another."
-                            .formatted(FEWEST, MOST));
+                    "This is too short or too long a stretch to judge the chain.",
+                    "Measure over %d to %d pitches, from the middle of one pin to the middle of another.",
+                    FEWEST,
+                    MOST);
         if (!(pitch >= 4 && pitch <= 40))
-            throw InvalidValue.of(
-                    "pitch", "chain.pitch", "A chain's pitch lies between 4 and 40 mm. Read it off the chain.");
+            throw InvalidValue.at(
+                    "pitch", "chain.pitch", "A chain's pitch lies between 4 and 40 mm.", "Read it off the chain.");
     }
 
     /** What was measured, for the record: {@code "323.9 mm over 20 pitches of 15.875 mm"}. */

@@ -28,8 +28,7 @@ public final class DateCode {
     public static LocalDate madeOn(String text, LocalDate today) {
         String code = text.strip();
         LocalDate made = parse(code);
-        if (made.isAfter(today))
-            throw refused("date-code.future", "“%s” lies in the future. Read it again.".formatted(code));
+        if (made.isAfter(today)) throw refused("date-code.future", "“%s” lies in the future.", "Read it again.", code);
         return made;
     }
 
@@ -37,8 +36,9 @@ public final class DateCode {
         if (code.matches("\\d{3}"))
             throw refused(
                     "date-code.decade",
-                    "“%s” is a code from before 2000 that does not tell the decade. Enter the year, for instance from the papers; count it as expired until then."
-                            .formatted(code));
+                    "“%s” is a code from before 2000 that does not tell the decade.",
+                    "Enter the year, for instance from the papers; count it as expired until then.",
+                    code);
         try {
             Matcher weekAndYear = WEEK_AND_YEAR.matcher(code);
             if (weekAndYear.matches()) return week(weekAndYear);
@@ -46,8 +46,9 @@ public final class DateCode {
         } catch (DateTimeException unreadable) {
             throw refused(
                     "date-code.unreadable",
-                    "“%s” is no date code. Write the four digits at the end of the code on the tyre, or a date like 2019-06-01."
-                            .formatted(code));
+                    "“%s” is no date code.",
+                    "Write the four digits at the end of the code on the tyre, or a date like 2019-06-01.",
+                    code);
         }
     }
 
@@ -61,7 +62,7 @@ public final class DateCode {
         return first;
     }
 
-    private static InvalidValue refused(String code, String sentence) {
-        return InvalidValue.of("made", code, sentence);
+    private static InvalidValue refused(String code, String wrong, String wayOut, Object... values) {
+        return InvalidValue.at("made", code, wrong, wayOut, values);
     }
 }

@@ -71,12 +71,17 @@ public record Limit(
         otherwise = List.copyOf(otherwise);
         asks = Set.copyOf(asks);
         if (maker == (min.isPresent() || max.isPresent()))
-            throw new InvalidValue(
-                    "limit.bounds", "Limit %s must have a bound, or leave it to the maker, not both.".formatted(id));
+            throw InvalidValue.of(
+                    "limit.bounds",
+                    "Limit %s has both a bound and the maker's, or neither.",
+                    "Give it one of the two.",
+                    id);
         if (!(lowest < highest && resolution > 0 && watch >= 0) || !Double.isFinite(highest - lowest))
-            throw new InvalidValue("limit.numbers", "The numbers of limit %s do not fit together.".formatted(id));
+            throw InvalidValue.of(
+                    "limit.numbers", "The numbers of limit %s do not fit together.", "Correct them in the file.", id);
         if (min.isPresent() && max.isPresent() && !(min.getAsDouble() < max.getAsDouble()))
-            throw new InvalidValue("limit.reversed", "The bounds of limit %s are reversed.".formatted(id));
+            throw InvalidValue.of(
+                    "limit.reversed", "The bounds of limit %s are reversed.", "Put the lower one first.", id);
     }
 
     /** Whether a single reading, in {@code readIn}, can exist at all, by whichever figure it is. */

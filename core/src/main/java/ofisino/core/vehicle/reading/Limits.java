@@ -34,9 +34,11 @@ public final class Limits {
     private Limits(List<Shipped> limits) {
         for (Shipped s : limits)
             if (byId.put(s.limit().id(), s) != null)
-                throw new InvalidValue(
+                throw InvalidValue.of(
                         "limit.twice",
-                        "There is limit %s twice.".formatted(s.limit().id()));
+                        "There is limit %s twice.",
+                        "Give one of them another id.",
+                        s.limit().id());
     }
 
     /** Reads limits.yaml. @throws InvalidValue naming the entry that is wrong */
@@ -175,8 +177,7 @@ public final class Limits {
     public Limit require(String id) {
         Shipped shipped = byId.get(id);
         if (shipped == null)
-            throw InvalidValue.of(
-                    "limit", "limit.unknown", "There is no limit “%s”. Choose what was measured.".formatted(id));
+            throw InvalidValue.at("limit", "limit.unknown", "There is no limit “%s”.", "Choose what was measured.", id);
         return shipped.limit();
     }
 }

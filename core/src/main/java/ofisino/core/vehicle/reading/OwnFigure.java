@@ -8,6 +8,7 @@ import ofisino.core.kernel.Source;
 public record OwnFigure(SourceKind kind, OptionalDouble least, OptionalDouble most, Source source) {
     public OwnFigure {
         if (least.isEmpty() && most.isEmpty())
-            throw InvalidValue.of("least", "figure.empty", "Enter the least or the most that it allows.");
+            throw InvalidValue.at(
+                    "least", "figure.empty", "A limit is missing.", "Enter the least or the most that it allows.");
     }
 }

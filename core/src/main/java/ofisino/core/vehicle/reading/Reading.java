@@ -18,11 +18,14 @@ public record Reading(double value, Unit unit, Optional<Instrument> instrument) 
 
         public Instrument {
             if (!(from < to && resolution > 0) || !Double.isFinite(to - from))
-                throw InvalidValue.of(
+                throw InvalidValue.at(
                         "instrument",
                         "instrument.range",
-                        "The instrument's range (%s to %s) or step (%s) makes no sense. Read them off its case."
-                                .formatted(from, to, resolution));
+                        "The instrument's range (%s to %s) or step (%s) makes no sense.",
+                        "Read them off its case.",
+                        from,
+                        to,
+                        resolution);
         }
     }
 
@@ -35,7 +38,7 @@ public record Reading(double value, Unit unit, Optional<Instrument> instrument) 
 
     public Reading {
         if (!Double.isFinite(value))
-            throw InvalidValue.of(
-                    "value", "reading.number", "“%s” is no number. Enter what the instrument shows.".formatted(value));
+            throw InvalidValue.at(
+                    "value", "reading.number", "“%s” is no number.", "Enter what the instrument shows.", value);
     }
 }

@@ -91,11 +91,13 @@ public enum Unit {
     /** @throws InvalidValue when the units measure different things */
     public double convert(double value, Unit to) {
         if (!measuresLike(to))
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "unit",
                     "reading.unit",
-                    "A value in %s cannot be compared with a limit in %s. Choose the unit that the instrument shows."
-                            .formatted(words(), to.words()));
+                    "A value in %s cannot be compared with a limit in %s.",
+                    "Choose the unit that the instrument shows.",
+                    words(),
+                    to.words());
         if (this == to) return value;
         try {
             return unit.getConverterToAny(to.unit).convert(value);

@@ -46,8 +46,11 @@ public record Card(
             boolean photo) {
         public Prompt {
             if (minutes < 1 || minutes > 2 || weight < 1 || weight > 5)
-                throw new InvalidValue(
-                        "card.weight", "Card %s takes 1 or 2 minutes and weighs 1 to 5, no more.".formatted(id));
+                throw InvalidValue.of(
+                        "card.weight",
+                        "Card %s is too long or too heavy.",
+                        "Give it 1 or 2 minutes and a weight of 1 to 5.",
+                        id);
         }
     }
 
@@ -67,7 +70,8 @@ public record Card(
         finds = List.copyOf(finds);
         places = Set.copyOf(places);
         if (checks.isEmpty())
-            throw new InvalidValue("card.checks", "Card %s of the short look answers no check.".formatted(asks.id()));
+            throw InvalidValue.of(
+                    "card.checks", "Card %s of the short look answers no check.", "Name at least one.", asks.id());
     }
 
     String id() {

@@ -75,8 +75,11 @@ public record PlacedCard(Card card, List<PlacedCheck> answers, List<PlacedCheck>
                 .filter(c ->
                         c.check().id().equals(fault.checkId()) && c.places().contains(fault.place()))
                 .findFirst()
-                .orElseThrow(() -> InvalidValue.of(
-                        "fault", "card.fault", "That is none of what this card looks at. Choose one of its faults."));
+                .orElseThrow(() -> InvalidValue.at(
+                        "fault",
+                        "card.fault",
+                        "That is none of what this card looks at.",
+                        "Choose one of its faults."));
     }
 
     private static boolean isKnownBetter(PlacedCheck check, Answer.Seen now, LastAnswers known) {

@@ -43,7 +43,8 @@ public record ShortLook(LookKind kind, List<Card> cards) {
     public ShortLook {
         cards = List.copyOf(cards);
         if (cards.stream().map(Card::id).distinct().count() < cards.size())
-            throw new InvalidValue("card.twice", "The short look at %s has a card twice.".formatted(kind));
+            throw InvalidValue.of(
+                    "card.twice", "The short look at %s has a card twice.", "Leave one of them out.", kind);
     }
 
     /** At one vehicle: a card of which it has nothing is left out. @param checks all that are asked of it */

@@ -32,10 +32,11 @@ public record Evidence(Kind kind, Optional<LocalDate> usedOn) {
 
     public Evidence {
         if ((kind == Kind.UNDISTURBED) == usedOn.isPresent())
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "usedOn",
                     "sleep.date",
-                    "Say when it was used by this evidence. Only undisturbed dirt has no date: it tells that nobody was there.");
+                    "Say when it was used by this evidence.",
+                    "Only undisturbed dirt has no date: it tells that nobody was there.");
     }
 
     /** Written evidence outweighs what is said or guessed. */

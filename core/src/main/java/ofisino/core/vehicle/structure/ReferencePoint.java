@@ -58,18 +58,20 @@ public record ReferencePoint(String name, double expectedMm, double toleranceMm,
         name = Texts.line("name", name);
         mustBeALength("expectedMm", expectedMm);
         if (!(toleranceMm > 0 && toleranceMm < expectedMm))
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "toleranceMm",
                     "structure.tolerance",
-                    "The tolerance (%s mm) must lie between 0 and the distance itself (%s mm)."
-                            .formatted(toleranceMm, expectedMm));
+                    "A tolerance of %s mm cannot be.",
+                    "Enter 0 mm to the distance itself (%s mm).",
+                    toleranceMm,
+                    expectedMm);
     }
 
     /** @param mm above 0 and at most the longest vehicle @throws InvalidValue naming the field */
     public static double mustBeALength(String field, double mm) {
         if (!(mm > 0 && mm <= LONGEST_MM))
-            throw InvalidValue.of(
-                    field, "structure.length", "%s mm is no distance on a vehicle. Measure it again.".formatted(mm));
+            throw InvalidValue.at(
+                    field, "structure.length", "%s mm is no distance on a vehicle.", "Measure it again.", mm);
         return mm;
     }
 

@@ -34,7 +34,7 @@ class ClosingTest {
         }
         if (missing == null) assertThat(Closing.missing(safety, decision, work)).isEmpty();
         else
-            assertThat(Closing.missing(safety, decision, work).orElseThrow())
+            assertThat(Closing.missing(safety, decision, work).orElseThrow().getMessage())
                     .startsWith("A class %s finding closes only by verified work.".formatted(safety))
                     .contains(missing);
     }

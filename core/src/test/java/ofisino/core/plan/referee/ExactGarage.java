@@ -9,8 +9,6 @@ import com.google.ortools.sat.IntVar;
 import com.google.ortools.sat.LinearExpr;
 import com.google.ortools.sat.LinearExprBuilder;
 import com.google.ortools.sat.Literal;
-import java.time.Duration;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -28,12 +26,11 @@ import ofisino.core.plan.problem.PlanProblem;
  * nothing with the planner but the statement. Times are in quarters of an hour from now.
  */
 final class ExactGarage {
-    private static final int SLOT_MINUTES = 15;
-
     private final CpModel model = new CpModel();
     private final PlanProblem problem;
     private final Map<ActivityId, Work> works = new HashMap<>();
     private final List<Work> all = new ArrayList<>();
+    private final Quarters time;
     private final int[] live;
     private final int horizon;
 
@@ -58,7 +55,7 @@ final class ExactGarage {
         }
 
         int waits() {
-            return quarters(activity.timing().waitAfter());
+            return Quarters.of(activity.timing().waitAfter());
         }
 
         boolean isFixed() {
@@ -76,17 +73,9 @@ final class ExactGarage {
 
     private ExactGarage(PlanProblem problem) {
         this.problem = problem;
-        this.horizon = slot(problem.horizon());
-        this.live = IntStream.concat(
-                        problem.people().stream()
-                                .flatMap(p -> p.windows().stream())
-                                .flatMapToInt(w -> IntStream.range(slot(w.from()), slot(w.to()))),
-                        problem.places().stream()
-                                .flatMap(p -> p.taken().stream())
-                                .mapToInt(t -> slot(t.when().from())))
-                .distinct()
-                .sorted()
-                .toArray();
+        this.time = new Quarters(problem);
+        this.horizon = time.slot(problem.horizon());
+        this.live = time.live();
         for (Activity a : problem.activities()) {
             var work = new Work(a);
             works.put(a.id(), work);
@@ -101,23 +90,8 @@ final class ExactGarage {
         statePurse();
     }
 
-    private int slot(Instant instant) {
-        return (int) (Duration.between(problem.now(), instant).toMinutes() / SLOT_MINUTES);
-    }
-
-    private static int quarters(Duration duration) {
-        return (int) (duration.toMinutes() / SLOT_MINUTES);
-    }
-
     private static LinearExprBuilder sum() {
         return LinearExpr.newBuilder();
-    }
-
-    private boolean isIn(String person, int slot) {
-        return problem.people().stream()
-                .filter(p -> p.id().equals(person))
-                .flatMap(p -> p.windows().stream())
-                .anyMatch(w -> slot(w.from()) <= slot && slot < slot(w.to()));
     }
 
     private BoolVar[] flags(String name) {
@@ -128,9 +102,9 @@ final class ExactGarage {
 
     private void state(Work w) {
         Activity.Timing timing = w.activity.timing();
-        timing.notBefore().ifPresent(i -> model.addGreaterOrEqual(w.start, slot(i)));
-        timing.fixedStart().ifPresent(i -> model.addEquality(w.start, slot(i)));
-        timing.deadline().ifPresent(i -> model.addLessOrEqual(w.end, slot(i)));
+        timing.notBefore().ifPresent(i -> model.addGreaterOrEqual(w.start, time.slot(i)));
+        timing.fixedStart().ifPresent(i -> model.addEquality(w.start, time.slot(i)));
+        timing.deadline().ifPresent(i -> model.addLessOrEqual(w.end, time.slot(i)));
         if (w.activity.workSlots() == 0) {
             endWithoutWork(w);
             return;
@@ -164,24 +138,11 @@ final class ExactGarage {
         }
         var table = model.addAllowedAssignments(new IntVar[] {w.start, w.end});
         for (int start = 0; start <= horizon; start++) {
-            if (!isOpen(w, start)) continue;
+            if (!time.isOpen(w.activity, start)) continue;
             int end = start + w.waits();
-            while (end < horizon + 2000 && !isOpen(w, end)) end++;
+            while (end < horizon + 2000 && !time.isOpen(w.activity, end)) end++;
             table.addTuple(new int[] {start, end});
         }
-    }
-
-    private boolean isOpen(Work w, int slot) {
-        return w.activity.timing().open().stream().anyMatch(o -> slot(o.from()) <= slot && slot < slot(o.to()));
-    }
-
-    private int left(PlanProblem.Capacity capacity, int slot) {
-        return capacity.units()
-                - capacity.taken().stream()
-                        .filter(t -> slot(t.when().from()) <= slot
-                                && slot < slot(t.when().to()))
-                        .mapToInt(PlanProblem.Capacity.Taken::units)
-                        .sum();
     }
 
     private void stateResources() {
@@ -191,7 +152,7 @@ final class ExactGarage {
                 for (Work w : all)
                     if (w.activity.demand().resources().containsKey(resource.id()))
                         used.addTerm(w.at[t], w.activity.demand().resources().get(resource.id()));
-                model.addLessOrEqual(used, Math.max(0, left(resource, live[t])));
+                model.addLessOrEqual(used, Math.max(0, time.left(resource, live[t])));
             }
     }
 
@@ -207,7 +168,7 @@ final class ExactGarage {
                 for (int t = 0; t < live.length; t++) {
                     model.addBoolAnd(new Literal[] {w.at[t], assigned}).onlyEnforceIf(atOf[t]);
                     model.addBoolOr(new Literal[] {w.at[t].not(), assigned.not(), atOf[t]});
-                    if (!isIn(p, live[t])) model.addEquality(atOf[t], 0);
+                    if (!time.isIn(p, live[t])) model.addEquality(atOf[t], 0);
                 }
                 w.atOf.put(p, atOf);
                 ofPerson.computeIfAbsent(p, x -> new ArrayList<>()).add(atOf);
@@ -248,7 +209,7 @@ final class ExactGarage {
                 int at = t;
                 model.addLessOrEqual(
                         LinearExpr.sum(here.stream().map(w -> w.holds[at]).toArray(BoolVar[]::new)),
-                        Math.max(0, left(place, live[at])));
+                        Math.max(0, time.left(place, live[at])));
             }
         }
     }
@@ -259,7 +220,7 @@ final class ExactGarage {
     }
 
     private void stateOrder() {
-        for (PlanProblem.Link l : problem.links()) after(l.before(), l.after(), quarters(l.lag()));
+        for (PlanProblem.Link l : problem.links()) after(l.before(), l.after(), Quarters.of(l.lag()));
         Map<String, PlanProblem.StripDown> stripDowns = new HashMap<>();
         for (PlanProblem.StripDown o : problem.stripDowns()) {
             stripDowns.put(o.id(), o);
@@ -335,7 +296,7 @@ final class ExactGarage {
         if (a.activity.crew().size() > 1)
             for (String other : a.assigned.keySet()) {
                 if (other.equals(person)) continue;
-                if (!isIn(other, live[t])) return Optional.empty();
+                if (!time.isIn(other, live[t])) return Optional.empty();
                 for (Work d : all)
                     if (d != a && d.atOf.containsKey(other)) {
                         BoolVar excuse = model.newBoolVar("excuse");
@@ -350,13 +311,9 @@ final class ExactGarage {
     private boolean cannotBeDoneAt(Work a, int t) {
         Activity.Demand demand = a.activity.demand();
         return problem.places().stream()
-                        .anyMatch(p -> demand.place().filter(p.id()::equals).isPresent() && left(p, live[t]) < 1)
+                        .anyMatch(p -> demand.place().filter(p.id()::equals).isPresent() && time.left(p, live[t]) < 1)
                 || problem.resources().stream()
-                        .anyMatch(r -> demand.resources().getOrDefault(r.id(), 0) > left(r, live[t]));
-    }
-
-    private int dayShift() {
-        return problem.now().atZone(problem.zone()).toLocalTime().toSecondOfDay() / 60 / SLOT_MINUTES;
+                        .anyMatch(r -> demand.resources().getOrDefault(r.id(), 0) > time.left(r, live[t]));
     }
 
     private void statePurse() {
@@ -376,7 +333,7 @@ final class ExactGarage {
                 for (Activity.Due due : w.activity.dues()) {
                     BoolVar paid = model.newBoolVar("paid");
                     IntVar when = due.when() == Activity.Due.When.START ? w.start : w.end;
-                    long nextDay = 96L * (d + 1) - dayShift();
+                    long nextDay = 96L * (d + 1) - time.dayShift();
                     if (d == days - 1) model.addEquality(paid, 1);
                     else {
                         model.addLessThan(when, nextDay).onlyEnforceIf(paid);
@@ -393,7 +350,8 @@ final class ExactGarage {
         for (int m = 0; m < days.length; m++) {
             days[m] = model.newIntVar(0, horizon / 96 + 30L, "days");
             for (ActivityId id : NeededFor.aim(problem, problem.milestones().get(m)))
-                model.addLessOrEqual(sum().add(works.get(id).end).add(dayShift() - 95L), LinearExpr.term(days[m], 96));
+                model.addLessOrEqual(
+                        sum().add(works.get(id).end).add(time.dayShift() - 95L), LinearExpr.term(days[m], 96));
         }
         LinearExprBuilder goal = sum();
         for (int m = 0; m < days.length; m++) goal.addTerm(days[m], m == 0 ? 1000 : 1);

@@ -13,7 +13,7 @@ import org.junit.jupiter.api.Test;
 
 /** Small garages with everything in them, beside an exact solver: the verdict is never wrong, and the days are close to the fewest possible. */
 class WholeProblemTest {
-    private static final int INSTANCES = 40;
+    private static final int INSTANCES = Instances.of(10, 40);
     private static final double PERCENT = 5;
 
     @Test
@@ -32,7 +32,7 @@ class WholeProblemTest {
             gaps += gap(problem, ((PlanOutcome.Planned) outcome).plan(), exact, seed);
         }
         assertThat(feasible).isGreaterThan(INSTANCES / 2);
-        assertThat(INSTANCES - feasible).isGreaterThan(2);
+        assertThat(INSTANCES - feasible).isGreaterThan(INSTANCES / 20);
         assertThat(100 * gaps / feasible).isLessThanOrEqualTo(PERCENT);
     }
 

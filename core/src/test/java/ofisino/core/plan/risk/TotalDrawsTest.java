@@ -93,6 +93,6 @@ class TotalDrawsTest {
                 .isInstanceOf(InvalidValue.class)
                 .hasMessageContaining("must rise");
         assertThatThrownBy(() -> new ThreePoint(0, 1, Double.NaN)).isInstanceOf(InvalidValue.class);
-        assertThatThrownBy(() -> new Chance(1.2, ThreePoint.certain(1))).hasMessageContaining("between 0 and 1");
+        assertThatThrownBy(() -> new Chance(1.2, ThreePoint.certain(1))).hasMessageContaining("0 to 1");
     }
 }

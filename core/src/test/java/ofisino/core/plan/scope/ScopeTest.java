@@ -184,7 +184,7 @@ class ScopeTest {
                     .hasMessageContaining("do not drive");
         assertThatThrownBy(() -> new OutstandingItem(
                         OutstandingItem.OutstandingKind.LEFT_OFF, "Bumper", "Looks", Optional.empty(), false, later))
-                .hasMessageContaining("where it belongs");
+                .hasMessageContaining("here it belongs");
         new OutstandingItem(
                 OutstandingItem.OutstandingKind.LOAN,
                 "Caliper",

@@ -2,7 +2,6 @@ package ofisino.core.plan.solve;
 
 import java.util.HashSet;
 import java.util.List;
-import ofisino.core.kernel.InvalidValue;
 import ofisino.core.plan.problem.Activity;
 import ofisino.core.plan.problem.PlanOutcome;
 import ofisino.core.plan.problem.PlanProblem;
@@ -61,7 +60,7 @@ public final class SerialPass {
 
     private static int[] numbers(Instance in, List<Activity> order) {
         if (order.size() != in.size || !new HashSet<>(order).containsAll(in.problem.activities()))
-            throw new InvalidValue("plan.order", "The order must name every activity once.");
+            throw new IllegalArgumentException("The order must name every activity once.");
         return order.stream().mapToInt(a -> in.index.get(a.id())).toArray();
     }
 }

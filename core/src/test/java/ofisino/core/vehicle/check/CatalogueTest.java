@@ -284,8 +284,8 @@ class CatalogueTest {
         assertThat(Catalogue.read("x", new StringReader("- {" + good + "}"))).hasSize(1);
         refused("- {" + good + ", sean: opened}", "unknown key “sean”");
         refused("- {" + good.replace("bad: A", "bad: E") + "}", "none of [a, b, c, d]");
-        refused("- {" + good.replace("look", "measure") + "}", "must name what a measured value is compared with");
-        refused("- {" + good + ", reading: tread-depth}", "and only then");
+        refused("- {" + good.replace("look", "measure") + "}", "measures without a limit");
+        refused("- {" + good + ", reading: tread-depth}", "has one without measuring");
         refused("- {" + good.replace("[sill]", "[]") + "}", "nowhere");
         refused("- {" + good + ", from: 1980, to: 1970}", "reversed");
         refused("- {" + good + "}\n- {" + good.replace("id: a", "id: b") + "}", "does and finds what another one does");

@@ -58,8 +58,8 @@ class IncomingFiles implements WebMvcConfigurer, HandlerMethodArgumentResolver {
             MethodParameter parameter, ModelAndViewContainer model, NativeWebRequest web, WebDataBinderFactory binder)
             throws IOException {
         HttpServletRequest request = web.getNativeRequest(HttpServletRequest.class);
-        TimeZone zone = TimeZone.getTimeZone(
-                garages.zone(callers.of(request).orElseThrow(() -> new Forbidden("sign-in.needed", "Sign in first."))));
+        TimeZone zone = TimeZone.getTimeZone(garages.zone(callers.of(request)
+                .orElseThrow(() -> Forbidden.of("sign-in.needed", "You are not signed in.", "Sign in first."))));
         String name = UUID.randomUUID().toString();
         web.registerDestructionCallback(name, () -> clear(name), RequestAttributes.SCOPE_REQUEST);
         return intake.take(request.getInputStream(), folder.resolve(name), zone);

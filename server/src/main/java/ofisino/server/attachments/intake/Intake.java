@@ -67,10 +67,12 @@ class Intake {
         if (head.startsWith("ftyp", 4))
             throw Refusals.refused(
                     "attachment.phone-format",
-                    "This is a photo or film in a format that cannot be read here (HEIC or a film). Set the camera to JPEG (“most compatible”), or send a screenshot of it.");
+                    "This is a photo or film in a format that cannot be read here (HEIC or a film).",
+                    "Set the camera to JPEG (“most compatible”), or send a screenshot of it.");
         throw Refusals.refused(
                 "attachment.format",
-                "This file is neither a JPEG or PNG picture nor a PDF. Take a photo of it, or save it as PDF.");
+                "This file is neither a JPEG or PNG picture nor a PDF.",
+                "Take a photo of it, or save it as PDF.");
     }
 
     private static String head(Path file) throws IOException {

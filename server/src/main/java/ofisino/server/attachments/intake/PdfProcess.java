@@ -31,16 +31,20 @@ final class PdfProcess {
         if (exit == PdfRewriter.TOO_MANY_PAGES)
             throw Refusals.refused(
                     "attachment.too-many-pages",
-                    "The PDF has more than %d pages. Keep it to %d; add the rest as a second file."
-                            .formatted(PdfRewriter.MOST_PAGES, PdfRewriter.MOST_PAGES));
+                    "The PDF has more than %d pages.",
+                    "Keep it to %d; add the rest as a second file.",
+                    PdfRewriter.MOST_PAGES,
+                    PdfRewriter.MOST_PAGES);
         if (exit == PdfRewriter.CANNOT_BE_READ)
             throw Refusals.refused(
                     "attachment.pdf",
-                    "This PDF cannot be read; it may be damaged or locked by a password. Print it to a new PDF or take a photo of it.");
+                    "This PDF cannot be read; it may be damaged or locked by a password.",
+                    "Print it to a new PDF or take a photo of it.");
         if (exit != 0 || !Files.exists(content))
             throw Refusals.refused(
                     "attachment.pdf-too-much",
-                    "This PDF is too large once unpacked. Print it to a new PDF, or take a photo of it.");
+                    "This PDF is too large once unpacked.",
+                    "Print it to a new PDF, or take a photo of it.");
         return new TakenIn("application/pdf", content, Optional.empty());
     }
 

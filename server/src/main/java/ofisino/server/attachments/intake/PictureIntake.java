@@ -51,8 +51,9 @@ final class PictureIntake {
             if (jpeg.inPasses() && jpeg.pixels() > MOST_PIXELS_IN_PASSES)
                 throw Refusals.refused(
                         "attachment.in-passes",
-                        "This photo has more than %d million pixels and is stored as a progressive JPEG. Send it from the page on the phone, which makes it smaller, or save it as an ordinary JPEG."
-                                .formatted(MOST_PIXELS_IN_PASSES / 1_000_000));
+                        "This photo has more than %d million pixels and is stored as a progressive JPEG.",
+                        "Send it from the page on the phone, which makes it smaller, or save it as an ordinary JPEG.",
+                        MOST_PIXELS_IN_PASSES / 1_000_000);
             Optional<Metadata> exif = exif(file);
             return taken(file, "jpg", "image/jpeg", orientation(exif), exif.flatMap(m -> takenAt(m, zone)));
         });

@@ -97,9 +97,10 @@ class BackupService {
     /** Everything in one archive, read again and compared; it waits here to be fetched. */
     Path make() throws IOException {
         if (database.<Long>atOneMoment((contents, snapshot) -> contents.rows().get("garage")) > 1)
-            throw new Conflict(
+            throw Conflict.of(
                     "backup.many-garages",
-                    "This database holds several garages. Whoever runs this computer can save them with ./ofisino backup.");
+                    "This database holds several garages.",
+                    "Whoever runs this computer can save them with ./ofisino backup.");
         if (!oneAtATime.tryAcquire()) throw Refused.busy("Another backup is being made. Try again when it is done.");
         try {
             clear(Duration.ZERO);
@@ -111,7 +112,7 @@ class BackupService {
             lost = archive.whole(file, recipient, clock.instant()).lost().size();
             return file;
         } catch (BackupRefused refused) {
-            throw new Conflict("backup.refused", refused.getMessage());
+            throw Conflict.of("backup.refused", "No backup was made.", "%s", refused.getMessage());
         } finally {
             oneAtATime.release();
         }

@@ -40,8 +40,8 @@ class Admission {
                         "sign-in.needed",
                         "You are not signed in, or no longer. Sign in and do it again; what you typed is kept."));
         Role needed = needed(operation, change)
-                .orElseThrow(() -> new Forbidden(
-                        "role.unstated", "Nobody may do this: the program does not say who. Please report it."));
+                .orElseThrow(() -> Forbidden.of(
+                        "role.unstated", "Nobody may do this: the program does not say who.", "Please report it."));
         caller.must(needed);
         return Optional.of(new Admitted(caller, needed));
     }

@@ -110,7 +110,8 @@ class WriteOnce {
         if (!earlier.accountId().equals(caller.accountId())
                 || !earlier.request().equals(change.what())
                 || !Arrays.equals(earlier.bodyHash(), change.bodyHash()))
-            throw new Conflict("write.id-used", "This id belongs to another change. Reload the page and do it again.");
+            throw Conflict.of(
+                    "write.id-used", "This id belongs to another change.", "Reload the page and do it again.");
         var answer = ResponseEntity.status(earlier.status());
         if (earlier.contentType() == null) return answer.build();
         return answer.contentType(MediaType.parseMediaType(earlier.contentType()))

@@ -38,8 +38,7 @@ class Accounts {
         String hash = hash(password);
         Optional<AccountRow> known = mapper.bySignInName(name);
         if (known.isPresent() && !mapper.memberships(known.get().id()).isEmpty())
-            throw new Conflict(
-                    "account.taken", "There is an account named “%s” already. Choose another name.".formatted(name));
+            throw Conflict.of("account.taken", "There is an account named “%s” already.", "Choose another name.", name);
         String shown = Texts.line("displayName", displayName);
         if (known.isPresent()) { // somebody who left comes back, and keeps what they recorded
             mapper.update(new AccountRow(known.get().id(), name, shown, hash));
@@ -52,16 +51,19 @@ class Accounts {
 
     private String hash(String password) {
         if (password == null || password.length() < SHORTEST_PASSWORD)
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "password",
                     "password.short",
-                    "The password must have at least %d characters. Three or four words make a good one."
-                            .formatted(SHORTEST_PASSWORD));
+                    "The password must have at least %d characters.",
+                    "Three or four words make a good one.",
+                    SHORTEST_PASSWORD);
         if (password.getBytes(StandardCharsets.UTF_8).length > LONGEST_PASSWORD)
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "password",
                     "password.long",
-                    "The password is too long. Keep it under %d characters.".formatted(LONGEST_PASSWORD + 1));
+                    "The password is too long.",
+                    "Keep it under %d characters.",
+                    LONGEST_PASSWORD + 1);
         return passwords.encode(password);
     }
 
@@ -74,7 +76,7 @@ class Accounts {
     void changeOwn(Caller caller, String present, String wanted) {
         AccountRow own = mapper.byId(caller.accountId()).orElseThrow();
         if (!passwords.matches(present == null ? "" : present, own.passwordHash()))
-            throw InvalidValue.of("present", "password.wrong", "That is not your present password. Try again.");
+            throw InvalidValue.at("present", "password.wrong", "That is not your present password.", "Try again.");
         setPassword(own.id(), wanted);
     }
 

@@ -45,6 +45,6 @@ class CallerArguments implements WebMvcConfigurer, HandlerMethodArgumentResolver
             NativeWebRequest request,
             WebDataBinderFactory binder) {
         return callers.of(request.getNativeRequest(HttpServletRequest.class))
-                .orElseThrow(() -> new Forbidden("sign-in.needed", "Sign in first."));
+                .orElseThrow(() -> Forbidden.of("sign-in.needed", "You are not signed in.", "Sign in first."));
     }
 }

@@ -37,7 +37,8 @@ class MemberService {
     void setPassword(Caller owner, UUID accountId, String password) {
         member(owner, accountId);
         if (accountId.equals(owner.accountId()))
-            throw new Conflict("password.own", "To change your own password, enter the current one.");
+            throw Conflict.of(
+                    "password.own", "To change your own password, the current one is asked for.", "Enter it too.");
         accounts.setPassword(accountId, password);
         signIns.endAll(accountId, null);
     }
@@ -66,8 +67,10 @@ class MemberService {
                 .filter(m -> m.role() == Role.OWNER)
                 .count();
         if (member.role() == Role.OWNER && owners == 1)
-            throw new Conflict(
+            throw Conflict.of(
                     "member.last-owner",
-                    "%s is the only owner. Make somebody else an owner first.".formatted(member.displayName()));
+                    "%s is the only owner.",
+                    "Make somebody else an owner first.",
+                    member.displayName());
     }
 }

@@ -72,10 +72,11 @@ class GarageService implements Garages, NewGarage {
 
     private static @Nullable Long hourRate(GarageRow garage, @Nullable Long minor) {
         if (minor != null && minor <= 0)
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "workshopHour",
                     "workshop-hour.none",
-                    "An hour at a workshop costs more than 0. Leave it empty if you do not know.");
+                    "An hour at a workshop costs more than 0.",
+                    "Leave it empty if you do not know.");
         return minor == null
                 ? null
                 : Currencies.minor("workshopHour", CurrencyUnit.of(garage.baseCurrency()), minor)
@@ -84,10 +85,11 @@ class GarageService implements Garages, NewGarage {
 
     private static @Nullable Long purse(GarageRow garage, @Nullable Long minor) {
         if (minor != null && minor < 0)
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "commonMonthly",
                     "common-purse.negative",
-                    "The amount cannot be negative. Leave it empty if each car has a purse of its own.");
+                    "The amount cannot be negative.",
+                    "Leave it empty if each car has a purse of its own.");
         return minor == null
                 ? null
                 : Currencies.minor("commonMonthly", CurrencyUnit.of(garage.baseCurrency()), minor)
@@ -98,15 +100,15 @@ class GarageService implements Garages, NewGarage {
         try {
             return ZoneId.of(zone == null ? "" : zone.strip());
         } catch (DateTimeException unknown) {
-            throw InvalidValue.of(
-                    "zone", "zone.unknown", "“%s” is no time zone. Write it like Europe/Vienna.".formatted(zone));
+            throw InvalidValue.at(
+                    "zone", "zone.unknown", "“%s” is no time zone.", "Write it like Europe/Vienna.", zone);
         }
     }
 
     private static String localeOf(String locale) {
         if (locale == null || !locale.matches("[a-z]{2}(-[A-Z]{2})?"))
-            throw InvalidValue.of(
-                    "locale", "locale.unknown", "“%s” is no language setting. Write it like en-GB.".formatted(locale));
+            throw InvalidValue.at(
+                    "locale", "locale.unknown", "“%s” is no language setting.", "Write it like en-GB.", locale);
         return locale;
     }
 

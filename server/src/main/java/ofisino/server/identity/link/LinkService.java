@@ -29,8 +29,8 @@ class LinkService implements Links {
     @Override
     public String make(Caller caller, UUID id, UUID subjectId, int days) {
         if (days < 1 || days > MOST_DAYS)
-            throw InvalidValue.of(
-                    "days", "link.days", "A link is good for 1 to %d days, not %d.".formatted(MOST_DAYS, days));
+            throw InvalidValue.at(
+                    "days", "link.days", "A link cannot be good for %2$d days.", "Enter 1 to %1$d.", MOST_DAYS, days);
         String token = Tokens.fresh();
         mapper.insert(
                 caller.garageId(),
@@ -56,7 +56,9 @@ class LinkService implements Links {
     public Visit require(String token) {
         return mapper.byToken(Tokens.hash(token == null ? "" : token))
                 .map(l -> new Visit(l.id(), l.subjectId(), new Caller(l.madeBy(), l.garageId(), Role.VIEWER)))
-                .orElseThrow(() -> new Forbidden(
-                        "link.closed", "This link has run out or was withdrawn. Ask whoever sent it for a new one."));
+                .orElseThrow(() -> Forbidden.of(
+                        "link.closed",
+                        "This link has run out or was withdrawn.",
+                        "Ask whoever sent it for a new one."));
     }
 }

@@ -35,8 +35,10 @@ class PairingService {
 
     Pairing start(Caller caller) {
         if (lanUrl.isEmpty())
-            throw new Conflict(
-                    "pairing.off", "Phones cannot reach this server. Stop it and start it with ./ofisino start --lan.");
+            throw Conflict.of(
+                    "pairing.off",
+                    "Phones cannot reach this server.",
+                    "Stop it and start it with ./ofisino start --lan.");
         String token = Tokens.fresh();
         mapper.insert(Tokens.hash(token), caller.garageId(), caller.accountId(), MINUTES);
         String url = lanUrl + "/pair#" + token; // behind the hash: browsers do not send it, so no log has it
@@ -46,9 +48,10 @@ class PairingService {
     void redeem(String token, HttpServletRequest request, HttpServletResponse response) {
         tries.use("pairing from " + request.getRemoteAddr(), MOST_TRIES);
         UUID account = mapper.redeem(Tokens.hash(token == null ? "" : token))
-                .orElseThrow(() -> new Conflict(
+                .orElseThrow(() -> Conflict.of(
                         "pairing.used",
-                        "This code was used already or is too old. Show a new one on the computer and scan it again."));
+                        "This code was used already or is too old.",
+                        "Show a new one on the computer and scan it again."));
         sessions.start(account, SignedIn.By.PHONE, request, response);
     }
 }

@@ -43,10 +43,13 @@ class LabelService {
     void make(Caller caller, UUID projectId, LabelKind kind, List<Wanted> wanted) {
         projects.requireOpen(caller, projectId);
         if (wanted.isEmpty() || wanted.size() > MOST_AT_ONCE)
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "labels",
                     "label.number",
-                    "Make 1 to %d labels at once, not %d.".formatted(MOST_AT_ONCE, wanted.size()));
+                    "%2$d labels cannot be made at once.",
+                    "Enter 1 to %1$d.",
+                    MOST_AT_ONCE,
+                    wanted.size());
         Instant now = clock.instant().truncatedTo(ChronoUnit.MICROS);
         for (Wanted w : wanted)
             mapper.insert(

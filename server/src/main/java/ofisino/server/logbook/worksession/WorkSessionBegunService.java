@@ -70,11 +70,15 @@ class WorkSessionBegunService {
     void begin(Caller caller, UUID projectId, UUID id, List<UUID> jobIds, List<String> accesses) {
         projects.requireOpen(caller, projectId);
         if (mapper.find(caller.garageId(), caller.accountId()).isPresent())
-            throw new Conflict("work-session.begun", "You are in the garage already. Finish that session first.");
+            throw Conflict.of("work-session.begun", "You are in the garage already.", "Finish that session first.");
         for (UUID job : jobIds) {
             Jobs.Job its = jobs.require(caller, job);
             if (!its.projectId().equals(projectId))
-                throw InvalidValue.of("jobs", "work-session.other-project", "That job belongs to another project.");
+                throw InvalidValue.at(
+                        "jobs",
+                        "work-session.other-project",
+                        "That job belongs to another project.",
+                        "Choose one of this project.");
             if (!its.state().isInHand()) mustBeFree(caller, its, jobIds);
         }
         accesses.forEach(w -> carAccess.nameOf(caller, projectId, w));
@@ -104,11 +108,14 @@ class WorkSessionBegunService {
                         && !(later && o.kind() == Obstacle.ObstacleKind.INTERLOCK))
                 .toList();
         if (!obstacles.isEmpty())
-            throw new Conflict(
+            throw Conflict.about(
+                    Map.of("job", job.id(), "obstacles", obstacles),
                     "job.not-yet",
-                    "“%s” (%s) may not begin yet. %s Open the job: it says all that is in the way."
-                            .formatted(job.title(), job.code(), obstacles.get(0).saying()),
-                    Map.of("job", job.id(), "obstacles", obstacles));
+                    "“%s” (%s) may not begin yet.",
+                    "%s Open the job: it says all that is in the way.",
+                    job.title(),
+                    job.code(),
+                    obstacles.get(0).saying());
     }
 
     private static boolean comesFirst(Obstacle o, List<UUID> sameWorkSession) {

@@ -109,10 +109,12 @@ class WorkSessionService implements WorkSessions {
             Caller caller, UUID projectId, UUID id, UUID accountId, WorkSessionFields f, long version) {
         LocalDate today = clock.instant().atZone(garages.zone(caller)).toLocalDate();
         if (f.workedOn().isAfter(today))
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "workedOn",
                     "work-session.future",
-                    "A session cannot be logged before it happened (%s). Check the day.".formatted(f.workedOn()));
+                    "A session cannot be logged before it happened (%s).",
+                    "Check the day.",
+                    f.workedOn());
         return new WorkSessionRow(
                 id,
                 projectId,
@@ -128,20 +130,22 @@ class WorkSessionService implements WorkSessions {
 
     private void recordWork(Caller caller, UUID projectId, UUID workSessionId, List<WorkFields> work) {
         if (work.stream().mapToInt(WorkFields::minutes).sum() > DAY)
-            throw InvalidValue.of(
-                    "work", "work-session.too-long", "That is more than 24 hours on one day. Check the hours.");
+            throw InvalidValue.at(
+                    "work", "work-session.too-long", "That is more than 24 hours on one day.", "Check the hours.");
         for (WorkFields w : work) {
             if (w.minutes() < 1)
-                throw InvalidValue.of(
+                throw InvalidValue.at(
                         "work",
                         "work-session.minutes",
-                        "The time on a job (%d min) must be at least a minute. Leave the job out if nothing was done."
-                                .formatted(w.minutes()));
+                        "The time on a job (%d min) must be at least a minute.",
+                        "Leave the job out if nothing was done.",
+                        w.minutes());
             if ((w.jobId() == null) == (w.access() == null))
-                throw InvalidValue.of(
+                throw InvalidValue.at(
                         "work",
                         "work-session.nothing",
-                        "Say which job or which access the time went on, one of the two.");
+                        "It must be one of the two.",
+                        "Say which job or which access the time went on.");
             if (w.jobId() != null) recordJob(caller, projectId, workSessionId, w.jobId(), w.minutes());
             else {
                 carAccess.nameOf(caller, projectId, w.access());
@@ -152,7 +156,11 @@ class WorkSessionService implements WorkSessions {
 
     private void recordJob(Caller caller, UUID projectId, UUID workSessionId, UUID jobId, int minutes) {
         if (!jobs.require(caller, jobId).projectId().equals(projectId))
-            throw InvalidValue.of("work", "work-session.other-project", "That job belongs to another project.");
+            throw InvalidValue.at(
+                    "work",
+                    "work-session.other-project",
+                    "That job belongs to another project.",
+                    "Choose one of this project.");
         mapper.insertWork(caller.garageId(), workSessionId, jobId, minutes);
     }
 

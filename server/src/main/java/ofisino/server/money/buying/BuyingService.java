@@ -249,7 +249,7 @@ class BuyingService {
     /** Left alone: what was found stays on record, and why. */
     void leave(Caller caller, UUID projectId, String reason) {
         if (projects.requireOpen(caller, projectId).state() != Projects.State.LOOKING)
-            throw new Conflict("project.bought", "This one is yours already.");
+            throw Conflict.of("project.bought", "This one is yours already.", "Open it instead.");
         mapper.deleteOutcome(caller.garageId(), projectId);
         mapper.insertOutcome(
                 caller.garageId(),
@@ -266,9 +266,10 @@ class BuyingService {
     private long ceiling(Caller caller, UUID projectId) {
         long price = weigh(caller, projectId)
                 .advice()
-                .orElseThrow(() -> new Conflict(
+                .orElseThrow(() -> Conflict.of(
                         "buying.no-ceiling",
-                        "There is no ceiling yet. Enter what like vehicles fetch and what a workshop hour costs."))
+                        "There is no ceiling yet.",
+                        "Enter what like vehicles fetch and what a workshop hour costs."))
                 .ceiling()
                 .price();
         return Math.max(0, price);

@@ -110,32 +110,38 @@ class EntryService implements Entries {
     private EntryRow checked(Caller caller, UUID projectId, UUID id, EntryFields f, long version) {
         CurrencyUnit currency = Currencies.of("currency", f.currency());
         if (f.amountMinor() <= 0)
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "amountMinor",
                     "entry.amount",
-                    "The amount must be above 0. Money that comes in is entered as a refund, a sale or a deposit returned.");
+                    "The amount must be above 0.",
+                    "Money that comes in is entered as a refund, a sale or a deposit returned.");
         Money amount =
                 Currencies.minor("amountMinor", currency, f.kind().comesIn() ? -f.amountMinor() : f.amountMinor());
         var rate = new ExchangeRate(currency, garages.baseCurrency(caller), f.rate(), f.rateOn());
         if (f.orderId() != null) {
             Orders.Order order = orders.require(caller, f.orderId());
             if (!order.projectId().equals(projectId))
-                throw InvalidValue.of("orderId", "entry.other-project", "That order belongs to another project.");
+                throw InvalidValue.at(
+                        "orderId",
+                        "entry.other-project",
+                        "That order belongs to another project.",
+                        "Choose one of this project.");
             if (!order.terms().currency().equals(currency.getCode()))
-                throw InvalidValue.of(
+                throw InvalidValue.at(
                         "currency",
                         "entry.order-currency",
-                        "The order from %s is in %s; enter the invoice in %s too."
-                                .formatted(
-                                        order.supplier(),
-                                        order.terms().currency(),
-                                        order.terms().currency()));
+                        "The order from %s is in %s.",
+                        "Enter the invoice in %s too.",
+                        order.supplier(),
+                        order.terms().currency(),
+                        order.terms().currency());
         }
         if ((f.kind() == EntryKind.DEPOSIT_PAID) != (f.returnBy() != null))
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "returnBy",
                     "entry.return-by",
-                    "A deposit needs the last day on which it is refunded, and nothing else has one. Check the kind and the day.");
+                    "A deposit needs the last day on which it is refunded, and nothing else has one.",
+                    "Check the kind and the day.");
         return new EntryRow(
                 id,
                 projectId,
@@ -240,10 +246,11 @@ class EntryService implements Entries {
         if (draft.orderId() == null || draft.amountMinor() <= 0 || draft.kind().isDeposit()) return;
         Orders.Order order = orders.require(caller, draft.orderId());
         if (Entries.balanceOf(order, posted(caller, draft.projectId())).isPaid())
-            throw new Conflict(
+            throw Conflict.of(
                     "entry.order-paid",
-                    "The order from %s is paid already. If this is another invoice, enter it without the order."
-                            .formatted(order.supplier()));
+                    "The order from %s is paid already.",
+                    "If this is another invoice, enter it without the order.",
+                    order.supplier());
     }
 
     void discard(Caller caller, UUID id, long version) {
@@ -257,11 +264,12 @@ class EntryService implements Entries {
         EntryRow posted = find(caller, id);
         projects.requireOpen(caller, posted.projectId());
         if (posted.state() != State.POSTED)
-            throw new Conflict("entry.draft", "A draft is changed or discarded, not reversed.");
+            throw Conflict.of("entry.draft", "A draft is not reversed.", "Change it or discard it.");
         if (posted.reversedBy() != null || posted.reversesId() != null)
-            throw new Conflict(
+            throw Conflict.of(
                     "entry.reversed",
-                    "This entry is reversed already, or is itself a reversal. Enter the amount again instead.");
+                    "This entry is reversed already, or is itself a reversal.",
+                    "Enter the amount again instead.");
         var today = clock.instant().atZone(garages.zone(caller)).toLocalDate();
         mapper.insert(
                 caller.garageId(),

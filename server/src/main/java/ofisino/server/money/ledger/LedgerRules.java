@@ -15,13 +15,15 @@ class LedgerRules implements StoredRules {
         return Map.of(
                 "OF001", posted(),
                 "OF002",
-                        InvalidValue.of(
+                        InvalidValue.at(
                                 "splits",
                                 "split.sum",
-                                "The shares do not come to the amount of the entry. Load the page again and share it anew."));
+                                "The shares do not come to the amount of the entry.",
+                                "Load the page again and share it anew."));
     }
 
     static Conflict posted() {
-        return new Conflict("entry.posted", "This entry is posted and stays as it is. Reverse it and enter it again.");
+        return Conflict.of(
+                "entry.posted", "This entry is posted and stays as it is.", "Reverse it and enter it again.");
     }
 }

@@ -76,10 +76,11 @@ class NeedService implements Needs {
     /** @param stored as it is; of a new one only its ids */
     private Need checked(Caller caller, Need stored, NeedFields f, long version) {
         if (f.estimateMinor() < 0)
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "estimateMinor",
                     "need.estimate",
-                    "The expected price cannot be negative. Enter 0 if you do not know it yet.");
+                    "The expected price cannot be negative.",
+                    "Enter 0 if you do not know it yet.");
         long estimate = caller.seesMoney()
                 ? Currencies.minor("estimateMinor", garages.baseCurrency(caller), f.estimateMinor())
                         .getAmountMinorLong()
@@ -116,10 +117,11 @@ class NeedService implements Needs {
         Need n = open(caller, id);
         LocalDate today = LocalDate.now(clock.withZone(garages.zone(caller)));
         if (answerBy != null && (answerBy.isBefore(today) || answerBy.isAfter(today.plusYears(2))))
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "answerBy",
                     "need.answer-by",
-                    "Say a day from today on, within two years, or leave it empty while nobody knows.");
+                    "That day is past or too far off.",
+                    "Say one within two years, or leave it empty while nobody knows.");
         return save(caller, n.held(Texts.line("reason", reason), answerBy, version));
     }
 
@@ -137,8 +139,8 @@ class NeedService implements Needs {
     Need accept(Caller caller, UUID id, boolean right, UUID placeId, String reason, long version) {
         Need n = open(caller, id);
         if (right && placeId == null)
-            throw InvalidValue.of(
-                    "placeId", "need.no-place", "Say where the part lies. Choose a place or make a new one.");
+            throw InvalidValue.at(
+                    "placeId", "need.no-place", "Say where the part lies.", "Choose a place or make a new one.");
         NeedState next = n.state().to(right ? NeedState.ACCEPTED : NeedState.RETURNED, n.title());
         if (!right) mapper.sentBack(caller.garageId(), id, LocalDate.now(clock.withZone(garages.zone(caller))));
         return save(

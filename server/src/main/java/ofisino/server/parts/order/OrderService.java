@@ -68,13 +68,15 @@ class OrderService implements Orders {
         CurrencyUnit currency = Currencies.of("currency", said.currency());
         var rate = new ExchangeRate(currency, garages.baseCurrency(caller), said.rate(), said.rateOn());
         if (wish.lines().isEmpty())
-            throw InvalidValue.of("lines", "order.empty", "Nothing is ordered yet. Choose at least one part.");
+            throw InvalidValue.at("lines", "order.empty", "Nothing is ordered yet.", "Choose at least one part.");
         if (said.expectedOn().isBefore(said.orderedOn()))
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "expectedOn",
                     "order.expected",
-                    "It cannot be expected (%s) before it is ordered (%s)."
-                            .formatted(said.expectedOn(), said.orderedOn()));
+                    "It cannot be expected on %s before it is ordered on %s.",
+                    "Correct one of the two days.",
+                    said.expectedOn(),
+                    said.orderedOn());
         mapper.insert(
                 caller.garageId(),
                 new OrderRow(
@@ -99,7 +101,9 @@ class OrderService implements Orders {
     }
 
     private static long amount(String field, CurrencyUnit currency, long minor) {
-        if (minor < 0) throw InvalidValue.of(field, "order.amount", "An amount on an order cannot be negative.");
+        if (minor < 0)
+            throw InvalidValue.at(
+                    field, "order.amount", "An amount on an order cannot be negative.", "Enter 0 if it costs nothing.");
         return Currencies.minor(field, currency, minor).getAmountMinorLong();
     }
 }

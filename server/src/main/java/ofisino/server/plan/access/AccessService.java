@@ -180,7 +180,11 @@ class AccessService {
     void merge(Caller caller, UUID projectId, String access, List<UUID> stripDowns) {
         projects.requireOpen(caller, projectId);
         if (stripDowns == null || stripDowns.size() < 2)
-            throw InvalidValue.of("stripDowns", "strip-down.merge", "Choose at least two openings to make one of.");
+            throw InvalidValue.at(
+                    "stripDowns",
+                    "strip-down.merge",
+                    "Fewer than two openings are chosen.",
+                    "Choose at least two to make one of.");
         Standing s = standing(caller, projectId);
         for (UUID stripDown : stripDowns) s.mustNotBeClosed(stripDown.toString());
         StripDowns<UUID> merged = s.stripDowns();

@@ -59,11 +59,12 @@ class BeforeStripDown {
     void check(Caller caller, UUID projectId, Standing s, StripDown<UUID> stripDown, MadeSure made) {
         Set<Interlock> asked = asked(vehicle(caller, projectId), s, stripDown);
         if (!made.confirmed().containsAll(asked))
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "confirmed",
                     "strip-down.unconfirmed",
-                    "“%s” is opened when each condition for working safely is confirmed by itself. Tick what is so."
-                            .formatted(stripDown.access().name()));
+                    "“%s” is opened when each condition for working safely is confirmed by itself.",
+                    "Tick what is so.",
+                    stripDown.access().name());
         if (stillClosed(s, stripDown).stream().anyMatch(o -> isRaising(s, o)))
             Raising.check(weak(caller, projectId), made.supportPoints());
     }

@@ -39,13 +39,13 @@ record Standing(
         return stripDowns.all().stream()
                 .filter(o -> o.id().equals(stripDown.toString()))
                 .findFirst()
-                .orElseThrow(() ->
-                        new Conflict("strip-down.unknown", "This opening is not there any more. Load the page again."));
+                .orElseThrow(() -> Conflict.of(
+                        "strip-down.unknown", "This opening is not there any more.", "Load the page again."));
     }
 
     void mustNotBeClosed(String stripDown) {
         if (isClosed(stripDown))
-            throw new Conflict("strip-down.closed", "This one is closed already. What is closed stays as it was.");
+            throw Conflict.of("strip-down.closed", "This one is closed already.", "What is closed stays as it was.");
     }
 
     /** How often each circuit was let out. */

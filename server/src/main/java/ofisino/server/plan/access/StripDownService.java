@@ -126,10 +126,11 @@ class StripDownService implements CarAccess {
                 .filter(j -> !j.state().isOver())
                 .findFirst()
                 .ifPresent(j -> {
-                    throw new Conflict(
+                    throw Conflict.of(
                             "strip-down.job-open",
-                            "“%s” still needs it open. Finish the job, or split it off into an opening of its own."
-                                    .formatted(j.title()));
+                            "“%s” still needs it open.",
+                            "Finish the job, or split it off into an opening of its own.",
+                            j.title());
                 });
         store(caller, s, stripDown, false, version);
     }
@@ -144,10 +145,11 @@ class StripDownService implements CarAccess {
                 .drained()
                 .filter(d -> !d.circuit().neverTemporary())
                 .isEmpty())
-            throw new Conflict(
+            throw Conflict.of(
                     "strip-down.never-temporary",
-                    "“%s” is never closed for the time being. Finish its jobs, and fill it with new fluid where one is let out."
-                            .formatted(stripDown.access().name()));
+                    "“%s” is never closed for the time being.",
+                    "Finish its jobs, and fill it with new fluid where one is let out.",
+                    stripDown.access().name());
         store(caller, s, stripDown, true, version);
         Set<UUID> left = stripDown.jobs().stream()
                 .filter(j -> !s.jobs().get(j).state().isOver())
@@ -169,10 +171,11 @@ class StripDownService implements CarAccess {
                 .filter(o -> s.isOpen(o.id()))
                 .findFirst()
                 .ifPresent(o -> {
-                    throw new Conflict(
+                    throw Conflict.of(
                             "strip-down.inner-open",
-                            "“%s” is still open inside it. Close that first."
-                                    .formatted(o.access().name()));
+                            "“%s” is still open inside it.",
+                            "Close that first.",
+                            o.access().name());
                 });
         UUID id = UUID.fromString(stripDown.id());
         StripDownRow row = Stored.require(mapper.findStripDown(caller.garageId(), id), "strip-down", id);
@@ -186,8 +189,8 @@ class StripDownService implements CarAccess {
             Caller caller, UUID projectId, String accessId, LocalDate partOn, LocalDate fixedOn, LocalDate nextOn) {
         Access access = vehicleAccess.of(caller, projectId).require(accessId);
         Access.Drained drained = access.drained()
-                .orElseThrow(() -> InvalidValue.of(
-                        "access", "fluid.none", "“%s” drains nothing. Choose a circuit.".formatted(access.name())));
+                .orElseThrow(() -> InvalidValue.at(
+                        "access", "fluid.none", "“%s” drains nothing.", "Choose a circuit.", access.name()));
         return FluidChoice.open(drained.circuit(), drained.litres(), partOn, fixedOn, nextOn);
     }
 

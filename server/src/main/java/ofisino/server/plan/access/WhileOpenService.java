@@ -155,10 +155,8 @@ class WhileOpenService {
         AgeingParts.Part part = ageing.behind(stripDown.access().id()).stream()
                 .filter(p -> p.id().equals(partId))
                 .findFirst()
-                .orElseThrow(() -> InvalidValue.of(
-                        "part",
-                        "ageing.unknown",
-                        "“%s” is not behind this access. Reload the page.".formatted(partId)));
+                .orElseThrow(() -> InvalidValue.at(
+                        "part", "ageing.unknown", "“%s” is not behind this access.", "Reload the page.", partId));
         jobs.addForOpenAccess(caller, projectId, jobId, titleOf(part), part.minutes());
         access.joinStripDown(
                 caller,

@@ -57,18 +57,21 @@ class AppointmentService implements Appointments {
         Meeting what = f.what();
         if (what.afterJob() != null) jobs.require(caller, what.afterJob());
         if (what.minutes() < 15 || what.minutes() > LONGEST_MINUTES)
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "minutes",
                     "appointment.minutes",
-                    "It must last 15 minutes to 10 days, not %d min.".formatted(what.minutes()));
+                    "It cannot last %d min.",
+                    "Enter 15 minutes to 10 days.",
+                    what.minutes());
         if (f.at().getMinute() % 15 != 0)
-            throw InvalidValue.of("at", "appointment.quarter", "Fixed times go by quarters of an hour.");
+            throw InvalidValue.at(
+                    "at", "appointment.quarter", "Fixed times go by quarters of an hour.", "Choose a quarter.");
         Instant starts = f.day().atTime(f.at()).atZone(garages.zone(caller)).toInstant();
         if (!starts.isAfter(clock.instant()))
-            throw InvalidValue.of(
-                    "day", "appointment.past", "That time is over already. Choose one that is still ahead.");
+            throw InvalidValue.at(
+                    "day", "appointment.past", "That time is over already.", "Choose one that is still ahead.");
         if (starts.isAfter(clock.instant().plus(FARTHEST)))
-            throw InvalidValue.of("day", "appointment.far", "Plans go two years ahead. Choose a day before that.");
+            throw InvalidValue.at("day", "appointment.far", "Plans go two years ahead.", "Choose a day before that.");
         mapper.insert(
                 caller.garageId(),
                 projectId,

@@ -60,11 +60,15 @@ class CalendarService implements Calendars {
     /** A day off, or a day with other times. Several days are several exceptions. */
     void except(Caller caller, UUID id, LocalDate day, @Nullable Integer from, @Nullable Integer to, String note) {
         if ((from == null) != (to == null))
-            throw InvalidValue.of("fromMinute", "window.half", "Give both times, or neither for a day off.");
+            throw InvalidValue.at(
+                    "fromMinute",
+                    "window.half",
+                    "One of the two times is missing.",
+                    "Give both, or neither for a day off.");
         if (from != null) new WeekWindow(day.getDayOfWeek(), from, to);
         if (mapper.exceptions(caller.garageId(), day).stream()
                 .anyMatch(e -> e.day().equals(day) && e.accountId().equals(caller.accountId())))
-            throw new Conflict("window.twice", "That day has times of its own already. Remove them first.");
+            throw Conflict.of("window.twice", "That day has times of its own already.", "Remove them first.");
         mapper.insertException(
                 caller.garageId(), new ExceptionRow(id, caller.accountId(), day, from, to, Texts.note("note", note)));
     }

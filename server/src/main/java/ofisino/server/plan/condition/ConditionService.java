@@ -62,12 +62,13 @@ class ConditionService implements JobConditions {
         projects.requireOpen(caller, jobs.require(caller, jobId).projectId());
         Conditions c = where.conditions();
         if (where.placeId() != null && places.toWorkIn(caller).stream().noneMatch(p -> p.id().equals(where.placeId())))
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "placeId",
                     "conditions.place",
-                    "One cannot work in that place. Choose a bay, a bench or one elsewhere.");
+                    "One cannot work in that place.",
+                    "Choose a bay, a bench or one elsewhere.");
         if (c.keepsPlace() && where.placeId() == null)
-            throw InvalidValue.of("placeId", "conditions.keeps", "Say which place it keeps.");
+            throw InvalidValue.at("placeId", "conditions.keeps", "The place is missing.", "Say which one it keeps.");
         if (c.equals(Conditions.USUAL) && where.placeId() == null) mapper.delete(caller.garageId(), jobId);
         else
             mapper.put(

@@ -147,7 +147,8 @@ class InterlockService {
         Jobs.Job job = jobs.require(caller, jobId);
         projects.requireOpen(caller, job.projectId());
         if (!wanted(caller, job).contains(interlock))
-            throw InvalidValue.of("interlock", "interlock.not-asked", "This job does not ask for that.");
+            throw InvalidValue.at(
+                    "interlock", "interlock.not-asked", "This job does not ask for that.", "Reload the page.");
         if (interlock == Interlock.SUPPORTED)
             Raising.check(carAccess.unsupported(caller, job.projectId()), supportPoints);
         mapper.insert(

@@ -145,14 +145,15 @@ class ChainService {
         Finding finding = findings.require(caller, findingId);
         projects.requireOpen(caller, finding.projectId());
         if (progress.findingsWithJobs(caller, finding.projectId()).contains(findingId))
-            throw new Conflict(
+            throw Conflict.of(
                     "finding.has-jobs",
-                    "This finding has its jobs already. Add another one by hand if something is missing.");
+                    "This finding has its jobs already.",
+                    "Add another one by hand if something is missing.");
         Recipe recipe = recipeFor(caller, finding)
-                .orElseThrow(
-                        () -> new Conflict(
-                                "finding.no-recipe",
-                                "Decide first what is to happen with this finding: repair, replace, investigate or a temporary repair."));
+                .orElseThrow(() -> Conflict.of(
+                        "finding.no-recipe",
+                        "Nothing is decided for this finding that makes a job.",
+                        "Decide first: repair, replace, investigate or a temporary repair."));
         mapper.insertChain(caller.garageId(), new ChainRow(chainId, finding.projectId(), recipe.title(), recipe.id()));
         UUID before = null;
         for (int i = 0; i < recipe.steps().size(); i++)

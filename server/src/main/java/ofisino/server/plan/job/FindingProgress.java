@@ -48,7 +48,7 @@ class FindingProgress {
                                 .map(j -> new Closing.Work(j.title(), j.code(), j.operation(), j.state()))
                                 .toList())
                 .ifPresent(missing -> {
-                    throw new Conflict("finding.not-verified", missing);
+                    throw missing;
                 });
     }
 

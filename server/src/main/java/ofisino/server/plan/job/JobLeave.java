@@ -54,11 +54,14 @@ class JobLeave {
                 .orElse(List.of());
         if (obstacles.isEmpty()) return;
         String more = obstacles.size() == 1 ? "" : " %d more stand in the way.".formatted(obstacles.size() - 1);
-        throw new Conflict(
+        throw Conflict.about(
+                Map.of("obstacles", obstacles),
                 "job.not-yet",
-                "“%s” may not go on yet. %s%s"
-                        .formatted(job.title(), obstacles.get(0).saying(), more),
-                Map.of("obstacles", obstacles));
+                "“%s” may not go on yet.",
+                "%s%s",
+                job.title(),
+                obstacles.get(0).saying(),
+                more);
     }
 
     List<Obstacle> obstacles(Caller caller, Job job, Move move) {

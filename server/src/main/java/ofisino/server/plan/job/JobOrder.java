@@ -35,7 +35,11 @@ class JobOrder {
     /** Also what stands already may be said again. */
     void link(Caller caller, Job before, Job after) {
         if (!before.projectId().equals(after.projectId()))
-            throw InvalidValue.of("after", "job.other-project", "A job can only follow jobs of its own project.");
+            throw InvalidValue.at(
+                    "after",
+                    "job.other-project",
+                    "A job can only follow jobs of its own project.",
+                    "Choose one of those.");
         List<LinkRow> all = mapper.links(caller.garageId(), after.projectId());
         if (all.stream().anyMatch(l -> l.joins(before.id(), after.id()))) return;
         new Precedence<>(all.stream()
@@ -52,10 +56,12 @@ class JobOrder {
         Map<UUID, String> titles = new HashMap<>();
         for (Job job : mapper.of(caller.garageId(), projectId)) titles.put(job.id(), job.title());
         String named = circle.stream().map(titles::get).map("“%s”"::formatted).collect(Collectors.joining(" → "));
-        return new Conflict(
+        return Conflict.about(
+                Map.of("field", "after", "circle", circle),
                 "job.circle",
-                "These jobs would wait for one another for ever: %s → “%s”. Remove one of the links."
-                        .formatted(named, titles.get(circle.get(0))),
-                Map.of("field", "after", "circle", circle));
+                "These jobs would wait for one another for ever: %s → “%s”.",
+                "Remove one of the links.",
+                named,
+                titles.get(circle.get(0)));
     }
 }

@@ -51,7 +51,8 @@ class JobShaping {
         Job dropped = jobs.find(caller, other);
         projects.requireOpen(caller, kept.projectId());
         if (into.equals(other) || !kept.projectId().equals(dropped.projectId()))
-            throw InvalidValue.of("other", "job.join", "Choose another job of the same project to join with.");
+            throw InvalidValue.at(
+                    "other", "job.join", "These two cannot be joined.", "Choose another job of the same project.");
         ofisino.core.plan.job.Job joined = kept.toCore().join(dropped.toCore());
         List<LinkRow> all = mapper.links(caller.garageId(), kept.projectId());
         List<Precedence.Link<UUID>> links = new ArrayList<>();

@@ -123,13 +123,15 @@ class OrderOfWorkService implements OrderOfWork {
         OrderOfWorkRule rule = rules.all().stream()
                 .filter(r -> r.id().equals(row.rule()))
                 .findFirst()
-                .orElseThrow(() -> InvalidValue.of(
-                        "rule", "order-of-work.unknown", "There is no rule “%s”.".formatted(row.rule())));
+                .orElseThrow(() -> InvalidValue.at(
+                        "rule", "order-of-work.unknown", "There is no rule “%s”.", "Reload the page.", row.rule()));
         boolean nothingThere = row.beforeId().equals(row.afterId());
         if (rule.must() && !nothingThere)
-            throw new Conflict(
+            throw Conflict.of(
                     "order-of-work.must",
-                    "This order is not excused: %s Do the first job, or drop it.".formatted(rule.reason()));
+                    "This order cannot be waived: %s",
+                    "Do the first job, or drop it.",
+                    rule.reason());
         for (UUID id : List.of(row.beforeId(), row.afterId()))
             if (!jobs.require(caller, id).projectId().equals(projectId)) throw new NotFound("job", id);
         mapper.insertWaiver(

@@ -135,11 +135,11 @@ class OutstandingService implements OutstandingItems {
         OutstandingRow outstanding = open(caller, id);
         if (outstanding.said().jobId() != null
                 && jobs.require(caller, outstanding.said().jobId()).state() != JobState.VERIFIED)
-            throw new Conflict(
+            throw Conflict.of(
                     "outstanding.job-open",
-                    "“%s” is not verified yet. It stays outstanding until the permanent job is."
-                            .formatted(jobs.require(caller, outstanding.said().jobId())
-                                    .title()));
+                    "“%s” is not verified yet.",
+                    "It stays outstanding until the permanent job is.",
+                    jobs.require(caller, outstanding.said().jobId()).title());
         save(caller, outstanding.now(outstanding.happened(), today(caller), version));
     }
 

@@ -243,14 +243,15 @@ class PlanService implements Plans {
     private static void mustBeMovable(Planned now, String activity, @Nullable LocalDate notBefore) {
         Subject subject = now.subjects().get(activity);
         if (subject == null || !subject.kind().isMovable())
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "activity",
                     "plan.unknown",
-                    "That is not in the plan any more, or its time is not for you to choose. Load the page again.");
+                    "That is not in the plan any more, or its time is not for you to choose.",
+                    "Load the page again.");
         LocalDate last = now.problem().horizon().atZone(now.problem().zone()).toLocalDate();
         if (notBefore != null && !notBefore.isBefore(last))
-            throw InvalidValue.of(
-                    "notBefore", "plan.too-late", "The plan goes until %s. Choose a day before that.".formatted(last));
+            throw InvalidValue.at(
+                    "notBefore", "plan.too-late", "The plan goes until %s.", "Choose a day before that.", last);
     }
 
     void unpin(Caller caller, UUID projectId, String activity) {
@@ -274,9 +275,10 @@ class PlanService implements Plans {
         projects.requireOpen(caller, projectId);
         Planned planned = of(caller, projectId);
         if (!(planned.outcome() instanceof PlanOutcome.Planned))
-            throw new Conflict(
+            throw Conflict.of(
                     "plan.incomplete",
-                    "Not everything has a date, so the plan that you followed stays. See what would make it possible.");
+                    "Not everything has a date, so the plan that you followed stays.",
+                    "See what would make it possible.");
         mapper.clearFollowed(caller.garageId(), projectId);
         Followed.rows(planned.plan(), clock.instant().truncatedTo(ChronoUnit.MICROS))
                 .forEach(row -> mapper.insertFollowed(caller.garageId(), projectId, row));

@@ -161,10 +161,11 @@ class ScopeService {
                         && a.cause().isEmpty())
                 .findFirst()
                 .ifPresent(a -> {
-                    throw new Conflict(
+                    throw Conflict.of(
                             "repeat.cause",
-                            "This is repair number %d of the same kind here. Name the cause of the earlier ones on the scope page first; then add it."
-                                    .formatted(a.repeat().repairs()));
+                            "This is repair number %d of the same kind here.",
+                            "Name the cause of the earlier ones on the scope page first; then add it.",
+                            a.repeat().repairs());
                 });
     }
 

@@ -112,7 +112,9 @@ class SentOutService implements SentOutWork {
     void offer(Caller caller, UUID projectId, OfferRow o) {
         SentOutRow s = find(caller, o.sentOutId());
         projects.requireOpen(caller, projectId);
-        if (!s.projectId().equals(projectId)) throw new Conflict("sent-out.other", "That belongs to another project.");
+        if (!s.projectId().equals(projectId))
+            throw Conflict.of(
+                    "sent-out.other", "That belongs to another project.", "Choose something of this project.");
         Currencies.minor("priceMinor", garages.baseCurrency(caller), o.terms().priceMinor());
         mapper.insertOffer(caller.garageId(), o);
     }
@@ -121,16 +123,18 @@ class SentOutService implements SentOutWork {
     void send(Caller caller, UUID id, String carrier, LocalDate expectedOn, long version) {
         SentOutRow s = openOf(caller, id);
         blockedBy(caller, s).ifPresent(job -> {
-            throw new Conflict(
-                    "sent-out.blocked",
-                    "“%s” has to be finished before it can go. Finish it, then send.".formatted(job));
+            throw Conflict.of(
+                    "sent-out.blocked", "“%s” has to be finished before it can go.", "Finish it, then send.", job);
         });
         if (s.state() == State.AWAY || s.state() == State.BACK)
-            throw new Conflict("sent-out.gone", "It has gone out already. Load the page again.");
+            throw Conflict.of("sent-out.gone", "It has gone out already.", "Load the page again.");
         LocalDate today = today(caller);
         if (expectedOn == null || expectedOn.isBefore(today))
-            throw InvalidValue.of(
-                    "expectedOn", "sent-out.expected", "Say on which day it is expected back, today or later.");
+            throw InvalidValue.at(
+                    "expectedOn",
+                    "sent-out.expected",
+                    "The day is missing or past.",
+                    "Say on which day it is expected back, today or later.");
         save(caller, s, Texts.line("carrier", carrier), State.AWAY, today, expectedOn, null, null, s.note(), version);
     }
 
@@ -139,22 +143,24 @@ class SentOutService implements SentOutWork {
         SentOutRow s = openOf(caller, id);
         boolean follows = s.state() == State.BACK && missing(s) > 0;
         if (s.state() != State.AWAY && !follows)
-            throw new Conflict("sent-out.not-away", "It is not away. Load the page again.");
+            throw Conflict.of("sent-out.not-away", "It is not away.", "Load the page again.");
         var counted = new SentOut(s.what().pieces(), State.BACK, Optional.empty(), Optional.of(piecesBack));
         String said = Texts.note("note", note);
         if (counted.missing() > 0 && said.isEmpty())
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "note",
                     "sent-out.missing",
-                    "%d of %d are missing. Say where they are or what was agreed."
-                            .formatted(counted.missing(), s.what().pieces()));
+                    "%d of %d are missing.",
+                    "Say where they are or what was agreed.",
+                    counted.missing(),
+                    s.what().pieces());
         save(caller, s, s.carrier(), State.BACK, s.sentOn(), s.expectedOn(), today(caller), piecesBack, said, version);
     }
 
     /** He gave up: it is to be sent again, to the next. */
     void refused(Caller caller, UUID id, String reason, long version) {
         SentOutRow s = openOf(caller, id);
-        if (s.state() != State.AWAY) throw new Conflict("sent-out.not-away", "It is not away. Load the page again.");
+        if (s.state() != State.AWAY) throw Conflict.of("sent-out.not-away", "It is not away.", "Load the page again.");
         String why = Texts.line("reason", reason);
         save(
                 caller,

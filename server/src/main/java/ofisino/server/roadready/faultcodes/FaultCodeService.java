@@ -68,11 +68,11 @@ class FaultCodeService implements FaultCodes {
     void scan(Caller caller, UUID projectId, ScanRow scan, List<FaultCode> codes) {
         projects.requireOpen(caller, projectId);
         if (codes.size() > MOST_CODES)
-            throw InvalidValue.of(
-                    "codes", "fault-code.too-many", "At most %d codes can be kept at once.".formatted(MOST_CODES));
+            throw InvalidValue.at(
+                    "codes", "fault-code.too-many", "That is too much at once.", "Send at most %d codes.", MOST_CODES);
         if (scan.scannedOn().isAfter(LocalDate.now(clock.withZone(garages.zone(caller)))))
-            throw InvalidValue.of(
-                    "scannedOn", "fault-code.future", "The codes cannot be read in the future. Check the day.");
+            throw InvalidValue.at(
+                    "scannedOn", "fault-code.future", "The codes cannot be read in the future.", "Check the day.");
         mapper.insertScan(
                 caller.garageId(),
                 projectId,

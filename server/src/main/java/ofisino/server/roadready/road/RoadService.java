@@ -72,8 +72,12 @@ class RoadService {
         Proof proof = asked(caller, projectId).stream()
                 .filter(p -> p.id().equals(said.proof()))
                 .findFirst()
-                .orElseThrow(() -> InvalidValue.of(
-                        "proof", "proof.not-asked", "This vehicle does not ask for “%s”.".formatted(said.proof())));
+                .orElseThrow(() -> InvalidValue.at(
+                        "proof",
+                        "proof.not-asked",
+                        "This vehicle does not ask for “%s”.",
+                        "Reload the page.",
+                        said.proof()));
         proof.check(said.value(), said.doneOn(), said.validUntil(), today(caller));
         proof.mustFollow(worked(caller, projectId), said.doneOn());
         mustBeNext(caller, projectId, proof);
@@ -115,7 +119,8 @@ class RoadService {
                         && !standing.contains(p.id()))
                 .findFirst()
                 .ifPresent(earlier -> {
-                    throw new Conflict("proof.earlier-first", "First: %s.".formatted(earlier.name()));
+                    throw Conflict.of(
+                            "proof.earlier-first", "Something comes before it.", "First: %s.", earlier.name());
                 });
     }
 
@@ -169,17 +174,27 @@ class RoadService {
     private FastenerFields checked(Caller caller, UUID projectId, FastenerFields said) {
         if (said.jobId() != null
                 && !jobs.require(caller, said.jobId()).projectId().equals(projectId))
-            throw InvalidValue.of("jobId", "fastener.other-project", "That job belongs to another vehicle.");
+            throw InvalidValue.at(
+                    "jobId",
+                    "fastener.other-project",
+                    "That job belongs to another vehicle.",
+                    "Choose one of this vehicle.");
         boolean figure = said.tightness() == Tightness.FIGURE;
         if (figure
                 && (said.newtonMetres() == null
                         || !(said.newtonMetres() > 0 && said.newtonMetres() <= MOST_NEWTON_METRES)))
-            throw InvalidValue.of(
-                    "newtonMetres", "fastener.figure", "Enter the figure in newton metres, up to %d.".formatted((int)
-                                    MOST_NEWTON_METRES));
+            throw InvalidValue.at(
+                    "newtonMetres",
+                    "fastener.figure",
+                    "That is no torque.",
+                    "Enter it in newton metres, up to %d.",
+                    (int) MOST_NEWTON_METRES);
         if (figure && said.source().isBlank())
-            throw InvalidValue.of(
-                    "source", "fastener.source", "Say where the figure comes from: manual and page, or who told it.");
+            throw InvalidValue.at(
+                    "source",
+                    "fastener.source",
+                    "A figure without its source helps nobody.",
+                    "Say manual and page, or who told it.");
         return new FastenerFields(
                 said.jobId(),
                 Texts.line("title", said.title()),

@@ -142,10 +142,13 @@ class CheckService implements Inspection {
     List<Findings.Standing> answer(Caller caller, UUID projectId, List<Said> answers) {
         List<PlacedCheck> checks = possible(caller, projects.requireOpen(caller, projectId));
         if (answers.isEmpty() || answers.size() > MOST_AT_ONCE)
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "answers",
                     "answers.number",
-                    "Between 1 and %d answers can be kept at once, not %d.".formatted(MOST_AT_ONCE, answers.size()));
+                    "%2$d answers cannot be kept at once.",
+                    "Send 1 to %1$d.",
+                    MOST_AT_ONCE,
+                    answers.size());
         LocalDate today = LocalDate.now(clock.withZone(garages.zone(caller)));
         List<Findings.Failed> failed = new ArrayList<>();
         for (Said answer : answers) {
@@ -153,11 +156,13 @@ class CheckService implements Inspection {
                     .filter(c ->
                             c.check().id().equals(answer.checkId()) && c.place().equals(answer.place()))
                     .findFirst()
-                    .orElseThrow(() -> InvalidValue.of(
+                    .orElseThrow(() -> InvalidValue.at(
                             "checkId",
                             "check.not-here",
-                            "There is no check “%s” at “%s” on this vehicle. Reload the page."
-                                    .formatted(answer.checkId(), answer.place())));
+                            "There is no check “%s” at “%s” on this vehicle.",
+                            "Reload the page.",
+                            answer.checkId(),
+                            answer.place()));
             mapper.insert(
                     caller.garageId(),
                     projectId,

@@ -61,16 +61,19 @@ class ShortLookService {
             Answer.Seen seen,
             Optional<PlacedCard.Fault> fault) {
         if (cardIds.size() != 1 && seen.isSeen())
-            throw InvalidValue.of("cards", "card.one", "What was seen is said of one card at a time.");
+            throw InvalidValue.at(
+                    "cards", "card.one", "What was seen is said of one card at a time.", "Send one card.");
         Look look = look(caller, projectId, Optional.of(kind));
         List<Said> said = cardIds.stream()
                 .map(cardId -> look.cards().stream()
                         .filter(c -> c.card().asks().id().equals(cardId))
                         .findFirst()
-                        .orElseThrow(() -> InvalidValue.of(
+                        .orElseThrow(() -> InvalidValue.at(
                                 "cards",
                                 "card.not-here",
-                                "There is no card “%s” in this look. Reload the page.".formatted(cardId))))
+                                "There is no card “%s” in this look.",
+                                "Reload the page.",
+                                cardId)))
                 .flatMap(card -> card.answered(seen, fault, look.answers()).stream())
                 .map(at -> said(id, at, seen))
                 .toList();

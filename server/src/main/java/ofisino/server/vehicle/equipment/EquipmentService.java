@@ -80,15 +80,23 @@ class EquipmentService implements Equipments {
         Projects.Project project = projects.requireOpen(caller, projectId);
         Item item = library.require(itemId);
         if (!item.fits().contains(project.make()) || item.value(value).isEmpty())
-            throw InvalidValue.of(
-                    "value", "equipment.value", "This vehicle cannot have that. Choose one of those that are offered.");
+            throw InvalidValue.at(
+                    "value",
+                    "equipment.value",
+                    "This vehicle cannot have that.",
+                    "Choose one of those that are offered.");
         if (how == HowKnown.GUESSED)
-            throw InvalidValue.of("how", "equipment.how", "Say whether it was seen, read or only said.");
+            throw InvalidValue.at(
+                    "how",
+                    "equipment.how",
+                    "How it is known is missing.",
+                    "Say whether it was seen, read or only said.");
         if (since != null && since.isAfter(LocalDate.now(clock.withZone(garages.zone(caller)))))
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "since",
                     "equipment.since",
-                    "It was converted on a day that has not come. Enter it when it is done.");
+                    "It was converted on a day that has not come.",
+                    "Enter it when it is done.");
         mapper.insert(
                 caller.garageId(),
                 projectId,

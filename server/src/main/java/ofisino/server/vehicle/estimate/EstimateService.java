@@ -104,10 +104,11 @@ class EstimateService implements FindingEstimates {
         Body body = projects.bodyOf(projects.requireOpen(caller, finding.projectId()));
         Optional<Corrosion> rust = checked(caller, row);
         if (rust.isPresent() && !finding.kind().isCorrosion())
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "grade",
                     "corrosion.other-kind",
-                    "Only rust is graded so. Change the kind of the finding to rust first.");
+                    "Only rust is graded so.",
+                    "Change the kind of the finding to rust first.");
         if (mapper.find(caller.garageId(), row.id()).isEmpty() && row.version() == 0)
             mapper.insert(caller.garageId(), row);
         else

@@ -50,7 +50,7 @@ class EventService {
     void record(Caller caller, UUID projectId, UUID id, Event event, String note) {
         projects.requireOpen(caller, projectId);
         if (mapper.of(caller.garageId(), projectId).stream().anyMatch(e -> e.event() == event))
-            throw new Conflict("event.twice", "This is recorded already; its suspects are in the list below.");
+            throw Conflict.of("event.twice", "This is recorded already.", "Its suspects are in the list below.");
         mapper.insert(caller.garageId(), projectId, new EventRow(id, event, Texts.note("note", note)));
         happened.publishEvent(new VehicleEvent(caller, projectId));
     }

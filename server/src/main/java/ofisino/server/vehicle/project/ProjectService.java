@@ -75,8 +75,8 @@ class ProjectService implements Projects {
     /** Which of them goes first. */
     void order(Caller caller, List<UUID> ids) {
         if (new HashSet<>(ids).size() < ids.size())
-            throw InvalidValue.of(
-                    "ids", "project.order-twice", "A car stands in the order twice. Load the page again.");
+            throw InvalidValue.at(
+                    "ids", "project.order-twice", "A car stands in the order twice.", "Load the page again.");
         ids.forEach(id -> find(caller, id));
         for (int i = 0; i < ids.size(); i++) mapper.putPriority(caller.garageId(), ids.get(i), i);
     }
@@ -89,21 +89,24 @@ class ProjectService implements Projects {
     private Project checked(Caller caller, Project p) {
         int thisYear = Year.now(clock).getValue();
         if (p.builtYear() < FIRST_CAR || p.builtYear() > thisYear + 1)
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "builtYear",
                     "vehicle.year",
-                    "The year (%d) must be between %d and %d.".formatted(p.builtYear(), FIRST_CAR, thisYear + 1));
+                    "%d cannot be the year.",
+                    "Enter %d to %d.",
+                    p.builtYear(),
+                    FIRST_CAR,
+                    thisYear + 1);
         if ((p.bodyStyle() == BodyStyle.MOTORCYCLE) != (p.layout() == Layout.MOTORCYCLE))
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "layout",
                     "vehicle.layout",
-                    "A motorcycle has its own layout, and only that. Choose where the engine is.");
+                    "A motorcycle has its own layout, and only that.",
+                    "Choose where the engine is.");
         LocalDate target = p.targetOn();
         if (target != null && (target.getYear() < 1950 || target.getYear() > thisYear + 50))
-            throw InvalidValue.of(
-                    "targetOn",
-                    "project.target",
-                    "The target date (%s) is too far away. Check the year.".formatted(target));
+            throw InvalidValue.at(
+                    "targetOn", "project.target", "The target date (%s) is too far away.", "Check the year.", target);
         return new Project(
                 p.id(),
                 p.vehicleId(),
@@ -131,8 +134,8 @@ class ProjectService implements Projects {
 
     private long amount(Caller caller, String field, long minor) {
         if (minor < 0)
-            throw InvalidValue.of(
-                    field, field + ".negative", "The amount cannot be negative. Enter 0 if there is no limit yet.");
+            throw InvalidValue.at(
+                    field, field + ".negative", "The amount cannot be negative.", "Enter 0 if there is no limit yet.");
         return Currencies.minor(field, garages.baseCurrency(caller), minor).getAmountMinorLong();
     }
 
@@ -152,12 +155,12 @@ class ProjectService implements Projects {
     public Project requireOpen(Caller caller, UUID projectId) {
         Project project = require(caller, projectId);
         if (project.state().isOver())
-            throw new Conflict(
+            throw Conflict.of(
                     "project.over",
-                    "“%s” is %s; its records stay as they are. Set the project to active first."
-                            .formatted(
-                                    project.vehicleName(),
-                                    project.state().name().toLowerCase(java.util.Locale.ROOT)));
+                    "“%s” is %s; its records stay as they are.",
+                    "Set the project to active first.",
+                    project.vehicleName(),
+                    project.state().name().toLowerCase(java.util.Locale.ROOT));
         return project;
     }
 
@@ -169,7 +172,7 @@ class ProjectService implements Projects {
     @Override
     public void activate(Caller caller, UUID projectId) {
         if (find(caller, projectId).state() != State.LOOKING)
-            throw new Conflict("project.bought", "This one is yours already.");
+            throw Conflict.of("project.bought", "This one is yours already.", "Open it instead.");
         mapper.activate(caller.garageId(), projectId);
     }
 

@@ -73,10 +73,12 @@ class FigureService implements Measurands {
     void add(Caller caller, UUID projectId, OwnMeasurand measurand) {
         projects.requireOpen(caller, projectId);
         if (limits(caller, projectId).values().stream().anyMatch(l -> l.name().equalsIgnoreCase(measurand.name())))
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "name",
                     "measurand.known",
-                    "“%s” can be measured already. Choose it among the readings.".formatted(measurand.name()));
+                    "“%s” can be measured already.",
+                    "Choose it among the readings.",
+                    measurand.name());
         mapper.insertMeasurand(caller.garageId(), projectId, measurand);
     }
 
@@ -89,8 +91,11 @@ class FigureService implements Measurands {
                 .orElseThrow(() -> new NotFound("measurand", id));
         if (mapper.of(caller.garageId(), projectId).stream()
                 .anyMatch(r -> r.limitId().equals(known.limitId())))
-            throw new Conflict(
-                    "measurand.used", "“%s” was measured: it stays, with its readings.".formatted(known.name()));
+            throw Conflict.of(
+                    "measurand.used",
+                    "“%s” was measured: it stays, with its readings.",
+                    "Add another one instead.",
+                    known.name());
         mapper.deleteFigures(caller.garageId(), projectId, known.limitId());
         mapper.deleteMeasurand(caller.garageId(), id);
     }

@@ -292,21 +292,23 @@ class ReadingService implements Readings {
         Body body = projects.bodyOf(projects.requireOpen(caller, projectId));
         Limit limit = figures.limit(caller, projectId, limitId);
         if (!figures.placesOf(limit, body).contains(place))
-            throw InvalidValue.of(
-                    "place",
-                    "reading.place",
-                    "“%s” is not measured there. Choose one of its places.".formatted(limit.name()));
+            throw InvalidValue.at(
+                    "place", "reading.place", "“%s” is not measured there.", "Choose one of its places.", limit.name());
         if (taken.isEmpty() || taken.size() > MOST_AT_ONCE)
-            throw InvalidValue.of(
+            throw InvalidValue.at(
                     "readings",
                     "readings.number",
-                    "Between 1 and %d readings can be kept at once, not %d.".formatted(MOST_AT_ONCE, taken.size()));
+                    "%2$d readings cannot be kept at once.",
+                    "Send 1 to %1$d.",
+                    MOST_AT_ONCE,
+                    taken.size());
         for (TakenReading t : taken) {
             if (t.chain().isPresent() && !limit.id().equals(ChainStretch.LIMIT))
-                throw InvalidValue.of(
+                throw InvalidValue.at(
                         "chain",
                         "chain.only",
-                        "Only a chain is measured by its length. Enter what the instrument shows.");
+                        "Only a chain is measured by its length.",
+                        "Enter what the instrument shows.");
             mapper.insert(caller.garageId(), projectId, caller.accountId(), checked(caller, limit, place, t.ofChain()));
         }
         findingsStandAsGraveAsRead(caller, projectId);
@@ -315,7 +317,8 @@ class ReadingService implements Readings {
     private ReadingRow checked(Caller caller, Limit limit, String place, TakenReading t) {
         String spot = t.spot() == null || t.spot().isBlank() ? "here" : t.spot().strip();
         if (spot.length() > 40)
-            throw InvalidValue.of("spot", "spot.too-long", "Name the spot in at most 40 characters.");
+            throw InvalidValue.at(
+                    "spot", "spot.too-long", "The name of the spot is too long.", "Use at most 40 characters.");
         LocalDate made = null;
         Double value = t.value();
         if (limit.isAge()) {
@@ -341,7 +344,8 @@ class ReadingService implements Readings {
     }
 
     private void mustMakeSense(Caller caller, Limit limit, TakenReading t) {
-        if (t.value() == null) throw InvalidValue.of("value", "reading.missing", "Enter what the instrument shows.");
+        if (t.value() == null)
+            throw InvalidValue.at("value", "reading.missing", "What the instrument shows is missing.", "Enter it.");
         double value = new Reading(t.value(), t.unit(), Optional.empty()).unit().convert(t.value(), limit.readIn());
         if (t.instrumentId() != null) {
             Reading.Instrument instrument = instruments(caller).stream()
@@ -351,17 +355,23 @@ class ReadingService implements Readings {
                     .toCore();
             double shown = t.unit().convert(t.value(), instrument.unit());
             if (!t.sure() && (shown < instrument.from() || shown > instrument.to()))
-                throw askAgain("The “%s” cannot show %s %s. Read it again, or choose what it was measured with."
-                        .formatted(instrument.name(), t.value(), t.unit().words()));
+                throw askAgain(
+                        "The “%s” cannot show %s %s.",
+                        "Read it again, or choose what it was measured with.",
+                        instrument.name(),
+                        t.value(),
+                        t.unit().words());
         }
         if (!t.sure() && !limit.canBeRead(value))
             throw askAgain(
-                    "%s %s is not to be expected here. Read it again; check the unit and how it was connected. If it is really so, keep it: it will not be judged."
-                            .formatted(t.value(), t.unit().words()));
+                    "%s %s is not to be expected here.",
+                    "Read it again; check the unit and how it was connected. If it is really so, keep it: it will not be judged.",
+                    t.value(),
+                    t.unit().words());
     }
 
-    private static InvalidValue askAgain(String sentence) {
-        return InvalidValue.of("value", "reading.ask-again", sentence);
+    private static InvalidValue askAgain(String wrong, String wayOut, Object... values) {
+        return InvalidValue.at("value", "reading.ask-again", wrong, wayOut, values);
     }
 
     InstrumentRow addInstrument(Caller caller, InstrumentRow row) {
@@ -378,7 +388,7 @@ class ReadingService implements Readings {
         boolean there = mapper.of(caller.garageId(), projectId).stream().anyMatch(r -> r.id().equals(id));
         if (!there) throw new NotFound("reading", id);
         if (mapper.markWrong(caller.garageId(), id, Texts.line("because", because)) == 0)
-            throw new Conflict("reading.corrected", "This reading counts no more already. Reload the page.");
+            throw Conflict.of("reading.corrected", "This reading counts no more already.", "Reload the page.");
         findingsStandAsGraveAsRead(caller, projectId);
     }
 }

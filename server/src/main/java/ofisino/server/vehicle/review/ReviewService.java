@@ -160,7 +160,7 @@ class ReviewService {
                         .filter(r -> r.linkId().equals(visit.linkId()))
                         .count()
                 >= MOST_REMARKS)
-            throw new Conflict("remark.many", "That is as much as one link takes. Ask the owner for another one.");
+            throw Conflict.of("remark.many", "That is as much as one link takes.", "Ask the owner for another one.");
         mapper.insert(
                 garage,
                 visit.subjectId(),

@@ -33,7 +33,7 @@ class SecondLookService {
         Finding finding = findings.require(caller, look.findingId());
         projects.requireOpen(caller, finding.projectId());
         if (finding.state().isOver())
-            throw new Conflict("second-look.over", "This finding is closed. Open it again to compare it.");
+            throw Conflict.of("second-look.over", "This finding is closed.", "Open it again to compare it.");
         mapper.insert(
                 caller.garageId(),
                 new LookRow(

@@ -53,7 +53,7 @@ class SleepService {
         projects.requireOpen(caller, projectId);
         row.toCore();
         if (row.usedOn() != null && row.usedOn().isAfter(today(caller)))
-            throw InvalidValue.of("usedOn", "sleep.future", "It cannot have run in the future. Check the year.");
+            throw InvalidValue.at("usedOn", "sleep.future", "It cannot have run in the future.", "Check the year.");
         mapper.insert(
                 caller.garageId(),
                 projectId,

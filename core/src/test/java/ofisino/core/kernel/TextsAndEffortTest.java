@@ -20,7 +20,7 @@ class TextsAndEffortTest {
     void anEffortGrowsFromOptimisticToPessimistic() {
         assertThat(Effort.exactly(0).likelyMinutes()).isZero();
         assertThatThrownBy(() -> new Effort(60, 30, 90)).hasMessageContaining("swapped");
-        assertThatThrownBy(() -> new Effort(-1, 30, 90)).hasMessageContaining("negative");
+        assertThatThrownBy(() -> new Effort(-1, 30, 90)).hasMessageContaining("cannot be an effort");
         assertThat(new Effort(0, 0, Effort.MOST_MINUTES).pessimisticMinutes()).isEqualTo(120_000);
         assertThatThrownBy(() -> new Effort(0, 0, Effort.MOST_MINUTES + 1)).hasMessageContaining("Split the job");
     }

@@ -22,7 +22,7 @@ class SourcingTest {
 
     @Test
     void refusesTimesAndAmountsThatCannotBe() {
-        assertThatThrownBy(() -> new OrderDates(-1, 2)).hasMessageContaining("between 0 and 730");
+        assertThatThrownBy(() -> new OrderDates(-1, 2)).hasMessageContaining("0 to 730 days");
         assertThatThrownBy(() -> new OrderDates(731, 2)).hasMessageContaining("731");
         assertThatThrownBy(() -> new OrderDates(3, 61)).hasMessageContaining("60 days");
         assertThatThrownBy(() -> new Quantity(0)).hasMessageContaining("1 to 9999");

@@ -141,7 +141,7 @@ class AskedTest {
         assertThatThrownBy(() -> new Asked(1441, 1, false, false, Optional.empty()))
                 .hasMessageContaining("1441");
         assertThatThrownBy(() -> new Asked(60, 0, false, false, Optional.empty()))
-                .hasMessageContaining("At least you");
+                .hasMessageContaining("at least 1: yourself");
     }
 
     private static Work<String> work(String id, Operation operation, int minutes, int days) {

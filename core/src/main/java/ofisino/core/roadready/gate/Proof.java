@@ -83,7 +83,7 @@ public record Proof(
         });
         if (until && (lastDay == null || lastDay.isBefore(on)))
             throw InvalidValue.at(
-                    "validUntil", "proof.until", "The day is missing.", "Enter the last one on which it is valid.");
+                    "validUntil", "proof.until", "The last day on which it is valid is missing.", "Enter it.");
     }
 
     /** @throws InvalidValue when it is said to be done before work that voids it */

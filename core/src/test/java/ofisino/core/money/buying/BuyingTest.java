@@ -233,7 +233,7 @@ class BuyingTest {
     void nonsenseIsRefused() {
         assertThatThrownBy(() -> new TitleFactor(9_000, 8_000))
                 .isInstanceOf(InvalidValue.class)
-                .hasMessageContaining("must rise");
+                .hasMessageContaining("lower figure first");
         assertThatThrownBy(() -> new TitleFactor(0, 10_001)).isInstanceOf(InvalidValue.class);
         assertThatThrownBy(() -> new BuyingCosts(0, -1, 0, 0, 0, 0, 0, 0)).hasMessageContaining("cannot be negative");
         assertThatThrownBy(() -> new BuyingCosts(0, 0, 0, 0, 20_000, 0, 0, 0))

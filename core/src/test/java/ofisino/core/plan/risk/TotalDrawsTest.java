@@ -91,7 +91,7 @@ class TotalDrawsTest {
     void nonsenseIsRefused() {
         assertThatThrownBy(() -> new ThreePoint(3, 2, 5))
                 .isInstanceOf(InvalidValue.class)
-                .hasMessageContaining("must rise");
+                .hasMessageContaining("does not rise");
         assertThatThrownBy(() -> new ThreePoint(0, 1, Double.NaN)).isInstanceOf(InvalidValue.class);
         assertThatThrownBy(() -> new Chance(1.2, ThreePoint.certain(1))).hasMessageContaining("0 to 1");
     }

@@ -277,7 +277,7 @@ class GatesTest {
         assertThatThrownBy(() -> brakes.check(20.0, TODAY, null, TODAY)).hasMessageContaining("at least 60 s");
         assertThatThrownBy(() -> brakes.check(null, TODAY, null, TODAY)).isInstanceOf(InvalidValue.class);
         assertThatThrownBy(() -> brakes.check(60.0, TODAY.plusDays(1), null, TODAY))
-                .hasMessageContaining("not before");
+                .hasMessageContaining("still to come");
         Proof inspection = Proofs.load().require("official-inspection");
         assertThatThrownBy(() -> inspection.check(null, TODAY, null, TODAY)).hasMessageContaining("last day");
         inspection.check(null, TODAY, TODAY.plusYears(1), TODAY);

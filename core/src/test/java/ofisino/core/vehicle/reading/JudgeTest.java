@@ -174,7 +174,7 @@ class JudgeTest {
         String good =
                 "id: a, name: A, unit: volt, asked: [0, 9], resolution: 1, system: brakes, outside: B, kind: worn, source: s";
         refused("- {" + good + "}", "both a bound and the maker's");
-        refused("- {" + good + ", min: 1, maker: true}", "not both");
+        refused("- {" + good + ", min: 1, maker: true}", "both a bound and the maker's");
         refused("- {" + good + ", min: 3, max: 2}", "reversed");
         refused("- {" + good.replace("[0, 9]", "[9, 0]") + ", min: 3}", "do not fit");
         refused("- {" + good + ", min: 3}\n- {" + good + ", min: 3}", "twice");

@@ -49,7 +49,7 @@ class GarageJourneyTest {
         desk.getByText("Room for one job at once.").click();
         desk.getByLabel("How many jobs it has room for").fill("0");
         desk.locator("details[open] button:has-text('Save')").first().click();
-        says(desk, "A place cannot hold 0 jobs at once. Enter 1 to 99.");
+        says(desk, "A place has room for 1 to 99 jobs at once");
         desk.getByLabel("How many jobs it has room for").fill("1");
         desk.locator("details[open]")
                 .getByLabel(weekday(4).getDisplayName(TextStyle.FULL, Locale.ENGLISH))

@@ -26,7 +26,7 @@ maven_build() { # maven_build MODULES [OPTIONS...]
 # One build at a time, whichever garage asks for it.
 build() { mkdir -p "$BUILD"; (flock 8; build_alone) 8>"$BUILD/lock"; }
 build_alone() {
-  local web server; web=$(hash_of web); server=$(hash_of core server pom.xml)
+  local web server; web=$(hash_of web core/src/main/resources/ofisino/core/language); server=$(hash_of core server pom.xml)
   if ! unchanged app.hash "$server $web" || [ ! -f "$BUILD/app/server.jar" ]; then
     check_builder
     local skip=false npm; unchanged web.hash "$web" && [ -f web/dist/index.html ] && skip=true

@@ -9,7 +9,6 @@ test_database() {
 
 tests_failed() {
   grep -vE '^\s+at |jqwik' "$BUILD/test.log" | tail -n 80
-  kill "$CLONE" 2>/dev/null || true; wait "$CLONE" 2>/dev/null || true
   fail "tests failed"
 }
 
@@ -18,7 +17,6 @@ run_tests() {
   mkdir -p "$BUILD"; install_npm; test_database
   say "Testing; what the tests say is in $BUILD/test.log …"
   rm -rf ./*/target/surefire-reports
-  nice e2e/fresh-clone > "$BUILD/clone.log" 2>&1 & CLONE=$! # in a folder of its own, while the tests wait for something
   # packaged once; then the journeys in the browser run beside all other tests, since each waits for something else
   maven_loud -T 2 verify -DskipTests -Dweb.skipTests=true > "$BUILD/test.log" 2>&1 || tests_failed
   PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 maven_loud -pl core,web,server,e2e test -Dweb.skip=true -Dweb.skipTests=true -Dtest='ofisino.e2e.**' \
@@ -29,8 +27,6 @@ run_tests() {
   [ $went = 0 ] || tests_failed
   grep -E 'Tests run:|Tests .*passed' "$BUILD/test.log" || true
   fetched
-  wait $CLONE || { cat "$BUILD/clone.log"; fail "a fresh clone does not start"; }
-  cat "$BUILD/clone.log"
   local java web
   # the totals of the modules: of a class with examples and properties only one report of two stays in the folder
   java=$(sed 's/\x1b\[[0-9;]*m//g' "$BUILD/test.log" | sed -n 's/^\[[A-Z]*\] Tests run: \([0-9]*\),.*Skipped: [0-9]*$/\1/p' | awk '{ n += $1 } END { print n }')
@@ -42,6 +38,8 @@ run_tests() {
 prove() {
   check_machine chromium=chromium age=age faketime=faketime unzip=unzip ss=iproute2 python3=python3; check_builder; mkdir -p "$BUILD"; install_npm; test_database
   local seed=$RANDOM runs=${PROPERTY_RUNS:-5}
+  say "From a fresh clone to the demo, through a crash …"
+  e2e/fresh-clone || fail "a fresh clone does not start"
   say "Properties, $runs times from fresh seeds …"
   for _ in $(seq "$runs"); do
     rm -rf core/target/jqwik-database

@@ -27,9 +27,13 @@ function xsrfToken(): string {
   return document.cookie.match(/(?:^|; )XSRF-TOKEN=([^;]+)/)?.[1] ?? ''
 }
 
+/** In which the server answers: that of the page. */
+const language = () => document.documentElement.lang || 'en-GB'
+
 export const api = createClient<paths>({ baseUrl: '/' })
 api.use({
   onRequest({ request }) {
+    request.headers.set('Accept-Language', language())
     if (request.method !== 'GET') request.headers.set('X-XSRF-TOKEN', xsrfToken())
     return request
   },
@@ -77,6 +81,7 @@ export function upload(
     request.setRequestHeader('Content-Type', file.type || 'application/octet-stream')
     request.setRequestHeader('Write-Id', writeId)
     request.setRequestHeader('X-XSRF-TOKEN', xsrfToken())
+    request.setRequestHeader('Accept-Language', language())
     request.responseType = 'json'
     request.upload.onprogress = (e) => progress(e.total > 0 ? e.loaded / e.total : 0)
     request.onload = () =>

@@ -15,7 +15,6 @@ export const garageQuery = queryOptions({
   staleTime: 60_000,
 })
 
-/** All currencies, with the digits that each has after the point. */
 /** For owners alone. */
 export const backupQuery = queryOptions({
   queryKey: ['backup'],
@@ -23,9 +22,17 @@ export const backupQuery = queryOptions({
   refetchInterval: 60 * 60 * 1000,
 })
 
+/** All currencies, with the digits that each has after the point. */
 export const currenciesQuery = queryOptions({
   queryKey: ['currencies'],
   queryFn: () => unwrap(api.GET('/api/garage/currencies')),
+  staleTime: Infinity,
+})
+
+/** All units, each as a straight line of the first that measures the same. */
+export const unitsQuery = queryOptions({
+  queryKey: ['units'],
+  queryFn: () => unwrap(api.GET('/api/units')),
   staleTime: Infinity,
 })
 

@@ -1,3 +1,4 @@
+import { useEffect } from 'react'
 import { Link } from 'react-router'
 import { useTranslation } from 'react-i18next'
 
@@ -13,6 +14,9 @@ export function BrokenPage() {
 
 function Plain({ title, text }: { title: string; text: string }) {
   const { t } = useTranslation()
+  useEffect(() => {
+    document.title = `${title} · Ofisino`
+  }, [title])
   return (
     <main id="content" className="mx-auto max-w-xl p-6">
       <h1 className="answer mb-2">{title}</h1>

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { Outlet } from 'react-router'
 import { useTranslation } from 'react-i18next'
-import { currenciesQuery, garageQuery, sessionQuery } from '@/api/queries'
+import { currenciesQuery, garageQuery, sessionQuery, unitsQuery } from '@/api/queries'
 import { Loaded } from '@/ui/page/Feedback'
 import { learnDecimalSign, learnDigits } from '@/ui/format/money'
 import { FirstAccountPage } from '@/features/identity/account/FirstAccountPage'
@@ -16,17 +16,18 @@ export function Gate() {
       {(s) => {
         if (s.firstAccountNeeded) return <FirstAccountPage />
         if (!s.me) return <SignInPage notice={s.notice} />
-        return <WithMoney />
+        return <WithMoneyAndUnits />
       }}
     </Loaded>
   )
 }
 
-/** No page before it is known how amounts are written here. */
-function WithMoney() {
+/** No page before it is known how amounts and measures are written here. */
+function WithMoneyAndUnits() {
   const { t } = useTranslation()
   const currencies = useQuery(currenciesQuery)
   const garage = useQuery(garageQuery)
+  const units = useQuery(unitsQuery)
   return (
     <Loaded query={currencies} what={t('signIn.loading')}>
       {(all) => (
@@ -34,7 +35,11 @@ function WithMoney() {
           {(g) => {
             learnDigits(all)
             learnDecimalSign(g.locale)
-            return <Outlet />
+            return (
+              <Loaded query={units} what={t('signIn.loading')}>
+                {() => <Outlet />}
+              </Loaded>
+            )
           }}
         </Loaded>
       )}

@@ -1,7 +1,7 @@
 import i18next from 'i18next'
 import { initReactI18next } from 'react-i18next'
-import { american } from '@/ui/format/american'
-import { chosenLanguage } from '@/ui/format/language'
+import { BRITISH, chosenLanguage, others } from '@/ui/format/language'
+import { sayer } from '@/ui/format/saying'
 import { words } from './words'
 
 declare module 'i18next' {
@@ -20,8 +20,13 @@ const each = (all: Words, say: (text: string) => string): Words =>
 export const i18n = i18next.use(initReactI18next)
 void i18n.init({
   lng: chosenLanguage(localStorage, navigator.languages),
-  fallbackLng: 'en-GB',
-  resources: { 'en-GB': { translation: words }, 'en-US': { translation: each(words, american) } },
+  fallbackLng: BRITISH,
+  resources: {
+    [BRITISH]: { translation: words },
+    ...Object.fromEntries(
+      Object.entries(others).map(([tag, file]) => [tag, { translation: each(words, sayer(file)) }]),
+    ),
+  },
   interpolation: { escapeValue: false },
 })
 document.documentElement.lang = i18n.language

@@ -1,6 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import { expect, it } from 'vitest'
-import { american, terms } from '@/ui/format/american'
+import enUS from '@language/en-US.json'
+import { sayer } from '@/ui/format/saying'
 import { words } from './words'
 
 function leaves(node: object): string[] {
@@ -21,7 +22,8 @@ it('says nothing that a restorer would not say', () => {
 })
 
 it('says every sentence in American English too, with what is put in and no British word', () => {
-  const british = Object.keys(terms).map((term) => new RegExp(`\\b${term}\\b`, 'i'))
+  const american = sayer(enUS)
+  const british = Object.keys(enUS.terms).map((term) => new RegExp(`\\b${term}\\b`, 'i'))
   for (const word of leaves(words)) {
     const said = american(word)
     expect(said.match(/{{\w+}}/g)).toEqual(word.match(/{{\w+}}/g))
@@ -44,4 +46,12 @@ it('has a word for everything whose changes are kept, so that none is shown by t
   const silent = ['garage', 'member', 'account']
   expect(kept.length).toBeGreaterThan(40)
   expect(kept.filter((table) => !silent.includes(table) && !(table in words.entity))).toEqual([])
+})
+
+it('explains a word as the glossary of the documents does', () => {
+  const lines = readFileSync('../docs/glossary.md', 'utf8')
+    .split('\n')
+    .map((line) => line.split('|').map((cell) => cell.trim()))
+  for (const { word, meaning } of Object.values(words.glossary.of))
+    expect(lines.find((cells) => cells[1] === word)?.[2]).toBe(meaning)
 })

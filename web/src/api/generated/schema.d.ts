@@ -11,7 +11,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_5"];
+        get: operations["all_6"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1659,7 +1659,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_4"];
+        get: operations["all_5"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2964,6 +2964,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/units": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_4"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/work-session-begun": {
         parameters: {
             query?: never;
@@ -4127,7 +4143,7 @@ export interface components {
             /** Format: double */
             resolution: number;
             /** @enum {string} */
-            unit: "MILLIMETRE" | "MICROMETRE" | "INCH" | "THOU" | "VOLT" | "MILLIVOLT" | "AMPERE" | "MILLIAMPERE" | "BAR" | "PSI" | "KILOPASCAL" | "KILOGRAM_FORCE_PER_SQUARE_CENTIMETRE" | "INCH_OF_MERCURY" | "MILLIMETRE_OF_MERCURY" | "NEWTON" | "NEWTON_METRE" | "POUND_FOOT" | "OHM" | "KILOOHM" | "DEGREE" | "REVOLUTION_PER_MINUTE" | "LITRE" | "MILLILITRE" | "GRAM" | "SECOND" | "SPECIFIC_GRAVITY" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOMETRE_PER_HOUR" | "MILE_PER_HOUR" | "PERCENT" | "YEAR" | "COUNT";
+            unit: "MILLIMETRE" | "MICROMETRE" | "INCH" | "THOU" | "VOLT" | "MILLIVOLT" | "AMPERE" | "MILLIAMPERE" | "BAR" | "PSI" | "KILOPASCAL" | "KILOGRAM_FORCE_PER_SQUARE_CENTIMETRE" | "INCH_OF_MERCURY" | "MILLIMETRE_OF_MERCURY" | "NEWTON" | "NEWTON_METRE" | "POUND_FOOT" | "OHM" | "KILOOHM" | "DEGREE" | "REVOLUTION_PER_MINUTE" | "LITRE" | "MILLILITRE" | "GRAM" | "SECOND" | "SPECIFIC_GRAVITY" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOMETRE_PER_HOUR" | "MILE_PER_HOUR" | "KILOMETRE" | "MILE" | "GALLON" | "PERCENT" | "YEAR" | "COUNT";
         };
         InterlockResponse: {
             /** Format: date-time */
@@ -4428,11 +4444,11 @@ export interface components {
             pairs: string[];
             places: string[];
             /** @enum {string} */
-            readIn: "MILLIMETRE" | "MICROMETRE" | "INCH" | "THOU" | "VOLT" | "MILLIVOLT" | "AMPERE" | "MILLIAMPERE" | "BAR" | "PSI" | "KILOPASCAL" | "KILOGRAM_FORCE_PER_SQUARE_CENTIMETRE" | "INCH_OF_MERCURY" | "MILLIMETRE_OF_MERCURY" | "NEWTON" | "NEWTON_METRE" | "POUND_FOOT" | "OHM" | "KILOOHM" | "DEGREE" | "REVOLUTION_PER_MINUTE" | "LITRE" | "MILLILITRE" | "GRAM" | "SECOND" | "SPECIFIC_GRAVITY" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOMETRE_PER_HOUR" | "MILE_PER_HOUR" | "PERCENT" | "YEAR" | "COUNT";
+            readIn: "MILLIMETRE" | "MICROMETRE" | "INCH" | "THOU" | "VOLT" | "MILLIVOLT" | "AMPERE" | "MILLIAMPERE" | "BAR" | "PSI" | "KILOPASCAL" | "KILOGRAM_FORCE_PER_SQUARE_CENTIMETRE" | "INCH_OF_MERCURY" | "MILLIMETRE_OF_MERCURY" | "NEWTON" | "NEWTON_METRE" | "POUND_FOOT" | "OHM" | "KILOOHM" | "DEGREE" | "REVOLUTION_PER_MINUTE" | "LITRE" | "MILLILITRE" | "GRAM" | "SECOND" | "SPECIFIC_GRAVITY" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOMETRE_PER_HOUR" | "MILE_PER_HOUR" | "KILOMETRE" | "MILE" | "GALLON" | "PERCENT" | "YEAR" | "COUNT";
             source: components["schemas"]["Source"];
             /** @enum {string} */
-            unit: "MILLIMETRE" | "MICROMETRE" | "INCH" | "THOU" | "VOLT" | "MILLIVOLT" | "AMPERE" | "MILLIAMPERE" | "BAR" | "PSI" | "KILOPASCAL" | "KILOGRAM_FORCE_PER_SQUARE_CENTIMETRE" | "INCH_OF_MERCURY" | "MILLIMETRE_OF_MERCURY" | "NEWTON" | "NEWTON_METRE" | "POUND_FOOT" | "OHM" | "KILOOHM" | "DEGREE" | "REVOLUTION_PER_MINUTE" | "LITRE" | "MILLILITRE" | "GRAM" | "SECOND" | "SPECIFIC_GRAVITY" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOMETRE_PER_HOUR" | "MILE_PER_HOUR" | "PERCENT" | "YEAR" | "COUNT";
-            units: ("MILLIMETRE" | "MICROMETRE" | "INCH" | "THOU" | "VOLT" | "MILLIVOLT" | "AMPERE" | "MILLIAMPERE" | "BAR" | "PSI" | "KILOPASCAL" | "KILOGRAM_FORCE_PER_SQUARE_CENTIMETRE" | "INCH_OF_MERCURY" | "MILLIMETRE_OF_MERCURY" | "NEWTON" | "NEWTON_METRE" | "POUND_FOOT" | "OHM" | "KILOOHM" | "DEGREE" | "REVOLUTION_PER_MINUTE" | "LITRE" | "MILLILITRE" | "GRAM" | "SECOND" | "SPECIFIC_GRAVITY" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOMETRE_PER_HOUR" | "MILE_PER_HOUR" | "PERCENT" | "YEAR" | "COUNT")[];
+            unit: "MILLIMETRE" | "MICROMETRE" | "INCH" | "THOU" | "VOLT" | "MILLIVOLT" | "AMPERE" | "MILLIAMPERE" | "BAR" | "PSI" | "KILOPASCAL" | "KILOGRAM_FORCE_PER_SQUARE_CENTIMETRE" | "INCH_OF_MERCURY" | "MILLIMETRE_OF_MERCURY" | "NEWTON" | "NEWTON_METRE" | "POUND_FOOT" | "OHM" | "KILOOHM" | "DEGREE" | "REVOLUTION_PER_MINUTE" | "LITRE" | "MILLILITRE" | "GRAM" | "SECOND" | "SPECIFIC_GRAVITY" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOMETRE_PER_HOUR" | "MILE_PER_HOUR" | "KILOMETRE" | "MILE" | "GALLON" | "PERCENT" | "YEAR" | "COUNT";
+            units: ("MILLIMETRE" | "MICROMETRE" | "INCH" | "THOU" | "VOLT" | "MILLIVOLT" | "AMPERE" | "MILLIAMPERE" | "BAR" | "PSI" | "KILOPASCAL" | "KILOGRAM_FORCE_PER_SQUARE_CENTIMETRE" | "INCH_OF_MERCURY" | "MILLIMETRE_OF_MERCURY" | "NEWTON" | "NEWTON_METRE" | "POUND_FOOT" | "OHM" | "KILOOHM" | "DEGREE" | "REVOLUTION_PER_MINUTE" | "LITRE" | "MILLILITRE" | "GRAM" | "SECOND" | "SPECIFIC_GRAVITY" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOMETRE_PER_HOUR" | "MILE_PER_HOUR" | "KILOMETRE" | "MILE" | "GALLON" | "PERCENT" | "YEAR" | "COUNT")[];
         };
         MeasurandRequest: {
             figure?: components["schemas"]["FigureRow"];
@@ -5012,7 +5028,7 @@ export interface components {
             /** @enum {string} */
             system: "STRUCTURE" | "BRAKES" | "STEERING_AND_SUSPENSION" | "ENGINE" | "COOLING" | "FUEL" | "EXHAUST" | "TRANSMISSION" | "ELECTRICAL" | "RESTRAINT" | "BODY" | "GLASS_AND_SEALS" | "TRIM" | "WHEELS_AND_TYRES" | "PAPERS";
             /** @enum {string} */
-            unit: "MILLIMETRE" | "MICROMETRE" | "INCH" | "THOU" | "VOLT" | "MILLIVOLT" | "AMPERE" | "MILLIAMPERE" | "BAR" | "PSI" | "KILOPASCAL" | "KILOGRAM_FORCE_PER_SQUARE_CENTIMETRE" | "INCH_OF_MERCURY" | "MILLIMETRE_OF_MERCURY" | "NEWTON" | "NEWTON_METRE" | "POUND_FOOT" | "OHM" | "KILOOHM" | "DEGREE" | "REVOLUTION_PER_MINUTE" | "LITRE" | "MILLILITRE" | "GRAM" | "SECOND" | "SPECIFIC_GRAVITY" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOMETRE_PER_HOUR" | "MILE_PER_HOUR" | "PERCENT" | "YEAR" | "COUNT";
+            unit: "MILLIMETRE" | "MICROMETRE" | "INCH" | "THOU" | "VOLT" | "MILLIVOLT" | "AMPERE" | "MILLIAMPERE" | "BAR" | "PSI" | "KILOPASCAL" | "KILOGRAM_FORCE_PER_SQUARE_CENTIMETRE" | "INCH_OF_MERCURY" | "MILLIMETRE_OF_MERCURY" | "NEWTON" | "NEWTON_METRE" | "POUND_FOOT" | "OHM" | "KILOOHM" | "DEGREE" | "REVOLUTION_PER_MINUTE" | "LITRE" | "MILLILITRE" | "GRAM" | "SECOND" | "SPECIFIC_GRAVITY" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOMETRE_PER_HOUR" | "MILE_PER_HOUR" | "KILOMETRE" | "MILE" | "GALLON" | "PERCENT" | "YEAR" | "COUNT";
         };
         OwnPaceRequest: {
             ownPace: boolean;
@@ -5176,7 +5192,7 @@ export interface components {
             readOn: string;
             spot: string;
             /** @enum {string} */
-            unit: "MILLIMETRE" | "MICROMETRE" | "INCH" | "THOU" | "VOLT" | "MILLIVOLT" | "AMPERE" | "MILLIAMPERE" | "BAR" | "PSI" | "KILOPASCAL" | "KILOGRAM_FORCE_PER_SQUARE_CENTIMETRE" | "INCH_OF_MERCURY" | "MILLIMETRE_OF_MERCURY" | "NEWTON" | "NEWTON_METRE" | "POUND_FOOT" | "OHM" | "KILOOHM" | "DEGREE" | "REVOLUTION_PER_MINUTE" | "LITRE" | "MILLILITRE" | "GRAM" | "SECOND" | "SPECIFIC_GRAVITY" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOMETRE_PER_HOUR" | "MILE_PER_HOUR" | "PERCENT" | "YEAR" | "COUNT";
+            unit: "MILLIMETRE" | "MICROMETRE" | "INCH" | "THOU" | "VOLT" | "MILLIVOLT" | "AMPERE" | "MILLIAMPERE" | "BAR" | "PSI" | "KILOPASCAL" | "KILOGRAM_FORCE_PER_SQUARE_CENTIMETRE" | "INCH_OF_MERCURY" | "MILLIMETRE_OF_MERCURY" | "NEWTON" | "NEWTON_METRE" | "POUND_FOOT" | "OHM" | "KILOOHM" | "DEGREE" | "REVOLUTION_PER_MINUTE" | "LITRE" | "MILLILITRE" | "GRAM" | "SECOND" | "SPECIFIC_GRAVITY" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOMETRE_PER_HOUR" | "MILE_PER_HOUR" | "KILOMETRE" | "MILE" | "GALLON" | "PERCENT" | "YEAR" | "COUNT";
             /** Format: double */
             value: number;
             wrongBecause?: string;
@@ -5866,7 +5882,7 @@ export interface components {
             spot?: string;
             sure: boolean;
             /** @enum {string} */
-            unit: "MILLIMETRE" | "MICROMETRE" | "INCH" | "THOU" | "VOLT" | "MILLIVOLT" | "AMPERE" | "MILLIAMPERE" | "BAR" | "PSI" | "KILOPASCAL" | "KILOGRAM_FORCE_PER_SQUARE_CENTIMETRE" | "INCH_OF_MERCURY" | "MILLIMETRE_OF_MERCURY" | "NEWTON" | "NEWTON_METRE" | "POUND_FOOT" | "OHM" | "KILOOHM" | "DEGREE" | "REVOLUTION_PER_MINUTE" | "LITRE" | "MILLILITRE" | "GRAM" | "SECOND" | "SPECIFIC_GRAVITY" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOMETRE_PER_HOUR" | "MILE_PER_HOUR" | "PERCENT" | "YEAR" | "COUNT";
+            unit: "MILLIMETRE" | "MICROMETRE" | "INCH" | "THOU" | "VOLT" | "MILLIVOLT" | "AMPERE" | "MILLIAMPERE" | "BAR" | "PSI" | "KILOPASCAL" | "KILOGRAM_FORCE_PER_SQUARE_CENTIMETRE" | "INCH_OF_MERCURY" | "MILLIMETRE_OF_MERCURY" | "NEWTON" | "NEWTON_METRE" | "POUND_FOOT" | "OHM" | "KILOOHM" | "DEGREE" | "REVOLUTION_PER_MINUTE" | "LITRE" | "MILLILITRE" | "GRAM" | "SECOND" | "SPECIFIC_GRAVITY" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOMETRE_PER_HOUR" | "MILE_PER_HOUR" | "KILOMETRE" | "MILE" | "GALLON" | "PERCENT" | "YEAR" | "COUNT";
             /** Format: double */
             value?: number;
         };
@@ -5984,6 +6000,16 @@ export interface components {
             savedMinor?: number;
             /** Format: int32 */
             togetherKm: number;
+        };
+        UnitResponse: {
+            /** @enum {string} */
+            base: "MILLIMETRE" | "MICROMETRE" | "INCH" | "THOU" | "VOLT" | "MILLIVOLT" | "AMPERE" | "MILLIAMPERE" | "BAR" | "PSI" | "KILOPASCAL" | "KILOGRAM_FORCE_PER_SQUARE_CENTIMETRE" | "INCH_OF_MERCURY" | "MILLIMETRE_OF_MERCURY" | "NEWTON" | "NEWTON_METRE" | "POUND_FOOT" | "OHM" | "KILOOHM" | "DEGREE" | "REVOLUTION_PER_MINUTE" | "LITRE" | "MILLILITRE" | "GRAM" | "SECOND" | "SPECIFIC_GRAVITY" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOMETRE_PER_HOUR" | "MILE_PER_HOUR" | "KILOMETRE" | "MILE" | "GALLON" | "PERCENT" | "YEAR" | "COUNT";
+            /** Format: double */
+            factor: number;
+            /** @enum {string} */
+            unit: "MILLIMETRE" | "MICROMETRE" | "INCH" | "THOU" | "VOLT" | "MILLIVOLT" | "AMPERE" | "MILLIAMPERE" | "BAR" | "PSI" | "KILOPASCAL" | "KILOGRAM_FORCE_PER_SQUARE_CENTIMETRE" | "INCH_OF_MERCURY" | "MILLIMETRE_OF_MERCURY" | "NEWTON" | "NEWTON_METRE" | "POUND_FOOT" | "OHM" | "KILOOHM" | "DEGREE" | "REVOLUTION_PER_MINUTE" | "LITRE" | "MILLILITRE" | "GRAM" | "SECOND" | "SPECIFIC_GRAVITY" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOMETRE_PER_HOUR" | "MILE_PER_HOUR" | "KILOMETRE" | "MILE" | "GALLON" | "PERCENT" | "YEAR" | "COUNT";
+            /** Format: double */
+            zero: number;
         };
         UnplacedResponse: {
             limit: components["schemas"]["LimitResponse"];
@@ -6218,7 +6244,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    all_5: {
+    all_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -9126,7 +9152,7 @@ export interface operations {
             };
         };
     };
-    all_4: {
+    all_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -11382,6 +11408,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TripResponse"];
+                };
+            };
+        };
+    };
+    all_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UnitResponse"][];
                 };
             };
         };

@@ -1,8 +1,21 @@
+import { glossary } from '@/ui/page/glossary'
+
 /** What all pages say. */
 export const common = {
+  glossary,
   save: 'Save',
   notNow: 'Not now',
-  language: { label: 'Language on this device', 'en-GB': 'British English', 'en-US': 'American English' },
+  units: {
+    title: 'Units on this device',
+    of: '{{what}}, {{unit}}',
+    length: 'Lengths',
+    distance: 'Distances',
+    pressure: 'Pressures',
+    torque: 'Torques',
+    temperature: 'Temperatures',
+    volume: 'Volumes',
+  },
+  language: { label: 'Language on this device', 'en-GB': 'British English' },
   form: {
     missing: 'Fill this in.',
     number: 'Enter a number.',

@@ -3,14 +3,12 @@ import { useTranslation } from 'react-i18next'
 import { Check } from 'lucide-react'
 import { api, unwrap, write } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
-import { useActivityName } from '@/ui/format/activityName'
 import { hours, useFormat } from '@/ui/format/format'
 import { BlockerLine } from './road/BlockerLine'
 import { pathOf, type Today } from './sentences'
 
 /** The jobs of the next stay, each with what to fetch and from where. */
 export function TonightList({ today }: { today: Today }) {
-  const nameOf = useActivityName()
   const { t } = useTranslation()
   const { projectId = '' } = useParams()
   if (!today.tonight || today.tonight.jobs.length === 0) return <p className="quiet">{t('today.nothingTonight')}</p>
@@ -21,7 +19,7 @@ export function TonightList({ today }: { today: Today }) {
           <div className="flex items-baseline gap-3">
             {job.code && <span className="label-code">{job.code}</span>}
             <Link className="link grow font-semibold" to={pathOf(projectId, job)}>
-              {nameOf(job)}
+              {job.title}
             </Link>
             <span className="whitespace-nowrap">{hours(job.minutes)}</span>
           </div>
@@ -108,7 +106,6 @@ export function OrderList({ today }: { today: Today }) {
 
 /** What the date rests on: from the last job back to today. */
 export function RoadChain({ today }: { today: Today }) {
-  const nameOf = useActivityName()
   const { t } = useTranslation()
   const road = today.road
   if (!road) return null
@@ -118,7 +115,7 @@ export function RoadChain({ today }: { today: Today }) {
       <ol className="list-decimal pl-6">
         {[...road.chain].reverse().map((s) => (
           <li key={s.id + s.kind} className={s.id === road.holder.id ? 'font-semibold' : ''}>
-            {nameOf(s)} <span className="quiet text-sm">{t(`subject.${s.kind}`)}</span>
+            {s.title} <span className="quiet text-sm">{t(`subject.${s.kind}`)}</span>
           </li>
         ))}
       </ol>

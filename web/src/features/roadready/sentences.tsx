@@ -2,7 +2,6 @@ import { differenceInCalendarDays } from 'date-fns'
 import { Link, useParams } from 'react-router'
 import { Trans, useTranslation } from 'react-i18next'
 import type { Schemas } from '@/api/client'
-import { useActivityName } from '@/ui/format/activityName'
 import { hours, useFormat } from '@/ui/format/format'
 
 export type Today = Schemas['TodayResponse']
@@ -92,7 +91,6 @@ export function LeftOutSentence({ today }: { today: Today }) {
 }
 
 export function TonightSentence({ today }: { today: Today }) {
-  const nameOf = useActivityName()
   const { t } = useTranslation()
   const format = useFormat()
   const { projectId = '' } = useParams()
@@ -119,7 +117,7 @@ export function TonightSentence({ today }: { today: Today }) {
         values={{
           when,
           hours: hours(tonight.minutes),
-          job: nameOf(first),
+          job: first.title,
         }}
         components={{ b: bold, l: <Link className="link" to={pathOf(projectId, first)} /> }}
       />

@@ -1,5 +1,6 @@
 import { expect, it } from 'vitest'
-import { american } from './american'
+import enUS from '@language/en-US.json'
+import { sayer } from './saying'
 
 it.each([
   ['Tyres and wheels', 'Tires and wheels'],
@@ -8,6 +9,13 @@ it.each([
   ['{{litres}} l of petrol', '{{litres}} l of gas'],
   ['A bootlace and a wingspan', 'A bootlace and a wingspan'],
   ['Set the tracking', 'Align the wheels'],
-])('says %s as %s', (british, expected) => {
-  expect(american(british)).toBe(expected)
+  ['An earth, a sump and a UJ', 'A ground, an oil pan and a U-joint'],
+])('an American says %s as %s', (british, expected) => {
+  expect(sayer(enUS)(british)).toBe(expected)
+})
+
+it('says a whole text as the file has it', () => {
+  const loud = sayer({ terms: { sill: 'SILL' }, sentences: { 'A sill': 'Schweller' } })
+  expect(loud('A sill')).toBe('Schweller')
+  expect(loud('Left sill')).toBe('Left SILL')
 })

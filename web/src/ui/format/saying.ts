@@ -1,122 +1,20 @@
-import { useTranslation } from 'react-i18next'
+/**
+ * A language beside British English, in which everything is written: the words that it has for British ones, and the texts that it says
+ * otherwise as a whole. The server reads the same file for its own texts.
+ */
+export type LanguageFile = { name: string; terms: Record<string, string>; sentences: Record<string, string> }
 
-/** What the British trade says, and what the American one does. Whole words; a capital stays one. */
-export const terms: Record<string, string> = {
-  'anti-roll bar': 'sway bar',
-  'axle stand': 'jack stand',
-  'axle stands': 'jack stands',
-  'big end': 'rod bearing',
-  'bleed nipple': 'bleeder',
-  'bleed nipples': 'bleeders',
-  bonnet: 'hood',
-  boot: 'trunk',
-  'boot lid': 'trunk lid',
-  'brake servo': 'brake booster',
-  bulkhead: 'firewall',
-  circlip: 'snap ring',
-  circlips: 'snap rings',
-  'core plug': 'freeze plug',
-  'core plugs': 'freeze plugs',
-  damper: 'shock absorber',
-  dampers: 'shock absorbers',
-  disc: 'rotor',
-  discs: 'rotors',
-  donor: 'parts car',
-  'drive shaft': 'CV axle',
-  'drive shafts': 'CV axles',
-  dynamo: 'generator',
-  earth: 'ground',
-  earths: 'grounds',
-  estate: 'wagon',
-  'float chamber': 'float bowl',
-  'front wing': 'front fender',
-  gearbox: 'transmission',
-  gaiter: 'boot',
-  gaiters: 'boots',
-  'half shaft': 'axle shaft',
-  handbrake: 'parking brake',
-  'heater matrix': 'heater core',
-  'hose clip': 'hose clamp',
-  'hose clips': 'hose clamps',
-  'HT lead': 'plug wire',
-  'HT leads': 'plug wires',
-  indicator: 'turn signal',
-  indicators: 'turn signals',
-  'jump leads': 'jumper cables',
-  'kerb weight': 'curb weight',
-  loom: 'harness',
-  'number plate': 'license plate',
-  'number plates': 'license plates',
-  paraffin: 'kerosene',
-  petrol: 'gas',
-  post: 'shipping',
-  postage: 'shipping',
-  propshaft: 'driveshaft',
-  'quarter light': 'vent window',
-  saloon: 'sedan',
-  scuttle: 'cowl',
-  'set the tracking': 'align the wheels',
-  sidelight: 'parking light',
-  sidelights: 'parking lights',
-  silencer: 'muffler',
-  sill: 'rocker panel',
-  sills: 'rocker panels',
-  'soft top': 'convertible top',
-  spanner: 'wrench',
-  spanners: 'wrenches',
-  'spigot bearing': 'pilot bearing',
-  'split pin': 'cotter pin',
-  'split pins': 'cotter pins',
-  'strip-down': 'teardown',
-  'strip-downs': 'teardowns',
-  'stripped down': 'torn down',
-  'tappet clearance': 'valve lash',
-  'track rod end': 'tie rod end',
-  'track rod ends': 'tie rod ends',
-  tracking: 'wheel alignment',
-  tyre: 'tire',
-  tyres: 'tires',
-  UJs: 'U-joints',
-  'wheel nut': 'lug nut',
-  'wheel nuts': 'lug nuts',
-  windscreen: 'windshield',
-  wing: 'fender',
-  wings: 'fenders',
-  // spelling
-  aluminium: 'aluminum',
-  centre: 'center',
-  colour: 'color',
-  coloured: 'colored',
-  grey: 'gray',
-  kilometre: 'kilometer',
-  kilometres: 'kilometers',
-  licence: 'license',
-  licences: 'licenses',
-  litre: 'liter',
-  litres: 'liters',
-  metre: 'meter',
-  metres: 'meters',
-  micrometres: 'micrometers',
-  millimetre: 'millimeter',
-  millimetres: 'millimeters',
-  mould: 'mold',
-  neighbour: 'neighbor',
-  unrecognised: 'unrecognized',
-}
-const byLength = Object.keys(terms).sort((a, b) => b.length - a.length)
-const found = new RegExp(`(\\{\\{\\w+\\}\\})|\\b(${byLength.join('|')})\\b`, 'gi')
-
-/** The same sentence as an American restorer says it; what is put in later stays. */
-export const american = (text: string): string =>
-  text.replace(found, (whole, placeholder: string | undefined) => {
-    if (placeholder) return placeholder
-    const said = terms[whole] ?? terms[whole.toLowerCase()]!
-    const capital = whole[0] !== whole[0]!.toLowerCase() && said[0] === said[0]!.toLowerCase()
-    return capital ? said[0]!.toUpperCase() + said.slice(1) : said
-  })
-
-/** Texts of the trade that the server sends, as the reader's language has them; never for what a person typed. */
-export function useTrade(): (text: string) => string {
-  const { i18n } = useTranslation()
-  return i18n.language === 'en-US' ? american : (text) => text
+/** Says a text of the program in that language: whole words, a capital stays one, the article fits, what is put in later stays. */
+export function sayer({ terms, sentences }: Pick<LanguageFile, 'terms' | 'sentences'>): (text: string) => string {
+  const longestFirst = Object.keys(terms).sort((a, b) => b.length - a.length)
+  const found = new RegExp(`(\\{\\{\\w+\\}\\})|(?:\\b(an?)( +))?\\b(${longestFirst.join('|')})\\b`, 'gi')
+  return (text) =>
+    sentences[text] ??
+    text.replace(found, (whole, placeholder?: string, article?: string, space?: string, term?: string) => {
+      if (placeholder !== undefined || term === undefined) return whole
+      const plain = terms[term] ?? terms[term.toLowerCase()]!
+      const said = term[0] === term[0]!.toLowerCase() ? plain : plain[0]!.toUpperCase() + plain.slice(1)
+      if (article === undefined) return said
+      return `${article[0]}${/^[aeiou]/i.test(said) && !said.startsWith('U-') ? 'n' : ''}${space}${said}`
+    })
 }

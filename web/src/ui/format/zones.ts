@@ -2,18 +2,16 @@ import { useTranslation } from 'react-i18next'
 import { useQuery } from '@tanstack/react-query'
 import type { Schemas } from '@/api/client'
 import { drawingQuery } from '@/api/queries'
-import { useTrade } from './american'
 
 export type Zone = Schemas['Zone']
 
 /** Names a zone of a drawing; also one that is not drawn any more since somebody saw what the vehicle has. */
 export function useZoneName() {
   const { t } = useTranslation()
-  const say = useTrade()
   return (drawing: Schemas['Drawing'] | undefined, zoneId: string | undefined) => {
     const zone = [...(drawing?.zones ?? []), ...(drawing?.others ?? [])].find((z) => z.id === zoneId)
     if (!zone) return zoneId ?? ''
-    return zone.side === 'NONE' ? say(zone.name) : `${say(zone.name)}, ${t(`side.${zone.side}`)}`
+    return zone.side === 'NONE' ? zone.name : `${zone.name}, ${t(`side.${zone.side}`)}`
   }
 }
 

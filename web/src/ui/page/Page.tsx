@@ -1,17 +1,23 @@
 import type { ReactNode } from 'react'
+import { useTitle } from './useTitle'
+import { Words, type Term } from './Words'
 
 /** A page: the answer on top, what it rests on below, the action beside it. */
 export function Page({
   title,
   answer,
   action,
+  words,
   children,
 }: {
   title: string
   answer: ReactNode
   action?: ReactNode
+  /** Those of its words that a beginner cannot know. */
+  words?: readonly Term[]
   children: ReactNode
 }) {
+  useTitle(title)
   return (
     <main id="content" className="mx-auto w-full max-w-[78rem] px-4 pb-28 pt-4 md:px-6 md:pb-10">
       <h1 className="quiet mb-1 font-sans text-sm font-semibold">{title}</h1>
@@ -20,6 +26,7 @@ export function Page({
         {action && <div className="no-print flex shrink-0 flex-wrap gap-2">{action}</div>}
       </div>
       {children}
+      {words && <Words of={words} />}
     </main>
   )
 }

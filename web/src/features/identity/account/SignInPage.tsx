@@ -1,3 +1,4 @@
+import { useEffect } from 'react'
 import { z } from 'zod'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
@@ -32,6 +33,9 @@ export function SignInPage({ notice }: { notice: string }) {
 /** The plain page for those who are not in the garage yet. */
 export function Outside({ title, children }: { title: string; children: React.ReactNode }) {
   const { t } = useTranslation()
+  useEffect(() => {
+    document.title = `${title} · Ofisino`
+  }, [title])
   return (
     <main id="content" className="mx-auto grid min-h-dvh max-w-md content-center p-6">
       <p className="mb-6 font-answer text-3xl font-bold">Ofisino</p>

@@ -8,6 +8,7 @@ import { Backup } from './Backup'
 import { Calendar } from './Calendar'
 import { DaysOff } from './DaysOff'
 import { LanguageChoice } from './LanguageChoice'
+import { UnitChoice } from './UnitChoice'
 import { LastChanges } from './LastChanges'
 import { OwnPassword } from '../account/OwnPassword'
 import { PairPhone } from '../pairing/PairPhone'
@@ -44,6 +45,7 @@ export function GaragePage() {
               )}
               <Part title={t('language.label')}>
                 <LanguageChoice />
+                <UnitChoice />
               </Part>
               <Part title={t('garage.phone')}>
                 <PairPhone />

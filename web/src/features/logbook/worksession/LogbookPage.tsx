@@ -30,6 +30,7 @@ export function LogbookPage() {
       {(list) => (
         <Page
           title={t('workSession.title')}
+          words={['session']}
           answer={<LogAnswer workSessions={list} />}
           action={
             <button type="button" className="btn btn-primary" onClick={() => setParams({ new: '1' })}>

@@ -31,6 +31,7 @@ export function MoneyPage() {
             return (
               <Page
                 title={t('money.title')}
+                words={['entry', 'share']}
                 answer={<MoneyAnswer money={m} />}
                 action={
                   <button type="button" className="btn btn-primary" onClick={() => setParams({ new: '1' })}>

@@ -42,6 +42,7 @@ function Bid({ projectId, buying }: { projectId: string; buying: Buying }) {
   return (
     <Page
       title={t('bid.title')}
+      words={['ceiling']}
       answer={<BidAnswer buying={buying} />}
       action={
         <>

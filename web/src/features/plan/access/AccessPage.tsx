@@ -9,6 +9,7 @@ import { useWrite } from '@/api/useWrite'
 import { Loaded, ProblemAlert } from '@/ui/page/Feedback'
 import { Page, Part } from '@/ui/page/Page'
 import { hours } from '@/ui/format/format'
+import { useUnits } from '@/ui/format/units'
 import { MilestoneMoves } from '../schedule/MilestoneMoves'
 import { accessQuery } from '@/api/queries'
 import { shown, accessOf, type VehicleAccess } from './access'
@@ -37,6 +38,7 @@ export function AccessPage() {
       {(a) => (
         <Page
           title={t('access.title')}
+          words={['access', 'stripDown']}
           answer={<Answer vehicleAccess={a} />}
           action={
             <>
@@ -109,13 +111,15 @@ export function AccessPage() {
   )
 }
 
-const litresOf = (litres: number) => String(Math.round(litres * 10) / 10)
-
 function Answer({ vehicleAccess: a }: { vehicleAccess: VehicleAccess }) {
   const { t } = useTranslation()
+  const units = useUnits()
   if (a.stripDowns.length === 0) return t('access.nothing')
   const more = a.proposals[0]?.savedMinutes ?? 0
-  const litres = a.totals.savedLitres >= 0.1 ? t('access.savedLitres', { litres: litresOf(a.totals.savedLitres) }) : ''
+  const litres =
+    a.totals.savedLitres >= 0.1
+      ? t('access.savedLitres', { litres: units.say(Math.round(a.totals.savedLitres * 10) / 10, 'LITRE') })
+      : ''
   return (
     <>
       {t('access.total', { jobs: hours(a.totals.jobMinutes), stripDowns: hours(a.totals.stripDownMinutes) })}{' '}
@@ -127,6 +131,7 @@ function Answer({ vehicleAccess: a }: { vehicleAccess: VehicleAccess }) {
 
 function Proposals({ vehicleAccess: a, projectId }: { vehicleAccess: VehicleAccess; projectId: string }) {
   const { t } = useTranslation()
+  const units = useUnits()
   const merge = useWrite(
     (body: { access: string; stripDowns: string[] }, id) =>
       unwrap(
@@ -150,7 +155,10 @@ function Proposals({ vehicleAccess: a, projectId }: { vehicleAccess: VehicleAcce
                 what: accessOf(a, p.access).name,
                 count: p.stripDowns.length,
                 hours: hours(p.savedMinutes),
-                litres: p.savedLitres >= 0.1 ? t('access.savedLitres', { litres: litresOf(p.savedLitres) }) : '',
+                litres:
+                  p.savedLitres >= 0.1
+                    ? t('access.savedLitres', { litres: units.say(Math.round(p.savedLitres * 10) / 10, 'LITRE') })
+                    : '',
               })}
             </span>
             <button

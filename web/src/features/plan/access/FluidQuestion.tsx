@@ -5,11 +5,13 @@ import { api, unwrap } from '@/api/client'
 import { ProblemAlert } from '@/ui/page/Feedback'
 import { Choice, TextField } from '@/ui/form/Field'
 import { useFormat } from '@/ui/format/format'
+import { useUnits } from '@/ui/format/units'
 import type { VehicleAccess } from './access'
 
 /** A circuit is empty, its part is late and the car is needed: wait, or close with the old filling? */
 export function FluidQuestion({ projectId, vehicleAccess }: { projectId: string; vehicleAccess: VehicleAccess }) {
   const { t } = useTranslation()
+  const units = useUnits()
   const format = useFormat()
   const circuits = vehicleAccess.accesses.filter((w) => w.drained)
   const [access, setAccess] = useState(circuits[0]?.id ?? '')
@@ -53,7 +55,10 @@ export function FluidQuestion({ projectId, vehicleAccess }: { projectId: string;
         <ul className="list-disc pl-5" aria-live="polite">
           {answer.data?.map((c) => (
             <li key={c.kind}>
-              {t(`access.fluidKind.${c.kind}`, { day: c.day ? format.day(c.day) : '', litres: c.newLitres })}
+              {t(`access.fluidKind.${c.kind}`, {
+                day: c.day ? format.day(c.day) : '',
+                litres: units.say(c.newLitres, 'LITRE'),
+              })}
             </li>
           ))}
           {answer.data?.length === 1 && answer.data[0]!.kind === 'MOVE_THE_DAY' && <li>{t('access.never')}</li>}

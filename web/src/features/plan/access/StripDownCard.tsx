@@ -5,12 +5,12 @@ import { api, unwrap, write } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/page/Feedback'
 import { hours, useFormat } from '@/ui/format/format'
+import { useUnits } from '@/ui/format/units'
 import type { Job } from '../job/jobWork'
 import { accessOf, type VehicleAccess, type StripDown } from './access'
 import { OpenIt } from './OpenIt'
 import { SplitOffer } from './SplitOffer'
 import { WhileOpen } from './WhileOpen'
-import { useTrade } from '@/ui/format/american'
 
 /** One opening with its jobs, and the openings that it lies inside. */
 export function StripDownCard({
@@ -25,7 +25,7 @@ export function StripDownCard({
   projectId: string
 }) {
   const { t } = useTranslation()
-  const trade = useTrade()
+  const units = useUnits()
   const [offers, setOffers] = useState(false)
   const access = accessOf(vehicleAccess, o.access)
   const around = vehicleAccess.stripDowns.filter((x) => o.around.includes(x.stripDown))
@@ -35,12 +35,12 @@ export function StripDownCard({
       className={`rounded border-l-4 bg-base-200/60 py-2 pl-3 pr-2 ${state === 'open' ? 'border-accent' : state === 'closed' ? 'border-dashed border-base-300' : 'border-base-300'}`}
     >
       <div className="flex flex-wrap items-baseline gap-x-3">
-        <h3 className="font-semibold">{trade(access.name)}</h3>
+        <h3 className="font-semibold">{access.name}</h3>
         <span className="quiet text-sm">
           {t('access.strip', { open: hours(access.stripMinutes), close: hours(access.refitMinutes) })}
           {access.people > 1 && ` · ${t('access.people', { count: access.people })}`}
           {access.drained &&
-            ` · ${t('access.runsOut', { litres: access.drained.litres, circuit: t(`access.circuit.${access.drained.circuit}`) })}`}
+            ` · ${t('access.runsOut', { litres: units.say(access.drained.litres, 'LITRE'), circuit: t(`access.circuit.${access.drained.circuit}`) })}`}
         </span>
         <State stripDown={o} />
       </div>

@@ -8,7 +8,7 @@ export const accessWords = {
     nothing: 'Nothing needs stripping down.',
     total: '{{jobs}} of work and {{stripDowns}} of strip and refit.',
     saved: 'Sharing saves {{hours}}{{litres}}.',
-    savedLitres: ' and {{litres}} l',
+    savedLitres: ' and {{litres}}',
     couldSave: 'Up to {{hours}} more could be saved.',
     usual: 'Work out the access each job needs',
     usualDone: 'Each job has the usual access for its place.',
@@ -25,7 +25,7 @@ export const accessWords = {
     picture: 'Jobs by strip-down',
     strip: 'strip {{open}}, refit {{close}}',
     people: '{{count}} people',
-    runsOut: '{{litres}} l {{circuit}}',
+    runsOut: '{{litres}} {{circuit}}',
     circuit: {
       COOLANT: 'coolant',
       ENGINE_OIL: 'engine oil',
@@ -109,9 +109,9 @@ export const accessWords = {
     nextOn: 'The next such day',
     fluidKind: {
       NO_CONFLICT: 'No conflict: fill it with new fluid in time.',
-      MOVE_THE_DAY: 'Move the day to {{day}}: drain once, {{litres}} l of new fluid.',
+      MOVE_THE_DAY: 'Move the day to {{day}}: drain once, {{litres}} of new fluid.',
       CLOSE_WITH_THE_OLD:
-        'Refit with the old fluid for {{day}}, marked temporary: drain twice; keep {{litres}} l of new fluid sealed until the part is here.',
+        'Refit with the old fluid for {{day}}, marked temporary: drain twice; keep {{litres}} of new fluid sealed until the part is here.',
     },
     never: 'Never a temporary refit: brakes, steering and fuel are done properly or the car is not driven.',
   },

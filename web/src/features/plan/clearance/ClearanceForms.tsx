@@ -4,10 +4,12 @@ import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { Form } from '@/ui/form/Form'
-import { Line, Pick, Whole } from '@/ui/form/named'
-import { filled, line, orNothing, whole } from '@/ui/form/rules'
+import { Measured, useMeasureRule, useMeasureText } from '@/ui/form/measured'
+import { Line, Pick } from '@/ui/form/named'
+import { filled, line, orNothing } from '@/ui/form/rules'
 import { Sheet } from '@/ui/form/Sheet'
 import { useFields } from '@/ui/form/useFields'
+import { useLengthWrong } from './Millimetres'
 import type { Job } from '../job/jobWork'
 
 const farthest = 99_999
@@ -23,11 +25,12 @@ export function SizeForm({
   onClose: () => void
 }) {
   const { t } = useTranslation()
-  const millimetres = whole(t('fits.wrong'), { min: 0, max: farthest })
+  const text = useMeasureText('MILLIMETRE')
+  const millimetres = useMeasureRule('MILLIMETRE', { whole: true })(useLengthWrong(), { min: 0, max: farthest })
   const form = useFields(z.object({ heightMm: millimetres, widthMm: millimetres, lengthMm: millimetres }), {
-    heightMm: size?.heightMm ?? '',
-    widthMm: size?.widthMm ?? '',
-    lengthMm: size?.lengthMm ?? '',
+    heightMm: text(size?.heightMm),
+    widthMm: text(size?.widthMm),
+    lengthMm: text(size?.lengthMm),
   })
   const save = useWrite(
     (body: Schemas['SizeRow'], id) =>
@@ -39,9 +42,9 @@ export function SizeForm({
   return (
     <Sheet title={t('fits.measure')} onClose={onClose}>
       <Form form={form} save={save} label={t('fits.keep')} onSubmit={(v) => save.mutate(v)}>
-        <Whole name="heightMm" label={t('fits.height')} />
-        <Whole name="widthMm" label={t('fits.width')} />
-        <Whole name="lengthMm" label={t('fits.length')} />
+        <Measured unit="MILLIMETRE" name="heightMm" label={t('fits.height')} />
+        <Measured unit="MILLIMETRE" name="widthMm" label={t('fits.width')} />
+        <Measured unit="MILLIMETRE" name="lengthMm" label={t('fits.length')} />
       </Form>
     </Sheet>
   )
@@ -51,7 +54,8 @@ export function SizeForm({
 export function PassageForm({ onClose }: { onClose: () => void }) {
   const { t } = useTranslation()
   const [id] = useState(() => crypto.randomUUID())
-  const millimetres = whole(t('fits.wrong'), { min: 0, max: farthest })
+  const text = useMeasureText('MILLIMETRE')
+  const millimetres = useMeasureRule('MILLIMETRE', { whole: true })(useLengthWrong(), { min: 0, max: farthest })
   const form = useFields(
     z.object({
       name: line(t('form.missing')),
@@ -60,7 +64,7 @@ export function PassageForm({ onClose }: { onClose: () => void }) {
       lengthMm: orNothing(millimetres),
       marginMm: millimetres,
     }),
-    { name: '', heightMm: '', widthMm: '', lengthMm: '', marginMm: '50' },
+    { name: '', heightMm: '', widthMm: '', lengthMm: '', marginMm: text(50) },
   )
   const save = useWrite(
     (body: Schemas['PassageRow'], writeId) => unwrap(api.PUT('/api/clearance/passages', { body, ...write(writeId) })),
@@ -70,10 +74,10 @@ export function PassageForm({ onClose }: { onClose: () => void }) {
     <Sheet title={t('fits.addPassage')} onClose={onClose}>
       <Form form={form} save={save} label={t('fits.keep')} onSubmit={(v) => save.mutate({ id, ...filled(v) })}>
         <Line name="name" label={t('fits.name')} />
-        <Whole name="heightMm" label={t('fits.height')} />
-        <Whole name="widthMm" label={t('fits.width')} />
-        <Whole name="lengthMm" label={t('fits.length')} hint={t('fits.anyLength')} />
-        <Whole name="marginMm" label={t('fits.margin')} />
+        <Measured unit="MILLIMETRE" name="heightMm" label={t('fits.height')} />
+        <Measured unit="MILLIMETRE" name="widthMm" label={t('fits.width')} />
+        <Measured unit="MILLIMETRE" name="lengthMm" label={t('fits.length')} hint={t('fits.anyLength')} />
+        <Measured unit="MILLIMETRE" name="marginMm" label={t('fits.margin')} />
       </Form>
     </Sheet>
   )
@@ -83,7 +87,7 @@ export function PassageForm({ onClose }: { onClose: () => void }) {
 export function ChangeForm({ jobs, onClose }: { jobs: Job[]; onClose: () => void }) {
   const { t } = useTranslation()
   const title = new Map(jobs.filter((j) => !j.over).map((j) => [j.id, `${j.code} ${j.title}`]))
-  const millimetres = whole(t('fits.wrong'), { min: -farthest, max: farthest })
+  const millimetres = useMeasureRule('MILLIMETRE', { whole: true })(useLengthWrong(), { min: -farthest, max: farthest })
   const form = useFields(
     z.object({
       jobId: z.string().min(1, t('form.missing')),
@@ -101,9 +105,9 @@ export function ChangeForm({ jobs, onClose }: { jobs: Job[]; onClose: () => void
     <Sheet title={t('fits.addChange')} onClose={onClose}>
       <Form form={form} save={save} label={t('fits.keep')} onSubmit={(v) => save.mutate(v)}>
         <Pick name="jobId" label={t('fits.job')} of={[...title.keys()]} say={(id) => title.get(id)!} />
-        <Whole name="heightMm" label={t('fits.changeHeight')} />
-        <Whole name="widthMm" label={t('fits.changeWidth')} />
-        <Whole name="lengthMm" label={t('fits.changeLength')} />
+        <Measured unit="MILLIMETRE" name="heightMm" label={t('fits.changeHeight')} />
+        <Measured unit="MILLIMETRE" name="widthMm" label={t('fits.changeWidth')} />
+        <Measured unit="MILLIMETRE" name="lengthMm" label={t('fits.changeLength')} />
         <p className="quiet text-sm">{t('fits.tyres')}</p>
       </Form>
     </Sheet>

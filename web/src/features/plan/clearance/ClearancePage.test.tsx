@@ -4,7 +4,6 @@ import { expect, it } from 'vitest'
 import { show } from '@/test/page'
 import { server } from '@/test/server'
 import { ClearancePage } from './ClearancePage'
-import { millimetresOf } from './Millimetres'
 
 const passage = { id: 'p', name: 'Shed door', heightMm: 1650, widthMm: 2300, marginMm: 60 }
 const open = (clearance: object) => {
@@ -57,11 +56,3 @@ it('leaves out the length where it is no matter, and takes whole millimetres onl
     marginMm: 50,
   })
 })
-
-it.each([
-  ['-20', -20],
-  ['−20', -20],
-  [' 35 ', 35],
-  ['3.5', undefined],
-  ['', undefined],
-])('reads “%s” off a rule', (typed, mm) => expect(millimetresOf(typed)).toBe(mm))

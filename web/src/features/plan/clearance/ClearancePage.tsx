@@ -8,6 +8,7 @@ import { useRole } from '@/api/useRole'
 import { Loaded, ProblemAlert } from '@/ui/page/Feedback'
 import { Page, Part } from '@/ui/page/Page'
 import { ChangeForm, PassageForm, SizeForm } from './ClearanceForms'
+import { useUnits, type Units } from '@/ui/format/units'
 import { PartInSpace } from './PartInSpace'
 
 type Clearance = Schemas['ClearanceResponse']
@@ -23,6 +24,7 @@ const clearanceQuery = (projectId: string) =>
 export function ClearancePage() {
   const { projectId = '' } = useParams()
   const { t } = useTranslation()
+  const units = useUnits()
   const clearance = useQuery(clearanceQuery(projectId))
   const work = useQuery(jobsQuery(projectId))
   const [params, setParams] = useSearchParams()
@@ -57,7 +59,12 @@ export function ClearancePage() {
             <Part title={t('fits.passages')}>
               {c.size && (
                 <p className="quiet">
-                  {t('fits.size', { height: c.size.heightMm, width: c.size.widthMm, length: c.size.lengthMm })}
+                  {t('fits.size', {
+                    height: units.figure(c.size.heightMm, 'MILLIMETRE'),
+                    width: units.figure(c.size.widthMm, 'MILLIMETRE'),
+                    length: units.figure(c.size.lengthMm, 'MILLIMETRE'),
+                    unit: units.word('MILLIMETRE'),
+                  })}
                 </p>
               )}
               <ul className="grid gap-3">
@@ -71,7 +78,8 @@ export function ClearancePage() {
                 <ul>
                   {c.changes.map((x) => (
                     <li key={x.jobId} className="border-b border-base-300 py-1">
-                      {title(x.jobId)}: {[x.heightMm, x.widthMm, x.lengthMm].map(signed).join(' / ')} mm
+                      {title(x.jobId)}: {[x.heightMm, x.widthMm, x.lengthMm].map((mm) => signed(units, mm)).join(' / ')}{' '}
+                      {units.word('MILLIMETRE')}
                     </li>
                   ))}
                 </ul>
@@ -91,20 +99,27 @@ export function ClearancePage() {
   )
 }
 
-const signed = (mm: number) => (mm > 0 ? `+${mm}` : mm < 0 ? `−${-mm}` : '0')
+const signed = (units: Units, mm: number) =>
+  mm === 0 ? '0' : `${mm > 0 ? '+' : '−'}${units.figure(Math.abs(mm), 'MILLIMETRE')}`
 
 function Answer({ clearance: c, title }: { clearance: Clearance; title: (id: string) => string }) {
   const { t } = useTranslation()
+  const units = useUnits()
   if (!c.size) return t('fits.unmeasured')
   if (c.passages.length === 0) return t('fits.noPassage')
   const stuck = c.passages.find((p) => p.now?.fit === 'STUCK')
-  if (stuck) return t('fits.stuckNow', { passage: stuck.passage.name, mm: -stuck.now!.spareMm })
+  if (stuck)
+    return t('fits.stuckNow', { passage: stuck.passage.name, size: units.say(-stuck.now!.spareMm, 'MILLIMETRE') })
   const trapped = c.passages.find((p) => p.trap)
   if (trapped) {
     const at = trapped.after.find((a) => a.job === trapped.trap)!
     return (
       <>
-        {t('fits.trap', { job: title(at.job), passage: trapped.passage.name, mm: -at.verdict.spareMm })}{' '}
+        {t('fits.trap', {
+          job: title(at.job),
+          passage: trapped.passage.name,
+          size: units.say(-at.verdict.spareMm, 'MILLIMETRE'),
+        })}{' '}
         {trapped.waysOut.length > 0 &&
           t('fits.waysOut', {
             count: trapped.waysOut.length,
@@ -114,11 +129,12 @@ function Answer({ clearance: c, title }: { clearance: Clearance; title: (id: str
     )
   }
   const spare = Math.min(...c.passages.flatMap((p) => [p.now!, ...p.after.map((a) => a.verdict)]).map((v) => v.spareMm))
-  return t('fits.fits', { mm: spare })
+  return t('fits.fits', { size: units.say(spare, 'MILLIMETRE') })
 }
 
 function PassageCard({ through: p, title }: { through: Through; title: (id: string) => string }) {
   const { t } = useTranslation()
+  const units = useUnits()
   const drop = useWrite(
     (id: string, writeId) =>
       unwrap(api.DELETE('/api/clearance/passages/{id}', { params: { path: { id } }, ...write(writeId) })),
@@ -134,8 +150,11 @@ function PassageCard({ through: p, title }: { through: Through; title: (id: stri
         <h3 className="font-semibold">
           {p.passage.name}{' '}
           <span className="quiet text-sm font-normal">
-            {[p.passage.heightMm, p.passage.widthMm, p.passage.lengthMm].filter((mm) => mm !== undefined).join(' × ')}{' '}
-            mm
+            {[p.passage.heightMm, p.passage.widthMm, p.passage.lengthMm]
+              .filter((mm) => mm !== undefined)
+              .map((mm) => units.figure(mm, 'MILLIMETRE'))
+              .join(' × ')}{' '}
+            {units.word('MILLIMETRE')}
           </span>
         </h3>
         <button
@@ -153,7 +172,9 @@ function PassageCard({ through: p, title }: { through: Through; title: (id: stri
             <span>{words}</span>
             <span className="text-right">
               {t(`fits.fit.${v.fit}`)},{' '}
-              {v.spareMm < 0 ? t('fits.lacks', { mm: -v.spareMm }) : t('fits.spare', { mm: v.spareMm })}
+              {v.spareMm < 0
+                ? t('fits.lacks', { size: units.say(-v.spareMm, 'MILLIMETRE') })
+                : t('fits.spare', { size: units.say(v.spareMm, 'MILLIMETRE') })}
             </span>
           </li>
         ))}

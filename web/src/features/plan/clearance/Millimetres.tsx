@@ -1,9 +1,23 @@
 import { useTranslation } from 'react-i18next'
 import { TextField } from '@/ui/form/Field'
+import { numberOf } from '@/ui/form/rules'
+import { useUnits } from '@/ui/format/units'
 
-/** Whole millimetres, also below zero; undefined where it is no such number. */
-export const millimetresOf = (typed: string) =>
-  /^[-−]?\d{1,5}$/.test(typed.trim()) ? Number(typed.trim().replace('−', '-')) : undefined
+/** Whole millimetres of what was typed in this person's unit, also below zero; undefined where it is no number. */
+export function useMillimetres() {
+  const units = useUnits()
+  return (typed: string) => {
+    const mm = units.typedWhole(numberOf(typed.replace('−', '-')), 'MILLIMETRE')
+    return Math.abs(mm) <= 99_999 ? mm : undefined
+  }
+}
+
+/** What is said of something that is no length in this person's unit. */
+export function useLengthWrong() {
+  const { t } = useTranslation()
+  const { shown } = useUnits()
+  return t(shown('MILLIMETRE') === 'MILLIMETRE' ? 'fits.wrong' : 'fits.wrongInches')
+}
 
 /** A length as it is read off a rule. */
 export function Millimetres({
@@ -16,12 +30,15 @@ export function Millimetres({
   onChange: (typed: string) => void
 }) {
   const { t } = useTranslation()
+  const units = useUnits()
+  const millimetresOf = useMillimetres()
+  const wrong = useLengthWrong()
   return (
     <TextField
-      label={label}
-      inputMode="numeric"
+      label={t('units.of', { what: label, unit: units.word('MILLIMETRE') })}
+      inputMode="decimal"
       value={value}
-      error={value.trim() !== '' && millimetresOf(value) === undefined ? t('fits.wrong') : undefined}
+      error={value.trim() !== '' && millimetresOf(value) === undefined ? wrong : undefined}
       onChange={(e) => onChange(e.target.value)}
     />
   )

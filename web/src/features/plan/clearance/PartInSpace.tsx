@@ -4,13 +4,15 @@ import { useTranslation } from 'react-i18next'
 import { api, unwrap } from '@/api/client'
 import { ProblemAlert } from '@/ui/page/Feedback'
 import { Part } from '@/ui/page/Page'
-import { Millimetres, millimetresOf } from './Millimetres'
+import { useUnits } from '@/ui/format/units'
+import { Millimetres, useMillimetres } from './Millimetres'
 
 /** Whether a part goes into its space, before it is bought. */
 export function PartInSpace() {
   const { t } = useTranslation()
-  const [v, setV] = useState({ space: '', part: '', margin: '5' })
-  const [spaceMm, partMm, marginMm] = [v.space, v.part, v.margin].map(millimetresOf)
+  const units = useUnits()
+  const [v, setV] = useState({ space: '', part: '', margin: units.figure(5, 'MILLIMETRE') })
+  const [spaceMm, partMm, marginMm] = [v.space, v.part, v.margin].map(useMillimetres())
   const complete = spaceMm !== undefined && partMm !== undefined && marginMm !== undefined
   const verdict = useQuery({
     queryKey: ['clearance', 'part', spaceMm, partMm, marginMm],
@@ -34,7 +36,7 @@ export function PartInSpace() {
       <p aria-live="polite" className="mt-1 font-semibold">
         {complete &&
           verdict.data &&
-          `${t(`fits.fit.${verdict.data.fit}`)}, ${verdict.data.spareMm < 0 ? t('fits.lacks', { mm: -verdict.data.spareMm }) : t('fits.spare', { mm: verdict.data.spareMm })}`}
+          `${t(`fits.fit.${verdict.data.fit}`)}, ${verdict.data.spareMm < 0 ? t('fits.lacks', { size: units.say(-verdict.data.spareMm, 'MILLIMETRE') }) : t('fits.spare', { size: units.say(verdict.data.spareMm, 'MILLIMETRE') })}`}
       </p>
     </Part>
   )

@@ -59,6 +59,7 @@ function Work({
   return (
     <Page
       title={t('work.title')}
+      words={['job', 'pieceOfWork', 'condition']}
       answer={work.jobs.length === 0 ? t('work.nothing') : <WorkAnswer progress={work.progress} />}
       action={
         <button type="button" className="btn btn-primary" onClick={() => setParams({ new: '1' })}>

@@ -30,7 +30,7 @@ export function OrderOfWorkPage() {
   return (
     <Loaded query={orderOfWork} what={t('order.loading')}>
       {(s) => (
-        <Page title={t('order.title')} answer={<Answer orderOfWork={s} title={title} />}>
+        <Page title={t('order.title')} words={['orderOfWork']} answer={<Answer orderOfWork={s} title={title} />}>
           <div className="grid gap-x-10 lg:grid-cols-[3fr_2fr]">
             <Proposed projectId={projectId} edges={s.proposed} title={title} />
             <div>

@@ -37,6 +37,7 @@ export function OutstandingPage() {
         return (
           <Page
             title={t('outstanding.title')}
+            words={['outstanding']}
             answer={<Answer open={open} />}
             action={
               <button type="button" className="btn btn-primary" onClick={() => setAdding(true)}>

@@ -11,7 +11,6 @@ import { line } from '@/ui/form/rules'
 import { useFields } from '@/ui/form/useFields'
 import { Sheet } from '@/ui/form/Sheet'
 import { useFormat } from '@/ui/format/format'
-import { useActivityName } from '@/ui/format/activityName'
 import { useFreshId } from '@/ui/form/useFreshId'
 import { MilestoneMoves } from './MilestoneMoves'
 import type { Activity } from './axis/lanes'
@@ -36,7 +35,7 @@ export function ActivityPanel({
   const { t } = useTranslation()
   const format = useFormat()
   const reason = useReason()
-  const title = useActivityName()(a.subject)
+  const title = a.subject.title
   return (
     <Sheet title={title} onClose={onClose}>
       <div className="grid gap-4">
@@ -118,7 +117,6 @@ function Consequences({
   const { t } = useTranslation()
   const format = useFormat()
   const [fresh] = useFreshId()
-  const nameOf = useActivityName()
   const path = { params: { path: { projectId } } }
   const preview = useQuery({
     queryKey: ['plan', projectId, 'preview', activity.key, day],
@@ -148,7 +146,7 @@ function Consequences({
               <ul className="text-sm">
                 {m.moved.map((o) => (
                   <li key={o.subject.kind + o.subject.id}>
-                    {nameOf(o.subject)}: {format.shortDay(o.before)} → {format.shortDay(o.after)}
+                    {o.subject.title}: {format.shortDay(o.before)} → {format.shortDay(o.after)}
                   </li>
                 ))}
               </ul>

@@ -4,7 +4,6 @@ import { useTranslation } from 'react-i18next'
 import { PackageOpen } from 'lucide-react'
 import type { Schemas } from '@/api/client'
 import { Part } from '@/ui/page/Page'
-import { useActivityName } from '@/ui/format/activityName'
 import { useFormat } from '@/ui/format/format'
 import { useReason } from './useReason'
 
@@ -111,7 +110,6 @@ function Row({ h, projectId }: { h: Happening; projectId: string }) {
   const { t } = useTranslation()
   const format = useFormat()
   const reason = useReason()
-  const nameOf = useActivityName()
   const { subject } = h.activity
   if (h.arrives)
     return (
@@ -130,7 +128,7 @@ function Row({ h, projectId }: { h: Happening; projectId: string }) {
           className="link font-semibold"
           to={`/p/${projectId}/work${subject.kind === 'JOB' ? `?job=${subject.id}` : '/access'}`}
         >
-          {nameOf(subject)}
+          {subject.title}
         </Link>{' '}
         {!h.first && <span className="quiet">{t('plan.goesOn')}</span>}{' '}
         {h.last && <span className="quiet">{t('plan.ends')}</span>}

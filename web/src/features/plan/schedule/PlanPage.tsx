@@ -8,7 +8,6 @@ import { planQuery } from '@/api/queries'
 import { Empty, Loaded } from '@/ui/page/Feedback'
 import { Page, Part } from '@/ui/page/Page'
 import { useFormat } from '@/ui/format/format'
-import { useActivityName } from '@/ui/format/activityName'
 import { ActivityPanel } from './ActivityPanel'
 import { FollowPlan, Slipped } from './FollowPlan'
 import { Loose } from './Loose'
@@ -46,6 +45,7 @@ function Dated({ plan, projectId }: { plan: Plan; projectId: string }) {
   return (
     <Page
       title={t('plan.title')}
+      words={['session', 'slack', 'stripDown', 'planB']}
       answer={<PlanAnswer plan={plan} />}
       action={plan.activities.length > 0 && <FollowPlan projectId={projectId} plan={plan} />}
     >
@@ -88,7 +88,6 @@ function Chain({ plan }: { plan: Plan }) {
   const { t } = useTranslation()
   const format = useFormat()
   const reason = useReason()
-  const nameOf = useActivityName()
   const last = plan.milestones.filter((m) => m.chain.length > 1).at(-1)
   if (!last) return null
   const steps = [...last.chain].reverse().flatMap((s) => {
@@ -103,7 +102,7 @@ function Chain({ plan }: { plan: Plan }) {
       <ol className="list-decimal pl-6">
         {steps.map((a) => (
           <li key={a.key} className="py-1">
-            <strong>{nameOf(a.subject)}</strong>, {format.shortDay(a.start)}.{' '}
+            <strong>{a.subject.title}</strong>, {format.shortDay(a.start)}.{' '}
             <span className="quiet">{a.reasons.map(reason).join(' ')}</span>
           </li>
         ))}

@@ -1,7 +1,6 @@
 import { Link } from 'react-router'
 import { useTranslation } from 'react-i18next'
 import type { Schemas } from '@/api/client'
-import { useActivityName } from '@/ui/format/activityName'
 import { Part } from '@/ui/page/Page'
 import { useFormat } from '@/ui/format/format'
 import type { Plan } from './axis/lanes'
@@ -31,13 +30,12 @@ export function Waiting({ plan, projectId }: { plan: Plan; projectId: string }) 
 }
 
 function What({ waits: { subject }, projectId }: { waits: Waits; projectId: string }) {
-  const nameOf = useActivityName()
   return subject.kind === 'JOB' ? (
     <Link className="link" to={`/p/${projectId}/work?job=${subject.id}`}>
       {subject.title}
     </Link>
   ) : (
-    nameOf(subject)
+    subject.title
   )
 }
 

@@ -1,16 +1,14 @@
 import { useTranslation } from 'react-i18next'
 import type { Schemas } from '@/api/client'
-import { useActivityName } from '@/ui/format/activityName'
 import { useFormat } from '@/ui/format/format'
 
 /** Puts the reason of a date into words. */
 export function useReason(): (limit: Schemas['LimitResponse']) => string {
   const { t } = useTranslation()
   const format = useFormat()
-  const nameOf = useActivityName()
   return (limit) =>
     t(`limit.${special(limit.subject?.kind) ?? limit.kind}`, {
-      what: limit.subject ? nameOf(limit.subject) : '',
+      what: limit.subject ? limit.subject.title : '',
       date: format.shortDay(format.dateOf(limit.until)),
     })
 }

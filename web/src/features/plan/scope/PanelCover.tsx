@@ -3,13 +3,15 @@ import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap } from '@/api/client'
 import { ProblemAlert } from '@/ui/page/Feedback'
-import { Millimetres, millimetresOf } from '../clearance/Millimetres'
+import { useUnits } from '@/ui/format/units'
+import { Millimetres, useMillimetres } from '../clearance/Millimetres'
 
 /** How much of a damage a repair panel covers, before it is bought. */
 export function PanelCover() {
   const { t } = useTranslation()
+  const units = useUnits()
   const [typed, setTyped] = useState(['', '', '', ''])
-  const mm = typed.map(millimetresOf)
+  const mm = typed.map(useMillimetres())
   const complete = mm.every((v): v is number => v !== undefined)
   const cover = useQuery({
     queryKey: ['panel-cover', mm],
@@ -53,7 +55,7 @@ export function PanelCover() {
             ? t('scope.coveredAll')
             : t('scope.covered', {
                 percent: cover.data.coveredPercent,
-                rest: cover.data.toMakeMm2.toLocaleString('en'),
+                rest: units.sayArea(cover.data.toMakeMm2, 'MILLIMETRE'),
               }))}
       </p>
     </details>

@@ -45,9 +45,9 @@ export const scopeWords = {
     aimSet: 'Standard set.',
     zoneAim: '{{place}}: {{aim}}, since {{reason}}',
     cover: 'Will the repair panel do?',
-    damage: 'Damage, length and width in mm',
-    panel: 'Panel, length and width in mm',
-    covered: 'It covers {{percent}} %; make {{rest}} mm² by hand.',
+    damage: 'The damage',
+    panel: 'The panel',
+    covered: 'It covers {{percent}} %; make {{rest}} by hand.',
     coveredAll: 'The panel covers all of it.',
   },
 } as const

@@ -3,6 +3,7 @@ import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { Form } from '@/ui/form/Form'
+import { Measured, useMeasureRule } from '@/ui/form/measured'
 import { Amount, Decimal, Line, Tick, Whole } from '@/ui/form/named'
 import { filled, line, number, orNothing, useAmountRule, whole } from '@/ui/form/rules'
 import { useFields } from '@/ui/form/useFields'
@@ -23,7 +24,7 @@ export function OfferForm({ projectId, sentOutId }: { projectId: string; sentOut
       .object({
         carrier: line(t('form.missing')),
         priceMinor: orNothing(amount(currency)),
-        km: count,
+        km: orNothing(useMeasureRule('KILOMETRE', { whole: true })(t('form.number'), { min: 0, max: 99_999 })),
         hours: orNothing(number(t('form.number'), { min: 0 })),
         days: count,
         refused: z.string().max(120),
@@ -61,7 +62,7 @@ export function OfferForm({ projectId, sentOutId }: { projectId: string; sentOut
         <div className="grid grid-cols-2 gap-2">
           <Line name="carrier" label={t('away.carrier')} />
           <Amount name="priceMinor" label={t('away.price')} currency={currency} />
-          <Whole name="km" label={t('away.km')} />
+          <Measured unit="KILOMETRE" name="km" label={t('away.km')} />
           <Decimal name="hours" label={t('away.hours')} />
           <Whole name="days" label={t('away.itsDays')} />
           <Line name="refused" label={t('away.refusedWhy')} />

@@ -3,6 +3,7 @@ import type { Schemas } from '@/api/client'
 import { useRole } from '@/api/useRole'
 import { Part } from '@/ui/page/Page'
 import { hours, useFormat } from '@/ui/format/format'
+import { useUnits } from '@/ui/format/units'
 import { BackForm } from './BackForm'
 import { OfferForm } from './OfferForm'
 import { SendForm } from './SendForm'
@@ -12,6 +13,7 @@ export type SentOut = Schemas['SentOutResponse']
 /** One send-out: what goes, what stands in the way, who does it for how much, and the next step. */
 export function SentOutCard({ projectId, sentOut: s }: { projectId: string; sentOut: SentOut }) {
   const { t } = useTranslation()
+  const units = useUnits()
   const format = useFormat()
   const { row } = s
   const { owns } = useRole()
@@ -37,7 +39,11 @@ export function SentOutCard({ projectId, sentOut: s }: { projectId: string; sent
               {offer.refused ? (
                 t('away.refusedBy', { reason: offer.refused })
               ) : totalMinor === undefined || atMostMinor === undefined || offer.priceMinor === undefined ? (
-                t('away.withoutPrice', { km: offer.km, time: hours(offer.minutes), days: offer.days })
+                t('away.withoutPrice', {
+                  way: units.say(offer.km, 'KILOMETRE'),
+                  time: hours(offer.minutes),
+                  days: offer.days,
+                })
               ) : (
                 <>
                   {format.money(totalMinor, format.currency)}
@@ -46,7 +52,7 @@ export function SentOutCard({ projectId, sentOut: s }: { projectId: string; sent
                   <span className="quiet block text-sm">
                     {t('away.sum', {
                       price: format.money(offer.priceMinor, format.currency),
-                      km: offer.km,
+                      way: units.say(offer.km, 'KILOMETRE'),
                       time: hours(offer.minutes),
                       days: offer.days,
                     })}

@@ -32,6 +32,7 @@ export function SentOutPage() {
       {({ sentOutWork: all, kmMinor, hourMinor }) => (
         <Page
           title={t('away.title')}
+          words={['sentOut']}
           answer={<Answer all={all} />}
           action={
             <button type="button" className="btn btn-primary" onClick={() => setParams({ send: 'new' })}>

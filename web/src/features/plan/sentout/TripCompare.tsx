@@ -5,6 +5,8 @@ import { api, unwrap, write } from '@/api/client'
 import { ProblemAlert } from '@/ui/page/Feedback'
 import { TextField } from '@/ui/form/Field'
 import { useFormat } from '@/ui/format/format'
+import { numberOf } from '@/ui/form/rules'
+import { useUnits } from '@/ui/format/units'
 import { useDraft } from '@/ui/form/useDraft'
 
 /** A place to go to: how far from home, how far on to the next, what goes there and what is fetched. */
@@ -13,13 +15,17 @@ const empty: Stop = { where: '', fromHome: '', toNext: '', what: '' }
 const initial = { stops: [empty, empty] }
 const MOST_STOPS = 6
 
-const km = (typed: string) => Math.trunc(Number(typed)) || 0
-
 /** Several errands on one way against each by itself; the list goes along on paper. */
 export function TripCompare({ projectId }: { projectId: string }) {
   const { t } = useTranslation()
-  const format = useFormat()
   const [{ stops }, keep] = useDraft(`trip.${projectId}`, initial)
+  const format = useFormat()
+  const units = useUnits()
+  const km = (typed: string) => Math.round(units.typed(numberOf(typed), 'KILOMETRE'))
+  const wrong = (typed: string) => (typed.trim() !== '' && !(km(typed) >= 0) ? t('form.number') : undefined)
+  const ways = stops.flatMap((s, i) => (i < stops.length - 1 ? [s.fromHome, s.toNext] : [s.fromHome]))
+  const unit = units.word('KILOMETRE')
+  const distance = (far: number) => units.say(far, 'KILOMETRE')
   const setStops = (some: Stop[]) => keep({ stops: some })
   const put = (i: number, change: Partial<Stop>) => setStops(stops.map((s, j) => (i === j ? { ...s, ...change } : s)))
   const compare = useMutation({
@@ -59,15 +65,17 @@ export function TripCompare({ projectId }: { projectId: string }) {
           />
           <div className="grid grid-cols-2 items-start gap-3">
             <TextField
-              label={t('trip.fromHome')}
-              inputMode="numeric"
+              label={t('units.of', { what: t('trip.fromHome'), unit })}
+              inputMode="decimal"
+              error={wrong(s.fromHome)}
               value={s.fromHome}
               onChange={(e) => put(i, { fromHome: e.target.value })}
             />
             {i < stops.length - 1 && (
               <TextField
-                label={t('trip.toNext')}
-                inputMode="numeric"
+                label={t('units.of', { what: t('trip.toNext'), unit })}
+                inputMode="decimal"
+                error={wrong(s.toNext)}
                 value={s.toNext}
                 onChange={(e) => put(i, { toNext: e.target.value })}
               />
@@ -76,7 +84,7 @@ export function TripCompare({ projectId }: { projectId: string }) {
         </fieldset>
       ))}
       <div className="no-print flex flex-wrap gap-2">
-        <button type="submit" className="btn" disabled={compare.isPending}>
+        <button type="submit" className="btn" disabled={compare.isPending || !ways.every((typed) => km(typed) >= 0)}>
           {t('trip.compare')}
         </button>
         {stops.length < MOST_STOPS && (
@@ -98,10 +106,13 @@ export function TripCompare({ projectId }: { projectId: string }) {
       {compare.data && (
         <p role="status" className="font-semibold">
           {compare.data.savedMinor === undefined
-            ? t('trip.kilometres', { together: compare.data.togetherKm, apart: compare.data.apartKm })
+            ? t('trip.kilometres', {
+                together: distance(compare.data.togetherKm),
+                apart: distance(compare.data.apartKm),
+              })
             : t(compare.data.togetherKm < compare.data.apartKm ? 'trip.together' : 'trip.apart', {
-                together: compare.data.togetherKm,
-                apart: compare.data.apartKm,
+                together: distance(compare.data.togetherKm),
+                apart: distance(compare.data.apartKm),
                 saved: format.money(Math.abs(compare.data.savedMinor), format.currency),
               })}
         </p>

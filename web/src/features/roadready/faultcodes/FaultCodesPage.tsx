@@ -25,6 +25,7 @@ export function FaultCodesPage() {
       {(f) => (
         <Page
           title={t('codes.title')}
+          words={['faultCodes']}
           answer={<Answer faults={f} />}
           action={
             <button type="button" className="btn btn-primary" onClick={() => setReading(true)}>

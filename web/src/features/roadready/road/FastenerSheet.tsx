@@ -7,8 +7,9 @@ import { systems, tightnesses } from '@/api/generated/enums'
 import { useWrite } from '@/api/useWrite'
 import { Form } from '@/ui/form/Form'
 import { JobPick } from '@/ui/form/JobPick'
-import { Decimal, Line, Pick } from '@/ui/form/named'
-import { filled, line, number, orNothing } from '@/ui/form/rules'
+import { Measured, useMeasureRule, useMeasureText } from '@/ui/form/measured'
+import { Line, Pick } from '@/ui/form/named'
+import { filled, line, orNothing } from '@/ui/form/rules'
 import { Sheet } from '@/ui/form/Sheet'
 import { useFields } from '@/ui/form/useFields'
 import type { Fastener } from './road'
@@ -39,7 +40,7 @@ export function FastenerSheet({
         title: line(t('form.missing')),
         system: z.enum(systems),
         tightness: z.enum(tightnesses),
-        newtonMetres: orNothing(number(t('form.number'), { min: 0 })),
+        newtonMetres: orNothing(useMeasureRule('NEWTON_METRE')(t('form.number'), { min: 0 })),
         source: z.string().max(120),
         jobId: z.string(),
       })
@@ -48,7 +49,7 @@ export function FastenerSheet({
       title: fastener?.title ?? '',
       system: fastener?.system ?? 'BRAKES',
       tightness: fastener?.tightness ?? 'FIGURE',
-      newtonMetres: fastener?.newtonMetres?.toString() ?? '',
+      newtonMetres: useMeasureText('NEWTON_METRE')(fastener?.newtonMetres),
       source: fastener?.source ?? '',
       jobId: fastener?.jobId ?? jobId ?? '',
     },
@@ -79,7 +80,7 @@ export function FastenerSheet({
         <Pick name="tightness" label={t('torque.how')} of={tightnesses} say={(s) => t(`torque.tightness.${s}`)} />
         {tightness === 'FIGURE' && (
           <>
-            <Decimal name="newtonMetres" label={t('torque.figure')} />
+            <Measured unit="NEWTON_METRE" name="newtonMetres" label={t('torque.figure')} />
             <Line name="source" label={t('torque.source')} hint={t('torque.sourceHint')} />
           </>
         )}

@@ -11,12 +11,10 @@ import { useFields } from '@/ui/form/useFields'
 import { useFormat } from '@/ui/format/format'
 import { ProofHistory } from './ProofHistory'
 import type { Proof } from './road'
-import { useTrade } from '@/ui/format/american'
 
 /** One test: what to do, what was recorded, and a form for today's. */
 export function ProofSheet({ projectId, proof: p, onClose }: { projectId: string; proof: Proof; onClose: () => void }) {
   const { t } = useTranslation()
-  const trade = useTrade()
   const { today } = useFormat()
   const [id] = useState(() => crypto.randomUUID())
   const form = useFields(
@@ -40,8 +38,8 @@ export function ProofSheet({ projectId, proof: p, onClose }: { projectId: string
     { said: () => t('road.proved', { what: p.name }), done: onClose },
   )
   return (
-    <Sheet title={trade(p.name)} onClose={onClose}>
-      <p className="border-l-4 border-accent bg-base-200 p-3">{trade(p.how)}</p>
+    <Sheet title={p.name} onClose={onClose}>
+      <p className="border-l-4 border-accent bg-base-200 p-3">{p.how}</p>
       <p className="quiet mt-2 text-sm">{t('road.manualFirst')}</p>
       <Form
         form={form}

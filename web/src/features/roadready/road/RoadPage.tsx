@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useParams, useSearchParams } from 'react-router'
 import { useTranslation } from 'react-i18next'
 import { Check, Plus, Printer } from 'lucide-react'
+import { useUnits } from '@/ui/format/units'
 import { Loaded } from '@/ui/page/Feedback'
 import { Page } from '@/ui/page/Page'
 import { useFormat } from '@/ui/format/format'
@@ -35,6 +36,7 @@ function Opened({ road: r, projectId }: { road: Road; projectId: string }) {
   return (
     <Page
       title={t('road.title')}
+      words={['beforeTheRoad', 'safetyClass', 'outstanding']}
       answer={<Answer road={r} />}
       action={
         <button type="button" className="btn" onClick={() => window.print()}>
@@ -172,6 +174,7 @@ function ProofList({
 
 function Fasteners({ road: r, onOpen }: { road: Road; onOpen: (id: string) => void }) {
   const { t } = useTranslation()
+  const units = useUnits()
   return (
     <section>
       <h2 className="mb-1 text-lg font-semibold">{t('torque.heading')}</h2>
@@ -184,7 +187,11 @@ function Fasteners({ road: r, onOpen }: { road: Road; onOpen: (id: string) => vo
             </button>
             <span className="block text-sm">
               {f.tightness === 'FIGURE'
-                ? t('torque.at', { figure: f.newtonMetres ?? 0, source: f.source ?? '', by: f.by ?? '' })
+                ? t('torque.at', {
+                    figure: units.say(f.newtonMetres ?? 0, 'NEWTON_METRE'),
+                    source: f.source ?? '',
+                    by: f.by ?? '',
+                  })
                 : t(`torque.tightness.${f.tightness}`)}
             </span>
           </li>

@@ -7,7 +7,6 @@ import { api, unwrap } from '@/api/client'
 import { placesQuery } from '@/api/queries'
 import { Loaded } from '@/ui/page/Feedback'
 import { Choice } from '@/ui/form/Field'
-import { useActivityName } from '@/ui/format/activityName'
 import { hours } from '@/ui/format/format'
 import { pathOf } from '../sentences'
 
@@ -16,7 +15,6 @@ const lengths = [30, 60, 90, 120, 180, 240, 360, 480]
 /** The evening as it really is: how long, with whom, where, how loud, in what weather; and what can be done in it, best first. */
 export function OtherWorkSession({ minutes: usual }: { minutes: number }) {
   const { t } = useTranslation()
-  const nameOf = useActivityName()
   const { projectId = '' } = useParams()
   const [open, setOpen] = useState(false)
   const [minutes, setMinutes] = useState(lengths.find((l) => l >= usual) ?? 480)
@@ -85,7 +83,7 @@ export function OtherWorkSession({ minutes: usual }: { minutes: number }) {
                     className="flex items-baseline gap-3 border-b border-base-300 py-1.5"
                   >
                     <Link className="link grow" to={pathOf(projectId, p.subject)}>
-                      {nameOf(p.subject)}
+                      {p.subject.title}
                       <span className="quiet block text-sm">{t(`today.why.${p.why}`)}</span>
                     </Link>
                     <span className="whitespace-nowrap">{hours(p.minutes)}</span>

@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { Link, useParams } from 'react-router'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap } from '@/api/client'
+import { useTitle } from '@/ui/page/useTitle'
 import { Loaded } from '@/ui/page/Feedback'
 import { WorkSessionBegun } from './WorkSessionBegun'
 import { OtherWorkSession } from './OtherWorkSession'
@@ -35,6 +36,7 @@ export function TodayPage() {
 /** Each sentence heads its own sheet, what it rests on lies under it. At the desk the road comes first, on a phone the evening. */
 function Bench({ today, projectId }: { today: Today; projectId: string }) {
   const { t } = useTranslation()
+  useTitle(t('today.title'))
   return (
     <main
       id="content"

@@ -7,7 +7,6 @@ import { useWrite } from '@/api/useWrite'
 import { Cautions } from '@/ui/safety/Cautions'
 import { ProblemAlert } from '@/ui/page/Feedback'
 import { Choice } from '@/ui/form/Field'
-import { useTrade } from '@/ui/format/american'
 import { useFormat } from '@/ui/format/format'
 import { useDraft } from '@/ui/form/useDraft'
 import { FindingMade } from '../finding/FindingMade'
@@ -31,7 +30,6 @@ type Props = {
 /** The check at hand with big answers for one thumb; after an answer the next one comes. */
 export function CheckCard({ projectId, walk, at, nameOf, onGo }: Props) {
   const { t } = useTranslation()
-  const trade = useTrade()
   const step = walk.steps[at]!
   const check = walk.checks.find((c) => c.id === step.checkId)!
   const here = walk.steps.filter((s) => s.place === step.place)
@@ -90,7 +88,7 @@ export function CheckCard({ projectId, walk, at, nameOf, onGo }: Props) {
         {step.seen && ` · ${t('check.answered', { seen: t(`check.seen.${step.seen}`) })}`}
       </p>
       {step.look && step.howSeen && <Looked look={step.look} how={step.howSeen} />}
-      <h2 className="text-xl font-semibold">{trade(check.how)}</h2>
+      <h2 className="text-xl font-semibold">{check.how}</h2>
       <Cautions cautions={step.cautions} />
       <WhatItMeans check={check} ifBad={step.ifBad} />
       {failed ? (

@@ -71,7 +71,11 @@ function Checks({ projectId, body, walk }: { projectId: string; body: Body; walk
   }
   const view = body.views.find((v) => v.id === body.zones.find((z) => z.id === step?.zone)?.view)
   return (
-    <Page title={t('check.title')} answer={<LeftSentence left={left} unseen={walk.unseen} />}>
+    <Page
+      title={t('check.title')}
+      words={['check', 'safetyClass']}
+      answer={<LeftSentence left={left} unseen={walk.unseen} />}
+    >
       <div className="grid grid-cols-[minmax(0,1fr)] gap-6 lg:grid-cols-[26rem_minmax(0,1fr)]">
         <div className="grid content-start gap-4">
           <AskFirst projectId={projectId} questions={walk.questions} />

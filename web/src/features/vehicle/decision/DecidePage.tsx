@@ -68,6 +68,7 @@ function Deciding({ projectId, findings, waiting }: { projectId: string; finding
   return (
     <Page
       title={t('decide.title')}
+      words={['finding', 'safetyClass', 'standard']}
       answer={waiting.length === 0 ? t('decide.none') : t('decide.left', { count: waiting.length })}
       {...(waiting.length > 1 && { action: <TakeAll waiting={waiting} /> })}
     >

@@ -66,6 +66,7 @@ function WalkRound({
   return (
     <Page
       title={t('walk.title')}
+      words={['finding', 'safetyClass', 'check']}
       answer={<WalkAnswer findings={findings} walk={walk.data} nameOf={nameOf} />}
       action={
         <Link className="btn" to={`/p/${projectId}/walk/checks${zone ? `?place=${zone}` : ''}`}>

@@ -34,6 +34,7 @@ export function EquipmentPage() {
         return (
           <Page
             title={t('equipment.title')}
+            words={['equipment']}
             answer={t('equipment.answer', {
               known: of('known').length,
               all: all.length - of('only').length,

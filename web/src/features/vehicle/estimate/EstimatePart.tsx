@@ -5,6 +5,7 @@ import { useTranslation } from 'react-i18next'
 import type { Schemas } from '@/api/client'
 import { Loaded } from '@/ui/page/Feedback'
 import { hours, percent, useFormat } from '@/ui/format/format'
+import { useUnits } from '@/ui/format/units'
 import { EstimateForm } from './EstimateForm'
 import { RustForm } from './RustForm'
 import { estimatesQuery, type FindingEstimate } from './estimates'
@@ -61,6 +62,7 @@ export function EstimatePart({ finding }: { finding: Finding }) {
 function Answer({ estimate: e }: { estimate: FindingEstimate }) {
   const { t } = useTranslation()
   const format = useFormat()
+  const units = useUnits()
   const money = (minor: number) => format.roughly(minor, format.currency)
   const from = (own: boolean, usual: 'estimate.proposedHours' | 'estimate.proposedCost') =>
     t(own ? 'estimate.own' : e.said?.rust ? 'estimate.fromRust' : usual)
@@ -91,8 +93,9 @@ function Answer({ estimate: e }: { estimate: FindingEstimate }) {
         <p>
           {t('estimate.judged', {
             grade: t(`estimate.ri.${rust.grade}`) + (rust.perforated ? `, ${t('estimate.holed')}` : ''),
-            length: rust.lengthMillimetres,
-            width: rust.widthMillimetres,
+            length: units.figure(rust.lengthMillimetres, 'MILLIMETRE'),
+            width: units.figure(rust.widthMillimetres, 'MILLIMETRE'),
+            unit: units.word('MILLIMETRE'),
             safety: e.judgement.safetyClass,
             repair: t(`estimate.repair.${e.judgement.repair}`),
           })}{' '}

@@ -4,8 +4,9 @@ import { useTranslation } from 'react-i18next'
 import type { Schemas } from '@/api/client'
 import { useFields } from '@/ui/form/useFields'
 import { Form, FormWrong } from '@/ui/form/Form'
-import { Pick, Tick, Whole } from '@/ui/form/named'
-import { filled, orNothing, whole } from '@/ui/form/rules'
+import { Measured, useMeasureRule, useMeasureText } from '@/ui/form/measured'
+import { Pick, Tick } from '@/ui/form/named'
+import { filled, orNothing } from '@/ui/form/rules'
 import type { FindingEstimate, Rust } from './estimates'
 import { RustSheet } from './RustSheet'
 import { useSayEstimate } from './useSayEstimate'
@@ -14,7 +15,7 @@ const scale = ['1', '2', '3', '4', '5'] as const
 
 function useRustRules() {
   const { t } = useTranslation()
-  const millimetres = whole(t('estimate.numbersWrong'), { min: 0 })
+  const millimetres = useMeasureRule('MILLIMETRE', { whole: true })(t('estimate.numbersWrong'), { min: 0 })
   return z.object({
     grade: z.custom<Rust['grade']>((g) => !!g, t('estimate.sheetHint')),
     length: millimetres,
@@ -27,11 +28,15 @@ function useRustRules() {
   })
 }
 
-const valuesOf = (said: Rust | undefined, holed: boolean): z.input<ReturnType<typeof useRustRules>> => ({
+const valuesOf = (
+  said: Rust | undefined,
+  holed: boolean,
+  text: (mm: number | undefined) => string,
+): z.input<ReturnType<typeof useRustRules>> => ({
   grade: said?.grade as Rust['grade'],
-  length: said ? String(said.lengthMillimetres) : '',
-  width: said ? String(said.widthMillimetres) : '',
-  mounting: said?.mountingMillimetres?.toString() ?? '',
+  length: text(said?.lengthMillimetres),
+  width: text(said?.widthMillimetres),
+  mounting: text(said?.mountingMillimetres),
   holed: said?.perforated ?? holed,
   blistered: !!said?.blisters,
   quantity: scale[(said?.blisters?.quantity ?? 2) - 1]!,
@@ -53,7 +58,8 @@ type Props = { finding: Schemas['FindingRow']; estimate: FindingEstimate; onDone
 export function RustForm({ finding, estimate, onDone }: Props) {
   const { t } = useTranslation()
   const said = estimate.said
-  const form = useFields(useRustRules(), valuesOf(said?.rust, finding.kind === 'RUST_THROUGH'))
+  const text = useMeasureText('MILLIMETRE')
+  const form = useFields(useRustRules(), valuesOf(said?.rust, finding.kind === 'RUST_THROUGH', text))
   const [grade, blistered] = useWatch({ control: form.control, name: ['grade', 'blistered'] })
   const save = useSayEstimate(finding.id, onDone)
   return (
@@ -80,10 +86,10 @@ export function RustForm({ finding, estimate, onDone }: Props) {
         </div>
       )}
       <div className="grid grid-cols-2 gap-2">
-        <Whole name="length" label={t('estimate.length')} />
-        <Whole name="width" label={t('estimate.width')} />
+        <Measured unit="MILLIMETRE" name="length" label={t('estimate.length')} />
+        <Measured unit="MILLIMETRE" name="width" label={t('estimate.width')} />
       </div>
-      <Whole name="mounting" label={t('estimate.mounting')} hint={t('estimate.mountingHint')} />
+      <Measured unit="MILLIMETRE" name="mounting" label={t('estimate.mounting')} hint={t('estimate.mountingHint')} />
       <FormWrong of={['length', 'width', 'mounting']} />
     </Form>
   )

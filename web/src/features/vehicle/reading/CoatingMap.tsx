@@ -1,6 +1,5 @@
 import { useTranslation } from 'react-i18next'
 import type { Cell } from './readings'
-import { readable } from './readings'
 
 /** Where each sort of coating lies, by pattern and number: filler is crossed, a second coat is hatched, bare is dotted. */
 const patterns = { THIN: 'coat-dots', ORIGINAL: '', REPAINTED: 'coat-lines', FILLER: 'coat-cross' } as const
@@ -24,7 +23,7 @@ export function CoatingMap({ cells }: { cells: Cell[] }) {
         viewBox={`0 0 ${columns * side} ${rows * side}`}
         className="my-1 block w-full max-w-60"
         role="img"
-        aria-label={`${t('reading.mapTitle')}: ${cells.map((c) => `${c.point.spot} ${readable(c.point.value)}`).join('; ')}`}
+        aria-label={`${t('reading.mapTitle')}: ${cells.map((c) => `${c.point.spot} ${Math.round(c.point.value)}`).join('; ')}`}
       >
         <Patterns />
         {cells.map((c) => (

@@ -11,8 +11,8 @@ import { FigureForm } from '../measurand/FigureForm'
 import { SeriesPlot } from './SeriesPlot'
 import { VerdictMark } from './VerdictMark'
 import { WrongReading } from './WrongReading'
-import { cells, readable, type Measurable, type Measured } from './readings'
-import { useTrade } from '@/ui/format/american'
+import { useUnits, type Units } from '@/ui/format/units'
+import { cells, type Measurable, type Measured } from './readings'
 
 /** One thing measured at one place: what it means, the readings, and by which figure. */
 export function MeasuredCard({
@@ -27,7 +27,7 @@ export function MeasuredCard({
   projectId: string
 }) {
   const { t } = useTranslation()
-  const trade = useTrade()
+  const units = useUnits()
   const [figure, setFigure] = useState(false)
   const grid = limit.unit === 'MICROMETRE' ? cells(m.points.filter((p) => !p.wrongBecause)) : undefined
   const counting = m.points.filter((p) => !p.wrongBecause)
@@ -39,7 +39,7 @@ export function MeasuredCard({
     <article className="card-sheet grid content-start gap-2 p-4">
       <header className="flex flex-wrap items-baseline justify-between gap-x-3">
         <h3 className="text-lg font-semibold">
-          {trade(limit.name)} · {place}
+          {limit.name} · {place}
         </h3>
         {m.judged && <VerdictMark outcome={m.judged.outcome} />}
       </header>
@@ -52,7 +52,7 @@ export function MeasuredCard({
         <>
           {plotted.length > 1 && <SeriesPlot points={plotted} limit={limit} />}
           <p className={plotted.length > 1 ? 'sr-only' : ''}>
-            {plotted.map((p) => `${p.spot}: ${readable(p.value)} ${t(`unit.${p.unit}`)}`).join('; ')}
+            {plotted.map((p) => `${p.spot}: ${units.say(p.value, p.unit)}`).join('; ')}
           </p>
         </>
       )}
@@ -101,11 +101,11 @@ function KeepFinding({
   projectId: string
 }) {
   const { t } = useTranslation()
+  const units = useUnits()
   const format = useFormat()
   const [id] = useState(() => crypto.randomUUID())
-  const unit = t(`unit.${limit.unit}`)
   const bound = limit.min ?? limit.max
-  const value = `${readable(m.judged?.value ?? 0)} ${unit}`
+  const value = units.say(m.judged?.value ?? 0, limit.unit)
   const keep = useWrite(
     (fields: Schemas['FindingFields'], writeId) =>
       unwrap(
@@ -138,7 +138,7 @@ function KeepFinding({
               note:
                 bound === undefined
                   ? t('reading.asNote', { name: limit.name, value })
-                  : t('reading.asNoteWithLimit', { name: limit.name, value, limit: `${bound} ${unit}` }),
+                  : t('reading.asNoteWithLimit', { name: limit.name, value, limit: units.say(bound, limit.unit) }),
             })
           }
         >
@@ -151,33 +151,39 @@ function KeepFinding({
 
 function Meaning({ measured: m, limit }: { measured: Measured; limit: Measurable }) {
   const { t } = useTranslation()
+  const units = useUnits()
   if (!m.judged) return <p className="quiet">{t(limit.pairs.length > 0 ? 'reading.fewOfPairs' : 'reading.few')}</p>
-  const unit = t(`unit.${limit.unit}`)
-  const value = `${readable(m.judged.value)} ${unit}`
+  const value = units.say(m.judged.value, limit.unit)
   return (
     <p>
       {limit.derived && m.judged.why !== 'ASK_AGAIN' && `${t(`reading.derived.${limit.derived}`, { value })}: `}
       {t(`reading.why.${m.judged.why}`)}
       {m.judged.outcome !== 'NOT_JUDGED' &&
-        `, ${t('reading.margin', { margin: `${readable(Math.abs(m.judged.margin))} ${unit}` })}`}
-      .{m.judged.rework && ` ${reworkSentence(t, m.judged.rework, unit)}`}
+        `, ${t('reading.margin', { margin: `${units.difference(Math.abs(m.judged.margin), limit.unit)} ${units.word(limit.unit)}` })}`}
+      .{m.judged.rework && ` ${reworkSentence(t, units, m.judged.rework, limit.unit)}`}
     </p>
   )
 }
 
 /** "Take it up by 0.04 to 0.2 mm." */
-function reworkSentence(t: TFunction, r: NonNullable<NonNullable<Measured['judged']>['rework']>, unit: string) {
-  const amount = (n: number) => readable(Math.abs(n))
+function reworkSentence(
+  t: TFunction,
+  units: Units,
+  r: NonNullable<NonNullable<Measured['judged']>['rework']>,
+  unit: Measurable['unit'],
+) {
+  const amount = (n: number) => units.difference(Math.abs(n), unit)
   const range = r.most === undefined ? 'open' : 'range'
   return t(`reading.rework.${r.least > 0 ? 'up' : 'down'}.${range}`, {
     least: amount(r.least),
     most: amount(r.most ?? r.least),
-    unit,
+    unit: units.word(unit),
   })
 }
 
 function Ages({ measured: m }: { measured: Measured }) {
   const { t } = useTranslation()
+  const units = useUnits()
   const format = useFormat()
   return (
     <ul>
@@ -185,7 +191,7 @@ function Ages({ measured: m }: { measured: Measured }) {
         .filter((p) => p.last)
         .map((p) => (
           <li key={p.id}>
-            {p.spot}: {format.month(p.madeOn!)}, {readable(p.value)} {t('unit.YEAR')}
+            {p.spot}: {format.month(p.madeOn!)}, {units.say(p.value, 'YEAR')}
             {p.expiresOn && `, ${t('reading.expires', { date: format.dayAndYear(p.expiresOn) })}`}
           </li>
         ))}
@@ -195,14 +201,15 @@ function Ages({ measured: m }: { measured: Measured }) {
 
 function Source({ limit, mayClear }: { limit: Measurable; mayClear: boolean }) {
   const { t } = useTranslation()
-  const unit = t(`unit.${limit.unit}`)
+  const units = useUnits()
   const { min, max } = limit
+  const said = (value: number) => units.say(value, limit.unit)
   const bound =
     min !== undefined && max !== undefined
-      ? t('reading.between', { min, max: `${max} ${unit}` })
+      ? t('reading.between', { min: units.figure(min, limit.unit), max: said(max) })
       : min !== undefined
-        ? t('reading.least', { value: `${min} ${unit}` })
-        : max !== undefined && t('reading.most', { value: `${max} ${unit}` })
+        ? t('reading.least', { value: said(min) })
+        : max !== undefined && t('reading.most', { value: said(max) })
   return (
     <p className="quiet text-sm">
       {bound && `${t('reading.limit', { limit: bound })} `}
@@ -215,7 +222,10 @@ function Source({ limit, mayClear }: { limit: Measurable; mayClear: boolean }) {
         <span key={f.id} className="block">
           {t('reading.besideIt', {
             kind: t(`reading.kindOfSource.${f.sourceKind}`),
-            figure: [f.least, f.most].filter((v) => v !== undefined).join('–'),
+            figure: [f.least, f.most]
+              .filter((v) => v !== undefined)
+              .map((v) => units.figure(v, limit.unit))
+              .join('–'),
             document: f.document,
           })}
         </span>

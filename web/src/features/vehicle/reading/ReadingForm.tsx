@@ -7,12 +7,13 @@ import { Line, Pick, Tick } from '@/ui/form/named'
 import { Sheet } from '@/ui/form/Sheet'
 import { useFields } from '@/ui/form/useFields'
 import { useFormat } from '@/ui/format/format'
+import { useUnits } from '@/ui/format/units'
 import { ChainFields } from './ChainFields'
 import { chainStretch } from './chain'
 import { InstrumentFields } from './InstrumentFields'
 import { blankFor, rowsOf, useReadingRules } from './readingValues'
 import { ReadingRows } from './ReadingRows'
-import type { Readings } from './readings'
+import type { Measurable, Readings } from './readings'
 
 type Props = {
   projectId: string
@@ -35,7 +36,16 @@ export function ReadingForm({ projectId, readings, places, nameOf, limitId, at, 
   const placesOf = (id: string) => places.filter((p) => readings.limits.find((l) => l.id === id)!.places.includes(p))
   const placeFor = (id: string, wanted: string | null) =>
     placesOf(id).find((p) => p === wanted) ?? placesOf(id)[0] ?? ''
-  const form = useFields(useReadingRules(readings.limits), blankFor(first, placeFor(first.id, at), useFormat().today()))
+  const units = useUnits()
+  /** In which this person's instruments show it, if it can be read so. */
+  const usual = (l: Measurable) => {
+    const own = units.shown(l.readIn)
+    return l.units.includes(own) ? own : l.readIn
+  }
+  const form = useFields(
+    useReadingRules(readings.limits),
+    blankFor(first, placeFor(first.id, at), useFormat().today(), usual(first)),
+  )
   const [chosen, unit, instrument] = useWatch({ control: form.control, name: ['limitId', 'unit', 'instrument'] })
   const limit = readings.limits.find((l) => l.id === chosen)!
   const instruments = readings.instruments.filter((i) => limit.units.includes(i.unit))
@@ -46,7 +56,7 @@ export function ReadingForm({ projectId, readings, places, nameOf, limitId, at, 
   )
   function choose(id: string) {
     const next = readings.limits.find((l) => l.id === id)!
-    form.setValue('unit', next.readIn)
+    form.setValue('unit', usual(next))
     form.setValue('instrument', '')
     form.setValue('place', placeFor(id, form.getValues('place')))
     form.setValue('rows', rowsOf(next))

@@ -29,6 +29,7 @@ export function ReadingsPage() {
       {(r) => (
         <Page
           title={t('reading.title')}
+          words={['reading']}
           answer={<Answer readings={r} nameOf={nameOf} />}
           action={
             <>

@@ -1,6 +1,7 @@
 import { scaleLinear } from 'd3-scale'
 import { useFormat } from '@/ui/format/format'
-import { readable, type Measurable, type Point } from './readings'
+import { useUnits } from '@/ui/format/units'
+import type { Measurable, Point } from './readings'
 
 const width = 320
 const height = 110
@@ -12,6 +13,7 @@ const bottom = 20
 /** Readings side by side with the limit between them: small, to see which one steps out of line. */
 export function SeriesPlot({ points, limit }: { points: Point[]; limit: Measurable }) {
   const format = useFormat()
+  const units = useUnits()
   const bounds = limit.derived ? [] : [limit.min, limit.max].filter((b): b is number => b !== undefined)
   const sameUnit = points.every((p) => p.unit === limit.unit) ? bounds : []
   const values = [...points.map((p) => p.value), ...sameUnit]
@@ -35,7 +37,7 @@ export function SeriesPlot({ points, limit }: { points: Point[]; limit: Measurab
             strokeDasharray="6 4"
           />
           <text x={width - right} y={y(b) - 3} textAnchor="end" fontSize={10} className="fill-base-content">
-            {readable(b)}
+            {units.figure(b, limit.unit)}
           </text>
         </g>
       ))}
@@ -60,7 +62,7 @@ export function SeriesPlot({ points, limit }: { points: Point[]; limit: Measurab
           )}
           <circle cx={x(i)} cy={y(p.value)} r={3.5} className={p.last ? 'fill-primary' : 'fill-base-300'} />
           <text x={x(i)} y={y(p.value) - 6} textAnchor="middle" fontSize={10} className="fill-base-content">
-            {readable(p.value)}
+            {units.figure(p.value, p.unit)}
           </text>
           <text x={x(i)} y={height - 6} textAnchor="middle" fontSize={10} className="fill-base-content">
             {oneSpot ? format.shortDay(p.readOn).replace(/^\S+\s/, '') : p.spot.slice(0, 10)}

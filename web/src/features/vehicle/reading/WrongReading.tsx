@@ -6,11 +6,13 @@ import { Form } from '@/ui/form/Form'
 import { Line, Pick } from '@/ui/form/named'
 import { line } from '@/ui/form/rules'
 import { useFields } from '@/ui/form/useFields'
-import { readable, type Measured } from './readings'
+import { useUnits } from '@/ui/format/units'
+import type { Measured } from './readings'
 
 /** A slip is taken out of what counts, and stays to be read with its reason. */
 export function WrongReading({ measured: m, projectId }: { measured: Measured; projectId: string }) {
   const { t } = useTranslation()
+  const units = useUnits()
   const there = (max: number) => line(t('form.missing'), max)
   const form = useFields(z.object({ id: there(120), because: there(400) }), { id: '', because: '' })
   const save = useWrite(
@@ -24,7 +26,7 @@ export function WrongReading({ measured: m, projectId }: { measured: Measured; p
       ),
     { said: () => t('reading.wrongKept'), done: () => form.reset() },
   )
-  const nameOf = (p: Measured['points'][number]) => `${p.spot}: ${readable(p.value)} ${t(`unit.${p.unit}`)}`
+  const nameOf = (p: Measured['points'][number]) => `${p.spot}: ${units.say(p.value, p.unit)}`
   const counting = new Map(m.points.filter((p) => !p.wrongBecause).map((p) => [p.id, nameOf(p)]))
   return (
     <details className="text-sm">

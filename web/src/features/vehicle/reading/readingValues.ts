@@ -59,10 +59,10 @@ export function useReadingRules(limits: Measurable[]) {
 }
 
 /** A form of which nothing is filled in yet. */
-export const blankFor = (limit: Measurable, place: string, readOn: string) => ({
+export const blankFor = (limit: Measurable, place: string, readOn: string, unit: Unit) => ({
   limitId: limit.id,
   place,
-  unit: limit.readIn,
+  unit,
   instrument: '',
   readOn,
   rows: rowsOf(limit),

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import { cells, readable, type Point } from './readings'
+import { cells, type Point } from './readings'
 
 const point = (spot: string, last = true): Point => ({
   id: spot,
@@ -21,8 +21,4 @@ it('lays a panel out by row and column, the last reading at each point', () => {
   ])
   expect(cells([point('1,1'), point('edge')])).toBeUndefined()
   expect(cells([])).toBeUndefined()
-})
-
-it('writes numbers as one reads them', () => {
-  expect([12.399999, 0.1834567, 2310].map(readable)).toEqual(['12.4', '0.1835', '2310'])
 })

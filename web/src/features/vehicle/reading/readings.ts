@@ -18,7 +18,7 @@ export const numberOf = (typed: string) => (typed.trim() === '' ? undefined : Nu
 const every = <T extends string>(all: Record<T, true>) => Object.keys(all) as T[]
 
 /** In which something of one's own may be measured. */
-export const units = every<Exclude<Unit, 'YEAR'>>({
+export const units = every<Exclude<Unit, 'YEAR' | 'KILOMETRE' | 'MILE' | 'GALLON'>>({
   MILLIMETRE: true,
   INCH: true,
   THOU: true,
@@ -91,6 +91,3 @@ export function cells(points: Point[]): Cell[] | undefined {
   }
   return found.length > 0 ? found : undefined
 }
-
-/** A number with as many digits as a restorer reads: 12.4, 0.18, 2310. */
-export const readable = (value: number) => String(Number(value.toPrecision(4)))

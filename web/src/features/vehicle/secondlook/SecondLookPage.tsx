@@ -45,6 +45,7 @@ function List({ projectId, findings, looks }: { projectId: string; findings: Fin
   return (
     <Page
       title={t('again.title')}
+      words={['secondLook', 'finding']}
       answer={
         findings.length === 0 ? (
           t('again.none')

@@ -11,7 +11,6 @@ import { WhyNot } from '../check/WhyNot'
 import { FaultChoice } from './FaultChoice'
 import { FaultKept } from './FaultKept'
 import { needRunning, nextOpen, type Card, type Kind, type Seen } from './shortLook'
-import { useTrade } from '@/ui/format/american'
 
 const verdicts = ['GOOD', 'DOUBTFUL', 'BAD'] as const
 const reasons = ['COVERED', 'NOT_OPENED', 'NO_REACH', 'NOT_ALLOWED'] as const
@@ -29,7 +28,6 @@ type Standing = Schemas['Standing']
 /** One question, one press. A fault says which of its few it is. */
 export function ShortCard({ projectId, kind, cards, at, nameOf, onGo }: Props) {
   const { t } = useTranslation()
-  const trade = useTrade()
   const card = cards[at]!
   const [fault, setFault] = useState<'DOUBTFUL' | 'BAD'>()
   const [kept, setKept] = useState<{ seen: Seen; standing: Standing[] }>()
@@ -68,16 +66,16 @@ export function ShortCard({ projectId, kind, cards, at, nameOf, onGo }: Props) {
   return (
     <section aria-label={t('short.card')} className="card-sheet grid gap-3 p-4">
       <p className="quiet text-sm">
-        {t('short.number', { number: at + 1, all: cards.length, where: trade(card.asks.where) })}
+        {t('short.number', { number: at + 1, all: cards.length, where: card.asks.where })}
         {card.seen && ` · ${t('check.answered', { seen: t(`check.seen.${card.seen}`) })}`}
       </p>
-      <h2 className="text-xl font-semibold">{trade(card.asks.task)}</h2>
+      <h2 className="text-xl font-semibold">{card.asks.task}</h2>
       <Cautions cautions={card.cautions} />
       <dl className="grid grid-cols-[3.5rem_1fr] gap-2">
         <dt className="quiet">{t('short.good')}</dt>
-        <dd>{trade(card.asks.good)}</dd>
+        <dd>{card.asks.good}</dd>
         <dt className="quiet">{t('short.bad')}</dt>
-        <dd>{trade(card.asks.bad)}</dd>
+        <dd>{card.asks.bad}</dd>
       </dl>
       {card.asks.photo && (
         <p className="quiet flex items-center gap-2 text-sm">

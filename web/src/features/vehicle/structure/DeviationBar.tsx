@@ -1,16 +1,15 @@
 import { useTranslation } from 'react-i18next'
+import { useUnits } from '@/ui/format/units'
 import type { ReferencePoint } from './structure'
 
 const width = 320
 const row = 22
 const middle = width / 2
 
-/** A distance to a tenth of a millimetre: a rule shows no more. */
-const tenths = (mm: number) => String(Number(mm.toFixed(1)))
-
 /** How far off at each stage, around the middle; the band is the tolerance. The numbers stand beside it in words. */
 export function DeviationBar({ point: p }: { point: ReferencePoint }) {
   const { t } = useTranslation()
+  const units = useUnits()
   if (p.stages.length === 0) return <p className="quiet text-sm">{t('shell.notMeasured')}</p>
   const reach = Math.max(p.row.toleranceMm * 1.5, ...p.stages.map((s) => Math.abs(s.deviation.offMm))) * 1.1
   const x = (mm: number) => middle + (mm / reach) * (middle - 8)
@@ -43,10 +42,10 @@ export function DeviationBar({ point: p }: { point: ReferencePoint }) {
       <ul className="text-sm">
         {p.stages.map((s) => (
           <li key={s.stage}>
-            {t(`shell.stage.${s.stage}`)}: {tenths(s.actualMm)} mm,{' '}
+            {t(`shell.stage.${s.stage}`)}: {units.say(s.actualMm, 'MILLIMETRE')},{' '}
             {t(s.deviation.beyondMm > 0 ? 'shell.outside' : 'shell.inside', {
-              off: `${s.deviation.offMm > 0 ? '+' : s.deviation.offMm < 0 ? '−' : '±'}${tenths(Math.abs(s.deviation.offMm))}`,
-              beyond: tenths(s.deviation.beyondMm),
+              off: `${s.deviation.offMm > 0 ? '+' : s.deviation.offMm < 0 ? '−' : '±'}${units.say(Math.abs(s.deviation.offMm), 'MILLIMETRE')}`,
+              beyond: units.say(s.deviation.beyondMm, 'MILLIMETRE'),
             })}
           </li>
         ))}

@@ -5,8 +5,9 @@ import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { Form } from '@/ui/form/Form'
-import { Decimal, Line, Pick } from '@/ui/form/named'
-import { line, number } from '@/ui/form/rules'
+import { Measured, useMeasureRule } from '@/ui/form/measured'
+import { Line, Pick } from '@/ui/form/named'
+import { line } from '@/ui/form/rules'
 import { useFields } from '@/ui/form/useFields'
 import { Sheet } from '@/ui/form/Sheet'
 import { useFormat } from '@/ui/format/format'
@@ -26,7 +27,11 @@ export function MeasureForm({
   const format = useFormat()
   const [id] = useState(() => crypto.randomUUID())
   const form = useFields(
-    z.object({ stage: z.enum(stages), actualMm: number(t('reading.valueWrong')), measuredOn: line(t('form.missing')) }),
+    z.object({
+      stage: z.enum(stages),
+      actualMm: useMeasureRule('MILLIMETRE')(t('reading.valueWrong')),
+      measuredOn: line(t('form.missing')),
+    }),
     {
       stage: stages[Math.min(point.stages.length, stages.length - 1)]!,
       actualMm: '',
@@ -53,7 +58,7 @@ export function MeasureForm({
         onSubmit={(v) => save.mutate({ id, pointId: point.row.id, ...v })}
       >
         <Pick name="stage" label={t('shell.when')} of={stages} say={(s) => t(`shell.stage.${s}`)} />
-        <Decimal name="actualMm" label={t('shell.actual')} />
+        <Measured unit="MILLIMETRE" name="actualMm" label={t('shell.actual')} />
         <Line name="measuredOn" label={t('reading.readOn')} type="date" />
       </Form>
     </Sheet>

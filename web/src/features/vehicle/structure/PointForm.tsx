@@ -6,8 +6,9 @@ import { api, unwrap, write, type Schemas } from '@/api/client'
 import { references } from '@/api/generated/enums'
 import { useWrite } from '@/api/useWrite'
 import { Form } from '@/ui/form/Form'
-import { Decimal, Line, Pick, Tick } from '@/ui/form/named'
-import { line, number } from '@/ui/form/rules'
+import { Measured, useMeasureRule, useMeasureText } from '@/ui/form/measured'
+import { Line, Pick, Tick } from '@/ui/form/named'
+import { line } from '@/ui/form/rules'
 import { useFields } from '@/ui/form/useFields'
 import { Sheet } from '@/ui/form/Sheet'
 
@@ -18,7 +19,8 @@ type Props = { projectId: string; zones: string[]; nameOf: (zone: string) => str
 export function PointForm({ projectId, zones, nameOf, row, onClose }: Props) {
   const { t } = useTranslation()
   const [id] = useState(() => row?.id ?? crypto.randomUUID())
-  const millimetres = number(t('form.number'), { min: 0 })
+  const text = useMeasureText('MILLIMETRE')
+  const millimetres = useMeasureRule('MILLIMETRE')(t('form.number'), { min: 0 })
   const rules = z.object({
     zone: z.string(),
     name: line(t('form.missing')),
@@ -31,8 +33,8 @@ export function PointForm({ projectId, zones, nameOf, row, onClose }: Props) {
   const form = useFields(rules, {
     zone: row?.zone ?? zones[0]!,
     name: row?.name ?? '',
-    expectedMm: row ? String(row.expectedMm) : '',
-    toleranceMm: row ? String(row.toleranceMm) : '3',
+    expectedMm: text(row?.expectedMm),
+    toleranceMm: text(row?.toleranceMm ?? 3),
     against: row?.against ?? ('DOCUMENT' as const),
     reference: row?.reference ?? '',
     reliable: row?.reliable ?? false,
@@ -60,8 +62,8 @@ export function PointForm({ projectId, zones, nameOf, row, onClose }: Props) {
         <Line name="name" label={t('shell.name')} />
         <Pick name="zone" label={t('reading.where')} of={zones} say={nameOf} />
         <div className="grid grid-cols-2 gap-2">
-          <Decimal name="expectedMm" label={t('shell.expected')} />
-          <Decimal name="toleranceMm" label={t('shell.tolerance')} />
+          <Measured unit="MILLIMETRE" name="expectedMm" label={t('shell.expected')} />
+          <Measured unit="MILLIMETRE" name="toleranceMm" label={t('shell.tolerance')} />
         </div>
         <Pick name="against" label={t('shell.by')} of={references} say={(a) => t(`shell.by${a}`)} />
         <Line name="reference" label={t(`shell.reference${against}`)} />

@@ -5,6 +5,7 @@ import { useTranslation } from 'react-i18next'
 import { Plus, Printer } from 'lucide-react'
 import { drawingQuery } from '@/api/queries'
 import { Loaded } from '@/ui/page/Feedback'
+import { useUnits } from '@/ui/format/units'
 import { Page, Part } from '@/ui/page/Page'
 import { groupBy } from '@/ui/format/groupBy'
 import { useZoneNames } from '@/ui/format/zones'
@@ -93,13 +94,17 @@ function PointItem({
   onEdit: () => void
 }) {
   const { t } = useTranslation()
+  const units = useUnits()
   return (
     <li className="card-sheet grid gap-2 p-3 md:grid-cols-[1fr_22rem_auto] md:items-center">
       <div>
         <h3 className="font-semibold">{p.row.name}</h3>
         <p className="quiet text-sm">
-          {t('shell.ought', { expected: p.row.expectedMm, tolerance: p.row.toleranceMm })},{' '}
-          {t(`shell.against.${p.row.against}`, { reference: p.row.reference })}
+          {t('shell.ought', {
+            expected: units.say(p.row.expectedMm, 'MILLIMETRE'),
+            tolerance: units.say(p.row.toleranceMm, 'MILLIMETRE'),
+          })}
+          , {t(`shell.against.${p.row.against}`, { reference: p.row.reference })}
         </p>
         <p className="font-semibold">{t(`shell.advice.${p.advice}`)}</p>
       </div>

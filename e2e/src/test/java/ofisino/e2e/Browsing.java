@@ -12,6 +12,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.ReducedMotion;
 import java.nio.file.Path;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
@@ -59,6 +60,7 @@ final class Browsing implements AutoCloseable {
                 .setBaseURL(url)
                 .setViewportSize(width, height)
                 .setColorScheme(scheme)
+                .setReducedMotion(ReducedMotion.REDUCE)
                 .setLocale("en-GB")
                 .setTimezoneId("Europe/Vienna")
                 .setHasTouch(width < 500));

@@ -1,7 +1,6 @@
 import { useMemo, useRef, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Minus, Plus } from 'lucide-react'
-import { useActivityName } from '@/ui/format/activityName'
 import { useFormat } from '@/ui/format/format'
 import { emptyDays, instantAt, makeAxis, rows, xOf, type Axis } from './axis'
 import { hasTime, lanesOf, type Bar, type Lane, type LaneName, type Plan } from './lanes'
@@ -276,7 +275,7 @@ function BarButton({
   const wasDragged = useRef(false)
   const [dragged, setDragged] = useState(0)
   const dayAt = (x: number) => format.dateOf(new Date(instantAt(axis, x)).toISOString())
-  const title = useActivityName()(bar)
+  const title = bar.title
   const nextWorkSession = (step: 1 | -1) => {
     const workSessions = axis.stretches.filter((s) => s.kind === 'workSession')
     const at = workSessions.findIndex((s) => bar.from <= s.to)

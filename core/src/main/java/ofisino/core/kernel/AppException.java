@@ -1,7 +1,9 @@
 package ofisino.core.kernel;
 
+import java.util.Arrays;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import java.util.regex.Pattern;
 
 /**
@@ -14,22 +16,38 @@ public abstract sealed class AppException extends RuntimeException permits Inval
 
     private final String code;
     private final transient Map<String, Object> facts;
+    private final String sentences;
+    private final transient Object[] values;
 
-    AppException(String code, String sentences, Map<String, Object> facts) {
-        super(sentences);
+    AppException(String code, Map<String, Object> facts, String sentences, Object... values) {
+        super(sentences.formatted(values));
         if (!CODE.matcher(code).matches())
             throw new IllegalArgumentException(
                     "“%s” is no code: letters, digits, points and hyphens only".formatted(code));
         this.code = code;
         this.facts = Map.copyOf(facts);
+        this.sentences = sentences;
+        this.values = values;
     }
 
     /** What is wrong, then what to do about it: no refusal leaves a person without the second. */
-    static String sentences(String wrong, String wayOut, Object... values) {
+    static String sentences(String wrong, String wayOut) {
         if (wrong.isBlank() || wayOut.isBlank())
             throw new IllegalArgumentException(
                     "A refusal says what is wrong (%s) and what to do (%s)".formatted(wrong, wayOut));
-        return (wrong + " " + wayOut).formatted(values);
+        return wrong + " " + wayOut;
+    }
+
+    /**
+     * The message as a reader's language says it.
+     *
+     * @param ofTheProgram says a text of the program that was put in; what a person typed stays as it is
+     */
+    public String in(Language language, UnaryOperator<String> ofTheProgram) {
+        Object[] said = Arrays.stream(values)
+                .map(v -> v instanceof String text ? ofTheProgram.apply(text) : v)
+                .toArray();
+        return language.say(sentences).formatted(said);
     }
 
     /** Stable, dotted, lower case: {@code "finding.severity"}. */

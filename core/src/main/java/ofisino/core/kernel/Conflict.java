@@ -4,8 +4,8 @@ import java.util.Map;
 
 /** The wish is well-formed but the present state of things does not allow it. */
 public final class Conflict extends AppException {
-    private Conflict(String code, String sentences, Map<String, Object> facts) {
-        super(code, sentences, facts);
+    private Conflict(String code, Map<String, Object> facts, String sentences, Object... values) {
+        super(code, facts, sentences, values);
     }
 
     /**
@@ -23,6 +23,6 @@ public final class Conflict extends AppException {
     /** The same. @param facts what the person needs to decide, for instance the values that are stored now */
     public static Conflict about(
             Map<String, Object> facts, String code, String wrong, String wayOut, Object... values) {
-        return new Conflict(code, sentences(wrong, wayOut, values), facts);
+        return new Conflict(code, facts, sentences(wrong, wayOut), values);
     }
 }

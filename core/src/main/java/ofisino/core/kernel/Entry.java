@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.yaml.snakeyaml.LoaderOptions;
 import org.yaml.snakeyaml.Yaml;
 import org.yaml.snakeyaml.constructor.SafeConstructor;
@@ -138,6 +139,15 @@ public record Entry(String where, Object value) {
         return items(key).stream()
                 .map(item -> new Entry(where + " / " + key, item))
                 .toList();
+    }
+
+    /** What stands under the key: names, and the text of each. @throws InvalidValue when no such set stands there */
+    public Map<String, String> textByName(String key) {
+        if (!has(key)) throw slip("lacks “%s”".formatted(key));
+        return new Entry(where + " / " + key, map().get(key))
+                .map().entrySet().stream()
+                        .collect(Collectors.toUnmodifiableMap(
+                                e -> e.getKey().toString(), e -> e.getValue().toString()));
     }
 
     private List<?> items(String key) {

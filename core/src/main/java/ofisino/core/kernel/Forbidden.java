@@ -4,8 +4,8 @@ import java.util.Map;
 
 /** The person's role in the garage does not allow this. */
 public final class Forbidden extends AppException {
-    private Forbidden(String code, String sentences) {
-        super(code, sentences, Map.of());
+    private Forbidden(String code, String sentences, Object... values) {
+        super(code, Map.of(), sentences, values);
     }
 
     /**
@@ -17,6 +17,6 @@ public final class Forbidden extends AppException {
      * @param values for the places in both sentences, as {@link String#format} takes them
      */
     public static Forbidden of(String code, String wrong, String wayOut, Object... values) {
-        return new Forbidden(code, sentences(wrong, wayOut, values));
+        return new Forbidden(code, sentences(wrong, wayOut), values);
     }
 }

@@ -4,8 +4,8 @@ import java.util.Map;
 
 /** A value that no rule of the job allows. */
 public final class InvalidValue extends AppException {
-    private InvalidValue(String code, String sentences, Map<String, Object> facts) {
-        super(code, sentences, facts);
+    private InvalidValue(String code, Map<String, Object> facts, String sentences, Object... values) {
+        super(code, facts, sentences, values);
     }
 
     /**
@@ -17,11 +17,11 @@ public final class InvalidValue extends AppException {
      * @param values for the places in both sentences, as {@link String#format} takes them
      */
     public static InvalidValue of(String code, String wrong, String wayOut, Object... values) {
-        return new InvalidValue(code, sentences(wrong, wayOut, values), Map.of());
+        return new InvalidValue(code, Map.of(), sentences(wrong, wayOut), values);
     }
 
     /** The same, naming the field of the form or record that is at fault. */
     public static InvalidValue at(String field, String code, String wrong, String wayOut, Object... values) {
-        return new InvalidValue(code, sentences(wrong, wayOut, values), Map.of("field", field));
+        return new InvalidValue(code, Map.of("field", field), sentences(wrong, wayOut), values);
     }
 }

@@ -8,7 +8,9 @@ public final class NotFound extends AppException {
     public NotFound(String thing, Object id) {
         super(
                 thing.replace(' ', '-') + ".unknown",
-                "There is no such %s in this garage. Perhaps it was removed; go back and reload.".formatted(thing),
-                Map.of("id", id.toString()));
+                Map.of("id", id.toString()),
+                sentences(
+                        "There is no such " + thing + " in this garage.",
+                        "Perhaps it was removed; go back and reload."));
     }
 }

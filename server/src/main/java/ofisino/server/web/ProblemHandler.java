@@ -47,8 +47,10 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
 
     private final Path data;
     private final Map<String, AppException> stored;
+    private final Speech speech;
 
-    ProblemHandler(OfisinoProperties properties, List<StoredRules> stored) {
+    ProblemHandler(OfisinoProperties properties, List<StoredRules> stored, Speech speech) {
+        this.speech = speech;
         this.data = properties.data();
         this.stored = stored.stream()
                 .flatMap(rules -> rules.bySqlState().entrySet().stream())
@@ -57,7 +59,7 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> refused(AppException refusal) {
-        return answer(statusOf(refusal), refusal.code(), refusal.getMessage(), refusal.facts());
+        return answer(statusOf(refusal), refusal.code(), speech.of(refusal), refusal.facts());
     }
 
     @ExceptionHandler

@@ -19,6 +19,7 @@ public final class Api {
     public static final JsonMapper JSON = new JsonMapper();
     private final String base;
     private String signInName = "";
+    private String language = "en-GB";
     private final CookieManager cookies = new CookieManager();
     private final HttpClient http =
             HttpClient.newBuilder().cookieHandler(cookies).build();
@@ -103,8 +104,14 @@ public final class Api {
                 .POST(HttpRequest.BodyPublishers.ofByteArray(file)));
     }
 
+    /** From here on it asks to be answered in that language. */
+    public Api speaking(String tag) {
+        language = tag;
+        return this;
+    }
+
     public HttpRequest.Builder request(String path) {
-        return HttpRequest.newBuilder(URI.create(base + path));
+        return HttpRequest.newBuilder(URI.create(base + path)).header("Accept-Language", language);
     }
 
     public HttpRequest.Builder signed(String path) {

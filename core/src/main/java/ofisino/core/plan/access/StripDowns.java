@@ -193,7 +193,7 @@ public final class StripDowns<J> {
         return jobsIn(access, stripDown).stream()
                 .findFirst()
                 .orElseThrow(() -> InvalidValue.of(
-                        "strip-down.unknown", "This opening is not there any more.", "Load the page again."));
+                        "strip-down.unknown", "This strip-down is not there any more.", "Load the page again."));
     }
 
     /**

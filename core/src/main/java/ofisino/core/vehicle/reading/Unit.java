@@ -54,20 +54,32 @@ public enum Unit {
     KILOMETRE_PER_HOUR(Units.KILOMETRE_PER_HOUR),
     /** 1609.344 m exactly in an hour. */
     MILE_PER_HOUR(Units.METRE_PER_SECOND.multiply(0.44704)),
+    KILOMETRE(MetricPrefix.KILO(Units.METRE), false),
+    /** 1609.344 m exactly (international yard and pound agreement, 1959). */
+    MILE(Units.METRE.multiply(1609.344), false),
+    /** Of the United States: 231 cubic inches. */
+    GALLON(Units.LITRE.multiply(3.785411784), false),
     PERCENT(Units.PERCENT),
     YEAR(Units.YEAR),
     COUNT(AbstractUnit.ONE);
 
     private final javax.measure.Unit<?> unit;
+    /** Whether an instrument of the trade shows it; else only people say it, of roads and cans. */
+    private final boolean onInstruments;
 
     Unit(javax.measure.Unit<?> unit) {
-        this.unit = unit;
+        this(unit, true);
     }
 
-    /** All units that measure the same, this one first. */
+    Unit(javax.measure.Unit<?> unit, boolean onInstruments) {
+        this.unit = unit;
+        this.onInstruments = onInstruments;
+    }
+
+    /** All units of instruments that measure the same, this one first. */
     public List<Unit> alike() {
         return Arrays.stream(values())
-                .filter(this::measuresLike)
+                .filter(u -> u == this || u.onInstruments && measuresLike(u))
                 .sorted(Comparator.comparing(u -> u != this))
                 .toList();
     }
@@ -104,6 +116,21 @@ public enum Unit {
         } catch (IncommensurableException impossible) {
             throw new IllegalStateException(impossible);
         }
+    }
+
+    /** The unit in which {@link #factor} and {@link #zero} are given: the first that measures the same. */
+    public Unit base() {
+        return Arrays.stream(values()).filter(this::measuresLike).findFirst().orElseThrow();
+    }
+
+    /** How much a step of one is in the {@link #base} unit. */
+    public double factor() {
+        return convert(1, base()) - convert(0, base());
+    }
+
+    /** What 0 is in the {@link #base} unit; other than 0 for a scale of temperature alone. */
+    public double zero() {
+        return convert(0, base());
     }
 
     /** Its name in small letters, for messages. */

@@ -26,7 +26,9 @@ class UnitTest {
         "2, KILOOHM, OHM, 2000, 1e-9",
         "0.5, LITRE, MILLILITRE, 500, 1e-9",
         "32, FAHRENHEIT, CELSIUS, 0, 1e-9",
-        "1, MILE_PER_HOUR, KILOMETRE_PER_HOUR, 1.609344, 1e-9"
+        "1, MILE_PER_HOUR, KILOMETRE_PER_HOUR, 1.609344, 1e-9",
+        "1, MILE, KILOMETRE, 1.609344, 1e-9",
+        "1, GALLON, LITRE, 3.785411784, 1e-9"
     })
     void convertsAsPrinted(double value, Unit from, Unit to, double expected, double off) {
         assertThat(from.convert(value, to)).isCloseTo(expected, within(Math.max(off, 1e-12)));
@@ -40,5 +42,22 @@ class UnitTest {
             assertThat(u.alike()).isEqualTo(List.of(u));
         assertThat(Unit.SECOND.alike()).isEqualTo(List.of(Unit.SECOND));
         assertThat(Unit.REVOLUTION_PER_MINUTE.alike()).isEqualTo(List.of(Unit.REVOLUTION_PER_MINUTE));
+    }
+
+    /** Pages convert by these two numbers. */
+    @Test
+    void aUnitIsAStraightLineOfItsBase() {
+        for (Unit u : Unit.values())
+            assertThat(u.zero() + 37.5 * u.factor()).as("%s", u).isCloseTo(u.convert(37.5, u.base()), within(1e-6));
+        assertThat(Unit.INCH.base()).isEqualTo(Unit.MILLIMETRE);
+        assertThat(Unit.INCH.factor()).isCloseTo(25.4, within(1e-12));
+        assertThat(Unit.FAHRENHEIT.base()).isEqualTo(Unit.CELSIUS);
+        assertThat(Unit.FAHRENHEIT.zero()).isCloseTo(-17.7778, within(1e-4));
+    }
+
+    @Test
+    void noInstrumentShowsMiles() {
+        assertThat(Unit.MILLIMETRE.alike()).doesNotContain(Unit.MILE, Unit.KILOMETRE);
+        assertThat(Unit.LITRE.alike()).doesNotContain(Unit.GALLON);
     }
 }

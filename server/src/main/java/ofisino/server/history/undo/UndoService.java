@@ -31,7 +31,7 @@ class UndoService {
 
     void undo(Caller caller, UUID writeId) {
         if (mapper.isUndone(caller.garageId(), writeId))
-            throw Conflict.of("undo.done", "This was taken back already.", "Reload the page.");
+            throw Conflict.of("undo.done", "This was undone already.", "Reload the page.");
         if (latest(caller).stream().noneMatch(change -> change.writeId().equals(writeId)))
             throw new NotFound("change of yours among the last %d".formatted(OFFERED), writeId);
         caller.must(mapper.roleOf(caller.garageId(), writeId).orElse(Role.OWNER));
@@ -56,7 +56,7 @@ class UndoService {
         return Conflict.about(
                 Map.of("entity", entity),
                 "undo.built-upon",
-                "This cannot be taken back: something was built on it since.",
-                "Take that back first, or change it by hand.");
+                "This cannot be undone: something was built on it since.",
+                "Undo that first, or change it by hand.");
     }
 }

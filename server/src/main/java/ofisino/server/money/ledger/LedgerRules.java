@@ -24,6 +24,6 @@ class LedgerRules implements StoredRules {
 
     static Conflict posted() {
         return Conflict.of(
-                "entry.posted", "This entry is posted and stays as it is.", "Reverse it and enter it again.");
+                "entry.posted", "This entry is booked and stays as it is.", "Reverse it and enter it again.");
     }
 }

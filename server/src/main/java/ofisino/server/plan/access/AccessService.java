@@ -183,7 +183,7 @@ class AccessService {
             throw InvalidValue.at(
                     "stripDowns",
                     "strip-down.merge",
-                    "Fewer than two openings are chosen.",
+                    "Fewer than two strip-downs are chosen.",
                     "Choose at least two to make one of.");
         Standing s = standing(caller, projectId);
         for (UUID stripDown : stripDowns) s.mustNotBeClosed(stripDown.toString());

@@ -40,7 +40,7 @@ record Standing(
                 .filter(o -> o.id().equals(stripDown.toString()))
                 .findFirst()
                 .orElseThrow(() -> Conflict.of(
-                        "strip-down.unknown", "This opening is not there any more.", "Load the page again."));
+                        "strip-down.unknown", "This strip-down is not there any more.", "Load the page again."));
     }
 
     void mustNotBeClosed(String stripDown) {

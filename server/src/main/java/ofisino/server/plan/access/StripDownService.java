@@ -129,7 +129,7 @@ class StripDownService implements CarAccess {
                     throw Conflict.of(
                             "strip-down.job-open",
                             "“%s” still needs it open.",
-                            "Finish the job, or split it off into an opening of its own.",
+                            "Finish the job, or split it off into a strip-down of its own.",
                             j.title());
                 });
         store(caller, s, stripDown, false, version);

@@ -25,6 +25,7 @@ import ofisino.server.plan.job.JobMapper.ChainRow;
 import ofisino.server.vehicle.Equipments;
 import ofisino.server.vehicle.Findings;
 import ofisino.server.vehicle.Projects;
+import ofisino.server.web.Speech;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 
@@ -135,10 +136,10 @@ class ChainService {
                 recipe.cautions());
     }
 
-    /** At the start of a title the zone keeps its capital, inside it does not. */
+    /** In the language of whoever makes it: it is theirs to change. At the start of a title the zone keeps its capital, inside it does not. */
     private static String put(String text, String zone) {
         String inside = zone.substring(0, 1).toLowerCase(Locale.ROOT) + zone.substring(1);
-        return text.startsWith("{zone}") ? text.replace("{zone}", zone) : text.replace("{zone}", inside);
+        return Speech.language().say(text.replace("{zone}", text.startsWith("{zone}") ? zone : inside));
     }
 
     List<Job> makeChain(Caller caller, UUID findingId, UUID chainId) {

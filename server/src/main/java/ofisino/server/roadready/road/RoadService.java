@@ -31,7 +31,7 @@ import org.springframework.stereotype.Service;
 /** What was proved before a gate, and how the fasteners that must hold are tightened. */
 @Service
 class RoadService {
-    private static final String TAKEN_BACK = "taken back";
+    private static final String WITHDRAWN = "withdrawn";
     private static final double MOST_NEWTON_METRES = 1000;
 
     private final RoadMapper mapper;
@@ -128,7 +128,7 @@ class RoadService {
     void takeBack(Caller caller, UUID id) {
         ProofRow row = Stored.require(mapper.findProof(caller.garageId(), id), "proof", id);
         projects.requireOpen(caller, row.projectId());
-        mapper.voidProof(caller.garageId(), id, TAKEN_BACK);
+        mapper.voidProof(caller.garageId(), id, WITHDRAWN);
     }
 
     /** Later work voids what was proved before; where nobody knows what it touched, all that work can void. */

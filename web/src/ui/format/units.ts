@@ -1,0 +1,101 @@
+import { useQuery } from '@tanstack/react-query'
+import { useMemo, useSyncExternalStore } from 'react'
+import { useTranslation } from 'react-i18next'
+import type { Schemas } from '@/api/client'
+import { unitsQuery } from '@/api/queries'
+
+type UnitRow = Schemas['UnitResponse']
+export type Unit = UnitRow['unit']
+
+/** What each person may read in a unit of their own: the metric one first, then that of the American trade. */
+export const quantities = {
+  length: ['MILLIMETRE', 'INCH'],
+  distance: ['KILOMETRE', 'MILE'],
+  pressure: ['BAR', 'PSI', 'KILOPASCAL'],
+  torque: ['NEWTON_METRE', 'POUND_FOOT'],
+  temperature: ['CELSIUS', 'FAHRENHEIT'],
+  volume: ['LITRE', 'GALLON'],
+} as const satisfies Record<string, readonly Unit[]>
+export type Quantity = keyof typeof quantities
+export const quantityNames = Object.keys(quantities) as Quantity[]
+type Chosen = Partial<Record<Quantity, Unit>>
+
+const KEPT = 'ofisino.units'
+const listeners = new Set<() => void>()
+let chosen: Chosen | undefined
+
+const read = (): Chosen => (chosen ??= JSON.parse(localStorage.getItem(KEPT) ?? '{}') as Chosen)
+const subscribe = (listener: () => void) => {
+  listeners.add(listener)
+  return () => listeners.delete(listener)
+}
+
+/** Kept on this device. */
+export function chooseUnit(quantity: Quantity, unit: Unit) {
+  chosen = { ...read(), [quantity]: unit }
+  localStorage.setItem(KEPT, JSON.stringify(chosen))
+  listeners.forEach((listener) => listener())
+}
+
+/** A number with as many digits as a restorer reads: 12.4, 0.18, 2310. */
+export const readable = (value: number) => String(Number(value.toPrecision(4)))
+
+/**
+ * Says and reads values in the units of one person.
+ *
+ * @param rows the units as straight lines of their base; while they are not there, nothing is converted
+ * @param preferred the unit for a quantity
+ * @param word what a unit is called
+ */
+export function makeUnits(rows: UnitRow[], preferred: (quantity: Quantity) => Unit, word: (unit: Unit) => string) {
+  const line = new Map(rows.map((row) => [row.unit, row]))
+  const convert = (value: number, from: Unit, to: Unit) => {
+    const [a, b] = [line.get(from), line.get(to)]
+    return from === to || !a || !b ? value : (value * a.factor + a.zero - b.zero) / b.factor
+  }
+  /** In which a value of this unit is shown. */
+  const shown = (unit: Unit): Unit => {
+    const quantity = quantityNames.find((q) => (quantities[q] as readonly Unit[]).includes(unit))
+    return quantity && line.size > 0 ? preferred(quantity) : unit
+  }
+  const figure = (value: number, unit: Unit) => readable(convert(value, unit, shown(unit)))
+  return {
+    preferred,
+    shown,
+    /** The number alone. */
+    figure,
+    word: (unit: Unit) => word(shown(unit)),
+    say: (value: number, unit: Unit) => `${figure(value, unit)} ${word(shown(unit))}`,
+    /** A number of steps: 5 °C more are 9 °F more. */
+    difference: (value: number, unit: Unit) =>
+      readable(convert(value, unit, shown(unit)) - convert(0, unit, shown(unit))),
+    /** Of an area in squares of that unit. */
+    sayArea: (value: number, unit: Unit) => {
+      const one = convert(1, unit, shown(unit)) - convert(0, unit, shown(unit))
+      return `${readable(value * one * one)} ${word(shown(unit))}²`
+    },
+    /** What was typed in the person's unit, in the given one. */
+    typed: (value: number, unit: Unit) => convert(value, shown(unit), unit),
+    /** The same as a whole number of the given unit: what is typed in that unit itself must be whole, else it is NaN. */
+    typedWhole: (value: number, unit: Unit) =>
+      shown(unit) === unit && !Number.isInteger(value) ? NaN : Math.round(convert(value, shown(unit), unit)),
+  }
+}
+export type Units = ReturnType<typeof makeUnits>
+
+/** The units of whoever reads: what they chose on this device, else what their language is used to. */
+export function useUnits(): Units {
+  const own = useSyncExternalStore(subscribe, read)
+  const { t, i18n } = useTranslation()
+  const { data } = useQuery(unitsQuery)
+  const usual = i18n.language === 'en-US' ? 1 : 0
+  return useMemo(
+    () =>
+      makeUnits(
+        data ?? [],
+        (quantity) => own[quantity] ?? quantities[quantity][usual],
+        (unit) => t(`unit.${unit}`),
+      ),
+    [data, own, usual, t],
+  )
+}

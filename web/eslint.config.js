@@ -14,6 +14,21 @@ export default tseslint.config(
       'no-restricted-imports': ['error', { patterns: [{ regex: '^@/features/', message: 'A feature sees only api, ui and itself.' }] }],
     },
   },
+  {
+    // a text that is not in the catalogue is said in one language alone
+    files: ['src/**/*.tsx'],
+    ignores: ['src/**/*.test.tsx', 'src/test/**'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        { selector: 'JSXText[value=/^(?!\\s*(Ofisino|\\.\\/ofisino .*)\\s*$).*[A-Za-z]{2,}/s]', message: 'Words come from the catalogue: t(…).' },
+        {
+          selector: 'JSXAttribute[name.name=/^(aria-label|title|placeholder|alt|label|hint)$/] > Literal[value=/[A-Za-z]{2,}/]',
+          message: 'Words come from the catalogue: t(…).',
+        },
+      ],
+    },
+  },
   { files: ['src/app/**'], rules: { 'no-restricted-imports': 'off' } },
   { files: ['src/ui/**', 'src/api/**'], rules: { 'no-restricted-imports': ['error', { patterns: [{ regex: '^@/(features|app)/', message: 'ui and api look at no feature.' }] }] } },
 )

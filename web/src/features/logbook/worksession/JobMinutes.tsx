@@ -31,7 +31,7 @@ export function JobMinutes({
           </button>
         ))}
         <button type="button" className="btn btn-sm min-h-11" onClick={() => onChange(Math.max(15, minutes - 15))}>
-          −15 min
+          −{hours(15)}
         </button>
         <button type="button" className="btn btn-ghost btn-sm min-h-11" onClick={() => onChange(0)}>
           {t('workSession.remove')}

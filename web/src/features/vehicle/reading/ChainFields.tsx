@@ -14,7 +14,7 @@ export function ChainFields({ chain, onChange }: { chain: Chain; onChange: (chai
       >
         {pitches.map((p) => (
           <option key={p} value={p}>
-            {p} mm
+            {p} {t('unit.MILLIMETRE')}
           </option>
         ))}
       </Choice>

@@ -15,7 +15,7 @@ export const common = {
     temperature: 'Temperatures',
     volume: 'Volumes',
   },
-  language: { label: 'Language on this device', 'en-GB': 'British English' },
+  language: { title: 'Language and units', label: 'Language on this device', 'en-GB': 'British English' },
   form: {
     missing: 'Fill this in.',
     number: 'Enter a number.',

@@ -31,6 +31,11 @@ export function Page({
   )
 }
 
+/** What follows the one sentence of a headline, in smaller letters. */
+export function Further({ children }: { children: ReactNode }) {
+  return <span className="quiet mt-1 block font-sans text-base font-normal leading-snug">{children}</span>
+}
+
 /** A named part of a page. */
 export function Part({ title, children, aside }: { title: string; children: ReactNode; aside?: ReactNode }) {
   return (

@@ -43,7 +43,7 @@ export function GaragePage() {
                   <Prices key={g.version} garage={g} />
                 </Part>
               )}
-              <Part title={t('language.label')}>
+              <Part title={t('language.title')}>
                 <LanguageChoice />
                 <UnitChoice />
               </Part>

@@ -5,7 +5,7 @@ import { Plus } from 'lucide-react'
 import { api, unwrap, type Schemas } from '@/api/client'
 import { workSessionBegunQuery } from '@/api/queries'
 import { Empty, Loaded } from '@/ui/page/Feedback'
-import { Page } from '@/ui/page/Page'
+import { Further, Page } from '@/ui/page/Page'
 import { Photos } from '@/ui/photos/Photos'
 import { hours, useFormat } from '@/ui/format/format'
 import { WorkSessionForm } from './WorkSessionForm'
@@ -87,7 +87,7 @@ function LogAnswer({ workSessions }: { workSessions: WorkSession[] }) {
   return (
     <>
       {t('workSession.sum', { count: workSessions.length, hours: hours(total), day: format.day(last.workedOn) })}
-      {open && ` ${t('workSession.yourNote', { note: open.noteToSelf })}`}
+      {open && <Further>{t('workSession.yourNote', { note: open.noteToSelf })}</Further>}
     </>
   )
 }

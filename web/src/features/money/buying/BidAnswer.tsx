@@ -1,5 +1,6 @@
 import { useTranslation } from 'react-i18next'
 import { useFormat } from '@/ui/format/format'
+import { Further } from '@/ui/page/Page'
 import type { Buying } from './buying'
 
 /** Walk away, bid up to, or fair; and how it ended, where it did. */
@@ -17,16 +18,20 @@ export function BidAnswer({ buying: b }: { buying: Buying }) {
     )
   const { ceiling, word } = b.advice
   const asked = b.inputs.askedMinor
+  const advice = t(`bid.${word}`, { ceiling: money(ceiling.price), asked: asked === undefined ? '' : money(asked) })
   return (
     <>
-      {ended} {t(`bid.${word}`, { ceiling: money(ceiling.price), asked: asked === undefined ? '' : money(asked) })}{' '}
-      {word === 'BID_UP_TO' &&
-        asked !== undefined &&
-        t('bid.above', { gap: money(asked - ceiling.price), asked: money(asked) })}{' '}
-      {word !== 'WALK_AWAY' &&
-        ceiling.atLow !== ceiling.atHigh &&
-        t('bid.titleEnds', { low: money(ceiling.atLow), high: money(ceiling.atHigh) })}{' '}
-      {donor}
+      {ended ?? advice}
+      <Further>
+        {ended && advice}{' '}
+        {word === 'BID_UP_TO' &&
+          asked !== undefined &&
+          t('bid.above', { gap: money(asked - ceiling.price), asked: money(asked) })}{' '}
+        {word !== 'WALK_AWAY' &&
+          ceiling.atLow !== ceiling.atHigh &&
+          t('bid.titleEnds', { low: money(ceiling.atLow), high: money(ceiling.atHigh) })}{' '}
+        {donor}
+      </Further>
     </>
   )
 }

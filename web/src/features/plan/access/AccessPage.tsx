@@ -7,7 +7,7 @@ import { api, unwrap, write } from '@/api/client'
 import { jobsQuery } from '@/api/queries'
 import { useWrite } from '@/api/useWrite'
 import { Loaded, ProblemAlert } from '@/ui/page/Feedback'
-import { Page, Part } from '@/ui/page/Page'
+import { Further, Page, Part } from '@/ui/page/Page'
 import { hours } from '@/ui/format/format'
 import { useUnits } from '@/ui/format/units'
 import { MilestoneMoves } from '../schedule/MilestoneMoves'
@@ -123,8 +123,10 @@ function Answer({ vehicleAccess: a }: { vehicleAccess: VehicleAccess }) {
   return (
     <>
       {t('access.total', { jobs: hours(a.totals.jobMinutes), stripDowns: hours(a.totals.stripDownMinutes) })}{' '}
-      {a.totals.savedMinutes > 0 && t('access.saved', { hours: hours(a.totals.savedMinutes), litres })}{' '}
-      {more > 0 && t('access.couldSave', { hours: hours(more) })}
+      <Further>
+        {a.totals.savedMinutes > 0 && t('access.saved', { hours: hours(a.totals.savedMinutes), litres })}{' '}
+        {more > 0 && t('access.couldSave', { hours: hours(more) })}
+      </Further>
     </>
   )
 }

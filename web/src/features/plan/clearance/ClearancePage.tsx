@@ -6,7 +6,7 @@ import { jobsQuery } from '@/api/queries'
 import { useWrite } from '@/api/useWrite'
 import { useRole } from '@/api/useRole'
 import { Loaded, ProblemAlert } from '@/ui/page/Feedback'
-import { Page, Part } from '@/ui/page/Page'
+import { Further, Page, Part } from '@/ui/page/Page'
 import { ChangeForm, PassageForm, SizeForm } from './ClearanceForms'
 import { useUnits, type Units } from '@/ui/format/units'
 import { PartInSpace } from './PartInSpace'
@@ -119,12 +119,15 @@ function Answer({ clearance: c, title }: { clearance: Clearance; title: (id: str
           job: title(at.job),
           passage: trapped.passage.name,
           size: units.say(-at.verdict.spareMm, 'MILLIMETRE'),
-        })}{' '}
-        {trapped.waysOut.length > 0 &&
-          t('fits.waysOut', {
-            count: trapped.waysOut.length,
-            jobs: trapped.waysOut.map((j) => `“${title(j)}”`).join(', '),
-          })}
+        })}
+        {trapped.waysOut.length > 0 && (
+          <Further>
+            {t('fits.waysOut', {
+              count: trapped.waysOut.length,
+              jobs: trapped.waysOut.map((j) => `“${title(j)}”`).join(', '),
+            })}
+          </Further>
+        )}
       </>
     )
   }

@@ -6,7 +6,7 @@ import { api, unwrap, write, type Schemas } from '@/api/client'
 import { jobsQuery } from '@/api/queries'
 import { useWrite } from '@/api/useWrite'
 import { Loaded, ProblemAlert } from '@/ui/page/Feedback'
-import { Page, Part } from '@/ui/page/Page'
+import { Further, Page, Part } from '@/ui/page/Page'
 import { hours } from '@/ui/format/format'
 import { groupBy } from '@/ui/format/groupBy'
 import { Excuse } from './Excuse'
@@ -64,14 +64,16 @@ function Answer({ orderOfWork: s, title }: { orderOfWork: OrderOfWork; title: (i
   return (
     <>
       {s.proposed.length > 0 ? t('order.toAccept', { count: s.proposed.length }) : t('order.allIn')}{' '}
-      {s.missing.length > 0 && t('order.missing', { count: s.missing.length })}{' '}
-      {first &&
-        t('order.enabler', {
-          first: title(first.first),
-          test: title(first.test),
-          count: first.tells,
-          hours: hours(first.minutes),
-        })}
+      <Further>
+        {s.missing.length > 0 && t('order.missing', { count: s.missing.length })}{' '}
+        {first &&
+          t('order.enabler', {
+            first: title(first.first),
+            test: title(first.test),
+            count: first.tells,
+            hours: hours(first.minutes),
+          })}
+      </Further>
     </>
   )
 }

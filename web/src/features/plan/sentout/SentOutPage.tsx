@@ -5,7 +5,7 @@ import { Plus } from 'lucide-react'
 import { api, unwrap, type Schemas } from '@/api/client'
 import { jobsQuery } from '@/api/queries'
 import { Empty, Loaded } from '@/ui/page/Feedback'
-import { Page, Part } from '@/ui/page/Page'
+import { Further, Page, Part } from '@/ui/page/Page'
 import { useFormat } from '@/ui/format/format'
 import { FixedTimes } from './FixedTimes'
 import { SentOutCard, type SentOut } from './SentOutCard'
@@ -100,15 +100,19 @@ function Answer({ all }: { all: SentOut[] }) {
   const toSend = all.filter((s) => s.row.state === 'TO_SEND' || s.row.state === 'REFUSED')
   const missing = all.filter((s) => s.missing > 0)
   if (all.length === 0) return t('away.nothing')
+  const [first, ...further] = [
+    late[0] && t('away.late', { what: late[0].row.title, day: format.day(late[0].row.expectedOn!) }),
+    missing[0] && t('away.missing', { what: missing[0].row.title, count: missing[0].missing }),
+    away[0] && t('away.isAway', { what: away[0].row.title, day: format.day(away[0].row.expectedOn!) }),
+    toSend[0] &&
+      (toSend[0].blockedBy
+        ? t('away.blocked', { what: toSend[0].row.title, job: toSend[0].blockedBy })
+        : t('away.ready', { what: toSend[0].row.title })),
+  ].filter(Boolean)
   return (
     <>
-      {late[0] && t('away.late', { what: late[0].row.title, day: format.day(late[0].row.expectedOn!) })}{' '}
-      {missing[0] && t('away.missing', { what: missing[0].row.title, count: missing[0].missing })}{' '}
-      {away[0] && t('away.isAway', { what: away[0].row.title, day: format.day(away[0].row.expectedOn!) })}{' '}
-      {toSend[0] &&
-        (toSend[0].blockedBy
-          ? t('away.blocked', { what: toSend[0].row.title, job: toSend[0].blockedBy })
-          : t('away.ready', { what: toSend[0].row.title }))}
+      {first}
+      {further.length > 0 && <Further>{further.join(' ')}</Further>}
     </>
   )
 }

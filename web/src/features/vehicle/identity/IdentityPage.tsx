@@ -1,9 +1,9 @@
-import { useState } from 'react'
+import { useState, type ReactNode } from 'react'
 import { useQuery } from '@tanstack/react-query'
 import { useParams } from 'react-router'
 import { useTranslation } from 'react-i18next'
 import { Loaded } from '@/ui/page/Feedback'
-import { Page, Part } from '@/ui/page/Page'
+import { Further, Page, Part } from '@/ui/page/Page'
 import { FeatureForm } from './FeatureForm'
 import { VariantParts } from './VariantParts'
 import { identityQuery, type Feature } from './identity'
@@ -53,10 +53,17 @@ function Answer({ features }: { features: Feature[] }) {
           count: against.length,
           what: against.map((f) => t(`identitySheet.feature.${f.row.feature}`)).join(', '),
         })} `}
-      {t('identitySheet.confirmed', { count: of('CONFIRMED').length, all: features.length })}{' '}
-      {of('UNCHECKED').length > 0 && t('identitySheet.unchecked', { count: of('UNCHECKED').length })}
+      <Said further={against.length > 0}>
+        {t('identitySheet.confirmed', { count: of('CONFIRMED').length, all: features.length })}{' '}
+        {of('UNCHECKED').length > 0 && t('identitySheet.unchecked', { count: of('UNCHECKED').length })}
+      </Said>
     </>
   )
+}
+
+/** The headline itself, or what follows it. */
+function Said({ further, children }: { further: boolean; children: ReactNode }) {
+  return further ? <Further>{children}</Further> : children
 }
 
 function FeatureLine({ feature: { row, standing }, onOpen }: { feature: Feature; onOpen: () => void }) {

@@ -4,7 +4,7 @@ import { useTranslation } from 'react-i18next'
 import { Plus } from 'lucide-react'
 import { drawingQuery } from '@/api/queries'
 import { Loaded } from '@/ui/page/Feedback'
-import { Page } from '@/ui/page/Page'
+import { Further, Page } from '@/ui/page/Page'
 import { useZoneNames } from '@/ui/format/zones'
 import { MeasuredCard } from './MeasuredCard'
 import { MeasurandForm } from '../measurand/MeasurandForm'
@@ -77,9 +77,6 @@ export function ReadingsPage() {
   )
 }
 
-/** As many as one reads in a sentence; the cards below show all. */
-const named = 3
-
 const rank = (m: Readings['measured'][number]) => (m.judged ? gravity[m.judged.outcome] : 2.5)
 
 function Answer({ readings: r, nameOf }: { readings: Readings; nameOf: (place: string) => string }) {
@@ -88,13 +85,15 @@ function Answer({ readings: r, nameOf }: { readings: Readings; nameOf: (place: s
   const outside = of('OUTSIDE')
   if (r.measured.length === 0) return t('reading.none')
   const names = outside.map((m) => `${r.limits.find((l) => l.id === m.limitId)!.name} (${nameOf(m.place)})`)
-  const more = names.length - named
-  const what = names.slice(0, named).join('; ') + (more > 0 ? `; ${t('reading.andMore', { count: more })}` : '')
+  const more = names.length - 1
+  const what = names[0] + (more > 0 ? ` ${t('reading.andMore', { count: more })}` : '')
   return (
     <>
       {outside.length > 0 ? t('reading.outside', { count: outside.length, what }) : t('reading.allWithin')}{' '}
-      {of('WATCH').length > 0 && t('reading.watch', { count: of('WATCH').length })}{' '}
-      {of('NOT_JUDGED').length > 0 && t('reading.notJudged', { count: of('NOT_JUDGED').length })}
+      <Further>
+        {of('WATCH').length > 0 && t('reading.watch', { count: of('WATCH').length })}{' '}
+        {of('NOT_JUDGED').length > 0 && t('reading.notJudged', { count: of('NOT_JUDGED').length })}
+      </Further>
     </>
   )
 }

@@ -6,7 +6,7 @@ import { Plus, Printer } from 'lucide-react'
 import { drawingQuery } from '@/api/queries'
 import { Loaded } from '@/ui/page/Feedback'
 import { useUnits } from '@/ui/format/units'
-import { Page, Part } from '@/ui/page/Page'
+import { Further, Page, Part } from '@/ui/page/Page'
 import { groupBy } from '@/ui/format/groupBy'
 import { useZoneNames } from '@/ui/format/zones'
 import { DeviationBar } from './DeviationBar'
@@ -79,7 +79,8 @@ function Answer({ points }: { points: ReferencePoint[] }) {
   const first = points.filter((p) => p.advice === advice)
   return (
     <>
-      {t(`shell.todo.${advice}`, { count: first.length, what: first[0]!.row.name })} {t('shell.notBefore')}
+      {t(`shell.todo.${advice}`, { count: first.length, what: first[0]!.row.name })}
+      <Further>{t('shell.notBefore')}</Further>
     </>
   )
 }

@@ -1,12 +1,18 @@
 package ofisino.core.kernel;
 
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
 import java.io.Reader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.yaml.snakeyaml.LoaderOptions;
 import org.yaml.snakeyaml.Yaml;
@@ -21,6 +27,21 @@ public record Entry(String where, Object value) {
     /** The whole of a file that is one set of keys. */
     public static Entry of(String where, Reader yaml) {
         return new Entry(where, load(yaml));
+    }
+
+    /** A file that lies beside a class, read as told. */
+    public static <T> T readBeside(Class<?> owner, String file, Function<Reader, T> how) {
+        try (InputStream yaml = owner.getResourceAsStream(file)) {
+            if (yaml == null) throw new IllegalStateException("there is no file %s beside %s".formatted(file, owner));
+            return how.apply(new InputStreamReader(yaml, StandardCharsets.UTF_8));
+        } catch (IOException broken) {
+            throw new UncheckedIOException(broken);
+        }
+    }
+
+    /** The whole of a file that lies beside a class and is one set of keys. */
+    public static Entry beside(Class<?> owner, String file) {
+        return readBeside(owner, file, yaml -> of(file, yaml));
     }
 
     /** The entries of a file that is a list. */

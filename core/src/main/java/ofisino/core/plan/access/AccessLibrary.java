@@ -1,11 +1,6 @@
 package ofisino.core.plan.access;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.InputStreamReader;
 import java.io.Reader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -35,11 +30,7 @@ public final class AccessLibrary {
 
     /** Reads access.yaml. @throws InvalidValue naming the entry that is wrong */
     public static AccessLibrary load() {
-        try (InputStream file = AccessLibrary.class.getResourceAsStream("access.yaml")) {
-            return read(new InputStreamReader(file, StandardCharsets.UTF_8));
-        } catch (IOException broken) {
-            throw new UncheckedIOException(broken);
-        }
+        return Entry.readBeside(AccessLibrary.class, "access.yaml", AccessLibrary::read);
     }
 
     static AccessLibrary read(Reader yaml) {

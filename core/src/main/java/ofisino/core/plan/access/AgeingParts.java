@@ -1,11 +1,6 @@
 package ofisino.core.plan.access;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.InputStreamReader;
 import java.io.Reader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
@@ -48,11 +43,7 @@ public final class AgeingParts {
 
     /** Reads ageing.yaml. @throws InvalidValue naming the entry that is wrong */
     public static AgeingParts load() {
-        try (InputStream file = AgeingParts.class.getResourceAsStream("ageing.yaml")) {
-            return read(new InputStreamReader(file, StandardCharsets.UTF_8));
-        } catch (IOException broken) {
-            throw new UncheckedIOException(broken);
-        }
+        return Entry.readBeside(AgeingParts.class, "ageing.yaml", AgeingParts::read);
     }
 
     static AgeingParts read(Reader yaml) {

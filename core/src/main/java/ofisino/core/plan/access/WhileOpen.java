@@ -1,6 +1,8 @@
 package ofisino.core.plan.access;
 
 import java.util.Optional;
+import ofisino.core.kernel.Entry;
+import ofisino.core.kernel.InvalidValue;
 
 /**
  * Whether something is done now, while an access is open, or later, when the whole access has to be opened again.
@@ -43,16 +45,38 @@ public final class WhileOpen {
         }
     }
 
-    /** How far a restorer looks ahead. Common practice, no source. */
-    private static final double HORIZON_YEARS = 5;
+    private static final Assumptions ASSUMED = Assumptions.read(Entry.beside(WhileOpen.class, "while-open.yaml"));
 
-    /** A finding that was put off comes up within the horizon more often than not. Common practice, no source. */
-    private static final double PUT_OFF_COMES_UP = 0.6;
+    /**
+     * What is assumed of what nobody knows yet.
+     *
+     * @param horizonYears  how far a restorer looks ahead
+     * @param putOffComesUp the chance that a finding that was put off comes up within that time
+     * @param lookMinutes   what looking at a place takes
+     * @param lookFinds     the chance that one finds something where nobody looked yet
+     */
+    record Assumptions(double horizonYears, double putOffComesUp, int lookMinutes, double lookFinds) {
+        Assumptions {
+            if (horizonYears <= 0 || lookMinutes < 0 || !isChance(putOffComesUp) || !isChance(lookFinds))
+                throw InvalidValue.of(
+                        "while-open.numbers",
+                        "What is assumed while an access is open makes no sense.",
+                        "Years are above 0, chances between 0 and 1.");
+        }
 
-    /** What looking at a place takes, and how often one finds something where nobody looked yet. Common practice, no source. */
-    private static final int LOOK_MINUTES = 15;
+        static Assumptions read(Entry e) {
+            e.only("horizon-years", "put-off-comes-up", "look-minutes", "look-finds", "source");
+            return new Assumptions(
+                    e.number("horizon-years"),
+                    e.number("put-off-comes-up"),
+                    e.whole("look-minutes"),
+                    e.number("look-finds"));
+        }
 
-    private static final double LOOK_FINDS = 0.3;
+        private static boolean isChance(double p) {
+            return p >= 0 && p <= 1;
+        }
+    }
 
     /** @param ageYears empty when nobody knows */
     public static Candidate ageing(AgeingParts.Part part, Optional<Double> ageYears) {
@@ -62,18 +86,19 @@ public final class WhileOpen {
                 part.name(),
                 part.minutes(),
                 part.costMinutes(),
-                chanceOfFailure(HORIZON_YEARS, part.lifeYears(), ageYears),
+                chanceOfFailure(ASSUMED.horizonYears(), part.lifeYears(), ageYears),
                 part.nuisanceMinutes());
     }
 
     /** A finding without a job; one that was put off may never be asked for. */
     public static Candidate finding(String id, String title, int minutes, boolean putOff) {
-        return new Candidate(OfferKind.FINDING, id, title, minutes, 0, putOff ? PUT_OFF_COMES_UP : 1, 0);
+        return new Candidate(OfferKind.FINDING, id, title, minutes, 0, putOff ? ASSUMED.putOffComesUp() : 1, 0);
     }
 
     /** @param unseenShare of the place, from 0 to 1 */
     public static Candidate look(String place, double unseenShare) {
-        return new Candidate(OfferKind.LOOK, place, place, LOOK_MINUTES, 0, LOOK_FINDS * unseenShare, 0);
+        return new Candidate(
+                OfferKind.LOOK, place, place, ASSUMED.lookMinutes(), 0, ASSUMED.lookFinds() * unseenShare, 0);
     }
 
     /** A job that is to be done anyway. @param minutes of taking apart that it would need by itself */

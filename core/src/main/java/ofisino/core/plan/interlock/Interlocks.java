@@ -1,11 +1,6 @@
 package ofisino.core.plan.interlock;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.InputStreamReader;
 import java.io.Reader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.Collections;
 import java.util.EnumSet;
 import java.util.LinkedHashSet;
@@ -97,11 +92,7 @@ public final class Interlocks {
 
     /** Reads interlocks.yaml. @throws InvalidValue naming the entry that is wrong */
     public static Interlocks load() {
-        try (InputStream file = Interlocks.class.getResourceAsStream("interlocks.yaml")) {
-            return read(new InputStreamReader(file, StandardCharsets.UTF_8));
-        } catch (IOException broken) {
-            throw new UncheckedIOException(broken);
-        }
+        return Entry.readBeside(Interlocks.class, "interlocks.yaml", Interlocks::read);
     }
 
     static Interlocks read(Reader yaml) {

@@ -1,11 +1,6 @@
 package ofisino.core.plan.orderofwork;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.InputStreamReader;
 import java.io.Reader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -36,11 +31,7 @@ public final class OrderOfWorkRules {
 
     /** Reads order-of-work.yaml. @throws InvalidValue naming the entry that is wrong */
     public static OrderOfWorkRules load() {
-        try (InputStream file = OrderOfWorkRules.class.getResourceAsStream("order-of-work.yaml")) {
-            return read(new InputStreamReader(file, StandardCharsets.UTF_8));
-        } catch (IOException broken) {
-            throw new UncheckedIOException(broken);
-        }
+        return Entry.readBeside(OrderOfWorkRules.class, "order-of-work.yaml", OrderOfWorkRules::read);
     }
 
     static OrderOfWorkRules read(Reader yaml) {

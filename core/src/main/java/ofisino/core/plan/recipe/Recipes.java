@@ -1,11 +1,6 @@
 package ofisino.core.plan.recipe;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.InputStreamReader;
 import java.io.Reader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
@@ -63,11 +58,7 @@ public final class Recipes {
 
     /** Reads recipes.yaml. @throws InvalidValue naming the entry that is wrong */
     public static Recipes load() {
-        try (InputStream file = Recipes.class.getResourceAsStream("recipes.yaml")) {
-            return read(new InputStreamReader(file, StandardCharsets.UTF_8));
-        } catch (IOException broken) {
-            throw new UncheckedIOException(broken);
-        }
+        return Entry.readBeside(Recipes.class, "recipes.yaml", Recipes::read);
     }
 
     /** @throws InvalidValue when the file is malformed, naming what is wrong */

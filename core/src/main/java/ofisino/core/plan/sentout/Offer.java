@@ -3,6 +3,7 @@ package ofisino.core.plan.sentout;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
+import ofisino.core.kernel.Entry;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.Texts;
 
@@ -17,8 +18,10 @@ import ofisino.core.kernel.Texts;
  * @param refused    he would not do it; empty where he would. A refusal is an answer, too
  */
 public record Offer(String carrier, long priceMinor, int km, int minutes, int days, boolean seen, String refused) {
-    /** By so much a price that was named unseen may rise. Common practice, no source. */
-    private static final int UNSEEN_PERCENT = 30;
+    /** By so much a price that was named unseen may rise. */
+    private static final int UNSEEN_PERCENT = Entry.beside(Offer.class, "offers.yaml")
+            .only("unseen-percent", "source")
+            .whole("unseen-percent");
 
     private static final int MOST_KM = 20_000;
     private static final int MOST_MINUTES = 14_400;

@@ -1,11 +1,6 @@
 package ofisino.core.roadready.gate;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.InputStreamReader;
 import java.io.Reader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -33,11 +28,7 @@ public final class Proofs {
 
     /** Reads proofs.yaml. @throws InvalidValue naming the entry that is wrong */
     public static Proofs load() {
-        try (InputStream file = Proofs.class.getResourceAsStream("proofs.yaml")) {
-            return read(new InputStreamReader(file, StandardCharsets.UTF_8));
-        } catch (IOException broken) {
-            throw new UncheckedIOException(broken);
-        }
+        return Entry.readBeside(Proofs.class, "proofs.yaml", Proofs::read);
     }
 
     static Proofs read(Reader yaml) {

@@ -1,11 +1,6 @@
 package ofisino.core.vehicle.equipment;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.InputStreamReader;
 import java.io.Reader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -42,11 +37,7 @@ public final class EquipmentLibrary {
 
     /** Reads equipment.yaml. @throws InvalidValue naming the entry that is wrong */
     public static EquipmentLibrary load() {
-        try (InputStream file = EquipmentLibrary.class.getResourceAsStream("equipment.yaml")) {
-            return read(new InputStreamReader(file, StandardCharsets.UTF_8));
-        } catch (IOException broken) {
-            throw new UncheckedIOException(broken);
-        }
+        return Entry.readBeside(EquipmentLibrary.class, "equipment.yaml", EquipmentLibrary::read);
     }
 
     static EquipmentLibrary read(Reader yaml) {

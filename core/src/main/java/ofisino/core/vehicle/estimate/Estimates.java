@@ -1,11 +1,6 @@
 package ofisino.core.vehicle.estimate;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.InputStreamReader;
 import java.io.Reader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
@@ -77,11 +72,7 @@ public final class Estimates {
 
     /** Reads estimates.yaml. @throws InvalidValue naming the entry that is wrong */
     public static Estimates load() {
-        try (InputStream file = Estimates.class.getResourceAsStream("estimates.yaml")) {
-            return read(new InputStreamReader(file, StandardCharsets.UTF_8));
-        } catch (IOException broken) {
-            throw new UncheckedIOException(broken);
-        }
+        return Entry.readBeside(Estimates.class, "estimates.yaml", Estimates::read);
     }
 
     static Estimates read(Reader yaml) {

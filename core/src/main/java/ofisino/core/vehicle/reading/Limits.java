@@ -1,11 +1,6 @@
 package ofisino.core.vehicle.reading;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.InputStreamReader;
 import java.io.Reader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashMap;
@@ -43,11 +38,7 @@ public final class Limits {
 
     /** Reads limits.yaml. @throws InvalidValue naming the entry that is wrong */
     public static Limits load() {
-        try (InputStream file = Limits.class.getResourceAsStream("limits.yaml")) {
-            return read(new InputStreamReader(file, StandardCharsets.UTF_8));
-        } catch (IOException broken) {
-            throw new UncheckedIOException(broken);
-        }
+        return Entry.readBeside(Limits.class, "limits.yaml", Limits::read);
     }
 
     static Limits read(Reader yaml) {

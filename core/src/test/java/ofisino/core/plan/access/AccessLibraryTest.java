@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.io.StringReader;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -11,6 +12,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
+import ofisino.core.kernel.Entry;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.access.WhileOpen.Candidate;
@@ -352,5 +354,15 @@ class AccessLibraryTest {
         Raising.check(List.of("jacking point, front"), "rear axle tube, both sides");
         Raising.check(List.of("jacking point, front"), "subframe left and right");
         Raising.check(List.of(), "");
+    }
+
+    @Test
+    void aSlipInWhatIsAssumedIsNamed() {
+        assertThatThrownBy(() -> WhileOpen.Assumptions.read(Entry.of(
+                        "while-open.yaml",
+                        new StringReader(
+                                "horizon-years: 5\nput-off-comes-up: 1.6\nlook-minutes: 15\nlook-finds: 0.3"))))
+                .isInstanceOf(InvalidValue.class)
+                .hasMessageContaining("chances between 0 and 1");
     }
 }

@@ -17,12 +17,12 @@ export function useMeasureRule(unit: Unit, { whole = false } = {}) {
     z
       .union([z.string(), z.number()])
       .transform((typed) => (typeof typed === 'number' ? typed : numberOf(typed)))
-      .transform((n) => (whole ? units.typedWhole(n, unit) : Number(units.typed(n, unit).toPrecision(9))))
+      .transform((n) => (whole ? units.typedWhole(n, unit) : units.typed(n, unit)))
       .refine((value) => value >= min && value <= max, wrong)
 }
 
 /** How a stored measure stands in a form; nothing for none. */
 export function useMeasureText(unit: Unit) {
   const units = useUnits()
-  return (value: number | undefined) => (value === undefined ? '' : units.figure(value, unit))
+  return (value: number | undefined) => (value === undefined ? '' : units.text(value, unit))
 }

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import { makeUnits, readable, type Quantity, type Unit } from './units'
+import { keptUnits, makeUnits, READABLE, readable, type Quantity, type Unit } from './units'
 
 const rows = [
   { unit: 'MILLIMETRE', base: 'MILLIMETRE', factor: 1, zero: 0 },
@@ -28,6 +28,43 @@ it('leaves a unit alone that nobody has another one for', () => {
 it('reads what was typed back into the unit that is kept', () => {
   expect(units.typed(59.0551, 'MILLIMETRE')).toBeCloseTo(1500, 3)
   expect(units.typed(68, 'CELSIUS')).toBeCloseTo(20, 9)
+})
+
+it('shows a figure as it is in its own unit, however long', () => {
+  const metric = makeUnits(
+    rows,
+    (q) => (q === 'length' ? 'MILLIMETRE' : 'CELSIUS'),
+    (unit) => unit.toLowerCase(),
+  )
+  expect(metric.say(12345.5, 'MILLIMETRE')).toBe('12345.5 millimetre')
+  expect(metric.text(2000.5, 'MILLIMETRE')).toBe('2000.5')
+  expect(metric.say(8.9634571, 'MILLIMETRE', READABLE)).toBe('8.963 millimetre')
+})
+
+it.each([0.5, 3, 50, 1480, 2000.5, 3890, 12345.25, 99999])(
+  'keeps %d mm that are saved as they stand in a form',
+  (mm) => {
+    expect(units.typed(Number(units.text(mm, 'MILLIMETRE')), 'MILLIMETRE')).toBe(mm)
+    if (Number.isInteger(mm)) expect(units.typedWhole(Number(units.text(mm, 'MILLIMETRE')), 'MILLIMETRE')).toBe(mm)
+  },
+)
+
+it('takes only whole millimetres from a rule of millimetres', () => {
+  const metric = makeUnits(
+    rows,
+    () => 'MILLIMETRE',
+    (unit) => unit.toLowerCase(),
+  )
+  expect([-20, 35, 3.5, NaN].map((typed) => metric.typedWhole(typed, 'MILLIMETRE'))).toEqual([-20, 35, NaN, NaN])
+})
+
+it.each([
+  ['{"length":"FURLONG","torque":"POUND_FOOT"}', { torque: 'POUND_FOOT' }],
+  ['{"length":', {}],
+  ['null', {}],
+])('of what was kept as %s takes only units', (text, expected) => {
+  localStorage.setItem('ofisino.units', text)
+  expect(keptUnits(localStorage)).toEqual(expected)
 })
 
 it('converts nothing before it knows the units', () => {

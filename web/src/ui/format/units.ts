@@ -24,7 +24,17 @@ const KEPT = 'ofisino.units'
 const listeners = new Set<() => void>()
 let chosen: Chosen | undefined
 
-const read = (): Chosen => (chosen ??= JSON.parse(localStorage.getItem(KEPT) ?? '{}') as Chosen)
+/** What was chosen on this device, as far as it still is a unit of its quantity. */
+export function keptUnits(storage: Storage): Chosen {
+  try {
+    const said = (JSON.parse(storage.getItem(KEPT) ?? '{}') ?? {}) as Chosen
+    const known = (q: Quantity) => (quantities[q] as readonly unknown[]).includes(said[q])
+    return Object.fromEntries(quantityNames.filter(known).map((q) => [q, said[q]]))
+  } catch {
+    return {} // what stands there is no text of ours: the usual units
+  }
+}
+const read = (): Chosen => (chosen ??= keptUnits(localStorage))
 const subscribe = (listener: () => void) => {
   listeners.add(listener)
   return () => listeners.delete(listener)
@@ -37,8 +47,15 @@ export function chooseUnit(quantity: Quantity, unit: Unit) {
   listeners.forEach((listener) => listener())
 }
 
+/** Digits that a restorer reads, that are typed back without loss, and that hide no more than the noise of the arithmetic. */
+export const READABLE = 4
+const TYPED = 8
+const EXACT = 12
+
+const rounded = (value: number, digits: number) => String(Number(value.toPrecision(digits)))
+
 /** A number with as many digits as a restorer reads: 12.4, 0.18, 2310. */
-export const readable = (value: number) => String(Number(value.toPrecision(4)))
+export const readable = (value: number) => rounded(value, READABLE)
 
 /**
  * Says and reads values in the units of one person.
@@ -58,14 +75,16 @@ export function makeUnits(rows: UnitRow[], preferred: (quantity: Quantity) => Un
     const quantity = quantityNames.find((q) => (quantities[q] as readonly Unit[]).includes(unit))
     return quantity && line.size > 0 ? preferred(quantity) : unit
   }
-  const figure = (value: number, unit: Unit) => readable(convert(value, unit, shown(unit)))
+  /** Exact in its own unit; of another one so many digits as a rule or a gauge shows. */
+  const figure = (value: number, unit: Unit, digits = shown(unit) === unit ? EXACT : READABLE) =>
+    rounded(convert(value, unit, shown(unit)), digits)
   return {
     preferred,
     shown,
     /** The number alone. */
     figure,
     word: (unit: Unit) => word(shown(unit)),
-    say: (value: number, unit: Unit) => `${figure(value, unit)} ${word(shown(unit))}`,
+    say: (value: number, unit: Unit, digits?: number) => `${figure(value, unit, digits)} ${word(shown(unit))}`,
     /** A number of steps: 5 °C more are 9 °F more. */
     difference: (value: number, unit: Unit) =>
       readable(convert(value, unit, shown(unit)) - convert(0, unit, shown(unit))),
@@ -74,8 +93,11 @@ export function makeUnits(rows: UnitRow[], preferred: (quantity: Quantity) => Un
       const one = convert(1, unit, shown(unit)) - convert(0, unit, shown(unit))
       return `${readable(value * one * one)} ${word(shown(unit))}²`
     },
-    /** What was typed in the person's unit, in the given one. */
-    typed: (value: number, unit: Unit) => convert(value, shown(unit), unit),
+    /** As it stands in a form: typed back unchanged it is the same value again, to a hundredth. */
+    text: (value: number, unit: Unit) => figure(value, unit, shown(unit) === unit ? EXACT : TYPED),
+    /** What was typed in the person's unit, in the given one: as it is, or converted to a hundredth. */
+    typed: (value: number, unit: Unit) =>
+      shown(unit) === unit ? value : Math.round(convert(value, shown(unit), unit) * 100) / 100,
     /** The same as a whole number of the given unit: what is typed in that unit itself must be whole, else it is NaN. */
     typedWhole: (value: number, unit: Unit) =>
       shown(unit) === unit && !Number.isInteger(value) ? NaN : Math.round(convert(value, shown(unit), unit)),

@@ -24,7 +24,7 @@ export function OfferForm({ projectId, sentOutId }: { projectId: string; sentOut
       .object({
         carrier: line(t('form.missing')),
         priceMinor: orNothing(amount(currency)),
-        km: orNothing(useMeasureRule('KILOMETRE', { whole: true })(t('form.number'), { min: 0, max: 99_999 })),
+        km: orNothing(useMeasureRule('KILOMETRE')(t('form.number'), { min: 0, max: 99_999 }).transform(Math.round)),
         hours: orNothing(number(t('form.number'), { min: 0 })),
         days: count,
         refused: z.string().max(120),

@@ -21,3 +21,16 @@ it('compares one way with several', async () => {
   await userEvent.click(screen.getByRole('button', { name: 'Add a stop' }))
   expect(screen.getAllByLabelText('Distance to the next, km')).toHaveLength(2)
 })
+
+it('sends nothing while a distance is missing or none, and keeps what was typed', async () => {
+  server.when('POST /api/trips', { togetherKm: 1, apartKm: 1 })
+  const page = show(<TripCompare projectId="van" />)
+  await userEvent.type(screen.getAllByLabelText('Distance from home, km')[0]!, 'far')
+  await userEvent.click(screen.getByRole('button', { name: 'One trip or several?' }))
+  // what is no distance, the one to the next stop and the second one from home
+  expect(await screen.findAllByText('Enter a number.')).toHaveLength(3)
+  expect(server.writes('POST /api/trips')).toHaveLength(0)
+  page.unmount()
+  show(<TripCompare projectId="van" />)
+  expect(screen.getAllByLabelText('Distance from home, km')[0]).toHaveValue('far')
+})

@@ -1,99 +1,76 @@
+import { useEffect } from 'react'
 import { useMutation } from '@tanstack/react-query'
+import { useFieldArray } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
 import { Printer } from 'lucide-react'
-import { api, unwrap, write } from '@/api/client'
-import { ProblemAlert } from '@/ui/page/Feedback'
-import { TextField } from '@/ui/form/Field'
-import { useFormat } from '@/ui/format/format'
-import { numberOf } from '@/ui/form/rules'
-import { useUnits } from '@/ui/format/units'
+import { z } from 'zod'
+import { api, unwrap, write, type Problem, type Schemas } from '@/api/client'
+import { Form } from '@/ui/form/Form'
+import { Measured, useMeasureRule } from '@/ui/form/measured'
+import { Line } from '@/ui/form/named'
 import { useDraft } from '@/ui/form/useDraft'
+import { useFields } from '@/ui/form/useFields'
+import { useFormat } from '@/ui/format/format'
+import { useUnits } from '@/ui/format/units'
 
 /** A place to go to: how far from home, how far on to the next, what goes there and what is fetched. */
-type Stop = { where: string; fromHome: string; toNext: string; what: string }
-const empty: Stop = { where: '', fromHome: '', toNext: '', what: '' }
+const empty = { where: '', fromHome: '', toNext: '', what: '' }
 const initial = { stops: [empty, empty] }
 const MOST_STOPS = 6
+const FARTHEST_KM = 9_999
+
+function useTripRules() {
+  const { t } = useTranslation()
+  const km = useMeasureRule('KILOMETRE')(t('form.number'), { min: 0, max: FARTHEST_KM }).transform(Math.round)
+  const typed = z.union([z.string(), z.number()])
+  return z
+    .object({ stops: z.array(z.object({ where: z.string(), what: z.string(), fromHome: typed, toNext: typed })) })
+    .transform(({ stops }) => ({
+      // from the last stop one goes home
+      stops: stops.map(({ fromHome, toNext }, i) => ({ fromHome, toNext: i < stops.length - 1 ? toNext : 0 })),
+    }))
+    .pipe(z.object({ stops: z.array(z.object({ fromHome: km, toNext: km })) }))
+    .transform(({ stops }): Schemas['TripRequest'] => ({
+      fromHomeKm: stops.map((s) => s.fromHome),
+      betweenKm: stops.slice(0, -1).map((s) => s.toNext),
+    }))
+}
 
 /** Several errands on one way against each by itself; the list goes along on paper. */
 export function TripCompare({ projectId }: { projectId: string }) {
   const { t } = useTranslation()
-  const [{ stops }, keep] = useDraft(`trip.${projectId}`, initial)
-  const format = useFormat()
-  const units = useUnits()
-  const km = (typed: string) => Math.round(units.typed(numberOf(typed), 'KILOMETRE'))
-  const wrong = (typed: string) => (typed.trim() !== '' && !(km(typed) >= 0) ? t('form.number') : undefined)
-  const ways = stops.flatMap((s, i) => (i < stops.length - 1 ? [s.fromHome, s.toNext] : [s.fromHome]))
-  const unit = units.word('KILOMETRE')
-  const distance = (far: number) => units.say(far, 'KILOMETRE')
-  const setStops = (some: Stop[]) => keep({ stops: some })
-  const put = (i: number, change: Partial<Stop>) => setStops(stops.map((s, j) => (i === j ? { ...s, ...change } : s)))
-  const compare = useMutation({
-    mutationFn: () =>
-      unwrap(
-        api.POST('/api/trips', {
-          body: {
-            fromHomeKm: stops.map((s) => km(s.fromHome)),
-            betweenKm: stops.slice(0, -1).map((s) => km(s.toNext)),
-          },
-          ...write(crypto.randomUUID()),
-        }),
-      ),
+  const unit = useUnits().word('KILOMETRE')
+  const [kept, keep] = useDraft(`trip.${projectId}.${unit}`, initial)
+  const form = useFields(useTripRules(), kept)
+  useEffect(() => {
+    const { unsubscribe } = form.watch((typed) => keep(structuredClone(typed) as typeof initial))
+    return unsubscribe
+  }, [form, keep])
+  const { fields, append, remove } = useFieldArray({ control: form.control, name: 'stops' })
+  const compare = useMutation<Schemas['TripResponse'], Problem, Schemas['TripRequest']>({
+    mutationFn: (body) => unwrap(api.POST('/api/trips', { body, ...write(crypto.randomUUID()) })),
   })
   return (
-    <form
-      className="grid gap-3"
-      onSubmit={(e) => {
-        e.preventDefault()
-        compare.mutate()
-      }}
-    >
-      {stops.map((s, i) => (
-        <fieldset key={i} className="grid gap-2 border-b border-base-300 pb-3">
+    <Form form={form} save={compare} label={t('trip.compare')} aside onSubmit={(trip) => compare.mutate(trip)}>
+      {fields.map(({ id }, i) => (
+        <fieldset key={id} className="grid gap-2 border-b border-base-300 pb-3">
           <legend className="font-semibold">{t('trip.stop', { number: i + 1 })}</legend>
-          <TextField
-            label={t('trip.where')}
-            value={s.where}
-            maxLength={120}
-            onChange={(e) => put(i, { where: e.target.value })}
-          />
-          <TextField
-            label={t('trip.what')}
-            value={s.what}
-            maxLength={200}
-            onChange={(e) => put(i, { what: e.target.value })}
-          />
+          <Line name={`stops.${i}.where`} label={t('trip.where')} />
+          <Line name={`stops.${i}.what`} label={t('trip.what')} maxLength={200} />
           <div className="grid grid-cols-2 items-start gap-3">
-            <TextField
-              label={t('units.of', { what: t('trip.fromHome'), unit })}
-              inputMode="decimal"
-              error={wrong(s.fromHome)}
-              value={s.fromHome}
-              onChange={(e) => put(i, { fromHome: e.target.value })}
-            />
-            {i < stops.length - 1 && (
-              <TextField
-                label={t('units.of', { what: t('trip.toNext'), unit })}
-                inputMode="decimal"
-                error={wrong(s.toNext)}
-                value={s.toNext}
-                onChange={(e) => put(i, { toNext: e.target.value })}
-              />
-            )}
+            <Measured unit="KILOMETRE" name={`stops.${i}.fromHome`} label={t('trip.fromHome')} />
+            {i < fields.length - 1 && <Measured unit="KILOMETRE" name={`stops.${i}.toNext`} label={t('trip.toNext')} />}
           </div>
         </fieldset>
       ))}
       <div className="no-print flex flex-wrap gap-2">
-        <button type="submit" className="btn" disabled={compare.isPending || !ways.every((typed) => km(typed) >= 0)}>
-          {t('trip.compare')}
-        </button>
-        {stops.length < MOST_STOPS && (
-          <button type="button" className="btn btn-ghost" onClick={() => setStops([...stops, empty])}>
+        {fields.length < MOST_STOPS && (
+          <button type="button" className="btn btn-ghost" onClick={() => append(empty)}>
             {t('trip.another')}
           </button>
         )}
-        {stops.length > 1 && (
-          <button type="button" className="btn btn-ghost" onClick={() => setStops(stops.slice(0, -1))}>
+        {fields.length > 1 && (
+          <button type="button" className="btn btn-ghost" onClick={() => remove(fields.length - 1)}>
             {t('trip.fewer')}
           </button>
         )}
@@ -102,21 +79,24 @@ export function TripCompare({ projectId }: { projectId: string }) {
           {t('trip.print')}
         </button>
       </div>
-      <ProblemAlert error={compare.error} />
-      {compare.data && (
-        <p role="status" className="font-semibold">
-          {compare.data.savedMinor === undefined
-            ? t('trip.kilometres', {
-                together: distance(compare.data.togetherKm),
-                apart: distance(compare.data.apartKm),
-              })
-            : t(compare.data.togetherKm < compare.data.apartKm ? 'trip.together' : 'trip.apart', {
-                together: distance(compare.data.togetherKm),
-                apart: distance(compare.data.apartKm),
-                saved: format.money(Math.abs(compare.data.savedMinor), format.currency),
-              })}
-        </p>
-      )}
-    </form>
+      {compare.data && <Compared trip={compare.data} />}
+    </Form>
+  )
+}
+
+function Compared({ trip }: { trip: Schemas['TripResponse'] }) {
+  const { t } = useTranslation()
+  const format = useFormat()
+  const units = useUnits()
+  const ways = { together: units.say(trip.togetherKm, 'KILOMETRE'), apart: units.say(trip.apartKm, 'KILOMETRE') }
+  return (
+    <p role="status" className="font-semibold">
+      {trip.savedMinor === undefined
+        ? t('trip.kilometres', ways)
+        : t(trip.togetherKm < trip.apartKm ? 'trip.together' : 'trip.apart', {
+            ...ways,
+            saved: format.money(Math.abs(trip.savedMinor), format.currency),
+          })}
+    </p>
   )
 }

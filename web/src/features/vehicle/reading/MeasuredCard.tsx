@@ -11,7 +11,7 @@ import { FigureForm } from '../measurand/FigureForm'
 import { SeriesPlot } from './SeriesPlot'
 import { VerdictMark } from './VerdictMark'
 import { WrongReading } from './WrongReading'
-import { useUnits, type Units } from '@/ui/format/units'
+import { READABLE, useUnits, type Units } from '@/ui/format/units'
 import { cells, type Measurable, type Measured } from './readings'
 
 /** One thing measured at one place: what it means, the readings, and by which figure. */
@@ -52,7 +52,7 @@ export function MeasuredCard({
         <>
           {plotted.length > 1 && <SeriesPlot points={plotted} limit={limit} />}
           <p className={plotted.length > 1 ? 'sr-only' : ''}>
-            {plotted.map((p) => `${p.spot}: ${units.say(p.value, p.unit)}`).join('; ')}
+            {plotted.map((p) => `${p.spot}: ${units.say(p.value, p.unit, READABLE)}`).join('; ')}
           </p>
         </>
       )}
@@ -105,7 +105,7 @@ function KeepFinding({
   const format = useFormat()
   const [id] = useState(() => crypto.randomUUID())
   const bound = limit.min ?? limit.max
-  const value = units.say(m.judged?.value ?? 0, limit.unit)
+  const value = units.say(m.judged?.value ?? 0, limit.unit, READABLE)
   const keep = useWrite(
     (fields: Schemas['FindingFields'], writeId) =>
       unwrap(
@@ -153,7 +153,7 @@ function Meaning({ measured: m, limit }: { measured: Measured; limit: Measurable
   const { t } = useTranslation()
   const units = useUnits()
   if (!m.judged) return <p className="quiet">{t(limit.pairs.length > 0 ? 'reading.fewOfPairs' : 'reading.few')}</p>
-  const value = units.say(m.judged.value, limit.unit)
+  const value = units.say(m.judged.value, limit.unit, READABLE)
   return (
     <p>
       {limit.derived && m.judged.why !== 'ASK_AGAIN' && `${t(`reading.derived.${limit.derived}`, { value })}: `}
@@ -191,7 +191,7 @@ function Ages({ measured: m }: { measured: Measured }) {
         .filter((p) => p.last)
         .map((p) => (
           <li key={p.id}>
-            {p.spot}: {format.month(p.madeOn!)}, {units.say(p.value, 'YEAR')}
+            {p.spot}: {format.month(p.madeOn!)}, {units.say(p.value, 'YEAR', READABLE)}
             {p.expiresOn && `, ${t('reading.expires', { date: format.dayAndYear(p.expiresOn) })}`}
           </li>
         ))}

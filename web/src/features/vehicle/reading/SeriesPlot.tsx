@@ -1,6 +1,6 @@
 import { scaleLinear } from 'd3-scale'
 import { useFormat } from '@/ui/format/format'
-import { useUnits } from '@/ui/format/units'
+import { READABLE, useUnits } from '@/ui/format/units'
 import type { Measurable, Point } from './readings'
 
 const width = 320
@@ -62,7 +62,7 @@ export function SeriesPlot({ points, limit }: { points: Point[]; limit: Measurab
           )}
           <circle cx={x(i)} cy={y(p.value)} r={3.5} className={p.last ? 'fill-primary' : 'fill-base-300'} />
           <text x={x(i)} y={y(p.value) - 6} textAnchor="middle" fontSize={10} className="fill-base-content">
-            {units.figure(p.value, p.unit)}
+            {units.figure(p.value, p.unit, READABLE)}
           </text>
           <text x={x(i)} y={height - 6} textAnchor="middle" fontSize={10} className="fill-base-content">
             {oneSpot ? format.shortDay(p.readOn).replace(/^\S+\s/, '') : p.spot.slice(0, 10)}

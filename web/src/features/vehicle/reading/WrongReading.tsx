@@ -6,7 +6,7 @@ import { Form } from '@/ui/form/Form'
 import { Line, Pick } from '@/ui/form/named'
 import { line } from '@/ui/form/rules'
 import { useFields } from '@/ui/form/useFields'
-import { useUnits } from '@/ui/format/units'
+import { READABLE, useUnits } from '@/ui/format/units'
 import type { Measured } from './readings'
 
 /** A slip is taken out of what counts, and stays to be read with its reason. */
@@ -26,7 +26,7 @@ export function WrongReading({ measured: m, projectId }: { measured: Measured; p
       ),
     { said: () => t('reading.wrongKept'), done: () => form.reset() },
   )
-  const nameOf = (p: Measured['points'][number]) => `${p.spot}: ${units.say(p.value, p.unit)}`
+  const nameOf = (p: Measured['points'][number]) => `${p.spot}: ${units.say(p.value, p.unit, READABLE)}`
   const counting = new Map(m.points.filter((p) => !p.wrongBecause).map((p) => [p.id, nameOf(p)]))
   return (
     <details className="text-sm">

@@ -6,6 +6,9 @@ const width = 320
 const row = 22
 const middle = width / 2
 
+/** A distance to a tenth of a millimetre: a rule shows no more. */
+const tenths = (mm: number) => Number(mm.toFixed(1))
+
 /** How far off at each stage, around the middle; the band is the tolerance. The numbers stand beside it in words. */
 export function DeviationBar({ point: p }: { point: ReferencePoint }) {
   const { t } = useTranslation()
@@ -42,10 +45,10 @@ export function DeviationBar({ point: p }: { point: ReferencePoint }) {
       <ul className="text-sm">
         {p.stages.map((s) => (
           <li key={s.stage}>
-            {t(`shell.stage.${s.stage}`)}: {units.say(s.actualMm, 'MILLIMETRE')},{' '}
+            {t(`shell.stage.${s.stage}`)}: {units.say(tenths(s.actualMm), 'MILLIMETRE')},{' '}
             {t(s.deviation.beyondMm > 0 ? 'shell.outside' : 'shell.inside', {
-              off: `${s.deviation.offMm > 0 ? '+' : s.deviation.offMm < 0 ? '−' : '±'}${units.say(Math.abs(s.deviation.offMm), 'MILLIMETRE')}`,
-              beyond: units.say(s.deviation.beyondMm, 'MILLIMETRE'),
+              off: `${s.deviation.offMm > 0 ? '+' : s.deviation.offMm < 0 ? '−' : '±'}${units.say(tenths(Math.abs(s.deviation.offMm)), 'MILLIMETRE')}`,
+              beyond: units.say(tenths(s.deviation.beyondMm), 'MILLIMETRE'),
             })}
           </li>
         ))}

@@ -13,12 +13,15 @@ import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.ReducedMotion;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
 import java.nio.file.Path;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
+import javax.imageio.ImageIO;
 
 /** Debian's headless Chromium, and what every journey does with it. */
 final class Browsing implements AutoCloseable {
@@ -168,6 +171,17 @@ final class Browsing implements AutoCloseable {
     /** A weekday some days from now: a session that has begun already would be a shorter one, and another on each day of the week. */
     static DayOfWeek weekday(int daysFromNow) {
         return LocalDate.now(ZoneId.systemDefault()).plusDays(daysFromNow).getDayOfWeek();
+    }
+
+    /** A small picture. */
+    static byte[] png() {
+        try {
+            var out = new ByteArrayOutputStream();
+            ImageIO.write(new BufferedImage(320, 240, BufferedImage.TYPE_INT_RGB), "png", out);
+            return out.toByteArray();
+        } catch (java.io.IOException impossible) {
+            throw new IllegalStateException(impossible);
+        }
     }
 
     List<String> complaints() {

@@ -3,6 +3,7 @@ package ofisino.e2e;
 import static ofisino.e2e.Browsing.accessible;
 import static ofisino.e2e.Browsing.confirmEach;
 import static ofisino.e2e.Browsing.go;
+import static ofisino.e2e.Browsing.png;
 import static ofisino.e2e.Browsing.press;
 import static ofisino.e2e.Browsing.says;
 import static ofisino.e2e.Browsing.weekday;
@@ -13,11 +14,8 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import com.microsoft.playwright.options.SelectOption;
-import java.awt.image.BufferedImage;
-import java.io.ByteArrayOutputStream;
 import java.time.LocalDate;
 import java.util.List;
-import javax.imageio.ImageIO;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.MethodOrderer;
@@ -389,15 +387,5 @@ class MainLineJourneyTest {
     @Order(11)
     void theBrowserHadNothingToComplainAbout() {
         assertThat(browsing.complaints()).isEmpty();
-    }
-
-    private static byte[] png() {
-        try {
-            var out = new ByteArrayOutputStream();
-            ImageIO.write(new BufferedImage(320, 240, BufferedImage.TYPE_INT_RGB), "png", out);
-            return out.toByteArray();
-        } catch (java.io.IOException impossible) {
-            throw new IllegalStateException(impossible);
-        }
     }
 }

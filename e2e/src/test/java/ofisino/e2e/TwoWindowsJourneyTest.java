@@ -9,6 +9,7 @@ import static ofisino.e2e.Browsing.startACar;
 import static ofisino.e2e.Browsing.zone;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
@@ -89,7 +90,7 @@ class TwoWindowsJourneyTest {
         other.close();
     }
 
-    private static com.microsoft.playwright.Locator note(Page page) {
+    private static Locator note(Page page) {
         return page.getByLabel("Note", new Page.GetByLabelOptions().setExact(true));
     }
 }

@@ -1,11 +1,6 @@
 package ofisino.core.kernel;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.InputStreamReader;
 import java.io.Reader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.Comparator;
 import java.util.Locale;
 import java.util.Map;
@@ -23,6 +18,8 @@ public final class Language {
     public static final Language BRITISH = new Language(Map.of(), Map.of());
 
     private static final Pattern TAG = Pattern.compile("[a-z]{2,3}(-[A-Z]{2})?");
+    private static final String FOLDER = "/ofisino/core/language/";
+    private static final int MOST_TAGS = 200;
     private static final Map<String, Language> LOADED = new ConcurrentHashMap<>();
 
     private static final int ARTICLE = 2;
@@ -47,17 +44,18 @@ public final class Language {
     /** The language of a reader; British English for one that has no file in the folder {@code language}. */
     public static Language of(Locale reader) {
         String tag = reader.toLanguageTag();
-        Language loaded = LOADED.get(tag);
-        if (loaded != null) return loaded;
-        if (!TAG.matcher(tag).matches()) return BRITISH;
+        Language known = LOADED.get(tag);
+        if (known != null) return known;
+        Language found = load(tag);
+        // it is asked for each text of an answer; tags that a stranger invents do not fill the memory
+        if (LOADED.size() < MOST_TAGS) LOADED.put(tag, found);
+        return found;
+    }
+
+    private static Language load(String tag) {
         String file = tag + ".json";
-        try (InputStream json = Language.class.getResourceAsStream("/ofisino/core/language/" + file)) {
-            return json == null
-                    ? BRITISH
-                    : LOADED.computeIfAbsent(tag, t -> read(file, new InputStreamReader(json, StandardCharsets.UTF_8)));
-        } catch (IOException broken) {
-            throw new UncheckedIOException(broken);
-        }
+        boolean there = TAG.matcher(tag).matches() && Language.class.getResource(FOLDER + file) != null;
+        return there ? Entry.readBeside(Language.class, FOLDER + file, json -> read(file, json)) : BRITISH;
     }
 
     /** @param file its name in messages @throws InvalidValue naming the entry that is wrong */

@@ -5,35 +5,31 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.io.StringReader;
 import java.util.Locale;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
 
 class LanguageTest {
     private static final Language AMERICAN = Language.of(Locale.US);
 
-    @ParameterizedTest
-    @CsvSource(
-            delimiter = '|',
-            value = {
-                "Tyres and wheels | Tires and wheels",
-                "Boot lid, bonnet and left sill | Trunk lid, hood and left rocker panel",
-                "Gaiter torn: renew the gaiter | Boot torn: renew the boot",
-                "{litres} l of petrol from {sump} | {litres} l of gas from {sump}",
-                "A bootlace and a wingspan | A bootlace and a wingspan",
-                "An earth, a sump and a UJ | A ground, an oil pan and a U-joint",
-                "The torch of the boot | The flashlight of the trunk",
-                "Sealer burns under the torch and fouls the seam. | Sealer burns under the torch and fouls the seam.",
-            })
-    void anAmericanSaysIt(String british, String american) {
-        assertThat(AMERICAN.say(british)).isEqualTo(american);
-        assertThat(Language.BRITISH.say(british)).isEqualTo(british);
+    /** The pages say the same examples (saying.test.ts): the rule stands in both. */
+    @Test
+    void anAmericanSaysIt() {
+        var examples = Entry.beside(LanguageTest.class, "/ofisino/core/language/en-US.examples.json");
+        Map<?, ?> all = (Map<?, ?>) examples.value();
+        assertThat(all).hasSizeGreaterThan(5).allSatisfy((british, american) -> {
+            assertThat(AMERICAN.say(british.toString())).isEqualTo(american);
+            assertThat(Language.BRITISH.say(british.toString())).isEqualTo(british);
+        });
+        assertThat(AMERICAN.say("{litres} l of petrol from {sump}")).isEqualTo("{litres} l of gas from {sump}");
     }
 
     @Test
     void whoeverHasNoFileReadsBritishEnglish() {
         assertThat(Language.of(Locale.UK)).isSameAs(Language.BRITISH);
         assertThat(Language.of(Locale.JAPAN)).isSameAs(Language.BRITISH);
+        for (int i = 0; i < 1000; i++)
+            assertThat(Language.of(Locale.forLanguageTag("en-US-x-" + i))).isSameAs(Language.BRITISH);
+        assertThat(Language.of(Locale.US)).isSameAs(AMERICAN);
     }
 
     /** Another language is a file: words, or whole texts. */

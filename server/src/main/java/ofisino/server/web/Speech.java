@@ -9,6 +9,7 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -33,6 +34,7 @@ import tools.jackson.databind.module.SimpleModule;
 @Configuration
 public class Speech {
     private static final String DATA_FILES = "classpath*:ofisino/core/**/*.yaml";
+    private static final Set<String> NOT_SAID = Set.of("source", "pairs");
     /** Ids and words of the program have neither a space nor a capital. */
     private static final Pattern SAID = Pattern.compile(".*[ \\p{Lu}].*");
 
@@ -90,11 +92,11 @@ public class Speech {
         }
     }
 
-    /** All but the titles of published works. */
+    /** Not the titles of published works, and not what a page sends back as the name of a spot. */
     private static Stream<String> texts(Object value) {
         if (value instanceof Map<?, ?> map)
             return map.entrySet().stream()
-                    .filter(e -> !"source".equals(e.getKey()))
+                    .filter(e -> !NOT_SAID.contains(e.getKey()))
                     .flatMap(e -> texts(e.getValue()));
         if (value instanceof Collection<?> list) return list.stream().flatMap(Speech::texts);
         return value instanceof String text ? Stream.of(text) : Stream.empty();

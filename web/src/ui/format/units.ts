@@ -85,6 +85,12 @@ export function makeUnits(rows: UnitRow[], preferred: (quantity: Quantity) => Un
     figure,
     word: (unit: Unit) => word(shown(unit)),
     say: (value: number, unit: Unit, digits?: number) => `${figure(value, unit, digits)} ${word(shown(unit))}`,
+    /** As one says it of sizes, ways and fillings, where a hundredth does not matter: 0.71 in, 59.1 in, 0.7 gal. */
+    about: (value: number, unit: Unit) => {
+      if (shown(unit) === unit) return `${figure(value, unit)} ${word(unit)}`
+      const size = Math.abs(convert(value, unit, shown(unit)))
+      return `${figure(value, unit, size >= 100 ? READABLE : size >= 1 ? 3 : 2)} ${word(shown(unit))}`
+    },
     /** A number of steps: 5 °C more are 9 °F more. */
     difference: (value: number, unit: Unit) =>
       readable(convert(value, unit, shown(unit)) - convert(0, unit, shown(unit))),

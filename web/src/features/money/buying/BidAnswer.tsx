@@ -8,12 +8,15 @@ export function BidAnswer({ buying: b }: { buying: Buying }) {
   const { t } = useTranslation()
   const format = useFormat()
   const money = (minor: number) => format.money(minor, format.currency)
-  const ended = b.outcome && <Ended outcome={b.outcome} money={money} />
+  const ended = useEnded(b, money)
   const donor = b.asDonor !== undefined && t('bid.asDonor', { ceiling: money(Math.max(0, b.asDonor)) })
   if (!b.advice)
     return (
       <>
-        {ended ?? t('bid.lacks')} {donor}
+        {ended?.how ?? t('bid.lacks')}
+        <Further>
+          {ended?.why} {donor}
+        </Further>
       </>
     )
   const { ceiling, word } = b.advice
@@ -21,9 +24,9 @@ export function BidAnswer({ buying: b }: { buying: Buying }) {
   const advice = t(`bid.${word}`, { ceiling: money(ceiling.price), asked: asked === undefined ? '' : money(asked) })
   return (
     <>
-      {ended ?? advice}
+      {ended?.how ?? advice}
       <Further>
-        {ended && advice}{' '}
+        {ended && `${ended.why ?? ''} ${advice}`}{' '}
         {word === 'BID_UP_TO' &&
           asked !== undefined &&
           t('bid.above', { gap: money(asked - ceiling.price), asked: money(asked) })}{' '}
@@ -36,16 +39,15 @@ export function BidAnswer({ buying: b }: { buying: Buying }) {
   )
 }
 
-function Ended({ outcome: o, money }: { outcome: NonNullable<Buying['outcome']>; money: (minor: number) => string }) {
+function useEnded(buying: Buying, money: (minor: number) => string) {
   const { t } = useTranslation()
   const format = useFormat()
-  const date = format.dayAndYear(o.decidedOn)
-  const ceiling = money(o.ceilingMinor)
-  if (o.outcome === 'LEFT') return t('bid.wasLeft', { date, ceiling, reason: o.reason })
-  return (
-    <>
-      {t('bid.wasBought', { date, ceiling, price: money(o.priceMinor!) })}{' '}
-      {o.purpose && t('bid.boughtFor', { purpose: t(`bid.purposes.${o.purpose}`), reason: o.reason })}
-    </>
-  )
+  const o = buying.outcome
+  if (!o) return undefined
+  const said = { date: format.dayAndYear(o.decidedOn), ceiling: money(o.ceilingMinor) }
+  if (o.outcome === 'LEFT') return { how: t('bid.wasLeft', said), why: t('bid.because', { reason: o.reason }) }
+  return {
+    how: t('bid.wasBought', { ...said, price: money(o.priceMinor!) }),
+    why: o.purpose && t('bid.boughtFor', { purpose: t(`bid.purposes.${o.purpose}`), reason: o.reason }),
+  }
 }

@@ -118,7 +118,7 @@ function Answer({ vehicleAccess: a }: { vehicleAccess: VehicleAccess }) {
   const more = a.proposals[0]?.savedMinutes ?? 0
   const litres =
     a.totals.savedLitres >= 0.1
-      ? t('access.savedLitres', { litres: units.say(Math.round(a.totals.savedLitres * 10) / 10, 'LITRE') })
+      ? t('access.savedLitres', { litres: units.about(Math.round(a.totals.savedLitres * 10) / 10, 'LITRE') })
       : ''
   return (
     <>
@@ -159,7 +159,7 @@ function Proposals({ vehicleAccess: a, projectId }: { vehicleAccess: VehicleAcce
                 hours: hours(p.savedMinutes),
                 litres:
                   p.savedLitres >= 0.1
-                    ? t('access.savedLitres', { litres: units.say(Math.round(p.savedLitres * 10) / 10, 'LITRE') })
+                    ? t('access.savedLitres', { litres: units.about(Math.round(p.savedLitres * 10) / 10, 'LITRE') })
                     : '',
               })}
             </span>

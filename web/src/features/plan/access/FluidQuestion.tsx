@@ -57,7 +57,7 @@ export function FluidQuestion({ projectId, vehicleAccess }: { projectId: string;
             <li key={c.kind}>
               {t(`access.fluidKind.${c.kind}`, {
                 day: c.day ? format.day(c.day) : '',
-                litres: units.say(c.newLitres, 'LITRE'),
+                litres: units.about(c.newLitres, 'LITRE'),
               })}
             </li>
           ))}

@@ -40,7 +40,7 @@ export function StripDownCard({
           {t('access.strip', { open: hours(access.stripMinutes), close: hours(access.refitMinutes) })}
           {access.people > 1 && ` · ${t('access.people', { count: access.people })}`}
           {access.drained &&
-            ` · ${t('access.runsOut', { litres: units.say(access.drained.litres, 'LITRE'), circuit: t(`access.circuit.${access.drained.circuit}`) })}`}
+            ` · ${t('access.runsOut', { litres: units.about(access.drained.litres, 'LITRE'), circuit: t(`access.circuit.${access.drained.circuit}`) })}`}
         </span>
         <State stripDown={o} />
       </div>

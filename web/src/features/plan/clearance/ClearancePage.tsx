@@ -109,7 +109,7 @@ function Answer({ clearance: c, title }: { clearance: Clearance; title: (id: str
   if (c.passages.length === 0) return t('fits.noPassage')
   const stuck = c.passages.find((p) => p.now?.fit === 'STUCK')
   if (stuck)
-    return t('fits.stuckNow', { passage: stuck.passage.name, size: units.say(-stuck.now!.spareMm, 'MILLIMETRE') })
+    return t('fits.stuckNow', { passage: stuck.passage.name, size: units.about(-stuck.now!.spareMm, 'MILLIMETRE') })
   const trapped = c.passages.find((p) => p.trap)
   if (trapped) {
     const at = trapped.after.find((a) => a.job === trapped.trap)!
@@ -118,7 +118,7 @@ function Answer({ clearance: c, title }: { clearance: Clearance; title: (id: str
         {t('fits.trap', {
           job: title(at.job),
           passage: trapped.passage.name,
-          size: units.say(-at.verdict.spareMm, 'MILLIMETRE'),
+          size: units.about(-at.verdict.spareMm, 'MILLIMETRE'),
         })}
         {trapped.waysOut.length > 0 && (
           <Further>
@@ -132,7 +132,7 @@ function Answer({ clearance: c, title }: { clearance: Clearance; title: (id: str
     )
   }
   const spare = Math.min(...c.passages.flatMap((p) => [p.now!, ...p.after.map((a) => a.verdict)]).map((v) => v.spareMm))
-  return t('fits.fits', { size: units.say(spare, 'MILLIMETRE') })
+  return t('fits.fits', { size: units.about(spare, 'MILLIMETRE') })
 }
 
 function PassageCard({ through: p, title }: { through: Through; title: (id: string) => string }) {
@@ -176,8 +176,8 @@ function PassageCard({ through: p, title }: { through: Through; title: (id: stri
             <span className="text-right">
               {t(`fits.fit.${v.fit}`)},{' '}
               {v.spareMm < 0
-                ? t('fits.lacks', { size: units.say(-v.spareMm, 'MILLIMETRE') })
-                : t('fits.spare', { size: units.say(v.spareMm, 'MILLIMETRE') })}
+                ? t('fits.lacks', { size: units.about(-v.spareMm, 'MILLIMETRE') })
+                : t('fits.spare', { size: units.about(v.spareMm, 'MILLIMETRE') })}
             </span>
           </li>
         ))}

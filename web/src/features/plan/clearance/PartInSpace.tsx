@@ -36,7 +36,7 @@ export function PartInSpace() {
       <p aria-live="polite" className="mt-1 font-semibold">
         {complete &&
           verdict.data &&
-          `${t(`fits.fit.${verdict.data.fit}`)}, ${verdict.data.spareMm < 0 ? t('fits.lacks', { size: units.say(-verdict.data.spareMm, 'MILLIMETRE') }) : t('fits.spare', { size: units.say(verdict.data.spareMm, 'MILLIMETRE') })}`}
+          `${t(`fits.fit.${verdict.data.fit}`)}, ${verdict.data.spareMm < 0 ? t('fits.lacks', { size: units.about(-verdict.data.spareMm, 'MILLIMETRE') }) : t('fits.spare', { size: units.about(verdict.data.spareMm, 'MILLIMETRE') })}`}
       </p>
     </Part>
   )

@@ -40,7 +40,7 @@ export function SentOutCard({ projectId, sentOut: s }: { projectId: string; sent
                 t('away.refusedBy', { reason: offer.refused })
               ) : totalMinor === undefined || atMostMinor === undefined || offer.priceMinor === undefined ? (
                 t('away.withoutPrice', {
-                  way: units.say(offer.km, 'KILOMETRE'),
+                  way: units.about(offer.km, 'KILOMETRE'),
                   time: hours(offer.minutes),
                   days: offer.days,
                 })
@@ -52,7 +52,7 @@ export function SentOutCard({ projectId, sentOut: s }: { projectId: string; sent
                   <span className="quiet block text-sm">
                     {t('away.sum', {
                       price: format.money(offer.priceMinor, format.currency),
-                      way: units.say(offer.km, 'KILOMETRE'),
+                      way: units.about(offer.km, 'KILOMETRE'),
                       time: hours(offer.minutes),
                       days: offer.days,
                     })}

@@ -88,7 +88,7 @@ function Compared({ trip }: { trip: Schemas['TripResponse'] }) {
   const { t } = useTranslation()
   const format = useFormat()
   const units = useUnits()
-  const ways = { together: units.say(trip.togetherKm, 'KILOMETRE'), apart: units.say(trip.apartKm, 'KILOMETRE') }
+  const ways = { together: units.about(trip.togetherKm, 'KILOMETRE'), apart: units.about(trip.apartKm, 'KILOMETRE') }
   return (
     <p role="status" className="font-semibold">
       {trip.savedMinor === undefined

@@ -5,7 +5,7 @@ import { useTranslation } from 'react-i18next'
 import { ListChecks } from 'lucide-react'
 import { drawingQuery, findingsQuery } from '@/api/queries'
 import { Loaded } from '@/ui/page/Feedback'
-import { Page } from '@/ui/page/Page'
+import { Further, Page } from '@/ui/page/Page'
 import { Face, UnrolledCar, type Body } from '@/ui/drawing/CarDrawing'
 import { useZoneNames } from '@/ui/format/zones'
 import { FindingList } from '../finding/FindingList'
@@ -132,6 +132,7 @@ function WalkAnswer({
   const dangerous = open.filter((f) => f.safetyClass === 'A')
   const before = open.filter((f) => f.safetyClass === 'B')
   if (findings.length === 0) return t('walk.nothingYet')
+  const traps = walk && t('walk.traps', { count: walk.openTraps })
   return (
     <>
       {dangerous.length > 0
@@ -142,7 +143,8 @@ function WalkAnswer({
           })
         : t('walk.nothingDangerous')}{' '}
       {before.length > 0 && t('walk.beforeRoad', { count: before.length })}{' '}
-      {walk && walk.openTraps > 0 && t('walk.traps', { count: walk.openTraps })}
+      {/* without danger what nobody saw belongs to the headline: it must not soothe */}
+      {walk && walk.openTraps > 0 && (dangerous.length > 0 ? <Further>{traps}</Further> : traps)}
     </>
   )
 }

@@ -88,7 +88,8 @@ function Answer({ lines }: { lines: Line[] }) {
       {short.length > 0
         ? t('boxes.short', {
             count: short.length,
-            what: short.map((l) => `${l.toObtain} × ${l.line.name}`).join('; '),
+            what: `${short[0]!.toObtain} × ${short[0]!.line.name}`,
+            more: short.length - 1,
           })
         : t('boxes.complete')}{' '}
       {loose > 0 && t('boxes.looseOnes', { count: loose })}

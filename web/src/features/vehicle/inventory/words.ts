@@ -5,7 +5,7 @@ export const inventoryWords = {
     loading: 'Fetching the inventory …',
     none: 'Nothing counted yet. What is loose in boxes need not be bought; what is missing must be.',
     short_one: 'One thing to find or buy: {{what}}.',
-    short_other: '{{count}} things to find or buy: {{what}}.',
+    short_other: '{{count}} things to find or buy: {{what}} and {{more}} more.',
     complete: 'Nothing missing: everything is on the car or in boxes.',
     looseOnes_one: 'One loose part.',
     looseOnes_other: '{{count}} loose parts.',

@@ -8,6 +8,8 @@ export const common = {
   units: {
     title: 'Units on this device',
     of: '{{what}}, {{unit}}',
+    wholeMillimetres: 'Enter whole millimetres.',
+    inches: 'Enter inches.',
     length: 'Lengths',
     distance: 'Distances',
     pressure: 'Pressures',

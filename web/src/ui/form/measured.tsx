@@ -10,6 +10,12 @@ export function Measured({ name, label, unit, hint }: { name: string; label: str
   return <Decimal name={name} label={t('units.of', { what: label, unit: useUnits().word(unit) })} hint={hint} />
 }
 
+/** What is said of something that is no whole length in this person's unit. */
+export function useLengthWrong() {
+  const { t } = useTranslation()
+  return t(useUnits().shown('MILLIMETRE') === 'MILLIMETRE' ? 'units.wholeMillimetres' : 'units.inches')
+}
+
 /** Measures of that unit as the server wants them; whole ones are rounded after they were converted. */
 export function useMeasureRule(unit: Unit, { whole = false } = {}) {
   const units = useUnits()

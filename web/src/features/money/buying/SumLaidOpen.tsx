@@ -35,7 +35,7 @@ export function SumLaidOpen({ buying: b, advice }: { buying: Buying; advice: Adv
                 {l.label}
                 {l.hint && <span className="quiet block text-sm">{l.hint}</span>}
               </th>
-              <td className="py-1.5 text-right align-top">{money(l.minor)}</td>
+              <td className="whitespace-nowrap py-1.5 text-right align-top">{money(l.minor)}</td>
             </tr>
           ))}
           <tr className="border-t-2 border-base-content font-bold">

@@ -4,12 +4,11 @@ import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { Form } from '@/ui/form/Form'
-import { Measured, useMeasureRule, useMeasureText } from '@/ui/form/measured'
+import { Measured, useLengthWrong, useMeasureRule, useMeasureText } from '@/ui/form/measured'
 import { Line, Pick } from '@/ui/form/named'
 import { filled, line, orNothing } from '@/ui/form/rules'
 import { Sheet } from '@/ui/form/Sheet'
 import { useFields } from '@/ui/form/useFields'
-import { useLengthWrong } from './Millimetres'
 import type { Job } from '../job/jobWork'
 
 const farthest = 99_999

@@ -1,5 +1,6 @@
 import { useTranslation } from 'react-i18next'
 import { TextField } from '@/ui/form/Field'
+import { useLengthWrong } from '@/ui/form/measured'
 import { numberOf } from '@/ui/form/rules'
 import { useUnits } from '@/ui/format/units'
 
@@ -10,13 +11,6 @@ export function useMillimetres() {
     const mm = units.typedWhole(numberOf(typed.replace('−', '-')), 'MILLIMETRE')
     return Math.abs(mm) <= 99_999 ? mm : undefined
   }
-}
-
-/** What is said of something that is no length in this person's unit. */
-export function useLengthWrong() {
-  const { t } = useTranslation()
-  const { shown } = useUnits()
-  return t(shown('MILLIMETRE') === 'MILLIMETRE' ? 'fits.wrong' : 'fits.wrongInches')
 }
 
 /** A length as it is read off a rule. */

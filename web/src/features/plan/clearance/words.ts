@@ -37,8 +37,6 @@ export const clearanceWords = {
     part: 'Does a part fit its space?',
     space: 'Space',
     partSize: 'The part',
-    wrong: 'Enter whole millimetres.',
-    wrongInches: 'Enter inches.',
     drop: 'Remove',
     dropped: 'Removed.',
   },

@@ -32,7 +32,7 @@ export const drawingWords = {
     faces: 'Sides of the car',
     zoneList: 'List of places',
     legend:
-      'Press a place on the car. Pointed tag: class A; square: B; rounded: C; disc: D; dashed with a tick: closed.',
+      'Press a place on the car. Pointed tag: class A; square: B; rounded: C; circle: D; dashed with a tick: closed.',
     nothingYet: 'Nothing recorded yet. Walk round it and press where something is wrong.',
     dangerous_one: 'It must not be driven: {{zones}}.',
     dangerous_other: 'It must not be driven: {{zones}} and {{more}} more.',

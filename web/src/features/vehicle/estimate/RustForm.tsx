@@ -4,7 +4,7 @@ import { useTranslation } from 'react-i18next'
 import type { Schemas } from '@/api/client'
 import { useFields } from '@/ui/form/useFields'
 import { Form, FormWrong } from '@/ui/form/Form'
-import { Measured, useMeasureRule, useMeasureText } from '@/ui/form/measured'
+import { Measured, useLengthWrong, useMeasureRule, useMeasureText } from '@/ui/form/measured'
 import { Pick, Tick } from '@/ui/form/named'
 import { filled, orNothing } from '@/ui/form/rules'
 import type { FindingEstimate, Rust } from './estimates'
@@ -15,7 +15,7 @@ const scale = ['1', '2', '3', '4', '5'] as const
 
 function useRustRules() {
   const { t } = useTranslation()
-  const millimetres = useMeasureRule('MILLIMETRE', { whole: true })(t('estimate.numbersWrong'), { min: 0 })
+  const millimetres = useMeasureRule('MILLIMETRE', { whole: true })(useLengthWrong(), { min: 0 })
   return z.object({
     grade: z.custom<Rust['grade']>((g) => !!g, t('estimate.sheetHint')),
     length: millimetres,

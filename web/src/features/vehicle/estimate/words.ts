@@ -66,7 +66,6 @@ export const estimateWords = {
     holedThrough: 'Holed, or a pick goes through',
     mounting: 'Distance to the nearest belt, suspension, steering or jacking point',
     mountingHint: 'Leave empty if not measured',
-    numbersWrong: 'Enter length and width in whole millimetres.',
     afterOpening: 'Opening places up has added {{share}} % so far. Allow as much for what is still unseen.',
   },
 } as const

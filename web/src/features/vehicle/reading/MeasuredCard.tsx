@@ -155,7 +155,7 @@ function Meaning({ measured: m, limit }: { measured: Measured; limit: Measurable
   if (!m.judged) return <p className="quiet">{t(limit.pairs.length > 0 ? 'reading.fewOfPairs' : 'reading.few')}</p>
   const value = units.say(m.judged.value, limit.unit, READABLE)
   return (
-    <p>
+    <p className="first-letter:uppercase">
       {limit.derived && m.judged.why !== 'ASK_AGAIN' && `${t(`reading.derived.${limit.derived}`, { value })}: `}
       {t(`reading.why.${m.judged.why}`)}
       {m.judged.outcome !== 'NOT_JUDGED' &&

@@ -26,6 +26,8 @@ export const common = {
   },
   close: 'Close',
   tryAgain: 'Try again',
+  actOn: '{{act}}: {{what}}',
+  findingAt: '{{kind}}: {{place}}',
   takeBack: 'Undo',
   takenBack: 'Undone.',
   moneyWrong: 'That is not an amount. Write it like 12.50.',

@@ -60,7 +60,7 @@ export function Interlocks({ jobId }: { jobId: string }) {
                     <button
                       type="button"
                       className="btn"
-                      aria-label={`${t('interlock.confirm')}: ${t(`interlock.${w.interlock}`)}`}
+                      aria-label={t('actOn', { act: t('interlock.confirm'), what: t(`interlock.${w.interlock}`) })}
                       disabled={confirm.isPending}
                       onClick={() =>
                         confirm.mutate({

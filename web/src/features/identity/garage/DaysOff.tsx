@@ -34,7 +34,7 @@ export function DaysOff() {
                 <button
                   type="button"
                   className="btn btn-ghost"
-                  aria-label={`${t('garage.removeDay')}: ${format.shortDay(d.day)}`}
+                  aria-label={t('actOn', { act: t('garage.removeDay'), what: format.shortDay(d.day) })}
                   onClick={() => remove.mutate(d.id)}
                 >
                   {t('garage.removeDay')}

@@ -37,7 +37,7 @@ function Bid({ projectId, buying }: { projectId: string; buying: Buying }) {
   const { advice } = buying
   const findingName = (id: string) => {
     const f = findings.data?.find((x) => x.id === id)
-    return f ? `${t(`kind.${f.kind}`)}, ${zoneName(f.zone)}` : id
+    return f ? t('findingAt', { kind: t(`kind.${f.kind}`), place: zoneName(f.zone) }) : id
   }
   return (
     <Page

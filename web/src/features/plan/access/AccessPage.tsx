@@ -166,7 +166,7 @@ function Proposals({ vehicleAccess: a, projectId }: { vehicleAccess: VehicleAcce
             <button
               type="button"
               className="btn"
-              aria-label={`${t('access.merge')}: ${accessOf(a, p.access).name}`}
+              aria-label={t('actOn', { act: t('access.merge'), what: accessOf(a, p.access).name })}
               disabled={merge.isPending}
               onClick={() => merge.mutate({ access: p.access, stripDowns: p.stripDowns })}
             >
@@ -200,7 +200,7 @@ function JoinedDates({ projectId, stripDowns, name }: { projectId: string; strip
       <button
         type="button"
         className="btn btn-ghost float-right"
-        aria-label={`${t('access.dates')}: ${name}`}
+        aria-label={t('actOn', { act: t('access.dates'), what: name })}
         onClick={() => setAsked(true)}
       >
         {t('access.dates')}
@@ -233,7 +233,7 @@ function Library({ vehicleAccess: a, onChange }: { vehicleAccess: VehicleAccess;
             <button
               type="button"
               className="btn btn-ghost"
-              aria-label={`${t('access.change')}: ${w.name}`}
+              aria-label={t('actOn', { act: t('access.change'), what: w.name })}
               onClick={() => onChange(w.id)}
             >
               {t('access.change')}

@@ -37,7 +37,7 @@ export function JobAccess({ projectId, jobId }: { projectId: string; jobId: stri
           <button
             type="button"
             className="btn btn-ghost"
-            aria-label={`${t('access.change')}: ${t('access.ofJob')}`}
+            aria-label={t('actOn', { act: t('access.change'), what: t('access.ofJob') })}
             onClick={() => setChoosing(now)}
           >
             {t('access.change')}

@@ -48,7 +48,7 @@ export function OpenIt({
           type="button"
           className="btn"
           aria-expanded={asks ? false : undefined}
-          aria-label={`${t(asks ? 'access.openIt' : 'access.open')}: ${access.name}`}
+          aria-label={t('actOn', { act: t(asks ? 'access.openIt' : 'access.open'), what: access.name })}
           onClick={() => (asks ? setShown(true) : open.mutate({ confirmed: [] }))}
         >
           {t(asks ? 'access.openIt' : 'access.open')}
@@ -61,7 +61,7 @@ export function OpenIt({
       form={form}
       save={open}
       label={t('access.open')}
-      aria-label={`${t('access.openIt')}: ${access.name}`}
+      aria-label={t('actOn', { act: t('access.openIt'), what: access.name })}
       className="w-full"
       onCancel={() => setShown(false)}
       onSubmit={(v) => open.mutate(filled(v))}

@@ -36,7 +36,10 @@ export function SplitProposals({ vehicleAccess, projectId }: { vehicleAccess: Ve
                 type="button"
                 className="btn"
                 aria-expanded={asked === p.stripDown}
-                aria-label={`${t('access.openTwice')}: ${accessOf(vehicleAccess, p.its.access).name}`}
+                aria-label={t('actOn', {
+                  act: t('access.openTwice'),
+                  what: accessOf(vehicleAccess, p.its.access).name,
+                })}
                 onClick={() => setAsked(asked === p.stripDown ? undefined : p.stripDown)}
               >
                 {t('access.openTwice')}

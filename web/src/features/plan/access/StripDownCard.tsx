@@ -130,7 +130,7 @@ function ItsJobs({ stripDown: o, jobs, projectId }: { stripDown: StripDown; jobs
                 type="button"
                 className="btn btn-ghost btn-sm min-h-11"
                 aria-expanded={leaving === j.id}
-                aria-label={`${t('access.split')}: ${j.title}`}
+                aria-label={t('actOn', { act: t('access.split'), what: j.title })}
                 onClick={() => setLeaving(leaving === j.id ? undefined : j.id)}
               >
                 {t('access.split')}
@@ -190,7 +190,7 @@ function Steps({
             <button
               type="button"
               className="btn"
-              aria-label={`${t('access.close')}: ${access.refitName}`}
+              aria-label={t('actOn', { act: t('access.close'), what: access.refitName })}
               onClick={() => close.mutate({})}
             >
               {t('access.close')}

@@ -42,7 +42,7 @@ export function WhileOpen({ projectId, stripDown, isOpen }: { projectId: string;
                   <button
                     type="button"
                     className="btn btn-ghost"
-                    aria-label={`${t('access.take')}: ${o.title}`}
+                    aria-label={t('actOn', { act: t('access.take'), what: o.title })}
                     disabled={take.isPending}
                     onClick={() => take.mutate({ jobId: fresh, part: o.id })}
                   >

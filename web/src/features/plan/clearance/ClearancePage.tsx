@@ -163,7 +163,7 @@ function PassageCard({ through: p, title }: { through: Through; title: (id: stri
         <button
           type="button"
           className="btn btn-ghost"
-          aria-label={`${t('fits.drop')}: ${p.passage.name}`}
+          aria-label={t('actOn', { act: t('fits.drop'), what: p.passage.name })}
           onClick={() => drop.mutate(p.passage.id)}
         >
           {t('fits.drop')}

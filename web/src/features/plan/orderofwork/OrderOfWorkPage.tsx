@@ -139,7 +139,7 @@ function Proposed({ projectId, edges, title }: { projectId: string; edges: Edge[
                   <button
                     type="button"
                     className="btn btn-ghost"
-                    aria-label={`${t('order.waive')}: ${title(e.before)}, ${title(e.after)}`}
+                    aria-label={t('actOn', { act: t('order.waive'), what: `${title(e.before)}, ${title(e.after)}` })}
                     onClick={() => setExcusing(e)}
                   >
                     {t('order.waive')}
@@ -190,7 +190,7 @@ function Lacking({
               <button
                 type="button"
                 className="btn btn-ghost"
-                aria-label={`${t('order.nothingThere')}: ${title(m.job)}`}
+                aria-label={t('actOn', { act: t('order.nothingThere'), what: title(m.job) })}
                 onClick={() => setExcusing(m)}
               >
                 {t('order.nothingThere')}
@@ -249,7 +249,7 @@ function Excused({
             <button
               type="button"
               className="btn btn-ghost"
-              aria-label={`${t('order.takeBack')}: ${title(w.afterId)}`}
+              aria-label={t('actOn', { act: t('order.takeBack'), what: title(w.afterId) })}
               onClick={() => back.mutate(w)}
             >
               {t('order.takeBack')}

@@ -142,7 +142,7 @@ function OutstandingLine({ outstanding, projectId }: { outstanding: Outstanding;
             <button
               type="button"
               className="btn"
-              aria-label={`${t('outstanding.happened')}: ${d.event}`}
+              aria-label={t('actOn', { act: t('outstanding.happened'), what: d.event ?? '' })}
               onClick={() => happened.mutate({})}
             >
               {t('outstanding.happened')}
@@ -151,7 +151,7 @@ function OutstandingLine({ outstanding, projectId }: { outstanding: Outstanding;
           <button
             type="button"
             className={due ? 'btn btn-primary' : 'btn btn-ghost'}
-            aria-label={`${t('outstanding.settle')}: ${name}`}
+            aria-label={t('actOn', { act: t('outstanding.settle'), what: name })}
             onClick={() => settle.mutate({})}
           >
             {t('outstanding.settle')}

@@ -43,7 +43,7 @@ export function Reach({ projectId, job }: { projectId: string; job: Job }) {
                   <button
                     type="button"
                     className="btn btn-ghost"
-                    aria-label={`${t('reach.remove')}: ${n.fastener}`}
+                    aria-label={t('actOn', { act: t('reach.remove'), what: n.fastener })}
                     onClick={() => remove.mutate(n.id)}
                   >
                     {t('reach.remove')}

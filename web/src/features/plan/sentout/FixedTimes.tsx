@@ -41,7 +41,7 @@ export function FixedTimes({ projectId }: { projectId: string }) {
             <button
               type="button"
               className="btn btn-ghost"
-              aria-label={`${t('away.removeTime')}: ${a.title}`}
+              aria-label={t('actOn', { act: t('away.removeTime'), what: a.title })}
               onClick={() => remove.mutate(a.id)}
             >
               {t('away.removeTime')}

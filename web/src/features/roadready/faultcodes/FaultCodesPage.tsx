@@ -129,7 +129,7 @@ function CodeList({
             <button
               type="button"
               className="btn btn-ghost"
-              aria-label={`${t('codes.say')}: ${l.code.code}`}
+              aria-label={t('actOn', { act: t('codes.say'), what: l.code.code })}
               onClick={() => onBlame(l)}
             >
               {t('codes.say')}

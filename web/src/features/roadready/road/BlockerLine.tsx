@@ -32,7 +32,10 @@ function useBlockerTitle(projectId: string): (b: Blocker) => string {
     if (b.remedy.kind === 'FINDING') {
       const f = findings?.find((x) => x.id === b.remedy.id)
       if (!f) return b.title
-      return `${t(`kind.${f.kind}`)}: ${nameOf(f.zone)}${f.zone === 'vehicle' && f.note ? ` (${f.note})` : ''}`
+      return t('findingAt', {
+        kind: t(`kind.${f.kind}`),
+        place: nameOf(f.zone) + (f.zone === 'vehicle' && f.note ? ` (${f.note})` : ''),
+      })
     }
     if (b.remedy.kind === 'READING') {
       const place = b.remedy.id.split(' ')[1] ?? ''

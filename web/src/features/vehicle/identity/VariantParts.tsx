@@ -31,7 +31,7 @@ export function VariantParts({ projectId, parts }: { projectId: string; parts: V
             <button
               type="button"
               className="btn btn-ghost"
-              aria-label={`${t('identitySheet.drop')}: ${p.name}`}
+              aria-label={t('actOn', { act: t('identitySheet.drop'), what: p.name })}
               onClick={() => drop.mutate(p.id)}
             >
               {t('identitySheet.drop')}

@@ -29,7 +29,7 @@ export function InstrumentFields({ unit, onMade }: { unit: Unit; onMade: (instru
         {(['from', 'to', 'resolution'] as const).map((key) => (
           <TextField
             key={key}
-            label={`${t(`reading.${key}`)} (${t(`unit.${unit}`)})`}
+            label={t('units.of', { what: t(`reading.${key}`), unit: t(`unit.${unit}`) })}
             inputMode="decimal"
             value={v[key]}
             onChange={(e) => setV({ ...v, [key]: e.target.value })}

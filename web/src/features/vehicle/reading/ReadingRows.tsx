@@ -14,7 +14,7 @@ export function ReadingRows({ limit }: { limit: Measurable }) {
     ? t('reading.made')
     : limit.id === chainStretch
       ? t('chain.length')
-      : `${t('reading.value')}, ${t(`unit.${unit}`)}`
+      : t('units.of', { what: t('reading.value'), unit: t(`unit.${unit}`) })
   return (
     <>
       {rows.map((row, i) => (

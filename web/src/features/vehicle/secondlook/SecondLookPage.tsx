@@ -41,7 +41,7 @@ function List({ projectId, findings, looks }: { projectId: string; findings: Fin
   const lastOf = (f: Finding) => looks.find((l) => l.findingId === f.id)
   const left = findings.filter((f) => !lastOf(f))
   const worse = findings.filter((f) => lastOf(f)?.compared === 'WORSE')
-  const title = (f: Finding) => `${t(`kind.${f.kind}`)}: ${nameOf(f.zone)}`
+  const title = (f: Finding) => t('findingAt', { kind: t(`kind.${f.kind}`), place: nameOf(f.zone) })
   return (
     <Page
       title={t('again.title')}

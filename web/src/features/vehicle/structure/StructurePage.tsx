@@ -111,13 +111,18 @@ function PointItem({
       </div>
       <DeviationBar point={p} />
       <div className="no-print flex flex-wrap gap-2">
-        <button type="button" className="btn" aria-label={`${t('shell.measure')}: ${p.row.name}`} onClick={onMeasure}>
+        <button
+          type="button"
+          className="btn"
+          aria-label={t('actOn', { act: t('shell.measure'), what: p.row.name })}
+          onClick={onMeasure}
+        >
           {t('shell.measure')}
         </button>
         <button
           type="button"
           className="btn btn-ghost"
-          aria-label={`${t('shell.edit')}: ${p.row.name}`}
+          aria-label={t('actOn', { act: t('shell.edit'), what: p.row.name })}
           onClick={onEdit}
         >
           {t('shell.edit')}

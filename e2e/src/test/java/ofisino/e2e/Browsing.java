@@ -1,5 +1,6 @@
 package ofisino.e2e;
 
+import static ofisino.e2e.Words.word;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.deque.html.axecore.playwright.AxeBuilder;
@@ -21,6 +22,7 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
 
 /** Debian's headless Chromium, and what every journey does with it. */
@@ -33,6 +35,8 @@ final class Browsing implements AutoCloseable {
             "--disable-background-networking",
             "--disable-component-update",
             "--disable-sync");
+    private static final String EACH = "dialog button[aria-label^='"
+            + word("actOn", "act", word("interlock.confirm"), "what", "").strip() + "']";
     private final Playwright playwright;
     private final Browser browser;
     private final String url;
@@ -121,12 +125,23 @@ final class Browsing implements AutoCloseable {
     static void confirmEach(Page page) {
         page.locator("dialog").waitFor();
         page.waitForFunction("() => !document.querySelector('.loading')"); // what is asked has come
-        Locator asked = page.locator("dialog button[aria-label^='Confirm:']");
+        Locator asked = page.locator(EACH);
         for (int left = asked.count(); left > 0; left--) {
             asked.first().click();
-            page.waitForFunction(
-                    "n => document.querySelectorAll(\"dialog button[aria-label^='Confirm:']\").length < n", left);
+            page.waitForFunction("n => document.querySelectorAll(\"" + EACH + "\").length < n", left);
         }
+    }
+
+    /** A button that shows these words among others. */
+    static Locator button(Page page, String words) {
+        return page.locator("button", new Page.LocatorOptions().setHasText(words))
+                .locator("visible=true")
+                .first();
+    }
+
+    /** Where a job stands, as its sheet says it. */
+    static String status(String state) {
+        return word("job.stands") + " " + word("jobState." + state);
     }
 
     static void go(Page page, String name) {
@@ -148,23 +163,28 @@ final class Browsing implements AutoCloseable {
         page.getByText(words).locator("visible=true").first().waitFor();
     }
 
+    /** Something is said, whatever is put into it. */
+    static void says(Page page, Pattern words) {
+        page.getByText(words).locator("visible=true").first().waitFor();
+    }
+
     /** The first account opens the garage, which is empty. */
     static void openTheGarage(Page page, String code) {
         page.navigate("/");
-        page.getByLabel("Code").fill(code);
-        page.getByLabel("Your name").fill("Ada");
-        page.getByLabel("Name to sign in with").fill("ada");
-        page.getByLabel("Password").fill("three or four words");
-        page.getByLabel("Name of the garage").fill("The long shed");
-        press(page, "Open the garage");
+        page.getByLabel(word("first.code")).fill(code);
+        page.getByLabel(word("first.displayName")).fill("Ada");
+        page.getByLabel(word("first.name")).fill("ada");
+        page.getByLabel(word("signIn.password")).fill("three or four words");
+        page.getByLabel(word("first.garageName")).fill("The long shed");
+        press(page, word("first.go"));
     }
 
     /** A garage with one more car in it, whose walk round is shown. */
     static void startACar(Page page, String name, String year) {
-        press(page, "Add a car");
-        page.getByLabel("Name").fill(name);
-        page.getByLabel("Year it was built").fill(year);
-        press(page, "Start");
+        press(page, word("projects.start"));
+        page.getByLabel(word("projects.name")).fill(name);
+        page.getByLabel(word("projects.year")).fill(year);
+        press(page, word("projects.startNow"));
         page.waitForURL("**/walk**");
     }
 

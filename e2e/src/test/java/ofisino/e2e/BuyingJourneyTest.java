@@ -1,11 +1,14 @@
 package ofisino.e2e;
 
 import static ofisino.e2e.Browsing.accessible;
+import static ofisino.e2e.Browsing.button;
 import static ofisino.e2e.Browsing.go;
 import static ofisino.e2e.Browsing.openTheGarage;
 import static ofisino.e2e.Browsing.press;
 import static ofisino.e2e.Browsing.says;
 import static ofisino.e2e.Browsing.zone;
+import static ofisino.e2e.Words.like;
+import static ofisino.e2e.Words.word;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
@@ -48,57 +51,61 @@ class BuyingJourneyTest {
     @Order(1)
     void aCarThatIsOnlyLookedAtAsksWhatToBid() throws Exception {
         openTheGarage(desk, server.firstAccountCode());
-        press(desk, "Add a car");
-        desk.getByLabel("Name").fill("Halvern Pipit saloon");
-        desk.getByLabel("Year it was built").fill("1968");
-        desk.getByLabel("Body").selectOption("SALOON");
-        desk.getByLabel("State").selectOption("LOOKING");
-        press(desk, "Start");
-        says(desk, "Nothing recorded yet.");
+        press(desk, word("projects.start"));
+        desk.getByLabel(word("projects.name")).fill("Halvern Pipit saloon");
+        desk.getByLabel(word("projects.year")).fill("1968");
+        desk.getByLabel(word("projects.body")).selectOption("SALOON");
+        desk.getByLabel(word("projects.state")).selectOption("LOOKING");
+        press(desk, word("projects.startNow"));
+        says(desk, word("walk.nothingYet"));
         car = desk.url().replaceAll("(/p/[^/]+).*", "$1");
-        go(desk, "What to bid");
-        says(desk, "No top bid yet.");
-        says(desk, "Enter what comparable cars fetch");
+        go(desk, word("nav.bid"));
+        says(desk, word("bid.lacks"));
+        says(desk, word("bid.needs.COMPARABLES"));
         accessible(desk);
     }
 
     @Test
     @Order(2)
     void rustIsGradedOnADrawnSheet() {
-        go(desk, "Walk round");
+        go(desk, word("nav.walk"));
         zone(desk, "Sill, left").click();
-        press(desk, "Rusted through");
-        press(desk, "Save");
-        says(desk, "Rusted through: Sill, left. Recorded.");
-        desk.locator("button:has-text('Rusted through')").first().click();
-        press(desk, "Grade the rust");
+        press(desk, word("kind.RUST_THROUGH"));
+        press(desk, word("walk.save"));
+        says(desk, word("walk.recorded", "kind", word("kind.RUST_THROUGH"), "zone", "Sill, left"));
+        button(desk, word("kind.RUST_THROUGH")).click();
+        press(desk, word("estimate.grade"));
         accessible(desk);
-        desk.locator("button:has-text('Ri 5')").click();
-        press(desk, "Save the figures");
-        says(desk, "Enter length and width in whole millimetres.");
-        desk.getByLabel("Length, mm").fill("620");
-        desk.getByLabel("Width, mm").fill("140");
-        press(desk, "Save the figures");
-        says(desk, "weld in a panel");
-        says(desk, "A mounting point is close.");
-        press(desk, "Close");
+        button(desk, word("estimate.ri.RI_5")).click();
+        press(desk, word("estimate.save"));
+        says(desk, word("units.wholeMillimetres"));
+        desk.getByLabel(word("units.of", "what", word("estimate.length"), "unit", "mm"))
+                .fill("620");
+        desk.getByLabel(word("units.of", "what", word("estimate.width"), "unit", "mm"))
+                .fill("140");
+        press(desk, word("estimate.save"));
+        says(desk, word("estimate.repair.WELD_A_PANEL"));
+        says(desk, word("estimate.withinReach"));
+        press(desk, word("close"));
     }
 
     @Test
     @Order(3)
     void nonsenseIsAskedAboutAndAVerdictNamesItsLimit() {
-        access("Readings");
-        says(desk, "Nothing measured yet.");
-        press(desk, "Add a reading");
-        desk.getByLabel("What is measured").selectOption("Battery at rest");
-        desk.getByLabel("Where").selectOption("battery-tray");
-        desk.getByLabel("Reading, V").fill("400");
-        press(desk, "Save the readings");
+        access(word("ways.readings"));
+        says(desk, word("reading.none"));
+        press(desk, word("reading.add"));
+        desk.getByLabel(word("reading.what")).selectOption("Battery at rest");
+        desk.getByLabel(word("reading.where")).selectOption("battery-tray");
+        desk.getByLabel(word("units.of", "what", word("reading.value"), "unit", "V"))
+                .fill("400");
+        press(desk, word("reading.keep"));
         says(desk, "400.0 volt is not to be expected here.");
         accessible(desk);
-        desk.getByLabel("Reading, V").fill("11.4");
-        press(desk, "Save the readings");
-        says(desk, "One reading is out of limits: Battery at rest (Battery and tray).");
+        desk.getByLabel(word("units.of", "what", word("reading.value"), "unit", "V"))
+                .fill("11.4");
+        press(desk, word("reading.keep"));
+        says(desk, word("reading.outside", "what", "Battery at rest (Battery and tray)", "count", 1));
         says(desk, "below the limit, by 0.84 V.");
         accessible(desk);
     }
@@ -106,30 +113,31 @@ class BuyingJourneyTest {
     @Test
     @Order(4)
     void aFriendSeesFindingsByALinkAndSaysWhatHeSees() {
-        access("Second pair of eyes");
-        press(desk, "Make a link");
+        access(word("ways.eyes"));
+        press(desk, word("review.make"));
         String address = desk.locator(".font-mono").textContent();
         Page friend = browsing.phone();
         friend.navigate(address);
-        says(friend, "Halvern Pipit saloon, 1968: one finding.");
+        says(friend, word("outside.answer", "car", "Halvern Pipit saloon", "year", 1968, "count", 1));
         accessible(friend);
-        friend.locator("button:has-text('Rusted through: Sill, left')").click();
-        friend.getByLabel("Your name").fill("Bela");
-        friend.getByLabel("What you see").fill("That patch is newer than the paint.");
-        press(friend, "Send the remark");
-        says(friend, "Sent to the owner.");
+        button(friend, word("findingAt", "kind", word("kind.RUST_THROUGH"), "place", "Sill, left"))
+                .click();
+        friend.getByLabel(word("outside.name")).fill("Bela");
+        friend.getByLabel(word("outside.words")).fill("That patch is newer than the paint.");
+        press(friend, word("outside.send"));
+        says(friend, word("outside.sent"));
         assertThat(friend.locator("body").innerText()).doesNotContain("€", "Ada");
 
         desk.reload();
-        says(desk, "One remark to read.");
-        press(desk, "Accept");
+        says(desk, word("review.waiting", "count", 1));
+        press(desk, word("review.accept"));
         says(desk, "The reason is missing.");
-        desk.getByLabel("Why").fill("He is right, looked again");
-        press(desk, "Accept");
-        says(desk, "No remarks to read.");
+        desk.getByLabel(word("review.reason")).fill("He is right, looked again");
+        press(desk, word("review.accept"));
+        says(desk, word("review.allRead"));
         accessible(desk);
-        press(desk, "Withdraw it");
-        says(desk, "The link is withdrawn.");
+        press(desk, word("review.revoke"));
+        says(desk, word("review.revoked"));
         friend.reload();
         says(friend, "This link has run out or was withdrawn.");
     }
@@ -137,34 +145,35 @@ class BuyingJourneyTest {
     @Test
     @Order(5)
     void theCeilingIsLaidOpen() {
-        go(desk, "What to bid");
+        go(desk, word("nav.bid"));
         for (String price : List.of("8600", "7800", "8100")) {
-            desk.getByLabel("What and where").fill("Like it, " + price);
-            desk.getByLabel("Price, EUR").fill(price);
-            desk.getByLabel("Paid", new Page.GetByLabelOptions().setExact(true)).check();
-            press(desk, "Add a comparable car");
+            desk.getByLabel(word("bid.comparable")).fill("Like it, " + price);
+            desk.getByLabel(word("bid.price", "currency", "EUR")).fill(price);
+            desk.getByLabel(word("bid.sold"), new Page.GetByLabelOptions().setExact(true))
+                    .check();
+            press(desk, word("bid.addComparable"));
             says(desk, "Like it, " + price);
         }
-        desk.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("To the garage’s settings"))
+        desk.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(word("bid.toGarage")))
                 .click();
-        desk.getByLabel("An hour at a workshop, EUR").fill("60");
-        press(desk, "Save");
-        says(desk, "Saved. Proposed costs and plans use it.");
+        desk.getByLabel(word("garage.hour", "currency", "EUR")).fill("60");
+        press(desk, word("save"));
+        says(desk, word("garage.hourSaved"));
         desk.navigate(car + "/buying");
-        says(desk, "Bid up to");
-        press(desk, "Change the figures");
-        desk.getByLabel("Asking price, EUR").fill("5200");
-        desk.getByLabel("Title and papers").selectOption("REBUILT");
-        desk.getByLabel("Import tax, %").fill("120");
-        press(desk, "Save the figures");
-        says(desk, "Enter a figure between 0 and 100 %.");
-        desk.getByLabel("Import tax, %").fill("0");
+        says(desk, like("bid.BID_UP_TO"));
+        press(desk, word("bid.change"));
+        desk.getByLabel(word("bid.asked", "currency", "EUR")).fill("5200");
+        desk.getByLabel(word("bid.titleIs")).selectOption("REBUILT");
+        desk.getByLabel(word("bid.tax")).fill("120");
+        press(desk, word("bid.saveFigures"));
+        says(desk, word("bid.shareWrong"));
+        desk.getByLabel(word("bid.tax")).fill("0");
         accessible(desk);
-        press(desk, "Save the figures");
+        press(desk, word("bid.saveFigures"));
         says(desk, "below the asking price (€5,200.00).");
-        says(desk, "depending on the title");
-        says(desk, "× title: 75 to 85 %, middle");
-        says(desk, "What moves it most");
+        says(desk, like("bid.titleEnds"));
+        says(desk, word("bid.timesTitle", "low", "75", "high", "85"));
+        says(desk, word("bid.movers"));
         accessible(desk);
     }
 
@@ -174,26 +183,26 @@ class BuyingJourneyTest {
     void aShortLookInTheYard() {
         Page phone = browsing.phoneOf(desk);
         phone.navigate(car + "/walk/short-look");
-        says(phone, "Never go under a car on a jack.");
+        says(phone, word("short.never"));
         accessible(phone);
-        press(phone, "Start the look");
-        says(phone, "of 30 checks left");
-        says(phone, "The bid now: up to");
+        press(phone, word("short.start"));
+        says(phone, like("short.left"));
+        says(phone, like("short.bid"));
         accessible(phone);
-        press(phone, "Good");
+        press(phone, word("short.good"));
         says(phone, "Five metres in front, then behind");
-        press(phone, "Bad");
-        says(phone, "What is wrong?");
+        press(phone, word("short.bad"));
+        says(phone, word("short.which"));
         accessible(phone);
-        press(phone, "Not now");
-        phone.getByText("All checks, in walking order").click();
-        phone.locator("button:has-text('The owner turns the key')").click();
-        press(phone, "Can’t see it");
+        press(phone, word("notNow"));
+        phone.getByText(word("short.all")).click();
+        button(phone, "The owner turns the key").click();
+        press(phone, word("check.cantSee"));
         accessible(phone);
-        phone.locator("button:has-text('No power, or it won’t run')").click();
-        says(phone, "of 30 checks left");
+        phone.getByText(like("short.noCurrent")).click();
+        says(phone, like("short.left"));
         phone.reload();
-        says(phone, "The bid now: up to");
+        says(phone, like("short.bid"));
         phone.navigate(car + "/walk/checks?place=papers&check=papers-numbers-agree");
         says(phone, "By Ada, seen in passing");
     }
@@ -201,45 +210,52 @@ class BuyingJourneyTest {
     @Test
     @Order(7)
     void aboveTheCeilingItNeedsAReasonAndNothingIsLost() {
-        press(desk, "I bought it");
-        desk.getByLabel("Paid, EUR").fill("5000");
-        says(desk, "above your top bid. Say why");
-        press(desk, "Bought: start the project");
+        press(desk, word("bid.buy"));
+        desk.getByLabel(word("bid.paid", "currency", "EUR")).fill("5000");
+        says(desk, like("bid.aboveCeiling"));
+        press(desk, word("bid.makeMine"));
         says(desk, "Say what for: it is what the result will be judged by.");
-        desk.getByLabel("What for").selectOption("KEEP_FOR_LIFE");
-        desk.getByLabel("The reason, in your words").fill("It was my aunt’s");
-        press(desk, "Bought: start the project");
-        says(desk, "It is yours. Everything found so far is kept.");
+        desk.getByLabel(word("bid.purpose")).selectOption("KEEP_FOR_LIFE");
+        desk.getByLabel(word("bid.reason")).fill("It was my aunt’s");
+        press(desk, word("bid.makeMine"));
+        says(desk, word("bid.isMine"));
         desk.navigate(car + "/walk");
-        says(desk, "It must not be driven: Sill, left.");
+        says(desk, word("walk.dangerous", "zones", "Sill, left", "count", 1));
         desk.navigate(car + "/buying");
-        says(desk, "Reason: To keep for life, “It was my aunt’s”.");
+        says(desk, word("bid.boughtFor", "purpose", word("bid.purposes.KEEP_FOR_LIFE"), "reason", "It was my aunt’s"));
     }
 
     @Test
     @Order(8)
     void decidedFromTheKeyboardAndLookedAtAgain() {
         desk.navigate(car + "/walk/decide");
-        says(desk, "One finding to decide.");
+        says(desk, word("decide.left", "count", 1));
         accessible(desk);
         desk.locator("body").press("Enter");
-        says(desk, "Every finding is decided.");
-        access("Second look");
-        says(desk, "One finding to look at again.");
-        press(desk, "Worse");
-        says(desk, "One is worse: Rusted through: Sill, left.");
+        says(desk, word("decide.none"));
+        access(word("ways.again"));
+        says(desk, word("again.left", "count", 1));
+        press(desk, word("again.compared.WORSE"));
+        says(
+                desk,
+                word(
+                        "again.worse",
+                        "what",
+                        word("findingAt", "kind", word("kind.RUST_THROUGH"), "place", "Sill, left"),
+                        "count",
+                        1));
         accessible(desk);
-        access("Parts inventory");
-        press(desk, "Add a count");
-        desk.getByLabel("What it is").fill("Trim clips");
-        desk.getByLabel("Should be").fill("24");
-        desk.getByLabel("On the car").fill("6");
-        desk.getByLabel("Loose").fill("11");
-        press(desk, "Save the count");
-        says(desk, "One thing to find or buy: 7 × Trim clips.");
+        access(word("ways.boxes"));
+        press(desk, word("boxes.add"));
+        desk.getByLabel(word("boxes.name")).fill("Trim clips");
+        desk.getByLabel(word("boxes.expected")).fill("24");
+        desk.getByLabel(word("boxes.onVehicle")).fill("6");
+        desk.getByLabel(word("boxes.loose")).fill("11");
+        press(desk, word("boxes.save"));
+        says(desk, word("boxes.short", "what", "7 × Trim clips", "count", 1));
         accessible(desk);
-        access("On paper");
-        says(desk, "Write a letter in the box");
+        access(word("ways.paper"));
+        says(desk, word("paper.letters"));
         accessible(desk);
     }
 
@@ -258,7 +274,7 @@ class BuyingJourneyTest {
     }
 
     private void access(String name) {
-        desk.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Ways to inspect"))
+        desk.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName(word("ways.label")))
                 .getByRole(
                         AriaRole.LINK,
                         new Locator.GetByRoleOptions().setName(name).setExact(true))

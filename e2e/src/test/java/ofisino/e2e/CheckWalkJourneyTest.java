@@ -1,10 +1,13 @@
 package ofisino.e2e;
 
 import static ofisino.e2e.Browsing.accessible;
+import static ofisino.e2e.Browsing.button;
 import static ofisino.e2e.Browsing.openTheGarage;
 import static ofisino.e2e.Browsing.press;
 import static ofisino.e2e.Browsing.says;
 import static ofisino.e2e.Browsing.zone;
+import static ofisino.e2e.Words.like;
+import static ofisino.e2e.Words.word;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
@@ -21,54 +24,55 @@ class CheckWalkJourneyTest {
             Page phone = browsing.phone();
             startAMotorcycle(phone, server.firstAccountCode());
 
-            link(phone, "Go through the checks").tap();
-            says(phone, "Papers and identity: 1 of ");
-            says(phone, "100 % of the car");
+            link(phone, word("check.open")).tap();
+            says(phone, like("check.here", "place", "Papers and identity", "number", 1));
+            says(phone, like("check.left", "share", 100));
             accessible(phone);
-            tap(phone, "Good");
-            says(phone, "Papers and identity: 2 of ");
+            tap(phone, word("check.seen.GOOD"));
+            says(phone, like("check.here", "place", "Papers and identity", "number", 2));
 
             // to the fork by the list of places, since papers and road have no place on the drawing
-            phone.getByText("By place").tap();
-            phone.locator("button:has-text('Fork leg, left')").tap();
-            says(phone, "Fork leg, left: 1 of 2");
+            phone.getByText(word("check.places")).tap();
+            button(phone, "Fork leg, left").tap();
+            says(phone, word("check.here", "place", "Fork leg, left", "number", 1, "all", 2));
             zone(phone, "Fork leg, left").waitFor();
-            tap(phone, "Bad");
-            says(phone, "Recorded as a finding: Leaks, Fork leg, left.");
+            tap(phone, word("check.seen.BAD"));
+            says(phone, word("check.findingMade", "kind", word("kind.LEAK"), "place", "Fork leg, left"));
             accessible(phone);
-            tap(phone, "Next");
-            says(phone, "Fork leg, left: 2 of 2");
-            zone(phone, "Fork leg, left: one finding, class A").waitFor();
+            tap(phone, word("check.goOn"));
+            says(phone, word("check.here", "place", "Fork leg, left", "number", 2, "all", 2));
+            zone(phone, word("drawing.zoneWith", "zone", "Fork leg, left", "count", 1, "safety", "A"))
+                    .waitFor();
 
             // what cannot be seen stays unseen, and the walk goes on where it was left, also after a reload
-            tap(phone, "Can’t see it");
-            tap(phone, "It is covered");
+            tap(phone, word("check.cantSee"));
+            tap(phone, word("check.seen.COVERED"));
             phone.navigate(phone.url().replaceAll("/walk.*", "/walk"));
-            says(phone, "It must not be driven: Fork leg, left.");
-            link(phone, "Go through the checks").tap();
-            says(phone, "Papers and identity: 2 of ");
+            says(phone, word("walk.dangerous", "zones", "Fork leg, left", "count", 1));
+            link(phone, word("check.open")).tap();
+            says(phone, like("check.here", "place", "Papers and identity", "number", 2));
             accessible(phone);
 
             // answered wrongly, one goes back and says it again
-            tap(phone, "Doubtful");
-            tap(phone, "Next");
-            says(phone, "Papers and identity: 3 of ");
-            tap(phone, "Previous");
-            says(phone, "Answered: Doubtful");
-            tap(phone, "Good");
-            says(phone, "Papers and identity: 3 of ");
+            tap(phone, word("check.seen.DOUBTFUL"));
+            tap(phone, word("check.goOn"));
+            says(phone, like("check.here", "place", "Papers and identity", "number", 3));
+            tap(phone, word("check.back"));
+            says(phone, word("check.answered", "seen", word("check.seen.DOUBTFUL")));
+            tap(phone, word("check.seen.GOOD"));
+            says(phone, like("check.here", "place", "Papers and identity", "number", 3));
             assertThat(browsing.complaints()).isEmpty();
         }
     }
 
     private static void startAMotorcycle(Page phone, String code) {
         openTheGarage(phone, code);
-        press(phone, "Add a car");
-        phone.getByLabel("Name").fill("Ondrel 350");
-        phone.getByLabel("Year it was built").fill("1977");
-        phone.getByLabel("Body").selectOption("MOTORCYCLE");
-        press(phone, "Start");
-        says(phone, "Walk round it and press where something is wrong.");
+        press(phone, word("projects.start"));
+        phone.getByLabel(word("projects.name")).fill("Ondrel 350");
+        phone.getByLabel(word("projects.year")).fill("1977");
+        phone.getByLabel(word("projects.body")).selectOption("MOTORCYCLE");
+        press(phone, word("projects.startNow"));
+        says(phone, word("walk.nothingYet"));
         accessible(phone);
     }
 

@@ -1,12 +1,15 @@
 package ofisino.e2e;
 
 import static ofisino.e2e.Browsing.accessible;
+import static ofisino.e2e.Browsing.button;
 import static ofisino.e2e.Browsing.confirmEach;
 import static ofisino.e2e.Browsing.openTheGarage;
 import static ofisino.e2e.Browsing.press;
 import static ofisino.e2e.Browsing.says;
 import static ofisino.e2e.Browsing.startACar;
 import static ofisino.e2e.Browsing.weekday;
+import static ofisino.e2e.Words.like;
+import static ofisino.e2e.Words.word;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
@@ -38,109 +41,114 @@ class GarageJourneyTest {
 
     private static void theGarage(Page desk) {
         desk.navigate("/garage");
-        for (int i = 0; i < 2; i++) press(desk, "Add a time");
-        desk.getByLabel("Day 1").selectOption(weekday(2).name());
-        desk.getByLabel("Day 2").selectOption(weekday(4).name());
-        press(desk, "Save the times");
-        says(desk, "6 h a week.");
-        desk.getByLabel("New place or bag").fill("Bay in the shed");
-        desk.getByLabel("Kind").selectOption("BAY");
-        press(desk, "Make it");
-        desk.getByText("Room for one job at once.").click();
-        desk.getByLabel("How many jobs it has room for").fill("0");
-        desk.locator("details[open] button:has-text('Save')").first().click();
-        says(desk, "A place has room for 1 to 99 jobs at once");
-        desk.getByLabel("How many jobs it has room for").fill("1");
+        for (int i = 0; i < 2; i++) press(desk, word("garage.addTime"));
+        desk.getByLabel(word("garage.day", "number", 1)).selectOption(weekday(2).name());
+        desk.getByLabel(word("garage.day", "number", 2)).selectOption(weekday(4).name());
+        press(desk, word("garage.saveTime"));
+        says(desk, word("garage.week", "hours", "6 h"));
+        desk.getByLabel(word("garage.newPlace")).fill("Bay in the shed");
+        desk.getByLabel(word("garage.placeKind")).selectOption("BAY");
+        press(desk, word("parts.makePlace"));
+        desk.getByText(word("garage.room", "count", 1)).click();
+        desk.getByLabel(word("garage.roomFor")).fill("0");
+        saveInTheOpenOne(desk).click();
+        says(desk, word("garage.roomWrong"));
+        desk.getByLabel(word("garage.roomFor")).fill("1");
         desk.locator("details[open]")
                 .getByLabel(weekday(4).getDisplayName(TextStyle.FULL, Locale.ENGLISH))
                 .uncheck();
-        desk.locator("details[open] button:has-text('Save')").first().click();
-        says(desk, "Saved. The plan keeps to it.");
+        saveInTheOpenOne(desk).click();
+        says(desk, word("garage.roomKept"));
         accessible(desk);
     }
 
     private static void aJobInTheBay(Page desk, String car) {
         desk.navigate(car + "/work");
-        press(desk, "Add a job");
-        desk.getByLabel("What needs doing").fill("Paint the dashboard");
-        desk.getByLabel("Operation").selectOption("PAINT");
-        press(desk, "Save");
-        says(desk, "“Paint the dashboard” is added.");
-        desk.locator("li button:has-text('Paint the dashboard')").first().click();
-        desk.getByText("Where and how").click();
+        press(desk, word("work.add"));
+        desk.getByLabel(word("job.title")).fill("Paint the dashboard");
+        desk.getByLabel(word("job.operation")).selectOption("PAINT");
+        press(desk, word("save"));
+        says(desk, word("job.added", "title", "Paint the dashboard"));
+        button(desk, "Paint the dashboard").click();
+        desk.getByText(word("conditions.title")).click();
         desk.getByRole(AriaRole.DIALOG)
-                .getByLabel("Where", new Locator.GetByLabelOptions().setExact(true))
+                .getByLabel(word("conditions.place"), new Locator.GetByLabelOptions().setExact(true))
                 .selectOption("Bay in the shed");
-        desk.getByLabel("Keeps the place").check();
-        desk.getByLabel("Drying time, hours").fill("a day");
-        desk.locator("details[open] button:has-text('Save')").first().click();
-        says(desk, "Enter hours, such as 1.5.");
-        desk.getByLabel("Drying time, hours").fill("24");
-        desk.locator("details[open] button:has-text('Save')").first().click();
+        desk.getByLabel(word("conditions.keepsPlace")).check();
+        desk.getByLabel(word("conditions.dry")).fill("a day");
+        saveInTheOpenOne(desk).click();
+        says(desk, word("form.hours"));
+        desk.getByLabel(word("conditions.dry")).fill("24");
+        saveInTheOpenOne(desk).click();
         says(desk, "kept while it dries. Dries 24 h.");
         accessible(desk);
-        press(desk, "Close");
+        press(desk, word("close"));
+    }
+
+    private static Locator saveInTheOpenOne(Page desk) {
+        return desk.locator("details[open] button", new Page.LocatorOptions().setHasText(word("save")))
+                .first();
     }
 
     private static void theDates(Page desk, String car) {
         desk.navigate(car + "/plan");
-        Locator axis = desk.locator("section[aria-label='The plan, session by session']");
+        Locator axis = desk.getByLabel(word("dates.axis"));
         axis.getByText("Bay in the shed").waitFor();
-        desk.getByText("What would bring it sooner?").click();
-        says(desk, "Half an hour longer each session");
+        desk.getByText(word("dates.sooner")).click();
+        says(desk, word("dates.soonerBy.HALF_AN_HOUR"));
         accessible(desk);
-        press(desk, "What if it used your pace?");
-        says(desk, "Use it");
-        press(desk, "Use it");
-        says(desk, "The plan uses your own pace: 1.3 times");
-        press(desk, "Undo");
-        says(desk, "The plan uses the estimated hours.");
+        press(desk, word("dates.paceAskOwn"));
+        says(desk, word("dates.paceKeep"));
+        press(desk, word("dates.paceKeep"));
+        says(desk, word("dates.paceIsOwn", "factor", "1.3"));
+        press(desk, word("takeBack"));
+        says(desk, like("dates.paceIsThought"));
         axis.locator("button[aria-pressed]").first().focus();
         desk.keyboard().press("Enter");
-        desk.getByText("What if somebody else does it?").click();
+        desk.getByText(word("dates.somebodyElse")).click();
         desk.getByRole(AriaRole.DIALOG)
-                .locator("details[open] button:has-text('What would that change?')")
+                .locator("details[open] button", new Locator.LocatorOptions().setHasText(word("dates.ask")))
                 .click();
-        desk.getByRole(AriaRole.DIALOG).getByText("Send it out").waitFor();
+        desk.getByRole(AriaRole.DIALOG).getByText(word("dates.elseAgree")).waitFor();
         accessible(desk);
-        press(desk, "Close");
+        press(desk, word("close"));
     }
 
     private static void theLabels(Page desk, String car) {
         desk.navigate(car + "/work");
-        desk.getByRole(AriaRole.NAVIGATION).getByText("Labels").click();
-        says(desk, "Labels");
+        desk.getByRole(AriaRole.NAVIGATION).getByText(word("work.ways.labels")).click();
+        says(desk, word("labels.title"));
         accessible(desk);
     }
 
     private static void theWorkSession(Browsing browsing, Page desk, String car) {
         desk.navigate(car + "/work");
-        desk.locator("li button:has-text('Paint the dashboard')").first().click();
+        button(desk, "Paint the dashboard").click();
         Clearing.clear(desk);
         confirmEach(desk);
         Page phone = browsing.phoneOf(desk);
         phone.navigate(car);
-        press(phone, "Start the session");
-        says(phone, "In the garage since");
+        press(phone, word("today.begin"));
+        says(phone, like("today.inTheGarage"));
         accessible(phone);
-        phone.getByText("Finish and log it").click();
+        phone.getByText(word("today.end")).click();
         says(phone, "Paint the dashboard");
-        phone.getByLabel("What was done").fill("First coat");
+        phone.getByLabel(word("workSession.done")).fill("First coat");
         accessible(phone);
-        press(phone, "Save the session");
+        press(phone, word("workSession.save"));
         says(phone, "First coat");
         phone.navigate(car);
-        says(phone, "Start the session");
+        says(phone, word("today.begin"));
     }
 
     private static void theOrderOfCars(Page desk) {
         desk.navigate("/");
         startACar(desk, "Ondrel 350", "1977");
         desk.navigate("/");
-        says(desk, "Which car goes first");
+        says(desk, word("projects.order"));
         accessible(desk);
-        press(desk, "Ondrel 350: move up");
-        says(desk, "Saved. The plans follow this order.");
+        press(desk, word("projects.soonerOne", "car", "Ondrel 350"));
+        says(desk, word("projects.orderKept"));
         desk.locator("ol li:first-child:has-text('Ondrel 350')").waitFor();
     }
 }

@@ -1,13 +1,17 @@
 package ofisino.e2e;
 
 import static ofisino.e2e.Browsing.accessible;
+import static ofisino.e2e.Browsing.button;
 import static ofisino.e2e.Browsing.confirmEach;
 import static ofisino.e2e.Browsing.go;
 import static ofisino.e2e.Browsing.png;
 import static ofisino.e2e.Browsing.press;
 import static ofisino.e2e.Browsing.says;
+import static ofisino.e2e.Browsing.status;
 import static ofisino.e2e.Browsing.weekday;
 import static ofisino.e2e.Browsing.zone;
+import static ofisino.e2e.Words.like;
+import static ofisino.e2e.Words.word;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
@@ -53,52 +57,52 @@ class MainLineJourneyTest {
     void theFirstAccountIsMadeWithTheCode() throws Exception {
         desk.navigate("/");
         accessible(desk);
-        desk.getByLabel("Code").fill("D6H-D6H");
-        desk.getByLabel("Your name").fill("Ada");
-        desk.getByLabel("Name to sign in with").fill("ada");
-        desk.getByLabel("Password").fill("three or four words");
-        desk.getByLabel("Name of the garage").fill("The long shed");
-        press(desk, "Open the garage");
+        desk.getByLabel(word("first.code")).fill("D6H-D6H");
+        desk.getByLabel(word("first.displayName")).fill("Ada");
+        desk.getByLabel(word("first.name")).fill("ada");
+        desk.getByLabel(word("first.password")).fill("three or four words");
+        desk.getByLabel(word("first.garageName")).fill("The long shed");
+        press(desk, word("first.go"));
         says(desk, "That is not the code");
-        desk.getByLabel("Code").fill(server.firstAccountCode());
-        press(desk, "Open the garage");
-        says(desk, "There is no car in the garage yet.");
+        desk.getByLabel(word("first.code")).fill(server.firstAccountCode());
+        press(desk, word("first.go"));
+        says(desk, word("projects.none"));
         accessible(desk);
-        press(desk, "Sign out");
-        desk.getByLabel("Name").fill("ada");
-        desk.getByLabel("Password").fill("wrong");
-        press(desk, "Sign in");
+        press(desk, word("nav.signOut"));
+        desk.getByLabel(word("signIn.name")).fill("ada");
+        desk.getByLabel(word("signIn.password")).fill("wrong");
+        press(desk, word("signIn.go"));
         says(desk, "Name or password is not right");
         accessible(desk);
-        desk.getByLabel("Password").fill("three or four words");
-        press(desk, "Sign in");
-        says(desk, "There is no car in the garage yet.");
+        desk.getByLabel(word("signIn.password")).fill("three or four words");
+        press(desk, word("signIn.go"));
+        says(desk, word("projects.none"));
     }
 
     @Test
     @Order(2)
     void aCarIsStartedAndTimeIsNamed() {
-        desk.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Garage"))
+        desk.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(word("nav.garage")))
                 .click();
-        press(desk, "Add a time");
-        press(desk, "Add a time");
-        desk.getByLabel("Day 1").selectOption(weekday(2).name());
-        desk.getByLabel("Day 2").selectOption(weekday(4).name());
-        press(desk, "Save the times");
-        says(desk, "6 h a week.");
+        press(desk, word("garage.addTime"));
+        press(desk, word("garage.addTime"));
+        desk.getByLabel(word("garage.day", "number", 1)).selectOption(weekday(2).name());
+        desk.getByLabel(word("garage.day", "number", 2)).selectOption(weekday(4).name());
+        press(desk, word("garage.saveTime"));
+        says(desk, word("garage.week", "hours", "6 h"));
         accessible(desk);
         desk.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Ofisino"))
                 .click();
-        press(desk, "Add a car");
-        press(desk, "Start");
-        says(desk, "Give the car a name.");
-        desk.getByLabel("Name").fill("Halvern Pipit 1200");
-        desk.getByLabel("Year it was built").fill("1969");
-        desk.getByLabel("Budget").fill("4 500,00");
-        desk.getByLabel("Money a month").fill("300");
+        press(desk, word("projects.start"));
+        press(desk, word("projects.startNow"));
+        says(desk, word("projects.nameMissing"));
+        desk.getByLabel(word("projects.name")).fill("Halvern Pipit 1200");
+        desk.getByLabel(word("projects.year")).fill("1969");
+        desk.getByLabel(word("projects.budget", "currency", "EUR")).fill("4 500,00");
+        desk.getByLabel(word("projects.monthly", "currency", "EUR")).fill("300");
         accessible(desk);
-        press(desk, "Start");
-        says(desk, "Walk round it and press where something is wrong.");
+        press(desk, word("projects.startNow"));
+        says(desk, word("walk.nothingYet"));
         accessible(desk);
     }
 
@@ -108,27 +112,26 @@ class MainLineJourneyTest {
     void aFindingTakesThreePressesAndIsOnTheDrawing() throws Exception {
         zone(desk, "Sill, left").click();
         desk.getByRole(AriaRole.DIALOG).waitFor();
-        press(desk, "Rusted through");
-        says(desk, "A: must not be driven");
-        says(desk, "jacking point: rust there counts");
+        press(desk, word("kind.RUST_THROUGH"));
+        says(desk, word("safety.A"));
+        says(desk, word("reason.RUST_NEAR_A_MOUNTING"));
         accessible(desk);
-        press(desk, "Save");
-        zone(desk, "Sill, left: one finding, class A").waitFor();
-        says(desk, "It must not be driven: Sill, left.");
+        press(desk, word("walk.save"));
+        zone(desk, word("drawing.zoneWith", "zone", "Sill, left", "count", 1, "safety", "A"))
+                .waitFor();
+        says(desk, word("walk.dangerous", "zones", "Sill, left", "count", 1));
 
-        press(desk, "Show all");
-        desk.locator("button:has-text('Rusted through')")
-                .locator("visible=true")
-                .first()
-                .click();
+        press(desk, word("walk.showAll"));
+        button(desk, word("kind.RUST_THROUGH")).click();
         desk.getByRole(AriaRole.DIALOG)
                 .locator("input[type=file]")
                 .setInputFiles(new FilePayload("sill.png", "image/png", png()));
-        says(desk, "Photo stored.");
+        says(desk, word("photo.added", "count", 1));
         desk.getByRole(AriaRole.DIALOG)
                 .getByRole(
                         AriaRole.IMG,
-                        new com.microsoft.playwright.Locator.GetByRoleOptions().setName("Photo: sill.png"))
+                        new com.microsoft.playwright.Locator.GetByRoleOptions()
+                                .setName(word("photo.of", "name", "sill.png")))
                 .waitFor();
         desk.getByRole(AriaRole.DIALOG)
                 .locator("input[type=file]")
@@ -146,7 +149,7 @@ class MainLineJourneyTest {
         desk.getByRole(AriaRole.DIALOG)
                 .locator("input[type=file]")
                 .setInputFiles(new FilePayload("later.png", "image/png", png()));
-        says(desk, "One photo is not stored yet.");
+        says(desk, word("photo.notStored", "count", 1));
         accessible(desk);
         browsing.complaints().removeIf(c -> c.contains("ERR_FAILED")); // which the test brought about
         desk.unroute("**/api/attachments?*");
@@ -154,95 +157,102 @@ class MainLineJourneyTest {
         desk.getByRole(AriaRole.DIALOG)
                 .getByRole(
                         AriaRole.IMG,
-                        new com.microsoft.playwright.Locator.GetByRoleOptions().setName("Photo: later.png"))
+                        new com.microsoft.playwright.Locator.GetByRoleOptions()
+                                .setName(word("photo.of", "name", "later.png")))
                 .waitFor();
     }
 
     @Test
     @Order(4)
     void aDecisionWithAReasonBringsItsChainOfJobs() {
-        press(desk, "Decide");
-        press(desk, "Accept as it is");
-        desk.getByLabel("Reason").fill("it has held so far");
-        press(desk, "Save the decision");
+        press(desk, word("finding.decide"));
+        press(desk, word("decision.ACCEPT"));
+        desk.getByLabel(word("decide.reason")).fill("it has held so far");
+        press(desk, word("finding.saveDecision"));
         says(desk, "closes only by a verified job");
-        press(desk, "Repair");
-        desk.getByLabel("Reason").fill("structure");
-        press(desk, "Save the decision");
+        press(desk, word("decision.REPAIR"));
+        desk.getByLabel(word("decide.reason")).fill("structure");
+        press(desk, word("finding.saveDecision"));
         says(desk, "9 jobs in a row");
-        says(desk, "Welding: no fuel");
+        says(desk, word("caution.WELDING"));
         accessible(desk);
-        press(desk, "Make these jobs");
-        says(desk, "9 jobs made.");
-        press(desk, "Close");
-        go(desk, "Work");
+        press(desk, word("finding.makeChain"));
+        says(desk, word("finding.chainMade", "count", 9));
+        press(desk, word("close"));
+        go(desk, word("nav.work"));
         says(desk, "Sill, left: cut out and weld");
         accessible(desk);
         // a job by hand, and a circle that is refused and named
-        press(desk, "Add a job");
-        press(desk, "Save");
-        says(desk, "A job needs a title.");
-        desk.getByLabel("What needs doing").fill("Hang the door again");
+        press(desk, word("work.add"));
+        press(desk, word("save"));
+        says(desk, word("job.titleMissing"));
+        desk.getByLabel(word("job.title")).fill("Hang the door again");
         desk.getByRole(AriaRole.DIALOG)
                 .locator("label:has-text('Paint and fill the cavity') input")
                 .check();
-        press(desk, "Save");
-        says(desk, "“Hang the door again” is added.");
-        desk.locator("button:has-text('Strip and clean back')").first().click();
-        press(desk, "Change the job");
+        press(desk, word("save"));
+        says(desk, word("job.added", "title", "Hang the door again"));
+        button(desk, "Strip and clean back").click();
+        press(desk, word("job.edit"));
         desk.getByRole(AriaRole.DIALOG)
                 .locator("label:has-text('Hang the door again') input")
                 .check();
-        press(desk, "Save");
+        press(desk, word("save"));
         says(desk, "These jobs would wait for one another for ever");
         accessible(desk);
-        press(desk, "Not now");
-        press(desk, "Close");
+        press(desk, word("notNow"));
+        press(desk, word("close"));
     }
 
     @Test
     @Order(5)
     void aPartIsOrderedArrivesAndGoesToAPlaceWithACode() {
-        go(desk, "Parts");
-        says(desk, "5 parts to order.");
+        go(desk, word("nav.parts"));
+        says(desk, word("parts.toOrder", "count", 5));
         accessible(desk);
-        desk.getByLabel("Choose Cutting discs for an order").check();
-        press(desk, "Order it");
-        press(desk, "New supplier");
-        desk.getByLabel("Name of the supplier").fill("Alder & Finch Spares");
-        desk.getByLabel("Currency of the invoices").fill("gbp");
-        press(desk, "Add the supplier");
+        desk.getByLabel(word("parts.choose", "part", "Cutting discs")).check();
+        press(desk, word("parts.orderChosen", "count", 1));
+        press(desk, word("parts.newSupplier"));
+        desk.getByLabel(word("parts.supplierName")).fill("Alder & Finch Spares");
+        desk.getByLabel(word("parts.supplierCurrency")).fill("gbp");
+        press(desk, word("parts.addSupplier"));
         says(desk, "5 × Cutting discs, GBP");
-        press(desk, "Record the order");
-        says(desk, "Write it like 12.50");
+        press(desk, word("parts.recordOrder"));
+        says(desk, word("moneyWrong"));
         desk.getByLabel("5 × Cutting discs, GBP").fill("20");
-        desk.getByLabel("Post, GBP").fill("4.00");
-        desk.getByLabel("One GBP in EUR").fill("1,20");
-        desk.getByLabel("Expected on").fill(LocalDate.now().plusDays(3).toString());
-        says(desk, "Total £24.00 = €28.80");
+        desk.getByLabel(word("parts.post", "currency", "GBP")).fill("4.00");
+        desk.getByLabel(word("parts.rate", "currency", "GBP", "base", "EUR")).fill("1,20");
+        desk.getByLabel(word("parts.expectedOn"))
+                .fill(LocalDate.now().plusDays(3).toString());
+        says(desk, word("parts.total", "money", "£24.00 = €28.80"));
         accessible(desk);
-        press(desk, "Record the order");
-        says(desk, "Ordered from Alder & Finch Spares.");
-        says(desk, "4 parts to order."); // the row has moved under what is coming; a press on the old one is lost
-        desk.locator("button:has-text('Cutting discs')").first().click();
-        press(desk, "It has arrived");
-        press(desk, "It is right");
+        press(desk, word("parts.recordOrder"));
+        says(desk, word("parts.isOrdered", "supplier", "Alder & Finch Spares", "count", 1));
+        says(
+                desk,
+                word(
+                        "parts.toOrder",
+                        "count",
+                        4)); // the row has moved under what is coming; a press on the old one is lost
+        button(desk, "Cutting discs").click();
+        press(desk, word("parts.arrived"));
+        press(desk, word("parts.accept"));
         says(desk, "Say where the part lies.");
-        desk.getByLabel("or a new place").fill("Bag: discs");
-        press(desk, "Make it");
-        says(desk, "Written on it:");
+        desk.getByLabel(word("parts.newPlace")).fill("Bag: discs");
+        press(desk, word("parts.makePlace"));
+        says(desk, word("parts.writeCode"));
         accessible(desk);
-        press(desk, "It is right");
-        says(desk, "checked in");
-        press(desk, "Close");
+        press(desk, word("parts.accept"));
+        says(desk, word("needState.ACCEPTED"));
+        press(desk, word("close"));
     }
 
     @Test
     @Order(6)
     void thePlanHasDatesAndSaysWhyNotSooner() {
-        go(desk, "Plan");
-        says(desk, "Road-ready about");
-        desk.getByText("Why not sooner?").first().click();
+        go(desk, word("nav.plan"));
+        says(desk, like("plan.milestone", "aim", word("reached.ROAD_READY")));
+        desk.getByText(word("plan.whyNotSooner")).first().click();
         desk.locator("details[open] li").first().waitFor();
         assertThat(desk.locator("details[open] li").first().textContent()).isNotBlank();
         accessible(desk);
@@ -251,28 +261,28 @@ class MainLineJourneyTest {
     @Test
     @Order(7)
     void aWorkSessionIsLoggedAndTheJobGoesOnToVerified() {
-        go(desk, "Logbook");
+        go(desk, word("nav.workSessions"));
         accessible(desk);
-        press(desk, "Log a session");
-        desk.getByLabel("Job", new Page.GetByLabelOptions().setExact(true))
+        press(desk, word("workSession.add"));
+        desk.getByLabel(word("workSession.firstJob"), new Page.GetByLabelOptions().setExact(true))
                 .selectOption(new SelectOption().setIndex(1));
         press(desk, "+1 h");
-        desk.getByLabel("What was done").fill("Bare metal.");
-        desk.getByLabel("Note for next time").fill("Brace the door before cutting.");
+        desk.getByLabel(word("workSession.done")).fill("Bare metal.");
+        desk.getByLabel(word("workSession.noteToSelf")).fill("Brace the door before cutting.");
         // a draft survives a closed window
         desk.reload();
-        assertThat(desk.getByLabel("What was done").inputValue()).isEqualTo("Bare metal.");
+        assertThat(desk.getByLabel(word("workSession.done")).inputValue()).isEqualTo("Bare metal.");
         accessible(desk);
-        press(desk, "Save the session");
-        says(desk, "Session logged: 2 h.");
+        press(desk, word("workSession.save"));
+        says(desk, word("workSession.saved", "hours", "2 h"));
         accessible(desk);
-        go(desk, "Work");
+        go(desk, word("nav.work"));
         Clearing.helper(desk, "bo", "three or four words");
         helper = browsing.desk();
         helper.navigate("/");
-        helper.getByLabel("Name").fill("bo");
-        helper.getByLabel("Password").fill("three or four words");
-        press(helper, "Sign in");
+        helper.getByLabel(word("signIn.name")).fill("bo");
+        helper.getByLabel(word("signIn.password")).fill("three or four words");
+        press(helper, word("signIn.go"));
         helper.getByText("Halvern Pipit 1200").first().waitFor();
         verify("Strip and clean back", true);
         for (String title : List.of(
@@ -284,13 +294,13 @@ class MainLineJourneyTest {
                 "Weld out",
                 "prime and seal",
                 "Paint and fill")) verify(title, false);
-        go(desk, "Walk round");
-        desk.locator("button:has-text('Rusted through')").first().click();
-        desk.getByLabel("What you see now").fill("sound");
-        press(desk, "Good: close it");
-        says(desk, "Closed.");
-        press(desk, "Close");
-        says(desk, "No dangerous finding is open.");
+        go(desk, word("nav.walk"));
+        button(desk, word("kind.RUST_THROUGH")).click();
+        desk.getByLabel(word("finding.recheckNote")).fill("sound");
+        press(desk, word("finding.good"));
+        says(desk, word("finding.isClosed"));
+        press(desk, word("close"));
+        says(desk, word("walk.nothingDangerous"));
     }
 
     private void verify(String title, boolean begun) {
@@ -298,54 +308,55 @@ class MainLineJourneyTest {
                 .click();
         Clearing.clear(desk);
         confirmEach(desk);
-        if (!begun) press(desk, "Begin");
-        press(desk, "Finished");
+        if (!begun) press(desk, word("moveTo.BEGUN"));
+        press(desk, word("moveTo.FINISHED"));
         says(desk, "another person verifies it");
         helper.navigate(desk.url());
-        press(helper, "Verified: checked, and it is right");
-        helper.getByRole(AriaRole.DIALOG).getByText("Status: verified").waitFor();
+        press(helper, word("moveTo.VERIFIED"));
+        helper.getByRole(AriaRole.DIALOG).getByText(status("VERIFIED")).waitFor();
         desk.reload();
-        desk.getByRole(AriaRole.DIALOG).getByText("Status: verified").waitFor();
-        press(desk, "Close");
+        desk.getByRole(AriaRole.DIALOG).getByText(status("VERIFIED")).waitFor();
+        press(desk, word("close"));
     }
 
     @Test
     @Order(8)
     void theInvoiceIsSplitOverItsJobToTheCentAndPosted() {
-        go(desk, "Parts");
-        desk.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Enter the invoice"))
+        go(desk, word("nav.parts"));
+        desk.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(word("parts.enterInvoice")))
                 .click();
-        says(desk, "Proposed from the order");
-        desk.getByLabel("Amount", new Page.GetByLabelOptions().setExact(true)).fill("24.00");
-        desk.getByLabel("One GBP in EUR").fill("1.25");
+        says(desk, word("money.sharesProposed"));
+        desk.getByLabel(word("money.amount"), new Page.GetByLabelOptions().setExact(true))
+                .fill("24.00");
+        desk.getByLabel(word("parts.rate", "currency", "GBP", "base", "EUR")).fill("1.25");
         says(desk, "= €30.00");
         desk.getByRole(AriaRole.DIALOG)
                 .locator("input[type=file]")
                 .setInputFiles(new FilePayload("invoice.png", "image/png", png()));
-        desk.getByLabel("Amount of share 1").fill("28.00");
-        says(desk, "€0.80 missing");
-        press(desk, "Put the rest on the last");
-        desk.getByLabel("Amount of share 1").fill("28.80");
-        press(desk, "Put the rest on the last");
+        desk.getByLabel(word("money.shareAmount", "number", "1")).fill("28.00");
+        says(desk, word("money.restMissing", "money", "€0.80"));
+        press(desk, word("money.spreadRest"));
+        desk.getByLabel(word("money.shareAmount", "number", "1")).fill("28.80");
+        press(desk, word("money.spreadRest"));
         accessible(desk);
-        press(desk, "Save, book later");
-        says(desk, "Saved, not booked yet");
+        press(desk, word("money.saveDraft"));
+        says(desk, like("money.isDraft"));
         accessible(desk);
-        press(desk, "Invoice from Alder & Finch Spares");
+        press(desk, word("money.invoiceFrom", "supplier", "Alder & Finch Spares"));
         desk.getByRole(AriaRole.DIALOG).getByRole(AriaRole.IMG).waitFor();
         accessible(desk);
-        press(desk, "Book it");
-        says(desk, "is booked.");
-        says(desk, "Expected final cost €30.00 of €4,500.00: €4,470.00 left.");
-        desk.getByLabel("A total to compare").fill("31.00");
-        says(desk, "It is €1.00 more than the lines.");
+        press(desk, word("money.post"));
+        says(desk, like("money.isPosted"));
+        says(desk, word("money.answerLeft", "will", "€30.00", "budget", "€4,500.00", "rest", "€4,470.00"));
+        desk.getByLabel(word("money.typedTotal", "currency", "EUR")).fill("31.00");
+        says(desk, word("money.typedMore", "difference", "€1.00"));
     }
 
     @Test
     @Order(9)
     void theFrontPageSaysItInSentences() {
-        go(desk, "Today");
-        says(desk, "On the road not before");
+        go(desk, word("nav.today"));
+        says(desk, like("today.notBefore"));
         says(desk, "Brace the door before cutting.");
         says(desk, "€270.00");
         accessible(desk);
@@ -357,12 +368,13 @@ class MainLineJourneyTest {
         Page phone = browsing.phoneOf(desk);
         phone.navigate("/");
         phone.locator("a:has-text('Halvern Pipit')").first().click();
-        for (String page : List.of("Walk round", "Work", "Parts", "Logbook", "Today")) {
+        for (String page : List.of(
+                word("nav.walk"), word("nav.work"), word("nav.parts"), word("nav.workSessions"), word("nav.today"))) {
             go(phone, page);
             phone.locator("main").waitFor();
             accessible(phone);
         }
-        for (String page : List.of("Plan", "Money", "The car", "Garage")) {
+        for (String page : List.of(word("nav.plan"), word("nav.money"), word("nav.settings"), word("nav.garage"))) {
             phone.getByRole(
                             AriaRole.LINK,
                             new Page.GetByRoleOptions().setName(page).setExact(true))
@@ -371,15 +383,15 @@ class MainLineJourneyTest {
                     .click();
             phone.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
             accessible(phone);
-            if (page.equals("The car")) press(phone, "Close");
+            if (page.equals(word("nav.settings"))) press(phone, word("close"));
         }
         phone.goBack();
-        go(phone, "Walk round");
+        go(phone, word("nav.walk"));
         press(phone, "Rear");
         zone(phone, "Tailgate").tap();
-        press(phone, "Surface rust");
-        press(phone, "Save");
-        says(phone, "Surface rust: Tailgate. Recorded.");
+        press(phone, word("kind.SURFACE_RUST"));
+        press(phone, word("walk.save"));
+        says(phone, word("walk.recorded", "kind", word("kind.SURFACE_RUST"), "zone", "Tailgate"));
         accessible(phone);
     }
 

@@ -7,8 +7,11 @@ import static ofisino.e2e.Browsing.openTheGarage;
 import static ofisino.e2e.Browsing.press;
 import static ofisino.e2e.Browsing.says;
 import static ofisino.e2e.Browsing.startACar;
+import static ofisino.e2e.Browsing.status;
 import static ofisino.e2e.Browsing.weekday;
 import static ofisino.e2e.Browsing.zone;
+import static ofisino.e2e.Words.like;
+import static ofisino.e2e.Words.word;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
@@ -26,73 +29,74 @@ class ScopeJourneyTest {
             Page desk = browsing.desk();
             openTheGarage(desk, server.firstAccountCode());
             startACar(desk, "Halvern Pipit 1200", "1969");
-            repair(desk, "Gearbox and clutch", "Worn");
-            repair(desk, "Propeller shaft", "Worn");
+            repair(desk, "Gearbox and clutch", word("kind.WORN"));
+            repair(desk, "Propeller shaft", word("kind.WORN"));
 
             // each piece of work brings its own access; those that it could share are offered
-            go(desk, "Work");
+            go(desk, word("nav.work"));
             says(desk, "Gearbox and clutch: renew");
             accessible(desk);
-            link(desk, "Access").click();
-            says(desk, "of strip and refit.");
+            link(desk, word("work.ways.access")).click();
+            says(desk, like("access.total"));
             desk.locator("h3:has-text('Gearbox out')").first().waitFor();
-            says(desk, "could be one.");
+            says(desk, like("access.proposal"));
             accessible(desk);
-            press(desk, "Combine them: Propeller shaft off");
-            says(desk, "Sharing saves");
+            press(desk, word("actOn", "act", word("access.merge"), "what", "Propeller shaft off"));
+            says(desk, like("access.saved"));
 
             // while it is open: a cheap part is taken along with one press
-            press(desk, "While it is apart: Gearbox out");
+            press(desk, word("actOn", "act", word("access.whileOpen"), "what", "Gearbox out"));
             says(desk, "Clutch release bearing:");
             accessible(desk);
-            press(desk, "Add it: Clutch release bearing");
+            press(desk, word("actOn", "act", word("access.take"), "what", "Clutch release bearing"));
             says(desk, "Renew: clutch release bearing");
 
             // its dangers stand first, each condition is ticked by itself; opened, it does not close while a job needs
             // it
-            press(desk, "Strip it down: Gearbox out");
-            says(desk, "nobody below");
-            press(desk, "It is stripped down now");
+            press(desk, word("actOn", "act", word("access.openIt"), "what", "Gearbox out"));
+            says(desk, word("caution.HOIST"));
+            press(desk, word("access.open"));
             says(desk, "each condition for working safely is confirmed by itself");
             accessible(desk);
-            desk.locator("form[aria-label='Strip it down: Gearbox out'] input[type=checkbox]")
+            desk.getByLabel(word("actOn", "act", word("access.openIt"), "what", "Gearbox out"))
+                    .locator("input[type=checkbox]")
                     .all()
                     .forEach(Locator::check);
-            press(desk, "It is stripped down now");
-            says(desk, "Last chance before it goes back together");
-            press(desk, "Refit it: Gearbox in");
+            press(desk, word("access.open"));
+            says(desk, word("access.lastChance"));
+            press(desk, word("actOn", "act", word("access.close"), "what", "Gearbox in"));
             says(desk, "still needs it open");
             accessible(desk);
 
             // what has to be so before the first step
-            go(desk, "Work");
+            go(desk, word("nav.work"));
             desk.locator("section[aria-label='Gearbox and clutch: renew'] li button")
                     .first()
                     .click();
-            says(desk, "Before it begins"); // what stands in the way has come; until then the button moves
-            press(desk, "Begin");
+            says(desk, word("permit.begin")); // what stands in the way has come; until then the button moves
+            press(desk, word("moveTo.BEGUN"));
             says(desk, "may not go on yet.");
             accessible(desk);
             Clearing.clear(desk);
             confirmEach(desk);
-            press(desk, "Begin");
-            desk.getByRole(AriaRole.DIALOG).getByText("Status: begun").waitFor();
-            press(desk, "Close");
+            press(desk, word("moveTo.BEGUN"));
+            desk.getByRole(AriaRole.DIALOG).getByText(status("BEGUN")).waitFor();
+            press(desk, word("close"));
 
             // the scope as it is now, and another aim seen before it is set, set, and taken back
-            press(desk, "Set the baseline now");
-            says(desk, "No change since");
-            desk.getByText("What if the standard changed?").click();
-            desk.getByLabel("Standard", new Page.GetByLabelOptions().setExact(true))
+            press(desk, word("scope.setBaseline"));
+            says(desk, like("scope.same"));
+            desk.getByText(word("scope.aim")).click();
+            desk.getByLabel(word("scope.aimFor"), new Page.GetByLabelOptions().setExact(true))
                     .selectOption("RUNNER");
-            says(desk, "items less");
+            says(desk, like("scope.fallsOut"));
             accessible(desk);
-            press(desk, "Set this standard");
-            says(desk, "Standard set.");
-            says(desk, "Above the standard");
-            press(desk, "Undo");
-            says(desk, "Undone.");
-            desk.getByText("Above the standard")
+            press(desk, word("scope.setAim"));
+            says(desk, word("scope.aimSet"));
+            says(desk, word("scope.aboveAim"));
+            press(desk, word("takeBack"));
+            says(desk, word("takenBack"));
+            desk.getByText(word("scope.aboveAim"))
                     .waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.HIDDEN));
 
             owedAndThrough(desk);
@@ -102,31 +106,34 @@ class ScopeJourneyTest {
     }
 
     private static void owedAndThrough(Page desk) {
-        link(desk, "Outstanding").click();
-        says(desk, "Nothing outstanding.");
-        press(desk, "Add an outstanding item");
-        desk.getByLabel("Temporary repair").fill("Hose tied with wire");
-        desk.getByLabel("Permanent repair", new Page.GetByLabelOptions().setExact(true))
+        link(desk, word("work.ways.outstanding")).click();
+        says(desk, word("outstanding.nothing"));
+        press(desk, word("outstanding.add"));
+        desk.getByLabel(word("outstanding.whatIs.FOR_NOW")).fill("Hose tied with wire");
+        desk.getByLabel(word("outstanding.laterIs.FOR_NOW"), new Page.GetByLabelOptions().setExact(true))
                 .fill("New hose");
-        desk.getByLabel("Where").selectOption("brake-pipes");
-        desk.getByLabel("What has to happen").fill("after the trip");
-        press(desk, "Save");
+        desk.getByLabel(word("outstanding.where")).selectOption("brake-pipes");
+        desk.getByLabel(word("outstanding.event")).fill("after the trip");
+        press(desk, word("outstanding.keep"));
         says(desk, "never get a temporary repair");
         accessible(desk);
-        desk.getByLabel("Where").selectOption("side-glass-left");
-        press(desk, "Save");
-        says(desk, "One item outstanding: New hose.");
-        link(desk, "Does it fit?").click();
-        says(desk, "Not measured yet");
-        press(desk, "Measure the vehicle");
-        desk.getByLabel("Height, mm").fill("1480");
-        desk.getByLabel("Width, mm").fill("1520");
-        desk.getByLabel("Length, mm").fill("3890");
-        press(desk, "Save");
-        says(desk, "No doorway, trailer or bay entered.");
+        desk.getByLabel(word("outstanding.where")).selectOption("side-glass-left");
+        press(desk, word("outstanding.keep"));
+        says(desk, word("outstanding.open", "what", "New hose", "count", 1));
+        link(desk, word("work.ways.fits")).click();
+        says(desk, word("fits.unmeasured"));
+        press(desk, word("fits.measure"));
+        desk.getByLabel(word("units.of", "what", word("fits.height"), "unit", "mm"))
+                .fill("1480");
+        desk.getByLabel(word("units.of", "what", word("fits.width"), "unit", "mm"))
+                .fill("1520");
+        desk.getByLabel(word("units.of", "what", word("fits.length"), "unit", "mm"))
+                .fill("3890");
+        press(desk, word("fits.keep"));
+        says(desk, word("fits.noPassage"));
         accessible(desk);
-        link(desk, "Order of work").click();
-        says(desk, "rules of the trade");
+        link(desk, word("work.ways.order")).click();
+        says(desk, word("order.allIn"));
         accessible(desk);
     }
 
@@ -134,62 +141,62 @@ class ScopeJourneyTest {
     private static void dates(Browsing browsing, Page desk) {
         String car = desk.url().replaceAll("/work.*", "");
         desk.navigate("/garage");
-        press(desk, "Add a time");
-        desk.getByLabel("Day 1").selectOption(weekday(2).name());
-        press(desk, "Save the times");
+        press(desk, word("garage.addTime"));
+        desk.getByLabel(word("garage.day", "number", 1)).selectOption(weekday(2).name());
+        press(desk, word("garage.saveTime"));
         says(desk, "3 h");
         desk.navigate(car + "/plan");
-        says(desk, "Your sessions side by side");
+        says(desk, word("dates.axisHow"));
         accessible(desk);
-        Locator bar = desk.locator(
-                        "section[aria-label='The plan, session by session'] button[aria-pressed]:has-text('shaft')")
+        Locator bar = desk.getByLabel(word("dates.axis"))
+                .locator("button[aria-pressed]:has-text('shaft')")
                 .first();
         bar.focus();
         desk.keyboard().press("ArrowRight");
-        says(desk, "What would change");
+        says(desk, word("dates.comesOfIt"));
         accessible(desk);
-        press(desk, "Move it there");
-        says(desk, "is not before");
-        press(desk, "Undo");
-        says(desk, "Undone.");
-        press(desk, "This is the plan");
-        says(desk, "Anything that slips will show here.");
-        link(desk, "Sent out and fixed times").click();
-        says(desk, "Nothing is sent out");
+        press(desk, word("dates.keep"));
+        says(desk, like("dates.moved"));
+        press(desk, word("takeBack"));
+        says(desk, word("takenBack"));
+        press(desk, word("dates.follow"));
+        says(desk, word("dates.follows"));
+        link(desk, word("away.title")).click();
+        says(desk, word("away.nothing"));
         accessible(desk);
 
         Page phone = browsing.phoneOf(desk);
         phone.navigate(car);
-        phone.getByText("A different session?").click();
+        phone.getByText(word("today.otherWorkSession")).click();
         says(phone, "fit");
         accessible(phone);
         phone.navigate(car + "/plan");
-        says(phone, "Why not sooner?");
+        says(phone, word("plan.whyNotSooner"));
         accessible(phone);
     }
 
     private static void repair(Page desk, String place, String kind) {
-        go(desk, "Walk round");
+        go(desk, word("nav.walk"));
         zone(desk, place).click();
         desk.getByRole(AriaRole.DIALOG).waitFor();
         press(desk, kind);
-        press(desk, "Save");
-        desk.locator("path[aria-label^='" + place + ": one finding']")
+        press(desk, word("walk.save"));
+        desk.locator("path[aria-label^='" + place + ":']")
                 .locator("visible=true")
                 .first()
                 .waitFor();
-        press(desk, "Show all");
+        press(desk, word("walk.showAll"));
         desk.locator("button:has-text('" + kind + "'):has-text('" + place + "')")
                 .locator("visible=true")
                 .first()
                 .click();
-        press(desk, "Decide");
-        press(desk, "Repair");
-        desk.getByLabel("Reason").fill("worn out");
-        press(desk, "Save the decision");
-        press(desk, "Make these jobs");
-        says(desk, "2 jobs made.");
-        press(desk, "Close");
+        press(desk, word("finding.decide"));
+        press(desk, word("decision.REPAIR"));
+        desk.getByLabel(word("decide.reason")).fill("worn out");
+        press(desk, word("finding.saveDecision"));
+        press(desk, word("finding.makeChain"));
+        says(desk, word("finding.chainMade", "count", 2));
+        press(desk, word("close"));
     }
 
     private static Locator link(Page page, String name) {

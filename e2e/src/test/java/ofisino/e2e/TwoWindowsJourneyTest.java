@@ -1,12 +1,15 @@
 package ofisino.e2e;
 
 import static ofisino.e2e.Browsing.accessible;
+import static ofisino.e2e.Browsing.button;
 import static ofisino.e2e.Browsing.go;
 import static ofisino.e2e.Browsing.openTheGarage;
 import static ofisino.e2e.Browsing.press;
 import static ofisino.e2e.Browsing.says;
 import static ofisino.e2e.Browsing.startACar;
 import static ofisino.e2e.Browsing.zone;
+import static ofisino.e2e.Words.like;
+import static ofisino.e2e.Words.word;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
@@ -34,63 +37,69 @@ class TwoWindowsJourneyTest {
     private static void takenBack(Page desk) {
         zone(desk, "Bonnet").focus();
         desk.keyboard().press("Enter");
-        press(desk, "Dented");
-        press(desk, "Save");
-        zone(desk, "Bonnet: one finding, class D").waitFor();
-        desk.getByText("Dented: Bonnet. Recorded.").waitFor();
-        press(desk, "Undo");
-        says(desk, "Undone.");
+        press(desk, word("kind.DENT"));
+        press(desk, word("walk.save"));
+        zone(desk, word("drawing.zoneWith", "zone", "Bonnet", "count", 1, "safety", "D"))
+                .waitFor();
+        desk.getByText(word("walk.recorded", "kind", word("kind.DENT"), "zone", "Bonnet"))
+                .waitFor();
+        press(desk, word("takeBack"));
+        says(desk, word("takenBack"));
         zone(desk, "Bonnet").waitFor();
     }
 
     /** A finding that is decided is not taken back before its decision. */
     private static void builtOn(Page desk) {
         zone(desk, "Sill, left").click();
-        press(desk, "Rusted through");
-        press(desk, "Save");
-        zone(desk, "Sill, left: one finding, class A").waitFor();
-        press(desk, "Show all");
-        desk.locator("button:has-text('Rusted through')").first().click();
-        press(desk, "Decide");
-        press(desk, "Repair");
-        desk.getByLabel("Reason").fill("it is holed");
-        press(desk, "Save the decision");
-        says(desk, "Decided: ");
-        press(desk, "Close");
-        desk.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Garage"))
+        press(desk, word("kind.RUST_THROUGH"));
+        press(desk, word("walk.save"));
+        zone(desk, word("drawing.zoneWith", "zone", "Sill, left", "count", 1, "safety", "A"))
+                .waitFor();
+        press(desk, word("walk.showAll"));
+        button(desk, word("kind.RUST_THROUGH")).click();
+        press(desk, word("finding.decide"));
+        press(desk, word("decision.REPAIR"));
+        desk.getByLabel(word("decide.reason")).fill("it is holed");
+        press(desk, word("finding.saveDecision"));
+        says(desk, like("finding.decided"));
+        press(desk, word("close"));
+        desk.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(word("nav.garage")))
                 .click();
-        desk.locator("li:has-text('Added: finding') button").first().click();
+        desk.locator("li", new Page.LocatorOptions().setHasText(word("change.ADDED", "what", word("entity.finding"))))
+                .locator("button")
+                .first()
+                .click();
         says(desk, "something was built on it since");
         accessible(desk);
         desk.goBack();
     }
 
     private static void editedTwice(Page desk) {
-        go(desk, "Walk round");
+        go(desk, word("nav.walk"));
         desk.waitForURL("**/walk**");
         Page other = desk.context().newPage();
         for (Page window : List.of(desk, other)) {
             window.navigate(desk.url().replaceAll("\\?.*", ""));
-            window.locator("button:has-text('Rusted through')").first().click();
-            press(window, "Change");
+            button(window, word("kind.RUST_THROUGH")).click();
+            press(window, word("finding.edit"));
         }
         note(desk).fill("words of the first");
-        press(desk, "Save");
-        says(desk, "Finding saved.");
+        press(desk, word("save"));
+        says(desk, word("finding.saved"));
         note(other).fill("words of the second");
-        press(other, "Save");
-        says(other, "Changed in another window");
+        press(other, word("save"));
+        says(other, word("merge.title"));
         says(other, "words of the first");
         assertThat(note(other).inputValue()).isEqualTo("words of the second");
         accessible(other);
-        press(other, "Join both");
-        press(other, "Save");
-        says(other, "Finding saved.");
+        press(other, word("merge.join"));
+        press(other, word("save"));
+        says(other, word("finding.saved"));
         says(other, "words of the second");
         other.close();
     }
 
     private static Locator note(Page page) {
-        return page.getByLabel("Note", new Page.GetByLabelOptions().setExact(true));
+        return page.getByLabel(word("walk.note"), new Page.GetByLabelOptions().setExact(true));
     }
 }

@@ -16,6 +16,8 @@ import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.ReducedMotion;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
@@ -35,6 +37,7 @@ final class Browsing implements AutoCloseable {
             "--disable-background-networking",
             "--disable-component-update",
             "--disable-sync");
+    private static final String TOO_WIDE = script("too-wide.js");
     private static final String EACH = "dialog button[aria-label^='"
             + word("actOn", "act", word("interlock.confirm"), "what", "").strip() + "']";
     private final Playwright playwright;
@@ -93,7 +96,7 @@ final class Browsing implements AutoCloseable {
         return phone;
     }
 
-    /** No rule of WCAG 2.2 AA that axe can check is broken, and nothing is wider than the screen. */
+    /** No rule of WCAG 2.2 AA that axe can check is broken, and all fits the screen, also in a language of longer words. */
     static void accessible(Page page) {
         page.waitForFunction("() => !document.querySelector('.loading')"); // everything asked for has come
         List<Rule> violations = new AxeBuilder(page)
@@ -105,11 +108,12 @@ final class Browsing implements AutoCloseable {
                 .extracting(r -> r.getId() + ": "
                         + r.getNodes().stream().map(n -> n.getHtml()).limit(3).toList())
                 .isEmpty();
-        Object overflow =
-                page.evaluate("() => document.documentElement.scrollWidth - document.documentElement.clientWidth");
-        assertThat(((Number) overflow).intValue())
-                .as("wider than the screen: " + page.url())
-                .isLessThanOrEqualTo(0);
+        assertThat((List<?>) page.evaluate(TOO_WIDE, false))
+                .as("does not fit: " + page.url())
+                .isEmpty();
+        assertThat((List<?>) page.evaluate(TOO_WIDE, true))
+                .as("does not fit in a language of longer words: " + page.url())
+                .isEmpty();
     }
 
     static void press(Page page, String name) {
@@ -137,6 +141,17 @@ final class Browsing implements AutoCloseable {
         return page.locator("button", new Page.LocatorOptions().setHasText(words))
                 .locator("visible=true")
                 .first();
+    }
+
+    /** A field with just this name. */
+    static Locator field(Page page, String name) {
+        return page.getByLabel(name, new Page.GetByLabelOptions().setExact(true));
+    }
+
+    static void signIn(Page page, String name, String password) {
+        page.getByLabel(word("signIn.name")).fill(name);
+        page.getByLabel(word("signIn.password")).fill(password);
+        press(page, word("signIn.go"));
     }
 
     /** Where a job stands, as its sheet says it. */
@@ -191,6 +206,14 @@ final class Browsing implements AutoCloseable {
     /** A weekday some days from now: a session that has begun already would be a shorter one, and another on each day of the week. */
     static DayOfWeek weekday(int daysFromNow) {
         return LocalDate.now(ZoneId.systemDefault()).plusDays(daysFromNow).getDayOfWeek();
+    }
+
+    private static String script(String name) {
+        try (var file = Browsing.class.getResourceAsStream(name)) {
+            return new String(file.readAllBytes(), StandardCharsets.UTF_8);
+        } catch (java.io.IOException unreadable) {
+            throw new UncheckedIOException(unreadable);
+        }
     }
 
     /** A small picture. */

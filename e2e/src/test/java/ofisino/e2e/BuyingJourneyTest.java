@@ -2,6 +2,7 @@ package ofisino.e2e;
 
 import static ofisino.e2e.Browsing.accessible;
 import static ofisino.e2e.Browsing.button;
+import static ofisino.e2e.Browsing.field;
 import static ofisino.e2e.Browsing.go;
 import static ofisino.e2e.Browsing.openTheGarage;
 import static ofisino.e2e.Browsing.press;
@@ -149,8 +150,7 @@ class BuyingJourneyTest {
         for (String price : List.of("8600", "7800", "8100")) {
             desk.getByLabel(word("bid.comparable")).fill("Like it, " + price);
             desk.getByLabel(word("bid.price", "currency", "EUR")).fill(price);
-            desk.getByLabel(word("bid.sold"), new Page.GetByLabelOptions().setExact(true))
-                    .check();
+            field(desk, word("bid.sold")).check();
             press(desk, word("bid.addComparable"));
             says(desk, "Like it, " + price);
         }

@@ -3,10 +3,12 @@ package ofisino.e2e;
 import static ofisino.e2e.Browsing.accessible;
 import static ofisino.e2e.Browsing.button;
 import static ofisino.e2e.Browsing.confirmEach;
+import static ofisino.e2e.Browsing.field;
 import static ofisino.e2e.Browsing.go;
 import static ofisino.e2e.Browsing.png;
 import static ofisino.e2e.Browsing.press;
 import static ofisino.e2e.Browsing.says;
+import static ofisino.e2e.Browsing.signIn;
 import static ofisino.e2e.Browsing.status;
 import static ofisino.e2e.Browsing.weekday;
 import static ofisino.e2e.Browsing.zone;
@@ -69,9 +71,7 @@ class MainLineJourneyTest {
         says(desk, word("projects.none"));
         accessible(desk);
         press(desk, word("nav.signOut"));
-        desk.getByLabel(word("signIn.name")).fill("ada");
-        desk.getByLabel(word("signIn.password")).fill("wrong");
-        press(desk, word("signIn.go"));
+        signIn(desk, "ada", "wrong");
         says(desk, "Name or password is not right");
         accessible(desk);
         desk.getByLabel(word("signIn.password")).fill("three or four words");
@@ -264,8 +264,7 @@ class MainLineJourneyTest {
         go(desk, word("nav.workSessions"));
         accessible(desk);
         press(desk, word("workSession.add"));
-        desk.getByLabel(word("workSession.firstJob"), new Page.GetByLabelOptions().setExact(true))
-                .selectOption(new SelectOption().setIndex(1));
+        field(desk, word("workSession.firstJob")).selectOption(new SelectOption().setIndex(1));
         press(desk, "+1 h");
         desk.getByLabel(word("workSession.done")).fill("Bare metal.");
         desk.getByLabel(word("workSession.noteToSelf")).fill("Brace the door before cutting.");
@@ -280,9 +279,7 @@ class MainLineJourneyTest {
         Clearing.helper(desk, "bo", "three or four words");
         helper = browsing.desk();
         helper.navigate("/");
-        helper.getByLabel(word("signIn.name")).fill("bo");
-        helper.getByLabel(word("signIn.password")).fill("three or four words");
-        press(helper, word("signIn.go"));
+        signIn(helper, "bo", "three or four words");
         helper.getByText("Halvern Pipit 1200").first().waitFor();
         verify("Strip and clean back", true);
         for (String title : List.of(
@@ -326,8 +323,7 @@ class MainLineJourneyTest {
         desk.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(word("parts.enterInvoice")))
                 .click();
         says(desk, word("money.sharesProposed"));
-        desk.getByLabel(word("money.amount"), new Page.GetByLabelOptions().setExact(true))
-                .fill("24.00");
+        field(desk, word("money.amount")).fill("24.00");
         desk.getByLabel(word("parts.rate", "currency", "GBP", "base", "EUR")).fill("1.25");
         says(desk, "= €30.00");
         desk.getByRole(AriaRole.DIALOG)

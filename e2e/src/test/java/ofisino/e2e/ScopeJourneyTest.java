@@ -2,6 +2,7 @@ package ofisino.e2e;
 
 import static ofisino.e2e.Browsing.accessible;
 import static ofisino.e2e.Browsing.confirmEach;
+import static ofisino.e2e.Browsing.field;
 import static ofisino.e2e.Browsing.go;
 import static ofisino.e2e.Browsing.openTheGarage;
 import static ofisino.e2e.Browsing.press;
@@ -87,8 +88,7 @@ class ScopeJourneyTest {
             press(desk, word("scope.setBaseline"));
             says(desk, like("scope.same"));
             desk.getByText(word("scope.aim")).click();
-            desk.getByLabel(word("scope.aimFor"), new Page.GetByLabelOptions().setExact(true))
-                    .selectOption("RUNNER");
+            field(desk, word("scope.aimFor")).selectOption("RUNNER");
             says(desk, like("scope.fallsOut"));
             accessible(desk);
             press(desk, word("scope.setAim"));
@@ -110,8 +110,7 @@ class ScopeJourneyTest {
         says(desk, word("outstanding.nothing"));
         press(desk, word("outstanding.add"));
         desk.getByLabel(word("outstanding.whatIs.FOR_NOW")).fill("Hose tied with wire");
-        desk.getByLabel(word("outstanding.laterIs.FOR_NOW"), new Page.GetByLabelOptions().setExact(true))
-                .fill("New hose");
+        field(desk, word("outstanding.laterIs.FOR_NOW")).fill("New hose");
         desk.getByLabel(word("outstanding.where")).selectOption("brake-pipes");
         desk.getByLabel(word("outstanding.event")).fill("after the trip");
         press(desk, word("outstanding.keep"));

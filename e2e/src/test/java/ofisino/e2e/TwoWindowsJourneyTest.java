@@ -2,6 +2,7 @@ package ofisino.e2e;
 
 import static ofisino.e2e.Browsing.accessible;
 import static ofisino.e2e.Browsing.button;
+import static ofisino.e2e.Browsing.field;
 import static ofisino.e2e.Browsing.go;
 import static ofisino.e2e.Browsing.openTheGarage;
 import static ofisino.e2e.Browsing.press;
@@ -100,6 +101,6 @@ class TwoWindowsJourneyTest {
     }
 
     private static Locator note(Page page) {
-        return page.getByLabel(word("walk.note"), new Page.GetByLabelOptions().setExact(true));
+        return field(page, word("walk.note"));
     }
 }

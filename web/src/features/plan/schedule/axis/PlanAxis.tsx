@@ -243,7 +243,7 @@ type Place = { x: number; width: number; top: number }
 function OpenBand({ bar, place }: { bar: Bar; place: Place }) {
   return (
     <span
-      className="absolute h-4 overflow-hidden border-x-4 border-t-2 border-neutral bg-base-200 px-1 text-xs leading-3 whitespace-nowrap"
+      className="absolute h-4 overflow-hidden border-x-4 border-t-2 border-neutral bg-base-200 px-1 text-ellipsis text-xs leading-3 whitespace-nowrap"
       style={{ left: place.x, top: place.top, width: place.width }}
       title={bar.title}
     >
@@ -285,7 +285,7 @@ function BarButton({
   return (
     <button
       type="button"
-      className={`absolute h-6 overflow-hidden rounded-sm px-1 text-left text-xs leading-5 whitespace-nowrap ${look[bar.kind]} ${chosen ? 'outline-3 outline-offset-1 outline-accent' : ''} ${movable ? 'touch-none' : ''}`}
+      className={`absolute h-6 overflow-hidden rounded-sm px-1 text-left text-ellipsis text-xs leading-5 whitespace-nowrap ${look[bar.kind]} ${chosen ? 'outline-3 outline-offset-1 outline-accent' : ''} ${movable ? 'touch-none' : ''}`}
       style={{ left: place.x + dragged, top: place.top, width: place.width }}
       aria-label={`${title}, ${format.shortDay(bar.activity.start)}${bar.to > bar.from ? ` – ${format.shortDay(new Date(bar.to).toISOString())}` : ''}`}
       aria-pressed={chosen}

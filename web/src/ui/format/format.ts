@@ -55,6 +55,7 @@ export function makeFormat(locale: string, zone: string) {
     dayAndYear: (date: string) => day(date, { day: 'numeric', month: 'long', year: 'numeric' }),
     /** Thu 14 Jun */
     shortDay: (date: string) => day(date, { weekday: 'short', day: 'numeric', month: 'short' }),
+    dayOfMonth: (date: string) => day(date, { day: 'numeric', month: 'short' }),
     weekday: (date: string) => day(date, { weekday: 'long' }),
     time: (instant: string) => day(instant, { hour: '2-digit', minute: '2-digit' }),
     month: (date: string) => day(date, { month: 'long', year: 'numeric' }),

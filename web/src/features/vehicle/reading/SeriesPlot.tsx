@@ -4,11 +4,11 @@ import { READABLE, useUnits } from '@/ui/format/units'
 import type { Measurable, Point } from './readings'
 
 const width = 320
-const height = 110
 const left = 10
 const right = 10
 const top = 16
-const bottom = 20
+const plot = 90
+const line = 11
 
 /** Readings side by side with the limit between them: small, to see which one steps out of line. */
 export function SeriesPlot({ points, limit }: { points: Point[]; limit: Measurable }) {
@@ -18,6 +18,10 @@ export function SeriesPlot({ points, limit }: { points: Point[]; limit: Measurab
   const sameUnit = points.every((p) => p.unit === limit.unit) ? bounds : []
   const values = [...points.map((p) => p.value), ...sameUnit]
   const oneSpot = new Set(points.map((p) => p.spot)).size === 1
+  // side by side there is room for a word, not for all of them
+  const under = (p: Point) => (oneSpot ? [format.dayOfMonth(p.readOn)] : p.spot.split(' '))
+  const bottom = 9 + line * Math.max(...points.map((p) => under(p).length))
+  const height = plot + bottom
   // bars stand on zero; a line over time may begin where its values do
   const low = oneSpot ? Math.min(...values) : Math.min(0, ...values)
   const high = Math.max(...values)
@@ -64,8 +68,12 @@ export function SeriesPlot({ points, limit }: { points: Point[]; limit: Measurab
           <text x={x(i)} y={y(p.value) - 6} textAnchor="middle" fontSize={10} className="fill-base-content">
             {units.figure(p.value, p.unit, READABLE)}
           </text>
-          <text x={x(i)} y={height - 6} textAnchor="middle" fontSize={10} className="fill-base-content">
-            {oneSpot ? format.shortDay(p.readOn).replace(/^\S+\s/, '') : p.spot.slice(0, 10)}
+          <text textAnchor="middle" fontSize={10} className="fill-base-content">
+            {under(p).map((word, at) => (
+              <tspan key={at} x={x(i)} y={plot + line * (at + 1)}>
+                {word}
+              </tspan>
+            ))}
           </text>
         </g>
       ))}

@@ -4,6 +4,7 @@ import { Link, NavLink, Outlet, useMatch } from 'react-router'
 import { useTranslation } from 'react-i18next'
 import {
   CalendarDays,
+  ChevronLeft,
   Hammer,
   Milestone,
   NotebookPen,
@@ -46,7 +47,7 @@ export function Shell() {
       </a>
       <header className="no-print border-b-2 border-base-content">
         <div className="mx-auto flex max-w-[78rem] items-center gap-x-3 px-4 py-1 md:gap-x-6 md:px-6">
-          <Link to="/" className="font-answer text-xl font-bold">
+          <Link to="/" className={`font-answer text-xl font-bold ${projectId ? 'hidden md:inline' : ''}`}>
             Ofisino
           </Link>
           {projectId && <CarName projectId={projectId} />}
@@ -65,9 +66,24 @@ export function Shell() {
   )
 }
 
+/** On a phone, where there is no room for more, the car's name is the way to the other cars. */
 function CarName({ projectId }: { projectId: string }) {
+  const { t } = useTranslation()
   const { data } = useQuery(projectQuery(projectId))
-  return <span className="min-w-0 truncate font-semibold">{data?.vehicleName}</span>
+  if (!data) return null
+  return (
+    <>
+      <span className="hidden min-w-0 truncate font-semibold md:inline">{data.vehicleName}</span>
+      <Link
+        to="/"
+        className="flex min-h-11 min-w-0 items-center gap-1 font-semibold md:hidden"
+        aria-label={t('actOn', { act: t('nav.cars'), what: data.vehicleName })}
+      >
+        <ChevronLeft className="size-5 shrink-0" aria-hidden="true" />
+        <span className="min-w-0 truncate">{data.vehicleName}</span>
+      </Link>
+    </>
+  )
 }
 
 /** The way to the garage warns when its last backup is too old to rely on. */

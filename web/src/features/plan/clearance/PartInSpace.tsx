@@ -11,7 +11,7 @@ import { Millimetres, useMillimetres } from './Millimetres'
 export function PartInSpace() {
   const { t } = useTranslation()
   const units = useUnits()
-  const [v, setV] = useState({ space: '', part: '', margin: units.text(5, 'MILLIMETRE') })
+  const [v, setV] = useState({ space: '', part: '', margin: units.figure(5, 'MILLIMETRE', 2) })
   const [spaceMm, partMm, marginMm] = [v.space, v.part, v.margin].map(useMillimetres())
   const complete = spaceMm !== undefined && partMm !== undefined && marginMm !== undefined
   const verdict = useQuery({

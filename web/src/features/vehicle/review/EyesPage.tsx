@@ -23,7 +23,7 @@ export function EyesPage() {
   const nameOf = useZoneNames(projectId)
   const about = (r: Remark) => {
     const finding = findings.data?.find((f) => f.id === r.findingId)
-    return finding ? `${t(`kind.${finding.kind}`)}: ${nameOf(finding.zone)}` : nameOf(r.zone)
+    return finding ? t('findingAt', { kind: t(`kind.${finding.kind}`), place: nameOf(finding.zone) }) : nameOf(r.zone)
   }
   return (
     <Loaded query={remarks} what={t('review.loading')}>
@@ -41,17 +41,15 @@ export function EyesPage() {
             }
           >
             <div className="grid gap-x-10 lg:grid-cols-2">
-              <div>
-                {all.length > 0 && (
-                  <Part title={t('review.remarks')}>
-                    <ul>
-                      {[...waiting, ...all.filter((r) => r.state !== 'UNCONFIRMED')].map((r) => (
-                        <RemarkItem key={r.id} remark={r} about={about(r)} />
-                      ))}
-                    </ul>
-                  </Part>
-                )}
-              </div>
+              {all.length > 0 && (
+                <Part title={t('review.remarks')}>
+                  <ul>
+                    {[...waiting, ...all.filter((r) => r.state !== 'UNCONFIRMED')].map((r) => (
+                      <RemarkItem key={r.id} remark={r} about={about(r)} />
+                    ))}
+                  </ul>
+                </Part>
+              )}
               <Part title={t('review.links')}>
                 <Invite projectId={projectId} />
               </Part>

@@ -75,9 +75,12 @@ export function makeUnits(rows: UnitRow[], preferred: (quantity: Quantity) => Un
     const quantity = quantityNames.find((q) => (quantities[q] as readonly Unit[]).includes(unit))
     return quantity && line.size > 0 ? preferred(quantity) : unit
   }
-  /** Exact in its own unit; of another one so many digits as a rule or a gauge shows. */
-  const figure = (value: number, unit: Unit, digits = shown(unit) === unit ? EXACT : READABLE) =>
-    rounded(convert(value, unit, shown(unit)), digits)
+  /** Exact in its own unit; of another one so many digits as a rule or a gauge shows, one less below one. */
+  const figure = (value: number, unit: Unit, digits?: number) => {
+    const size = convert(value, unit, shown(unit))
+    const usual = shown(unit) === unit ? EXACT : Math.abs(size) < 1 ? READABLE - 1 : READABLE
+    return rounded(size, digits ?? usual)
+  }
   return {
     preferred,
     shown,

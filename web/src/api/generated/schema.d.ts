@@ -3065,6 +3065,7 @@ export interface components {
             refitName: string;
             /** Format: int32 */
             stripMinutes: number;
+            stripName: string;
             touches: ("STRUCTURE" | "BRAKES" | "STEERING_AND_SUSPENSION" | "ENGINE" | "COOLING" | "FUEL" | "EXHAUST" | "TRANSMISSION" | "ELECTRICAL" | "RESTRAINT" | "BODY" | "GLASS_AND_SEALS" | "TRIM" | "WHEELS_AND_TYRES" | "PAPERS")[];
             usesUp: string[];
             /** Format: int64 */

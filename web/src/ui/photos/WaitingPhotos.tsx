@@ -14,6 +14,7 @@ export function WaitingPhotos() {
   const accountId = useQuery(sessionQuery).data?.me?.accountId
   const all = useSyncExternalStore(waitingPhotos.subscribe, waitingPhotos.get)
   const mine = all.filter((p) => p.to && p.accountId === accountId && p.step !== 'refused')
+  const waits = mine.some((p) => p.step === 'kept') // also what the device gives back only after the page is there
   useEffect(() => {
     if (!accountId) return
     const sendDue = () => {
@@ -28,7 +29,7 @@ export function WaitingPhotos() {
       clearInterval(timer)
       removeEventListener('online', sendDue)
     }
-  }, [accountId, queries])
+  }, [accountId, queries, waits])
   if (mine.length === 0) return null
   const failed = mine.find((p) => p.step === 'failed')
   return (

@@ -8,6 +8,7 @@ import { AccessPage } from './AccessPage'
 const access = (id: string, name: string, more: object = {}) => ({
   id,
   name,
+  stripName: `${name}, open`,
   refitName: `${name}, back`,
   needs: [],
   stripMinutes: 60,
@@ -137,7 +138,7 @@ it('closes for now only what may be, and shows why it cannot be closed', async (
   open()
   expect(await screen.findByRole('button', { name: /Refit for now.*Coolant drained/ })).toBeInTheDocument()
   expect(screen.queryByRole('button', { name: /Refit for now.*Gearbox out/ })).not.toBeInTheDocument()
-  await userEvent.click(screen.getByRole('button', { name: 'Refit it: Coolant drained, back' }))
+  await userEvent.click(screen.getByRole('button', { name: "Refit it: Coolant drained" }))
   expect(await screen.findByText('“Job c” still needs it open.')).toBeInTheDocument()
   expect(server.writes(path)[0]!.body).toEqual({ version: 1 })
 })

@@ -172,7 +172,7 @@ function Steps({
       unwrap(api.POST('/api/projects/{projectId}/access/{stripDown}/close-for-now', { ...closing, ...write(id) })),
     { said: () => t('access.closedOutstanding', { what: access.name }) },
   )
-  const named = (word: string) => `${word}: ${access.name}`
+  const named = (act: 'access.close' | 'access.closeForNow' | 'access.whileOpen') => t('actOn', { act: t(act), what: access.name })
   return (
     <>
       <div className="no-print mt-1 flex flex-wrap gap-2">
@@ -180,7 +180,7 @@ function Steps({
           type="button"
           className="btn"
           aria-expanded={offers}
-          aria-label={named(t('access.whileOpen'))}
+          aria-label={named('access.whileOpen')}
           onClick={onOffers}
         >
           {t('access.whileOpen')}
@@ -190,7 +190,7 @@ function Steps({
             <button
               type="button"
               className="btn"
-              aria-label={t('actOn', { act: t('access.close'), what: access.refitName })}
+              aria-label={named('access.close')}
               onClick={() => close.mutate({})}
             >
               {t('access.close')}
@@ -199,7 +199,7 @@ function Steps({
               <button
                 type="button"
                 className="btn btn-ghost"
-                aria-label={named(t('access.closeForNow'))}
+                aria-label={named('access.closeForNow')}
                 onClick={() => closeForNow.mutate({})}
               >
                 {t('access.closeForNow')}

@@ -16,6 +16,7 @@ import static ofisino.e2e.Words.like;
 import static ofisino.e2e.Words.word;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
@@ -128,10 +129,7 @@ class MainLineJourneyTest {
                 .setInputFiles(new FilePayload("sill.png", "image/png", png()));
         says(desk, word("photo.added", "count", 1));
         desk.getByRole(AriaRole.DIALOG)
-                .getByRole(
-                        AriaRole.IMG,
-                        new com.microsoft.playwright.Locator.GetByRoleOptions()
-                                .setName(word("photo.of", "name", "sill.png")))
+                .getByRole(AriaRole.IMG, new Locator.GetByRoleOptions().setName(word("photo.of", "name", "sill.png")))
                 .waitFor();
         desk.getByRole(AriaRole.DIALOG)
                 .locator("input[type=file]")
@@ -155,11 +153,9 @@ class MainLineJourneyTest {
         desk.unroute("**/api/attachments?*");
         desk.reload(); // and nobody presses anything
         desk.getByRole(AriaRole.DIALOG)
-                .getByRole(
-                        AriaRole.IMG,
-                        new com.microsoft.playwright.Locator.GetByRoleOptions()
-                                .setName(word("photo.of", "name", "later.png")))
-                .waitFor();
+                .getByRole(AriaRole.IMG, new Locator.GetByRoleOptions().setName(word("photo.of", "name", "later.png")))
+                .waitFor(new Locator.WaitForOptions()
+                        .setTimeout(180_000)); // a busy server is asked again each half minute
     }
 
     @Test

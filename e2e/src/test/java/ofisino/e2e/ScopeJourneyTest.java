@@ -65,7 +65,7 @@ class ScopeJourneyTest {
                     .forEach(Locator::check);
             press(desk, word("access.open"));
             says(desk, word("access.lastChance"));
-            press(desk, word("actOn", "act", word("access.close"), "what", "Gearbox in"));
+            press(desk, word("actOn", "act", word("access.close"), "what", "Gearbox out"));
             says(desk, "still needs it open");
             accessible(desk);
 

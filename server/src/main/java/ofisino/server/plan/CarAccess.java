@@ -33,7 +33,8 @@ public interface CarAccess {
     String nameOf(Caller caller, UUID projectId, String access);
 
     /**
-     * @param refitName what it is called to close it
+     * @param stripName the work of opening it
+     * @param refitName the work of closing it
      * @param people   at once
      * @param open     somebody opened it already
      * @param inside   strip-downs of what it needs
@@ -44,6 +45,7 @@ public interface CarAccess {
             UUID id,
             String access,
             String name,
+            String stripName,
             String refitName,
             int stripMinutes,
             int refitMinutes,

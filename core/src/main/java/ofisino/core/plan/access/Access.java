@@ -13,7 +13,9 @@ import ofisino.core.kernel.VehicleSystem;
  * A state of the vehicle that work needs, and what it costs to get there and back. Figures are for a careful amateur: common practice, no
  * source, to be replaced by a person's own.
  *
- * @param refitName     what it is called to close it again; it promises nothing that only a later job does (bleeding, fuel)
+ * @param name          the state: Engine out
+ * @param stripName     the work of getting there: Take the engine out
+ * @param refitName     the work of getting back; it promises nothing that only a later job does (bleeding, fuel)
  * @param needs         other accesses that must be open first
  * @param stripMinutes  to open it, once what it needs is open
  * @param refitMinutes  to close it again
@@ -28,6 +30,7 @@ import ofisino.core.kernel.VehicleSystem;
 public record Access(
         String id,
         String name,
+        String stripName,
         String refitName,
         Set<String> needs,
         int stripMinutes,
@@ -51,6 +54,7 @@ public record Access(
 
     public Access {
         name = Texts.line("name", name);
+        stripName = Texts.line("stripName", stripName);
         refitName = Texts.line("refitName", refitName);
         if (!id.matches("[a-z0-9-]{1,60}"))
             throw InvalidValue.at(
@@ -103,6 +107,7 @@ public record Access(
         return new Access(
                 id,
                 name,
+                stripName,
                 refitName,
                 others,
                 stripMinutes,
@@ -124,7 +129,7 @@ public record Access(
     /** The same with a person's own minutes. */
     public Access taking(int strip, int refit) {
         return new Access(
-                id, name, refitName, needs, strip, refit, people, drained, excludes, usesUp, reaches, touches,
-                cautions);
+                id, name, stripName, refitName, needs, strip, refit, people, drained, excludes, usesUp, reaches,
+                touches, cautions);
     }
 }

@@ -43,6 +43,7 @@ public final class AccessLibrary {
         e.only(Applies.keys(
                 "id",
                 "name",
+                "strip",
                 "refit",
                 "needs",
                 "hours",
@@ -61,6 +62,7 @@ public final class AccessLibrary {
         Access access = new Access(
                 e.text("id"),
                 e.text("name"),
+                e.text("strip"),
                 e.text("refit"),
                 new LinkedHashSet<>(e.texts("needs")),
                 (int) Math.round(hours.get(0) * 60),

@@ -288,7 +288,8 @@ class AccessLibraryTest {
         return new Access(
                 id,
                 id,
-                id + " closed",
+                "open " + id,
+                "close " + id,
                 needs,
                 10,
                 10,

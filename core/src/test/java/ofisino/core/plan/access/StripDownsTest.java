@@ -30,7 +30,8 @@ class StripDownsTest {
     private static final Access COOLANT = new Access(
             "coolant",
             "coolant",
-            "coolant filled",
+            "drain",
+            "refill",
             Set.of(),
             24,
             45,
@@ -235,7 +236,8 @@ class StripDownsTest {
         return new Access(
                 id,
                 id,
-                id + " closed",
+                "open " + id,
+                "close " + id,
                 needs,
                 minutes / 2,
                 minutes - minutes / 2,

@@ -34,26 +34,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles
 @RequestMapping("/api")
-class AccessController {
-    private final AccessService service;
-    private final StripDownService stripDowns;
-    private final VehicleAccess vehicleAccess;
-    private final WhileOpenService whileOpen;
-    private final BeforeStripDown before;
-
-    AccessController(
-            AccessService service,
-            StripDownService stripDowns,
-            VehicleAccess vehicleAccess,
-            WhileOpenService whileOpen,
-            BeforeStripDown before) {
-        this.service = service;
-        this.stripDowns = stripDowns;
-        this.vehicleAccess = vehicleAccess;
-        this.whileOpen = whileOpen;
-        this.before = before;
-    }
-
+record AccessController(
+        AccessService service,
+        StripDownService stripDowns,
+        VehicleAccess vehicleAccess,
+        WhileOpenService whileOpen,
+        BeforeStripDown before) {
     /** @param version of a person's own figures; 0 where the usual ones count */
     record AccessResponse(@JsonUnwrapped Access access, boolean neverTemporary, long version) {
         static AccessResponse of(Access w, long version) {

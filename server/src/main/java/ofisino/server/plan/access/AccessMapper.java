@@ -75,7 +75,8 @@ interface AccessMapper {
             return new Access(
                     access,
                     name,
-                    usual.map(Access::refitName).orElse(name + " closed again"),
+                    usual.map(Access::stripName).orElse(name),
+                    usual.map(Access::refitName).orElse("Refit: " + name),
                     Set.copyOf(needs),
                     stripMinutes,
                     refitMinutes,

@@ -32,19 +32,7 @@ import org.springframework.stereotype.Service;
 
 /** Which jobs need which accesses, and which of them share a strip-down. */
 @Service
-class AccessService {
-    private final AccessMapper mapper;
-    private final Projects projects;
-    private final Jobs jobs;
-    private final VehicleAccess vehicleAccess;
-
-    AccessService(AccessMapper mapper, Projects projects, Jobs jobs, VehicleAccess vehicleAccess) {
-        this.mapper = mapper;
-        this.projects = projects;
-        this.jobs = jobs;
-        this.vehicleAccess = vehicleAccess;
-    }
-
+record AccessService(AccessMapper mapper, Projects projects, Jobs jobs, VehicleAccess vehicleAccess) {
     Standing standing(Caller caller, UUID projectId) {
         AccessGraph accesses = vehicleAccess.of(caller, projectId);
         Map<UUID, Jobs.Job> present = jobs.of(caller, projectId).stream()

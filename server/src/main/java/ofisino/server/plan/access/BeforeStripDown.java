@@ -23,19 +23,7 @@ import org.springframework.stereotype.Component;
 
 /** What has to be so before an access is opened: conditions that protect people, and sound points where it is raised. */
 @Component
-class BeforeStripDown {
-    private final Interlocks interlocks;
-    private final Projects projects;
-    private final Findings findings;
-    private final Equipments equipments;
-
-    BeforeStripDown(Interlocks interlocks, Projects projects, Findings findings, Equipments equipments) {
-        this.interlocks = interlocks;
-        this.projects = projects;
-        this.findings = findings;
-        this.equipments = equipments;
-    }
-
+record BeforeStripDown(Interlocks interlocks, Projects projects, Findings findings, Equipments equipments) {
     /** It, and all around it that is not open yet, in the order in which they are opened. */
     List<StripDown<UUID>> stillClosed(Standing s, StripDown<UUID> stripDown) {
         List<StripDown<UUID>> all = new ArrayList<>(s.stripDowns().around(stripDown));

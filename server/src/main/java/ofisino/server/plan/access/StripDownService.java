@@ -35,35 +35,16 @@ import org.springframework.stereotype.Service;
 
 /** Accesses that are opened and closed. */
 @Service
-class StripDownService implements CarAccess {
-    private final AccessMapper mapper;
-    private final AccessService access;
-    private final VehicleAccess vehicleAccess;
-    private final Projects projects;
-    private final BeforeStripDown before;
-    private final Garages garages;
-    private final Clock clock;
-    private final ApplicationEventPublisher events;
-
-    StripDownService(
-            AccessMapper mapper,
-            AccessService access,
-            VehicleAccess vehicleAccess,
-            Projects projects,
-            BeforeStripDown before,
-            Garages garages,
-            Clock clock,
-            ApplicationEventPublisher events) {
-        this.mapper = mapper;
-        this.access = access;
-        this.vehicleAccess = vehicleAccess;
-        this.projects = projects;
-        this.before = before;
-        this.garages = garages;
-        this.clock = clock;
-        this.events = events;
-    }
-
+record StripDownService(
+        AccessMapper mapper,
+        AccessService access,
+        VehicleAccess vehicleAccess,
+        Projects projects,
+        BeforeStripDown before,
+        Garages garages,
+        Clock clock,
+        ApplicationEventPublisher events)
+        implements CarAccess {
     /** Somebody opened it: with it all that it needs. */
     void open(Caller caller, UUID projectId, UUID id, BeforeStripDown.MadeSure made) {
         projects.requireOpen(caller, projectId);
@@ -225,6 +206,7 @@ class StripDownService implements CarAccess {
                         UUID.fromString(o.id()),
                         o.access().id(),
                         o.access().name(),
+                        o.access().stripName(),
                         o.access().refitName(),
                         o.access().stripMinutes(),
                         o.access().refitMinutes(),

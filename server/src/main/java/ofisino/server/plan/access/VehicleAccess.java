@@ -20,26 +20,12 @@ import org.springframework.stereotype.Component;
 
 /** The accesses that a vehicle has: those of its layout, and a person's own. */
 @Component
-class VehicleAccess {
-    private final AccessMapper mapper;
-    private final Projects projects;
-    private final AccessLibrary library;
-    private final Equipments equipments;
-    private final Reconnection reconnection;
-
-    VehicleAccess(
-            AccessMapper mapper,
-            Projects projects,
-            AccessLibrary library,
-            Equipments equipments,
-            Reconnection reconnection) {
-        this.mapper = mapper;
-        this.projects = projects;
-        this.library = library;
-        this.equipments = equipments;
-        this.reconnection = reconnection;
-    }
-
+record VehicleAccess(
+        AccessMapper mapper,
+        Projects projects,
+        AccessLibrary library,
+        Equipments equipments,
+        Reconnection reconnection) {
     private AccessGraph shipped(Caller caller, Projects.Project project) {
         return library.of(
                 equipments.of(caller, project), Set.copyOf(mapper.accessesUsed(caller.garageId(), project.id())));

@@ -30,38 +30,16 @@ import org.springframework.stereotype.Service;
 
 /** What else to do while an access is open. */
 @Service
-class WhileOpenService {
-    private final AccessService access;
-    private final Jobs jobs;
-    private final Findings findings;
-    private final FindingEstimates estimates;
-    private final Inspection inspection;
-    private final Projects projects;
-    private final AgeingParts ageing;
-    private final Garages garages;
-    private final Clock clock;
-
-    WhileOpenService(
-            AccessService access,
-            Jobs jobs,
-            Findings findings,
-            FindingEstimates estimates,
-            Inspection inspection,
-            Projects projects,
-            AgeingParts ageing,
-            Garages garages,
-            Clock clock) {
-        this.access = access;
-        this.jobs = jobs;
-        this.findings = findings;
-        this.estimates = estimates;
-        this.inspection = inspection;
-        this.projects = projects;
-        this.ageing = ageing;
-        this.garages = garages;
-        this.clock = clock;
-    }
-
+record WhileOpenService(
+        AccessService access,
+        Jobs jobs,
+        Findings findings,
+        FindingEstimates estimates,
+        Inspection inspection,
+        Projects projects,
+        AgeingParts ageing,
+        Garages garages,
+        Clock clock) {
     record Offer(Weighed weighed, Optional<String> zone) {}
 
     List<Offer> offers(Caller caller, UUID projectId, UUID id) {

@@ -321,7 +321,7 @@ final class Statement {
         Aim aim = left.stream().map(j -> open.get(j).aim()).min(Aim::compareTo).orElse(Aim.RUNNER);
         ActivityId strip = ActivityId.strip(stripDown.id());
         ActivityId refit = ActivityId.refit(stripDown.id());
-        if (!stripDown.open()) add(strip, Kind.STRIP, stripDown, stripDown.name(), aim, stripDown.stripMinutes());
+        if (!stripDown.open()) add(strip, Kind.STRIP, stripDown, stripDown.stripName(), aim, stripDown.stripMinutes());
         add(refit, Kind.REFIT, stripDown, stripDown.refitName(), aim, stripDown.refitMinutes());
         List<ActivityId> ids = left.stream().map(j -> ActivityId.job(j)).toList();
         if (!stripDown.open()) // before what they all wait for nothing is gained by opening

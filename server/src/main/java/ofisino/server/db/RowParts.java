@@ -16,13 +16,7 @@ import org.springframework.stereotype.Component;
  * columns like all others.
  */
 @Component
-final class RowParts implements SmartInitializingSingleton {
-    private final SqlSessionFactory sessions;
-
-    RowParts(SqlSessionFactory sessions) {
-        this.sessions = sessions;
-    }
-
+record RowParts(SqlSessionFactory sessions) implements SmartInitializingSingleton {
     @Override
     public void afterSingletonsInstantiated() {
         TypeHandlerRegistry handlers = sessions.getConfiguration().getTypeHandlerRegistry();

@@ -31,13 +31,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles
 @RequestMapping("/api/attachments")
-class AttachmentController {
-    private final AttachmentService service;
-
-    AttachmentController(AttachmentService service) {
-        this.service = service;
-    }
-
+record AttachmentController(AttachmentService service) {
     /**
      * The body is the file itself.
      *

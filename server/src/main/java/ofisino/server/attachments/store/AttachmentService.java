@@ -18,17 +18,7 @@ import org.springframework.stereotype.Service;
 
 /** Photos and receipts, and what they belong to. */
 @Service
-class AttachmentService implements Pictures {
-    private final AttachmentMapper mapper;
-    private final FileStore files;
-    private final Garages garages;
-
-    AttachmentService(AttachmentMapper mapper, FileStore files, Garages garages) {
-        this.mapper = mapper;
-        this.files = files;
-        this.garages = garages;
-    }
-
+record AttachmentService(AttachmentMapper mapper, FileStore files, Garages garages) implements Pictures {
     AttachmentRow add(
             Caller caller,
             UUID id,

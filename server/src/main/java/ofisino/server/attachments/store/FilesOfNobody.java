@@ -7,17 +7,9 @@ import org.springframework.stereotype.Component;
 
 /** Clears files away that belong to no photo or receipt: taken back, or kept by a request that was refused after all. */
 @Component
-class FilesOfNobody {
+record FilesOfNobody(AttachmentMapper mapper, FileStore files) {
     /** So long a photo that was taken away can still be brought back by hand. */
     static final int KEPT_DAYS = 90;
-
-    private final AttachmentMapper mapper;
-    private final FileStore files;
-
-    FilesOfNobody(AttachmentMapper mapper, FileStore files) {
-        this.mapper = mapper;
-        this.files = files;
-    }
 
     @Scheduled(initialDelay = 20, fixedDelay = 24 * 60, timeUnit = TimeUnit.MINUTES)
     void clear() {

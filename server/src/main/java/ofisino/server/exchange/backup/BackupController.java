@@ -23,13 +23,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles(look = Role.OWNER, change = Role.OWNER)
 @RequestMapping("/api/backup")
-class BackupController {
-    private final BackupService service;
-
-    BackupController(BackupService service) {
-        this.service = service;
-    }
-
+record BackupController(BackupService service) {
     /**
      * @param folder       where daily backups go; absent where nobody makes any
      * @param latestAt     when the last one was finished; absent for none

@@ -25,17 +25,8 @@ import org.yaml.snakeyaml.constructor.SafeConstructor;
  * dated relative to today. {@code docs/architecture.md} describes the format.
  */
 @Component
-class JournalPlayer {
+record JournalPlayer(OfisinoProperties properties, ServletWebServerApplicationContext context, Clock clock) {
     private static final Logger LOG = LoggerFactory.getLogger(JournalPlayer.class);
-    private final OfisinoProperties properties;
-    private final ServletWebServerApplicationContext context;
-    private final Clock clock;
-
-    JournalPlayer(OfisinoProperties properties, ServletWebServerApplicationContext context, Clock clock) {
-        this.properties = properties;
-        this.context = context;
-        this.clock = clock;
-    }
 
     @EventListener(ApplicationReadyEvent.class)
     @Order(1)

@@ -16,13 +16,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles
 @RequestMapping("/api/changes")
-class HistoryController {
-    private final UndoService service;
-
-    HistoryController(UndoService service) {
-        this.service = service;
-    }
-
+record HistoryController(UndoService service) {
     @GetMapping
     List<ChangeRow> latest(Caller caller) {
         return service.latest(caller);

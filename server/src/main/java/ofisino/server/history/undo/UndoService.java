@@ -17,13 +17,8 @@ import org.springframework.stereotype.Service;
  * Refused where others, or the person, have built on the change since, and for whom the change itself would be refused by now.
  */
 @Service
-class UndoService {
+record UndoService(HistoryMapper mapper) {
     private static final int OFFERED = 20;
-    private final HistoryMapper mapper;
-
-    UndoService(HistoryMapper mapper) {
-        this.mapper = mapper;
-    }
 
     List<ChangeRow> latest(Caller caller) {
         return mapper.latestOf(caller.garageId(), caller.accountId(), OFFERED);

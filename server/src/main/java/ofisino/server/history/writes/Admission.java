@@ -17,13 +17,7 @@ import org.springframework.web.method.HandlerMethod;
 
 /** Who may use an operation: what it says itself, else what its controller says, else nobody. */
 @Component
-class Admission {
-    private final Callers callers;
-
-    Admission(Callers callers) {
-        this.callers = callers;
-    }
-
+record Admission(Callers callers) {
     /** Who asks, and which role the operation asked for. */
     record Admitted(Caller caller, Role needed) {}
 

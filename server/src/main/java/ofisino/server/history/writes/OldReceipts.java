@@ -6,13 +6,8 @@ import org.springframework.stereotype.Component;
 
 /** Forgets what was answered so long ago that nobody asks again: a telephone that was off for two months sends nothing twice. */
 @Component
-class OldReceipts {
+record OldReceipts(WriteMapper mapper) {
     static final int KEPT_DAYS = 60;
-    private final WriteMapper mapper;
-
-    OldReceipts(WriteMapper mapper) {
-        this.mapper = mapper;
-    }
 
     @Scheduled(initialDelay = 10, fixedDelay = 24 * 60, timeUnit = TimeUnit.MINUTES)
     void forget() {

@@ -27,23 +27,11 @@ import tools.jackson.databind.ObjectMapper;
  * two of them can each pass a check that only holds for one.
  */
 @Component
-class WriteOnce {
+record WriteOnce(WriteMapper mapper, WriteQueue queue, PlatformTransactionManager transactions, ObjectMapper json) {
     static final String HEADER = "Write-Id";
 
     /** @param what method and decoded path @param bodyHash SHA-256 of the body @param needs the role that it asks for */
     record Change(UUID id, String what, byte[] bodyHash, Role needs) {}
-
-    private final WriteMapper mapper;
-    private final WriteQueue queue;
-    private final PlatformTransactionManager transactions;
-    private final ObjectMapper json;
-
-    WriteOnce(WriteMapper mapper, WriteQueue queue, PlatformTransactionManager transactions, ObjectMapper json) {
-        this.mapper = mapper;
-        this.queue = queue;
-        this.transactions = transactions;
-        this.json = json;
-    }
 
     /** @throws Refused where the request has none, or none that is a UUID */
     static UUID writeId(HttpServletRequest request) {

@@ -12,13 +12,8 @@ import org.springframework.stereotype.Component;
 
 /** Looks up, once a request, in which garage and role the signed-in account acts; a withdrawn membership works at once. */
 @Component
-class CallerResolver implements Callers {
+record CallerResolver(AccountMapper mapper) implements Callers {
     private static final String KEPT = CallerResolver.class.getName();
-    private final AccountMapper mapper;
-
-    CallerResolver(AccountMapper mapper) {
-        this.mapper = mapper;
-    }
 
     @Override
     public Optional<Caller> of(HttpServletRequest request) {

@@ -18,14 +18,9 @@ import org.springframework.stereotype.Component;
  * own computer by guessing the own name wrong (OWASP, "device cookies").
  */
 @Component
-class KnownDevices {
+record KnownDevices(AccountMapper mapper) {
     private static final String COOKIE = "OFISINO-DEVICE";
     private static final Duration KEPT = Duration.ofDays(400);
-    private final AccountMapper mapper;
-
-    KnownDevices(AccountMapper mapper) {
-        this.mapper = mapper;
-    }
 
     /** The account that signed in on this device last, if it is known. */
     Optional<UUID> accountOf(HttpServletRequest request) {

@@ -23,15 +23,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles(look = Role.VIEWER, change = Role.OWNER)
 @RequestMapping("/api/garage")
-class MemberController {
-    private final MemberService service;
-    private final SignIns signIns;
-
-    MemberController(MemberService service, SignIns signIns) {
-        this.service = service;
-        this.signIns = signIns;
-    }
-
+record MemberController(MemberService service, SignIns signIns) {
     record MemberRequest(UUID id, String name, String displayName, String password, Role role) {}
 
     record RoleRequest(Role role) {}

@@ -11,19 +11,7 @@ import org.springframework.stereotype.Service;
 
 /** Lets people in, changes what they may do, and lets them go. A garage always has an owner. */
 @Service
-class MemberService {
-    private final Accounts accounts;
-    private final AccountMapper mapper;
-    private final SignIns signIns;
-    private final Tries tries;
-
-    MemberService(Accounts accounts, AccountMapper mapper, SignIns signIns, Tries tries) {
-        this.accounts = accounts;
-        this.mapper = mapper;
-        this.signIns = signIns;
-        this.tries = tries;
-    }
-
+record MemberService(Accounts accounts, AccountMapper mapper, SignIns signIns, Tries tries) {
     void add(Caller owner, UUID accountId, String signInName, String displayName, String password, Role role) {
         accounts.create(accountId, signInName, displayName, password, owner.garageId(), role);
     }

@@ -23,17 +23,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @WithoutSignIn
 @RequestMapping("/api")
-class SessionController {
-    private final SessionService service;
-    private final Callers callers;
-    private final OfisinoProperties properties;
-
-    SessionController(SessionService service, Callers callers, OfisinoProperties properties) {
-        this.service = service;
-        this.callers = callers;
-        this.properties = properties;
-    }
-
+record SessionController(SessionService service, Callers callers, OfisinoProperties properties) {
     record SignInRequest(String name, String password) {}
 
     record FirstAccountRequest(

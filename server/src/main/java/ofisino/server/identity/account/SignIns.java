@@ -19,7 +19,7 @@ import org.springframework.stereotype.Service;
 
 /** Where somebody is signed in: on computers by a password, on phones by a code. An owner sees and ends all of the garage's, others their own. */
 @Service
-class SignIns {
+record SignIns(FindByIndexNameSessionRepository<? extends Session> sessions, AccountMapper mapper) {
     static final String BY = "ofisino.by";
     static final String DEVICE = "ofisino.device";
 
@@ -36,14 +36,6 @@ class SignIns {
             Instant since,
             Instant lastUsed,
             boolean mine) {}
-
-    private final FindByIndexNameSessionRepository<? extends Session> sessions;
-    private final AccountMapper mapper;
-
-    SignIns(FindByIndexNameSessionRepository<? extends Session> sessions, AccountMapper mapper) {
-        this.sessions = sessions;
-        this.mapper = mapper;
-    }
 
     List<SignIn> of(Caller caller, @Nullable String ownSession) {
         return mapper.members(caller.garageId()).stream()

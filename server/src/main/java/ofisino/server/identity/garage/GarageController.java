@@ -18,13 +18,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles(change = Role.OWNER)
 @RequestMapping("/api/garage")
-class GarageController {
-    private final GarageService service;
-
-    GarageController(GarageService service) {
-        this.service = service;
-    }
-
+record GarageController(GarageService service) {
     record GarageRequest(@JsonUnwrapped GarageSettings settings, long version) {}
 
     record GarageResponse(@JsonUnwrapped GarageRow garage, List<MemberRow> members) {}

@@ -23,13 +23,7 @@ import org.springframework.stereotype.Service;
 
 /** The settings of a garage. Its base currency is chosen once: every amount that was converted depends on it. */
 @Service
-class GarageService implements Garages, NewGarage {
-    private final GarageMapper mapper;
-
-    GarageService(GarageMapper mapper) {
-        this.mapper = mapper;
-    }
-
+record GarageService(GarageMapper mapper) implements Garages, NewGarage {
     @Override
     public void create(UUID id, String name, String baseCurrency, String zone, String locale) {
         mapper.insert(new GarageRow(

@@ -15,16 +15,8 @@ import org.springframework.stereotype.Service;
 
 /** Links for people without an account. */
 @Service
-class LinkService implements Links {
+record LinkService(LinkMapper mapper, Clock clock) implements Links {
     private static final int MOST_DAYS = 90;
-
-    private final LinkMapper mapper;
-    private final Clock clock;
-
-    LinkService(LinkMapper mapper, Clock clock) {
-        this.mapper = mapper;
-        this.clock = clock;
-    }
 
     @Override
     public String make(Caller caller, UUID id, UUID subjectId, int days) {

@@ -16,13 +16,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles(change = Role.VIEWER)
 @RequestMapping("/api/pairing")
-class PairingController {
-    private final PairingService service;
-
-    PairingController(PairingService service) {
-        this.service = service;
-    }
-
+record PairingController(PairingService service) {
     record RedemptionRequest(String token) {}
 
     @PostMapping

@@ -21,13 +21,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles
 @RequestMapping("/api/projects/{projectId}/labels")
-class LabelController {
-    private final LabelService service;
-
-    LabelController(LabelService service) {
-        this.service = service;
-    }
-
+record LabelController(LabelService service) {
     /** @param modules the code once more for a camera: rows of dark (1) and light (0) */
     record LabelResponse(UUID id, LabelKind kind, String code, String words, Instant madeAt, List<String> modules) {
         static LabelResponse of(LabelRow l) {

@@ -16,20 +16,8 @@ import org.springframework.stereotype.Service;
 
 /** Labels for plugs, bags and pieces: written before anything is undone, printed as a sheet. */
 @Service
-class LabelService {
+record LabelService(LabelMapper mapper, Projects projects, Garages garages, Clock clock) {
     private static final int MOST_AT_ONCE = 200;
-
-    private final LabelMapper mapper;
-    private final Projects projects;
-    private final Garages garages;
-    private final Clock clock;
-
-    LabelService(LabelMapper mapper, Projects projects, Garages garages, Clock clock) {
-        this.mapper = mapper;
-        this.projects = projects;
-        this.garages = garages;
-        this.clock = clock;
-    }
 
     /** @param id made by the client @param words what it is stuck on */
     record Wanted(UUID id, String words) {}

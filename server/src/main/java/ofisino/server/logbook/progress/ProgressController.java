@@ -22,13 +22,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles
 @RequestMapping("/api/projects/{projectId}/progress")
-class ProgressController {
-    private final ProgressService service;
-
-    ProgressController(ProgressService service) {
-        this.service = service;
-    }
-
+record ProgressController(ProgressService service) {
     /** Of finished jobs. */
     record ByOperation(Operation operation, int jobs, long likelyMinutes, long spentMinutes) {}
 

@@ -16,7 +16,6 @@ import ofisino.core.plan.progress.Pace;
 import ofisino.core.plan.progress.Standstill;
 import ofisino.core.plan.progress.Standstill.Cause;
 import ofisino.core.plan.progress.Standstill.Explained;
-import ofisino.server.db.OneSnapshot;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.logbook.progress.ProgressController.ByOperation;
@@ -31,22 +30,7 @@ import org.springframework.stereotype.Service;
 
 /** How it goes: hours against the calendar, and against what was thought. */
 @Service
-class ProgressService {
-    private final ProgressMapper mapper;
-    private final Jobs jobs;
-    private final Projects projects;
-    private final Garages garages;
-    private final Clock clock;
-
-    ProgressService(ProgressMapper mapper, Jobs jobs, Projects projects, Garages garages, Clock clock) {
-        this.mapper = mapper;
-        this.jobs = jobs;
-        this.projects = projects;
-        this.garages = garages;
-        this.clock = clock;
-    }
-
-    @OneSnapshot
+record ProgressService(ProgressMapper mapper, Jobs jobs, Projects projects, Garages garages, Clock clock) {
     Optional<PaceResponse> of(Caller caller, UUID projectId) {
         List<Jobs.Job> finished = jobs.of(caller, projectId).stream()
                 .filter(j -> finished(j).isPresent())

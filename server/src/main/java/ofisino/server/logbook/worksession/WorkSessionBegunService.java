@@ -22,22 +22,8 @@ import org.springframework.stereotype.Service;
 
 /** An evening that goes on: somebody came into the garage for some jobs and has not left yet. */
 @Service
-class WorkSessionBegunService {
-    private final WorkSessionBegunMapper mapper;
-    private final Jobs jobs;
-    private final CarAccess carAccess;
-    private final Projects projects;
-    private final Clock clock;
-
-    WorkSessionBegunService(
-            WorkSessionBegunMapper mapper, Jobs jobs, CarAccess carAccess, Projects projects, Clock clock) {
-        this.mapper = mapper;
-        this.jobs = jobs;
-        this.carAccess = carAccess;
-        this.projects = projects;
-        this.clock = clock;
-    }
-
+record WorkSessionBegunService(
+        WorkSessionBegunMapper mapper, Jobs jobs, CarAccess carAccess, Projects projects, Clock clock) {
     /** A job, or an access that is opened or closed. */
     record What(@Nullable UUID jobId, @Nullable String access) {
         private static final String JOB = "job:";

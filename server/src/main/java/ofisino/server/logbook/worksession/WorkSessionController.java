@@ -25,15 +25,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles
 @RequestMapping("/api")
-class WorkSessionController {
-    private final WorkSessionService service;
-    private final WorkSessionBegunService begun;
-
-    WorkSessionController(WorkSessionService service, WorkSessionBegunService begun) {
-        this.service = service;
-        this.begun = begun;
-    }
-
+record WorkSessionController(WorkSessionService service, WorkSessionBegunService begun) {
     record BegunRequest(UUID id, List<UUID> jobs, List<String> accesses) {}
 
     /** @param work a first answer to how long on which job */

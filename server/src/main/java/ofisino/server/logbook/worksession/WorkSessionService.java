@@ -25,33 +25,16 @@ import org.springframework.stereotype.Service;
 
 /** What was done on an evening, how long on which job, and the note to tomorrow's self. */
 @Service
-class WorkSessionService implements WorkSessions {
+record WorkSessionService(
+        WorkSessionMapper mapper,
+        WorkSessionBegunService begun,
+        Jobs jobs,
+        CarAccess carAccess,
+        Projects projects,
+        Garages garages,
+        Clock clock)
+        implements WorkSessions {
     private static final int DAY = 24 * 60;
-
-    private final WorkSessionMapper mapper;
-    private final WorkSessionBegunService begun;
-    private final Jobs jobs;
-    private final CarAccess carAccess;
-    private final Projects projects;
-    private final Garages garages;
-    private final Clock clock;
-
-    WorkSessionService(
-            WorkSessionMapper mapper,
-            WorkSessionBegunService begun,
-            Jobs jobs,
-            CarAccess carAccess,
-            Projects projects,
-            Garages garages,
-            Clock clock) {
-        this.mapper = mapper;
-        this.begun = begun;
-        this.jobs = jobs;
-        this.carAccess = carAccess;
-        this.projects = projects;
-        this.garages = garages;
-        this.clock = clock;
-    }
 
     List<WorkSessionRow> list(Caller caller, UUID projectId) {
         projects.require(caller, projectId);

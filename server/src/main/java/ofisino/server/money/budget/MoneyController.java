@@ -20,13 +20,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles(look = Role.OWNER, change = Role.OWNER)
 @RequestMapping("/api/projects/{projectId}/money")
-class MoneyController {
-    private final PositionService service;
-
-    MoneyController(PositionService service) {
-        this.service = service;
-    }
-
+record MoneyController(PositionService service) {
     record GoesTo(
             Destination destination,
             @Nullable UUID jobId,

@@ -21,7 +21,6 @@ import ofisino.core.money.ledger.Destination;
 import ofisino.core.money.ledger.EntryKind;
 import ofisino.core.money.ledger.Split;
 import ofisino.core.plan.fallback.Fallback;
-import ofisino.server.db.OneSnapshot;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.money.Entries;
@@ -44,37 +43,17 @@ import org.springframework.stereotype.Service;
 
 /** Adds up the money of a project from its lines. */
 @Service
-class PositionService implements Ledger, MonthlyMoney {
-    private final Projects projects;
-    private final Entries entries;
-    private final Orders orders;
-    private final Needs needs;
-    private final Jobs jobs;
-    private final Fallbacks fallbacks;
-    private final Garages garages;
-    private final Clock clock;
-
-    PositionService(
-            Projects projects,
-            Entries entries,
-            Orders orders,
-            Needs needs,
-            Jobs jobs,
-            Fallbacks fallbacks,
-            Garages garages,
-            Clock clock) {
-        this.projects = projects;
-        this.entries = entries;
-        this.orders = orders;
-        this.needs = needs;
-        this.jobs = jobs;
-        this.fallbacks = fallbacks;
-        this.garages = garages;
-        this.clock = clock;
-    }
-
+record PositionService(
+        Projects projects,
+        Entries entries,
+        Orders orders,
+        Needs needs,
+        Jobs jobs,
+        Fallbacks fallbacks,
+        Garages garages,
+        Clock clock)
+        implements Ledger, MonthlyMoney {
     @Override
-    @OneSnapshot
     public Standing standing(Caller caller, UUID projectId) {
         MoneyResponse money = money(caller, projectId);
         return new Standing(money.currency(), money.position(), money.month());
@@ -90,7 +69,6 @@ class PositionService implements Ledger, MonthlyMoney {
                 : Optional.of(new Limit(standing(caller, projectId).month().left(), monthly, common.isPresent()));
     }
 
-    @OneSnapshot
     MoneyResponse money(Caller caller, UUID projectId) {
         Projects.Project project = projects.require(caller, projectId);
         CurrencyUnit base = garages.baseCurrency(caller);

@@ -28,24 +28,10 @@ import org.springframework.stereotype.Component;
 
 /** Puts findings, what is unseen and the buyer's figures together into what a bid rests on. */
 @Component
-class BuyingCases {
+record BuyingCases(
+        Projects projects, Findings findings, FindingEstimates estimates, Inspection inspection, Estimates usual) {
     /** Any number will do, as long as it stays: the same vehicle gives the same ceiling. */
     private static final long SEED = 1969;
-
-    private final Projects projects;
-    private final Findings findings;
-    private final FindingEstimates estimates;
-    private final Inspection inspection;
-    private final Estimates usual;
-
-    BuyingCases(
-            Projects projects, Findings findings, FindingEstimates estimates, Inspection inspection, Estimates usual) {
-        this.projects = projects;
-        this.findings = findings;
-        this.estimates = estimates;
-        this.inspection = inspection;
-        this.usual = usual;
-    }
 
     BuyingCase of(Caller caller, UUID projectId, BuyingRow inputs, long finishedValue, long workshopHour) {
         Body body = projects.bodyOf(projects.require(caller, projectId));

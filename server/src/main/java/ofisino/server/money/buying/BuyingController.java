@@ -23,13 +23,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles(look = Role.OWNER, change = Role.OWNER)
 @RequestMapping("/api/projects/{projectId}/buying")
-class BuyingController {
-    private final BuyingService service;
-
-    BuyingController(BuyingService service) {
-        this.service = service;
-    }
-
+record BuyingController(BuyingService service) {
     /** @param entryId under which the purchase is drafted in the ledger; absent when it stands there already */
     record PurchaseRequest(
             long priceMinor,

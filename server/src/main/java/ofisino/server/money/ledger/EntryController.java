@@ -29,13 +29,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles(look = Role.OWNER, change = Role.OWNER)
 @RequestMapping("/api")
-class EntryController {
-    private final EntryService service;
-
-    EntryController(EntryService service) {
-        this.service = service;
-    }
-
+record EntryController(EntryService service) {
     /** @param baseMinor positive, whichever way the money goes */
     record SplitFields(Destination destination, @Nullable UUID jobId, long baseMinor) {
         static SplitFields of(Split split) {

@@ -33,21 +33,8 @@ import org.springframework.stereotype.Service;
 
 /** The ledger: drafts are edited freely, what is posted is only reversed. */
 @Service
-class EntryService implements Entries {
-    private final EntryMapper mapper;
-    private final Projects projects;
-    private final Orders orders;
-    private final Garages garages;
-    private final Clock clock;
-
-    EntryService(EntryMapper mapper, Projects projects, Orders orders, Garages garages, Clock clock) {
-        this.mapper = mapper;
-        this.projects = projects;
-        this.orders = orders;
-        this.garages = garages;
-        this.clock = clock;
-    }
-
+record EntryService(EntryMapper mapper, Projects projects, Orders orders, Garages garages, Clock clock)
+        implements Entries {
     List<EntryRow> list(Caller caller, UUID projectId) {
         projects.require(caller, projectId);
         return mapper.of(caller.garageId(), projectId);

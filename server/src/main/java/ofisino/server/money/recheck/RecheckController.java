@@ -18,13 +18,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles(look = Role.OWNER, change = Role.OWNER)
 @RequestMapping("/api/amounts-to-check")
-class RecheckController {
-    private final RecheckService service;
-
-    RecheckController(RecheckService service) {
-        this.service = service;
-    }
-
+record RecheckController(RecheckService service) {
     @GetMapping
     List<DoubtfulRow> all(Caller caller) {
         return service.all(caller);

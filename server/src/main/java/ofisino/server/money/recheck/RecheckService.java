@@ -9,13 +9,7 @@ import org.springframework.stereotype.Service;
 
 /** The list that a migration made; it only gets shorter, and changes no amount. */
 @Service
-class RecheckService {
-    private final RecheckMapper mapper;
-
-    RecheckService(RecheckMapper mapper) {
-        this.mapper = mapper;
-    }
-
+record RecheckService(RecheckMapper mapper) {
     List<DoubtfulRow> all(Caller caller) {
         return mapper.all(caller.garageId());
     }

@@ -22,13 +22,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles
 @RequestMapping("/api")
-class NeedController {
-    private final NeedService service;
-
-    NeedController(NeedService service) {
-        this.service = service;
-    }
-
+record NeedController(NeedService service) {
     /** @param gradeReason why the grade differs from what the aim asks for @param essential the job cannot begin without it; so it is unless said */
     record NeedFields(
             @Nullable UUID jobId,

@@ -28,21 +28,8 @@ import org.springframework.stereotype.Service;
 
 /** Parts and consumables from "needed" to "verified". */
 @Service
-class NeedService implements Needs {
-    private final NeedMapper mapper;
-    private final Projects projects;
-    private final Variants variants;
-    private final Garages garages;
-    private final Clock clock;
-
-    NeedService(NeedMapper mapper, Projects projects, Variants variants, Garages garages, Clock clock) {
-        this.clock = clock;
-        this.mapper = mapper;
-        this.projects = projects;
-        this.variants = variants;
-        this.garages = garages;
-    }
-
+record NeedService(NeedMapper mapper, Projects projects, Variants variants, Garages garages, Clock clock)
+        implements Needs {
     List<Need> list(Caller caller, UUID projectId) {
         projects.require(caller, projectId);
         return mapper.of(caller.garageId(), projectId);

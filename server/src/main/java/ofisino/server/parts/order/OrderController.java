@@ -20,13 +20,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles(look = Role.OWNER, change = Role.OWNER)
 @RequestMapping("/api/projects/{projectId}/orders")
-class OrderController {
-    private final OrderService service;
-
-    OrderController(OrderService service) {
-        this.service = service;
-    }
-
+record OrderController(OrderService service) {
     record LineRequest(UUID needId, long amountMinor) {}
 
     record NewOrderRequest(UUID id, @JsonUnwrapped Terms terms, List<LineRequest> lines) {}

@@ -22,19 +22,7 @@ import org.springframework.stereotype.Service;
 
 /** Orders: what, from whom, for how much in which currency, and when it should come. */
 @Service
-class OrderService implements Orders {
-    private final OrderMapper mapper;
-    private final Needs needs;
-    private final Projects projects;
-    private final Garages garages;
-
-    OrderService(OrderMapper mapper, Needs needs, Projects projects, Garages garages) {
-        this.mapper = mapper;
-        this.needs = needs;
-        this.projects = projects;
-        this.garages = garages;
-    }
-
+record OrderService(OrderMapper mapper, Needs needs, Projects projects, Garages garages) implements Orders {
     @Override
     public List<Order> of(Caller caller, UUID projectId) {
         projects.require(caller, projectId);

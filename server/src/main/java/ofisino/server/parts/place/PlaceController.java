@@ -23,13 +23,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles
 @RequestMapping("/api")
-class PlaceController {
-    private final PlaceService service;
-
-    PlaceController(PlaceService service) {
-        this.service = service;
-    }
-
+record PlaceController(PlaceService service) {
     /** @param room 1 where nothing is said @param usableOn every day where nothing is said */
     record NewPlaceRequest(
             UUID id,

@@ -18,15 +18,7 @@ import org.springframework.stereotype.Service;
 
 /** Shelves, benches, boxes and bags, each with a code to write on it. */
 @Service
-class PlaceService implements Places {
-    private final PlaceMapper mapper;
-    private final Garages garages;
-
-    PlaceService(PlaceMapper mapper, Garages garages) {
-        this.mapper = mapper;
-        this.garages = garages;
-    }
-
+record PlaceService(PlaceMapper mapper, Garages garages) implements Places {
     record PlaceFields(
             String name,
             PlaceKind kind,

@@ -21,13 +21,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles(change = Role.OWNER)
 @RequestMapping("/api/suppliers")
-class SupplierController {
-    private final SupplierService service;
-
-    SupplierController(SupplierService service) {
-        this.service = service;
-    }
-
+record SupplierController(SupplierService service) {
     record NewSupplierRequest(
             UUID id, String name, String currency, @Nullable String note) {}
 

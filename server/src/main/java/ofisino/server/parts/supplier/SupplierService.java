@@ -13,13 +13,7 @@ import org.springframework.stereotype.Service;
 
 /** Who parts and services come from. */
 @Service
-class SupplierService implements Suppliers {
-    private final SupplierMapper mapper;
-
-    SupplierService(SupplierMapper mapper) {
-        this.mapper = mapper;
-    }
-
+record SupplierService(SupplierMapper mapper) implements Suppliers {
     List<SupplierRow> all(Caller caller) {
         return mapper.all(caller.garageId());
     }

@@ -19,13 +19,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles
 @RequestMapping("/api/projects/{projectId}/appointments")
-class AppointmentController {
-    private final AppointmentService service;
-
-    AppointmentController(AppointmentService service) {
-        this.service = service;
-    }
-
+record AppointmentController(AppointmentService service) {
     @GetMapping
     List<Appointment> ahead(Caller caller, @PathVariable UUID projectId) {
         return service.ahead(caller, projectId);

@@ -21,23 +21,10 @@ import org.springframework.stereotype.Service;
 
 /** Fixed times somewhere, by the clock on the garage's wall. */
 @Service
-class AppointmentService implements Appointments {
+record AppointmentService(AppointmentMapper mapper, Projects projects, Jobs jobs, Garages garages, Clock clock)
+        implements Appointments {
     private static final int LONGEST_MINUTES = 14_400;
     private static final Duration FARTHEST = Duration.ofDays(720);
-
-    private final AppointmentMapper mapper;
-    private final Projects projects;
-    private final Jobs jobs;
-    private final Garages garages;
-    private final Clock clock;
-
-    AppointmentService(AppointmentMapper mapper, Projects projects, Jobs jobs, Garages garages, Clock clock) {
-        this.mapper = mapper;
-        this.projects = projects;
-        this.jobs = jobs;
-        this.garages = garages;
-        this.clock = clock;
-    }
 
     @Override
     public List<Appointment> ahead(Caller caller, UUID projectId) {

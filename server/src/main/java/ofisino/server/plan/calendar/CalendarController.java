@@ -24,13 +24,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles
 @RequestMapping("/api/calendar")
-class CalendarController {
-    private final CalendarService service;
-
-    CalendarController(CalendarService service) {
-        this.service = service;
-    }
-
+record CalendarController(CalendarService service) {
     record WindowFields(DayOfWeek day, int fromMinute, int toMinute) {}
 
     record CalendarBody(List<WindowFields> windows) {}

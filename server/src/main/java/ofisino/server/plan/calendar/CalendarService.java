@@ -27,17 +27,7 @@ import org.springframework.stereotype.Service;
 
 /** When people have time in the garage. */
 @Service
-class CalendarService implements Calendars {
-    private final CalendarMapper mapper;
-    private final Garages garages;
-    private final Clock clock;
-
-    CalendarService(CalendarMapper mapper, Garages garages, Clock clock) {
-        this.mapper = mapper;
-        this.garages = garages;
-        this.clock = clock;
-    }
-
+record CalendarService(CalendarMapper mapper, Garages garages, Clock clock) implements Calendars {
     WeekCalendar mine(Caller caller) {
         return weeks(caller).getOrDefault(caller.accountId(), new WeekCalendar(List.of()));
     }

@@ -3,7 +3,6 @@ package ofisino.server.plan.clearance;
 import java.util.List;
 import java.util.UUID;
 import ofisino.core.plan.clearance.Passage;
-import ofisino.server.db.OneSnapshot;
 import ofisino.server.identity.AtLeast;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Role;
@@ -27,13 +26,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles
 @RequestMapping("/api")
-class ClearanceController {
-    private final ClearanceService service;
-
-    ClearanceController(ClearanceService service) {
-        this.service = service;
-    }
-
+record ClearanceController(ClearanceService service) {
     record AfterJob(UUID job, Passage.Verdict verdict) {}
 
     /** @param trap the first job after which it does not go through @param waysOut jobs that could be done on the other side */
@@ -63,7 +56,6 @@ class ClearanceController {
     record ClearanceResponse(@Nullable SizeRow size, List<SizeChangeRow> changes, List<ThroughResponse> passages) {}
 
     @GetMapping("/projects/{projectId}/clearance")
-    @OneSnapshot
     ClearanceResponse of(Caller caller, @PathVariable UUID projectId) {
         Cleared c = service.of(caller, projectId);
         return new ClearanceResponse(

@@ -22,19 +22,7 @@ import org.springframework.stereotype.Service;
 
 /** Whether the vehicle still goes through the door, after each of its planned jobs. */
 @Service
-class ClearanceService {
-    private final ClearanceMapper mapper;
-    private final Projects projects;
-    private final Jobs jobs;
-    private final Plans plans;
-
-    ClearanceService(ClearanceMapper mapper, Projects projects, Jobs jobs, Plans plans) {
-        this.mapper = mapper;
-        this.projects = projects;
-        this.jobs = jobs;
-        this.plans = plans;
-    }
-
+record ClearanceService(ClearanceMapper mapper, Projects projects, Jobs jobs, Plans plans) {
     /** @param path empty while nobody measured the vehicle */
     record Through(PassageRow passage, Optional<Passage.Path> path) {}
 

@@ -19,13 +19,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles
 @RequestMapping("/api/jobs/{jobId}/conditions")
-class ConditionController {
-    private final ConditionService service;
-
-    ConditionController(ConditionService service) {
-        this.service = service;
-    }
-
+record ConditionController(ConditionService service) {
     /** @param withinMinutes so soon it should begin after it; empty for any time @param byRule a rule of the trade says so */
     record Follows(UUID jobId, String title, @Nullable Integer withinMinutes, boolean byRule) {}
 

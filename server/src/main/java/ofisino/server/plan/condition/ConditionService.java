@@ -19,21 +19,8 @@ import org.springframework.stereotype.Service;
 
 /** Where and how a job is worked. What is as usual is not kept. */
 @Service
-class ConditionService implements JobConditions {
-    private final ConditionMapper mapper;
-    private final Jobs jobs;
-    private final OrderOfWork orderOfWork;
-    private final Places places;
-    private final Projects projects;
-
-    ConditionService(ConditionMapper mapper, Jobs jobs, OrderOfWork orderOfWork, Places places, Projects projects) {
-        this.mapper = mapper;
-        this.jobs = jobs;
-        this.orderOfWork = orderOfWork;
-        this.places = places;
-        this.projects = projects;
-    }
-
+record ConditionService(ConditionMapper mapper, Jobs jobs, OrderOfWork orderOfWork, Places places, Projects projects)
+        implements JobConditions {
     /** How a job is worked, and how soon after those that it follows. */
     ConditionsResponse of(Caller caller, UUID jobId) {
         Jobs.Job job = jobs.require(caller, jobId);

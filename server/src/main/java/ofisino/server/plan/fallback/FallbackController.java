@@ -19,13 +19,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles(change = Role.OWNER)
 @RequestMapping("/api/jobs/{jobId}/fallback")
-class FallbackController {
-    private final FallbackService service;
-
-    FallbackController(FallbackService service) {
-        this.service = service;
-    }
-
+record FallbackController(FallbackService service) {
     /** Nothing (204) where nobody thought of one. */
     @GetMapping
     ResponseEntity<Fallback> find(Caller caller, @PathVariable UUID jobId) {

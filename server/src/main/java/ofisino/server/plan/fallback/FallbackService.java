@@ -18,19 +18,7 @@ import org.springframework.stereotype.Service;
 
 /** What is done instead if a risky job fails. */
 @Service
-class FallbackService implements Fallbacks {
-    private final FallbackMapper mapper;
-    private final Jobs jobs;
-    private final Projects projects;
-    private final Garages garages;
-
-    FallbackService(FallbackMapper mapper, Jobs jobs, Projects projects, Garages garages) {
-        this.mapper = mapper;
-        this.jobs = jobs;
-        this.projects = projects;
-        this.garages = garages;
-    }
-
+record FallbackService(FallbackMapper mapper, Jobs jobs, Projects projects, Garages garages) implements Fallbacks {
     Optional<Fallback> find(Caller caller, UUID jobId) {
         jobs.require(caller, jobId);
         return mapper.find(caller.garageId(), jobId).map(FallbackService::core);

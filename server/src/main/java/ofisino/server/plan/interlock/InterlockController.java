@@ -19,13 +19,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles
 @RequestMapping("/api/jobs/{jobId}/interlocks")
-class InterlockController {
-    private final InterlockService service;
-
-    InterlockController(InterlockService service) {
-        this.service = service;
-    }
-
+record InterlockController(InterlockService service) {
     /** @param near what is to be away or covered: names of places beside and behind hot work */
     record InterlockResponse(
             Interlock interlock,

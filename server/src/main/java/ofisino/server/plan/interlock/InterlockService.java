@@ -34,36 +34,16 @@ import org.springframework.util.function.SingletonSupplier;
 
 /** What has to be so before the first step of a job, and who made sure of it. */
 @Service
-class InterlockService {
-    private final InterlockMapper mapper;
-    private final Nearby nearby = Nearby.load();
-    private final Interlocks interlocks;
-    private final Jobs jobs;
-    private final CarAccess carAccess;
-    private final Projects projects;
-    private final Equipments equipments;
-    private final Garages garages;
-    private final Clock clock;
-
-    InterlockService(
-            InterlockMapper mapper,
-            Interlocks interlocks,
-            Jobs jobs,
-            CarAccess carAccess,
-            Projects projects,
-            Equipments equipments,
-            Garages garages,
-            Clock clock) {
-        this.mapper = mapper;
-        this.interlocks = interlocks;
-        this.jobs = jobs;
-        this.carAccess = carAccess;
-        this.projects = projects;
-        this.equipments = equipments;
-        this.garages = garages;
-        this.clock = clock;
-    }
-
+record InterlockService(
+        InterlockMapper mapper,
+        Nearby nearby,
+        Interlocks interlocks,
+        Jobs jobs,
+        CarAccess carAccess,
+        Projects projects,
+        Equipments equipments,
+        Garages garages,
+        Clock clock) {
     /** @param confirmed by whom and when, if it counts today */
     record Wanted(Interlock interlock, Optional<ConfirmedRow> confirmed) {}
 

@@ -23,13 +23,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles
 @RequestMapping("/api")
-class ChainController {
-    private final ChainService service;
-
-    ChainController(ChainService service) {
-        this.service = service;
-    }
-
+record ChainController(ChainService service) {
     record ChainRequest(UUID chainId) {}
 
     record ChainsRequest(List<ChainToMake> chains) {}

@@ -31,38 +31,16 @@ import org.springframework.stereotype.Service;
 
 /** Turns a decided finding into a chain of jobs with what they need. */
 @Service
-class ChainService {
-    private final JobMapper mapper;
-    private final Findings findings;
-    private final Projects projects;
-    private final Needs needs;
-    private final Garages garages;
-    private final FindingProgress progress;
-    private final Recipes recipes;
-    private final Equipments equipments;
-    private final ApplicationEventPublisher events;
-
-    ChainService(
-            JobMapper mapper,
-            Findings findings,
-            Projects projects,
-            Needs needs,
-            Garages garages,
-            FindingProgress progress,
-            Recipes recipes,
-            Equipments equipments,
-            ApplicationEventPublisher events) {
-        this.mapper = mapper;
-        this.findings = findings;
-        this.projects = projects;
-        this.needs = needs;
-        this.garages = garages;
-        this.progress = progress;
-        this.recipes = recipes;
-        this.equipments = equipments;
-        this.events = events;
-    }
-
+record ChainService(
+        JobMapper mapper,
+        Findings findings,
+        Projects projects,
+        Needs needs,
+        Garages garages,
+        FindingProgress progress,
+        Recipes recipes,
+        Equipments equipments,
+        ApplicationEventPublisher events) {
     /** @param title of the chain that would be made; empty where no recipe fits, and somebody has to say what is to be done */
     record OfferedChain(UUID findingId, Optional<String> title, int jobs, int likelyMinutes) {}
 

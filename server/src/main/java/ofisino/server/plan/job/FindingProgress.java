@@ -18,15 +18,7 @@ import org.springframework.stereotype.Component;
 
 /** Carries the progress of jobs over to the findings that they deal with. */
 @Component
-class FindingProgress {
-    private final JobMapper mapper;
-    private final Findings findings;
-
-    FindingProgress(JobMapper mapper, Findings findings) {
-        this.mapper = mapper;
-        this.findings = findings;
-    }
-
+record FindingProgress(JobMapper mapper, Findings findings) {
     void jobMoved(Caller caller, Job job) {
         for (FindingLinkRow link : mapper.findingLinks(caller.garageId(), job.projectId())) {
             if (!link.jobId().equals(job.id())) continue;

@@ -38,17 +38,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles
 @RequestMapping("/api")
-class JobController {
-    private final JobService service;
-    private final ChainService chains;
-    private final JobShaping shaping;
-
-    JobController(JobService service, ChainService chains, JobShaping shaping) {
-        this.shaping = shaping;
-        this.service = service;
-        this.chains = chains;
-    }
-
+record JobController(JobService service, ChainService chains, JobShaping shaping) {
     record EffortFields(int optimisticMinutes, int likelyMinutes, int pessimisticMinutes) {
         Effort checked() {
             return new Effort(optimisticMinutes, likelyMinutes, pessimisticMinutes);

@@ -24,29 +24,13 @@ import org.springframework.stereotype.Component;
 
 /** Gathers what stands in the way of a job, from itself and from whoever listens, and lets the core decide. */
 @Component
-class JobLeave {
-    private final JobMapper mapper;
-    private final Needs needs;
-    private final FindingProgress findingProgress;
-    private final Garages garages;
-    private final ApplicationEventPublisher events;
-    private final Clock clock;
-
-    JobLeave(
-            JobMapper mapper,
-            Needs needs,
-            FindingProgress findingProgress,
-            Garages garages,
-            ApplicationEventPublisher events,
-            Clock clock) {
-        this.mapper = mapper;
-        this.needs = needs;
-        this.findingProgress = findingProgress;
-        this.garages = garages;
-        this.events = events;
-        this.clock = clock;
-    }
-
+record JobLeave(
+        JobMapper mapper,
+        Needs needs,
+        FindingProgress findingProgress,
+        Garages garages,
+        ApplicationEventPublisher events,
+        Clock clock) {
     /** @throws Conflict with all that stands in the way of that state */
     void mustHave(Caller caller, Job job, JobState wanted) {
         List<Obstacle> obstacles = Move.of(job.state(), wanted)

@@ -16,13 +16,7 @@ import org.springframework.stereotype.Component;
 
 /** Which job follows which; no circle gets in, whoever draws the link. */
 @Component
-class JobOrder {
-    private final JobMapper mapper;
-
-    JobOrder(JobMapper mapper) {
-        this.mapper = mapper;
-    }
-
+record JobOrder(JobMapper mapper) {
     /** From now on it follows these and no others. */
     void follow(Caller caller, Job job, List<Job> wanted) {
         Set<UUID> keep = wanted.stream().map(Job::id).collect(Collectors.toSet());

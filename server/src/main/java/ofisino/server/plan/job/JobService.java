@@ -48,43 +48,20 @@ import org.springframework.stereotype.Service;
 
 /** Jobs: what they are, what they follow, and how they go. */
 @Service
-class JobService implements Jobs {
+record JobService(
+        JobMapper mapper,
+        Projects projects,
+        Needs needs,
+        Garages garages,
+        FindingProgress findingProgress,
+        Recipes recipes,
+        ApplicationEventPublisher events,
+        JobLeave leave,
+        JobOrder order,
+        Clock clock)
+        implements Jobs {
     /** Common practice, no source: what a job of which nothing is known may take. */
     private static final Effort UNKNOWN_EFFORT = new Effort(30, 60, 120);
-
-    private final JobMapper mapper;
-    private final Projects projects;
-    private final Needs needs;
-    private final Garages garages;
-    private final FindingProgress findingProgress;
-    private final Recipes recipes;
-    private final ApplicationEventPublisher events;
-    private final JobLeave leave;
-    private final JobOrder order;
-    private final Clock clock;
-
-    JobService(
-            JobMapper mapper,
-            Projects projects,
-            Needs needs,
-            Garages garages,
-            FindingProgress findingProgress,
-            Recipes recipes,
-            ApplicationEventPublisher events,
-            JobLeave leave,
-            JobOrder order,
-            Clock clock) {
-        this.mapper = mapper;
-        this.projects = projects;
-        this.needs = needs;
-        this.garages = garages;
-        this.findingProgress = findingProgress;
-        this.recipes = recipes;
-        this.events = events;
-        this.leave = leave;
-        this.order = order;
-        this.clock = clock;
-    }
 
     List<Job> list(Caller caller, UUID projectId) {
         projects.require(caller, projectId);

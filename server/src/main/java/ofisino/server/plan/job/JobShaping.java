@@ -19,32 +19,14 @@ import org.springframework.stereotype.Service;
 
 /** Makes one job of several, and several of one. */
 @Service
-class JobShaping {
-    private final JobMapper mapper;
-    private final JobService jobs;
-    private final JobOrder order;
-    private final Needs needs;
-    private final Projects projects;
-    private final Garages garages;
-    private final ApplicationEventPublisher events;
-
-    JobShaping(
-            JobMapper mapper,
-            JobService jobs,
-            JobOrder order,
-            Needs needs,
-            Projects projects,
-            Garages garages,
-            ApplicationEventPublisher events) {
-        this.mapper = mapper;
-        this.jobs = jobs;
-        this.order = order;
-        this.needs = needs;
-        this.projects = projects;
-        this.garages = garages;
-        this.events = events;
-    }
-
+record JobShaping(
+        JobMapper mapper,
+        JobService jobs,
+        JobOrder order,
+        Needs needs,
+        Projects projects,
+        Garages garages,
+        ApplicationEventPublisher events) {
     /** The second job is dropped; what it follows, what follows it, its findings and its parts go over to the first. */
     void join(Caller caller, UUID into, UUID other) {
         Job kept = jobs.find(caller, into);

@@ -22,13 +22,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles
 @RequestMapping("/api/projects/{projectId}/order-of-work")
-class OrderOfWorkController {
-    private final OrderOfWorkService service;
-
-    OrderOfWorkController(OrderOfWorkService service) {
-        this.service = service;
-    }
-
+record OrderOfWorkController(OrderOfWorkService service) {
     /** @param gate what comes after cannot be undone */
     record EdgeResponse(String rule, UUID before, UUID after, boolean must, boolean gate, String reason) {
         static EdgeResponse of(OrderOfWorkRules.Edge<UUID> e) {

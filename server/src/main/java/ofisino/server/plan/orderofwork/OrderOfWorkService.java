@@ -35,18 +35,8 @@ import org.springframework.stereotype.Service;
 
 /** The order that the trade demands: proposed, accepted, excused, and kept when a job begins. */
 @Service
-class OrderOfWorkService implements OrderOfWork {
-    private final OrderOfWorkMapper mapper;
-    private final Jobs jobs;
-    private final Projects projects;
-    private final OrderOfWorkRules rules = OrderOfWorkRules.load();
-
-    OrderOfWorkService(OrderOfWorkMapper mapper, Jobs jobs, Projects projects) {
-        this.mapper = mapper;
-        this.jobs = jobs;
-        this.projects = projects;
-    }
-
+record OrderOfWorkService(OrderOfWorkMapper mapper, Jobs jobs, Projects projects, OrderOfWorkRules rules)
+        implements OrderOfWork {
     record Ordered(Proposed<UUID> proposed, List<WaiverRow> waivers, List<Enablers.Enabler<UUID>> enablers) {}
 
     Ordered of(Caller caller, UUID projectId) {

@@ -19,13 +19,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles
 @RequestMapping("/api")
-class OutstandingController {
-    private final OutstandingService service;
-
-    OutstandingController(OutstandingService service) {
-        this.service = service;
-    }
-
+record OutstandingController(OutstandingService service) {
     record OutstandingResponse(OutstandingRow row, boolean due) {}
 
     /** @param gas it keeps exhaust gas out of the cabin */

@@ -33,21 +33,8 @@ import org.springframework.stereotype.Service;
 
 /** What is owed to the car: it works for now, and is to be done rightly later. */
 @Service
-class OutstandingService implements OutstandingItems {
-    private final OutstandingMapper mapper;
-    private final Projects projects;
-    private final Jobs jobs;
-    private final Garages garages;
-    private final Clock clock;
-
-    OutstandingService(OutstandingMapper mapper, Projects projects, Jobs jobs, Garages garages, Clock clock) {
-        this.mapper = mapper;
-        this.projects = projects;
-        this.jobs = jobs;
-        this.garages = garages;
-        this.clock = clock;
-    }
-
+record OutstandingService(OutstandingMapper mapper, Projects projects, Jobs jobs, Garages garages, Clock clock)
+        implements OutstandingItems {
     /** @param due its time has come */
     record Outstanding(OutstandingRow row, boolean due) {}
 

@@ -19,13 +19,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles
 @RequestMapping("/api/jobs/{jobId}/reach")
-class ReachController {
-    private final ReachService service;
-
-    ReachController(ReachService service) {
-        this.service = service;
-    }
-
+record ReachController(ReachService service) {
     @GetMapping
     List<ReachRow> of(Caller caller, @PathVariable UUID jobId) {
         return service.of(caller, jobId);

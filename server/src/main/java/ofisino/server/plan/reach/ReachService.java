@@ -13,17 +13,7 @@ import org.springframework.stereotype.Service;
 
 /** How an awkward fastener is reached: found once at a place, shown to every job there. */
 @Service
-class ReachService {
-    private final ReachMapper mapper;
-    private final Jobs jobs;
-    private final Projects projects;
-
-    ReachService(ReachMapper mapper, Jobs jobs, Projects projects) {
-        this.mapper = mapper;
-        this.jobs = jobs;
-        this.projects = projects;
-    }
-
+record ReachService(ReachMapper mapper, Jobs jobs, Projects projects) {
     List<ReachRow> of(Caller caller, UUID jobId) {
         jobs.require(caller, jobId);
         return mapper.of(caller.garageId(), jobId);

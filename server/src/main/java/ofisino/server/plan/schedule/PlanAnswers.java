@@ -22,7 +22,6 @@ import ofisino.core.plan.progress.OwnFactor;
 import ofisino.core.plan.solve.Blocks;
 import ofisino.core.plan.whatif.Relaxations;
 import ofisino.core.plan.whatif.SplitProposals;
-import ofisino.server.db.OneSnapshot;
 import ofisino.server.identity.Caller;
 import ofisino.server.plan.Fallbacks;
 import ofisino.server.plan.Jobs;
@@ -44,20 +43,7 @@ import org.springframework.stereotype.Service;
 
 /** Puts a plan beside what one asks of it: the plan that is followed, the latest starts, the money, what would make it possible. */
 @Service
-class PlanAnswers {
-    private final PlanService service;
-    private final Projects projects;
-    private final Jobs jobs;
-    private final Fallbacks fallbacks;
-
-    PlanAnswers(PlanService service, Projects projects, Jobs jobs, Fallbacks fallbacks) {
-        this.service = service;
-        this.projects = projects;
-        this.jobs = jobs;
-        this.fallbacks = fallbacks;
-    }
-
-    @OneSnapshot
+record PlanAnswers(PlanService service, Projects projects, Jobs jobs, Fallbacks fallbacks) {
     PlanResponse plan(Caller caller, UUID projectId) {
         Planned planned = service.of(caller, projectId);
         Map<ActivityId, Instant> latest = planned.latestStarts();
@@ -177,14 +163,12 @@ class PlanAnswers {
                 .toList();
     }
 
-    @OneSnapshot
     List<Relaxations.Relaxation> mending(Caller caller, UUID projectId) {
         Planned planned = service.of(caller, projectId);
         return planned.outcome() instanceof PlanOutcome.Infeasible ? Relaxations.least(planned.problem()) : List.of();
     }
 
     /** Accesses that wait for a fixed time though only some of their jobs have to. */
-    @OneSnapshot
     List<SplitProposalResponse> splits(Caller caller, UUID projectId) {
         Planned planned = service.of(caller, projectId);
         return SplitProposals.of(planned.problem(), planned.plan()).stream()

@@ -11,7 +11,6 @@ import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.PlanOutcome;
 import ofisino.core.plan.sentout.DaysAway;
 import ofisino.core.plan.whatif.Sooner;
-import ofisino.server.db.OneSnapshot;
 import ofisino.server.identity.Caller;
 import ofisino.server.plan.Plans.Planned;
 import ofisino.server.plan.schedule.PlanController.MilestoneMove;
@@ -22,26 +21,17 @@ import org.springframework.stereotype.Service;
 
 /** The plan as it would be beside the plan as it is. Changes nothing. */
 @Service
-class PlanComparisons {
-    private final PlanService service;
-
-    PlanComparisons(PlanService service) {
-        this.service = service;
-    }
-
-    @OneSnapshot
+record PlanComparisons(PlanService service) {
     MoveResponse move(Caller caller, UUID projectId, String activity, LocalDate notBefore) {
         Planned before = service.of(caller, projectId);
         return compared(before, service.moved(caller, projectId, before, activity, notBefore));
     }
 
-    @OneSnapshot
     MoveResponse joined(Caller caller, UUID projectId, List<UUID> stripDowns) {
         Planned before = service.of(caller, projectId);
         return compared(before, service.joined(before, stripDowns));
     }
 
-    @OneSnapshot
     MoveResponse split(Caller caller, UUID projectId, UUID stripDown, Set<UUID> leaving) {
         Planned before = service.of(caller, projectId);
         return compared(before, service.split(before, stripDown, leaving));
@@ -72,7 +62,6 @@ class PlanComparisons {
     }
 
     /** More hours and borrowed room, each planned. */
-    @OneSnapshot
     List<SoonerResponse> sooner(Caller caller, UUID projectId) {
         Planned before = service.of(caller, projectId);
         return Sooner.of(before.problem(), before.plan()).stream()
@@ -84,7 +73,6 @@ class PlanComparisons {
     }
 
     /** Somebody else does it, for so many days and so much money. */
-    @OneSnapshot
     MoveResponse sentOut(Caller caller, UUID projectId, UUID jobId, int days, long costMinor) {
         var away = new DaysAway(days);
         Planned before = service.of(caller, projectId);
@@ -94,7 +82,6 @@ class PlanComparisons {
     }
 
     /** The hours that the person really takes, or those that were thought. */
-    @OneSnapshot
     MoveResponse pace(Caller caller, UUID projectId, boolean own) {
         return compared(service.of(caller, projectId), service.atPace(caller, projectId, own));
     }

@@ -37,19 +37,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles
 @RequestMapping("/api/projects/{projectId}/plan")
-class PlanController {
-    private final PlanService service;
-    private final PlanAnswers answers;
-    private final PlanComparisons comparisons;
-    private final TonightAnswers tonight;
-
-    PlanController(PlanService service, PlanAnswers answers, PlanComparisons comparisons, TonightAnswers tonight) {
-        this.service = service;
-        this.answers = answers;
-        this.comparisons = comparisons;
-        this.tonight = tonight;
-    }
-
+record PlanController(PlanService service, PlanAnswers answers, PlanComparisons comparisons, TonightAnswers tonight) {
     /** @param subject what forbids it, where that is a job or a part */
     record LimitResponse(
             Reason.ReasonKind kind, Instant until, @Nullable Subject subject) {}

@@ -26,7 +26,6 @@ import ofisino.core.plan.whatif.Joining;
 import ofisino.core.plan.whatif.Sharing;
 import ofisino.core.plan.whatif.Splitting;
 import ofisino.core.plan.whatif.Untangling;
-import ofisino.server.db.OneSnapshot;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.plan.Calendars;
@@ -68,13 +67,11 @@ class PlanService implements Plans {
     }
 
     @Override
-    @OneSnapshot
     public Planned of(Caller caller, UUID projectId) {
         return planned(caller, projectId, pins(caller, projectId));
     }
 
     /** The plan as it would be if one activity did not begin before a day; without a day, if it were free again. */
-    @OneSnapshot
     Planned moved(Caller caller, UUID projectId, Planned now, String activity, @Nullable LocalDate notBefore) {
         mustBeMovable(now, activity, notBefore);
         Map<String, LocalDate> pins = new HashMap<>(pins(caller, projectId));
@@ -118,7 +115,6 @@ class PlanService implements Plans {
     }
 
     /** The plan as it would be with the hours that the person really takes, or with those that were thought. */
-    @OneSnapshot
     Planned atPace(Caller caller, UUID projectId, boolean own) {
         return planned(caller, projectId, pins(caller, projectId), own);
     }

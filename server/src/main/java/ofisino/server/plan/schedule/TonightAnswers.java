@@ -12,7 +12,6 @@ import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.PlanProblem;
 import ofisino.core.plan.tonight.Asked;
 import ofisino.core.plan.tonight.Ready;
-import ofisino.server.db.OneSnapshot;
 import ofisino.server.identity.Caller;
 import ofisino.server.plan.DriveOrder;
 import ofisino.server.plan.Jobs;
@@ -22,18 +21,7 @@ import org.springframework.stereotype.Service;
 
 /** Whatever waits for nothing but somebody's time in an evening as it really is; the plan says how much it presses. */
 @Service
-class TonightAnswers {
-    private final PlanService service;
-    private final Jobs jobs;
-    private final DriveOrder driveOrder;
-
-    TonightAnswers(PlanService service, Jobs jobs, DriveOrder driveOrder) {
-        this.service = service;
-        this.jobs = jobs;
-        this.driveOrder = driveOrder;
-    }
-
-    @OneSnapshot
+record TonightAnswers(PlanService service, Jobs jobs, DriveOrder driveOrder) {
     List<PossibleResponse> of(Caller caller, UUID projectId, Asked asked) {
         Planned planned = service.of(caller, projectId);
         PlanProblem problem = planned.problem();

@@ -28,13 +28,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles
 @RequestMapping("/api")
-class ScopeController {
-    private final ScopeService service;
-
-    ScopeController(ScopeService service) {
-        this.service = service;
-    }
-
+record ScopeController(ScopeService service) {
     @GetMapping("/projects/{projectId}/scope")
     Scope of(Caller caller, @PathVariable UUID projectId) {
         return service.of(caller, projectId);

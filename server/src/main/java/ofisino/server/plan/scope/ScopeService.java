@@ -40,38 +40,16 @@ import org.springframework.stereotype.Service;
 
 /** How far the work goes: what was meant at first, what was added and why, what another aim would change. */
 @Service
-class ScopeService {
-    private final ScopeMapper mapper;
-    private final Projects projects;
-    private final Jobs jobs;
-    private final Needs needs;
-    private final Findings findings;
-    private final FindingEstimates estimates;
-    private final Calendars calendars;
-    private final Garages garages;
-    private final Clock clock;
-
-    ScopeService(
-            ScopeMapper mapper,
-            Projects projects,
-            Jobs jobs,
-            Needs needs,
-            Findings findings,
-            FindingEstimates estimates,
-            Calendars calendars,
-            Garages garages,
-            Clock clock) {
-        this.mapper = mapper;
-        this.projects = projects;
-        this.jobs = jobs;
-        this.needs = needs;
-        this.findings = findings;
-        this.estimates = estimates;
-        this.calendars = calendars;
-        this.garages = garages;
-        this.clock = clock;
-    }
-
+record ScopeService(
+        ScopeMapper mapper,
+        Projects projects,
+        Jobs jobs,
+        Needs needs,
+        Findings findings,
+        FindingEstimates estimates,
+        Calendars calendars,
+        Garages garages,
+        Clock clock) {
     /** @param baselineOn when the scope was drawn; empty while it never was */
     record Grown(
             Optional<LocalDate> baselineOn,

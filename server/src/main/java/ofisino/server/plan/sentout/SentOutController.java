@@ -29,13 +29,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles
 @RequestMapping("/api")
-class SentOutController {
-    private final SentOutService service;
-
-    SentOutController(SentOutService service) {
-        this.service = service;
-    }
-
+record SentOutController(SentOutService service) {
     record SentOutResponse(
             SentOutRow row,
             boolean late,

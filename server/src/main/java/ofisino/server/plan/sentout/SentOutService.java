@@ -29,21 +29,8 @@ import org.springframework.stereotype.Service;
 
 /** Pieces that go out to somebody: what stands in the way, who does it for how much, what came back. */
 @Service
-class SentOutService implements SentOutWork {
-    private final SentOutMapper mapper;
-    private final Jobs jobs;
-    private final Projects projects;
-    private final Garages garages;
-    private final Clock clock;
-
-    SentOutService(SentOutMapper mapper, Jobs jobs, Projects projects, Garages garages, Clock clock) {
-        this.mapper = mapper;
-        this.jobs = jobs;
-        this.projects = projects;
-        this.garages = garages;
-        this.clock = clock;
-    }
-
+record SentOutService(SentOutMapper mapper, Jobs jobs, Projects projects, Garages garages, Clock clock)
+        implements SentOutWork {
     /** @param blockedBy the job that has to be done first, while it is not */
     record Standing(SentOutRow row, boolean late, int missing, Optional<String> blockedBy, List<Compared> offers) {}
 

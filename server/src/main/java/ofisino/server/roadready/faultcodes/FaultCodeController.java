@@ -23,13 +23,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles
 @RequestMapping("/api/projects/{projectId}/fault-codes")
-class FaultCodeController {
-    private final FaultCodeService service;
-
-    FaultCodeController(FaultCodeService service) {
-        this.service = service;
-    }
-
+record FaultCodeController(FaultCodeService service) {
     record FaultLineResponse(
             FaultCode code,
             FaultTally.Standing standing,

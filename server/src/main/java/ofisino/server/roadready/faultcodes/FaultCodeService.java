@@ -26,22 +26,9 @@ import org.springframework.stereotype.Service;
 
 /** Fault codes over time. A code that comes back takes up again the job that was to cure it. */
 @Service
-class FaultCodeService implements FaultCodes {
+record FaultCodeService(FaultCodeMapper mapper, Projects projects, Jobs jobs, Garages garages, Clock clock)
+        implements FaultCodes {
     private static final int MOST_CODES = 200;
-
-    private final FaultCodeMapper mapper;
-    private final Projects projects;
-    private final Jobs jobs;
-    private final Garages garages;
-    private final Clock clock;
-
-    FaultCodeService(FaultCodeMapper mapper, Projects projects, Jobs jobs, Garages garages, Clock clock) {
-        this.mapper = mapper;
-        this.projects = projects;
-        this.jobs = jobs;
-        this.garages = garages;
-        this.clock = clock;
-    }
 
     FaultTally tally(Caller caller, UUID projectId) {
         projects.require(caller, projectId);

@@ -14,7 +14,6 @@ import ofisino.core.roadready.gate.Gate;
 import ofisino.core.roadready.gate.Gates;
 import ofisino.core.roadready.gate.Proof;
 import ofisino.core.roadready.gate.Proofs;
-import ofisino.server.db.OneSnapshot;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Roles;
 import ofisino.server.roadready.RoadGates;
@@ -37,15 +36,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles
 @RequestMapping("/api")
-class RoadController {
-    private final RoadService service;
-    private final RoadGates road;
-
-    RoadController(RoadService service, RoadGates road) {
-        this.service = service;
-        this.road = road;
-    }
-
+record RoadController(RoadService service, RoadGates road) {
     /**
      * @param open     nothing recorded keeps it shut, and all evidence is there
      * @param blockers how many, those of the gates before it included
@@ -88,7 +79,6 @@ class RoadController {
             UUID id, long version, @JsonUnwrapped FastenerFields said) {}
 
     @GetMapping("/projects/{projectId}/road")
-    @OneSnapshot
     RoadResponse road(Caller caller, @PathVariable UUID projectId) {
         Gates gates = road.gates(caller, projectId);
         return new RoadResponse(

@@ -39,53 +39,22 @@ import org.springframework.stereotype.Service;
 
 /** Gathers what is recorded of a vehicle for the rules before the road. */
 @Service
-class RoadEvidence implements RoadGates {
-    private final RoadMapper mapper;
-    private final Projects projects;
-    private final Equipments equipments;
-    private final Findings findings;
-    private final Inspection inspection;
-    private final Readings readings;
-    private final Inventory inventory;
-    private final Jobs jobs;
-    private final CarAccess carAccess;
-    private final OutstandingItems outstandingItems;
-    private final FaultCodes faults;
-    private final Proofs proofs;
-    private final Garages garages;
-    private final Clock clock;
-
-    RoadEvidence(
-            RoadMapper mapper,
-            Projects projects,
-            Equipments equipments,
-            Findings findings,
-            Inspection inspection,
-            Readings readings,
-            Inventory inventory,
-            Jobs jobs,
-            CarAccess carAccess,
-            OutstandingItems outstandingItems,
-            FaultCodes faults,
-            Proofs proofs,
-            Garages garages,
-            Clock clock) {
-        this.mapper = mapper;
-        this.projects = projects;
-        this.equipments = equipments;
-        this.findings = findings;
-        this.inspection = inspection;
-        this.readings = readings;
-        this.inventory = inventory;
-        this.jobs = jobs;
-        this.carAccess = carAccess;
-        this.outstandingItems = outstandingItems;
-        this.faults = faults;
-        this.proofs = proofs;
-        this.garages = garages;
-        this.clock = clock;
-    }
-
+record RoadEvidence(
+        RoadMapper mapper,
+        Projects projects,
+        Equipments equipments,
+        Findings findings,
+        Inspection inspection,
+        Readings readings,
+        Inventory inventory,
+        Jobs jobs,
+        CarAccess carAccess,
+        OutstandingItems outstandingItems,
+        FaultCodes faults,
+        Proofs proofs,
+        Garages garages,
+        Clock clock)
+        implements RoadGates {
     /** A job that starts, moves or drives the vehicle begins only when its gate is open; what it fastened is recorded before it counts. */
     @EventListener
     void leaveAsked(LeaveAsked asked) {

@@ -25,17 +25,7 @@ import org.springframework.stereotype.Service;
 
 /** Lets whatever drives wait for what keeps its gate shut. */
 @Service
-class RoadOrder implements DriveOrder {
-    private final Jobs jobs;
-    private final Findings findings;
-    private final RoadGates gates;
-
-    RoadOrder(Jobs jobs, Findings findings, RoadGates gates) {
-        this.jobs = jobs;
-        this.findings = findings;
-        this.gates = gates;
-    }
-
+record RoadOrder(Jobs jobs, Findings findings, RoadGates gates) implements DriveOrder {
     @Override
     public List<OrderOfWork.Binding> before(Caller caller, UUID projectId) {
         List<Jobs.Job> open = jobs.of(caller, projectId).stream()

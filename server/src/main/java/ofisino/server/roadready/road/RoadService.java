@@ -30,34 +30,16 @@ import org.springframework.stereotype.Service;
 
 /** What was proved before a gate, and how the fasteners that must hold are tightened. */
 @Service
-class RoadService {
+record RoadService(
+        RoadMapper mapper,
+        Proofs proofs,
+        Projects projects,
+        Equipments equipments,
+        Jobs jobs,
+        Garages garages,
+        Clock clock) {
     private static final String WITHDRAWN = "withdrawn";
     private static final double MOST_NEWTON_METRES = 1000;
-
-    private final RoadMapper mapper;
-    private final Proofs proofs;
-    private final Projects projects;
-    private final Equipments equipments;
-    private final Jobs jobs;
-    private final Garages garages;
-    private final Clock clock;
-
-    RoadService(
-            RoadMapper mapper,
-            Proofs proofs,
-            Projects projects,
-            Equipments equipments,
-            Jobs jobs,
-            Garages garages,
-            Clock clock) {
-        this.mapper = mapper;
-        this.proofs = proofs;
-        this.projects = projects;
-        this.equipments = equipments;
-        this.jobs = jobs;
-        this.garages = garages;
-        this.clock = clock;
-    }
 
     List<Proof> asked(Caller caller, UUID projectId) {
         return proofs.of(equipments.of(caller, projects.require(caller, projectId)));

@@ -18,13 +18,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles
 @RequestMapping("/api/projects/{projectId}/today")
-class TodayController {
-    private final TodayService service;
-
-    TodayController(TodayService service) {
-        this.service = service;
-    }
-
+record TodayController(TodayService service) {
     /**
      * @param on      when everything needed for the road is planned to be done
      * @param holder  what holds that date

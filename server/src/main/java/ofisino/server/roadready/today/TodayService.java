@@ -24,7 +24,6 @@ import ofisino.core.plan.problem.Reason;
 import ofisino.core.roadready.gate.Gate;
 import ofisino.core.roadready.gate.Gates;
 import ofisino.core.vehicle.finding.Finding;
-import ofisino.server.db.OneSnapshot;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.logbook.WorkSessions;
@@ -51,48 +50,19 @@ import org.springframework.stereotype.Service;
 
 /** Everything the front page says, worked out; the page only puts it into words. */
 @Service
-class TodayService {
-    private final Projects projects;
-    private final Findings findings;
-    private final Jobs jobs;
-    private final Needs needs;
-    private final Plans plans;
-    private final WorkSessions workSessions;
-    private final Ledger ledger;
-    private final Garages garages;
-    private final RoadGates roadGates;
-    private final DriveOrder driveOrder;
-    private final OutstandingItems outstandingItems;
-    private final Clock clock;
-
-    TodayService(
-            Projects projects,
-            Findings findings,
-            Jobs jobs,
-            Needs needs,
-            Plans plans,
-            WorkSessions workSessions,
-            Ledger ledger,
-            Garages garages,
-            RoadGates roadGates,
-            DriveOrder driveOrder,
-            OutstandingItems outstandingItems,
-            Clock clock) {
-        this.projects = projects;
-        this.findings = findings;
-        this.jobs = jobs;
-        this.needs = needs;
-        this.plans = plans;
-        this.workSessions = workSessions;
-        this.ledger = ledger;
-        this.garages = garages;
-        this.roadGates = roadGates;
-        this.driveOrder = driveOrder;
-        this.outstandingItems = outstandingItems;
-        this.clock = clock;
-    }
-
-    @OneSnapshot
+record TodayService(
+        Projects projects,
+        Findings findings,
+        Jobs jobs,
+        Needs needs,
+        Plans plans,
+        WorkSessions workSessions,
+        Ledger ledger,
+        Garages garages,
+        RoadGates roadGates,
+        DriveOrder driveOrder,
+        OutstandingItems outstandingItems,
+        Clock clock) {
     TodayResponse today(Caller caller, UUID projectId) {
         Projects.Project project = projects.require(caller, projectId);
         ZoneId zone = garages.zone(caller);

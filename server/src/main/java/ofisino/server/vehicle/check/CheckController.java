@@ -35,13 +35,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles
 @RequestMapping("/api/projects/{projectId}")
-class CheckController {
-    private final CheckService service;
-
-    CheckController(CheckService service) {
-        this.service = service;
-    }
-
+record CheckController(CheckService service) {
     /** @param settledBy ways of looking that are good enough; @param limit what a measured value is compared with; @param findings what each answer proposes, where it proposes one */
     record CheckTextResponse(
             String id,

@@ -33,31 +33,16 @@ import org.springframework.stereotype.Service;
 
 /** The checks of a vehicle, what was seen at them, and how much is still unseen. */
 @Service
-class CheckService implements Inspection {
+record CheckService(
+        CheckMapper mapper,
+        Projects projects,
+        Findings findings,
+        VehicleChecks vehicleChecks,
+        Garages garages,
+        Clock clock)
+        implements Inspection {
     /** More than a vehicle ever has: "everything else here is good" is one write, a typed sheet another. */
     private static final int MOST_AT_ONCE = 600;
-
-    private final CheckMapper mapper;
-    private final Projects projects;
-    private final Findings findings;
-    private final VehicleChecks vehicleChecks;
-    private final Garages garages;
-    private final Clock clock;
-
-    CheckService(
-            CheckMapper mapper,
-            Projects projects,
-            Findings findings,
-            VehicleChecks vehicleChecks,
-            Garages garages,
-            Clock clock) {
-        this.mapper = mapper;
-        this.projects = projects;
-        this.findings = findings;
-        this.vehicleChecks = vehicleChecks;
-        this.garages = garages;
-        this.clock = clock;
-    }
 
     /** @param kept with who gave each answer, and when */
     record Walk(

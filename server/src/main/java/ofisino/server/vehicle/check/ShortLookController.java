@@ -29,13 +29,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles
 @RequestMapping("/api/projects/{projectId}/short-look")
-class ShortLookController {
-    private final ShortLookService service;
-
-    ShortLookController(ShortLookService service) {
-        this.service = service;
-    }
-
+record ShortLookController(ShortLookService service) {
     /** What may be wrong at a card. @param means what it usually is; @param places where it may be */
     record FaultResponse(String checkId, String means, Set<String> places) {}
 

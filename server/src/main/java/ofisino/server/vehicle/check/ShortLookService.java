@@ -20,17 +20,7 @@ import org.springframework.stereotype.Service;
 
 /** The short look of a buyer: its cards answer checks of the whole walk in passing. */
 @Service
-class ShortLookService {
-    private final CheckService checks;
-    private final Projects projects;
-    private final ShortLooks looks;
-
-    ShortLookService(CheckService checks, Projects projects, ShortLooks looks) {
-        this.checks = checks;
-        this.projects = projects;
-        this.looks = looks;
-    }
-
+record ShortLookService(CheckService checks, Projects projects, ShortLooks looks) {
     /** @param possible lists that may be taken instead */
     record Look(
             ShortLook.LookKind kind,

@@ -17,17 +17,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles
 @RequestMapping("/api")
-class BodyController {
-    private final Bodies bodies;
-    private final Projects projects;
-    private final Equipments equipments;
-
-    BodyController(Bodies bodies, Projects projects, Equipments equipments) {
-        this.bodies = bodies;
-        this.projects = projects;
-        this.equipments = equipments;
-    }
-
+record BodyController(Bodies bodies, Projects projects, Equipments equipments) {
     /** The styles that there is a drawing of. */
     @GetMapping("/bodies")
     List<BodyStyle> styles() {

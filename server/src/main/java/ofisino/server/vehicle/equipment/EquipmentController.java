@@ -25,15 +25,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles
 @RequestMapping("/api/projects/{projectId}/equipment")
-class EquipmentController {
-    private final EquipmentService service;
-    private final Projects projects;
-
-    EquipmentController(EquipmentService service, Projects projects) {
-        this.service = service;
-        this.projects = projects;
-    }
-
+record EquipmentController(EquipmentService service, Projects projects) {
     /** @param possible it may be there: nobody ruled it out */
     record EquipmentValueResponse(String id, String name, boolean possible) {}
 

@@ -22,22 +22,9 @@ import org.springframework.stereotype.Service;
 
 /** What a vehicle has: guessed until somebody says, reads or sees it. */
 @Service
-class EquipmentService implements Equipments {
-    private final EquipmentMapper mapper;
-    private final EquipmentLibrary library;
-    private final Projects projects;
-    private final Garages garages;
-    private final Clock clock;
-
-    EquipmentService(
-            EquipmentMapper mapper, EquipmentLibrary library, Projects projects, Garages garages, Clock clock) {
-        this.mapper = mapper;
-        this.library = library;
-        this.projects = projects;
-        this.garages = garages;
-        this.clock = clock;
-    }
-
+record EquipmentService(
+        EquipmentMapper mapper, EquipmentLibrary library, Projects projects, Garages garages, Clock clock)
+        implements Equipments {
     @Override
     public Equipment of(Caller caller, Projects.Project project) {
         return Equipment.of(

@@ -28,13 +28,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles(look = Role.OWNER, change = Role.OWNER)
 @RequestMapping("/api")
-class EstimateController {
-    private final EstimateService service;
-
-    EstimateController(EstimateService service) {
-        this.service = service;
-    }
-
+record EstimateController(EstimateService service) {
     /** What a person says; what is left open is proposed. */
     record EstimateFields(
             @Nullable Effort effort,

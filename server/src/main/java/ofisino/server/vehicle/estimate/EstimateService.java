@@ -33,21 +33,8 @@ import org.springframework.stereotype.Service;
 
 /** What mending the findings will take: as a person said, else as is usual. */
 @Service
-class EstimateService implements FindingEstimates {
-    private final EstimateMapper mapper;
-    private final Findings findings;
-    private final Projects projects;
-    private final Garages garages;
-    private final Estimates usual;
-
-    EstimateService(EstimateMapper mapper, Findings findings, Projects projects, Garages garages, Estimates usual) {
-        this.mapper = mapper;
-        this.findings = findings;
-        this.projects = projects;
-        this.garages = garages;
-        this.usual = usual;
-    }
-
+record EstimateService(EstimateMapper mapper, Findings findings, Projects projects, Garages garages, Estimates usual)
+        implements FindingEstimates {
     /** @param judgement what the graded rust means, where somebody graded it @param hands whose hands it asks for */
     record Estimated(
             FindingEstimate estimate, Optional<Judgement> judgement, Hands hands, Optional<EstimateRow> said) {}

@@ -18,13 +18,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles
 @RequestMapping("/api/projects/{projectId}/events")
-class EventController {
-    private final EventService service;
-
-    EventController(EventService service) {
-        this.service = service;
-    }
-
+record EventController(EventService service) {
     /** A check that an event calls for. @param why what the event does there */
     record SuspectResponse(String checkId, String place, String why) {}
 

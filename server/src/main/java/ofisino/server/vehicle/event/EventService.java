@@ -17,26 +17,12 @@ import org.springframework.stereotype.Service;
 
 /** Events of a vehicle's life and the checks that they call for. */
 @Service
-class EventService {
-    private final EventMapper mapper;
-    private final Projects projects;
-    private final VehicleChecks checks;
-    private final Suspicion suspicion;
-    private final ApplicationEventPublisher happened;
-
-    EventService(
-            EventMapper mapper,
-            Projects projects,
-            VehicleChecks checks,
-            Suspicion suspicion,
-            ApplicationEventPublisher happened) {
-        this.mapper = mapper;
-        this.projects = projects;
-        this.checks = checks;
-        this.suspicion = suspicion;
-        this.happened = happened;
-    }
-
+record EventService(
+        EventMapper mapper,
+        Projects projects,
+        VehicleChecks checks,
+        Suspicion suspicion,
+        ApplicationEventPublisher happened) {
     record Happened(EventRow row, List<Suspicion.Suspect> suspects) {}
 
     List<Happened> of(Caller caller, UUID projectId) {

@@ -15,22 +15,9 @@ import org.springframework.stereotype.Component;
 
 /** The checks that what a vehicle has asks for, weighed by what happened to it. */
 @Component
-class WeighedChecks implements VehicleChecks {
-    private final EventMapper mapper;
-    private final Projects projects;
-    private final Catalogue catalogue;
-    private final Suspicion suspicion;
-    private final Equipments equipments;
-
-    WeighedChecks(
-            EventMapper mapper, Projects projects, Catalogue catalogue, Suspicion suspicion, Equipments equipments) {
-        this.mapper = mapper;
-        this.projects = projects;
-        this.catalogue = catalogue;
-        this.suspicion = suspicion;
-        this.equipments = equipments;
-    }
-
+record WeighedChecks(
+        EventMapper mapper, Projects projects, Catalogue catalogue, Suspicion suspicion, Equipments equipments)
+        implements VehicleChecks {
     @Override
     public List<PlacedCheck> of(Caller caller, Projects.Project project) {
         return weighed(caller, project, catalogue.of(projects.bodyOf(project), equipments.of(caller, project)));

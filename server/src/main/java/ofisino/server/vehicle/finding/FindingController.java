@@ -30,13 +30,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles
 @RequestMapping("/api")
-class FindingController {
-    private final FindingService service;
-
-    FindingController(FindingService service) {
-        this.service = service;
-    }
-
+record FindingController(FindingService service) {
     /**
      * What a person may say of a finding; what is left open is proposed.
      *

@@ -43,26 +43,13 @@ import org.springframework.stereotype.Service;
 
 /** Findings from the walk round the car until they are closed. */
 @Service
-class FindingService implements Findings {
-    private final FindingMapper mapper;
-    private final Projects projects;
-    private final VehicleChecks checks;
-    private final Measurands measurands;
-    private final ApplicationEventPublisher events;
-
-    FindingService(
-            FindingMapper mapper,
-            Projects projects,
-            VehicleChecks checks,
-            Measurands measurands,
-            ApplicationEventPublisher events) {
-        this.mapper = mapper;
-        this.projects = projects;
-        this.checks = checks;
-        this.measurands = measurands;
-        this.events = events;
-    }
-
+record FindingService(
+        FindingMapper mapper,
+        Projects projects,
+        VehicleChecks checks,
+        Measurands measurands,
+        ApplicationEventPublisher events)
+        implements Findings {
     List<FindingRow> list(Caller caller, UUID projectId) {
         projects.require(caller, projectId);
         return mapper.of(caller.garageId(), projectId);

@@ -21,13 +21,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles
 @RequestMapping("/api/projects/{projectId}")
-class IdentityController {
-    private final IdentityService service;
-
-    IdentityController(IdentityService service) {
-        this.service = service;
-    }
-
+record IdentityController(IdentityService service) {
     /** @param literal compared character by character; of the others a person says whether they agree */
     record FeatureResponse(FeatureRow row, Feature.Standing standing, boolean literal) {
         static FeatureResponse of(FeatureRow row) {

@@ -20,15 +20,7 @@ import org.springframework.stereotype.Service;
 
 /** Whether a vehicle is what its papers say, and which parts of a sister variant do not fit it. */
 @Service
-class IdentityService implements Variants {
-    private final IdentityMapper mapper;
-    private final Projects projects;
-
-    IdentityService(IdentityMapper mapper, Projects projects) {
-        this.mapper = mapper;
-        this.projects = projects;
-    }
-
+record IdentityService(IdentityMapper mapper, Projects projects) implements Variants {
     /** Every feature, whether anybody looked at it or not. */
     List<FeatureRow> features(Caller caller, UUID projectId) {
         projects.require(caller, projectId);

@@ -17,13 +17,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles
 @RequestMapping("/api/projects/{projectId}/inventory")
-class InventoryController {
-    private final InventoryService service;
-
-    InventoryController(InventoryService service) {
-        this.service = service;
-    }
-
+record InventoryController(InventoryService service) {
     record InventoryLineResponse(InventoryRow line, int toObtain, int spare) {
         static InventoryLineResponse of(InventoryRow line) {
             return new InventoryLineResponse(

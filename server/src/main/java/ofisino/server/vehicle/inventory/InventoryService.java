@@ -15,15 +15,7 @@ import org.springframework.stereotype.Service;
 
 /** What belongs to a vehicle, and what of it is missing or only loose in boxes. */
 @Service
-class InventoryService implements Inventory {
-    private final InventoryMapper mapper;
-    private final Projects projects;
-
-    InventoryService(InventoryMapper mapper, Projects projects) {
-        this.mapper = mapper;
-        this.projects = projects;
-    }
-
+record InventoryService(InventoryMapper mapper, Projects projects) implements Inventory {
     List<InventoryRow> of(Caller caller, UUID projectId) {
         projects.require(caller, projectId);
         return mapper.of(caller.garageId(), projectId);

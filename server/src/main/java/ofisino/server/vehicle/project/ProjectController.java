@@ -29,13 +29,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles(change = Role.OWNER)
 @RequestMapping("/api/projects")
-class ProjectController {
-    private final ProjectService service;
-
-    ProjectController(ProjectService service) {
-        this.service = service;
-    }
-
+record ProjectController(ProjectService service) {
     /** @param equipment what is known of the vehicle at once, as far as anything is */
     record NewProjectRequest(
             UUID id,

@@ -27,24 +27,11 @@ import org.springframework.stereotype.Service;
 
 /** Vehicles and what is to become of them. */
 @Service
-class ProjectService implements Projects {
+record ProjectService(
+        ProjectMapper mapper, Bodies bodies, Garages garages, ApplicationEventPublisher events, Clock clock)
+        implements Projects {
     /** Benz patented his motor car in 1886 and had built it the year before. */
     private static final int FIRST_CAR = 1885;
-
-    private final ProjectMapper mapper;
-    private final Bodies bodies;
-    private final Garages garages;
-    private final ApplicationEventPublisher events;
-    private final Clock clock;
-
-    ProjectService(
-            ProjectMapper mapper, Bodies bodies, Garages garages, ApplicationEventPublisher events, Clock clock) {
-        this.mapper = mapper;
-        this.bodies = bodies;
-        this.garages = garages;
-        this.events = events;
-        this.clock = clock;
-    }
 
     List<Project> all(Caller caller) {
         return mapper.all(caller.garageId());

@@ -30,21 +30,8 @@ import org.springframework.stereotype.Service;
 
 /** By which figures the readings of a vehicle are judged, and where each thing can be measured. */
 @Service
-class FigureService implements Measurands {
-    private final ReadingMapper mapper;
-    private final Projects projects;
-    private final Equipments equipments;
-    private final Limits limits;
-    private final Catalogue catalogue;
-
-    FigureService(ReadingMapper mapper, Projects projects, Equipments equipments, Limits limits, Catalogue catalogue) {
-        this.mapper = mapper;
-        this.projects = projects;
-        this.equipments = equipments;
-        this.limits = limits;
-        this.catalogue = catalogue;
-    }
-
+record FigureService(ReadingMapper mapper, Projects projects, Equipments equipments, Limits limits, Catalogue catalogue)
+        implements Measurands {
     /** By id, each as it holds for this vehicle. */
     Map<String, Limit> limits(Caller caller, UUID projectId) {
         Map<String, List<FigureRow>> entered = entered(caller, projectId);

@@ -44,15 +44,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles
 @RequestMapping("/api")
-class ReadingController {
-    private final ReadingService service;
-    private final FigureService figures;
-
-    ReadingController(ReadingService service, FigureService figures) {
-        this.service = service;
-        this.figures = figures;
-    }
-
+record ReadingController(ReadingService service, FigureService figures) {
     /**
      * What can be measured.
      *

@@ -46,42 +46,21 @@ import org.springframework.stereotype.Service;
 
 /** What was measured, and what it means by the best figure that is known. */
 @Service
-class ReadingService implements Readings {
+record ReadingService(
+        ReadingMapper mapper,
+        Projects projects,
+        FigureService figures,
+        Garages garages,
+        Limits limits,
+        Findings findings,
+        Catalogue catalogue,
+        VehicleChecks checks,
+        Clock clock)
+        implements Readings {
     /** A panel of ten by ten points. */
     private static final int MOST_AT_ONCE = 100;
 
     private static final double DAYS_IN_A_YEAR = 365.2425;
-
-    private final ReadingMapper mapper;
-    private final Projects projects;
-    private final FigureService figures;
-    private final Garages garages;
-    private final Limits limits;
-    private final Findings findings;
-    private final Catalogue catalogue;
-    private final VehicleChecks checks;
-    private final Clock clock;
-
-    ReadingService(
-            ReadingMapper mapper,
-            Projects projects,
-            FigureService figures,
-            Garages garages,
-            Limits limits,
-            Findings findings,
-            Catalogue catalogue,
-            VehicleChecks checks,
-            Clock clock) {
-        this.mapper = mapper;
-        this.projects = projects;
-        this.figures = figures;
-        this.garages = garages;
-        this.limits = limits;
-        this.findings = findings;
-        this.catalogue = catalogue;
-        this.checks = checks;
-        this.clock = clock;
-    }
 
     /**
      * All readings of one thing at one place.

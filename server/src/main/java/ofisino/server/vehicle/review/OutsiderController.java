@@ -33,14 +33,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @WithoutSignIn
 @RequestMapping("/api/review")
-class OutsiderController {
+record OutsiderController(ReviewService service) {
     static final String TOKEN = "Review-Token";
-
-    private final ReviewService service;
-
-    OutsiderController(ReviewService service) {
-        this.service = service;
-    }
 
     record ShownFindingResponse(
             UUID id,

@@ -22,13 +22,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles
 @RequestMapping("/api")
-class ReviewController {
-    private final ReviewService service;
-
-    ReviewController(ReviewService service) {
-        this.service = service;
-    }
-
+record ReviewController(ReviewService service) {
     record NewLinkRequest(UUID id, int days) {}
 
     /** @param path to put behind the address of this server; it is shown once */

@@ -20,13 +20,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles
 @RequestMapping("/api")
-class SecondLookController {
-    private final SecondLookService service;
-
-    SecondLookController(SecondLookService service) {
-        this.service = service;
-    }
-
+record SecondLookController(SecondLookService service) {
     record NewLookRequest(
             UUID id,
             LocalDate lookedOn,

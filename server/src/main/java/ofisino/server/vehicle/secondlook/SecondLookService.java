@@ -13,17 +13,7 @@ import org.springframework.stereotype.Service;
 
 /** Findings looked at again on a later visit. A look never closes a finding: that takes a verified job, or a withdrawal. */
 @Service
-class SecondLookService {
-    private final SecondLookMapper mapper;
-    private final Findings findings;
-    private final Projects projects;
-
-    SecondLookService(SecondLookMapper mapper, Findings findings, Projects projects) {
-        this.mapper = mapper;
-        this.findings = findings;
-        this.projects = projects;
-    }
-
+record SecondLookService(SecondLookMapper mapper, Findings findings, Projects projects) {
     List<LookRow> of(Caller caller, UUID projectId) {
         projects.require(caller, projectId);
         return mapper.of(caller.garageId(), projectId);

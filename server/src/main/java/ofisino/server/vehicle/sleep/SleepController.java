@@ -21,13 +21,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles
 @RequestMapping("/api/projects/{projectId}/sleep")
-class SleepController {
-    private final SleepService service;
-
-    SleepController(SleepService service) {
-        this.service = service;
-    }
-
+record SleepController(SleepService service) {
     record NewEvidenceRequest(
             UUID id,
             Evidence.Kind kind,

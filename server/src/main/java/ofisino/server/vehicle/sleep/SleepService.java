@@ -17,24 +17,8 @@ import org.springframework.stereotype.Service;
 
 /** How long a vehicle slept, by its evidence, and what that calls for. */
 @Service
-class SleepService {
-    private final SleepMapper mapper;
-    private final Projects projects;
-    private final Garages garages;
-    private final VehicleChecks checks;
-    private final Sleep sleep;
-    private final Clock clock;
-
-    SleepService(
-            SleepMapper mapper, Projects projects, Garages garages, VehicleChecks checks, Sleep sleep, Clock clock) {
-        this.mapper = mapper;
-        this.projects = projects;
-        this.garages = garages;
-        this.checks = checks;
-        this.sleep = sleep;
-        this.clock = clock;
-    }
-
+record SleepService(
+        SleepMapper mapper, Projects projects, Garages garages, VehicleChecks checks, Sleep sleep, Clock clock) {
     record Slept(List<EvidenceRow> evidence, Optional<Sleep.Estimate> estimate, List<Sleep.Suspect> suspects) {}
 
     Slept of(Caller caller, UUID projectId) {

@@ -26,13 +26,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles
 @RequestMapping("/api/projects/{projectId}/structure")
-class StructureController {
-    private final StructureService service;
-
-    StructureController(StructureService service) {
-        this.service = service;
-    }
-
+record StructureController(StructureService service) {
     record ReferenceStageResponse(Stage stage, double actualMm, LocalDate measuredOn, Deviation deviation) {}
 
     record ReferencePointResponse(PointRow row, List<ReferenceStageResponse> stages, Advice advice) {

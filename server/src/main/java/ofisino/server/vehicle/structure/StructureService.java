@@ -19,15 +19,7 @@ import org.springframework.stereotype.Service;
 
 /** How far a shell is off, before and after it was pulled and fitted. */
 @Service
-class StructureService {
-    private final StructureMapper mapper;
-    private final Projects projects;
-
-    StructureService(StructureMapper mapper, Projects projects) {
-        this.mapper = mapper;
-        this.projects = projects;
-    }
-
+record StructureService(StructureMapper mapper, Projects projects) {
     /** @param actual the last reading of each stage */
     record Point(PointRow row, Map<Stage, ActualRow> actual) {
         ReferencePoint.Advice advice() {

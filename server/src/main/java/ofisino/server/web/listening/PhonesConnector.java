@@ -20,13 +20,8 @@ import org.springframework.stereotype.Component;
  */
 @Component
 @Order // after those that say how long a request may be and take
-class PhonesConnector implements WebServerFactoryCustomizer<TomcatServletWebServerFactory> {
-    private final OfisinoProperties properties;
-
-    PhonesConnector(OfisinoProperties properties) {
-        this.properties = properties;
-    }
-
+record PhonesConnector(OfisinoProperties properties)
+        implements WebServerFactoryCustomizer<TomcatServletWebServerFactory> {
     @Override
     public void customize(TomcatServletWebServerFactory tomcat) {
         tomcat.setProtocol(FirstFreePort.class.getName());

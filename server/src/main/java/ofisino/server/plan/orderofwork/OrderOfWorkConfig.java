@@ -1,0 +1,13 @@
+package ofisino.server.plan.orderofwork;
+
+import ofisino.core.plan.orderofwork.OrderOfWorkRules;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+
+@Configuration
+class OrderOfWorkConfig {
+    @Bean
+    OrderOfWorkRules orderOfWorkRules() {
+        return OrderOfWorkRules.load();
+    }
+}

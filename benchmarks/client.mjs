@@ -51,6 +51,29 @@ export async function signIn(at, password) {
   one = await client(at).signIn(password)
 }
 
+/** A vehicle to measure: its id. */
+export async function startACar(said) {
+  const id = crypto.randomUUID()
+  await call('POST', '/api/projects', {
+    id,
+    vehicleId: crypto.randomUUID(),
+    bodyStyle: 'ESTATE',
+    begunOn: new Date().toISOString().slice(0, 10),
+    fields: {
+      vehicleName: 'measured',
+      builtYear: 1969,
+      layout: 'FRONT_ENGINE_REAR_DRIVE',
+      driverSide: 'LEFT',
+      aim: 'DRIVER',
+      state: 'ACTIVE',
+      budgetMinor: 0,
+      monthlyMinor: 0,
+      ...said,
+    },
+  })
+  return id
+}
+
 /** The value below which a share of all is. */
 export function percentile(values, share) {
   const sorted = [...values].sort((a, b) => a - b)

@@ -1,27 +1,11 @@
 // Fills one vehicle with 300 findings and 600 answers to checks, and measures its pages.
 // Called by measure: node benchmarks/inspection.mjs URL PASSWORD
-import { call, signIn } from './client.mjs'
+import { call, signIn, startACar } from './client.mjs'
 
 const [url, password] = process.argv.slice(2)
 await signIn(url, password)
-const id = crypto.randomUUID()
 const today = new Date().toISOString().slice(0, 10)
-await call('POST', '/api/projects', {
-  id,
-  vehicleId: crypto.randomUUID(),
-  bodyStyle: 'ESTATE',
-  begunOn: today,
-  fields: {
-    vehicleName: 'measured',
-    builtYear: 1969,
-    layout: 'FRONT_ENGINE_REAR_DRIVE',
-    driverSide: 'LEFT',
-    aim: 'DRIVER',
-    state: 'LOOKING',
-    budgetMinor: 0,
-    monthlyMinor: 0,
-  },
-})
+const id = await startACar({ state: 'LOOKING' })
 const project = `/api/projects/${id}`
 const { steps } = await call('GET', `${project}/checks`)
 const seen = ['GOOD', 'GOOD', 'DOUBTFUL', 'NOT_OPENED', 'BAD']

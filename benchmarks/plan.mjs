@@ -1,27 +1,10 @@
 // Fills one vehicle with 300 jobs and their ways in, and measures its plan.
 // Called by measure: node benchmarks/plan.mjs URL PASSWORD
-import { call, p95, signIn } from './client.mjs'
+import { call, p95, signIn, startACar } from './client.mjs'
 
 const [url, password] = process.argv.slice(2)
 await signIn(url, password)
-const id = crypto.randomUUID()
-const today = new Date().toISOString().slice(0, 10)
-await call('POST', '/api/projects', {
-  id,
-  vehicleId: crypto.randomUUID(),
-  bodyStyle: 'ESTATE',
-  begunOn: today,
-  fields: {
-    vehicleName: 'measured',
-    builtYear: 1969,
-    layout: 'FRONT_ENGINE_REAR_DRIVE',
-    driverSide: 'LEFT',
-    aim: 'DRIVER',
-    state: 'ACTIVE',
-    budgetMinor: 0,
-    monthlyMinor: 30_000,
-  },
-})
+const id = await startACar({ monthlyMinor: 30_000 })
 await call('PUT', '/api/projects/order', { ids: [id, ...(await call('GET', '/api/projects')).map((p) => p.id).filter((p) => p !== id)] })
 const project = `/api/projects/${id}`
 const { zones } = await call('GET', '/api/bodies/ESTATE')

@@ -102,23 +102,10 @@ class CarsByChanceTest {
             JsonNode step = pick(steps);
             sent(owner.post(
                     base + "/answers",
-                    map(
-                            "answers",
-                            List.of(map(
-                                    "id",
-                                    UUID.randomUUID(),
-                                    "checkId",
-                                    step.path("checkId").asString(),
-                                    "place",
-                                    step.path("place").asString(),
-                                    "seen",
-                                    pick(List.of("GOOD", "BAD", "DOUBTFUL", "MISSING", "NOT_OPENED")),
-                                    "howSeen",
-                                    "OPENED",
-                                    "covered",
-                                    false,
-                                    "another",
-                                    false)))));
+                    TestGarage.answer(
+                            step.path("checkId").asString(),
+                            step.path("place").asString(),
+                            pick(List.of("GOOD", "BAD", "DOUBTFUL", "MISSING", "NOT_OPENED")))));
             return "answer";
         }
 

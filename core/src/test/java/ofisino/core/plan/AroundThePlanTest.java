@@ -203,17 +203,12 @@ class AroundThePlanTest {
     }
 
     private static Activity stripDown(String id) {
-        return new Activity(
-                new ActivityId(id),
+        return Activities.ofAccess(
+                id,
                 id.startsWith("strip") ? Activity.ActivityKind.STRIP : Activity.ActivityKind.REFIT,
                 Aim.RUNNER,
                 2,
-                INES,
-                Timing.FREE,
-                Activity.Demand.NONE,
-                List.of(),
-                Set.of(),
-                false);
+                INES);
     }
 
     private static StripDown stripDown(

@@ -148,17 +148,7 @@ class JoiningTest {
     }
 
     private static Activity stripDown(String id, Activity.ActivityKind kind) {
-        return new Activity(
-                new ActivityId(id),
-                kind,
-                Aim.RUNNER,
-                4,
-                INES,
-                Activity.Timing.FREE,
-                Activity.Demand.NONE,
-                List.of(),
-                Set.of(),
-                false);
+        return Activities.ofAccess(id, kind, Aim.RUNNER, 4, INES);
     }
 
     private static Instant finish(PlanProblem problem) {

@@ -41,7 +41,7 @@ class RecipesAndJobsTest {
     private static final Equipment VETERAN = Vehicles.of(BodyStyle.SALOON, 1932, "brakes-front:rod", "cooling:water");
     private static final Equipment RECENT = Vehicles.of(BodyStyle.ESTATE, 2008);
 
-    private final Recipes recipes = Recipes.load();
+    private static final Recipes RECIPES = Recipes.load();
 
     /** What it has not is not done: rods are not bled, an air-cooled engine is not filled, a car without airbags has no codes of them. */
     @Test
@@ -60,13 +60,13 @@ class RecipesAndJobsTest {
         assertThat(titles(FindingKind.LEAK, VehicleSystem.COOLING, SALOON)).anyMatch(t -> t.startsWith("Fill"));
         assertThat(titles(FindingKind.LEAK, VehicleSystem.COOLING, Vehicles.of(BodyStyle.SALOON, 1962, "cooling:air")))
                 .noneMatch(t -> t.startsWith("Fill"));
-        assertThat(recipes.propose(FindingKind.DOUBT, VehicleSystem.RESTRAINT, Decision.INVESTIGATE, VETERAN)
+        assertThat(RECIPES.propose(FindingKind.DOUBT, VehicleSystem.RESTRAINT, Decision.INVESTIGATE, VETERAN)
                         .orElseThrow()
                         .steps()
                         .get(0)
                         .title())
                 .doesNotContain("codes");
-        assertThat(recipes.propose(FindingKind.DOUBT, VehicleSystem.RESTRAINT, Decision.INVESTIGATE, RECENT)
+        assertThat(RECIPES.propose(FindingKind.DOUBT, VehicleSystem.RESTRAINT, Decision.INVESTIGATE, RECENT)
                         .orElseThrow()
                         .steps()
                         .get(0)
@@ -75,7 +75,7 @@ class RecipesAndJobsTest {
     }
 
     private List<String> titles(FindingKind kind, VehicleSystem system, Equipment vehicle) {
-        return recipes.propose(kind, system, Decision.REPAIR, vehicle).orElseThrow().steps().stream()
+        return RECIPES.propose(kind, system, Decision.REPAIR, vehicle).orElseThrow().steps().stream()
                 .map(Recipe.Step::title)
                 .toList();
     }
@@ -87,13 +87,13 @@ class RecipesAndJobsTest {
             for (VehicleSystem system : VehicleSystem.values())
                 for (Decision decision : Decision.values())
                     for (Equipment vehicle : List.of(SALOON, VETERAN, RECENT)) {
-                        var recipe = recipes.propose(kind, system, decision, vehicle);
+                        var recipe = RECIPES.propose(kind, system, decision, vehicle);
                         assertThat(recipe.isPresent())
                                 .as("%s %s %s", kind, system, decision)
                                 .isEqualTo(decision.leadsToJobs());
                         recipe.map(Recipe::id).ifPresent(used::add);
                     }
-        assertThat(recipes.all())
+        assertThat(RECIPES.all())
                 .extracting(Recipe::id)
                 .doesNotHaveDuplicates()
                 .containsExactlyInAnyOrderElementsOf(used);
@@ -102,7 +102,7 @@ class RecipesAndJobsTest {
     /** A lamp is not proved with the battery off: what is measured or tried under load needs power, and no plan puts it where there is none. */
     @Test
     void electricsAreProvedWithPowerOn() {
-        Recipe electrical = recipes.propose(
+        Recipe electrical = RECIPES.propose(
                         FindingKind.DEAD_ELECTRICAL, VehicleSystem.ELECTRICAL, Decision.REPAIR, SALOON)
                 .orElseThrow();
         assertThat(electrical.steps())
@@ -129,7 +129,7 @@ class RecipesAndJobsTest {
     }
 
     private Set<CarState> lastOf(VehicleSystem system) {
-        List<Recipe.Step> steps = recipes.propose(FindingKind.LEAK, system, Decision.REPAIR, SALOON)
+        List<Recipe.Step> steps = RECIPES.propose(FindingKind.LEAK, system, Decision.REPAIR, SALOON)
                 .orElseThrow()
                 .steps();
         Recipe.Step last = steps.get(steps.size() - 1);
@@ -139,7 +139,7 @@ class RecipesAndJobsTest {
     /** Common practice, no source: the order in which rust is cut out, and brakes end in bleeding and a test. */
     @Test
     void theChainsFollowTheOrderOfTheTrade() {
-        assertThat(recipes.propose(FindingKind.RUST_THROUGH, VehicleSystem.STRUCTURE, Decision.REPAIR, SALOON)
+        assertThat(RECIPES.propose(FindingKind.RUST_THROUGH, VehicleSystem.STRUCTURE, Decision.REPAIR, SALOON)
                         .orElseThrow()
                         .steps())
                 .extracting(Recipe.Step::operation)
@@ -153,13 +153,13 @@ class RecipesAndJobsTest {
                         Operation.WELD,
                         Operation.PRIME,
                         Operation.COAT);
-        assertThat(recipes.propose(FindingKind.LEAK, VehicleSystem.BRAKES, Decision.REPLACE, SALOON)
+        assertThat(RECIPES.propose(FindingKind.LEAK, VehicleSystem.BRAKES, Decision.REPLACE, SALOON)
                         .orElseThrow())
                 .satisfies(r -> {
                     assertThat(r.steps()).extracting(Recipe.Step::operation).endsWith(Operation.BLEED, Operation.TEST);
                     assertThat(r.cautions()).contains(Caution.BRAKES, Caution.STANDS);
                 });
-        assertThat(recipes.propose(FindingKind.LEAK, VehicleSystem.FUEL, Decision.REPAIR, SALOON)
+        assertThat(RECIPES.propose(FindingKind.LEAK, VehicleSystem.FUEL, Decision.REPAIR, SALOON)
                         .orElseThrow()
                         .cautions())
                 .contains(Caution.FUEL);
@@ -270,7 +270,7 @@ class RecipesAndJobsTest {
     void restraintIsOnlyLookedAtOrRenewed() {
         for (FindingKind kind : FindingKind.values())
             for (Decision decision : Decision.values())
-                recipes.propose(kind, VehicleSystem.RESTRAINT, decision, SALOON)
+                RECIPES.propose(kind, VehicleSystem.RESTRAINT, decision, SALOON)
                         .filter(r -> decision != Decision.TEMPORARY)
                         .ifPresent(r -> assertThat(r.steps())
                                 .as("%s %s", kind, decision)

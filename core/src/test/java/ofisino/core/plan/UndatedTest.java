@@ -92,17 +92,7 @@ class UndatedTest {
     }
 
     private static Activity stripDown(String id, Activity.ActivityKind kind) {
-        return new Activity(
-                new ActivityId(id),
-                kind,
-                Aim.DRIVER,
-                1,
-                INES,
-                Activity.Timing.FREE,
-                Activity.Demand.NONE,
-                List.of(),
-                Set.of(),
-                false);
+        return Activities.ofAccess(id, kind, Aim.DRIVER, 1, INES);
     }
 
     private static Set<ActivityId> ids(String... names) {

@@ -19,7 +19,7 @@ import org.junit.jupiter.api.Test;
 class SleepTest {
     private static final LocalDate TODAY = LocalDate.of(2026, 11, 25);
     private static final List<PlacedCheck> ESTATE = Walks.of(BodyStyle.ESTATE, 1969);
-    private final Sleep sleep = Sleep.load();
+    private static final Sleep SLEEP = Sleep.load();
 
     private static Evidence on(Kind kind, int year, int month) {
         return new Evidence(kind, Optional.of(LocalDate.of(year, month, 1)));
@@ -55,19 +55,19 @@ class SleepTest {
     void longerSleepOnlyAddsSuspects() {
         Set<String> before = Set.of();
         for (int months : new int[] {0, 3, 6, 12, 24, 72, 400}) {
-            Set<String> now = sleep.suspects(months, ESTATE).stream()
+            Set<String> now = SLEEP.suspects(months, ESTATE).stream()
                     .map(s -> s.check().check().id())
                     .collect(Collectors.toSet());
             assertThat(now).containsAll(before);
             before = now;
         }
         assertThat(before).contains("fuel-age", "drum-cylinder", "tyre-age", "engine-turns");
-        assertThat(sleep.suspects(2, ESTATE)).isEmpty();
+        assertThat(SLEEP.suspects(2, ESTATE)).isEmpty();
     }
 
     @Test
     void everyCheckThatItNamesExists() {
         Set<String> known = Catalogue.load().checks().stream().map(c -> c.id()).collect(Collectors.toSet());
-        assertThat(known).containsAll(sleep.checks());
+        assertThat(known).containsAll(SLEEP.checks());
     }
 }

@@ -16,21 +16,21 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
 class SuspicionTest {
-    private final Catalogue catalogue = Catalogue.load();
-    private final Suspicion suspicion = Suspicion.load();
+    private static final Catalogue CATALOGUE = Catalogue.load();
+    private static final Suspicion SUSPICION = Suspicion.load();
 
     @ParameterizedTest
     @EnumSource(Event.class)
     void everyEventNamesOnlyChecksThatExist(Event event) {
-        assertThat(suspicion.checksOf(event)).isNotEmpty().doesNotHaveDuplicates();
-        assertThat(catalogue.checks().stream().map(Check::id)).containsAll(suspicion.checksOf(event));
+        assertThat(SUSPICION.checksOf(event)).isNotEmpty().doesNotHaveDuplicates();
+        assertThat(CATALOGUE.checks().stream().map(Check::id)).containsAll(SUSPICION.checksOf(event));
     }
 
     /** Scenario 5: flooded to the sills, so bearings, buckles and pretensioners, control units and starter come under suspicion. */
     @Test
     void aFloodReachesWhatLiesLow() {
         List<PlacedCheck> hatchback = Walks.of(BodyStyle.HATCHBACK, 2008);
-        List<Suspect> suspects = suspicion.of(Event.FLOODED, hatchback);
+        List<Suspect> suspects = SUSPICION.of(Event.FLOODED, hatchback);
         assertThat(suspects)
                 .extracting(s -> s.check().check().id())
                 .contains(
@@ -46,7 +46,7 @@ class SuspicionTest {
     @Test
     void aLongSleepOfAMotorcycleBringsItsOwnSuspects() {
         List<PlacedCheck> motorcycle = Walks.of(BodyStyle.MOTORCYCLE, 1977);
-        assertThat(suspicion.of(Event.LONG_SLEEP, motorcycle))
+        assertThat(SUSPICION.of(Event.LONG_SLEEP, motorcycle))
                 .extracting(s -> s.check().place())
                 .contains("tank-cap", "front-wheel", "engine-block")
                 .doesNotContain("radiator");
@@ -57,22 +57,22 @@ class SuspicionTest {
     @EnumSource(Event.class)
     void whatHappenedOnlyMakesGraver(Event event) {
         List<PlacedCheck> hatchback = Walks.of(BodyStyle.HATCHBACK, 2008);
-        List<PlacedCheck> weighed = suspicion.weighed(hatchback, List.of(event));
+        List<PlacedCheck> weighed = SUSPICION.weighed(hatchback, List.of(event));
         assertThat(weighed).hasSameSizeAs(hatchback);
         for (int i = 0; i < weighed.size(); i++) {
             PlacedCheck now = weighed.get(i);
             PlacedCheck before = hatchback.get(i);
             assertThat(now.ifBad()).as(now.check().id()).isLessThanOrEqualTo(before.ifBad());
-            if (!suspicion.checksOf(event).contains(now.check().id()))
+            if (!SUSPICION.checksOf(event).contains(now.check().id()))
                 assertThat(now).isEqualTo(before);
         }
-        assertThat(suspicion.weighed(hatchback, List.of())).isEqualTo(hatchback);
+        assertThat(SUSPICION.weighed(hatchback, List.of())).isEqualTo(hatchback);
     }
 
     @Test
     void aShellThatWasHitIsDangerous() {
         List<PlacedCheck> saloon = Walks.of(BodyStyle.SALOON, 1998);
-        assertThat(suspicion.weighed(saloon, List.of(Event.VERMIN, Event.CRASHED)))
+        assertThat(SUSPICION.weighed(saloon, List.of(Event.VERMIN, Event.CRASHED)))
                 .filteredOn(c -> c.check().id().equals("symmetry-diagonals"))
                 .isNotEmpty()
                 .allMatch(c -> c.ifBad() == SafetyClass.A);

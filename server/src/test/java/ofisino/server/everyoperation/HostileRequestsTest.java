@@ -61,12 +61,7 @@ class HostileRequestsTest {
         assertThat(answered.getOrDefault(200, 0) + answered.getOrDefault(204, 0) + answered.getOrDefault(201, 0))
                 .as("some are right, so that the rules behind them are reached too")
                 .isGreaterThan(REQUESTS / 50);
-        assertThat(garage.running()
-                        .sql()
-                        .queryForObject(
-                                "select count(*) from history where garage_id = ? and (account_id is null or write_id is null)",
-                                Long.class,
-                                garage.id()))
+        assertThat(garage.changesWithoutAnAuthor())
                 .as("changes without an author")
                 .isZero();
         assertThat(dump(other)).as("another garage").isEqualTo(known.dumpOfTheOther());

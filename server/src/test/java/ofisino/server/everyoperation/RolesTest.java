@@ -96,13 +96,7 @@ class RolesTest {
                 .as("the same change, however its address is spelt")
                 .isEqualTo(201);
         assertThat(garage.rows("place")).isEqualTo(1);
-        assertThat(garage.running()
-                        .sql()
-                        .queryForObject(
-                                "select count(*) from history where garage_id = ? and (account_id is null or write_id is null)",
-                                Long.class,
-                                garage.id()))
-                .isZero();
+        assertThat(garage.changesWithoutAnAuthor()).isZero();
 
         UUID project = garage.project();
         UUID dent = garage.finding(project, "bonnet", "DENT");

@@ -97,25 +97,7 @@ class WriteOnceTest {
         Answer refused = garage.owner()
                 .post(
                         "/api/projects/" + project + "/orders",
-                        map(
-                                "id",
-                                UUID.randomUUID(),
-                                "supplierId",
-                                supplier,
-                                "currency",
-                                "EUR",
-                                "rate",
-                                1,
-                                "rateOn",
-                                TestGarage.TODAY,
-                                "postMinor",
-                                0,
-                                "orderedOn",
-                                TestGarage.TODAY,
-                                "expectedOn",
-                                TestGarage.TODAY,
-                                "lines",
-                                lines));
+                        TestGarage.order(UUID.randomUUID(), supplier, "EUR", 1, 0, lines));
         assertThat(refused.status()).isEqualTo(409);
         assertThat(garage.rows("purchase_order")).isZero();
         assertThat(garage.owner().get("/api/needs/" + need).text("state")).isEqualTo("NEEDED");

@@ -227,23 +227,7 @@ class BuyingTest {
 
     private static UUID ready(TestGarage garage) {
         UUID project = looking(garage);
-        garage.owner()
-                .put(
-                        "/api/garage",
-                        map(
-                                "name",
-                                "test",
-                                "zone",
-                                "Europe/Vienna",
-                                "locale",
-                                "en-GB",
-                                "units",
-                                "METRIC",
-                                "workshopHourMinor",
-                                6000,
-                                "version",
-                                0))
-                .ok();
+        garage.owner().put("/api/garage", TestGarage.withHour(6000, 0)).ok();
         for (long minor : new long[] {18_000_00, 20_000_00, 21_000_00})
             garage.owner()
                     .post(

@@ -154,24 +154,12 @@ class LedgerTest {
         garage.owner()
                 .post(
                         "/api/projects/" + project + "/orders",
-                        map(
-                                "id",
+                        TestGarage.order(
                                 order,
-                                "supplierId",
                                 garage.supplier("USD"),
-                                "currency",
                                 "USD",
-                                "rate",
                                 0.92,
-                                "rateOn",
-                                TODAY,
-                                "postMinor",
                                 0,
-                                "orderedOn",
-                                TODAY,
-                                "expectedOn",
-                                TODAY,
-                                "lines",
                                 List.of(map("needId", need, "amountMinor", 100))))
                 .ok();
         var fields = entry("EUR", 92, 1);

@@ -119,25 +119,7 @@ class PartsTest {
     private static Map<String, Object> orderBody(TestGarage garage, String currency, double rate, UUID... needs) {
         List<Map<String, Object>> lines = new ArrayList<>();
         for (UUID need : needs) lines.add(map("needId", need, "amountMinor", 2_000));
-        return map(
-                "id",
-                UUID.randomUUID(),
-                "supplierId",
-                garage.supplier(currency),
-                "currency",
-                currency,
-                "rate",
-                rate,
-                "rateOn",
-                TODAY,
-                "postMinor",
-                500,
-                "orderedOn",
-                TODAY,
-                "expectedOn",
-                TODAY,
-                "lines",
-                lines);
+        return TestGarage.order(UUID.randomUUID(), garage.supplier(currency), currency, rate, 500, lines);
     }
 
     private static String state(TestGarage garage, UUID need) {

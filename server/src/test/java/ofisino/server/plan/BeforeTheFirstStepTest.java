@@ -21,8 +21,8 @@ class BeforeTheFirstStepTest {
     /** Scenario 6: new rims are blocked until the seat of the nuts is confirmed. */
     @Test
     void rimsWaitForTheirNuts(TestGarage garage) {
-        UUID rims = job(
-                garage, garage.project(), map("title", "New rims", "zone", "front-wheel-left", "operation", "REPLACE"));
+        UUID rims = garage.job(
+                garage.project(), map("title", "New rims", "zone", "front-wheel-left", "operation", "REPLACE"));
         Answer refused = begin(garage, rims);
         assertThat(refused.code()).isEqualTo("job.not-yet");
         assertThat(refused.body()
@@ -38,7 +38,7 @@ class BeforeTheFirstStepTest {
     @Test
     void theFinalSealIsNotSpoiltOnTheTrip(TestGarage garage) {
         UUID project = garage.project();
-        UUID seal = job(garage, project, map("title", "Fit the final door seal"));
+        UUID seal = garage.job(project, map("title", "Fit the final door seal"));
         UUID outstanding = UUID.randomUUID();
         String outstandingItems = "/api/projects/" + project + "/outstanding";
         garage.owner()
@@ -105,9 +105,9 @@ class BeforeTheFirstStepTest {
     @Test
     void anAwkwardFastenerIsFoundOutOnce(TestGarage garage) {
         UUID project = garage.project();
-        UUID seat = job(garage, project, map("title", "Run the seat back"));
-        UUID first = job(garage, project, map("title", "Column out", "zone", "load-floor"));
-        UUID second = job(garage, project, map("title", "Heater in", "zone", "load-floor"));
+        UUID seat = garage.job(project, map("title", "Run the seat back"));
+        UUID first = garage.job(project, map("title", "Column out", "zone", "load-floor"));
+        UUID second = garage.job(project, map("title", "Heater in", "zone", "load-floor"));
         String path = "/api/jobs/" + first + "/reach";
         garage.owner()
                 .post(
@@ -155,14 +155,6 @@ class BeforeTheFirstStepTest {
                         .path("gradeReason")
                         .asString())
                 .isEqualTo("a present");
-    }
-
-    private static UUID job(TestGarage garage, UUID project, Map<String, Object> fields) {
-        UUID id = UUID.randomUUID();
-        garage.owner()
-                .post("/api/projects/" + project + "/jobs", map("id", id, "fields", fields))
-                .ok();
-        return id;
     }
 
     private static Answer begin(TestGarage garage, UUID job) {

@@ -19,15 +19,9 @@ final class PlanSteps {
 
     /** A project, and time on Tuesdays and Thursdays from six to eight in the evening. */
     static UUID inTheEvenings(TestGarage garage) {
-        garage.owner()
-                .put(
-                        "/api/calendar",
-                        map(
-                                "windows",
-                                List.of(
-                                        map("day", "TUESDAY", "fromMinute", 1080, "toMinute", 1200),
-                                        map("day", "THURSDAY", "fromMinute", 1080, "toMinute", 1200))))
-                .ok();
+        garage.free(
+                map("day", "TUESDAY", "fromMinute", 1080, "toMinute", 1200),
+                map("day", "THURSDAY", "fromMinute", 1080, "toMinute", 1200));
         return garage.project();
     }
 

@@ -23,11 +23,7 @@ import tools.jackson.databind.JsonNode;
 class TodayTest {
     /** Saturdays from nine to one, nothing else. */
     private static void saturdays(TestGarage garage) {
-        garage.owner()
-                .put(
-                        "/api/calendar",
-                        map("windows", List.of(map("day", "SATURDAY", "fromMinute", 540, "toMinute", 780))))
-                .ok();
+        garage.free(map("day", "SATURDAY", "fromMinute", 540, "toMinute", 780));
     }
 
     private static LocalDate saturdayOnOrAfter(LocalDate day) {

@@ -19,16 +19,8 @@ import tools.jackson.databind.JsonNode;
 class WaysRoundTest {
     private static final String YESTERDAY = TestGarage.DAY.minusDays(1).toString();
 
-    private static UUID job(TestGarage garage, UUID project, Map<String, Object> fields) {
-        UUID id = UUID.randomUUID();
-        garage.owner()
-                .post("/api/projects/" + project + "/jobs", map("id", id, "fields", fields))
-                .ok();
-        return id;
-    }
-
     private static UUID caliper(TestGarage garage, UUID project) {
-        return job(garage, project, map("title", "New caliper", "operation", "REPLACE", "zone", "brake-pipes"));
+        return garage.job(project, map("title", "New caliper", "operation", "REPLACE", "zone", "brake-pipes"));
     }
 
     private static Answer change(TestGarage garage, UUID job, Map<String, Object> fields) {
@@ -67,9 +59,9 @@ class WaysRoundTest {
     @Test
     void aDriveJoinedIntoAnotherJobStillWaitsForItsGate(TestGarage garage) {
         UUID project = garage.project();
-        UUID tidy = job(garage, project, map("title", "Tidy up", "operation", "CLEAN", "zone", "load-bay"));
+        UUID tidy = garage.job(project, map("title", "Tidy up", "operation", "CLEAN", "zone", "load-bay"));
         UUID drive =
-                job(garage, project, map("title", "Round the yard", "operation", "TEST", "details", List.of("DRIVE")));
+                garage.job(project, map("title", "Round the yard", "operation", "TEST", "details", List.of("DRIVE")));
         assertThat(kinds(garage, tidy, "begin")).doesNotContain("GATE");
         assertThat(system(garage, tidy)).isEqualTo("TRIM");
         garage.owner().post("/api/jobs/" + tidy + "/join", map("other", drive)).ok();
@@ -100,8 +92,7 @@ class WaysRoundTest {
         UUID finding = garage.finding(project, "brake-pipes", "LEAK");
         garage.decide(finding, "REPLACE");
         List<UUID> chain = garage.chain(finding);
-        UUID look = job(
-                garage,
+        UUID look = garage.job(
                 project,
                 map(
                         "title",

@@ -155,6 +155,49 @@ public record TestGarage(Running running, UUID id, Api owner) {
         return id;
     }
 
+    /** A job as it is said. */
+    public UUID job(UUID project, Map<String, Object> fields) {
+        UUID id = UUID.randomUUID();
+        owner.post("/api/projects/" + project + "/jobs", map("id", id, "fields", fields))
+                .ok();
+        return id;
+    }
+
+    /** A check answered with what was taken apart for it. */
+    public static Map<String, Object> answer(String check, String place, String seen) {
+        var answer = map("id", UUID.randomUUID(), "checkId", check, "place", place, "seen", seen);
+        answer.putAll(map("howSeen", "OPENED", "covered", false, "another", false));
+        return map("answers", List.of(answer));
+    }
+
+    /** An order of today that comes today. */
+    public static Map<String, Object> order(
+            UUID id, UUID supplier, String currency, Number rate, long post, List<?> lines) {
+        var order = map("id", id, "supplierId", supplier, "currency", currency, "rate", rate, "rateOn", TODAY);
+        order.putAll(map("postMinor", post, "orderedOn", TODAY, "expectedOn", TODAY, "lines", lines));
+        return order;
+    }
+
+    /** The garage with what an hour at a workshop costs. */
+    public static Map<String, Object> withHour(long minor, long version) {
+        var garage = map("name", "test", "zone", "Europe/Vienna", "locale", "en-GB", "units", "METRIC");
+        garage.putAll(map("workshopHourMinor", minor, "version", version));
+        return garage;
+    }
+
+    /** Time in the garage on those days. */
+    public void free(Map<?, ?>... windows) {
+        owner.put("/api/calendar", map("windows", List.of(windows))).ok();
+    }
+
+    public long changesWithoutAnAuthor() {
+        return running.sql()
+                .queryForObject(
+                        "select count(*) from history where garage_id = ? and (account_id is null or write_id is null)",
+                        Long.class,
+                        id);
+    }
+
     public UUID need(UUID project, UUID job, String title) {
         UUID id = UUID.randomUUID();
         owner.post(
@@ -233,14 +276,9 @@ public record TestGarage(Running running, UUID id, Api owner) {
 
     /** Three mornings a week. */
     public void workSessions() {
-        owner.put(
-                        "/api/calendar",
-                        map(
-                                "windows",
-                                List.of("TUESDAY", "THURSDAY", "SATURDAY").stream()
-                                        .map(day -> map("day", day, "fromMinute", 540, "toMinute", 780))
-                                        .toList()))
-                .ok();
+        free(List.of("TUESDAY", "THURSDAY", "SATURDAY").stream()
+                .map(day -> map("day", day, "fromMinute", 540, "toMinute", 780))
+                .toArray(Map[]::new));
     }
 
     /** What is sent to log so many minutes on a job that day. */

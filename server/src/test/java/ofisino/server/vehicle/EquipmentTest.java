@@ -92,25 +92,7 @@ class EquipmentTest {
     void whatACheckFoundOutlivesTheCheck(TestGarage garage) {
         UUID project = builtIn(garage, 1985);
         garage.owner()
-                .post(
-                        "/api/projects/" + project + "/answers",
-                        map(
-                                "answers",
-                                List.of(map(
-                                        "id",
-                                        UUID.randomUUID(),
-                                        "checkId",
-                                        "papers-open-recall",
-                                        "place",
-                                        "papers",
-                                        "seen",
-                                        "BAD",
-                                        "howSeen",
-                                        "OPENED",
-                                        "covered",
-                                        false,
-                                        "another",
-                                        false))))
+                .post("/api/projects/" + project + "/answers", TestGarage.answer("papers-open-recall", "papers", "BAD"))
                 .ok();
         JsonNode found = finding(garage, project);
         builtIn(garage, 1960, project);

@@ -98,19 +98,7 @@ class EstimateTest {
     }
 
     private static Map<String, Object> garageWith(TestGarage garage, long hourMinor) {
-        return map(
-                "name",
-                "test",
-                "zone",
-                "Europe/Vienna",
-                "locale",
-                "en-GB",
-                "units",
-                "METRIC",
-                "workshopHourMinor",
-                hourMinor,
-                "version",
-                garage.owner().get("/api/garage").number("version"));
+        return TestGarage.withHour(hourMinor, garage.owner().get("/api/garage").number("version"));
     }
 
     private static JsonNode only(TestGarage garage, UUID project) {

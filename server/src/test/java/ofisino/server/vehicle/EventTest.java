@@ -73,25 +73,10 @@ class EventTest {
         garage.owner()
                 .post(
                         "/api/projects/" + project + "/answers",
-                        map(
-                                "answers",
-                                List.of(map(
-                                        "id",
-                                        UUID.randomUUID(),
-                                        "checkId",
-                                        check,
-                                        "place",
-                                        step(garage, project, check)
-                                                .path("place")
-                                                .asString(),
-                                        "seen",
-                                        "BAD",
-                                        "howSeen",
-                                        "OPENED",
-                                        "covered",
-                                        false,
-                                        "another",
-                                        false))))
+                        TestGarage.answer(
+                                check,
+                                step(garage, project, check).path("place").asString(),
+                                "BAD"))
                 .ok();
     }
 

@@ -158,24 +158,12 @@ class FindingToVerifiedTest {
         garage.owner()
                 .post(
                         "/api/projects/" + project + "/orders",
-                        map(
-                                "id",
+                        TestGarage.order(
                                 UUID.randomUUID(),
-                                "supplierId",
                                 garage.supplier("GBP"),
-                                "currency",
                                 "GBP",
-                                "rate",
                                 1.17,
-                                "rateOn",
-                                TODAY,
-                                "postMinor",
                                 500,
-                                "orderedOn",
-                                TODAY,
-                                "expectedOn",
-                                TODAY,
-                                "lines",
                                 List.of(map("needId", need, "amountMinor", 2000))))
                 .ok();
         assertThat(accept(garage, need, true, place).detail()).contains("arrival first");
@@ -215,15 +203,9 @@ class FindingToVerifiedTest {
     void aWorkSessionBeginsItsJobsAndShortensThePlan(TestGarage garage) {
         UUID project = garage.project();
         UUID job = garage.job(project, "Strip");
-        garage.owner()
-                .put(
-                        "/api/calendar",
-                        map(
-                                "windows",
-                                List.of(
-                                        map("day", "SATURDAY", "fromMinute", 540, "toMinute", 780),
-                                        map("day", "TUESDAY", "fromMinute", 1140, "toMinute", 1290))))
-                .ok();
+        garage.free(
+                map("day", "SATURDAY", "fromMinute", 540, "toMinute", 780),
+                map("day", "TUESDAY", "fromMinute", 1140, "toMinute", 1290));
         assertThat(plannedMinutes(garage, project)).isEqualTo(60);
         garage.owner()
                 .post(

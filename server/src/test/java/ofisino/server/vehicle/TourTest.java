@@ -1,6 +1,5 @@
 package ofisino.server.vehicle;
 
-import static ofisino.server.testing.TestGarage.TODAY;
 import static ofisino.server.testing.TestGarage.map;
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -77,25 +76,9 @@ class TourTest {
     }
 
     private static UUID van(TestGarage garage) {
-        UUID project = UUID.randomUUID();
         Map<String, Object> fields = TestGarage.projectFields("ACTIVE");
         fields.putAll(map("vehicleName", "Brannick hauler", "builtYear", 2011));
-        garage.owner()
-                .post(
-                        "/api/projects",
-                        map(
-                                "id",
-                                project,
-                                "vehicleId",
-                                UUID.randomUUID(),
-                                "bodyStyle",
-                                "VAN",
-                                "begunOn",
-                                TODAY,
-                                "fields",
-                                fields))
-                .ok();
-        return project;
+        return garage.project("VAN", fields, List.of());
     }
 
     /** Five items at each of the eight fullest zones, and one at the ninth. */

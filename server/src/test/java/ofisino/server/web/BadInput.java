@@ -311,25 +311,9 @@ final class BadInput {
     }
 
     static Map<String, Object> order(UUID id, UUID supplier, List<Map<String, Object>> lines, String expected) {
-        return map(
-                "id",
-                id,
-                "supplierId",
-                supplier,
-                "currency",
-                "EUR",
-                "rate",
-                1,
-                "rateOn",
-                TODAY,
-                "postMinor",
-                0,
-                "orderedOn",
-                TODAY,
-                "expectedOn",
-                expected,
-                "lines",
-                lines);
+        Map<String, Object> order = TestGarage.order(id, supplier, "EUR", 1, 0, lines);
+        order.put("expectedOn", expected);
+        return order;
     }
 
     private static Map<String, Object> project(UUID id, int year, String body) {

@@ -25,7 +25,6 @@ import ofisino.core.vehicle.body.Bodies;
 import ofisino.core.vehicle.body.Nearby;
 import ofisino.core.vehicle.body.Zone;
 import ofisino.core.vehicle.equipment.Equipment;
-import ofisino.core.vehicle.equipment.EquipmentLibrary;
 import ofisino.core.vehicle.equipment.HowKnown;
 import ofisino.core.vehicle.equipment.Layout;
 import ofisino.core.vehicle.equipment.Make;
@@ -170,8 +169,7 @@ class InterlocksTest {
     }
 
     private static Equipment vehicle(BodyStyle body, int year, Equipment.Fact... facts) {
-        return Equipment.of(
-                EquipmentLibrary.load(), new Make(body, year, Layout.FRONT_ENGINE_REAR_DRIVE), List.of(facts));
+        return Equipment.of(Vehicles.LIBRARY, new Make(body, year, Layout.FRONT_ENGINE_REAR_DRIVE), List.of(facts));
     }
 
     /**
@@ -210,24 +208,21 @@ class InterlocksTest {
 
     @Test
     void noFireNearAGasCylinder() {
-        Work weld = new Work(
+        assertThat(INTERLOCKS.of(weldingASill(Vehicles.of(BodyStyle.ESTATE, 1985))))
+                .contains(Interlock.GAS_SAFE);
+        assertThat(INTERLOCKS.of(weldingASill(Vehicles.of(BodyStyle.ESTATE, 1985, "gas-conversion:none"))))
+                .doesNotContain(Interlock.GAS_SAFE);
+    }
+
+    private static Work weldingASill(Equipment vehicle) {
+        return new Work(
                 Operation.WELD,
                 Set.of(),
                 Optional.of(VehicleSystem.STRUCTURE),
                 Optional.of("sill"),
                 Set.of(),
                 Set.of(),
-                Vehicles.of(BodyStyle.ESTATE, 1985));
-        assertThat(INTERLOCKS.of(weld)).contains(Interlock.GAS_SAFE);
-        assertThat(INTERLOCKS.of(new Work(
-                        Operation.WELD,
-                        Set.of(),
-                        Optional.of(VehicleSystem.STRUCTURE),
-                        Optional.of("sill"),
-                        Set.of(),
-                        Set.of(),
-                        Vehicles.of(BodyStyle.ESTATE, 1985, "gas-conversion:none"))))
-                .doesNotContain(Interlock.GAS_SAFE);
+                vehicle);
     }
 
     /** A saloon of 1998 counts as having airbags until somebody has seen that it has none, on the seats and behind them. */

@@ -15,6 +15,7 @@ import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Combinators;
 import ofisino.core.kernel.Aim;
+import ofisino.core.plan.Activities;
 import ofisino.core.plan.calendar.TimeWindow;
 import ofisino.core.plan.problem.Activity;
 import ofisino.core.plan.problem.Activity.Crew;
@@ -171,17 +172,7 @@ public final class Garages {
     }
 
     private static Activity stripDown(String id, Activity.ActivityKind kind, int slots) {
-        return new Activity(
-                new ActivityId(id),
-                kind,
-                Aim.DRIVER,
-                slots,
-                new Crew(1, BOTH),
-                Timing.FREE,
-                Demand.NONE,
-                List.of(),
-                Set.of(),
-                false);
+        return Activities.ofAccess(id, kind, Aim.DRIVER, slots, new Crew(1, BOTH));
     }
 
     private static Activity inspection(Random dice) {

@@ -12,18 +12,18 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
 class BodiesTest {
-    private final Body estate = Bodies.load().of(BodyStyle.ESTATE);
+    private static final Body ESTATE = Bodies.load().of(BodyStyle.ESTATE);
 
     @Test
     void theEstateIsDrawnWithBothSides() {
-        assertThat(estate.zones()).hasSizeGreaterThan(70);
-        assertThat(estate.require("sill-left").side()).isEqualTo(Side.LEFT);
-        assertThat(estate.require("sill-right")).satisfies(sill -> {
+        assertThat(ESTATE.zones()).hasSizeGreaterThan(70);
+        assertThat(ESTATE.require("sill-left").side()).isEqualTo(Side.LEFT);
+        assertThat(ESTATE.require("sill-right")).satisfies(sill -> {
             assertThat(sill.side()).isEqualTo(Side.RIGHT);
             assertThat(sill.view()).isEqualTo("right");
-            assertThat(sill.markX()).isEqualTo(640 - estate.require("sill-left").markX());
+            assertThat(sill.markX()).isEqualTo(640 - ESTATE.require("sill-left").markX());
         });
-        assertThat(estate.views())
+        assertThat(ESTATE.views())
                 .filteredOn(BodyView::mirrored)
                 .extracting(BodyView::id)
                 .containsExactly("right");
@@ -74,14 +74,14 @@ class BodiesTest {
     @Test
     void aBodyTakesViewsFromAnother() {
         Body saloon = Bodies.load().of(BodyStyle.SALOON);
-        assertThat(saloon.require("rear-axle")).isEqualTo(estate.require("rear-axle"));
+        assertThat(saloon.require("rear-axle")).isEqualTo(ESTATE.require("rear-axle"));
         assertThat(saloon.zone("load-bay")).isEmpty();
         assertThat(saloon.require("boot").view()).isEqualTo("cabin");
     }
 
     @Test
     void aSlipInADrawingFileIsNamed() {
-        assertThatThrownBy(() -> estate.require("wing-mirror")).hasMessageContaining("Press a zone");
+        assertThatThrownBy(() -> ESTATE.require("wing-mirror")).hasMessageContaining("Press a zone");
         assertThatThrownBy(() -> read("style: van\nviews:\n- {id: top, name: Top}"))
                 .hasMessageContaining("lacks “column”");
         assertThatThrownBy(() -> read("style: van\nviews:\n- {id: r, name: R, mirrorOf: left, column: 0, row: 0}"))
@@ -96,7 +96,7 @@ class BodiesTest {
                 .hasMessageContaining("unknown key “front half”");
         assertThatThrownBy(() -> read("style: van\nviews:\n- {id: keel, of: estate}"))
                 .hasMessageContaining("no view keel");
-        assertThatThrownBy(() -> read("style: van\nviews:\n- {id: cabin, of: estate, without: [bar]}"))
+        assertThatThrownBy(() -> read("style: van\nviews:\n- {id: cabin, of: ESTATE, without: [bar]}"))
                 .hasMessageContaining("no zone “bar”");
     }
 

@@ -35,13 +35,13 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
 class CatalogueTest {
-    private final Catalogue catalogue = Catalogue.load();
-    private final Bodies bodies = Bodies.load();
+    private static final Catalogue CATALOGUE = Catalogue.load();
+    private static final Bodies BODIES = Bodies.load();
 
     @Test
     void holdsAtLeast180ChecksOfEveryTheme() {
-        assertThat(catalogue.checks()).hasSizeGreaterThanOrEqualTo(180);
-        assertThat(catalogue.checks().stream().map(Check::theme).distinct()).hasSize(10);
+        assertThat(CATALOGUE.checks()).hasSizeGreaterThanOrEqualTo(180);
+        assertThat(CATALOGUE.checks().stream().map(Check::theme).distinct()).hasSize(10);
     }
 
     /** A check that is nowhere to be done is filler; a place that no drawing has is a slip. */
@@ -50,18 +50,18 @@ class CatalogueTest {
         Set<String> used = new HashSet<>();
         Set<String> places = new HashSet<>(Set.of(Catalogue.PAPERS, Catalogue.ROAD));
         for (BodyStyle style : BodyStyle.values()) {
-            bodies.of(style).zones().stream().map(Zone::place).forEach(places::add);
+            BODIES.of(style).zones().stream().map(Zone::place).forEach(places::add);
         }
         for (Make make : Vehicles.makes(1955, 1977, 2012)) {
-            Body body = bodies.of(make.body(), make.layout());
+            Body body = BODIES.of(make.body(), make.layout());
             Stream.concat(
-                            catalogue.of(body, Vehicles.of(make)).stream(),
-                            catalogue.waiting(body, Vehicles.of(make)).stream())
+                            CATALOGUE.of(body, Vehicles.of(make)).stream(),
+                            CATALOGUE.waiting(body, Vehicles.of(make)).stream())
                     .forEach(p -> used.add(p.check().id()));
         }
-        assertThat(catalogue.checks().stream().map(Check::id).filter(id -> !used.contains(id)))
+        assertThat(CATALOGUE.checks().stream().map(Check::id).filter(id -> !used.contains(id)))
                 .isEmpty();
-        assertThat(catalogue.checks().stream().flatMap(c -> c.places().stream()).filter(p -> !places.contains(p)))
+        assertThat(CATALOGUE.checks().stream().flatMap(c -> c.places().stream()).filter(p -> !places.contains(p)))
                 .isEmpty();
     }
 
@@ -115,13 +115,13 @@ class CatalogueTest {
     @Test
     void aQuestionStandsForWhatWaits() {
         Equipment unknown = Vehicles.of(BodyStyle.SALOON, 1966);
-        List<Question> questions = Question.of(catalogue.waiting(bodies.of(BodyStyle.SALOON), unknown), unknown);
+        List<Question> questions = Question.of(CATALOGUE.waiting(BODIES.of(BodyStyle.SALOON), unknown), unknown);
         assertThat(questions).extracting(Question::gravest).isSorted();
         Question first = questions.get(0);
         assertThat(first.gravest()).isEqualTo(SafetyClass.A);
         for (Item.Value value : Vehicles.LIBRARY.require(first.item()).values()) {
             Equipment said = Vehicles.of(BodyStyle.SALOON, 1966, first.item() + ":" + value.id());
-            assertThat(Question.of(catalogue.waiting(bodies.of(BodyStyle.SALOON), said), said))
+            assertThat(Question.of(CATALOGUE.waiting(BODIES.of(BodyStyle.SALOON), said), said))
                     .extracting(Question::item)
                     .doesNotContain(first.item());
         }
@@ -162,7 +162,7 @@ class CatalogueTest {
     @Test
     void whatIsMeasuredHasALimitWithItsSource() {
         Limits limits = Limits.load();
-        assertThat(catalogue.checks())
+        assertThat(CATALOGUE.checks())
                 .filteredOn(c -> c.method() == Check.Method.MEASURE)
                 .hasSizeGreaterThan(20)
                 .allSatisfy(c -> assertThat(
@@ -171,7 +171,7 @@ class CatalogueTest {
         assertThat(limits.all())
                 .filteredOn(l -> !l.isAge()) // an age is read off a part whenever one sees it
                 .extracting(Limit::id)
-                .allSatisfy(id -> assertThat(catalogue.checks().stream().flatMap(c -> c.limit().stream()))
+                .allSatisfy(id -> assertThat(CATALOGUE.checks().stream().flatMap(c -> c.limit().stream()))
                         .contains(id));
     }
 
@@ -272,7 +272,7 @@ class CatalogueTest {
 
     @Test
     void restraintBrakesAndSteeringAreNeverCosmetic() {
-        assertThat(catalogue.checks())
+        assertThat(CATALOGUE.checks())
                 .filteredOn(c -> c.theme().equals("brakes"))
                 .allSatisfy(c -> assertThat(c.ifBad()).isNotEqualTo(SafetyClass.D));
     }

@@ -5848,6 +5848,7 @@ export interface components {
             version: number;
         };
         Subject: {
+            access?: string;
             /** Format: uuid */
             id: string;
             /** @enum {string} */

@@ -87,8 +87,8 @@ function stripDowns(bars: Bar[]): Bar[] {
       return {
         ...closing,
         key: `open:${closing.activity.subject.id}`,
-        title: stripDown?.title ?? closing.title, // what is open already has only its refit left in the plan
-        from: stripDown?.from ?? first,
+        title: closing.activity.subject.access ?? closing.title,
+        from: stripDown?.from ?? first, // what is open already has only its refit left in the plan
       }
     })
 }

@@ -84,8 +84,16 @@ public interface Plans {
 
     record Milestone(Aim aim, Milestones.Milestone reached) {}
 
-    /** @param id of the job, the order, the need, the place; for daylight and a helper that of nothing */
-    record Subject(Kind kind, UUID id, String title) {
+    /**
+     * @param id     of the job, the order, the need, the place; for daylight and a helper that of nothing
+     * @param access what is open between a strip and its refit: Engine out
+     */
+    record Subject(
+            Kind kind, UUID id, String title, @Nullable String access) {
+        public Subject(Kind kind, UUID id, String title) {
+            this(kind, id, title, null);
+        }
+
         public enum Kind {
             JOB,
             /** A part on its way. */

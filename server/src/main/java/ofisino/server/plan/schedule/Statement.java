@@ -341,7 +341,7 @@ final class Statement {
     }
 
     private void add(ActivityId id, Kind kind, CarAccess.Unclosed stripDown, String name, Aim aim, int minutes) {
-        subjects.put(id.value(), new Subject(kind, stripDown.id(), name));
+        subjects.put(id.value(), new Subject(kind, stripDown.id(), name, stripDown.name()));
         activities.add(new Activity(
                 id,
                 kind == Kind.STRIP ? Activity.ActivityKind.STRIP : Activity.ActivityKind.REFIT,

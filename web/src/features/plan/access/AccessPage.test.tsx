@@ -138,7 +138,7 @@ it('closes for now only what may be, and shows why it cannot be closed', async (
   open()
   expect(await screen.findByRole('button', { name: /Refit for now.*Coolant drained/ })).toBeInTheDocument()
   expect(screen.queryByRole('button', { name: /Refit for now.*Gearbox out/ })).not.toBeInTheDocument()
-  await userEvent.click(screen.getByRole('button', { name: "Refit it: Coolant drained" }))
+  await userEvent.click(screen.getByRole('button', { name: 'Refit it: Coolant drained' }))
   expect(await screen.findByText('“Job c” still needs it open.')).toBeInTheDocument()
   expect(server.writes(path)[0]!.body).toEqual({ version: 1 })
 })

@@ -172,7 +172,8 @@ function Steps({
       unwrap(api.POST('/api/projects/{projectId}/access/{stripDown}/close-for-now', { ...closing, ...write(id) })),
     { said: () => t('access.closedOutstanding', { what: access.name }) },
   )
-  const named = (act: 'access.close' | 'access.closeForNow' | 'access.whileOpen') => t('actOn', { act: t(act), what: access.name })
+  const named = (act: 'access.close' | 'access.closeForNow' | 'access.whileOpen') =>
+    t('actOn', { act: t(act), what: access.name })
   return (
     <>
       <div className="no-print mt-1 flex flex-wrap gap-2">
@@ -187,12 +188,7 @@ function Steps({
         </button>
         {o.openedOn ? (
           <>
-            <button
-              type="button"
-              className="btn"
-              aria-label={named('access.close')}
-              onClick={() => close.mutate({})}
-            >
+            <button type="button" className="btn" aria-label={named('access.close')} onClick={() => close.mutate({})}>
               {t('access.close')}
             </button>
             {access.drained && !access.neverTemporary && (

@@ -9,6 +9,15 @@ const right = 10
 const top = 16
 const plot = 90
 const line = 11
+const letter = 6
+
+/** Broken between words, so that no line is longer than there is room beside its neighbours, save a word that is. */
+function inLines(text: string, letters: number): string[] {
+  return text.split(' ').reduce<string[]>((lines, word) => {
+    const longer = `${lines.at(-1)} ${word}`
+    return lines.length > 0 && longer.length <= letters ? [...lines.slice(0, -1), longer] : [...lines, word]
+  }, [])
+}
 
 /** Readings side by side with the limit between them: small, to see which one steps out of line. */
 export function SeriesPlot({ points, limit }: { points: Point[]; limit: Measurable }) {
@@ -18,15 +27,14 @@ export function SeriesPlot({ points, limit }: { points: Point[]; limit: Measurab
   const sameUnit = points.every((p) => p.unit === limit.unit) ? bounds : []
   const values = [...points.map((p) => p.value), ...sameUnit]
   const oneSpot = new Set(points.map((p) => p.spot)).size === 1
-  // side by side there is room for a word, not for all of them
-  const under = (p: Point) => (oneSpot ? [format.dayOfMonth(p.readOn)] : p.spot.split(' '))
+  const step = (width - left - right) / points.length
+  const under = (p: Point) => (oneSpot ? [format.dayOfMonth(p.readOn)] : inLines(p.spot, step / letter))
   const bottom = 9 + line * Math.max(...points.map((p) => under(p).length))
   const height = plot + bottom
   // bars stand on zero; a line over time may begin where its values do
   const low = oneSpot ? Math.min(...values) : Math.min(0, ...values)
   const high = Math.max(...values)
   const y = scaleLinear([low, high > low ? high : low + (Math.abs(low) || 1)], [height - bottom, top])
-  const step = (width - left - right) / points.length
   const x = scaleLinear([-0.5, points.length - 0.5], [left, width - right])
   return (
     <svg viewBox={`0 0 ${width} ${height}`} className="block w-full max-w-md" aria-hidden="true">
@@ -69,9 +77,9 @@ export function SeriesPlot({ points, limit }: { points: Point[]; limit: Measurab
             {units.figure(p.value, p.unit, READABLE)}
           </text>
           <text textAnchor="middle" fontSize={10} className="fill-base-content">
-            {under(p).map((word, at) => (
+            {under(p).map((words, at) => (
               <tspan key={at} x={x(i)} y={plot + line * (at + 1)}>
-                {word}
+                {words}
               </tspan>
             ))}
           </text>

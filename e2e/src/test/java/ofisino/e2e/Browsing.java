@@ -148,6 +148,11 @@ final class Browsing implements AutoCloseable {
         return page.getByLabel(name, new Page.GetByLabelOptions().setExact(true));
     }
 
+    /** What is read off, in the unit that its field names. */
+    static void measure(Page page, String what, String unit, String value) {
+        page.getByLabel(word("units.of", "what", what, "unit", unit)).fill(value);
+    }
+
     static void signIn(Page page, String name, String password) {
         page.getByLabel(word("signIn.name")).fill(name);
         page.getByLabel(word("signIn.password")).fill(password);

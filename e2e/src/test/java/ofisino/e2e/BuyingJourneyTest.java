@@ -4,6 +4,7 @@ import static ofisino.e2e.Browsing.accessible;
 import static ofisino.e2e.Browsing.button;
 import static ofisino.e2e.Browsing.field;
 import static ofisino.e2e.Browsing.go;
+import static ofisino.e2e.Browsing.measure;
 import static ofisino.e2e.Browsing.openTheGarage;
 import static ofisino.e2e.Browsing.press;
 import static ofisino.e2e.Browsing.says;
@@ -80,10 +81,8 @@ class BuyingJourneyTest {
         button(desk, word("estimate.ri.RI_5")).click();
         press(desk, word("estimate.save"));
         says(desk, word("units.wholeMillimetres"));
-        desk.getByLabel(word("units.of", "what", word("estimate.length"), "unit", "mm"))
-                .fill("620");
-        desk.getByLabel(word("units.of", "what", word("estimate.width"), "unit", "mm"))
-                .fill("140");
+        measure(desk, word("estimate.length"), "mm", "620");
+        measure(desk, word("estimate.width"), "mm", "140");
         press(desk, word("estimate.save"));
         says(desk, word("estimate.repair.WELD_A_PANEL"));
         says(desk, word("estimate.withinReach"));
@@ -98,13 +97,11 @@ class BuyingJourneyTest {
         press(desk, word("reading.add"));
         desk.getByLabel(word("reading.what")).selectOption("Battery at rest");
         desk.getByLabel(word("reading.where")).selectOption("battery-tray");
-        desk.getByLabel(word("units.of", "what", word("reading.value"), "unit", "V"))
-                .fill("400");
+        measure(desk, word("reading.value"), "V", "400");
         press(desk, word("reading.keep"));
         says(desk, "400.0 volt is not to be expected here.");
         accessible(desk);
-        desk.getByLabel(word("units.of", "what", word("reading.value"), "unit", "V"))
-                .fill("11.4");
+        measure(desk, word("reading.value"), "V", "11.4");
         press(desk, word("reading.keep"));
         says(desk, word("reading.outside", "what", "Battery at rest (Battery and tray)", "count", 1));
         says(desk, "below the limit, by 0.84 V.");

@@ -4,6 +4,7 @@ import static ofisino.e2e.Browsing.accessible;
 import static ofisino.e2e.Browsing.confirmEach;
 import static ofisino.e2e.Browsing.field;
 import static ofisino.e2e.Browsing.go;
+import static ofisino.e2e.Browsing.measure;
 import static ofisino.e2e.Browsing.openTheGarage;
 import static ofisino.e2e.Browsing.press;
 import static ofisino.e2e.Browsing.says;
@@ -122,12 +123,9 @@ class ScopeJourneyTest {
         link(desk, word("work.ways.fits")).click();
         says(desk, word("fits.unmeasured"));
         press(desk, word("fits.measure"));
-        desk.getByLabel(word("units.of", "what", word("fits.height"), "unit", "mm"))
-                .fill("1480");
-        desk.getByLabel(word("units.of", "what", word("fits.width"), "unit", "mm"))
-                .fill("1520");
-        desk.getByLabel(word("units.of", "what", word("fits.length"), "unit", "mm"))
-                .fill("3890");
+        measure(desk, word("fits.height"), "mm", "1480");
+        measure(desk, word("fits.width"), "mm", "1520");
+        measure(desk, word("fits.length"), "mm", "3890");
         press(desk, word("fits.keep"));
         says(desk, word("fits.noPassage"));
         accessible(desk);

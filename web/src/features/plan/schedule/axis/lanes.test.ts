@@ -35,6 +35,16 @@ it('sorts bars by where the work happens and shows what stands open meanwhile', 
   expect(open.to).toBe(Date.parse('2026-03-05T20:00:00Z'))
 })
 
+it('calls what stands open by its name, also when only the refit is left', () => {
+  const refit = activity('REFIT', 'gearbox', '2026-03-05T18:00:00Z', '2026-03-05T20:00:00Z')
+  const named = { ...refit, subject: { ...refit.subject, title: 'Put the gearbox back in', access: 'Gearbox out' } }
+  const lanes = lanesOf(plan([named]))
+  expect(lanes.map((l) => [l.name, l.bars.map((b) => b.title)])).toEqual([
+    ['car', ['Put the gearbox back in']],
+    ['open', ['Gearbox out']],
+  ])
+})
+
 it('leaves out lanes in which nothing happens', () => {
   expect(lanesOf(plan([]))).toEqual([])
 })

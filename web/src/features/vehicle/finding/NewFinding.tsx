@@ -1,5 +1,4 @@
 import { useState } from 'react'
-import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
@@ -7,11 +6,11 @@ import { ProblemAlert } from '@/ui/page/Feedback'
 import { NoteField } from '@/ui/form/Field'
 import { PhotoChoice, PhotosOnTheWay } from '@/ui/photos/SheetPhotos'
 import { usePhotos } from '@/ui/photos/usePhotos'
-import { SafetyMark } from '@/ui/safety/SafetyMark'
 import { Sheet } from '@/ui/form/Sheet'
 import { useFormat } from '@/ui/format/format'
 import { useDraft } from '@/ui/form/useDraft'
-import { kinds, JudgementFields, type Judgement } from './JudgementFields'
+import { kinds, type Judgement } from './JudgementFields'
+import { Proposed } from './Proposed'
 
 type Kind = Schemas['FindingFields']['kind']
 type Draft = { id: string; kind?: Kind; note: string; covered: boolean; said: Judgement }
@@ -41,16 +40,6 @@ export function NewFinding({
     forget()
     onClose()
   }
-  const proposal = useQuery({
-    queryKey: ['proposal', projectId, zone, kind],
-    enabled: !!kind,
-    queryFn: () =>
-      unwrap(
-        api.GET('/api/projects/{projectId}/proposal', {
-          params: { path: { projectId }, query: { zone, kind: kind! } },
-        }),
-      ),
-  })
   const save = useWrite(
     (fields: Schemas['FindingFields'], writeId) =>
       unwrap(
@@ -99,23 +88,16 @@ export function NewFinding({
             ))}
           </div>
         </fieldset>
-        {proposal.data && (
-          <section aria-label={t('walk.proposed')} className="card-sheet p-3">
-            <p className="mb-2 flex flex-wrap items-center gap-x-4 gap-y-1">
-              <SafetyMark safety={said.safetyClass ?? proposal.data.safetyClass} />
-              <span>{t('walk.severity', { grade: said.severity ?? proposal.data.severity })}</span>
-              <span>{t(`seen.${said.howSeen ?? proposal.data.howSeen}`)}</span>
-            </p>
-            <p className="quiet text-sm">
-              {t('walk.proposedBecause')} {proposal.data.reasons.map((r) => t(`reason.${r}`)).join(' ')}
-            </p>
-            <details>
-              <summary className="cursor-pointer py-1 text-sm font-semibold">{t('walk.differ')}</summary>
-              <JudgementFields value={said} proposal={proposal.data} onChange={(judged) => put({ said: judged })} />
-            </details>
-          </section>
+        {kind && (
+          <Proposed
+            projectId={projectId}
+            zone={zone}
+            kind={kind}
+            said={said}
+            onChange={(judged) => put({ said: judged })}
+          />
         )}
-        <ProblemAlert error={proposal.error ?? save.error} />
+        <ProblemAlert error={save.error} />
         <button type="submit" className="btn btn-primary btn-lg sticky bottom-2" disabled={!kind || save.isPending}>
           {save.isPending && <span className="loading loading-spinner" aria-hidden="true" />}
           {t('walk.save')}

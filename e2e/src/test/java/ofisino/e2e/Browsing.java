@@ -3,6 +3,7 @@ package ofisino.e2e;
 import static ofisino.e2e.Words.word;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.deque.html.axecore.args.AxeRunOptions;
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.deque.html.axecore.results.Rule;
 import com.microsoft.playwright.Browser;
@@ -11,6 +12,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.PlaywrightException;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.ReducedMotion;
@@ -25,6 +27,7 @@ import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import javax.imageio.ImageIO;
 
 /** Debian's headless Chromium, and what every journey does with it. */
@@ -40,13 +43,17 @@ final class Browsing implements AutoCloseable {
     private static final String TOO_WIDE = script("too-wide.js");
     private static final String EACH = "dialog button[aria-label^='"
             + word("actOn", "act", word("interlock.confirm"), "what", "").strip() + "']";
+    private static final ThreadLocal<Browsing> LAST = new ThreadLocal<>();
     private final Playwright playwright;
     private final Browser browser;
     private final String url;
     private final List<String> complaints = new ArrayList<>();
+    private final List<Page> pages = new ArrayList<>();
+    private String atTheEnd = "";
 
     Browsing(String url) {
         this.url = url;
+        LAST.set(this);
         playwright = Playwright.create(
                 new Playwright.CreateOptions().setEnv(java.util.Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
         browser = playwright
@@ -75,7 +82,8 @@ final class Browsing implements AutoCloseable {
                 .setTimezoneId("Europe/Vienna")
                 .setHasTouch(width < 500));
         Page page = context.newPage();
-        page.setDefaultTimeout(60_000); // a shared machine stands still for seconds
+        pages.add(page);
+        page.setDefaultTimeout(120_000); // a shared machine stands still for a minute
         page.onPageError(error -> complaints.add(error));
         page.onConsoleMessage(message -> {
             if (message.type().equals("error") && !message.text().contains("status of 4"))
@@ -99,7 +107,11 @@ final class Browsing implements AutoCloseable {
     /** No rule of WCAG 2.2 AA that axe can check is broken, and all fits the screen, also in a language of longer words. */
     static void accessible(Page page) {
         page.waitForFunction("() => !document.querySelector('.loading')"); // everything asked for has come
+        var options = new AxeRunOptions();
+        options.setResultTypes(List.of("violations")); // to collect what is right takes most of its time
         List<Rule> violations = new AxeBuilder(page)
+                .options(options)
+                .setLegacyMode(true) // no page holds another one
                 .withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"))
                 .analyze()
                 .getViolations();
@@ -236,8 +248,28 @@ final class Browsing implements AutoCloseable {
         return complaints;
     }
 
+    /** What the pages of this thread's last journey show, or showed when it ended. */
+    static String seen() {
+        Browsing last = LAST.get();
+        return last == null ? "" : last.atTheEnd.isEmpty() ? last.shown() : last.atTheEnd;
+    }
+
+    private String shown() {
+        return pages.stream().map(Browsing::shown).collect(Collectors.joining("\n\n"));
+    }
+
+    private static String shown(Page page) {
+        try {
+            var soon = new Locator.InnerTextOptions().setTimeout(5_000);
+            return page.url() + "\n" + page.locator("body").innerText(soon);
+        } catch (PlaywrightException stuck) {
+            return page.url() + "\n" + stuck.getMessage();
+        }
+    }
+
     @Override
     public void close() {
+        atTheEnd = shown();
         playwright.close();
     }
 }

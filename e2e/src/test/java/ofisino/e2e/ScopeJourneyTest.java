@@ -25,7 +25,7 @@ import org.junit.jupiter.api.Test;
 /** From a finding to its chain and to the opening that it hangs on; an order of the trade; an aim changed and taken back. */
 class ScopeJourneyTest {
     @Test
-    void fromAFindingToAnStripDownAndBackFromAnotherAim() throws Exception {
+    void fromAFindingToAStripDownAndBackFromAnotherAim() throws Exception {
         try (var server = PackagedServer.start();
                 var browsing = new Browsing(server.url())) {
             Page desk = browsing.desk();

@@ -15,6 +15,7 @@ type Sending = { isPending: boolean; error: Problem | null }
  * @param onCancel shown as "not now"; none where the sheet's own button is enough
  * @param aside    one of several on its page, so that its button does not shout
  * @param inRow    its fields and its button stand beside each other
+ * @param atHand   its button stays in sight, however far one has scrolled
  */
 export function Form<In extends FieldValues, Out>({
   form,
@@ -25,6 +26,7 @@ export function Form<In extends FieldValues, Out>({
   disabled,
   aside,
   inRow,
+  atHand,
   className = '',
   children,
   ...rest
@@ -37,6 +39,7 @@ export function Form<In extends FieldValues, Out>({
   disabled?: boolean
   aside?: boolean
   inRow?: boolean
+  atHand?: boolean
   className?: string
   'aria-label'?: string
   children: ReactNode
@@ -54,8 +57,12 @@ export function Form<In extends FieldValues, Out>({
         >
           {children}
           {!saidAtField && <ProblemAlert error={save.error} />}
-          <div className="flex flex-wrap gap-2">
-            <button type="submit" className={`btn ${aside ? '' : 'btn-primary'}`} disabled={disabled || save.isPending}>
+          <div className={atHand ? 'sticky bottom-2 grid' : 'flex flex-wrap gap-2'}>
+            <button
+              type="submit"
+              className={`btn ${aside ? '' : 'btn-primary'} ${atHand ? 'btn-lg' : ''}`}
+              disabled={disabled || save.isPending}
+            >
               {label}
             </button>
             {onCancel && (

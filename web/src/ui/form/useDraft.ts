@@ -1,4 +1,5 @@
 import { useEffect, useState } from 'react'
+import type { FieldValues, UseFormReturn } from 'react-hook-form'
 
 /** State of a form that survives a closed tab, until it is saved. Kept on this device only. */
 export function useDraft<T>(key: string, initial: T): [T, (value: T) => void, () => void] {
@@ -19,4 +20,15 @@ export function useDraft<T>(key: string, initial: T): [T, (value: T) => void, ()
       setValue(initial)
     },
   ]
+}
+
+/** Keeps what is typed into a form as the draft of it. */
+export function useKeptTyping<T extends FieldValues, Out>(
+  form: UseFormReturn<T, unknown, Out>,
+  keep: (typed: T) => void,
+) {
+  useEffect(() => {
+    const { unsubscribe } = form.watch((typed) => keep(structuredClone(typed) as T))
+    return unsubscribe
+  }, [form, keep])
 }

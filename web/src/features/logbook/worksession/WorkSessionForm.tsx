@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useState } from 'react'
+import { useMemo, useState } from 'react'
 import { Controller, useForm, useWatch } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
@@ -7,7 +7,7 @@ import { Form } from '@/ui/form/Form'
 import { Merge } from '@/ui/form/Merge'
 import { Line, Note } from '@/ui/form/named'
 import { Sheet } from '@/ui/form/Sheet'
-import { useDraft } from '@/ui/form/useDraft'
+import { useDraft, useKeptTyping } from '@/ui/form/useDraft'
 import { useMerge } from '@/ui/form/useMerge'
 import { hours, useFormat } from '@/ui/format/format'
 import { PhotoChoice, PhotosOnTheWay } from '@/ui/photos/SheetPhotos'
@@ -49,11 +49,7 @@ export function WorkSessionForm({ projectId, workSession, work: about, onClose }
   const [draft, keep, forget] = useDraft<Values>(name, first)
   const form = useForm<Values>({ defaultValues: draft })
   const typed = useWatch({ control: form.control }) as Values
-  useEffect(() => {
-    if (!recorded) keep(typed)
-    // kept whenever something is typed, not whenever the keeper is made anew
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [JSON.stringify(typed)])
+  useKeptTyping(form, keep)
   const photos = usePhotos(name, 'WORK_SESSION')
   const { version, stored, onError } = useMerge(workSession, (now) => ({
     ...valuesOf({ ...now, work: [] }),

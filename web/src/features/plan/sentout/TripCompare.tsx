@@ -1,4 +1,3 @@
-import { useEffect } from 'react'
 import { useMutation } from '@tanstack/react-query'
 import { useFieldArray } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
@@ -8,7 +7,7 @@ import { api, unwrap, write, type Problem, type Schemas } from '@/api/client'
 import { Form } from '@/ui/form/Form'
 import { Measured, useMeasureRule } from '@/ui/form/measured'
 import { Line } from '@/ui/form/named'
-import { useDraft } from '@/ui/form/useDraft'
+import { useDraft, useKeptTyping } from '@/ui/form/useDraft'
 import { useFields } from '@/ui/form/useFields'
 import { useFormat } from '@/ui/format/format'
 import { useUnits } from '@/ui/format/units'
@@ -42,10 +41,7 @@ export function TripCompare({ projectId }: { projectId: string }) {
   const unit = useUnits().word('KILOMETRE')
   const [kept, keep] = useDraft(`trip.${projectId}.${unit}`, initial)
   const form = useFields(useTripRules(), kept)
-  useEffect(() => {
-    const { unsubscribe } = form.watch((typed) => keep(structuredClone(typed) as typeof initial))
-    return unsubscribe
-  }, [form, keep])
+  useKeptTyping(form, (typed) => keep(typed as typeof initial))
   const { fields, append, remove } = useFieldArray({ control: form.control, name: 'stops' })
   const compare = useMutation<Schemas['TripResponse'], Problem, Schemas['TripRequest']>({
     mutationFn: (body) => unwrap(api.POST('/api/trips', { body, ...write(crypto.randomUUID()) })),

@@ -1,4 +1,4 @@
-import { screen, waitFor } from '@testing-library/react'
+import { cleanup, screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { expect, it, vi } from 'vitest'
 import { show } from '@/test/page'
@@ -59,4 +59,20 @@ it('sends one’s own judgement where it differs', async () => {
     safetyClass: 'B',
     loweredReason: 'a hair crack, polished out',
   })
+})
+
+it('keeps what was typed when the page goes, until it is saved', async () => {
+  open()
+  server.when(saved, { id: 'f' })
+  await userEvent.click(screen.getByRole('button', { name: 'Leaks' }))
+  await userEvent.type(screen.getByLabelText(/Note/), 'wet at the union')
+  cleanup()
+  const onClose = open()
+  expect(screen.getByLabelText(/Note/)).toHaveValue('wet at the union')
+  expect(screen.getByRole('button', { name: 'Leaks', pressed: true })).toBeInTheDocument()
+  await userEvent.click(screen.getByRole('button', { name: 'Save' }))
+  await waitFor(() => expect(onClose).toHaveBeenCalled())
+  cleanup()
+  open()
+  expect(screen.getByLabelText(/Note/)).toHaveValue('')
 })

@@ -1,14 +1,15 @@
 import { useState } from 'react'
+import { useForm, useWatch } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
-import { ProblemAlert } from '@/ui/page/Feedback'
-import { NoteField } from '@/ui/form/Field'
+import { Form } from '@/ui/form/Form'
+import { Note, Tick } from '@/ui/form/named'
 import { PhotoChoice, PhotosOnTheWay } from '@/ui/photos/SheetPhotos'
 import { usePhotos } from '@/ui/photos/usePhotos'
 import { Sheet } from '@/ui/form/Sheet'
 import { useFormat } from '@/ui/format/format'
-import { useDraft } from '@/ui/form/useDraft'
+import { useDraft, useKeptTyping } from '@/ui/form/useDraft'
 import { kinds, type Judgement } from './JudgementFields'
 import { Proposed } from './Proposed'
 
@@ -31,9 +32,10 @@ export function NewFinding({
   const format = useFormat()
   const name = `finding.${projectId}.${zone}`
   const [initial] = useState<Draft>(() => ({ id: crypto.randomUUID(), note: '', covered: false, said: {} }))
-  const [draft, setDraft, forget] = useDraft(name, initial)
-  const { id, kind, note, covered, said } = draft
-  const put = (change: Partial<Draft>) => setDraft({ ...draft, ...change })
+  const [draft, keep, forget] = useDraft(name, initial)
+  const form = useForm<Draft>({ defaultValues: draft })
+  useKeptTyping(form, keep)
+  const [kind, said] = useWatch({ control: form.control, name: ['kind', 'said'] })
   const [recorded, setRecorded] = useState(false)
   const photos = usePhotos(name, 'FINDING')
   const close = () => {
@@ -45,7 +47,7 @@ export function NewFinding({
       unwrap(
         api.POST('/api/projects/{projectId}/findings', {
           params: { path: { projectId } },
-          body: { id, fields },
+          body: { id: draft.id, fields },
           ...write(writeId),
         }),
       ),
@@ -65,12 +67,15 @@ export function NewFinding({
     )
   return (
     <Sheet title={zoneName} onClose={onClose}>
-      <form
-        className="grid gap-4"
-        onSubmit={(e) => {
-          e.preventDefault()
-          if (kind) save.mutate({ zone, kind, covered, note, foundOn: format.today(), ...said })
-        }}
+      <Form
+        form={form}
+        save={save}
+        label={t('walk.save')}
+        disabled={!kind}
+        atHand
+        onSubmit={({ kind, note, covered, said }) =>
+          kind && save.mutate({ zone, kind, covered, note, foundOn: format.today(), ...said })
+        }
       >
         <fieldset>
           <legend className="mb-2 font-semibold">{t('walk.whatIsWrong')}</legend>
@@ -81,7 +86,7 @@ export function NewFinding({
                 type="button"
                 aria-pressed={k === kind}
                 className={`btn h-auto min-h-11 justify-start py-2 text-left font-normal ${k === kind ? 'btn-primary' : ''}`}
-                onClick={() => put({ kind: k })}
+                onClick={() => form.setValue('kind', k)}
               >
                 {t(`kind.${k}`)}
               </button>
@@ -94,26 +99,13 @@ export function NewFinding({
             zone={zone}
             kind={kind}
             said={said}
-            onChange={(judged) => put({ said: judged })}
+            onChange={(judged) => form.setValue('said', judged)}
           />
         )}
-        <ProblemAlert error={save.error} />
-        <button type="submit" className="btn btn-primary btn-lg sticky bottom-2" disabled={!kind || save.isPending}>
-          {save.isPending && <span className="loading loading-spinner" aria-hidden="true" />}
-          {t('walk.save')}
-        </button>
-        <NoteField label={t('walk.note')} value={note} onChange={(e) => put({ note: e.target.value })} />
-        <label className="flex min-h-11 items-center gap-2">
-          <input
-            type="checkbox"
-            className="checkbox"
-            checked={covered}
-            onChange={(e) => put({ covered: e.target.checked })}
-          />
-          {t('walk.covered')}
-        </label>
+        <Note name="note" label={t('walk.note')} />
+        <Tick name="covered" label={t('walk.covered')} />
         <PhotoChoice photos={photos} />
-      </form>
+      </Form>
     </Sheet>
   )
 }

@@ -7,7 +7,9 @@ export default defineConfig({
   plugins: [react(), tailwindcss()],
   resolve: {
     alias: {
-      '@language': fileURLToPath(new URL('../core/src/main/resources/ofisino/core/language', import.meta.url)),
+      '@language':
+        process.env.OFISINO_LANGUAGES ??
+        fileURLToPath(new URL('../core/src/main/resources/ofisino/core/language', import.meta.url)),
       '@': fileURLToPath(new URL('./src', import.meta.url)),
     },
   },

@@ -15,7 +15,7 @@ type Sending = { isPending: boolean; error: Problem | null }
  * @param onCancel shown as "not now"; none where the sheet's own button is enough
  * @param aside    one of several on its page, so that its button does not shout
  * @param inRow    its fields and its button stand beside each other
- * @param atHand   its button stays in sight, however far one has scrolled
+ * @param further  what need not be said; it stands below the button, which then is in sight at once
  */
 export function Form<In extends FieldValues, Out>({
   form,
@@ -26,7 +26,7 @@ export function Form<In extends FieldValues, Out>({
   disabled,
   aside,
   inRow,
-  atHand,
+  further,
   className = '',
   children,
   ...rest
@@ -39,7 +39,7 @@ export function Form<In extends FieldValues, Out>({
   disabled?: boolean
   aside?: boolean
   inRow?: boolean
-  atHand?: boolean
+  further?: ReactNode
   className?: string
   'aria-label'?: string
   children: ReactNode
@@ -57,10 +57,10 @@ export function Form<In extends FieldValues, Out>({
         >
           {children}
           {!saidAtField && <ProblemAlert error={save.error} />}
-          <div className={atHand ? 'sticky bottom-2 grid' : 'flex flex-wrap gap-2'}>
+          <div className={further ? 'sticky bottom-2 grid' : 'flex flex-wrap gap-2'}>
             <button
               type="submit"
-              className={`btn ${aside ? '' : 'btn-primary'} ${atHand ? 'btn-lg' : ''}`}
+              className={`btn ${aside ? '' : 'btn-primary'} ${further ? 'btn-lg' : ''}`}
               disabled={disabled || save.isPending}
             >
               {label}
@@ -71,6 +71,7 @@ export function Form<In extends FieldValues, Out>({
               </button>
             )}
           </div>
+          {further}
         </form>
       </FieldsOf>
     </FormProvider>

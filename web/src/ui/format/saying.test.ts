@@ -17,3 +17,9 @@ it('says a whole text as the file has it', () => {
   expect(loud('A sill')).toBe('Schweller')
   expect(loud('Left sill')).toBe('Left SILL')
 })
+
+it('needs no words of the trade where every text is said as a whole', () => {
+  const other = sayer({ terms: {}, sentences: { 'A sill': 'Schweller' } })
+  expect(other('A sill')).toBe('Schweller')
+  expect(other('Not yet translated')).toBe('Not yet translated')
+})

@@ -6,6 +6,7 @@ export type LanguageFile = { name: string; terms: Record<string, string>; senten
 
 /** Says a text of the program in that language: whole words, a capital stays one, the article fits, what is put in later stays. */
 export function sayer({ terms, sentences }: Pick<LanguageFile, 'terms' | 'sentences'>): (text: string) => string {
+  if (Object.keys(terms).length === 0) return (text) => sentences[text] ?? text
   const longestFirst = Object.keys(terms).sort((a, b) => b.length - a.length)
   const found = new RegExp(`(\\{\\{\\w+\\}\\})|(?:\\b(an?)( +))?\\b(${longestFirst.join('|')})\\b`, 'gi')
   return (text) =>

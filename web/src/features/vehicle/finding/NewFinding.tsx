@@ -72,7 +72,13 @@ export function NewFinding({
         save={save}
         label={t('walk.save')}
         disabled={!kind}
-        atHand
+        further={
+          <>
+            <Note name="note" label={t('walk.note')} />
+            <Tick name="covered" label={t('walk.covered')} />
+            <PhotoChoice photos={photos} />
+          </>
+        }
         onSubmit={({ kind, note, covered, said }) =>
           kind && save.mutate({ zone, kind, covered, note, foundOn: format.today(), ...said })
         }
@@ -102,9 +108,6 @@ export function NewFinding({
             onChange={(judged) => form.setValue('said', judged)}
           />
         )}
-        <Note name="note" label={t('walk.note')} />
-        <Tick name="covered" label={t('walk.covered')} />
-        <PhotoChoice photos={photos} />
       </Form>
     </Sheet>
   )

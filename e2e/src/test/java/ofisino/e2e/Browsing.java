@@ -120,12 +120,15 @@ final class Browsing implements AutoCloseable {
                 .extracting(r -> r.getId() + ": "
                         + r.getNodes().stream().map(n -> n.getHtml()).limit(3).toList())
                 .isEmpty();
-        assertThat((List<?>) page.evaluate(TOO_WIDE, false))
-                .as("does not fit: " + page.url())
-                .isEmpty();
+        assertThat(tooWide(page)).as("does not fit: " + page.url()).isEmpty();
         assertThat((List<?>) page.evaluate(TOO_WIDE, true))
                 .as("does not fit in a language of longer words: " + page.url())
                 .isEmpty();
+    }
+
+    /** What is cut off, or pushes the page over the edge of the screen. */
+    static List<?> tooWide(Page page) {
+        return (List<?>) page.evaluate(TOO_WIDE, false);
     }
 
     static void press(Page page, String name) {

@@ -28,6 +28,17 @@ final class PackagedServer implements AutoCloseable {
     }
 
     static PackagedServer start() throws IOException, InterruptedException, SQLException {
+        return start("", "first-account-code");
+    }
+
+    /** With the demo garage in it. */
+    static PackagedServer demo() throws IOException, InterruptedException, SQLException {
+        return start(Path.of("../demo").toAbsolutePath().toString(), "journal-played");
+    }
+
+    /** @param journal folder of what is played into the empty garage @param ready file that says that it may be used */
+    private static PackagedServer start(String journal, String ready)
+            throws IOException, InterruptedException, SQLException {
         String cluster = System.getenv("OFISINO_TEST_DB");
         if (cluster == null)
             throw new IllegalStateException("There is no test database. Run the tests with ./ofisino test");
@@ -40,6 +51,7 @@ final class PackagedServer implements AutoCloseable {
         int port = freePort();
         var builder = new ProcessBuilder(
                 "java", "-XX:TieredStopAtLevel=1", "-Xmx256m", "-jar", "../server/target/server-1-app.jar");
+        builder.environment().put("OFISINO_JOURNAL", journal);
         builder.environment().put("OFISINO_PORT", String.valueOf(port));
         builder.environment().put("OFISINO_DATA", data.toString());
         builder.environment().put("OFISINO_DB_URL", cluster + name);
@@ -47,7 +59,7 @@ final class PackagedServer implements AutoCloseable {
         File log = data.resolve("server.log").toFile();
         var server = new PackagedServer(
                 builder.redirectErrorStream(true).redirectOutput(log).start(), data, port);
-        server.awaitReady(log);
+        server.awaitReady(log, ready);
         return server;
     }
 
@@ -57,7 +69,7 @@ final class PackagedServer implements AutoCloseable {
         }
     }
 
-    private void awaitReady(File log) throws IOException, InterruptedException {
+    private void awaitReady(File log, String ready) throws IOException, InterruptedException {
         Instant end = Instant.now().plus(Duration.ofMinutes(5));
         var request = HttpRequest.newBuilder(URI.create(url() + "/api/session")).build();
         while (Instant.now().isBefore(end)) {
@@ -68,7 +80,7 @@ final class PackagedServer implements AutoCloseable {
                                         .send(request, HttpResponse.BodyHandlers.discarding())
                                         .statusCode()
                                 == 200
-                        && Files.exists(data.resolve("first-account-code"))) return;
+                        && Files.exists(data.resolve(ready))) return;
             } catch (IOException notYet) {
                 // it is still starting
             }

@@ -17,13 +17,16 @@ run_tests() {
   mkdir -p "$BUILD"; install_npm; test_database
   say "Testing; what the tests say is in $BUILD/test.log …"
   rm -rf ./*/target/surefire-reports
-  # packaged once; then the journeys in the browser run beside all other tests, since each waits for something else
+  # packaged once; then the journeys in the browser and the pages are tested beside the rest, since each waits for something else
   maven_loud -T 2 verify -DskipTests -Dweb.skipTests=true > "$BUILD/test.log" 2>&1 || tests_failed
   PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 maven_loud -pl core,web,server,e2e test -Dweb.skip=true -Dweb.skipTests=true -Dtest='ofisino.e2e.**' \
     -Dsurefire.failIfNoSpecifiedTests=false > "$BUILD/journeys.log" 2>&1 & local journeys=$!
-  maven_loud -T 2 -pl core,web,server test -Dweb.skip=true >> "$BUILD/test.log" 2>&1 || { kill $journeys 2>/dev/null || true; tests_failed; }
-  local went=0; wait $journeys || went=$?
-  cat "$BUILD/journeys.log" >> "$BUILD/test.log"
+  (cd web && npm run -s check) > "$BUILD/pages.log" 2>&1 & local pages=$!
+  maven_loud -pl core,web,server test -Dweb.skip=true -Dweb.skipTests=true >> "$BUILD/test.log" 2>&1 || { kill $journeys $pages 2>/dev/null || true; tests_failed; }
+  local went=0
+  wait $pages || went=$?; cat "$BUILD/pages.log" >> "$BUILD/test.log"
+  [ $went = 0 ] || { kill $journeys 2>/dev/null || true; tests_failed; }
+  wait $journeys || went=$?; cat "$BUILD/journeys.log" >> "$BUILD/test.log"
   [ $went = 0 ] || tests_failed
   grep -E 'Tests run:|Tests .*passed' "$BUILD/test.log" || true
   fetched

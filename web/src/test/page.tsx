@@ -10,7 +10,6 @@ export const garage = {
   baseCurrency: 'EUR',
   zone: 'Europe/Vienna',
   locale: 'en-GB',
-  units: 'METRIC',
   members: [],
   version: 0,
 }

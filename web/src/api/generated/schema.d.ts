@@ -4056,8 +4056,6 @@ export interface components {
             commonMonthlyMinor?: number;
             locale: string;
             name: string;
-            /** @enum {string} */
-            units: "METRIC" | "IMPERIAL";
             /** Format: int64 */
             version: number;
             /** Format: int64 */
@@ -4073,8 +4071,6 @@ export interface components {
             locale: string;
             members: components["schemas"]["MemberRow"][];
             name: string;
-            /** @enum {string} */
-            units: "METRIC" | "IMPERIAL";
             /** Format: int64 */
             version: number;
             /** Format: int64 */
@@ -5402,7 +5398,7 @@ export interface components {
             /** Format: int32 */
             hourMinor: number;
             /** Format: int32 */
-            kmMinor: number;
+            thousandKmMinor: number;
         };
         ReachRow: {
             fastener: string;
@@ -5655,9 +5651,9 @@ export interface components {
         SentOutWorkResponse: {
             /** Format: int64 */
             hourMinor?: number;
-            /** Format: int64 */
-            kmMinor?: number;
             sentOutWork: components["schemas"]["SentOutResponse"][];
+            /** Format: int64 */
+            thousandKmMinor?: number;
         };
         SessionResponse: {
             firstAccountNeeded: boolean;

@@ -104,6 +104,8 @@ export function makeUnits(rows: UnitRow[], preferred: (quantity: Quantity) => Un
     },
     /** As it stands in a form: typed back unchanged it is the same value again, to a hundredth. */
     text: (value: number, unit: Unit) => figure(value, unit, shown(unit) === unit ? EXACT : TYPED),
+    /** How many of the given unit one of the person's is: what costs 1 a kilometre costs 1.609 a mile. */
+    inOne: (unit: Unit) => convert(1, shown(unit), unit),
     /** What was typed in the person's unit, in the given one: as it is, or converted to a hundredth. */
     typed: (value: number, unit: Unit) =>
       shown(unit) === unit ? value : Math.round(convert(value, shown(unit), unit) * 100) / 100,

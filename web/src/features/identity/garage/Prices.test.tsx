@@ -21,7 +21,6 @@ it('keeps all other settings, and can be emptied again', async () => {
     name: 'The shed',
     zone: 'Europe/Vienna',
     locale: 'en-GB',
-    units: 'METRIC',
     version: 0,
     workshopHourMinor: 7250,
     commonMonthlyMinor: 50000,

@@ -29,8 +29,8 @@ export function Prices({ garage }: { garage: Schemas['GarageResponse'] }) {
       label={t('save')}
       aside
       onSubmit={(prices) => {
-        const { name, zone, locale, units, version } = garage
-        save.mutate({ name, zone, locale, units, version, ...filled(prices) })
+        const { name, zone, locale, version } = garage
+        save.mutate({ name, zone, locale, version, ...filled(prices) })
       }}
     >
       <Amount

@@ -28,7 +28,7 @@ beforeEach(() => {
   at = '/p/car/plan/sent-out'
 })
 const open = (...sentOutWork: object[]) => {
-  server.when('GET /api/projects/car/sent-out', { sentOutWork, kmMinor: 25, hourMinor: 1000 })
+  server.when('GET /api/projects/car/sent-out', { sentOutWork, thousandKmMinor: 25_000, hourMinor: 1000 })
   server.when('GET /api/projects/car/appointments', []).when('GET /api/projects/car/jobs', { jobs: [] })
   show(<SentOutPage />, at, '/p/:projectId/plan/sent-out')
 }

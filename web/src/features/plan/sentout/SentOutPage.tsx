@@ -29,7 +29,7 @@ export function SentOutPage() {
   const { data: work } = useQuery({ ...jobsQuery(projectId), enabled: adding !== null })
   return (
     <Loaded query={sentOutWork} what={t('away.loading')}>
-      {({ sentOutWork: all, kmMinor, hourMinor }) => (
+      {({ sentOutWork: all, thousandKmMinor, hourMinor }) => (
         <Page
           title={t('away.title')}
           words={['sentOut']}
@@ -54,9 +54,9 @@ export function SentOutPage() {
                 <summary className="cursor-pointer py-2 font-semibold">{t('trip.title')}</summary>
                 <TripCompare projectId={projectId} />
               </details>
-              {kmMinor !== undefined && hourMinor !== undefined && (
+              {thousandKmMinor !== undefined && hourMinor !== undefined && (
                 <Part title={t('away.rates')}>
-                  <TravelRates kmMinor={kmMinor} hourMinor={hourMinor} />
+                  <TravelRates thousandKmMinor={thousandKmMinor} hourMinor={hourMinor} />
                 </Part>
               )}
             </div>

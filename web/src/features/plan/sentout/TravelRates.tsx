@@ -4,19 +4,24 @@ import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { Form } from '@/ui/form/Form'
 import { Amount } from '@/ui/form/named'
-import { filled, orNothing, useAmountRule } from '@/ui/form/rules'
+import { orNothing, useAmountRule } from '@/ui/form/rules'
 import { useFields } from '@/ui/form/useFields'
 import { useFormat } from '@/ui/format/format'
 import { minorText } from '@/ui/format/money'
+import { useUnits } from '@/ui/format/units'
 
-/** What a kilometre costs and an hour on the road is worth: without them a far offer looks cheap. */
-export function TravelRates({ kmMinor, hourMinor }: { kmMinor: number; hourMinor: number }) {
+const THOUSAND = 1_000
+
+/** What a kilometre or mile costs and an hour on the road is worth: without them a far offer looks cheap. */
+export function TravelRates({ thousandKmMinor, hourMinor }: Schemas['RatesBody']) {
   const { t } = useTranslation()
+  const units = useUnits()
+  const km = units.inOne('KILOMETRE')
   const { currency } = useFormat()
   const amount = orNothing(useAmountRule()(currency))
   const text = (minor: number) => (minor > 0 ? minorText(minor, currency) : '')
-  const form = useFields(z.object({ kmMinor: amount, hourMinor: amount }), {
-    kmMinor: text(kmMinor),
+  const form = useFields(z.object({ thousandKmMinor: amount, hourMinor: amount }), {
+    thousandKmMinor: text(Math.round((thousandKmMinor * km) / THOUSAND)),
     hourMinor: text(hourMinor),
   })
   const save = useWrite(
@@ -30,9 +35,15 @@ export function TravelRates({ kmMinor, hourMinor }: { kmMinor: number; hourMinor
       label={t('save')}
       aside
       inRow
-      onSubmit={(rates) => save.mutate({ kmMinor: 0, hourMinor: 0, ...filled(rates) })}
+      onSubmit={({ thousandKmMinor: one = 0, hourMinor = 0 }) =>
+        save.mutate({ thousandKmMinor: Math.round((one * THOUSAND) / km), hourMinor })
+      }
     >
-      <Amount name="kmMinor" label={t('away.perKm')} currency={currency} />
+      <Amount
+        name="thousandKmMinor"
+        label={t(units.shown('KILOMETRE') === 'MILE' ? 'away.perMile' : 'away.perKm')}
+        currency={currency}
+      />
       <Amount name="hourMinor" label={t('away.perHour')} currency={currency} />
     </Form>
   )

@@ -78,6 +78,7 @@ export const sentoutWords = {
     kept: 'Saved. The plan allows for it.',
     rates: 'Travel costs for comparing quotes',
     perKm: 'Cost per kilometre',
+    perMile: 'Cost per mile',
     perHour: 'Value of an hour’s driving',
     ratesKept: 'Saved. Quotes are compared again.',
     fixed: 'Fixed times',

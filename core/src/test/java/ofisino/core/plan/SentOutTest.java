@@ -15,7 +15,7 @@ import ofisino.core.plan.sentout.Trip;
 import org.junit.jupiter.api.Test;
 
 class SentOutTest {
-    private static final Rates RATES = new Rates(25, 1000);
+    private static final Rates RATES = new Rates(25_000, 1000);
 
     /** Scenario 4: coater A 140 + 48 km + 1 h, B 260 + 380 km + 8 h; 0.25 a km, 10 an hour: 162 against 435. */
     @Test
@@ -35,7 +35,7 @@ class SentOutTest {
         assertThat(compared).extracting(c -> c.offer().carrier()).containsExactly("Second shop", "First shop");
         assertThat(compared.get(0).atMostMinor()).isEqualTo(13_000);
         assertThatThrownBy(() -> new Offer("x", 1, 20_001, 0, 0, true, "")).hasMessageContaining("0 to 20000");
-        assertThatThrownBy(() -> new Rates(-1, 0)).hasMessageContaining("0 to 100000");
+        assertThatThrownBy(() -> new Rates(-1, 0)).hasMessageContaining("0 to 100000000");
         assertThatThrownBy(() -> new Offer("x", -1, 0, 0, 0, true, "")).hasMessageContaining("negative");
     }
 

@@ -99,6 +99,17 @@ class MigrationTest {
     }
 
     @Test
+    void whatAWayCostsIsKeptForAThousandKilometresAndCanStillBeTakenBack() {
+        String kept = "select thousand_km_minor from travel_rate";
+        assertThat(sql.queryForObject(kept, Long.class)).isEqualTo(30_000);
+        assertThat(sql.queryForObject(
+                        "select restore_row('travel_rate', before, after) from history where entity = 'travel_rate' and before is not null",
+                        Boolean.class))
+                .isTrue();
+        assertThat(sql.queryForObject(kept, Long.class)).isEqualTo(25_000);
+    }
+
+    @Test
     void partsGoOn() {
         assertThat(sql.queryForMap("select title, grade, grade_reason from need where id = ?", NEED))
                 .containsEntry("title", "second part")
@@ -218,6 +229,10 @@ class MigrationTest {
     }
 
     private static void fillPlan(JdbcTemplate sql) {
+        sql.update(
+                "insert into travel_rate (id, garage_id, km_minor, hour_minor) values (gen_random_uuid(), ?, 25, 1000)",
+                GARAGE);
+        sql.update("update travel_rate set km_minor = 30");
         sql.update(
                 "insert into place (id, garage_id, code, name, kind) values (?, ?, 'P3X', 'first name', 'BAY')",
                 PLACE,

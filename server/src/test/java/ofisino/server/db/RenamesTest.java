@@ -26,7 +26,7 @@ class RenamesTest {
         UUID garage = UUID.randomUUID();
         UUID place = UUID.randomUUID();
         sql.update(
-                "insert into garage (id, name, base_currency, zone, locale, units) values (?, 'g', 'EUR', 'UTC', 'en-GB', 'METRIC')",
+                "insert into garage (id, name, base_currency, zone, locale) values (?, 'g', 'EUR', 'UTC', 'en-GB')",
                 garage);
         sql.update(
                 "insert into place (id, garage_id, code, name, kind) values (?, ?, 'P3X', 'first name', 'BAY')",

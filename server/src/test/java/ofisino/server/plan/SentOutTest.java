@@ -52,7 +52,7 @@ class SentOutTest {
                                 List.of("6 axle-tube threads", "2 bearing seats")))
                 .ok();
         garage.owner()
-                .put("/api/travel-rates", map("kmMinor", 25, "hourMinor", 1000))
+                .put("/api/travel-rates", map("thousandKmMinor", 25_000, "hourMinor", 1000))
                 .ok();
         offer(garage, path + "/" + frame, "Coater A", 14_000, 48, 60);
         offer(garage, path + "/" + frame, "Coater B", 26_000, 380, 480);
@@ -125,7 +125,7 @@ class SentOutTest {
                         .code())
                 .isEqualTo("offer.price");
         assertThat(garage.owner()
-                        .put("/api/travel-rates", map("kmMinor", -1, "hourMinor", 0))
+                        .put("/api/travel-rates", map("thousandKmMinor", -1, "hourMinor", 0))
                         .code())
                 .isEqualTo("offer.range");
         assertThat(garage.owner()

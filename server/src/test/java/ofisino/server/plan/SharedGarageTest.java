@@ -186,8 +186,6 @@ class SharedGarageTest {
                                 now.path("zone").asString(),
                                 "locale",
                                 now.path("locale").asString(),
-                                "units",
-                                now.path("units").asString(),
                                 "commonMonthlyMinor",
                                 minor,
                                 "version",

@@ -22,7 +22,7 @@ public record TestGarage(Running running, UUID id, Api owner) {
         UUID id = UUID.randomUUID();
         running.sql()
                 .update(
-                        "insert into garage (id, name, base_currency, zone, locale, units) values (?, 'test', 'EUR', 'Europe/Vienna', 'en-GB', 'METRIC')",
+                        "insert into garage (id, name, base_currency, zone, locale) values (?, 'test', 'EUR', 'Europe/Vienna', 'en-GB')",
                         id);
         return new TestGarage(running, id, signedIn(running, id, "OWNER"));
     }
@@ -180,7 +180,7 @@ public record TestGarage(Running running, UUID id, Api owner) {
 
     /** The garage with what an hour at a workshop costs. */
     public static Map<String, Object> withHour(long minor, long version) {
-        var garage = map("name", "test", "zone", "Europe/Vienna", "locale", "en-GB", "units", "METRIC");
+        var garage = map("name", "test", "zone", "Europe/Vienna", "locale", "en-GB");
         garage.putAll(map("workshopHourMinor", minor, "version", version));
         return garage;
     }

@@ -36,11 +36,23 @@ public record Offer(String carrier, long priceMinor, int km, int minutes, int da
         refused = Texts.optionalLine("refused", refused);
     }
 
-    /** @param kmMinor what a kilometre costs @param hourMinor what an hour on the road is worth */
-    public record Rates(long kmMinor, long hourMinor) {
+    /**
+     * In minor units of the base currency.
+     *
+     * @param thousandKmMinor what a thousand kilometres cost: of one, a price a mile would not come back as it was said
+     * @param hourMinor       what an hour on the road is worth
+     */
+    public record Rates(long thousandKmMinor, long hourMinor) {
+        private static final int THOUSAND = 1_000;
+
         public Rates {
-            inRange("kmMinor", kmMinor, 100_000, "cents a kilometre");
+            inRange("thousandKmMinor", thousandKmMinor, 100_000_000, "cents a thousand kilometres");
             inRange("hourMinor", hourMinor, 1_000_000, "cents an hour");
+        }
+
+        /** Of a way, half a minor unit up. @param km there and back; of a way that is saved, more than 0 */
+        public long wayMinor(long km) {
+            return Math.floorDiv(km * thousandKmMinor + THOUSAND / 2, THOUSAND);
         }
     }
 
@@ -59,7 +71,7 @@ public record Offer(String carrier, long priceMinor, int km, int minutes, int da
 
     /** Price, way and time; the time to the minute, half a minor unit up. */
     public long totalMinor(Rates rates) {
-        return priceMinor + km * rates.kmMinor() + (minutes * rates.hourMinor() + 30) / 60;
+        return priceMinor + rates.wayMinor(km) + (minutes * rates.hourMinor() + 30) / 60;
     }
 
     /** The cheapest that somebody would do first, refusals at the end. */

@@ -23,17 +23,11 @@ interface GarageMapper {
     /** Also of who left. */
     Optional<String> nameOf(UUID garageId, UUID accountId);
 
-    enum Units {
-        METRIC,
-        IMPERIAL
-    }
-
     /** What its owner says of a garage, and may say anew. */
     record GarageSettings(
             String name,
             String zone,
             String locale,
-            Units units,
             @Nullable Long workshopHourMinor,
             @Nullable Long commonMonthlyMinor) {}
 

@@ -16,7 +16,6 @@ import ofisino.server.identity.NewGarage;
 import ofisino.server.identity.garage.GarageMapper.GarageRow;
 import ofisino.server.identity.garage.GarageMapper.GarageSettings;
 import ofisino.server.identity.garage.GarageMapper.MemberRow;
-import ofisino.server.identity.garage.GarageMapper.Units;
 import org.joda.money.CurrencyUnit;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -31,12 +30,7 @@ record GarageService(GarageMapper mapper) implements Garages, NewGarage {
                 Currencies.of("baseCurrency", baseCurrency).getCode(),
                 0,
                 new GarageSettings(
-                        Texts.line("garageName", name),
-                        zoneOf(zone).getId(),
-                        localeOf(locale),
-                        Units.METRIC,
-                        null,
-                        null)));
+                        Texts.line("garageName", name), zoneOf(zone).getId(), localeOf(locale), null, null)));
     }
 
     GarageRow find(Caller caller) {
@@ -57,7 +51,6 @@ record GarageService(GarageMapper mapper) implements Garages, NewGarage {
                         Texts.line("name", said.name()),
                         zoneOf(said.zone()).getId(),
                         localeOf(said.locale()),
-                        said.units(),
                         hourRate(stored, said.workshopHourMinor()),
                         purse(stored, said.commonMonthlyMinor())));
         Stored.notStale(mapper.update(changed), "garage", () -> find(caller));

@@ -37,7 +37,7 @@ record SentOutController(SentOutService service) {
             @Nullable String blockedBy,
             List<Compared> offers) {}
 
-    record SentOutWorkResponse(List<SentOutResponse> sentOutWork, long kmMinor, long hourMinor) {}
+    record SentOutWorkResponse(List<SentOutResponse> sentOutWork, long thousandKmMinor, long hourMinor) {}
 
     record NewSentOutRequest(UUID id, @JsonUnwrapped ToSend what) {}
 
@@ -49,7 +49,7 @@ record SentOutController(SentOutService service) {
 
     record RefusedRequest(String reason, long version) {}
 
-    record RatesBody(int kmMinor, int hourMinor) {}
+    record RatesBody(int thousandKmMinor, int hourMinor) {}
 
     record TripRequest(List<Integer> fromHomeKm, List<Integer> betweenKm) {}
 
@@ -63,7 +63,7 @@ record SentOutController(SentOutService service) {
                         .map(s -> new SentOutResponse(
                                 s.row(), s.late(), s.missing(), s.blockedBy().orElse(null), s.offers()))
                         .toList(),
-                rates.kmMinor(),
+                rates.thousandKmMinor(),
                 rates.hourMinor());
     }
 
@@ -102,7 +102,7 @@ record SentOutController(SentOutService service) {
     @PutMapping("/travel-rates")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void rates(Caller caller, @RequestBody RatesBody b) {
-        service.putRates(caller, b.kmMinor(), b.hourMinor());
+        service.putRates(caller, b.thousandKmMinor(), b.hourMinor());
     }
 
     /** Several errands on one way; changes nothing. */
@@ -111,8 +111,6 @@ record SentOutController(SentOutService service) {
     TripResponse trip(Caller caller, @RequestBody TripRequest b) {
         var trip = new Trip(b.fromHomeKm(), b.betweenKm());
         return new TripResponse(
-                trip.togetherKm(),
-                trip.apartKm(),
-                (trip.apartKm() - trip.togetherKm()) * service.rates(caller).kmMinor());
+                trip.togetherKm(), trip.apartKm(), service.rates(caller).wayMinor(trip.apartKm() - trip.togetherKm()));
     }
 }

@@ -44,5 +44,5 @@ interface SentOutMapper {
 
     record OfferRow(UUID id, UUID sentOutId, @JsonUnwrapped Offer terms) {}
 
-    record RatesRow(int kmMinor, int hourMinor) {}
+    record RatesRow(int thousandKmMinor, int hourMinor) {}
 }

@@ -203,13 +203,13 @@ record SentOutService(SentOutMapper mapper, Jobs jobs, Projects projects, Garage
 
     Offer.Rates rates(Caller caller) {
         return mapper.rates(caller.garageId())
-                .map(r -> new Offer.Rates(r.kmMinor(), r.hourMinor()))
+                .map(r -> new Offer.Rates(r.thousandKmMinor(), r.hourMinor()))
                 .orElse(new Offer.Rates(0, 0));
     }
 
-    void putRates(Caller caller, int kmMinor, int hourMinor) {
-        new Offer.Rates(kmMinor, hourMinor);
-        mapper.putRates(caller.garageId(), new RatesRow(kmMinor, hourMinor));
+    void putRates(Caller caller, int thousandKmMinor, int hourMinor) {
+        new Offer.Rates(thousandKmMinor, hourMinor);
+        mapper.putRates(caller.garageId(), new RatesRow(thousandKmMinor, hourMinor));
     }
 
     @Override

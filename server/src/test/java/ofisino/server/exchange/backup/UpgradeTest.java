@@ -248,7 +248,8 @@ class UpgradeTest {
                     sql.queryForObject(
                             "select md5(string_agg(h::text, chr(10) order by id)) from (select id, garage_id, at, account_id, write_id, undo_of, row_id, "
                                     + values("before") + ", " + values("after")
-                                    + " from history where write_id is not null) h",
+                                    // what a way costs is kept for a thousand kilometres since (MigrationTest)
+                                    + " from history where write_id is not null and entity <> 'travel_rate') h",
                             String.class));
         }
     }

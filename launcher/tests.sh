@@ -59,6 +59,9 @@ prove() {
   say "${CARS:-2000} cars by chance from seed $seed …"
   maven_loud -pl core,web,server test -Dweb.skipTests=true -Dtest=CarsByChanceTest -Dsurefire.failIfNoSpecifiedTests=false -Dofisino.cars="${CARS:-2000}" -Dofisino.seed="$seed" > "$BUILD/prove.log" 2>&1 ||
     { grep -E 'car [0-9]+' "$BUILD/prove.log" | head -20; fail "a danger passes; see $BUILD/prove.log"; }
+  say "All pages in a language that nobody speaks …"
+  PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 maven_loud -pl core,web,server,e2e verify -Dweb.skipTests=true -Dtest=OtherLanguageTest -Dsurefire.failIfNoSpecifiedTests=false -Dofisino.other-language=true > "$BUILD/prove.log" 2>&1 ||
+    { grep -A40 'Expecting empty' "$BUILD/prove.log" | head -60; fail "a page says what is not from the catalogue, or cuts it off; see $BUILD/prove.log"; }
   say "Garages of all versions before …"
   maven_loud -pl core,web,server test -Dweb.skipTests=true -Dtest=UpgradeTest -Dsurefire.failIfNoSpecifiedTests=false -Dofisino.all-garages=true > "$BUILD/prove.log" 2>&1 ||
     { tail -n 40 "$BUILD/prove.log"; fail "a garage of a version before does not open"; }

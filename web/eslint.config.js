@@ -11,7 +11,10 @@ export default tseslint.config(
     rules: {
       ...hooks.configs.recommended.rules,
       '@typescript-eslint/no-explicit-any': 'error',
-      'no-restricted-imports': ['error', { patterns: [{ regex: '^@/features/', message: 'A feature sees only api, ui and itself.' }] }],
+      'no-restricted-imports': [
+        'error',
+        { patterns: [{ regex: '^@/features/', message: 'A feature sees only api, ui and itself.' }] },
+      ],
     },
   },
   {
@@ -21,14 +24,43 @@ export default tseslint.config(
     rules: {
       'no-restricted-syntax': [
         'error',
-        { selector: 'JSXText[value=/^(?!\\s*(Ofisino|\\.\\/ofisino .*)\\s*$).*[A-Za-z]{2,}/s]', message: 'Words come from the catalogue: t(…).' },
         {
-          selector: 'JSXAttribute[name.name=/^(aria-label|title|placeholder|alt|label|hint)$/] > Literal[value=/[A-Za-z]{2,}/]',
+          selector: 'JSXText[value=/^(?!\\s*(Ofisino|\\.\\/ofisino .*)\\s*$).*[A-Za-z]{2,}/s]',
+          message: 'Words come from the catalogue: t(…).',
+        },
+        {
+          selector:
+            'JSXAttribute[name.name=/^(aria-label|title|placeholder|alt|label|hint)$/] > Literal[value=/[A-Za-z]{2,}/]',
           message: 'Words come from the catalogue: t(…).',
         },
       ],
     },
   },
+  {
+    files: ['src/main.tsx'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          paths: [
+            {
+              name: 'react-router',
+              importNames: ['RouterProvider'],
+              message: 'That of react-router/dom knows flushSync.',
+            },
+          ],
+        },
+      ],
+    },
+  },
   { files: ['src/app/**'], rules: { 'no-restricted-imports': 'off' } },
-  { files: ['src/ui/**', 'src/api/**'], rules: { 'no-restricted-imports': ['error', { patterns: [{ regex: '^@/(features|app)/', message: 'ui and api look at no feature.' }] }] } },
+  {
+    files: ['src/ui/**', 'src/api/**'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        { patterns: [{ regex: '^@/(features|app)/', message: 'ui and api look at no feature.' }] },
+      ],
+    },
+  },
 )

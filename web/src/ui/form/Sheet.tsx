@@ -4,6 +4,7 @@ import { useLocation } from 'react-router'
 import { X } from 'lucide-react'
 import { Offline } from '../page/Offline'
 import { keepDraft } from './sheetDraft'
+import { useSettled } from './useSettled'
 
 /** A panel beside the page (below it on a phone) for one thing; Escape and the button close it, focus returns to where it was. */
 export function Sheet({
@@ -20,6 +21,7 @@ export function Sheet({
   const dialog = useRef<HTMLDialogElement>(null)
   const { t } = useTranslation()
   const { pathname, search } = useLocation()
+  const settled = useSettled()
   const name = `${pathname}${search} ${title}`
   useEffect(() => keepDraft(dialog.current!, name), [name])
   useEffect(() => {
@@ -50,7 +52,10 @@ export function Sheet({
         </button>
       </div>
       <Offline />
-      <div className="p-4 pb-8">{children}</div>
+      {!settled && <span className="loading loading-spinner absolute m-6" aria-hidden="true" />}
+      <div className={`p-4 pb-8 ${settled ? '' : 'invisible'}`} inert={!settled}>
+        {children}
+      </div>
     </dialog>
   )
 }

@@ -1,3 +1,4 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { act, render, screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { useState } from 'react'
@@ -7,22 +8,26 @@ import '../../app/i18n'
 import { NoteField, TextField } from './Field'
 import { Sheet } from './Sheet'
 
+const queries = new QueryClient()
+
 function Form({ stored = '' }: { stored?: string }) {
   const [what, setWhat] = useState(stored)
   const [more, setMore] = useState(false)
   const [note, setNote] = useState('')
   return (
-    <MemoryRouter initialEntries={['/p/car/parts?new=1']}>
-      <Sheet title="A part" onClose={() => {}}>
-        <TextField label="What" value={what} onChange={(e) => setWhat(e.target.value)} />
-        <label>
-          <input type="checkbox" checked={more} onChange={(e) => setMore(e.target.checked)} />
-          More
-        </label>
-        {more && <NoteField label="Note" value={note} onChange={(e) => setNote(e.target.value)} />}
-        <TextField label="Secret" type="password" />
-      </Sheet>
-    </MemoryRouter>
+    <QueryClientProvider client={queries}>
+      <MemoryRouter initialEntries={['/p/car/parts?new=1']}>
+        <Sheet title="A part" onClose={() => {}}>
+          <TextField label="What" value={what} onChange={(e) => setWhat(e.target.value)} />
+          <label>
+            <input type="checkbox" checked={more} onChange={(e) => setMore(e.target.checked)} />
+            More
+          </label>
+          {more && <NoteField label="Note" value={note} onChange={(e) => setNote(e.target.value)} />}
+          <TextField label="Secret" type="password" />
+        </Sheet>
+      </MemoryRouter>
+    </QueryClientProvider>
   )
 }
 

@@ -40,6 +40,7 @@ final class Browsing implements AutoCloseable {
             "--disable-background-networking",
             "--disable-component-update",
             "--disable-sync");
+    static final String PASSWORD = "three or four words";
     private static final String TOO_WIDE = script("too-wide.js");
     private static final String EACH = "dialog button[aria-label^='"
             + word("actOn", "act", word("interlock.confirm"), "what", "").strip() + "']";
@@ -209,9 +210,16 @@ final class Browsing implements AutoCloseable {
         page.getByLabel(word("first.code")).fill(code);
         page.getByLabel(word("first.displayName")).fill("Ada");
         page.getByLabel(word("first.name")).fill("ada");
-        page.getByLabel(word("signIn.password")).fill("three or four words");
+        page.getByLabel(word("signIn.password")).fill(PASSWORD);
         page.getByLabel(word("first.garageName")).fill("The long shed");
         press(page, word("first.go"));
+    }
+
+    /** An empty garage on the server that all share. */
+    static void openAGarage(Page page) throws Exception {
+        String owner = PackagedServer.shared().newGarage();
+        page.navigate("/");
+        signIn(page, owner, PASSWORD);
     }
 
     /** A garage with one more car in it, whose walk round is shown. */

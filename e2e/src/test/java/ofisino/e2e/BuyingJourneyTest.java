@@ -5,7 +5,7 @@ import static ofisino.e2e.Browsing.button;
 import static ofisino.e2e.Browsing.field;
 import static ofisino.e2e.Browsing.go;
 import static ofisino.e2e.Browsing.measure;
-import static ofisino.e2e.Browsing.openTheGarage;
+import static ofisino.e2e.Browsing.openAGarage;
 import static ofisino.e2e.Browsing.press;
 import static ofisino.e2e.Browsing.says;
 import static ofisino.e2e.Browsing.zone;
@@ -31,28 +31,25 @@ import org.junit.jupiter.api.extension.ExtendWith;
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
 @ExtendWith(StopAtTheFirstBrokenStep.class)
 class BuyingJourneyTest {
-    private PackagedServer server;
     private Browsing browsing;
     private Page desk;
     private String car;
 
     @BeforeAll
     void start() throws Exception {
-        server = PackagedServer.start();
-        browsing = new Browsing(server.url());
+        browsing = new Browsing(PackagedServer.shared().url());
         desk = browsing.desk();
     }
 
     @AfterAll
-    void stop() throws Exception {
+    void stop() {
         browsing.close();
-        server.close();
     }
 
     @Test
     @Order(1)
     void aCarThatIsOnlyLookedAtAsksWhatToBid() throws Exception {
-        openTheGarage(desk, server.firstAccountCode());
+        openAGarage(desk);
         press(desk, word("projects.start"));
         desk.getByLabel(word("projects.name")).fill("Halvern Pipit saloon");
         desk.getByLabel(word("projects.year")).fill("1968");

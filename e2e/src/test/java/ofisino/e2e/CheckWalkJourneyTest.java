@@ -2,7 +2,7 @@ package ofisino.e2e;
 
 import static ofisino.e2e.Browsing.accessible;
 import static ofisino.e2e.Browsing.button;
-import static ofisino.e2e.Browsing.openTheGarage;
+import static ofisino.e2e.Browsing.openAGarage;
 import static ofisino.e2e.Browsing.press;
 import static ofisino.e2e.Browsing.says;
 import static ofisino.e2e.Browsing.zone;
@@ -19,10 +19,9 @@ import org.junit.jupiter.api.Test;
 class CheckWalkJourneyTest {
     @Test
     void roundAMotorcycleByTouch() throws Exception {
-        try (var server = PackagedServer.start();
-                var browsing = new Browsing(server.url())) {
+        try (var browsing = new Browsing(PackagedServer.shared().url())) {
             Page phone = browsing.phone();
-            startAMotorcycle(phone, server.firstAccountCode());
+            startAMotorcycle(phone);
 
             link(phone, word("check.open")).tap();
             says(phone, like("check.here", "place", "Papers and identity", "number", 1));
@@ -65,8 +64,8 @@ class CheckWalkJourneyTest {
         }
     }
 
-    private static void startAMotorcycle(Page phone, String code) {
-        openTheGarage(phone, code);
+    private static void startAMotorcycle(Page phone) throws Exception {
+        openAGarage(phone);
         press(phone, word("projects.start"));
         phone.getByLabel(word("projects.name")).fill("Ondrel 350");
         phone.getByLabel(word("projects.year")).fill("1977");

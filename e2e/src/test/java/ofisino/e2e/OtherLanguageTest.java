@@ -26,11 +26,13 @@ import java.util.TreeSet;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 
 /**
  * The pages of the demo garage in a language that nobody speaks, whose words all end in ö and are 40 % longer: a language is a file, nothing
  * is cut off, and whatever the pages say in other words came from the garage or from the data of the trade.
  */
+@EnabledIfSystemProperty(named = "ofisino.other-language", matches = "true", disabledReason = "in ./ofisino prove")
 class OtherLanguageTest {
     private static final Path PAGES = Path.of("../web/target/pseudo");
     private static final String LANGUAGE = "en-XA";

@@ -14,19 +14,33 @@ import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.UUID;
 
 /** The packaged application as a process of its own, on an empty database in the test cluster. */
 final class PackagedServer implements AutoCloseable {
+    private static PackagedServer shared;
     private final Process process;
     private final Path data;
     private final int port;
+    private final String database;
 
-    private PackagedServer(Process process, Path data, int port) {
+    private PackagedServer(Process process, Path data, int port, String database) {
         this.process = process;
         this.data = data;
         this.port = port;
+        this.database = database;
     }
 
+    /** The one of all journeys to which a garage of their own is enough; it ends with them. */
+    static synchronized PackagedServer shared() throws IOException, InterruptedException, SQLException {
+        if (shared == null) {
+            shared = start();
+            Runtime.getRuntime().addShutdownHook(new Thread(shared.process::destroy));
+        }
+        return shared;
+    }
+
+    /** With nobody in it yet. */
     static PackagedServer start() throws IOException, InterruptedException, SQLException {
         return start("", "first-account-code");
     }
@@ -43,8 +57,7 @@ final class PackagedServer implements AutoCloseable {
         if (cluster == null)
             throw new IllegalStateException("There is no test database. Run the tests with ./ofisino test");
         String name = "e2e_" + ProcessHandle.current().pid() + "_" + System.nanoTime();
-        try (Connection admin = DriverManager.getConnection(
-                cluster + "postgres", "ofisino", System.getenv("OFISINO_TEST_DB_PASSWORD"))) {
+        try (Connection admin = connect(cluster + "postgres")) {
             admin.createStatement().execute("create database " + name);
         }
         Path data = Files.createTempDirectory("ofisino-e2e");
@@ -58,9 +71,30 @@ final class PackagedServer implements AutoCloseable {
         builder.environment().put("OFISINO_DB_PASSWORD", System.getenv("OFISINO_TEST_DB_PASSWORD"));
         File log = data.resolve("server.log").toFile();
         var server = new PackagedServer(
-                builder.redirectErrorStream(true).redirectOutput(log).start(), data, port);
+                builder.redirectErrorStream(true).redirectOutput(log).start(), data, port, cluster + name);
         server.awaitReady(log, ready);
         return server;
+    }
+
+    private static Connection connect(String database) throws SQLException {
+        return DriverManager.getConnection(database, "ofisino", System.getenv("OFISINO_TEST_DB_PASSWORD"));
+    }
+
+    /** @return the name under which the owner of a new, empty garage signs in, with the password of {@link Browsing} */
+    String newGarage() throws SQLException {
+        String owner = "ada-" + UUID.randomUUID();
+        try (Connection garages = connect(database);
+                var insert = garages.prepareStatement("""
+                        with g as (insert into garage (id, name, base_currency, zone, locale)
+                            values (gen_random_uuid(), 'The long shed', 'EUR', 'Europe/Vienna', 'en-GB') returning id),
+                          a as (insert into account (id, sign_in_name, display_name, password_hash)
+                            values (gen_random_uuid(), ?, 'Ada', ?) returning id)
+                        insert into member (garage_id, account_id, role) select g.id, a.id, 'OWNER' from g, a""")) {
+            insert.setString(1, owner);
+            insert.setString(2, "{noop}" + Browsing.PASSWORD);
+            insert.executeUpdate();
+        }
+        return owner;
     }
 
     private static int freePort() throws IOException {

@@ -5,7 +5,7 @@ import static ofisino.e2e.Browsing.confirmEach;
 import static ofisino.e2e.Browsing.field;
 import static ofisino.e2e.Browsing.go;
 import static ofisino.e2e.Browsing.measure;
-import static ofisino.e2e.Browsing.openTheGarage;
+import static ofisino.e2e.Browsing.openAGarage;
 import static ofisino.e2e.Browsing.press;
 import static ofisino.e2e.Browsing.says;
 import static ofisino.e2e.Browsing.startACar;
@@ -26,10 +26,9 @@ import org.junit.jupiter.api.Test;
 class ScopeJourneyTest {
     @Test
     void fromAFindingToAStripDownAndBackFromAnotherAim() throws Exception {
-        try (var server = PackagedServer.start();
-                var browsing = new Browsing(server.url())) {
+        try (var browsing = new Browsing(PackagedServer.shared().url())) {
             Page desk = browsing.desk();
-            openTheGarage(desk, server.firstAccountCode());
+            openAGarage(desk);
             startACar(desk, "Halvern Pipit 1200", "1969");
             repair(desk, "Gearbox and clutch", word("kind.WORN"));
             repair(desk, "Propeller shaft", word("kind.WORN"));

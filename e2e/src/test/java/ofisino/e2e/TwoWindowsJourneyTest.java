@@ -4,7 +4,7 @@ import static ofisino.e2e.Browsing.accessible;
 import static ofisino.e2e.Browsing.button;
 import static ofisino.e2e.Browsing.field;
 import static ofisino.e2e.Browsing.go;
-import static ofisino.e2e.Browsing.openTheGarage;
+import static ofisino.e2e.Browsing.openAGarage;
 import static ofisino.e2e.Browsing.press;
 import static ofisino.e2e.Browsing.says;
 import static ofisino.e2e.Browsing.startACar;
@@ -23,10 +23,9 @@ import org.junit.jupiter.api.Test;
 class TwoWindowsJourneyTest {
     @Test
     void nothingIsLost() throws Exception {
-        try (var server = PackagedServer.start();
-                var browsing = new Browsing(server.url())) {
+        try (var browsing = new Browsing(PackagedServer.shared().url())) {
             Page desk = browsing.desk();
-            openTheGarage(desk, server.firstAccountCode());
+            openAGarage(desk);
             startACar(desk, "Halvern Pipit 1200", "1969");
             takenBack(desk);
             builtOn(desk);

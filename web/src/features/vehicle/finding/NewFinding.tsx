@@ -74,6 +74,15 @@ export function NewFinding({
         disabled={!kind}
         further={
           <>
+            {kind && (
+              <Proposed
+                projectId={projectId}
+                zone={zone}
+                kind={kind}
+                said={said}
+                onChange={(judged) => form.setValue('said', judged)}
+              />
+            )}
             <Note name="note" label={t('walk.note')} />
             <Tick name="covered" label={t('walk.covered')} />
             <PhotoChoice photos={photos} />
@@ -99,15 +108,6 @@ export function NewFinding({
             ))}
           </div>
         </fieldset>
-        {kind && (
-          <Proposed
-            projectId={projectId}
-            zone={zone}
-            kind={kind}
-            said={said}
-            onChange={(judged) => form.setValue('said', judged)}
-          />
-        )}
       </Form>
     </Sheet>
   )

@@ -25,7 +25,7 @@ export function Proposed({
     queryFn: () =>
       unwrap(api.GET('/api/projects/{projectId}/proposal', { params: { path: { projectId }, query: { zone, kind } } })),
   })
-  // its room is there before the answer: a button that moves away under the finger is not pressed
+  // below the button, which would move away under the finger when the answer comes
   return (
     <section aria-label={t('walk.proposed')} className="card-sheet min-h-32 p-3">
       {data && (

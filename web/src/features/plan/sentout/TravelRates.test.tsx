@@ -40,6 +40,12 @@ it('asks of whoever reads miles what a mile costs, and says it again as it was s
   await userEvent.click(screen.getByRole('button', { name: 'Save' }))
   await waitFor(() => expect(rates()).toEqual([{ thousandKmMinor: 41_632, hourMinor: 0 }]))
   page.unmount()
-  show(<Rates thousandKmMinor={41_632} hourMinor={1000} />)
+  const again = show(<Rates thousandKmMinor={41_632} hourMinor={1000} />)
   expect(await screen.findByLabelText('Cost per mile')).toHaveValue('0.67')
+  again.unmount()
+  // 0.25 a kilometre reads 0.40 a mile, and stays 0.25 where it is not touched
+  show(<Rates thousandKmMinor={25_000} hourMinor={1000} />)
+  expect(await screen.findByLabelText('Cost per mile')).toHaveValue('0.40')
+  await userEvent.click(screen.getByRole('button', { name: 'Save' }))
+  await waitFor(() => expect(rates().at(-1)).toEqual({ thousandKmMinor: 25_000, hourMinor: 1000 }))
 })

@@ -17,11 +17,12 @@ export function TravelRates({ thousandKmMinor, hourMinor }: Schemas['RatesBody']
   const { t } = useTranslation()
   const units = useUnits()
   const km = units.inOne('KILOMETRE')
+  const shown = Math.round((thousandKmMinor * km) / THOUSAND)
   const { currency } = useFormat()
   const amount = orNothing(useAmountRule()(currency))
   const text = (minor: number) => (minor > 0 ? minorText(minor, currency) : '')
   const form = useFields(z.object({ thousandKmMinor: amount, hourMinor: amount }), {
-    thousandKmMinor: text(Math.round((thousandKmMinor * km) / THOUSAND)),
+    thousandKmMinor: text(shown),
     hourMinor: text(hourMinor),
   })
   const save = useWrite(
@@ -36,7 +37,8 @@ export function TravelRates({ thousandKmMinor, hourMinor }: Schemas['RatesBody']
       aside
       inRow
       onSubmit={({ thousandKmMinor: one = 0, hourMinor = 0 }) =>
-        save.mutate({ thousandKmMinor: Math.round((one * THOUSAND) / km), hourMinor })
+        // what nobody changed is not rounded again
+        save.mutate({ thousandKmMinor: one === shown ? thousandKmMinor : Math.round((one * THOUSAND) / km), hourMinor })
       }
     >
       <Amount

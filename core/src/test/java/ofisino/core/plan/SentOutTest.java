@@ -35,6 +35,10 @@ class SentOutTest {
         assertThat(compared).extracting(c -> c.offer().carrier()).containsExactly("Second shop", "First shop");
         assertThat(compared.get(0).atMostMinor()).isEqualTo(13_000);
         assertThatThrownBy(() -> new Offer("x", 1, 20_001, 0, 0, true, "")).hasMessageContaining("0 to 20000");
+        // 0.67 a mile of 1609.344 m (NIST SP 811, appendix B.8) is 416.32 a thousand kilometres
+        assertThat(new Rates(41_632, 0).wayMinor(100)).isEqualTo(4_163);
+        assertThat(new Rates(500, 0).wayMinor(1)).as("half up").isEqualTo(1);
+        assertThat(new Rates(25_000, 0).wayMinor(-4)).as("a way that is longer").isEqualTo(-100);
         assertThatThrownBy(() -> new Rates(-1, 0)).hasMessageContaining("0 to 100000000");
         assertThatThrownBy(() -> new Offer("x", -1, 0, 0, 0, true, "")).hasMessageContaining("negative");
     }

@@ -50,7 +50,7 @@ public record Offer(String carrier, long priceMinor, int km, int minutes, int da
             inRange("hourMinor", hourMinor, 1_000_000, "cents an hour");
         }
 
-        /** Of a way, half a minor unit up. @param km there and back; of a way that is saved, more than 0 */
+        /** What a way costs, half a minor unit up. @param km there and back; less than 0 of a way that is longer than the other one */
         public long wayMinor(long km) {
             return Math.floorDiv(km * thousandKmMinor + THOUSAND / 2, THOUSAND);
         }

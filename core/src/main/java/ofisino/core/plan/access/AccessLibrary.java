@@ -11,6 +11,7 @@ import ofisino.core.kernel.Caution;
 import ofisino.core.kernel.Entry;
 import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.job.Operation;
+import ofisino.core.vehicle.body.Zone;
 import ofisino.core.vehicle.equipment.Applies;
 import ofisino.core.vehicle.equipment.Equipment;
 import ofisino.core.vehicle.equipment.PerVehicle;
@@ -84,11 +85,6 @@ public final class AccessLibrary {
                 e.has("near-airbags"));
     }
 
-    /** Zones are named without their side: what is in the way on the left is in the way on the right. */
-    public static String sideless(String zone) {
-        return zone.replaceFirst("-(left|right)$", "");
-    }
-
     private static final String AIRBAG_SAFE = "airbag-safe";
 
     /** Those of a vehicle. What may fire is made safe before what lies near it is opened. */
@@ -118,7 +114,7 @@ public final class AccessLibrary {
         Set<String> found = new LinkedHashSet<>();
         for (Line l : lines)
             if (l.applies().to(vehicle)
-                    && l.zones().contains(sideless(zone))
+                    && l.zones().contains(Zone.placeOf(zone))
                     && (l.operations().isEmpty() || l.operations().contains(operation)))
                 found.add(l.access().id());
         AccessGraph accesses = of(vehicle);

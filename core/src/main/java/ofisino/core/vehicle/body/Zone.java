@@ -1,5 +1,6 @@
 package ofisino.core.vehicle.body;
 
+import java.util.List;
 import java.util.Set;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.Side;
@@ -80,8 +81,16 @@ public record Zone(
 
     /** What it is called on either side: {@code "sill"} for {@code "sill-left"}. Checks name places so. */
     public String place() {
-        return side == Side.NONE ? id : id.replaceAll("-(left|right)$", "");
+        return placeOf(id);
     }
+
+    /** What the zone of that id is called on either side. */
+    public static String placeOf(String zone) {
+        for (String side : SIDES) if (zone.endsWith(side)) return zone.substring(0, zone.length() - side.length());
+        return zone;
+    }
+
+    private static final List<String> SIDES = List.of("-left", "-right");
 
     /** The same zone on the other side, its outline to be drawn mirrored in the given view. */
     Zone mirrored(String mirrorView, double viewWidth) {

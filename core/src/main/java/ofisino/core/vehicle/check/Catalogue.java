@@ -201,12 +201,14 @@ public final class Catalogue {
         List<Zone> access = WALK.stream()
                 .flatMap(view -> zones.stream().filter(z -> z.view().equals(view)))
                 .toList();
-        for (Zone zone : access)
+        for (Zone zone : access) {
+            String place = zone.place();
             for (Check check : fitting) {
-                if (!check.places().contains(zone.place())) continue;
+                if (!check.places().contains(place)) continue;
                 if (!asking || !check.once()) walk.add(new PlacedCheck(check, Optional.of(zone)));
                 else if (asked.add(check.id())) walk.add(once(check, zone, access));
             }
+        }
         addUnplaced(fitting, ROAD, walk);
         return walk;
     }

@@ -140,7 +140,7 @@ class AccessLibraryTest {
     void everyAccessLeadsSomewhere() {
         Set<String> zones = new HashSet<>();
         for (BodyStyle style : BodyStyle.values())
-            for (Zone zone : BODIES.of(style).zones()) zones.add(AccessLibrary.sideless(zone.id()));
+            for (Zone zone : BODIES.of(style).zones()) zones.add(zone.place());
         Set<String> proposed = new HashSet<>();
         List<AccessGraph> all = new ArrayList<>();
         for (Make make : Vehicles.makes(1955, 2008)) {

@@ -14,7 +14,6 @@ import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.boot.web.server.servlet.context.ServletWebServerApplicationContext;
 import org.springframework.context.event.EventListener;
-import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.yaml.snakeyaml.LoaderOptions;
 import org.yaml.snakeyaml.Yaml;
@@ -29,7 +28,6 @@ record JournalPlayer(OfisinoProperties properties, ServletWebServerApplicationCo
     private static final Logger LOG = LoggerFactory.getLogger(JournalPlayer.class);
 
     @EventListener(ApplicationReadyEvent.class)
-    @Order(1)
     void playOnce() throws IOException, InterruptedException {
         Path done = properties.data().resolve("journal-played");
         Path code = properties.data().resolve("first-account-code");

@@ -10,9 +10,7 @@ import java.security.MessageDigest;
 import java.security.SecureRandom;
 import ofisino.core.kernel.SpeakableCode;
 import ofisino.server.web.OfisinoProperties;
-import org.springframework.boot.context.event.ApplicationReadyEvent;
-import org.springframework.context.event.EventListener;
-import org.springframework.core.annotation.Order;
+import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.stereotype.Component;
 
 /**
@@ -20,7 +18,7 @@ import org.springframework.stereotype.Component;
  * where the launcher prints it; gone once used.
  */
 @Component
-class FirstAccountCode {
+class FirstAccountCode implements SmartInitializingSingleton {
     private final Accounts accounts;
     private final Path file;
     private volatile String code = "";
@@ -30,16 +28,20 @@ class FirstAccountCode {
         this.file = properties.data().resolve("first-account-code");
     }
 
-    @EventListener(ApplicationReadyEvent.class)
-    @Order(0)
-    void makeIfNeeded() throws IOException {
-        Files.deleteIfExists(file);
-        if (!accounts.none()) return;
-        var random = new SecureRandom();
-        code = SpeakableCode.ofNumber(random.nextInt(292_000, 6_000_000)) + "-"
-                + SpeakableCode.ofNumber(random.nextInt(292_000, 6_000_000));
-        Files.createFile(file, PosixFilePermissions.asFileAttribute(PosixFilePermissions.fromString("rw-------")));
-        Files.writeString(file, code, StandardOpenOption.WRITE);
+    /** Before the server listens: the launcher prints it as soon as the server answers. */
+    @Override
+    public void afterSingletonsInstantiated() {
+        try {
+            Files.deleteIfExists(file);
+            if (!accounts.none()) return;
+            var random = new SecureRandom();
+            code = SpeakableCode.ofNumber(random.nextInt(292_000, 6_000_000)) + "-"
+                    + SpeakableCode.ofNumber(random.nextInt(292_000, 6_000_000));
+            Files.createFile(file, PosixFilePermissions.asFileAttribute(PosixFilePermissions.fromString("rw-------")));
+            Files.writeString(file, code, StandardOpenOption.WRITE);
+        } catch (IOException broken) {
+            throw new UncheckedIOException(broken);
+        }
     }
 
     boolean matches(String typed) {

@@ -12,11 +12,11 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import ofisino.core.kernel.InvalidValue;
-import ofisino.core.plan.access.AccessLibrary;
 import ofisino.core.plan.access.AgeingParts;
 import ofisino.core.plan.access.StripDowns;
 import ofisino.core.plan.access.WhileOpen;
 import ofisino.core.plan.access.WhileOpen.Weighed;
+import ofisino.core.vehicle.body.Zone;
 import ofisino.core.vehicle.finding.Decision;
 import ofisino.core.vehicle.finding.Finding;
 import ofisino.server.identity.Caller;
@@ -91,7 +91,7 @@ record WhileOpenService(
         for (Finding f : findings.of(caller, projectId))
             if (!f.state().isOver()
                     && !withJobs.contains(f.id())
-                    && reached.contains(AccessLibrary.sideless(f.zone()))
+                    && reached.contains(Zone.placeOf(f.zone()))
                     && !f.isDecided(Decision.ACCEPT))
                 offers.add(new Offer(
                         WhileOpen.weigh(
@@ -106,7 +106,7 @@ record WhileOpenService(
 
     private void looks(Caller caller, UUID projectId, Set<String> reached, int again, List<Offer> offers) {
         inspection.unseen(caller, projectId).byPlace().forEach((zone, unseen) -> {
-            if (unseen.open() > 0 && reached.contains(AccessLibrary.sideless(zone)))
+            if (unseen.open() > 0 && reached.contains(Zone.placeOf(zone)))
                 offers.add(new Offer(WhileOpen.weigh(WhileOpen.look(zone, unseen.share()), again), Optional.of(zone)));
         });
     }

@@ -13,6 +13,7 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.FileTime;
 import java.util.Properties;
 import ofisino.server.testing.TestApplication.Running;
 import ofisino.server.testing.TestDatabase;
@@ -42,6 +43,9 @@ class ListeningTest {
                                 "pid", String.valueOf(ProcessHandle.current().pid()))
                         .containsEntry("url", "http://127.0.0.1:" + running.port());
                 assertThat(ask(said.getProperty("url") + "/api/running")).isEqualTo(said.getProperty("run"));
+                assertThat(writtenAt("first-account-code"))
+                        .as("the launcher prints the code as soon as the server answers")
+                        .isLessThanOrEqualTo(writtenAt("running"));
 
                 assertThatThrownBy(() -> Running.start(database, data))
                         .as("a second server of one folder")
@@ -49,6 +53,10 @@ class ListeningTest {
             }
             assertThat(data.resolve("running")).doesNotExist();
         }
+    }
+
+    private FileTime writtenAt(String file) throws IOException {
+        return Files.getLastModifiedTime(data.resolve(file));
     }
 
     private static String ask(String url) throws IOException, InterruptedException {

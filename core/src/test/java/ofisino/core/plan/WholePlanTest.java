@@ -41,7 +41,7 @@ class WholePlanTest {
     private static final Duration SLOT = Duration.ofMinutes(15);
     private static final Budget SMALL = new Budget(60, 7);
 
-    @Property(tries = 400, seed = Seeds.OF_THE_DAY)
+    @Property(tries = 200, seed = Seeds.OF_THE_DAY)
     void noPlanBreaksARule(@ForAll("garages") PlanProblem problem) {
         PlanOutcome outcome = Planner.plan(problem, SMALL);
         Assume.that(outcome instanceof Planned);
@@ -104,7 +104,7 @@ class WholePlanTest {
      * The reasons are true: with its first work one slot sooner, all else as it is, some rule of the book is broken. (Being laid aside is judged
      * by the book only for work that needs no place, and is left out.)
      */
-    @Property(tries = 300, seed = Seeds.OF_THE_DAY)
+    @Property(tries = 150, seed = Seeds.OF_THE_DAY)
     void oneSlotSoonerBreaksARule(@ForAll("garages") PlanProblem problem) {
         PlanOutcome outcome = Planner.plan(problem, SMALL);
         Assume.that(outcome instanceof Planned);
@@ -126,7 +126,7 @@ class WholePlanTest {
      * The counterfactual: exactly the limit that is named is relaxed, and of what the book finds wrong with a start one slot sooner something is
      * wrong no more. Limits that come from accesses and states are covered by the property above.
      */
-    @Property(tries = 400, seed = Seeds.OF_THE_DAY)
+    @Property(tries = 200, seed = Seeds.OF_THE_DAY)
     void relaxingTheLimitThatIsNamedMendsWhatItForbids(@ForAll("garages") PlanProblem problem) {
         PlanOutcome outcome = Planner.plan(problem, SMALL);
         Assume.that(outcome instanceof Planned);
@@ -260,7 +260,7 @@ class WholePlanTest {
     }
 
     /** The plan that is followed is given up where it breaks what has been added: a link, an evening less, money less. */
-    @Property(tries = 300, seed = Seeds.OF_THE_DAY)
+    @Property(tries = 150, seed = Seeds.OF_THE_DAY)
     void aPlanThatDoesNotHoldAnyMoreIsNotKept(@ForAll("garages") PlanProblem problem, @ForAll("easier") int how) {
         PlanOutcome before = Planner.plan(problem, SMALL);
         Assume.that(before instanceof Planned);

@@ -4872,7 +4872,15 @@ export interface components {
             jobs: number;
             /** Format: int32 */
             likelyMinutes: number;
+            then: components["schemas"]["OfferedShared"][];
             title?: string;
+        };
+        OfferedShared: {
+            id: string;
+            /** Format: int32 */
+            likelyMinutes: number;
+            planned: boolean;
+            title: string;
         };
         OneOfManyDecisions: {
             /** @enum {string} */
@@ -5433,6 +5441,7 @@ export interface components {
         RecipeResponse: {
             cautions: ("STANDS" | "WELDING" | "GRINDING" | "FUEL" | "BRAKES" | "PAINT_FUMES" | "HOT_COOLANT" | "BATTERY" | "SPRINGS" | "GLASS" | "RESTRAINT" | "EXHAUST_GAS" | "ASBESTOS" | "HOIST" | "GAS_STRUTS" | "REFRIGERANT" | "GAS_DISCHARGE" | "LEAD" | "HIGH_VOLTAGE" | "CONTROL_UNITS")[];
             steps: components["schemas"]["StepResponse"][];
+            then: components["schemas"]["OfferedShared"][];
             title: string;
         };
         RedemptionRequest: {

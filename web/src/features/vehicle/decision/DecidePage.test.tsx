@@ -72,19 +72,26 @@ it('takes all proposals as one change', async () => {
   expect(server.writes('POST /api/projects/car/decisions')[0]!.body.decisions).toHaveLength(2)
 })
 
-it('makes the jobs of all that is decided with one press, and says what needs a hand', async () => {
+it('makes the jobs of all that is decided with one press, each shared work once, and says what needs a hand', async () => {
+  const wax = { id: 'cavity-wax', title: 'Fill the cavities with wax', likelyMinutes: 120, planned: true }
+  const bleed = { id: 'brake-bleed', title: 'Bleed the brakes', likelyMinutes: 60, planned: false }
+  const test = { id: 'brake-test', title: 'Test the brakes before any move', likelyMinutes: 30, planned: false }
   offered = [
-    { findingId: 'f1', title: 'Sill, left: cut out and weld', jobs: 9, likelyMinutes: 1200 },
-    { findingId: 'f3', title: 'Renew: brake hoses', jobs: 4, likelyMinutes: 180 },
-    { findingId: 'f2', jobs: 0, likelyMinutes: 0 },
+    { findingId: 'f1', title: 'Sill, left: cut out and weld', jobs: 9, likelyMinutes: 1200, then: [wax] },
+    { findingId: 'f3', title: 'Brake pipes: new pipes', jobs: 4, likelyMinutes: 160, then: [bleed, test] },
+    { findingId: 'f4', title: 'Front brakes: new pads', jobs: 4, likelyMinutes: 110, then: [test] },
+    { findingId: 'f2', jobs: 0, likelyMinutes: 0, then: [] },
   ]
   cleanup()
   show(<DecidePage />, '/p/car/walk/decide', '/p/:projectId/walk/decide')
-  expect(await screen.findByText('3 decided findings have no jobs yet')).toBeInTheDocument()
+  expect(await screen.findByText('4 decided findings have no jobs yet')).toBeInTheDocument()
+  expect(screen.getByText('once, for 2 of these, 0.5 h')).toBeInTheDocument()
+  expect(screen.getByText('last, 1 h')).toBeInTheDocument()
+  expect(screen.queryByText('Fill the cavities with wax')).not.toBeInTheDocument()
   expect(screen.getByText('no recipe fits: add its jobs by hand')).toBeInTheDocument()
-  await userEvent.click(screen.getByRole('button', { name: 'Make these 13 jobs, 23 h' }))
+  await userEvent.click(screen.getByRole('button', { name: 'Make these 19 jobs, 26 h' }))
   await waitFor(() => expect(server.writes('POST /api/projects/car/chains')).toHaveLength(1))
   const { chains } = server.writes('POST /api/projects/car/chains')[0]!.body as { chains: { findingId: string }[] }
-  expect(chains.map((c) => c.findingId)).toEqual(['f1', 'f3'])
+  expect(chains.map((c) => c.findingId)).toEqual(['f1', 'f3', 'f4'])
   expect(await screen.findByRole('link', { name: 'See the plan' })).toHaveAttribute('href', '/p/car/plan')
 })

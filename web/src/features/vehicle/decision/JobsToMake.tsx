@@ -26,7 +26,7 @@ export function JobsToMake({ projectId, findings, nameOf }: Props) {
     return chainIds.get(findingId)!
   }
   const make = useWrite(
-    (all: Schemas['OfferedChain'][], id) =>
+    (all: Offer[], id) =>
       unwrap(
         api.POST('/api/projects/{projectId}/chains', {
           ...path,
@@ -43,7 +43,8 @@ export function JobsToMake({ projectId, findings, nameOf }: Props) {
     <Loaded query={offers} what={t('walk.loading')}>
       {(all) => {
         const known = all.filter((o) => o.title !== undefined)
-        const minutes = known.reduce((sum, o) => sum + o.likelyMinutes, 0)
+        const shared = sharedBy(known)
+        const minutes = [...known, ...shared].reduce((sum, o) => sum + o.likelyMinutes, 0)
         if (all.length === 0)
           return made > 0 ? (
             <p className="mb-4">
@@ -79,6 +80,14 @@ export function JobsToMake({ projectId, findings, nameOf }: Props) {
                   </span>
                 </li>
               ))}
+              {shared.map((w) => (
+                <li key={w.id} className="flex flex-wrap gap-x-3 border-b border-base-300 py-1">
+                  <span className="grow">{w.title}</span>
+                  <span className="quiet text-sm">
+                    {t('decide.shared', { count: w.serves, hours: hours(w.likelyMinutes) })}
+                  </span>
+                </li>
+              ))}
             </ul>
           </Part>
         )
@@ -92,4 +101,15 @@ export function JobsToMake({ projectId, findings, nameOf }: Props) {
   }
 }
 
-const jobsIn = (offers: Schemas['OfferedChain'][]) => offers.reduce((sum, o) => sum + o.jobs, 0)
+type Offer = Schemas['OfferedChain']
+
+/** What is made once however many of them end in it, with how many do; not what is planned already. */
+function sharedBy(offers: Offer[]) {
+  const all = offers.flatMap((o) => o.then).filter((w) => !w.planned)
+  return [...new Map(all.map((w) => [w.id, w])).values()].map((w) => ({
+    ...w,
+    serves: all.filter((other) => other.id === w.id).length,
+  }))
+}
+
+const jobsIn = (offers: Offer[]) => offers.reduce((sum, o) => sum + o.jobs, sharedBy(offers).length)

@@ -11,6 +11,8 @@ export const decisionWords = {
     makeJobs_other: 'Make these {{count}} jobs, {{hours}}',
     jobsMade_one: 'One job made.',
     jobsMade_other: '{{count}} jobs made.',
+    shared_one: 'last, {{hours}}',
+    shared_other: 'once, for {{count}} of these, {{hours}}',
     chain_one: 'one job, {{hours}}',
     chain_other: '{{count}} jobs, {{hours}}',
     byHand: 'no recipe fits: add its jobs by hand',

@@ -54,6 +54,19 @@ export function ChainOffer({ finding }: { finding: Schemas['FindingRow'] }) {
           </li>
         ))}
       </ol>
+      {recipe.then.length > 0 && (
+        <>
+          <p className="font-semibold">{t('finding.chainThen')}</p>
+          <ul className="my-2 list-disc pl-6">
+            {recipe.then.map((w) => (
+              <li key={w.id}>
+                {w.title} <span className="quiet text-sm">{hours(w.likelyMinutes)}</span>
+                {w.planned && <span className="quiet block text-sm">{t('finding.chainJoins')}</span>}
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
       <Cautions cautions={recipe.cautions} />
       <ProblemAlert error={make.error} />
       <button

@@ -127,7 +127,7 @@ class TradeBookTest {
         plan.stripDowns().forEach(plan::nothingLiesInWhatExcludesIt);
 
         for (JsonNode hot : plan.jobs("WELD", "CUT")) {
-            assertThat(plan.end("Drain and take off"))
+            assertThat(plan.end("Off and drained"))
                     .as("34: fuel is out before %s", hot.path("title").asString())
                     .isLessThanOrEqualTo(plan.start(hot));
             assertThat(plan.leaves(hot))
@@ -136,7 +136,7 @@ class TradeBookTest {
                             hot.path("title").asString())
                     .isNotEmpty()
                     .allMatch(t -> !t.isAfter(LocalTime.NOON));
-            assertThat(plan.start("Fill and look for leaks"))
+            assertThat(plan.start("Fill with fuel and look for leaks"))
                     .as("34: and comes back after it")
                     .isGreaterThanOrEqualTo(plan.end(hot));
         }
@@ -167,7 +167,7 @@ class TradeBookTest {
                                 before.path("title").asString())
                         .isLessThanOrEqualTo(plan.start(drive));
         assertThat(plan.end(start)).as("a start before a drive").isLessThanOrEqualTo(plan.start(drive));
-        assertThat(plan.start("Run and feel for leaks"))
+        assertThat(plan.start("Run it and feel for leaks"))
                 .as("no test runs the engine before its first start")
                 .isGreaterThanOrEqualTo(plan.end(start));
         assertThat(plan.jobs().stream()
@@ -269,7 +269,8 @@ class TradeBookTest {
         }
 
         String system(JsonNode job) {
-            return systems.getOrDefault(job.path("zone").asString(), "");
+            return systems.getOrDefault(
+                    job.path("zone").asString(), job.path("system").asString(""));
         }
 
         String start(JsonNode job) {

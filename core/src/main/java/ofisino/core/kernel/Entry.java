@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.yaml.snakeyaml.LoaderOptions;
@@ -148,6 +149,14 @@ public record Entry(String where, Object value) {
     /** Empty where nothing stands there. @throws InvalidValue when it is no list */
     public List<String> texts(String key) {
         return items(key).stream().map(String::valueOf).toList();
+    }
+
+    /** What the texts under the key name; empty where nothing stands there. @throws InvalidValue naming file, entry, the wrong word and the allowed ones */
+    public <T> List<T> among(String key, Map<String, T> known) {
+        for (String name : texts(key))
+            if (!known.containsKey(name))
+                throw slip("has “%s” in “%s”, which is none of %s".formatted(name, key, new TreeSet<>(known.keySet())));
+        return texts(key).stream().map(known::get).toList();
     }
 
     /** Empty where nothing stands there. @throws InvalidValue when it is no list of numbers */

@@ -45,11 +45,28 @@ class UndoTest {
     void takesBackAWholeChainWithItsParts(TestGarage garage) {
         UUID finding = garage.finding(garage.project(), "sill-left", "RUST_THROUGH");
         garage.decide(finding, "REPAIR");
-        assertThat(garage.chain(finding)).hasSize(9);
+        assertThat(garage.chain(finding)).hasSize(10);
         assertThat(garage.rows("need")).isEqualTo(5);
         undo(garage.owner(), last(garage.owner())).ok();
         for (String table : List.of("job", "need", "job_link", "job_finding", "work_chain"))
             assertThat(garage.rows(table)).as(table).isZero();
+    }
+
+    /** What another chain had planned before stays, without what this one added to it. */
+    @Test
+    void takesBackAChainThatJoinedSharedWork(TestGarage garage) {
+        UUID project = garage.project();
+        UUID leak = garage.finding(project, "brake-pipes", "LEAK");
+        UUID worn = garage.finding(project, "front-brakes", "WORN");
+        for (UUID finding : List.of(leak, worn)) garage.decide(finding, "REPLACE");
+        List<UUID> first = garage.chain(leak);
+        long links = garage.rows("job_link");
+        List<UUID> second = garage.chain(worn);
+        assertThat(second).contains(first.get(first.size() - 1));
+        undo(garage.owner(), last(garage.owner())).ok();
+        assertThat(garage.rows("job")).isEqualTo(first.size());
+        assertThat(garage.rows("job_link")).isEqualTo(links);
+        assertThat(garage.rows("job_finding")).isEqualTo(first.size());
     }
 
     @Test

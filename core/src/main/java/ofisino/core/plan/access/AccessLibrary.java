@@ -111,9 +111,15 @@ public final class AccessLibrary {
 
     /** What a job in a zone usually needs to have open, without what those need themselves. */
     public Set<String> usual(Equipment vehicle, String zone, Operation operation) {
+        return usual(vehicle, zone, operation, Set.of());
+    }
+
+    /** @param leavesClosed accesses that this job does not need, though others like it do */
+    public Set<String> usual(Equipment vehicle, String zone, Operation operation, Set<String> leavesClosed) {
         Set<String> found = new LinkedHashSet<>();
         for (Line l : lines)
             if (l.applies().to(vehicle)
+                    && !leavesClosed.contains(l.access().id())
                     && l.zones().contains(Zone.placeOf(zone))
                     && (l.operations().isEmpty() || l.operations().contains(operation)))
                 found.add(l.access().id());

@@ -2,6 +2,8 @@ package ofisino.core.plan.recipe;
 
 import java.util.List;
 import java.util.Set;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import ofisino.core.kernel.Caution;
 import ofisino.core.kernel.Effort;
 import ofisino.core.plan.job.Detail;
@@ -10,13 +12,40 @@ import ofisino.core.plan.job.Operation;
 /**
  * A chain of jobs that deals with one kind of finding: each step follows the one before it.
  *
- * @param cautions the usual dangers of this work, shown before its first step; they defer to the maker's manual
+ * @param leavesClosed accesses that jobs at the place usually need and these do not
+ * @param cautions     the usual dangers of this work, shown before its first step; they defer to the maker's manual
+ * @param then         the work that it ends in together with others, in its order
  */
-public record Recipe(String id, String title, List<Step> steps, List<Caution> cautions) {
+public record Recipe(
+        String id,
+        String title,
+        List<Step> steps,
+        Set<String> leavesClosed,
+        List<Caution> cautions,
+        List<SharedWork> then) {
     public Recipe {
         steps = List.copyOf(steps);
+        leavesClosed = Set.copyOf(leavesClosed);
         cautions = List.copyOf(cautions);
+        then = List.copyOf(then);
         if (steps.isEmpty()) throw new IllegalArgumentException("Recipe %s has no steps".formatted(id));
+    }
+
+    /** All that is to be done: its own steps, then what it ends in. */
+    public List<Step> whole() {
+        return Stream.concat(steps.stream(), then.stream().map(SharedWork::step))
+                .toList();
+    }
+
+    /** @param say makes of each text, in which {@code {zone}} may stand, what is read */
+    public Recipe said(UnaryOperator<String> say) {
+        return new Recipe(
+                id,
+                say.apply(title),
+                steps.stream().map(s -> s.said(say)).toList(),
+                leavesClosed,
+                cautions,
+                then.stream().map(w -> w.said(say)).toList());
     }
 
     /**
@@ -28,6 +57,17 @@ public record Recipe(String id, String title, List<Step> steps, List<Caution> ca
         public Step {
             details = Set.copyOf(details);
             needs = List.copyOf(needs);
+        }
+
+        Step said(UnaryOperator<String> say) {
+            return new Step(
+                    say.apply(title),
+                    operation,
+                    effort,
+                    details,
+                    needs.stream()
+                            .map(n -> new NeedTemplate(say.apply(n.title()), n.quantity(), n.leadDays()))
+                            .toList());
         }
     }
 

@@ -2,10 +2,15 @@ package ofisino.core.plan.recipe;
 
 import java.io.Reader;
 import java.util.EnumSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import ofisino.core.kernel.Caution;
 import ofisino.core.kernel.Effort;
 import ofisino.core.kernel.Entry;
@@ -19,22 +24,31 @@ import ofisino.core.vehicle.finding.Decision;
 import ofisino.core.vehicle.finding.FindingKind;
 
 /**
- * The recipes that ship with Ofisino, from {@code recipes.yaml} beside this class.
- * The first entry whose kinds, systems and decisions all contain the finding's is the one proposed; the file goes from special to general.
+ * The recipes that ship with Ofisino, from {@code recipes.yaml} and {@code shared-work.yaml} beside this class.
+ * The first entry that contains the finding's kind, place, system and decision is the one proposed; the file goes from special to general.
  */
 public final class Recipes {
-    /** @param stepsApply on which vehicles each step of the recipe is done */
+    private record Shared(SharedWork work, Applies applies) {}
+
+    /**
+     * @param stepsApply on which vehicles each step of the recipe is done
+     * @param thenApply  on which vehicles each shared work is
+     * @param places     empty: everywhere
+     */
     private record Rule(
             Recipe recipe,
             Applies applies,
             List<Applies> stepsApply,
+            List<Applies> thenApply,
             Set<FindingKind> kinds,
+            Set<String> places,
             Set<VehicleSystem> systems,
             Set<Decision> decisions) {
-        boolean fits(FindingKind kind, VehicleSystem system, Decision decision, Equipment vehicle) {
-            return kinds.contains(kind)
-                    && systems.contains(system)
-                    && decisions.contains(decision)
+        boolean fits(ToDo what, Equipment vehicle) {
+            return kinds.contains(what.kind())
+                    && (places.isEmpty() || places.contains(what.place()))
+                    && systems.contains(what.system())
+                    && decisions.contains(what.decision())
                     && applies.to(vehicle);
         }
 
@@ -42,36 +56,52 @@ public final class Recipes {
             return new Recipe(
                     recipe.id(),
                     recipe.title(),
-                    IntStream.range(0, stepsApply.size())
-                            .filter(i -> stepsApply.get(i).to(vehicle))
-                            .mapToObj(recipe.steps()::get)
-                            .toList(),
-                    recipe.cautions());
+                    those(recipe.steps(), stepsApply, vehicle),
+                    recipe.leavesClosed(),
+                    recipe.cautions(),
+                    those(recipe.then(), thenApply, vehicle));
+        }
+
+        private static <T> List<T> those(List<T> all, List<Applies> apply, Equipment vehicle) {
+            return IntStream.range(0, all.size())
+                    .filter(i -> apply.get(i).to(vehicle))
+                    .mapToObj(all::get)
+                    .toList();
         }
     }
 
     private final List<Rule> rules;
+    private final Map<String, Shared> shared;
 
-    private Recipes(List<Rule> rules) {
+    private Recipes(List<Rule> rules, Map<String, Shared> shared) {
         this.rules = List.copyOf(rules);
+        this.shared = new LinkedHashMap<>(shared);
     }
 
-    /** Reads recipes.yaml. @throws InvalidValue naming the entry that is wrong */
+    /** Reads recipes.yaml and shared-work.yaml. @throws InvalidValue naming the entry that is wrong */
     public static Recipes load() {
-        return Entry.readBeside(Recipes.class, "recipes.yaml", Recipes::read);
+        return Entry.readBeside(
+                Recipes.class,
+                "shared-work.yaml",
+                works -> Entry.readBeside(Recipes.class, "recipes.yaml", recipes -> read(works, recipes)));
     }
 
-    /** @throws InvalidValue when the file is malformed, naming what is wrong */
-    public static Recipes read(Reader yaml) {
-        return new Recipes(Entry.listOf("the recipes", yaml).stream()
-                .map(e -> entry(e.named("id")))
-                .toList());
+    /** @throws InvalidValue when a file is malformed, naming what is wrong */
+    public static Recipes read(Reader sharedWork, Reader recipes) {
+        Map<String, Shared> shared = Entry.listOf("the shared work", sharedWork).stream()
+                .map(e -> shared(e.named("id")))
+                .collect(Collectors.toMap(s -> s.work().id(), Function.identity(), (a, b) -> a, LinkedHashMap::new));
+        return new Recipes(
+                Entry.listOf("the recipes", recipes).stream()
+                        .map(e -> entry(e.named("id"), shared))
+                        .toList(),
+                shared);
     }
 
     /** The chain proposed for a finding of a vehicle; empty where the decision leads to no work or no recipe fits. */
-    public Optional<Recipe> propose(FindingKind kind, VehicleSystem system, Decision decision, Equipment vehicle) {
+    public Optional<Recipe> propose(ToDo what, Equipment vehicle) {
         return rules.stream()
-                .filter(e -> e.fits(kind, system, decision, vehicle))
+                .filter(e -> e.fits(what, vehicle))
                 .map(e -> e.on(vehicle))
                 .findFirst();
     }
@@ -81,24 +111,77 @@ public final class Recipes {
         return rules.stream().map(Rule::recipe).toList();
     }
 
-    private static Rule entry(Entry entry) {
-        entry.only(Applies.keys("id", "title", "kinds", "systems", "decisions", "cautions", "steps"));
+    /** All places that some recipe names. */
+    public Set<String> places() {
+        return rules.stream().flatMap(r -> r.places().stream()).collect(Collectors.toUnmodifiableSet());
+    }
+
+    /** All shared work in the order of its file. */
+    public List<SharedWork> sharedWork() {
+        return shared.values().stream().map(Shared::work).toList();
+    }
+
+    /** The usual dangers of what came from a recipe, or is shared work, of that id; none where nobody knows it any more. */
+    public List<Caution> cautions(String id) {
+        return Stream.concat(
+                        rules.stream()
+                                .map(Rule::recipe)
+                                .filter(r -> r.id().equals(id))
+                                .map(Recipe::cautions),
+                        Optional.ofNullable(shared.get(id)).stream()
+                                .map(s -> s.work().cautions()))
+                .flatMap(List::stream)
+                .toList();
+    }
+
+    private static Shared shared(Entry e) {
+        e.only(Applies.keys("id", "title", "system", "operation", "hours", "details", "needs", "cautions"));
+        return new Shared(
+                new SharedWork(
+                        e.text("id"),
+                        e.choice("system", VehicleSystem.class),
+                        stepOf(e),
+                        List.copyOf(e.choices("cautions", Caution.class, Set.of()))),
+                Applies.of(e));
+    }
+
+    private static Rule entry(Entry entry, Map<String, Shared> shared) {
+        entry.only(Applies.keys(
+                "id",
+                "title",
+                "kinds",
+                "places",
+                "systems",
+                "decisions",
+                "leaves-closed",
+                "cautions",
+                "then",
+                "steps"));
+        List<Shared> then = entry.among("then", shared);
         var recipe = new Recipe(
                 entry.text("id"),
                 entry.text("title"),
                 entry.list("steps").stream().map(Recipes::step).toList(),
-                List.copyOf(entry.choices("cautions", Caution.class, Set.of())));
+                Set.copyOf(entry.texts("leaves-closed")),
+                List.copyOf(entry.choices("cautions", Caution.class, Set.of())),
+                then.stream().map(Shared::work).toList());
         return new Rule(
                 recipe,
                 Applies.of(entry),
                 entry.list("steps").stream().map(Applies::of).toList(),
+                then.stream().map(Shared::applies).toList(),
                 entry.choices("kinds", FindingKind.class, EnumSet.allOf(FindingKind.class)),
+                Set.copyOf(entry.texts("places")),
                 entry.choices("systems", VehicleSystem.class, EnumSet.allOf(VehicleSystem.class)),
                 entry.choices("decisions", Decision.class, EnumSet.of(Decision.REPAIR, Decision.REPLACE)));
     }
 
     private static Recipe.Step step(Entry step) {
         step.only(Applies.keys("title", "operation", "hours", "details", "needs"));
+        return stepOf(step);
+    }
+
+    private static Recipe.Step stepOf(Entry step) {
         List<Double> hours = step.numbers("hours");
         return new Recipe.Step(
                 step.text("title"),

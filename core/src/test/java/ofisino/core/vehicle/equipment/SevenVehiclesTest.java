@@ -112,7 +112,10 @@ class SevenVehiclesTest {
                         "limit steering-lash ..50.8",
                         "limit carbon-monoxide ..4.5",
                         "recipe belts",
-                        "recipe brakes-renew")
+                        "recipe brake-shoes",
+                        "recipe brake-shoes-rear",
+                        "recipe wheel-cylinders",
+                        "shared brake-bleed")
                 .doesNotContain(
                         "check belt-webbing",
                         "check belt-reel",

@@ -1,15 +1,14 @@
 package ofisino.core.vehicle.equipment;
 
-import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.access.AccessLibrary;
 import ofisino.core.plan.interlock.Interlocks;
 import ofisino.core.plan.interlock.Reconnection;
 import ofisino.core.plan.recipe.Recipes;
+import ofisino.core.plan.recipe.ToDo;
 import ofisino.core.roadready.gate.Proofs;
 import ofisino.core.vehicle.body.Bodies;
 import ofisino.core.vehicle.body.Nearby;
@@ -67,9 +66,13 @@ public final class WhatHangsOnIt {
     }
 
     private static Stream<String> recipes(Equipment vehicle) {
-        return Stream.of(VehicleSystem.values())
-                .flatMap(s -> List.of(FindingKind.WORN, FindingKind.LEAK).stream()
-                        .flatMap(k -> RECIPES.propose(k, s, Decision.REPAIR, vehicle).stream()))
-                .map(r -> "recipe " + r.id());
+        return BODIES.of(vehicle.make().body(), vehicle.make().layout()).drawing(vehicle).zones().stream()
+                .flatMap(zone -> Stream.of(FindingKind.WORN, FindingKind.LEAK)
+                        .flatMap(
+                                kind -> RECIPES
+                                        .propose(new ToDo(kind, zone.system(), zone.place(), Decision.REPAIR), vehicle)
+                                        .stream()))
+                .flatMap(r -> Stream.concat(
+                        Stream.of("recipe " + r.id()), r.then().stream().map(w -> "shared " + w.id())));
     }
 }

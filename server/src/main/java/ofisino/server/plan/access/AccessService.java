@@ -123,7 +123,7 @@ record AccessService(AccessMapper mapper, Projects projects, Jobs jobs, VehicleA
     /** A new job gets what its place and operation usually need; jobs of one piece of work share their strip-downs. */
     @EventListener
     void jobAdded(JobAdded added) {
-        assignUsual(added.caller(), jobs.require(added.caller(), added.jobId()));
+        assignUsual(added.caller(), jobs.require(added.caller(), added.jobId()), added.leavesClosed());
     }
 
     /** The job that is kept needs what the dropped one needed. */
@@ -139,9 +139,9 @@ record AccessService(AccessMapper mapper, Projects projects, Jobs jobs, VehicleA
         store(joined.caller(), projectId, joined.into(), vehicleAccess.of(joined.caller(), projectId), both);
     }
 
-    private void assignUsual(Caller caller, Jobs.Job job) {
+    private void assignUsual(Caller caller, Jobs.Job job, Set<String> leavesClosed) {
         if (job.zone() == null) return;
-        Set<String> usual = vehicleAccess.usual(caller, job.projectId(), job.zone(), job.operation());
+        Set<String> usual = vehicleAccess.usual(caller, job.projectId(), job.zone(), job.operation(), leavesClosed);
         if (!usual.isEmpty())
             store(caller, job.projectId(), job.id(), vehicleAccess.of(caller, job.projectId()), usual);
     }
@@ -151,7 +151,7 @@ record AccessService(AccessMapper mapper, Projects projects, Jobs jobs, VehicleA
         projects.requireOpen(caller, projectId);
         Set<UUID> known = standing(caller, projectId).direct().keySet();
         for (Jobs.Job job : jobs.of(caller, projectId))
-            if (!job.state().isOver() && !known.contains(job.id())) assignUsual(caller, job);
+            if (!job.state().isOver() && !known.contains(job.id())) assignUsual(caller, job, Set.of());
     }
 
     /** The strip-downs that the jobs are in, each once. */

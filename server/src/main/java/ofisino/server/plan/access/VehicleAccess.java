@@ -43,9 +43,9 @@ record VehicleAccess(
     }
 
     /** What a job in a zone usually needs to have open. */
-    Set<String> usual(Caller caller, UUID projectId, String zone, Operation operation) {
+    Set<String> usual(Caller caller, UUID projectId, String zone, Operation operation, Set<String> leavesClosed) {
         Projects.Project project = projects.require(caller, projectId);
-        return library.usual(equipments.of(caller, project), zone, operation);
+        return library.usual(equipments.of(caller, project), zone, operation, leavesClosed);
     }
 
     Map<String, Long> ownVersions(Caller caller, UUID projectId) {

@@ -10,6 +10,7 @@ import ofisino.server.identity.Roles;
 import ofisino.server.plan.Jobs.Job;
 import ofisino.server.plan.job.ChainService.ChainToMake;
 import ofisino.server.plan.job.ChainService.OfferedChain;
+import ofisino.server.plan.job.ChainService.OfferedShared;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -32,8 +33,8 @@ record ChainController(ChainService service) {
 
     record StepResponse(String title, Operation operation, int likelyMinutes, List<String> needs) {}
 
-    record RecipeResponse(String title, List<StepResponse> steps, List<Caution> cautions) {
-        static RecipeResponse of(Recipe recipe) {
+    record RecipeResponse(String title, List<StepResponse> steps, List<OfferedShared> then, List<Caution> cautions) {
+        static RecipeResponse of(Recipe recipe, List<OfferedShared> then) {
             return new RecipeResponse(
                     recipe.title(),
                     recipe.steps().stream()
@@ -45,6 +46,7 @@ record ChainController(ChainService service) {
                                             .map(Recipe.NeedTemplate::title)
                                             .toList()))
                             .toList(),
+                    then,
                     recipe.cautions());
         }
     }
@@ -52,7 +54,10 @@ record ChainController(ChainService service) {
     /** The recipes that fit: one, or none where the decision leads to no work. */
     @GetMapping("/findings/{findingId}/recipes")
     List<RecipeResponse> recipes(Caller caller, @PathVariable UUID findingId) {
-        return service.recipeFor(caller, findingId).map(RecipeResponse::of).stream()
+        return service
+                .recipeFor(caller, findingId)
+                .map(r -> RecipeResponse.of(r, service.shared(caller, findingId, r)))
+                .stream()
                 .toList();
     }
 

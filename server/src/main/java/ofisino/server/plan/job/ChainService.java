@@ -1,21 +1,28 @@
 package ofisino.server.plan.job;
 
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.Effort;
 import ofisino.core.kernel.NotFound;
+import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.job.JobState;
 import ofisino.core.plan.recipe.Recipe;
 import ofisino.core.plan.recipe.Recipes;
+import ofisino.core.plan.recipe.SharedWork;
+import ofisino.core.plan.recipe.ToDo;
 import ofisino.core.plan.scope.Growth;
 import ofisino.core.vehicle.body.Zone;
 import ofisino.core.vehicle.equipment.Equipment;
 import ofisino.core.vehicle.finding.Finding;
+import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.parts.Needs;
@@ -26,6 +33,7 @@ import ofisino.server.vehicle.Equipments;
 import ofisino.server.vehicle.Findings;
 import ofisino.server.vehicle.Projects;
 import ofisino.server.web.Speech;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 
@@ -38,11 +46,19 @@ record ChainService(
         Needs needs,
         Garages garages,
         FindingProgress progress,
+        JobOrder order,
         Recipes recipes,
         Equipments equipments,
         ApplicationEventPublisher events) {
-    /** @param title of the chain that would be made; empty where no recipe fits, and somebody has to say what is to be done */
-    record OfferedChain(UUID findingId, Optional<String> title, int jobs, int likelyMinutes) {}
+    /**
+     * @param title of the chain that would be made; empty where no recipe fits, and somebody has to say what is to be done
+     * @param then  what it ends in together with others
+     */
+    record OfferedChain(
+            UUID findingId, Optional<String> title, int jobs, int likelyMinutes, List<OfferedShared> then) {}
+
+    /** @param planned whether it is planned already and has not begun: the chain joins it */
+    record OfferedShared(String id, String title, int likelyMinutes, boolean planned) {}
 
     record ChainToMake(UUID findingId, UUID chainId) {}
 
@@ -51,13 +67,14 @@ record ChainService(
         Projects.Project project = projects.require(caller, projectId);
         Set<UUID> withJobs = progress.findingsWithJobs(caller, projectId);
         Equipment equipment = equipments.of(caller, project);
+        Set<String> planned = planned(caller, projectId).keySet();
         return findings.of(caller, projectId).stream()
                 .filter(f -> f.asksForWork() && !withJobs.contains(f.id()))
-                .map(f -> offer(f.id(), recipeFor(f, project, equipment)))
+                .map(f -> offer(f.id(), recipeFor(f, project, equipment), planned))
                 .toList();
     }
 
-    private static OfferedChain offer(UUID findingId, Optional<Recipe> recipe) {
+    private static OfferedChain offer(UUID findingId, Optional<Recipe> recipe, Set<String> planned) {
         return new OfferedChain(
                 findingId,
                 recipe.map(Recipe::title),
@@ -65,7 +82,32 @@ record ChainService(
                 recipe.map(r -> r.steps().stream()
                                 .mapToInt(s -> s.effort().likelyMinutes())
                                 .sum())
-                        .orElse(0));
+                        .orElse(0),
+                recipe.map(r -> shared(r, planned)).orElse(List.of()));
+    }
+
+    private static List<OfferedShared> shared(Recipe recipe, Set<String> planned) {
+        return recipe.then().stream()
+                .map(w -> new OfferedShared(
+                        w.id(), w.step().title(), w.step().effort().likelyMinutes(), planned.contains(w.id())))
+                .toList();
+    }
+
+    /** What a recipe ends in. */
+    List<OfferedShared> shared(Caller caller, UUID findingId, Recipe recipe) {
+        return shared(
+                recipe,
+                planned(caller, findings.require(caller, findingId).projectId()).keySet());
+    }
+
+    /** By shared work, the job of it that is planned and has not begun. */
+    private Map<String, UUID> planned(Caller caller, UUID projectId) {
+        Map<UUID, String> recipeOf = mapper.chains(caller.garageId(), projectId).stream()
+                .collect(Collectors.toMap(ChainRow::id, ChainRow::recipe));
+        Set<String> shared = recipes.sharedWork().stream().map(SharedWork::id).collect(Collectors.toSet());
+        return mapper.of(caller.garageId(), projectId).stream()
+                .filter(j -> j.state() == JobState.PLANNED && shared.contains(recipeOf.get(j.chainId())))
+                .collect(Collectors.toMap(j -> recipeOf.get(j.chainId()), Job::id, (first, second) -> first));
     }
 
     void makeChains(Caller caller, UUID projectId, List<ChainToMake> chains) {
@@ -92,26 +134,10 @@ record ChainService(
                 .placeOf(finding.zone(), finding.system())
                 .label();
         return finding.decided()
-                .flatMap(d -> recipes.propose(finding.kind(), finding.system(), d.decision(), equipment))
-                .map(r -> named(r, zone));
-    }
-
-    private static Recipe named(Recipe recipe, String zone) {
-        return new Recipe(
-                recipe.id(),
-                put(recipe.title(), zone),
-                recipe.steps().stream()
-                        .map(s -> new Recipe.Step(
-                                put(s.title(), zone),
-                                s.operation(),
-                                s.effort(),
-                                s.details(),
-                                s.needs().stream()
-                                        .map(n -> new Recipe.NeedTemplate(
-                                                put(n.title(), zone), n.quantity(), n.leadDays()))
-                                        .toList()))
-                        .toList(),
-                recipe.cautions());
+                .flatMap(d -> recipes.propose(
+                        new ToDo(finding.kind(), finding.system(), Zone.placeOf(finding.zone()), d.decision()),
+                        equipment))
+                .map(r -> r.said(text -> put(text, zone)));
     }
 
     /** In the language of whoever makes it: it is theirs to change. At the start of a title the zone keeps its capital, inside it does not. */
@@ -134,29 +160,69 @@ record ChainService(
                         "Nothing is decided for this finding that makes a job.",
                         "Decide first: repair, replace, investigate or a temporary repair."));
         mapper.insertChain(caller.garageId(), new ChainRow(chainId, finding.projectId(), recipe.title(), recipe.id()));
-        UUID before = null;
-        for (int i = 0; i < recipe.steps().size(); i++)
-            before = addStep(caller, finding, recipe.steps().get(i), chainId, i, before);
-        return mapper.of(caller.garageId(), finding.projectId()).stream()
-                .filter(j -> chainId.equals(j.chainId()))
-                .toList();
+        List<UUID> made = new ArrayList<>();
+        String zone = finding.zone().equals(Zone.WHOLE) ? null : finding.zone();
+        for (Recipe.Step step : recipe.steps()) {
+            UUID job = addStep(
+                    caller,
+                    finding,
+                    step,
+                    new Place(chainId, made.size(), zone, finding.system()),
+                    recipe.leavesClosed());
+            if (!made.isEmpty()) mapper.insertLink(caller.garageId(), last(made), job);
+            made.add(job);
+        }
+        for (SharedWork work : recipe.then()) {
+            UUID job = share(caller, finding, work, chainId);
+            order.link(caller, find(caller, last(made)), find(caller, job));
+            made.add(job);
+        }
+        return made.stream().map(id -> find(caller, id)).toList();
     }
 
-    private UUID addStep(Caller caller, Finding finding, Recipe.Step step, UUID chainId, int position, UUID before) {
-        UUID jobId = derived(chainId, "job", position);
+    private static UUID last(List<UUID> made) {
+        return made.get(made.size() - 1);
+    }
+
+    private Job find(Caller caller, UUID id) {
+        return Stored.require(mapper.find(caller.garageId(), id), "job", id);
+    }
+
+    /** It joins what is planned of that work and has not begun; else the work is planned anew. */
+    private UUID share(Caller caller, Finding finding, SharedWork work, UUID chainId) {
+        UUID planned = planned(caller, finding.projectId()).get(work.id());
+        if (planned == null) {
+            UUID own = derived(chainId, work.id(), 0);
+            mapper.insertChain(
+                    caller.garageId(),
+                    new ChainRow(own, finding.projectId(), work.step().title(), work.id()));
+            return addStep(caller, finding, work.step(), new Place(own, 0, null, work.system()), Set.of());
+        }
+        mapper.insertFindingLink(caller.garageId(), planned, finding.id());
+        if (!find(caller, planned).aim().needs(finding.aim().value())) return planned;
+        mapper.neededFor(caller.garageId(), planned, finding.aim().value());
+        return planned;
+    }
+
+    /** Where in the work a job stands, and where on the vehicle. */
+    private record Place(
+            UUID chainId, int position, @Nullable String zone, VehicleSystem system) {}
+
+    private UUID addStep(Caller caller, Finding finding, Recipe.Step step, Place at, Set<String> leavesClosed) {
+        UUID jobId = derived(at.chainId(), "job", at.position());
         Effort effort = step.effort();
         mapper.insert(
                 caller.garageId(),
                 new Job(
                         jobId,
                         finding.projectId(),
-                        chainId,
-                        position,
+                        at.chainId(),
+                        at.position(),
                         garages.nextLabel(caller).value(),
                         step.title(),
                         step.operation(),
-                        finding.zone().equals(Zone.WHOLE) ? null : finding.zone(),
-                        finding.system(),
+                        at.zone(),
+                        at.system(),
                         finding.aim().value(),
                         effort.optimisticMinutes(),
                         effort.likelyMinutes(),
@@ -173,8 +239,7 @@ record ChainService(
                         null,
                         0));
         mapper.insertFindingLink(caller.garageId(), jobId, finding.id());
-        if (before != null) mapper.insertLink(caller.garageId(), before, jobId);
-        events.publishEvent(new JobAdded(caller, jobId));
+        events.publishEvent(new JobAdded(caller, jobId, leavesClosed));
         for (int n = 0; n < step.needs().size(); n++) {
             Recipe.NeedTemplate need = step.needs().get(n);
             needs.add(

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import ofisino.core.kernel.Aim;
 import ofisino.server.plan.Jobs.Job;
 import org.apache.ibatis.annotations.Mapper;
 import org.jspecify.annotations.Nullable;
@@ -19,6 +20,8 @@ interface JobMapper {
     int update(UUID garageId, Job job);
 
     void ended(UUID garageId, UUID id, @Nullable UUID by, LocalDate on);
+
+    void neededFor(UUID garageId, UUID id, Aim aim);
 
     List<LinkRow> links(UUID garageId, UUID projectId);
 

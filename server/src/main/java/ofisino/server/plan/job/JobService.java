@@ -224,8 +224,7 @@ record JobService(
         found.addAll(job.operation().cautions());
         chains.stream()
                 .filter(c -> c.id().equals(job.chainId()))
-                .flatMap(c -> recipes.all().stream().filter(r -> r.id().equals(c.recipe())))
-                .forEach(r -> found.addAll(r.cautions()));
+                .forEach(c -> found.addAll(recipes.cautions(c.recipe())));
         return found;
     }
 

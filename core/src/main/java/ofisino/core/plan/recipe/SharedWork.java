@@ -1,0 +1,21 @@
+package ofisino.core.plan.recipe;
+
+import java.util.List;
+import java.util.function.UnaryOperator;
+import ofisino.core.kernel.Caution;
+import ofisino.core.kernel.VehicleSystem;
+
+/**
+ * What is done once for all that it serves, after the last of it: one bleeding however many brake parts were renewed.
+ *
+ * @param system what it proves or touches
+ */
+public record SharedWork(String id, VehicleSystem system, Recipe.Step step, List<Caution> cautions) {
+    public SharedWork {
+        cautions = List.copyOf(cautions);
+    }
+
+    SharedWork said(UnaryOperator<String> say) {
+        return new SharedWork(id, system, step.said(say), cautions);
+    }
+}

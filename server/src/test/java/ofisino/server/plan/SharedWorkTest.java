@@ -1,0 +1,165 @@
+package ofisino.server.plan;
+
+import static ofisino.server.testing.TestGarage.map;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import ofisino.server.testing.TestApplication;
+import ofisino.server.testing.TestGarage;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+/** What is done once for all that it serves: one bleeding, one brake test, one tracking. Common practice, no source. */
+@ExtendWith(TestApplication.class)
+class SharedWorkTest {
+    private static final List<String> FINDINGS = List.of(
+            "front-brakes WORN",
+            "rear-brakes LEAK",
+            "brake-pipes RUST_THROUGH",
+            "brake-master LEAK",
+            "pedals WORN",
+            "front-suspension-left WORN",
+            "front-suspension-right WORN",
+            "rear-spring-left WORN",
+            "rear-spring-right WORN",
+            "steering-gear WORN",
+            "front-wheel-left PERISHED",
+            "front-wheel-right PERISHED",
+            "rear-wheel-left PERISHED",
+            "rear-wheel-right PERISHED",
+            "sill-left RUST_THROUGH",
+            "jacking-front-left RUST_THROUGH",
+            "floor-left RUST_THROUGH",
+            "radiator LEAK",
+            "heater-hoses PERISHED",
+            "fuel-tank RUST_THROUGH",
+            "fuel-pump PERISHED",
+            "carburettor LEAK");
+
+    /** Before work was shared: 79 jobs, 136 h, five bleedings, five brake tests, five alignments, five lines of brake fluid, three of wax. */
+    @Test
+    void whatIsDoneOnceIsDoneOnce(TestGarage garage) {
+        UUID project = garage.project();
+        List<Map<String, Object>> chains = new ArrayList<>();
+        for (String finding : FINDINGS) {
+            String[] parts = finding.split(" ");
+            UUID id = garage.finding(project, parts[0], parts[1]);
+            garage.decide(id, "REPAIR");
+            chains.add(map("findingId", id, "chainId", UUID.randomUUID()));
+        }
+        String path = "/api/projects/" + project;
+        JsonNode offered = garage.owner().get(path + "/chains").ok();
+        garage.owner().post(path + "/chains", map("chains", chains)).ok();
+
+        List<JsonNode> jobs = garage.owner()
+                .get(path + "/jobs")
+                .ok()
+                .path("jobs")
+                .valueStream()
+                .toList();
+        Map<String, List<JsonNode>> byChain = jobs.stream()
+                .collect(Collectors.groupingBy(j -> j.path("chainId").asString()));
+        Set<String> own = chains.stream().map(c -> c.get("chainId").toString()).collect(Collectors.toSet());
+        List<String> shared = byChain.entrySet().stream()
+                .filter(e -> !own.contains(e.getKey()))
+                .map(e -> e.getValue().get(0).path("title").asString())
+                .toList();
+        assertThat(shared)
+                .containsExactlyInAnyOrder(
+                        "Bleed the brakes",
+                        "Bleed the clutch",
+                        "Test the brakes before any move",
+                        "Tighten the rubber bushes at ride height",
+                        "Set the tracking",
+                        "Fill with fuel and look for leaks",
+                        "Fill the cooling, bleed it and test it under pressure",
+                        "Fill the cavities with wax");
+        assertThat(byChain).hasSize(22 + shared.size());
+        assertThat(jobs)
+                .filteredOn(j -> List.of("BLEED", "ALIGN", "FILL")
+                        .contains(j.path("operation").asString()))
+                .extracting(j ->
+                        j.path("operation").asString() + " " + j.path("system").asString())
+                .doesNotHaveDuplicates();
+
+        List<String> needs = garage.owner()
+                .get(path + "/needs")
+                .ok()
+                .valueStream()
+                .map(n -> n.path("title").asString())
+                .toList();
+        for (String once : List.of("Brake fluid", "Cavity wax", "Coolant"))
+            assertThat(needs).filteredOn(n -> n.startsWith(once)).as(once).hasSize(1);
+        assertThat(jobs.stream().mapToInt(j -> j.path("likelyMinutes").asInt()).sum())
+                .as("own hours are the recipes' sums")
+                .isEqualTo(minutes(offered))
+                .isLessThan(95 * 60);
+        assertThat(byChain.values().stream()
+                        .filter(c -> own.contains(c.get(0).path("chainId").asString())))
+                .as("packages")
+                .hasSize(22);
+    }
+
+    /** It comes last, belongs to all that it serves, and is needed as soon as the most urgent of them is. */
+    @Test
+    void comesAfterAllThatItServes(TestGarage garage) {
+        UUID project = garage.project();
+        List<UUID> pipes = chain(garage, project, "brake-pipes", "LEAK");
+        List<UUID> pads = chain(garage, project, "front-brakes", "WORN");
+        UUID test = pads.get(pads.size() - 1);
+        assertThat(pipes).endsWith(test);
+        JsonNode job = job(garage, project, test);
+        assertThat(job.path("after").valueStream().map(JsonNode::asString))
+                .contains(pads.get(pads.size() - 2).toString());
+        assertThat(job.path("findings").valueStream()).hasSize(2);
+        assertThat(job.path("zone").isMissingNode()).isTrue();
+        assertThat(job.path("cautions").valueStream().map(JsonNode::asString)).contains("BRAKES");
+    }
+
+    /** What has begun takes nothing more in: what is found late gets its own. */
+    @Test
+    void whatIsFoundLateIsBledAgain(TestGarage garage) {
+        UUID project = garage.project();
+        List<UUID> pipes = chain(garage, project, "brake-pipes", "LEAK");
+        for (UUID job : pipes.subList(0, pipes.size() - 1)) garage.move(job, "BEGUN", "FINISHED");
+        List<UUID> late = chain(garage, project, "brake-master", "LEAK");
+        assertThat(late.get(late.size() - 2)).as("bled again").isNotEqualTo(pipes.get(pipes.size() - 2));
+        assertThat(late).as("the test is still to come").endsWith(pipes.get(pipes.size() - 1));
+    }
+
+    private static List<UUID> chain(TestGarage garage, UUID project, String zone, String kind) {
+        UUID finding = garage.finding(project, zone, kind);
+        garage.decide(finding, "REPLACE");
+        return garage.chain(finding);
+    }
+
+    private static JsonNode job(TestGarage garage, UUID project, UUID id) {
+        return garage.owner()
+                .get("/api/projects/" + project + "/jobs")
+                .ok()
+                .path("jobs")
+                .valueStream()
+                .filter(j -> j.path("id").asString().equals(id.toString()))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static int minutes(JsonNode offered) {
+        Map<String, Integer> shared = offered.valueStream()
+                .flatMap(o -> o.path("then").valueStream())
+                .collect(Collectors.toMap(
+                        w -> w.path("id").asString(),
+                        w -> w.path("likelyMinutes").asInt(),
+                        (a, b) -> a));
+        return offered.valueStream()
+                        .mapToInt(o -> o.path("likelyMinutes").asInt())
+                        .sum()
+                + shared.values().stream().mapToInt(m -> m).sum();
+    }
+}

@@ -38,45 +38,59 @@ run_tests() {
   say "$((java + ${web:-0})) passed, 0 failed"
 }
 
-# What is too long for each day. Seeds are fresh: what fails says its own, so that it can be drawn again.
+# What is too long for each day, or only the parts that are named. Seeds are fresh: what fails says its own, so that it can be drawn again.
+PARTS="fresh_clone properties exact hostile cars language garages plans people faults"
 prove() {
   check_machine chromium=chromium age=age faketime=faketime unzip=unzip ss=iproute2 python3=python3; check_builder; mkdir -p "$BUILD"; install_npm; test_database
-  local seed=$RANDOM runs=${PROPERTY_RUNS:-5}
-  say "From a fresh clone to the demo, through a crash …"
-  e2e/fresh-clone || fail "a fresh clone does not start"
-  say "Properties, $runs times from fresh seeds …"
-  for _ in $(seq "$runs"); do
-    rm -rf core/target/jqwik-database
-    maven_loud -pl core test -Dtest="$(cd core/src/test/java && grep -rl '@Property' . | sed 's#.*/##; s/\.java//' | paste -sd,)" \
-      -Dofisino.property-seed= > "$BUILD/prove.log" 2>&1 || { grep -E 'ERROR|seed' "$BUILD/prove.log" | head -40; fail "a property does not hold; see $BUILD/prove.log"; }
-  done
-  say "The planner beside exact solvers …"
-  maven_loud -pl core test -Dtest='WholeProblemTest,PlannerQualityTest' -Dofisino.all-instances=true > "$BUILD/prove.log" 2>&1 ||
-    { tail -n 40 "$BUILD/prove.log"; fail "the planner is further from the optimum than it may be; see $BUILD/prove.log"; }
-  say "25000 hostile requests from seed $seed …"
-  maven_loud -pl core,web,server test -Dweb.skipTests=true -Dtest=HostileRequestsTest -Dsurefire.failIfNoSpecifiedTests=false -Dofisino.hostile-requests=25000 -Dofisino.seed="$seed" > "$BUILD/prove.log" 2>&1 ||
-    { tail -n 40 "$BUILD/prove.log"; fail "hostile requests do harm"; }
-  grep 'hostile requests from' "$BUILD/prove.log"
-  say "${CARS:-2000} cars by chance from seed $seed …"
-  maven_loud -pl core,web,server test -Dweb.skipTests=true -Dtest=CarsByChanceTest -Dsurefire.failIfNoSpecifiedTests=false -Dofisino.cars="${CARS:-2000}" -Dofisino.seed="$seed" > "$BUILD/prove.log" 2>&1 ||
-    { grep -E 'car [0-9]+' "$BUILD/prove.log" | head -20; fail "a danger passes; see $BUILD/prove.log"; }
-  say "All pages in a language that nobody speaks …"
-  PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 maven_loud -pl core,web,server,e2e verify -Dweb.skipTests=true -Dtest=OtherLanguageTest -Dsurefire.failIfNoSpecifiedTests=false -Dofisino.other-language=true > "$BUILD/prove.log" 2>&1 ||
-    { grep -A40 'Expecting empty' "$BUILD/prove.log" | head -60; fail "a page says what is not from the catalogue, or cuts it off; see $BUILD/prove.log"; }
-  say "Garages of all versions before …"
-  maven_loud -pl core,web,server test -Dweb.skipTests=true -Dtest=UpgradeTest -Dsurefire.failIfNoSpecifiedTests=false -Dofisino.all-garages=true > "$BUILD/prove.log" 2>&1 ||
-    { tail -n 40 "$BUILD/prove.log"; fail "a garage of a version before does not open"; }
-  say "The plans of ${PLANS:-200} cars from seed $seed …"
-  maven_loud -pl core,web,server test -Dweb.skipTests=true -Dtest=TradeBookTest -Dsurefire.failIfNoSpecifiedTests=false -Dofisino.cars="${PLANS:-200}" -Dofisino.seed="$seed" > "$BUILD/prove.log" 2>&1 ||
-    { grep -E 'TradeBookTest\.' "$BUILD/prove.log" | head -20; fail "a plan is none that a restorer would follow; see $BUILD/prove.log"; }
-  fetched
-  stop_pg "$TEST_DIR"
-  say "People and photos …"
-  benchmarks/hard
-  say "Faults …"
-  benchmarks/faults
+  local part seed=$RANDOM
+  for part in "$@"; do [[ " $PARTS " == *" $part "* ]] || fail "there is no part $part; there are: $PARTS"; done
+  for part in ${*:-$PARTS}; do "prove_$part"; fetched; done
   say "Proven."
 }
+proved() { # proved WHAT-FAILS WHAT-TO-SHOW MODULES TEST [-Dsetting …]
+  local fails=$1 show=$2 modules=$3 test=$4; shift 4
+  local goal=test; [[ $modules != *e2e* ]] || goal=verify # the journeys drive what is packaged
+  maven_loud -pl "$modules" $goal -Dweb.skipTests=true -Dtest="$test" -Dsurefire.failIfNoSpecifiedTests=false "$@" > "$BUILD/prove.log" 2>&1 ||
+    { grep -E -A40 "$show" "$BUILD/prove.log" | head -60; fail "$fails; see $BUILD/prove.log"; }
+}
+prove_fresh_clone() {
+  say "From a fresh clone to the demo, through a crash …"
+  e2e/fresh-clone || fail "a fresh clone does not start"
+}
+prove_properties() {
+  say "Properties, ${PROPERTY_RUNS:-5} times from fresh seeds …"
+  for _ in $(seq "${PROPERTY_RUNS:-5}"); do
+    rm -rf core/target/jqwik-database
+    proved "a property does not hold" 'ERROR|seed' core "$(cd core/src/test/java && grep -rl '@Property' . | sed 's#.*/##; s/\.java//' | paste -sd,)" -Dofisino.property-seed=
+  done
+}
+prove_exact() {
+  say "The planner beside exact solvers …"
+  proved "the planner is further from the optimum than it may be" ERROR core WholeProblemTest,PlannerQualityTest -Dofisino.all-instances=true
+}
+prove_hostile() {
+  say "25000 hostile requests from seed $seed …"
+  proved "hostile requests do harm" ERROR core,web,server HostileRequestsTest -Dofisino.hostile-requests=25000 -Dofisino.seed="$seed"
+  grep 'hostile requests from' "$BUILD/prove.log"
+}
+prove_cars() {
+  say "${CARS:-2000} cars by chance from seed $seed …"
+  proved "a danger passes" 'car [0-9]+' core,web,server CarsByChanceTest -Dofisino.cars="${CARS:-2000}" -Dofisino.seed="$seed"
+}
+prove_language() {
+  say "All pages in a language that nobody speaks …"
+  PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 proved "a page says what is not from the catalogue, or cuts it off" 'Expecting empty' core,web,server,e2e OtherLanguageTest -Dofisino.other-language=true
+}
+prove_garages() {
+  say "Garages of all versions before …"
+  proved "a garage of a version before does not open" ERROR core,web,server UpgradeTest -Dofisino.all-garages=true
+}
+prove_plans() {
+  say "The plans of ${PLANS:-200} cars from seed $seed …"
+  proved "a plan is none that a restorer would follow" 'TradeBookTest\.' core,web,server TradeBookTest -Dofisino.cars="${PLANS:-200}" -Dofisino.seed="$seed"
+}
+prove_people() { say "People and photos …"; benchmarks/hard; }
+prove_faults() { say "Faults …"; benchmarks/faults; }
 
 write_api() {
   check_machine; check_builder; mkdir -p "$BUILD"; install_npm; test_database

@@ -51,7 +51,7 @@ import org.junit.jupiter.api.Test;
 class RecipesAndJobsTest {
     private static final Equipment SALOON = Vehicles.of(BodyStyle.SALOON, 1974);
     private static final Equipment VETERAN = Vehicles.of(BodyStyle.SALOON, 1932, "brakes-front:rod", "cooling:water");
-    private static final Equipment RECENT = Vehicles.of(BodyStyle.ESTATE, 2008);
+    private static final Equipment RECENT = Vehicles.of(BodyStyle.ESTATE, 2008, "brakes-rear:disc");
 
     private static final Equipment LEAVES =
             Vehicles.of(BodyStyle.ESTATE, 1969, "rear-suspension:leaf", "brakes-rear:drum", "brakes-front:drum");
@@ -177,6 +177,17 @@ class RecipesAndJobsTest {
         assertThat(proposed(FindingKind.LEAK, VehicleSystem.BRAKES, "rear-brakes", Decision.REPLACE, discs)
                         .leavesClosed())
                 .isEmpty();
+    }
+
+    /** Pads are not ordered for a car of which nobody knows whether it has drums: the brakes are stripped and looked at first. */
+    @Test
+    void partsThatFitNothingElseAreOnlyForWhatIsKnown() {
+        Equipment unknown = Vehicles.of(BodyStyle.ESTATE, 1969);
+        assertThat(proposed(FindingKind.WORN, VehicleSystem.BRAKES, "front-brakes", Decision.REPAIR, unknown))
+                .satisfies(r -> {
+                    assertThat(r.id()).isEqualTo("brakes-renew");
+                    assertThat(r.steps().get(0).operation()).isEqualTo(Operation.STRIP);
+                });
     }
 
     /** The hours of each recipe against {@code hours.txt}, which was written from the trade's own table and not from the recipes. */

@@ -33,11 +33,13 @@ public final class Recipes {
     /**
      * @param stepsApply on which vehicles each step of the recipe is done
      * @param thenApply  on which vehicles each shared work is
+     * @param onlyKnown  only where what it asks for is said or usual: it orders parts that fit nothing else
      * @param places     empty: everywhere
      */
     private record Rule(
             Recipe recipe,
             Applies applies,
+            boolean onlyKnown,
             List<Applies> stepsApply,
             List<Applies> thenApply,
             Set<FindingKind> kinds,
@@ -49,7 +51,7 @@ public final class Recipes {
                     && (places.isEmpty() || places.contains(what.place()))
                     && systems.contains(what.system())
                     && decisions.contains(what.decision())
-                    && applies.to(vehicle);
+                    && (onlyKnown ? applies.usuallyTo(vehicle) : applies.to(vehicle));
         }
 
         Recipe on(Equipment vehicle) {
@@ -154,6 +156,7 @@ public final class Recipes {
                 "systems",
                 "decisions",
                 "leaves-closed",
+                "only-known",
                 "cautions",
                 "then",
                 "steps"));
@@ -168,6 +171,7 @@ public final class Recipes {
         return new Rule(
                 recipe,
                 Applies.of(entry),
+                entry.has("only-known"),
                 entry.list("steps").stream().map(Applies::of).toList(),
                 then.stream().map(Shared::applies).toList(),
                 entry.choices("kinds", FindingKind.class, EnumSet.allOf(FindingKind.class)),

@@ -146,6 +146,11 @@ class TradeBookTest {
                 .allMatch(title -> title.contains("empty") || title.contains("without pressure"));
         String lastHeat =
                 plan.jobs("WELD").stream().map(plan::end).max(String::compareTo).orElseThrow();
+        for (JsonNode brakes : plan.jobs("ASSEMBLE"))
+            if (plan.system(brakes).equals("BRAKES"))
+                assertThat(plan.start(brakes))
+                        .as("18: %s after the last heat", brakes.path("title").asString())
+                        .isGreaterThanOrEqualTo(lastHeatOn(plan, "STRUCTURE"));
         for (JsonNode coat : plan.jobs("COAT"))
             assertThat(plan.start(coat))
                     .as("69: wax after the last heat anywhere")
@@ -157,6 +162,7 @@ class TradeBookTest {
                     .isGreaterThanOrEqualTo(plan.end(plan.called("clamp and tack", zone)))
                     .isLessThanOrEqualTo(plan.start(plan.called("Weld out", zone)));
         }
+        sharedWorkIsLast(plan);
         for (JsonNode before : plan.jobs())
             if (CARRIES.contains(plan.system(before))
                     && Set.of("RUNNER", "ROAD_READY")
@@ -176,6 +182,35 @@ class TradeBookTest {
                 .as("61: restraint is looked at or renewed")
                 .isNotEmpty()
                 .containsOnly("INSPECT", "REPLACE");
+    }
+
+    private static String lastHeatOn(Planned plan, String system) {
+        return plan.jobs("WELD", "CUT").stream()
+                .filter(j -> plan.system(j).equals(system))
+                .map(plan::end)
+                .max(String::compareTo)
+                .orElse("");
+    }
+
+    /** What is done once is done once, and after all that it serves. */
+    private static void sharedWorkIsLast(Planned plan) {
+        for (String once : List.of("Bleed the brakes", "Test the brakes", "Set the tracking", "Fill the cavities"))
+            assertThat(plan.jobs().stream()
+                            .filter(j -> j.path("title").asString().startsWith(once)))
+                    .as(once)
+                    .hasSizeLessThanOrEqualTo(1);
+        for (JsonNode bleed : plan.jobs("BLEED"))
+            for (JsonNode part : plan.jobs("REPLACE", "ASSEMBLE"))
+                if (plan.system(bleed).equals("BRAKES") && plan.system(part).equals("BRAKES"))
+                    assertThat(plan.start(bleed))
+                            .as("bled after %s", part.path("title").asString())
+                            .isGreaterThanOrEqualTo(plan.end(part));
+        for (JsonNode tracking : plan.jobs("ALIGN"))
+            for (JsonNode part : plan.jobs("REPLACE"))
+                if (plan.system(part).equals("STEERING_AND_SUSPENSION"))
+                    assertThat(plan.start(tracking))
+                            .as("23: tracking after %s", part.path("title").asString())
+                            .isGreaterThanOrEqualTo(plan.end(part));
     }
 
     /** What stops, steers, carries, holds or burns. */

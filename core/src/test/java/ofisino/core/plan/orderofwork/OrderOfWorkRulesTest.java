@@ -58,6 +58,7 @@ class OrderOfWorkRulesTest {
         "paint-before-trim; paint - -; assemble - trim",
         "weld-before-carpet; weld - -; assemble carpet -",
         "weld-before-glass; cut - -; replace glass -",
+        "weld-before-brakes; weld - structure; assemble - brakes",
         "weld-before-fuel; weld - -; fill - fuel",
         "make-before-coat; fabricate - -; coat - -",
         "drill-before-coat; machine drill -; coat - -",

@@ -85,7 +85,7 @@ it('makes the jobs of all that is decided with one press, each shared work once,
   cleanup()
   show(<DecidePage />, '/p/car/walk/decide', '/p/:projectId/walk/decide')
   expect(await screen.findByText('4 decided findings have no jobs yet')).toBeInTheDocument()
-  expect(screen.getByText('once, for 2 of these, 0.5 h')).toBeInTheDocument()
+  expect(screen.getByText('once, for 2 of these, 30 min')).toBeInTheDocument()
   expect(screen.getByText('last, 1 h')).toBeInTheDocument()
   expect(screen.queryByText('Fill the cavities with wax')).not.toBeInTheDocument()
   expect(screen.getByText('no recipe fits: add its jobs by hand')).toBeInTheDocument()

@@ -3379,12 +3379,10 @@ export interface components {
             /** Format: uuid */
             chainId: string;
         };
-        ChainRow: {
+        ChainResponse: {
             /** Format: uuid */
             id: string;
-            /** Format: uuid */
-            projectId: string;
-            recipe: string;
+            shared: boolean;
             title: string;
         };
         ChainStretch: {
@@ -6168,7 +6166,7 @@ export interface components {
             minutes: number;
         };
         WorkResponse: {
-            chains: components["schemas"]["ChainRow"][];
+            chains: components["schemas"]["ChainResponse"][];
             jobs: components["schemas"]["JobResponse"][];
             progress: components["schemas"]["ProgressResponse"];
         };

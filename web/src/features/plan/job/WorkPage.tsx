@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useParams, useSearchParams } from 'react-router'
 import { useTranslation } from 'react-i18next'
 import { Plus } from 'lucide-react'
-import { drawingQuery, jobsQuery, needsQuery } from '@/api/queries'
+import { jobsQuery, needsQuery } from '@/api/queries'
 import { Empty, Loaded } from '@/ui/page/Feedback'
 import { Choice } from '@/ui/form/Field'
 import { Page } from '@/ui/page/Page'
@@ -45,17 +45,16 @@ function Work({
 }) {
   const { t } = useTranslation()
   const [params, setParams] = useSearchParams()
-  const pieces = piecesOf(work.chains, work.jobs, t('work.singles'))
+  const pieces = piecesOf(work.chains, work.jobs, { shared: t('work.shared'), singles: t('work.singles') })
   const job = work.jobs.find((j) => j.id === params.get('job'))
   const adding = params.has('new')
   const scope = useQuery(scopeQuery(projectId))
   const [by, setBy] = useState<Grouping>('PIECE')
   const nameOf = useZoneNames(projectId)
-  const { data: body } = useQuery(drawingQuery(projectId))
-  const systemOf = (zone: string) => body?.zones.find((z) => z.id === zone)?.system
-  const groups = groupsOf(pieces, by, (zone) =>
-    by === 'PLACE' ? nameOf(zone) : t(`system.${systemOf(zone) ?? 'BODY'}`),
-  )
+  const groups = groupsOf(pieces, by, (j) => {
+    if (by === 'PLACE') return j.zone ? nameOf(j.zone) : ''
+    return j.system ? t(`system.${j.system}`) : ''
+  })
   return (
     <Page
       title={t('work.title')}

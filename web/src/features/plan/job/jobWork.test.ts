@@ -1,14 +1,27 @@
 import { expect, it } from 'vitest'
-import { piecesOf, type Job } from './jobWork'
+import { groupsOf, piecesOf, type Job } from './jobWork'
 
 const job = (id: string, state: Job['state'], chainId?: string) => ({ id, state, chainId }) as unknown as Job
 
+const names = { shared: 'last', singles: 'single' }
+const chain = (id: string, title: string, shared = false) => ({ id, title, shared })
+
 it('puts pieces of work that are over last', () => {
-  const chains = [
-    { id: '1', projectId: 'p', title: 'done', recipe: 'r' },
-    { id: '2', projectId: 'p', title: 'open', recipe: 'r' },
-    { id: '3', projectId: 'p', title: 'empty', recipe: 'r' },
-  ]
+  const chains = [chain('1', 'done'), chain('2', 'open'), chain('3', 'empty')]
   const jobs = [job('a', 'VERIFIED', '1'), job('b', 'PLANNED', '2'), job('c', 'PLANNED')]
-  expect(piecesOf(chains, jobs, 'single').map((p) => p.title)).toEqual(['open', 'single', 'done'])
+  expect(piecesOf(chains, jobs, names).map((p) => p.title)).toEqual(['open', 'single', 'done'])
+})
+
+it('gathers what is done once for all after the work that it serves', () => {
+  const chains = [chain('1', 'Bleed', true), chain('2', 'Pipes'), chain('3', 'Test', true)]
+  const jobs = [job('a', 'PLANNED', '1'), job('b', 'PLANNED', '2'), job('c', 'PLANNED', '3')]
+  expect(piecesOf(chains, jobs, names).map((p) => [p.title, p.jobs.length])).toEqual([
+    ['Pipes', 1],
+    ['last', 2],
+  ])
+  const places = groupsOf(piecesOf(chains, jobs, names), 'PLACE', (j) => (j.id === 'a' ? 'Brakes' : ''))
+  expect(places.map((g) => [g.name, g.pieces.length])).toEqual([
+    ['', 2],
+    ['Brakes', 1],
+  ])
 })

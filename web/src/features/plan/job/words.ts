@@ -38,6 +38,7 @@ export const jobWords = {
     loading: 'Fetching the jobs …',
     add: 'Add a job',
     singles: 'Single jobs',
+    shared: 'Last, once for all that it serves',
     emptyTitle: 'No work yet',
     empty: 'Decide a finding: a repair brings its jobs. Or add a job by hand.',
     nothing: 'There is no work yet.',

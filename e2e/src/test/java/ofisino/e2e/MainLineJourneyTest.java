@@ -173,7 +173,7 @@ class MainLineJourneyTest {
         says(desk, word("caution.WELDING"));
         accessible(desk);
         press(desk, word("finding.makeChain"));
-        says(desk, word("finding.chainMade", "count", 9));
+        says(desk, word("finding.chainMade", "count", 10));
         press(desk, word("close"));
         go(desk, word("nav.work"));
         says(desk, "Sill, left: cut out and weld");
@@ -184,7 +184,7 @@ class MainLineJourneyTest {
         says(desk, word("job.titleMissing"));
         desk.getByLabel(word("job.title")).fill("Hang the door again");
         desk.getByRole(AriaRole.DIALOG)
-                .locator("label:has-text('Paint and fill the cavity') input")
+                .locator("label:has-text('Paint: sill, left') input")
                 .check();
         press(desk, word("save"));
         says(desk, word("job.added", "title", "Hang the door again"));

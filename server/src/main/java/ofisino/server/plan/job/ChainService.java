@@ -102,12 +102,12 @@ record ChainService(
 
     /** By shared work, the job of it that is planned and has not begun. */
     private Map<String, UUID> planned(Caller caller, UUID projectId) {
-        Map<UUID, String> recipeOf = mapper.chains(caller.garageId(), projectId).stream()
+        Map<UUID, String> workOf = mapper.chains(caller.garageId(), projectId).stream()
+                .filter(this::isShared)
                 .collect(Collectors.toMap(ChainRow::id, ChainRow::recipe));
-        Set<String> shared = recipes.sharedWork().stream().map(SharedWork::id).collect(Collectors.toSet());
         return mapper.of(caller.garageId(), projectId).stream()
-                .filter(j -> j.state() == JobState.PLANNED && shared.contains(recipeOf.get(j.chainId())))
-                .collect(Collectors.toMap(j -> recipeOf.get(j.chainId()), Job::id, (first, second) -> first));
+                .filter(j -> j.state() == JobState.PLANNED && workOf.containsKey(j.chainId()))
+                .collect(Collectors.toMap(j -> workOf.get(j.chainId()), Job::id, (first, second) -> first));
     }
 
     void makeChains(Caller caller, UUID projectId, List<ChainToMake> chains) {
@@ -256,6 +256,11 @@ record ChainService(
 
     private static UUID derived(UUID from, String what, int number) {
         return UUID.nameUUIDFromBytes((from + what + number).getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** Whether it is done once for all that it serves. */
+    boolean isShared(ChainRow chain) {
+        return recipes.sharedWork().stream().anyMatch(w -> w.id().equals(chain.recipe()));
     }
 
     List<ChainRow> chains(Caller caller, UUID projectId) {

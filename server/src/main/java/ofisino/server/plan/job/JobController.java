@@ -94,7 +94,10 @@ record JobController(JobService service, ChainService chains, JobShaping shaping
 
     record ProgressResponse(int earnedPercent, long scopeMinutes, int ready, int waitForParts) {}
 
-    record WorkResponse(List<ChainRow> chains, List<JobResponse> jobs, ProgressResponse progress) {}
+    /** @param shared work that is done once for all that it serves */
+    record ChainResponse(UUID id, String title, boolean shared) {}
+
+    record WorkResponse(List<ChainResponse> chains, List<JobResponse> jobs, ProgressResponse progress) {}
 
     /** What the jobs of a project are seen with. */
     private final class Around {
@@ -147,7 +150,9 @@ record JobController(JobService service, ChainService chains, JobShaping shaping
     WorkResponse list(Caller caller, @PathVariable UUID projectId) {
         Around around = new Around(caller, projectId);
         return new WorkResponse(
-                around.chainRows,
+                around.chainRows.stream()
+                        .map(c -> new ChainResponse(c.id(), c.title(), chains.isShared(c)))
+                        .toList(),
                 service.list(caller, projectId).stream().map(around::response).toList(),
                 around.progress());
     }

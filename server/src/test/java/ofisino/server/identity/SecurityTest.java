@@ -104,7 +104,10 @@ class SecurityTest {
                 .toList();
         running.bean(Tries.class).forgive("address 127.0.0.1");
         assertThat(answers.subList(0, 40)).containsOnly(401);
-        assertThat(answers.subList(41, 45)).containsOnly(429);
+        assertThat(answers)
+                .as("a slow machine earns a try or two meanwhile")
+                .filteredOn(answer -> answer == 429)
+                .hasSizeGreaterThanOrEqualTo(3);
     }
 
     @Test

@@ -16,6 +16,7 @@ final class ExactTextbook {
     /** @param optimal the bound equals the makespan */
     record Answer(int makespan, int bound, boolean optimal) {}
 
+    /** @param seconds by the solver's own clock, which counts what it did: a busy machine proves as much as an idle one */
     static Answer solve(Textbook t, double seconds) {
         Loader.loadNativeLibraries();
         var model = new CpModel();
@@ -39,7 +40,7 @@ final class ExactTextbook {
         }
         model.minimize(end);
         var solver = new CpSolver();
-        solver.getParameters().setNumSearchWorkers(1).setRandomSeed(1).setMaxTimeInSeconds(seconds);
+        solver.getParameters().setNumSearchWorkers(1).setRandomSeed(1).setMaxDeterministicTime(seconds);
         CpSolverStatus status = solver.solve(model);
         return new Answer(
                 (int) solver.objectiveValue(),

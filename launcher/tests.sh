@@ -23,6 +23,8 @@ run_tests() {
   maven_loud -T 2 verify -DskipTests -Dweb.skipTests=true > "$BUILD/test.log" 2>&1 || { kill $pages 2>/dev/null || true; tests_failed; }
   PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 maven_loud -pl core,web,server,e2e test -Dweb.skip=true -Dweb.skipTests=true -Dtest='ofisino.e2e.**' \
     -Dsurefire.failIfNoSpecifiedTests=false > "$BUILD/journeys.log" 2>&1 & local journeys=$!
+  # not before those have compiled what they need: two builds at once read each other's half-written lists, and compile anew
+  until grep -qs 'Running ofisino.e2e' "$BUILD/journeys.log" || ! kill -0 $journeys 2>/dev/null; do sleep 1; done
   maven_loud -pl core,web,server test -Dweb.skip=true -Dweb.skipTests=true >> "$BUILD/test.log" 2>&1 || { kill $journeys $pages 2>/dev/null || true; tests_failed; }
   local went=0
   wait $pages || went=$?; cat "$BUILD/pages.log" >> "$BUILD/test.log"

@@ -17,7 +17,7 @@ run_tests() {
   check_machine chromium=chromium; check_builder
   mkdir -p "$BUILD"; install_npm; test_database
   say "Testing; what the tests say is in $BUILD/test.log …"
-  rm -rf ./*/target/surefire-reports
+  rm -rf ./*/target/surefire-reports "$BUILD/journeys.log"
   # The pages are tested while all is packaged, once; then the journeys in the browser beside the rest: each waits for something else.
   (cd web && npm run -s check) > "$BUILD/pages.log" 2>&1 & local pages=$!
   maven_loud -T 2 verify -DskipTests -Dweb.skipTests=true > "$BUILD/test.log" 2>&1 || { kill $pages 2>/dev/null || true; tests_failed; }

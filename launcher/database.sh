@@ -1,6 +1,6 @@
 # A PostgreSQL server of the garage's own: on loopback, with a generated password that only its owner can read.
 
-SAME_PORT= PG_MORE= # set by whoever needs the one port, or more options
+SAME_PORT= PG_MORE= PG_AUTH=scram-sha-256 # set by whoever needs the one port, more options, another proof; never by the environment
 
 as_pg() { # PostgreSQL refuses to run as root
   if [ "$(id -u)" != 0 ]; then "$@"
@@ -64,7 +64,7 @@ make_pg() { # whole or not at all
   (umask 077; secret > "$dir/pg.password")
   mkdir -p "$being"; chmod 700 "$being"; own_pg "$being"
   local pw; pw=$(mktemp); cat "$dir/pg.password" > "$pw"; own_pg "$pw"
-  as_pg "$(pg_newest)/initdb" -D "$being" -U ofisino -E UTF8 --locale=C.UTF-8 --auth="${PG_AUTH:-scram-sha-256}" --pwfile="$pw" >"$dir/initdb.log" 2>&1 ||
+  as_pg "$(pg_newest)/initdb" -D "$being" -U ofisino -E UTF8 --locale=C.UTF-8 --auth="$PG_AUTH" --pwfile="$pw" >"$dir/initdb.log" 2>&1 ||
     { rm -f "$pw"; fail "the database could not be made in $dir$(why_pg "$dir" "$dir/initdb.log")"; }
   rm -f "$pw"; mv "$being" "$dir/postgres"
 }

@@ -15,6 +15,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.ToIntFunction;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
@@ -58,6 +59,7 @@ class RecipesAndJobsTest {
     private static final Equipment MOTORCYCLE = Vehicles.of(BodyStyle.MOTORCYCLE, 1982, "cooling:water");
 
     private static final Recipes RECIPES = Recipes.load();
+    private static final AccessLibrary ACCESS = AccessLibrary.load();
 
     private static final Bodies BODIES = Bodies.load();
 
@@ -117,9 +119,7 @@ class RecipesAndJobsTest {
         Set<String> used = new HashSet<>();
         Set<String> usedTogether = new HashSet<>();
         for (Equipment vehicle : List.of(SALOON, VETERAN, RECENT, LEAVES, MOTORCYCLE))
-            for (Zone zone : BODIES.of(vehicle.make().body(), vehicle.make().layout())
-                    .drawing(vehicle)
-                    .zones())
+            for (Zone zone : zonesOf(vehicle))
                 for (FindingKind kind : FindingKind.values())
                     for (Decision decision : Decision.values()) {
                         var recipe = RECIPES.propose(new ToDo(kind, zone.system(), zone.place(), decision), vehicle);
@@ -155,10 +155,16 @@ class RecipesAndJobsTest {
             for (Zone zone : BODIES.of(style).zones()) places.add(zone.place());
         assertThat(RECIPES.places()).isSubsetOf(places);
         for (Recipe r : RECIPES.all())
-            for (String access : r.leavesClosed())
-                assertThat(List.of(SALOON, RECENT, LEAVES))
-                        .as("%s leaves %s closed", r.id(), access)
-                        .anyMatch(v -> AccessLibrary.load().of(v).has(access));
+            for (Recipe.Step step : r.steps())
+                for (String access : Stream.of(
+                                step.access().opens(), step.access().leavesClosed())
+                        .flatMap(Set::stream)
+                        .toList())
+                    assertThat(Stream.concat(
+                                    Stream.of(RECENT),
+                                    Vehicles.makes(1974).stream().map(make -> Vehicles.of(make))))
+                            .as("%s: %s", r.id(), access)
+                            .anyMatch(v -> ACCESS.of(v).has(access));
     }
 
     /** Common practice, no source: pads and shoes come without opening the circuit, so nothing is bled for them. */
@@ -169,14 +175,51 @@ class RecipesAndJobsTest {
             Recipe worn = proposed(FindingKind.WORN, VehicleSystem.BRAKES, place, Decision.REPLACE, discs);
             assertThat(worn.then()).extracting(SharedWork::id).containsExactly("brake-test");
             for (Recipe.Step step : worn.steps())
-                assertThat(AccessLibrary.load().usual(discs, place, step.operation(), worn.leavesClosed()))
+                assertThat(ACCESS.needed(discs, place, step.operation(), step.access()))
                         .as("%s %s", place, step.operation())
                         .isNotEmpty()
                         .doesNotContain("brake-circuit-open");
         }
-        assertThat(proposed(FindingKind.LEAK, VehicleSystem.BRAKES, "rear-brakes", Decision.REPLACE, discs)
-                        .leavesClosed())
-                .isEmpty();
+    }
+
+    /** Whatever opens a circuit is closed by its bleeding, filling or test; what leaves it closed asks for none. Nothing comes off before it is opened. */
+    @Test
+    void whatIsOpenedIsProvedAndNothingElse() {
+        for (Equipment vehicle : List.of(SALOON, VETERAN, RECENT, LEAVES))
+            for (Zone zone : zonesOf(vehicle))
+                for (FindingKind kind : FindingKind.values()) {
+                    Recipe r = proposed(kind, zone.system(), zone.place(), Decision.REPLACE, vehicle);
+                    Set<String> opened = new HashSet<>();
+                    for (Recipe.Step step : r.steps())
+                        opened.addAll(ACCESS.of(vehicle)
+                                .closure(ACCESS.needed(vehicle, zone.id(), step.operation(), step.access())));
+                    List<String> then = r.then().stream().map(SharedWork::id).toList();
+                    if (zone.system() == VehicleSystem.BRAKES)
+                        assertThat(then.contains("brake-bleed"))
+                                .as("%s at %s", r.id(), zone.id())
+                                .isEqualTo(opened.contains("brake-circuit-open"));
+                    if (zone.system() == VehicleSystem.COOLING && opened.contains("coolant-drained"))
+                        assertThat(then).as("%s at %s", r.id(), zone.id()).contains("coolant-test");
+                    if (zone.system() == VehicleSystem.FUEL && opened.contains("fuel-drained"))
+                        assertThat(then).as("%s at %s", r.id(), zone.id()).contains("fuel-leak-test");
+                }
+        assertThat(proposed(FindingKind.LEAK, VehicleSystem.BRAKES, "brake-master", Decision.REPLACE, LEAVES)
+                        .steps())
+                .as("a cylinder comes off an open circuit")
+                .allSatisfy(step -> assertThat(ACCESS.needed(LEAVES, "brake-master", step.operation(), step.access()))
+                        .contains("brake-circuit-open"));
+        assertThat(proposed(FindingKind.WORN, VehicleSystem.BRAKES, "rear-brakes", Decision.REPLACE, LEAVES)
+                        .steps()
+                        .get(0))
+                .as("shoes come off behind a drum that is off")
+                .satisfies(step -> assertThat(ACCESS.needed(LEAVES, "rear-brakes", step.operation(), step.access()))
+                        .contains("rear-drums-off"));
+    }
+
+    private static List<Zone> zonesOf(Equipment vehicle) {
+        return BODIES.of(vehicle.make().body(), vehicle.make().layout())
+                .drawing(vehicle)
+                .zones();
     }
 
     /** Pads are not ordered for a car of which nobody knows whether it has drums: the brakes are stripped and looked at first. */
@@ -242,17 +285,21 @@ class RecipesAndJobsTest {
     void leaksAreLookedForWhereThereIsSomethingToLeak() {
         assertThat(lastOf(VehicleSystem.FUEL, "fuel-tank")).contains(CarState.FUEL_IN);
         assertThat(lastOf(VehicleSystem.COOLING, "radiator")).contains(CarState.COOLANT_IN);
-        AccessGraph accesses = AccessLibrary.load().of(SALOON);
+        AccessGraph accesses = ACCESS.of(SALOON);
         assertThat(accesses.require("fuel-drained").excludes()).contains(CarState.FUEL_IN);
         assertThat(accesses.closure("tank-off")).contains("fuel-drained");
         assertThat(accesses.require("coolant-drained").excludes()).contains(CarState.COOLANT_IN);
-        assertThat(AccessLibrary.load().usual(SALOON, "fuel-tank", Operation.FILL))
-                .isEmpty();
+        assertThat(ACCESS.usual(SALOON, "fuel-tank", Operation.FILL)).isEmpty();
+    }
+
+    /** Its own steps, then what it ends in. */
+    private static List<Recipe.Step> whole(Recipe recipe) {
+        return Stream.concat(recipe.steps().stream(), recipe.then().stream().map(SharedWork::step))
+                .toList();
     }
 
     private Set<CarState> lastOf(VehicleSystem system, String place) {
-        List<Recipe.Step> steps = proposed(FindingKind.LEAK, system, place, Decision.REPAIR, SALOON)
-                .whole();
+        List<Recipe.Step> steps = whole(proposed(FindingKind.LEAK, system, place, Decision.REPAIR, SALOON));
         Recipe.Step last = steps.get(steps.size() - 1);
         return CarState.of(last.operation(), last.details());
     }
@@ -261,7 +308,7 @@ class RecipesAndJobsTest {
     @Test
     void theChainsFollowTheOrderOfTheTrade() {
         Recipe sill = proposed(FindingKind.RUST_THROUGH, VehicleSystem.STRUCTURE, "sill", Decision.REPAIR, SALOON);
-        assertThat(sill.whole())
+        assertThat(whole(sill))
                 .extracting(Recipe.Step::operation)
                 .containsExactly(
                         Operation.CLEAN,
@@ -276,7 +323,7 @@ class RecipesAndJobsTest {
                         Operation.COAT);
         assertThat(proposed(FindingKind.LEAK, VehicleSystem.BRAKES, "rear-brakes", Decision.REPLACE, SALOON))
                 .satisfies(r -> {
-                    assertThat(r.whole()).extracting(Recipe.Step::operation).endsWith(Operation.BLEED, Operation.TEST);
+                    assertThat(whole(r)).extracting(Recipe.Step::operation).endsWith(Operation.BLEED, Operation.TEST);
                     assertThat(r.cautions()).contains(Caution.BRAKES, Caution.STANDS);
                 });
         assertThat(proposed(FindingKind.LEAK, VehicleSystem.FUEL, "fuel-tank", Decision.REPAIR, SALOON)

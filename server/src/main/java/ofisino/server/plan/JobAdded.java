@@ -1,16 +1,16 @@
 package ofisino.server.plan;
 
-import java.util.Set;
 import java.util.UUID;
+import ofisino.core.plan.access.Departure;
 import ofisino.server.identity.Caller;
 
 /**
  * A job was added.
  *
- * @param leavesClosed accesses that it does not need, though jobs at its place usually do
+ * @param access how it departs from what jobs at its place usually need open
  */
-public record JobAdded(Caller caller, UUID jobId, Set<String> leavesClosed) {
+public record JobAdded(Caller caller, UUID jobId, Departure access) {
     public JobAdded(Caller caller, UUID jobId) {
-        this(caller, jobId, Set.of());
+        this(caller, jobId, Departure.NONE);
     }
 }

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import ofisino.core.kernel.Caution;
 import ofisino.core.kernel.Entry;
 import ofisino.core.kernel.VehicleSystem;
@@ -111,19 +112,20 @@ public final class AccessLibrary {
 
     /** What a job in a zone usually needs to have open, without what those need themselves. */
     public Set<String> usual(Equipment vehicle, String zone, Operation operation) {
-        return usual(vehicle, zone, operation, Set.of());
+        return needed(vehicle, zone, operation, Departure.NONE);
     }
 
-    /** @param leavesClosed accesses that this job does not need, though others like it do */
-    public Set<String> usual(Equipment vehicle, String zone, Operation operation, Set<String> leavesClosed) {
-        Set<String> found = new LinkedHashSet<>();
+    /** What a job in a zone needs to have open, without what those need themselves. */
+    public Set<String> needed(Equipment vehicle, String zone, Operation operation, Departure departure) {
+        AccessGraph accesses = of(vehicle);
+        Set<String> found =
+                departure.opens().stream().filter(accesses::has).collect(Collectors.toCollection(LinkedHashSet::new));
         for (Line l : lines)
             if (l.applies().to(vehicle)
-                    && !leavesClosed.contains(l.access().id())
+                    && !departure.leavesClosed().contains(l.access().id())
                     && l.zones().contains(Zone.placeOf(zone))
                     && (l.operations().isEmpty() || l.operations().contains(operation)))
                 found.add(l.access().id());
-        AccessGraph accesses = of(vehicle);
         found.removeIf(id -> found.stream().anyMatch(other -> accesses.isNeededBy(id, other)));
         return found;
     }

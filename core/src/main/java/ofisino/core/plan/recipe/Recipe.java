@@ -3,38 +3,24 @@ package ofisino.core.plan.recipe;
 import java.util.List;
 import java.util.Set;
 import java.util.function.UnaryOperator;
-import java.util.stream.Stream;
 import ofisino.core.kernel.Caution;
 import ofisino.core.kernel.Effort;
+import ofisino.core.plan.access.Departure;
 import ofisino.core.plan.job.Detail;
 import ofisino.core.plan.job.Operation;
 
 /**
  * A chain of jobs that deals with one kind of finding: each step follows the one before it.
  *
- * @param leavesClosed accesses that jobs at the place usually need and these do not
- * @param cautions     the usual dangers of this work, shown before its first step; they defer to the maker's manual
- * @param then         the work that it ends in together with others, in its order
+ * @param cautions the usual dangers of this work, shown before its first step; they defer to the maker's manual
+ * @param then     the work that it ends in together with others, in its order
  */
-public record Recipe(
-        String id,
-        String title,
-        List<Step> steps,
-        Set<String> leavesClosed,
-        List<Caution> cautions,
-        List<SharedWork> then) {
+public record Recipe(String id, String title, List<Step> steps, List<Caution> cautions, List<SharedWork> then) {
     public Recipe {
         steps = List.copyOf(steps);
-        leavesClosed = Set.copyOf(leavesClosed);
         cautions = List.copyOf(cautions);
         then = List.copyOf(then);
         if (steps.isEmpty()) throw new IllegalArgumentException("Recipe %s has no steps".formatted(id));
-    }
-
-    /** All that is to be done: its own steps, then what it ends in. */
-    public List<Step> whole() {
-        return Stream.concat(steps.stream(), then.stream().map(SharedWork::step))
-                .toList();
     }
 
     /** @param say makes of each text, in which {@code {zone}} may stand, what is read */
@@ -43,17 +29,22 @@ public record Recipe(
                 id,
                 say.apply(title),
                 steps.stream().map(s -> s.said(say)).toList(),
-                leavesClosed,
                 cautions,
                 then.stream().map(w -> w.said(say)).toList());
     }
 
     /**
-     * @param title with {@code {zone}} standing for the zone's name
-     * @param needs parts and consumables of the step, {@code {zone}} allowed
+     * @param title  with {@code {zone}} standing for the zone's name
+     * @param access how it departs from what jobs at its place usually need open
+     * @param needs  parts and consumables of the step, {@code {zone}} allowed
      */
     public record Step(
-            String title, Operation operation, Effort effort, Set<Detail> details, List<NeedTemplate> needs) {
+            String title,
+            Operation operation,
+            Effort effort,
+            Set<Detail> details,
+            Departure access,
+            List<NeedTemplate> needs) {
         public Step {
             details = Set.copyOf(details);
             needs = List.copyOf(needs);
@@ -65,6 +56,7 @@ public record Recipe(
                     operation,
                     effort,
                     details,
+                    access,
                     needs.stream()
                             .map(n -> new NeedTemplate(say.apply(n.title()), n.quantity(), n.leadDays()))
                             .toList());

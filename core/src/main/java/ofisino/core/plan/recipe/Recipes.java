@@ -16,6 +16,7 @@ import ofisino.core.kernel.Effort;
 import ofisino.core.kernel.Entry;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.VehicleSystem;
+import ofisino.core.plan.access.Departure;
 import ofisino.core.plan.job.Detail;
 import ofisino.core.plan.job.Operation;
 import ofisino.core.vehicle.equipment.Applies;
@@ -59,7 +60,6 @@ public final class Recipes {
                     recipe.id(),
                     recipe.title(),
                     those(recipe.steps(), stepsApply, vehicle),
-                    recipe.leavesClosed(),
                     recipe.cautions(),
                     those(recipe.then(), thenApply, vehicle));
         }
@@ -142,7 +142,7 @@ public final class Recipes {
                 new SharedWork(
                         e.text("id"),
                         e.choice("system", VehicleSystem.class),
-                        stepOf(e),
+                        step(e, Departure.NONE),
                         List.copyOf(e.choices("cautions", Caution.class, Set.of()))),
                 Applies.of(e));
     }
@@ -164,8 +164,9 @@ public final class Recipes {
         var recipe = new Recipe(
                 entry.text("id"),
                 entry.text("title"),
-                entry.list("steps").stream().map(Recipes::step).toList(),
-                Set.copyOf(entry.texts("leaves-closed")),
+                entry.list("steps").stream()
+                        .map(e -> step(e, entry.texts("leaves-closed")))
+                        .toList(),
                 List.copyOf(entry.choices("cautions", Caution.class, Set.of())),
                 then.stream().map(Shared::work).toList());
         return new Rule(
@@ -180,18 +181,19 @@ public final class Recipes {
                 entry.choices("decisions", Decision.class, EnumSet.of(Decision.REPAIR, Decision.REPLACE)));
     }
 
-    private static Recipe.Step step(Entry step) {
-        step.only(Applies.keys("title", "operation", "hours", "details", "needs"));
-        return stepOf(step);
+    private static Recipe.Step step(Entry step, List<String> leavesClosed) {
+        step.only(Applies.keys("title", "operation", "hours", "details", "opens", "needs"));
+        return step(step, new Departure(Set.copyOf(step.texts("opens")), Set.copyOf(leavesClosed)));
     }
 
-    private static Recipe.Step stepOf(Entry step) {
+    private static Recipe.Step step(Entry step, Departure access) {
         List<Double> hours = step.numbers("hours");
         return new Recipe.Step(
                 step.text("title"),
                 step.choice("operation", Operation.class),
                 new Effort(minutes(hours.get(0)), minutes(hours.get(1)), minutes(hours.get(2))),
                 step.choices("details", Detail.class, Set.of()),
+                access,
                 step.list("needs").stream().map(Recipes::need).toList());
     }
 

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.function.UnaryOperator;
 import ofisino.core.kernel.Caution;
 import ofisino.core.kernel.VehicleSystem;
+import ofisino.core.plan.job.JobNature;
 
 /**
  * What is done once for all that it serves, after the last of it: one bleeding however many brake parts were renewed.
@@ -13,6 +14,13 @@ import ofisino.core.kernel.VehicleSystem;
 public record SharedWork(String id, VehicleSystem system, Recipe.Step step, List<Caution> cautions) {
     public SharedWork {
         cautions = List.copyOf(cautions);
+    }
+
+    /** Whether a job is still what this work is; a person may have made something else of it. */
+    public boolean isDoneBy(JobNature job) {
+        return job.operation() == step.operation()
+                && job.details().containsAll(step.details())
+                && job.system().filter(system::equals).isPresent();
     }
 
     SharedWork said(UnaryOperator<String> say) {

@@ -15,6 +15,7 @@ import java.util.stream.Collectors;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.plan.access.AccessGraph;
 import ofisino.core.plan.access.CarState;
+import ofisino.core.plan.access.Departure;
 import ofisino.core.plan.access.Merging;
 import ofisino.core.plan.access.StripDowns;
 import ofisino.core.plan.job.JobState;
@@ -123,7 +124,7 @@ record AccessService(AccessMapper mapper, Projects projects, Jobs jobs, VehicleA
     /** A new job gets what its place and operation usually need; jobs of one piece of work share their strip-downs. */
     @EventListener
     void jobAdded(JobAdded added) {
-        assignUsual(added.caller(), jobs.require(added.caller(), added.jobId()), added.leavesClosed());
+        assign(added.caller(), jobs.require(added.caller(), added.jobId()), added.access());
     }
 
     /** The job that is kept needs what the dropped one needed. */
@@ -139,11 +140,11 @@ record AccessService(AccessMapper mapper, Projects projects, Jobs jobs, VehicleA
         store(joined.caller(), projectId, joined.into(), vehicleAccess.of(joined.caller(), projectId), both);
     }
 
-    private void assignUsual(Caller caller, Jobs.Job job, Set<String> leavesClosed) {
+    private void assign(Caller caller, Jobs.Job job, Departure departure) {
         if (job.zone() == null) return;
-        Set<String> usual = vehicleAccess.usual(caller, job.projectId(), job.zone(), job.operation(), leavesClosed);
-        if (!usual.isEmpty())
-            store(caller, job.projectId(), job.id(), vehicleAccess.of(caller, job.projectId()), usual);
+        Set<String> needed = vehicleAccess.needed(caller, job.projectId(), job.zone(), job.operation(), departure);
+        if (!needed.isEmpty())
+            store(caller, job.projectId(), job.id(), vehicleAccess.of(caller, job.projectId()), needed);
     }
 
     /** All jobs that are not over and of which nobody said anything get what they usually need. */
@@ -151,7 +152,7 @@ record AccessService(AccessMapper mapper, Projects projects, Jobs jobs, VehicleA
         projects.requireOpen(caller, projectId);
         Set<UUID> known = standing(caller, projectId).direct().keySet();
         for (Jobs.Job job : jobs.of(caller, projectId))
-            if (!job.state().isOver() && !known.contains(job.id())) assignUsual(caller, job, Set.of());
+            if (!job.state().isOver() && !known.contains(job.id())) assign(caller, job, Departure.NONE);
     }
 
     /** The strip-downs that the jobs are in, each once. */

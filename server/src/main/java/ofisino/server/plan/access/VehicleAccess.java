@@ -9,6 +9,7 @@ import java.util.stream.Collectors;
 import ofisino.core.plan.access.Access;
 import ofisino.core.plan.access.AccessGraph;
 import ofisino.core.plan.access.AccessLibrary;
+import ofisino.core.plan.access.Departure;
 import ofisino.core.plan.interlock.Reconnection;
 import ofisino.core.plan.job.Operation;
 import ofisino.server.db.Stored;
@@ -42,10 +43,10 @@ record VehicleAccess(
         return own.toCore(usual.has(own.access()) ? Optional.of(usual.require(own.access())) : Optional.empty());
     }
 
-    /** What a job in a zone usually needs to have open. */
-    Set<String> usual(Caller caller, UUID projectId, String zone, Operation operation, Set<String> leavesClosed) {
+    /** What a job in a zone needs to have open. */
+    Set<String> needed(Caller caller, UUID projectId, String zone, Operation operation, Departure departure) {
         Projects.Project project = projects.require(caller, projectId);
-        return library.usual(equipments.of(caller, project), zone, operation, leavesClosed);
+        return library.needed(equipments.of(caller, project), zone, operation, departure);
     }
 
     Map<String, Long> ownVersions(Caller caller, UUID projectId) {

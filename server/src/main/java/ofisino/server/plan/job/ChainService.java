@@ -100,14 +100,19 @@ record ChainService(
                 planned(caller, findings.require(caller, findingId).projectId()).keySet());
     }
 
-    /** By shared work, the job of it that is planned and has not begun. */
-    private Map<String, UUID> planned(Caller caller, UUID projectId) {
-        Map<UUID, String> workOf = mapper.chains(caller.garageId(), projectId).stream()
-                .filter(this::isShared)
+    /** By shared work, the job of it that is planned, has not begun and is still what that work is. */
+    private Map<String, Job> planned(Caller caller, UUID projectId) {
+        Map<UUID, String> recipeOf = mapper.chains(caller.garageId(), projectId).stream()
                 .collect(Collectors.toMap(ChainRow::id, ChainRow::recipe));
-        return mapper.of(caller.garageId(), projectId).stream()
-                .filter(j -> j.state() == JobState.PLANNED && workOf.containsKey(j.chainId()))
-                .collect(Collectors.toMap(j -> workOf.get(j.chainId()), Job::id, (first, second) -> first));
+        List<Job> jobs = mapper.of(caller.garageId(), projectId).stream()
+                .filter(j -> j.state() == JobState.PLANNED && j.chainId() != null)
+                .toList();
+        return recipes.sharedWork().stream()
+                .flatMap(w -> jobs.stream()
+                        .filter(j -> w.id().equals(recipeOf.get(j.chainId())) && w.isDoneBy(j.nature()))
+                        .limit(1)
+                        .map(j -> Map.entry(w.id(), j)))
+                .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
     }
 
     void makeChains(Caller caller, UUID projectId, List<ChainToMake> chains) {
@@ -163,17 +168,15 @@ record ChainService(
         List<UUID> made = new ArrayList<>();
         String zone = finding.zone().equals(Zone.WHOLE) ? null : finding.zone();
         for (Recipe.Step step : recipe.steps()) {
-            UUID job = addStep(
-                    caller,
-                    finding,
-                    step,
-                    new Place(chainId, made.size(), zone, finding.system()),
-                    recipe.leavesClosed());
+            UUID job = addStep(caller, finding, step, new Place(chainId, made.size(), zone, finding.system()));
             if (!made.isEmpty()) mapper.insertLink(caller.garageId(), last(made), job);
             made.add(job);
         }
+        Map<String, Job> planned = planned(caller, finding.projectId());
         for (SharedWork work : recipe.then()) {
-            UUID job = share(caller, finding, work, chainId);
+            UUID job = planned.containsKey(work.id())
+                    ? join(caller, finding, planned.get(work.id()))
+                    : begin(caller, finding, work, chainId);
             order.link(caller, find(caller, last(made)), find(caller, job));
             made.add(job);
         }
@@ -188,27 +191,27 @@ record ChainService(
         return Stored.require(mapper.find(caller.garageId(), id), "job", id);
     }
 
-    /** It joins what is planned of that work and has not begun; else the work is planned anew. */
-    private UUID share(Caller caller, Finding finding, SharedWork work, UUID chainId) {
-        UUID planned = planned(caller, finding.projectId()).get(work.id());
-        if (planned == null) {
-            UUID own = derived(chainId, work.id(), 0);
-            mapper.insertChain(
-                    caller.garageId(),
-                    new ChainRow(own, finding.projectId(), work.step().title(), work.id()));
-            return addStep(caller, finding, work.step(), new Place(own, 0, null, work.system()), Set.of());
-        }
-        mapper.insertFindingLink(caller.garageId(), planned, finding.id());
-        if (!find(caller, planned).aim().needs(finding.aim().value())) return planned;
-        mapper.neededFor(caller.garageId(), planned, finding.aim().value());
-        return planned;
+    /** The work serves this finding too, and is needed as soon as that. */
+    private UUID join(Caller caller, Finding finding, Job work) {
+        mapper.insertFindingLink(caller.garageId(), work.id(), finding.id());
+        if (work.aim().needs(finding.aim().value()))
+            mapper.neededFor(caller.garageId(), work.id(), finding.aim().value());
+        return work.id();
+    }
+
+    private UUID begin(Caller caller, Finding finding, SharedWork work, UUID chainId) {
+        UUID own = derived(chainId, work.id(), 0);
+        mapper.insertChain(
+                caller.garageId(),
+                new ChainRow(own, finding.projectId(), work.step().title(), work.id()));
+        return addStep(caller, finding, work.step(), new Place(own, 0, null, work.system()));
     }
 
     /** Where in the work a job stands, and where on the vehicle. */
     private record Place(
             UUID chainId, int position, @Nullable String zone, VehicleSystem system) {}
 
-    private UUID addStep(Caller caller, Finding finding, Recipe.Step step, Place at, Set<String> leavesClosed) {
+    private UUID addStep(Caller caller, Finding finding, Recipe.Step step, Place at) {
         UUID jobId = derived(at.chainId(), "job", at.position());
         Effort effort = step.effort();
         mapper.insert(
@@ -239,7 +242,7 @@ record ChainService(
                         null,
                         0));
         mapper.insertFindingLink(caller.garageId(), jobId, finding.id());
-        events.publishEvent(new JobAdded(caller, jobId, leavesClosed));
+        events.publishEvent(new JobAdded(caller, jobId, step.access()));
         for (int n = 0; n < step.needs().size(); n++) {
             Recipe.NeedTemplate need = step.needs().get(n);
             needs.add(

@@ -10,11 +10,9 @@ export type PieceOfWork = { id: string; title: string; jobs: Job[] }
 
 /** Chains as they were made, what they end in together, then single jobs; a piece of work that is over goes to the end. */
 export function piecesOf(chains: Chain[], jobs: Job[], names: { shared: string; singles: string }): PieceOfWork[] {
-  const shared = new Set(chains.filter((c) => c.shared).map((c) => c.id))
-  const pieces = chains
-    .filter((c) => !c.shared)
-    .map((c) => ({ id: c.id, title: c.title, jobs: jobs.filter((j) => j.chainId === c.id) }))
-  pieces.push({ id: 'shared', title: names.shared, jobs: jobs.filter((j) => j.chainId && shared.has(j.chainId)) })
+  const jobsOf = (c: Chain) => jobs.filter((j) => j.chainId === c.id)
+  const pieces = chains.filter((c) => !c.shared).map((c) => ({ id: c.id, title: c.title, jobs: jobsOf(c) }))
+  pieces.push({ id: 'shared', title: names.shared, jobs: chains.filter((c) => c.shared).flatMap(jobsOf) })
   pieces.push({ id: 'single', title: names.singles, jobs: jobs.filter((j) => !j.chainId) })
   return pieces.filter((p) => p.jobs.length > 0).sort((a, b) => Number(isOver(a)) - Number(isOver(b)))
 }

@@ -2,6 +2,7 @@ package ofisino.server.plan.job;
 
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -266,8 +267,12 @@ record ChainService(
         return recipes.sharedWork().stream().anyMatch(w -> w.id().equals(chain.recipe()));
     }
 
+    /** By their titles; what is done once for all last, in its order. */
     List<ChainRow> chains(Caller caller, UUID projectId) {
-        return mapper.chains(caller.garageId(), projectId);
+        List<String> shared = recipes.sharedWork().stream().map(SharedWork::id).toList();
+        return mapper.chains(caller.garageId(), projectId).stream()
+                .sorted(Comparator.comparing(c -> shared.indexOf(c.recipe())))
+                .toList();
     }
 
     void recheck(Caller caller, UUID findingId, boolean good, String note, long version) {

@@ -13,24 +13,31 @@ tests_failed() {
   fail "tests failed"
 }
 
+beside() { # beside NAME NICE MODULES [-Dsetting …], comes back once its tests run
+  # not before: two builds at once read each other's half-written lists, and compile anew
+  rm -f "$BUILD/$1.log"
+  ( renice -n "$2" $BASHPID > /dev/null
+    PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 maven_loud -pl "$3" test -Dweb.skip=true -Dweb.skipTests=true "${@:4}" -Dsurefire.failIfNoSpecifiedTests=false
+  ) > "$BUILD/$1.log" 2>&1 &
+  until grep -qs 'Running ofisino' "$BUILD/$1.log" || ! kill -0 $! 2>/dev/null; do sleep 1; done
+}
+
 run_tests() {
   check_machine chromium=chromium; check_builder
   mkdir -p "$BUILD"; install_npm; test_database
   say "Testing; what the tests say is in $BUILD/test.log …"
-  rm -rf ./*/target/surefire-reports "$BUILD/journeys.log"
-  # The pages are tested while all is packaged, once; then the journeys in the browser beside the rest: each waits for something else.
-  (cd web && npm run -s check) > "$BUILD/pages.log" 2>&1 & local pages=$!
+  rm -rf ./*/target/surefire-reports
+  # The pages are tested while all is packaged, once. Then the journeys in the browser, and what they leave of the machine is for the rest.
+  local pages journeys core server part
+  (cd web && npm run -s check) > "$BUILD/pages.log" 2>&1 & pages=$!
   maven_loud -T 2 verify -DskipTests -Dweb.skipTests=true > "$BUILD/test.log" 2>&1 || { kill $pages 2>/dev/null || true; tests_failed; }
-  PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 maven_loud -pl core,web,server,e2e test -Dweb.skip=true -Dweb.skipTests=true -Dtest='ofisino.e2e.**' \
-    -Dsurefire.failIfNoSpecifiedTests=false > "$BUILD/journeys.log" 2>&1 & local journeys=$!
-  # not before those have compiled what they need: two builds at once read each other's half-written lists, and compile anew
-  until grep -qs 'Running ofisino.e2e' "$BUILD/journeys.log" || ! kill -0 $journeys 2>/dev/null; do sleep 1; done
-  maven_loud -pl core,web,server test -Dweb.skip=true -Dweb.skipTests=true >> "$BUILD/test.log" 2>&1 || { kill $journeys $pages 2>/dev/null || true; tests_failed; }
-  local went=0
-  wait $pages || went=$?; cat "$BUILD/pages.log" >> "$BUILD/test.log"
-  [ $went = 0 ] || { kill $journeys 2>/dev/null || true; tests_failed; }
-  wait $journeys || went=$?; cat "$BUILD/journeys.log" >> "$BUILD/test.log"
-  [ $went = 0 ] || tests_failed
+  beside journeys 0 core,web,server,e2e -Dtest='ofisino.e2e.**'; journeys=$!
+  beside core 10 core; core=$!
+  beside server 10 core,web,server -Dtest='ofisino/server/**/*Test'; server=$!
+  for part in core server pages journeys; do
+    wait "${!part}" || { cat "$BUILD/$part.log" >> "$BUILD/test.log"; kill $journeys $core $server $pages 2>/dev/null || true; tests_failed; }
+    cat "$BUILD/$part.log" >> "$BUILD/test.log"
+  done
   grep -E 'Tests run:|Tests .*passed' "$BUILD/test.log" || true
   fetched
   local java web

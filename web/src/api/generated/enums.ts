@@ -20,7 +20,7 @@ export const systems = ['STRUCTURE', 'BRAKES', 'STEERING_AND_SUSPENSION', 'ENGIN
 
 export const safetyClasses = ['A', 'B', 'C', 'D'] as const
 
-export const findingKinds = ['SURFACE_RUST', 'RUST_THROUGH', 'CRACK', 'DENT', 'OLD_REPAIR', 'LEAK', 'SEIZED', 'WORN', 'PERISHED', 'BROKEN', 'MISSING', 'DEAD_ELECTRICAL', 'CONTAMINATED', 'DOUBT'] as const
+export const findingKinds = ['SURFACE_RUST', 'RUST_THROUGH', 'CRACK', 'DENT', 'OLD_REPAIR', 'LEAK', 'SEIZED', 'WORN', 'PERISHED', 'BROKEN', 'MISSING', 'DEAD_ELECTRICAL', 'CONTAMINATED', 'SYMPTOM', 'DOUBT'] as const
 
 export const waysOfSeeing = ['PHOTO', 'GLANCED', 'WALKED_ROUND', 'ON_STANDS', 'OPENED'] as const
 

@@ -1227,7 +1227,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_21"];
+        get: operations["of_22"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1388,6 +1388,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["whileOpen"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/anatomy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of_21"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3416,7 +3432,7 @@ export interface components {
         CheckTextResponse: {
             endangers: string;
             findings: {
-                [key: string]: "SURFACE_RUST" | "RUST_THROUGH" | "CRACK" | "DENT" | "OLD_REPAIR" | "LEAK" | "SEIZED" | "WORN" | "PERISHED" | "BROKEN" | "MISSING" | "DEAD_ELECTRICAL" | "CONTAMINATED" | "DOUBT";
+                [key: string]: "SURFACE_RUST" | "RUST_THROUGH" | "CRACK" | "DENT" | "OLD_REPAIR" | "LEAK" | "SEIZED" | "WORN" | "PERISHED" | "BROKEN" | "MISSING" | "DEAD_ELECTRICAL" | "CONTAMINATED" | "SYMPTOM" | "DOUBT";
             };
             good: string;
             how: string;
@@ -3472,6 +3488,16 @@ export interface components {
             offer: components["schemas"]["OfferRow"];
             /** Format: int64 */
             totalMinor?: number;
+        };
+        ComponentResponse: {
+            axlePair: boolean;
+            id: string;
+            kinds: ("SURFACE_RUST" | "RUST_THROUGH" | "CRACK" | "DENT" | "OLD_REPAIR" | "LEAK" | "SEIZED" | "WORN" | "PERISHED" | "BROKEN" | "MISSING" | "DEAD_ELECTRICAL" | "CONTAMINATED" | "SYMPTOM" | "DOUBT")[];
+            name: string;
+            places: string[];
+            symptom: boolean;
+            /** @enum {string} */
+            system: "STRUCTURE" | "BRAKES" | "STEERING_AND_SUSPENSION" | "ENGINE" | "COOLING" | "FUEL" | "EXHAUST" | "TRANSMISSION" | "ELECTRICAL" | "RESTRAINT" | "BODY" | "GLASS_AND_SEALS" | "TRIM" | "WHEELS_AND_TYRES" | "PAPERS";
         };
         Conditions: {
             /** Format: int32 */
@@ -3945,13 +3971,14 @@ export interface components {
             /** @enum {string} */
             aim?: "RUNNER" | "ROAD_READY" | "DRIVER" | "SHOW";
             checkId?: string;
+            component?: string;
             covered: boolean;
             /** Format: date */
             foundOn: string;
             /** @enum {string} */
             howSeen?: "PHOTO" | "GLANCED" | "WALKED_ROUND" | "ON_STANDS" | "OPENED";
             /** @enum {string} */
-            kind: "SURFACE_RUST" | "RUST_THROUGH" | "CRACK" | "DENT" | "OLD_REPAIR" | "LEAK" | "SEIZED" | "WORN" | "PERISHED" | "BROKEN" | "MISSING" | "DEAD_ELECTRICAL" | "CONTAMINATED" | "DOUBT";
+            kind: "SURFACE_RUST" | "RUST_THROUGH" | "CRACK" | "DENT" | "OLD_REPAIR" | "LEAK" | "SEIZED" | "WORN" | "PERISHED" | "BROKEN" | "MISSING" | "DEAD_ELECTRICAL" | "CONTAMINATED" | "SYMPTOM" | "DOUBT";
             limitId?: string;
             loweredReason?: string;
             note?: string;
@@ -3968,6 +3995,7 @@ export interface components {
             behindId?: string;
             checkId?: string;
             closingNote: string;
+            component?: string;
             covered: boolean;
             /** @enum {string} */
             decision?: "INVESTIGATE" | "REPAIR" | "REPLACE" | "REUSE" | "TEMPORARY" | "DEFER" | "ACCEPT";
@@ -3985,7 +4013,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            kind: "SURFACE_RUST" | "RUST_THROUGH" | "CRACK" | "DENT" | "OLD_REPAIR" | "LEAK" | "SEIZED" | "WORN" | "PERISHED" | "BROKEN" | "MISSING" | "DEAD_ELECTRICAL" | "CONTAMINATED" | "DOUBT";
+            kind: "SURFACE_RUST" | "RUST_THROUGH" | "CRACK" | "DENT" | "OLD_REPAIR" | "LEAK" | "SEIZED" | "WORN" | "PERISHED" | "BROKEN" | "MISSING" | "DEAD_ELECTRICAL" | "CONTAMINATED" | "SYMPTOM" | "DOUBT";
             limitId?: string;
             /** Format: uuid */
             loweredBy?: string;
@@ -4575,6 +4603,7 @@ export interface components {
             gradeReason: string;
             /** Format: uuid */
             id: string;
+            item?: string;
             /** Format: uuid */
             jobId?: string;
             /** Format: int32 */
@@ -4596,6 +4625,8 @@ export interface components {
             stateReason: string;
             supplier?: string;
             title: string;
+            /** @enum {string} */
+            unit: "PIECE" | "MILLILITRE" | "GRAM" | "CENTIMETRE";
             /** Format: int64 */
             version: number;
         };
@@ -5378,7 +5409,7 @@ export interface components {
             aim: "RUNNER" | "ROAD_READY" | "DRIVER" | "SHOW";
             /** @enum {string} */
             howSeen: "PHOTO" | "GLANCED" | "WALKED_ROUND" | "ON_STANDS" | "OPENED";
-            reasons: ("USUAL_FOR_THE_KIND" | "RUST_NEAR_A_MOUNTING" | "WATCH_THE_MOUNTING" | "STRUCTURE_IS_WEAKENED" | "STOPS_OR_STEERS" | "HOLDS_PEOPLE" | "FUEL_CAN_BURN" | "EXHAUST_GAS" | "CLEAR_VIEW" | "TO_SEE_AND_BE_SEEN" | "ONLY_A_DOUBT" | "CHECK_FAILED" | "READING_OUTSIDE" | "WHAT_HAPPENED")[];
+            reasons: ("USUAL_FOR_THE_KIND" | "RUST_NEAR_A_MOUNTING" | "WATCH_THE_MOUNTING" | "STRUCTURE_IS_WEAKENED" | "STOPS_OR_STEERS" | "HOLDS_PEOPLE" | "FUEL_CAN_BURN" | "EXHAUST_GAS" | "CLEAR_VIEW" | "TO_SEE_AND_BE_SEEN" | "WHAT_IT_IS" | "ONLY_A_DOUBT" | "CHECK_FAILED" | "READING_OUTSIDE" | "WHAT_HAPPENED")[];
             /** @enum {string} */
             safetyClass: "A" | "B" | "C" | "D";
             /** Format: int32 */
@@ -5420,7 +5451,7 @@ export interface components {
         };
         ReadingProposalResponse: {
             /** @enum {string} */
-            kind: "SURFACE_RUST" | "RUST_THROUGH" | "CRACK" | "DENT" | "OLD_REPAIR" | "LEAK" | "SEIZED" | "WORN" | "PERISHED" | "BROKEN" | "MISSING" | "DEAD_ELECTRICAL" | "CONTAMINATED" | "DOUBT";
+            kind: "SURFACE_RUST" | "RUST_THROUGH" | "CRACK" | "DENT" | "OLD_REPAIR" | "LEAK" | "SEIZED" | "WORN" | "PERISHED" | "BROKEN" | "MISSING" | "DEAD_ELECTRICAL" | "CONTAMINATED" | "SYMPTOM" | "DOUBT";
             /** @enum {string} */
             safetyClass: "A" | "B" | "C" | "D";
             zone: string;
@@ -5704,7 +5735,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            kind: "SURFACE_RUST" | "RUST_THROUGH" | "CRACK" | "DENT" | "OLD_REPAIR" | "LEAK" | "SEIZED" | "WORN" | "PERISHED" | "BROKEN" | "MISSING" | "DEAD_ELECTRICAL" | "CONTAMINATED" | "DOUBT";
+            kind: "SURFACE_RUST" | "RUST_THROUGH" | "CRACK" | "DENT" | "OLD_REPAIR" | "LEAK" | "SEIZED" | "WORN" | "PERISHED" | "BROKEN" | "MISSING" | "DEAD_ELECTRICAL" | "CONTAMINATED" | "SYMPTOM" | "DOUBT";
             note: string;
             photos: string[];
             /** @enum {string} */
@@ -8385,7 +8416,7 @@ export interface operations {
             };
         };
     };
-    of_21: {
+    of_22: {
         parameters: {
             query?: never;
             header?: never;
@@ -8645,6 +8676,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["OfferResponse"][];
+                };
+            };
+        };
+    };
+    of_21: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ComponentResponse"][];
                 };
             };
         };
@@ -10359,7 +10412,8 @@ export interface operations {
         parameters: {
             query: {
                 zone: string;
-                kind: "SURFACE_RUST" | "RUST_THROUGH" | "CRACK" | "DENT" | "OLD_REPAIR" | "LEAK" | "SEIZED" | "WORN" | "PERISHED" | "BROKEN" | "MISSING" | "DEAD_ELECTRICAL" | "CONTAMINATED" | "DOUBT";
+                kind: "SURFACE_RUST" | "RUST_THROUGH" | "CRACK" | "DENT" | "OLD_REPAIR" | "LEAK" | "SEIZED" | "WORN" | "PERISHED" | "BROKEN" | "MISSING" | "DEAD_ELECTRICAL" | "CONTAMINATED" | "SYMPTOM" | "DOUBT";
+                component?: string;
             };
             header?: never;
             path: {

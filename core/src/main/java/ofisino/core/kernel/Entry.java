@@ -151,11 +151,21 @@ public record Entry(String where, Object value) {
         return items(key).stream().map(String::valueOf).toList();
     }
 
+    /** What the text under the key names. @throws InvalidValue naming file, entry, the wrong word and the allowed ones */
+    public <T> T oneOf(String key, Map<String, T> known) {
+        T one = known.get(text(key));
+        if (one == null) throw isNone(text(key), key, known);
+        return one;
+    }
+
+    /** The same, of {@code otherwise} where nothing stands there. */
+    public <T> T oneOf(String key, String otherwise, Map<String, T> known) {
+        return has(key) ? oneOf(key, known) : known.get(otherwise);
+    }
+
     /** What the texts under the key name; empty where nothing stands there. @throws InvalidValue naming file, entry, the wrong word and the allowed ones */
     public <T> List<T> among(String key, Map<String, T> known) {
-        for (String name : texts(key))
-            if (!known.containsKey(name))
-                throw slip("has “%s” in “%s”, which is none of %s".formatted(name, key, new TreeSet<>(known.keySet())));
+        for (String name : texts(key)) if (!known.containsKey(name)) throw isNone(name, key, known);
         return texts(key).stream().map(known::get).toList();
     }
 
@@ -185,6 +195,10 @@ public record Entry(String where, Object value) {
         if (value == null) return List.of();
         if (value instanceof List<?> list) return list;
         throw slip("has “%s” in “%s”, which is no list".formatted(value, key));
+    }
+
+    private InvalidValue isNone(String name, String key, Map<String, ?> known) {
+        return slip("has “%s” in “%s”, which is none of %s".formatted(name, key, new TreeSet<>(known.keySet())));
     }
 
     private InvalidValue slip(String what) {

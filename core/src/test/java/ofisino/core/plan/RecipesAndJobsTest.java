@@ -8,6 +8,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
+import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -24,6 +25,7 @@ import ofisino.core.Seeds;
 import ofisino.core.kernel.Caution;
 import ofisino.core.kernel.Effort;
 import ofisino.core.kernel.VehicleSystem;
+import ofisino.core.parts.consumable.Consumables;
 import ofisino.core.plan.access.AccessGraph;
 import ofisino.core.plan.access.AccessLibrary;
 import ofisino.core.plan.access.CarState;
@@ -38,6 +40,7 @@ import ofisino.core.plan.recipe.Recipes;
 import ofisino.core.plan.recipe.SharedWork;
 import ofisino.core.plan.recipe.ToDo;
 import ofisino.core.vehicle.BodyStyle;
+import ofisino.core.vehicle.anatomy.Anatomy;
 import ofisino.core.vehicle.body.Bodies;
 import ofisino.core.vehicle.body.Zone;
 import ofisino.core.vehicle.equipment.Equipment;
@@ -58,7 +61,8 @@ class RecipesAndJobsTest {
             Vehicles.of(BodyStyle.ESTATE, 1969, "rear-suspension:leaf", "brakes-rear:drum", "brakes-front:drum");
     private static final Equipment MOTORCYCLE = Vehicles.of(BodyStyle.MOTORCYCLE, 1982, "cooling:water");
 
-    private static final Recipes RECIPES = Recipes.load();
+    private static final Anatomy ANATOMY = Anatomy.load();
+    private static final Recipes RECIPES = Recipes.load(ANATOMY, Consumables.load());
     private static final AccessLibrary ACCESS = AccessLibrary.load();
 
     private static final Bodies BODIES = Bodies.load();
@@ -111,7 +115,7 @@ class RecipesAndJobsTest {
 
     private static Recipe proposed(
             FindingKind kind, VehicleSystem system, String place, Decision decision, Equipment vehicle) {
-        return RECIPES.propose(new ToDo(kind, system, place, decision), vehicle).orElseThrow();
+        return RECIPES.propose(ToDo.at(place, system, kind, decision), vehicle).orElseThrow();
     }
 
     @Test
@@ -122,18 +126,40 @@ class RecipesAndJobsTest {
             for (Zone zone : zonesOf(vehicle))
                 for (FindingKind kind : FindingKind.values())
                     for (Decision decision : Decision.values()) {
-                        var recipe = RECIPES.propose(new ToDo(kind, zone.system(), zone.place(), decision), vehicle);
+                        var recipe = RECIPES.propose(ToDo.at(zone.place(), zone.system(), kind, decision), vehicle);
                         assertThat(recipe.isPresent())
                                 .as("%s %s %s", kind, zone.id(), decision)
-                                .isEqualTo(decision.leadsToJobs());
+                                .isEqualTo(
+                                        kind == FindingKind.SYMPTOM
+                                                ? decision == Decision.INVESTIGATE
+                                                : decision.leadsToJobs());
                         recipe.map(Recipe::id).ifPresent(used::add);
                         recipe.ifPresent(r -> r.then().forEach(w -> usedTogether.add(w.id())));
                     }
+        for (Equipment vehicle : List.of(SALOON, VETERAN, RECENT, LEAVES, MOTORCYCLE))
+            ofThings(vehicle).map(Recipe::id).forEach(used::add);
         assertThat(RECIPES.all())
                 .extracting(Recipe::id)
                 .doesNotHaveDuplicates()
                 .containsExactlyInAnyOrderElementsOf(used);
         assertThat(RECIPES.sharedWork()).extracting(SharedWork::id).containsExactlyInAnyOrderElementsOf(usedTogether);
+    }
+
+    /** What is proposed for each component of a vehicle and all that can be wrong with it, to repair or to look for. */
+    private static Stream<Recipe> ofThings(Equipment vehicle) {
+        return ANATOMY.of(vehicle).stream()
+                .flatMap(thing -> thing.nature().kinds().stream()
+                        .map(kind -> RECIPES.propose(
+                                        new ToDo(
+                                                kind,
+                                                thing.system(),
+                                                thing.places().iterator().next(),
+                                                false,
+                                                Optional.of(thing),
+                                                thing.isSymptom() ? Decision.INVESTIGATE : Decision.REPLACE),
+                                        vehicle)
+                                .orElseThrow(
+                                        () -> new AssertionError("no recipe for %s %s".formatted(thing.id(), kind)))));
     }
 
     /** Shared work follows its file, so that no two recipes wait for each other's. */
@@ -187,7 +213,7 @@ class RecipesAndJobsTest {
     void whatIsOpenedIsProvedAndNothingElse() {
         for (Equipment vehicle : List.of(SALOON, VETERAN, RECENT, LEAVES))
             for (Zone zone : zonesOf(vehicle))
-                for (FindingKind kind : FindingKind.values()) {
+                for (FindingKind kind : EnumSet.complementOf(EnumSet.of(FindingKind.SYMPTOM))) {
                     Recipe r = proposed(kind, zone.system(), zone.place(), Decision.REPLACE, vehicle);
                     Set<String> opened = new HashSet<>();
                     for (Recipe.Step step : r.steps())
@@ -436,7 +462,7 @@ class RecipesAndJobsTest {
     void restraintIsOnlyLookedAtOrRenewed() {
         for (FindingKind kind : FindingKind.values())
             for (Decision decision : Decision.values())
-                RECIPES.propose(new ToDo(kind, VehicleSystem.RESTRAINT, "belts", decision), SALOON)
+                RECIPES.propose(ToDo.at("belts", VehicleSystem.RESTRAINT, kind, decision), SALOON)
                         .filter(r -> decision != Decision.TEMPORARY)
                         .ifPresent(r -> assertThat(r.steps())
                                 .as("%s %s", kind, decision)

@@ -222,7 +222,8 @@ class FindingTest {
 
     private static Observation observed(String zone, FindingKind kind) {
         Zone z = ESTATE.require(zone);
-        return new Observation(z.id(), z.system(), kind, false, "", DAY, Optional.empty(), Optional.empty());
+        return new Observation(
+                z.id(), z.system(), Optional.empty(), kind, false, "", DAY, Optional.empty(), Optional.empty());
     }
 
     private static Proposal proposal(String zone, FindingKind kind) {

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import ofisino.core.kernel.Side;
+import ofisino.core.parts.consumable.AmountUnit;
 import ofisino.core.parts.sourcing.Grade;
 import ofisino.core.parts.sourcing.NeedState;
 import ofisino.server.identity.Caller;
@@ -14,7 +15,21 @@ public interface Needs {
     List<Need> of(Caller caller, UUID projectId);
 
     /** Records what a recipe's step will need. */
-    void add(Caller caller, UUID projectId, UUID needId, UUID jobId, String title, int quantity, int leadDays);
+    void add(Caller caller, UUID projectId, NewNeed need);
+
+    /**
+     * @param item     the component or consumable that it is; null where nobody knows
+     * @param quantity in its unit
+     */
+    record NewNeed(
+            UUID id,
+            UUID jobId,
+            @Nullable String item,
+            String title,
+            Side side,
+            int quantity,
+            AmountUnit unit,
+            int leadDays) {}
 
     /** What one job needed, another one needs now. */
     void reassign(Caller caller, UUID fromJobId, UUID toJobId);
@@ -29,6 +44,8 @@ public interface Needs {
     void verified(Caller caller, UUID jobId);
 
     /**
+     * @param item      the component or consumable that it is; same ones are bought together
+     * @param quantity  in its unit
      * @param essential the job cannot begin without it
      * @param answerBy  while it is held back: the day by which the answer is promised
      * @param orderId    the latest order it is on, while it is ordered or since
@@ -39,9 +56,11 @@ public interface Needs {
             UUID id,
             UUID projectId,
             @Nullable UUID jobId,
+            @Nullable String item,
             String title,
             Side side,
             int quantity,
+            AmountUnit unit,
             long estimateMinor,
             int leadDays,
             boolean essential,
@@ -65,9 +84,11 @@ public interface Needs {
                     id,
                     projectId,
                     null,
+                    null,
                     "",
                     Side.NONE,
                     1,
+                    AmountUnit.PIECE,
                     0,
                     0,
                     true,
@@ -84,6 +105,35 @@ public interface Needs {
                     null,
                     "",
                     0);
+        }
+
+        /** The same, counted in that unit and known for what it is. */
+        public Need of(@Nullable String known, AmountUnit in) {
+            return new Need(
+                    id,
+                    projectId,
+                    jobId,
+                    known,
+                    title,
+                    side,
+                    quantity,
+                    in,
+                    estimateMinor,
+                    leadDays,
+                    essential,
+                    state,
+                    stateReason,
+                    answerBy,
+                    placeId,
+                    placeCode,
+                    placeName,
+                    arrivedOn,
+                    orderId,
+                    expectedOn,
+                    supplier,
+                    grade,
+                    gradeReason,
+                    version);
         }
 
         /** Held back, until a day where somebody promised one. */
@@ -107,9 +157,11 @@ public interface Needs {
                     id,
                     projectId,
                     jobId,
+                    item,
                     title,
                     side,
                     quantity,
+                    unit,
                     estimateMinor,
                     leadDays,
                     essential,

@@ -46,7 +46,7 @@ class UndoTest {
         UUID finding = garage.finding(garage.project(), "sill-left", "RUST_THROUGH");
         garage.decide(finding, "REPAIR");
         assertThat(garage.chain(finding)).hasSize(10);
-        assertThat(garage.rows("need")).isEqualTo(5);
+        assertThat(garage.rows("need")).isEqualTo(9);
         undo(garage.owner(), last(garage.owner())).ok();
         for (String table : List.of("job", "need", "job_link", "job_finding", "work_chain"))
             assertThat(garage.rows(table)).as(table).isZero();

@@ -120,8 +120,13 @@ public final class AccessLibrary {
         AccessGraph accesses = of(vehicle);
         Set<String> found =
                 departure.opens().stream().filter(accesses::has).collect(Collectors.toCollection(LinkedHashSet::new));
+        departure
+                .insteadOfUsual()
+                .ifPresent(behind ->
+                        behind.stream().filter(accesses::has).findFirst().ifPresent(found::add));
         for (Line l : lines)
-            if (l.applies().to(vehicle)
+            if (departure.insteadOfUsual().isEmpty()
+                    && l.applies().to(vehicle)
                     && !departure.leavesClosed().contains(l.access().id())
                     && l.zones().contains(Zone.placeOf(zone))
                     && (l.operations().isEmpty() || l.operations().contains(operation)))

@@ -6,32 +6,43 @@ import java.util.List;
 import java.util.Set;
 import ofisino.core.kernel.Entry;
 import ofisino.core.kernel.InvalidValue;
+import ofisino.core.vehicle.anatomy.Anatomy;
+import ofisino.core.vehicle.anatomy.Component;
+import ofisino.core.vehicle.equipment.Equipment;
 
 /** Parts that wear or age behind accesses, from {@code ageing.yaml} beside this class. */
 public final class AgeingParts {
     /**
+     * @param component   says its name and how long it lasts
      * @param behind      the accesses through which it is reached
-     * @param lifeYears   typical, from new
      * @param minutes     own work while it is open
      * @param costMinutes the part, as minutes of a workshop
      * @param nuisanceMinutes what its failure costs beside
      */
     public record Part(
-            String id,
-            String name,
-            Set<String> behind,
-            double lifeYears,
-            int minutes,
-            int costMinutes,
-            int nuisanceMinutes) {
+            String id, Component component, Set<String> behind, int minutes, int costMinutes, int nuisanceMinutes) {
         public Part {
             behind = Set.copyOf(behind);
-            if (behind.isEmpty() || !(lifeYears > 0) || minutes < 0 || costMinutes < 0 || nuisanceMinutes < 0)
+            if (behind.isEmpty()
+                    || component.life().years().isEmpty()
+                    || minutes < 0
+                    || costMinutes < 0
+                    || nuisanceMinutes < 0)
                 throw InvalidValue.of(
                         "ageing.numbers",
                         "The figures of %s do not fit together.",
-                        "Years and shares are 0 or more, the lower first.",
+                        "It lies behind an access, ages by years, and takes 0 or more.",
                         id);
+        }
+
+        /** As a restorer says it. */
+        public String name() {
+            return component.name();
+        }
+
+        /** Typical, from when it was made or fitted. */
+        public double lifeYears() {
+            return component.life().years().orElseThrow();
         }
     }
 
@@ -42,23 +53,22 @@ public final class AgeingParts {
     }
 
     /** Reads ageing.yaml. @throws InvalidValue naming the entry that is wrong */
-    public static AgeingParts load() {
-        return Entry.readBeside(AgeingParts.class, "ageing.yaml", AgeingParts::read);
+    public static AgeingParts load(Anatomy anatomy) {
+        return Entry.readBeside(AgeingParts.class, "ageing.yaml", yaml -> read(yaml, anatomy));
     }
 
-    static AgeingParts read(Reader yaml) {
+    static AgeingParts read(Reader yaml, Anatomy anatomy) {
         return new AgeingParts(Entry.listOf("the ageing parts", yaml).stream()
-                .map(e -> part(e.named("id")))
+                .map(e -> part(e.named("id"), anatomy))
                 .toList());
     }
 
-    private static Part part(Entry e) {
-        e.only("id", "name", "behind", "years", "hours", "part", "nuisance");
+    private static Part part(Entry e, Anatomy anatomy) {
+        e.only("id", "of", "behind", "hours", "part", "nuisance");
         return new Part(
                 e.text("id"),
-                e.text("name"),
+                anatomy.require(e.text("of")),
                 new LinkedHashSet<>(e.texts("behind")),
-                e.number("years"),
                 minutes(e.number("hours")),
                 minutes(e.number("part")),
                 minutes(e.number("nuisance")));
@@ -73,8 +83,10 @@ public final class AgeingParts {
         return parts;
     }
 
-    /** Those that can be got at while this access is open. */
-    public List<Part> behind(String access) {
-        return parts.stream().filter(p -> p.behind().contains(access)).toList();
+    /** Those that a vehicle may have and that can be got at while this access is open. */
+    public List<Part> behind(String access, Equipment vehicle) {
+        return parts.stream()
+                .filter(p -> p.behind().contains(access) && p.component().mayBeOn(vehicle))
+                .toList();
     }
 }

@@ -1,5 +1,7 @@
 package ofisino.core.plan.access;
 
+import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -7,13 +9,20 @@ import java.util.Set;
  *
  * @param opens        accesses that it needs besides; one that the vehicle does not have is not needed
  * @param leavesClosed accesses that it does not need, though others like it do
+ * @param insteadOfUsual it is reached through the first of these that the vehicle has, none: as it stands, and not as is usual at its place
  */
-public record Departure(Set<String> opens, Set<String> leavesClosed) {
+public record Departure(Set<String> opens, Set<String> leavesClosed, Optional<List<String>> insteadOfUsual) {
     /** As is usual. */
-    public static final Departure NONE = new Departure(Set.of(), Set.of());
+    public static final Departure NONE = new Departure(Set.of(), Set.of(), Optional.empty());
 
     public Departure {
         opens = Set.copyOf(opens);
         leavesClosed = Set.copyOf(leavesClosed);
+        insteadOfUsual = insteadOfUsual.map(List::copyOf);
+    }
+
+    /** The same, reached through the first of these that the vehicle has and not as is usual at its place. */
+    public Departure through(List<String> behind) {
+        return new Departure(opens, leavesClosed, Optional.of(behind));
     }
 }

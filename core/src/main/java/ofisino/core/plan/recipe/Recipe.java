@@ -1,21 +1,27 @@
 package ofisino.core.plan.recipe;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import ofisino.core.kernel.Caution;
 import ofisino.core.kernel.Effort;
+import ofisino.core.parts.consumable.AmountUnit;
 import ofisino.core.plan.access.Departure;
+import ofisino.core.plan.job.Conditions;
 import ofisino.core.plan.job.Detail;
 import ofisino.core.plan.job.Operation;
+import ofisino.core.vehicle.anatomy.Price;
 
 /**
  * A chain of jobs that deals with one kind of finding: each step follows the one before it.
  *
+ * @param wholeAxle it does both sides of an axle at once: a finding on the other side joins it
  * @param cautions the usual dangers of this work, shown before its first step; they defer to the maker's manual
  * @param then     the work that it ends in together with others, in its order
  */
-public record Recipe(String id, String title, List<Step> steps, List<Caution> cautions, List<SharedWork> then) {
+public record Recipe(
+        String id, String title, boolean wholeAxle, List<Step> steps, List<Caution> cautions, List<SharedWork> then) {
     public Recipe {
         steps = List.copyOf(steps);
         cautions = List.copyOf(cautions);
@@ -28,6 +34,7 @@ public record Recipe(String id, String title, List<Step> steps, List<Caution> ca
         return new Recipe(
                 id,
                 say.apply(title),
+                wholeAxle,
                 steps.stream().map(s -> s.said(say)).toList(),
                 cautions,
                 then.stream().map(w -> w.said(say)).toList());
@@ -36,6 +43,7 @@ public record Recipe(String id, String title, List<Step> steps, List<Caution> ca
     /**
      * @param title  with {@code {zone}} standing for the zone's name
      * @param access how it departs from what jobs at its place usually need open
+     * @param conditions how it is worked: two people, a soak or a cure after it
      * @param needs  parts and consumables of the step, {@code {zone}} allowed
      */
     public record Step(
@@ -44,6 +52,7 @@ public record Recipe(String id, String title, List<Step> steps, List<Caution> ca
             Effort effort,
             Set<Detail> details,
             Departure access,
+            Conditions conditions,
             List<NeedTemplate> needs) {
         public Step {
             details = Set.copyOf(details);
@@ -57,12 +66,32 @@ public record Recipe(String id, String title, List<Step> steps, List<Caution> ca
                     effort,
                     details,
                     access,
-                    needs.stream()
-                            .map(n -> new NeedTemplate(say.apply(n.title()), n.quantity(), n.leadDays()))
-                            .toList());
+                    conditions,
+                    needs.stream().map(n -> n.said(say)).toList());
+        }
+
+        Step with(Departure other, List<NeedTemplate> needed) {
+            return new Step(title, operation, effort, details, other, conditions, needed);
         }
     }
 
-    /** @param leadDays usual days from order to arrival */
-    public record NeedTemplate(String title, int quantity, int leadDays) {}
+    /**
+     * @param item     the component or consumable that it is; empty where nobody knows: then it is no one's like
+     * @param quantity in its unit
+     * @param handed   it is for the side of the finding and fits no other
+     * @param leadDays usual days from order to arrival
+     * @param price    of all of it
+     */
+    public record NeedTemplate(
+            Optional<String> item,
+            String title,
+            int quantity,
+            AmountUnit unit,
+            boolean handed,
+            int leadDays,
+            Price price) {
+        NeedTemplate said(UnaryOperator<String> say) {
+            return new NeedTemplate(item, say.apply(title), quantity, unit, handed, leadDays, price);
+        }
+    }
 }

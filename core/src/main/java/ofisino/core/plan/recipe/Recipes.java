@@ -16,9 +16,13 @@ import ofisino.core.kernel.Effort;
 import ofisino.core.kernel.Entry;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.VehicleSystem;
+import ofisino.core.parts.consumable.Consumables;
 import ofisino.core.plan.access.Departure;
+import ofisino.core.plan.job.Conditions;
 import ofisino.core.plan.job.Detail;
 import ofisino.core.plan.job.Operation;
+import ofisino.core.vehicle.anatomy.Anatomy;
+import ofisino.core.vehicle.anatomy.Component;
 import ofisino.core.vehicle.equipment.Applies;
 import ofisino.core.vehicle.equipment.Equipment;
 import ofisino.core.vehicle.finding.Decision;
@@ -36,6 +40,9 @@ public final class Recipes {
      * @param thenApply  on which vehicles each shared work is
      * @param onlyKnown  only where what it asks for is said or usual: it orders parts that fit nothing else
      * @param places     empty: everywhere
+     * @param things     ids of components that it is for; with places: for those, and at those places where nobody named a thing
+     * @param natures    ids of natures of components that it is for
+     * @param renews     by step, the components that it renews; {@code it} stands for the one that the finding is about
      */
     private record Rule(
             Recipe recipe,
@@ -45,21 +52,40 @@ public final class Recipes {
             List<Applies> thenApply,
             Set<FindingKind> kinds,
             Set<String> places,
+            Set<String> things,
+            Set<String> natures,
+            List<List<String>> renews,
             Set<VehicleSystem> systems,
             Set<Decision> decisions) {
         boolean fits(ToDo what, Equipment vehicle) {
             return kinds.contains(what.kind())
-                    && (places.isEmpty() || places.contains(what.place()))
+                    && what.thing().map(this::isFor).orElseGet(() -> isForPlace(what.place()))
                     && systems.contains(what.system())
                     && decisions.contains(what.decision())
                     && (onlyKnown ? applies.usuallyTo(vehicle) : applies.to(vehicle));
         }
 
-        Recipe on(Equipment vehicle) {
+        private boolean isFor(Component thing) {
+            boolean anything = places.isEmpty() && things.isEmpty() && natures.isEmpty() && !thing.isSymptom();
+            return anything
+                    || things.contains(thing.id())
+                    || natures.contains(thing.nature().id());
+        }
+
+        private boolean isForPlace(String place) {
+            return places.isEmpty() ? things.isEmpty() && natures.isEmpty() : places.contains(place);
+        }
+
+        Recipe on(Equipment vehicle, ToDo what, Parts parts) {
+            List<Recipe.Step> steps = IntStream.range(0, recipe.steps().size())
+                    .filter(i -> stepsApply.get(i).to(vehicle))
+                    .mapToObj(i -> parts.step(recipe.steps().get(i), renews.get(i), what, vehicle))
+                    .toList();
             return new Recipe(
                     recipe.id(),
                     recipe.title(),
-                    those(recipe.steps(), stepsApply, vehicle),
+                    recipe.wholeAxle(),
+                    steps,
                     recipe.cautions(),
                     those(recipe.then(), thenApply, vehicle));
         }
@@ -74,37 +100,41 @@ public final class Recipes {
 
     private final List<Rule> rules;
     private final Map<String, Shared> shared;
+    private final Parts parts;
 
-    private Recipes(List<Rule> rules, Map<String, Shared> shared) {
+    private Recipes(List<Rule> rules, Map<String, Shared> shared, Parts parts) {
+        this.parts = parts;
         this.rules = List.copyOf(rules);
         this.shared = new LinkedHashMap<>(shared);
     }
 
     /** Reads recipes.yaml and shared-work.yaml. @throws InvalidValue naming the entry that is wrong */
-    public static Recipes load() {
+    public static Recipes load(Anatomy anatomy, Consumables consumables) {
+        Parts parts = new Parts(anatomy, consumables);
         return Entry.readBeside(
                 Recipes.class,
                 "shared-work.yaml",
-                works -> Entry.readBeside(Recipes.class, "recipes.yaml", recipes -> read(works, recipes)));
+                works -> Entry.readBeside(Recipes.class, "recipes.yaml", recipes -> read(works, recipes, parts)));
     }
 
     /** @throws InvalidValue when a file is malformed, naming what is wrong */
-    public static Recipes read(Reader sharedWork, Reader recipes) {
+    private static Recipes read(Reader sharedWork, Reader recipes, Parts parts) {
         Map<String, Shared> shared = Entry.listOf("the shared work", sharedWork).stream()
-                .map(e -> shared(e.named("id")))
+                .map(e -> shared(e.named("id"), parts))
                 .collect(Collectors.toMap(s -> s.work().id(), Function.identity(), (a, b) -> a, LinkedHashMap::new));
         return new Recipes(
                 Entry.listOf("the recipes", recipes).stream()
-                        .map(e -> entry(e.named("id"), shared))
+                        .map(e -> entry(e.named("id"), shared, parts))
                         .toList(),
-                shared);
+                shared,
+                parts);
     }
 
     /** The chain proposed for a finding of a vehicle; empty where the decision leads to no work or no recipe fits. */
     public Optional<Recipe> propose(ToDo what, Equipment vehicle) {
         return rules.stream()
                 .filter(e -> e.fits(what, vehicle))
-                .map(e -> e.on(vehicle))
+                .map(e -> e.on(vehicle, what, parts))
                 .findFirst();
     }
 
@@ -136,23 +166,26 @@ public final class Recipes {
                 .toList();
     }
 
-    private static Shared shared(Entry e) {
-        e.only(Applies.keys("id", "title", "system", "operation", "hours", "details", "needs", "cautions"));
+    private static Shared shared(Entry e, Parts parts) {
+        e.only(Applies.keys("id", "title", "system", "operation", "hours", "details", "uses", "needs", "cautions"));
         return new Shared(
                 new SharedWork(
                         e.text("id"),
                         e.choice("system", VehicleSystem.class),
-                        step(e, Departure.NONE),
+                        step(e, Departure.NONE, parts),
                         List.copyOf(e.choices("cautions", Caution.class, Set.of()))),
                 Applies.of(e));
     }
 
-    private static Rule entry(Entry entry, Map<String, Shared> shared) {
+    private static Rule entry(Entry entry, Map<String, Shared> shared, Parts parts) {
         entry.only(Applies.keys(
                 "id",
                 "title",
                 "kinds",
                 "places",
+                "things",
+                "natures",
+                "axle",
                 "systems",
                 "decisions",
                 "leaves-closed",
@@ -164,8 +197,9 @@ public final class Recipes {
         var recipe = new Recipe(
                 entry.text("id"),
                 entry.text("title"),
+                entry.has("axle"),
                 entry.list("steps").stream()
-                        .map(e -> step(e, entry.texts("leaves-closed")))
+                        .map(e -> step(e, entry.texts("leaves-closed"), parts))
                         .toList(),
                 List.copyOf(entry.choices("cautions", Caution.class, Set.of())),
                 then.stream().map(Shared::work).toList());
@@ -175,18 +209,27 @@ public final class Recipes {
                 entry.has("only-known"),
                 entry.list("steps").stream().map(Applies::of).toList(),
                 then.stream().map(Shared::applies).toList(),
-                entry.choices("kinds", FindingKind.class, EnumSet.allOf(FindingKind.class)),
+                entry.choices("kinds", FindingKind.class, EnumSet.complementOf(EnumSet.of(FindingKind.SYMPTOM))),
                 Set.copyOf(entry.texts("places")),
+                Set.copyOf(parts.known(entry.texts("things"), entry)),
+                Set.copyOf(entry.texts("natures")),
+                entry.list("steps").stream()
+                        .map(e -> parts.known(e.texts("renews"), e))
+                        .toList(),
                 entry.choices("systems", VehicleSystem.class, EnumSet.allOf(VehicleSystem.class)),
                 entry.choices("decisions", Decision.class, EnumSet.of(Decision.REPAIR, Decision.REPLACE)));
     }
 
-    private static Recipe.Step step(Entry step, List<String> leavesClosed) {
-        step.only(Applies.keys("title", "operation", "hours", "details", "opens", "needs"));
-        return step(step, new Departure(Set.copyOf(step.texts("opens")), Set.copyOf(leavesClosed)));
+    private static Recipe.Step step(Entry step, List<String> leavesClosed, Parts parts) {
+        step.only(Applies.keys(
+                "title", "operation", "hours", "details", "opens", "renews", "uses", "needs", "people", "wait"));
+        return step(
+                step,
+                new Departure(Set.copyOf(step.texts("opens")), Set.copyOf(leavesClosed), Optional.empty()),
+                parts);
     }
 
-    private static Recipe.Step step(Entry step, Departure access) {
+    private static Recipe.Step step(Entry step, Departure access, Parts parts) {
         List<Double> hours = step.numbers("hours");
         return new Recipe.Step(
                 step.text("title"),
@@ -194,12 +237,16 @@ public final class Recipes {
                 new Effort(minutes(hours.get(0)), minutes(hours.get(1)), minutes(hours.get(2))),
                 step.choices("details", Detail.class, Set.of()),
                 access,
-                step.list("needs").stream().map(Recipes::need).toList());
+                conditions(step),
+                Stream.concat(
+                                step.list("needs").stream().map(parts::unnamed),
+                                step.list("uses").stream().map(parts::used))
+                        .toList());
     }
 
-    private static Recipe.NeedTemplate need(Entry need) {
-        need.only("title", "quantity", "leadDays");
-        return new Recipe.NeedTemplate(need.text("title"), need.whole("quantity", 1), need.whole("leadDays", 7));
+    private static Conditions conditions(Entry step) {
+        return new Conditions(
+                step.whole("people", 1), false, minutes(step.has("wait") ? step.number("wait") : 0), false, false);
     }
 
     private static int minutes(double hours) {

@@ -63,6 +63,11 @@ public record Zone(
                     id);
     }
 
+    /** The same place for a thing of another system that is found there: a wiper motor in the scuttle. */
+    public Zone about(VehicleSystem other) {
+        return new Zone(id, name, side, other, view, outline, markX, markY, flags, usuallySeen);
+    }
+
     /** Whether a belt, suspension, steering or jacking mounting is within reach. */
     public boolean nearMounting() {
         return flags.contains(Flag.MOUNTING);
@@ -75,8 +80,23 @@ public record Zone(
 
     /** With its side: {@code "Sill, left"}. */
     public String label() {
-        String side = this.side == Side.LEFT ? ", left" : this.side == Side.RIGHT ? ", right" : "";
-        return name + side;
+        return sided(name);
+    }
+
+    /** Something of this place, with its side: {@code "Outer sill, left"}. */
+    public String sided(String thing) {
+        return thing
+                + switch (side) {
+                    case LEFT -> ", left";
+                    case RIGHT -> ", right";
+                    case BOTH, NONE -> "";
+                };
+    }
+
+    /** The side on which the zone of that id lies. */
+    public static Side sideOf(String zone) {
+        if (zone.endsWith("-left")) return Side.LEFT;
+        return zone.endsWith("-right") ? Side.RIGHT : Side.NONE;
     }
 
     /** What it is called on either side: {@code "sill"} for {@code "sill-left"}. Checks name places so. */

@@ -101,6 +101,7 @@ public final class Catalogue {
                 "seen",
                 "once",
                 "system",
+                "of",
                 "reading"));
         return new Check(
                 e.text("id"),
@@ -117,6 +118,7 @@ public final class Catalogue {
                 e.has("once"),
                 Applies.of(e),
                 e.has("system") ? Optional.of(e.choice("system", VehicleSystem.class)) : Optional.empty(),
+                e.texts("of"),
                 Optional.of(e.text("reading", "")).filter(limit -> !limit.isEmpty()));
     }
 

@@ -1,6 +1,7 @@
 package ofisino.core.vehicle.check;
 
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import ofisino.core.kernel.InvalidValue;
@@ -28,6 +29,7 @@ import ofisino.core.vehicle.finding.SafetyClass;
  * @param seen      how well the place must be seen for the check to count
  * @param applies   on which vehicles it is asked
  * @param system    of the finding where the check has no zone that says it; only for papers and road, and always there
+ * @param of        ids of the components, or of what the vehicle does, that it is about; the first that is at the place is meant
  * @param limit     id of what a measured value is compared with; only where something is measured, and always there
  */
 public record Check(
@@ -45,6 +47,7 @@ public record Check(
         boolean once,
         Applies applies,
         Optional<VehicleSystem> system,
+        List<String> of,
         Optional<String> limit) {
 
     /** What one does at it. */
@@ -59,6 +62,7 @@ public record Check(
     public Check {
         how = Texts.note("how", how);
         places = Set.copyOf(places);
+        of = List.copyOf(of);
         if (places.isEmpty())
             throw InvalidValue.of("check.places", "Check %s is to be done nowhere.", "Name at least one occasion.", id);
         boolean unplaced = places.contains(Catalogue.PAPERS) || places.contains(Catalogue.ROAD);

@@ -29,7 +29,8 @@ public record DecisionProposal(Decision decision, ProposedBecause why) {
     /** @param projectAim how far the project goes; @param findingAim the lowest aim that needs the finding mended */
     public static DecisionProposal of(
             FindingKind kind, SafetyClass safety, Aim findingAim, Aim projectAim, DoubtfulParts policy) {
-        if (kind == FindingKind.DOUBT) return new DecisionProposal(Decision.INVESTIGATE, ProposedBecause.ONLY_A_DOUBT);
+        if (kind == FindingKind.DOUBT || kind == FindingKind.SYMPTOM)
+            return new DecisionProposal(Decision.INVESTIGATE, ProposedBecause.ONLY_A_DOUBT);
         if (safety.standsInTheWay())
             return isDoubtfulPart(kind) || isGone(kind)
                     ? new DecisionProposal(Decision.REPLACE, ProposedBecause.SAFETY_NEEDS_A_NEW_PART)

@@ -17,8 +17,14 @@ final class DecisionRules {
      * @param reason the person's own words; a decision without a reason teaches nothing later
      * @throws InvalidValue when the decision is not open to this finding, with what to choose instead
      */
-    public static void check(Decision decision, SafetyClass safetyClass, VehicleSystem system, String reason) {
+    public static void check(
+            Decision decision, SafetyClass safetyClass, FindingKind kind, VehicleSystem system, String reason) {
         Texts.line("reason", reason);
+        if (kind == FindingKind.SYMPTOM && decision != Decision.INVESTIGATE && decision != Decision.DEFER)
+            throw refused(
+                    "decision.symptom",
+                    "Nobody knows yet what is behind this.",
+                    "Choose investigate: the cheapest test comes first. What it finds is a finding of its own.");
         if (decision == Decision.TEMPORARY && system.neverTemporary())
             throw refused(
                     "decision.never-temporary",

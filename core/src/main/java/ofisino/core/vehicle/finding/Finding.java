@@ -101,6 +101,7 @@ public record Finding(
         Observation same = new Observation(
                 anew.zone(),
                 anew.system(),
+                anew.component(),
                 anew.kind(),
                 anew.covered(),
                 anew.note(),
@@ -109,7 +110,8 @@ public record Finding(
                 seen.limitId());
         SafetyClass demanded = proposal.safetyClass().graver(safety.demanded());
         Safety stands = safety(Safety.proposed(demanded), same, said);
-        decided.ifPresent(d -> DecisionRules.check(d.decision(), stands.value(), same.system(), d.reason()));
+        decided.ifPresent(
+                d -> DecisionRules.check(d.decision(), stands.value(), same.kind(), same.system(), d.reason()));
         Finding now = new Finding(
                 id,
                 projectId,
@@ -135,7 +137,7 @@ public record Finding(
 
     /** @param reason needed where the decision is milder than the class asks for */
     public Moved<Finding, FindingEvent> decide(Decision decision, String reason) {
-        DecisionRules.check(decision, safety.value(), seen.system(), reason);
+        DecisionRules.check(decision, safety.value(), seen.kind(), seen.system(), reason);
         FindingState next = state.to(FindingState.DECIDED);
         Finding now = with(next, Optional.of(new Decided(decision, Texts.line("reason", reason))), closingNote);
         if (decision.leadsToJobs() || decision == Decision.DEFER)

@@ -17,6 +17,8 @@ public enum FindingKind {
     MISSING(2, SafetyClass.C, Aim.DRIVER),
     DEAD_ELECTRICAL(2, SafetyClass.C, Aim.ROAD_READY),
     CONTAMINATED(2, SafetyClass.C, Aim.RUNNER),
+    /** What the vehicle does when something is wrong, before anybody knows what. */
+    SYMPTOM(3, SafetyClass.C, Aim.ROAD_READY),
     DOUBT(2, SafetyClass.C, Aim.ROAD_READY);
 
     private final int usualSeverity;

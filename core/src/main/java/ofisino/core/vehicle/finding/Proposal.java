@@ -29,6 +29,8 @@ public record Proposal(
         EXHAUST_GAS,
         CLEAR_VIEW,
         TO_SEE_AND_BE_SEEN,
+        /** What the thing itself is asks for more than where it is. */
+        WHAT_IT_IS,
         ONLY_A_DOUBT,
         CHECK_FAILED,
         READING_OUTSIDE,

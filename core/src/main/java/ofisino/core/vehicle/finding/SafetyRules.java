@@ -33,7 +33,8 @@ public final class SafetyRules {
     public static Optional<SafetyClass> floor(FindingKind kind, VehicleSystem system) {
         return switch (system) {
             case RESTRAINT -> Optional.of(SafetyClass.B);
-            case BRAKES, STEERING_AND_SUSPENSION, FUEL -> grave(kind) ? Optional.of(SafetyClass.B) : Optional.empty();
+            case BRAKES, STEERING_AND_SUSPENSION, FUEL ->
+                grave(kind) || kind == FindingKind.SYMPTOM ? Optional.of(SafetyClass.B) : Optional.empty();
             default -> Optional.empty();
         };
     }
@@ -54,9 +55,7 @@ public final class SafetyRules {
             case BRAKES, STEERING_AND_SUSPENSION, WHEELS_AND_TYRES -> {
                 if (kind == FindingKind.SURFACE_RUST)
                     raises.add(new Raise(Proposal.Reason.STOPS_OR_STEERS, 2, SafetyClass.C));
-                else if (!slight)
-                    raises.add(
-                            new Raise(Proposal.Reason.STOPS_OR_STEERS, 3, grave(kind) ? SafetyClass.A : SafetyClass.B));
+                else if (!slight) raises.add(new Raise(Proposal.Reason.STOPS_OR_STEERS, 3, classWhere(system, kind)));
             }
             case RESTRAINT ->
                 raises.add(new Raise(Proposal.Reason.HOLDS_PEOPLE, 3, slight ? SafetyClass.B : SafetyClass.A));
@@ -80,6 +79,12 @@ public final class SafetyRules {
         return raises;
     }
 
+    /** Brakes that do what they should not, nobody knows why, count as failed. */
+    private static SafetyClass classWhere(VehicleSystem system, FindingKind kind) {
+        boolean failed = grave(kind) || kind == FindingKind.SYMPTOM && system == VehicleSystem.BRAKES;
+        return failed ? SafetyClass.A : SafetyClass.B;
+    }
+
     private static boolean isSlight(FindingKind kind) {
         return kind == FindingKind.DENT || kind == FindingKind.SURFACE_RUST || kind == FindingKind.CONTAMINATED;
     }
@@ -88,14 +93,14 @@ public final class SafetyRules {
     private static boolean weakens(FindingKind kind) {
         return switch (kind) {
             case RUST_THROUGH, CRACK, OLD_REPAIR, BROKEN, MISSING, WORN, SEIZED, LEAK, PERISHED, DOUBT -> true;
-            case SURFACE_RUST, DENT, CONTAMINATED, DEAD_ELECTRICAL -> false;
+            case SURFACE_RUST, DENT, CONTAMINATED, DEAD_ELECTRICAL, SYMPTOM -> false;
         };
     }
 
     /** A choke that sticks is a nuisance; what lets fuel or its vapour out can burn. */
     private static boolean letsFuelOut(FindingKind kind) {
         return switch (kind) {
-            case LEAK, CRACK, BROKEN, RUST_THROUGH, MISSING, PERISHED -> true;
+            case LEAK, CRACK, BROKEN, RUST_THROUGH, MISSING, PERISHED, SYMPTOM -> true;
             default -> false;
         };
     }

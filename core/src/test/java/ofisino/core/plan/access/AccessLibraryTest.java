@@ -19,6 +19,7 @@ import ofisino.core.plan.access.WhileOpen.Candidate;
 import ofisino.core.plan.access.WhileOpen.OfferKind;
 import ofisino.core.plan.job.Operation;
 import ofisino.core.vehicle.BodyStyle;
+import ofisino.core.vehicle.anatomy.Anatomy;
 import ofisino.core.vehicle.body.Bodies;
 import ofisino.core.vehicle.body.Zone;
 import ofisino.core.vehicle.equipment.Equipment;
@@ -36,7 +37,7 @@ class AccessLibraryTest {
             Operation.INSPECT,
             Operation.ASSEMBLE,
             Operation.FABRICATE);
-    private static final AgeingParts AGEING = AgeingParts.load();
+    private static final AgeingParts AGEING = AgeingParts.load(Anatomy.load());
     private static final Bodies BODIES = Bodies.load();
 
     private static AccessGraph accesses(Make make, String... facts) {

@@ -4,12 +4,14 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import ofisino.core.parts.consumable.Consumables;
 import ofisino.core.plan.access.AccessLibrary;
 import ofisino.core.plan.interlock.Interlocks;
 import ofisino.core.plan.interlock.Reconnection;
 import ofisino.core.plan.recipe.Recipes;
 import ofisino.core.plan.recipe.ToDo;
 import ofisino.core.roadready.gate.Proofs;
+import ofisino.core.vehicle.anatomy.Anatomy;
 import ofisino.core.vehicle.body.Bodies;
 import ofisino.core.vehicle.body.Nearby;
 import ofisino.core.vehicle.check.Walks;
@@ -25,7 +27,7 @@ public final class WhatHangsOnIt {
     private static final Limits LIMITS = Limits.load();
     private static final Proofs PROOFS = Proofs.load();
     private static final Reconnection RESETS = Reconnection.load();
-    private static final Recipes RECIPES = Recipes.load();
+    private static final Recipes RECIPES = Recipes.load(Anatomy.load(), Consumables.load());
 
     private static final Bodies BODIES = Bodies.load();
     private static final Nearby NEARBY = Nearby.load();
@@ -70,7 +72,7 @@ public final class WhatHangsOnIt {
                 .flatMap(zone -> Stream.of(FindingKind.WORN, FindingKind.LEAK)
                         .flatMap(
                                 kind -> RECIPES
-                                        .propose(new ToDo(kind, zone.system(), zone.place(), Decision.REPAIR), vehicle)
+                                        .propose(ToDo.at(zone.place(), zone.system(), kind, Decision.REPAIR), vehicle)
                                         .stream()))
                 .flatMap(r -> Stream.concat(
                         Stream.of("recipe " + r.id()), r.then().stream().map(w -> "shared " + w.id())));

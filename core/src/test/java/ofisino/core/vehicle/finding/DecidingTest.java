@@ -53,7 +53,7 @@ class DecidingTest {
             @ForAll DoubtfulParts policy) {
         Decision decision =
                 DecisionProposal.of(kind, safety, needs, aim, policy).decision();
-        assertThatCode(() -> DecisionRules.check(decision, safety, system, "proposed"))
+        assertThatCode(() -> DecisionRules.check(decision, safety, kind, system, "proposed"))
                 .doesNotThrowAnyException();
         if (safety.standsInTheWay()) assertThat(decision.leadsToJobs()).isTrue();
     }

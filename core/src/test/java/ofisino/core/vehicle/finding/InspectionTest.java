@@ -119,7 +119,7 @@ class InspectionTest {
         "REUSE, A, BODY",
     })
     void safetyIsNotTalkedAway(Decision decision, SafetyClass safety, VehicleSystem system) {
-        assertThatThrownBy(() -> DecisionRules.check(decision, safety, system, "it will do"))
+        assertThatThrownBy(() -> DecisionRules.check(decision, safety, FindingKind.WORN, system, "it will do"))
                 .isInstanceOfSatisfying(
                         InvalidValue.class, e -> assertThat(e.field()).contains("decision"));
     }
@@ -134,9 +134,9 @@ class InspectionTest {
         "REPAIR, A, FUEL"
     })
     void otherDecisionsAreFreeButNeedAReason(Decision decision, SafetyClass safety, VehicleSystem system) {
-        assertThatCode(() -> DecisionRules.check(decision, safety, system, "measured"))
+        assertThatCode(() -> DecisionRules.check(decision, safety, FindingKind.WORN, system, "measured"))
                 .doesNotThrowAnyException();
-        assertThatThrownBy(() -> DecisionRules.check(decision, safety, system, " "))
+        assertThatThrownBy(() -> DecisionRules.check(decision, safety, FindingKind.WORN, system, " "))
                 .hasMessageContaining("reason is missing");
     }
 

@@ -79,9 +79,11 @@ record NeedService(NeedMapper mapper, Projects projects, Variants variants, Gara
                 stored.id(),
                 stored.projectId(),
                 f.jobId(),
+                stored.item(),
                 Texts.line("title", f.title()),
                 f.side() == null ? Side.NONE : f.side(),
                 new Quantity(f.quantity()).pieces(),
+                stored.unit(),
                 estimate,
                 OrderDates.withUsualCheck(f.leadDays()).leadDays(),
                 !Boolean.FALSE.equals(f.essential()),
@@ -157,12 +159,12 @@ record NeedService(NeedMapper mapper, Projects projects, Variants variants, Gara
     }
 
     @Override
-    public void add(Caller caller, UUID projectId, UUID needId, UUID jobId, String title, int quantity, int leadDays) {
-        add(
-                caller,
-                projectId,
-                needId,
-                new NeedFields(jobId, title, Side.NONE, quantity, 0, leadDays, null, null, null));
+    public void add(Caller caller, UUID projectId, NewNeed need) {
+        projects.requireOpen(caller, projectId);
+        Need fresh = Need.fresh(need.id(), projectId).of(need.item(), need.unit());
+        NeedFields fields = new NeedFields(
+                need.jobId(), need.title(), need.side(), need.quantity(), 0, need.leadDays(), null, null, null);
+        mapper.insert(caller.garageId(), checked(caller, fresh, fields, 0));
     }
 
     @Override

@@ -3,6 +3,7 @@ package ofisino.server.plan.access;
 import ofisino.core.plan.access.AccessLibrary;
 import ofisino.core.plan.access.AgeingParts;
 import ofisino.core.plan.interlock.Reconnection;
+import ofisino.core.vehicle.anatomy.Anatomy;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
@@ -19,7 +20,7 @@ class AccessConfig {
     }
 
     @Bean
-    AgeingParts ageingParts() {
-        return AgeingParts.load();
+    AgeingParts ageingParts(Anatomy anatomy) {
+        return AgeingParts.load(anatomy);
     }
 }

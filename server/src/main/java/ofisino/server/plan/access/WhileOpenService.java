@@ -22,6 +22,7 @@ import ofisino.core.vehicle.finding.Finding;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.plan.Jobs;
+import ofisino.server.vehicle.Equipments;
 import ofisino.server.vehicle.FindingEstimates;
 import ofisino.server.vehicle.Findings;
 import ofisino.server.vehicle.Inspection;
@@ -38,6 +39,7 @@ record WhileOpenService(
         Inspection inspection,
         Projects projects,
         AgeingParts ageing,
+        Equipments equipments,
         Garages garages,
         Clock clock) {
     record Offer(Weighed weighed, Optional<String> zone) {}
@@ -72,7 +74,8 @@ record WhileOpenService(
                 Math.max(0, LocalDate.now(clock.withZone(garages.zone(caller))).getYear() - project.builtYear());
         Set<String> taken = new LinkedHashSet<>();
         for (UUID job : stripDown.jobs()) taken.add(s.jobs().get(job).title());
-        for (AgeingParts.Part part : ageing.behind(stripDown.access().id())) {
+        for (AgeingParts.Part part :
+                ageing.behind(stripDown.access().id(), equipments.of(caller, projects.require(caller, projectId)))) {
             if (taken.contains(titleOf(part))) continue;
             offers.add(new Offer(WhileOpen.weigh(WhileOpen.ageing(part, Optional.of(age)), again), Optional.empty()));
         }
@@ -130,11 +133,18 @@ record WhileOpenService(
         projects.requireOpen(caller, projectId);
         Standing s = access.standing(caller, projectId);
         StripDowns.StripDown<UUID> stripDown = s.require(id);
-        AgeingParts.Part part = ageing.behind(stripDown.access().id()).stream()
-                .filter(p -> p.id().equals(partId))
-                .findFirst()
-                .orElseThrow(() -> InvalidValue.at(
-                        "part", "ageing.unknown", "“%s” is not behind this access.", "Reload the page.", partId));
+        AgeingParts.Part part =
+                ageing
+                        .behind(stripDown.access().id(), equipments.of(caller, projects.require(caller, projectId)))
+                        .stream()
+                        .filter(p -> p.id().equals(partId))
+                        .findFirst()
+                        .orElseThrow(() -> InvalidValue.at(
+                                "part",
+                                "ageing.unknown",
+                                "“%s” is not behind this access.",
+                                "Reload the page.",
+                                partId));
         jobs.addForOpenAccess(caller, projectId, jobId, titleOf(part), part.minutes());
         access.joinStripDown(
                 caller,

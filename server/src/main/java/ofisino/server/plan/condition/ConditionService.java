@@ -7,6 +7,7 @@ import ofisino.core.kernel.InvalidValue;
 import ofisino.core.plan.job.Conditions;
 import ofisino.server.identity.Caller;
 import ofisino.server.parts.Places;
+import ofisino.server.plan.JobAdded;
 import ofisino.server.plan.JobConditions;
 import ofisino.server.plan.Jobs;
 import ofisino.server.plan.OrderOfWork;
@@ -15,6 +16,7 @@ import ofisino.server.plan.condition.ConditionController.Follows;
 import ofisino.server.plan.condition.ConditionMapper.ConditionRow;
 import ofisino.server.vehicle.Projects;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 
 /** Where and how a job is worked. What is as usual is not kept. */
@@ -68,6 +70,13 @@ record ConditionService(ConditionMapper mapper, Jobs jobs, OrderOfWork orderOfWo
                             where.placeId(),
                             c.keepsPlace(),
                             c.outdoors()));
+    }
+
+    /** A recipe says how its jobs are worked; a job by hand is worked as usual. */
+    @EventListener
+    void added(JobAdded added) {
+        if (!added.conditions().equals(Conditions.USUAL))
+            put(added.caller(), added.jobId(), new Where(added.conditions(), null));
     }
 
     private static Where where(ConditionRow r) {

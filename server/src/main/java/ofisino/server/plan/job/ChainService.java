@@ -3,6 +3,7 @@ package ofisino.server.plan.job;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -13,6 +14,7 @@ import java.util.stream.Collectors;
 import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.Effort;
 import ofisino.core.kernel.NotFound;
+import ofisino.core.kernel.Side;
 import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.job.JobState;
 import ofisino.core.plan.recipe.Recipe;
@@ -20,6 +22,8 @@ import ofisino.core.plan.recipe.Recipes;
 import ofisino.core.plan.recipe.SharedWork;
 import ofisino.core.plan.recipe.ToDo;
 import ofisino.core.plan.scope.Growth;
+import ofisino.core.vehicle.anatomy.Anatomy;
+import ofisino.core.vehicle.anatomy.Component;
 import ofisino.core.vehicle.body.Zone;
 import ofisino.core.vehicle.equipment.Equipment;
 import ofisino.core.vehicle.finding.Finding;
@@ -49,14 +53,21 @@ record ChainService(
         FindingProgress progress,
         JobOrder order,
         Recipes recipes,
+        Anatomy anatomy,
         Equipments equipments,
         ApplicationEventPublisher events) {
     /**
      * @param title of the chain that would be made; empty where no recipe fits, and somebody has to say what is to be done
+     * @param withOtherSide it is done with the other side of the axle, whose work is planned or offered before: it adds no jobs
      * @param then  what it ends in together with others
      */
     record OfferedChain(
-            UUID findingId, Optional<String> title, int jobs, int likelyMinutes, List<OfferedShared> then) {}
+            UUID findingId,
+            Optional<String> title,
+            int jobs,
+            int likelyMinutes,
+            boolean withOtherSide,
+            List<OfferedShared> then) {}
 
     /** @param planned whether it is planned already and has not begun: the chain joins it */
     record OfferedShared(String id, String title, int likelyMinutes, boolean planned) {}
@@ -69,22 +80,53 @@ record ChainService(
         Set<UUID> withJobs = progress.findingsWithJobs(caller, projectId);
         Equipment equipment = equipments.of(caller, project);
         Set<String> planned = planned(caller, projectId).keySet();
-        return findings.of(caller, projectId).stream()
-                .filter(f -> f.asksForWork() && !withJobs.contains(f.id()))
-                .map(f -> offer(f.id(), recipeFor(f, project, equipment), planned))
-                .toList();
+        Set<Axle> axles = new HashSet<>(axles(caller, projectId).keySet());
+        List<OfferedChain> offers = new ArrayList<>();
+        for (Finding f : findings.of(caller, projectId))
+            if (f.asksForWork() && !withJobs.contains(f.id())) {
+                Optional<Recipe> recipe = recipeFor(f, project, equipment);
+                boolean joins = recipe.filter(Recipe::wholeAxle)
+                        .filter(r -> !axles.add(Axle.of(r.id(), f.zone())))
+                        .isPresent();
+                offers.add(offer(f.id(), recipe, joins, planned));
+            }
+        return offers;
     }
 
-    private static OfferedChain offer(UUID findingId, Optional<Recipe> recipe, Set<String> planned) {
+    private static OfferedChain offer(
+            UUID findingId, Optional<Recipe> recipe, boolean withOtherSide, Set<String> planned) {
+        List<Recipe.Step> steps =
+                recipe.filter(r -> !withOtherSide).map(Recipe::steps).orElse(List.of());
         return new OfferedChain(
                 findingId,
                 recipe.map(Recipe::title),
-                recipe.map(r -> r.steps().size()).orElse(0),
-                recipe.map(r -> r.steps().stream()
-                                .mapToInt(s -> s.effort().likelyMinutes())
-                                .sum())
-                        .orElse(0),
+                steps.size(),
+                steps.stream().mapToInt(s -> s.effort().likelyMinutes()).sum(),
+                withOtherSide,
                 recipe.map(r -> shared(r, planned)).orElse(List.of()));
+    }
+
+    /** What is done to both sides of one axle. @param place on either side */
+    private record Axle(String recipe, String place) {
+        static Axle of(String recipe, String zone) {
+            return new Axle(recipe, Zone.placeOf(zone));
+        }
+    }
+
+    /** The work of whole axles that is not done yet: the jobs of each in their order. */
+    private Map<Axle, List<Job>> axles(Caller caller, UUID projectId) {
+        Set<String> wholeAxle =
+                recipes.all().stream().filter(Recipe::wholeAxle).map(Recipe::id).collect(Collectors.toSet());
+        Map<UUID, List<Job>> jobs = mapper.of(caller.garageId(), projectId).stream()
+                .filter(j -> j.chainId() != null && j.zone() != null)
+                .sorted(Comparator.comparingInt(Job::position))
+                .collect(Collectors.groupingBy(Job::chainId));
+        return mapper.chains(caller.garageId(), projectId).stream()
+                .filter(c -> wholeAxle.contains(c.recipe())
+                        && jobs.getOrDefault(c.id(), List.of()).stream()
+                                .anyMatch(j -> !j.state().isOver()))
+                .collect(Collectors.toMap(
+                        c -> Axle.of(c.recipe(), jobs.get(c.id()).get(0).zone()), c -> jobs.get(c.id()), (a, b) -> a));
     }
 
     private static List<OfferedShared> shared(Recipe recipe, Set<String> planned) {
@@ -136,14 +178,25 @@ record ChainService(
 
     private Optional<Recipe> recipeFor(Finding finding, Projects.Project project, Equipment equipment) {
         if (!finding.asksForWork()) return Optional.empty();
-        String zone = projects.bodyOf(project)
-                .placeOf(finding.zone(), finding.system())
-                .label();
+        Zone zone = projects.bodyOf(project).placeOf(finding.zone(), finding.system());
+        Optional<Component> thing = finding.seen().component().flatMap(anatomy::find);
         return finding.decided()
                 .flatMap(d -> recipes.propose(
-                        new ToDo(finding.kind(), finding.system(), Zone.placeOf(finding.zone()), d.decision()),
+                        new ToDo(
+                                finding.kind(),
+                                finding.system(),
+                                zone.place(),
+                                zone.side() != Side.NONE,
+                                thing,
+                                d.decision()),
                         equipment))
-                .map(r -> r.said(text -> put(text, zone)));
+                .map(r -> r.said(text -> put(text, called(zone, thing, r.wholeAxle()))));
+    }
+
+    /** What the work is on: the thing, where somebody named it, and its side, where the work is on one of them only. */
+    private static String called(Zone zone, Optional<Component> thing, boolean wholeAxle) {
+        String name = thing.map(Component::name).orElse(zone.name());
+        return wholeAxle || zone.side() == Side.NONE ? name : zone.sided(name);
     }
 
     /** In the language of whoever makes it: it is theirs to change. At the start of a title the zone keeps its capital, inside it does not. */
@@ -165,14 +218,12 @@ record ChainService(
                         "finding.no-recipe",
                         "Nothing is decided for this finding that makes a job.",
                         "Decide first: repair, replace, investigate or a temporary repair."));
-        mapper.insertChain(caller.garageId(), new ChainRow(chainId, finding.projectId(), recipe.title(), recipe.id()));
         List<UUID> made = new ArrayList<>();
-        String zone = finding.zone().equals(Zone.WHOLE) ? null : finding.zone();
-        for (Recipe.Step step : recipe.steps()) {
-            UUID job = addStep(caller, finding, step, new Place(chainId, made.size(), zone, finding.system()));
-            if (!made.isEmpty()) mapper.insertLink(caller.garageId(), last(made), job);
-            made.add(job);
-        }
+        if (recipe.wholeAxle())
+            axles(caller, finding.projectId()).getOrDefault(Axle.of(recipe.id(), finding.zone()), List.of()).stream()
+                    .filter(j -> !j.state().isOver())
+                    .forEach(job -> made.add(join(caller, finding, job)));
+        if (made.isEmpty()) made.addAll(begin(caller, finding, recipe, chainId));
         Map<String, Job> planned = planned(caller, finding.projectId());
         for (SharedWork work : recipe.then()) {
             UUID job = planned.containsKey(work.id())
@@ -182,6 +233,18 @@ record ChainService(
             made.add(job);
         }
         return made.stream().map(id -> find(caller, id)).toList();
+    }
+
+    private List<UUID> begin(Caller caller, Finding finding, Recipe recipe, UUID chainId) {
+        mapper.insertChain(caller.garageId(), new ChainRow(chainId, finding.projectId(), recipe.title(), recipe.id()));
+        List<UUID> made = new ArrayList<>();
+        String zone = finding.zone().equals(Zone.WHOLE) ? null : finding.zone();
+        for (Recipe.Step step : recipe.steps()) {
+            UUID job = addStep(caller, finding, step, new Place(chainId, made.size(), zone, finding.system()));
+            if (!made.isEmpty()) mapper.insertLink(caller.garageId(), last(made), job);
+            made.add(job);
+        }
+        return made;
     }
 
     private static UUID last(List<UUID> made) {
@@ -243,17 +306,21 @@ record ChainService(
                         null,
                         0));
         mapper.insertFindingLink(caller.garageId(), jobId, finding.id());
-        events.publishEvent(new JobAdded(caller, jobId, step.access()));
+        events.publishEvent(new JobAdded(caller, jobId, step.access(), step.conditions()));
         for (int n = 0; n < step.needs().size(); n++) {
             Recipe.NeedTemplate need = step.needs().get(n);
             needs.add(
                     caller,
                     finding.projectId(),
-                    derived(jobId, "need", n),
-                    jobId,
-                    need.title(),
-                    need.quantity(),
-                    need.leadDays());
+                    new Needs.NewNeed(
+                            derived(jobId, "need", n),
+                            jobId,
+                            need.item().orElse(null),
+                            need.title(),
+                            need.handed() ? Zone.sideOf(finding.zone()) : Side.NONE,
+                            need.quantity(),
+                            need.unit(),
+                            need.leadDays()));
         }
         return jobId;
     }

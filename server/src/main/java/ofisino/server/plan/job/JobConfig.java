@@ -1,13 +1,15 @@
 package ofisino.server.plan.job;
 
+import ofisino.core.parts.consumable.Consumables;
 import ofisino.core.plan.recipe.Recipes;
+import ofisino.core.vehicle.anatomy.Anatomy;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
 @Configuration
 class JobConfig {
     @Bean
-    Recipes recipes() {
-        return Recipes.load();
+    Recipes recipes(Anatomy anatomy, Consumables consumables) {
+        return Recipes.load(anatomy, consumables);
     }
 }

@@ -34,12 +34,14 @@ record FindingController(FindingService service) {
     /**
      * What a person may say of a finding; what is left open is proposed.
      *
+     * @param component     what it is about, one of those at its zone; the check says it where the person does not
      * @param loweredReason why the class is milder than what is known demands
      * @param checkId       the check that it was made at; it stays
      * @param limitId       the limit that a reading lay outside of; it stays
      */
     record FindingFields(
             String zone,
+            @Nullable String component,
             FindingKind kind,
             @Nullable Integer severity,
             @Nullable SafetyClass safetyClass,
@@ -51,14 +53,17 @@ record FindingController(FindingService service) {
             LocalDate foundOn,
             @Nullable String checkId,
             @Nullable String limitId) {
-        static FindingFields bare(String zone, FindingKind kind, String note, LocalDate foundOn) {
-            return new FindingFields(zone, kind, null, null, null, null, false, null, note, foundOn, null, null);
+        static FindingFields bare(
+                String zone, @Nullable String component, FindingKind kind, String note, LocalDate foundOn) {
+            return new FindingFields(
+                    zone, component, kind, null, null, null, null, false, null, note, foundOn, null, null);
         }
 
         /** All as proposed, in the words of the check. */
         static FindingFields ofCheck(Findings.Failed f) {
             return new FindingFields(
                     f.check().foundIn().id(),
+                    null,
                     f.kind(),
                     null,
                     null,
@@ -75,6 +80,7 @@ record FindingController(FindingService service) {
         FindingFields at(@Nullable String check, @Nullable String limit) {
             return new FindingFields(
                     zone,
+                    component,
                     kind,
                     severity,
                     safetyClass,
@@ -118,8 +124,12 @@ record FindingController(FindingService service) {
 
     @GetMapping("/projects/{projectId}/proposal")
     ProposalResponse propose(
-            Caller caller, @PathVariable UUID projectId, @RequestParam String zone, @RequestParam FindingKind kind) {
-        Proposal p = service.propose(caller, projectId, zone, kind);
+            Caller caller,
+            @PathVariable UUID projectId,
+            @RequestParam String zone,
+            @RequestParam FindingKind kind,
+            @RequestParam(required = false) @Nullable String component) {
+        Proposal p = service.propose(caller, projectId, FindingFields.bare(zone, component, kind, "", LocalDate.MIN));
         return new ProposalResponse(p.severity().grade(), p.safetyClass(), p.howSeen(), p.aim(), p.reasons());
     }
 

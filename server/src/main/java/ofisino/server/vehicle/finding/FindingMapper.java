@@ -41,6 +41,7 @@ interface FindingMapper {
     /**
      * A {@link Finding} as it is stored and told.
      *
+     * @param component what it is about, where somebody named it
      * @param proposed      fields that nobody has confirmed
      * @param demandedClass what all that is known of it demands
      * @param loweredReason why {@code safetyClass} is milder than that
@@ -52,6 +53,7 @@ interface FindingMapper {
             UUID projectId,
             String zone,
             VehicleSystem system,
+            @Nullable String component,
             FindingKind kind,
             int severity,
             SafetyClass safetyClass,
@@ -85,6 +87,7 @@ interface FindingMapper {
                     f.projectId(),
                     f.seen().zone(),
                     f.seen().system(),
+                    f.seen().component().orElse(null),
                     f.seen().kind(),
                     f.severity().value().grade(),
                     f.safety().value(),
@@ -128,6 +131,7 @@ interface FindingMapper {
                     new Observation(
                             zone,
                             system,
+                            Optional.ofNullable(component),
                             kind,
                             covered,
                             note,

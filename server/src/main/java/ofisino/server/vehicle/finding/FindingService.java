@@ -10,10 +10,15 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.NotFound;
+import ofisino.core.kernel.VehicleSystem;
+import ofisino.core.vehicle.anatomy.Anatomy;
+import ofisino.core.vehicle.anatomy.Component;
 import ofisino.core.vehicle.body.Body;
 import ofisino.core.vehicle.body.Zone;
 import ofisino.core.vehicle.check.PlacedCheck;
+import ofisino.core.vehicle.equipment.Equipment;
 import ofisino.core.vehicle.finding.Decision;
 import ofisino.core.vehicle.finding.DecisionProposal;
 import ofisino.core.vehicle.finding.Finding;
@@ -25,9 +30,11 @@ import ofisino.core.vehicle.finding.PreviousWork;
 import ofisino.core.vehicle.finding.Proposal;
 import ofisino.core.vehicle.finding.ProposalRules;
 import ofisino.core.vehicle.finding.SafetyClass;
+import ofisino.core.vehicle.finding.SafetyRules;
 import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
 import ofisino.server.vehicle.BodyChange;
+import ofisino.server.vehicle.Equipments;
 import ofisino.server.vehicle.Findings;
 import ofisino.server.vehicle.FoundByReading;
 import ofisino.server.vehicle.Measurands;
@@ -48,6 +55,8 @@ record FindingService(
         Projects projects,
         VehicleChecks checks,
         Measurands measurands,
+        Anatomy anatomy,
+        Equipments equipments,
         ApplicationEventPublisher events)
         implements Findings {
     List<FindingRow> list(Caller caller, UUID projectId) {
@@ -59,9 +68,9 @@ record FindingService(
         return Stored.require(mapper.find(caller.garageId(), id), "finding", id);
     }
 
-    Proposal propose(Caller caller, UUID projectId, String zoneId, FindingKind kind) {
-        Zone zone = projects.bodyOf(projects.require(caller, projectId)).require(zoneId);
-        return ProposalRules.propose(zone, kind, Map.of(), mapper.lastSeen(caller.garageId(), projectId, zoneId));
+    Proposal propose(Caller caller, UUID projectId, FindingFields fields) {
+        Place place = place(caller, projects.require(caller, projectId), fields);
+        return proposal(caller, projectId, fields.kind(), place);
     }
 
     /** Records a finding; what the person left open is as proposed. */
@@ -95,8 +104,15 @@ record FindingService(
                 version);
     }
 
-    /** @param demands what is known of it beyond kind and zone */
-    private record Place(Zone zone, Map<Proposal.Reason, SafetyClass> demands) {}
+    /**
+     * @param thing   what it is about, where somebody named it
+     * @param demands what is known of it beyond kind and zone
+     */
+    private record Place(Zone zone, Optional<Component> thing, Map<Proposal.Reason, SafetyClass> demands) {
+        VehicleSystem system() {
+            return thing.map(Component::system).orElse(zone.system());
+        }
+    }
 
     private Place place(Caller caller, Projects.Project project, FindingFields f) {
         Body body = projects.bodyOf(project);
@@ -109,15 +125,25 @@ record FindingService(
             demands.put(
                     Proposal.Reason.READING_OUTSIDE,
                     measurands.limit(caller, project.id(), f.limitId()).ifOutside());
+        Optional<Component> named = Optional.ofNullable(f.component()).map(anatomy::require);
+        Optional<VehicleSystem> known = f.limitId() == null
+                ? named.map(Component::system)
+                : Optional.of(
+                        measurands.limit(caller, project.id(), f.limitId()).system());
         Zone zone = check.map(PlacedCheck::foundIn)
-                .orElseGet(() -> f.limitId() == null
-                        ? body.require(f.zone())
-                        : body.placeOf(
-                                f.zone(),
-                                measurands
-                                        .limit(caller, project.id(), f.limitId())
-                                        .system()));
-        return new Place(zone, demands);
+                .orElseGet(() ->
+                        known.map(system -> body.placeOf(f.zone(), system)).orElseGet(() -> body.require(f.zone())));
+        Equipment vehicle = equipments.of(caller, project);
+        named.ifPresent(c -> c.mustBeAt(zone, f.kind(), vehicle));
+        Optional<Component> thing =
+                named.or(() -> check.flatMap(c -> anatomy.firstOf(c.check().of(), zone, f.kind(), vehicle)));
+        if (f.kind() == FindingKind.SYMPTOM && thing.isEmpty())
+            throw InvalidValue.at(
+                    "component", "finding.symptom", "What does it do?", "Choose it from the list of what it does.");
+        thing.filter(c -> check.isEmpty()) // a check says for itself how grave its failure is
+                .ifPresent(c ->
+                        demands.put(Proposal.Reason.WHAT_IT_IS, SafetyRules.classOf(zone.about(c.system()), f.kind())));
+        return new Place(zone, thing, demands);
     }
 
     private Proposal proposal(Caller caller, UUID projectId, FindingKind kind, Place place) {
@@ -131,7 +157,8 @@ record FindingService(
     private static Observation observed(FindingFields f, Place place) {
         return new Observation(
                 place.zone().id(),
-                place.zone().system(),
+                place.system(),
+                place.thing().map(Component::id),
                 f.kind(),
                 f.covered(),
                 f.note(),
@@ -239,7 +266,7 @@ record FindingService(
 
     @Override
     public void recordDoubt(Caller caller, UUID projectId, UUID id, String zone, String note, LocalDate foundOn) {
-        record(caller, projectId, id, FindingFields.bare(zone, FindingKind.DOUBT, note, foundOn));
+        record(caller, projectId, id, FindingFields.bare(zone, null, FindingKind.DOUBT, note, foundOn));
     }
 
     @Override

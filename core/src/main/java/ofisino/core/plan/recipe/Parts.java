@@ -1,0 +1,117 @@
+package ofisino.core.plan.recipe;
+
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import ofisino.core.kernel.Entry;
+import ofisino.core.kernel.InvalidValue;
+import ofisino.core.parts.consumable.AmountUnit;
+import ofisino.core.parts.consumable.Consumable;
+import ofisino.core.parts.consumable.Consumables;
+import ofisino.core.plan.access.Departure;
+import ofisino.core.plan.job.Operation;
+import ofisino.core.plan.recipe.Recipe.NeedTemplate;
+import ofisino.core.vehicle.anatomy.Anatomy;
+import ofisino.core.vehicle.anatomy.Bands;
+import ofisino.core.vehicle.anatomy.Component;
+import ofisino.core.vehicle.anatomy.Price;
+import ofisino.core.vehicle.equipment.Equipment;
+
+/** What a recipe needs, out of what vehicles are made of and what the work uses up. */
+record Parts(Anatomy anatomy, Consumables consumables, Bands bands) {
+    /** In a recipe, the component that the finding is about. */
+    private static final String IT = "it";
+
+    /** Work that gets at the thing; a look or a test is done as it stands. */
+    private static final Set<Operation> REACHES_IT =
+            EnumSet.of(Operation.STRIP, Operation.CLEAN, Operation.REPLACE, Operation.ASSEMBLE);
+
+    Parts(Anatomy anatomy, Consumables consumables) {
+        this(anatomy, consumables, Bands.load());
+    }
+
+    /** @throws InvalidValue when one of them is no component */
+    List<String> known(List<String> components, Entry e) {
+        for (String id : components)
+            if (!id.equals(IT) && anatomy.find(id).isEmpty())
+                throw InvalidValue.of(
+                        "recipe.component", "%s names %s, which is no component.", "Name one.", e.where(), id);
+        return components;
+    }
+
+    /** The step as it is done on this vehicle, for this finding. */
+    Recipe.Step step(Recipe.Step step, List<String> renews, ToDo what, Equipment vehicle) {
+        List<NeedTemplate> needs = Stream.concat(
+                        step.needs().stream()
+                                .filter(n ->
+                                        n.item().isPresent() || what.thing().isEmpty()),
+                        renewed(step, renews, what).stream()
+                                .flatMap(c -> Stream.concat(Stream.of(c), anatomy.with(c, vehicle).stream()))
+                                .filter(c -> c.mayBeOn(vehicle))
+                                .distinct()
+                                .map(c -> need(c, what)))
+                .toList();
+        return step.with(access(step, what), needs);
+    }
+
+    /** A step that names no parts of its own renews what the finding is about. */
+    private List<Component> renewed(Recipe.Step step, List<String> renews, ToDo what) {
+        boolean ofThePlace = step.needs().stream().anyMatch(n -> n.item().isEmpty());
+        List<String> ids = renews.isEmpty() && ofThePlace && what.thing().isPresent() ? List.of(IT) : renews;
+        return ids.stream()
+                .flatMap(id -> id.equals(IT) ? what.thing().stream() : anatomy.find(id).stream())
+                .toList();
+    }
+
+    private static Departure access(Recipe.Step step, ToDo what) {
+        return what.thing()
+                .flatMap(Component::behind)
+                .filter(behind -> REACHES_IT.contains(step.operation()))
+                .map(step.access()::through)
+                .orElse(step.access());
+    }
+
+    private static NeedTemplate need(Component c, ToDo what) {
+        int pieces = c.count() * (c.axlePair() && what.sided() ? 2 : 1);
+        boolean handed = c.handed() && !c.axlePair();
+        return new NeedTemplate(
+                Optional.of(c.id()),
+                c.name(),
+                pieces,
+                AmountUnit.PIECE,
+                handed,
+                c.leadDays(),
+                c.price().times(c.axlePair() && what.sided() ? 2 : 1));
+    }
+
+    /** So much of what is bought by the pack. */
+    NeedTemplate used(Entry e) {
+        e.only("of", "amount");
+        Consumable c = e.oneOf("of", consumables.byId());
+        int amount = e.whole("amount");
+        return new NeedTemplate(
+                Optional.of(c.id()),
+                c.name(),
+                amount,
+                c.unit(),
+                false,
+                c.leadDays(),
+                c.packPrice().times((double) amount / c.pack()));
+    }
+
+    /** What a place needs of which nobody named the thing. */
+    NeedTemplate unnamed(Entry e) {
+        e.only("title", "quantity", "leadDays", "price");
+        Price price = bands.price(e, "small");
+        return new NeedTemplate(
+                Optional.empty(),
+                e.text("title"),
+                e.whole("quantity", 1),
+                AmountUnit.PIECE,
+                false,
+                e.whole("leadDays", 7),
+                price);
+    }
+}

@@ -1,0 +1,93 @@
+package ofisino.core.vehicle.anatomy;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import ofisino.core.kernel.Caution;
+import ofisino.core.kernel.InvalidValue;
+import ofisino.core.kernel.VehicleSystem;
+import ofisino.core.vehicle.body.Zone;
+import ofisino.core.vehicle.equipment.Applies;
+import ofisino.core.vehicle.equipment.Equipment;
+import ofisino.core.vehicle.finding.FindingKind;
+
+/**
+ * A thing that a vehicle is made of, as a restorer names and replaces it. Common practice, no source.
+ *
+ * @param id         stored with findings and needs, never renamed
+ * @param places     where it is found, on either side: {@code "rear-brakes"}
+ * @param behind     accesses through which it is reached, the first that the vehicle has; none: as it stands; empty: as is usual at its place
+ * @param count      how many at one such place, at least 1
+ * @param handed     left and right are not the same part
+ * @param axlePair   replaced on both wheels of an axle at once
+ * @param leadDays   usual days from order to arrival
+ * @param readBy     ids of the limits that it is measured by
+ * @param hazards    dangers of the thing itself
+ * @param comesWith  ids of what is new each time it is done: seals, split pins, clips
+ * @param applies    on which vehicles it is
+ */
+public record Component(
+        String id,
+        String name,
+        VehicleSystem system,
+        Set<String> places,
+        Optional<List<String>> behind,
+        Nature nature,
+        int count,
+        boolean handed,
+        boolean axlePair,
+        Life life,
+        Price price,
+        int leadDays,
+        Set<String> readBy,
+        List<Caution> hazards,
+        List<String> comesWith,
+        Applies applies) {
+    public Component {
+        places = Set.copyOf(places);
+        behind = behind.map(List::copyOf);
+        readBy = Set.copyOf(readBy);
+        hazards = List.copyOf(hazards);
+        comesWith = List.copyOf(comesWith);
+        if (places.isEmpty() || count < 1)
+            throw InvalidValue.of(
+                    "component.nowhere", "%s is nowhere on the vehicle.", "Name a place and how many are there.", id);
+    }
+
+    /** Whether it is no thing but what the vehicle does when something is wrong. */
+    public boolean isSymptom() {
+        return nature.kinds().contains(FindingKind.SYMPTOM);
+    }
+
+    /** Whether it can be found there. @param place without its side */
+    public boolean isAt(String place) {
+        return places.contains(place);
+    }
+
+    /**
+     * A finding of this kind about it can be there.
+     *
+     * @throws InvalidValue when the vehicle has none, when it is elsewhere, or when that cannot be wrong with it
+     */
+    public void mustBeAt(Zone zone, FindingKind kind, Equipment vehicle) {
+        if (!isAt(zone.place()) || !mayBeOn(vehicle))
+            throw InvalidValue.at(
+                    "component",
+                    "component.elsewhere",
+                    "%s is none of what is at this place.",
+                    "Choose one from the list, or leave it open.",
+                    name);
+        if (!nature.kinds().contains(kind))
+            throw InvalidValue.at(
+                    "kind",
+                    "component.kind",
+                    "That cannot be wrong with it: %s.",
+                    "Choose one of those offered.",
+                    name);
+    }
+
+    /** Whether it may be on the vehicle: what nobody ruled out counts as there. */
+    public boolean mayBeOn(Equipment vehicle) {
+        return applies.to(vehicle);
+    }
+}

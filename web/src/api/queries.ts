@@ -54,6 +54,21 @@ export const drawingQuery = (projectId: string) =>
     queryFn: () => unwrap(api.GET('/api/projects/{projectId}/drawing', { params: { path: { projectId } } })),
   })
 
+/** What a vehicle may be made of. */
+export const anatomyQuery = (projectId: string) =>
+  queryOptions({
+    queryKey: ['anatomy', projectId],
+    queryFn: () => unwrap(api.GET('/api/projects/{projectId}/anatomy', { params: { path: { projectId } } })),
+    staleTime: 60_000,
+  })
+
+/** What the work uses up, and in which packs it is bought. */
+export const consumablesQuery = queryOptions({
+  queryKey: ['consumables'],
+  queryFn: () => unwrap(api.GET('/api/consumables')),
+  staleTime: Infinity,
+})
+
 export const equipmentQuery = (projectId: string) =>
   queryOptions({
     queryKey: ['equipment', projectId],

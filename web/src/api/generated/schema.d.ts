@@ -11,7 +11,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_6"];
+        get: operations["all_7"];
         put?: never;
         post?: never;
         delete?: never;
@@ -303,6 +303,22 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["dropPassage"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/consumables": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_6"];
+        put?: never;
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -3521,6 +3537,14 @@ export interface components {
             interlock: "ISOLATED" | "RESTRAINT_WAITED" | "CONTROL_UNITS_OFF" | "SUPPORTED" | "CANNOT_DROP" | "DRAINED" | "PRESSURE_RELEASED" | "REFRIGERANT_OUT" | "GAS_SAFE" | "HIGH_VOLTAGE_DEAD" | "PROVED_EMPTY" | "FUEL_AWAY" | "VENTILATED" | "EXTINGUISHER" | "FIRE_WATCH" | "EYES_AND_HANDS" | "SPRING_HELD" | "LEAD_MASKED" | "DO_NOT_RUN" | "DO_NOT_DRIVE" | "CHOCKED_IN_NEUTRAL" | "CLEAR_GROUND" | "NUT_SEAT" | "HOIST_RATED" | "TWO_PEOPLE";
             supportPoints?: string;
         };
+        ConsumableResponse: {
+            id: string;
+            name: string;
+            /** Format: int32 */
+            pack: number;
+            /** @enum {string} */
+            unit: "PIECE" | "MILLILITRE" | "GRAM" | "CENTIMETRE";
+        };
         ConversionResponse: {
             /** Format: int64 */
             baseMinor: number;
@@ -4903,6 +4927,7 @@ export interface components {
             likelyMinutes: number;
             then: components["schemas"]["OfferedShared"][];
             title?: string;
+            withOtherSide: boolean;
         };
         OfferedShared: {
             id: string;
@@ -6280,7 +6305,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    all_6: {
+    all_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -6751,6 +6776,26 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    all_6: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ConsumableResponse"][];
+                };
             };
         };
     };

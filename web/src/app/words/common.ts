@@ -17,6 +17,13 @@ export const common = {
     temperature: 'Temperatures',
     volume: 'Volumes',
   },
+  amount: {
+    litres: '{{n}} l',
+    millilitres: '{{n}} ml',
+    grams: '{{n}} g',
+    kilograms: '{{n}} kg',
+    metres: '{{n}} m',
+  },
   language: { title: 'Language and units', label: 'Language on this device', 'en-GB': 'British English' },
   form: {
     missing: 'Fill this in.',

@@ -37,6 +37,7 @@ export function makeFormat(locale: string, zone: string) {
   return {
     locale,
     zone,
+    number: (n: number) => new Intl.NumberFormat(locale, { maximumFractionDigits: 2 }).format(n),
     money: (minor: number, currency: string) =>
       new Intl.NumberFormat(locale, {
         style: 'currency',

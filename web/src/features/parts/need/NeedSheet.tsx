@@ -5,6 +5,7 @@ import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/page/Feedback'
 import { Photos } from '@/ui/photos/Photos'
 import { Sheet } from '@/ui/form/Sheet'
+import { useAmounts } from '@/ui/format/amounts'
 import { useFormat } from '@/ui/format/format'
 import { AcceptanceForm } from './AcceptanceForm'
 import { HoldForm } from './HoldForm'
@@ -26,6 +27,7 @@ export function NeedSheet({
 }) {
   const { t } = useTranslation()
   const format = useFormat()
+  const amount = useAmounts()
   const [fromShelf, setFromShelf] = useState(false)
   const toOrder = ['NEEDED', 'SOURCED', 'RETURNED'].includes(n.state)
   return (
@@ -40,7 +42,7 @@ export function NeedSheet({
           </dd>
           <dt className="quiet">{t('parts.quantity')}</dt>
           <dd>
-            {n.quantity}
+            {amount(n)}
             {n.side !== 'NONE' && `, ${t(`side.${n.side}`)}`}
           </dd>
           {n.grade && (

@@ -9,8 +9,10 @@ import { useRole } from '@/api/useRole'
 import { Empty, Loaded } from '@/ui/page/Feedback'
 import { Page, Part } from '@/ui/page/Page'
 import { useFormat } from '@/ui/format/format'
+import { linesOf, type NeedLine } from './needLines'
 import { NeedForm } from './NeedForm'
 import { NeedSheet } from './NeedSheet'
+import { PooledNeed, Total } from './PooledNeed'
 import { OrderForm } from '../order/OrderForm'
 import { OrderList } from '../order/OrderList'
 
@@ -96,20 +98,29 @@ function Parts({ projectId, needs }: { projectId: string; needs: Need[] }) {
             <Part
               key={g.key}
               title={t(`parts.group.${g.key}`)}
-              aside={<span className="quiet text-sm">{here.length}</span>}
+              aside={<span className="quiet text-sm">{linesOf(here).length}</span>}
             >
               <ul>
-                {here.map((n) => (
-                  <NeedRow
-                    key={n.id}
-                    need={n}
-                    warning={variants?.find((v) => v.needId === n.id)?.difference}
-                    choosing={owns && g.key === 'toOrder'}
-                    chosen={chosen.includes(n.id)}
-                    onChoose={(yes) => setChosen(yes ? [...chosen, n.id] : chosen.filter((c) => c !== n.id))}
-                    onOpen={() => setParams({ need: n.id })}
-                  />
-                ))}
+                {linesOf(here).map((line) => {
+                  const ids = line.needs.map((n) => n.id)
+                  const row = {
+                    choosing: owns && g.key === 'toOrder',
+                    chosen: ids.every((id) => chosen.includes(id)),
+                    onChoose: (yes: boolean) =>
+                      setChosen([...chosen.filter((c) => !ids.includes(c)), ...(yes ? ids : [])]),
+                    onOpen: (id: string) => setParams({ need: id }),
+                  }
+                  return line.needs.length > 1 ? (
+                    <PooledNeed key={line.key} projectId={projectId} line={line} {...row} />
+                  ) : (
+                    <NeedRow
+                      key={line.key}
+                      line={line}
+                      warning={variants?.find((v) => v.needId === ids[0])?.difference}
+                      {...row}
+                    />
+                  )
+                })}
               </ul>
             </Part>
           )
@@ -161,7 +172,7 @@ function PartsAnswer({ needs }: { needs: Need[] }) {
   const next = [...coming]
     .filter((n) => !late.includes(n))
     .sort((a, b) => a.expectedOn!.localeCompare(b.expectedOn!))[0]
-  const toOrder = needs.filter((n) => ['NEEDED', 'SOURCED', 'RETURNED'].includes(n.state)).length
+  const toOrder = linesOf(needs.filter((n) => ['NEEDED', 'SOURCED', 'RETURNED'].includes(n.state))).length
   if (needs.length === 0) return t('parts.nothing')
   return (
     <>
@@ -174,23 +185,24 @@ function PartsAnswer({ needs }: { needs: Need[] }) {
 }
 
 function NeedRow({
-  need: n,
+  line,
   warning,
   choosing,
   chosen,
   onChoose,
   onOpen,
 }: {
-  need: Need
+  line: NeedLine
   /** What a sister variant has otherwise. */
   warning?: string | undefined
   choosing: boolean
   chosen: boolean
   onChoose: (yes: boolean) => void
-  onOpen: () => void
+  onOpen: (needId: string) => void
 }) {
   const { t } = useTranslation()
   const format = useFormat()
+  const n = line.needs[0]!
   const { projectId = '' } = useParams()
   const { data: work } = useQuery(jobsQuery(projectId))
   const job = work?.jobs.find((j) => j.id === n.jobId)
@@ -208,11 +220,10 @@ function NeedRow({
       <button
         type="button"
         className="flex min-h-11 grow items-center gap-3 rounded px-1 py-2 text-left hover:bg-base-200"
-        onClick={onOpen}
+        onClick={() => onOpen(n.id)}
       >
         <span className="grow">
-          <span className="font-semibold">{n.title}</span>
-          {n.quantity > 1 && ` × ${n.quantity}`}
+          <span className="font-semibold">{n.title}</span> <Total line={line} />
           {n.side !== 'NONE' && ` · ${t(`side.${n.side}`)}`}
           {n.grade && n.gradeReason && (
             <span className="block text-sm">

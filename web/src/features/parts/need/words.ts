@@ -31,6 +31,11 @@ export const needWords = {
     about: 'about {{money}}',
     orderChosen_one: 'Order it',
     orderChosen_other: 'Order these {{count}}',
+    forJobs_one: 'for one job',
+    forJobs_other: 'for {{count}} jobs',
+    packs_one: 'one pack of {{pack}}',
+    packs_other: '{{count}} packs of {{pack}}',
+    together: 'Taken by',
     group: {
       check: 'To check in',
       toOrder: 'To order',

@@ -12,6 +12,7 @@ import { Amount, Decimal, Line, Pick } from '@/ui/form/named'
 import { numberOf } from '@/ui/form/rules'
 import { Sheet } from '@/ui/form/Sheet'
 import { useFields } from '@/ui/form/useFields'
+import { useAmounts } from '@/ui/format/amounts'
 import { useFormat } from '@/ui/format/format'
 import { parseMinor, useAmountProblem } from '@/ui/format/money'
 import { SupplierFields } from '../supplier/SupplierFields'
@@ -66,6 +67,7 @@ type Props = { projectId: string; needs: Schemas['Need'][]; onClose: () => void 
 export function OrderForm({ projectId, needs, onClose }: Props) {
   const { t } = useTranslation()
   const format = useFormat()
+  const amount = useAmounts()
   const [id] = useState(() => crypto.randomUUID())
   const { data: suppliers } = useQuery(suppliersQuery)
   const supplierOf = (known: string) => suppliers?.find((s) => s.id === known)
@@ -106,7 +108,10 @@ export function OrderForm({ projectId, needs, onClose }: Props) {
           <Amount
             key={n.id}
             name={`amounts.${n.id}`}
-            label={t('parts.amountOf', { part: n.quantity > 1 ? `${n.quantity} × ${n.title}` : n.title, currency })}
+            label={t('parts.amountOf', {
+              part: n.unit !== 'PIECE' || n.quantity > 1 ? `${amount(n)} × ${n.title}` : n.title,
+              currency,
+            })}
             hint={n.estimateMinor && t('parts.estimated', { money: format.money(n.estimateMinor, format.currency) })}
             currency={currency}
           />

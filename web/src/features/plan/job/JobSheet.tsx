@@ -9,6 +9,7 @@ import { Cautions } from '@/ui/safety/Cautions'
 import { ProblemAlert } from '@/ui/page/Feedback'
 import { Interlocks } from '@/ui/safety/Interlocks'
 import { Photos } from '@/ui/photos/Photos'
+import { useAmounts } from '@/ui/format/amounts'
 import { Sheet } from '@/ui/form/Sheet'
 import { hours } from '@/ui/format/format'
 import { useZoneNames } from '@/ui/format/zones'
@@ -34,6 +35,7 @@ export function JobSheet({
   onClose: () => void
 }) {
   const { t } = useTranslation()
+  const amount = useAmounts()
   const { projectId = '' } = useParams()
   const [editing, setEditing] = useState(false)
   if (editing) return <JobForm projectId={projectId} job={job} all={all} onClose={() => setEditing(false)} />
@@ -69,7 +71,7 @@ export function JobSheet({
                   <Link className="link" to={`/p/${projectId}/parts?need=${n.id}`}>
                     {n.title}
                   </Link>
-                  {n.quantity > 1 && ` × ${n.quantity}`}{' '}
+                  {(n.unit !== 'PIECE' || n.quantity > 1) && ` × ${amount(n)}`}{' '}
                   <span className="quiet text-sm">{t(`needState.${n.state}`)}</span>
                   {n.placeCode && <span className="label-code ml-2 text-sm">{n.placeCode}</span>}
                 </li>

@@ -9,6 +9,7 @@ import { Line } from '@/ui/form/named'
 import { line } from '@/ui/form/rules'
 import { useFields } from '@/ui/form/useFields'
 import { SafetyMark } from '@/ui/safety/SafetyMark'
+import { useFindingName } from '../finding/useFindingName'
 import type { Proposed } from './decisions'
 
 type Decision = Schemas['DecisionRequest']['decision']
@@ -24,13 +25,13 @@ export function DecideCard({
   onLater: () => void
 }) {
   const { t } = useTranslation()
+  const { what } = useFindingName(f.projectId, () => zoneName)
   const form = useFields(z.object({ reason: line(t('form.missing')) }), { reason: t(`decide.why.${proposal.why}`) })
   const decide = useWrite(
     (body: Schemas['DecisionRequest'], id) =>
       unwrap(api.POST('/api/findings/{id}/decision', { params: { path: { id: f.id } }, body, ...write(id) })),
     {
-      said: (v) =>
-        `${t(`kind.${f.kind}`)}: ${zoneName}. ${t('finding.decided', { decision: t(`decision.${v.decision}`) })}`,
+      said: (v) => `${what(f)}: ${zoneName}. ${t('finding.decided', { decision: t(`decision.${v.decision}`) })}`,
     },
   )
   const as = (decision: Decision) => (said: { reason: string }) => {
@@ -51,7 +52,7 @@ export function DecideCard({
   return (
     <div className="card-sheet grid content-start gap-3 p-4">
       <h2 className="text-xl font-semibold">
-        {t(`kind.${f.kind}`)}: {zoneName}
+        {what(f)}: {zoneName}
       </h2>
       <SafetyMark safety={f.safetyClass} />
       {f.note && <p className="whitespace-pre-wrap">{f.note}</p>}

@@ -7,6 +7,7 @@ import { useWrite } from '@/api/useWrite'
 import { hours } from '@/ui/format/format'
 import { Loaded, ProblemAlert } from '@/ui/page/Feedback'
 import { Part } from '@/ui/page/Page'
+import { useFindingName } from '../finding/useFindingName'
 import type { Finding } from './decisions'
 
 type Props = { projectId: string; findings: Finding[]; nameOf: (zone: string) => string }
@@ -14,6 +15,7 @@ type Props = { projectId: string; findings: Finding[]; nameOf: (zone: string) =>
 /** What is decided and has no jobs yet: the work of all of it is made with one press, and taken back with one. */
 export function JobsToMake({ projectId, findings, nameOf }: Props) {
   const { t } = useTranslation()
+  const { whole } = useFindingName(projectId, nameOf)
   const path = { params: { path: { projectId } } }
   const offers = useQuery({
     queryKey: ['chains', projectId],
@@ -76,7 +78,9 @@ export function JobsToMake({ projectId, findings, nameOf }: Props) {
                   <span className="quiet text-sm">
                     {o.title === undefined
                       ? t('decide.byHand')
-                      : t('decide.chain', { count: o.jobs, hours: hours(o.likelyMinutes) })}
+                      : o.withOtherSide
+                        ? t('decide.withOtherSide')
+                        : t('decide.chain', { count: o.jobs, hours: hours(o.likelyMinutes) })}
                   </span>
                 </li>
               ))}
@@ -97,7 +101,7 @@ export function JobsToMake({ projectId, findings, nameOf }: Props) {
 
   function nameOfFinding(id: string): string {
     const finding = findings.find((f) => f.id === id)
-    return finding ? `${t(`kind.${finding.kind}`)}: ${nameOf(finding.zone)}` : ''
+    return finding ? whole(finding) : ''
   }
 }
 

@@ -13,6 +13,7 @@ export const decisionWords = {
     jobsMade_other: '{{count}} jobs made.',
     shared_one: 'last, {{hours}}',
     shared_other: 'once, for {{count}} of these, {{hours}}',
+    withOtherSide: 'with the other side',
     chain_one: 'one job, {{hours}}',
     chain_other: '{{count}} jobs, {{hours}}',
     byHand: 'no recipe fits: add its jobs by hand',

@@ -88,6 +88,7 @@ function WalkRound({
         </div>
         <div>
           <FindingList
+            projectId={projectId}
             findings={here}
             nameOf={nameOf}
             {...(zone ? { zone } : {})}

@@ -1,20 +1,27 @@
 import { useState } from 'react'
 import { Controller, useForm, useWatch } from 'react-hook-form'
+import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { aims, safetyClasses, waysOfSeeing } from '@/api/generated/enums'
+import { drawingQuery } from '@/api/queries'
 import { useWrite } from '@/api/useWrite'
 import { isStale } from '@/ui/page/Feedback'
 import { Form } from '@/ui/form/Form'
 import { isLowered, LoweredReason } from '@/ui/form/LoweredReason'
 import { Merge } from '@/ui/form/Merge'
 import { Note, Pick, Tick } from '@/ui/form/named'
+import { kindsOf, useThings } from '@/ui/format/things'
+import { useZoneNames } from '@/ui/format/zones'
 import { kinds, severities } from './JudgementFields'
+import { ThingPick } from './ThingPick'
 
 type Finding = Schemas['FindingRow']
 const judged = ['severity', 'safetyClass', 'howSeen', 'aim'] as const
 
 const editedOf = (f: Finding) => ({
+  zone: f.zone,
+  thing: f.component ?? '',
   kind: f.kind,
   severity: String(f.severity),
   safetyClass: f.safetyClass,
@@ -31,7 +38,8 @@ function fieldsOf(mine: Edited, base: Finding): Schemas['FindingFields'] {
   const before = editedOf(base)
   const said = judged.filter((key) => !base.proposed.includes(key) || mine[key] !== before[key])
   return {
-    zone: base.zone,
+    zone: mine.zone,
+    ...(mine.thing && { component: mine.thing }),
     kind: mine.kind,
     covered: mine.covered,
     note: mine.note,
@@ -46,7 +54,22 @@ export function EditFinding({ finding, onDone }: { finding: Finding; onDone: () 
   const { t } = useTranslation()
   const [base, setBase] = useState(finding)
   const form = useForm<Edited>({ defaultValues: editedOf(finding) })
-  const safetyClass = useWatch({ control: form.control, name: 'safetyClass' })
+  const [safetyClass, zone, thing] = useWatch({ control: form.control, name: ['safetyClass', 'zone', 'thing'] })
+  const { data: drawing } = useQuery(drawingQuery(finding.projectId))
+  const nameOf = useZoneNames(finding.projectId)
+  const here = useThings(finding.projectId).at(zone)
+  const places = [...new Set([finding.zone, ...(drawing?.zones ?? []).map((z) => z.id)])]
+  const moved = () => form.setValue('thing', '')
+  const offered = [
+    ...new Set([
+      base.kind,
+      ...kindsOf(
+        here.find((c) => c.id === thing),
+        here,
+        kinds,
+      ),
+    ]),
+  ]
   const save = useWrite(
     (body: Schemas['FindingChangeRequest'], id) =>
       unwrap(api.PUT('/api/findings/{id}', { params: { path: { id: finding.id } }, body, ...write(id) })),
@@ -71,7 +94,9 @@ export function EditFinding({ finding, onDone }: { finding: Finding; onDone: () 
         )
       }
     >
-      <Pick name="kind" label={t('finding.kind')} of={kinds} say={say.kind} />
+      <Pick name="zone" label={t('finding.place')} of={places} say={nameOf} onChosen={moved} />
+      <ThingPick here={here} value={thing} onChange={(id) => form.setValue('thing', id)} />
+      <Pick name="kind" label={t('finding.kind')} of={offered} say={say.kind} />
       <Pick name="safetyClass" label={t('finding.safetyClass')} of={safetyClasses} say={say.safetyClass} />
       <Controller
         name="loweredReason"
@@ -96,6 +121,7 @@ export function EditFinding({ finding, onDone }: { finding: Finding; onDone: () 
           stored={editedOf(base)}
           onChange={(merged) => form.reset(merged)}
           fields={[
+            { key: 'zone', label: t('finding.place'), show: (v) => nameOf(String(v)) },
             { key: 'kind', label: t('finding.kind'), show: (v) => say.kind(v as Edited['kind']) },
             {
               key: 'safetyClass',

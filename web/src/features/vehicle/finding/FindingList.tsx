@@ -1,13 +1,15 @@
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Camera, Plus } from 'lucide-react'
-import type { Schemas } from '@/api/client'
+import { thumbnailUrl, type Schemas } from '@/api/client'
 import { SafetyMark } from '@/ui/safety/SafetyMark'
 import { isOver } from './findingMarks'
+import { useFindingName } from './useFindingName'
 
 type Finding = Schemas['FindingRow']
 
 type Props = {
+  projectId: string
   findings: Finding[]
   zone?: string
   nameOf: (zone: string) => string
@@ -17,15 +19,16 @@ type Props = {
 }
 
 /** Findings, gravest first; of one zone when one is pressed. */
-export function FindingList({ findings, zone, nameOf, onOpen, onAdd, onAll }: Props) {
+export function FindingList({ projectId, findings, zone, nameOf, onOpen, onAdd, onAll }: Props) {
   const { t } = useTranslation()
   const [search, setSearch] = useState('')
   const [closed, setClosed] = useState(false)
+  const { what } = useFindingName(projectId, nameOf)
   const words = search.trim().toLowerCase()
   const shown = findings.filter(
     (f) =>
       (closed || !isOver(f)) &&
-      (words === '' || `${nameOf(f.zone)} ${t(`kind.${f.kind}`)} ${f.note}`.toLowerCase().includes(words)),
+      (words === '' || `${nameOf(f.zone)} ${what(f)} ${f.note}`.toLowerCase().includes(words)),
   )
   const hidden = findings.filter(isOver).length
   return (
@@ -64,14 +67,23 @@ export function FindingList({ findings, zone, nameOf, onOpen, onAdd, onAll }: Pr
             >
               <SafetyMark safety={f.safetyClass} word={false} />
               <span className="grow">
-                <span className="font-semibold">{t(`kind.${f.kind}`)}</span>
+                <span className="font-semibold">{what(f)}</span>
                 {!zone && <span className="quiet"> · {nameOf(f.zone)}</span>}
                 <span className="quiet block text-sm">
                   {f.decision ? `${t(`decision.${f.decision}`)} · ` : ''}
                   {t(`findingState.${f.state}`)}
                 </span>
               </span>
-              {f.photos > 0 && <Camera className="quiet size-4 shrink-0" aria-label={t('walk.hasPhoto')} />}
+              {f.firstPhoto ? (
+                <img
+                  src={thumbnailUrl(f.firstPhoto)}
+                  alt={t('walk.hasPhoto')}
+                  className="h-11 w-14 shrink-0 rounded object-cover"
+                  loading="lazy"
+                />
+              ) : (
+                f.photos > 0 && <Camera className="quiet size-4 shrink-0" aria-label={t('walk.hasPhoto')} />
+              )}
             </button>
           </li>
         ))}

@@ -16,6 +16,7 @@ import { OriginForm } from './OriginForm'
 import { EstimatePart } from '../estimate/EstimatePart'
 import { RecheckForm, ReopenButton, WithdrawForm } from './ClosingForms'
 import { isOver } from './findingMarks'
+import { useFindingName } from './useFindingName'
 
 type Finding = Schemas['FindingRow']
 type Doing = 'edit' | 'decide' | 'withdraw' | 'origin' | undefined
@@ -38,7 +39,7 @@ export function FindingSheet({
   const { owns } = useRole()
   const [doing, setDoing] = useState<Doing>()
   const stop = () => setDoing(undefined)
-  const title = (of: Finding) => `${t(`kind.${of.kind}`)}: ${nameOf(of.zone)}`
+  const { whole: title } = useFindingName(f.projectId, nameOf)
   const others = all.filter((o) => o.id !== f.id && !isOver(o))
   const behind = all.find((o) => o.id === f.behindId)
   const keptAs = all.find((o) => o.id === f.duplicateOf)
@@ -96,6 +97,7 @@ export function FindingSheet({
           {t('origin.previous')}: {t(`origin.previousWork.${f.previousWork}`)}
         </p>
       )}
+      {!doing && f.state === 'DECIDED' && <Work finding={f} />}
       {/* what is read later stands below: a button does not move away from under the finger */}
       <div className="my-4 border-y border-base-300 py-4">
         {doing === 'edit' && <EditFinding finding={f} onDone={stop} />}
@@ -104,7 +106,7 @@ export function FindingSheet({
         {doing === 'origin' && <OriginForm finding={f} others={others} nameOf={title} onDone={stop} />}
         {!doing && <NextStep finding={f} onDo={setDoing} />}
       </div>
-      {!doing && <Work finding={f} />}
+      {!doing && f.state !== 'DECIDED' && <Work finding={f} />}
       {owns && !isOver(f) && <EstimatePart finding={f} />}
       <Photos subject="FINDING" subjectId={f.id} />
     </Sheet>

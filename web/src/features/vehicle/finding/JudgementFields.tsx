@@ -21,6 +21,7 @@ export const kinds: Schemas['FindingFields']['kind'][] = [
   'OLD_REPAIR',
   'DENT',
   'CONTAMINATED',
+  'SYMPTOM',
   'DOUBT',
 ]
 /** From hardly worth a word to gone. */

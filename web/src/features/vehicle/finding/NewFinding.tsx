@@ -10,11 +10,13 @@ import { usePhotos } from '@/ui/photos/usePhotos'
 import { Sheet } from '@/ui/form/Sheet'
 import { useFormat } from '@/ui/format/format'
 import { useDraft, useKeptTyping } from '@/ui/form/useDraft'
+import { kindsOf, useThings } from '@/ui/format/things'
 import { kinds, type Judgement } from './JudgementFields'
 import { Proposed } from './Proposed'
+import { ThingPick } from './ThingPick'
 
 type Kind = Schemas['FindingFields']['kind']
-type Draft = { id: string; kind?: Kind; note: string; covered: boolean; said: Judgement }
+type Draft = { id: string; thing?: string; kind?: Kind; note: string; covered: boolean; said: Judgement }
 
 /** Zone, kind, save: the rest is proposed. */
 export function NewFinding({
@@ -35,7 +37,23 @@ export function NewFinding({
   const [draft, keep, forget] = useDraft(name, initial)
   const form = useForm<Draft>({ defaultValues: draft })
   useKeptTyping(form, keep)
-  const [kind, said] = useWatch({ control: form.control, name: ['kind', 'said'] })
+  const [kind, said, thing] = useWatch({ control: form.control, name: ['kind', 'said', 'thing'] })
+  const here = useThings(projectId).at(zone)
+  const offered = kindsOf(
+    here.find((c) => c.id === thing),
+    here,
+    kinds,
+  )
+  const about = (id: string) => {
+    const can = kindsOf(
+      here.find((c) => c.id === id),
+      here,
+      kinds,
+    )
+    form.setValue('thing', id)
+    if (can.length === 1) form.setValue('kind', can[0]!)
+    else if (kind && !can.includes(kind)) form.setValue('kind', undefined)
+  }
   const [recorded, setRecorded] = useState(false)
   const photos = usePhotos(name, 'FINDING')
   const close = () => {
@@ -79,6 +97,7 @@ export function NewFinding({
                 projectId={projectId}
                 zone={zone}
                 kind={kind}
+                {...(thing && { component: thing })}
                 said={said}
                 onChange={(judged) => form.setValue('said', judged)}
               />
@@ -88,14 +107,24 @@ export function NewFinding({
             <PhotoChoice photos={photos} />
           </>
         }
-        onSubmit={({ kind, note, covered, said }) =>
-          kind && save.mutate({ zone, kind, covered, note, foundOn: format.today(), ...said })
+        onSubmit={({ kind, thing, note, covered, said }) =>
+          kind &&
+          save.mutate({
+            zone,
+            ...(thing && { component: thing }),
+            kind,
+            covered,
+            note,
+            foundOn: format.today(),
+            ...said,
+          })
         }
       >
+        <ThingPick here={here} value={thing ?? ''} onChange={about} />
         <fieldset>
           <legend className="mb-2 font-semibold">{t('walk.whatIsWrong')}</legend>
           <div className="grid grid-cols-2 gap-2">
-            {kinds.map((k) => (
+            {offered.map((k) => (
               <button
                 key={k}
                 type="button"

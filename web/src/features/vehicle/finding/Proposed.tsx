@@ -10,20 +10,26 @@ export function Proposed({
   projectId,
   zone,
   kind,
+  component,
   said,
   onChange,
 }: {
   projectId: string
   zone: string
   kind: Schemas['FindingFields']['kind']
+  component?: string
   said: Judgement
   onChange: (said: Judgement) => void
 }) {
   const { t } = useTranslation()
   const { data, error } = useQuery({
-    queryKey: ['proposal', projectId, zone, kind],
+    queryKey: ['proposal', projectId, zone, kind, component],
     queryFn: () =>
-      unwrap(api.GET('/api/projects/{projectId}/proposal', { params: { path: { projectId }, query: { zone, kind } } })),
+      unwrap(
+        api.GET('/api/projects/{projectId}/proposal', {
+          params: { path: { projectId }, query: { zone, kind, ...(component && { component }) } },
+        }),
+      ),
   })
   // below the button, which would move away under the finger when the answer comes
   return (

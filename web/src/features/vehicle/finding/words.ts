@@ -36,6 +36,7 @@ export const findingWords = {
     MISSING: 'Missing',
     DEAD_ELECTRICAL: 'Electrically dead',
     CONTAMINATED: 'Contaminated',
+    SYMPTOM: 'It does this',
     DOUBT: 'In doubt',
   },
   reason: {
@@ -51,6 +52,7 @@ export const findingWords = {
     EXHAUST_GAS: 'Exhaust gas can reach the cabin.',
     CLEAR_VIEW: 'It is in the driver’s view.',
     TO_SEE_AND_BE_SEEN: 'Every lamp has to work before the road.',
+    WHAT_IT_IS: 'What the part does calls for it.',
     ONLY_A_DOUBT: 'It is only a doubt until somebody has looked.',
     CHECK_FAILED: 'The failed check calls for it.',
     READING_OUTSIDE: 'A reading lies outside its limit.',
@@ -74,6 +76,12 @@ export const findingWords = {
     WITHDRAWN: 'withdrawn',
   },
   finding: {
+    thing: 'Which part, or what does it do?',
+    noThing: 'not known yet, or the place itself',
+    partsHere: 'Parts here',
+    does: 'What it does, cause not known',
+    of: '{{kind}}, {{thing}}',
+    place: 'Place',
     stands: 'Recorded',
     safetyClass: 'Safety',
     loweredReason: 'What is known calls for class {{demanded}}. Why is {{said}} enough?',

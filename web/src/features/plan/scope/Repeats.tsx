@@ -19,7 +19,7 @@ export function Repeats({ projectId, scope: s }: { projectId: string; scope: Sco
     <Part title={t('scope.repeats')}>
       <ul>
         {s.repeats.map((r) => (
-          <Repeat key={r.zone + r.operation} projectId={projectId} repeat={r} />
+          <Repeat key={r.jobs[0]} projectId={projectId} repeat={r} />
         ))}
       </ul>
     </Part>

@@ -11,6 +11,7 @@ import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.UUID;
@@ -111,6 +112,7 @@ class TradeBookTest {
             String[] where = finding.split(" ");
             garage.finding(project, where[0], where[1]);
         }
+        if (seed != 0) nameThings(garage, project, seed);
         for (JsonNode d : garage.owner().get(base + "/decisions").ok())
             garage.decide(
                     UUID.fromString(d.path("findingId").asString()),
@@ -182,6 +184,38 @@ class TradeBookTest {
                 .as("61: restraint is looked at or renewed")
                 .isNotEmpty()
                 .containsOnly("INSPECT", "REPLACE");
+    }
+
+    /** Things of the car by chance, each with what can be wrong with it: ten parts, and what the car does once. */
+    private static void nameThings(TestGarage garage, UUID project, long seed) {
+        var random = new Random(seed);
+        String base = "/api/projects/" + project;
+        List<String> zones = garage.owner()
+                .get(base + "/drawing")
+                .ok()
+                .path("zones")
+                .valueStream()
+                .map(z -> z.path("id").asString())
+                .toList();
+        List<JsonNode> things = new ArrayList<>(
+                garage.owner().get(base + "/anatomy").ok().valueStream().toList());
+        Collections.shuffle(things, random);
+        int named = 0;
+        for (JsonNode thing : things) {
+            Set<String> places =
+                    thing.path("places").valueStream().map(JsonNode::asString).collect(Collectors.toSet());
+            Optional<String> zone = zones.stream()
+                    .filter(z -> places.contains(z.replaceAll("-(left|right)$", "")))
+                    .findFirst();
+            if (zone.isEmpty() || named == 10) continue;
+            List<JsonNode> kinds = thing.path("kinds").valueStream().toList();
+            garage.finding(
+                    project,
+                    zone.get(),
+                    thing.path("id").asString(),
+                    kinds.get(random.nextInt(kinds.size())).asString());
+            named++;
+        }
     }
 
     private static String lastHeatOn(Planned plan, String system) {
@@ -304,8 +338,8 @@ class TradeBookTest {
         }
 
         String system(JsonNode job) {
-            return systems.getOrDefault(
-                    job.path("zone").asString(), job.path("system").asString(""));
+            String own = job.path("system").asString("");
+            return own.isEmpty() ? systems.getOrDefault(job.path("zone").asString(), "") : own;
         }
 
         String start(JsonNode job) {

@@ -154,7 +154,6 @@ class RecipesAndJobsTest {
                                                 kind,
                                                 thing.system(),
                                                 thing.places().iterator().next(),
-                                                false,
                                                 Optional.of(thing),
                                                 thing.isSymptom() ? Decision.INVESTIGATE : Decision.REPLACE),
                                         vehicle)

@@ -133,6 +133,30 @@ public record TestGarage(Running running, UUID id, Api owner) {
         return id;
     }
 
+    /** Of a thing that somebody named. */
+    public UUID finding(UUID project, String zone, String component, String kind) {
+        UUID id = UUID.randomUUID();
+        owner.post(
+                        "/api/projects/" + project + "/findings",
+                        map(
+                                "id",
+                                id,
+                                "fields",
+                                map(
+                                        "zone",
+                                        zone,
+                                        "component",
+                                        component,
+                                        "kind",
+                                        kind,
+                                        "covered",
+                                        false,
+                                        "foundOn",
+                                        TODAY)))
+                .ok();
+        return id;
+    }
+
     public void decide(UUID finding, String decision) {
         owner.post(
                         "/api/findings/" + finding + "/decision",

@@ -47,11 +47,8 @@ record Parts(Anatomy anatomy, Consumables consumables, Bands bands) {
                         step.needs().stream()
                                 .filter(n ->
                                         n.item().isPresent() || what.thing().isEmpty()),
-                        renewed(step, renews, what).stream()
-                                .flatMap(c -> Stream.concat(Stream.of(c), anatomy.with(c, vehicle).stream()))
-                                .filter(c -> c.mayBeOn(vehicle))
-                                .distinct()
-                                .map(c -> need(c, what)))
+                        renewed(step, renews, what).stream().flatMap(c -> needs(c, vehicle)))
+                .distinct()
                 .toList();
         return step.with(access(step, what), needs);
     }
@@ -73,17 +70,23 @@ record Parts(Anatomy anatomy, Consumables consumables, Bands bands) {
                 .orElse(step.access());
     }
 
-    private static NeedTemplate need(Component c, ToDo what) {
-        int pieces = c.count() * (c.axlePair() && what.sided() ? 2 : 1);
-        boolean handed = c.handed() && !c.axlePair();
+    /** The component and what comes new with it, for both wheels where it is done on both. */
+    private Stream<NeedTemplate> needs(Component c, Equipment vehicle) {
+        return Stream.concat(
+                        Stream.of(need(c, c.piecesOn(vehicle))),
+                        anatomy.with(c, vehicle).stream().map(w -> need(w, w.count() * c.wheelsOf(vehicle))))
+                .filter(n -> anatomy.require(n.item().orElseThrow()).mayBeOn(vehicle));
+    }
+
+    private static NeedTemplate need(Component c, int pieces) {
         return new NeedTemplate(
                 Optional.of(c.id()),
                 c.name(),
                 pieces,
                 AmountUnit.PIECE,
-                handed,
+                c.handed() && !c.axlePair(),
                 c.leadDays(),
-                c.price().times(c.axlePair() && what.sided() ? 2 : 1));
+                c.price().times((double) pieces / c.count()));
     }
 
     /** So much of what is bought by the pack. */

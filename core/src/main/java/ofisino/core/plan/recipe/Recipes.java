@@ -38,7 +38,7 @@ public final class Recipes {
     /**
      * @param stepsApply on which vehicles each step of the recipe is done
      * @param thenApply  on which vehicles each shared work is
-     * @param onlyKnown  only where what it asks for is said or usual: it orders parts that fit nothing else
+     * @param onlyKnown  only where what it asks for is said or usual, or somebody named the thing: it orders parts that fit nothing else
      * @param places     empty: everywhere
      * @param things     ids of components that it is for; with places: for those, and at those places where nobody named a thing
      * @param natures    ids of natures of components that it is for
@@ -62,7 +62,7 @@ public final class Recipes {
                     && what.thing().map(this::isFor).orElseGet(() -> isForPlace(what.place()))
                     && systems.contains(what.system())
                     && decisions.contains(what.decision())
-                    && (onlyKnown ? applies.usuallyTo(vehicle) : applies.to(vehicle));
+                    && (onlyKnown && what.thing().isEmpty() ? applies.usuallyTo(vehicle) : applies.to(vehicle));
         }
 
         private boolean isFor(Component thing) {

@@ -10,18 +10,11 @@ import ofisino.core.vehicle.finding.FindingKind;
  * A decided finding, as far as its recipe hangs on it.
  *
  * @param place where it lies, on either side: {@code "sill"}
- * @param sided whether there is such a place on either side
  * @param thing what it is about, where somebody named it
  */
-public record ToDo(
-        FindingKind kind,
-        VehicleSystem system,
-        String place,
-        boolean sided,
-        Optional<Component> thing,
-        Decision decision) {
+public record ToDo(FindingKind kind, VehicleSystem system, String place, Optional<Component> thing, Decision decision) {
     /** At a place of which nobody named a thing. */
     public static ToDo at(String place, VehicleSystem system, FindingKind kind, Decision decision) {
-        return new ToDo(kind, system, place, false, Optional.empty(), decision);
+        return new ToDo(kind, system, place, Optional.empty(), decision);
     }
 }

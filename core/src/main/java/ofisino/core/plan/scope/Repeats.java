@@ -18,8 +18,17 @@ public final class Repeats {
 
     private Repeats() {}
 
-    /** @param piece the piece of work that it is a step of, or the job itself */
-    public record Done<J>(J id, Object piece, Optional<String> zone, Operation operation, long spentMinutes) {}
+    /**
+     * @param piece the piece of work that it is a step of, or the job itself
+     * @param thing id of what it was done to, where somebody named it: two things at one place are two repairs
+     */
+    public record Done<J>(
+            J id,
+            Object piece,
+            Optional<String> zone,
+            Optional<String> thing,
+            Operation operation,
+            long spentMinutes) {}
 
     /** @param wholePanel a patch was welded into this zone so often that the whole side is the better repair */
     public record Repeat<J>(
@@ -36,13 +45,13 @@ public final class Repeats {
 
     /** Repairs of one kind that were made, or are planned, more than once in one zone. Steps of one and the same piece of work are one repair. */
     public static <J> List<Repeat<J>> of(Collection<Done<J>> jobs) {
-        record Place(String zone, Operation operation) {}
+        record Place(String zone, Optional<String> thing, Operation operation) {}
         Map<Place, List<Done<J>>> byPlace = new LinkedHashMap<>();
         for (Done<J> job : jobs)
             if (isARepair(job.operation()))
                 job.zone()
                         .ifPresent(zone -> byPlace.computeIfAbsent(
-                                        new Place(zone, job.operation()), p -> new ArrayList<>())
+                                        new Place(zone, job.thing(), job.operation()), p -> new ArrayList<>())
                                 .add(job));
         return byPlace.entrySet().stream()
                 .filter(e -> repairs(e.getValue()) >= ASK_FROM)

@@ -115,8 +115,8 @@ public final class Anatomy {
 
     private static Component component(Optional<VehicleSystem> system, Entry e, Words words) {
         e.only(Applies.keys(
-                "id", "name", "at", "behind", "nature", "count", "handed", "pair", "years", "km", "price", "lead",
-                "reads", "hazards", "with", "system"));
+                "id", "name", "at", "behind", "nature", "count", "single", "handed", "pair", "set", "years", "km",
+                "price", "lead", "reads", "hazards", "with", "system"));
         return new Component(
                 e.text("id"),
                 e.text("name"),
@@ -125,8 +125,10 @@ public final class Anatomy {
                 e.has("behind") ? Optional.of(e.texts("behind")) : Optional.empty(),
                 e.oneOf("nature", words.natures()),
                 e.whole("count", 1),
+                e.has("single"),
                 e.has("handed"),
                 e.has("pair"),
+                e.has("set"),
                 new Life(whole(e, "years"), whole(e, "km")),
                 words.bands().price(e, "small"),
                 words.bands().leadDays(e, "usual"),

@@ -6,6 +6,7 @@ import java.util.Set;
 import ofisino.core.kernel.Caution;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.VehicleSystem;
+import ofisino.core.vehicle.BodyStyle;
 import ofisino.core.vehicle.body.Zone;
 import ofisino.core.vehicle.equipment.Applies;
 import ofisino.core.vehicle.equipment.Equipment;
@@ -17,9 +18,11 @@ import ofisino.core.vehicle.finding.FindingKind;
  * @param id         stored with findings and needs, never renamed
  * @param places     where it is found, on either side: {@code "rear-brakes"}
  * @param behind     accesses through which it is reached, the first that the vehicle has; none: as it stands; empty: as is usual at its place
- * @param count      how many at one such place, at least 1
+ * @param count      how many at one such place, of a pair at one wheel, at least 1
+ * @param single     one of them is done without the others
  * @param handed     left and right are not the same part
  * @param axlePair   replaced on both wheels of an axle at once
+ * @param axleSet    sold as a set for both wheels
  * @param leadDays   usual days from order to arrival
  * @param readBy     ids of the limits that it is measured by
  * @param hazards    dangers of the thing itself
@@ -34,8 +37,10 @@ public record Component(
         Optional<List<String>> behind,
         Nature nature,
         int count,
+        boolean single,
         boolean handed,
         boolean axlePair,
+        boolean axleSet,
         Life life,
         Price price,
         int leadDays,
@@ -54,9 +59,27 @@ public record Component(
                     "component.nowhere", "%s is nowhere on the vehicle.", "Name a place and how many are there.", id);
     }
 
+    /** How many are bought when it is done: of a pair those of both wheels, of a set one. */
+    public int piecesOn(Equipment vehicle) {
+        return (single ? 1 : count) * wheelsOf(vehicle);
+    }
+
+    /** On how many wheels it is done at once, each with what comes with it. What cars have too, a motorcycle has on one wheel. */
+    public int wheelsOf(Equipment vehicle) {
+        boolean oneWheel = vehicle.make().body() == BodyStyle.MOTORCYCLE
+                && applies.fits().bodies().size() > 1;
+        return axlePair && !axleSet && !oneWheel ? 2 : 1;
+    }
+
     /** Whether it is no thing but what the vehicle does when something is wrong. */
     public boolean isSymptom() {
         return nature.kinds().contains(FindingKind.SYMPTOM);
+    }
+
+    /** Whether there is one in front and one behind, which its name does not tell apart. */
+    public boolean isAtBothEnds() {
+        return places.stream().anyMatch(p -> p.contains("front"))
+                && places.stream().anyMatch(p -> p.contains("rear"));
     }
 
     /** Whether it can be found there. @param place without its side */

@@ -1,6 +1,7 @@
 package ofisino.core.vehicle.body;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.Side;
@@ -81,6 +82,12 @@ public record Zone(
     /** With its side: {@code "Sill, left"}. */
     public String label() {
         return sided(name);
+    }
+
+    /** Something that there is in front and behind, told apart by this place: {@code "Rear tyre"}. */
+    public String end(String thing) {
+        String end = id.contains("front") ? "Front " : id.contains("rear") ? "Rear " : "";
+        return end.isEmpty() ? thing : end + thing.substring(0, 1).toLowerCase(Locale.ROOT) + thing.substring(1);
     }
 
     /** Something of this place, with its side: {@code "Outer sill, left"}. */

@@ -97,7 +97,8 @@ class ScopeTest {
     @Test
     void theThirdPatchSuggestsTheWholeSide() {
         List<Done<Integer>> patches = IntStream.range(0, 3)
-                .mapToObj(i -> new Done<>(i, "piece " + i, Optional.of("side-panel"), Operation.WELD, 60L))
+                .mapToObj(i ->
+                        new Done<>(i, "piece " + i, Optional.of("side-panel"), Optional.empty(), Operation.WELD, 60L))
                 .toList();
         assertThat(Repeats.of(patches.subList(0, 1))).isEmpty();
         assertThat(Repeats.of(patches.subList(0, 2))).singleElement().satisfies(r -> {
@@ -107,12 +108,17 @@ class ScopeTest {
         assertThat(Repeats.of(patches)).singleElement().matches(Repeats.Repeat::wholePanel);
         // two steps of one piece of work are one repair
         assertThat(Repeats.of(List.of(
-                        new Done<>(1, "piece", Optional.of("sill"), Operation.WELD, 0L),
-                        new Done<>(2, "piece", Optional.of("sill"), Operation.WELD, 0L))))
+                        new Done<>(1, "piece", Optional.of("sill"), Optional.empty(), Operation.WELD, 0L),
+                        new Done<>(2, "piece", Optional.of("sill"), Optional.empty(), Operation.WELD, 0L))))
                 .isEmpty();
         assertThat(Repeats.of(List.of(
-                        new Done<>(1, "a", Optional.of("sill"), Operation.INSPECT, 0L),
-                        new Done<>(2, "b", Optional.of("sill"), Operation.INSPECT, 0L))))
+                        new Done<>(1, "a", Optional.of("engine"), Optional.of("starter"), Operation.REPLACE, 0L),
+                        new Done<>(2, "b", Optional.of("engine"), Optional.of("hose"), Operation.REPLACE, 0L))))
+                .as("two things at one place are two repairs")
+                .isEmpty();
+        assertThat(Repeats.of(List.of(
+                        new Done<>(1, "a", Optional.of("sill"), Optional.empty(), Operation.INSPECT, 0L),
+                        new Done<>(2, "b", Optional.of("sill"), Optional.empty(), Operation.INSPECT, 0L))))
                 .isEmpty();
     }
 

@@ -182,20 +182,14 @@ record ChainService(
         Optional<Component> thing = finding.seen().component().flatMap(anatomy::find);
         return finding.decided()
                 .flatMap(d -> recipes.propose(
-                        new ToDo(
-                                finding.kind(),
-                                finding.system(),
-                                zone.place(),
-                                zone.side() != Side.NONE,
-                                thing,
-                                d.decision()),
-                        equipment))
+                        new ToDo(finding.kind(), finding.system(), zone.place(), thing, d.decision()), equipment))
                 .map(r -> r.said(text -> put(text, called(zone, thing, r.wholeAxle()))));
     }
 
     /** What the work is on: the thing, where somebody named it, and its side, where the work is on one of them only. */
     private static String called(Zone zone, Optional<Component> thing, boolean wholeAxle) {
-        String name = thing.map(Component::name).orElse(zone.name());
+        String name =
+                thing.map(c -> c.isAtBothEnds() ? zone.end(c.name()) : c.name()).orElse(zone.name());
         return wholeAxle || zone.side() == Side.NONE ? name : zone.sided(name);
     }
 

@@ -114,10 +114,16 @@ record ScopeService(
 
     private List<Again> repeats(Caller caller, UUID projectId, List<Jobs.Job> all) {
         List<RepeatCauseRow> causes = mapper.repeatCauses(caller.garageId(), projectId);
+        Map<UUID, String> things = thingsByJob(caller, projectId);
         return Repeats.of(all.stream()
                         .filter(j -> j.state() != JobState.DROPPED)
                         .map(j -> new Repeats.Done<>(
-                                j.id(), j.piece(), Optional.ofNullable(j.zone()), j.operation(), j.spentMinutes()))
+                                j.id(),
+                                j.piece(),
+                                Optional.ofNullable(j.zone()),
+                                Optional.ofNullable(things.get(j.id())),
+                                j.operation(),
+                                j.spentMinutes()))
                         .toList())
                 .stream()
                 .map(r -> new Again(
@@ -127,6 +133,20 @@ record ScopeService(
                                 .map(RepeatCauseRow::cause)
                                 .findFirst()))
                 .toList();
+    }
+
+    /** What a job is done to, where a finding of it names it. */
+    private Map<UUID, String> thingsByJob(Caller caller, UUID projectId) {
+        Map<UUID, String> named = new HashMap<>();
+        for (Finding f : findings.of(caller, projectId))
+            f.seen().component().ifPresent(thing -> named.put(f.id(), thing));
+        Map<UUID, String> byJob = new HashMap<>();
+        jobs.findingsByJob(caller, projectId)
+                .forEach((job, of) -> of.stream()
+                        .filter(named::containsKey)
+                        .findFirst()
+                        .ifPresent(f -> byJob.put(job, named.get(f))));
+        return byJob;
     }
 
     /** A third repair of the same kind at the same place asks for the cause first. */

@@ -203,18 +203,18 @@ class MainLineJourneyTest {
     @Order(5)
     void aPartIsOrderedArrivesAndGoesToAPlaceWithACode() {
         go(desk, word("nav.parts"));
-        says(desk, word("parts.toOrder", "count", 5));
+        says(desk, word("parts.toOrder", "count", 9));
         accessible(desk);
-        desk.getByLabel(word("parts.choose", "part", "Cutting discs")).check();
+        desk.getByLabel(word("parts.choose", "part", "Cutting and flap discs")).check();
         press(desk, word("parts.orderChosen", "count", 1));
         press(desk, word("parts.newSupplier"));
         desk.getByLabel(word("parts.supplierName")).fill("Alder & Finch Spares");
         desk.getByLabel(word("parts.supplierCurrency")).fill("gbp");
         press(desk, word("parts.addSupplier"));
-        says(desk, "5 × Cutting discs, GBP");
+        says(desk, "10 × Cutting and flap discs, GBP");
         press(desk, word("parts.recordOrder"));
         says(desk, word("moneyWrong"));
-        desk.getByLabel("5 × Cutting discs, GBP").fill("20");
+        desk.getByLabel("10 × Cutting and flap discs, GBP").fill("20");
         desk.getByLabel(word("parts.post", "currency", "GBP")).fill("4.00");
         desk.getByLabel(word("parts.rate", "currency", "GBP", "base", "EUR")).fill("1,20");
         desk.getByLabel(word("parts.expectedOn"))
@@ -228,8 +228,8 @@ class MainLineJourneyTest {
                 word(
                         "parts.toOrder",
                         "count",
-                        4)); // the row has moved under what is coming; a press on the old one is lost
-        button(desk, "Cutting discs").click();
+                        8)); // the row has moved under what is coming; a press on the old one is lost
+        button(desk, "Cutting and flap discs").click();
         press(desk, word("parts.arrived"));
         press(desk, word("parts.accept"));
         says(desk, "Say where the part lies.");

@@ -10,6 +10,9 @@ package ofisino.core.kernel;
 public record Effort(int optimisticMinutes, int likelyMinutes, int pessimisticMinutes) {
     public static final int MOST_MINUTES = 2000 * 60;
 
+    /** Nothing to do. */
+    public static final Effort NONE = new Effort(0, 0, 0);
+
     public Effort {
         if (optimisticMinutes < 0)
             throw InvalidValue.at(
@@ -30,6 +33,14 @@ public record Effort(int optimisticMinutes, int likelyMinutes, int pessimisticMi
                     "The effort (%d h) is more than 2000 hours for one job.",
                     "Split the job.",
                     pessimisticMinutes / 60);
+    }
+
+    /** Both, one after the other. @throws InvalidValue when they are more than 2000 hours */
+    public Effort plus(Effort other) {
+        return new Effort(
+                optimisticMinutes + other.optimisticMinutes,
+                likelyMinutes + other.likelyMinutes,
+                pessimisticMinutes + other.pessimisticMinutes);
     }
 
     /** An estimate without a spread. */

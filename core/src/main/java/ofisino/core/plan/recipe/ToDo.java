@@ -3,7 +3,9 @@ package ofisino.core.plan.recipe;
 import java.util.Optional;
 import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.vehicle.anatomy.Component;
+import ofisino.core.vehicle.body.Zone;
 import ofisino.core.vehicle.finding.Decision;
+import ofisino.core.vehicle.finding.Finding;
 import ofisino.core.vehicle.finding.FindingKind;
 
 /**
@@ -13,6 +15,11 @@ import ofisino.core.vehicle.finding.FindingKind;
  * @param thing what it is about, where somebody named it
  */
 public record ToDo(FindingKind kind, VehicleSystem system, String place, Optional<Component> thing, Decision decision) {
+    /** @param thing what the finding is about, where it is known */
+    public static ToDo of(Finding finding, Optional<Component> thing, Decision decision) {
+        return new ToDo(finding.kind(), finding.system(), Zone.placeOf(finding.zone()), thing, decision);
+    }
+
     /** At a place of which nobody named a thing. */
     public static ToDo at(String place, VehicleSystem system, FindingKind kind, Decision decision) {
         return new ToDo(kind, system, place, Optional.empty(), decision);

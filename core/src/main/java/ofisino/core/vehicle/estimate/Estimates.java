@@ -42,20 +42,13 @@ public final class Estimates {
         }
     }
 
-    private record Key(FindingKind kind, Optional<VehicleSystem> system) {}
-
-    private final Map<Key, Line> byKind = new HashMap<>();
     private final Map<CorrosionRules.Repair, Line> byRepair = new EnumMap<>(CorrosionRules.Repair.class);
     private final Map<Optional<VehicleSystem>, Hidden> hidden = new HashMap<>();
 
     private final HandsRules hands;
 
     private Estimates(Entry file) {
-        file.only("kinds", "corrosion", "hidden", "specialist-from", "hands");
-        for (Entry e : file.list("kinds")) {
-            e.only("kind", "system", "hours", "material");
-            byKind.put(new Key(e.choice("kind", FindingKind.class), system(e)), line(e));
-        }
+        file.only("corrosion", "hidden", "specialist-from", "hands");
         for (Entry e : file.list("corrosion")) {
             e.only("repair", "hours", "hours-per-dm2", "material", "material-per-dm2");
             byRepair.put(e.choice("repair", CorrosionRules.Repair.class), line(e));
@@ -64,9 +57,6 @@ public final class Estimates {
             e.only("system", "chance", "hours", "material", "looking");
             hidden.put(system(e), new Hidden(e.number("chance"), line(e).at(0), e.number("looking")));
         }
-        for (FindingKind kind : FindingKind.values())
-            if (!byKind.containsKey(new Key(kind, Optional.empty())))
-                throw InvalidValue.of("estimates.kind", "There is no estimate for %s.", "Add one to the file.", kind);
         hands = new HandsRules(file);
     }
 
@@ -77,12 +67,6 @@ public final class Estimates {
 
     static Estimates read(Reader yaml) {
         return new Estimates(Entry.of("the estimates", yaml));
-    }
-
-    /** What mending a defect of this kind usually takes. */
-    public Estimate of(FindingKind kind, VehicleSystem system) {
-        Line line = byKind.get(new Key(kind, Optional.of(system)));
-        return (line == null ? byKind.get(new Key(kind, Optional.empty())) : line).at(0);
     }
 
     /** Whose hands mending it wants. */

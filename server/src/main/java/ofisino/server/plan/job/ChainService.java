@@ -181,8 +181,7 @@ record ChainService(
         Zone zone = projects.bodyOf(project).placeOf(finding.zone(), finding.system());
         Optional<Component> thing = finding.seen().component().flatMap(anatomy::find);
         return finding.decided()
-                .flatMap(d -> recipes.propose(
-                        new ToDo(finding.kind(), finding.system(), zone.place(), thing, d.decision()), equipment))
+                .flatMap(d -> recipes.propose(ToDo.of(finding, thing, d.decision()), equipment))
                 .map(r -> r.said(text -> put(text, called(zone, thing, r.wholeAxle()))));
     }
 

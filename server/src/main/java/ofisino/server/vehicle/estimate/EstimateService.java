@@ -28,12 +28,14 @@ import ofisino.server.identity.Garages;
 import ofisino.server.vehicle.FindingEstimates;
 import ofisino.server.vehicle.Findings;
 import ofisino.server.vehicle.Projects;
+import ofisino.server.vehicle.UsualWork;
 import ofisino.server.vehicle.estimate.EstimateMapper.EstimateRow;
 import org.springframework.stereotype.Service;
 
 /** What mending the findings will take: as a person said, else as is usual. */
 @Service
-record EstimateService(EstimateMapper mapper, Findings findings, Projects projects, Garages garages, Estimates usual)
+record EstimateService(
+        EstimateMapper mapper, Findings findings, Projects projects, Garages garages, UsualWork work, Estimates usual)
         implements FindingEstimates {
     /** @param judgement what the graded rust means, where somebody graded it @param hands whose hands it asks for */
     record Estimated(
@@ -43,16 +45,18 @@ record EstimateService(EstimateMapper mapper, Findings findings, Projects projec
     record All(List<Estimated> estimates, double foundAfterStripDown) {}
 
     All all(Caller caller, UUID projectId) {
-        Body body = projects.bodyOf(projects.require(caller, projectId));
+        Projects.Project project = projects.require(caller, projectId);
+        Body body = projects.bodyOf(project);
         Map<UUID, EstimateRow> said = mapper.of(caller.garageId(), projectId).stream()
                 .collect(Collectors.toMap(EstimateRow::id, Function.identity()));
         Optional<Long> hour = garages.workshopHourMinor(caller);
         List<Finding> counted = findings.of(caller, projectId).stream()
                 .filter(f -> f.state() != FindingState.WITHDRAWN)
                 .toList();
+        Map<UUID, Estimate> usually = work.of(caller, project, counted);
         Map<UUID, Estimated> estimates = new LinkedHashMap<>();
         for (Finding f : counted)
-            estimates.put(f.id(), estimated(body, f, Optional.ofNullable(said.get(f.id())), hour));
+            estimates.put(f.id(), estimated(body, f, usually.get(f.id()), Optional.ofNullable(said.get(f.id())), hour));
         return new All(
                 List.copyOf(estimates.values()),
                 FoundBehind.share(
@@ -61,10 +65,11 @@ record EstimateService(EstimateMapper mapper, Findings findings, Projects projec
                         f -> estimates.get(f.id()).estimate().effort().likelyMinutes()));
     }
 
-    private Estimated estimated(Body body, Finding f, Optional<EstimateRow> said, Optional<Long> hour) {
+    private Estimated estimated(
+            Body body, Finding f, Estimate usually, Optional<EstimateRow> said, Optional<Long> hour) {
         Optional<Corrosion> rust = said.flatMap(EstimateRow::corrosion);
-        Estimate proposed = rust.map(r -> usual.of(body.placeOf(f.zone(), f.system()), r))
-                .orElseGet(() -> usual.of(f.kind(), f.system()));
+        Estimate proposed =
+                rust.map(r -> usual.of(body.placeOf(f.zone(), f.system()), r)).orElse(usually);
         Optional<CostRange> cost = said.flatMap(EstimateRow::cost)
                 .or(() -> hour.map(h -> proposed.material().costs(h)));
         return new Estimated(
@@ -88,7 +93,8 @@ record EstimateService(EstimateMapper mapper, Findings findings, Projects projec
     /** Keeps what a person says; rust that means more than the finding's class raises the class, and never lowers it. */
     Estimated say(Caller caller, EstimateRow row) {
         Finding finding = findings.require(caller, row.id());
-        Body body = projects.bodyOf(projects.requireOpen(caller, finding.projectId()));
+        Projects.Project project = projects.requireOpen(caller, finding.projectId());
+        Body body = projects.bodyOf(project);
         Optional<Corrosion> rust = checked(caller, row);
         if (rust.isPresent() && !finding.kind().isCorrosion())
             throw InvalidValue.at(
@@ -105,9 +111,11 @@ record EstimateService(EstimateMapper mapper, Findings findings, Projects projec
                     () -> Stored.require(mapper.find(caller.garageId(), row.id()), "estimate", row.id()));
         rust.map(r -> CorrosionRules.judge(body.placeOf(finding.zone(), finding.system()), r))
                 .ifPresent(j -> findings.raise(caller, finding.id(), j.safetyClass()));
+        Finding now = findings.require(caller, finding.id());
         return estimated(
                 body,
-                findings.require(caller, finding.id()),
+                now,
+                work.of(caller, project, List.of(now)).get(now.id()),
                 mapper.find(caller.garageId(), row.id()),
                 garages.workshopHourMinor(caller));
     }

@@ -49,7 +49,7 @@ class JournalSessionTest {
                 - POST: /api/findings/~sill/decision
                   body: {decision: REPAIR, reason: structure, version: "@version"}
                 - {POST: /api/findings/~sill/chain, body: {chainId: ~chain}, as: [first, datum, second]}
-                - {find: {in: /api/projects/~car/needs, where: {title: Cutting discs, jobId: ~second}}, as: discs}
+                - {find: {in: /api/projects/~car/needs, where: {title: Cutting and flap discs, jobId: ~second}}, as: discs}
                 - POST: /api/jobs/~first/state
                   body: {state: PROPOSED, version: "@version"}
                 - {POST: /api/attachments, body: {id: ~photo, subject: NEED, subjectId: ~discs}, file: a.png}
@@ -64,7 +64,7 @@ class JournalSessionTest {
                 .get("/api/projects/" + id + "/needs")
                 .ok()
                 .valueStream()
-                .filter(n -> n.get("title").asString().equals("Cutting discs"))
+                .filter(n -> n.get("title").asString().equals("Cutting and flap discs"))
                 .findFirst()
                 .orElseThrow();
         assertThat(garage.owner()

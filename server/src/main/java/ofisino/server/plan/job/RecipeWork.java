@@ -1,0 +1,61 @@
+package ofisino.server.plan.job;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import ofisino.core.kernel.Effort;
+import ofisino.core.plan.recipe.Recipe;
+import ofisino.core.plan.recipe.Recipes;
+import ofisino.core.plan.recipe.ToDo;
+import ofisino.core.vehicle.anatomy.Anatomy;
+import ofisino.core.vehicle.anatomy.Component;
+import ofisino.core.vehicle.anatomy.Price;
+import ofisino.core.vehicle.equipment.Equipment;
+import ofisino.core.vehicle.estimate.Estimate;
+import ofisino.core.vehicle.finding.Decision;
+import ofisino.core.vehicle.finding.Finding;
+import ofisino.core.vehicle.finding.FindingKind;
+import ofisino.server.identity.Caller;
+import ofisino.server.vehicle.Equipments;
+import ofisino.server.vehicle.Projects;
+import ofisino.server.vehicle.UsualWork;
+import org.springframework.stereotype.Service;
+
+/** An estimate is the sum of the recipe: one table for both. */
+@Service
+record RecipeWork(Recipes recipes, Anatomy anatomy, Equipments equipments) implements UsualWork {
+    @Override
+    public Map<UUID, Estimate> of(Caller caller, Projects.Project project, List<Finding> findings) {
+        Equipment vehicle = equipments.of(caller, project);
+        return findings.stream().collect(Collectors.toMap(Finding::id, f -> estimate(f, vehicle)));
+    }
+
+    private Estimate estimate(Finding f, Equipment vehicle) {
+        Optional<Component> thing = f.seen().component().flatMap(anatomy::find);
+        List<Recipe.Step> steps = recipes.propose(ToDo.of(f, thing, decision(f)), vehicle)
+                .map(Recipe::steps)
+                .orElse(List.of());
+        return new Estimate(
+                steps.stream().map(Recipe.Step::effort).reduce(Effort.NONE, Effort::plus),
+                steps.stream()
+                        .flatMap(s -> s.needs().stream())
+                        .map(Recipe.NeedTemplate::price)
+                        .map(RecipeWork::material)
+                        .reduce(new Estimate.Material(0, 0, 0), (a, b) -> a.plus(b, 1)));
+    }
+
+    private static Estimate.Material material(Price p) {
+        return new Estimate.Material(p.low(), p.likely(), p.high());
+    }
+
+    /** What is decided; before that what such a finding asks for. */
+    private static Decision decision(Finding f) {
+        boolean open = f.kind() == FindingKind.DOUBT || f.kind() == FindingKind.SYMPTOM;
+        return f.decided()
+                .map(Finding.Decided::decision)
+                .filter(Decision::leadsToJobs)
+                .orElse(open ? Decision.INVESTIGATE : Decision.REPAIR);
+    }
+}

@@ -484,6 +484,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/findings/{id}/choices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["choices"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/findings/{id}/decision": {
         parameters: {
             query?: never;
@@ -3604,6 +3620,12 @@ export interface components {
             /** Format: int64 */
             days: number;
         };
+        DecisionChoice: {
+            cost?: components["schemas"]["CostRange"];
+            /** @enum {string} */
+            decision: "INVESTIGATE" | "REPAIR" | "REPLACE" | "REUSE" | "TEMPORARY" | "DEFER" | "ACCEPT";
+            work?: components["schemas"]["Effort"];
+        };
         DecisionProposalResponse: {
             /** @enum {string} */
             decision: "INVESTIGATE" | "REPAIR" | "REPLACE" | "REUSE" | "TEMPORARY" | "DEFER" | "ACCEPT";
@@ -4919,6 +4941,7 @@ export interface components {
             sentOutId: string;
         };
         OfferedChain: {
+            cost?: components["schemas"]["CostRange"];
             /** Format: uuid */
             findingId: string;
             /** Format: int32 */
@@ -4930,6 +4953,7 @@ export interface components {
             withOtherSide: boolean;
         };
         OfferedShared: {
+            cost?: components["schemas"]["CostRange"];
             id: string;
             /** Format: int32 */
             likelyMinutes: number;
@@ -7105,6 +7129,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["FindingRow"];
+                };
+            };
+        };
+    };
+    choices: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DecisionChoice"][];
                 };
             };
         };

@@ -2,6 +2,8 @@ import { useQuery } from '@tanstack/react-query'
 import { Link, useParams } from 'react-router'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap } from '@/api/client'
+import { projectQuery } from '@/api/queries'
+import { CarPicture } from '@/ui/photos/CarPicture'
 import { useTitle } from '@/ui/page/useTitle'
 import { Loaded } from '@/ui/page/Feedback'
 import { WorkSessionBegun } from './WorkSessionBegun'
@@ -33,6 +35,19 @@ export function TodayPage() {
   )
 }
 
+function Picture({ projectId }: { projectId: string }) {
+  const { data: project } = useQuery(projectQuery(projectId))
+  return (
+    project && (
+      <CarPicture
+        vehicleId={project.vehicleId}
+        name={project.vehicleName}
+        className="hidden h-20 w-28 shrink-0 md:block"
+      />
+    )
+  )
+}
+
 /** Each sentence heads its own sheet, what it rests on lies under it. At the desk the road comes first, on a phone the evening. */
 function Bench({ today, projectId }: { today: Today; projectId: string }) {
   const { t } = useTranslation()
@@ -47,9 +62,12 @@ function Bench({ today, projectId }: { today: Today; projectId: string }) {
         className="no-print order-2 border-y-2 border-base-content py-4 lg:order-1 lg:col-span-2 lg:border-t-0 lg:pt-0"
         aria-label={t('today.roadPart')}
       >
-        <p className="answer max-w-5xl">
-          <RoadSentence today={today} />
-        </p>
+        <div className="flex items-start justify-between gap-4">
+          <p className="answer max-w-5xl">
+            <RoadSentence today={today} />
+          </p>
+          <Picture projectId={projectId} />
+        </div>
         <p className="quiet mt-1">
           <TargetSentence today={today} /> <LeftOutSentence today={today} /> <OutstandingSentence today={today} />
         </p>

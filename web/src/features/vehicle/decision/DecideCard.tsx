@@ -1,4 +1,5 @@
 import { useEffect } from 'react'
+import { useQuery } from '@tanstack/react-query'
 import { z } from 'zod'
 import { decisions } from './decisions'
 import { useTranslation } from 'react-i18next'
@@ -8,6 +9,7 @@ import { Form } from '@/ui/form/Form'
 import { Line } from '@/ui/form/named'
 import { line } from '@/ui/form/rules'
 import { useFields } from '@/ui/form/useFields'
+import { hours, useFormat } from '@/ui/format/format'
 import { SafetyMark } from '@/ui/safety/SafetyMark'
 import { useFindingName } from '../finding/useFindingName'
 import type { Proposed } from './decisions'
@@ -26,6 +28,10 @@ export function DecideCard({
 }) {
   const { t } = useTranslation()
   const { what } = useFindingName(f.projectId, () => zoneName)
+  const { data: choices } = useQuery({
+    queryKey: ['choices', f.id, f.version],
+    queryFn: () => unwrap(api.GET('/api/findings/{id}/choices', { params: { path: { id: f.id } } })),
+  })
   const form = useFields(z.object({ reason: line(t('form.missing')) }), { reason: t(`decide.why.${proposal.why}`) })
   const decide = useWrite(
     (body: Schemas['DecisionRequest'], id) =>
@@ -43,7 +49,7 @@ export function DecideCard({
       const element = e.target instanceof HTMLElement ? e.target.tagName : ''
       if (element === 'INPUT' || element === 'SELECT' || e.ctrlKey || e.metaKey || e.altKey) return
       const chosen = decisions[Number(e.key) - 1]
-      if (chosen) send(chosen)
+      if (chosen && (choices?.some((c) => c.decision === chosen) ?? true)) send(chosen)
       else if (e.key === 'Enter' && element !== 'BUTTON' && element !== 'A') send(proposal.decision)
     }
     window.addEventListener('keydown', press)
@@ -63,19 +69,26 @@ export function DecideCard({
       <fieldset>
         <legend className="quiet mb-1 text-sm">{t('decide.differ')}</legend>
         <div className="grid grid-cols-2 gap-2">
-          {decisions.map((d, i) => (
-            <button
-              key={d}
-              type="button"
-              className="btn h-auto min-h-11 justify-start border-base-300 bg-base-100 py-1 text-left font-normal"
-              disabled={decide.isPending}
-              aria-keyshortcuts={String(i + 1)}
-              onClick={() => send(d)}
-            >
-              <kbd className="kbd kbd-sm">{i + 1}</kbd>
-              {t(`decision.${d}`)}
-            </button>
-          ))}
+          {decisions.map((d, i) => {
+            const choice = choices?.find((c) => c.decision === d)
+            if (choices && !choice) return null
+            return (
+              <button
+                key={d}
+                type="button"
+                className="btn h-auto min-h-11 justify-start border-base-300 bg-base-100 py-1 text-left font-normal"
+                disabled={decide.isPending}
+                aria-keyshortcuts={String(i + 1)}
+                onClick={() => send(d)}
+              >
+                <kbd className="kbd kbd-sm">{i + 1}</kbd>
+                <span>
+                  {t(`decision.${d}`)}
+                  {choice && <Takes choice={choice} />}
+                </span>
+              </button>
+            )
+          })}
         </div>
       </fieldset>
       <p className="quiet hidden text-sm md:block">{t('decide.keys')}</p>
@@ -83,5 +96,20 @@ export function DecideCard({
         {t('decide.next')}
       </button>
     </div>
+  )
+}
+
+/** What a choice takes and what its parts cost, as far as anybody knows. */
+function Takes({ choice: { work, cost } }: { choice: Schemas['DecisionChoice'] }) {
+  const { t } = useTranslation()
+  const format = useFormat()
+  if (!work) return null
+  return (
+    <span className="quiet block text-sm">
+      {hours(work.likelyMinutes)}
+      {cost &&
+        cost.likelyMinor > 0 &&
+        `, ${t('decide.parts', { money: format.roughly(cost.likelyMinor, format.currency) })}`}
+    </span>
   )
 }

@@ -8,6 +8,7 @@ import { Loaded } from '@/ui/page/Feedback'
 import { Page } from '@/ui/page/Page'
 import { SafetyMark } from '@/ui/safety/SafetyMark'
 import { useZoneNames } from '@/ui/format/zones'
+import { useFindingName } from '../finding/useFindingName'
 import { DecideCard } from './DecideCard'
 import { JobsToMake } from './JobsToMake'
 import { TakeAll } from './TakeAll'
@@ -45,6 +46,7 @@ export function DecidePage() {
 function Deciding({ projectId, findings, waiting }: { projectId: string; findings: Finding[]; waiting: Proposed[] }) {
   const { t } = useTranslation()
   const nameOf = useZoneNames(projectId)
+  const { whole } = useFindingName(projectId, nameOf)
   const project = useQuery(projectQuery(projectId))
   const [chosen, setChosen] = useState<string>()
   const at = Math.max(
@@ -101,9 +103,7 @@ function Deciding({ projectId, findings, waiting }: { projectId: string; finding
                     onClick={() => setChosen(f.id)}
                   >
                     <SafetyMark safety={f.safetyClass} word={false} />
-                    <span className="grow">
-                      {t(`kind.${f.kind}`)}: {nameOf(f.zone)}
-                    </span>
+                    <span className="grow">{whole(f)}</span>
                     <span className="quiet text-sm">{t(`decision.${proposal.decision}`)}</span>
                   </button>
                 </li>

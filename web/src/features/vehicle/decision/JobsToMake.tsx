@@ -4,7 +4,7 @@ import { Link } from 'react-router'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
-import { hours } from '@/ui/format/format'
+import { hours, useFormat } from '@/ui/format/format'
 import { Loaded, ProblemAlert } from '@/ui/page/Feedback'
 import { Part } from '@/ui/page/Page'
 import { useFindingName } from '../finding/useFindingName'
@@ -58,6 +58,7 @@ export function JobsToMake({ projectId, findings, nameOf }: Props) {
           ) : null
         return (
           <Part title={t('decide.withoutJobs', { count: all.length })}>
+            <PartsCost offers={[...known, ...shared]} />
             <ProblemAlert error={make.error} />
             {known.length > 0 && (
               <button
@@ -106,6 +107,20 @@ export function JobsToMake({ projectId, findings, nameOf }: Props) {
 }
 
 type Offer = Schemas['OfferedChain']
+
+/** What the parts of all of it cost, between low and high; nothing where nobody knows what an hour costs. */
+function PartsCost({ offers }: { offers: Pick<Offer, 'cost'>[] }) {
+  const { t } = useTranslation()
+  const format = useFormat()
+  const costs = offers.flatMap((o) => o.cost ?? [])
+  if (costs.length === 0) return null
+  const sum = (of: 'optimisticMinor' | 'pessimisticMinor') =>
+    format.roughly(
+      costs.reduce((all, c) => all + c[of], 0),
+      format.currency,
+    )
+  return <p>{t('decide.partsBetween', { low: sum('optimisticMinor'), high: sum('pessimisticMinor') })}</p>
+}
 
 /** What is made once however many of them end in it, with how many do; not what is planned already. */
 function sharedBy(offers: Offer[]) {

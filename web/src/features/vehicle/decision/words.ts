@@ -13,6 +13,8 @@ export const decisionWords = {
     jobsMade_other: '{{count}} jobs made.',
     shared_one: 'last, {{hours}}',
     shared_other: 'once, for {{count}} of these, {{hours}}',
+    parts: 'parts about {{money}}',
+    partsBetween: 'Parts {{low}} to {{high}}.',
     withOtherSide: 'with the other side',
     chain_one: 'one job, {{hours}}',
     chain_other: '{{count}} jobs, {{hours}}',

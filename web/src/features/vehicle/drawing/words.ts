@@ -2,6 +2,10 @@
 export const drawingWords = {
   ways: {
     label: 'Ways to inspect',
+    look: 'Look',
+    measure: 'Measure',
+    decideAll: 'Decide',
+    share: 'Share',
     drawing: 'Drawing',
     short: 'Short look',
     checks: 'Checks',

@@ -6,6 +6,7 @@ import { Form } from '@/ui/form/Form'
 import { Merge } from '@/ui/form/Merge'
 import { useFields } from '@/ui/form/useFields'
 import { Sheet } from '@/ui/form/Sheet'
+import { Photos } from '@/ui/photos/Photos'
 import { useMerge } from '@/ui/form/useMerge'
 import { useFormat } from '@/ui/format/format'
 import { ProjectFields } from './ProjectFields'
@@ -82,6 +83,12 @@ export function ProjectForm({ project, onClose, onSaved }: Props) {
           />
         )}
       </Form>
+      {project && (
+        <section className="mt-6">
+          <h3 className="mb-2 font-semibold">{t('projects.picture')}</h3>
+          <Photos subject="VEHICLE" subjectId={project.vehicleId} />
+        </section>
+      )}
     </Sheet>
   )
 }

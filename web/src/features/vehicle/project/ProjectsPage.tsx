@@ -7,6 +7,8 @@ import { useRole } from '@/api/useRole'
 import { Empty, Loaded } from '@/ui/page/Feedback'
 import { Page } from '@/ui/page/Page'
 import { useFormat } from '@/ui/format/format'
+import { CarPicture } from '@/ui/photos/CarPicture'
+import { CarStanding } from './CarStanding'
 import { ProjectForm } from './ProjectForm'
 import { ProjectOrder } from './ProjectOrder'
 
@@ -39,14 +41,18 @@ export function ProjectsPage() {
               <li key={p.id}>
                 <Link
                   to={p.state === 'LOOKING' ? `/p/${p.id}/buying` : `/p/${p.id}`}
-                  className="card-sheet block p-4 hover:border-primary"
+                  className="card-sheet flex h-full gap-4 p-4 hover:border-primary"
                 >
-                  <span className="block font-answer text-xl font-semibold">{p.vehicleName}</span>
-                  <span className="quiet">
-                    {p.builtYear}, {t(`body.${p.bodyStyle}`)}. {t(`projectState.${p.state}`)},{' '}
-                    {t('projects.aimIs', { aim: t(`aim.${p.aim}`) })}
-                    {p.targetOn && `, ${t('projects.by', { date: format.dayAndYear(p.targetOn) })}`}
+                  <span className="grow">
+                    <span className="block font-answer text-xl font-semibold">{p.vehicleName}</span>
+                    <span className="quiet">
+                      {p.builtYear}, {t(`body.${p.bodyStyle}`)}. {t(`projectState.${p.state}`)},{' '}
+                      {t('projects.aimIs', { aim: t(`aim.${p.aim}`) })}
+                      {p.targetOn && `, ${t('projects.by', { date: format.dayAndYear(p.targetOn) })}`}
+                    </span>
+                    <CarStanding projectId={p.id} />
                   </span>
+                  <CarPicture vehicleId={p.vehicleId} name={p.vehicleName} className="h-24 w-32 shrink-0" />
                 </Link>
               </li>
             ))}

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import ofisino.core.vehicle.estimate.Estimate;
+import ofisino.core.vehicle.finding.Decision;
 import ofisino.core.vehicle.finding.Finding;
 import ofisino.server.identity.Caller;
 
@@ -14,4 +15,7 @@ public interface UsualWork {
      * ends in together with others, which count once for all.
      */
     Map<UUID, Estimate> of(Caller caller, Projects.Project project, List<Finding> findings);
+
+    /** The same of each decision on a finding that leads to work. */
+    Map<Decision, Estimate> choices(Caller caller, Projects.Project project, Finding finding);
 }

@@ -36,6 +36,11 @@ public enum NeedState {
         return this == ACCEPTED || this == FITTED || this == VERIFIED;
     }
 
+    /** Whether it is on the vehicle. */
+    public boolean isFitted() {
+        return this == FITTED || this == VERIFIED;
+    }
+
     /** Money for it is not committed yet. */
     public boolean isToOrder() {
         return this == NEEDED || this == HELD || this == SOURCED || this == RETURNED;

@@ -128,6 +128,12 @@ public record Finding(
         return changedClass(now);
     }
 
+    /** Whether that may be decided for it, given a reason. */
+    public boolean allows(Decision decision) {
+        return DecisionRules.refusal(decision, safety.value(), seen.kind(), seen.system())
+                .isEmpty();
+    }
+
     /** Whether work was decided on that jobs are made of: not while it is open, and no more once it is over. */
     public boolean asksForWork() {
         return state != FindingState.OPEN

@@ -2,8 +2,10 @@ package ofisino.server.plan.access;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -21,12 +23,14 @@ import ofisino.core.vehicle.finding.Decision;
 import ofisino.core.vehicle.finding.Finding;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
+import ofisino.server.parts.Needs;
 import ofisino.server.plan.Jobs;
 import ofisino.server.vehicle.Equipments;
 import ofisino.server.vehicle.FindingEstimates;
 import ofisino.server.vehicle.Findings;
 import ofisino.server.vehicle.Inspection;
 import ofisino.server.vehicle.Projects;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** What else to do while an access is open. */
@@ -34,6 +38,7 @@ import org.springframework.stereotype.Service;
 record WhileOpenService(
         AccessService access,
         Jobs jobs,
+        Needs needs,
         Findings findings,
         FindingEstimates estimates,
         Inspection inspection,
@@ -70,15 +75,42 @@ record WhileOpenService(
             int again,
             List<Offer> offers) {
         Projects.Project project = projects.require(caller, projectId);
-        double age =
-                Math.max(0, LocalDate.now(clock.withZone(garages.zone(caller))).getYear() - project.builtYear());
+        LocalDate today = LocalDate.now(clock.withZone(garages.zone(caller)));
+        Map<String, LocalDate> fitted = fitted(caller, projectId);
         Set<String> taken = new LinkedHashSet<>();
         for (UUID job : stripDown.jobs()) taken.add(s.jobs().get(job).title());
         for (AgeingParts.Part part :
                 ageing.behind(stripDown.access().id(), equipments.of(caller, projects.require(caller, projectId)))) {
             if (taken.contains(titleOf(part))) continue;
-            offers.add(new Offer(WhileOpen.weigh(WhileOpen.ageing(part, Optional.of(age)), again), Optional.empty()));
+            offers.add(new Offer(
+                    WhileOpen.weigh(
+                            WhileOpen.ageing(
+                                    part,
+                                    Optional.of(age(fitted.get(part.component().id()), project.builtYear(), today))),
+                            again),
+                    Optional.empty()));
         }
+    }
+
+    /** In years since it was fitted, as far as that is known here; else since the vehicle was built. */
+    private static double age(@Nullable LocalDate fitted, int builtYear, LocalDate today) {
+        return fitted == null
+                ? Math.max(0, today.getYear() - builtYear)
+                : Math.max(0, ChronoUnit.DAYS.between(fitted, today)) / DAYS_A_YEAR;
+    }
+
+    private static final double DAYS_A_YEAR = 365.25;
+
+    /** By component, the last day on which a job put a new one in. */
+    private Map<String, LocalDate> fitted(Caller caller, UUID projectId) {
+        Map<UUID, Jobs.Job> byId = jobs.of(caller, projectId).stream().collect(Collectors.toMap(Jobs.Job::id, j -> j));
+        Map<String, LocalDate> last = new HashMap<>();
+        for (Needs.Need n : needs.of(caller, projectId)) {
+            Jobs.Job job = n.state().isFitted() && n.jobId() != null ? byId.get(n.jobId()) : null;
+            if (job != null && n.item() != null && job.finishedOn() != null)
+                last.merge(n.item(), job.finishedOn(), (a, b) -> a.isAfter(b) ? a : b);
+        }
+        return last;
     }
 
     private static String titleOf(AgeingParts.Part part) {

@@ -12,6 +12,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import ofisino.core.kernel.Conflict;
+import ofisino.core.kernel.CostRange;
 import ofisino.core.kernel.Effort;
 import ofisino.core.kernel.NotFound;
 import ofisino.core.kernel.Side;
@@ -58,6 +59,7 @@ record ChainService(
         ApplicationEventPublisher events) {
     /**
      * @param title of the chain that would be made; empty where no recipe fits, and somebody has to say what is to be done
+     * @param cost  of its parts; empty while the garage's workshop hour is not known, and for those who see no amounts
      * @param withOtherSide it is done with the other side of the axle, whose work is planned or offered before: it adds no jobs
      * @param then  what it ends in together with others
      */
@@ -66,11 +68,12 @@ record ChainService(
             Optional<String> title,
             int jobs,
             int likelyMinutes,
+            Optional<CostRange> cost,
             boolean withOtherSide,
             List<OfferedShared> then) {}
 
     /** @param planned whether it is planned already and has not begun: the chain joins it */
-    record OfferedShared(String id, String title, int likelyMinutes, boolean planned) {}
+    record OfferedShared(String id, String title, int likelyMinutes, Optional<CostRange> cost, boolean planned) {}
 
     record ChainToMake(UUID findingId, UUID chainId) {}
 
@@ -80,6 +83,7 @@ record ChainService(
         Set<UUID> withJobs = progress.findingsWithJobs(caller, projectId);
         Equipment equipment = equipments.of(caller, project);
         Set<String> planned = planned(caller, projectId).keySet();
+        Optional<Long> hour = workshopHour(caller);
         Set<Axle> axles = new HashSet<>(axles(caller, projectId).keySet());
         List<OfferedChain> offers = new ArrayList<>();
         for (Finding f : findings.of(caller, projectId))
@@ -88,13 +92,17 @@ record ChainService(
                 boolean joins = recipe.filter(Recipe::wholeAxle)
                         .filter(r -> !axles.add(Axle.of(r.id(), f.zone())))
                         .isPresent();
-                offers.add(offer(f.id(), recipe, joins, planned));
+                offers.add(offer(f.id(), recipe, joins, planned, hour));
             }
         return offers;
     }
 
+    private Optional<Long> workshopHour(Caller caller) {
+        return caller.seesMoney() ? garages.workshopHourMinor(caller) : Optional.empty();
+    }
+
     private static OfferedChain offer(
-            UUID findingId, Optional<Recipe> recipe, boolean withOtherSide, Set<String> planned) {
+            UUID findingId, Optional<Recipe> recipe, boolean withOtherSide, Set<String> planned, Optional<Long> hour) {
         List<Recipe.Step> steps =
                 recipe.filter(r -> !withOtherSide).map(Recipe::steps).orElse(List.of());
         return new OfferedChain(
@@ -102,8 +110,9 @@ record ChainService(
                 recipe.map(Recipe::title),
                 steps.size(),
                 steps.stream().mapToInt(s -> s.effort().likelyMinutes()).sum(),
+                hour.map(h -> RecipeWork.material(steps).costs(h)),
                 withOtherSide,
-                recipe.map(r -> shared(r, planned)).orElse(List.of()));
+                recipe.map(r -> shared(r, planned, hour)).orElse(List.of()));
     }
 
     /** What is done to both sides of one axle. @param place on either side */
@@ -129,10 +138,14 @@ record ChainService(
                         c -> Axle.of(c.recipe(), jobs.get(c.id()).get(0).zone()), c -> jobs.get(c.id()), (a, b) -> a));
     }
 
-    private static List<OfferedShared> shared(Recipe recipe, Set<String> planned) {
+    private static List<OfferedShared> shared(Recipe recipe, Set<String> planned, Optional<Long> hour) {
         return recipe.then().stream()
                 .map(w -> new OfferedShared(
-                        w.id(), w.step().title(), w.step().effort().likelyMinutes(), planned.contains(w.id())))
+                        w.id(),
+                        w.step().title(),
+                        w.step().effort().likelyMinutes(),
+                        hour.map(h -> RecipeWork.material(List.of(w.step())).costs(h)),
+                        planned.contains(w.id())))
                 .toList();
     }
 
@@ -140,7 +153,8 @@ record ChainService(
     List<OfferedShared> shared(Caller caller, UUID findingId, Recipe recipe) {
         return shared(
                 recipe,
-                planned(caller, findings.require(caller, findingId).projectId()).keySet());
+                planned(caller, findings.require(caller, findingId).projectId()).keySet(),
+                workshopHour(caller));
     }
 
     /** By shared work, the job of it that is planned, has not begun and is still what that work is. */

@@ -4,7 +4,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import ofisino.core.kernel.Effort;
 import ofisino.core.plan.recipe.Recipe;
 import ofisino.core.plan.recipe.Recipes;
@@ -29,21 +31,32 @@ record RecipeWork(Recipes recipes, Anatomy anatomy, Equipments equipments) imple
     @Override
     public Map<UUID, Estimate> of(Caller caller, Projects.Project project, List<Finding> findings) {
         Equipment vehicle = equipments.of(caller, project);
-        return findings.stream().collect(Collectors.toMap(Finding::id, f -> estimate(f, vehicle)));
+        return findings.stream().collect(Collectors.toMap(Finding::id, f -> estimate(f, decision(f), vehicle)));
     }
 
-    private Estimate estimate(Finding f, Equipment vehicle) {
+    @Override
+    public Map<Decision, Estimate> choices(Caller caller, Projects.Project project, Finding finding) {
+        Equipment vehicle = equipments.of(caller, project);
+        return Stream.of(Decision.values())
+                .filter(Decision::leadsToJobs)
+                .collect(Collectors.toMap(Function.identity(), d -> estimate(finding, d, vehicle)));
+    }
+
+    private Estimate estimate(Finding f, Decision decision, Equipment vehicle) {
         Optional<Component> thing = f.seen().component().flatMap(anatomy::find);
-        List<Recipe.Step> steps = recipes.propose(ToDo.of(f, thing, decision(f)), vehicle)
+        List<Recipe.Step> steps = recipes.propose(ToDo.of(f, thing, decision), vehicle)
                 .map(Recipe::steps)
                 .orElse(List.of());
-        return new Estimate(
-                steps.stream().map(Recipe.Step::effort).reduce(Effort.NONE, Effort::plus),
-                steps.stream()
-                        .flatMap(s -> s.needs().stream())
-                        .map(Recipe.NeedTemplate::price)
-                        .map(RecipeWork::material)
-                        .reduce(new Estimate.Material(0, 0, 0), (a, b) -> a.plus(b, 1)));
+        return new Estimate(steps.stream().map(Recipe.Step::effort).reduce(Effort.NONE, Effort::plus), material(steps));
+    }
+
+    /** What the parts of all these steps cost, in hours of a workshop. */
+    static Estimate.Material material(List<Recipe.Step> steps) {
+        return steps.stream()
+                .flatMap(s -> s.needs().stream())
+                .map(Recipe.NeedTemplate::price)
+                .map(RecipeWork::material)
+                .reduce(new Estimate.Material(0, 0, 0), (a, b) -> a.plus(b, 1));
     }
 
     private static Estimate.Material material(Price p) {

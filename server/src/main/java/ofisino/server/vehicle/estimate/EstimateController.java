@@ -117,6 +117,13 @@ record EstimateController(EstimateService service) {
                 all.estimates().stream().map(FindingEstimateResponse::of).toList(), all.foundAfterStripDown());
     }
 
+    /** What may be decided for a finding. */
+    @AtLeast(Role.VIEWER)
+    @GetMapping("/findings/{id}/choices")
+    List<EstimateService.DecisionChoice> choices(Caller caller, @PathVariable UUID id) {
+        return service.choices(caller, id);
+    }
+
     @PutMapping("/findings/{id}/estimate")
     FindingEstimateResponse say(Caller caller, @PathVariable UUID id, @RequestBody EstimateRequest body) {
         return FindingEstimateResponse.of(service.say(caller, body.fields().row(id, body.version())));

@@ -10,6 +10,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ofisino.core.kernel.CostRange;
 import ofisino.core.kernel.Currencies;
+import ofisino.core.kernel.Effort;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.Texts;
 import ofisino.core.vehicle.body.Body;
@@ -19,6 +20,7 @@ import ofisino.core.vehicle.corrosion.CorrosionRules.Judgement;
 import ofisino.core.vehicle.estimate.Estimate;
 import ofisino.core.vehicle.estimate.Estimates;
 import ofisino.core.vehicle.estimate.Hands;
+import ofisino.core.vehicle.finding.Decision;
 import ofisino.core.vehicle.finding.Finding;
 import ofisino.core.vehicle.finding.FindingState;
 import ofisino.core.vehicle.finding.FoundBehind;
@@ -87,6 +89,24 @@ record EstimateService(
     public List<FindingEstimate> of(Caller caller, UUID projectId) {
         return all(caller, projectId).estimates().stream()
                 .map(Estimated::estimate)
+                .toList();
+    }
+
+    /** @param work empty where it leads to none */
+    record DecisionChoice(Decision decision, Optional<Effort> work, Optional<CostRange> cost) {}
+
+    /** What may be decided for a finding, with what each takes and costs; the latter only for those who see amounts. */
+    List<DecisionChoice> choices(Caller caller, UUID findingId) {
+        Finding finding = findings.require(caller, findingId);
+        Map<Decision, Estimate> takes = work.choices(caller, projects.require(caller, finding.projectId()), finding);
+        Optional<Long> hour = caller.seesMoney() ? garages.workshopHourMinor(caller) : Optional.empty();
+        return Stream.of(Decision.values())
+                .filter(finding::allows)
+                .map(d -> new DecisionChoice(
+                        d,
+                        Optional.ofNullable(takes.get(d)).map(Estimate::effort),
+                        hour.flatMap(h -> Optional.ofNullable(takes.get(d))
+                                .map(e -> e.material().costs(h)))))
                 .toList();
     }
 

@@ -28,7 +28,10 @@ export function GroupedSubNav({ label, base, groups }: { label: string; base: st
           g.ways.map((way) => <WayLink key={way.to} base={base} way={way} />)
         ) : (
           <li key={g.name} className="shrink-0 border-l border-base-300">
-            <NavLink to={base + g.ways[0]!.to} className="flex min-h-11 items-center px-3 italic hover:bg-base-200">
+            <NavLink
+              to={base + g.ways[0]!.to}
+              className="flex min-h-11 items-center border-b-4 border-transparent px-3 italic hover:bg-base-200"
+            >
               {g.name} …
             </NavLink>
           </li>

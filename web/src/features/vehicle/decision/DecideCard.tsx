@@ -27,7 +27,7 @@ export function DecideCard({
   onLater: () => void
 }) {
   const { t } = useTranslation()
-  const { what } = useFindingName(f.projectId, () => zoneName)
+  const { whole } = useFindingName(f.projectId, () => zoneName)
   const { data: choices } = useQuery({
     queryKey: ['choices', f.id, f.version],
     queryFn: () => unwrap(api.GET('/api/findings/{id}/choices', { params: { path: { id: f.id } } })),
@@ -37,7 +37,7 @@ export function DecideCard({
     (body: Schemas['DecisionRequest'], id) =>
       unwrap(api.POST('/api/findings/{id}/decision', { params: { path: { id: f.id } }, body, ...write(id) })),
     {
-      said: (v) => `${what(f)}: ${zoneName}. ${t('finding.decided', { decision: t(`decision.${v.decision}`) })}`,
+      said: (v) => `${whole(f)}. ${t('finding.decided', { decision: t(`decision.${v.decision}`) })}`,
     },
   )
   const as = (decision: Decision) => (said: { reason: string }) => {
@@ -57,9 +57,7 @@ export function DecideCard({
   })
   return (
     <div className="card-sheet grid content-start gap-3 p-4">
-      <h2 className="text-xl font-semibold">
-        {what(f)}: {zoneName}
-      </h2>
+      <h2 className="text-xl font-semibold">{whole(f)}</h2>
       <SafetyMark safety={f.safetyClass} />
       {f.note && <p className="whitespace-pre-wrap">{f.note}</p>}
       <p className="font-semibold">{t('decide.proposes', { decision: t(`decision.${proposal.decision}`) })}</p>

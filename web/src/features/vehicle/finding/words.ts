@@ -36,7 +36,7 @@ export const findingWords = {
     MISSING: 'Missing',
     DEAD_ELECTRICAL: 'Electrically dead',
     CONTAMINATED: 'Contaminated',
-    SYMPTOM: 'It does this',
+    SYMPTOM: 'Symptom',
     DOUBT: 'In doubt',
   },
   reason: {
@@ -80,7 +80,7 @@ export const findingWords = {
     noThing: 'not known yet, or the place itself',
     partsHere: 'Parts here',
     does: 'What it does, cause not known',
-    of: '{{kind}}, {{thing}}',
+    of: '{{thing}}: {{kind}}',
     place: 'Place',
     stands: 'Recorded',
     safetyClass: 'Safety',

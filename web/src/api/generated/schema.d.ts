@@ -3522,7 +3522,6 @@ export interface components {
             totalMinor?: number;
         };
         ComponentResponse: {
-            axlePair: boolean;
             id: string;
             kinds: ("SURFACE_RUST" | "RUST_THROUGH" | "CRACK" | "DENT" | "OLD_REPAIR" | "LEAK" | "SEIZED" | "WORN" | "PERISHED" | "BROKEN" | "MISSING" | "DEAD_ELECTRICAL" | "CONTAMINATED" | "SYMPTOM" | "DOUBT")[];
             name: string;

@@ -35,6 +35,8 @@ export const common = {
   tryAgain: 'Try again',
   actOn: '{{act}}: {{what}}',
   findingAt: '{{kind}}: {{place}}',
+  thingIs: '{{thing}}: {{kind}}',
+  thingAt: '{{what}} ({{place}})',
   takeBack: 'Undo',
   takenBack: 'Undone.',
   moneyWrong: 'That is not an amount. Write it like 12.50.',

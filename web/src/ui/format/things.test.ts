@@ -8,7 +8,6 @@ const thing = (id: string, kinds: Thing['kinds'], symptom = false): Thing => ({
   places: ['sill'],
   kinds,
   symptom,
-  axlePair: false,
 })
 const all: Thing['kinds'] = ['RUST_THROUGH', 'LEAK', 'DEAD_ELECTRICAL', 'DOUBT', 'SYMPTOM']
 const sill = thing('sill-outer', ['RUST_THROUGH', 'DOUBT'])

@@ -7,6 +7,7 @@ import { findingsQuery, projectQuery } from '@/api/queries'
 import { Loaded } from '@/ui/page/Feedback'
 import { Page, Part } from '@/ui/page/Page'
 import { useFormat } from '@/ui/format/format'
+import { useFindingName } from '@/ui/format/findingNames'
 import { useZoneNames } from '@/ui/format/zones'
 import { BidAnswer } from './BidAnswer'
 import { Comparables } from './Comparables'
@@ -31,13 +32,14 @@ function Bid({ projectId, buying }: { projectId: string; buying: Buying }) {
   const { t } = useTranslation()
   const format = useFormat()
   const zoneName = useZoneNames(projectId)
+  const { whole } = useFindingName(projectId, zoneName)
   const findings = useQuery(findingsQuery(projectId))
   const project = useQuery(projectQuery(projectId))
   const [editing, setEditing] = useState(false)
   const { advice } = buying
   const findingName = (id: string) => {
     const f = findings.data?.find((x) => x.id === id)
-    return f ? t('findingAt', { kind: t(`kind.${f.kind}`), place: zoneName(f.zone) }) : id
+    return f ? whole(f) : id
   }
   return (
     <Page

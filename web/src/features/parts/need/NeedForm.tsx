@@ -87,7 +87,7 @@ export function NeedForm({ projectId, need, jobId, onClose }: Props) {
       >
         <Line name="title" label={t('parts.partTitle')} />
         <div className="grid grid-cols-2 gap-3">
-          <Whole name="quantity" label={t('parts.quantity')} />
+          <Whole name="quantity" label={t(`parts.quantityIn.${need?.unit ?? 'PIECE'}`)} />
           <Pick name="side" label={t('parts.side')} of={sides} say={(s) => t(`side.${s}`)} />
           {owns && <Amount name="estimate" label={t('parts.estimate', { currency })} currency={currency} />}
           <Whole name="leadDays" label={t('parts.leadDays')} />

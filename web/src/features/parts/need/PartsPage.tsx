@@ -9,6 +9,7 @@ import { useRole } from '@/api/useRole'
 import { Empty, Loaded } from '@/ui/page/Feedback'
 import { Page, Part } from '@/ui/page/Page'
 import { useFormat } from '@/ui/format/format'
+import { ChooseLine } from './ChooseLine'
 import { linesOf, type NeedLine } from './needLines'
 import { NeedForm } from './NeedForm'
 import { NeedSheet } from './NeedSheet'
@@ -208,15 +209,7 @@ function NeedRow({
   const job = work?.jobs.find((j) => j.id === n.jobId)
   return (
     <li className="flex items-center gap-2 border-b border-base-300 last:border-0">
-      {choosing && (
-        <input
-          type="checkbox"
-          className="checkbox"
-          aria-label={t('parts.choose', { part: n.title })}
-          checked={chosen}
-          onChange={(e) => onChoose(e.target.checked)}
-        />
-      )}
+      {choosing && <ChooseLine part={n.title} chosen={chosen} onChoose={onChoose} />}
       <button
         type="button"
         className="flex min-h-11 grow items-center gap-3 rounded px-1 py-2 text-left hover:bg-base-200"

@@ -3,6 +3,7 @@ import { useTranslation } from 'react-i18next'
 import type { Schemas } from '@/api/client'
 import { consumablesQuery, jobsQuery } from '@/api/queries'
 import { packsFor, useAmounts } from '@/ui/format/amounts'
+import { ChooseLine } from './ChooseLine'
 import type { NeedLine } from './needLines'
 
 type Props = {
@@ -23,15 +24,7 @@ export function PooledNeed({ projectId, line, choosing, chosen, onChoose, onOpen
   const jobOf = (n: Schemas['Need']) => work?.jobs.find((j) => j.id === n.jobId)
   return (
     <li className="flex items-start gap-2 border-b border-base-300 py-2 last:border-0">
-      {choosing && (
-        <input
-          type="checkbox"
-          className="checkbox mt-1"
-          aria-label={t('parts.choose', { part: first.title })}
-          checked={chosen}
-          onChange={(e) => onChoose(e.target.checked)}
-        />
-      )}
+      {choosing && <ChooseLine part={first.title} chosen={chosen} onChoose={onChoose} />}
       <details className="grow px-1">
         <summary className="cursor-pointer">
           <span className="font-semibold">{first.title}</span> <Total line={line} />

@@ -54,6 +54,12 @@ export const needWords = {
     partTitle: 'Part or consumable',
     titleMissing: 'Say what is needed.',
     quantity: 'How many',
+    quantityIn: {
+      PIECE: 'How many',
+      MILLILITRE: 'How much, in ml',
+      GRAM: 'How much, in g',
+      CENTIMETRE: 'How much, in cm',
+    },
     quantityWrong: 'A whole number from 1 to 9999.',
     side: 'Side',
     estimate: 'Expected price, {{currency}}',

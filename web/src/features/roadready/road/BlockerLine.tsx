@@ -3,6 +3,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { findingsQuery } from '@/api/queries'
 import { SafetyMark } from '@/ui/safety/SafetyMark'
+import { useFindingName } from '@/ui/format/findingNames'
 import { useZoneNames } from '@/ui/format/zones'
 import { remedyOf, type Blocker } from './road'
 
@@ -27,15 +28,13 @@ export function BlockerLine({ blocker: b }: { blocker: Blocker }) {
 function useBlockerTitle(projectId: string): (b: Blocker) => string {
   const { t } = useTranslation()
   const nameOf = useZoneNames(projectId)
+  const { whole } = useFindingName(projectId, nameOf)
   const { data: findings } = useQuery(findingsQuery(projectId))
   return (b) => {
     if (b.remedy.kind === 'FINDING') {
       const f = findings?.find((x) => x.id === b.remedy.id)
       if (!f) return b.title
-      return t('findingAt', {
-        kind: t(`kind.${f.kind}`),
-        place: nameOf(f.zone) + (f.zone === 'vehicle' && f.note ? ` (${f.note})` : ''),
-      })
+      return whole(f) + (f.zone === 'vehicle' && f.note ? ` (${f.note})` : '')
     }
     if (b.remedy.kind === 'READING') {
       const place = b.remedy.id.split(' ')[1] ?? ''

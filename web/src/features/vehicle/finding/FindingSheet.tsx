@@ -16,7 +16,7 @@ import { OriginForm } from './OriginForm'
 import { EstimatePart } from '../estimate/EstimatePart'
 import { RecheckForm, ReopenButton, WithdrawForm } from './ClosingForms'
 import { isOver } from './findingMarks'
-import { useFindingName } from './useFindingName'
+import { useFindingName } from '@/ui/format/findingNames'
 
 type Finding = Schemas['FindingRow']
 type Doing = 'edit' | 'decide' | 'withdraw' | 'origin' | undefined

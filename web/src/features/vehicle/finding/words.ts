@@ -80,7 +80,6 @@ export const findingWords = {
     noThing: 'not known yet, or the place itself',
     partsHere: 'Parts here',
     does: 'What it does, cause not known',
-    of: '{{thing}}: {{kind}}',
     place: 'Place',
     stands: 'Recorded',
     safetyClass: 'Safety',

@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
+import { isOver } from '../finding/findingMarks'
 import { findingsQuery, jobsQuery } from '@/api/queries'
 
 /** Where a car stands, in one line: what is open and how far the work is. */
@@ -8,7 +9,7 @@ export function CarStanding({ projectId }: { projectId: string }) {
   const findings = useQuery(findingsQuery(projectId))
   const work = useQuery(jobsQuery(projectId))
   if (!findings.data || !work.data) return <span className="block min-h-6" />
-  const open = findings.data.filter((f) => f.state !== 'CLOSED' && f.state !== 'WITHDRAWN')
+  const open = findings.data.filter((f) => !isOver(f))
   const dangerous = open.filter((f) => f.safetyClass === 'A').length
   const jobs = work.data.jobs.filter((j) => j.state !== 'DROPPED')
   const done = jobs.filter((j) => j.state === 'VERIFIED').length

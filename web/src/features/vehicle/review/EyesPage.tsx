@@ -5,6 +5,7 @@ import { api, unwrap, type Schemas } from '@/api/client'
 import { findingsQuery } from '@/api/queries'
 import { Loaded } from '@/ui/page/Feedback'
 import { Page, Part } from '@/ui/page/Page'
+import { useFindingName } from '@/ui/format/findingNames'
 import { useZoneNames } from '@/ui/format/zones'
 import { Invite } from './Invite'
 import { RemarkItem } from './RemarkItem'
@@ -21,9 +22,10 @@ export function EyesPage() {
   })
   const findings = useQuery(findingsQuery(projectId))
   const nameOf = useZoneNames(projectId)
+  const { whole } = useFindingName(projectId, nameOf)
   const about = (r: Remark) => {
     const finding = findings.data?.find((f) => f.id === r.findingId)
-    return finding ? t('findingAt', { kind: t(`kind.${finding.kind}`), place: nameOf(finding.zone) }) : nameOf(r.zone)
+    return finding ? whole(finding) : nameOf(r.zone)
   }
   return (
     <Loaded query={remarks} what={t('review.loading')}>

@@ -6,6 +6,7 @@ import { findingsQuery } from '@/api/queries'
 import { Loaded } from '@/ui/page/Feedback'
 import { Page } from '@/ui/page/Page'
 import { useFormat } from '@/ui/format/format'
+import { useFindingName } from '@/ui/format/findingNames'
 import { useZoneNames } from '@/ui/format/zones'
 import { isOver } from '../finding/findingMarks'
 import { BeforeAfter } from './BeforeAfter'
@@ -41,7 +42,7 @@ function List({ projectId, findings, looks }: { projectId: string; findings: Fin
   const lastOf = (f: Finding) => looks.find((l) => l.findingId === f.id)
   const left = findings.filter((f) => !lastOf(f))
   const worse = findings.filter((f) => lastOf(f)?.compared === 'WORSE')
-  const title = (f: Finding) => t('findingAt', { kind: t(`kind.${f.kind}`), place: nameOf(f.zone) })
+  const { whole: title } = useFindingName(projectId, nameOf)
   return (
     <Page
       title={t('again.title')}

@@ -2,20 +2,13 @@ package ofisino.core.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
-import static org.assertj.core.data.Percentage.withPercentage;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.ToIntFunction;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -23,9 +16,7 @@ import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.Size;
 import ofisino.core.Seeds;
 import ofisino.core.kernel.Caution;
-import ofisino.core.kernel.Effort;
 import ofisino.core.kernel.VehicleSystem;
-import ofisino.core.parts.consumable.Consumables;
 import ofisino.core.plan.access.AccessGraph;
 import ofisino.core.plan.access.AccessLibrary;
 import ofisino.core.plan.access.CarState;
@@ -40,7 +31,6 @@ import ofisino.core.plan.recipe.Recipes;
 import ofisino.core.plan.recipe.SharedWork;
 import ofisino.core.plan.recipe.ToDo;
 import ofisino.core.vehicle.BodyStyle;
-import ofisino.core.vehicle.anatomy.Anatomy;
 import ofisino.core.vehicle.body.Bodies;
 import ofisino.core.vehicle.body.Zone;
 import ofisino.core.vehicle.equipment.Equipment;
@@ -61,9 +51,8 @@ class RecipesAndJobsTest {
             Vehicles.of(BodyStyle.ESTATE, 1969, "rear-suspension:leaf", "brakes-rear:drum", "brakes-front:drum");
     private static final Equipment MOTORCYCLE = Vehicles.of(BodyStyle.MOTORCYCLE, 1982, "cooling:water");
 
-    private static final Anatomy ANATOMY = Anatomy.load();
-    private static final Recipes RECIPES = Recipes.load(ANATOMY, Consumables.load());
-    private static final AccessLibrary ACCESS = AccessLibrary.load();
+    private static final AccessLibrary ACCESS = ThingRecipes.ACCESS;
+    private static final Recipes RECIPES = ThingRecipes.RECIPES;
 
     private static final Bodies BODIES = Bodies.load();
 
@@ -137,28 +126,12 @@ class RecipesAndJobsTest {
                         recipe.ifPresent(r -> r.then().forEach(w -> usedTogether.add(w.id())));
                     }
         for (Equipment vehicle : List.of(SALOON, VETERAN, RECENT, LEAVES, MOTORCYCLE))
-            ofThings(vehicle).map(Recipe::id).forEach(used::add);
+            ThingRecipes.of(vehicle).map(Recipe::id).forEach(used::add);
         assertThat(RECIPES.all())
                 .extracting(Recipe::id)
                 .doesNotHaveDuplicates()
                 .containsExactlyInAnyOrderElementsOf(used);
         assertThat(RECIPES.sharedWork()).extracting(SharedWork::id).containsExactlyInAnyOrderElementsOf(usedTogether);
-    }
-
-    /** What is proposed for each component of a vehicle and all that can be wrong with it, to repair or to look for. */
-    private static Stream<Recipe> ofThings(Equipment vehicle) {
-        return ANATOMY.of(vehicle).stream()
-                .flatMap(thing -> thing.nature().kinds().stream()
-                        .map(kind -> RECIPES.propose(
-                                        new ToDo(
-                                                kind,
-                                                thing.system(),
-                                                thing.places().iterator().next(),
-                                                Optional.of(thing),
-                                                thing.isSymptom() ? Decision.INVESTIGATE : Decision.REPLACE),
-                                        vehicle)
-                                .orElseThrow(
-                                        () -> new AssertionError("no recipe for %s %s".formatted(thing.id(), kind)))));
     }
 
     /** Shared work follows its file, so that no two recipes wait for each other's. */
@@ -256,38 +229,6 @@ class RecipesAndJobsTest {
                     assertThat(r.id()).isEqualTo("brakes-renew");
                     assertThat(r.steps().get(0).operation()).isEqualTo(Operation.STRIP);
                 });
-    }
-
-    /** The hours of each recipe against {@code hours.txt}, which was written from the trade's own table and not from the recipes. */
-    @Test
-    void hoursAreThoseOfTheTrade() throws IOException {
-        Map<String, Recipe> byId = RECIPES.all().stream().collect(Collectors.toMap(Recipe::id, r -> r));
-        try (InputStream in = RecipesAndJobsTest.class.getResourceAsStream("hours.txt")) {
-            for (String line : new String(in.readAllBytes(), StandardCharsets.UTF_8)
-                    .lines()
-                    .filter(l -> !l.startsWith("#") && !l.isBlank())
-                    .toList()) {
-                String[] parts = line.strip().split("\\s+");
-                Recipe recipe = byId.get(parts[0]);
-                assertThat(recipe).as(parts[0]).isNotNull();
-                assertThat(hours(recipe, Effort::optimisticMinutes))
-                        .as(line)
-                        .isCloseTo(Double.parseDouble(parts[1]), withPercentage(30));
-                assertThat(hours(recipe, Effort::likelyMinutes))
-                        .as(line)
-                        .isCloseTo(Double.parseDouble(parts[2]), withPercentage(15));
-                assertThat(hours(recipe, Effort::pessimisticMinutes))
-                        .as(line)
-                        .isCloseTo(Double.parseDouble(parts[3]), withPercentage(30));
-            }
-        }
-    }
-
-    private static double hours(Recipe recipe, ToIntFunction<Effort> which) {
-        return recipe.steps().stream()
-                        .mapToInt(s -> which.applyAsInt(s.effort()))
-                        .sum()
-                / 60.0;
     }
 
     /** A lamp is not proved with the battery off: what is measured or tried under load needs power, and no plan puts it where there is none. */

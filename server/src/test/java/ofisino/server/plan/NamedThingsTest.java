@@ -1,9 +1,11 @@
 package ofisino.server.plan;
 
 import static ofisino.server.testing.TestGarage.map;
+import static ofisino.server.testing.TestGarage.named;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import ofisino.server.testing.Api.Answer;
 import ofisino.server.testing.TestApplication;
@@ -26,25 +28,7 @@ class NamedThingsTest {
                 .isEqualTo("component.unknown");
         assertThat(refused(garage, project, "radiator", null, "SYMPTOM")).isEqualTo("finding.symptom");
         UUID id = garage.finding(project, "sill-left", "sill-outer", "RUST_THROUGH");
-        garage.owner()
-                .put(
-                        "/api/findings/" + id,
-                        map(
-                                "fields",
-                                map(
-                                        "zone",
-                                        "floor-left",
-                                        "component",
-                                        "floor-pan",
-                                        "kind",
-                                        "RUST_THROUGH",
-                                        "covered",
-                                        false,
-                                        "foundOn",
-                                        TestGarage.TODAY),
-                                "version",
-                                0))
-                .ok();
+        change(garage, id, named("floor-left", "floor-pan", "RUST_THROUGH")).ok();
         JsonNode moved = garage.owner().get("/api/findings/" + id).ok();
         assertThat(moved.path("zone").asString()).isEqualTo("floor-left");
         assertThat(moved.path("component").asString()).isEqualTo("floor-pan");
@@ -90,6 +74,111 @@ class NamedThingsTest {
         assertThat(needs(garage, project)).contains("front-damper 2 PIECE", "damper-bushes 4 PIECE");
     }
 
+    /** What has begun is not joined: the other side would close with what one side got. */
+    @Test
+    void whatHasBegunIsNotJoined(TestGarage garage) {
+        UUID project = garage.project();
+        UUID left = garage.finding(project, "front-suspension-left", "front-strut", "LEAK");
+        UUID right = garage.finding(project, "front-suspension-right", "front-strut", "LEAK");
+        for (UUID finding : List.of(left, right)) garage.decide(finding, "REPLACE");
+        List<UUID> made = garage.chain(left);
+        garage.move(made.get(0), "BEGUN");
+        assertThat(garage.chain(right)).doesNotContainAnyElementsOf(made.subList(0, 2));
+    }
+
+    /** No way leads round the test: neither a job by hand nor one that is made something else. */
+    @Test
+    void nothingIsDoneToTheVehicleForASymptom(TestGarage garage) {
+        UUID project = garage.project();
+        UUID id = garage.finding(project, "radiator", "overheats", "SYMPTOM");
+        garage.decide(id, "INVESTIGATE");
+        UUID look = garage.chain(id).get(0);
+        for (String operation : List.of("REPLACE", "STRIP"))
+            assertThat(garage.owner()
+                            .post(
+                                    "/api/projects/" + project + "/jobs",
+                                    map(
+                                            "id",
+                                            UUID.randomUUID(),
+                                            "fields",
+                                            map(
+                                                    "title",
+                                                    "A new radiator",
+                                                    "operation",
+                                                    operation,
+                                                    "findings",
+                                                    List.of(id))))
+                            .code())
+                    .isEqualTo("job.symptom");
+        assertThat(garage.owner()
+                        .put(
+                                "/api/jobs/" + look,
+                                map(
+                                        "fields",
+                                        map("title", "A new radiator", "operation", "REPLACE", "zone", "radiator"),
+                                        "version",
+                                        garage.version("jobs", look)))
+                        .code())
+                .isEqualTo("job.symptom");
+    }
+
+    /** A name makes nothing milder: what is wrong in the brakes stays a matter of brakes, its work is on the thing. */
+    @Test
+    void aNameMakesNothingMilder(TestGarage garage) {
+        UUID project = garage.project();
+        UUID id = garage.finding(project, "rear-brakes", "half-shaft-seal", "LEAK");
+        JsonNode finding = garage.owner().get("/api/findings/" + id).ok();
+        assertThat(finding.path("system").asString()).isEqualTo("BRAKES");
+        assertThat(finding.path("safetyClass").asString()).isEqualTo("A");
+        garage.decide(id, "REPLACE");
+        UUID job = garage.chain(id).get(0);
+        assertThat(garage.owner().get("/api/jobs/" + job).text("system")).isEqualTo("TRANSMISSION");
+    }
+
+    /** A job on a thing of another system than its place keeps it when its words are changed. */
+    @Test
+    void aJobStaysOnItsThing(TestGarage garage) {
+        UUID project = garage.project();
+        UUID wiper = garage.finding(project, "scuttle", "wiper-motor", "DEAD_ELECTRICAL");
+        garage.decide(wiper, "REPLACE");
+        UUID job = garage.chain(wiper).get(0);
+        assertThat(garage.owner().get("/api/jobs/" + job).text("system")).isEqualTo("ELECTRICAL");
+        garage.owner()
+                .put(
+                        "/api/jobs/" + job,
+                        map(
+                                "fields",
+                                map(
+                                        "title",
+                                        "Feed first",
+                                        "operation",
+                                        "TEST",
+                                        "zone",
+                                        "scuttle",
+                                        "details",
+                                        List.of("EARTHS", "NEEDS_POWER")),
+                                "version",
+                                garage.version("jobs", job)))
+                .ok();
+        assertThat(garage.owner().get("/api/jobs/" + job).text("system")).isEqualTo("ELECTRICAL");
+    }
+
+    /** The dangers of a thing stand at its jobs: a gas strut in a tailgate is no trim. */
+    @Test
+    void theDangersOfAThingStandAtItsJobs(TestGarage garage) {
+        UUID project = garage.project();
+        UUID strut = garage.finding(project, "tailgate", "tailgate-strut", "WORN");
+        garage.decide(strut, "REPLACE");
+        UUID job = garage.chain(strut).get(0);
+        assertThat(garage.owner()
+                        .get("/api/jobs/" + job)
+                        .ok()
+                        .path("cautions")
+                        .valueStream()
+                        .map(JsonNode::asString))
+                .contains("GAS_STRUTS");
+    }
+
     /** Consumables have an amount and a unit, so that the same of several jobs is bought together. */
     @Test
     void consumablesAreCountedInTheirUnit(TestGarage garage) {
@@ -129,24 +218,15 @@ class NamedThingsTest {
     }
 
     private static String refused(TestGarage garage, UUID project, String zone, String component, String kind) {
-        Answer answer = garage.owner()
+        return garage.owner()
                 .post(
                         "/api/projects/" + project + "/findings",
-                        map(
-                                "id",
-                                UUID.randomUUID(),
-                                "fields",
-                                map(
-                                        "zone",
-                                        zone,
-                                        "component",
-                                        component,
-                                        "kind",
-                                        kind,
-                                        "covered",
-                                        false,
-                                        "foundOn",
-                                        TestGarage.TODAY)));
-        return answer.code();
+                        map("id", UUID.randomUUID(), "fields", named(zone, component, kind)))
+                .code();
+    }
+
+    private static Answer change(TestGarage garage, UUID finding, Map<String, Object> fields) {
+        return garage.owner()
+                .put("/api/findings/" + finding, map("fields", fields, "version", garage.version("findings", finding)));
     }
 }

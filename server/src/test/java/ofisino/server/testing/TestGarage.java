@@ -136,25 +136,14 @@ public record TestGarage(Running running, UUID id, Api owner) {
     /** Of a thing that somebody named. */
     public UUID finding(UUID project, String zone, String component, String kind) {
         UUID id = UUID.randomUUID();
-        owner.post(
-                        "/api/projects/" + project + "/findings",
-                        map(
-                                "id",
-                                id,
-                                "fields",
-                                map(
-                                        "zone",
-                                        zone,
-                                        "component",
-                                        component,
-                                        "kind",
-                                        kind,
-                                        "covered",
-                                        false,
-                                        "foundOn",
-                                        TODAY)))
+        owner.post("/api/projects/" + project + "/findings", map("id", id, "fields", named(zone, component, kind)))
                 .ok();
         return id;
+    }
+
+    /** What a person says of a finding about a thing. */
+    public static Map<String, Object> named(String zone, String component, String kind) {
+        return map("zone", zone, "component", component, "kind", kind, "covered", false, "foundOn", TODAY);
     }
 
     public void decide(UUID finding, String decision) {

@@ -1,8 +1,11 @@
 package ofisino.core.plan.access;
 
 import java.io.Reader;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import ofisino.core.kernel.Entry;
 import ofisino.core.kernel.InvalidValue;
@@ -34,6 +37,15 @@ public final class AgeingParts {
                         "It lies behind an access, ages by years, and takes 0 or more.",
                         id);
         }
+
+        /** Its age in years: since it was fitted, where that is known; else since the vehicle was built. */
+        public static double age(Optional<LocalDate> fitted, int builtYear, LocalDate today) {
+            double years = fitted.map(on -> ChronoUnit.DAYS.between(on, today) / DAYS_A_YEAR)
+                    .orElse((double) today.getYear() - builtYear);
+            return Math.max(0, years);
+        }
+
+        private static final double DAYS_A_YEAR = 365.25;
 
         /** As a restorer says it. */
         public String name() {

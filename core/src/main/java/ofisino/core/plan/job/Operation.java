@@ -2,6 +2,7 @@ package ofisino.core.plan.job;
 
 import java.util.List;
 import ofisino.core.kernel.Caution;
+import ofisino.core.vehicle.finding.FindingKind;
 
 /** The one thing that a job does. */
 public enum Operation {
@@ -29,6 +30,11 @@ public enum Operation {
     /** Whether what was proved before may not hold after it. A test or a look changes nothing. */
     public boolean changesTheVehicle() {
         return this != TEST && this != INSPECT;
+    }
+
+    /** Whether it may be done for such a finding: of what the vehicle only does nobody knows the cause, so it is only looked into. */
+    public boolean isOpenTo(FindingKind kind) {
+        return kind != FindingKind.SYMPTOM || !changesTheVehicle();
     }
 
     /** Its dangers wherever it is done. Common practice, no source. */

@@ -2,8 +2,11 @@ package ofisino.core.plan.recipe;
 
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ofisino.core.kernel.Entry;
 import ofisino.core.kernel.InvalidValue;
@@ -24,9 +27,9 @@ record Parts(Anatomy anatomy, Consumables consumables, Bands bands) {
     /** In a recipe, the component that the finding is about. */
     private static final String IT = "it";
 
-    /** Work that gets at the thing; a look or a test is done as it stands. */
+    /** Work that gets at the thing; a test or a setting is done as it stands. */
     private static final Set<Operation> REACHES_IT =
-            EnumSet.of(Operation.STRIP, Operation.CLEAN, Operation.REPLACE, Operation.ASSEMBLE);
+            EnumSet.of(Operation.INSPECT, Operation.STRIP, Operation.CLEAN, Operation.REPLACE, Operation.ASSEMBLE);
 
     Parts(Anatomy anatomy, Consumables consumables) {
         this(anatomy, consumables, Bands.load());
@@ -39,6 +42,15 @@ record Parts(Anatomy anatomy, Consumables consumables, Bands bands) {
                 throw InvalidValue.of(
                         "recipe.component", "%s names %s, which is no component.", "Name one.", e.where(), id);
         return components;
+    }
+
+    /** Natures of components that a recipe names. @throws InvalidValue naming the wrong one and the known ones */
+    List<String> natures(Entry e) {
+        Map<String, String> known = anatomy.all().stream()
+                .map(c -> c.nature().id())
+                .distinct()
+                .collect(Collectors.toMap(Function.identity(), Function.identity()));
+        return e.among("natures", known);
     }
 
     /** The step as it is done on this vehicle, for this finding. */
@@ -62,7 +74,10 @@ record Parts(Anatomy anatomy, Consumables consumables, Bands bands) {
                 .toList();
     }
 
+    /** What the vehicle only does is looked into as it stands. */
     private static Departure access(Recipe.Step step, ToDo what) {
+        if (what.thing().filter(Component::isSymptom).isPresent())
+            return step.access().through(List.of());
         return what.thing()
                 .flatMap(Component::behind)
                 .filter(behind -> REACHES_IT.contains(step.operation()))

@@ -29,6 +29,11 @@ public record Recipe(
         if (steps.isEmpty()) throw new IllegalArgumentException("Recipe %s has no steps".formatted(id));
     }
 
+    /** The same, ending in that. */
+    Recipe endingIn(List<SharedWork> shared) {
+        return new Recipe(id, title, wholeAxle, steps, cautions, shared);
+    }
+
     /** @param say makes of each text, in which {@code {zone}} may stand, what is read */
     public Recipe said(UnaryOperator<String> say) {
         return new Recipe(

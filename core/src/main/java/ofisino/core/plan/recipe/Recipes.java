@@ -1,6 +1,7 @@
 package ofisino.core.plan.recipe;
 
 import java.io.Reader;
+import java.util.Collections;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -17,6 +18,7 @@ import ofisino.core.kernel.Entry;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.parts.consumable.Consumables;
+import ofisino.core.plan.access.AccessLibrary;
 import ofisino.core.plan.access.Departure;
 import ofisino.core.plan.job.Conditions;
 import ofisino.core.plan.job.Detail;
@@ -33,11 +35,11 @@ import ofisino.core.vehicle.finding.FindingKind;
  * The first entry that contains the finding's kind, place, system and decision is the one proposed; the file goes from special to general.
  */
 public final class Recipes {
-    private record Shared(SharedWork work, Applies applies) {}
+    /** @param after accesses: whatever opens one of them ends in it */
+    private record Shared(SharedWork work, Applies applies, Set<String> after) {}
 
     /**
      * @param stepsApply on which vehicles each step of the recipe is done
-     * @param thenApply  on which vehicles each shared work is
      * @param onlyKnown  only where what it asks for is said or usual, or somebody named the thing: it orders parts that fit nothing else
      * @param places     empty: everywhere
      * @param things     ids of components that it is for; with places: for those, and at those places where nobody named a thing
@@ -49,7 +51,6 @@ public final class Recipes {
             Applies applies,
             boolean onlyKnown,
             List<Applies> stepsApply,
-            List<Applies> thenApply,
             Set<FindingKind> kinds,
             Set<String> places,
             Set<String> things,
@@ -86,39 +87,39 @@ public final class Recipes {
                     recipe.title(),
                     recipe.wholeAxle(),
                     steps,
-                    recipe.cautions(),
-                    those(recipe.then(), thenApply, vehicle));
-        }
-
-        private static <T> List<T> those(List<T> all, List<Applies> apply, Equipment vehicle) {
-            return IntStream.range(0, all.size())
-                    .filter(i -> apply.get(i).to(vehicle))
-                    .mapToObj(all::get)
-                    .toList();
+                    Stream.concat(
+                                    recipe.cautions().stream(),
+                                    what.thing().stream().flatMap(c -> c.hazards().stream()))
+                            .distinct()
+                            .toList(),
+                    recipe.then());
         }
     }
 
     private final List<Rule> rules;
     private final Map<String, Shared> shared;
     private final Parts parts;
+    private final AccessLibrary accesses;
 
-    private Recipes(List<Rule> rules, Map<String, Shared> shared, Parts parts) {
+    private Recipes(List<Rule> rules, Map<String, Shared> shared, Parts parts, AccessLibrary accesses) {
         this.parts = parts;
+        this.accesses = accesses;
         this.rules = List.copyOf(rules);
         this.shared = new LinkedHashMap<>(shared);
     }
 
     /** Reads recipes.yaml and shared-work.yaml. @throws InvalidValue naming the entry that is wrong */
-    public static Recipes load(Anatomy anatomy, Consumables consumables) {
+    public static Recipes load(Anatomy anatomy, Consumables consumables, AccessLibrary accesses) {
         Parts parts = new Parts(anatomy, consumables);
         return Entry.readBeside(
                 Recipes.class,
                 "shared-work.yaml",
-                works -> Entry.readBeside(Recipes.class, "recipes.yaml", recipes -> read(works, recipes, parts)));
+                works -> Entry.readBeside(
+                        Recipes.class, "recipes.yaml", recipes -> read(works, recipes, parts, accesses)));
     }
 
     /** @throws InvalidValue when a file is malformed, naming what is wrong */
-    private static Recipes read(Reader sharedWork, Reader recipes, Parts parts) {
+    private static Recipes read(Reader sharedWork, Reader recipes, Parts parts, AccessLibrary accesses) {
         Map<String, Shared> shared = Entry.listOf("the shared work", sharedWork).stream()
                 .map(e -> shared(e.named("id"), parts))
                 .collect(Collectors.toMap(s -> s.work().id(), Function.identity(), (a, b) -> a, LinkedHashMap::new));
@@ -127,7 +128,8 @@ public final class Recipes {
                         .map(e -> entry(e.named("id"), shared, parts))
                         .toList(),
                 shared,
-                parts);
+                parts,
+                accesses);
     }
 
     /** The chain proposed for a finding of a vehicle; empty where the decision leads to no work or no recipe fits. */
@@ -135,7 +137,21 @@ public final class Recipes {
         return rules.stream()
                 .filter(e -> e.fits(what, vehicle))
                 .map(e -> e.on(vehicle, what, parts))
-                .findFirst();
+                .findFirst()
+                .map(r -> r.endingIn(sharedAfter(r, what, vehicle)));
+    }
+
+    /** What the recipe names, and what follows from that it opens: a circuit that ran empty is filled, whoever drained it. */
+    private List<SharedWork> sharedAfter(Recipe recipe, ToDo what, Equipment vehicle) {
+        Set<String> opened = recipe.steps().stream()
+                .flatMap(s -> accesses.needed(vehicle, what.place(), s.operation(), s.access()).stream())
+                .flatMap(a -> accesses.of(vehicle).closure(a).stream())
+                .collect(Collectors.toSet());
+        return shared.values().stream()
+                .filter(s -> s.applies().to(vehicle))
+                .filter(s -> recipe.then().contains(s.work()) || !Collections.disjoint(s.after(), opened))
+                .map(Shared::work)
+                .toList();
     }
 
     /** All recipes in the order of the file. */
@@ -146,6 +162,11 @@ public final class Recipes {
     /** All places that some recipe names. */
     public Set<String> places() {
         return rules.stream().flatMap(r -> r.places().stream()).collect(Collectors.toUnmodifiableSet());
+    }
+
+    /** Accesses that some shared work follows. */
+    public Set<String> followed() {
+        return shared.values().stream().flatMap(s -> s.after().stream()).collect(Collectors.toUnmodifiableSet());
     }
 
     /** All shared work in the order of its file. */
@@ -167,14 +188,16 @@ public final class Recipes {
     }
 
     private static Shared shared(Entry e, Parts parts) {
-        e.only(Applies.keys("id", "title", "system", "operation", "hours", "details", "uses", "needs", "cautions"));
+        e.only(Applies.keys(
+                "id", "title", "system", "operation", "hours", "details", "uses", "needs", "cautions", "after"));
         return new Shared(
                 new SharedWork(
                         e.text("id"),
                         e.choice("system", VehicleSystem.class),
                         step(e, Departure.NONE, parts),
                         List.copyOf(e.choices("cautions", Caution.class, Set.of()))),
-                Applies.of(e));
+                Applies.of(e),
+                Set.copyOf(e.texts("after")));
     }
 
     private static Rule entry(Entry entry, Map<String, Shared> shared, Parts parts) {
@@ -208,11 +231,10 @@ public final class Recipes {
                 Applies.of(entry),
                 entry.has("only-known"),
                 entry.list("steps").stream().map(Applies::of).toList(),
-                then.stream().map(Shared::applies).toList(),
                 entry.choices("kinds", FindingKind.class, EnumSet.complementOf(EnumSet.of(FindingKind.SYMPTOM))),
                 Set.copyOf(entry.texts("places")),
                 Set.copyOf(parts.known(entry.texts("things"), entry)),
-                Set.copyOf(entry.texts("natures")),
+                Set.copyOf(parts.natures(entry)),
                 entry.list("steps").stream()
                         .map(e -> parts.known(e.texts("renews"), e))
                         .toList(),

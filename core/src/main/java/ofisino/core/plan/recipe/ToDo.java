@@ -17,7 +17,12 @@ import ofisino.core.vehicle.finding.FindingKind;
 public record ToDo(FindingKind kind, VehicleSystem system, String place, Optional<Component> thing, Decision decision) {
     /** @param thing what the finding is about, where it is known */
     public static ToDo of(Finding finding, Optional<Component> thing, Decision decision) {
-        return new ToDo(finding.kind(), finding.system(), Zone.placeOf(finding.zone()), thing, decision);
+        return new ToDo(
+                finding.kind(),
+                thing.map(Component::system).orElse(finding.system()),
+                Zone.placeOf(finding.zone()),
+                thing,
+                decision);
     }
 
     /** At a place of which nobody named a thing. */

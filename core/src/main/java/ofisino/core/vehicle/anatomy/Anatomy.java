@@ -85,7 +85,7 @@ public final class Anatomy {
     /** The first of them that may be on the vehicle at that place and can have that wrong with it. */
     public Optional<Component> firstOf(List<String> ids, Zone zone, FindingKind kind, Equipment vehicle) {
         return ids.stream()
-                .map(components::get)
+                .flatMap(id -> find(id).stream())
                 .filter(c -> c.isAt(zone.place())
                         && c.mayBeOn(vehicle)
                         && c.nature().kinds().contains(kind))

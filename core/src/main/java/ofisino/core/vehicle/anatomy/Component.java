@@ -87,12 +87,8 @@ public record Component(
         return places.contains(place);
     }
 
-    /**
-     * A finding of this kind about it can be there.
-     *
-     * @throws InvalidValue when the vehicle has none, when it is elsewhere, or when that cannot be wrong with it
-     */
-    public void mustBeAt(Zone zone, FindingKind kind, Equipment vehicle) {
+    /** @throws InvalidValue when the vehicle has none, or when it is elsewhere */
+    public void mustBeAt(Zone zone, Equipment vehicle) {
         if (!isAt(zone.place()) || !mayBeOn(vehicle))
             throw InvalidValue.at(
                     "component",
@@ -100,6 +96,10 @@ public record Component(
                     "%s is none of what is at this place.",
                     "Choose one from the list, or leave it open.",
                     name);
+    }
+
+    /** @throws InvalidValue when that cannot be wrong with it */
+    public void mustBeAbleToHave(FindingKind kind) {
         if (!nature.kinds().contains(kind))
             throw InvalidValue.at(
                     "kind",

@@ -27,7 +27,7 @@ public final class WhatHangsOnIt {
     private static final Limits LIMITS = Limits.load();
     private static final Proofs PROOFS = Proofs.load();
     private static final Reconnection RESETS = Reconnection.load();
-    private static final Recipes RECIPES = Recipes.load(Anatomy.load(), Consumables.load());
+    private static final Recipes RECIPES = Recipes.load(Anatomy.load(), Consumables.load(), WAYS);
 
     private static final Bodies BODIES = Bodies.load();
     private static final Nearby NEARBY = Nearby.load();

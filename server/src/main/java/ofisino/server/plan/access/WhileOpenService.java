@@ -2,7 +2,6 @@ package ofisino.server.plan.access;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -30,7 +29,6 @@ import ofisino.server.vehicle.FindingEstimates;
 import ofisino.server.vehicle.Findings;
 import ofisino.server.vehicle.Inspection;
 import ofisino.server.vehicle.Projects;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** What else to do while an access is open. */
@@ -79,27 +77,21 @@ record WhileOpenService(
         Map<String, LocalDate> fitted = fitted(caller, projectId);
         Set<String> taken = new LinkedHashSet<>();
         for (UUID job : stripDown.jobs()) taken.add(s.jobs().get(job).title());
-        for (AgeingParts.Part part :
-                ageing.behind(stripDown.access().id(), equipments.of(caller, projects.require(caller, projectId)))) {
+        for (AgeingParts.Part part : ageing.behind(stripDown.access().id(), equipments.of(caller, project))) {
             if (taken.contains(titleOf(part))) continue;
             offers.add(new Offer(
                     WhileOpen.weigh(
                             WhileOpen.ageing(
                                     part,
-                                    Optional.of(age(fitted.get(part.component().id()), project.builtYear(), today))),
+                                    Optional.of(AgeingParts.Part.age(
+                                            Optional.ofNullable(
+                                                    fitted.get(part.component().id())),
+                                            project.builtYear(),
+                                            today))),
                             again),
                     Optional.empty()));
         }
     }
-
-    /** In years since it was fitted, as far as that is known here; else since the vehicle was built. */
-    private static double age(@Nullable LocalDate fitted, int builtYear, LocalDate today) {
-        return fitted == null
-                ? Math.max(0, today.getYear() - builtYear)
-                : Math.max(0, ChronoUnit.DAYS.between(fitted, today)) / DAYS_A_YEAR;
-    }
-
-    private static final double DAYS_A_YEAR = 365.25;
 
     /** By component, the last day on which a job put a new one in. */
     private Map<String, LocalDate> fitted(Caller caller, UUID projectId) {

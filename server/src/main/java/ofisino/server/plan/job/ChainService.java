@@ -122,7 +122,7 @@ record ChainService(
         }
     }
 
-    /** The work of whole axles that is not done yet: the jobs of each in their order. */
+    /** The work of whole axles that is planned and of which nothing has begun: the jobs of each in their order. */
     private Map<Axle, List<Job>> axles(Caller caller, UUID projectId) {
         Set<String> wholeAxle =
                 recipes.all().stream().filter(Recipe::wholeAxle).map(Recipe::id).collect(Collectors.toSet());
@@ -132,8 +132,8 @@ record ChainService(
                 .collect(Collectors.groupingBy(Job::chainId));
         return mapper.chains(caller.garageId(), projectId).stream()
                 .filter(c -> wholeAxle.contains(c.recipe())
-                        && jobs.getOrDefault(c.id(), List.of()).stream()
-                                .anyMatch(j -> !j.state().isOver()))
+                        && jobs.containsKey(c.id())
+                        && jobs.get(c.id()).stream().allMatch(j -> j.state() == JobState.PLANNED))
                 .collect(Collectors.toMap(
                         c -> Axle.of(c.recipe(), jobs.get(c.id()).get(0).zone()), c -> jobs.get(c.id()), (a, b) -> a));
     }
@@ -193,10 +193,14 @@ record ChainService(
     private Optional<Recipe> recipeFor(Finding finding, Projects.Project project, Equipment equipment) {
         if (!finding.asksForWork()) return Optional.empty();
         Zone zone = projects.bodyOf(project).placeOf(finding.zone(), finding.system());
-        Optional<Component> thing = finding.seen().component().flatMap(anatomy::find);
+        Optional<Component> thing = thing(finding);
         return finding.decided()
                 .flatMap(d -> recipes.propose(ToDo.of(finding, thing, d.decision()), equipment))
                 .map(r -> r.said(text -> put(text, called(zone, thing, r.wholeAxle()))));
+    }
+
+    private Optional<Component> thing(Finding finding) {
+        return finding.seen().component().flatMap(anatomy::find);
     }
 
     /** What the work is on: the thing, where somebody named it, and its side, where the work is on one of them only. */
@@ -227,8 +231,8 @@ record ChainService(
                         "Decide first: repair, replace, investigate or a temporary repair."));
         List<UUID> made = new ArrayList<>();
         if (recipe.wholeAxle())
-            axles(caller, finding.projectId()).getOrDefault(Axle.of(recipe.id(), finding.zone()), List.of()).stream()
-                    .filter(j -> !j.state().isOver())
+            axles(caller, finding.projectId())
+                    .getOrDefault(Axle.of(recipe.id(), finding.zone()), List.of())
                     .forEach(job -> made.add(join(caller, finding, job)));
         if (made.isEmpty()) made.addAll(begin(caller, finding, recipe, chainId));
         Map<String, Job> planned = planned(caller, finding.projectId());
@@ -246,8 +250,9 @@ record ChainService(
         mapper.insertChain(caller.garageId(), new ChainRow(chainId, finding.projectId(), recipe.title(), recipe.id()));
         List<UUID> made = new ArrayList<>();
         String zone = finding.zone().equals(Zone.WHOLE) ? null : finding.zone();
+        VehicleSystem system = thing(finding).map(Component::system).orElse(finding.system());
         for (Recipe.Step step : recipe.steps()) {
-            UUID job = addStep(caller, finding, step, new Place(chainId, made.size(), zone, finding.system()));
+            UUID job = addStep(caller, finding, step, new Place(chainId, made.size(), zone, system));
             if (!made.isEmpty()) mapper.insertLink(caller.garageId(), last(made), job);
             made.add(job);
         }

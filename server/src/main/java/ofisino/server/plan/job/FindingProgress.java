@@ -1,11 +1,16 @@
 package ofisino.server.plan.job;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import ofisino.core.kernel.Caution;
 import ofisino.core.kernel.Conflict;
 import ofisino.core.plan.job.Closing;
+import ofisino.core.plan.job.Operation;
+import ofisino.core.vehicle.anatomy.Anatomy;
+import ofisino.core.vehicle.anatomy.Component;
 import ofisino.core.vehicle.finding.Finding;
 import ofisino.core.vehicle.finding.FindingState;
 import ofisino.core.vehicle.finding.SafetyClass;
@@ -14,11 +19,11 @@ import ofisino.server.plan.Jobs;
 import ofisino.server.plan.Jobs.Job;
 import ofisino.server.plan.job.JobMapper.FindingLinkRow;
 import ofisino.server.vehicle.Findings;
-import org.springframework.stereotype.Component;
+import org.springframework.stereotype.Service;
 
 /** Carries the progress of jobs over to the findings that they deal with. */
-@Component
-record FindingProgress(JobMapper mapper, Findings findings) {
+@Service
+record FindingProgress(JobMapper mapper, Findings findings, Anatomy anatomy) {
     void jobMoved(Caller caller, Job job) {
         for (FindingLinkRow link : mapper.findingLinks(caller.garageId(), job.projectId())) {
             if (!link.jobId().equals(job.id())) continue;
@@ -29,6 +34,40 @@ record FindingProgress(JobMapper mapper, Findings findings) {
                     link.findingId(),
                     Closing.following(state, jobs.stream().map(Job::state).toList()));
         }
+    }
+
+    /**
+     * By job, the dangers of the things that its findings name. What is done once for many is no nearer to them than its own cautions say: it
+     * lies at no place.
+     */
+    Map<UUID, Set<Caution>> hazardsByJob(Caller caller, UUID projectId) {
+        Map<UUID, List<Caution>> byFinding = findings.of(caller, projectId).stream()
+                .collect(Collectors.toMap(
+                        Finding::id,
+                        f -> f.seen()
+                                .component()
+                                .flatMap(anatomy::find)
+                                .map(Component::hazards)
+                                .orElse(List.of())));
+        Set<UUID> atAPlace = mapper.of(caller.garageId(), projectId).stream()
+                .filter(j -> j.zone() != null)
+                .map(Job::id)
+                .collect(Collectors.toSet());
+        return mapper.findingLinks(caller.garageId(), projectId).stream()
+                .filter(l -> atAPlace.contains(l.jobId()))
+                .collect(Collectors.groupingBy(
+                        FindingLinkRow::jobId,
+                        Collectors.flatMapping(
+                                l -> byFinding.getOrDefault(l.findingId(), List.of()).stream(), Collectors.toSet())));
+    }
+
+    /** @throws Conflict when one of the findings is only to be looked into */
+    void mayBeWorkedOn(Caller caller, List<UUID> findingIds, Operation operation) {
+        if (!findingIds.stream().map(id -> findings.require(caller, id)).allMatch(f -> operation.isOpenTo(f.kind())))
+            throw Conflict.of(
+                    "job.symptom",
+                    "Nobody knows yet what is behind this: it is only tested and inspected.",
+                    "Record what the test finds as a finding of its own, and plan the work for that.");
     }
 
     /** @throws Conflict while a safety finding is not mended by verified work */

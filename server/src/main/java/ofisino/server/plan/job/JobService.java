@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -122,6 +123,7 @@ record JobService(
                         fields,
                         JobState.PLANNED,
                         0));
+        findingProgress.mayBeWorkedOn(caller, fields.findings(), fields.operation());
         for (UUID finding : fields.findings()) mapper.insertFindingLink(caller.garageId(), id, finding);
         follow(caller, find(caller, id), fields.after());
         events.publishEvent(new JobAdded(caller, id));
@@ -141,6 +143,8 @@ record JobService(
                 stored.state(),
                 version);
         stored.nature().mayBecome(changed.nature(), stored.state());
+        findingProgress.mayBeWorkedOn(
+                caller, findingsByJob(caller, stored.projectId()).getOrDefault(id, List.of()), changed.operation());
         Stored.notStale(mapper.update(caller.garageId(), changed), "job", () -> find(caller, id));
         follow(caller, stored, fields.after());
         return find(caller, id);
@@ -162,9 +166,13 @@ record JobService(
             JobState state,
             long version) {
         Projects.Project project = projects.require(caller, projectId);
-        VehicleSystem system = f.zone() == null
-                ? mapper.find(caller.garageId(), id).map(Job::system).orElse(null)
-                : projects.bodyOf(project).require(f.zone()).system();
+        Optional<Job> stored = mapper.find(caller.garageId(), id);
+        boolean moved = f.zone() != null
+                && stored.map(Job::zone).filter(f.zone()::equals).isEmpty();
+        // a job may be on a thing of another system than its place: a wiper motor in the scuttle
+        VehicleSystem system = moved
+                ? projects.bodyOf(project).require(f.zone()).system()
+                : stored.map(Job::system).orElse(null);
         Effort effort = f.effort() == null ? UNKNOWN_EFFORT : f.effort().checked();
         return new Job(
                 id,
@@ -215,17 +223,26 @@ record JobService(
     @Override
     public Set<Caution> cautions(Caller caller, UUID jobId) {
         Job job = find(caller, jobId);
-        return cautions(job, mapper.chains(caller.garageId(), job.projectId()));
+        return cautions(
+                job,
+                mapper.chains(caller.garageId(), job.projectId()),
+                findingProgress.hazardsByJob(caller, job.projectId()));
     }
 
-    /** The usual dangers of a job: those of its recipe and those of its operation. */
-    Set<Caution> cautions(Job job, List<ChainRow> chains) {
+    /** The usual dangers of a job: those of its recipe, of its operation and of the things that it is done to. */
+    Set<Caution> cautions(Job job, List<ChainRow> chains, Map<UUID, Set<Caution>> hazards) {
         Set<Caution> found = EnumSet.noneOf(Caution.class);
         found.addAll(job.operation().cautions());
+        found.addAll(hazards.getOrDefault(job.id(), Set.of()));
         chains.stream()
                 .filter(c -> c.id().equals(job.chainId()))
                 .forEach(c -> found.addAll(recipes.cautions(c.recipe())));
         return found;
+    }
+
+    /** By job, the dangers of the things that it is done to. */
+    Map<UUID, Set<Caution>> hazards(Caller caller, UUID projectId) {
+        return findingProgress.hazardsByJob(caller, projectId);
     }
 
     /** A person takes a job up or a step further: what has to be so before is asked for first. */

@@ -27,13 +27,7 @@ record AnatomyController(Anatomy anatomy, Projects projects, Equipments equipmen
      * @param symptom what the vehicle does, no part of it
      */
     record ComponentResponse(
-            String id,
-            String name,
-            VehicleSystem system,
-            Set<String> places,
-            Set<FindingKind> kinds,
-            boolean symptom,
-            boolean axlePair) {
+            String id, String name, VehicleSystem system, Set<String> places, Set<FindingKind> kinds, boolean symptom) {
         static ComponentResponse of(Component c) {
             return new ComponentResponse(
                     c.id(),
@@ -41,8 +35,7 @@ record AnatomyController(Anatomy anatomy, Projects projects, Equipments equipmen
                     c.system(),
                     new TreeSet<>(c.places()),
                     new TreeSet<>(c.nature().kinds()),
-                    c.isSymptom(),
-                    c.axlePair());
+                    c.isSymptom());
         }
     }
 

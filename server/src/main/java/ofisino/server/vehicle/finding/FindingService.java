@@ -69,14 +69,14 @@ record FindingService(
     }
 
     Proposal propose(Caller caller, UUID projectId, FindingFields fields) {
-        Place place = place(caller, projects.require(caller, projectId), fields);
+        Place place = place(caller, projects.require(caller, projectId), fields, Optional.empty());
         return proposal(caller, projectId, fields.kind(), place);
     }
 
     /** Records a finding; what the person left open is as proposed. */
     FindingRow record(Caller caller, UUID projectId, UUID id, FindingFields fields) {
         Projects.Project project = projects.requireOpen(caller, projectId);
-        Place place = place(caller, project, fields);
+        Place place = place(caller, project, fields, Optional.empty());
         mapper.insert(
                 caller.garageId(),
                 FindingRow.of(Finding.found(
@@ -92,7 +92,9 @@ record FindingService(
     FindingRow change(Caller caller, UUID id, FindingFields fields, long version) {
         FindingRow stored = openFinding(caller, id);
         FindingFields same = fields.at(stored.checkId(), stored.limitId());
-        Place place = place(caller, projects.require(caller, stored.projectId()), same);
+        Optional<String> stood = Optional.ofNullable(stored.component())
+                .filter(c -> stored.zone().equals(same.zone()));
+        Place place = place(caller, projects.require(caller, stored.projectId()), same, stood);
         return save(
                 caller,
                 stored.toCore()
@@ -109,12 +111,16 @@ record FindingService(
      * @param demands what is known of it beyond kind and zone
      */
     private record Place(Zone zone, Optional<Component> thing, Map<Proposal.Reason, SafetyClass> demands) {
+        /** That of the thing; but what is wrong where it brakes, steers, holds people or carries fuel is never milder for a name. */
         VehicleSystem system() {
-            return thing.map(Component::system).orElse(zone.system());
+            return thing.map(Component::system)
+                    .filter(s -> s.neverTemporary() || !zone.system().neverTemporary())
+                    .orElse(zone.system());
         }
     }
 
-    private Place place(Caller caller, Projects.Project project, FindingFields f) {
+    /** @param stood what the finding is about already, at the same place: it stays though somebody has seen since that the vehicle has none */
+    private Place place(Caller caller, Projects.Project project, FindingFields f, Optional<String> stood) {
         Body body = projects.bodyOf(project);
         Map<Proposal.Reason, SafetyClass> demands = new EnumMap<>(Proposal.Reason.class);
         Optional<PlacedCheck> check =
@@ -134,7 +140,8 @@ record FindingService(
                 .orElseGet(() ->
                         known.map(system -> body.placeOf(f.zone(), system)).orElseGet(() -> body.require(f.zone())));
         Equipment vehicle = equipments.of(caller, project);
-        named.ifPresent(c -> c.mustBeAt(zone, f.kind(), vehicle));
+        named.filter(c -> !stood.equals(Optional.of(c.id()))).ifPresent(c -> c.mustBeAt(zone, vehicle));
+        named.ifPresent(c -> c.mustBeAbleToHave(f.kind()));
         Optional<Component> thing =
                 named.or(() -> check.flatMap(c -> anatomy.firstOf(c.check().of(), zone, f.kind(), vehicle)));
         if (f.kind() == FindingKind.SYMPTOM && thing.isEmpty())

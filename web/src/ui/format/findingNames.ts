@@ -1,6 +1,6 @@
 import { useTranslation } from 'react-i18next'
 import type { Schemas } from '@/api/client'
-import { useThings } from '@/ui/format/things'
+import { useThings } from './things'
 
 type Named = Pick<Schemas['FindingRow'], 'kind' | 'zone' | 'component'>
 
@@ -13,11 +13,11 @@ export function useFindingName(projectId: string, nameOf: (zone: string) => stri
     if (!thing) return t(`kind.${f.kind}`)
     return thing.symptom
       ? thing.name
-      : t('finding.of', { kind: t(`kind.${f.kind}`).toLocaleLowerCase(), thing: thing.name })
+      : t('thingIs', { kind: t(`kind.${f.kind}`).toLocaleLowerCase(), thing: thing.name })
   }
-  return {
-    what,
-    whole: (f: Named) =>
-      things.find(f.component) ? `${what(f)} (${nameOf(f.zone)})` : `${what(f)}: ${nameOf(f.zone)}`,
-  }
+  const whole = (f: Named) =>
+    things.find(f.component)
+      ? t('thingAt', { what: what(f), place: nameOf(f.zone) })
+      : t('findingAt', { kind: what(f), place: nameOf(f.zone) })
+  return { what, whole }
 }

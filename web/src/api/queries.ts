@@ -142,3 +142,10 @@ export const conversionQuery = (currency: string, amountMinor: number | undefine
     queryFn: () =>
       unwrap(api.GET('/api/conversion', { params: { query: { currency, amountMinor: amountMinor!, rate } } })),
   })
+
+/** What stands before each gate, what is proved, what is tightened. */
+export const roadQuery = (projectId: string) =>
+  queryOptions({
+    queryKey: ['road', projectId],
+    queryFn: () => unwrap(api.GET('/api/projects/{projectId}/road', { params: { path: { projectId } } })),
+  })

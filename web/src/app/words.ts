@@ -17,6 +17,7 @@ import { jobWords } from '@/features/plan/job/words'
 import { orderofworkWords } from '@/features/plan/orderofwork/words'
 import { outstandingWords } from '@/features/plan/outstanding/words'
 import { reachWords } from '@/features/plan/reach/words'
+import { toHandWords } from '@/features/plan/tohand/words'
 import { scheduleWords } from '@/features/plan/schedule/words'
 import { scopeWords } from '@/features/plan/scope/words'
 import { sentoutWords } from '@/features/plan/sentout/words'
@@ -64,6 +65,7 @@ export const words = {
   ...orderofworkWords,
   ...outstandingWords,
   ...reachWords,
+  ...toHandWords,
   ...scheduleWords,
   ...scopeWords,
   ...sentoutWords,

@@ -43,7 +43,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_13"];
+        get: operations["of_14"];
         put?: never;
         post: operations["add_11"];
         delete?: never;
@@ -868,6 +868,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{jobId}/apart": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["apart"];
+        put?: never;
+        post: operations["doApart"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{jobId}/conditions": {
         parameters: {
             query?: never;
@@ -875,8 +891,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_1"];
-        put: operations["put_2"];
+        get: operations["of_2"];
+        put: operations["put_3"];
         post?: never;
         delete?: never;
         options?: never;
@@ -892,7 +908,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["find_3"];
-        put: operations["put_1"];
+        put: operations["put_2"];
         post?: never;
         delete: operations["remove"];
         options?: never;
@@ -907,7 +923,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_12"];
+        get: operations["of_13"];
         put?: never;
         post: operations["confirm"];
         delete?: never;
@@ -923,7 +939,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_11"];
+        get: operations["of_12"];
         put?: never;
         post: operations["add_9"];
         delete?: never;
@@ -943,6 +959,38 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["remove_3"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{jobId}/stuck": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["stuck"];
+        put?: never;
+        post: operations["climb"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{jobId}/to-hand": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of_1"];
+        put: operations["put_1"];
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1259,7 +1307,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_22"];
+        get: operations["of_23"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1435,7 +1483,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_21"];
+        get: operations["of_22"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1611,7 +1659,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_20"];
+        get: operations["of_21"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1691,7 +1739,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_10"];
+        get: operations["of_11"];
         put?: never;
         post: operations["say_2"];
         delete?: never;
@@ -1723,7 +1771,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_9"];
+        get: operations["of_10"];
         put?: never;
         post: operations["record_2"];
         delete?: never;
@@ -1755,7 +1803,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_8"];
+        get: operations["of_9"];
         put?: never;
         post: operations["scan"];
         delete?: never;
@@ -1819,7 +1867,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_19"];
+        get: operations["of_20"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1883,7 +1931,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_7"];
+        get: operations["of_8"];
         put?: never;
         post: operations["make"];
         delete?: never;
@@ -1979,7 +2027,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_6"];
+        get: operations["of_7"];
         put?: never;
         post: operations["add_4"];
         delete?: never;
@@ -2011,7 +2059,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_18"];
+        get: operations["of_19"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2075,7 +2123,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_5"];
+        get: operations["of_6"];
         put?: never;
         post: operations["place"];
         delete?: never;
@@ -2091,7 +2139,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_4"];
+        get: operations["of_5"];
         put?: never;
         post: operations["owe"];
         delete?: never;
@@ -2315,7 +2363,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_17"];
+        get: operations["of_18"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2443,7 +2491,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_16"];
+        get: operations["of_17"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2523,7 +2571,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_15"];
+        get: operations["of_16"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2539,7 +2587,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_3"];
+        get: operations["of_4"];
         put?: never;
         post: operations["add_3"];
         delete?: never;
@@ -2619,7 +2667,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_2"];
+        get: operations["of_3"];
         put?: never;
         post: operations["add_2"];
         delete?: never;
@@ -2635,7 +2683,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_14"];
+        get: operations["of_15"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3205,6 +3253,17 @@ export interface components {
         };
         AnswersResponse: {
             standing: components["schemas"]["Standing"][];
+        };
+        Apart: {
+            cost?: components["schemas"]["CostRange"];
+            /** Format: int32 */
+            likelyMinutes: number;
+        };
+        ApartRequest: {
+            /** Format: uuid */
+            chainId: string;
+            /** Format: uuid */
+            findingId: string;
         };
         Appointment: {
             /** Format: uuid */
@@ -4892,6 +4951,16 @@ export interface components {
             /** Format: uuid */
             id: string;
         };
+        NextRung: {
+            cautions: ("STANDS" | "WELDING" | "GRINDING" | "FUEL" | "BRAKES" | "PAINT_FUMES" | "HOT_COOLANT" | "BATTERY" | "SPRINGS" | "GLASS" | "RESTRAINT" | "EXHAUST_GAS" | "ASBESTOS" | "HOIST" | "GAS_STRUTS" | "REFRIGERANT" | "GAS_DISCHARGE" | "LEAD" | "HIGH_VOLTAGE" | "CONTROL_UNITS")[];
+            id: string;
+            /** Format: int32 */
+            likelyMinutes: number;
+            title: string;
+            tools: string[];
+            /** Format: int32 */
+            waitMinutes: number;
+        };
         Note: {
             text: string;
             /** Format: uuid */
@@ -5650,6 +5719,9 @@ export interface components {
             /** @enum {string} */
             role: "OWNER" | "HELPER" | "VIEWER";
         };
+        RungRequest: {
+            rung: string;
+        };
         RustGradeResponse: {
             /** @enum {string} */
             grade: "RI_0" | "RI_1" | "RI_2" | "RI_3" | "RI_4" | "RI_5";
@@ -5929,6 +6001,10 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        StuckResponse: {
+            next?: components["schemas"]["NextRung"];
+            tried: components["schemas"]["Tried"][];
+        };
         Subject: {
             access?: string;
             /** Format: uuid */
@@ -6008,6 +6084,10 @@ export interface components {
             /** Format: int32 */
             lowBasisPoints: number;
         };
+        ToHand: {
+            fasteners: string[];
+            tools: string[];
+        };
         ToOrder: {
             /** Format: int64 */
             baseMinor: number;
@@ -6072,6 +6152,13 @@ export interface components {
             savedMinutes: number;
             /** Format: int32 */
             stripDownMinutes: number;
+        };
+        Tried: {
+            /** Format: uuid */
+            jobId: string;
+            /** @enum {string} */
+            state: "PROPOSED" | "PLANNED" | "BEGUN" | "TRIAL_FITTED" | "LOOSE" | "WORKS_NOT_BUTTONED_UP" | "FINISHED" | "VERIFIED" | "DROPPED";
+            title: string;
         };
         TripRequest: {
             betweenKm: number[];
@@ -6368,7 +6455,7 @@ export interface operations {
             };
         };
     };
-    of_13: {
+    of_14: {
         parameters: {
             query: {
                 subject: "VEHICLE" | "FINDING" | "JOB" | "NEED" | "ORDER" | "WORK_SESSION" | "ENTRY" | "SECOND_LOOK";
@@ -7742,7 +7829,53 @@ export interface operations {
             };
         };
     };
-    of_1: {
+    apart: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                jobId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Apart"];
+                };
+            };
+        };
+    };
+    doApart: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                jobId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ApartRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    of_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -7764,7 +7897,7 @@ export interface operations {
             };
         };
     };
-    put_2: {
+    put_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -7810,7 +7943,7 @@ export interface operations {
             };
         };
     };
-    put_1: {
+    put_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -7854,7 +7987,7 @@ export interface operations {
             };
         };
     };
-    of_12: {
+    of_13: {
         parameters: {
             query?: never;
             header?: never;
@@ -7900,7 +8033,7 @@ export interface operations {
             };
         };
     };
-    of_11: {
+    of_12: {
         parameters: {
             query?: never;
             header?: never;
@@ -7957,6 +8090,98 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    stuck: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                jobId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StuckResponse"];
+                };
+            };
+        };
+    };
+    climb: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                jobId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RungRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    of_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                jobId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ToHand"];
+                };
+            };
+        };
+    };
+    put_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                jobId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ToHand"];
+            };
+        };
         responses: {
             /** @description No Content */
             204: {
@@ -8506,7 +8731,7 @@ export interface operations {
             };
         };
     };
-    of_22: {
+    of_23: {
         parameters: {
             query?: never;
             header?: never;
@@ -8770,7 +8995,7 @@ export interface operations {
             };
         };
     };
-    of_21: {
+    of_22: {
         parameters: {
             query?: never;
             header?: never;
@@ -9092,7 +9317,7 @@ export interface operations {
             };
         };
     };
-    of_20: {
+    of_21: {
         parameters: {
             query?: never;
             header?: never;
@@ -9254,7 +9479,7 @@ export interface operations {
             };
         };
     };
-    of_10: {
+    of_11: {
         parameters: {
             query?: never;
             header?: never;
@@ -9322,7 +9547,7 @@ export interface operations {
             };
         };
     };
-    of_9: {
+    of_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -9394,7 +9619,7 @@ export interface operations {
             };
         };
     };
-    of_8: {
+    of_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -9536,7 +9761,7 @@ export interface operations {
             };
         };
     };
-    of_19: {
+    of_20: {
         parameters: {
             query?: never;
             header?: never;
@@ -9676,7 +9901,7 @@ export interface operations {
             };
         };
     };
-    of_7: {
+    of_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -9861,7 +10086,7 @@ export interface operations {
             };
         };
     };
-    of_6: {
+    of_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -9931,7 +10156,7 @@ export interface operations {
             };
         };
     };
-    of_18: {
+    of_19: {
         parameters: {
             query?: never;
             header?: never;
@@ -10025,7 +10250,7 @@ export interface operations {
             };
         };
     };
-    of_5: {
+    of_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -10073,7 +10298,7 @@ export interface operations {
             };
         };
     };
-    of_4: {
+    of_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -10428,7 +10653,7 @@ export interface operations {
             };
         };
     };
-    of_17: {
+    of_18: {
         parameters: {
             query?: never;
             header?: never;
@@ -10639,7 +10864,7 @@ export interface operations {
             };
         };
     };
-    of_16: {
+    of_17: {
         parameters: {
             query?: never;
             header?: never;
@@ -10754,7 +10979,7 @@ export interface operations {
             };
         };
     };
-    of_15: {
+    of_16: {
         parameters: {
             query?: never;
             header?: never;
@@ -10776,7 +11001,7 @@ export interface operations {
             };
         };
     };
-    of_3: {
+    of_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -10923,7 +11148,7 @@ export interface operations {
             };
         };
     };
-    of_2: {
+    of_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -10969,7 +11194,7 @@ export interface operations {
             };
         };
     };
-    of_14: {
+    of_15: {
         parameters: {
             query?: never;
             header?: never;

@@ -118,6 +118,7 @@ export const common = {
     sent_out: 'work sent out',
     sent_out_offer: 'offer',
     schedule_pin: 'moved date',
+    job_to_hand: 'tools and fasteners of a job',
     job_condition: 'working conditions',
     standstill: 'reason for a gap',
     fallback: 'plan B',

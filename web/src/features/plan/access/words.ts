@@ -25,7 +25,7 @@ export const accessWords = {
     picture: 'Jobs by strip-down',
     strip: 'strip {{open}}, refit {{close}}',
     people: '{{count}} people',
-    runsOut: '{{litres}} {{circuit}}',
+    runsOut: '{{litres}} {{circuit}} into a closed container, then to the collection point',
     circuit: {
       COOLANT: 'coolant',
       ENGINE_OIL: 'engine oil',

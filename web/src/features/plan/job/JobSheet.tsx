@@ -1,9 +1,7 @@
 import { useState } from 'react'
 import { Link, useParams } from 'react-router'
-import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
-import { findingsQuery } from '@/api/queries'
 import { useWrite } from '@/api/useWrite'
 import { Cautions } from '@/ui/safety/Cautions'
 import { ProblemAlert } from '@/ui/page/Feedback'
@@ -12,14 +10,16 @@ import { Photos } from '@/ui/photos/Photos'
 import { useAmounts } from '@/ui/format/amounts'
 import { Sheet } from '@/ui/form/Sheet'
 import { hours } from '@/ui/format/format'
-import { useZoneNames } from '@/ui/format/zones'
 import { Conditions } from '../condition/Conditions'
 import { JobForm } from './JobForm'
 import { JobAccess } from '../access/JobAccess'
 import { Permit } from './Permit'
 import { PlanB } from '../fallback/PlanB'
 import { Reach } from '../reach/Reach'
+import { ItsFindings } from './ItsFindings'
 import { ShapeJob } from './ShapeJob'
+import { Stuck } from './Stuck'
+import { ToHand } from '../tohand/ToHand'
 import type { Job } from './jobWork'
 
 /** One job: the dangers first, then how it stands and where it can go from here. */
@@ -79,10 +79,12 @@ export function JobSheet({
             </ul>
           </div>
         )}
+        <ToHand projectId={projectId} job={job} />
         <JobAccess projectId={projectId} jobId={job.id} />
         <Before job={job} all={all} />
         <Conditions job={job} />
         <PlanB job={job} />
+        <Stuck job={job} />
         <Reach projectId={projectId} job={job} />
         <ItsFindings job={job} />
         <ShapeJob job={job} all={all} />
@@ -142,29 +144,5 @@ function Before({ job, all }: { job: Job; all: Job[] }) {
     <p>
       {t('job.follows')} {before.map((b) => `${b.code} ${b.title} (${t(`jobState.${b.state}`)})`).join('; ')}
     </p>
-  )
-}
-
-function ItsFindings({ job }: { job: Job }) {
-  const { t } = useTranslation()
-  const { projectId = '' } = useParams()
-  const { data } = useQuery(findingsQuery(projectId))
-  const nameOf = useZoneNames(projectId)
-  const mine = data?.filter((f) => job.findings.includes(f.id)) ?? []
-  if (mine.length === 0) return null
-  return (
-    <div>
-      <h3 className="font-semibold">{t('job.findings')}</h3>
-      <ul>
-        {mine.map((f) => (
-          <li key={f.id}>
-            <Link className="link" to={`/p/${projectId}/walk?finding=${f.id}`}>
-              {t(`kind.${f.kind}`)}: {nameOf(f.zone)}
-            </Link>{' '}
-            <span className="quiet text-sm">{t(`findingState.${f.state}`)}</span>
-          </li>
-        ))}
-      </ul>
-    </div>
   )
 }

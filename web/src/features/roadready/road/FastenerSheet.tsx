@@ -23,13 +23,13 @@ const holding = systems.filter((s) =>
 export function FastenerSheet({
   projectId,
   fastener,
-  jobId,
+  fresh,
   onClose,
 }: {
   projectId: string
   fastener: Fastener | undefined
-  /** The job that a new one belongs to, if it is known. */
-  jobId: string | undefined
+  /** What is known of a new one. */
+  fresh: { jobId: string | null; title: string | null; system: string | null }
   onClose: () => void
 }) {
   const { t } = useTranslation()
@@ -46,12 +46,12 @@ export function FastenerSheet({
       })
       .transform((v) => (v.tightness === 'FIGURE' ? v : { ...v, newtonMetres: undefined })),
     {
-      title: fastener?.title ?? '',
-      system: fastener?.system ?? 'BRAKES',
+      title: fastener?.title ?? fresh.title ?? '',
+      system: fastener?.system ?? holding.find((s) => s === fresh.system) ?? 'BRAKES',
       tightness: fastener?.tightness ?? 'FIGURE',
       newtonMetres: useMeasureText('NEWTON_METRE')(fastener?.newtonMetres),
       source: fastener?.source ?? '',
-      jobId: fastener?.jobId ?? jobId ?? '',
+      jobId: fastener?.jobId ?? fresh.jobId ?? '',
     },
   )
   const tightness = useWatch({ control: form.control, name: 'tightness' })

@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useParams, useSearchParams } from 'react-router'
 import { useTranslation } from 'react-i18next'
 import { Check, Plus, Printer } from 'lucide-react'
+import { roadQuery } from '@/api/queries'
 import { useUnits } from '@/ui/format/units'
 import { Loaded } from '@/ui/page/Feedback'
 import { Page } from '@/ui/page/Page'
@@ -10,7 +11,7 @@ import { BlockerLine } from './BlockerLine'
 import { FastenerSheet } from './FastenerSheet'
 import { GateRow } from './GateRow'
 import { ProofSheet } from './ProofSheet'
-import { blockersOf, bySystem, roadQuery, type GateName, type Proof, type Road } from './road'
+import { blockersOf, bySystem, type GateName, type Proof, type Road } from './road'
 
 /** What stands between the vehicle and each gate, what is proved, and what is owed after the start. */
 export function RoadPage() {
@@ -93,7 +94,7 @@ function Opened({ road: r, projectId }: { road: Road; projectId: string }) {
         <FastenerSheet
           projectId={projectId}
           fastener={fastener}
-          jobId={params.get('job') ?? undefined}
+          fresh={{ jobId: params.get('job'), title: params.get('title'), system: params.get('system') }}
           onClose={close}
         />
       )}

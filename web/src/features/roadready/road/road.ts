@@ -1,17 +1,10 @@
-import { queryOptions } from '@tanstack/react-query'
-import { api, unwrap, type Schemas } from '@/api/client'
+import type { Schemas } from '@/api/client'
 
 export type Road = Schemas['RoadResponse']
 export type Blocker = Schemas['Blocker']
 export type GateName = Schemas['GateResponse']['gate']
 export type Proof = Schemas['ProofResponse']
 export type Fastener = Schemas['FastenerRow']
-
-export const roadQuery = (projectId: string) =>
-  queryOptions({
-    queryKey: ['road', projectId],
-    queryFn: () => unwrap(api.GET('/api/projects/{projectId}/road', { params: { path: { projectId } } })),
-  })
 
 /** What keeps a gate shut, those before it included. */
 export const blockersOf = (road: Road, gate: GateName) => {

@@ -152,6 +152,64 @@ class SharedWorkTest {
         assertThat(late).as("the test is still to come").endsWith(pipes.get(pipes.size() - 1));
     }
 
+    /** A caliper that comes weeks later does not hold up the rest: it gets a bleeding of its own, which says what it costs. */
+    @Test
+    void whatIsLateIsSplitOff(TestGarage garage) {
+        UUID project = garage.project();
+        List<UUID> pipes = chain(garage, project, "brake-pipes", "LEAK");
+        UUID bleed = pipes.get(pipes.size() - 2);
+        assertThat(garage.owner().get("/api/jobs/" + bleed + "/apart").status())
+                .as("it serves one finding")
+                .isEqualTo(204);
+        UUID late = garage.finding(project, "brake-master", "LEAK");
+        garage.decide(late, "REPLACE");
+        List<UUID> master = garage.chain(late);
+        UUID renewed = master.get(1);
+        assertThat(after(garage, bleed)).contains(renewed);
+        JsonNode apart = garage.owner().get("/api/jobs/" + bleed + "/apart").ok();
+        assertThat(apart.path("likelyMinutes").asInt()).isEqualTo(60);
+
+        assertThat(split(garage, bleed, UUID.randomUUID()))
+                .as("no such finding")
+                .isEqualTo(422);
+        assertThat(split(garage, bleed, late)).isEqualTo(204);
+        assertThat(after(garage, bleed)).as("no longer waits for it").doesNotContain(renewed);
+        List<JsonNode> bleedings = garage.owner()
+                .get("/api/projects/" + project + "/jobs")
+                .ok()
+                .path("jobs")
+                .valueStream()
+                .filter(j -> j.path("title").asString().equals("Bleed the brakes"))
+                .toList();
+        assertThat(bleedings).hasSize(2);
+        UUID own = bleedings.stream()
+                .map(j -> UUID.fromString(j.path("id").asString()))
+                .filter(id -> !id.equals(bleed))
+                .findFirst()
+                .orElseThrow();
+        assertThat(after(garage, own)).containsExactly(renewed);
+        assertThat(after(garage, pipes.get(pipes.size() - 1)))
+                .as("the brakes are tested after both")
+                .contains(bleed, own);
+        assertThat(split(garage, bleed, late)).as("it is apart").isEqualTo(422);
+    }
+
+    private static int split(TestGarage garage, UUID job, UUID finding) {
+        return garage.owner()
+                .post("/api/jobs/" + job + "/apart", map("findingId", finding, "chainId", UUID.randomUUID()))
+                .status();
+    }
+
+    private static List<UUID> after(TestGarage garage, UUID job) {
+        return garage.owner()
+                .get("/api/jobs/" + job)
+                .ok()
+                .path("after")
+                .valueStream()
+                .map(a -> UUID.fromString(a.asString()))
+                .toList();
+    }
+
     private static List<UUID> chain(TestGarage garage, UUID project, String zone, String kind) {
         UUID finding = garage.finding(project, zone, kind);
         garage.decide(finding, "REPLACE");

@@ -15,6 +15,7 @@ import ofisino.core.parts.consumable.Consumable;
 import ofisino.core.parts.consumable.Consumables;
 import ofisino.core.plan.access.Departure;
 import ofisino.core.plan.job.Operation;
+import ofisino.core.plan.job.ToHand;
 import ofisino.core.plan.recipe.Recipe.NeedTemplate;
 import ofisino.core.vehicle.anatomy.Anatomy;
 import ofisino.core.vehicle.anatomy.Bands;
@@ -30,6 +31,8 @@ record Parts(Anatomy anatomy, Consumables consumables, Bands bands) {
     /** Work that gets at the thing; a test or a setting is done as it stands. */
     private static final Set<Operation> REACHES_IT =
             EnumSet.of(Operation.INSPECT, Operation.STRIP, Operation.CLEAN, Operation.REPLACE, Operation.ASSEMBLE);
+
+    private static final Set<Operation> PUTS_BACK = EnumSet.of(Operation.REPLACE, Operation.ASSEMBLE);
 
     Parts(Anatomy anatomy, Consumables consumables) {
         this(anatomy, consumables, Bands.load());
@@ -55,14 +58,27 @@ record Parts(Anatomy anatomy, Consumables consumables, Bands bands) {
 
     /** The step as it is done on this vehicle, for this finding. */
     Recipe.Step step(Recipe.Step step, List<String> renews, ToDo what, Equipment vehicle) {
+        List<Component> renewed = renewed(step, renews, what);
         List<NeedTemplate> needs = Stream.concat(
                         step.needs().stream()
                                 .filter(n ->
                                         n.item().isPresent() || what.thing().isEmpty()),
-                        renewed(step, renews, what).stream().flatMap(c -> needs(c, vehicle)))
+                        renewed.stream().flatMap(c -> needs(c, vehicle)))
                 .distinct()
                 .toList();
-        return step.with(access(step, what), needs);
+        return step.with(access(step, what), tightened(step, renewed, what, vehicle), needs);
+    }
+
+    /** Putting a thing back on tightens what holds it. */
+    private static ToHand tightened(Recipe.Step step, List<Component> renewed, ToDo what, Equipment vehicle) {
+        if (!PUTS_BACK.contains(step.operation())) return ToHand.NOTHING;
+        return new ToHand(
+                List.of(),
+                Stream.concat(what.thing().stream(), renewed.stream())
+                        .filter(c -> c.mayBeOn(vehicle))
+                        .flatMap(c -> c.fasteners().stream())
+                        .distinct()
+                        .toList());
     }
 
     /** A step that names no parts of its own renews what the finding is about. */

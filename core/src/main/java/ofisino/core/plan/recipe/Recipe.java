@@ -11,6 +11,7 @@ import ofisino.core.plan.access.Departure;
 import ofisino.core.plan.job.Conditions;
 import ofisino.core.plan.job.Detail;
 import ofisino.core.plan.job.Operation;
+import ofisino.core.plan.job.ToHand;
 import ofisino.core.vehicle.anatomy.Price;
 
 /**
@@ -49,6 +50,7 @@ public record Recipe(
      * @param title  with {@code {zone}} standing for the zone's name
      * @param access how it departs from what jobs at its place usually need open
      * @param conditions how it is worked: two people, a soak or a cure after it
+     * @param toHand special tools, and the fasteners that must hold
      * @param needs  parts and consumables of the step, {@code {zone}} allowed
      */
     public record Step(
@@ -58,6 +60,7 @@ public record Recipe(
             Set<Detail> details,
             Departure access,
             Conditions conditions,
+            ToHand toHand,
             List<NeedTemplate> needs) {
         public Step {
             details = Set.copyOf(details);
@@ -72,11 +75,12 @@ public record Recipe(
                     details,
                     access,
                     conditions,
+                    toHand,
                     needs.stream().map(n -> n.said(say)).toList());
         }
 
-        Step with(Departure other, List<NeedTemplate> needed) {
-            return new Step(title, operation, effort, details, other, conditions, needed);
+        Step with(Departure other, ToHand more, List<NeedTemplate> needed) {
+            return new Step(title, operation, effort, details, other, conditions, toHand.and(more), needed);
         }
     }
 

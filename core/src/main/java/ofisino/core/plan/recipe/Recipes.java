@@ -23,6 +23,7 @@ import ofisino.core.plan.access.Departure;
 import ofisino.core.plan.job.Conditions;
 import ofisino.core.plan.job.Detail;
 import ofisino.core.plan.job.Operation;
+import ofisino.core.plan.job.ToHand;
 import ofisino.core.vehicle.anatomy.Anatomy;
 import ofisino.core.vehicle.anatomy.Component;
 import ofisino.core.vehicle.equipment.Applies;
@@ -31,7 +32,7 @@ import ofisino.core.vehicle.finding.Decision;
 import ofisino.core.vehicle.finding.FindingKind;
 
 /**
- * The recipes that ship with Ofisino, from {@code recipes.yaml} and {@code shared-work.yaml} beside this class.
+ * The recipes that ship with Ofisino, from {@code recipes.yaml}, {@code shared-work.yaml} and {@code stuck-ladder.yaml} beside this class.
  * The first entry that contains the finding's kind, place, system and decision is the one proposed; the file goes from special to general.
  */
 public final class Recipes {
@@ -98,10 +99,13 @@ public final class Recipes {
 
     private final List<Rule> rules;
     private final Map<String, Shared> shared;
+    private final List<Rung> ladder;
     private final Parts parts;
     private final AccessLibrary accesses;
 
-    private Recipes(List<Rule> rules, Map<String, Shared> shared, Parts parts, AccessLibrary accesses) {
+    private Recipes(
+            List<Rule> rules, Map<String, Shared> shared, List<Rung> ladder, Parts parts, AccessLibrary accesses) {
+        this.ladder = List.copyOf(ladder);
         this.parts = parts;
         this.accesses = accesses;
         this.rules = List.copyOf(rules);
@@ -128,6 +132,7 @@ public final class Recipes {
                         .map(e -> entry(e.named("id"), shared, parts))
                         .toList(),
                 shared,
+                Entry.readBeside(Recipes.class, "stuck-ladder.yaml", yaml -> ladder(yaml, parts)),
                 parts,
                 accesses);
     }
@@ -176,20 +181,52 @@ public final class Recipes {
 
     /** The usual dangers of what came from a recipe, or is shared work, of that id; none where nobody knows it any more. */
     public List<Caution> cautions(String id) {
-        return Stream.concat(
+        return Stream.of(
                         rules.stream()
                                 .map(Rule::recipe)
                                 .filter(r -> r.id().equals(id))
                                 .map(Recipe::cautions),
+                        ladder.stream().filter(r -> r.id().equals(id)).map(Rung::cautions),
                         Optional.ofNullable(shared.get(id)).stream()
                                 .map(s -> s.work().cautions()))
+                .flatMap(Function.identity())
                 .flatMap(List::stream)
                 .toList();
     }
 
+    /** What is tried one after the other on what will not come loose. */
+    public List<Rung> ladder() {
+        return ladder;
+    }
+
+    private static List<Rung> ladder(Reader yaml, Parts parts) {
+        return Entry.listOf("the rungs", yaml).stream()
+                .map(e -> rung(e.named("id"), parts))
+                .toList();
+    }
+
+    private static Rung rung(Entry e, Parts parts) {
+        e.only("id", "title", "operation", "hours", "details", "uses", "needs", "wait", "cautions", "tools");
+        return new Rung(
+                e.text("id"),
+                step(e, Departure.NONE, parts),
+                List.copyOf(e.choices("cautions", Caution.class, Set.of())));
+    }
+
     private static Shared shared(Entry e, Parts parts) {
         e.only(Applies.keys(
-                "id", "title", "system", "operation", "hours", "details", "uses", "needs", "cautions", "after"));
+                "id",
+                "title",
+                "system",
+                "operation",
+                "hours",
+                "details",
+                "uses",
+                "needs",
+                "cautions",
+                "after",
+                "people",
+                "tools"));
         return new Shared(
                 new SharedWork(
                         e.text("id"),
@@ -244,7 +281,18 @@ public final class Recipes {
 
     private static Recipe.Step step(Entry step, List<String> leavesClosed, Parts parts) {
         step.only(Applies.keys(
-                "title", "operation", "hours", "details", "opens", "renews", "uses", "needs", "people", "wait"));
+                "title",
+                "operation",
+                "hours",
+                "details",
+                "opens",
+                "renews",
+                "uses",
+                "needs",
+                "people",
+                "wait",
+                "tools",
+                "fasteners"));
         return step(
                 step,
                 new Departure(Set.copyOf(step.texts("opens")), Set.copyOf(leavesClosed), Optional.empty()),
@@ -260,6 +308,7 @@ public final class Recipes {
                 step.choices("details", Detail.class, Set.of()),
                 access,
                 conditions(step),
+                new ToHand(step.texts("tools"), step.texts("fasteners")),
                 Stream.concat(
                                 step.list("needs").stream().map(parts::unnamed),
                                 step.list("uses").stream().map(parts::used))

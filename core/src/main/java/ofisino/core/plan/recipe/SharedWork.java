@@ -23,7 +23,8 @@ public record SharedWork(String id, VehicleSystem system, Recipe.Step step, List
                 && job.system().filter(system::equals).isPresent();
     }
 
-    SharedWork said(UnaryOperator<String> say) {
+    /** @param say makes of each text what is read */
+    public SharedWork said(UnaryOperator<String> say) {
         return new SharedWork(id, system, step.said(say), cautions);
     }
 }

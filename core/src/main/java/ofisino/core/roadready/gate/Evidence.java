@@ -67,7 +67,8 @@ public record Evidence(
 
     /**
      * @param system    empty where nobody knows: it counts like the gravest
-     * @param tightened torque figures are recorded for what it fastened
+     * @param fastens   it is known to fasten what must hold, whatever its system
+     * @param tightened torque figures are recorded for all that it fastened
      */
     public record Work(
             UUID id,
@@ -76,6 +77,7 @@ public record Evidence(
             JobState state,
             Optional<VehicleSystem> system,
             Operation operation,
+            boolean fastens,
             boolean tightened) {}
 
     /** @param onTheRoad it can only be answered by driving or on a tester */

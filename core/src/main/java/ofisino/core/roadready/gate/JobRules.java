@@ -59,7 +59,8 @@ final class JobRules {
     /** What was fastened on a safety system has a figure, a source and a name; by feel counts as loose. */
     static Stream<Blocker> torqueMissing(Evidence evidence) {
         return evidence.jobs().stream()
-                .filter(j -> j.state().isDone() && wantsTorque(j.system(), j.operation()) && !j.tightened())
+                .filter(j ->
+                        j.state().isDone() && (j.fastens() || wantsTorque(j.system(), j.operation())) && !j.tightened())
                 .map(j -> blocker(Rule.TORQUE_MISSING, Gate.FIRST_MOVE, j));
     }
 

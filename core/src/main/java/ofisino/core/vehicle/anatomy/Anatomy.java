@@ -115,8 +115,25 @@ public final class Anatomy {
 
     private static Component component(Optional<VehicleSystem> system, Entry e, Words words) {
         e.only(Applies.keys(
-                "id", "name", "at", "behind", "nature", "count", "single", "handed", "pair", "set", "years", "km",
-                "price", "lead", "reads", "hazards", "with", "system"));
+                "id",
+                "name",
+                "at",
+                "behind",
+                "nature",
+                "count",
+                "single",
+                "handed",
+                "pair",
+                "set",
+                "years",
+                "km",
+                "price",
+                "lead",
+                "reads",
+                "hazards",
+                "fasteners",
+                "with",
+                "system"));
         return new Component(
                 e.text("id"),
                 e.text("name"),
@@ -134,6 +151,7 @@ public final class Anatomy {
                 words.bands().leadDays(e, "usual"),
                 Set.copyOf(e.texts("reads")),
                 List.copyOf(e.choices("hazards", Caution.class, Set.of())),
+                e.texts("fasteners"),
                 e.texts("with"),
                 Applies.of(e));
     }

@@ -26,6 +26,7 @@ import ofisino.core.vehicle.finding.FindingKind;
  * @param leadDays   usual days from order to arrival
  * @param readBy     ids of the limits that it is measured by
  * @param hazards    dangers of the thing itself
+ * @param fasteners  that hold it and on which lives hang: tightened to a figure each time it is put on
  * @param comesWith  ids of what is new each time it is done: seals, split pins, clips
  * @param applies    on which vehicles it is
  */
@@ -46,6 +47,7 @@ public record Component(
         int leadDays,
         Set<String> readBy,
         List<Caution> hazards,
+        List<String> fasteners,
         List<String> comesWith,
         Applies applies) {
     public Component {
@@ -53,6 +55,7 @@ public record Component(
         behind = behind.map(List::copyOf);
         readBy = Set.copyOf(readBy);
         hazards = List.copyOf(hazards);
+        fasteners = List.copyOf(fasteners);
         comesWith = List.copyOf(comesWith);
         if (places.isEmpty() || count < 1)
             throw InvalidValue.of(

@@ -12,7 +12,7 @@ class PlannerQualityTest {
     private static final double[] COMPLEXITY = {1.5, 1.8, 2.1};
     private static final double[] FACTOR = {0.5, 0.75, 0.75, 1.0};
     private static final double[] STRENGTH = {0.15, 0.2, 0.3, 0.5};
-    private static final int INSTANCES = Instances.of(6, 20);
+    private static final int INSTANCES = Instances.of(3, 20);
 
     @ParameterizedTest
     @CsvSource({"30, 1.0", "60, 2.0"})

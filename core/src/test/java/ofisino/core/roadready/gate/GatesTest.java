@@ -238,10 +238,30 @@ class GatesTest {
     @Test
     void workThatNobodyKnowsTheSystemOfKeepsItFromMoving() {
         Evidence.Work unknown = new Evidence.Work(
-                ID, "That thing", Aim.SHOW, JobState.BEGUN, Optional.empty(), Operation.REPLACE, false);
+                ID, "That thing", Aim.SHOW, JobState.BEGUN, Optional.empty(), Operation.REPLACE, false, false);
         Gates gates = new PlantedCar().job(unknown).gates();
         assertThat(gates.isOpen(Gate.FIRST_MOVE)).isFalse();
         assertThat(gates.before(Gate.FIRST_MOVE)).extracting(Blocker::gravity).containsExactly(SafetyClass.A);
+    }
+
+    /** A drive shaft nut holds a wheel, though the transmission as a whole asks for no figure. */
+    @Test
+    void whatIsKnownToHoldWantsItsFigureWhateverItsSystem() {
+        Evidence.Work nut = new Evidence.Work(
+                ID,
+                "New gaiter",
+                Aim.ROAD_READY,
+                JobState.FINISHED,
+                Optional.of(VehicleSystem.TRANSMISSION),
+                Operation.REPLACE,
+                true,
+                false);
+        assertThat(new PlantedCar().job(nut).gates().wantsTorque(ID)).isTrue();
+        assertThat(new PlantedCar()
+                        .job(work(VehicleSystem.TRANSMISSION, JobState.FINISHED, false))
+                        .gates()
+                        .wantsTorque(ID))
+                .isFalse();
     }
 
     /** The row itself: first start beside pushed, the rest one after the other, trip and sale after the road. */
@@ -354,7 +374,8 @@ class GatesTest {
     }
 
     private static Evidence.Work work(VehicleSystem system, JobState state, boolean tightened) {
-        return new Evidence.Work(ID, "Renew", Aim.ROAD_READY, state, Optional.of(system), Operation.REPLACE, tightened);
+        return new Evidence.Work(
+                ID, "Renew", Aim.ROAD_READY, state, Optional.of(system), Operation.REPLACE, false, tightened);
     }
 
     private static Evidence.Read read(Outcome outcome, boolean answered) {

@@ -3,8 +3,10 @@ package ofisino.server.plan.job;
 import java.util.List;
 import java.util.UUID;
 import ofisino.core.kernel.Caution;
+import ofisino.core.plan.job.JobState;
 import ofisino.core.plan.job.Operation;
 import ofisino.core.plan.recipe.Recipe;
+import ofisino.core.plan.recipe.Rung;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Roles;
 import ofisino.server.plan.Jobs.Job;
@@ -13,6 +15,7 @@ import ofisino.server.plan.job.ChainService.OfferedChain;
 import ofisino.server.plan.job.ChainService.OfferedShared;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -24,7 +27,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles
 @RequestMapping("/api")
-record ChainController(ChainService service) {
+record ChainController(ChainService service, StuckService stuck, ApartService apart) {
     record ChainRequest(UUID chainId) {}
 
     record ChainsRequest(List<ChainToMake> chains) {}
@@ -80,6 +83,60 @@ record ChainController(ChainService service) {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void makeChains(Caller caller, @PathVariable UUID projectId, @RequestBody ChainsRequest body) {
         service.makeChains(caller, projectId, body.chains());
+    }
+
+    /** @param tried what was planned of it, in its order @param next what comes then; empty at the top of the ladder */
+    record StuckResponse(List<Tried> tried, @Nullable NextRung next) {}
+
+    record Tried(UUID jobId, String title, JobState state) {}
+
+    /** @param waitMinutes of soaking or cooling until anything follows */
+    record NextRung(
+            String id, String title, int likelyMinutes, int waitMinutes, List<String> tools, List<Caution> cautions) {
+        static NextRung of(Rung r) {
+            return new NextRung(
+                    r.id(),
+                    r.step().title(),
+                    r.step().effort().likelyMinutes(),
+                    r.step().conditions().dryMinutes(),
+                    r.step().toHand().tools(),
+                    r.cautions());
+        }
+    }
+
+    record RungRequest(String rung) {}
+
+    /** What is tried when it will not come loose. */
+    @GetMapping("/jobs/{jobId}/stuck")
+    StuckResponse stuck(Caller caller, @PathVariable UUID jobId) {
+        StuckService.Ladder ladder = stuck.of(caller, jobId);
+        return new StuckResponse(
+                ladder.tried().stream()
+                        .map(j -> new Tried(j.id(), j.title(), j.state()))
+                        .toList(),
+                ladder.next().map(NextRung::of).orElse(null));
+    }
+
+    @PostMapping("/jobs/{jobId}/stuck")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void climb(Caller caller, @PathVariable UUID jobId, @RequestBody RungRequest body) {
+        stuck.climb(caller, jobId, body.rung());
+    }
+
+    record ApartRequest(UUID findingId, UUID chainId) {}
+
+    /** What it takes to do it once more for one of the findings that it serves; nothing (204) where it serves one, or has begun. */
+    @GetMapping("/jobs/{jobId}/apart")
+    ResponseEntity<ApartService.Apart> apart(Caller caller, @PathVariable UUID jobId) {
+        return apart.of(caller, jobId)
+                .map(ResponseEntity::ok)
+                .orElse(ResponseEntity.noContent().build());
+    }
+
+    @PostMapping("/jobs/{jobId}/apart")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void doApart(Caller caller, @PathVariable UUID jobId, @RequestBody ApartRequest body) {
+        apart.split(caller, jobId, body.findingId(), body.chainId());
     }
 
     @PostMapping("/findings/{findingId}/recheck")

@@ -1,6 +1,5 @@
 package ofisino.server.plan.job;
 
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
@@ -13,7 +12,6 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.CostRange;
-import ofisino.core.kernel.Effort;
 import ofisino.core.kernel.NotFound;
 import ofisino.core.kernel.Side;
 import ofisino.core.kernel.VehicleSystem;
@@ -22,7 +20,6 @@ import ofisino.core.plan.recipe.Recipe;
 import ofisino.core.plan.recipe.Recipes;
 import ofisino.core.plan.recipe.SharedWork;
 import ofisino.core.plan.recipe.ToDo;
-import ofisino.core.plan.scope.Growth;
 import ofisino.core.vehicle.anatomy.Anatomy;
 import ofisino.core.vehicle.anatomy.Component;
 import ofisino.core.vehicle.body.Zone;
@@ -31,16 +28,14 @@ import ofisino.core.vehicle.finding.Finding;
 import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
-import ofisino.server.parts.Needs;
-import ofisino.server.plan.JobAdded;
 import ofisino.server.plan.Jobs.Job;
+import ofisino.server.plan.job.ChainSteps.Place;
+import ofisino.server.plan.job.ChainSteps.Served;
 import ofisino.server.plan.job.JobMapper.ChainRow;
 import ofisino.server.vehicle.Equipments;
 import ofisino.server.vehicle.Findings;
 import ofisino.server.vehicle.Projects;
 import ofisino.server.web.Speech;
-import org.jspecify.annotations.Nullable;
-import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 
 /** Turns a decided finding into a chain of jobs with what they need. */
@@ -49,14 +44,13 @@ record ChainService(
         JobMapper mapper,
         Findings findings,
         Projects projects,
-        Needs needs,
         Garages garages,
+        ChainSteps steps,
         FindingProgress progress,
         JobOrder order,
         Recipes recipes,
         Anatomy anatomy,
-        Equipments equipments,
-        ApplicationEventPublisher events) {
+        Equipments equipments) {
     /**
      * @param title of the chain that would be made; empty where no recipe fits, and somebody has to say what is to be done
      * @param cost  of its parts; empty while the garage's workshop hour is not known, and for those who see no amounts
@@ -97,7 +91,7 @@ record ChainService(
         return offers;
     }
 
-    private Optional<Long> workshopHour(Caller caller) {
+    Optional<Long> workshopHour(Caller caller) {
         return caller.seesMoney() ? garages.workshopHourMinor(caller) : Optional.empty();
     }
 
@@ -211,7 +205,8 @@ record ChainService(
     }
 
     /** In the language of whoever makes it: it is theirs to change. At the start of a title the zone keeps its capital, inside it does not. */
-    private static String put(String text, String zone) {
+    static String put(String text, String zone) {
+        if (zone.isEmpty()) return Speech.language().say(text);
         String inside = zone.substring(0, 1).toLowerCase(Locale.ROOT) + zone.substring(1);
         return Speech.language().say(text.replace("{zone}", text.startsWith("{zone}") ? zone : inside));
     }
@@ -252,7 +247,7 @@ record ChainService(
         String zone = finding.zone().equals(Zone.WHOLE) ? null : finding.zone();
         VehicleSystem system = thing(finding).map(Component::system).orElse(finding.system());
         for (Recipe.Step step : recipe.steps()) {
-            UUID job = addStep(caller, finding, step, new Place(chainId, made.size(), zone, system));
+            UUID job = steps.add(caller, step, served(finding), new Place(chainId, made.size(), zone, system));
             if (!made.isEmpty()) mapper.insertLink(caller.garageId(), last(made), job);
             made.add(job);
         }
@@ -275,70 +270,18 @@ record ChainService(
         return work.id();
     }
 
-    private UUID begin(Caller caller, Finding finding, SharedWork work, UUID chainId) {
-        UUID own = derived(chainId, work.id(), 0);
+    /** It gets a job of its own. @param chainId of the work that it serves, or of its own making */
+    UUID begin(Caller caller, Finding finding, SharedWork work, UUID chainId) {
+        UUID own = ChainSteps.derived(chainId, work.id(), 0);
         mapper.insertChain(
                 caller.garageId(),
                 new ChainRow(own, finding.projectId(), work.step().title(), work.id()));
-        return addStep(caller, finding, work.step(), new Place(own, 0, null, work.system()));
+        return steps.add(caller, work.step(), served(finding), new Place(own, 0, null, work.system()));
     }
 
-    /** Where in the work a job stands, and where on the vehicle. */
-    private record Place(
-            UUID chainId, int position, @Nullable String zone, VehicleSystem system) {}
-
-    private UUID addStep(Caller caller, Finding finding, Recipe.Step step, Place at) {
-        UUID jobId = derived(at.chainId(), "job", at.position());
-        Effort effort = step.effort();
-        mapper.insert(
-                caller.garageId(),
-                new Job(
-                        jobId,
-                        finding.projectId(),
-                        at.chainId(),
-                        at.position(),
-                        garages.nextLabel(caller).value(),
-                        step.title(),
-                        step.operation(),
-                        at.zone(),
-                        at.system(),
-                        finding.aim().value(),
-                        effort.optimisticMinutes(),
-                        effort.likelyMinutes(),
-                        effort.pessimisticMinutes(),
-                        step.details(),
-                        1,
-                        Growth.Cause.FOUND,
-                        "",
-                        JobState.PLANNED,
-                        "",
-                        0,
-                        null,
-                        null,
-                        null,
-                        0));
-        mapper.insertFindingLink(caller.garageId(), jobId, finding.id());
-        events.publishEvent(new JobAdded(caller, jobId, step.access(), step.conditions()));
-        for (int n = 0; n < step.needs().size(); n++) {
-            Recipe.NeedTemplate need = step.needs().get(n);
-            needs.add(
-                    caller,
-                    finding.projectId(),
-                    new Needs.NewNeed(
-                            derived(jobId, "need", n),
-                            jobId,
-                            need.item().orElse(null),
-                            need.title(),
-                            need.handed() ? Zone.sideOf(finding.zone()) : Side.NONE,
-                            need.quantity(),
-                            need.unit(),
-                            need.leadDays()));
-        }
-        return jobId;
-    }
-
-    private static UUID derived(UUID from, String what, int number) {
-        return UUID.nameUUIDFromBytes((from + what + number).getBytes(StandardCharsets.UTF_8));
+    private static Served served(Finding finding) {
+        return new Served(
+                finding.projectId(), List.of(finding.id()), finding.aim().value(), Zone.sideOf(finding.zone()));
     }
 
     /** Whether it is done once for all that it serves. */

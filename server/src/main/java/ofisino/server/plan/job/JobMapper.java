@@ -35,6 +35,8 @@ interface JobMapper {
 
     void insertFindingLink(UUID garageId, UUID jobId, UUID findingId);
 
+    void deleteFindingLink(UUID garageId, UUID jobId, UUID findingId);
+
     void insertChain(UUID garageId, ChainRow chain);
 
     List<ChainRow> chains(UUID garageId, UUID projectId);

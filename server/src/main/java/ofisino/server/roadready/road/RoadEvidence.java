@@ -4,8 +4,10 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import ofisino.core.plan.permit.Move;
@@ -24,6 +26,7 @@ import ofisino.server.plan.CarAccess;
 import ofisino.server.plan.Jobs;
 import ofisino.server.plan.LeaveAsked;
 import ofisino.server.plan.OutstandingItems;
+import ofisino.server.plan.ToHands;
 import ofisino.server.roadready.FaultCodes;
 import ofisino.server.roadready.RoadGates;
 import ofisino.server.roadready.road.RoadMapper.FastenerRow;
@@ -48,6 +51,7 @@ record RoadEvidence(
         Readings readings,
         Inventory inventory,
         Jobs jobs,
+        ToHands toHands,
         CarAccess carAccess,
         OutstandingItems outstandingItems,
         FaultCodes faults,
@@ -128,6 +132,9 @@ record RoadEvidence(
         Map<UUID, List<FastenerRow>> byJob = fasteners.stream()
                 .filter(f -> f.said().jobId() != null)
                 .collect(Collectors.groupingBy(f -> f.said().jobId()));
+        Map<UUID, List<String>> named = toHands.byJob(caller, projectId).entrySet().stream()
+                .filter(e -> !e.getValue().fasteners().isEmpty())
+                .collect(Collectors.toMap(Map.Entry::getKey, e -> e.getValue().fasteners()));
         return jobs.of(caller, projectId).stream()
                 .map(j -> new Evidence.Work(
                         j.id(),
@@ -136,10 +143,19 @@ record RoadEvidence(
                         j.state(),
                         Optional.ofNullable(j.system()),
                         j.operation(),
-                        byJob.containsKey(j.id())
-                                && byJob.get(j.id()).stream()
-                                        .allMatch(f -> f.said().tightness().isProved())))
+                        named.containsKey(j.id()),
+                        isTightened(byJob.getOrDefault(j.id(), List.of()), named.getOrDefault(j.id(), List.of()))))
                 .toList();
+    }
+
+    /** All that is recorded of a job is proved, and all that its recipe names is recorded; nothing recorded proves nothing. */
+    private static boolean isTightened(List<FastenerRow> recorded, List<String> named) {
+        Set<String> titles = recorded.stream()
+                .map(f -> f.said().title().toLowerCase(Locale.ROOT))
+                .collect(Collectors.toSet());
+        return !recorded.isEmpty()
+                && recorded.stream().allMatch(f -> f.said().tightness().isProved())
+                && named.stream().map(n -> n.toLowerCase(Locale.ROOT)).allMatch(titles::contains);
     }
 
     private List<Evidence.Opened> opened(Caller caller, UUID projectId) {

@@ -1,0 +1,41 @@
+package ofisino.core.plan.job;
+
+import java.util.List;
+import java.util.stream.Stream;
+import ofisino.core.kernel.InvalidValue;
+import ofisino.core.kernel.Texts;
+
+/**
+ * What has to be to hand for a job, and what it tightens.
+ *
+ * @param tools     beyond what lies on the bench anyway
+ * @param fasteners on which lives hang: each is to be tightened to a figure with its source. A recipe knows none, the manual does.
+ */
+public record ToHand(List<String> tools, List<String> fasteners) {
+    /** What lies on the bench is enough, and nothing is tightened that must hold. */
+    public static final ToHand NOTHING = new ToHand(List.of(), List.of());
+
+    private static final int MOST = 20;
+
+    public ToHand {
+        tools = lines("tools", tools);
+        fasteners = lines("fasteners", fasteners);
+    }
+
+    private static List<String> lines(String field, List<String> said) {
+        List<String> lines =
+                said.stream().map(s -> Texts.line(field, s)).distinct().toList();
+        if (lines.size() > MOST)
+            throw InvalidValue.at(field, "to-hand.many", "These are %d lines.", "Name at most %d.", lines.size(), MOST);
+        return lines;
+    }
+
+    /** What both ask for. */
+    public ToHand and(ToHand other) {
+        return new ToHand(both(tools, other.tools), both(fasteners, other.fasteners));
+    }
+
+    private static List<String> both(List<String> some, List<String> more) {
+        return Stream.concat(some.stream(), more.stream()).distinct().toList();
+    }
+}

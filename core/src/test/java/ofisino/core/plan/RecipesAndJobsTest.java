@@ -123,10 +123,14 @@ class RecipesAndJobsTest {
                                                 ? decision == Decision.INVESTIGATE
                                                 : decision.leadsToJobs());
                         recipe.map(Recipe::id).ifPresent(used::add);
-                        recipe.ifPresent(r -> r.then().forEach(w -> usedTogether.add(w.id())));
+                        recipe.ifPresent(r -> Stream.concat(r.first().stream(), r.then().stream())
+                                .forEach(w -> usedTogether.add(w.id())));
                     }
         for (Equipment vehicle : List.of(SALOON, VETERAN, RECENT, LEAVES, MOTORCYCLE))
-            ThingRecipes.of(vehicle).map(Recipe::id).forEach(used::add);
+            ThingRecipes.of(vehicle).forEach(r -> {
+                used.add(r.id());
+                r.then().forEach(w -> usedTogether.add(w.id()));
+            });
         assertThat(RECIPES.all())
                 .extracting(Recipe::id)
                 .doesNotHaveDuplicates()
@@ -285,8 +289,14 @@ class RecipesAndJobsTest {
                         Operation.DRY_FIT,
                         Operation.WELD,
                         Operation.PRIME,
+                        Operation.COAT,
                         Operation.PAINT,
+                        Operation.FILL,
                         Operation.COAT);
+        assertThat(sill.first())
+                .extracting(SharedWork::id)
+                .as("the fuel is out first")
+                .containsExactly("fuel-out");
         assertThat(proposed(FindingKind.LEAK, VehicleSystem.BRAKES, "rear-brakes", Decision.REPLACE, SALOON))
                 .satisfies(r -> {
                     assertThat(whole(r)).extracting(Recipe.Step::operation).endsWith(Operation.BLEED, Operation.TEST);

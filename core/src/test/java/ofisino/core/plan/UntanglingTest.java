@@ -18,6 +18,7 @@ import ofisino.core.plan.problem.PlanProblem.Exclusion;
 import ofisino.core.plan.problem.PlanProblem.Link;
 import ofisino.core.plan.problem.PlanProblem.Person;
 import ofisino.core.plan.problem.PlanProblem.StripDown;
+import ofisino.core.plan.problem.Reason;
 import ofisino.core.plan.solve.Planner;
 import ofisino.core.plan.whatif.Untangling;
 import org.junit.jupiter.api.Test;
@@ -99,5 +100,31 @@ class UntanglingTest {
             outcome = Planner.plan(problem, BUDGET);
         }
         assertThat(outcome).isInstanceOf(PlanOutcome.Circular.class);
+    }
+
+    /** The sump has the car on stands and wants the oil out; the engine has the oil out and wants it on stands: both are open once for both. */
+    @Test
+    void whatTwoHoldFromEachOtherIsOpenedOnceForBoth() {
+        PlanProblem problem = PlanProblem.simple(
+                        NOW,
+                        NOW.plus(Duration.ofHours(60)),
+                        ZoneOffset.UTC,
+                        List.of(new Person("ines", List.of(new TimeWindow(NOW, NOW.plus(Duration.ofHours(60)))))),
+                        List.of(job("sump"), job("engine"), job("off s1"), job("on s1"), job("off s2"), job("on s2")),
+                        List.of())
+                .withStripDowns(List.of(stripDown("s1", "sump"), stripDown("s2", "engine")), List.of());
+        List<PlanOutcome.Unplaced> stuck = List.of(new PlanOutcome.Unplaced(
+                new ActivityId("off s2"), new Reason(Reason.ReasonKind.OTHER_STAY, "on s1", NOW)));
+        PlanProblem once = Untangling.ofStays(problem, stuck).orElseThrow();
+        assertThat(once.stripDowns())
+                .singleElement()
+                .satisfies(o -> assertThat(o.jobs())
+                        .containsExactlyInAnyOrder(new ActivityId("sump"), new ActivityId("engine")));
+        assertThat(Planner.plan(once, BUDGET)).isInstanceOf(PlanOutcome.Planned.class);
+        List<PlanOutcome.Unplaced> both = List.of(
+                stuck.get(0),
+                new PlanOutcome.Unplaced(
+                        new ActivityId("off s1"), new Reason(Reason.ReasonKind.OTHER_STAY, "on s2", NOW)));
+        assertThat(Untangling.ofStays(problem, both)).as("neither is open").isEmpty();
     }
 }

@@ -45,10 +45,10 @@ class UndoTest {
     void takesBackAWholeChainWithItsParts(TestGarage garage) {
         UUID finding = garage.finding(garage.project(), "sill-left", "RUST_THROUGH");
         garage.decide(finding, "REPAIR");
-        assertThat(garage.chain(finding)).hasSize(10);
+        assertThat(garage.chain(finding)).hasSize(13);
         assertThat(garage.rows("need")).isEqualTo(9);
         undo(garage.owner(), last(garage.owner())).ok();
-        for (String table : List.of("job", "need", "job_link", "job_finding", "work_chain"))
+        for (String table : List.of("job", "need", "job_link", "job_finding", "job_to_hand", "work_chain"))
             assertThat(garage.rows(table)).as(table).isZero();
     }
 

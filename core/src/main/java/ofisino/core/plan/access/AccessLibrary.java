@@ -1,6 +1,8 @@
 package ofisino.core.plan.access;
 
 import java.io.Reader;
+import java.util.Collections;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -12,6 +14,7 @@ import ofisino.core.kernel.Caution;
 import ofisino.core.kernel.Entry;
 import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.job.Operation;
+import ofisino.core.vehicle.body.Nearby;
 import ofisino.core.vehicle.body.Zone;
 import ofisino.core.vehicle.equipment.Applies;
 import ofisino.core.vehicle.equipment.Equipment;
@@ -19,10 +22,28 @@ import ofisino.core.vehicle.equipment.PerVehicle;
 
 /** The accesses that ship with Ofisino by layout, from {@code access.yaml} beside this class, and which of them a job usually needs. */
 public final class AccessLibrary {
-    /** @param nearAirbags what may fire is made safe before it is opened */
+    /**
+     * @param everywhere  work that needs it wherever on the vehicle it is done
+     * @param clears      places that must be empty while something near them is hot
+     * @param nearAirbags what may fire is made safe before it is opened
+     */
     private record Line(
-            Access access, Applies applies, Set<String> zones, Set<Operation> operations, boolean nearAirbags) {}
+            Access access,
+            Applies applies,
+            Set<String> zones,
+            Set<Operation> operations,
+            Set<Operation> everywhere,
+            Set<String> clears,
+            boolean nearAirbags) {
+        boolean isUsualFor(String place, Operation operation) {
+            return zones.contains(place) && (operations.isEmpty() || operations.contains(operation));
+        }
+    }
 
+    /** Work with heat or sparks. */
+    private static final Set<Operation> HOT = EnumSet.of(Operation.WELD, Operation.CUT);
+
+    private final Nearby nearby = Nearby.load();
     private final List<Line> lines;
     private final PerVehicle<AccessGraph> byVehicle = new PerVehicle<>();
 
@@ -59,7 +80,9 @@ public final class AccessLibrary {
                 "cautions",
                 "near-airbags",
                 "for",
-                "operations"));
+                "operations",
+                "everywhere",
+                "clears"));
         List<Double> hours = e.numbers("hours");
         Access access = new Access(
                 e.text("id"),
@@ -83,6 +106,8 @@ public final class AccessLibrary {
                 Applies.of(e),
                 new LinkedHashSet<>(e.texts("for")),
                 e.choices("operations", Operation.class, Set.of()),
+                e.choices("everywhere", Operation.class, Set.of()),
+                Set.copyOf(e.texts("clears")),
                 e.has("near-airbags"));
     }
 
@@ -124,12 +149,13 @@ public final class AccessLibrary {
                 .insteadOfUsual()
                 .ifPresent(behind ->
                         behind.stream().filter(accesses::has).findFirst().ifPresent(found::add));
+        Set<String> hot = HOT.contains(operation) ? nearby.near(Zone.placeOf(zone), vehicle) : Set.of();
         for (Line l : lines)
-            if (departure.insteadOfUsual().isEmpty()
-                    && l.applies().to(vehicle)
+            if (l.applies().to(vehicle)
                     && !departure.leavesClosed().contains(l.access().id())
-                    && l.zones().contains(Zone.placeOf(zone))
-                    && (l.operations().isEmpty() || l.operations().contains(operation)))
+                    && (l.everywhere().contains(operation)
+                            || !Collections.disjoint(l.clears(), hot)
+                            || departure.insteadOfUsual().isEmpty() && l.isUsualFor(Zone.placeOf(zone), operation)))
                 found.add(l.access().id());
         found.removeIf(id -> found.stream().anyMatch(other -> accesses.isNeededBy(id, other)));
         return found;

@@ -7,7 +7,7 @@ import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.job.Detail;
 import ofisino.core.plan.job.Operation;
 
-/** The jobs that one side of a rule speaks of. A set that is empty asks for nothing; of a set that is not, one must fit. */
+/** Jobs that a rule speaks of. A set that is empty asks for nothing; of a set that is not, one must fit. */
 record Matcher(Set<Operation> operations, Set<Detail> details, Set<VehicleSystem> systems) {
     Matcher {
         operations = Set.copyOf(operations);

@@ -16,8 +16,8 @@ import ofisino.core.kernel.Source;
  */
 public record OrderOfWorkRule(
         String id,
-        Matcher before,
-        Matcher after,
+        AnyOf before,
+        AnyOf after,
         Near near,
         boolean must,
         boolean gate,

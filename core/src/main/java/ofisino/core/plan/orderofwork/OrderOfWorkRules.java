@@ -48,8 +48,8 @@ public final class OrderOfWorkRules {
                     "order-of-work.strength", "%s is “%s”.", "Write must or should.", e.where(), strength);
         return new OrderOfWorkRule(
                 e.text("id"),
-                matcher(e.list("before").get(0)),
-                matcher(e.list("after").get(0)),
+                anyOf(e.list("before")),
+                anyOf(e.list("after")),
                 e.choice("near", OrderOfWorkRule.Near.class),
                 strength.equals("must"),
                 e.has("gate"),
@@ -57,6 +57,10 @@ public final class OrderOfWorkRules {
                 e.has("within_hours") ? Optional.of(Duration.ofHours(e.whole("within_hours"))) : Optional.empty(),
                 e.text("reason"),
                 e.has("source") ? Source.fromMemory(e.text("source"), "", "") : Source.COMMON_PRACTICE);
+    }
+
+    private static AnyOf anyOf(List<Entry> alternatives) {
+        return new AnyOf(alternatives.stream().map(OrderOfWorkRules::matcher).toList());
     }
 
     private static Matcher matcher(Entry e) {

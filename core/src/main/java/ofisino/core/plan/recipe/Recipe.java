@@ -19,20 +19,28 @@ import ofisino.core.vehicle.anatomy.Price;
  *
  * @param wholeAxle it does both sides of an axle at once: a finding on the other side joins it
  * @param cautions the usual dangers of this work, shown before its first step; they defer to the maker's manual
+ * @param first    the work that it waits for together with others
  * @param then     the work that it ends in together with others, in its order
  */
 public record Recipe(
-        String id, String title, boolean wholeAxle, List<Step> steps, List<Caution> cautions, List<SharedWork> then) {
+        String id,
+        String title,
+        boolean wholeAxle,
+        List<Step> steps,
+        List<Caution> cautions,
+        List<SharedWork> first,
+        List<SharedWork> then) {
     public Recipe {
         steps = List.copyOf(steps);
         cautions = List.copyOf(cautions);
+        first = List.copyOf(first);
         then = List.copyOf(then);
         if (steps.isEmpty()) throw new IllegalArgumentException("Recipe %s has no steps".formatted(id));
     }
 
-    /** The same, ending in that. */
-    Recipe endingIn(List<SharedWork> shared) {
-        return new Recipe(id, title, wholeAxle, steps, cautions, shared);
+    /** The same, after that and ending in that. */
+    Recipe between(List<SharedWork> before, List<SharedWork> after) {
+        return new Recipe(id, title, wholeAxle, steps, cautions, before, after);
     }
 
     /** @param say makes of each text, in which {@code {zone}} may stand, what is read */
@@ -43,6 +51,7 @@ public record Recipe(
                 wholeAxle,
                 steps.stream().map(s -> s.said(say)).toList(),
                 cautions,
+                first.stream().map(w -> w.said(say)).toList(),
                 then.stream().map(w -> w.said(say)).toList());
     }
 

@@ -36,8 +36,11 @@ import ofisino.core.vehicle.finding.FindingKind;
  * The first entry that contains the finding's kind, place, system and decision is the one proposed; the file goes from special to general.
  */
 public final class Recipes {
-    /** @param after accesses: whatever opens one of them ends in it */
-    private record Shared(SharedWork work, Applies applies, Set<String> after) {}
+    /**
+     * @param before operations: whatever has one of them waits for it
+     * @param after  accesses, or work that is done first: whatever opens one of them ends in it
+     */
+    private record Shared(SharedWork work, Applies applies, Set<Operation> before, Set<String> after) {}
 
     /**
      * @param stepsApply on which vehicles each step of the recipe is done
@@ -93,6 +96,7 @@ public final class Recipes {
                                     what.thing().stream().flatMap(c -> c.hazards().stream()))
                             .distinct()
                             .toList(),
+                    List.of(),
                     recipe.then());
         }
     }
@@ -143,7 +147,15 @@ public final class Recipes {
                 .filter(e -> e.fits(what, vehicle))
                 .map(e -> e.on(vehicle, what, parts))
                 .findFirst()
-                .map(r -> r.endingIn(sharedAfter(r, what, vehicle)));
+                .map(r -> r.between(sharedBefore(r, vehicle), sharedAfter(r, what, vehicle)));
+    }
+
+    private List<SharedWork> sharedBefore(Recipe recipe, Equipment vehicle) {
+        return shared.values().stream()
+                .filter(s -> s.applies().to(vehicle)
+                        && recipe.steps().stream().anyMatch(step -> s.before().contains(step.operation())))
+                .map(Shared::work)
+                .toList();
     }
 
     /** What the recipe names, and what follows from that it opens: a circuit that ran empty is filled, whoever drained it. */
@@ -152,6 +164,7 @@ public final class Recipes {
                 .flatMap(s -> accesses.needed(vehicle, what.place(), s.operation(), s.access()).stream())
                 .flatMap(a -> accesses.of(vehicle).closure(a).stream())
                 .collect(Collectors.toSet());
+        sharedBefore(recipe, vehicle).forEach(w -> opened.add(w.id()));
         return shared.values().stream()
                 .filter(s -> s.applies().to(vehicle))
                 .filter(s -> recipe.then().contains(s.work()) || !Collections.disjoint(s.after(), opened))
@@ -171,7 +184,18 @@ public final class Recipes {
 
     /** Accesses that some shared work follows. */
     public Set<String> followed() {
-        return shared.values().stream().flatMap(s -> s.after().stream()).collect(Collectors.toUnmodifiableSet());
+        return shared.values().stream()
+                .flatMap(s -> s.after().stream())
+                .filter(a -> !shared.containsKey(a))
+                .collect(Collectors.toUnmodifiableSet());
+    }
+
+    /** Shared work that other work waits for. */
+    public List<SharedWork> preparation() {
+        return shared.values().stream()
+                .filter(s -> !s.before().isEmpty())
+                .map(Shared::work)
+                .toList();
     }
 
     /** All shared work in the order of its file. */
@@ -224,6 +248,7 @@ public final class Recipes {
                 "uses",
                 "needs",
                 "cautions",
+                "before",
                 "after",
                 "people",
                 "tools"));
@@ -234,6 +259,7 @@ public final class Recipes {
                         step(e, Departure.NONE, parts),
                         List.copyOf(e.choices("cautions", Caution.class, Set.of()))),
                 Applies.of(e),
+                e.choices("before", Operation.class, Set.of()),
                 Set.copyOf(e.texts("after")));
     }
 
@@ -262,6 +288,7 @@ public final class Recipes {
                         .map(e -> step(e, entry.texts("leaves-closed"), parts))
                         .toList(),
                 List.copyOf(entry.choices("cautions", Caution.class, Set.of())),
+                List.of(),
                 then.stream().map(Shared::work).toList());
         return new Rule(
                 recipe,

@@ -9,8 +9,10 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ofisino.core.plan.problem.ActivityId;
+import ofisino.core.plan.problem.PlanOutcome;
 import ofisino.core.plan.problem.PlanProblem;
 import ofisino.core.plan.problem.PlanProblem.StripDown;
+import ofisino.core.plan.problem.Reason;
 
 /**
  * Two strip-downs of one access that wait for one another cannot be apart: what is done in the one comes between what is done in the other, so the
@@ -33,6 +35,32 @@ public final class Untangling {
                 .filter(stripDowns -> stripDowns.size() > 1)
                 .findFirst()
                 .map(stripDowns -> Joining.join(problem, stripDowns));
+    }
+
+    /**
+     * Of two pieces of work one has opened what the other needs, and the other what the one needs: neither gets on. What they both need is opened
+     * once for both.
+     *
+     * @param unplaced what could not be placed in the problem, and why
+     * @return the problem with one such pair less; empty where there is none
+     */
+    public static Optional<PlanProblem> ofStays(PlanProblem problem, List<PlanOutcome.Unplaced> unplaced) {
+        Map<ActivityId, String> byEnd = new LinkedHashMap<>();
+        Set<String> opened = new HashSet<>();
+        Set<ActivityId> stuck = unplaced.stream().map(PlanOutcome.Unplaced::id).collect(Collectors.toSet());
+        for (StripDown o : problem.stripDowns()) {
+            o.strip().ifPresent(strip -> byEnd.put(strip, o.id()));
+            byEnd.put(o.refit(), o.id());
+            if (o.strip().filter(stuck::contains).isEmpty()) opened.add(o.id());
+        }
+        return unplaced.stream()
+                .filter(u -> u.limit().kind() == Reason.ReasonKind.OTHER_STAY)
+                .map(u -> List.of(
+                        byEnd.getOrDefault(u.id(), ""),
+                        byEnd.getOrDefault(new ActivityId(u.limit().id()), "")))
+                .filter(pair -> !pair.contains("") && opened.contains(pair.get(1)))
+                .findFirst()
+                .map(pair -> Joining.join(problem, pair));
     }
 
     private static Stream<ActivityId> members(StripDown o) {

@@ -187,7 +187,7 @@ class AccessLibraryTest {
             "throttle-grip");
 
     @Test
-    void noPlaceIsWithoutAAccess() {
+    void noPlaceIsWithoutAnAccess() {
         Set<String> without = new TreeSet<>();
         for (Make make : Vehicles.makes(1955, 2008)) {
             Equipment vehicle = Vehicles.of(make);
@@ -198,6 +198,7 @@ class AccessLibraryTest {
                     BODIES.of(make.body(), make.layout()).drawing(vehicle).zones())
                 if (!reached.contains(zone.place())
                         && KINDS_OF_WORK.stream()
+                                .filter(o -> o != Operation.WELD) // for that the battery is off everywhere
                                 .allMatch(o ->
                                         LIBRARY.usual(vehicle, zone.id(), o).isEmpty())) without.add(zone.place());
         }

@@ -2,6 +2,7 @@ package ofisino.server.plan.job;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
@@ -10,12 +11,15 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.CostRange;
 import ofisino.core.kernel.NotFound;
 import ofisino.core.kernel.Side;
 import ofisino.core.kernel.VehicleSystem;
+import ofisino.core.plan.job.JobNature;
 import ofisino.core.plan.job.JobState;
+import ofisino.core.plan.job.Operation;
 import ofisino.core.plan.recipe.Recipe;
 import ofisino.core.plan.recipe.Recipes;
 import ofisino.core.plan.recipe.SharedWork;
@@ -32,6 +36,7 @@ import ofisino.server.plan.Jobs.Job;
 import ofisino.server.plan.job.ChainSteps.Place;
 import ofisino.server.plan.job.ChainSteps.Served;
 import ofisino.server.plan.job.JobMapper.ChainRow;
+import ofisino.server.plan.job.JobMapper.FindingLinkRow;
 import ofisino.server.vehicle.Equipments;
 import ofisino.server.vehicle.Findings;
 import ofisino.server.vehicle.Projects;
@@ -80,14 +85,26 @@ record ChainService(
         Optional<Long> hour = workshopHour(caller);
         Set<Axle> axles = new HashSet<>(axles(caller, projectId).keySet());
         List<OfferedChain> offers = new ArrayList<>();
-        for (Finding f : findings.of(caller, projectId))
-            if (f.asksForWork() && !withJobs.contains(f.id())) {
-                Optional<Recipe> recipe = recipeFor(f, project, equipment);
-                boolean joins = recipe.filter(Recipe::wholeAxle)
-                        .filter(r -> !axles.add(Axle.of(r.id(), f.zone())))
-                        .isPresent();
-                offers.add(offer(f.id(), recipe, joins, planned, hour));
-            }
+        List<Finding> open = findings.of(caller, projectId).stream()
+                .filter(f -> f.asksForWork() && !withJobs.contains(f.id()))
+                .toList();
+        Map<UUID, Optional<Recipe>> recipeOf =
+                open.stream().collect(Collectors.toMap(Finding::id, f -> recipeFor(f, project, equipment)));
+        Set<String> anyway = recipes.preparation().stream()
+                .filter(w -> isDoneAnyway(w, mapper.of(caller.garageId(), projectId))
+                        || open.stream()
+                                .anyMatch(f -> recipeOf.get(f.id())
+                                        .filter(r -> does(r, systemOf(f), w))
+                                        .isPresent()))
+                .map(SharedWork::id)
+                .collect(Collectors.toSet());
+        for (Finding f : open) {
+            Optional<Recipe> recipe = recipeOf.get(f.id());
+            boolean joins = recipe.filter(Recipe::wholeAxle)
+                    .filter(r -> !axles.add(Axle.of(r, f.zone())))
+                    .isPresent();
+            offers.add(offer(f.id(), recipe, joins, planned, anyway, hour));
+        }
         return offers;
     }
 
@@ -96,7 +113,12 @@ record ChainService(
     }
 
     private static OfferedChain offer(
-            UUID findingId, Optional<Recipe> recipe, boolean withOtherSide, Set<String> planned, Optional<Long> hour) {
+            UUID findingId,
+            Optional<Recipe> recipe,
+            boolean withOtherSide,
+            Set<String> planned,
+            Set<String> anyway,
+            Optional<Long> hour) {
         List<Recipe.Step> steps =
                 recipe.filter(r -> !withOtherSide).map(Recipe::steps).orElse(List.of());
         return new OfferedChain(
@@ -106,34 +128,48 @@ record ChainService(
                 steps.stream().mapToInt(s -> s.effort().likelyMinutes()).sum(),
                 hour.map(h -> RecipeWork.material(steps).costs(h)),
                 withOtherSide,
-                recipe.map(r -> shared(r, planned, hour)).orElse(List.of()));
+                recipe.map(r -> shared(r, planned, hour)).orElse(List.of()).stream()
+                        .filter(w -> !anyway.contains(w.id()))
+                        .toList());
     }
 
-    /** What is done to both sides of one axle. @param place on either side */
-    private record Axle(String recipe, String place) {
-        static Axle of(String recipe, String zone) {
-            return new Axle(recipe, Zone.placeOf(zone));
+    /** What is done to both sides of one axle. @param place on either side @param parts that are renewed */
+    private record Axle(String recipe, String place, Set<String> parts) {
+        static Axle of(Recipe recipe, String zone) {
+            return new Axle(
+                    recipe.id(),
+                    Zone.placeOf(zone),
+                    recipe.steps().stream()
+                            .flatMap(s -> s.needs().stream())
+                            .flatMap(n -> n.item().stream())
+                            .collect(Collectors.toSet()));
         }
     }
 
     /** The work of whole axles that is planned and of which nothing has begun: the jobs of each in their order. */
     private Map<Axle, List<Job>> axles(Caller caller, UUID projectId) {
-        Set<String> wholeAxle =
-                recipes.all().stream().filter(Recipe::wholeAxle).map(Recipe::id).collect(Collectors.toSet());
-        Map<UUID, List<Job>> jobs = mapper.of(caller.garageId(), projectId).stream()
-                .filter(j -> j.chainId() != null && j.zone() != null)
+        Map<UUID, List<Job>> byChain = mapper.of(caller.garageId(), projectId).stream()
+                .filter(j -> j.chainId() != null)
                 .sorted(Comparator.comparingInt(Job::position))
                 .collect(Collectors.groupingBy(Job::chainId));
-        return mapper.chains(caller.garageId(), projectId).stream()
-                .filter(c -> wholeAxle.contains(c.recipe())
-                        && jobs.containsKey(c.id())
-                        && jobs.get(c.id()).stream().allMatch(j -> j.state() == JobState.PLANNED))
-                .collect(Collectors.toMap(
-                        c -> Axle.of(c.recipe(), jobs.get(c.id()).get(0).zone()), c -> jobs.get(c.id()), (a, b) -> a));
+        Map<UUID, List<UUID>> findingsOf = mapper.findingLinks(caller.garageId(), projectId).stream()
+                .collect(Collectors.groupingBy(
+                        FindingLinkRow::jobId, Collectors.mapping(FindingLinkRow::findingId, Collectors.toList())));
+        Map<Axle, List<Job>> axles = new HashMap<>();
+        for (ChainRow chain : mapper.chains(caller.garageId(), projectId)) {
+            List<Job> jobs = byChain.getOrDefault(chain.id(), List.of());
+            if (jobs.isEmpty() || !jobs.stream().allMatch(j -> j.state() == JobState.PLANNED)) continue;
+            findingsOf.getOrDefault(jobs.get(0).id(), List.of()).stream()
+                    .map(id -> findings.require(caller, id))
+                    .forEach(f -> recipeFor(caller, f)
+                            .filter(r -> r.wholeAxle() && r.id().equals(chain.recipe()))
+                            .ifPresent(r -> axles.putIfAbsent(Axle.of(r, f.zone()), jobs)));
+        }
+        return axles;
     }
 
     private static List<OfferedShared> shared(Recipe recipe, Set<String> planned, Optional<Long> hour) {
-        return recipe.then().stream()
+        return Stream.concat(recipe.first().stream(), recipe.then().stream())
                 .map(w -> new OfferedShared(
                         w.id(),
                         w.step().title(),
@@ -167,7 +203,10 @@ record ChainService(
     }
 
     void makeChains(Caller caller, UUID projectId, List<ChainToMake> chains) {
-        for (ChainToMake one : chains) {
+        List<ChainToMake> inOrder = chains.stream()
+                .sorted(Comparator.comparing((ChainToMake one) -> !prepares(caller, one.findingId())))
+                .toList();
+        for (ChainToMake one : inOrder) {
             if (!findings.require(caller, one.findingId()).projectId().equals(projectId))
                 throw new NotFound("finding", one.findingId());
             makeChain(caller, one.findingId(), one.chainId());
@@ -227,9 +266,11 @@ record ChainService(
         List<UUID> made = new ArrayList<>();
         if (recipe.wholeAxle())
             axles(caller, finding.projectId())
-                    .getOrDefault(Axle.of(recipe.id(), finding.zone()), List.of())
+                    .getOrDefault(Axle.of(recipe, finding.zone()), List.of())
                     .forEach(job -> made.add(join(caller, finding, job)));
         if (made.isEmpty()) made.addAll(begin(caller, finding, recipe, chainId));
+        List<UUID> first = prepare(caller, finding, recipe, chainId);
+        first.forEach(job -> order.link(caller, find(caller, job), find(caller, made.get(0))));
         Map<String, Job> planned = planned(caller, finding.projectId());
         for (SharedWork work : recipe.then()) {
             UUID job = planned.containsKey(work.id())
@@ -238,14 +279,53 @@ record ChainService(
             order.link(caller, find(caller, last(made)), find(caller, job));
             made.add(job);
         }
-        return made.stream().map(id -> find(caller, id)).toList();
+        return Stream.concat(first.stream(), made.stream())
+                .map(id -> find(caller, id))
+                .toList();
+    }
+
+    /** What other work waits for is made once, unless something that is planned does it anyway. */
+    private List<UUID> prepare(Caller caller, Finding finding, Recipe recipe, UUID chainId) {
+        Map<String, Job> planned = planned(caller, finding.projectId());
+        List<UUID> first = new ArrayList<>();
+        for (SharedWork work : recipe.first())
+            if (planned.containsKey(work.id())) first.add(join(caller, finding, planned.get(work.id())));
+            else if (!isDoneAnyway(work, mapper.of(caller.garageId(), finding.projectId())))
+                first.add(begin(caller, finding, work, chainId));
+        return first;
+    }
+
+    /** Whether a job that is still to come does it, or one did it that nobody has undone since: fuel that was drained and not filled. */
+    private static boolean isDoneAnyway(SharedWork work, List<Job> jobs) {
+        List<Job> its = jobs.stream().filter(j -> work.isDoneBy(j.nature())).toList();
+        boolean undone = jobs.stream()
+                .anyMatch(j -> j.operation() == Operation.FILL
+                        && j.system() == work.system()
+                        && j.state().isDone());
+        return its.stream().anyMatch(j -> !j.state().isOver() || j.state().isDone() && !undone);
+    }
+
+    private boolean prepares(Caller caller, UUID findingId) {
+        Finding finding = findings.require(caller, findingId);
+        return recipeFor(caller, finding)
+                .filter(r -> recipes.preparation().stream().anyMatch(w -> does(r, systemOf(finding), w)))
+                .isPresent();
+    }
+
+    private static boolean does(Recipe recipe, VehicleSystem system, SharedWork work) {
+        return recipe.steps().stream()
+                .anyMatch(s -> work.isDoneBy(new JobNature(s.operation(), Optional.of(system), s.details())));
+    }
+
+    private VehicleSystem systemOf(Finding finding) {
+        return thing(finding).map(Component::system).orElse(finding.system());
     }
 
     private List<UUID> begin(Caller caller, Finding finding, Recipe recipe, UUID chainId) {
         mapper.insertChain(caller.garageId(), new ChainRow(chainId, finding.projectId(), recipe.title(), recipe.id()));
         List<UUID> made = new ArrayList<>();
         String zone = finding.zone().equals(Zone.WHOLE) ? null : finding.zone();
-        VehicleSystem system = thing(finding).map(Component::system).orElse(finding.system());
+        VehicleSystem system = systemOf(finding);
         for (Recipe.Step step : recipe.steps()) {
             UUID job = steps.add(caller, step, served(finding), new Place(chainId, made.size(), zone, system));
             if (!made.isEmpty()) mapper.insertLink(caller.garageId(), last(made), job);

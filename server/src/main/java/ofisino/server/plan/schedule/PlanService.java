@@ -180,11 +180,10 @@ class PlanService implements Plans {
             Function<Plan, Optional<Tonight>> tonight) {
         PlanProblem problem = stated;
         KnownAnswers.Answer answer = answers.of(problem);
-        while (answer.outcome() instanceof PlanOutcome.Circular c) {
-            Optional<PlanProblem> untangled = Untangling.of(problem, c.circle());
-            if (untangled.isEmpty()) break;
+        for (Optional<PlanProblem> untangled = untangled(problem, answer); untangled.isPresent(); ) {
             problem = untangled.get();
             answer = answers.of(problem);
+            untangled = untangled(problem, answer);
         }
         Plan plan = answer.plan();
         return new Planned(
@@ -196,6 +195,13 @@ class PlanService implements Plans {
                 subjects,
                 answer::latestStarts,
                 waiting);
+    }
+
+    /** What is opened once for several, since it cannot be opened for each; empty where that is not what holds the plan. */
+    private static Optional<PlanProblem> untangled(PlanProblem problem, KnownAnswers.Answer answer) {
+        if (answer.outcome() instanceof PlanOutcome.Circular c) return Untangling.of(problem, c.circle());
+        if (answer.outcome() instanceof PlanOutcome.Infeasible i) return Untangling.ofStays(problem, i.unplaced());
+        return Optional.empty();
     }
 
     /** Everybody with time in the garage; where nobody has any, the asking person, who then has none. */

@@ -1,0 +1,18 @@
+package ofisino.core.plan.orderofwork;
+
+import java.util.List;
+import ofisino.core.kernel.InvalidValue;
+
+/** One side of a rule: jobs that one of these speaks of. */
+record AnyOf(List<Matcher> matchers) {
+    AnyOf {
+        matchers = List.copyOf(matchers);
+        if (matchers.isEmpty())
+            throw InvalidValue.of(
+                    "order-of-work.nothing", "A rule that fits no job orders nothing.", "Say which jobs it is about.");
+    }
+
+    boolean fits(Work<?> work) {
+        return matchers.stream().anyMatch(m -> m.fits(work));
+    }
+}

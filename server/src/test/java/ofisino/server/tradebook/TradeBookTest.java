@@ -1,0 +1,48 @@
+package ofisino.server.tradebook;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.UUID;
+import java.util.stream.LongStream;
+import java.util.stream.Stream;
+import ofisino.server.testing.TestApplication;
+import ofisino.server.testing.TestGarage;
+import ofisino.server.tradebook.Cars.Car;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** The plans of whole vehicles, read as a restorer reads them. A sample each day, 200 and how often each sentence applied in {@code ./ofisino prove}. */
+@ExtendWith(TestApplication.class)
+class TradeBookTest {
+    private static final long CARS = Long.getLong("ofisino.cars", 3);
+    /** So often each sentence has to apply over all cars of {@code prove}, else it proves nothing. */
+    private static final int OFTEN = 20;
+
+    private static final TradeBook BOOK = new TradeBook();
+
+    /** All of a sample, or the one whose seed is given, that it can be looked at again; as often as is said, since ids decide what is equal. */
+    static Stream<Car> cars() {
+        Long one = Long.getLong("ofisino.car");
+        if (one != null) return Stream.generate(() -> Cars.drawn(one)).limit(Long.getLong("ofisino.times", 1));
+        long seed = Long.getLong("ofisino.seed", TestGarage.DAY.toEpochDay()) * 10_000;
+        return Stream.concat(
+                Stream.of(Cars.estate(), Cars.saloon()),
+                LongStream.range(0, CARS).mapToObj(n -> Cars.drawn(seed + n)));
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @MethodSource("cars")
+    void isPlannedAsTheTradeDoes(Car car, TestGarage garage) {
+        UUID project = Cars.enter(garage, car);
+        assertThat(BOOK.read(PlanReader.read(garage, project, car.motorcycle())))
+                .isEmpty();
+    }
+
+    @AfterAll
+    static void eachSentenceAppliedOftenEnough() {
+        System.out.println("How often each sentence applied: " + BOOK);
+        if (CARS >= 200) assertThat(BOOK.saidLessThan(OFTEN)).isEmpty();
+    }
+}

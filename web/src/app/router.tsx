@@ -94,6 +94,10 @@ export const router = createBrowserRouter([
                 lazy: async () => ({ Component: (await import('@/features/vehicle/decision/DecidePage')).DecidePage }),
               },
               {
+                path: '/p/:projectId/walk/parts',
+                lazy: async () => ({ Component: (await import('@/features/vehicle/anatomy/AnatomyPage')).AnatomyPage }),
+              },
+              {
                 path: '/p/:projectId/walk/inventory',
                 lazy: async () => ({
                   Component: (await import('@/features/vehicle/inventory/InventoryPage')).InventoryPage,
@@ -151,6 +155,10 @@ export const router = createBrowserRouter([
                 lazy: async () => ({
                   Component: (await import('@/features/plan/clearance/ClearancePage')).ClearancePage,
                 }),
+              },
+              {
+                path: '/p/:projectId/work/recipes',
+                lazy: async () => ({ Component: (await import('@/features/plan/recipe/RecipesPage')).RecipesPage }),
               },
               {
                 path: '/p/:projectId/work/labels',

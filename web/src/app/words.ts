@@ -16,6 +16,8 @@ import { fallbackWords } from '@/features/plan/fallback/words'
 import { jobWords } from '@/features/plan/job/words'
 import { orderofworkWords } from '@/features/plan/orderofwork/words'
 import { outstandingWords } from '@/features/plan/outstanding/words'
+import { anatomyWords } from '@/features/vehicle/anatomy/words'
+import { recipeWords } from '@/features/plan/recipe/words'
 import { reachWords } from '@/features/plan/reach/words'
 import { toHandWords } from '@/features/plan/tohand/words'
 import { scheduleWords } from '@/features/plan/schedule/words'
@@ -65,6 +67,8 @@ export const words = {
   ...orderofworkWords,
   ...outstandingWords,
   ...reachWords,
+  ...recipeWords,
+  ...anatomyWords,
   ...toHandWords,
   ...scheduleWords,
   ...scopeWords,

@@ -11,7 +11,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_7"];
+        get: operations["all_8"];
         put?: never;
         post?: never;
         delete?: never;
@@ -59,7 +59,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["file"];
+        get: operations["file_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -172,7 +172,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["mine"];
-        put: operations["change_9"];
+        put: operations["change_10"];
         post?: never;
         delete?: never;
         options?: never;
@@ -252,7 +252,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change_8"];
+        put: operations["change_9"];
         post?: never;
         delete?: never;
         options?: never;
@@ -315,7 +315,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_6"];
+        get: operations["all_7"];
         put?: never;
         post?: never;
         delete?: never;
@@ -348,7 +348,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["find_6"];
-        put: operations["change_7"];
+        put: operations["change_8"];
         post?: never;
         delete: operations["discard"];
         options?: never;
@@ -398,7 +398,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_5"];
+        delete: operations["remove_7"];
         options?: never;
         head?: never;
         patch?: never;
@@ -476,7 +476,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["find_5"];
-        put: operations["change_6"];
+        put: operations["change_7"];
         post?: never;
         delete?: never;
         options?: never;
@@ -604,7 +604,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["get"];
-        put: operations["change_5"];
+        put: operations["change_6"];
         post?: never;
         delete?: never;
         options?: never;
@@ -654,7 +654,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_4"];
+        delete: operations["remove_6"];
         options?: never;
         head?: never;
         patch?: never;
@@ -764,7 +764,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["find_4"];
-        put: operations["change_4"];
+        put: operations["change_5"];
         post?: never;
         delete?: never;
         options?: never;
@@ -892,7 +892,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["of_2"];
-        put: operations["put_3"];
+        put: operations["put_4"];
         post?: never;
         delete?: never;
         options?: never;
@@ -908,7 +908,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["find_3"];
-        put: operations["put_2"];
+        put: operations["put_3"];
         post?: never;
         delete: operations["remove"];
         options?: never;
@@ -958,7 +958,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_3"];
+        delete: operations["remove_5"];
         options?: never;
         head?: never;
         patch?: never;
@@ -988,7 +988,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["of_1"];
-        put: operations["put_1"];
+        put: operations["put_2"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1036,7 +1036,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["find_2"];
-        put: operations["change_3"];
+        put: operations["change_4"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1151,6 +1151,86 @@ export interface paths {
         put?: never;
         post: operations["settle"];
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/own-components/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["remove_4"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/own-recipes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change_3"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/own-recipes/copies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["copy"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/own-recipes/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["file"];
+        put?: never;
+        post: operations["read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/own-recipes/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["remove_3"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1755,7 +1835,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_5"];
+        get: operations["all_6"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1788,7 +1868,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["put"];
+        put: operations["put_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -2142,6 +2222,22 @@ export interface paths {
         get: operations["of_5"];
         put?: never;
         post: operations["owe"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/own-components": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["own"];
+        put: operations["put"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -2815,6 +2911,22 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["takeBack_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/recipes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_5"];
+        put?: never;
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -5169,6 +5281,43 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        OwnComponentRequest: {
+            absent: boolean;
+            component: string;
+            /** Format: uuid */
+            id: string;
+            name?: string;
+            nature?: string;
+            notOriginal?: string;
+            place?: string;
+            /** @enum {string} */
+            system?: "STRUCTURE" | "BRAKES" | "STEERING_AND_SUSPENSION" | "ENGINE" | "COOLING" | "FUEL" | "EXHAUST" | "TRANSMISSION" | "ELECTRICAL" | "RESTRAINT" | "BODY" | "GLASS_AND_SEALS" | "TRIM" | "WHEELS_AND_TYRES" | "PAPERS";
+            /** Format: int64 */
+            version: number;
+        };
+        OwnComponentRow: {
+            absent: boolean;
+            component: string;
+            /** Format: uuid */
+            id: string;
+            name?: string;
+            nature?: string;
+            notOriginal?: string;
+            place?: string;
+            /** Format: uuid */
+            projectId: string;
+            /** @enum {string} */
+            system?: "STRUCTURE" | "BRAKES" | "STEERING_AND_SUSPENSION" | "ENGINE" | "COOLING" | "FUEL" | "EXHAUST" | "TRANSMISSION" | "ELECTRICAL" | "RESTRAINT" | "BODY" | "GLASS_AND_SEALS" | "TRIM" | "WHEELS_AND_TYRES" | "PAPERS";
+            /** Format: int64 */
+            version: number;
+        };
+        OwnComponentsResponse: {
+            natures: string[];
+            said: components["schemas"]["OwnComponentRow"][];
+            usual: {
+                [key: string]: string;
+            };
+        };
         OwnMeasurand: {
             adjustable: boolean;
             /** Format: uuid */
@@ -5187,6 +5336,15 @@ export interface components {
         OwnPasswordRequest: {
             present: string;
             wanted: string;
+        };
+        OwnRecipeRequest: {
+            /** Format: uuid */
+            id: string;
+            recipe: string;
+            steps: components["schemas"]["StepFields"][];
+            title: string;
+            /** Format: int64 */
+            version: number;
         };
         OwnRemarkResponse: {
             author: string;
@@ -5584,11 +5742,38 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        RecipeCopyRequest: {
+            component: string;
+            from: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            projectId: string;
+            title: string;
+        };
+        RecipeFile: {
+            text: string;
+        };
+        RecipeLine: {
+            cautions: ("STANDS" | "WELDING" | "GRINDING" | "FUEL" | "BRAKES" | "PAINT_FUMES" | "HOT_COOLANT" | "BATTERY" | "SPRINGS" | "GLASS" | "RESTRAINT" | "EXHAUST_GAS" | "ASBESTOS" | "HOIST" | "GAS_STRUTS" | "REFRIGERANT" | "GAS_DISCHARGE" | "LEAD" | "HIGH_VOLTAGE" | "CONTROL_UNITS")[];
+            locked: boolean;
+            /** Format: uuid */
+            own?: string;
+            recipe: string;
+            steps: components["schemas"]["StepFields"][];
+            title: string;
+            /** Format: int64 */
+            version: number;
+        };
         RecipeResponse: {
             cautions: ("STANDS" | "WELDING" | "GRINDING" | "FUEL" | "BRAKES" | "PAINT_FUMES" | "HOT_COOLANT" | "BATTERY" | "SPRINGS" | "GLASS" | "RESTRAINT" | "EXHAUST_GAS" | "ASBESTOS" | "HOIST" | "GAS_STRUTS" | "REFRIGERANT" | "GAS_DISCHARGE" | "LEAD" | "HIGH_VOLTAGE" | "CONTROL_UNITS")[];
             steps: components["schemas"]["StepResponse"][];
             then: components["schemas"]["OfferedShared"][];
             title: string;
+        };
+        RecipesRead: {
+            /** Format: int32 */
+            count: number;
         };
         RedemptionRequest: {
             token: string;
@@ -5965,6 +6150,24 @@ export interface components {
             since: string;
             /** Format: date */
             until: string;
+        };
+        StepFields: {
+            /** Format: int32 */
+            from?: number;
+            /** Format: int32 */
+            likelyMinutes: number;
+            /** @enum {string} */
+            operation: "STRIP" | "CLEAN" | "BLAST" | "CUT" | "WELD" | "FABRICATE" | "MACHINE" | "DRY_FIT" | "PRIME" | "PAINT" | "COAT" | "ASSEMBLE" | "REPLACE" | "ADJUST" | "WIRE" | "FILL" | "BLEED" | "ALIGN" | "TEST" | "INSPECT";
+            /** Format: int32 */
+            optimisticMinutes: number;
+            /** Format: int32 */
+            people: number;
+            /** Format: int32 */
+            pessimisticMinutes: number;
+            title: string;
+            tools: string[];
+            /** Format: int32 */
+            waitHours: number;
         };
         StepResponse: {
             /** Format: int32 */
@@ -6415,7 +6618,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    all_7: {
+    all_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -6504,7 +6707,7 @@ export interface operations {
             };
         };
     };
-    file: {
+    file_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -6675,7 +6878,7 @@ export interface operations {
             };
         };
     };
-    change_9: {
+    change_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -6801,7 +7004,7 @@ export interface operations {
             };
         };
     };
-    change_8: {
+    change_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -6889,7 +7092,7 @@ export interface operations {
             };
         };
     };
-    all_6: {
+    all_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -6955,7 +7158,7 @@ export interface operations {
             };
         };
     };
-    change_7: {
+    change_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -7055,7 +7258,7 @@ export interface operations {
             };
         };
     };
-    remove_5: {
+    remove_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -7193,7 +7396,7 @@ export interface operations {
             };
         };
     };
-    change_6: {
+    change_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -7415,7 +7618,7 @@ export interface operations {
             };
         };
     };
-    change_5: {
+    change_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -7481,7 +7684,7 @@ export interface operations {
             };
         };
     };
-    remove_4: {
+    remove_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -7657,7 +7860,7 @@ export interface operations {
             };
         };
     };
-    change_4: {
+    change_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -7897,7 +8100,7 @@ export interface operations {
             };
         };
     };
-    put_3: {
+    put_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -7943,7 +8146,7 @@ export interface operations {
             };
         };
     };
-    put_2: {
+    put_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -8079,7 +8282,7 @@ export interface operations {
             };
         };
     };
-    remove_3: {
+    remove_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -8168,7 +8371,7 @@ export interface operations {
             };
         };
     };
-    put_1: {
+    put_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -8256,7 +8459,7 @@ export interface operations {
             };
         };
     };
-    change_3: {
+    change_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -8449,6 +8652,134 @@ export interface operations {
                 "application/json": components["schemas"]["OutstandingStepRequest"];
             };
         };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    remove_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    change_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnRecipeRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    copy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RecipeCopyRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    file: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecipeFile"];
+                };
+            };
+        };
+    };
+    read: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RecipeFile"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecipesRead"];
+                };
+            };
+        };
+    };
+    remove_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
         responses: {
             /** @description No Content */
             204: {
@@ -9525,7 +9856,7 @@ export interface operations {
             };
         };
     };
-    all_5: {
+    all_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -9593,7 +9924,7 @@ export interface operations {
             };
         };
     };
-    put: {
+    put_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -10332,6 +10663,52 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["NewOutstandingRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    own: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnComponentsResponse"];
+                };
+            };
+        };
+    };
+    put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnComponentRequest"];
             };
         };
         responses: {
@@ -11420,6 +11797,26 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    all_5: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecipeLine"][];
+                };
             };
         };
     };

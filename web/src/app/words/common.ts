@@ -119,6 +119,8 @@ export const common = {
     sent_out_offer: 'offer',
     schedule_pin: 'moved date',
     job_to_hand: 'tools and fasteners of a job',
+    own_component: 'what is said of a part',
+    own_recipe: 'recipe of your own',
     job_condition: 'working conditions',
     standstill: 'reason for a gap',
     fallback: 'plan B',

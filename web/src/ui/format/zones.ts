@@ -2,6 +2,7 @@ import { useTranslation } from 'react-i18next'
 import { useQuery } from '@tanstack/react-query'
 import type { Schemas } from '@/api/client'
 import { drawingQuery } from '@/api/queries'
+import { placeOf } from './things'
 
 export type Zone = Schemas['Zone']
 
@@ -24,4 +25,11 @@ export function useZoneNames(projectId: string): (zoneId: string | undefined) =>
     if (zoneId === 'vehicle') return t('wholeVehicle')
     return nameOf(drawing, zoneId)
   }
+}
+
+/** Names places, on either side: "Sill". Empty for one that the vehicle does not have. */
+export function usePlaceNames(projectId: string): (place: string) => string {
+  const { data: drawing } = useQuery(drawingQuery(projectId))
+  return (place) =>
+    [...(drawing?.zones ?? []), ...(drawing?.others ?? [])].find((z) => placeOf(z.id) === place)?.name ?? ''
 }

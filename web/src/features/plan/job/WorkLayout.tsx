@@ -9,6 +9,7 @@ const ways = [
   { to: '/outstanding', word: 'work.ways.outstanding' },
   { to: '/clearance', word: 'work.ways.fits' },
   { to: '/labels', word: 'work.ways.labels' },
+  { to: '/recipes', word: 'work.ways.recipes' },
 ] as const
 
 /** The ways to look at the work, above whichever of them is open. */

@@ -11,6 +11,7 @@ const groups = [
       { to: '/checks', word: 'ways.checks' },
       { to: '/equipment', word: 'ways.equipment' },
       { to: '/identity', word: 'ways.identity' },
+      { to: '/parts', word: 'ways.anatomy' },
       { to: '/inventory', word: 'ways.boxes' },
     ],
   },

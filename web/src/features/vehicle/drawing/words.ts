@@ -15,6 +15,7 @@ export const drawingWords = {
     equipment: 'Equipment',
     identity: 'Identity',
     decide: 'Decide',
+    anatomy: 'Made of',
     boxes: 'Parts inventory',
     again: 'Second look',
     paper: 'On paper',

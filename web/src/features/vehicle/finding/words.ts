@@ -112,7 +112,7 @@ export const findingWords = {
     chainOf_other: '{{count}} jobs in a row, about {{hours}}',
     stepNeeds: 'needs: {{needs}}',
     makeChain: 'Make these jobs',
-    chainThen: 'Last, once for all that it serves:',
+    chainThen: 'Once for all that it serves:',
     chainJoins: 'Planned already: this joins it.',
     chainMade_one: 'One job made.',
     chainMade_other: '{{count}} jobs made.',

@@ -8,6 +8,7 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.EnumSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -61,6 +62,13 @@ public record Entry(String where, Object value) {
     private Map<?, ?> map() {
         if (value instanceof Map<?, ?> map) return map;
         throw slip("is not a set of keys");
+    }
+
+    /** All that stands there, by key. */
+    public Map<String, Object> keys() {
+        Map<String, Object> all = new LinkedHashMap<>();
+        map().forEach((key, its) -> all.put(String.valueOf(key), its));
+        return all;
     }
 
     /** @throws InvalidValue when there is any other key: a misspelt one would be silently ignored */

@@ -28,6 +28,9 @@ record Parts(Anatomy anatomy, Consumables consumables, Bands bands) {
     /** In a recipe, the component that the finding is about. */
     private static final String IT = "it";
 
+    /** A part that a person added to a vehicle: the files do not know it. */
+    private static final String OWN = "own-";
+
     /** Work that gets at the thing; a test or a setting is done as it stands. */
     private static final Set<Operation> REACHES_IT =
             EnumSet.of(Operation.INSPECT, Operation.STRIP, Operation.CLEAN, Operation.REPLACE, Operation.ASSEMBLE);
@@ -41,7 +44,7 @@ record Parts(Anatomy anatomy, Consumables consumables, Bands bands) {
     /** @throws InvalidValue when one of them is no component */
     List<String> known(List<String> components, Entry e) {
         for (String id : components)
-            if (!id.equals(IT) && anatomy.find(id).isEmpty())
+            if (!id.equals(IT) && !id.startsWith(OWN) && anatomy.find(id).isEmpty())
                 throw InvalidValue.of(
                         "recipe.component", "%s names %s, which is no component.", "Name one.", e.where(), id);
         return components;

@@ -12,6 +12,8 @@ import ofisino.core.plan.job.Conditions;
 import ofisino.core.plan.job.Detail;
 import ofisino.core.plan.job.Operation;
 import ofisino.core.plan.job.ToHand;
+import ofisino.core.vehicle.anatomy.Anatomy;
+import ofisino.core.vehicle.anatomy.Component;
 import ofisino.core.vehicle.anatomy.Price;
 
 /**
@@ -41,6 +43,12 @@ public record Recipe(
     /** The same, after that and ending in that. */
     Recipe between(List<SharedWork> before, List<SharedWork> after) {
         return new Recipe(id, title, wholeAxle, steps, cautions, before, after);
+    }
+
+    /** The same for a vehicle of which a person said what its parts are called, and which it has not. */
+    public Recipe of(Anatomy its) {
+        return new Recipe(
+                id, title, wholeAxle, steps.stream().map(s -> s.of(its)).toList(), cautions, first, then);
     }
 
     /** @param say makes of each text, in which {@code {zone}} may stand, what is read */
@@ -88,6 +96,16 @@ public record Recipe(
                     needs.stream().map(n -> n.said(say)).toList());
         }
 
+        Step of(Anatomy its) {
+            return with(
+                    access,
+                    ToHand.NOTHING,
+                    needs.stream()
+                            .filter(n -> n.item().filter(its::lacks).isEmpty())
+                            .map(n -> n.item().flatMap(its::find).map(n::of).orElse(n))
+                            .toList());
+        }
+
         Step with(Departure other, ToHand more, List<NeedTemplate> needed) {
             return new Step(title, operation, effort, details, other, conditions, toHand.and(more), needed);
         }
@@ -108,6 +126,10 @@ public record Recipe(
             boolean handed,
             int leadDays,
             Price price) {
+        NeedTemplate of(Component its) {
+            return new NeedTemplate(item, its.name(), quantity, unit, handed, leadDays, price);
+        }
+
         NeedTemplate said(UnaryOperator<String> say) {
             return new NeedTemplate(item, say.apply(title), quantity, unit, handed, leadDays, price);
         }

@@ -1,8 +1,7 @@
 package ofisino.core.plan.recipe;
 
-import java.io.Reader;
+import java.util.ArrayList;
 import java.util.Collections;
-import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -10,97 +9,20 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import ofisino.core.kernel.Caution;
-import ofisino.core.kernel.Effort;
 import ofisino.core.kernel.Entry;
 import ofisino.core.kernel.InvalidValue;
-import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.parts.consumable.Consumables;
 import ofisino.core.plan.access.AccessLibrary;
-import ofisino.core.plan.access.Departure;
-import ofisino.core.plan.job.Conditions;
-import ofisino.core.plan.job.Detail;
-import ofisino.core.plan.job.Operation;
-import ofisino.core.plan.job.ToHand;
 import ofisino.core.vehicle.anatomy.Anatomy;
-import ofisino.core.vehicle.anatomy.Component;
-import ofisino.core.vehicle.equipment.Applies;
 import ofisino.core.vehicle.equipment.Equipment;
-import ofisino.core.vehicle.finding.Decision;
-import ofisino.core.vehicle.finding.FindingKind;
 
 /**
  * The recipes that ship with Ofisino, from {@code recipes.yaml}, {@code shared-work.yaml} and {@code stuck-ladder.yaml} beside this class.
  * The first entry that contains the finding's kind, place, system and decision is the one proposed; the file goes from special to general.
  */
 public final class Recipes {
-    /**
-     * @param before operations: whatever has one of them waits for it
-     * @param after  accesses, or work that is done first: whatever opens one of them ends in it
-     */
-    private record Shared(SharedWork work, Applies applies, Set<Operation> before, Set<String> after) {}
-
-    /**
-     * @param stepsApply on which vehicles each step of the recipe is done
-     * @param onlyKnown  only where what it asks for is said or usual, or somebody named the thing: it orders parts that fit nothing else
-     * @param places     empty: everywhere
-     * @param things     ids of components that it is for; with places: for those, and at those places where nobody named a thing
-     * @param natures    ids of natures of components that it is for
-     * @param renews     by step, the components that it renews; {@code it} stands for the one that the finding is about
-     */
-    private record Rule(
-            Recipe recipe,
-            Applies applies,
-            boolean onlyKnown,
-            List<Applies> stepsApply,
-            Set<FindingKind> kinds,
-            Set<String> places,
-            Set<String> things,
-            Set<String> natures,
-            List<List<String>> renews,
-            Set<VehicleSystem> systems,
-            Set<Decision> decisions) {
-        boolean fits(ToDo what, Equipment vehicle) {
-            return kinds.contains(what.kind())
-                    && what.thing().map(this::isFor).orElseGet(() -> isForPlace(what.place()))
-                    && systems.contains(what.system())
-                    && decisions.contains(what.decision())
-                    && (onlyKnown && what.thing().isEmpty() ? applies.usuallyTo(vehicle) : applies.to(vehicle));
-        }
-
-        private boolean isFor(Component thing) {
-            boolean anything = places.isEmpty() && things.isEmpty() && natures.isEmpty() && !thing.isSymptom();
-            return anything
-                    || things.contains(thing.id())
-                    || natures.contains(thing.nature().id());
-        }
-
-        private boolean isForPlace(String place) {
-            return places.isEmpty() ? things.isEmpty() && natures.isEmpty() : places.contains(place);
-        }
-
-        Recipe on(Equipment vehicle, ToDo what, Parts parts) {
-            List<Recipe.Step> steps = IntStream.range(0, recipe.steps().size())
-                    .filter(i -> stepsApply.get(i).to(vehicle))
-                    .mapToObj(i -> parts.step(recipe.steps().get(i), renews.get(i), what, vehicle))
-                    .toList();
-            return new Recipe(
-                    recipe.id(),
-                    recipe.title(),
-                    recipe.wholeAxle(),
-                    steps,
-                    Stream.concat(
-                                    recipe.cautions().stream(),
-                                    what.thing().stream().flatMap(c -> c.hazards().stream()))
-                            .distinct()
-                            .toList(),
-                    List.of(),
-                    recipe.then());
-        }
-    }
-
     private final List<Rule> rules;
     private final Map<String, Shared> shared;
     private final List<Rung> ladder;
@@ -116,29 +38,72 @@ public final class Recipes {
         this.shared = new LinkedHashMap<>(shared);
     }
 
-    /** Reads recipes.yaml and shared-work.yaml. @throws InvalidValue naming the entry that is wrong */
+    /** Reads the files. @throws ofisino.core.kernel.InvalidValue naming the entry that is wrong */
     public static Recipes load(Anatomy anatomy, Consumables consumables, AccessLibrary accesses) {
         Parts parts = new Parts(anatomy, consumables);
-        return Entry.readBeside(
-                Recipes.class,
-                "shared-work.yaml",
-                works -> Entry.readBeside(
-                        Recipes.class, "recipes.yaml", recipes -> read(works, recipes, parts, accesses)));
-    }
-
-    /** @throws InvalidValue when a file is malformed, naming what is wrong */
-    private static Recipes read(Reader sharedWork, Reader recipes, Parts parts, AccessLibrary accesses) {
-        Map<String, Shared> shared = Entry.listOf("the shared work", sharedWork).stream()
-                .map(e -> shared(e.named("id"), parts))
-                .collect(Collectors.toMap(s -> s.work().id(), Function.identity(), (a, b) -> a, LinkedHashMap::new));
+        var reader = new RecipeReader(parts);
+        Map<String, Shared> shared = Entry.readBeside(Recipes.class, "shared-work.yaml", reader::shared);
         return new Recipes(
-                Entry.listOf("the recipes", recipes).stream()
-                        .map(e -> entry(e.named("id"), shared, parts))
-                        .toList(),
+                Entry.readBeside(
+                        Recipes.class,
+                        "recipes.yaml",
+                        yaml -> Entry.listOf("the recipes", yaml).stream()
+                                .map(e -> reader.rule(e.named("id"), shared, false))
+                                .toList()),
                 shared,
-                Entry.readBeside(Recipes.class, "stuck-ladder.yaml", yaml -> ladder(yaml, parts)),
+                Entry.readBeside(Recipes.class, "stuck-ladder.yaml", reader::ladder),
                 parts,
                 accesses);
+    }
+
+    /**
+     * With a garage's own: one of the same id stands in the place of the one that ships, others come first, though behind what is locked.
+     * What takes the place of another keeps its cautions and what it ends in.
+     *
+     * @throws InvalidValue when one is malformed, or stands for what is locked
+     */
+    public Recipes with(List<OwnRecipe> own) {
+        if (own.isEmpty()) return this;
+        Map<String, Rule> byId = new LinkedHashMap<>();
+        for (OwnRecipe o : own) byId.put(o.id(), rule(o));
+        List<Rule> all = new ArrayList<>();
+        int locked = 0;
+        for (Rule r : rules) {
+            Rule its = byId.remove(r.recipe().id());
+            all.add(its == null ? r : its.standingFor(r));
+            if (r.locked()) locked = all.size();
+        }
+        byId.values().forEach(Rule::mustSayForWhat);
+        all.addAll(locked, byId.values());
+        return new Recipes(all, shared, ladder, parts, accesses);
+    }
+
+    private Rule rule(OwnRecipe own) {
+        Rule rule = new RecipeReader(parts).rule(own.entry(), shared, true);
+        rules.stream()
+                .filter(r -> r.locked() && r.recipe().id().equals(own.id()))
+                .findFirst()
+                .ifPresent(r -> {
+                    throw InvalidValue.of(
+                            "recipe.locked",
+                            "“%s” stays as it is: done otherwise it may hurt somebody.",
+                            "Give your recipe another id, for other things.",
+                            own.id());
+                });
+        return rule;
+    }
+
+    /** As they stand in their file, to be changed; empty where there is none of that id, or nobody may. */
+    public Optional<OwnRecipe> source(String id) {
+        return rules.stream()
+                .filter(r -> r.recipe().id().equals(id) && !r.locked())
+                .findFirst()
+                .map(r -> new OwnRecipe(id, r.source()));
+    }
+
+    /** Whether nobody's own may take its place. */
+    public boolean isLocked(String id) {
+        return rules.stream().anyMatch(r -> r.locked() && r.recipe().id().equals(id));
     }
 
     /** The chain proposed for a finding of a vehicle; empty where the decision leads to no work or no recipe fits. */
@@ -221,133 +186,5 @@ public final class Recipes {
     /** What is tried one after the other on what will not come loose. */
     public List<Rung> ladder() {
         return ladder;
-    }
-
-    private static List<Rung> ladder(Reader yaml, Parts parts) {
-        return Entry.listOf("the rungs", yaml).stream()
-                .map(e -> rung(e.named("id"), parts))
-                .toList();
-    }
-
-    private static Rung rung(Entry e, Parts parts) {
-        e.only("id", "title", "operation", "hours", "details", "uses", "needs", "wait", "cautions", "tools");
-        return new Rung(
-                e.text("id"),
-                step(e, Departure.NONE, parts),
-                List.copyOf(e.choices("cautions", Caution.class, Set.of())));
-    }
-
-    private static Shared shared(Entry e, Parts parts) {
-        e.only(Applies.keys(
-                "id",
-                "title",
-                "system",
-                "operation",
-                "hours",
-                "details",
-                "uses",
-                "needs",
-                "cautions",
-                "before",
-                "after",
-                "people",
-                "tools"));
-        return new Shared(
-                new SharedWork(
-                        e.text("id"),
-                        e.choice("system", VehicleSystem.class),
-                        step(e, Departure.NONE, parts),
-                        List.copyOf(e.choices("cautions", Caution.class, Set.of()))),
-                Applies.of(e),
-                e.choices("before", Operation.class, Set.of()),
-                Set.copyOf(e.texts("after")));
-    }
-
-    private static Rule entry(Entry entry, Map<String, Shared> shared, Parts parts) {
-        entry.only(Applies.keys(
-                "id",
-                "title",
-                "kinds",
-                "places",
-                "things",
-                "natures",
-                "axle",
-                "systems",
-                "decisions",
-                "leaves-closed",
-                "only-known",
-                "cautions",
-                "then",
-                "steps"));
-        List<Shared> then = entry.among("then", shared);
-        var recipe = new Recipe(
-                entry.text("id"),
-                entry.text("title"),
-                entry.has("axle"),
-                entry.list("steps").stream()
-                        .map(e -> step(e, entry.texts("leaves-closed"), parts))
-                        .toList(),
-                List.copyOf(entry.choices("cautions", Caution.class, Set.of())),
-                List.of(),
-                then.stream().map(Shared::work).toList());
-        return new Rule(
-                recipe,
-                Applies.of(entry),
-                entry.has("only-known"),
-                entry.list("steps").stream().map(Applies::of).toList(),
-                entry.choices("kinds", FindingKind.class, EnumSet.complementOf(EnumSet.of(FindingKind.SYMPTOM))),
-                Set.copyOf(entry.texts("places")),
-                Set.copyOf(parts.known(entry.texts("things"), entry)),
-                Set.copyOf(parts.natures(entry)),
-                entry.list("steps").stream()
-                        .map(e -> parts.known(e.texts("renews"), e))
-                        .toList(),
-                entry.choices("systems", VehicleSystem.class, EnumSet.allOf(VehicleSystem.class)),
-                entry.choices("decisions", Decision.class, EnumSet.of(Decision.REPAIR, Decision.REPLACE)));
-    }
-
-    private static Recipe.Step step(Entry step, List<String> leavesClosed, Parts parts) {
-        step.only(Applies.keys(
-                "title",
-                "operation",
-                "hours",
-                "details",
-                "opens",
-                "renews",
-                "uses",
-                "needs",
-                "people",
-                "wait",
-                "tools",
-                "fasteners"));
-        return step(
-                step,
-                new Departure(Set.copyOf(step.texts("opens")), Set.copyOf(leavesClosed), Optional.empty()),
-                parts);
-    }
-
-    private static Recipe.Step step(Entry step, Departure access, Parts parts) {
-        List<Double> hours = step.numbers("hours");
-        return new Recipe.Step(
-                step.text("title"),
-                step.choice("operation", Operation.class),
-                new Effort(minutes(hours.get(0)), minutes(hours.get(1)), minutes(hours.get(2))),
-                step.choices("details", Detail.class, Set.of()),
-                access,
-                conditions(step),
-                new ToHand(step.texts("tools"), step.texts("fasteners")),
-                Stream.concat(
-                                step.list("needs").stream().map(parts::unnamed),
-                                step.list("uses").stream().map(parts::used))
-                        .toList());
-    }
-
-    private static Conditions conditions(Entry step) {
-        return new Conditions(
-                step.whole("people", 1), false, minutes(step.has("wait") ? step.number("wait") : 0), false, false);
-    }
-
-    private static int minutes(double hours) {
-        return (int) Math.round(hours * 60);
     }
 }

@@ -2,6 +2,7 @@ package ofisino.core.vehicle.anatomy;
 
 import java.io.Reader;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -9,6 +10,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import ofisino.core.kernel.Caution;
 import ofisino.core.kernel.Entry;
 import ofisino.core.kernel.InvalidValue;
@@ -40,8 +43,11 @@ public final class Anatomy {
     private record Words(Bands bands, Map<String, Nature> natures) {}
 
     private final Map<String, Component> components = new LinkedHashMap<>();
+    /** What this vehicle has not, though such vehicles may. */
+    private final Set<String> absent;
 
-    private Anatomy(List<Component> all) {
+    private Anatomy(List<Component> all, Set<String> absent) {
+        this.absent = Set.copyOf(absent);
         for (Component c : all)
             if (components.put(c.id(), c) != null)
                 throw InvalidValue.of(
@@ -63,7 +69,72 @@ public final class Anatomy {
                     system.name().toLowerCase(Locale.ROOT) + ".yaml",
                     yaml -> read(Optional.of(system), yaml, words)));
         all.addAll(Entry.readBeside(Anatomy.class, "symptoms.yaml", yaml -> read(Optional.empty(), yaml, words)));
-        return new Anatomy(all);
+        return new Anatomy(all, Set.of());
+    }
+
+    /** That of one vehicle, with what a person says of its parts; what is said of parts that no longer exist is left out. */
+    public Anatomy with(Collection<OwnComponent> said) {
+        if (said.isEmpty()) return this;
+        Map<String, OwnComponent> own =
+                said.stream().collect(Collectors.toMap(OwnComponent::component, Function.identity()));
+        List<Component> all = new ArrayList<>();
+        for (Component c : components.values())
+            all.add(own.containsKey(c.id()) ? c.named(own.get(c.id()).called(c.name())) : c);
+        for (OwnComponent o : said) o.added().ifPresent(a -> all.add(added(o.component(), o.called(""), a)));
+        return new Anatomy(
+                all,
+                said.stream()
+                        .filter(OwnComponent::absent)
+                        .map(OwnComponent::component)
+                        .collect(Collectors.toSet()));
+    }
+
+    /** Nobody knows its life or price: the usual ones are taken, and nothing comes with it. */
+    private Component added(String id, String name, OwnComponent.Added a) {
+        Component like = components.values().stream()
+                .filter(c -> c.nature().id().equals(a.nature()))
+                .findFirst()
+                .orElseThrow(() -> InvalidValue.at(
+                        "nature",
+                        "own-component.nature",
+                        "“%s” is no kind of thing.",
+                        "Choose one from the list.",
+                        a.nature()));
+        return new Component(
+                id,
+                name,
+                a.system(),
+                Set.of(a.place()),
+                Optional.empty(),
+                like.nature(),
+                1,
+                true,
+                false,
+                false,
+                false,
+                new Life(OptionalInt.empty(), OptionalInt.empty()),
+                like.price(),
+                like.leadDays(),
+                Set.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                Applies.TO_ALL);
+    }
+
+    /** Ids of what kinds of things there are, symptoms left out. */
+    public List<String> natures() {
+        return components.values().stream()
+                .filter(c -> !c.isSymptom())
+                .map(c -> c.nature().id())
+                .distinct()
+                .sorted()
+                .toList();
+    }
+
+    /** Whether somebody said that this vehicle has none. */
+    public boolean lacks(String id) {
+        return absent.contains(id);
     }
 
     /** All of them, for whichever vehicle, system by system. */
@@ -88,13 +159,14 @@ public final class Anatomy {
                 .flatMap(id -> find(id).stream())
                 .filter(c -> c.isAt(zone.place())
                         && c.mayBeOn(vehicle)
+                        && !lacks(c.id())
                         && c.nature().kinds().contains(kind))
                 .findFirst();
     }
 
     /** What a vehicle may be made of. */
     public List<Component> of(Equipment vehicle) {
-        return all().stream().filter(c -> c.mayBeOn(vehicle)).toList();
+        return all().stream().filter(c -> c.mayBeOn(vehicle) && !lacks(c.id())).toList();
     }
 
     /** What comes new with a component each time that it is done, as far as the vehicle may have it. */

@@ -62,6 +62,13 @@ public record Component(
                     "component.nowhere", "%s is nowhere on the vehicle.", "Name a place and how many are there.", id);
     }
 
+    /** The same under another name. */
+    Component named(String other) {
+        return new Component(
+                id, other, system, places, behind, nature, count, single, handed, axlePair, axleSet, life, price,
+                leadDays, readBy, hazards, fasteners, comesWith, applies);
+    }
+
     /** How many are bought when it is done: of a pair those of both wheels, of a set one. */
     public int piecesOn(Equipment vehicle) {
         return (single ? 1 : count) * wheelsOf(vehicle);

@@ -32,11 +32,13 @@ import ofisino.core.vehicle.finding.Finding;
 import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
+import ofisino.server.plan.GarageRecipes;
 import ofisino.server.plan.Jobs.Job;
 import ofisino.server.plan.job.ChainSteps.Place;
 import ofisino.server.plan.job.ChainSteps.Served;
 import ofisino.server.plan.job.JobMapper.ChainRow;
 import ofisino.server.plan.job.JobMapper.FindingLinkRow;
+import ofisino.server.vehicle.Anatomies;
 import ofisino.server.vehicle.Equipments;
 import ofisino.server.vehicle.Findings;
 import ofisino.server.vehicle.Projects;
@@ -53,8 +55,9 @@ record ChainService(
         ChainSteps steps,
         FindingProgress progress,
         JobOrder order,
-        Recipes recipes,
-        Anatomy anatomy,
+        Recipes shipped,
+        GarageRecipes recipes,
+        Anatomies anatomies,
         Equipments equipments) {
     /**
      * @param title of the chain that would be made; empty where no recipe fits, and somebody has to say what is to be done
@@ -81,6 +84,8 @@ record ChainService(
         Projects.Project project = projects.require(caller, projectId);
         Set<UUID> withJobs = progress.findingsWithJobs(caller, projectId);
         Equipment equipment = equipments.of(caller, project);
+        Anatomy anatomy = anatomies.of(caller, projectId);
+        Recipes its = recipes.of(caller);
         Set<String> planned = planned(caller, projectId).keySet();
         Optional<Long> hour = workshopHour(caller);
         Set<Axle> axles = new HashSet<>(axles(caller, projectId).keySet());
@@ -88,13 +93,13 @@ record ChainService(
         List<Finding> open = findings.of(caller, projectId).stream()
                 .filter(f -> f.asksForWork() && !withJobs.contains(f.id()))
                 .toList();
-        Map<UUID, Optional<Recipe>> recipeOf =
-                open.stream().collect(Collectors.toMap(Finding::id, f -> recipeFor(f, project, equipment)));
-        Set<String> anyway = recipes.preparation().stream()
+        Map<UUID, Optional<Recipe>> recipeOf = open.stream()
+                .collect(Collectors.toMap(Finding::id, f -> recipeFor(f, project, equipment, anatomy, its)));
+        Set<String> anyway = shipped.preparation().stream()
                 .filter(w -> isDoneAnyway(w, mapper.of(caller.garageId(), projectId))
                         || open.stream()
                                 .anyMatch(f -> recipeOf.get(f.id())
-                                        .filter(r -> does(r, systemOf(f), w))
+                                        .filter(r -> does(r, systemOf(f, anatomy), w))
                                         .isPresent()))
                 .map(SharedWork::id)
                 .collect(Collectors.toSet());
@@ -194,7 +199,7 @@ record ChainService(
         List<Job> jobs = mapper.of(caller.garageId(), projectId).stream()
                 .filter(j -> j.state() == JobState.PLANNED && j.chainId() != null)
                 .toList();
-        return recipes.sharedWork().stream()
+        return shipped.sharedWork().stream()
                 .flatMap(w -> jobs.stream()
                         .filter(j -> w.id().equals(recipeOf.get(j.chainId())) && w.isDoneBy(j.nature()))
                         .limit(1)
@@ -220,19 +225,26 @@ record ChainService(
 
     private Optional<Recipe> recipeFor(Caller caller, Finding finding) {
         Projects.Project project = projects.require(caller, finding.projectId());
-        return recipeFor(finding, project, equipments.of(caller, project));
+        return recipeFor(
+                finding,
+                project,
+                equipments.of(caller, project),
+                anatomies.of(caller, project.id()),
+                recipes.of(caller));
     }
 
-    private Optional<Recipe> recipeFor(Finding finding, Projects.Project project, Equipment equipment) {
+    private Optional<Recipe> recipeFor(
+            Finding finding, Projects.Project project, Equipment equipment, Anatomy anatomy, Recipes its) {
         if (!finding.asksForWork()) return Optional.empty();
         Zone zone = projects.bodyOf(project).placeOf(finding.zone(), finding.system());
-        Optional<Component> thing = thing(finding);
+        Optional<Component> thing = thing(finding, anatomy);
         return finding.decided()
-                .flatMap(d -> recipes.propose(ToDo.of(finding, thing, d.decision()), equipment))
+                .flatMap(d -> its.propose(ToDo.of(finding, thing, d.decision()), equipment))
+                .map(r -> r.of(anatomy))
                 .map(r -> r.said(text -> put(text, called(zone, thing, r.wholeAxle()))));
     }
 
-    private Optional<Component> thing(Finding finding) {
+    private static Optional<Component> thing(Finding finding, Anatomy anatomy) {
         return finding.seen().component().flatMap(anatomy::find);
     }
 
@@ -307,8 +319,9 @@ record ChainService(
 
     private boolean prepares(Caller caller, UUID findingId) {
         Finding finding = findings.require(caller, findingId);
+        Anatomy anatomy = anatomies.of(caller, finding.projectId());
         return recipeFor(caller, finding)
-                .filter(r -> recipes.preparation().stream().anyMatch(w -> does(r, systemOf(finding), w)))
+                .filter(r -> shipped.preparation().stream().anyMatch(w -> does(r, systemOf(finding, anatomy), w)))
                 .isPresent();
     }
 
@@ -317,15 +330,15 @@ record ChainService(
                 .anyMatch(s -> work.isDoneBy(new JobNature(s.operation(), Optional.of(system), s.details())));
     }
 
-    private VehicleSystem systemOf(Finding finding) {
-        return thing(finding).map(Component::system).orElse(finding.system());
+    private static VehicleSystem systemOf(Finding finding, Anatomy anatomy) {
+        return thing(finding, anatomy).map(Component::system).orElse(finding.system());
     }
 
     private List<UUID> begin(Caller caller, Finding finding, Recipe recipe, UUID chainId) {
         mapper.insertChain(caller.garageId(), new ChainRow(chainId, finding.projectId(), recipe.title(), recipe.id()));
         List<UUID> made = new ArrayList<>();
         String zone = finding.zone().equals(Zone.WHOLE) ? null : finding.zone();
-        VehicleSystem system = systemOf(finding);
+        VehicleSystem system = systemOf(finding, anatomies.of(caller, finding.projectId()));
         for (Recipe.Step step : recipe.steps()) {
             UUID job = steps.add(caller, step, served(finding), new Place(chainId, made.size(), zone, system));
             if (!made.isEmpty()) mapper.insertLink(caller.garageId(), last(made), job);
@@ -366,12 +379,12 @@ record ChainService(
 
     /** Whether it is done once for all that it serves. */
     boolean isShared(ChainRow chain) {
-        return recipes.sharedWork().stream().anyMatch(w -> w.id().equals(chain.recipe()));
+        return shipped.sharedWork().stream().anyMatch(w -> w.id().equals(chain.recipe()));
     }
 
     /** By their titles; what is done once for all last, in its order. */
     List<ChainRow> chains(Caller caller, UUID projectId) {
-        List<String> shared = recipes.sharedWork().stream().map(SharedWork::id).toList();
+        List<String> shared = shipped.sharedWork().stream().map(SharedWork::id).toList();
         return mapper.chains(caller.garageId(), projectId).stream()
                 .sorted(Comparator.comparing(c -> shared.indexOf(c.recipe())))
                 .toList();

@@ -18,12 +18,13 @@ import ofisino.server.identity.Caller;
 import ofisino.server.plan.Jobs;
 import ofisino.server.plan.Jobs.Job;
 import ofisino.server.plan.job.JobMapper.FindingLinkRow;
+import ofisino.server.vehicle.Anatomies;
 import ofisino.server.vehicle.Findings;
 import org.springframework.stereotype.Service;
 
 /** Carries the progress of jobs over to the findings that they deal with. */
 @Service
-record FindingProgress(JobMapper mapper, Findings findings, Anatomy anatomy) {
+record FindingProgress(JobMapper mapper, Findings findings, Anatomies anatomies) {
     void jobMoved(Caller caller, Job job) {
         for (FindingLinkRow link : mapper.findingLinks(caller.garageId(), job.projectId())) {
             if (!link.jobId().equals(job.id())) continue;
@@ -41,6 +42,7 @@ record FindingProgress(JobMapper mapper, Findings findings, Anatomy anatomy) {
      * lies at no place.
      */
     Map<UUID, Set<Caution>> hazardsByJob(Caller caller, UUID projectId) {
+        Anatomy anatomy = anatomies.of(caller, projectId);
         Map<UUID, List<Caution>> byFinding = findings.of(caller, projectId).stream()
                 .collect(Collectors.toMap(
                         Finding::id,

@@ -102,7 +102,7 @@ record JobController(JobService service, ChainService chains, JobShaping shaping
     /** What the jobs of a project are seen with. */
     private final class Around {
         private final List<ChainRow> chainRows;
-        private final Map<UUID, Set<Caution>> hazards;
+        private final JobService.Dangers dangers;
         private final List<LinkRow> links;
         private final List<FindingLinkRow> findingLinks;
         private final Map<UUID, Progress.Item<UUID>> items;
@@ -111,7 +111,7 @@ record JobController(JobService service, ChainService chains, JobShaping shaping
 
         Around(Caller caller, UUID projectId) {
             chainRows = chains.chains(caller, projectId);
-            hazards = service.hazards(caller, projectId);
+            dangers = service.dangers(caller, projectId);
             links = service.linkRows(caller, projectId);
             findingLinks = service.findingLinks(caller, projectId);
             items = service.items(caller, projectId).stream()
@@ -139,7 +139,7 @@ record JobController(JobService service, ChainService chains, JobShaping shaping
                             .filter(l -> l.jobId().equals(j.id()))
                             .map(FindingLinkRow::findingId)
                             .toList(),
-                    service.cautions(j, chainRows, hazards));
+                    dangers.of(j));
         }
 
         ProgressResponse progress() {

@@ -31,6 +31,7 @@ import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.parts.Needs;
+import ofisino.server.plan.GarageRecipes;
 import ofisino.server.plan.JobAdded;
 import ofisino.server.plan.JobTakenUp;
 import ofisino.server.plan.Jobs;
@@ -55,7 +56,7 @@ record JobService(
         Needs needs,
         Garages garages,
         FindingProgress findingProgress,
-        Recipes recipes,
+        GarageRecipes recipes,
         ApplicationEventPublisher events,
         JobLeave leave,
         JobOrder order,
@@ -223,26 +224,28 @@ record JobService(
     @Override
     public Set<Caution> cautions(Caller caller, UUID jobId) {
         Job job = find(caller, jobId);
-        return cautions(
-                job,
-                mapper.chains(caller.garageId(), job.projectId()),
-                findingProgress.hazardsByJob(caller, job.projectId()));
+        return dangers(caller, job.projectId()).of(job);
     }
 
-    /** The usual dangers of a job: those of its recipe, of its operation and of the things that it is done to. */
-    Set<Caution> cautions(Job job, List<ChainRow> chains, Map<UUID, Set<Caution>> hazards) {
-        Set<Caution> found = EnumSet.noneOf(Caution.class);
-        found.addAll(job.operation().cautions());
-        found.addAll(hazards.getOrDefault(job.id(), Set.of()));
-        chains.stream()
-                .filter(c -> c.id().equals(job.chainId()))
-                .forEach(c -> found.addAll(recipes.cautions(c.recipe())));
-        return found;
+    /** What the dangers of a project's jobs come from. @param hazards by job, those of the things that it is done to */
+    record Dangers(List<ChainRow> chains, Map<UUID, Set<Caution>> hazards, Recipes recipes) {
+        /** The usual ones of a job: those of its recipe, of its operation and of the things that it is done to. */
+        Set<Caution> of(Job job) {
+            Set<Caution> found = EnumSet.noneOf(Caution.class);
+            found.addAll(job.operation().cautions());
+            found.addAll(hazards.getOrDefault(job.id(), Set.of()));
+            chains.stream()
+                    .filter(c -> c.id().equals(job.chainId()))
+                    .forEach(c -> found.addAll(recipes.cautions(c.recipe())));
+            return found;
+        }
     }
 
-    /** By job, the dangers of the things that it is done to. */
-    Map<UUID, Set<Caution>> hazards(Caller caller, UUID projectId) {
-        return findingProgress.hazardsByJob(caller, projectId);
+    Dangers dangers(Caller caller, UUID projectId) {
+        return new Dangers(
+                mapper.chains(caller.garageId(), projectId),
+                findingProgress.hazardsByJob(caller, projectId),
+                recipes.of(caller));
     }
 
     /** A person takes a job up or a step further: what has to be so before is asked for first. */

@@ -20,6 +20,8 @@ import ofisino.core.vehicle.finding.Decision;
 import ofisino.core.vehicle.finding.Finding;
 import ofisino.core.vehicle.finding.FindingKind;
 import ofisino.server.identity.Caller;
+import ofisino.server.plan.GarageRecipes;
+import ofisino.server.vehicle.Anatomies;
 import ofisino.server.vehicle.Equipments;
 import ofisino.server.vehicle.Projects;
 import ofisino.server.vehicle.UsualWork;
@@ -27,24 +29,30 @@ import org.springframework.stereotype.Service;
 
 /** An estimate is the sum of the recipe: one table for both. */
 @Service
-record RecipeWork(Recipes recipes, Anatomy anatomy, Equipments equipments) implements UsualWork {
+record RecipeWork(GarageRecipes recipes, Anatomies anatomies, Equipments equipments) implements UsualWork {
     @Override
     public Map<UUID, Estimate> of(Caller caller, Projects.Project project, List<Finding> findings) {
         Equipment vehicle = equipments.of(caller, project);
-        return findings.stream().collect(Collectors.toMap(Finding::id, f -> estimate(f, decision(f), vehicle)));
+        Anatomy anatomy = anatomies.of(caller, project.id());
+        Recipes its = recipes.of(caller);
+        return findings.stream()
+                .collect(Collectors.toMap(Finding::id, f -> estimate(f, decision(f), vehicle, anatomy, its)));
     }
 
     @Override
     public Map<Decision, Estimate> choices(Caller caller, Projects.Project project, Finding finding) {
         Equipment vehicle = equipments.of(caller, project);
+        Anatomy anatomy = anatomies.of(caller, project.id());
+        Recipes its = recipes.of(caller);
         return Stream.of(Decision.values())
                 .filter(Decision::leadsToJobs)
-                .collect(Collectors.toMap(Function.identity(), d -> estimate(finding, d, vehicle)));
+                .collect(Collectors.toMap(Function.identity(), d -> estimate(finding, d, vehicle, anatomy, its)));
     }
 
-    private Estimate estimate(Finding f, Decision decision, Equipment vehicle) {
+    private Estimate estimate(Finding f, Decision decision, Equipment vehicle, Anatomy anatomy, Recipes its) {
         Optional<Component> thing = f.seen().component().flatMap(anatomy::find);
-        List<Recipe.Step> steps = recipes.propose(ToDo.of(f, thing, decision), vehicle)
+        List<Recipe.Step> steps = its.propose(ToDo.of(f, thing, decision), vehicle)
+                .map(r -> r.of(anatomy))
                 .map(Recipe::steps)
                 .orElse(List.of());
         return new Estimate(steps.stream().map(Recipe.Step::effort).reduce(Effort.NONE, Effort::plus), material(steps));

@@ -33,6 +33,7 @@ import ofisino.core.vehicle.finding.SafetyClass;
 import ofisino.core.vehicle.finding.SafetyRules;
 import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
+import ofisino.server.vehicle.Anatomies;
 import ofisino.server.vehicle.BodyChange;
 import ofisino.server.vehicle.Equipments;
 import ofisino.server.vehicle.Findings;
@@ -55,7 +56,7 @@ record FindingService(
         Projects projects,
         VehicleChecks checks,
         Measurands measurands,
-        Anatomy anatomy,
+        Anatomies anatomies,
         Equipments equipments,
         ApplicationEventPublisher events)
         implements Findings {
@@ -131,6 +132,7 @@ record FindingService(
             demands.put(
                     Proposal.Reason.READING_OUTSIDE,
                     measurands.limit(caller, project.id(), f.limitId()).ifOutside());
+        Anatomy anatomy = anatomies.of(caller, project.id());
         Optional<Component> named = Optional.ofNullable(f.component()).map(anatomy::require);
         Optional<VehicleSystem> known = f.limitId() == null
                 ? named.map(Component::system)

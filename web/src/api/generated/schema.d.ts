@@ -5757,10 +5757,13 @@ export interface components {
         RecipeLine: {
             cautions: ("STANDS" | "WELDING" | "GRINDING" | "FUEL" | "BRAKES" | "PAINT_FUMES" | "HOT_COOLANT" | "BATTERY" | "SPRINGS" | "GLASS" | "RESTRAINT" | "EXHAUST_GAS" | "ASBESTOS" | "HOIST" | "GAS_STRUTS" | "REFRIGERANT" | "GAS_DISCHARGE" | "LEAD" | "HIGH_VOLTAGE" | "CONTROL_UNITS")[];
             locked: boolean;
+            natures: string[];
             /** Format: uuid */
             own?: string;
+            places: string[];
             recipe: string;
             steps: components["schemas"]["StepFields"][];
+            things: string[];
             title: string;
             /** Format: int64 */
             version: number;

@@ -13,22 +13,24 @@ import { hours } from '@/ui/format/format'
 import { Cautions } from '@/ui/safety/Cautions'
 import { RecipeStep } from './RecipeStep'
 import { freshStep, useRecipeRules, valuesOf, stepsOf } from './recipeValues'
-import { spoken, type RecipeLine } from './recipes'
+import { bare, type RecipeLine } from './recipes'
 
 /** One recipe: its dangers, its steps with their hours, and how the garage does it otherwise. */
 export function RecipeSheet({
   recipe,
+  name,
   onCopy,
   onClose,
 }: {
   recipe: RecipeLine
+  name: string
   onCopy: () => void
   onClose: () => void
 }) {
   const { t } = useTranslation()
   const { owns } = useRole()
   return (
-    <Sheet title={spoken(recipe.title, t('recipes.at'))} onClose={onClose}>
+    <Sheet title={name} onClose={onClose}>
       <div className="grid gap-4">
         <Cautions cautions={recipe.cautions} />
         {recipe.locked && <p>{t('recipes.locked')}</p>}
@@ -47,12 +49,11 @@ export function RecipeSheet({
 }
 
 function Steps({ recipe }: { recipe: RecipeLine }) {
-  const { t } = useTranslation()
   return (
     <ol className="list-inside list-decimal">
       {recipe.steps.map((s) => (
         <li key={s.title}>
-          {spoken(s.title, t('recipes.at'))} <span className="quiet text-sm">{hours(s.likelyMinutes)}</span>
+          {bare(s.title)} <span className="quiet text-sm">{hours(s.likelyMinutes)}</span>
         </li>
       ))}
     </ol>

@@ -24,6 +24,9 @@ beforeEach(() => {
     {
       recipe: 'radiator',
       title: '{zone}: new one',
+      things: ['Radiator'],
+      places: [],
+      natures: [],
       steps: [step('Recored or new, with hoses: {zone}', 0)],
       cautions: [],
       version: 0,
@@ -32,6 +35,9 @@ beforeEach(() => {
     {
       recipe: 'belts',
       title: '{zone}: renew with approved parts',
+      things: [],
+      places: ['belts'],
+      natures: [],
       steps: [step('Renew with approved parts: {zone}', 0)],
       cautions: [],
       version: 0,
@@ -39,13 +45,14 @@ beforeEach(() => {
     },
   ])
   server.when('GET /api/projects/car/anatomy', [])
+  server.when('GET /api/projects/car/drawing', { zones: [{ id: 'belts', name: 'Belts', side: 'NONE' }], others: [] })
 })
 
 const page = () => show(<RecipesPage />, '/p/car/work/recipes', '/p/:projectId/work/recipes')
 
 it('changes the hours of a recipe and leaves where it is on alone', async () => {
   page()
-  await userEvent.click(await screen.findByRole('button', { name: 'its place: new one' }))
+  await userEvent.click(await screen.findByRole('button', { name: 'Radiator: new one' }))
   const likely = screen.getByLabelText('Hours, likely')
   await userEvent.clear(likely)
   await userEvent.type(likely, '8')
@@ -75,8 +82,8 @@ it('changes the hours of a recipe and leaves where it is on alone', async () => 
 it('shows what is locked and does not let it be changed', async () => {
   page()
   await userEvent.type(await screen.findByLabelText('Find a recipe'), 'approved')
-  await userEvent.click(screen.getByRole('button', { name: 'its place: renew with approved parts' }))
-  expect(within(screen.getByRole('dialog')).getByText(/Renew with approved parts: its place/)).toBeInTheDocument()
+  await userEvent.click(screen.getByRole('button', { name: 'Belts: renew with approved parts' }))
+  expect(within(screen.getByRole('dialog')).getByText('Renew with approved parts')).toBeInTheDocument()
   expect(screen.getByText(/stays as it is/)).toBeInTheDocument()
   expect(screen.queryByRole('button', { name: 'Keep it as our own' })).not.toBeInTheDocument()
 })

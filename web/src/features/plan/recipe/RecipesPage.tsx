@@ -10,7 +10,7 @@ import { Page } from '@/ui/page/Page'
 import { CopyRecipe } from './CopyRecipe'
 import { RecipeFiles } from './RecipeFiles'
 import { RecipeSheet } from './RecipeSheet'
-import { recipesQuery, spoken, type RecipeLine } from './recipes'
+import { bare, recipesQuery, useRecipeName, type RecipeLine } from './recipes'
 
 /** How things are repaired: the recipes that ship, and the garage's own steps and hours. */
 export function RecipesPage() {
@@ -30,8 +30,11 @@ function Recipes({ all }: { all: RecipeLine[] }) {
   const [search, setSearch] = useState('')
   const [open, setOpen] = useState<{ recipe: string; copying: boolean }>()
   const wanted = search.trim().toLocaleLowerCase()
-  const found = all.filter((r) => words(r, t('recipes.at')).includes(wanted))
+  const nameOf = useRecipeName()
   const own = all.filter((r) => r.own)
+  const found = all
+    .filter((r) => words(r, nameOf(r)).includes(wanted))
+    .sort((a, b) => Number(!a.own) - Number(!b.own) || nameOf(a).localeCompare(nameOf(b)))
   const opened = all.find((r) => r.recipe === open?.recipe)
   const close = () => setOpen(undefined)
   return (
@@ -48,35 +51,39 @@ function Recipes({ all }: { all: RecipeLine[] }) {
       </div>
       {found.length === 0 && <p className="mt-4">{t('recipes.nothing')}</p>}
       <ul className="mt-4 grid gap-x-10 md:grid-cols-2">
-        {[...own, ...found.filter((r) => !r.own)]
-          .filter((r) => found.includes(r))
-          .map((r) => (
-            <Line key={r.recipe} recipe={r} onOpen={() => setOpen({ recipe: r.recipe, copying: false })} />
-          ))}
+        {found.map((r) => (
+          <Line
+            key={r.recipe}
+            recipe={r}
+            name={nameOf(r)}
+            onOpen={() => setOpen({ recipe: r.recipe, copying: false })}
+          />
+        ))}
       </ul>
       {owns && <RecipeFiles some={own.length > 0} />}
       {opened && !open?.copying && (
-        <RecipeSheet recipe={opened} onCopy={() => setOpen({ recipe: opened.recipe, copying: true })} onClose={close} />
+        <RecipeSheet
+          name={nameOf(opened)}
+          recipe={opened}
+          onCopy={() => setOpen({ recipe: opened.recipe, copying: true })}
+          onClose={close}
+        />
       )}
       {opened && open?.copying && <CopyRecipe projectId={projectId} recipe={opened} onClose={close} />}
     </Page>
   )
 }
 
-const words = (r: RecipeLine, place: string) =>
-  [r.title, ...r.steps.map((s) => s.title)]
-    .map((text) => spoken(text, place))
-    .join(' ')
-    .toLocaleLowerCase()
+const words = (r: RecipeLine, name: string) =>
+  [name, ...r.things, ...r.steps.map((s) => bare(s.title))].join(' ').toLocaleLowerCase()
 
-function Line({ recipe: r, onOpen }: { recipe: RecipeLine; onOpen: () => void }) {
+function Line({ recipe: r, name, onOpen }: { recipe: RecipeLine; name: string; onOpen: () => void }) {
   const { t } = useTranslation()
   const sum = (of: (s: RecipeLine['steps'][number]) => number) => hours(r.steps.reduce((all, s) => all + of(s), 0))
-  const first = r.steps[0]?.title ?? ''
   return (
     <li className="border-b border-base-300 py-2">
       <button type="button" className="link text-left font-semibold" onClick={onOpen}>
-        {spoken(r.title, t('recipes.at'))}
+        {name}
       </button>{' '}
       {r.own && <span className="quiet text-sm">{t('recipes.yours')}</span>}
       <span className="block text-sm">
@@ -87,7 +94,7 @@ function Line({ recipe: r, onOpen }: { recipe: RecipeLine; onOpen: () => void })
         })}
       </span>
       <span className="quiet block text-sm">
-        {spoken(first, t('recipes.at'))}
+        {bare(r.steps[0]?.title ?? '')}
         {r.steps.length > 1 && ' …'}
       </span>
     </li>

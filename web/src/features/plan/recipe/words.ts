@@ -13,7 +13,8 @@ export const recipeWords = {
     locked: 'stays as it is: done otherwise it may hurt somebody',
     hours: '{{hours}} likely, {{from}} to {{to}}',
     open: 'Open',
-    at: 'its place',
+    anything: 'whatever else',
+    called: '{{what}}{{more}}: {{done}}',
     sheet: {
       steps: 'Steps',
       step: 'Step {{number}}',
@@ -22,7 +23,7 @@ export const recipeWords = {
       optimistic: 'Hours at best',
       likely: 'Hours, likely',
       pessimistic: 'Hours at worst',
-      wait: 'Then left for, hours',
+      wait: 'Wait, hours',
       tools: 'Tools beyond those on the bench, with commas',
       remove: 'Remove step {{number}}',
       add: 'Add a step',

@@ -64,7 +64,7 @@ function Parts({ parts, own, projectId }: { parts: Part[]; own: Own; projectId: 
         <TextField label={t('anatomy.search')} value={search} onChange={(e) => setSearch(e.target.value)} />
       </div>
       {found.length === 0 && <p className="mt-4">{t('anatomy.nothing')}</p>}
-      <div className="mt-4 grid gap-x-10 md:grid-cols-2">
+      <div className="mt-4 gap-x-10 md:columns-2">
         {[...groupBy(found, (p) => p.system)].map(([system, its]) => (
           <details key={system + String(wanted !== '')} open={wanted !== ''} className="border-b border-base-300">
             <summary className="cursor-pointer py-2 font-semibold">

@@ -13,10 +13,10 @@ import { Sheet } from '@/ui/form/Sheet'
 import { useFields } from '@/ui/form/useFields'
 import { placeOf } from '@/ui/format/things'
 import { usePlaceNames } from '@/ui/format/zones'
-import type { anatomyWords } from './words'
+import type { common } from '@/app/words/common'
 
 type Own = Schemas['OwnComponentsResponse']
-type Nature = keyof typeof anatomyWords.anatomy.nature
+type Nature = keyof typeof common.nature
 
 /** What a person says of one part: another name, not there, not original; or a part that nobody knew. */
 export function OwnPartForm({
@@ -106,7 +106,7 @@ export function OwnPartForm({
               label={t('anatomy.form.nature')}
               hint={t('anatomy.form.natureHint')}
               of={natures}
-              say={(n) => t(`anatomy.nature.${n}`)}
+              say={(n) => t(`nature.${n}`)}
             />
           </>
         )}

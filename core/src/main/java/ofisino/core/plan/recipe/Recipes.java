@@ -101,6 +101,27 @@ public final class Recipes {
                 .map(r -> new OwnRecipe(id, r.source()));
     }
 
+    /**
+     * What a recipe is for; all empty: for whatever no other is for.
+     *
+     * @param things  ids of components
+     * @param places  on either side
+     * @param natures ids of kinds of things
+     */
+    public record Scope(List<String> things, List<String> places, List<String> natures) {}
+
+    /** @throws java.util.NoSuchElementException where there is none of that id */
+    public Scope scope(String id) {
+        Rule rule = rules.stream()
+                .filter(r -> r.recipe().id().equals(id))
+                .findFirst()
+                .orElseThrow();
+        return new Scope(
+                rule.things().stream().sorted().toList(),
+                rule.places().stream().sorted().toList(),
+                rule.natures().stream().sorted().toList());
+    }
+
     /** Whether nobody's own may take its place. */
     public boolean isLocked(String id) {
         return rules.stream().anyMatch(r -> r.locked() && r.recipe().id().equals(id));

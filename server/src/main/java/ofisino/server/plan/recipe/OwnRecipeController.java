@@ -12,6 +12,8 @@ import ofisino.core.plan.job.Operation;
 import ofisino.core.plan.recipe.OwnRecipe;
 import ofisino.core.plan.recipe.Recipe;
 import ofisino.core.plan.recipe.Recipes;
+import ofisino.core.vehicle.anatomy.Anatomy;
+import ofisino.core.vehicle.anatomy.Component;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Role;
 import ofisino.server.identity.Roles;
@@ -31,7 +33,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles(change = Role.OWNER)
 @RequestMapping("/api")
-record OwnRecipeController(OwnRecipeService service) {
+record OwnRecipeController(OwnRecipeService service, Anatomy anatomy) {
     private static final int MINUTES = 60;
 
     /** @param from number of the step that it was, from 0; empty for a new one */
@@ -71,6 +73,9 @@ record OwnRecipeController(OwnRecipeService service) {
     }
 
     /**
+     * @param things  names of what it is for
+     * @param places  where it is for whatever is there
+     * @param natures kinds of things that it is for
      * @param own     where the garage has its own: its id
      * @param version of that
      * @param locked  it stays as it is
@@ -78,6 +83,9 @@ record OwnRecipeController(OwnRecipeService service) {
     record RecipeLine(
             String recipe,
             String title,
+            List<String> things,
+            List<String> places,
+            List<String> natures,
             List<StepFields> steps,
             List<Caution> cautions,
             @Nullable UUID own,
@@ -90,14 +98,22 @@ record OwnRecipeController(OwnRecipeService service) {
                 service.rows(caller).stream().collect(Collectors.toMap(OwnRecipeRow::recipe, Function.identity()));
         Recipes recipes = service.of(caller);
         return recipes.all().stream()
-                .map(r -> line(r, own.get(r.id()), recipes.isLocked(r.id())))
+                .map(r -> line(r, recipes.scope(r.id()), own.get(r.id()), recipes.isLocked(r.id())))
                 .toList();
     }
 
-    private static RecipeLine line(Recipe r, @Nullable OwnRecipeRow own, boolean locked) {
+    private RecipeLine line(Recipe r, Recipes.Scope scope, @Nullable OwnRecipeRow own, boolean locked) {
         return new RecipeLine(
                 r.id(),
                 r.title(),
+                scope.things().stream()
+                        .flatMap(id -> anatomy.find(id).stream())
+                        .map(Component::name)
+                        .distinct()
+                        .sorted()
+                        .toList(),
+                scope.places(),
+                scope.natures(),
                 java.util.stream.IntStream.range(0, r.steps().size())
                         .mapToObj(n -> StepFields.of(r.steps().get(n), n))
                         .toList(),

@@ -55,3 +55,10 @@ it('explains a word as the glossary of the documents does', () => {
   for (const { word, meaning } of Object.values(words.glossary.of))
     expect(lines.find((cells) => cells[1] === word)?.[2]).toBe(meaning)
 })
+
+it('has a word for every kind of thing that a part can be', () => {
+  const file = readFileSync('../core/src/main/resources/ofisino/core/vehicle/anatomy/natures.yaml', 'utf8')
+  const ids = [...file.matchAll(/^- \{id: (\w+)/gm)].map((m) => m[1]!).filter((id) => id !== 'symptom')
+  expect(ids.length).toBeGreaterThan(20)
+  expect(Object.keys(words.nature).sort()).toEqual(ids.sort())
+})

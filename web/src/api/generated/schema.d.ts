@@ -2971,6 +2971,22 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        get: operations["picture_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/review/picture/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
         get: operations["picture"];
         put?: never;
         post?: never;
@@ -4430,7 +4446,7 @@ export interface components {
             aim?: "RUNNER" | "ROAD_READY" | "DRIVER" | "SHOW";
             /** @enum {string} */
             cause?: "FOUND" | "ACCESS_OPEN" | "TASTE" | "AIM" | "FORGOTTEN";
-            details?: ("SEALER_OFF" | "DEGREASE" | "SEAM_SEAL" | "CAVITY_WAX" | "TACK" | "WELD_OUT" | "DRILL" | "CRACK_CHECK" | "MASK" | "FLUSH" | "MEASURE" | "CARPET" | "GLASS" | "HEADLINING" | "WATER_TEST" | "ISOLATE" | "NEEDS_POWER" | "RIDE_HEIGHT" | "BRAKE_TEST" | "TURN_BY_HAND" | "FIRST_START" | "RUNS" | "DRIVE" | "ROAD_TEST" | "EARTHS" | "HEAT" | "CLOSE_UP" | "PRESSURE_TEST" | "FUEL_LEAK_TEST" | "FOR_NOW" | "MARK_POSITION" | "LOOSENS")[];
+            details?: ("SEALER_OFF" | "DEGREASE" | "SEAM_SEAL" | "CAVITY_WAX" | "TACK" | "WELD_OUT" | "DRILL" | "CRACK_CHECK" | "MASK" | "FLUSH" | "MEASURE" | "CARPET" | "GLASS" | "HEADLINING" | "WATER_TEST" | "ISOLATE" | "NEEDS_POWER" | "RIDE_HEIGHT" | "BRAKE_TEST" | "TURN_BY_HAND" | "FIRST_START" | "RUNS" | "DRIVE" | "ROAD_TEST" | "EARTHS" | "HEAT" | "CLOSE_UP" | "PRESSURE_TEST" | "TANK_ON" | "FUEL_LEAK_TEST" | "FOR_NOW" | "MARK_POSITION" | "LOOSENS")[];
             effort?: components["schemas"]["EffortFields"];
             findings?: string[];
             halfOpen?: string;
@@ -4452,7 +4468,7 @@ export interface components {
             /** Format: uuid */
             chainId?: string;
             code: string;
-            details: ("SEALER_OFF" | "DEGREASE" | "SEAM_SEAL" | "CAVITY_WAX" | "TACK" | "WELD_OUT" | "DRILL" | "CRACK_CHECK" | "MASK" | "FLUSH" | "MEASURE" | "CARPET" | "GLASS" | "HEADLINING" | "WATER_TEST" | "ISOLATE" | "NEEDS_POWER" | "RIDE_HEIGHT" | "BRAKE_TEST" | "TURN_BY_HAND" | "FIRST_START" | "RUNS" | "DRIVE" | "ROAD_TEST" | "EARTHS" | "HEAT" | "CLOSE_UP" | "PRESSURE_TEST" | "FUEL_LEAK_TEST" | "FOR_NOW" | "MARK_POSITION" | "LOOSENS")[];
+            details: ("SEALER_OFF" | "DEGREASE" | "SEAM_SEAL" | "CAVITY_WAX" | "TACK" | "WELD_OUT" | "DRILL" | "CRACK_CHECK" | "MASK" | "FLUSH" | "MEASURE" | "CARPET" | "GLASS" | "HEADLINING" | "WATER_TEST" | "ISOLATE" | "NEEDS_POWER" | "RIDE_HEIGHT" | "BRAKE_TEST" | "TURN_BY_HAND" | "FIRST_START" | "RUNS" | "DRIVE" | "ROAD_TEST" | "EARTHS" | "HEAT" | "CLOSE_UP" | "PRESSURE_TEST" | "TANK_ON" | "FUEL_LEAK_TEST" | "FOR_NOW" | "MARK_POSITION" | "LOOSENS")[];
             effort: components["schemas"]["EffortFields"];
             findings: string[];
             /** Format: uuid */
@@ -5877,6 +5893,8 @@ export interface components {
             builtYear: number;
             drawing: components["schemas"]["Drawing"];
             findings: components["schemas"]["ShownFindingResponse"][];
+            /** Format: uuid */
+            picture?: string;
             remarks: components["schemas"]["OwnRemarkResponse"][];
             vehicleName: string;
         };
@@ -6050,6 +6068,7 @@ export interface components {
             safetyClass: "A" | "B" | "C" | "D";
             /** Format: int32 */
             severity: number;
+            thing?: string;
             zone: string;
         };
         SignIn: {
@@ -11869,7 +11888,7 @@ export interface operations {
             };
         };
     };
-    picture: {
+    picture_1: {
         parameters: {
             query?: never;
             header: {
@@ -11877,6 +11896,30 @@ export interface operations {
             };
             path: {
                 findingId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    picture: {
+        parameters: {
+            query?: never;
+            header: {
+                "Review-Token": string;
+            };
+            path: {
                 id: string;
             };
             cookie?: never;

@@ -32,6 +32,7 @@ const known: Record<Detail, true> = {
   CLOSE_UP: true,
   PRESSURE_TEST: true,
   FUEL_LEAK_TEST: true,
+  TANK_ON: true,
   FOR_NOW: true,
   MARK_POSITION: true,
   LOOSENS: true,

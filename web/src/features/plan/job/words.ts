@@ -136,6 +136,7 @@ export const jobWords = {
     EARTHS: 'earths',
     CLOSE_UP: 'closes it up for good',
     PRESSURE_TEST: 'pressure test',
+    TANK_ON: 'fits the fuel tank',
     FUEL_LEAK_TEST: 'fills up and checks for fuel leaks',
     FOR_NOW: 'temporary',
     HEAT: 'with flame or induction heat',

@@ -13,10 +13,8 @@ import { Sheet } from '@/ui/form/Sheet'
 import { useFields } from '@/ui/form/useFields'
 import { placeOf } from '@/ui/format/things'
 import { usePlaceNames } from '@/ui/format/zones'
-import type { common } from '@/app/words/common'
 
 type Own = Schemas['OwnComponentsResponse']
-type Nature = keyof typeof common.nature
 
 /** What a person says of one part: another name, not there, not original; or a part that nobody knew. */
 export function OwnPartForm({
@@ -40,7 +38,6 @@ export function OwnPartForm({
   const usual = (component && own.usual[component]) ?? part?.name ?? ''
   const places = usePlaces(projectId)
   const placeName = usePlaceNames(projectId)
-  const natures = own.natures as Nature[]
   const form = useFields(
     z.object({
       name: added ? line(t('form.missing')) : z.string().max(120),
@@ -105,8 +102,8 @@ export function OwnPartForm({
               name="nature"
               label={t('anatomy.form.nature')}
               hint={t('anatomy.form.natureHint')}
-              of={natures}
-              say={(n) => t(`nature.${n}`)}
+              of={own.natures}
+              say={(n) => t(`nature.${n as 'seal'}`)}
             />
           </>
         )}

@@ -4,12 +4,13 @@ import { tokenHeader } from './review'
 /** A photo that only comes with the token in a header. */
 export function BlobPhoto({
   token,
-  findingId,
+  from,
   id,
   alt,
 }: {
   token: string
-  findingId: string
+  /** Of which finding, or the picture of the vehicle itself. */
+  from: `photos/${string}` | 'picture'
   id: string
   alt: string
 }) {
@@ -18,7 +19,7 @@ export function BlobPhoto({
     staleTime: Infinity,
     gcTime: Infinity, // the address lives as long as the page does
     queryFn: async () => {
-      const response = await fetch(`/api/review/photos/${findingId}/${id}`, { headers: tokenHeader(token) })
+      const response = await fetch(`/api/review/${from}/${id}`, { headers: tokenHeader(token) })
       if (!response.ok) throw new Error(String(response.status))
       return URL.createObjectURL(await response.blob())
     },

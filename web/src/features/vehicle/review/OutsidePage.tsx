@@ -32,7 +32,12 @@ function Outside({ token, review }: { token: string; review: Review }) {
     form.current?.scrollIntoView({ block: 'nearest' }) // on a phone it lies above what was pressed
   }
   const nameOf = (id: string) => zoneName(review.drawing, id)
-  const titleOf = (f: Review['findings'][number]) => `${t(`kind.${f.kind}`)}: ${nameOf(f.zone)}`
+  const titleOf = (f: Review['findings'][number]) =>
+    f.thing === undefined
+      ? t('findingAt', { kind: t(`kind.${f.kind}`), place: nameOf(f.zone) })
+      : t('thingAt', { what: whatOf(f.thing, f.kind), place: nameOf(f.zone) })
+  const whatOf = (thing: string, kind: Review['findings'][number]['kind']) =>
+    kind === 'SYMPTOM' ? thing : t('thingIs', { thing, kind: t(`kind.${kind}`).toLocaleLowerCase() })
   const marks = [...groupBy(review.findings, (f) => f.zone)].map(([zone, here]) => ({
     zone,
     safety: here.map((f) => f.safetyClass).sort()[0]!,
@@ -46,7 +51,10 @@ function Outside({ token, review }: { token: string; review: Review }) {
       title={t('outside.title')}
       answer={t('outside.answer', { car: review.vehicleName, year: review.builtYear, count: review.findings.length })}
     >
-      <p className="mb-4">{t('outside.how')}</p>
+      {review.picture && (
+        <BlobPhoto token={token} from="picture" id={review.picture} alt={t('photo.of', { name: review.vehicleName })} />
+      )}
+      <p className="my-4">{t('outside.how')}</p>
       <div className="grid grid-cols-[minmax(0,1fr)] gap-6 lg:grid-cols-[minmax(0,1fr)_24rem]">
         <div>
           {
@@ -73,7 +81,7 @@ function Outside({ token, review }: { token: string; review: Review }) {
                 <p className="quiet text-sm">{t(`seen.${f.howSeen}`)}</p>
                 <div className="flex flex-wrap gap-2">
                   {f.photos.map((id) => (
-                    <BlobPhoto key={id} token={token} findingId={f.id} id={id} alt={titleOf(f)} />
+                    <BlobPhoto key={id} token={token} from={`photos/${f.id}`} id={id} alt={titleOf(f)} />
                   ))}
                 </div>
               </li>

@@ -168,7 +168,7 @@ class MainLineJourneyTest {
         press(desk, word("decision.REPAIR"));
         desk.getByLabel(word("decide.reason")).fill("structure");
         press(desk, word("finding.saveDecision"));
-        says(desk, "9 jobs in a row");
+        says(desk, "10 jobs in a row");
         says(desk, word("caution.WELDING"));
         accessible(desk);
         press(desk, word("finding.makeChain"));

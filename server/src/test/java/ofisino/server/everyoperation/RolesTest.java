@@ -36,6 +36,7 @@ class RolesTest {
                 .containsExactlyInAnyOrder(
                         "GET /api/review",
                         "GET /api/review/photos/{findingId}/{id}",
+                        "GET /api/review/picture/{id}",
                         "GET /api/session",
                         "POST /api/first-account",
                         "POST /api/pairing/redemption",

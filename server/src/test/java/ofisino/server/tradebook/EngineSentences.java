@@ -53,6 +53,12 @@ final class EngineSentences {
                                                 && j.does(Operation.REPLACE, Operation.CLEAN, Operation.ASSEMBLE))
                                         .map(j -> that(j.title(), !j.end().isAfter(start.start()))))),
                 sentence(
+                        36,
+                        "The tank goes on for good when nothing is hot any more",
+                        plan -> plan.work(j -> j.isAt("fuel-tank") && j.does(Operation.REPLACE))
+                                .flatMap(tank -> HeatSentences.hot(plan)
+                                        .map(h -> that(h.title(), !h.end().isAfter(tank.start()))))),
+                sentence(
                         38,
                         "Pressure is let out before a joint of an injection is opened",
                         plan -> Stream.of(plan)

@@ -113,6 +113,7 @@ class PlantedBreachTest {
         plant(33, p -> p.opening(o -> true, o -> o.called("Put it back and fill it")));
         plant(34, p -> first(p, j -> j.has(Detail.FUEL_LEAK_TEST)));
         plant(35, p -> last(p, j -> j.isIn("FUEL") && j.does(Operation.REPLACE)));
+        plant(36, p -> first(p, j -> j.isAt("fuel-tank")));
         plant(38, p -> late(p, "fuel-pressure-released"));
         plant(40, p -> first(p, j -> j.has(Detail.FIRST_START)));
         plant(41, all(j -> j.says("Penetrating oil"), Work::without));

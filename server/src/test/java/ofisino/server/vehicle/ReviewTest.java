@@ -45,6 +45,30 @@ class ReviewTest {
         assertThat(outside.get("/api/attachments/" + photo + "/file").status()).isEqualTo(401);
     }
 
+    /** The friend knows which car it is, and what is called what. */
+    @Test
+    void theCarAndItsPartsAreShownAsTheOwnerCallsThem(TestGarage garage) {
+        UUID project = garage.project();
+        garage.finding(project, "steering-gear", "track-rod-end", "WORN");
+        UUID vehicle =
+                UUID.fromString(garage.owner().get("/api/projects/" + project).text("vehicleId"));
+        String token = link(garage, project);
+        Api outside = new Api(garage.running().port());
+        assertThat(read(outside, "/api/review", token).ok().has("picture")).isFalse();
+        garage.owner()
+                .upload("VEHICLE", vehicle, "car.png", TestPictures.png(60, 40))
+                .ok();
+        JsonNode shown = read(outside, "/api/review", token).ok();
+        assertThat(shown.at("/findings/0/thing").asString()).isEqualTo("Track rod end");
+        String picture = shown.path("picture").asString();
+        assertThat(read(outside, "/api/review/picture/" + picture, token).status())
+                .isEqualTo(200);
+        String otherCar = link(garage, garage.project());
+        assertThat(read(outside, "/api/review/picture/" + picture, otherCar).status())
+                .as("by the link to another car")
+                .isEqualTo(404);
+    }
+
     @Test
     void remarksComeInUnconfirmedAndTheOwnerDecidesWithAReason(TestGarage garage) {
         UUID project = garage.project();

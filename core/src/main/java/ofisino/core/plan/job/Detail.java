@@ -46,6 +46,8 @@ public enum Detail {
     CLOSE_UP,
     /** The coolant circuit, closed and full. */
     PRESSURE_TEST,
+    /** The fuel tank goes on for good. */
+    TANK_ON,
     /** Filled with fuel and looked at for leaks. */
     FUEL_LEAK_TEST,
     /** Mends what is needed for now only; the permanent job comes later. */

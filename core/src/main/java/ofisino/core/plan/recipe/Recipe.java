@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
+import ofisino.core.kernel.Aim;
 import ofisino.core.kernel.Caution;
 import ofisino.core.kernel.Effort;
 import ofisino.core.parts.consumable.AmountUnit;
@@ -68,6 +69,7 @@ public record Recipe(
      * @param access how it departs from what jobs at its place usually need open
      * @param conditions how it is worked: two people, a soak or a cure after it
      * @param toHand special tools, and the fasteners that must hold
+     * @param onlyFor the least standard of the vehicle that asks for it; empty where each does
      * @param needs  parts and consumables of the step, {@code {zone}} allowed
      */
     public record Step(
@@ -78,6 +80,7 @@ public record Recipe(
             Departure access,
             Conditions conditions,
             ToHand toHand,
+            Optional<Aim> onlyFor,
             List<NeedTemplate> needs) {
         public Step {
             details = Set.copyOf(details);
@@ -93,6 +96,7 @@ public record Recipe(
                     access,
                     conditions,
                     toHand,
+                    onlyFor,
                     needs.stream().map(n -> n.said(say)).toList());
         }
 
@@ -107,7 +111,7 @@ public record Recipe(
         }
 
         Step with(Departure other, ToHand more, List<NeedTemplate> needed) {
-            return new Step(title, operation, effort, details, other, conditions, toHand.and(more), needed);
+            return new Step(title, operation, effort, details, other, conditions, toHand.and(more), onlyFor, needed);
         }
     }
 

@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import ofisino.core.kernel.Aim;
 import ofisino.core.kernel.Caution;
 import ofisino.core.kernel.Effort;
 import ofisino.core.kernel.Entry;
@@ -106,6 +107,9 @@ record RecipeReader(Parts parts) {
                 Applies.of(entry),
                 entry.has("only-known"),
                 entry.list("steps").stream().map(Applies::of).toList(),
+                entry.list("steps").stream()
+                        .map(e -> e.choices("standards", Aim.class, EnumSet.allOf(Aim.class)))
+                        .toList(),
                 entry.choices("kinds", FindingKind.class, EnumSet.complementOf(EnumSet.of(FindingKind.SYMPTOM))),
                 Set.copyOf(entry.texts("places")),
                 Set.copyOf(parts.known(entry.texts("things"), entry)),
@@ -130,7 +134,8 @@ record RecipeReader(Parts parts) {
                 "people",
                 "wait",
                 "tools",
-                "fasteners"));
+                "fasteners",
+                "standards"));
         return step(step, new Departure(Set.copyOf(step.texts("opens")), Set.copyOf(leavesClosed), Optional.empty()));
     }
 
@@ -144,6 +149,10 @@ record RecipeReader(Parts parts) {
                 access,
                 conditions(step),
                 new ToHand(step.texts("tools"), step.texts("fasteners")),
+                step.has("standards")
+                        ? step.choices("standards", Aim.class, Set.of()).stream()
+                                .min(Aim::compareTo)
+                        : Optional.empty(),
                 Stream.concat(
                                 step.list("needs").stream().map(parts::unnamed),
                                 step.list("uses").stream().map(parts::used))

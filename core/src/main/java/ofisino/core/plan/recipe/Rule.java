@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import ofisino.core.kernel.Aim;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.job.Operation;
@@ -22,6 +23,7 @@ import ofisino.core.vehicle.finding.FindingKind;
  * @param own        a garage's own: it never takes the place of what is locked
  * @param locked     nobody's own recipe takes its place: what may hurt somebody who does not know it
  * @param stepsApply on which vehicles each step of the recipe is done
+ * @param standards  by step, for which standards of the vehicle it is done
  * @param onlyKnown  only where what it asks for is said or usual, or somebody named the thing: it orders parts that fit nothing else
  * @param places     empty: everywhere
  * @param things     ids of components that it is for; with places: for those, and at those places where nobody named a thing
@@ -36,6 +38,7 @@ record Rule(
         Applies applies,
         boolean onlyKnown,
         List<Applies> stepsApply,
+        List<Set<Aim>> standards,
         Set<FindingKind> kinds,
         Set<String> places,
         Set<String> things,
@@ -91,6 +94,7 @@ record Rule(
                 applies,
                 onlyKnown,
                 stepsApply,
+                standards,
                 kinds,
                 places,
                 things,
@@ -113,7 +117,7 @@ record Rule(
 
     Recipe on(Equipment vehicle, ToDo what, Parts parts) {
         List<Recipe.Step> steps = IntStream.range(0, recipe.steps().size())
-                .filter(i -> stepsApply.get(i).to(vehicle))
+                .filter(i -> stepsApply.get(i).to(vehicle) && standards.get(i).contains(what.standard()))
                 .mapToObj(i -> parts.step(recipe.steps().get(i), renews.get(i), what, vehicle))
                 .toList();
         return new Recipe(

@@ -1,6 +1,7 @@
 package ofisino.core.plan.recipe;
 
 import java.util.Optional;
+import ofisino.core.kernel.Aim;
 import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.vehicle.anatomy.Component;
 import ofisino.core.vehicle.body.Zone;
@@ -13,16 +14,29 @@ import ofisino.core.vehicle.finding.FindingKind;
  *
  * @param place where it lies, on either side: {@code "sill"}
  * @param thing what it is about, where somebody named it
+ * @param standard how far the vehicle is to come: only a good one gets its paint
  */
-public record ToDo(FindingKind kind, VehicleSystem system, String place, Optional<Component> thing, Decision decision) {
+public record ToDo(
+        FindingKind kind,
+        VehicleSystem system,
+        String place,
+        Optional<Component> thing,
+        Decision decision,
+        Aim standard) {
+    /** For the road, no more. */
+    public ToDo(FindingKind kind, VehicleSystem system, String place, Optional<Component> thing, Decision decision) {
+        this(kind, system, place, thing, decision, Aim.ROAD_READY);
+    }
+
     /** @param thing what the finding is about, where it is known */
-    public static ToDo of(Finding finding, Optional<Component> thing, Decision decision) {
+    public static ToDo of(Finding finding, Optional<Component> thing, Decision decision, Aim standard) {
         return new ToDo(
                 finding.kind(),
                 thing.map(Component::system).orElse(finding.system()),
                 Zone.placeOf(finding.zone()),
                 thing,
-                decision);
+                decision,
+                standard);
     }
 
     /** At a place of which nobody named a thing. */

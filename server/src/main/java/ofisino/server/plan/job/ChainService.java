@@ -239,7 +239,7 @@ record ChainService(
         Zone zone = projects.bodyOf(project).placeOf(finding.zone(), finding.system());
         Optional<Component> thing = thing(finding, anatomy);
         return finding.decided()
-                .flatMap(d -> its.propose(ToDo.of(finding, thing, d.decision()), equipment))
+                .flatMap(d -> its.propose(ToDo.of(finding, thing, d.decision(), project.aim()), equipment))
                 .map(r -> r.of(anatomy))
                 .map(r -> r.said(text -> put(text, called(zone, thing, r.wholeAxle()))));
     }

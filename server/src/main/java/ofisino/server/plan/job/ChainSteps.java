@@ -48,7 +48,7 @@ record ChainSteps(JobMapper mapper, Needs needs, Garages garages, ApplicationEve
                         step.operation(),
                         at.zone(),
                         at.system(),
-                        what.aim(),
+                        step.onlyFor().filter(a -> what.aim().compareTo(a) < 0).orElse(what.aim()),
                         effort.optimisticMinutes(),
                         effort.likelyMinutes(),
                         effort.pessimisticMinutes(),

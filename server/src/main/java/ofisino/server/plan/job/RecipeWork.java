@@ -7,6 +7,7 @@ import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import ofisino.core.kernel.Aim;
 import ofisino.core.kernel.Effort;
 import ofisino.core.plan.recipe.Recipe;
 import ofisino.core.plan.recipe.Recipes;
@@ -36,7 +37,8 @@ record RecipeWork(GarageRecipes recipes, Anatomies anatomies, Equipments equipme
         Anatomy anatomy = anatomies.of(caller, project.id());
         Recipes its = recipes.of(caller);
         return findings.stream()
-                .collect(Collectors.toMap(Finding::id, f -> estimate(f, decision(f), vehicle, anatomy, its)));
+                .collect(Collectors.toMap(
+                        Finding::id, f -> estimate(f, decision(f), vehicle, anatomy, its, project.aim())));
     }
 
     @Override
@@ -46,12 +48,14 @@ record RecipeWork(GarageRecipes recipes, Anatomies anatomies, Equipments equipme
         Recipes its = recipes.of(caller);
         return Stream.of(Decision.values())
                 .filter(Decision::leadsToJobs)
-                .collect(Collectors.toMap(Function.identity(), d -> estimate(finding, d, vehicle, anatomy, its)));
+                .collect(Collectors.toMap(
+                        Function.identity(), d -> estimate(finding, d, vehicle, anatomy, its, project.aim())));
     }
 
-    private Estimate estimate(Finding f, Decision decision, Equipment vehicle, Anatomy anatomy, Recipes its) {
+    private Estimate estimate(
+            Finding f, Decision decision, Equipment vehicle, Anatomy anatomy, Recipes its, Aim standard) {
         Optional<Component> thing = f.seen().component().flatMap(anatomy::find);
-        List<Recipe.Step> steps = its.propose(ToDo.of(f, thing, decision), vehicle)
+        List<Recipe.Step> steps = its.propose(ToDo.of(f, thing, decision, standard), vehicle)
                 .map(r -> r.of(anatomy))
                 .map(Recipe::steps)
                 .orElse(List.of());

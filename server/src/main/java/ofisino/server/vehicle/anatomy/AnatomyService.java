@@ -35,7 +35,7 @@ record AnatomyService(Anatomy anatomy, OwnComponentMapper mapper, Projects proje
 
     void put(Caller caller, UUID projectId, UUID id, long version, OwnComponentFields said) {
         Projects.Project project = projects.requireOpen(caller, projectId);
-        OwnComponent own = OwnComponentMapper.core(said);
+        OwnComponent own = said.toCore();
         if (own.added().isEmpty()) anatomy.require(own.component());
         own.added().ifPresent(a -> {
             if (projects.bodyOf(project).zones().stream()

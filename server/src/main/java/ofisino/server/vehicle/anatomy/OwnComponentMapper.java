@@ -31,7 +31,18 @@ interface OwnComponentMapper {
             @Nullable String notOriginal,
             @Nullable String place,
             @Nullable VehicleSystem system,
-            @Nullable String nature) {}
+            @Nullable String nature) {
+        /** @throws ofisino.core.kernel.InvalidValue when it makes no sense */
+        OwnComponent toCore() {
+            boolean whole = place != null && system != null && nature != null;
+            return new OwnComponent(
+                    component,
+                    Optional.ofNullable(name),
+                    absent,
+                    notOriginal == null ? "" : notOriginal,
+                    whole ? Optional.of(new OwnComponent.Added(place, system, nature)) : Optional.empty());
+        }
+    }
 
     record OwnComponentRow(
             UUID id,
@@ -39,18 +50,7 @@ interface OwnComponentMapper {
             long version,
             @JsonUnwrapped OwnComponentFields said) {
         OwnComponent toCore() {
-            return core(said);
+            return said.toCore();
         }
-    }
-
-    /** @throws ofisino.core.kernel.InvalidValue when it makes no sense */
-    static OwnComponent core(OwnComponentFields f) {
-        boolean whole = f.place() != null && f.system() != null && f.nature() != null;
-        return new OwnComponent(
-                f.component(),
-                Optional.ofNullable(f.name()),
-                f.absent(),
-                f.notOriginal() == null ? "" : f.notOriginal(),
-                whole ? Optional.of(new OwnComponent.Added(f.place(), f.system(), f.nature())) : Optional.empty());
     }
 }

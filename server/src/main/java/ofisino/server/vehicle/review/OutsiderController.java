@@ -14,6 +14,7 @@ import ofisino.server.vehicle.review.RemarkMapper.RemarkRow;
 import ofisino.server.vehicle.review.RemarkMapper.State;
 import ofisino.server.vehicle.review.ReviewService.Shown;
 import ofisino.server.vehicle.review.ReviewService.ShownFinding;
+import org.jspecify.annotations.Nullable;
 import org.springframework.core.io.FileSystemResource;
 import org.springframework.core.io.Resource;
 import org.springframework.http.CacheControl;
@@ -39,6 +40,7 @@ record OutsiderController(ReviewService service) {
     record ShownFindingResponse(
             UUID id,
             String zone,
+            @Nullable String thing,
             FindingKind kind,
             int severity,
             SafetyClass safetyClass,
@@ -50,6 +52,7 @@ record OutsiderController(ReviewService service) {
             return new ShownFindingResponse(
                     s.finding().id(),
                     s.finding().zone(),
+                    s.thing().orElse(null),
                     s.finding().kind(),
                     s.finding().severity().value().grade(),
                     s.finding().safetyClass(),
@@ -70,6 +73,7 @@ record OutsiderController(ReviewService service) {
     record ReviewResponse(
             String vehicleName,
             int builtYear,
+            @Nullable UUID picture,
             Body.Drawing drawing,
             List<ShownFindingResponse> findings,
             List<OwnRemarkResponse> remarks) {
@@ -77,6 +81,7 @@ record OutsiderController(ReviewService service) {
             return new ReviewResponse(
                     s.project().vehicleName(),
                     s.project().builtYear(),
+                    s.picture().orElse(null),
                     s.drawing(),
                     s.findings().stream().map(ShownFindingResponse::of).toList(),
                     s.remarks().stream().map(OwnRemarkResponse::of).toList());
@@ -90,10 +95,19 @@ record OutsiderController(ReviewService service) {
         return ReviewResponse.of(service.show(token));
     }
 
+    /** The picture of the vehicle itself. */
+    @GetMapping("/picture/{id}")
+    ResponseEntity<Resource> picture(@RequestHeader(TOKEN) String token, @PathVariable UUID id) {
+        return sent(service.pictureOfVehicle(token, id));
+    }
+
     @GetMapping("/photos/{findingId}/{id}")
     ResponseEntity<Resource> picture(
             @RequestHeader(TOKEN) String token, @PathVariable UUID findingId, @PathVariable UUID id) {
-        Picture picture = service.picture(token, findingId, id);
+        return sent(service.picture(token, findingId, id));
+    }
+
+    private static ResponseEntity<Resource> sent(Picture picture) {
         return ResponseEntity.ok()
                 .contentType(MediaType.parseMediaType(picture.mediaType()))
                 .cacheControl(CacheControl.noStore())

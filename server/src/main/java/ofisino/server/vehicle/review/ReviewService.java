@@ -8,6 +8,8 @@ import java.util.UUID;
 import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.NotFound;
 import ofisino.core.kernel.Texts;
+import ofisino.core.vehicle.anatomy.Anatomy;
+import ofisino.core.vehicle.anatomy.Component;
 import ofisino.core.vehicle.body.Body;
 import ofisino.core.vehicle.finding.Finding;
 import ofisino.server.attachments.Pictures;
@@ -18,6 +20,7 @@ import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.identity.Links;
 import ofisino.server.identity.Links.Visit;
+import ofisino.server.vehicle.Anatomies;
 import ofisino.server.vehicle.BodyChange;
 import ofisino.server.vehicle.Equipments;
 import ofisino.server.vehicle.Findings;
@@ -40,6 +43,7 @@ class ReviewService {
     private final Findings findings;
     private final Projects projects;
     private final Equipments equipments;
+    private final Anatomies anatomies;
     private final Pictures pictures;
     private final Garages garages;
     private final Clock clock;
@@ -50,6 +54,7 @@ class ReviewService {
             Findings findings,
             Projects projects,
             Equipments equipments,
+            Anatomies anatomies,
             Pictures pictures,
             Garages garages,
             Clock clock) {
@@ -58,6 +63,7 @@ class ReviewService {
         this.findings = findings;
         this.projects = projects;
         this.equipments = equipments;
+        this.anatomies = anatomies;
         this.pictures = pictures;
         this.garages = garages;
         this.clock = clock;
@@ -113,24 +119,43 @@ class ReviewService {
     }
 
     /** @param remarks those that came by this link */
+    /** @param picture the first of the vehicle itself */
     record Shown(
-            Projects.Project project, Body.Drawing drawing, List<ShownFinding> findings, List<RemarkRow> remarks) {}
+            Projects.Project project,
+            Optional<UUID> picture,
+            Body.Drawing drawing,
+            List<ShownFinding> findings,
+            List<RemarkRow> remarks) {}
 
-    record ShownFinding(Finding finding, List<UUID> pictures) {}
+    /** @param thing what it is about, as the person calls it */
+    record ShownFinding(Finding finding, Optional<String> thing, List<UUID> pictures) {}
 
     Shown show(String token) {
         Visit visit = links.require(token);
         Projects.Project project = projects.require(visit.caller(), visit.subjectId());
+        Anatomy anatomy = anatomies.of(visit.caller(), project.id());
         return new Shown(
                 project,
+                pictures.picturesOf(visit.caller(), Subject.VEHICLE, project.vehicleId()).stream()
+                        .findFirst(),
                 projects.bodyOf(project).drawing(equipments.of(visit.caller(), project)),
                 findings.of(visit.caller(), visit.subjectId()).stream()
                         .filter(f -> !f.state().isOver())
-                        .map(f -> new ShownFinding(f, pictures.picturesOf(visit.caller(), Subject.FINDING, f.id())))
+                        .map(f -> new ShownFinding(
+                                f,
+                                f.seen().component().flatMap(anatomy::find).map(Component::name),
+                                pictures.picturesOf(visit.caller(), Subject.FINDING, f.id())))
                         .toList(),
                 mapper.of(visit.caller().garageId(), visit.subjectId()).stream()
                         .filter(r -> r.linkId().equals(visit.linkId()))
                         .toList());
+    }
+
+    /** Of the vehicle itself. */
+    Picture pictureOfVehicle(String token, UUID pictureId) {
+        Visit visit = links.require(token);
+        Projects.Project project = projects.require(visit.caller(), visit.subjectId());
+        return pictures.require(visit.caller(), Subject.VEHICLE, project.vehicleId(), pictureId);
     }
 
     Picture picture(String token, UUID findingId, UUID pictureId) {

@@ -48,7 +48,7 @@ class JournalSessionTest {
                   body: {id: ~sill, fields: {zone: sill-left, kind: RUST_THROUGH, covered: false, foundOn: today}}
                 - POST: /api/findings/~sill/decision
                   body: {decision: REPAIR, reason: structure, version: "@version"}
-                - {POST: /api/findings/~sill/chain, body: {chainId: ~chain}, as: [first, datum, second]}
+                - {POST: /api/findings/~sill/chain, body: {chainId: ~chain}, as: [fuel, first, datum, second]}
                 - {find: {in: /api/projects/~car/needs, where: {title: Cutting and flap discs, jobId: ~second}}, as: discs}
                 - POST: /api/jobs/~first/state
                   body: {state: PROPOSED, version: "@version"}

@@ -172,7 +172,7 @@ class MainLineJourneyTest {
         says(desk, word("caution.WELDING"));
         accessible(desk);
         press(desk, word("finding.makeChain"));
-        says(desk, word("finding.chainMade", "count", 10));
+        says(desk, word("finding.chainMade", "count", 13));
         press(desk, word("close"));
         go(desk, word("nav.work"));
         says(desk, "Sill, left: cut out and weld");
@@ -280,6 +280,7 @@ class MainLineJourneyTest {
         signIn(helper, "bo", "three or four words");
         helper.getByText("Halvern Pipit 1200").first().waitFor();
         String sill = "Sill, left: cut out and weld";
+        verify(word("work.shared"), "Drain the fuel", false);
         verify(sill, "Strip and clean back", true);
         for (String title : List.of(
                 "Brace the opening",
@@ -288,8 +289,10 @@ class MainLineJourneyTest {
                 "clamp and tack",
                 "Hang what hangs on it",
                 "Weld out",
-                "prime and seal",
+                "Read the datum again, prime",
+                "Seal the seams",
                 "Paint")) verify(sill, title, false);
+        verify(word("work.shared"), "Fill with fuel", false);
         verify(word("work.shared"), "Fill the cavities", false);
         go(desk, word("nav.walk"));
         button(desk, word("kind.RUST_THROUGH")).click();

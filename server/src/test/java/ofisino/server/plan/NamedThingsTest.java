@@ -120,6 +120,24 @@ class NamedThingsTest {
                                         garage.version("jobs", look)))
                         .code())
                 .isEqualTo("job.symptom");
+        Map<String, Object> radiator = map("jobId", look, "title", "Radiator", "quantity", 1, "estimateMinor", 9000);
+        radiator.put("leadDays", 7);
+        assertThat(garage.owner()
+                        .post("/api/projects/" + project + "/needs", map("id", UUID.randomUUID(), "fields", radiator))
+                        .code())
+                .as("no part is bought before the test says which")
+                .isEqualTo("need.symptom");
+        UUID free = UUID.randomUUID();
+        radiator.remove("jobId");
+        garage.owner()
+                .post("/api/projects/" + project + "/needs", map("id", free, "fields", radiator))
+                .ok();
+        radiator.put("jobId", look);
+        assertThat(garage.owner()
+                        .put("/api/needs/" + free, map("fields", radiator, "version", garage.version("needs", free)))
+                        .code())
+                .as("nor put on it later")
+                .isEqualTo("need.symptom");
     }
 
     /** A name makes nothing milder: what is wrong in the brakes stays a matter of brakes, its work is on the thing. */

@@ -17,6 +17,7 @@ import ofisino.core.vehicle.identity.VariantPart;
 import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
+import ofisino.server.parts.NeedWanted;
 import ofisino.server.parts.Needs;
 import ofisino.server.parts.Needs.Need;
 import ofisino.server.parts.need.NeedController.NeedFields;
@@ -24,11 +25,18 @@ import ofisino.server.parts.need.NeedController.VariantWarning;
 import ofisino.server.vehicle.Projects;
 import ofisino.server.vehicle.Variants;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 
 /** Parts and consumables from "needed" to "verified". */
 @Service
-record NeedService(NeedMapper mapper, Projects projects, Variants variants, Garages garages, Clock clock)
+record NeedService(
+        NeedMapper mapper,
+        Projects projects,
+        Variants variants,
+        Garages garages,
+        ApplicationEventPublisher events,
+        Clock clock)
         implements Needs {
     List<Need> list(Caller caller, UUID projectId) {
         projects.require(caller, projectId);
@@ -68,6 +76,8 @@ record NeedService(NeedMapper mapper, Projects projects, Variants variants, Gara
                     "need.estimate",
                     "The expected price cannot be negative.",
                     "Enter 0 if you do not know it yet.");
+        if (f.jobId() != null && !f.jobId().equals(stored.jobId()))
+            events.publishEvent(new NeedWanted(caller, f.jobId()));
         long estimate = caller.seesMoney()
                 ? Currencies.minor("estimateMinor", garages.baseCurrency(caller), f.estimateMinor())
                         .getAmountMinorLong()

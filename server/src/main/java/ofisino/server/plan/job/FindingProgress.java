@@ -12,14 +12,18 @@ import ofisino.core.plan.job.Operation;
 import ofisino.core.vehicle.anatomy.Anatomy;
 import ofisino.core.vehicle.anatomy.Component;
 import ofisino.core.vehicle.finding.Finding;
+import ofisino.core.vehicle.finding.FindingKind;
 import ofisino.core.vehicle.finding.FindingState;
 import ofisino.core.vehicle.finding.SafetyClass;
+import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
+import ofisino.server.parts.NeedWanted;
 import ofisino.server.plan.Jobs;
 import ofisino.server.plan.Jobs.Job;
 import ofisino.server.plan.job.JobMapper.FindingLinkRow;
 import ofisino.server.vehicle.Anatomies;
 import ofisino.server.vehicle.Findings;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 
 /** Carries the progress of jobs over to the findings that they deal with. */
@@ -61,6 +65,23 @@ record FindingProgress(JobMapper mapper, Findings findings, Anatomies anatomies)
                         FindingLinkRow::jobId,
                         Collectors.flatMapping(
                                 l -> byFinding.getOrDefault(l.findingId(), List.of()).stream(), Collectors.toSet())));
+    }
+
+    /** Nothing is bought for what the vehicle only does: its test says first which part it is. */
+    @EventListener
+    void needWanted(NeedWanted wanted) {
+        Caller caller = wanted.caller();
+        Job job = Stored.require(mapper.find(caller.garageId(), wanted.jobId()), "job", wanted.jobId());
+        List<FindingLinkRow> its = mapper.findingLinks(caller.garageId(), job.projectId()).stream()
+                .filter(l -> l.jobId().equals(job.id()))
+                .toList();
+        if (!its.isEmpty()
+                && its.stream()
+                        .allMatch(l -> findings.require(caller, l.findingId()).kind() == FindingKind.SYMPTOM))
+            throw Conflict.of(
+                    "need.symptom",
+                    "Nobody knows yet which part it is.",
+                    "Do the test first, and record what it finds as a finding of its own.");
     }
 
     /** @throws Conflict when one of the findings is only to be looked into */

@@ -61,7 +61,7 @@ function Paper({ walk, title, nameOf, onlyLeft }: PaperProps) {
   const text = new Map(walk.checks.map((c) => [c.id, c]))
   const numbered = walk.steps.map((step, i) => ({ step, number: i + 1 })).filter(({ step }) => !onlyLeft || !step.seen)
   return (
-    <section aria-label={t('paper.title')} className="paper-sheet border border-base-300 p-4">
+    <section aria-label={t('paper.title')} className="paper-sheet wrap-anywhere border border-base-300 p-4">
       <h2 className="text-xl font-bold">{title}</h2>
       <p className="mb-1">{t('paper.head', { edition: walk.edition })}</p>
       <p className="mb-2 text-sm">{t('paper.letters')}</p>
@@ -74,7 +74,7 @@ function Paper({ walk, title, nameOf, onlyLeft }: PaperProps) {
                 <li key={number} className="flex break-inside-avoid gap-1.5 py-px text-xs leading-tight">
                   <span className="w-7 shrink-0 text-right font-semibold">{number}</span>
                   <span className="mt-px size-3.5 shrink-0 border border-base-content" />
-                  <span>{text.get(step.checkId)!.how}</span>
+                  <span className="min-w-0 wrap-anywhere">{text.get(step.checkId)!.how}</span>
                 </li>
               ))}
             </ul>

@@ -93,6 +93,17 @@ class NamedThingsTest {
         UUID id = garage.finding(project, "radiator", "overheats", "SYMPTOM");
         garage.decide(id, "INVESTIGATE");
         UUID look = garage.chain(id).get(0);
+        assertThat(garage.owner()
+                        .post(
+                                "/api/projects/" + project + "/jobs",
+                                map(
+                                        "id",
+                                        UUID.randomUUID(),
+                                        "fields",
+                                        map("title", "Whatever is usual", "findings", List.of(id))))
+                        .code())
+                .as("without an operation it is what is usual: to renew something")
+                .isEqualTo("job.symptom");
         for (String operation : List.of("REPLACE", "STRIP"))
             assertThat(garage.owner()
                             .post(

@@ -124,7 +124,8 @@ record JobService(
                         fields,
                         JobState.PLANNED,
                         0));
-        findingProgress.mayBeWorkedOn(caller, fields.findings(), fields.operation());
+        findingProgress.mayBeWorkedOn(
+                caller, fields.findings(), find(caller, id).operation());
         for (UUID finding : fields.findings()) mapper.insertFindingLink(caller.garageId(), id, finding);
         follow(caller, find(caller, id), fields.after());
         events.publishEvent(new JobAdded(caller, id));

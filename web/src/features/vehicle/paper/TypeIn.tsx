@@ -36,7 +36,7 @@ export function TypeIn({ projectId }: { projectId: string }) {
       className="mb-4 max-w-2xl"
       onSubmit={(sheet) => keep.mutate({ id: crypto.randomUUID(), ...sheet })}
     >
-      <div className="grid grid-cols-2 gap-3">
+      <div className="grid gap-3 sm:grid-cols-2">
         <Line name="edition" label={t('paper.edition')} maxLength={4} autoCapitalize="characters" />
         <Pick name="howSeen" label={t('paper.howSeen')} of={looks} say={(l) => t(`seen.${l}`)} />
       </div>

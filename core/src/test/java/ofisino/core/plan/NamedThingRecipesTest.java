@@ -134,7 +134,7 @@ class NamedThingRecipesTest {
     @Test
     void hoursAreThoseOfTheTrade() throws IOException {
         Map<String, Recipe> byId = RECIPES.all().stream().collect(Collectors.toMap(Recipe::id, r -> r));
-        try (InputStream in = RecipesAndJobsTest.class.getResourceAsStream("hours.txt")) {
+        try (InputStream in = RecipesTest.class.getResourceAsStream("hours.txt")) {
             for (String line : new String(in.readAllBytes(), StandardCharsets.UTF_8)
                     .lines()
                     .filter(l -> !l.startsWith("#") && !l.isBlank())

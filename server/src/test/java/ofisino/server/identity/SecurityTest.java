@@ -275,7 +275,7 @@ class SecurityTest {
                                         "leadDays",
                                         1))
                         .code())
-                .isEqualTo("still-used");
+                .isEqualTo("job.unknown");
     }
 
     @Test

@@ -28,6 +28,18 @@ class ToHandTest {
         assertThat(texts(toHand.path("tools"))).containsExactly("Taper splitter");
         assertThat(texts(toHand.path("fasteners"))).containsExactly("Track rod end nuts", "Track rod lock nuts");
 
+        assertThat(put(garage, renew, List.of(), List.of())).as("said away").isEqualTo(409);
+        assertThat(put(garage, renew, List.of(), List.of("Track rod end nuts")))
+                .as("one of them said away")
+                .isEqualTo(409);
+        assertThat(put(
+                        garage,
+                        renew,
+                        List.of("Taper splitter", "Heat gun"),
+                        List.of("Track rod end nuts", "Track rod lock nuts")))
+                .as("more tools")
+                .isEqualTo(204);
+
         garage.move(jobs.get(0), "BEGUN", "FINISHED");
         garage.move(renew, "BEGUN", "FINISHED");
         Api other = garage.join("HELPER");

@@ -2,6 +2,7 @@ package ofisino.core.plan.job;
 
 import java.util.List;
 import java.util.stream.Stream;
+import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.Texts;
 
@@ -28,6 +29,20 @@ public record ToHand(List<String> tools, List<String> fasteners) {
         if (lines.size() > MOST)
             throw InvalidValue.at(field, "to-hand.many", "These are %d lines.", "Name at most %d.", lines.size(), MOST);
         return lines;
+    }
+
+    /**
+     * @param given fasteners that a recipe named: they must hold, whatever a person says
+     * @throws Conflict when one of those is left out
+     */
+    public void mustKeep(List<String> given) {
+        given.stream().filter(f -> !fasteners.contains(f)).findFirst().ifPresent(left -> {
+            throw Conflict.of(
+                    "to-hand.must-hold",
+                    "Lives hang on it, so it stays: %s.",
+                    "Record how it was tightened, or drop the job when it is not done.",
+                    left);
+        });
     }
 
     /** What both ask for. */

@@ -2,6 +2,7 @@ package ofisino.server.plan.tohand;
 
 import java.util.List;
 import java.util.UUID;
+import ofisino.core.plan.job.ToHand;
 import org.apache.ibatis.annotations.Mapper;
 
 @Mapper
@@ -12,5 +13,10 @@ interface ToHandMapper {
 
     void delete(UUID garageId, UUID jobId);
 
-    record ToHandRow(UUID jobId, List<String> tools, List<String> fasteners) {}
+    /** @param given fasteners that a recipe named */
+    record ToHandRow(UUID jobId, List<String> tools, List<String> fasteners, List<String> given) {
+        ToHand toCore() {
+            return new ToHand(tools, fasteners);
+        }
+    }
 }

@@ -24,6 +24,13 @@ public final class Texts {
         return trimmed;
     }
 
+    /** A line that was put together out of others: what is beyond 120 characters is left out, and that shows. */
+    public static String fitting(String line) {
+        if (line.length() <= LINE) return line;
+        int end = Character.isHighSurrogate(line.charAt(LINE - 2)) ? LINE - 2 : LINE - 1;
+        return line.substring(0, end) + "…";
+    }
+
     /** A note that may be empty: trimmed, at most 4000 characters; nothing given counts as empty. */
     public static String note(String field, String text) {
         return optional(field, text, NOTE);

@@ -24,4 +24,11 @@ class TextsAndEffortTest {
         assertThat(new Effort(0, 0, Effort.MOST_MINUTES).pessimisticMinutes()).isEqualTo(120_000);
         assertThatThrownBy(() -> new Effort(0, 0, Effort.MOST_MINUTES + 1)).hasMessageContaining("Split the job");
     }
+
+    @Test
+    void whatWasPutTogetherIsCutAndNeverInsideACharacter() {
+        assertThat(Texts.fitting("a".repeat(120))).hasSize(120).doesNotContain("…");
+        assertThat(Texts.fitting("a".repeat(121))).hasSize(120).endsWith("a…");
+        assertThat(Texts.fitting("a".repeat(118) + "🔧🔧")).isEqualTo("a".repeat(118) + "…");
+    }
 }

@@ -87,6 +87,33 @@ class OwnRecipeTest {
         assertThat(r.then()).containsAll(before.then());
     }
 
+    /** Under a name of its own, and for a whole kind of things, it comes first: brakes are bled, tested and done on both sides all the same. */
+    @Test
+    void whatComesFirstKeepsWhatItComesBefore() {
+        Recipes bold = SHIPPED.with(List.of(recipe("ours", "places: [front-brakes, brake-pipes]", "replace")));
+        for (String place : List.of("brake-pipes", "front-brakes")) {
+            Recipe before = proposed(SHIPPED, place, FindingKind.WORN);
+            Recipe after = proposed(bold, place, FindingKind.WORN);
+            assertThat(after.id()).isEqualTo("ours");
+            assertThat(after.then()).containsAll(before.then());
+            assertThat(after.wholeAxle()).isEqualTo(before.wholeAxle());
+            assertThat(after.cautions()).containsAll(before.cautions());
+        }
+        assertThat(proposed(bold, "front-brakes", FindingKind.WORN).wholeAxle()).isTrue();
+    }
+
+    /** Of what the vehicle only does nobody knows the cause: whoever wrote the recipe, it is looked into. */
+    @Test
+    void whatIsOnlyLookedIntoStaysSo() {
+        ToDo symptom = ToDo.at("brake-pipes", VehicleSystem.BRAKES, FindingKind.SYMPTOM, Decision.INVESTIGATE);
+        String forIt = "kinds: [symptom]\n  decisions: [investigate]\n  places: [brake-pipes]";
+        assertThat(SHIPPED.with(List.of(recipe("ours", forIt, "replace"))).propose(symptom, SALOON))
+                .isEqualTo(SHIPPED.propose(symptom, SALOON));
+        assertThat(SHIPPED.with(List.of(recipe("ours", forIt, "inspect"))).propose(symptom, SALOON))
+                .map(Recipe::id)
+                .contains("ours");
+    }
+
     @Test
     void whatMayHurtIsLockedAndNothingStandsForEverything() {
         assertThat(SHIPPED.source("restraint")).isEmpty();
@@ -143,6 +170,8 @@ class OwnRecipeTest {
                 .hasMessageContaining("polish")
                 .hasMessageContaining("weld");
         assertThatThrownBy(() -> OwnRecipe.read("- {id: ours")).isInstanceOf(InvalidValue.class);
+        String one = OwnRecipe.write(List.of(recipe("ours", "places: [sill]", "weld")));
+        assertThatThrownBy(() -> OwnRecipe.read(one + one)).hasMessageContaining("twice");
         assertThatThrownBy(() -> OwnRecipe.read("hello")).isInstanceOf(InvalidValue.class);
         assertThatThrownBy(() -> SHIPPED.source("radiator").orElseThrow().with("Nothing", List.of()))
                 .isInstanceOf(InvalidValue.class);
@@ -164,7 +193,7 @@ class OwnRecipeTest {
 
     private static Recipe proposed(Recipes recipes, String place, FindingKind kind) {
         VehicleSystem system = switch (place) {
-            case "brake-pipes" -> VehicleSystem.BRAKES;
+            case "brake-pipes", "front-brakes" -> VehicleSystem.BRAKES;
             case "belts" -> VehicleSystem.RESTRAINT;
             default -> VehicleSystem.COOLING;
         };

@@ -53,6 +53,80 @@ class StuckTest {
         garage.decide(stuck, "REPAIR");
         List<UUID> studs = garage.chain(stuck);
         assertThat(ladder(garage, studs.get(1)).at("/next/id").asString()).isEqualTo("stuck-shock");
+        assertThat(climb(garage, studs.get(1), "stuck-shock")).isEqualTo(204);
+        assertThat(first(garage, studs.get(1)).path("title").asString()).endsWith("impact: exhaust studs and nuts");
+        assertThat(ladder(garage, studs.get(1)).at("/next/id").asString())
+                .as("nor after it was struck")
+                .isEqualTo("stuck-heat");
+    }
+
+    /** Fire beside a full tank: the fuel is out before, and back with a look for leaks after, whoever was only about to loosen a bolt. */
+    @Test
+    void beforeItIsHeatedTheFuelIsOut(TestGarage garage) {
+        garage.workSessions();
+        UUID project = garage.project();
+        UUID off = PlanSteps.job(garage, project, "Old silencer off", "STRIP", 60);
+        for (String rung : List.of("stuck-soak", "stuck-shock")) {
+            assertThat(climb(garage, off, rung)).isEqualTo(204);
+            garage.move(last(garage, off), "BEGUN", "FINISHED");
+        }
+        assertThat(climb(garage, off, "stuck-heat")).isEqualTo(204);
+        UUID heat = last(garage, off);
+        assertThat(PlanSteps.activity(garage, project, heat).path("start").asString())
+                .isGreaterThanOrEqualTo(PlanSteps.activity(garage, project, titled(garage, project, "Drain the fuel"))
+                        .path("end")
+                        .asString());
+        assertThat(PlanSteps.start(garage, project, titled(garage, project, "Fill with fuel")))
+                .isGreaterThanOrEqualTo(
+                        PlanSteps.activity(garage, project, heat).path("end").asString());
+        garage.move(titled(garage, project, "Drain the fuel"), "BEGUN", "FINISHED");
+        garage.move(heat, "BEGUN", "FINISHED");
+        assertThat(climb(garage, off, "stuck-cut")).isEqualTo(204);
+        assertThat(garage.owner()
+                        .get("/api/projects/" + project + "/jobs")
+                        .ok()
+                        .path("jobs")
+                        .valueStream()
+                        .filter(j -> j.path("title").asString().startsWith("Drain the fuel")))
+                .as("once for both")
+                .hasSize(1);
+    }
+
+    @Test
+    void aLongTitleIsCutWhereItShows(TestGarage garage) {
+        UUID project = garage.project();
+        UUID off = PlanSteps.job(garage, project, "Old silencer off ".repeat(7).strip(), "STRIP", 60);
+        assertThat(climb(garage, off, "stuck-soak")).isEqualTo(204);
+        assertThat(first(garage, off).path("title").asString()).hasSize(120).endsWith("…");
+    }
+
+    /** Nobody knows what is behind it: no rung is a way round that. */
+    @Test
+    void whatIsOnlyLookedIntoIsNotHeated(TestGarage garage) {
+        UUID project = garage.project();
+        UUID symptom = garage.finding(project, "engine-block", "low-oil-pressure", "SYMPTOM");
+        garage.decide(symptom, "INVESTIGATE");
+        UUID look = garage.chain(symptom).get(0);
+        var refused = garage.owner().post("/api/jobs/" + look + "/stuck", map("rung", "stuck-soak"));
+        assertThat(refused.status()).isEqualTo(409);
+        assertThat(refused.text("detail")).contains("only tested and inspected");
+    }
+
+    private static UUID last(TestGarage garage, UUID job) {
+        List<JsonNode> tried = ladder(garage, job).path("tried").valueStream().toList();
+        return UUID.fromString(tried.get(tried.size() - 1).path("jobId").asString());
+    }
+
+    private static UUID titled(TestGarage garage, UUID project, String start) {
+        return garage.owner()
+                .get("/api/projects/" + project + "/jobs")
+                .ok()
+                .path("jobs")
+                .valueStream()
+                .filter(j -> j.path("title").asString().startsWith(start))
+                .map(StuckTest::id)
+                .findFirst()
+                .orElseThrow(() -> new AssertionError("no job " + start));
     }
 
     private static JsonNode ladder(TestGarage garage, UUID job) {

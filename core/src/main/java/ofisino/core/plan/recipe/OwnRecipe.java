@@ -2,10 +2,13 @@ package ofisino.core.plan.recipe;
 
 import java.io.StringReader;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import ofisino.core.kernel.Effort;
 import ofisino.core.kernel.Entry;
 import ofisino.core.kernel.InvalidValue;
@@ -63,7 +66,13 @@ public record OwnRecipe(String id, Map<String, Object> keys) {
         if (entries.size() > MOST)
             throw InvalidValue.of(
                     "recipe.many", "There are %d recipes in it.", "Read at most %d at once.", entries.size(), MOST);
-        return entries.stream().map(e -> new OwnRecipe(e.text("id"), e.keys())).toList();
+        List<OwnRecipe> recipes =
+                entries.stream().map(e -> new OwnRecipe(e.text("id"), e.keys())).toList();
+        Set<String> seen = new HashSet<>();
+        for (OwnRecipe r : recipes)
+            if (!seen.add(r.id()))
+                throw InvalidValue.of("recipe.twice", "“%s” is in it twice.", "Leave one of them out.", r.id());
+        return recipes;
     }
 
     /** The file of these recipes. */
@@ -98,7 +107,7 @@ public record OwnRecipe(String id, Map<String, Object> keys) {
                 .map(n -> old.get(n).keys())
                 .orElse(Map.of()));
         step.put("title", inWords(Texts.line("title", s.title())));
-        step.put("operation", s.operation().name().toLowerCase(java.util.Locale.ROOT));
+        step.put("operation", s.operation().name().toLowerCase(Locale.ROOT));
         step.put(
                 "hours",
                 List.of(

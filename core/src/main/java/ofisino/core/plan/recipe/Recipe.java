@@ -11,6 +11,7 @@ import ofisino.core.parts.consumable.AmountUnit;
 import ofisino.core.plan.access.Departure;
 import ofisino.core.plan.job.Conditions;
 import ofisino.core.plan.job.Detail;
+import ofisino.core.plan.job.JobNature;
 import ofisino.core.plan.job.Operation;
 import ofisino.core.plan.job.ToHand;
 import ofisino.core.vehicle.anatomy.Anatomy;
@@ -85,6 +86,11 @@ public record Recipe(
         public Step {
             details = Set.copyOf(details);
             needs = List.copyOf(needs);
+        }
+
+        /** Whether it sparks or burns on the vehicle. */
+        boolean isHot() {
+            return new JobNature(operation, Optional.empty(), details).isHot();
         }
 
         Step said(UnaryOperator<String> say) {

@@ -32,10 +32,10 @@ record RecipeReader(Parts parts) {
                 .collect(Collectors.toMap(s -> s.work().id(), Function.identity(), (a, b) -> a, LinkedHashMap::new));
     }
 
-    List<Rung> ladder(Reader yaml) {
-        return Entry.listOf("the rungs", yaml).stream()
+    Ladder ladder(Reader yaml) {
+        return new Ladder(Entry.listOf("the rungs", yaml).stream()
                 .map(e -> rung(e.named("id")))
-                .toList();
+                .toList());
     }
 
     private Rung rung(Entry e) {
@@ -55,7 +55,7 @@ record RecipeReader(Parts parts) {
                 "uses",
                 "needs",
                 "cautions",
-                "before",
+                "before-heat",
                 "after",
                 "people",
                 "tools"));
@@ -66,7 +66,7 @@ record RecipeReader(Parts parts) {
                         step(e, Departure.NONE),
                         List.copyOf(e.choices("cautions", Caution.class, Set.of()))),
                 Applies.of(e),
-                e.choices("before", Operation.class, Set.of()),
+                e.has("before-heat"),
                 Set.copyOf(e.texts("after")));
     }
 

@@ -24,17 +24,24 @@ import ofisino.core.vehicle.equipment.Equipment;
  */
 public final class Recipes {
     private final List<Rule> rules;
+    private final List<Rule> shipped;
     private final Map<String, Shared> shared;
-    private final List<Rung> ladder;
+    private final Ladder ladder;
     private final Parts parts;
     private final AccessLibrary accesses;
 
     private Recipes(
-            List<Rule> rules, Map<String, Shared> shared, List<Rung> ladder, Parts parts, AccessLibrary accesses) {
-        this.ladder = List.copyOf(ladder);
+            List<Rule> rules,
+            List<Rule> shipped,
+            Map<String, Shared> shared,
+            Ladder ladder,
+            Parts parts,
+            AccessLibrary accesses) {
+        this.ladder = ladder;
         this.parts = parts;
         this.accesses = accesses;
         this.rules = List.copyOf(rules);
+        this.shipped = List.copyOf(shipped);
         this.shared = new LinkedHashMap<>(shared);
     }
 
@@ -43,13 +50,15 @@ public final class Recipes {
         Parts parts = new Parts(anatomy, consumables);
         var reader = new RecipeReader(parts);
         Map<String, Shared> shared = Entry.readBeside(Recipes.class, "shared-work.yaml", reader::shared);
+        List<Rule> rules = Entry.readBeside(
+                Recipes.class,
+                "recipes.yaml",
+                yaml -> Entry.listOf("the recipes", yaml).stream()
+                        .map(e -> reader.rule(e.named("id"), shared, false))
+                        .toList());
         return new Recipes(
-                Entry.readBeside(
-                        Recipes.class,
-                        "recipes.yaml",
-                        yaml -> Entry.listOf("the recipes", yaml).stream()
-                                .map(e -> reader.rule(e.named("id"), shared, false))
-                                .toList()),
+                rules,
+                rules,
                 shared,
                 Entry.readBeside(Recipes.class, "stuck-ladder.yaml", reader::ladder),
                 parts,
@@ -58,7 +67,7 @@ public final class Recipes {
 
     /**
      * With a garage's own: one of the same id stands in the place of the one that ships, others come first, though behind what is locked.
-     * What takes the place of another keeps its cautions and what it ends in.
+     * What takes the place of another keeps what that one warns of, and what it ends in.
      *
      * @throws InvalidValue when one is malformed, or stands for what is locked
      */
@@ -68,37 +77,33 @@ public final class Recipes {
         for (OwnRecipe o : own) byId.put(o.id(), rule(o));
         List<Rule> all = new ArrayList<>();
         int locked = 0;
-        for (Rule r : rules) {
+        for (Rule r : shipped) {
             Rule its = byId.remove(r.recipe().id());
             all.add(its == null ? r : its.standingFor(r));
             if (r.locked()) locked = all.size();
         }
         byId.values().forEach(Rule::mustSayForWhat);
         all.addAll(locked, byId.values());
-        return new Recipes(all, shared, ladder, parts, accesses);
+        return new Recipes(all, shipped, shared, ladder, parts, accesses);
     }
 
     private Rule rule(OwnRecipe own) {
-        Rule rule = new RecipeReader(parts).rule(own.entry(), shared, true);
-        rules.stream()
-                .filter(r -> r.locked() && r.recipe().id().equals(own.id()))
-                .findFirst()
-                .ifPresent(r -> {
-                    throw InvalidValue.of(
-                            "recipe.locked",
-                            "“%s” stays as it is: done otherwise it may hurt somebody.",
-                            "Give your recipe another id, for other things.",
-                            own.id());
-                });
-        return rule;
+        if (isLocked(own.id()))
+            throw InvalidValue.of(
+                    "recipe.locked",
+                    "“%s” stays as it is: done otherwise it may hurt somebody.",
+                    "Give your recipe another id, for other things.",
+                    own.id());
+        return new RecipeReader(parts).rule(own.entry(), shared, true);
+    }
+
+    private Optional<Rule> find(String id) {
+        return rules.stream().filter(r -> r.recipe().id().equals(id)).findFirst();
     }
 
     /** As they stand in their file, to be changed; empty where there is none of that id, or nobody may. */
     public Optional<OwnRecipe> source(String id) {
-        return rules.stream()
-                .filter(r -> r.recipe().id().equals(id) && !r.locked())
-                .findFirst()
-                .map(r -> new OwnRecipe(id, r.source()));
+        return find(id).filter(r -> !r.locked()).map(r -> new OwnRecipe(id, r.source()));
     }
 
     /**
@@ -112,10 +117,7 @@ public final class Recipes {
 
     /** @throws java.util.NoSuchElementException where there is none of that id */
     public Scope scope(String id) {
-        Rule rule = rules.stream()
-                .filter(r -> r.recipe().id().equals(id))
-                .findFirst()
-                .orElseThrow();
+        Rule rule = find(id).orElseThrow();
         return new Scope(
                 rule.things().stream().sorted().toList(),
                 rule.places().stream().sorted().toList(),
@@ -124,33 +126,58 @@ public final class Recipes {
 
     /** Whether nobody's own may take its place. */
     public boolean isLocked(String id) {
-        return rules.stream().anyMatch(r -> r.locked() && r.recipe().id().equals(id));
+        return find(id).filter(Rule::locked).isPresent();
     }
 
     /** The chain proposed for a finding of a vehicle; empty where the decision leads to no work or no recipe fits. */
     public Optional<Recipe> propose(ToDo what, Equipment vehicle) {
-        return rules.stream()
-                .filter(e -> e.fits(what, vehicle))
-                .map(e -> e.on(vehicle, what, parts))
-                .findFirst()
-                .map(r -> r.between(sharedBefore(r, vehicle), sharedAfter(r, what, vehicle)));
+        return first(rules, what, vehicle)
+                .map(r -> r.own()
+                        ? first(shipped, what, vehicle).map(r::standingFor).orElse(r)
+                        : r)
+                .map(r -> r.on(vehicle, what, parts))
+                .map(r -> withShared(r, what.place(), vehicle));
+    }
+
+    /** A rung with the work that it waits for, and that it ends in. @param place of what is stuck */
+    public Recipe around(Rung rung, String place, Equipment vehicle) {
+        return withShared(
+                new Recipe(
+                        rung.id(),
+                        rung.step().title(),
+                        false,
+                        List.of(rung.step()),
+                        rung.cautions(),
+                        List.of(),
+                        List.of()),
+                place,
+                vehicle);
+    }
+
+    private Recipe withShared(Recipe recipe, String place, Equipment vehicle) {
+        List<SharedWork> first = sharedBefore(recipe, vehicle);
+        return recipe.between(first, sharedAfter(recipe, first, place, vehicle));
+    }
+
+    private static Optional<Rule> first(List<Rule> rules, ToDo what, Equipment vehicle) {
+        return rules.stream().filter(r -> r.fits(what, vehicle)).findFirst();
     }
 
     private List<SharedWork> sharedBefore(Recipe recipe, Equipment vehicle) {
+        if (recipe.steps().stream().noneMatch(Recipe.Step::isHot)) return List.of();
         return shared.values().stream()
-                .filter(s -> s.applies().to(vehicle)
-                        && recipe.steps().stream().anyMatch(step -> s.before().contains(step.operation())))
+                .filter(s -> s.beforeHeat() && s.applies().to(vehicle))
                 .map(Shared::work)
                 .toList();
     }
 
     /** What the recipe names, and what follows from that it opens: a circuit that ran empty is filled, whoever drained it. */
-    private List<SharedWork> sharedAfter(Recipe recipe, ToDo what, Equipment vehicle) {
+    private List<SharedWork> sharedAfter(Recipe recipe, List<SharedWork> first, String place, Equipment vehicle) {
         Set<String> opened = recipe.steps().stream()
-                .flatMap(s -> accesses.needed(vehicle, what.place(), s.operation(), s.access()).stream())
+                .flatMap(s -> accesses.needed(vehicle, place, s.operation(), s.access()).stream())
                 .flatMap(a -> accesses.of(vehicle).closure(a).stream())
                 .collect(Collectors.toSet());
-        sharedBefore(recipe, vehicle).forEach(w -> opened.add(w.id()));
+        first.forEach(w -> opened.add(w.id()));
         return shared.values().stream()
                 .filter(s -> s.applies().to(vehicle))
                 .filter(s -> recipe.then().contains(s.work()) || !Collections.disjoint(s.after(), opened))
@@ -179,7 +206,7 @@ public final class Recipes {
     /** Shared work that other work waits for. */
     public List<SharedWork> preparation() {
         return shared.values().stream()
-                .filter(s -> !s.before().isEmpty())
+                .filter(Shared::beforeHeat)
                 .map(Shared::work)
                 .toList();
     }
@@ -192,11 +219,8 @@ public final class Recipes {
     /** The usual dangers of what came from a recipe, or is shared work, of that id; none where nobody knows it any more. */
     public List<Caution> cautions(String id) {
         return Stream.of(
-                        rules.stream()
-                                .map(Rule::recipe)
-                                .filter(r -> r.id().equals(id))
-                                .map(Recipe::cautions),
-                        ladder.stream().filter(r -> r.id().equals(id)).map(Rung::cautions),
+                        find(id).stream().map(r -> r.recipe().cautions()),
+                        ladder.rungs().stream().filter(r -> r.id().equals(id)).map(Rung::cautions),
                         Optional.ofNullable(shared.get(id)).stream()
                                 .map(s -> s.work().cautions()))
                 .flatMap(Function.identity())
@@ -205,7 +229,7 @@ public final class Recipes {
     }
 
     /** What is tried one after the other on what will not come loose. */
-    public List<Rung> ladder() {
+    public Ladder ladder() {
         return ladder;
     }
 }

@@ -50,7 +50,7 @@ record Rule(
     private static final Set<Operation> ON_RESTRAINT = EnumSet.of(Operation.INSPECT, Operation.REPLACE);
 
     boolean fits(ToDo what, Equipment vehicle) {
-        return (!own || what.system() != VehicleSystem.RESTRAINT || onlyLooksOrRenews())
+        return mayBeDoneFor(what)
                 && kinds.contains(what.kind())
                 && what.thing().map(this::isFor).orElseGet(() -> isForPlace(what.place()))
                 && systems.contains(what.system())
@@ -68,29 +68,28 @@ record Rule(
                     recipe.id());
     }
 
-    private boolean onlyLooksOrRenews() {
-        return recipe.steps().stream().map(Recipe.Step::operation).allMatch(ON_RESTRAINT::contains);
+    /** What nobody knows the cause of is looked into, whoever wrote the recipe. */
+    private boolean mayBeDoneFor(ToDo what) {
+        boolean belts = own && what.system() == VehicleSystem.RESTRAINT;
+        return recipe.steps().stream()
+                .map(Recipe.Step::operation)
+                .allMatch(o -> o.isOpenTo(what.kind()) && (!belts || ON_RESTRAINT.contains(o)));
     }
 
-    /** In the place of another: what that one warns of and ends in holds for this one, too. */
+    /** In the place of another: what that one warns of, does to both sides of an axle and ends in holds for this one, too. */
     Rule standingFor(Rule other) {
-        Recipe r = recipe;
         return new Rule(
                 source,
                 own,
                 locked,
                 new Recipe(
-                        r.id(),
-                        r.title(),
-                        r.wholeAxle(),
-                        r.steps(),
-                        Stream.concat(r.cautions().stream(), other.recipe.cautions().stream())
-                                .distinct()
-                                .toList(),
+                        recipe.id(),
+                        recipe.title(),
+                        recipe.wholeAxle() || other.recipe.wholeAxle(),
+                        recipe.steps(),
+                        both(recipe.cautions(), other.recipe.cautions().stream()),
                         List.of(),
-                        Stream.concat(r.then().stream(), other.recipe.then().stream())
-                                .distinct()
-                                .toList()),
+                        both(recipe.then(), other.recipe.then().stream())),
                 applies,
                 onlyKnown,
                 stepsApply,
@@ -102,6 +101,10 @@ record Rule(
                 renews,
                 systems,
                 decisions);
+    }
+
+    private static <T> List<T> both(List<T> some, Stream<T> more) {
+        return Stream.concat(some.stream(), more).distinct().toList();
     }
 
     private boolean isFor(Component thing) {
@@ -125,9 +128,7 @@ record Rule(
                 recipe.title(),
                 recipe.wholeAxle(),
                 steps,
-                Stream.concat(recipe.cautions().stream(), what.thing().stream().flatMap(c -> c.hazards().stream()))
-                        .distinct()
-                        .toList(),
+                both(recipe.cautions(), what.thing().stream().flatMap(c -> c.hazards().stream())),
                 List.of(),
                 recipe.then());
     }

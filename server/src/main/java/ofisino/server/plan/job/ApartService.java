@@ -11,7 +11,6 @@ import ofisino.core.kernel.InvalidValue;
 import ofisino.core.plan.job.JobState;
 import ofisino.core.plan.recipe.Recipes;
 import ofisino.core.plan.recipe.SharedWork;
-import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
 import ofisino.server.plan.Jobs.Job;
 import ofisino.server.plan.job.JobMapper.ChainRow;
@@ -24,13 +23,19 @@ import org.springframework.stereotype.Service;
 /** What is done once for all, done once more for a finding whose part is late. */
 @Service
 record ApartService(
-        JobMapper mapper, ChainService chains, JobOrder order, Recipes recipes, Findings findings, Projects projects) {
+        JobMapper mapper,
+        ChainService chains,
+        SharedJobs shared,
+        JobOrder order,
+        Recipes recipes,
+        Findings findings,
+        Projects projects) {
     /** What doing it once more takes. @param cost empty for those who see no amounts, and while the workshop hour is not known */
     record Apart(int likelyMinutes, Optional<CostRange> cost) {}
 
-    /** Empty where it is not done for several, or has begun. */
+    /** Empty where it is not done for several, has begun, or is what others wait for: fuel is drained once. */
     Optional<Apart> of(Caller caller, UUID jobId) {
-        Job job = require(caller, jobId);
+        Job job = mapper.require(caller.garageId(), jobId);
         if (served(caller, job).size() < 2) return Optional.empty();
         return work(caller, job)
                 .map(w -> new Apart(
@@ -41,7 +46,7 @@ record ApartService(
 
     /** The finding's work no longer waits for the others, nor they for it. */
     void split(Caller caller, UUID jobId, UUID findingId, UUID chainId) {
-        Job job = require(caller, jobId);
+        Job job = mapper.require(caller.garageId(), jobId);
         projects.requireOpen(caller, job.projectId());
         List<UUID> served = served(caller, job);
         if (!served.contains(findingId) || served.size() < 2)
@@ -56,7 +61,7 @@ record ApartService(
                         "It has begun, or is not done for several at once.",
                         "What is late gets its own work when it is planned."));
         mapper.deleteFindingLink(caller.garageId(), jobId, findingId);
-        UUID own = chains.begin(caller, findings.require(caller, findingId), work, chainId);
+        UUID own = shared.begin(caller, ChainService.served(findings.require(caller, findingId)), work, chainId);
         Set<UUID> its = jobsOf(caller, job, findingId);
         Set<UUID> others = served.stream()
                 .filter(f -> !f.equals(findingId))
@@ -65,10 +70,14 @@ record ApartService(
         for (LinkRow l : mapper.links(caller.garageId(), job.projectId())) {
             if (l.afterId().equals(jobId) && its.contains(l.beforeId())) {
                 if (!others.contains(l.beforeId())) mapper.deleteLink(caller.garageId(), l.beforeId(), jobId);
-                order.link(caller, require(caller, l.beforeId()), require(caller, own));
+                order.link(
+                        caller,
+                        mapper.require(caller.garageId(), l.beforeId()),
+                        mapper.require(caller.garageId(), own));
             }
             if (l.beforeId().equals(jobId) && its.contains(l.afterId()))
-                order.link(caller, require(caller, own), require(caller, l.afterId()));
+                order.link(
+                        caller, mapper.require(caller.garageId(), own), mapper.require(caller.garageId(), l.afterId()));
         }
     }
 
@@ -93,12 +102,9 @@ record ApartService(
                 .map(ChainRow::recipe)
                 .findFirst();
         return recipes.sharedWork().stream()
+                .filter(w -> !recipes.preparation().contains(w))
                 .filter(w -> recipe.filter(w.id()::equals).isPresent() && w.isDoneBy(job.nature()))
                 .map(w -> w.said(text -> ChainService.put(text, "")))
                 .findFirst();
-    }
-
-    private Job require(Caller caller, UUID jobId) {
-        return Stored.require(mapper.find(caller.garageId(), jobId), "job", jobId);
     }
 }

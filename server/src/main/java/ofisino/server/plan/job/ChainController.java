@@ -109,7 +109,7 @@ record ChainController(ChainService service, StuckService stuck, ApartService ap
     /** What is tried when it will not come loose. */
     @GetMapping("/jobs/{jobId}/stuck")
     StuckResponse stuck(Caller caller, @PathVariable UUID jobId) {
-        StuckService.Ladder ladder = stuck.of(caller, jobId);
+        StuckService.Stuck ladder = stuck.of(caller, jobId);
         return new StuckResponse(
                 ladder.tried().stream()
                         .map(j -> new Tried(j.id(), j.title(), j.state()))

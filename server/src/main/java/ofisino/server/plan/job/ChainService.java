@@ -16,10 +16,10 @@ import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.CostRange;
 import ofisino.core.kernel.NotFound;
 import ofisino.core.kernel.Side;
+import ofisino.core.kernel.Texts;
 import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.job.JobNature;
 import ofisino.core.plan.job.JobState;
-import ofisino.core.plan.job.Operation;
 import ofisino.core.plan.recipe.Recipe;
 import ofisino.core.plan.recipe.Recipes;
 import ofisino.core.plan.recipe.SharedWork;
@@ -29,7 +29,6 @@ import ofisino.core.vehicle.anatomy.Component;
 import ofisino.core.vehicle.body.Zone;
 import ofisino.core.vehicle.equipment.Equipment;
 import ofisino.core.vehicle.finding.Finding;
-import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.plan.GarageRecipes;
@@ -54,6 +53,7 @@ record ChainService(
         Garages garages,
         ChainSteps steps,
         FindingProgress progress,
+        SharedJobs sharedJobs,
         JobOrder order,
         Recipes shipped,
         GarageRecipes recipes,
@@ -86,7 +86,7 @@ record ChainService(
         Equipment equipment = equipments.of(caller, project);
         Anatomy anatomy = anatomies.of(caller, projectId);
         Recipes its = recipes.of(caller);
-        Set<String> planned = planned(caller, projectId).keySet();
+        Set<String> planned = sharedJobs.planned(caller, projectId).keySet();
         Optional<Long> hour = workshopHour(caller);
         Set<Axle> axles = new HashSet<>(axles(caller, projectId).keySet());
         List<OfferedChain> offers = new ArrayList<>();
@@ -96,7 +96,7 @@ record ChainService(
         Map<UUID, Optional<Recipe>> recipeOf = open.stream()
                 .collect(Collectors.toMap(Finding::id, f -> recipeFor(f, project, equipment, anatomy, its)));
         Set<String> anyway = shipped.preparation().stream()
-                .filter(w -> isDoneAnyway(w, mapper.of(caller.garageId(), projectId))
+                .filter(w -> sharedJobs.isDoneAnyway(caller, projectId, w)
                         || open.stream()
                                 .anyMatch(f -> recipeOf.get(f.id())
                                         .filter(r -> does(r, systemOf(f, anatomy), w))
@@ -188,23 +188,10 @@ record ChainService(
     List<OfferedShared> shared(Caller caller, UUID findingId, Recipe recipe) {
         return shared(
                 recipe,
-                planned(caller, findings.require(caller, findingId).projectId()).keySet(),
+                sharedJobs
+                        .planned(caller, findings.require(caller, findingId).projectId())
+                        .keySet(),
                 workshopHour(caller));
-    }
-
-    /** By shared work, the job of it that is planned, has not begun and is still what that work is. */
-    private Map<String, Job> planned(Caller caller, UUID projectId) {
-        Map<UUID, String> recipeOf = mapper.chains(caller.garageId(), projectId).stream()
-                .collect(Collectors.toMap(ChainRow::id, ChainRow::recipe));
-        List<Job> jobs = mapper.of(caller.garageId(), projectId).stream()
-                .filter(j -> j.state() == JobState.PLANNED && j.chainId() != null)
-                .toList();
-        return shipped.sharedWork().stream()
-                .flatMap(w -> jobs.stream()
-                        .filter(j -> w.id().equals(recipeOf.get(j.chainId())) && w.isDoneBy(j.nature()))
-                        .limit(1)
-                        .map(j -> Map.entry(w.id(), j)))
-                .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
     }
 
     void makeChains(Caller caller, UUID projectId, List<ChainToMake> chains) {
@@ -259,7 +246,7 @@ record ChainService(
     static String put(String text, String zone) {
         if (zone.isEmpty()) return Speech.language().say(text);
         String inside = zone.substring(0, 1).toLowerCase(Locale.ROOT) + zone.substring(1);
-        return Speech.language().say(text.replace("{zone}", text.startsWith("{zone}") ? zone : inside));
+        return Texts.fitting(Speech.language().say(text.replace("{zone}", text.startsWith("{zone}") ? zone : inside)));
     }
 
     List<Job> makeChain(Caller caller, UUID findingId, UUID chainId) {
@@ -279,42 +266,11 @@ record ChainService(
         if (recipe.wholeAxle())
             axles(caller, finding.projectId())
                     .getOrDefault(Axle.of(recipe, finding.zone()), List.of())
-                    .forEach(job -> made.add(join(caller, finding, job)));
+                    .forEach(job -> made.add(sharedJobs.join(caller, served(finding), job)));
         if (made.isEmpty()) made.addAll(begin(caller, finding, recipe, chainId));
-        List<UUID> first = prepare(caller, finding, recipe, chainId);
-        first.forEach(job -> order.link(caller, find(caller, job), find(caller, made.get(0))));
-        Map<String, Job> planned = planned(caller, finding.projectId());
-        for (SharedWork work : recipe.then()) {
-            UUID job = planned.containsKey(work.id())
-                    ? join(caller, finding, planned.get(work.id()))
-                    : begin(caller, finding, work, chainId);
-            order.link(caller, find(caller, last(made)), find(caller, job));
-            made.add(job);
-        }
-        return Stream.concat(first.stream(), made.stream())
-                .map(id -> find(caller, id))
+        return sharedJobs.around(caller, served(finding), recipe, chainId, made).stream()
+                .map(id -> mapper.require(caller.garageId(), id))
                 .toList();
-    }
-
-    /** What other work waits for is made once, unless something that is planned does it anyway. */
-    private List<UUID> prepare(Caller caller, Finding finding, Recipe recipe, UUID chainId) {
-        Map<String, Job> planned = planned(caller, finding.projectId());
-        List<UUID> first = new ArrayList<>();
-        for (SharedWork work : recipe.first())
-            if (planned.containsKey(work.id())) first.add(join(caller, finding, planned.get(work.id())));
-            else if (!isDoneAnyway(work, mapper.of(caller.garageId(), finding.projectId())))
-                first.add(begin(caller, finding, work, chainId));
-        return first;
-    }
-
-    /** Whether a job that is still to come does it, or one did it that nobody has undone since: fuel that was drained and not filled. */
-    private static boolean isDoneAnyway(SharedWork work, List<Job> jobs) {
-        List<Job> its = jobs.stream().filter(j -> work.isDoneBy(j.nature())).toList();
-        boolean undone = jobs.stream()
-                .anyMatch(j -> j.operation() == Operation.FILL
-                        && j.system() == work.system()
-                        && j.state().isDone());
-        return its.stream().anyMatch(j -> !j.state().isOver() || j.state().isDone() && !undone);
     }
 
     private boolean prepares(Caller caller, UUID findingId) {
@@ -351,28 +307,7 @@ record ChainService(
         return made.get(made.size() - 1);
     }
 
-    private Job find(Caller caller, UUID id) {
-        return Stored.require(mapper.find(caller.garageId(), id), "job", id);
-    }
-
-    /** The work serves this finding too, and is needed as soon as that. */
-    private UUID join(Caller caller, Finding finding, Job work) {
-        mapper.insertFindingLink(caller.garageId(), work.id(), finding.id());
-        if (work.aim().needs(finding.aim().value()))
-            mapper.neededFor(caller.garageId(), work.id(), finding.aim().value());
-        return work.id();
-    }
-
-    /** It gets a job of its own. @param chainId of the work that it serves, or of its own making */
-    UUID begin(Caller caller, Finding finding, SharedWork work, UUID chainId) {
-        UUID own = ChainSteps.derived(chainId, work.id(), 0);
-        mapper.insertChain(
-                caller.garageId(),
-                new ChainRow(own, finding.projectId(), work.step().title(), work.id()));
-        return steps.add(caller, work.step(), served(finding), new Place(own, 0, null, work.system()));
-    }
-
-    private static Served served(Finding finding) {
+    static Served served(Finding finding) {
         return new Served(
                 finding.projectId(), List.of(finding.id()), finding.aim().value(), Zone.sideOf(finding.zone()));
     }

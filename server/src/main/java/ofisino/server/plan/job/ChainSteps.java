@@ -21,7 +21,8 @@ import org.springframework.stereotype.Service;
 
 /** Makes a job of a step of a recipe, with what it needs. */
 @Service
-record ChainSteps(JobMapper mapper, Needs needs, Garages garages, ApplicationEventPublisher events) {
+record ChainSteps(
+        JobMapper mapper, Needs needs, Garages garages, FindingProgress progress, ApplicationEventPublisher events) {
     /** What the work is for. @param side for which parts are bought that fit only one */
     record Served(UUID projectId, List<UUID> findings, Aim aim, Side side) {}
 
@@ -34,6 +35,7 @@ record ChainSteps(JobMapper mapper, Needs needs, Garages garages, ApplicationEve
 
     /** @return the job, whose id follows from its chain and its place in it: made twice it is the same */
     UUID add(Caller caller, Recipe.Step step, Served what, Place at) {
+        progress.mayBeWorkedOn(caller, what.findings(), step.operation());
         UUID jobId = derived(at.chainId(), "job", at.position());
         Effort effort = step.effort();
         mapper.insert(

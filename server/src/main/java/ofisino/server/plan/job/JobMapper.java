@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import ofisino.core.kernel.Aim;
+import ofisino.server.db.Stored;
 import ofisino.server.plan.Jobs.Job;
 import org.apache.ibatis.annotations.Mapper;
 import org.jspecify.annotations.Nullable;
@@ -14,6 +15,11 @@ interface JobMapper {
     List<Job> of(UUID garageId, UUID projectId);
 
     Optional<Job> find(UUID garageId, UUID id);
+
+    /** @throws ofisino.core.kernel.NotFound when the garage has no such job */
+    default Job require(UUID garageId, UUID id) {
+        return Stored.require(find(garageId, id), "job", id);
+    }
 
     void insert(UUID garageId, Job job);
 

@@ -95,7 +95,7 @@ record JobService(
     }
 
     Job find(Caller caller, UUID id) {
-        return Stored.require(mapper.find(caller.garageId(), id), "job", id);
+        return mapper.require(caller.garageId(), id);
     }
 
     List<LinkRow> linkRows(Caller caller, UUID projectId) {

@@ -4,8 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.function.Function;
-import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import ofisino.core.kernel.Caution;
 import ofisino.core.kernel.Effort;
 import ofisino.core.plan.job.Operation;
@@ -94,8 +93,7 @@ record OwnRecipeController(OwnRecipeService service, Anatomy anatomy) {
 
     @GetMapping("/recipes")
     List<RecipeLine> all(Caller caller) {
-        Map<String, OwnRecipeRow> own =
-                service.rows(caller).stream().collect(Collectors.toMap(OwnRecipeRow::recipe, Function.identity()));
+        Map<String, OwnRecipeRow> own = service.stored(caller);
         Recipes recipes = service.of(caller);
         return recipes.all().stream()
                 .map(r -> line(r, recipes.scope(r.id()), own.get(r.id()), recipes.isLocked(r.id())))
@@ -114,7 +112,7 @@ record OwnRecipeController(OwnRecipeService service, Anatomy anatomy) {
                         .toList(),
                 scope.places(),
                 scope.natures(),
-                java.util.stream.IntStream.range(0, r.steps().size())
+                IntStream.range(0, r.steps().size())
                         .mapToObj(n -> StepFields.of(r.steps().get(n), n))
                         .toList(),
                 r.cautions(),

@@ -1,15 +1,12 @@
 package ofisino.server.plan.recipe;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
 import org.apache.ibatis.annotations.Mapper;
 
 @Mapper
 interface OwnRecipeMapper {
     List<OwnRecipeRow> of(UUID garageId);
-
-    Optional<OwnRecipeRow> find(UUID garageId, UUID id);
 
     void insert(UUID garageId, OwnRecipeRow row);
 

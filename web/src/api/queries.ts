@@ -149,3 +149,10 @@ export const roadQuery = (projectId: string) =>
     queryKey: ['road', projectId],
     queryFn: () => unwrap(api.GET('/api/projects/{projectId}/road', { params: { path: { projectId } } })),
   })
+
+/** What is made by hand for a vehicle. */
+export const madeQuery = (projectId: string) =>
+  queryOptions({
+    queryKey: ['made', projectId],
+    queryFn: () => unwrap(api.GET('/api/projects/{projectId}/made', { params: { path: { projectId } } })),
+  })

@@ -19,6 +19,7 @@ import { outstandingWords } from '@/features/plan/outstanding/words'
 import { anatomyWords } from '@/features/vehicle/anatomy/words'
 import { recipeWords } from '@/features/plan/recipe/words'
 import { reachWords } from '@/features/plan/reach/words'
+import { madeWords } from '@/features/plan/made/words'
 import { toHandWords } from '@/features/plan/tohand/words'
 import { scheduleWords } from '@/features/plan/schedule/words'
 import { scopeWords } from '@/features/plan/scope/words'
@@ -69,6 +70,7 @@ export const words = {
   ...reachWords,
   ...recipeWords,
   ...anatomyWords,
+  ...madeWords,
   ...toHandWords,
   ...scheduleWords,
   ...scopeWords,

@@ -892,7 +892,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["of_2"];
-        put: operations["put_4"];
+        put: operations["put_5"];
         post?: never;
         delete?: never;
         options?: never;
@@ -908,7 +908,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["find_3"];
-        put: operations["put_3"];
+        put: operations["put_4"];
         post?: never;
         delete: operations["remove"];
         options?: never;
@@ -926,6 +926,22 @@ export interface paths {
         get: operations["of_13"];
         put?: never;
         post: operations["confirm"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{jobId}/made": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["put_3"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1387,7 +1403,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_23"];
+        get: operations["of_24"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1563,7 +1579,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_22"];
+        get: operations["of_23"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1739,7 +1755,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_21"];
+        get: operations["of_22"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1947,7 +1963,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_20"];
+        get: operations["of_21"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2030,6 +2046,22 @@ export interface paths {
         get: operations["links"];
         put?: never;
         post: operations["invite"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/made": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of_20"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -4446,7 +4478,7 @@ export interface components {
             aim?: "RUNNER" | "ROAD_READY" | "DRIVER" | "SHOW";
             /** @enum {string} */
             cause?: "FOUND" | "ACCESS_OPEN" | "TASTE" | "AIM" | "FORGOTTEN";
-            details?: ("SEALER_OFF" | "DEGREASE" | "SEAM_SEAL" | "CAVITY_WAX" | "TACK" | "WELD_OUT" | "DRILL" | "CRACK_CHECK" | "MASK" | "FLUSH" | "MEASURE" | "CARPET" | "GLASS" | "HEADLINING" | "WATER_TEST" | "ISOLATE" | "NEEDS_POWER" | "RIDE_HEIGHT" | "BRAKE_TEST" | "TURN_BY_HAND" | "FIRST_START" | "RUNS" | "DRIVE" | "ROAD_TEST" | "EARTHS" | "HEAT" | "CLOSE_UP" | "PRESSURE_TEST" | "TANK_ON" | "FUEL_LEAK_TEST" | "FOR_NOW" | "MARK_POSITION" | "LOOSENS")[];
+            details?: ("SHIELD" | "SEALER_OFF" | "DEGREASE" | "SEAM_SEAL" | "CAVITY_WAX" | "TACK" | "WELD_OUT" | "DRILL" | "CRACK_CHECK" | "MASK" | "FLUSH" | "MEASURE" | "CARPET" | "GLASS" | "HEADLINING" | "WATER_TEST" | "ISOLATE" | "NEEDS_POWER" | "RIDE_HEIGHT" | "BRAKE_TEST" | "TURN_BY_HAND" | "FIRST_START" | "RUNS" | "DRIVE" | "ROAD_TEST" | "EARTHS" | "HEAT" | "CLOSE_UP" | "PRESSURE_TEST" | "TANK_ON" | "FUEL_LEAK_TEST" | "FOR_NOW" | "MARK_POSITION" | "LOOSENS")[];
             effort?: components["schemas"]["EffortFields"];
             findings?: string[];
             halfOpen?: string;
@@ -4468,7 +4500,7 @@ export interface components {
             /** Format: uuid */
             chainId?: string;
             code: string;
-            details: ("SEALER_OFF" | "DEGREASE" | "SEAM_SEAL" | "CAVITY_WAX" | "TACK" | "WELD_OUT" | "DRILL" | "CRACK_CHECK" | "MASK" | "FLUSH" | "MEASURE" | "CARPET" | "GLASS" | "HEADLINING" | "WATER_TEST" | "ISOLATE" | "NEEDS_POWER" | "RIDE_HEIGHT" | "BRAKE_TEST" | "TURN_BY_HAND" | "FIRST_START" | "RUNS" | "DRIVE" | "ROAD_TEST" | "EARTHS" | "HEAT" | "CLOSE_UP" | "PRESSURE_TEST" | "TANK_ON" | "FUEL_LEAK_TEST" | "FOR_NOW" | "MARK_POSITION" | "LOOSENS")[];
+            details: ("SHIELD" | "SEALER_OFF" | "DEGREASE" | "SEAM_SEAL" | "CAVITY_WAX" | "TACK" | "WELD_OUT" | "DRILL" | "CRACK_CHECK" | "MASK" | "FLUSH" | "MEASURE" | "CARPET" | "GLASS" | "HEADLINING" | "WATER_TEST" | "ISOLATE" | "NEEDS_POWER" | "RIDE_HEIGHT" | "BRAKE_TEST" | "TURN_BY_HAND" | "FIRST_START" | "RUNS" | "DRIVE" | "ROAD_TEST" | "EARTHS" | "HEAT" | "CLOSE_UP" | "PRESSURE_TEST" | "TANK_ON" | "FUEL_LEAK_TEST" | "FOR_NOW" | "MARK_POSITION" | "LOOSENS")[];
             effort: components["schemas"]["EffortFields"];
             findings: string[];
             /** Format: uuid */
@@ -4664,6 +4696,25 @@ export interface components {
             /** Format: int64 */
             by: number;
             title: string;
+        };
+        MadePart: {
+            material: string;
+            number: string;
+            /** Format: int32 */
+            pieces: number;
+            sizes: string;
+        };
+        MadeRequest: {
+            part: components["schemas"]["MadePart"];
+            /** Format: int64 */
+            version: number;
+        };
+        MadeResponse: {
+            /** Format: uuid */
+            jobId: string;
+            part: components["schemas"]["MadePart"];
+            /** Format: int64 */
+            version: number;
         };
         Market: {
             /** Format: int64 */
@@ -8122,7 +8173,7 @@ export interface operations {
             };
         };
     };
-    put_4: {
+    put_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -8168,7 +8219,7 @@ export interface operations {
             };
         };
     };
-    put_3: {
+    put_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -8246,6 +8297,30 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["ConfirmationRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    put_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                jobId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MadeRequest"];
             };
         };
         responses: {
@@ -9084,7 +9159,7 @@ export interface operations {
             };
         };
     };
-    of_23: {
+    of_24: {
         parameters: {
             query?: never;
             header?: never;
@@ -9348,7 +9423,7 @@ export interface operations {
             };
         };
     };
-    of_22: {
+    of_23: {
         parameters: {
             query?: never;
             header?: never;
@@ -9670,7 +9745,7 @@ export interface operations {
             };
         };
     };
-    of_21: {
+    of_22: {
         parameters: {
             query?: never;
             header?: never;
@@ -10114,7 +10189,7 @@ export interface operations {
             };
         };
     };
-    of_20: {
+    of_21: {
         parameters: {
             query?: never;
             header?: never;
@@ -10344,6 +10419,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["NewLinkResponse"];
+                };
+            };
+        };
+    };
+    of_20: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MadeResponse"][];
                 };
             };
         };

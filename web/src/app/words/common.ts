@@ -142,6 +142,7 @@ export const common = {
     sent_out: 'work sent out',
     sent_out_offer: 'offer',
     schedule_pin: 'moved date',
+    job_made: 'part made by hand',
     job_to_hand: 'tools and fasteners of a job',
     own_component: 'what is said of a part',
     own_recipe: 'recipe of your own',

@@ -16,6 +16,7 @@ import { NeedSheet } from './NeedSheet'
 import { PooledNeed, Total } from './PooledNeed'
 import { OrderForm } from '../order/OrderForm'
 import { OrderList } from '../order/OrderList'
+import { MadeParts } from '../made/MadeParts'
 
 type Need = Schemas['Need']
 
@@ -128,6 +129,7 @@ function Parts({ projectId, needs }: { projectId: string; needs: Need[] }) {
         })}
       </div>
       <Orders projectId={projectId} />
+      <MadeParts projectId={projectId} />
       {open && (
         <NeedSheet
           need={open}

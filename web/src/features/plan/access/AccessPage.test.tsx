@@ -45,7 +45,13 @@ const vehicleAccess = {
     stripDown('coolant', ['c'], { openedOn: '2026-03-01', version: 1 }),
   ],
   proposals: [{ access: 'gearbox', stripDowns: ['s', 't'], savedMinutes: 780, savedLitres: 1.5 }],
-  totals: { jobMinutes: 600, stripDownMinutes: 540, savedMinutes: 180, savedLitres: 0, litres: {} },
+  totals: {
+    jobMinutes: 600,
+    stripDownMinutes: 540,
+    savedMinutes: 180,
+    savedLitres: 0,
+    litres: { COOLANT: 5.2, FUEL: 40 },
+  },
   usedUp: { 'Input shaft seal': 1 },
   drains: { COOLANT: 2 },
   afterReconnecting: ['CLOCK'],
@@ -71,7 +77,8 @@ it('counts each opening once and says what sharing spares and could spare', asyn
     'Sharing saves 3 h. Up to 13 h more could be saved.',
   )
   expect(screen.getByText('1 × Input shaft seal')).toBeInTheDocument()
-  expect(screen.getByText('coolant: 2 times')).toBeInTheDocument()
+  expect(screen.getByText('5.2 l coolant · drained 2 times so far')).toBeInTheDocument()
+  expect(screen.getByText('40 l fuel')).toBeInTheDocument()
   expect(screen.getByText(/6 h in all, needs:/).parentElement).toHaveTextContent('On stands')
 })
 

@@ -82,17 +82,7 @@ export function AccessPage() {
                   </ul>
                 </Part>
               )}
-              {Object.keys(a.drains).length > 0 && (
-                <Part title={t('access.drains')}>
-                  <ul>
-                    {Object.entries(a.drains).map(([circuit, count]) => (
-                      <li key={circuit}>
-                        {t('access.drained', { circuit: t(`access.circuit.${circuit as Circuit}`), count })}
-                      </li>
-                    ))}
-                  </ul>
-                </Part>
-              )}
+              <RunsOut vehicleAccess={a} />
               <FluidQuestion projectId={projectId} vehicleAccess={a} />
               <Library vehicleAccess={a} onChange={setOwn} />
             </div>
@@ -108,6 +98,30 @@ export function AccessPage() {
         </Page>
       )}
     </Loaded>
+  )
+}
+
+/** What has to be caught and taken away, over the whole of the work. */
+function RunsOut({ vehicleAccess: a }: { vehicleAccess: VehicleAccess }) {
+  const { t } = useTranslation()
+  const units = useUnits()
+  const litres = Object.entries(a.totals.litres)
+  if (litres.length === 0) return null
+  return (
+    <Part title={t('access.runsOutInAll')}>
+      <ul>
+        {litres.map(([circuit, amount]) => (
+          <li key={circuit}>
+            {t('access.caught', {
+              litres: units.about(Math.round(amount * 10) / 10, 'LITRE'),
+              circuit: t(`access.circuit.${circuit as Circuit}`),
+            })}
+            {(a.drains[circuit] ?? 0) > 0 && ` · ${t('access.drained', { count: a.drains[circuit] ?? 0 })}`}
+          </li>
+        ))}
+      </ul>
+      <Further>{t('access.apart')}</Further>
+    </Part>
   )
 }
 

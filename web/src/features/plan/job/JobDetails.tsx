@@ -3,6 +3,7 @@ import type { Job } from './jobWork'
 
 type Detail = Job['details'][number]
 const known: Record<Detail, true> = {
+  SHIELD: true,
   SEALER_OFF: true,
   DEGREASE: true,
   TACK: true,

@@ -109,6 +109,7 @@ export const jobWords = {
     addNeed: 'Needs a part',
   },
   detail: {
+    SHIELD: 'moves wires and pipes out of the heat',
     SEALER_OFF: 'removes the sealer',
     DEGREASE: 'degreases',
     SEAM_SEAL: 'seals the seams',

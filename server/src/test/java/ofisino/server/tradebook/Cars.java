@@ -52,14 +52,18 @@ final class Cars {
             "front-suspension-left front-coil-spring BROKEN",
             "front-suspension-left ball-joint-lower WORN",
             "engine-block pistons WORN",
+            "engine-block camshaft WORN",
             "starter earth-strap WORN;starter SURFACE_RUST",
             "rear-axle pinion-seal LEAK",
             "gearbox gearbox-bearings WORN",
             "headlining headlining-cloth PERISHED",
+            "front-suspension-left front-arm SURFACE_RUST",
+            "windscreen windscreen-glass CRACK",
             "injection injector LEAK");
 
     private static final List<String> OF_A_MOTORCYCLE = List.of(
             "frame-front CRACK",
+            "frame-cradle CRACK",
             "fork-left fork-seal LEAK",
             "chain final-chain WORN",
             "front-brakes WORN",

@@ -55,9 +55,14 @@ final class EngineSentences {
                 sentence(
                         36,
                         "The tank goes on for good when nothing is hot any more",
-                        plan -> plan.work(j -> j.isAt("fuel-tank") && j.does(Operation.REPLACE))
+                        plan -> plan.work(j -> j.isAt("fuel-tank")
+                                        && j.does(Operation.REPLACE)
+                                        && (j.things().isEmpty()
+                                                || j.isAbout("fuel-tank-shell", "tank-inside", "tank-straps")))
                                 .flatMap(tank -> HeatSentences.hot(plan)
-                                        .map(h -> that(h.title(), !h.end().isAfter(tank.start()))))),
+                                        .map(h -> that(
+                                                h.title() + " before " + tank.title(),
+                                                !h.end().isAfter(tank.start()))))),
                 sentence(
                         38,
                         "Pressure is let out before a joint of an injection is opened",
@@ -135,6 +140,16 @@ final class EngineSentences {
                                 .flatMap(test -> runs(plan)
                                         .map(run ->
                                                 that(run.title(), !test.end().isAfter(run.start()))))),
+                sentence(
+                        46,
+                        "A camshaft has its first minutes when all that runs with it is proved",
+                        plan -> plan.work(j -> j.isAbout("camshaft") && j.does(Operation.REPLACE))
+                                .flatMap(cam -> starts(plan)
+                                        .flatMap(start -> plan.work(j -> j.id().equals(cam.id())
+                                                        || j.has(Detail.PRESSURE_TEST)
+                                                        || j.has(Detail.FUEL_LEAK_TEST))
+                                                .map(j ->
+                                                        that(j.title(), !j.end().isAfter(start.start())))))),
                 sentence(
                         47,
                         "A belt comes with its tensioner, and is turned by hand",

@@ -10,7 +10,7 @@ import ofisino.core.plan.job.Detail;
 import ofisino.core.plan.job.Operation;
 import ofisino.server.tradebook.Sentence.Case;
 
-/** G to J: drive line, electrics, restraint, paint, glass, trim. */
+/** G to J: drive line, electrics, restraint, order of coats, water, access. */
 final class FinishSentences {
     private static final Set<String> CARRIES =
             Set.of("BRAKES", "STEERING_AND_SUSPENSION", "WHEELS_AND_TYRES", "RESTRAINT", "FUEL", "STRUCTURE");

@@ -36,6 +36,17 @@ final class HeatSentences {
                                         j.title(),
                                         plan.isOpen(j, "carpets-out") && plan.isOpen(j, "front-seats-out")))),
                 sentence(
+                        4,
+                        "Wires and pipes are out of the heat before anything sparks",
+                        plan -> plan.work(j -> j.has(Detail.WELD_OUT))
+                                .flatMap(out -> Stream.concat(Stream.of(out), plan.with(out))
+                                        .filter(Work::isHot)
+                                        .map(h -> that(
+                                                h.title(),
+                                                plan.with(h)
+                                                        .anyMatch(j -> j.has(Detail.SHIELD)
+                                                                && !j.end().isAfter(h.start())))))),
+                sentence(
                         5,
                         "The battery is isolated while anything is welded",
                         plan -> plan.work(j -> j.does(Operation.WELD))

@@ -70,6 +70,7 @@ class PlantedBreachTest {
         plant(1, never("tank-off", "bike-tank-off"));
         plant(2, all(j -> j.isAt("fuel-tank"), j -> j.doing(Operation.WELD, Set.of())));
         plant(3, never("front-seats-out"));
+        plant(4, all(j -> j.has(Detail.SHIELD), PlantedBreachTest::plain));
         plant(5, never("battery-isolated", "bike-battery-isolated"));
         plant(6, all(j -> j.has(Detail.MEASURE), PlantedBreachTest::plain));
         plant(7, p -> p.without(j -> j.says("Brace")));
@@ -121,6 +122,7 @@ class PlantedBreachTest {
         plant(43, p -> p.without(j -> j.has(Detail.FLUSH)));
         plant(44, p -> first(p, j -> j.has(Detail.FIRST_START)));
         plant(45, p -> last(p, j -> j.has(Detail.PRESSURE_TEST)));
+        plant(46, p -> last(p, j -> j.isAbout("camshaft")));
         plant(47, p -> p.without(j -> j.has(Detail.TURN_BY_HAND)));
         plant(49, p -> late(p, "engine-oil-drained"));
         plant(50, p -> first(p, j -> j.has(Detail.PRESSURE_TEST)));
@@ -155,7 +157,17 @@ class PlantedBreachTest {
         plant(73, p -> first(p, j -> j.has(Detail.GLASS)));
         plant(75, p -> first(p, j -> j.has(Detail.WATER_TEST)));
         plant(77, p -> p.opening(o -> true, o -> o.closedAt(o.stripTo())));
+        coats();
         plant(93, p -> last(p, j -> j.isIn("BRAKES") && j.does(Operation.BLEED)));
+    }
+
+    private static void coats() {
+        plant(68, p -> last(p, j -> j.does(Operation.PRIME)));
+        plant(71, p -> first(p, j -> j.does(Operation.PAINT)));
+        plant(72, all(j -> true, Work::without));
+        plant(74, p -> first(p, j -> BrakeSentences.moves(p).anyMatch(m -> m.id().equals(j.id()))));
+        plant(78, p -> first(p, j -> j.does(Operation.COAT)));
+        plant(79, p -> first(p, j -> j.waits().compareTo(CoatSentences.AWAY) < 0));
     }
 
     private static void plant(int sentence, UnaryOperator<Plan> breach) {

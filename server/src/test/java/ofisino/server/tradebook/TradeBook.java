@@ -13,7 +13,8 @@ final class TradeBook {
                     BrakeSentences.all(),
                     ChassisSentences.all(),
                     EngineSentences.all(),
-                    FinishSentences.all())
+                    FinishSentences.all(),
+                    CoatSentences.all())
             .flatMap(List::stream)
             .toList();
 

@@ -7,6 +7,8 @@ import java.util.regex.Pattern;
 
 /** What an operation does more exactly, where the order of work depends on it. */
 public enum Detail {
+    /** Wires, pipes and hoses behind it are moved aside or shielded from heat. */
+    SHIELD,
     SEALER_OFF,
     DEGREASE,
     SEAM_SEAL,

@@ -58,6 +58,7 @@ record RecipeReader(Parts parts) {
                 "before-heat",
                 "after",
                 "people",
+                "wait",
                 "tools"));
         return new Shared(
                 new SharedWork(

@@ -38,6 +38,8 @@ class OrderOfWorkRulesTest {
 
     private static final String[] PAIRS = {
         "sealer-before-blast; clean sealer_off -; blast - -",
+        "shield-before-heat; clean shield -; cut - -",
+        "shield-before-heat; clean shield -; adjust heat -",
         "sealer-before-weld; clean sealer_off -; weld - -",
         "degrease-before-blast; clean degrease -; blast - -",
         "blast-before-cut; blast - -; cut - -",
@@ -112,6 +114,8 @@ class OrderOfWorkRulesTest {
         "coolant-before-start; test pressure_test cooling; test runs exhaust",
         "engine-before-start; strip - engine; test first_start engine",
         "engine-before-start; replace - fuel; test first_start engine",
+        "water-test-before-road; test water_test -; test road_test -",
+        "water-test-before-road; test water_test -; test drive -",
         "start-before-road; test first_start engine; test road_test -",
         "clutch-before-road; bleed - transmission; test road_test -",
         "align-before-road; align - -; test road_test -"

@@ -4507,6 +4507,7 @@ export interface components {
             finishedBy?: string;
             /** Format: date */
             finishedOn?: string;
+            gated: boolean;
             halfOpen: string;
             /** Format: uuid */
             id: string;

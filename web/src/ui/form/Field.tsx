@@ -66,7 +66,7 @@ export function Choice({
   const id = useId()
   return (
     <Frame id={id} label={label} hint={hint} error={error}>
-      <select id={id} className="select w-full" {...described(id, error)} {...select}>
+      <select id={id} className="select w-full truncate" {...described(id, error)} {...select}>
         {children}
       </select>
     </Frame>

@@ -73,7 +73,7 @@ function Waiting({ job, all }: { job: Job; all: Job[] }) {
     <>
       {before.length > 0 && ` · ${t('work.after', { codes: before.map((b) => b.code).join(', ') })}`}
       {job.lacks.length > 0 && ` · ${t('work.needs', { parts: job.lacks.join(', ') })}`}
-      {before.length === 0 && job.lacks.length === 0 && ` · ${t('work.canStart')}`}
+      {before.length === 0 && job.lacks.length === 0 && ` · ${t(job.gated ? 'work.gated' : 'work.canStart')}`}
     </>
   )
 }

@@ -53,6 +53,7 @@ export const jobWords = {
     after: 'after {{codes}}',
     needs: 'needs {{parts}}',
     canStart: 'ready to start',
+    gated: 'asks the road list first',
   },
   job: {
     title: 'What needs doing',

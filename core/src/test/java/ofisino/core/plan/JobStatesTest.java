@@ -97,6 +97,7 @@ class JobStatesTest {
                 item("loose", JobState.LOOSE, 60, true),
                 item("dropped", JobState.DROPPED, 60, true),
                 item("free", JobState.PLANNED, 60, true, "finished", "dropped"),
+                item("drive", JobState.PLANNED, 60, true, "finished"),
                 item("held", JobState.PLANNED, 60, true, "finished", "loose"),
                 item("lacking", JobState.PLANNED, 60, false, "finished"),
                 item("over", JobState.VERIFIED, 60, false, "loose"));
@@ -111,15 +112,15 @@ class JobStatesTest {
 
     @Test
     void whatIsLeftIsNeverLessThanNothing() {
-        assertThat(new Progress.Item<>("a", JobState.BEGUN, 60, 40, Set.of(), true).leftMinutes())
+        assertThat(new Progress.Item<>("a", JobState.BEGUN, 60, 40, Set.of(), true, false).leftMinutes())
                 .isEqualTo(20);
-        assertThat(new Progress.Item<>("a", JobState.BEGUN, 60, 90, Set.of(), true).leftMinutes())
+        assertThat(new Progress.Item<>("a", JobState.BEGUN, 60, 90, Set.of(), true, false).leftMinutes())
                 .isZero();
-        assertThat(new Progress.Item<>("a", JobState.FINISHED, 60, 0, Set.of(), true).leftMinutes())
+        assertThat(new Progress.Item<>("a", JobState.FINISHED, 60, 0, Set.of(), true, false).leftMinutes())
                 .isZero();
     }
 
     private static Progress.Item<String> item(String id, JobState state, int likely, boolean parts, String... after) {
-        return new Progress.Item<>(id, state, likely, 0, Set.of(after), parts);
+        return new Progress.Item<>(id, state, likely, 0, Set.of(after), parts, id.startsWith("drive"));
     }
 }

@@ -12,6 +12,9 @@ import ofisino.core.kernel.VehicleSystem;
  * @param system empty where nobody knows: it counts like the gravest
  */
 public record JobNature(Operation operation, Optional<VehicleSystem> system, Set<Detail> details) {
+    private static final Set<Detail> STARTS_OR_DRIVES =
+            EnumSet.of(Detail.FIRST_START, Detail.RUNS, Detail.DRIVE, Detail.ROAD_TEST);
+
     public JobNature {
         details = Set.copyOf(details);
     }
@@ -35,6 +38,11 @@ public record JobNature(Operation operation, Optional<VehicleSystem> system, Set
     /** It sparks or burns on the vehicle: welding, cutting, heat. What is made on the bench is none. */
     public boolean isHot() {
         return operation == Operation.WELD || operation == Operation.CUT || details.contains(Detail.HEAT);
+    }
+
+    /** It starts or drives the vehicle: the list for the road is asked before it begins. */
+    public boolean startsOrDrives() {
+        return details.stream().anyMatch(STARTS_OR_DRIVES::contains);
     }
 
     /** Of two jobs made into one: it asks for all that either asks for. */

@@ -12,12 +12,13 @@ import java.util.stream.Collectors;
  *
  * @param earnedMinutes by the 50/50 rule on the likely effort: half once begun, all once verified
  * @param scopeMinutes  likely effort of all that is not dropped
- * @param ready         jobs that wait for no other job and for no part
+ * @param ready         jobs that wait for no other job, for no part and for no gate
  * @param waitForParts  jobs that lack a part
  */
 public record Progress(long earnedMinutes, long scopeMinutes, int ready, int waitForParts) {
-    /** @param after jobs that come before it; @param partsHere all that it needs is here, looked at and right */
-    public record Item<I>(I id, JobState state, int likelyMinutes, int spentMinutes, Set<I> after, boolean partsHere) {
+    /** @param after jobs that come before it; @param partsHere all that it needs is here, looked at and right; @param gated the list for the road is asked first */
+    public record Item<I>(
+            I id, JobState state, int likelyMinutes, int spentMinutes, Set<I> after, boolean partsHere, boolean gated) {
         /** What is left of the likely effort; nothing of a job that is over. */
         public int leftMinutes() {
             return state.isOver() ? 0 : Math.max(0, likelyMinutes - spentMinutes);
@@ -36,7 +37,7 @@ public record Progress(long earnedMinutes, long scopeMinutes, int ready, int wai
             earned += item.state().earnedShare() * item.likelyMinutes();
             if (item.state().isOver()) continue;
             if (!item.partsHere()) lacking++;
-            else if (waits.get(item.id()).isEmpty()) ready++;
+            else if (waits.get(item.id()).isEmpty() && !item.gated()) ready++;
         }
         return new Progress(Math.round(earned), scope, ready, lacking);
     }

@@ -8,6 +8,7 @@ import java.util.Set;
 import ofisino.core.kernel.Aim;
 import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.job.Detail;
+import ofisino.core.plan.job.JobNature;
 import ofisino.core.plan.job.Operation;
 import ofisino.core.plan.job.Precedence;
 import ofisino.core.roadready.gate.DriveJobs.Open;
@@ -16,6 +17,7 @@ import ofisino.core.vehicle.finding.SafetyClass;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 
 /** A car without brakes is not sent on its first drive. Common practice, no source. */
 class DriveJobsTest {
@@ -39,6 +41,14 @@ class DriveJobsTest {
                         work("something", null),
                         START))
                 .containsExactlyInAnyOrder("brakes", "steering", "something", "start");
+    }
+
+    /** No job is said to be ready that a gate may refuse. */
+    @ParameterizedTest
+    @EnumSource
+    void whateverAsksAGateIsKnownToStartOrDrive(Detail detail) {
+        assertThat(new JobNature(Operation.TEST, Optional.empty(), Set.of(detail)).startsOrDrives())
+                .isEqualTo(Gate.askedBy(Operation.TEST, Set.of(detail)).isPresent());
     }
 
     @Test

@@ -89,6 +89,7 @@ record JobController(JobService service, ChainService chains, JobShaping shaping
             List<UUID> after,
             Set<UUID> waitsFor,
             List<String> lacks,
+            boolean gated,
             List<UUID> findings,
             Set<Caution> cautions) {}
 
@@ -135,6 +136,7 @@ record JobController(JobService service, ChainService chains, JobShaping shaping
                     lacking.getOrDefault(j.id(), List.of()).stream()
                             .map(Need::title)
                             .toList(),
+                    items.get(j.id()).gated(),
                     findingLinks.stream()
                             .filter(l -> l.jobId().equals(j.id()))
                             .map(FindingLinkRow::findingId)

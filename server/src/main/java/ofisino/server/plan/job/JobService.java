@@ -83,7 +83,8 @@ record JobService(
                         j.likelyMinutes(),
                         j.spentMinutes(),
                         after.getOrDefault(j.id(), Set.of()),
-                        !lacking.containsKey(j.id())))
+                        !lacking.containsKey(j.id()),
+                        j.nature().startsOrDrives()))
                 .toList();
     }
 

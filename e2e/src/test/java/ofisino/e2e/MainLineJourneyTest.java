@@ -20,6 +20,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
+import com.microsoft.playwright.options.LoadState;
 import java.time.LocalDate;
 import java.util.List;
 import org.junit.jupiter.api.AfterAll;
@@ -50,8 +51,7 @@ class MainLineJourneyTest {
 
     @AfterAll
     static void close() throws Exception {
-        if (browsing != null) browsing.close();
-        if (server != null) server.close();
+        for (AutoCloseable c : new AutoCloseable[] {browsing, server}) if (c != null) c.close();
     }
 
     @Test
@@ -367,20 +367,18 @@ class MainLineJourneyTest {
         Page phone = browsing.phoneOf(desk);
         phone.navigate("/");
         phone.locator("a:has-text('Halvern Pipit')").first().click();
-        for (String page : List.of(
-                word("nav.walk"), word("nav.work"), word("nav.parts"), word("nav.workSessions"), word("nav.today"))) {
-            go(phone, page);
+        for (String tab : List.of("walk", "work", "parts", "workSessions", "today")) {
+            go(phone, word("nav." + tab));
             phone.locator("main").waitFor();
             accessible(phone);
         }
         for (String page : List.of(word("nav.plan"), word("nav.money"), word("nav.settings"), word("nav.garage"))) {
-            phone.getByRole(
-                            AriaRole.LINK,
-                            new Page.GetByRoleOptions().setName(page).setExact(true))
+            var named = new Page.GetByRoleOptions().setName(page).setExact(true);
+            phone.getByRole(AriaRole.LINK, named)
                     .locator("visible=true")
                     .first()
                     .click();
-            phone.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
+            phone.waitForLoadState(LoadState.NETWORKIDLE);
             accessible(phone);
             if (page.equals(word("nav.settings"))) press(phone, word("close"));
         }

@@ -18,7 +18,7 @@ import tools.jackson.databind.JsonNode;
 /** What is done once for all that it serves: one bleeding, one brake test, one tracking. Common practice, no source. */
 @ExtendWith(TestApplication.class)
 class SharedWorkTest {
-    private static final List<String> FINDINGS = List.of(
+    static final List<String> FINDINGS = List.of(
             "front-brakes WORN",
             "rear-brakes LEAK",
             "brake-pipes RUST_THROUGH",
@@ -105,6 +105,31 @@ class SharedWorkTest {
                         .filter(c -> own.contains(c.get(0).path("chainId").asString())))
                 .as("packages")
                 .hasSize(18);
+    }
+
+    /** Whoever plans the sill today and the tank tomorrow drains the fuel once, as one who plans both at once. */
+    @Test
+    void theFuelIsDrainedOnceInWhateverOrderTheWorkIsMade(TestGarage garage) {
+        UUID project = garage.project();
+        List<UUID> sill = chain(garage, project, "sill-left", "RUST_THROUGH");
+        List<UUID> tank = chain(garage, project, "fuel-tank", "RUST_THROUGH");
+        List<JsonNode> jobs = garage.owner()
+                .get("/api/projects/" + project + "/jobs")
+                .ok()
+                .path("jobs")
+                .valueStream()
+                .filter(j -> !j.path("state").asString().equals("DROPPED"))
+                .toList();
+        assertThat(jobs)
+                .filteredOn(j -> j.path("operation").asString().equals("STRIP")
+                        && j.path("system").asString().equals("FUEL"))
+                .extracting(j -> j.path("id").asString())
+                .containsExactly(tank.get(0).toString());
+        assertThat(jobs)
+                .filteredOn(j -> j.path("id").asString().equals(sill.get(1).toString()))
+                .singleElement()
+                .satisfies(first -> assertThat(first.path("after").valueStream().map(JsonNode::asString))
+                        .contains(tank.get(0).toString()));
     }
 
     /** It comes last, belongs to all that it serves, and is needed as soon as the most urgent of them is. */

@@ -18,7 +18,7 @@ import org.springframework.stereotype.Service;
 
 /** The jobs of what is done once for all that it serves. */
 @Service
-record SharedJobs(JobMapper mapper, ChainSteps steps, JobOrder order, Recipes shipped) {
+record SharedJobs(JobMapper mapper, ChainSteps steps, JobOrder order, JobShaping shaping, Recipes shipped) {
     /** By shared work, the job of it that is planned, has not begun and is still what that work is. */
     Map<String, Job> planned(Caller caller, UUID projectId) {
         Map<UUID, String> recipeOf = mapper.chains(caller.garageId(), projectId).stream()
@@ -53,7 +53,22 @@ record SharedJobs(JobMapper mapper, ChainSteps steps, JobOrder order, Recipes sh
             all.add(job);
         }
         all.addAll(0, first);
+        if (first.isEmpty()) takeOver(caller, served.projectId(), made);
         return all;
+    }
+
+    /** What was to be prepared and is done by these jobs anyway is not done twice: the fuel of a tank that comes off. */
+    private void takeOver(Caller caller, UUID projectId, List<UUID> made) {
+        Map<String, Job> planned = planned(caller, projectId);
+        for (SharedWork work : shipped.preparation()) {
+            Job prepared = planned.get(work.id());
+            if (prepared == null) continue;
+            made.stream()
+                    .filter(job ->
+                            work.isDoneBy(mapper.require(caller.garageId(), job).nature()))
+                    .findFirst()
+                    .ifPresent(job -> shaping.join(caller, job, prepared.id()));
+        }
     }
 
     private void link(Caller caller, UUID before, UUID after) {

@@ -183,7 +183,7 @@ class MainLineJourneyTest {
         says(desk, word("job.titleMissing"));
         desk.getByLabel(word("job.title")).fill("Hang the door again");
         desk.getByRole(AriaRole.DIALOG)
-                .locator("label:has-text('Paint: sill, left') input")
+                .locator("label:has-text('Paint, then wires and pipes back: sill, left') input")
                 .check();
         press(desk, word("save"));
         says(desk, word("job.added", "title", "Hang the door again"));

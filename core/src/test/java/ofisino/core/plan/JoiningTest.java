@@ -29,7 +29,7 @@ import ofisino.core.plan.whatif.Splitting;
 import org.junit.jupiter.api.Test;
 
 class JoiningTest {
-    private static final Instant NOW = Instant.parse("2026-03-02T17:00:00Z");
+    static final Instant NOW = Instant.parse("2026-03-02T17:00:00Z");
     private static final Activity.Crew INES = new Activity.Crew(1, List.of("ines"));
 
     /** By hand: two strip-downs of the engine out, each inside a strip-down of the bonnet off; made one, the bonnet comes off once, too: 4 + 2 activities less 4. */
@@ -104,7 +104,7 @@ class JoiningTest {
                 .toList();
     }
 
-    private static PlanProblem twice() {
+    static PlanProblem twice() {
         List<Activity> activities = List.of(
                 work("seal"),
                 work("mount"),
@@ -116,12 +116,11 @@ class JoiningTest {
                 stripDown("refit bonnet1", Activity.ActivityKind.REFIT),
                 stripDown("strip bonnet2", Activity.ActivityKind.STRIP),
                 stripDown("refit bonnet2", Activity.ActivityKind.REFIT));
-        var all = new TimeWindow(NOW, NOW.plus(Duration.ofHours(40)));
         return PlanProblem.simple(
                         NOW,
                         NOW.plus(Duration.ofDays(3)),
                         ZoneOffset.UTC,
-                        List.of(new Person("ines", List.of(all))),
+                        withTime(Duration.ofHours(40)),
                         activities,
                         List.of())
                 .withStripDowns(
@@ -133,7 +132,26 @@ class JoiningTest {
                         List.of());
     }
 
-    private static StripDown stripDown(String id, String access, String job, String inside) {
+    static List<Person> withTime(Duration howLong) {
+        return List.of(new Person("ines", List.of(new TimeWindow(NOW, NOW.plus(howLong)))));
+    }
+
+    /** The same, needed for the show only. */
+    static Activity forShow(Activity a) {
+        return new Activity(
+                a.id(),
+                a.kind(),
+                Aim.SHOW,
+                a.workSlots(),
+                a.crew(),
+                a.timing(),
+                a.demand(),
+                a.dues(),
+                a.states(),
+                a.begun());
+    }
+
+    static StripDown stripDown(String id, String access, String job, String inside) {
         return new StripDown(
                 id,
                 access,
@@ -143,11 +161,11 @@ class JoiningTest {
                 inside == null ? List.of() : List.of(inside));
     }
 
-    private static Activity work(String id) {
+    static Activity work(String id) {
         return Activity.job(id, Aim.RUNNER, 4, INES);
     }
 
-    private static Activity stripDown(String id, Activity.ActivityKind kind) {
+    static Activity stripDown(String id, Activity.ActivityKind kind) {
         return Activities.ofAccess(id, kind, Aim.RUNNER, 4, INES);
     }
 

@@ -18,7 +18,7 @@ import org.junit.jupiter.api.Test;
 /** A car for the road is closed with a top coat; one to drive every day gets its colour, one to show is polished. Common practice, no source. */
 class PaintByStandardTest {
     private static final Equipment ESTATE = Vehicles.of(BodyStyle.ESTATE, 1969);
-    private static final String TOP_COAT = "Paint;";
+    private static final String TOP_COAT = "Paint,";
 
     @Test
     void aDoorGetsItsPaintWhereTheCarIsToBeSeen() {

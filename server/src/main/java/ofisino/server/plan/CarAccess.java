@@ -39,6 +39,7 @@ public interface CarAccess {
      * @param open     somebody opened it already
      * @param inside   strip-downs of what it needs
      * @param excludes states that the vehicle is not in meanwhile
+     * @param apart    a person wants it by itself
      * @param raised   the vehicle stands on stands meanwhile
      */
     record Unclosed(
@@ -54,7 +55,8 @@ public interface CarAccess {
             Set<UUID> jobs,
             Set<UUID> inside,
             Set<CarState> excludes,
-            boolean raised) {
+            boolean raised,
+            boolean apart) {
         public Unclosed {
             excludes = Set.copyOf(excludes);
             jobs = Set.copyOf(jobs);

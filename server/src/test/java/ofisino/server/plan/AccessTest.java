@@ -18,53 +18,75 @@ import tools.jackson.databind.JsonNode;
 
 @ExtendWith(TestApplication.class)
 class AccessTest {
+    /** The plan opens the gearbox once for both; a person sets them apart, and makes them one again. */
     @Test
-    void aJobBringsItsUsualAccessAndMergingSavesThemOnce(TestGarage garage) {
+    void aJobBringsItsUsualAccessAndThePlanSharesIt(TestGarage garage) {
         UUID project = garage.project();
         job(garage, project, "Renew the clutch", "gearbox", "REPLACE");
-        job(garage, project, "Renew the gearbox seal", "gearbox", "ASSEMBLE");
-        JsonNode before = access(garage, project);
-        JsonNode proposal = before.path("proposals").get(0);
-        assertThat(proposal.path("access").asString()).isEqualTo("gearbox-out");
-        int jobs = before.path("totals").path("jobMinutes").asInt();
-        int apart = before.path("totals").path("stripDownMinutes").asInt();
-        assertThat(before.path("totals").path("savedMinutes").asInt()).isZero();
-        merge(garage, project, proposal).ok();
-        JsonNode after = access(garage, project);
-        assertThat(after.path("totals").path("savedMinutes").asInt())
-                .isEqualTo(proposal.path("savedMinutes").asInt())
-                .isEqualTo(apart / 2);
-        // hours in scope: jobs and strip-downs, each once
-        assertThat(after.path("totals").path("jobMinutes").asInt()).isEqualTo(jobs);
-        assertThat(after.path("stripDowns")
+        UUID seal = job(garage, project, "Renew the gearbox seal", "gearbox", "ASSEMBLE");
+        JsonNode shared = access(garage, project);
+        assertThat(gearboxOut(shared)).hasSize(1);
+        assertThat(shared.path("proposals")).isEmpty();
+        int jobs = shared.path("totals").path("jobMinutes").asInt();
+        int once = shared.path("totals").path("stripDownMinutes").asInt();
+        assertThat(shared.path("totals").path("savedMinutes").asInt()).isEqualTo(once);
+        assertThat(shared.path("stripDowns")
                         .valueStream()
-                        .mapToInt(o -> minutes(after, o.path("access").asString()))
+                        .mapToInt(o -> minutes(shared, o.path("access").asString()))
                         .sum())
-                .isEqualTo(after.path("totals").path("stripDownMinutes").asInt());
-        assertThat(after.path("proposals")
-                        .valueStream()
-                        .noneMatch(p -> p.path("access").asString().equals("gearbox-out")))
-                .isTrue();
-        // and apart again
-        JsonNode stripDown = stripDown(after, "gearbox-out");
+                .as("each once")
+                .isEqualTo(once);
+
+        setApart(garage, project, stripDown(shared, "gearbox-out"), seal);
+        JsonNode apart = access(garage, project);
+        assertThat(gearboxOut(apart)).as("the plan leaves it so").hasSize(2);
+        assertThat(apart.path("totals").path("jobMinutes").asInt()).isEqualTo(jobs);
+        JsonNode proposal = apart.path("proposals")
+                .valueStream()
+                .filter(p -> p.path("access").asString().equals("gearbox-out"))
+                .findFirst()
+                .orElseThrow();
+        merge(garage, project, proposal).ok();
+        assertThat(gearboxOut(access(garage, project))).hasSize(1);
+    }
+
+    /** What the plan opens at once is opened at once: the second job may begin. */
+    @Test
+    void whatThePlanSharesIsOpenForAllOfIt(TestGarage garage) {
+        UUID project = garage.project();
+        UUID clutch = job(garage, project, "Renew a hose", "heater-hoses", "REPLACE");
+        UUID other = job(garage, project, "Renew the radiator", "radiator", "REPLACE");
+        JsonNode coolant = stripDown(access(garage, project), "coolant-drained");
+        assertThat(coolant.path("jobs").valueStream().map(JsonNode::asString))
+                .contains(clutch.toString(), other.toString());
+        open(garage, project, coolant.path("stripDown").asString()).ok();
+        garage.move(clutch, "BEGUN");
+        JsonNode after = stripDown(access(garage, project), "coolant-drained");
+        assertThat(after.path("openedOn").isMissingNode()).isFalse();
+        assertThat(after.path("jobs")).hasSize(2);
+    }
+
+    private static List<JsonNode> gearboxOut(JsonNode access) {
+        return access.path("stripDowns")
+                .valueStream()
+                .filter(o -> o.path("access").asString().equals("gearbox-out"))
+                .toList();
+    }
+
+    private static void setApart(TestGarage garage, UUID project, JsonNode stripDown, UUID job) {
         garage.owner()
                 .post(
                         "/api/projects/" + project + "/access/split",
                         map(
                                 "access",
-                                "gearbox-out",
+                                stripDown.path("access").asString(),
                                 "stripDown",
                                 stripDown.path("stripDown").asString(),
                                 "jobs",
-                                List.of(stripDown.path("jobs").get(0).asString()),
+                                List.of(job),
                                 "fresh",
                                 UUID.randomUUID()))
                 .ok();
-        assertThat(access(garage, project)
-                        .path("stripDowns")
-                        .valueStream()
-                        .filter(o -> o.path("access").asString().equals("gearbox-out")))
-                .hasSize(2);
     }
 
     @Test
@@ -184,14 +206,14 @@ class AccessTest {
         UUID clutch = job(garage, project, "Renew the clutch", "gearbox", "REPLACE");
         UUID seal = job(garage, project, "Renew the gearbox seal", "gearbox", "ASSEMBLE");
         UUID seat = job(garage, project, "Mend the seat", "seat-left", "REPLACE");
-        merge(garage, project, access(garage, project).path("proposals").get(0)).ok();
         own(garage, project, "gearbox-out", List.of("gearbox-unbolted", "front-seats-out"), 150)
                 .ok();
         JsonNode access = access(garage, project);
         assertThat(access.path("stripDowns")
                         .valueStream()
                         .filter(o -> o.path("access").asString().equals("front-seats-out")))
-                .hasSize(2);
+                .as("the plan shares them with the seat")
+                .hasSize(1);
         assertThat(stripDown(access, "gearbox-out").path("around").valueStream().count())
                 .isEqualTo(5); // battery, stands, propeller shaft, gearbox unbolted, seats
         // a job of another piece joins through an access that needs what it has open elsewhere

@@ -176,7 +176,31 @@ class PlannerTest {
                 .contains("WORK_SESSIONS");
     }
 
-    /** Two jobs that open the gearbox each for itself: opened once, the dates come no later, and nothing is changed by asking. */
+    private static void setApart(TestGarage garage, UUID project) {
+        JsonNode shared = garage.owner()
+                .get("/api/projects/" + project + "/access")
+                .ok()
+                .path("stripDowns")
+                .valueStream()
+                .filter(o -> o.path("access").asString().equals("gearbox-out"))
+                .findFirst()
+                .orElseThrow();
+        garage.owner()
+                .post(
+                        "/api/projects/" + project + "/access/split",
+                        map(
+                                "access",
+                                "gearbox-out",
+                                "stripDown",
+                                shared.path("stripDown").asString(),
+                                "jobs",
+                                List.of(shared.path("jobs").get(0).asString()),
+                                "fresh",
+                                UUID.randomUUID()))
+                .ok();
+    }
+
+    /** Two jobs that somebody wants to open the gearbox each for itself: opened once, the dates come no later, and nothing is changed by asking. */
     @Test
     void stripDownOnceIsSeenInTheDatesBeforeItIsDone(TestGarage garage) {
         UUID project = inTheEvenings(garage);
@@ -186,6 +210,7 @@ class PlannerTest {
                     .put("/api/jobs/" + job + "/access", map("accesses", List.of("gearbox-out")))
                     .ok();
         }
+        setApart(garage, project);
         JsonNode access =
                 garage.owner().get("/api/projects/" + project + "/access").ok();
         JsonNode stripDowns = access.path("proposals")

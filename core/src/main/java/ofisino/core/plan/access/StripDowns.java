@@ -166,7 +166,8 @@ public final class StripDowns<J> {
         return Optional.ofNullable(stripDowns.getOrDefault(access, Map.of()).get(job));
     }
 
-    private Set<J> jobsIn(String access, String stripDown) {
+    /** The jobs of a strip-down; empty where there is none. */
+    public Set<J> jobsOf(String access, String stripDown) {
         Set<J> found = new LinkedHashSet<>();
         stripDowns.getOrDefault(access, Map.of()).forEach((job, s) -> {
             if (s.equals(stripDown)) found.add(job);
@@ -190,7 +191,7 @@ public final class StripDowns<J> {
     }
 
     private J any(String access, String stripDown) {
-        return jobsIn(access, stripDown).stream()
+        return jobsOf(access, stripDown).stream()
                 .findFirst()
                 .orElseThrow(() -> InvalidValue.of(
                         "strip-down.unknown", "This strip-down is not there any more.", "Load the page again."));
@@ -201,7 +202,7 @@ public final class StripDowns<J> {
      * shared.
      */
     public StripDowns<J> split(String access, String stripDown, Set<J> leaving, String fresh) {
-        Set<J> inside = jobsIn(access, stripDown);
+        Set<J> inside = jobsOf(access, stripDown);
         if (!inside.containsAll(leaving) || leaving.isEmpty() || leaving.size() == inside.size())
             throw InvalidValue.of(
                     "strip-down.split", "Some of its jobs must leave and some must stay.", "Choose some, not all.");
@@ -283,7 +284,7 @@ public final class StripDowns<J> {
 
     Set<J> together(String access, Collection<String> of) {
         Set<J> found = new LinkedHashSet<>();
-        of.forEach(stripDown -> found.addAll(jobsIn(access, stripDown)));
+        of.forEach(stripDown -> found.addAll(jobsOf(access, stripDown)));
         return found;
     }
 

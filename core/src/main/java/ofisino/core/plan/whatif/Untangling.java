@@ -21,6 +21,13 @@ import ofisino.core.plan.problem.Reason;
 public final class Untangling {
     private Untangling() {}
 
+    /** What is opened once for several, since it cannot be opened for each; empty where that is not what holds the plan. */
+    public static Optional<PlanProblem> of(PlanProblem problem, PlanOutcome outcome) {
+        if (outcome instanceof PlanOutcome.Circular c) return of(problem, c.circle());
+        if (outcome instanceof PlanOutcome.Infeasible i) return ofStays(problem, i.unplaced());
+        return Optional.empty();
+    }
+
     /**
      * @param circle that was found in the problem
      * @return the problem with one tangle less; empty where the circle has none, so that only a person can resolve it

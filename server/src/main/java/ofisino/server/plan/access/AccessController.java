@@ -36,6 +36,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 record AccessController(
         AccessService service,
+        SharedAccess shared,
         StripDownService stripDowns,
         VehicleAccess vehicleAccess,
         WhileOpenService whileOpen,
@@ -113,7 +114,7 @@ record AccessController(
 
     @GetMapping("/projects/{projectId}/access")
     VehicleAccessResponse of(Caller caller, @PathVariable UUID projectId) {
-        Standing s = service.standing(caller, projectId);
+        Standing s = shared.standing(caller, projectId);
         Equipment vehicle = before.vehicle(caller, projectId);
         StripDowns.Totals totals = s.stripDowns().totals();
         Map<String, Long> own = vehicleAccess.ownVersions(caller, projectId);
@@ -164,13 +165,7 @@ record AccessController(
     @PostMapping("/projects/{projectId}/access/merge")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void merge(Caller caller, @PathVariable UUID projectId, @RequestBody MergeRequest body) {
-        service.merge(
-                caller,
-                projectId,
-                body.access(),
-                body.jobs() == null
-                        ? body.stripDowns()
-                        : service.stripDownsOf(caller, projectId, body.access(), body.jobs()));
+        shared.merge(caller, projectId, body.access(), body.stripDowns(), body.jobs());
     }
 
     record SplitRequest(String access, UUID stripDown, Set<UUID> jobs, UUID fresh) {}
@@ -178,7 +173,7 @@ record AccessController(
     @PostMapping("/projects/{projectId}/access/split")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void split(Caller caller, @PathVariable UUID projectId, @RequestBody SplitRequest body) {
-        service.split(caller, projectId, body.access(), body.stripDown(), body.jobs(), body.fresh());
+        shared.split(caller, projectId, body.access(), body.stripDown(), body.jobs(), body.fresh());
     }
 
     @PostMapping("/projects/{projectId}/access/{stripDown}/open")
@@ -188,7 +183,7 @@ record AccessController(
             @PathVariable UUID projectId,
             @PathVariable UUID stripDown,
             @RequestBody StripDownRequest body) {
-        stripDowns.open(caller, projectId, stripDown, body.madeSure());
+        shared.open(caller, projectId, stripDown, body.madeSure());
     }
 
     /**

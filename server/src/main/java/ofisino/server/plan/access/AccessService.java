@@ -12,7 +12,6 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.BiFunction;
 import java.util.stream.Collectors;
-import ofisino.core.kernel.InvalidValue;
 import ofisino.core.plan.access.AccessGraph;
 import ofisino.core.plan.access.CarState;
 import ofisino.core.plan.access.Departure;
@@ -61,7 +60,7 @@ record AccessService(AccessMapper mapper, Projects projects, Jobs jobs, VehicleA
     }
 
     /** Where the jobs of a piece of work share a strip-down of an access, unless somebody said otherwise. */
-    private static UUID stripDownOf(UUID piece, String access) {
+    static UUID stripDownOf(UUID piece, String access) {
         return UUID.nameUUIDFromBytes((piece + access).getBytes(StandardCharsets.UTF_8));
     }
 
@@ -155,38 +154,9 @@ record AccessService(AccessMapper mapper, Projects projects, Jobs jobs, VehicleA
             if (!job.state().isOver() && !known.contains(job.id())) assign(caller, job, Departure.NONE);
     }
 
-    /** The strip-downs that the jobs are in, each once. */
-    List<UUID> stripDownsOf(Caller caller, UUID projectId, String access, List<UUID> of) {
-        Standing s = standing(caller, projectId);
-        return of.stream()
-                .map(job -> s.stripDowns().find(job, access))
-                .flatMap(Optional::stream)
-                .map(UUID::fromString)
-                .distinct()
-                .toList();
-    }
-
-    void merge(Caller caller, UUID projectId, String access, List<UUID> stripDowns) {
-        projects.requireOpen(caller, projectId);
-        if (stripDowns == null || stripDowns.size() < 2)
-            throw InvalidValue.at(
-                    "stripDowns",
-                    "strip-down.merge",
-                    "Fewer than two strip-downs are chosen.",
-                    "Choose at least two to make one of.");
-        Standing s = standing(caller, projectId);
-        for (UUID stripDown : stripDowns) s.mustNotBeClosed(stripDown.toString());
-        StripDowns<UUID> merged = s.stripDowns();
-        for (UUID other : stripDowns.subList(1, stripDowns.size()))
-            merged = merged.merged(access, stripDowns.get(0).toString(), other.toString());
-        move(caller, s.stripDowns(), merged);
-    }
-
-    void split(Caller caller, UUID projectId, String access, UUID stripDown, Set<UUID> leaving, UUID fresh) {
-        projects.requireOpen(caller, projectId);
-        Standing s = standing(caller, projectId);
-        s.mustNotBeClosed(stripDown.toString());
-        move(caller, s.stripDowns(), s.stripDowns().split(access, stripDown.toString(), leaving, fresh.toString()));
+    /** These jobs are in that strip-down. */
+    void keep(Caller caller, Set<UUID> sharing, String access, UUID stripDown) {
+        for (UUID job : sharing) mapper.moveStripDown(caller.garageId(), job, access, stripDown);
     }
 
     void move(Caller caller, StripDowns<UUID> before, StripDowns<UUID> after) {

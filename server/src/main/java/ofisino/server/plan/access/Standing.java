@@ -34,6 +34,14 @@ record Standing(
         return opened.containsKey(UUID.fromString(stripDown)) && !isClosed(stripDown);
     }
 
+    /** Whether a person gave its jobs a strip-down of their own: the plan shares it with nothing else. */
+    boolean isApart(StripDowns.StripDown<UUID> o) {
+        return o.jobs().stream()
+                .map(job -> AccessService.stripDownOf(
+                        jobs.get(job).piece(), o.access().id()))
+                .noneMatch(UUID.fromString(o.id())::equals);
+    }
+
     /** @throws Conflict when it was merged or split away meanwhile */
     StripDowns.StripDown<UUID> require(UUID stripDown) {
         return stripDowns.all().stream()
@@ -46,6 +54,11 @@ record Standing(
     void mustNotBeClosed(String stripDown) {
         if (isClosed(stripDown))
             throw Conflict.of("strip-down.closed", "This one is closed already.", "What is closed stays as it was.");
+    }
+
+    /** The same with other strip-downs. */
+    Standing sharing(StripDowns<UUID> others) {
+        return new Standing(accesses, direct, others, opened, jobs);
     }
 
     /** How often each circuit was let out. */

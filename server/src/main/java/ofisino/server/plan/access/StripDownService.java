@@ -19,18 +19,15 @@ import ofisino.core.plan.access.Access;
 import ofisino.core.plan.access.FluidChoice;
 import ofisino.core.plan.access.Raising;
 import ofisino.core.plan.access.StripDowns.StripDown;
-import ofisino.core.plan.permit.Move;
 import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.plan.CarAccess;
 import ofisino.server.plan.ClosedForNow;
-import ofisino.server.plan.LeaveAsked;
 import ofisino.server.plan.WorkTouched;
 import ofisino.server.plan.access.AccessMapper.StripDownRow;
 import ofisino.server.vehicle.Projects;
 import org.springframework.context.ApplicationEventPublisher;
-import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 
 /** Accesses that are opened and closed. */
@@ -217,17 +214,9 @@ record StripDownService(
                                 .map(a -> UUID.fromString(a.id()))
                                 .collect(Collectors.toSet()),
                         o.access().excludes(),
-                        o.access().cautions().contains(Caution.STANDS)))
+                        o.access().cautions().contains(Caution.STANDS),
+                        s.isApart(o)))
                 .toList();
-    }
-
-    /** A job begins when what it needs to have open is open. */
-    @EventListener
-    void leaveAsked(LeaveAsked asked) {
-        if (asked.move() != Move.BEGIN) return;
-        stripDowns(asked.caller(), asked.job().projectId()).stream()
-                .filter(s -> !s.open() && s.jobs().contains(asked.job().id()))
-                .forEach(s -> asked.facts().notOpened(s.id().toString(), s.name()));
     }
 
     private LocalDate today(Caller caller) {

@@ -35,6 +35,7 @@ import org.springframework.stereotype.Service;
 @Service
 record WhileOpenService(
         AccessService access,
+        SharedAccess shared,
         Jobs jobs,
         Needs needs,
         Findings findings,
@@ -48,7 +49,7 @@ record WhileOpenService(
     record Offer(Weighed weighed, Optional<String> zone) {}
 
     List<Offer> offers(Caller caller, UUID projectId, UUID id) {
-        Standing s = access.standing(caller, projectId);
+        Standing s = shared.standing(caller, projectId);
         StripDowns.StripDown<UUID> stripDown = s.require(id);
         String access = stripDown.access().id();
         int again = s.accesses().minutesAlone(List.of(access));
@@ -155,7 +156,7 @@ record WhileOpenService(
 
     void take(Caller caller, UUID projectId, UUID id, UUID jobId, String partId) {
         projects.requireOpen(caller, projectId);
-        Standing s = access.standing(caller, projectId);
+        Standing s = shared.standing(caller, projectId);
         StripDowns.StripDown<UUID> stripDown = s.require(id);
         AgeingParts.Part part =
                 ageing

@@ -2,6 +2,7 @@ package ofisino.server.plan.orderofwork;
 
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -17,6 +18,7 @@ import ofisino.core.kernel.Texts;
 import ofisino.core.plan.job.JobState;
 import ofisino.core.plan.job.Precedence;
 import ofisino.core.plan.orderofwork.Enablers;
+import ofisino.core.plan.orderofwork.OneSideAtATime;
 import ofisino.core.plan.orderofwork.OrderOfWorkRule;
 import ofisino.core.plan.orderofwork.OrderOfWorkRules;
 import ofisino.core.plan.orderofwork.OrderOfWorkRules.Blocked;
@@ -152,17 +154,24 @@ record OrderOfWorkService(OrderOfWorkMapper mapper, Jobs jobs, Projects projects
                                     .map(byId::get)
                                     .map(j -> "Do “%s” (%s) first.".formatted(j.title(), j.code()))
                                     .orElse("Add that job, or say under Order that there is nothing to do."));
+        OneSideAtATime.keeps(works.get(asked.job().id()), works.values())
+                .map(byId::get)
+                .ifPresent(other -> asked.facts()
+                        .ruleBroken(
+                                other.id().toString(),
+                                OneSideAtATime.REASON,
+                                "Do “%s” (%s) first.".formatted(other.title(), other.code())));
     }
 
     @Override
     public List<Binding> binding(Caller caller, UUID projectId) {
-        return rules
-                .binding(
-                        works(caller, projectId).values(),
-                        links(caller, projectId),
-                        waived(mapper.waivers(caller.garageId(), projectId)))
-                .stream()
-                .map(e -> new Binding(e.before(), e.after()))
-                .toList();
+        Collection<Work<UUID>> works = works(caller, projectId).values();
+        List<Precedence.Link<UUID>> links = new ArrayList<>(links(caller, projectId));
+        List<Binding> binding = new ArrayList<>();
+        for (var edge : rules.binding(works, links, waived(mapper.waivers(caller.garageId(), projectId))))
+            binding.add(new Binding(edge.before(), edge.after()));
+        binding.forEach(b -> links.add(new Precedence.Link<>(b.before(), b.after())));
+        for (var order : OneSideAtATime.of(works, links)) binding.add(new Binding(order.weldedOut(), order.cut()));
+        return binding;
     }
 }

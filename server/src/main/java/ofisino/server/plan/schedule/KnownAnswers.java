@@ -6,8 +6,10 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import ofisino.core.kernel.Aim;
 import ofisino.core.plan.explain.Milestones;
+import ofisino.core.plan.grouping.Grouping;
 import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.Plan;
 import ofisino.core.plan.problem.PlanOutcome;
@@ -27,14 +29,21 @@ final class KnownAnswers {
 
     private static final int MOST = 24;
 
-    private final Map<PlanProblem, Answer> known = Collections.synchronizedMap(new LinkedHashMap<>(MOST, 0.75f, true) {
-        private static final long serialVersionUID = 1;
+    private final Map<PlanProblem, Answer> known = lately();
+    private final Map<Asked, PlanProblem> grouped = lately();
 
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<PlanProblem, Answer> eldest) {
-            return size() > MOST;
-        }
-    });
+    private record Asked(PlanProblem stated, Set<String> apart) {}
+
+    private static <K, V> Map<K, V> lately() {
+        return Collections.synchronizedMap(new LinkedHashMap<>(MOST, 0.75f, true) {
+            private static final long serialVersionUID = 1;
+
+            @Override
+            protected boolean removeEldestEntry(Map.Entry<K, V> eldest) {
+                return size() > MOST;
+            }
+        });
+    }
 
     /** What was worked out of one problem; the rest when it is asked for. */
     static final class Answer {
@@ -47,9 +56,7 @@ final class KnownAnswers {
         Answer(PlanProblem problem, PlanOutcome outcome) {
             this.problem = problem;
             this.outcome = outcome;
-            this.plan = outcome instanceof PlanOutcome.Planned planned
-                    ? planned.plan()
-                    : outcome instanceof PlanOutcome.Infeasible infeasible ? infeasible.plan() : new Plan(Map.of());
+            this.plan = outcome.plan();
         }
 
         PlanOutcome outcome() {
@@ -78,6 +85,16 @@ final class KnownAnswers {
                 latestStarts = outcome instanceof PlanOutcome.Planned ? Slack.latestStarts(problem, plan) : Map.of();
             return latestStarts;
         }
+    }
+
+    /** The problem with its strip-downs shared as is best. @param apart strip-downs that a person wants by themselves */
+    PlanProblem grouped(PlanProblem stated, Set<String> apart) {
+        var asked = new Asked(stated, apart);
+        PlanProblem found = grouped.get(asked);
+        if (found != null) return found;
+        PlanProblem made = Grouping.of(stated, apart);
+        grouped.put(asked, made);
+        return made;
     }
 
     Answer of(PlanProblem problem) {

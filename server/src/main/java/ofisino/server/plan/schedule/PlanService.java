@@ -167,7 +167,7 @@ class PlanService implements Plans {
         for (Planned other : first) problem = Sharing.behind(other.problem(), other.plan(), problem, common);
         List<PlanProblem.Person> people = problem.people();
         return solved(
-                problem,
+                answers.grouped(problem, stated.apart()),
                 stated.subjects(),
                 stated.waiting(),
                 plan -> tonight(garage.caller(), people, plan, garage.now(), garage.zone()));
@@ -180,10 +180,10 @@ class PlanService implements Plans {
             Function<Plan, Optional<Tonight>> tonight) {
         PlanProblem problem = stated;
         KnownAnswers.Answer answer = answers.of(problem);
-        for (Optional<PlanProblem> untangled = untangled(problem, answer); untangled.isPresent(); ) {
-            problem = untangled.get();
+        for (Optional<PlanProblem> less = Untangling.of(problem, answer.outcome()); less.isPresent(); ) {
+            problem = less.get();
             answer = answers.of(problem);
-            untangled = untangled(problem, answer);
+            less = Untangling.of(problem, answer.outcome());
         }
         Plan plan = answer.plan();
         return new Planned(
@@ -195,13 +195,6 @@ class PlanService implements Plans {
                 subjects,
                 answer::latestStarts,
                 waiting);
-    }
-
-    /** What is opened once for several, since it cannot be opened for each; empty where that is not what holds the plan. */
-    private static Optional<PlanProblem> untangled(PlanProblem problem, KnownAnswers.Answer answer) {
-        if (answer.outcome() instanceof PlanOutcome.Circular c) return Untangling.of(problem, c.circle());
-        if (answer.outcome() instanceof PlanOutcome.Infeasible i) return Untangling.ofStays(problem, i.unplaced());
-        return Optional.empty();
     }
 
     /** Everybody with time in the garage; where nobody has any, the asking person, who then has none. */

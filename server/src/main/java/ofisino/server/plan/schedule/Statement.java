@@ -239,8 +239,8 @@ final class Statement {
         if (what.carGoes()) exclusions.add(new PlanProblem.Exclusion(key, HERE));
     }
 
-    /** @param subjects what each name in the problem stands for */
-    record Stated(PlanProblem problem, List<Plans.Waiting> waiting, Map<String, Subject> subjects) {}
+    /** @param subjects what each name in the problem stands for @param apart strip-downs that a person wants by themselves */
+    record Stated(PlanProblem problem, List<Plans.Waiting> waiting, Map<String, Subject> subjects, Set<String> apart) {}
 
     /** What has a date; and what waits for something, with why. To be asked once. */
     Stated stated(Optional<MonthlyMoney.Limit> money, Optional<LocalDate> target, Optional<Plan> followed) {
@@ -248,7 +248,14 @@ final class Statement {
         crews.missing().forEach(m -> subjects.put(m, new Subject(Kind.HELPER, Surroundings.NOTHING, "")));
         PlanProblem all = problem(money, target, followed);
         Undated.Rest rest = waits.rest(all);
-        return new Stated(rest.problem(), waits.named(all, rest.leftOut(), subjects), subjects);
+        return new Stated(rest.problem(), waits.named(all, rest.leftOut(), subjects), subjects, apart());
+    }
+
+    private Set<String> apart() {
+        return unclosed.stream()
+                .filter(CarAccess.Unclosed::apart)
+                .map(o -> o.id().toString())
+                .collect(Collectors.toSet());
     }
 
     private PlanProblem problem(

@@ -1,0 +1,135 @@
+package ofisino.core.plan.grouping;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import ofisino.core.plan.job.Precedence;
+import ofisino.core.plan.problem.ActivityId;
+import ofisino.core.plan.problem.Plan;
+import ofisino.core.plan.problem.PlanOutcome;
+import ofisino.core.plan.problem.PlanProblem;
+import ofisino.core.plan.problem.PlanProblem.Link;
+import ofisino.core.plan.problem.PlanProblem.StripDown;
+import ofisino.core.plan.solve.Planner;
+import ofisino.core.plan.whatif.Joining;
+import ofisino.core.plan.whatif.Untangling;
+
+/**
+ * Which jobs share a strip-down: the planner's own decision. Strip-downs of one access become one wherever a plan of the whole is better so, by
+ * {@link Worth}: first all of them at once, then those that stand next to each other in the plan. What a person wants apart stays apart, and what he
+ * joined stays joined. Deterministic.
+ */
+public final class Grouping {
+    /** Schedules for a trial; the plan itself is made with its own budget. */
+    private static final Planner.Budget TRIAL = new Planner.Budget(6, 1);
+
+    private final Set<String> apart;
+    private PlanProblem problem;
+    private PlanOutcome outcome;
+    private Worth worth;
+
+    private Grouping(PlanProblem stated, Set<String> apart) {
+        this.apart = apart;
+        this.problem = stated;
+        this.outcome = Planner.plan(stated, TRIAL);
+        for (Optional<PlanProblem> less = Untangling.of(problem, outcome); less.isPresent(); ) {
+            problem = less.get();
+            outcome = Planner.plan(problem, TRIAL);
+            less = Untangling.of(problem, outcome);
+        }
+        this.worth = Worth.of(problem, outcome);
+    }
+
+    /**
+     * The same problem with those strip-downs made one that are better one.
+     *
+     * @param apart strip-downs that a person wants by themselves
+     */
+    public static PlanProblem of(PlanProblem stated, Set<String> apart) {
+        var grouping = new Grouping(stated, apart);
+        for (String access : grouping.dearestFirst()) grouping.group(access);
+        return grouping.problem == stated ? stated : openedLate(grouping.problem);
+    }
+
+    /** Accesses that are opened more than once, those first that take longest. */
+    private List<String> dearestFirst() {
+        Map<String, Integer> slots = new LinkedHashMap<>();
+        for (StripDown o : problem.stripDowns()) slots.merge(o.access(), Worth.slots(problem, o), Integer::sum);
+        return slots.keySet().stream()
+                .filter(access -> free(access).size() > 1)
+                .sorted(Comparator.comparing((String access) -> -slots.get(access)))
+                .toList();
+    }
+
+    private List<StripDown> free(String access) {
+        return problem.stripDowns().stream()
+                .filter(o -> o.access().equals(access) && !apart.contains(o.id()))
+                .toList();
+    }
+
+    private void group(String access) {
+        List<String> all = inTime(access);
+        if (all.size() < 2 || isTaken(all)) return;
+        for (int i = 0; i + 1 < all.size(); )
+            if (isTaken(List.of(all.get(i), all.get(i + 1)))) all.remove(i + 1);
+            else i++;
+    }
+
+    /** As they are opened in the plan; what is open already comes first, and what has no place last. */
+    private List<String> inTime(String access) {
+        Plan plan = outcome.plan();
+        return free(access).stream()
+                .sorted(Comparator.comparing((StripDown o) -> o.strip().isEmpty()
+                        ? problem.now()
+                        : plan.of(o.strip().get()).map(Plan.Scheduled::start).orElse(problem.horizon())))
+                .map(StripDown::id)
+                .collect(Collectors.toCollection(ArrayList::new));
+    }
+
+    /** Makes them one, where that is better. */
+    private boolean isTaken(List<String> stripDowns) {
+        PlanProblem joined = Joining.join(problem, stripDowns);
+        if (joined.stripDowns().stream()
+                        .map(StripDown::id)
+                        .filter(apart::contains)
+                        .count()
+                < apart(problem)) return false;
+        PlanOutcome planned = Planner.plan(joined, TRIAL);
+        Worth then = Worth.of(joined, planned);
+        if (then.compareTo(worth) >= 0) return false;
+        problem = joined;
+        outcome = planned;
+        worth = then;
+        return true;
+    }
+
+    private long apart(PlanProblem of) {
+        return of.stripDowns().stream()
+                .map(StripDown::id)
+                .filter(apart::contains)
+                .count();
+    }
+
+    /** Before what all its jobs wait for nothing is gained by opening. */
+    private static PlanProblem openedLate(PlanProblem grouped) {
+        Precedence<ActivityId> order = new Precedence<>(grouped.links().stream()
+                .map(l -> new Precedence.Link<>(l.before(), l.after()))
+                .toList());
+        List<Link> links = new ArrayList<>(grouped.links());
+        for (StripDown o : grouped.stripDowns()) {
+            Optional<ActivityId> strip = o.strip();
+            if (strip.isEmpty()) continue;
+            for (ActivityId before : order.beforeAll(o.jobs())) {
+                var link = new Link(before, strip.get(), Duration.ZERO);
+                if (!links.contains(link)) links.add(link);
+            }
+        }
+        return grouped.withStripDowns(grouped.activities(), links, grouped.stripDowns(), grouped.exclusions());
+    }
+}

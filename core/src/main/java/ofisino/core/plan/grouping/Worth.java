@@ -1,0 +1,132 @@
+package ofisino.core.plan.grouping;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import ofisino.core.kernel.Aim;
+import ofisino.core.plan.problem.Activity;
+import ofisino.core.plan.problem.NeededFor;
+import ofisino.core.plan.problem.Plan;
+import ofisino.core.plan.problem.PlanOutcome;
+import ofisino.core.plan.problem.PlanProblem;
+import ofisino.core.plan.problem.PlanProblem.StripDown;
+
+/**
+ * What a plan is worth to whoever chooses between ways of sharing, the first differing number deciding and the smaller being better: what has no
+ * date; each milestone, in steps of a person's patience; the time of taking apart and putting together, by the hands that it takes; how often
+ * something is opened again within a fortnight; and the days of the milestones.
+ */
+record Worth(long[] parts) implements Comparable<Worth> {
+    /** A milestone may be so much later for work that is saved. */
+    private static final int PATIENCE_DAYS = 7;
+
+    private static final Duration SOON = Duration.ofDays(14);
+
+    static Worth of(PlanProblem problem, PlanOutcome outcome) {
+        Plan plan = outcome.plan();
+        List<Long> days = new ArrayList<>();
+        for (Aim aim : problem.milestones()) days.add(day(problem, plan, aim));
+        return new Worth(Stream.of(
+                        Stream.of(withoutDate(outcome)),
+                        days.stream().map(d -> d / PATIENCE_DAYS),
+                        Stream.of(minutes(problem), openedAgain(problem, plan)),
+                        days.stream())
+                .flatMap(s -> s)
+                .mapToLong(Long::longValue)
+                .toArray());
+    }
+
+    private static long withoutDate(PlanOutcome outcome) {
+        if (outcome instanceof PlanOutcome.Infeasible infeasible)
+            return infeasible.unplaced().size();
+        return outcome instanceof PlanOutcome.Planned ? 0 : Integer.MAX_VALUE;
+    }
+
+    /** Days from now until nothing is left to do for it. */
+    private static long day(PlanProblem problem, Plan plan, Aim aim) {
+        LocalDate today = problem.now().atZone(problem.zone()).toLocalDate();
+        return NeededFor.aim(problem, aim).stream()
+                .map(plan::of)
+                .flatMap(Optional::stream)
+                .map(Plan.Scheduled::end)
+                .max(Comparator.naturalOrder())
+                .map(end -> ChronoUnit.DAYS.between(
+                        today, end.atZone(problem.zone()).toLocalDate()))
+                .orElse(0L);
+    }
+
+    private static long minutes(PlanProblem problem) {
+        return problem.activities().stream()
+                .filter(a -> a.kind() == Activity.ActivityKind.STRIP || a.kind() == Activity.ActivityKind.REFIT)
+                .mapToLong(Worth::minutes)
+                .sum();
+    }
+
+    private static long minutes(Activity a) {
+        return a.workSlots() * PlanProblem.SLOT.toMinutes() * a.crew().size();
+    }
+
+    /** Quarters of an hour that opening and closing take. */
+    static int slots(PlanProblem problem, StripDown stripDown) {
+        return problem.activities().stream()
+                .filter(a -> a.id().equals(stripDown.refit())
+                        || stripDown.strip().filter(a.id()::equals).isPresent())
+                .mapToInt(Activity::workSlots)
+                .sum();
+    }
+
+    /** How often an access is opened again within a fortnight of being closed. */
+    private static long openedAgain(PlanProblem problem, Plan plan) {
+        Map<String, List<StripDown>> byAccess = problem.stripDowns().stream()
+                .collect(Collectors.groupingBy(StripDown::access, HashMap::new, Collectors.toList()));
+        return byAccess.values().stream()
+                .map(all -> all.stream()
+                        .flatMap(o -> opened(problem, plan, o).stream())
+                        .sorted(Comparator.comparing(Opened::from))
+                        .toList())
+                .mapToLong(Worth::soonAgain)
+                .sum();
+    }
+
+    private record Opened(Instant from, Instant to) {}
+
+    private static Optional<Opened> opened(PlanProblem problem, Plan plan, StripDown o) {
+        Optional<Instant> from = o.strip().isEmpty()
+                ? Optional.of(problem.now())
+                : o.strip().flatMap(plan::of).map(Plan.Scheduled::start);
+        Optional<Instant> to = plan.of(o.refit()).map(Plan.Scheduled::end);
+        return from.flatMap(f -> to.map(t -> new Opened(f, t)));
+    }
+
+    private static long soonAgain(List<Opened> inTime) {
+        long found = 0;
+        for (int i = 1; i < inTime.size(); i++)
+            if (inTime.get(i).from().isBefore(inTime.get(i - 1).to().plus(SOON))) found++;
+        return found;
+    }
+
+    @Override
+    public int compareTo(Worth other) {
+        return Arrays.compare(parts, other.parts);
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Worth w && Arrays.equals(parts, w.parts);
+    }
+
+    @Override
+    public int hashCode() {
+        return Arrays.hashCode(parts);
+    }
+}

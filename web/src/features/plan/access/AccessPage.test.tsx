@@ -74,7 +74,7 @@ const open = (splits: object[] = []) => {
 it('counts each opening once and says what sharing spares and could spare', async () => {
   open()
   expect(await screen.findByText(/10 h of work and 9 h of strip and refit/)).toHaveTextContent(
-    'Sharing saves 3 h. Up to 13 h more could be saved.',
+    'Sharing saves 3 h. Up to 13 h more, if some of it may wait.',
   )
   expect(screen.getByText('1 × Input shaft seal')).toBeInTheDocument()
   expect(screen.getByText('5.2 l coolant · drained 2 times so far')).toBeInTheDocument()

@@ -187,7 +187,7 @@ class MainLineJourneyTest {
                 .check();
         press(desk, word("save"));
         says(desk, word("job.added", "title", "Hang the door again"));
-        button(desk, "Strip and clean back").click();
+        button(desk, "Wires and pipes aside").click();
         press(desk, word("job.edit"));
         desk.getByRole(AriaRole.DIALOG)
                 .locator("label:has-text('Hang the door again') input")
@@ -260,7 +260,7 @@ class MainLineJourneyTest {
         accessible(desk);
         press(desk, word("workSession.add"));
         field(desk, word("workSession.firstJob"))
-                .selectOption(desk.locator("option:has-text('Strip and clean back')")
+                .selectOption(desk.locator("option:has-text('Wires and pipes aside')")
                         .first()
                         .getAttribute("value"));
         press(desk, "+1 h");
@@ -281,7 +281,7 @@ class MainLineJourneyTest {
         helper.getByText("Halvern Pipit 1200").first().waitFor();
         String sill = "Sill, left: cut out and weld";
         verify(word("work.shared"), "Drain the fuel", false);
-        verify(sill, "Strip and clean back", true);
+        verify(sill, "Wires and pipes aside", true);
         for (String title : List.of(
                 "Brace the opening",
                 "Cut out the rust",

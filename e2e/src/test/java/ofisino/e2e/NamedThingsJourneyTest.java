@@ -96,6 +96,7 @@ class NamedThingsJourneyTest {
                 .nth(3)
                 .waitFor(new Locator.WaitForOptions()
                         .setState(com.microsoft.playwright.options.WaitForSelectorState.ATTACHED));
+        sheet.getByText(word("kind.RUST_THROUGH")).first().waitFor();
         String kinds = sheet.innerText();
         press(desk, word("close"));
         press(desk, word("walk.showAll"));

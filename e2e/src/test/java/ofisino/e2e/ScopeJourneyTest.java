@@ -33,17 +33,21 @@ class ScopeJourneyTest {
             repair(desk, "Gearbox and clutch", word("kind.WORN"));
             repair(desk, "Propeller shaft", word("kind.WORN"));
 
-            // each piece of work brings its own access; those that it could share are offered
+            // each piece of work brings its access, and the plan shares it; what a person sets apart can be made one
+            // again
             go(desk, word("nav.work"));
             says(desk, "Gearbox and clutch: renew");
             accessible(desk);
             link(desk, word("work.ways.access")).click();
             says(desk, like("access.total"));
             desk.locator("h3:has-text('Gearbox out')").first().waitFor();
+            says(desk, like("access.saved"));
+            press(desk, word("actOn", "act", word("access.split"), "what", "Renew: propeller shaft"));
+            press(desk, word("access.doSplit"));
             says(desk, like("access.proposal"));
             accessible(desk);
             press(desk, word("actOn", "act", word("access.merge"), "what", "Propeller shaft off"));
-            says(desk, like("access.saved"));
+            says(desk, word("access.merged"));
 
             // while it is open: a cheap part is taken along with one press
             press(desk, word("actOn", "act", word("access.whileOpen"), "what", "Gearbox out"));

@@ -87,6 +87,7 @@ class GroupingTest {
                 twice.purse(),
                 twice.milestones(),
                 twice.target(),
+                List.of(),
                 twice.kept());
         assertThat(Grouping.of(waits, Set.of()).stripDowns()).hasSize(4);
     }

@@ -85,6 +85,7 @@ class SharingTest {
                 first.purse(),
                 first.milestones(),
                 Optional.empty(),
+                List.of(),
                 Optional.empty());
         Plan plan = plan(first);
         Assume.that(Planner.plan(Sharing.behind(first, plan, second, true), SMALL) instanceof Planned);

@@ -79,7 +79,7 @@ final class LargeGarage {
                 List.of(),
                 Optional.of(new PlanProblem.Purse(60_000, 0, income)),
                 List.of(Aim.RUNNER, Aim.ROAD_READY, Aim.DRIVER),
-                Optional.empty(),
+                Optional.empty(), List.of(),
                 Optional.empty());
     }
 

@@ -7,6 +7,7 @@ import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import ofisino.core.kernel.Aim;
@@ -19,6 +20,7 @@ import ofisino.core.plan.calendar.TimeWindow;
  * @param now         nothing may be planned before
  * @param horizon     nothing may be planned after
  * @param milestones  the order in which the finishes of the aims matter
+ * @param inHand      by package that is begun, what is left of it: it is finished before another begins, unless that costs a milestone a week
  * @param kept        the plan that is followed now, for stability
  */
 public record PlanProblem(
@@ -35,6 +37,7 @@ public record PlanProblem(
         Optional<Purse> purse,
         List<Aim> milestones,
         Optional<LocalDate> target,
+        List<Set<ActivityId>> inHand,
         Optional<Plan> kept) {
 
     /** Time is counted in quarters of an hour. */
@@ -182,6 +185,7 @@ public record PlanProblem(
         stripDowns = List.copyOf(stripDowns);
         exclusions = List.copyOf(exclusions);
         milestones = List.copyOf(milestones);
+        inHand = List.copyOf(inHand);
         ProblemNames.check(activities, links, stripDowns, exclusions);
     }
 
@@ -216,6 +220,7 @@ public record PlanProblem(
                 Optional.empty(),
                 List.of(Aim.values()),
                 Optional.empty(),
+                List.of(),
                 Optional.empty());
     }
 
@@ -270,6 +275,7 @@ public record PlanProblem(
                 otherPurse,
                 milestones,
                 target,
+                inHand,
                 otherKept);
     }
 
@@ -295,6 +301,7 @@ public record PlanProblem(
                 purse,
                 milestones,
                 target,
+                inHand,
                 kept);
     }
 }

@@ -81,6 +81,10 @@ final class Instance {
     final int[][] milestones;
     /** By activity: the first milestone that needs it. */
     final int[] neededFor;
+    /** By package that is begun: what is left of it. */
+    final int[][] inHand;
+    /** By activity: a package that is begun waits for it, or it is of one. */
+    final boolean[] forInHand;
     /** Activities so that none comes before what it follows. */
     final int[] topological;
 
@@ -161,6 +165,17 @@ final class Instance {
         milestones = milestones();
         neededFor = filled(milestones.length);
         for (int m = milestones.length - 1; m >= 0; m--) for (int a : milestones[m]) neededFor[a] = m;
+        inHand = problem.inHand().stream()
+                .map(left -> left.stream()
+                        .filter(index::containsKey)
+                        .mapToInt(index::get)
+                        .toArray())
+                .filter(left -> left.length > 0)
+                .toArray(int[][]::new);
+        forInHand = new boolean[size];
+        for (int[] left : inHand) for (int a : left) forInHand[a] = true;
+        for (int i = size - 1; i >= 0; i--)
+            if (forInHand[topological[i]]) for (Link l : before[topological[i]]) forInHand[l.other()] = true;
     }
 
     /** One for all that share a list of windows, as all orders do. */

@@ -6,8 +6,8 @@ import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.PlanProblem;
 
 /**
- * Lists of activities by priority. In all of them what is begun goes on first, then comes what the nearest milestone needs, then the rule decides,
- * then the order given.
+ * Lists of activities by priority. In all of them what is begun goes on first, then what is left of its package and all that this waits for, then comes
+ * what the nearest milestone needs, then the rule decides, then the order given.
  *
  * <p>Source of the rules: Kolisch, EJOR 90 (1996) 320-333, tab. 1. Work is stretched by how seldom somebody is in the garage.
  */
@@ -77,6 +77,7 @@ final class PriorityRules {
     /** The activity with the smallest key among those whose turn it may be. */
     private int[] by(Key key) {
         Comparator<Integer> first = Comparator.comparing((Integer a) -> !in.activity[a].begun())
+                .thenComparing(a -> !in.forInHand[a])
                 .thenComparing(a -> in.neededFor[a])
                 .thenComparing(key::of)
                 .thenComparing(a -> a);
@@ -99,6 +100,7 @@ final class PriorityRules {
             milestone[group[a]] = Math.min(milestone[group[a]], in.neededFor[a]);
         }
         Comparator<Integer> first = Comparator.comparing((Integer a) -> !in.activity[a].begun())
+                .thenComparing(a -> !in.forInHand[a])
                 .thenComparing(a -> milestone[group[a]])
                 .thenComparing(a -> presses[group[a]])
                 .thenComparing(a -> group[a])

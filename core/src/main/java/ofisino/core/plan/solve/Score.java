@@ -7,20 +7,22 @@ import ofisino.core.plan.problem.Plan;
 
 /**
  * How good a schedule is, the first differing number deciding and the smaller being better: what could not be placed; what is late against a
- * deadline; the day of each milestone in the order of the project's policy; days after the target; moves against the plan that is followed;
+ * deadline; where packages are begun, each milestone in steps of a person's patience, and the days until those packages are finished; the day of each
+ * milestone in the order of the project's policy; days after the target; moves against the plan that is followed;
  * interruptions; hours in which accesses stand open; and at last the seconds of the milestones, so that equal days are not equal plans.
  */
-record Score(long[] parts) implements Comparable<Score> {
+record Score(long[] parts, int firstDay) implements Comparable<Score> {
     private static final Duration NEAR = Duration.ofDays(14);
     private static final int NEAR_WEIGHS = 10;
     private static final int UNPLACED = 0;
     private static final int LATE = 1;
-    static final int FIRST_MILESTONE = 2;
+    private static final int PATIENCE_DAYS = 7;
 
     static Score of(ScheduleGeneration pass) {
         Instance in = pass.in;
         int milestones = in.milestones.length;
-        long[] parts = new long[FIRST_MILESTONE + 2 * milestones + 4];
+        int firstDay = LATE + 1 + (in.inHand.length > 0 ? milestones + 1 : 0);
+        long[] parts = new long[firstDay + 2 * milestones + 4];
         for (int a = 0; a < in.size; a++) {
             if (!pass.placed[a]) parts[UNPLACED] += 2;
             else if (pass.missesDeadline(a)) parts[LATE] += pass.end[a] - in.deadline[a];
@@ -31,11 +33,15 @@ record Score(long[] parts) implements Comparable<Score> {
         for (int m = 0; m < milestones; m++) {
             int finish = 0;
             for (int a : in.milestones[m]) finish = Math.max(finish, pass.placed[a] ? pass.end[a] : 0);
-            parts[FIRST_MILESTONE + m] = in.time.dayOf(finish);
-            parts[FIRST_MILESTONE + milestones + 4 + m] = finish;
+            parts[firstDay + m] = in.time.dayOf(finish);
+            parts[firstDay + milestones + 4 + m] = finish;
             latest = Math.max(latest, finish);
         }
-        int after = FIRST_MILESTONE + milestones;
+        if (in.inHand.length > 0) {
+            for (int m = 0; m < milestones; m++) parts[LATE + 1 + m] = parts[firstDay + m] / PATIENCE_DAYS;
+            parts[LATE + 1 + milestones] = daysInHand(pass);
+        }
+        int after = firstDay + milestones;
         int last = in.time.dayOf(latest);
         parts[after] = in.problem
                 .target()
@@ -45,7 +51,18 @@ record Score(long[] parts) implements Comparable<Score> {
         parts[after + 2] = interruptions(pass);
         for (int o = 0; o < in.refit.length; o++)
             if (pass.placed[in.refit[o]]) parts[after + 3] += pass.end[in.refit[o]] - pass.opened(o);
-        return new Score(parts);
+        return new Score(parts, firstDay);
+    }
+
+    /** Until each package that is begun is finished; what has no date counts nothing here, it counts before all else. */
+    private static long daysInHand(ScheduleGeneration pass) {
+        long days = 0;
+        for (int[] left : pass.in.inHand) {
+            int finish = 0;
+            for (int a : left) if (pass.placed[a]) finish = Math.max(finish, pass.end[a]);
+            days += pass.in.time.dayOf(finish);
+        }
+        return days;
     }
 
     /** What has another first day than in the plan that is followed; what is near weighs ten times. */
@@ -84,7 +101,7 @@ record Score(long[] parts) implements Comparable<Score> {
 
     /** Whether some milestone is reached so many days sooner than by the other, and none before it later. */
     boolean gainsDays(Score other, int days, int milestones) {
-        for (int m = FIRST_MILESTONE; m < FIRST_MILESTONE + milestones; m++) {
+        for (int m = firstDay; m < firstDay + milestones; m++) {
             if (parts[m] <= other.parts[m] - days) return true;
             if (parts[m] > other.parts[m]) return false;
         }

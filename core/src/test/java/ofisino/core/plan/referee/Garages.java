@@ -96,6 +96,7 @@ public final class Garages {
                 purse,
                 List.of(Aim.RUNNER, Aim.DRIVER),
                 Optional.empty(),
+                List.of(),
                 Optional.empty());
     }
 

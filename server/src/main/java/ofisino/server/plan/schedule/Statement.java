@@ -251,6 +251,21 @@ final class Statement {
         return new Stated(rest.problem(), waits.named(all, rest.leftOut(), subjects), subjects, apart());
     }
 
+    /** What is left of each piece of work that is begun. */
+    private List<Set<ActivityId>> inHand() {
+        Map<UUID, List<Job>> pieces =
+                jobs.stream().collect(Collectors.groupingBy(Job::piece, LinkedHashMap::new, Collectors.toList()));
+        return pieces.values().stream()
+                .filter(piece -> piece.stream()
+                        .anyMatch(j -> j.state().isInHand() || j.state().isDone()))
+                .map(piece -> piece.stream()
+                        .filter(j -> open.containsKey(j.id()))
+                        .map(j -> ActivityId.job(j.id()))
+                        .collect(Collectors.toSet()))
+                .filter(left -> !left.isEmpty())
+                .toList();
+    }
+
     private Set<String> apart() {
         return unclosed.stream()
                 .filter(CarAccess.Unclosed::apart)
@@ -274,6 +289,7 @@ final class Statement {
                 money.map(m -> PlanProblem.Purse.monthly(m.leftMinor(), m.monthlyMinor(), today(), MONTHS)),
                 List.of(Aim.values()),
                 target,
+                inHand(),
                 followed);
     }
 

@@ -6,6 +6,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import net.jqwik.api.Arbitrary;
@@ -42,6 +43,24 @@ class GroupingTest {
         assertThat(Grouping.of(JoiningTest.twice(), Set.of("engine2")).stripDowns())
                 .extracting(StripDown::id)
                 .contains("engine1", "engine2");
+    }
+
+    /** By hand: work was done in both, so the engine is out, and it is out once; also where a person set them apart. */
+    @Test
+    void whatIsOpenIsOpenOnce() {
+        PlanProblem twice = JoiningTest.twice();
+        PlanProblem begun = twice.withStripDowns(
+                twice.activities().stream()
+                        .filter(a -> a.kind() != Activity.ActivityKind.STRIP)
+                        .toList(),
+                twice.links(),
+                twice.stripDowns().stream()
+                        .map(o -> new StripDown(o.id(), o.access(), Optional.empty(), o.refit(), o.jobs(), o.inside()))
+                        .toList(),
+                twice.exclusions());
+        PlanProblem once = Grouping.of(begun, Set.of("engine2"));
+        assertThat(once.stripDowns()).extracting(StripDown::id).containsExactly("engine1", "bonnet1");
+        assertThat(Planner.plan(once, BUDGET)).isInstanceOf(PlanOutcome.Planned.class);
     }
 
     /** By hand: it has to roll after the first and before the second, and does not roll while the engine is out. */

@@ -2,6 +2,7 @@ package ofisino.server.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.function.Function;
@@ -47,6 +48,36 @@ class EstatePlanTest {
         }) assertThat(opened).containsEntry(once, 1L);
         assertThat(minutesOfAccess(garage, project))
                 .isLessThanOrEqualTo(60 * minutesByPieceOfWork(garage, project) / 100);
+    }
+
+    /** Whoever worked on it had it open, whether he wrote that down or not: it is put together again, not taken apart. */
+    @Test
+    void whatWasWorkedInIsNotTakenApartAgain(TestGarage garage) {
+        garage.workSessions();
+        UUID project = garage.project();
+        UUID finding = garage.finding(project, "radiator", "LEAK");
+        garage.decide(finding, "REPAIR");
+        UUID first = garage.chain(finding).get(0);
+        assertThat(accessInPlan(garage, project)).contains("STRIP Drain the coolant", "REFIT Refill the coolant");
+        garage.owner()
+                .post(
+                        "/api/projects/" + project + "/work-sessions",
+                        TestGarage.workSession(TestGarage.TODAY, first, 30))
+                .ok();
+        assertThat(accessInPlan(garage, project))
+                .contains("REFIT Refill the coolant")
+                .doesNotContain("STRIP Drain the coolant");
+    }
+
+    private static List<String> accessInPlan(TestGarage garage, UUID project) {
+        return garage.owner()
+                .get("/api/projects/" + project + "/plan")
+                .ok()
+                .path("activities")
+                .valueStream()
+                .map(a -> a.path("subject"))
+                .map(a -> a.path("kind").asString() + " " + a.path("title").asString())
+                .toList();
     }
 
     private static int minutesOfAccess(TestGarage garage, UUID project) {

@@ -36,8 +36,8 @@ public final class Grouping {
 
     private Grouping(PlanProblem stated, Set<String> apart) {
         this.apart = apart;
-        this.problem = stated;
-        this.outcome = Planner.plan(stated, TRIAL);
+        this.problem = openOnce(stated);
+        this.outcome = Planner.plan(problem, TRIAL);
         for (Optional<PlanProblem> less = Untangling.of(problem, outcome); less.isPresent(); ) {
             problem = less.get();
             outcome = Planner.plan(problem, TRIAL);
@@ -55,6 +55,21 @@ public final class Grouping {
         var grouping = new Grouping(stated, apart);
         for (String access : grouping.dearestFirst()) grouping.group(access);
         return grouping.problem == stated ? stated : openedLate(grouping.problem);
+    }
+
+    /** What is open is open once, however many pieces of work are in it. */
+    private static PlanProblem openOnce(PlanProblem stated) {
+        Map<String, List<String>> open = stated.stripDowns().stream()
+                .filter(o -> o.strip().isEmpty())
+                .collect(Collectors.groupingBy(
+                        StripDown::access, LinkedHashMap::new, Collectors.mapping(StripDown::id, Collectors.toList())));
+        PlanProblem once = stated;
+        for (List<String> same : open.values()) {
+            Set<String> left = once.stripDowns().stream().map(StripDown::id).collect(Collectors.toSet());
+            List<String> apart = same.stream().filter(left::contains).toList();
+            if (apart.size() > 1) once = Joining.join(once, apart);
+        }
+        return once;
     }
 
     /** Accesses that are opened more than once, those first that take longest. */

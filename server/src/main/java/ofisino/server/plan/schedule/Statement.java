@@ -170,11 +170,12 @@ final class Statement {
         Precedence<ActivityId> order = new Precedence<>(links.stream()
                 .map(l -> new Precedence.Link<>(l.before(), l.after()))
                 .toList());
-        Set<UUID> there = unclosed.stream()
-                .filter(s -> s.open() || s.jobs().stream().anyMatch(open::containsKey))
-                .map(CarAccess.Unclosed::id)
-                .collect(Collectors.toSet());
-        unclosed.stream().filter(s -> there.contains(s.id())).forEach(s -> addStripDown(s, there, order));
+        var access = new StatedAccess(jobs, open, crews, subjects, carGoes ? Set.of(HERE) : Set.of(), this::pin);
+        access.add(unclosed, order);
+        activities.addAll(access.activities);
+        links.addAll(access.links);
+        stripDowns.addAll(access.stripDowns);
+        exclusions.addAll(access.exclusions);
     }
 
     private void addNeed(Need need) {
@@ -339,45 +340,6 @@ final class Statement {
         return day == null ? timing : timing.notBefore(day.atStartOfDay(zone).toInstant());
     }
 
-    private void addStripDown(CarAccess.Unclosed stripDown, Set<UUID> there, Precedence<ActivityId> order) {
-        List<UUID> left = stripDown.jobs().stream().filter(open::containsKey).toList();
-        Aim aim = left.stream().map(j -> open.get(j).aim()).min(Aim::compareTo).orElse(Aim.RUNNER);
-        ActivityId strip = ActivityId.strip(stripDown.id());
-        ActivityId refit = ActivityId.refit(stripDown.id());
-        if (!stripDown.open()) add(strip, Kind.STRIP, stripDown, stripDown.stripName(), aim, stripDown.stripMinutes());
-        add(refit, Kind.REFIT, stripDown, stripDown.refitName(), aim, stripDown.refitMinutes());
-        List<ActivityId> ids = left.stream().map(j -> ActivityId.job(j)).toList();
-        if (!stripDown.open()) // before what they all wait for nothing is gained by opening
-        for (ActivityId before : order.beforeAll(ids)) links.add(new PlanProblem.Link(before, strip, Duration.ZERO));
-        stripDowns.add(new PlanProblem.StripDown(
-                stripDown.id().toString(),
-                stripDown.access(),
-                stripDown.open() ? Optional.empty() : Optional.of(strip),
-                refit,
-                ids,
-                stripDown.inside().stream()
-                        .filter(there::contains)
-                        .map(UUID::toString)
-                        .toList()));
-        for (CarState state : stripDown.excludes())
-            exclusions.add(new PlanProblem.Exclusion(stripDown.id().toString(), state.name()));
-    }
-
-    private void add(ActivityId id, Kind kind, CarAccess.Unclosed stripDown, String name, Aim aim, int minutes) {
-        subjects.put(id.value(), new Subject(kind, stripDown.id(), name, stripDown.name()));
-        activities.add(new Activity(
-                id,
-                kind == Kind.STRIP ? Activity.ActivityKind.STRIP : Activity.ActivityKind.REFIT,
-                aim,
-                Math.max(1, slots(minutes)),
-                crews.atMost(stripDown.people()),
-                pin(id.value(), Activity.Timing.FREE),
-                Activity.Demand.NONE,
-                List.of(),
-                carGoes ? Set.of(HERE) : Set.of(),
-                false));
-    }
-
     /** A part on its way is there on its day, looked at the day after next; one not ordered takes its time from the day of ordering, or of the answer. */
     private void addArrival(Need need) {
         Job job = open.get(need.jobId());
@@ -405,7 +367,7 @@ final class Statement {
         links.add(PlanProblem.Link.of(key, ActivityId.job(job.id()).value()));
     }
 
-    private static int slots(int minutes) {
+    static int slots(int minutes) {
         return (minutes + SLOT_MINUTES - 1) / SLOT_MINUTES;
     }
 }

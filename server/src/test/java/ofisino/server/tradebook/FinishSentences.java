@@ -124,10 +124,16 @@ final class FinishSentences {
                 sentence(
                         73,
                         "The headlining is in before the screens",
-                        plan -> plan.open("headlining-down")
-                                .flatMap(h -> plan.work(j -> j.has(Detail.GLASS)
-                                                && j.isAt("windscreen", "rear-window", "tailgate-glass"))
-                                        .map(j -> that(j.title(), !j.start().isBefore(h.refitTo()))))),
+                        plan -> plan.open("windscreen-out", "rear-glass-out")
+                                .flatMap(screen -> Stream.concat(
+                                        plan.open("headlining-down")
+                                                .map(h -> that(
+                                                        screen.refit(),
+                                                        !screen.refitFrom().isBefore(h.refitTo()))),
+                                        plan.work(j -> j.has(Detail.HEADLINING))
+                                                .map(j -> that(
+                                                        j.title() + " before " + screen.refit(),
+                                                        !screen.refitFrom().isBefore(j.end())))))),
                 sentence(
                         75,
                         "Water is poured after the glass and before the carpets",

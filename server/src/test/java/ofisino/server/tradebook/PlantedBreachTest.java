@@ -154,7 +154,7 @@ class PlantedBreachTest {
         plant(65, p -> first(p, j -> j.has(Detail.EARTHS)));
         plant(67, all(j -> j.does(Operation.PRIME), Work::without));
         plant(69, p -> first(p, j -> j.has(Detail.CAVITY_WAX)));
-        plant(73, p -> first(p, j -> j.has(Detail.GLASS)));
+        plant(73, p -> p.opening(o -> o.is("windscreen-out", "rear-glass-out"), o -> o.closedAt(o.stripTo())));
         plant(75, p -> first(p, j -> j.has(Detail.WATER_TEST)));
         plant(77, p -> p.opening(o -> true, o -> o.closedAt(o.stripTo())));
         coats();

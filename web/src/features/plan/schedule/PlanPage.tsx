@@ -6,7 +6,7 @@ import { Trans, useTranslation } from 'react-i18next'
 import type { Schemas } from '@/api/client'
 import { planQuery } from '@/api/queries'
 import { Empty, Loaded } from '@/ui/page/Feedback'
-import { Page, Part } from '@/ui/page/Page'
+import { Further, Page, Part } from '@/ui/page/Page'
 import { useFormat } from '@/ui/format/format'
 import { ActivityPanel } from './ActivityPanel'
 import { FollowPlan, Slipped } from './FollowPlan'
@@ -120,23 +120,24 @@ function PlanAnswer({ plan }: { plan: Plan }) {
   const last = shown.at(-1)!
   return (
     <>
-      {shown.map((m, i) => {
-        const heldAlike = shown[i + 1]?.holder.id === m.holder.id
-        return (
-          <span key={m.aim}>
-            <Trans
-              i18nKey={`plan.${m.notBefore ? 'notBefore' : 'milestone'}${heldAlike ? 'Short' : ''}`}
-              values={{ aim: t(`reached.${m.aim}`), date: format.day(format.dateOf(m.finish)), holder: m.holder.title }}
-              components={{ b: <strong className="font-bold" /> }}
-            />{' '}
-          </span>
-        )
-      })}
-      {last.spareDays !== undefined && !(last.notBefore && last.spareDays >= 0) && (
-        <span className="quiet">
-          {t(last.spareDays >= 0 ? 'dates.spare' : 'dates.missed', { count: Math.abs(last.spareDays) })}
+      {shown.map((m) => (
+        <span key={m.aim}>
+          <Trans
+            i18nKey={m.notBefore ? 'plan.notBefore' : 'plan.milestone'}
+            values={{ aim: t(`reached.${m.aim}`), date: format.day(format.dateOf(m.finish)) }}
+            components={{ b: <strong className="font-bold" /> }}
+          />{' '}
         </span>
-      )}
+      ))}
+      <Further>
+        {shown
+          .filter((m, i) => shown[i + 1]?.holder.id !== m.holder.id)
+          .map((m) => t('plan.setBy', { aim: t(`reached.${m.aim}`), holder: m.holder.title }))
+          .join(' ')}{' '}
+        {last.spareDays !== undefined &&
+          !(last.notBefore && last.spareDays >= 0) &&
+          t(last.spareDays >= 0 ? 'dates.spare' : 'dates.missed', { count: Math.abs(last.spareDays) })}
+      </Further>
     </>
   )
 }

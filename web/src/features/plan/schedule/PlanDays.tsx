@@ -1,10 +1,11 @@
-import { differenceInCalendarDays } from 'date-fns'
+import { useQuery } from '@tanstack/react-query'
+import { differenceInCalendarDays, differenceInMinutes } from 'date-fns'
 import { Link } from 'react-router'
 import { useTranslation } from 'react-i18next'
 import { PackageOpen } from 'lucide-react'
 import type { Schemas } from '@/api/client'
-import { Part } from '@/ui/page/Page'
-import { useFormat } from '@/ui/format/format'
+import { jobsQuery } from '@/api/queries'
+import { hours, useFormat } from '@/ui/format/format'
 import { useReason } from './useReason'
 
 type Plan = Schemas['PlanResponse']
@@ -55,54 +56,127 @@ const arrival = {
   HELPER: 'plan.isFixed',
 } as const
 
+/** What is done on one day: its pieces of work with their steps, what is taken apart and put together, and what comes. */
+export type Session = {
+  date: string
+  minutes: number
+  pieces: { title: string; steps: number }[]
+  apart: number
+  together: number
+  arrivals: number
+  happenings: Happening[]
+}
+
+/** @param pieceOf what piece of work a job is a step of */
+export function sessions(all: Happening[], pieceOf: (activity: Activity) => string): Session[] {
+  return [...new Set(all.map((h) => h.date))].map((date) => {
+    const its = all.filter((h) => h.date === date)
+    const work = its.filter((h) => !h.arrives)
+    const titles = work.filter((h) => h.activity.subject.kind === 'JOB').map((h) => pieceOf(h.activity))
+    return {
+      date,
+      minutes: work.reduce((sum, h) => sum + differenceInMinutes(h.until, h.at), 0),
+      pieces: [...new Set(titles)].map((title) => ({ title, steps: titles.filter((t) => t === title).length })),
+      apart: work.filter((h) => h.activity.subject.kind === 'STRIP').length,
+      together: work.filter((h) => h.activity.subject.kind === 'REFIT').length,
+      arrivals: its.length - work.length,
+      happenings: its,
+    }
+  })
+}
+
+/** Sessions by month, each a line that opens; the next one is open. */
 export function PlanDays({ plan, projectId }: { plan: Plan; projectId: string }) {
   const { t } = useTranslation()
   const format = useFormat()
-  const all = happenings(plan, format.dateOf)
-  const months = [...new Set(all.map((h) => h.date.slice(0, 7)))]
+  const { data: work } = useQuery(jobsQuery(projectId))
+  const pieceOf = (a: Activity) => {
+    const chain = work?.jobs.find((j) => j.id === a.subject.id)?.chainId
+    return work?.chains.find((c) => c.id === chain)?.title ?? a.subject.title
+  }
+  const all = sessions(happenings(plan, format.dateOf), pieceOf)
+  const months = [...new Set(all.map((s) => s.date.slice(0, 7)))]
+  const next = all.find((s) => s.minutes > 0)
   return (
     <>
-      {months.map((month) => (
-        <Part key={month} title={format.month(`${month}-01`)}>
-          <Days happenings={all.filter((h) => h.date.startsWith(month))} all={all} projectId={projectId} />
-        </Part>
-      ))}
+      {months.map((month) => {
+        const its = all.filter((s) => s.date.startsWith(month))
+        const minutes = its.reduce((sum, s) => sum + s.minutes, 0)
+        return (
+          <details key={month} open={next?.date.startsWith(month) ?? true} className="mb-4">
+            <summary className="cursor-pointer border-b-2 border-base-300 py-2">
+              <h2 className="inline text-lg font-semibold">{format.month(`${month}-01`)}</h2>{' '}
+              <span className="quiet">
+                {minutes > 0 &&
+                  t('plan.monthSays', { count: its.filter((s) => s.minutes > 0).length, hours: hours(minutes) })}
+              </span>
+            </summary>
+            <Sessions sessions={its} all={all} next={next} projectId={projectId} />
+          </details>
+        )
+      })}
       {all.length > 0 && <p className="quiet text-sm">{t('plan.how')}</p>}
     </>
   )
 }
 
-function Days({ happenings, all, projectId }: { happenings: Happening[]; all: Happening[]; projectId: string }) {
+function Sessions({
+  sessions: its,
+  all,
+  next,
+  projectId,
+}: {
+  sessions: Session[]
+  all: Session[]
+  next: Session | undefined
+  projectId: string
+}) {
   const { t } = useTranslation()
   const format = useFormat()
-  const days = [...new Set(happenings.map((h) => h.date))]
-  const allDays = [...new Set(all.map((h) => h.date))]
-  const gapBefore = (day: string) => {
-    const before = allDays[allDays.indexOf(day) - 1]
-    return before ? differenceInCalendarDays(day, before) - 1 : 0
-  }
   return (
     <ol>
-      {days.map((day) => (
-        <li key={day}>
-          {gapBefore(day) > 6 && (
-            <p className="quiet border-l-4 border-dotted border-base-300 py-1 pl-3 text-sm">
-              {t('plan.gap', { count: gapBefore(day) })}
-            </p>
-          )}
-          <div className="grid gap-x-4 border-b border-base-300 py-2 sm:grid-cols-[7.5rem_1fr]">
-            <p className="font-semibold">{format.shortDay(day)}</p>
-            <ul className="grid gap-1.5">
-              {happenings
-                .filter((h) => h.date === day)
-                .map((h) => (
+      {its.map((s) => {
+        const before = all[all.indexOf(s) - 1]
+        const gap = before ? differenceInCalendarDays(s.date, before.date) - 1 : 0
+        return (
+          <li key={s.date}>
+            {gap > 6 && (
+              <p className="quiet border-l-4 border-dotted border-base-300 py-1 pl-3 text-sm">
+                {t('plan.gap', { count: gap })}
+              </p>
+            )}
+            <details className="border-b border-base-300 py-2" open={s === next}>
+              <summary className="cursor-pointer">
+                <strong>{format.shortDay(s.date)}</strong>
+                {s.minutes > 0 && <span className="quiet"> · {hours(s.minutes)}</span>} <SessionGoal session={s} />
+              </summary>
+              <ul className="grid gap-1.5 py-2 pl-4">
+                {s.happenings.map((h) => (
                   <Row key={h.activity.subject.kind + h.activity.subject.id + h.at} h={h} projectId={projectId} />
                 ))}
-            </ul>
-          </div>
-        </li>
-      ))}
+              </ul>
+            </details>
+          </li>
+        )
+      })}
     </ol>
+  )
+}
+
+/** What it is for, before its steps are read. */
+function SessionGoal({ session: s }: { session: Session }) {
+  const { t } = useTranslation()
+  return (
+    <span>
+      {[
+        ...s.pieces.map((p) => t('plan.piece', { what: p.title, count: p.steps })),
+        s.apart > 0 && t('plan.apart', { count: s.apart }),
+        s.together > 0 && t('plan.together', { count: s.together }),
+        s.arrivals > 0 && t('plan.arrivals', { count: s.arrivals }),
+      ]
+        .filter(Boolean)
+        .join(' · ')}
+    </span>
   )
 }
 

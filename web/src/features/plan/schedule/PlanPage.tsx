@@ -88,7 +88,8 @@ function Chain({ plan }: { plan: Plan }) {
   const { t } = useTranslation()
   const format = useFormat()
   const reason = useReason()
-  const last = plan.milestones.filter((m) => m.chain.length > 1).at(-1)
+  const latest = plan.milestones.filter((m) => m.chain.length > 1).at(-1)
+  const last = plan.milestones.find((m) => m.finish === latest?.finish)
   if (!last) return null
   const steps = [...last.chain].reverse().flatMap((s) => {
     const activity = plan.activities.find((a) => a.subject.id === s.id && a.subject.kind === s.kind)

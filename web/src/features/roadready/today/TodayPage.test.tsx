@@ -158,3 +158,17 @@ it('shows the server’s own sentence when it cannot answer', async () => {
   show(<TodayPage />)
   expect(await screen.findByText('There is no such car here.', {}, { timeout: 3000 })).toBeInTheDocument()
 })
+
+it('says where one stands on the way to the first session, and never that nothing can be done', async () => {
+  server.when('GET /api/projects/car/findings', [{ id: 'f', decision: 'REPAIR' }])
+  server.when('GET /api/projects/car/jobs', { chains: [], jobs: [], progress: {} })
+  server.when('GET /api/projects/car/needs', [])
+  server.when('GET /api/projects/car/today', today({ openJobs: 0, tonight: undefined, notes: [] }))
+  show(<TodayPage />, '/p/car', '/p/:projectId')
+  expect(await screen.findByRole('link', { name: 'Make the work of what is decided' })).toHaveAttribute(
+    'href',
+    '/p/car/walk/decide',
+  )
+  expect(screen.getByRole('link', { name: 'Make the work' })).toHaveAttribute('aria-current', 'step')
+  expect(screen.queryByText(/Nothing can be done/)).not.toBeInTheDocument()
+})

@@ -6,6 +6,7 @@ import { projectQuery } from '@/api/queries'
 import { CarPicture } from '@/ui/photos/CarPicture'
 import { useTitle } from '@/ui/page/useTitle'
 import { Loaded } from '@/ui/page/Feedback'
+import { FirstLine } from './FirstLine'
 import { WorkSessionBegun } from './WorkSessionBegun'
 import { OtherWorkSession } from './OtherWorkSession'
 import { InTheWay, NoteToSelf, OrderList, RoadChain, TonightList } from '../evidence'
@@ -77,6 +78,7 @@ function Bench({ today, projectId }: { today: Today; projectId: string }) {
         <h2 className="answer">
           <TonightSentence today={today} />
         </h2>
+        {(today.openJobs === 0 || !today.tonight) && <FirstLine today={today} />}
         <NoteToSelf today={today} />
         <TonightList today={today} />
         <WorkSessionBegun today={today} />

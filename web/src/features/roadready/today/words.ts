@@ -1,5 +1,23 @@
 /** What the pages of this topic say. */
 export const todayWords = {
+  firstLine: {
+    title: 'From nothing to the first session',
+    done: 'done',
+    look: 'Look',
+    decide: 'Decide',
+    work: 'Make the work',
+    times: 'Say your times',
+    order: 'Order',
+    begin: 'Begin',
+    next: {
+      look: 'Walk round it and note what you see',
+      decide: 'Decide what is to be done about it',
+      work: 'Make the work of what is decided',
+      times: 'Say when you have time',
+      order: 'See what to order',
+      begin: 'Log the first session',
+    },
+  },
   today: {
     title: 'Today',
     loading: 'Working out where things stand …',

@@ -162,7 +162,7 @@ final class Cars {
         var random = new Random(seed * SPREAD);
         String body = BODIES.get(random.nextInt(BODIES.size()));
         if (body.equals("MOTORCYCLE"))
-            return new Car(body, body, 1955 + random.nextInt(60), drawn(OF_A_MOTORCYCLE, 3, random), List.of(), seed);
+            return new Car(body, body, 1955 + random.nextInt(60), drawn(OF_A_MOTORCYCLE, 4, random), List.of(), seed);
         List<String> found = drawn(ORDINARY, 3, random);
         found.addAll(drawn(TELLING, 1, random).subList(0, 9));
         List<String> others = drawn(OTHERS, 1, random);

@@ -123,17 +123,16 @@ final class FinishSentences {
                         FinishSentences::coats),
                 sentence(
                         73,
-                        "The headlining is in before the screens",
-                        plan -> plan.open("windscreen-out", "rear-glass-out")
-                                .flatMap(screen -> Stream.concat(
-                                        plan.open("headlining-down")
-                                                .map(h -> that(
-                                                        screen.refit(),
-                                                        !screen.refitFrom().isBefore(h.refitTo()))),
-                                        plan.work(j -> j.has(Detail.HEADLINING))
-                                                .map(j -> that(
-                                                        j.title() + " before " + screen.refit(),
-                                                        !screen.refitFrom().isBefore(j.end())))))),
+                        "The headlining is in before the screens that are out for it",
+                        plan -> plan.open("headlining-down")
+                                .flatMap(h -> Stream.of("windscreen-out", "rear-glass-out")
+                                        .map(screen -> that(
+                                                screen + " for " + h.refit(),
+                                                plan.open(screen)
+                                                        .anyMatch(o ->
+                                                                !o.stripTo().isAfter(h.stripFrom())
+                                                                        && !o.refitFrom()
+                                                                                .isBefore(h.refitTo())))))),
                 sentence(
                         75,
                         "Water is poured after the glass and before the carpets",

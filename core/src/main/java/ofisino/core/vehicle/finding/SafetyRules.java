@@ -55,7 +55,8 @@ public final class SafetyRules {
             case BRAKES, STEERING_AND_SUSPENSION, WHEELS_AND_TYRES -> {
                 if (kind == FindingKind.SURFACE_RUST)
                     raises.add(new Raise(Proposal.Reason.STOPS_OR_STEERS, 2, SafetyClass.C));
-                else if (!slight) raises.add(new Raise(Proposal.Reason.STOPS_OR_STEERS, 3, classWhere(system, kind)));
+                else if (kind != FindingKind.CONTAMINATED || system == VehicleSystem.BRAKES)
+                    raises.add(new Raise(Proposal.Reason.STOPS_OR_STEERS, 3, classWhere(system, kind)));
             }
             case RESTRAINT ->
                 raises.add(new Raise(Proposal.Reason.HOLDS_PEOPLE, 3, slight ? SafetyClass.B : SafetyClass.A));

@@ -35,6 +35,7 @@ class InspectionTest {
         "brake-pipes,      LEAK,            3, A, ROAD_READY",
         "brake-pipes,      SURFACE_RUST,    2, C, DRIVER",
         "front-wheel-left, PERISHED,        3, B, ROAD_READY",
+        "front-wheel-left, CONTAMINATED,    2, C, RUNNER",
         "belts,            WORN,            3, A, ROAD_READY",
         "fuel-tank,        SURFACE_RUST,    2, C, DRIVER",
         "carburettor,      LEAK,            3, A, ROAD_READY",
@@ -78,6 +79,18 @@ class InspectionTest {
 
     private static Set<Zone.Flag> without(Set<Zone.Flag> flags, Zone.Flag one) {
         return flags.stream().filter(f -> f != one).collect(Collectors.toSet());
+    }
+
+    /** Directive 2014/45/EU, Annex I, items 1.1.13, 2.1.3, 5.2.2: linings with oil on them, bent links and distorted wheels fail (from memory, unverified). */
+    @ParameterizedTest
+    @CsvSource({
+        "front-brakes, CONTAMINATED",
+        "front-suspension-left, DENT",
+        "front-wheel-left, DENT",
+        "steering-gear, DENT"
+    })
+    void whatIsBentOrSoakedWhereItStopsOrSteersKeepsItOffTheRoad(String zone, FindingKind kind) {
+        assertThat(SafetyRules.classOf(ESTATE.require(zone), kind)).isEqualTo(SafetyClass.B);
     }
 
     /** Directive 2014/45/EU, Annex I, item 4: lamps work, or the vehicle fails (from memory, unverified). */

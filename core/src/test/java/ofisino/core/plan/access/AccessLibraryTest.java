@@ -27,6 +27,8 @@ import ofisino.core.vehicle.equipment.Layout;
 import ofisino.core.vehicle.equipment.Make;
 import ofisino.core.vehicle.equipment.Vehicles;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class AccessLibraryTest {
     private static final AccessLibrary LIBRARY = AccessLibrary.load();
@@ -227,6 +229,15 @@ class AccessLibraryTest {
         assertThat(AGEING.all())
                 .hasSizeGreaterThan(40)
                 .allSatisfy(p -> assertThat(all).as(p.id()).containsAll(p.behind()));
+    }
+
+    /** Sentence 54 of the trade book, common practice: while gearbox and engine are apart, what hides between them is looked at. */
+    @ParameterizedTest
+    @ValueSource(strings = {"gearbox-out", "gearbox-out-front-drive", "gearbox-out-rear"})
+    void whileGearboxAndEngineAreApartTheClutchAndItsSealsAreOffered(String access) {
+        assertThat(AGEING.behind(access, Vehicles.of(BodyStyle.ESTATE, 1969)))
+                .extracting(p -> p.component().id())
+                .contains("release-bearing", "clutch-plate", "rear-crank-seal", "gearbox-input-seal");
     }
 
     @Test

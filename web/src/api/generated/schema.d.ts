@@ -5462,6 +5462,12 @@ export interface components {
         PanelCoverResponse: {
             /** Format: int32 */
             coveredPercent: number;
+            /** Format: int32 */
+            discs: number;
+            /** Format: int32 */
+            drillBits: number;
+            /** Format: int32 */
+            spotWelds: number;
             /** Format: int64 */
             toMakeMm2: number;
         };

@@ -58,6 +58,15 @@ export function PanelCover() {
                 rest: units.sayArea(cover.data.toMakeMm2, 'MILLIMETRE'),
               }))}
       </p>
+      {complete && cover.data && (
+        <p className="quiet text-sm">
+          {t('scope.wearsOut', {
+            welds: cover.data.spotWelds,
+            bits: t('scope.bits', { count: cover.data.drillBits }),
+            discs: t('scope.discs', { count: cover.data.discs }),
+          })}
+        </p>
+      )}
     </details>
   )
 }

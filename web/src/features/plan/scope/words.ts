@@ -49,5 +49,10 @@ export const scopeWords = {
     panel: 'The panel',
     covered: 'It covers {{percent}} %; make {{rest}} by hand.',
     coveredAll: 'The panel covers all of it.',
+    wearsOut: 'Up to {{welds}} spot welds to drill: {{bits}}, {{discs}}.',
+    bits_one: 'one drill bit',
+    bits_other: '{{count}} drill bits',
+    discs_one: 'one disc to cut and dress',
+    discs_other: '{{count}} discs to cut and dress',
   },
 } as const

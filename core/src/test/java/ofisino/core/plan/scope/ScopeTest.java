@@ -134,6 +134,15 @@ class ScopeTest {
         assertThatThrownBy(() -> PanelCover.of(900, 0, 500, 400)).isInstanceOf(InvalidValue.class);
     }
 
+    /** By hand: an edge of 2,640 mm has 66 spot welds 40 mm apart; a bit lasts 50 of them, a disc 800 mm. */
+    @Test
+    void aDamageCutOutWearsOutBitsAndDiscs() {
+        PanelCover cover = PanelCover.of(900, 420, 500, 400);
+        assertThat(cover.spotWelds()).isEqualTo(66);
+        assertThat(cover.drillBits()).isEqualTo(2);
+        assertThat(cover.discs()).isEqualTo(4);
+    }
+
     /** Scenario 9: all 5 bare parts go into one paint session. Scenario 10: brackets to be plated: one batch of 64 pieces. */
     @Test
     void piecesOfOneTreatmentGoIntoOneSession() {

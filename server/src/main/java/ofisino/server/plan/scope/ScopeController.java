@@ -77,7 +77,7 @@ record ScopeController(ScopeService service) {
         service.nameCause(caller, projectId, body);
     }
 
-    record PanelCoverResponse(int coveredPercent, long toMakeMm2) {}
+    record PanelCoverResponse(int coveredPercent, long toMakeMm2, int spotWelds, int drillBits, int discs) {}
 
     /** How much of a damage a repair panel covers. */
     @GetMapping("/bench/panel-cover")
@@ -88,6 +88,6 @@ record ScopeController(ScopeService service) {
             @RequestParam int panelLengthMm,
             @RequestParam int panelWidthMm) {
         PanelCover c = PanelCover.of(damageLengthMm, damageWidthMm, panelLengthMm, panelWidthMm);
-        return new PanelCoverResponse(c.coveredPercent(), c.toMakeMm2());
+        return new PanelCoverResponse(c.coveredPercent(), c.toMakeMm2(), c.spotWelds(), c.drillBits(), c.discs());
     }
 }

@@ -1,5 +1,5 @@
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
-import { act, renderHook } from '@testing-library/react'
+import { QueryClient, QueryClientProvider, useQuery } from '@tanstack/react-query'
+import { act, renderHook, waitFor } from '@testing-library/react'
 import type { ReactNode } from 'react'
 import { expect, it } from 'vitest'
 import { Problem } from './client'
@@ -45,4 +45,26 @@ it.each([
   await act(() => result.current.mutateAsync('a'))
   expect(ids).toHaveLength(3)
   expect(new Set(ids).size).toBe(1)
+})
+
+it('asks again for a first answer that was on its way when the change was made', async () => {
+  let now = 'before'
+  const answers: (() => void)[] = []
+  const { result } = renderHook(
+    () => ({
+      read: useQuery({
+        queryKey: ['offers'],
+        queryFn: () => {
+          const asked = now
+          return new Promise<string>((resolve) => answers.push(() => resolve(asked)))
+        },
+      }),
+      write: useWrite(() => Promise.resolve((now = 'after'))),
+    }),
+    { wrapper },
+  )
+  await act(() => result.current.write.mutateAsync({}))
+  await waitFor(() => expect(answers).toHaveLength(2))
+  act(() => answers.forEach((answer) => answer()))
+  await waitFor(() => expect(result.current.read.data).toBe('after'))
 })

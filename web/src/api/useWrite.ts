@@ -1,10 +1,17 @@
-import { useMutation, useQueryClient, type Query } from '@tanstack/react-query'
+import { useMutation, useQueryClient, type Query, type QueryClient } from '@tanstack/react-query'
 import { useRef } from 'react'
 import { Problem } from './client'
 import { announce } from './notices'
 
 /** A change of the garage may move any figure that is on the page (its plan, its road list, its sums); what the program itself knows stays. */
 export const mayHaveChanged = (query: Query) => (query.options as { staleTime?: unknown }).staleTime !== Infinity
+
+/** A first answer that is still on its way was asked for before the change: it would be taken for what is now, so it is asked for again. */
+const lookAgain = async (queries: QueryClient) => {
+  const asked = (query: Query) => query.state.data === undefined && query.state.fetchStatus === 'fetching'
+  await queries.cancelQueries({ predicate: (query) => mayHaveChanged(query) && asked(query) })
+  await queries.invalidateQueries({ predicate: mayHaveChanged })
+}
 
 type Options<T, V> = {
   /** What to say when it is done; undo is offered with it. Nothing for a change that shows by itself. */
@@ -31,7 +38,7 @@ export function useWrite<T, V>(run: (values: V, writeId: string) => Promise<T>, 
     onSuccess: (answer, values) => {
       const id = pending.current?.id
       pending.current = undefined
-      void queries.invalidateQueries({ predicate: mayHaveChanged })
+      void lookAgain(queries)
       const text = options.said?.(values, answer)
       if (text) announce({ text, undo: options.undoable === false ? undefined : id })
       options.done?.(answer, values)

@@ -18,6 +18,8 @@ public record MadePart(String number, String material, String sizes, int pieces)
         number = Texts.optionalLine("number", number);
         material = Texts.line("material", material);
         sizes = Texts.note("sizes", sizes);
+        if (sizes.isBlank())
+            throw InvalidValue.at("sizes", "made.sizes", "No sizes are given.", "Say how large it is, with units.");
         if (pieces < 1 || pieces > MOST)
             throw InvalidValue.at("pieces", "made.pieces", "%d pieces are not made.", "Enter 1 to %d.", pieces, MOST);
     }

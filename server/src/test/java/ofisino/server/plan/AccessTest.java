@@ -66,6 +66,22 @@ class AccessTest {
         assertThat(after.path("jobs")).hasSize(2);
     }
 
+    @Test
+    void nothingIsNotMadeOne(TestGarage garage) {
+        UUID project = garage.project();
+        UUID clutch = job(garage, project, "Renew the clutch", "gearbox", "REPLACE");
+        String merge = "/api/projects/" + project + "/access/merge";
+        for (List<UUID> jobs : List.of(List.<UUID>of(), List.of(UUID.randomUUID())))
+            assertThat(garage.owner()
+                            .post(merge, map("access", "gearbox-out", "jobs", jobs))
+                            .code())
+                    .isEqualTo("strip-down.merge");
+        assertThat(garage.owner()
+                        .post(merge, map("access", "no-such", "jobs", List.of(clutch)))
+                        .code())
+                .isEqualTo("strip-down.merge");
+    }
+
     private static List<JsonNode> gearboxOut(JsonNode access) {
         return access.path("stripDowns")
                 .valueStream()

@@ -84,7 +84,7 @@ record SharedAccess(AccessService access, StripDownService stripDowns, Plans pla
         projects.requireOpen(caller, projectId);
         Standing planned = standing(caller, projectId);
         List<String> all = jobs == null ? named(chosen) : ofJobs(planned, accessId, jobs);
-        if (all.size() < 2 && jobs == null)
+        if (all.isEmpty() || jobs == null && all.size() < 2)
             throw InvalidValue.at(
                     "stripDowns",
                     "strip-down.merge",

@@ -3,6 +3,7 @@ package ofisino.core.plan.orderofwork;
 import java.time.Duration;
 import java.util.Optional;
 import ofisino.core.kernel.Source;
+import ofisino.core.vehicle.body.Zone;
 
 /**
  * One rule of the trade about what comes first.
@@ -29,6 +30,8 @@ public record OrderOfWorkRule(
     /** How near two jobs must be for a rule to bind them. */
     public enum Near {
         SAME_ZONE,
+        /** The same place on the other side. Such a rule binds whichever side is begun first, and leaves free which one that is. */
+        OTHER_SIDE,
         SAME_SYSTEM,
         VEHICLE;
 
@@ -37,10 +40,19 @@ public record OrderOfWorkRule(
                 case SAME_ZONE ->
                     a.zone().isPresent() && a.zone().equals(b.zone())
                             || a.piece().isPresent() && a.piece().equals(b.piece());
+                case OTHER_SIDE ->
+                    a.zone().isPresent()
+                            && b.zone().isPresent()
+                            && Zone.areOpposite(a.zone().get(), b.zone().get());
                 case SAME_SYSTEM -> a.system().isPresent() && a.system().equals(b.system());
                 case VEHICLE -> true;
             };
         }
+    }
+
+    /** It holds one side of a pair back while the other is open; it does not say which is first. */
+    boolean isOfTwoSides() {
+        return near == Near.OTHER_SIDE;
     }
 
     /** Whether {@code first} has to be over before {@code second} begins. A job that fits both sides is not held by its like. */

@@ -15,6 +15,7 @@ import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.job.Detail;
 import ofisino.core.plan.job.Operation;
 import ofisino.core.plan.job.Precedence;
+import ofisino.core.plan.orderofwork.OtherSide.Wish;
 
 /** The rules of order that ship with Ofisino, from {@code sequence.yaml} beside this class, and what they say of the jobs at hand. */
 public final class OrderOfWorkRules {
@@ -114,7 +115,8 @@ public final class OrderOfWorkRules {
         List<Edge<J>> accepted = new ArrayList<>();
         List<Refused<J>> refused = new ArrayList<>();
         Precedence<J> order = new Precedence<>(links);
-        for (Edge<J> edge : wanted(jobs, waived)) {
+        for (Wish<J> wish : wanted(jobs, waived)) {
+            Edge<J> edge = kept(wish, order);
             if (order.isBefore(edge.before(), edge.after())) continue;
             Optional<List<J>> circle = order.circleClosedBy(edge.before(), edge.after());
             if (circle.isPresent()) {
@@ -132,7 +134,8 @@ public final class OrderOfWorkRules {
             Collection<Work<J>> jobs, Collection<Precedence.Link<J>> links, Set<Waiver<J>> waived) {
         List<Edge<J>> binding = new ArrayList<>();
         Precedence<J> order = new Precedence<>(links);
-        for (Edge<J> edge : wanted(jobs, waived)) {
+        for (Wish<J> wish : wanted(jobs, waived)) {
+            Edge<J> edge = kept(wish, order);
             if (!edge.rule().must() || order.isBefore(edge.before(), edge.after())) continue;
             if (order.circleClosedBy(edge.before(), edge.after()).isPresent()) continue;
             order.add(new Precedence.Link<>(edge.before(), edge.after()));
@@ -141,20 +144,38 @@ public final class OrderOfWorkRules {
         return binding;
     }
 
-    private <J> List<Edge<J>> wanted(Collection<Work<J>> jobs, Set<Waiver<J>> waived) {
-        List<Edge<J>> must = new ArrayList<>();
-        List<Edge<J>> should = new ArrayList<>();
+    /** What is wished, or what holds as well where the wish would close a circle. */
+    private static <J> Edge<J> kept(Wish<J> wish, Precedence<J> order) {
+        Edge<J> edge = wish.edge();
+        return wish.orElse()
+                .filter(other -> order.circleClosedBy(edge.before(), edge.after())
+                                .isPresent()
+                        && order.circleClosedBy(other.before(), other.after()).isEmpty())
+                .orElse(edge);
+    }
+
+    private <J> List<Wish<J>> wanted(Collection<Work<J>> jobs, Set<Waiver<J>> waived) {
+        List<Wish<J>> must = new ArrayList<>();
+        List<Wish<J>> should = new ArrayList<>();
         for (OrderOfWorkRule rule : rules)
-            for (Work<J> second : jobs)
-                if (!second.over() && rule.after().fits(second))
-                    for (Work<J> first : jobs)
-                        if (!first.over()
-                                && !first.id().equals(second.id())
-                                && rule.orders(first, second)
-                                && (rule.must() || !waived.contains(new Waiver<>(rule.id(), first.id(), second.id()))))
-                            (rule.must() ? must : should).add(new Edge<>(rule, first.id(), second.id()));
+            for (Wish<J> wish : rule.isOfTwoSides() ? new OtherSide<>(rule, jobs).wishes() : wishes(rule, jobs)) {
+                var waiver = new Waiver<>(
+                        rule.id(), wish.edge().before(), wish.edge().after());
+                if (rule.must()) must.add(wish);
+                else if (!waived.contains(waiver)) should.add(wish);
+            }
         must.addAll(should);
         return must;
+    }
+
+    private static <J> List<Wish<J>> wishes(OrderOfWorkRule rule, Collection<Work<J>> jobs) {
+        List<Wish<J>> found = new ArrayList<>();
+        for (Work<J> second : jobs)
+            if (!second.over() && rule.after().fits(second))
+                for (Work<J> first : jobs)
+                    if (!first.over() && !first.id().equals(second.id()) && rule.orders(first, second))
+                        found.add(new Wish<>(new Edge<>(rule, first.id(), second.id()), Optional.empty()));
+        return found;
     }
 
     private static <J> List<Edge<J>> withoutImplied(List<Edge<J>> edges, Collection<Precedence.Link<J>> links) {
@@ -174,22 +195,34 @@ public final class OrderOfWorkRules {
     private <J> List<Missing<J>> missing(Collection<Work<J>> jobs, Set<Waiver<J>> waived) {
         List<Missing<J>> found = new ArrayList<>();
         for (OrderOfWorkRule rule : rules)
-            if (rule.demanded())
-                for (Work<J> second : jobs)
-                    if (!second.over()
-                            && rule.after().fits(second)
-                            && !rule.before().fits(second)
-                            && !waived.contains(new Waiver<>(rule.id(), second.id(), second.id()))
-                            && jobs.stream().noneMatch(first -> first.exists() && rule.orders(first, second)))
-                        found.add(new Missing<>(rule, second.id()));
+            for (Work<J> second : jobs)
+                if (!second.over()
+                        && isMissed(rule, second, jobs)
+                        && !waived.contains(new Waiver<>(rule.id(), second.id(), second.id())))
+                    found.add(new Missing<>(rule, second.id()));
         return found;
+    }
+
+    private static <J> boolean isMissed(OrderOfWorkRule rule, Work<J> second, Collection<Work<J>> jobs) {
+        if (rule.isOfTwoSides())
+            return new OtherSide<>(rule, jobs).holdBack(second).anyMatch(Optional::isEmpty);
+        return rule.demanded()
+                && rule.after().fits(second)
+                && !rule.before().fits(second)
+                && jobs.stream().noneMatch(first -> first.exists() && rule.orders(first, second));
     }
 
     /** Why a job may not begin: what must be over first and is not, and what is demanded and nobody does. */
     public <J> List<Blocked<J>> blocks(Work<J> job, Collection<Work<J>> jobs, Set<Waiver<J>> waived) {
         List<Blocked<J>> blocks = new ArrayList<>();
         for (OrderOfWorkRule rule : rules)
-            if (rule.must())
+            if (rule.isOfTwoSides())
+                new OtherSide<>(rule, jobs)
+                        .holdBack(job)
+                        .filter(Optional::isPresent)
+                        .distinct()
+                        .forEach(by -> blocks.add(new Blocked<>(rule, by)));
+            else if (rule.must())
                 for (Work<J> first : jobs)
                     if (!first.over() && !first.id().equals(job.id()) && rule.orders(first, job))
                         blocks.add(new Blocked<>(rule, Optional.of(first.id())));

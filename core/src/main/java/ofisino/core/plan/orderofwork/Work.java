@@ -11,6 +11,7 @@ import ofisino.core.plan.job.Operation;
  *
  * @param <J>    whatever names a job
  * @param piece  the piece of work that it is a step of
+ * @param begun  work on it has started, whether it goes on or is done
  * @param over   finished, verified or dropped
  * @param exists not dropped: only such a job can have done what a rule asks for
  */
@@ -21,6 +22,7 @@ public record Work<J>(
         Optional<String> zone,
         Optional<VehicleSystem> system,
         Optional<String> piece,
+        boolean begun,
         boolean over,
         boolean exists) {
     public Work {

@@ -117,6 +117,14 @@ public record Zone(
         return zone;
     }
 
+    /** Whether both are the same place, one on the left and one on the right. */
+    public static boolean areOpposite(String zone, String other) {
+        return !zone.equals(other)
+                && placeOf(zone).equals(placeOf(other))
+                && sideOf(zone) != Side.NONE
+                && sideOf(other) != Side.NONE;
+    }
+
     private static final List<String> SIDES = List.of("-left", "-right");
 
     /** The same zone on the other side, its outline to be drawn mirrored in the given view. */

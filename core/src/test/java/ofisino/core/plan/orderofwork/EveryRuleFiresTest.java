@@ -10,6 +10,7 @@ import java.util.stream.Stream;
 import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.parts.consumable.Consumables;
 import ofisino.core.plan.access.AccessLibrary;
+import ofisino.core.plan.job.Operation;
 import ofisino.core.plan.recipe.Recipe;
 import ofisino.core.plan.recipe.Recipes;
 import ofisino.core.plan.recipe.SharedWork;
@@ -58,8 +59,14 @@ class EveryRuleFiresTest {
                                 .stream())
                         .flatMap(r -> Stream.concat(
                                 r.steps().stream()
-                                        .map(s -> work(
-                                                r.id() + place, s, Optional.of(place), Optional.of(thing.system()))),
+                                        .flatMap(s -> (s.operation() == Operation.CUT
+                                                        ? Stream.of("-left", "-right")
+                                                        : Stream.of("-left"))
+                                                .map(side -> work(
+                                                        r.id() + place + side,
+                                                        s,
+                                                        Optional.of(place + side),
+                                                        Optional.of(thing.system())))),
                                 r.then().stream().map(EveryRuleFiresTest::shared))));
     }
 
@@ -70,6 +77,14 @@ class EveryRuleFiresTest {
     private static Work<String> work(
             String piece, Recipe.Step step, Optional<String> zone, Optional<VehicleSystem> system) {
         return new Work<>(
-                piece + step.title(), step.operation(), step.details(), zone, system, Optional.of(piece), false, true);
+                piece + step.title(),
+                step.operation(),
+                step.details(),
+                zone,
+                system,
+                Optional.of(piece),
+                false,
+                false,
+                true);
     }
 }

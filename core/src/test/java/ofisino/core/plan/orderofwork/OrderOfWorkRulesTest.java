@@ -45,6 +45,7 @@ class OrderOfWorkRulesTest {
         "blast-before-cut; blast - -; cut - -",
         "blast-before-prime; blast - -; prime - -",
         "cut-before-weld; cut - -; weld - -",
+        "one-side-at-a-time; weld weld_out -; cut - structure",
         "piece-before-weld; fabricate - -; weld - -",
         "tack-before-dry-fit; weld tack -; dry_fit - -",
         "dry-fit-before-weld-out; dry_fit - -; weld weld_out -",
@@ -138,7 +139,7 @@ class OrderOfWorkRulesTest {
                     .findFirst()
                     .orElseThrow();
             Work<String> first = work("first", parts[1], "sill-left");
-            Work<String> second = work("second", parts[2], "sill-left");
+            Work<String> second = work("second", parts[2], rule.isOfTwoSides() ? "sill-right" : "sill-left");
             assertThat(rule.orders(first, second)).as(parts[0]).isTrue();
             assertThat(rule.orders(second, first)).as(parts[0]).isFalse();
             assertThat(rule.reason()).as(parts[0]).endsWith(".");
@@ -284,9 +285,10 @@ class OrderOfWorkRulesTest {
                     "j" + i,
                     Operation.values()[seed % Operation.values().length],
                     seed % 3 == 0 ? Set.of(details[seed % details.length]) : Set.of(),
-                    Optional.of(seed % 2 == 0 ? "sill-left" : "floor-left"),
+                    Optional.of(List.of("sill-left", "floor-left", "sill-right").get(seed % 3)),
                     Optional.of(VehicleSystem.values()[seed % VehicleSystem.values().length]),
                     Optional.empty(),
+                    seed % 17 == 0,
                     seed % 17 == 0,
                     true));
             if (i > 0 && seed % 5 == 0) links.add(new Link<>("j" + (i - 1), "j" + i));
@@ -330,11 +332,12 @@ class OrderOfWorkRulesTest {
                         : Optional.of(VehicleSystem.valueOf(words[2])),
                 Optional.empty(),
                 false,
+                false,
                 true);
     }
 
     private static Work<String> over(Work<String> w, boolean exists) {
-        return new Work<>(w.id(), w.operation(), w.details(), w.zone(), w.system(), w.piece(), true, exists);
+        return new Work<>(w.id(), w.operation(), w.details(), w.zone(), w.system(), w.piece(), exists, true, exists);
     }
 
     private static Set<Link<String>> links(Proposed<String> proposed) {

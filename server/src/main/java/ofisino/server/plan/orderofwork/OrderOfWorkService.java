@@ -2,7 +2,6 @@ package ofisino.server.plan.orderofwork;
 
 import java.time.Duration;
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -18,14 +17,12 @@ import ofisino.core.kernel.Texts;
 import ofisino.core.plan.job.JobState;
 import ofisino.core.plan.job.Precedence;
 import ofisino.core.plan.orderofwork.Enablers;
-import ofisino.core.plan.orderofwork.OneSideAtATime;
 import ofisino.core.plan.orderofwork.OrderOfWorkRule;
 import ofisino.core.plan.orderofwork.OrderOfWorkRules;
 import ofisino.core.plan.orderofwork.OrderOfWorkRules.Blocked;
 import ofisino.core.plan.orderofwork.OrderOfWorkRules.Proposed;
 import ofisino.core.plan.orderofwork.OrderOfWorkRules.Waiver;
 import ofisino.core.plan.orderofwork.Work;
-import ofisino.core.vehicle.body.Body;
 import ofisino.server.identity.Caller;
 import ofisino.server.plan.Jobs;
 import ofisino.server.plan.LeaveAsked;
@@ -66,7 +63,6 @@ record OrderOfWorkService(OrderOfWorkMapper mapper, Jobs jobs, Projects projects
     }
 
     private Map<UUID, Work<UUID>> works(Caller caller, UUID projectId) {
-        Body body = projects.bodyOf(projects.require(caller, projectId));
         Map<UUID, Work<UUID>> works = new LinkedHashMap<>();
         for (Jobs.Job j : jobs.of(caller, projectId))
             works.put(
@@ -78,6 +74,7 @@ record OrderOfWorkService(OrderOfWorkMapper mapper, Jobs jobs, Projects projects
                             Optional.ofNullable(j.zone()),
                             Optional.ofNullable(j.system()),
                             Optional.of(j.piece().toString()),
+                            j.state().isInHand() || j.state().isDone(),
                             j.state().isOver(),
                             j.state() != JobState.DROPPED));
         return works;
@@ -154,24 +151,17 @@ record OrderOfWorkService(OrderOfWorkMapper mapper, Jobs jobs, Projects projects
                                     .map(byId::get)
                                     .map(j -> "Do “%s” (%s) first.".formatted(j.title(), j.code()))
                                     .orElse("Add that job, or say under Order that there is nothing to do."));
-        OneSideAtATime.keeps(works.get(asked.job().id()), works.values())
-                .map(byId::get)
-                .ifPresent(other -> asked.facts()
-                        .ruleBroken(
-                                other.id().toString(),
-                                OneSideAtATime.REASON,
-                                "Do “%s” (%s) first.".formatted(other.title(), other.code())));
     }
 
     @Override
     public List<Binding> binding(Caller caller, UUID projectId) {
-        Collection<Work<UUID>> works = works(caller, projectId).values();
-        List<Precedence.Link<UUID>> links = new ArrayList<>(links(caller, projectId));
-        List<Binding> binding = new ArrayList<>();
-        for (var edge : rules.binding(works, links, waived(mapper.waivers(caller.garageId(), projectId))))
-            binding.add(new Binding(edge.before(), edge.after()));
-        binding.forEach(b -> links.add(new Precedence.Link<>(b.before(), b.after())));
-        for (var order : OneSideAtATime.of(works, links)) binding.add(new Binding(order.weldedOut(), order.cut()));
-        return binding;
+        return rules
+                .binding(
+                        works(caller, projectId).values(),
+                        links(caller, projectId),
+                        waived(mapper.waivers(caller.garageId(), projectId)))
+                .stream()
+                .map(e -> new Binding(e.before(), e.after()))
+                .toList();
     }
 }

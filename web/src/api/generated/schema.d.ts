@@ -3716,6 +3716,7 @@ export interface components {
             size?: components["schemas"]["SizeRow"];
         };
         ClosingRequest: {
+            again?: boolean;
             /** Format: int64 */
             version: number;
         };

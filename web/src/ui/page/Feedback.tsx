@@ -14,8 +14,16 @@ export function Loading({ what }: { what: string }) {
   )
 }
 
-/** The sentence of a refusal, as the server wrote it. */
-export function ProblemAlert({ error, again }: { error: Error | null | undefined; again?: () => void }) {
+/** The sentence of a refusal, as the server wrote it; below it what a person may do all the same. */
+export function ProblemAlert({
+  error,
+  again,
+  children,
+}: {
+  error: Error | null | undefined
+  again?: () => void
+  children?: ReactNode
+}) {
   const { t } = useTranslation()
   if (!error) return null
   return (
@@ -28,6 +36,7 @@ export function ProblemAlert({ error, again }: { error: Error | null | undefined
             {t('tryAgain')}
           </button>
         )}
+        {children}
       </div>
     </div>
   )

@@ -41,17 +41,18 @@ export function OpenIt({
     { said: () => t('access.opened', { what: access.name }) },
   )
   const asks = o.asks.length + access.cautions.length > 0
+  const act = o.closedOn ? 'access.openAgain' : asks ? 'access.openIt' : 'access.open'
   if (!shown)
     return (
       <>
         <button
           type="button"
-          className="btn"
+          className={o.closedOn ? 'btn btn-ghost' : 'btn'}
           aria-expanded={asks ? false : undefined}
-          aria-label={t('actOn', { act: t(asks ? 'access.openIt' : 'access.open'), what: access.name })}
+          aria-label={t('actOn', { act: t(act), what: access.name })}
           onClick={() => (asks ? setShown(true) : open.mutate({ confirmed: [] }))}
         >
-          {t(asks ? 'access.openIt' : 'access.open')}
+          {t(act)}
         </button>
         <ProblemAlert error={open.error} />
       </>

@@ -1,15 +1,13 @@
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { useTranslation } from 'react-i18next'
-import { api, unwrap, write } from '@/api/client'
-import { useWrite } from '@/api/useWrite'
-import { ProblemAlert } from '@/ui/page/Feedback'
 import { hours, useFormat } from '@/ui/format/format'
 import { useUnits } from '@/ui/format/units'
 import type { Job } from '../job/jobWork'
 import { accessOf, type VehicleAccess, type StripDown } from './access'
 import { OpenIt } from './OpenIt'
 import { SplitOffer } from './SplitOffer'
+import { StripDownSteps } from './StripDownSteps'
 import { WhileOpen } from './WhileOpen'
 
 /** One opening with its jobs, and the openings that it lies inside. */
@@ -46,10 +44,12 @@ export function StripDownCard({
       </div>
       <ItsJobs stripDown={o} jobs={jobs} projectId={projectId} />
       <Around around={around} stripDown={o} vehicleAccess={vehicleAccess} />
-      {state !== 'closed' && (
-        <Steps
+      {state === 'closed' ? (
+        <OpenIt stripDown={o} access={access} projectId={projectId} />
+      ) : (
+        <StripDownSteps
           stripDown={o}
-          vehicleAccess={vehicleAccess}
+          access={access}
           projectId={projectId}
           onOffers={() => setOffers(!offers)}
           offers={offers}
@@ -142,71 +142,5 @@ function ItsJobs({ stripDown: o, jobs, projectId }: { stripDown: StripDown; jobs
           </li>
         ))}
     </ul>
-  )
-}
-
-function Steps({
-  stripDown: o,
-  vehicleAccess,
-  projectId,
-  onOffers,
-  offers,
-}: {
-  stripDown: StripDown
-  vehicleAccess: VehicleAccess
-  projectId: string
-  onOffers: () => void
-  offers: boolean
-}) {
-  const { t } = useTranslation()
-  const access = accessOf(vehicleAccess, o.access)
-  const path = { projectId, stripDown: o.stripDown }
-  const closing = { params: { path }, body: { version: o.version } }
-  const close = useWrite(
-    (_: object, id) =>
-      unwrap(api.POST('/api/projects/{projectId}/access/{stripDown}/close', { ...closing, ...write(id) })),
-    { said: () => t('access.closed', { what: access.refitName }) },
-  )
-  const closeForNow = useWrite(
-    (_: object, id) =>
-      unwrap(api.POST('/api/projects/{projectId}/access/{stripDown}/close-for-now', { ...closing, ...write(id) })),
-    { said: () => t('access.closedOutstanding', { what: access.name }) },
-  )
-  const named = (act: 'access.close' | 'access.closeForNow' | 'access.whileOpen') =>
-    t('actOn', { act: t(act), what: access.name })
-  return (
-    <>
-      <div className="no-print mt-1 flex flex-wrap gap-2">
-        <button
-          type="button"
-          className="btn"
-          aria-expanded={offers}
-          aria-label={named('access.whileOpen')}
-          onClick={onOffers}
-        >
-          {t('access.whileOpen')}
-        </button>
-        {o.openedOn ? (
-          <>
-            <button type="button" className="btn" aria-label={named('access.close')} onClick={() => close.mutate({})}>
-              {t('access.close')}
-            </button>
-            {access.drained && !access.neverTemporary && (
-              <button
-                type="button"
-                className="btn btn-ghost"
-                aria-label={named('access.closeForNow')}
-                onClick={() => closeForNow.mutate({})}
-              >
-                {t('access.closeForNow')}
-              </button>
-            )}
-          </>
-        ) : (
-          <OpenIt stripDown={o} access={access} projectId={projectId} />
-        )}
-      </div>
-      <ProblemAlert error={close.error ?? closeForNow.error} />
-    </>
   )
 }

@@ -50,6 +50,8 @@ export const accessWords = {
     notYet: 'Not yet',
     opened: '{{what}}: done, with everything it needs.',
     close: 'Refit it',
+    closeAgain: 'Put it back all the same',
+    openAgain: 'Strip it down again',
     closeForNow: 'Refit for now with the old fluid',
     closed: 'Done: {{what}}.',
     closedOutstanding: '{{what}}: refitted with the old fluid. New fluid is outstanding.',

@@ -190,6 +190,24 @@ public final class StripDowns<J> {
         return new StripDowns<>(accesses, needs, joined);
     }
 
+    /**
+     * The strip-downs of an access that these jobs are in become one, and with them those of what the access needs.
+     *
+     * @param preferred whose name it keeps, the first of them that is among them; else the name of the first
+     */
+    public StripDowns<J> sharing(String access, Collection<J> jobs, Collection<String> preferred) {
+        Set<String> its = new LinkedHashSet<>();
+        jobs.forEach(job -> find(job, access).ifPresent(its::add));
+        if (its.size() < 2) return this;
+        String kept = preferred.stream()
+                .filter(its::contains)
+                .findFirst()
+                .orElseGet(() -> its.iterator().next());
+        StripDowns<J> shared = this;
+        for (String other : its) if (!other.equals(kept)) shared = shared.merged(access, kept, other);
+        return shared;
+    }
+
     private J any(String access, String stripDown) {
         return jobsOf(access, stripDown).stream()
                 .findFirst()

@@ -198,7 +198,8 @@ record AccessController(
         }
     }
 
-    record ClosingRequest(long version) {}
+    /** @param again what is not begun opens it once more later */
+    record ClosingRequest(long version, @Nullable Boolean again) {}
 
     @PostMapping("/projects/{projectId}/access/{stripDown}/close")
     @ResponseStatus(HttpStatus.NO_CONTENT)
@@ -207,7 +208,7 @@ record AccessController(
             @PathVariable UUID projectId,
             @PathVariable UUID stripDown,
             @RequestBody ClosingRequest body) {
-        stripDowns.close(caller, projectId, stripDown, body.version());
+        shared.close(caller, projectId, stripDown, body.version(), Boolean.TRUE.equals(body.again()));
     }
 
     /** With the old filling; what is left to do is owed to the car. */
@@ -218,7 +219,7 @@ record AccessController(
             @PathVariable UUID projectId,
             @PathVariable UUID stripDown,
             @RequestBody ClosingRequest body) {
-        stripDowns.closeForNow(caller, projectId, stripDown, body.version());
+        shared.closeForNow(caller, projectId, stripDown, body.version());
     }
 
     @PutMapping("/projects/{projectId}/access/own")

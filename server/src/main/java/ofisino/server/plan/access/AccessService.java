@@ -1,6 +1,5 @@
 package ofisino.server.plan.access;
 
-import java.nio.charset.StandardCharsets;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -25,7 +24,6 @@ import ofisino.server.plan.JobJoined;
 import ofisino.server.plan.Jobs;
 import ofisino.server.plan.access.AccessMapper.JobAccessRow;
 import ofisino.server.plan.access.AccessMapper.OwnAccessRow;
-import ofisino.server.plan.access.AccessMapper.StripDownRow;
 import ofisino.server.vehicle.Projects;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
@@ -46,22 +44,15 @@ record AccessService(AccessMapper mapper, Projects projects, Jobs jobs, VehicleA
                 direct.computeIfAbsent(row.jobId(), id -> new LinkedHashSet<>()).add(row.access());
             stripDowns.computeIfAbsent(row.jobId(), id -> new HashMap<>()).put(row.access(), row.stripDown());
         }
-        BiFunction<UUID, String, String> stored =
-                (job, access) -> Optional.ofNullable(stripDowns.get(job).get(access))
-                        .orElseGet(() -> stripDownOf(present.get(job).piece(), access))
-                        .toString();
-        return new Standing(
-                accesses,
-                direct,
-                StripDowns.joined(accesses, direct, stored),
-                mapper.stripDowns(caller.garageId(), projectId).stream()
-                        .collect(Collectors.toMap(StripDownRow::id, o -> o)),
-                present);
-    }
-
-    /** Where the jobs of a piece of work share a strip-down of an access, unless somebody said otherwise. */
-    static UUID stripDownOf(UUID piece, String access) {
-        return UUID.nameUUIDFromBytes((piece + access).getBytes(StandardCharsets.UTF_8));
+        Rounds rounds = Rounds.of(mapper.stripDowns(caller.garageId(), projectId));
+        BiFunction<UUID, String, String> stripDownOf = (job, access) -> {
+            Jobs.Job its = present.get(job);
+            UUID stored = Optional.ofNullable(stripDowns.get(job).get(access))
+                    .orElseGet(() -> Rounds.first(its.piece(), access));
+            boolean stays = its.state().isOver() || !rounds.isClosed(stored);
+            return (stays ? stored : rounds.next(its.piece(), access)).toString();
+        };
+        return new Standing(accesses, direct, StripDowns.joined(accesses, direct, stripDownOf), rounds, present);
     }
 
     List<Merging.Proposal> proposals(Caller caller, UUID projectId, Standing s) {
@@ -105,7 +96,7 @@ record AccessService(AccessMapper mapper, Projects projects, Jobs jobs, VehicleA
                             jobId,
                             access,
                             wanted.contains(access),
-                            before.getOrDefault(access, stripDownOf(piece, access))));
+                            before.getOrDefault(access, Rounds.first(piece, access))));
         keepJoined(caller, projectId);
     }
 

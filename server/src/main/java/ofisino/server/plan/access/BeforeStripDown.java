@@ -28,7 +28,7 @@ record BeforeStripDown(Interlocks interlocks, Projects projects, Findings findin
     List<StripDown<UUID>> stillClosed(Standing s, StripDown<UUID> stripDown) {
         List<StripDown<UUID>> all = new ArrayList<>(s.stripDowns().around(stripDown));
         all.add(stripDown);
-        all.removeIf(o -> s.opened().containsKey(UUID.fromString(o.id())));
+        all.removeIf(o -> s.isOpen(o.id()));
         return all;
     }
 

@@ -1,9 +1,9 @@
 package ofisino.server.plan.access;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Stream;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.plan.access.StripDowns;
 import ofisino.core.plan.permit.Move;
@@ -31,27 +31,25 @@ record SharedAccess(AccessService access, StripDownService stripDowns, Plans pla
         StripDowns<UUID> shared = stored.stripDowns();
         for (PlanProblem.StripDown planned :
                 plans.of(caller, projectId).problem().stripDowns()) {
-            List<String> its = stored.jobs().keySet().stream()
-                    .filter(job -> planned.jobs().contains(ActivityId.job(job)))
-                    .flatMap(job -> shared(stored, job, planned.access()).stream())
-                    .distinct()
-                    .toList();
-            String first = its.contains(planned.id())
-                    ? planned.id()
-                    : its.stream().findFirst().orElse("");
-            for (String other : its) shared = merged(shared, planned.access(), first, other);
+            shared = shared.sharing(
+                    planned.access(),
+                    stored.jobs().keySet().stream()
+                            .filter(job -> isIn(planned, stored, job))
+                            .toList(),
+                    Stream.concat(stored.rounds().openOnes().map(UUID::toString), Stream.of(planned.id()))
+                            .toList());
         }
         return stored.sharing(shared);
     }
 
-    private static Optional<String> shared(Standing stored, UUID job, String access) {
-        return stored.stripDowns().find(job, access);
-    }
-
-    /** Those that are one already, because what needs them is, stay one. */
-    private static StripDowns<UUID> merged(StripDowns<UUID> all, String access, String first, String other) {
-        boolean apart = !first.equals(other) && all.stripDownsOf(access).containsAll(List.of(first, other));
-        return apart ? all.merged(access, first, other) : all;
+    /** What was done in what is open is in it too, though nothing of it is left to plan. */
+    private static boolean isIn(PlanProblem.StripDown planned, Standing stored, UUID job) {
+        return planned.jobs().contains(ActivityId.job(job))
+                || planned.strip().isEmpty()
+                        && stored.stripDowns()
+                                .find(job, planned.access())
+                                .filter(stored::isOpen)
+                                .isPresent();
     }
 
     /** A job begins when what it needs to have open is open. */
@@ -60,8 +58,7 @@ record SharedAccess(AccessService access, StripDownService stripDowns, Plans pla
         if (asked.move() != Move.BEGIN) return;
         Standing planned = standing(asked.caller(), asked.job().projectId());
         planned.stripDowns().all().stream()
-                .filter(o ->
-                        o.jobs().contains(asked.job().id()) && !planned.isOpen(o.id()) && !planned.isClosed(o.id()))
+                .filter(o -> o.jobs().contains(asked.job().id()) && !planned.isOpen(o.id()))
                 .forEach(o -> asked.facts().notOpened(o.id(), o.access().name()));
     }
 
@@ -70,13 +67,50 @@ record SharedAccess(AccessService access, StripDownService stripDowns, Plans pla
         projects.requireOpen(caller, projectId);
         Standing planned = standing(caller, projectId);
         StripDowns.StripDown<UUID> stripDown = planned.require(id);
-        for (String needed : planned.accesses().closure(stripDown.access().id()))
-            keep(
-                    caller,
-                    planned.stripDowns(),
-                    needed,
-                    stripDown.jobs().iterator().next());
+        if (planned.isClosed(stripDown.id())) {
+            openAgain(caller, projectId, planned, stripDown, made);
+            return;
+        }
+        keepAll(caller, planned, stripDown);
         stripDowns.open(caller, projectId, id, made);
+    }
+
+    /** What was closed keeps its days; its jobs are in the next one, and so they are in what has to be open around it. */
+    private void openAgain(
+            Caller caller,
+            UUID projectId,
+            Standing planned,
+            StripDowns.StripDown<UUID> closed,
+            BeforeStripDown.MadeSure made) {
+        UUID piece = planned.jobs().get(closed.jobs().iterator().next()).piece();
+        for (String needed : planned.accesses().closure(closed.access().id()))
+            closed.jobs().stream()
+                    .filter(job -> planned.isClosed(planned.stripDowns().stripDown(job, needed)))
+                    .forEach(job -> access.keep(
+                            caller, Set.of(job), needed, planned.rounds().next(piece, needed)));
+        UUID next = planned.rounds().next(piece, closed.access().id());
+        if (!planned.isOpen(next.toString())) stripDowns.open(caller, projectId, next, made);
+    }
+
+    /** What the plan counts on to be open is asked, not only what was known when it was opened. @param again what is not begun opens it again later */
+    void close(Caller caller, UUID projectId, UUID id, long version, boolean again) {
+        projects.requireOpen(caller, projectId);
+        Standing planned = standing(caller, projectId);
+        keepAll(caller, planned, planned.require(id));
+        stripDowns.close(caller, projectId, id, version, again);
+    }
+
+    void closeForNow(Caller caller, UUID projectId, UUID id, long version) {
+        projects.requireOpen(caller, projectId);
+        Standing planned = standing(caller, projectId);
+        keepAll(caller, planned, planned.require(id));
+        stripDowns.closeForNow(caller, projectId, id, version);
+    }
+
+    private void keepAll(Caller caller, Standing planned, StripDowns.StripDown<UUID> stripDown) {
+        UUID any = stripDown.jobs().iterator().next();
+        for (String needed : planned.accesses().closure(stripDown.access().id()))
+            keep(caller, planned.stripDowns(), needed, any);
     }
 
     /** From now on those strip-downs are one, whatever the plan would do. @param jobs instead of strip-downs: whose strip-downs are to become one */
@@ -103,7 +137,7 @@ record SharedAccess(AccessService access, StripDownService stripDowns, Plans pla
 
     private static List<String> ofJobs(Standing planned, String accessId, List<UUID> jobs) {
         return jobs.stream()
-                .flatMap(job -> shared(planned, job, accessId).stream())
+                .flatMap(job -> planned.stripDowns().find(job, accessId).stream())
                 .distinct()
                 .toList();
     }

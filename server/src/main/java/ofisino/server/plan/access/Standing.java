@@ -17,29 +17,32 @@ import ofisino.server.plan.access.AccessMapper.StripDownRow;
  * @param accesses     of this vehicle, a person's own included
  * @param direct   by job, what it needs itself
  * @param stripDowns which jobs share what, of jobs that are not dropped
- * @param opened   strip-downs that somebody opened, with the day on which they were closed
+ * @param rounds   what was opened and closed so far
  */
 record Standing(
         AccessGraph accesses,
         Map<UUID, Set<String>> direct,
         StripDowns<UUID> stripDowns,
-        Map<UUID, StripDownRow> opened,
+        Rounds rounds,
         Map<UUID, Jobs.Job> jobs) {
     boolean isClosed(String stripDown) {
-        StripDownRow row = opened.get(UUID.fromString(stripDown));
-        return row != null && row.closedOn() != null;
+        return rounds.isClosed(UUID.fromString(stripDown));
     }
 
     boolean isOpen(String stripDown) {
-        return opened.containsKey(UUID.fromString(stripDown)) && !isClosed(stripDown);
+        return rounds.isOpen(UUID.fromString(stripDown));
+    }
+
+    Map<UUID, StripDownRow> opened() {
+        return rounds.opened();
     }
 
     /** Whether a person gave its jobs a strip-down of their own: the plan shares it with nothing else. */
     boolean isApart(StripDowns.StripDown<UUID> o) {
+        UUID id = UUID.fromString(o.id());
         return o.jobs().stream()
-                .map(job -> AccessService.stripDownOf(
-                        jobs.get(job).piece(), o.access().id()))
-                .noneMatch(UUID.fromString(o.id())::equals);
+                .noneMatch(job ->
+                        rounds.isUsual(id, jobs.get(job).piece(), o.access().id()));
     }
 
     /** @throws Conflict when it was merged or split away meanwhile */
@@ -58,13 +61,13 @@ record Standing(
 
     /** The same with other strip-downs. */
     Standing sharing(StripDowns<UUID> others) {
-        return new Standing(accesses, direct, others, opened, jobs);
+        return new Standing(accesses, direct, others, rounds, jobs);
     }
 
     /** How often each circuit was let out. */
     Map<Circuit, Integer> drains() {
         Map<Circuit, Integer> drains = new EnumMap<>(Circuit.class);
-        for (StripDownRow row : opened.values())
+        for (StripDownRow row : opened().values())
             if (accesses.has(row.access()))
                 accesses.require(row.access()).drained().ifPresent(d -> drains.merge(d.circuit(), 1, Integer::sum));
         return drains;

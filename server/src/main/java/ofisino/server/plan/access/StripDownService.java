@@ -24,6 +24,7 @@ import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.plan.CarAccess;
 import ofisino.server.plan.ClosedForNow;
+import ofisino.server.plan.Jobs;
 import ofisino.server.plan.WorkTouched;
 import ofisino.server.plan.access.AccessMapper.StripDownRow;
 import ofisino.server.vehicle.Projects;
@@ -94,23 +95,25 @@ record StripDownService(
                 .max(Comparator.naturalOrder());
     }
 
-    /** Closes it for good: what lies inside it is closed, and its jobs are over. */
-    void close(Caller caller, UUID projectId, UUID id, long version) {
+    /** Closes it for good: what lies inside it is closed, and its jobs are over. @param again what is not begun opens it once more later */
+    void close(Caller caller, UUID projectId, UUID id, long version, boolean again) {
         projects.requireOpen(caller, projectId);
         Standing s = access.standing(caller, projectId);
         StripDown<UUID> stripDown = s.require(id);
-        stripDown.jobs().stream()
-                .map(s.jobs()::get)
-                .filter(j -> !j.state().isOver())
-                .findFirst()
-                .ifPresent(j -> {
-                    throw Conflict.of(
-                            "strip-down.job-open",
-                            "“%s” still needs it open.",
-                            "Finish the job, or split it off into a strip-down of its own.",
-                            j.title());
-                });
+        for (UUID job : stripDown.jobs()) mayBeClosedFor(s.jobs().get(job), again);
         store(caller, s, stripDown, false, version);
+    }
+
+    private static void mayBeClosedFor(Jobs.Job job, boolean again) {
+        if (job.state().isInHand())
+            throw Conflict.of(
+                    "strip-down.job-begun", "“%s” is begun and needs it open.", "Finish the job first.", job.title());
+        if (!job.state().isOver() && !again)
+            throw Conflict.of(
+                    "strip-down.job-open",
+                    "“%s” still needs it open.",
+                    "Finish the job, or put it back all the same: it is stripped down again for that job.",
+                    job.title());
     }
 
     /** Closes it with the old filling. What is left to do gets a strip-down of its own, and that is owed to the car. */

@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -36,7 +37,7 @@ public final class Grouping {
 
     private Grouping(PlanProblem stated, Set<String> apart) {
         this.apart = apart;
-        this.problem = openOnce(stated);
+        this.problem = openedLate(openOnce(stated));
         this.outcome = Planner.plan(problem, TRIAL);
         for (Optional<PlanProblem> less = Untangling.of(problem, outcome); less.isPresent(); ) {
             problem = less.get();
@@ -54,7 +55,7 @@ public final class Grouping {
     public static PlanProblem of(PlanProblem stated, Set<String> apart) {
         var grouping = new Grouping(stated, apart);
         for (String access : grouping.dearestFirst()) grouping.group(access);
-        return grouping.problem == stated ? stated : openedLate(grouping.problem);
+        return openedLate(grouping.problem);
     }
 
     /** What is open is open once, however many pieces of work are in it. */
@@ -136,15 +137,14 @@ public final class Grouping {
         Precedence<ActivityId> order = new Precedence<>(grouped.links().stream()
                 .map(l -> new Precedence.Link<>(l.before(), l.after()))
                 .toList());
-        List<Link> links = new ArrayList<>(grouped.links());
-        for (StripDown o : grouped.stripDowns()) {
-            Optional<ActivityId> strip = o.strip();
-            if (strip.isEmpty()) continue;
-            for (ActivityId before : order.beforeAll(o.jobs())) {
-                var link = new Link(before, strip.get(), Duration.ZERO);
-                if (!links.contains(link)) links.add(link);
-            }
-        }
-        return grouped.withStripDowns(grouped.activities(), links, grouped.stripDowns(), grouped.exclusions());
+        Set<Link> links = new LinkedHashSet<>(grouped.links());
+        for (StripDown o : grouped.stripDowns())
+            o.strip()
+                    .ifPresent(strip -> order.beforeAll(o.jobs())
+                            .forEach(before -> links.add(new Link(before, strip, Duration.ZERO))));
+        return links.size() == grouped.links().size()
+                ? grouped
+                : grouped.withStripDowns(
+                        grouped.activities(), List.copyOf(links), grouped.stripDowns(), grouped.exclusions());
     }
 }

@@ -5,7 +5,6 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -14,8 +13,8 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ofisino.core.kernel.Aim;
+import ofisino.core.plan.explain.Milestones;
 import ofisino.core.plan.problem.Activity;
-import ofisino.core.plan.problem.NeededFor;
 import ofisino.core.plan.problem.Plan;
 import ofisino.core.plan.problem.PlanOutcome;
 import ofisino.core.plan.problem.PlanProblem;
@@ -26,10 +25,7 @@ import ofisino.core.plan.problem.PlanProblem.StripDown;
  * date; each milestone, in steps of a person's patience; the time of taking apart and putting together, by the hands that it takes; how often
  * something is opened again within a fortnight; and the days of the milestones.
  */
-record Worth(long[] parts) implements Comparable<Worth> {
-    /** A milestone may be so much later for work that is saved. */
-    private static final int PATIENCE_DAYS = 7;
-
+record Worth(List<Long> numbers) implements Comparable<Worth> {
     private static final Duration SOON = Duration.ofDays(14);
 
     static Worth of(PlanProblem problem, PlanOutcome outcome) {
@@ -38,12 +34,11 @@ record Worth(long[] parts) implements Comparable<Worth> {
         for (Aim aim : problem.milestones()) days.add(day(problem, plan, aim));
         return new Worth(Stream.of(
                         Stream.of(withoutDate(outcome)),
-                        days.stream().map(d -> d / PATIENCE_DAYS),
+                        days.stream().map(d -> d / PlanProblem.PATIENCE.toDays()),
                         Stream.of(minutes(problem), openedAgain(problem, plan)),
                         days.stream())
                 .flatMap(s -> s)
-                .mapToLong(Long::longValue)
-                .toArray());
+                .toList());
     }
 
     private static long withoutDate(PlanOutcome outcome) {
@@ -55,13 +50,9 @@ record Worth(long[] parts) implements Comparable<Worth> {
     /** Days from now until nothing is left to do for it. */
     private static long day(PlanProblem problem, Plan plan, Aim aim) {
         LocalDate today = problem.now().atZone(problem.zone()).toLocalDate();
-        return NeededFor.aim(problem, aim).stream()
-                .map(plan::of)
-                .flatMap(Optional::stream)
-                .map(Plan.Scheduled::end)
-                .max(Comparator.naturalOrder())
-                .map(end -> ChronoUnit.DAYS.between(
-                        today, end.atZone(problem.zone()).toLocalDate()))
+        return Milestones.milestone(problem, plan, aim)
+                .map(reached -> ChronoUnit.DAYS.between(
+                        today, reached.finish().atZone(problem.zone()).toLocalDate()))
                 .orElse(0L);
     }
 
@@ -117,16 +108,10 @@ record Worth(long[] parts) implements Comparable<Worth> {
 
     @Override
     public int compareTo(Worth other) {
-        return Arrays.compare(parts, other.parts);
-    }
-
-    @Override
-    public boolean equals(Object other) {
-        return other instanceof Worth w && Arrays.equals(parts, w.parts);
-    }
-
-    @Override
-    public int hashCode() {
-        return Arrays.hashCode(parts);
+        for (int i = 0; i < numbers.size(); i++) {
+            int difference = Long.compare(numbers.get(i), other.numbers.get(i));
+            if (difference != 0) return difference;
+        }
+        return 0;
     }
 }

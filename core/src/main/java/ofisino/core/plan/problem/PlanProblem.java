@@ -43,6 +43,9 @@ public record PlanProblem(
     /** Time is counted in quarters of an hour. */
     public static final Duration SLOT = Duration.ofMinutes(15);
 
+    /** A milestone may be so much later for work that is saved, or for what is in hand to go on. */
+    public static final Duration PATIENCE = Duration.ofDays(7);
+
     /** @param windows in order, not overlapping */
     public record Person(String id, List<TimeWindow> windows) {
         public Person {

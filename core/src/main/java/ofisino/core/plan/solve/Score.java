@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.Arrays;
 import ofisino.core.plan.problem.Plan;
+import ofisino.core.plan.problem.PlanProblem;
 
 /**
  * How good a schedule is, the first differing number deciding and the smaller being better: what could not be placed; what is late against a
@@ -16,7 +17,6 @@ record Score(long[] parts, int firstDay) implements Comparable<Score> {
     private static final int NEAR_WEIGHS = 10;
     private static final int UNPLACED = 0;
     private static final int LATE = 1;
-    private static final int PATIENCE_DAYS = 7;
 
     static Score of(ScheduleGeneration pass) {
         Instance in = pass.in;
@@ -38,7 +38,8 @@ record Score(long[] parts, int firstDay) implements Comparable<Score> {
             latest = Math.max(latest, finish);
         }
         if (in.inHand.length > 0) {
-            for (int m = 0; m < milestones; m++) parts[LATE + 1 + m] = parts[firstDay + m] / PATIENCE_DAYS;
+            for (int m = 0; m < milestones; m++)
+                parts[LATE + 1 + m] = parts[firstDay + m] / PlanProblem.PATIENCE.toDays();
             parts[LATE + 1 + milestones] = daysInHand(pass);
         }
         int after = firstDay + milestones;

@@ -1,6 +1,5 @@
 package ofisino.server.plan.schedule;
 
-import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -11,7 +10,6 @@ import java.util.function.BiFunction;
 import java.util.stream.Collectors;
 import ofisino.core.kernel.Aim;
 import ofisino.core.plan.access.CarState;
-import ofisino.core.plan.job.Precedence;
 import ofisino.core.plan.problem.Activity;
 import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.PlanProblem;
@@ -23,7 +21,6 @@ import ofisino.server.plan.Plans.Subject.Kind;
 /** Accesses in the statement of a plan: what is to be taken apart and put together, for which jobs, and what the vehicle is not meanwhile. */
 final class StatedAccess {
     final List<Activity> activities = new ArrayList<>();
-    final List<PlanProblem.Link> links = new ArrayList<>();
     final List<PlanProblem.StripDown> stripDowns = new ArrayList<>();
     final List<PlanProblem.Exclusion> exclusions = new ArrayList<>();
     private final List<Job> jobs;
@@ -56,12 +53,12 @@ final class StatedAccess {
     }
 
     /** Those that something is still to be done in, or that are open. */
-    void add(List<CarAccess.Unclosed> unclosed, Precedence<ActivityId> order) {
+    void add(List<CarAccess.Unclosed> unclosed) {
         Set<UUID> there = unclosed.stream()
                 .filter(s -> s.open() || s.jobs().stream().anyMatch(open::containsKey))
                 .map(CarAccess.Unclosed::id)
                 .collect(Collectors.toSet());
-        unclosed.stream().filter(s -> there.contains(s.id())).forEach(s -> addStripDown(s, there, order));
+        unclosed.stream().filter(s -> there.contains(s.id())).forEach(s -> addStripDown(s, there));
     }
 
     /** Somebody opened it, or work was done in it that cannot be done while it is closed. */
@@ -72,7 +69,7 @@ final class StatedAccess {
                         .anyMatch(j -> j.state().isInHand() || j.state().isDone());
     }
 
-    private void addStripDown(CarAccess.Unclosed stripDown, Set<UUID> there, Precedence<ActivityId> order) {
+    private void addStripDown(CarAccess.Unclosed stripDown, Set<UUID> there) {
         boolean isOpen = isOpen(stripDown);
         List<UUID> left = stripDown.jobs().stream().filter(open::containsKey).toList();
         Aim aim = left.stream().map(j -> open.get(j).aim()).min(Aim::compareTo).orElse(Aim.RUNNER);
@@ -81,8 +78,6 @@ final class StatedAccess {
         if (!isOpen) add(strip, Kind.STRIP, stripDown, stripDown.stripName(), aim, stripDown.stripMinutes());
         add(refit, Kind.REFIT, stripDown, stripDown.refitName(), aim, stripDown.refitMinutes());
         List<ActivityId> ids = left.stream().map(j -> ActivityId.job(j)).toList();
-        if (!isOpen) // before what they all wait for nothing is gained by opening
-        for (ActivityId before : order.beforeAll(ids)) links.add(new PlanProblem.Link(before, strip, Duration.ZERO));
         stripDowns.add(new PlanProblem.StripDown(
                 stripDown.id().toString(),
                 stripDown.access(),

@@ -19,7 +19,6 @@ import ofisino.core.parts.sourcing.NeedState;
 import ofisino.core.parts.sourcing.OrderDates;
 import ofisino.core.plan.access.CarState;
 import ofisino.core.plan.job.Conditions;
-import ofisino.core.plan.job.Precedence;
 import ofisino.core.plan.problem.Activity;
 import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.Plan;
@@ -167,13 +166,9 @@ final class Statement {
                 links.add(PlanProblem.Link.of(
                         ActivityId.job(link.before()).value(),
                         ActivityId.job(link.after()).value()));
-        Precedence<ActivityId> order = new Precedence<>(links.stream()
-                .map(l -> new Precedence.Link<>(l.before(), l.after()))
-                .toList());
         var access = new StatedAccess(jobs, open, crews, subjects, carGoes ? Set.of(HERE) : Set.of(), this::pin);
-        access.add(unclosed, order);
+        access.add(unclosed);
         activities.addAll(access.activities);
-        links.addAll(access.links);
         stripDowns.addAll(access.stripDowns);
         exclusions.addAll(access.exclusions);
     }

@@ -239,7 +239,7 @@ class WholePlanTest {
         Plan plan = ((Planned) outcome).plan();
         for (Aim aim : problem.milestones())
             Milestones.milestone(problem, plan, aim).ifPresent(m -> {
-                var needed = NeededFor.aim(problem, aim);
+                var needed = new NeededFor(problem).aim(aim);
                 long work = problem.activities().stream()
                         .filter(a -> needed.contains(a.id()))
                         .mapToLong(a -> (long) a.workSlots() * a.crew().size())

@@ -31,14 +31,17 @@ public final class Milestones {
 
     /** Empty where nothing is left to do for the aim. */
     public static Optional<Milestone> milestone(PlanProblem problem, Plan plan, Aim aim) {
-        Set<ActivityId> needed = NeededFor.aim(problem, aim);
+        return last(plan, new NeededFor(problem).aim(aim)).map(last -> {
+            List<ActivityId> chain = chain(plan, last.id());
+            return new Milestone(last.end(), chain, holder(problem.activities(), chain));
+        });
+    }
+
+    /** What is complete last of all that is needed. */
+    public static Optional<Scheduled> last(Plan plan, Set<ActivityId> needed) {
         return plan.activities().values().stream()
                 .filter(s -> needed.contains(s.id()))
-                .max(Comparator.comparing(Scheduled::end).thenComparing(Scheduled::start))
-                .map(last -> {
-                    List<ActivityId> chain = chain(plan, last.id());
-                    return new Milestone(last.end(), chain, holder(problem.activities(), chain));
-                });
+                .max(Comparator.comparing(Scheduled::end).thenComparing(Scheduled::start));
     }
 
     /** From an activity back along the reasons of its start, the first named activity each time. */

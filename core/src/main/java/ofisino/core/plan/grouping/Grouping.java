@@ -28,23 +28,28 @@ import ofisino.core.plan.whatif.Untangling;
  */
 public final class Grouping {
     /** Schedules for a trial; the plan itself is made with its own budget. */
-    private static final Planner.Budget TRIAL = new Planner.Budget(6, 1);
+    private static final Planner.Budget TRIAL = new Planner.Budget(4, 1);
+    /** Activities to plan anew in all trials together: the dearest accesses come first, and a person waits for the answer. */
+    private static final int EFFORT = 6_000;
 
+    private final Planner planner = new Planner();
     private final Set<String> apart;
     private PlanProblem problem;
     private PlanOutcome outcome;
     private Worth worth;
+    private int trials;
 
     private Grouping(PlanProblem stated, Set<String> apart) {
         this.apart = apart;
         this.problem = openedLate(openOnce(stated));
-        this.outcome = Planner.plan(problem, TRIAL);
+        this.outcome = planner.next(problem, TRIAL);
         for (Optional<PlanProblem> less = Untangling.of(problem, outcome); less.isPresent(); ) {
             problem = less.get();
-            outcome = Planner.plan(problem, TRIAL);
+            outcome = planner.next(problem, TRIAL);
             less = Untangling.of(problem, outcome);
         }
         this.worth = Worth.of(problem, outcome);
+        this.trials = EFFORT / Math.max(1, problem.activities().size());
     }
 
     /**
@@ -116,7 +121,8 @@ public final class Grouping {
                         .filter(apart::contains)
                         .count()
                 < apart(problem)) return false;
-        PlanOutcome planned = Planner.plan(joined, TRIAL);
+        if (--trials < 0) return false;
+        PlanOutcome planned = planner.next(joined, TRIAL);
         Worth then = Worth.of(joined, planned);
         if (then.compareTo(worth) >= 0) return false;
         problem = joined;

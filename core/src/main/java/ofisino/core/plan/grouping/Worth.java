@@ -10,11 +10,14 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ofisino.core.kernel.Aim;
 import ofisino.core.plan.explain.Milestones;
 import ofisino.core.plan.problem.Activity;
+import ofisino.core.plan.problem.ActivityId;
+import ofisino.core.plan.problem.NeededFor;
 import ofisino.core.plan.problem.Plan;
 import ofisino.core.plan.problem.PlanOutcome;
 import ofisino.core.plan.problem.PlanProblem;
@@ -31,7 +34,8 @@ record Worth(List<Long> numbers) implements Comparable<Worth> {
     static Worth of(PlanProblem problem, PlanOutcome outcome) {
         Plan plan = outcome.plan();
         List<Long> days = new ArrayList<>();
-        for (Aim aim : problem.milestones()) days.add(day(problem, plan, aim));
+        var needed = new NeededFor(problem);
+        for (Aim aim : problem.milestones()) days.add(day(problem, plan, needed.aim(aim)));
         return new Worth(Stream.of(
                         Stream.of(withoutDate(outcome)),
                         days.stream().map(d -> d / PlanProblem.PATIENCE.toDays()),
@@ -48,11 +52,11 @@ record Worth(List<Long> numbers) implements Comparable<Worth> {
     }
 
     /** Days from now until nothing is left to do for it. */
-    private static long day(PlanProblem problem, Plan plan, Aim aim) {
+    private static long day(PlanProblem problem, Plan plan, Set<ActivityId> needed) {
         LocalDate today = problem.now().atZone(problem.zone()).toLocalDate();
-        return Milestones.milestone(problem, plan, aim)
-                .map(reached -> ChronoUnit.DAYS.between(
-                        today, reached.finish().atZone(problem.zone()).toLocalDate()))
+        return Milestones.last(plan, needed)
+                .map(last -> ChronoUnit.DAYS.between(
+                        today, last.end().atZone(problem.zone()).toLocalDate()))
                 .orElse(0L);
     }
 

@@ -8,23 +8,31 @@ import java.util.Map;
 import java.util.Set;
 import ofisino.core.kernel.Aim;
 
-/** What an aim hangs on. */
+/** What the aims of a problem hang on. */
 public final class NeededFor {
-    private NeededFor() {}
+    private final PlanProblem problem;
+    private final Map<ActivityId, List<ActivityId>> alsoNeeded = new HashMap<>();
 
-    /** The activities of an aim, all that they depend on, and the closing of what was opened for them. */
-    public static Set<ActivityId> aim(PlanProblem problem, Aim aim) {
-        Map<ActivityId, List<ActivityId>> alsoNeeded = new HashMap<>();
-        for (PlanProblem.Link link : problem.links()) also(alsoNeeded, link.after(), link.before());
+    public NeededFor(PlanProblem problem) {
+        this.problem = problem;
+        for (PlanProblem.Link link : problem.links()) also(link.after(), link.before());
         Map<String, PlanProblem.StripDown> stripDowns = new HashMap<>();
         for (PlanProblem.StripDown o : problem.stripDowns()) stripDowns.put(o.id(), o);
         for (PlanProblem.StripDown o : problem.stripDowns()) {
-            for (ActivityId job : o.jobs()) also(alsoNeeded, job, o.refit());
-            o.strip().ifPresent(s -> also(alsoNeeded, o.refit(), s));
-            o.strip().ifPresent(s -> also(alsoNeeded, s, o.refit()));
+            for (ActivityId job : o.jobs()) also(job, o.refit());
+            o.strip().ifPresent(s -> also(o.refit(), s));
+            o.strip().ifPresent(s -> also(s, o.refit()));
             for (String outer : o.inside())
-                also(alsoNeeded, o.refit(), stripDowns.get(outer).refit());
+                also(o.refit(), stripDowns.get(outer).refit());
         }
+    }
+
+    private void also(ActivityId by, ActivityId what) {
+        alsoNeeded.computeIfAbsent(by, x -> new ArrayList<>()).add(what);
+    }
+
+    /** The activities of an aim, all that they depend on, and the closing of what was opened for them. */
+    public Set<ActivityId> aim(Aim aim) {
         Set<ActivityId> found = new LinkedHashSet<>();
         List<ActivityId> open = new ArrayList<>(problem.activities().stream()
                 .filter(a -> aim.needs(a.aim()))
@@ -35,9 +43,5 @@ public final class NeededFor {
             if (found.add(id)) open.addAll(alsoNeeded.getOrDefault(id, List.of()));
         }
         return found;
-    }
-
-    private static void also(Map<ActivityId, List<ActivityId>> needed, ActivityId by, ActivityId what) {
-        needed.computeIfAbsent(by, x -> new ArrayList<>()).add(what);
     }
 }

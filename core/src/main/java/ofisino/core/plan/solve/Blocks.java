@@ -63,15 +63,19 @@ public final class Blocks {
     private Instance whole;
 
     Blocks(PlanProblem problem) {
+        this(problem, new Surroundings(problem));
+    }
+
+    Blocks(PlanProblem problem, Surroundings surroundings) {
         this.problem = problem;
-        if (problem.links().stream().anyMatch(l -> l.within().isPresent())) joinAll();
+        if (problem.links().stream().anyMatch(l -> l.within().isPresent())) joinAll(surroundings);
         PlanProblem joined = parts.isEmpty() ? problem : joined();
         folded = joined.kept().map(k -> joined.keeping(fold(k))).orElse(joined);
     }
 
-    private void joinAll() {
+    private void joinAll(Surroundings surroundings) {
         try {
-            whole = new Instance(problem);
+            whole = new Instance(problem, surroundings);
         } catch (Circle circle) {
             return; // the planner says so
         }

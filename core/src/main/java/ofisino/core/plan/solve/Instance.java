@@ -4,7 +4,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
-import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import ofisino.core.plan.calendar.TimeWindow;
@@ -43,7 +42,6 @@ final class Instance {
     final int[][] amounts;
     final String[] capacityId;
     final int[] capacity;
-    /** By capacity and live slot: what others take of it; null where they take nothing. */
     private final int[][] taken;
 
     /** Links, those that follow from strip-downs and states among them. */
@@ -93,9 +91,14 @@ final class Instance {
 
     /** @throws Circle when activities wait for one another */
     Instance(PlanProblem problem) {
+        this(problem, new Surroundings(problem));
+    }
+
+    /** @throws Circle when activities wait for one another */
+    Instance(PlanProblem problem, Surroundings surroundings) {
         problem.mustNameItsDemands();
         this.problem = problem;
-        this.time = new TimeGrid(problem);
+        this.time = surroundings.time;
         this.activity = problem.activities().toArray(Activity[]::new);
         this.size = activity.length;
         for (int a = 0; a < size; a++) index.put(activity[a].id(), a);
@@ -113,12 +116,11 @@ final class Instance {
             holdsWaiting[a] = activity[a].demand().holdsPlaceWhileWaiting();
         }
         crews = crewsOf();
-        List<PlanProblem.Capacity> capacities = new ArrayList<>(problem.places());
-        capacities.addAll(problem.resources());
+        List<PlanProblem.Capacity> capacities = Surroundings.capacities(problem).toList();
         capacityId = capacities.stream().map(PlanProblem.Capacity::id).toArray(String[]::new);
         capacity = capacities.stream().mapToInt(PlanProblem.Capacity::units).toArray();
-        taken = capacities.stream().map(c -> time.load(c.taken())).toArray(int[][]::new);
-        doors = doorsOf();
+        taken = surroundings.taken;
+        doors = doorsOf(surroundings);
         place = ints(a -> a.demand().place().map(this::capacityIndex).orElse(NONE));
         resources = new int[size][];
         amounts = new int[size][];
@@ -178,13 +180,11 @@ final class Instance {
             if (forInHand[topological[i]]) for (Link l : before[topological[i]]) forInHand[l.other()] = true;
     }
 
-    /** One for all that share a list of windows, as all orders do. */
-    private ExternalCalendar[] doorsOf() {
-        Map<List<TimeWindow>, ExternalCalendar> known = new IdentityHashMap<>();
+    private ExternalCalendar[] doorsOf(Surroundings surroundings) {
         ExternalCalendar[] found = new ExternalCalendar[size];
         for (int a = 0; a < size; a++) {
             List<TimeWindow> open = activity[a].timing().open();
-            if (!open.isEmpty()) found[a] = known.computeIfAbsent(open, o -> new ExternalCalendar(time, o));
+            if (!open.isEmpty()) found[a] = surroundings.door(open);
         }
         return found;
     }
@@ -291,11 +291,10 @@ final class Instance {
     }
 
     private int[][] milestones() {
+        var needed = new NeededFor(problem);
         return problem.milestones().stream()
-                .map(aim -> NeededFor.aim(problem, aim).stream()
-                        .mapToInt(index::get)
-                        .sorted()
-                        .toArray())
+                .map(aim ->
+                        needed.aim(aim).stream().mapToInt(index::get).sorted().toArray())
                 .toArray(int[][]::new);
     }
 

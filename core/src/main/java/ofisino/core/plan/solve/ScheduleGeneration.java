@@ -45,6 +45,8 @@ final class ScheduleGeneration {
     private final BitSet ready = new BitSet();
     /** Work may be begun and its last quarter of an hour left until the money for its end is there; its people then do nothing else. */
     private boolean stretching;
+    /** Whether any pass so far left the end of some work for its money. */
+    private boolean hasStretched;
 
     /** By activity without a crew: its slots, where they are not one stretch. */
     final int[][] ownSlots;
@@ -252,10 +254,16 @@ final class ScheduleGeneration {
     private boolean stretch(int a, int[] crew) {
         int from = time.startOf(finder.found[0]);
         int day = purse.tooEarlyBefore(a, from, finder.endOfFound(a));
-        return day > 0
+        boolean stretched = day > 0
                 && day < time.days()
                 && finder.stretchTo(a, crew, time.startOfDay(day) - in.wait[a])
                 && later(a, from, finder.endOfFound(a)) < 0;
+        hasStretched |= stretched;
+        return stretched;
+    }
+
+    boolean hasStretched() {
+        return hasStretched;
     }
 
     /** The instant from which something that lies at these times may start at the soonest; negative when nothing stands against them. */

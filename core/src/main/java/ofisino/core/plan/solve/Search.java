@@ -79,7 +79,8 @@ final class Search {
         stretch = true;
         budget += budget / 2 + 1;
         for (PriorityRules.Rule rule : PriorityRules.Rule.values()) if (!spent()) improved(rules.list(rule));
-        while (!spent() && !score().isFeasible() && in.size > 1) improved(joined());
+        // where money never held anything back, that is not what is missing
+        while (!spent() && !score().isFeasible() && in.size > 1 && pass.hasStretched()) improved(joined());
     }
 
     Score score() {

@@ -34,10 +34,12 @@ public final class Slack {
 
     /** Latest starts by activity; empty where the plan breaks a rule of the problem. */
     public static Map<ActivityId, Instant> latestStarts(PlanProblem problem, Plan plan) {
-        var blocks = new Blocks(problem);
-        Optional<ScheduleGeneration> whole = KeptPlan.stillHolds(new Instance(blocks.folded()), blocks.fold(plan));
+        var here = new Surroundings(problem);
+        var blocks = new Blocks(problem, here);
+        Optional<ScheduleGeneration> whole =
+                KeptPlan.stillHolds(new Instance(blocks.folded(), here), blocks.fold(plan));
         if (whole.isPresent() || blocks.isEmpty()) return blocks.unfold(latestStarts(whole));
-        return latestStarts(KeptPlan.stillHolds(new Instance(problem), plan));
+        return latestStarts(KeptPlan.stillHolds(new Instance(problem, here), plan));
     }
 
     private static Map<ActivityId, Instant> latestStarts(Optional<ScheduleGeneration> pass) {

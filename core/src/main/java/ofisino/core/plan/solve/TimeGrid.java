@@ -41,9 +41,7 @@ final class TimeGrid {
         now = secondsAt(problem.now());
         horizon = secondsAt(problem.horizon());
         BitSet somebody = new BitSet(slots);
-        boolean nobodyNeeded = problem.activities().stream()
-                .anyMatch(a -> a.workSlots() > 0 && a.crew().size() == 0);
-        if (nobodyNeeded) somebody.set(0, slots);
+        if (needsNobody(problem)) somebody.set(0, slots);
         for (PlanProblem.Person p : problem.people())
             for (TimeWindow w : p.windows()) {
                 int from = Math.max(0, slotAtOrAfter(secondsAt(w.from())));
@@ -65,6 +63,12 @@ final class TimeGrid {
         }
         window = problem.people().stream().map(p -> windows(p.windows())).toArray(int[][]::new);
         dayStart = days(problem);
+    }
+
+    /** Whether some work goes on without anybody, so that all slots matter. */
+    static boolean needsNobody(PlanProblem problem) {
+        return problem.activities().stream()
+                .anyMatch(a -> a.workSlots() > 0 && a.crew().size() == 0);
     }
 
     private int[] windows(List<TimeWindow> list) {

@@ -349,7 +349,7 @@ final class ExactGarage {
         IntVar[] days = new IntVar[problem.milestones().size()];
         for (int m = 0; m < days.length; m++) {
             days[m] = model.newIntVar(0, horizon / 96 + 30L, "days");
-            for (ActivityId id : NeededFor.aim(problem, problem.milestones().get(m)))
+            for (ActivityId id : new NeededFor(problem).aim(problem.milestones().get(m)))
                 model.addLessOrEqual(
                         sum().add(works.get(id).end).add(time.dayShift() - 95L), LinearExpr.term(days[m], 96));
         }

@@ -1,9 +1,9 @@
 package ofisino.server.plan.schedule;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Instant;
 import java.util.ArrayList;
-import java.util.Collections;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -29,20 +29,14 @@ final class KnownAnswers {
 
     private static final int MOST = 24;
 
-    private final Map<PlanProblem, Answer> known = lately();
-    private final Map<Asked, PlanProblem> grouped = lately();
+    private final Cache<PlanProblem, Answer> known = lately();
+    private final Cache<Asked, PlanProblem> grouped = lately();
 
     private record Asked(PlanProblem stated, Set<String> apart) {}
 
-    private static <K, V> Map<K, V> lately() {
-        return Collections.synchronizedMap(new LinkedHashMap<>(MOST, 0.75f, true) {
-            private static final long serialVersionUID = 1;
-
-            @Override
-            protected boolean removeEldestEntry(Map.Entry<K, V> eldest) {
-                return size() > MOST;
-            }
-        });
+    /** Whoever asks what another is just being answered waits for that answer: a page asks for the plan several times at once. */
+    private static <K, V> Cache<K, V> lately() {
+        return Caffeine.newBuilder().maximumSize(MOST).executor(Runnable::run).build();
     }
 
     /** What was worked out of one problem; the rest when it is asked for. */
@@ -89,20 +83,11 @@ final class KnownAnswers {
 
     /** The problem with its strip-downs shared as is best. @param apart strip-downs that a person wants by themselves */
     PlanProblem grouped(PlanProblem stated, Set<String> apart) {
-        var asked = new Asked(stated, apart);
-        PlanProblem found = grouped.get(asked);
-        if (found != null) return found;
-        PlanProblem made = Grouping.of(stated, apart);
-        grouped.put(asked, made);
-        return made;
+        return grouped.get(new Asked(stated, apart), asked -> Grouping.of(asked.stated(), asked.apart()));
     }
 
     Answer of(PlanProblem problem) {
-        Answer answer = known.get(problem);
-        if (answer != null) return answer;
-        var made = new Answer(problem, Planner.plan(problem, budget(problem)));
-        known.put(problem, made);
-        return made;
+        return known.get(problem, asked -> new Answer(asked, Planner.plan(asked, budget(asked))));
     }
 
     private static Planner.Budget budget(PlanProblem problem) {

@@ -13,6 +13,7 @@ public final class NeededFor {
     private final PlanProblem problem;
     private final Map<ActivityId, List<ActivityId>> alsoNeeded = new HashMap<>();
 
+    /** Of its activities, links and strip-downs; read once for all aims. */
     public NeededFor(PlanProblem problem) {
         this.problem = problem;
         for (PlanProblem.Link link : problem.links()) also(link.after(), link.before());

@@ -30,7 +30,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["tick"];
+        delete: operations["tick_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -3252,6 +3252,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/work-session-begun/ticks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["tick"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/work-sessions/{id}": {
         parameters: {
             query?: never;
@@ -3490,17 +3506,16 @@ export interface components {
             pieces: number;
         };
         BegunRequest: {
-            accesses: string[];
             /** Format: uuid */
             id: string;
-            jobs: string[];
+            work: components["schemas"]["What"][];
         };
         BegunResponse: {
             /** Format: date-time */
             begunAt: string;
             /** Format: uuid */
             projectId: string;
-            work: components["schemas"]["WorkFields"][];
+            work: components["schemas"]["SessionStepResponse"][];
         };
         Blistering: {
             /** Format: int32 */
@@ -4660,6 +4675,27 @@ export interface components {
             id: string;
             open: boolean;
         };
+        LoggedResponse: {
+            /** Format: uuid */
+            accountId: string;
+            done: string;
+            /** Format: uuid */
+            id: string;
+            learned: string;
+            noteDone: boolean;
+            /** Format: date-time */
+            noteDoneAt?: string;
+            noteToSelf: string;
+            person: string;
+            /** Format: uuid */
+            projectId: string;
+            unfinished: components["schemas"]["UnfinishedResponse"][];
+            /** Format: int64 */
+            version: number;
+            work: components["schemas"]["WorkRow"][];
+            /** Format: date */
+            workedOn: string;
+        };
         Look: {
             place: string;
             /** Format: int64 */
@@ -5129,6 +5165,7 @@ export interface components {
         };
         NewWorkSessionRequest: {
             fields: components["schemas"]["WorkSessionFields"];
+            finished?: string[];
             /** Format: uuid */
             id: string;
         };
@@ -6084,6 +6121,16 @@ export interface components {
             me?: components["schemas"]["Me"];
             notice: string;
         };
+        SessionStepResponse: {
+            access?: string;
+            /** Format: uuid */
+            jobId?: string;
+            /** Format: int32 */
+            minutes: number;
+            /** Format: date-time */
+            tickedAt?: string;
+            title: string;
+        };
         SharingResponse: {
             access: string;
             /** Format: double */
@@ -6356,6 +6403,10 @@ export interface components {
             trap?: string;
             waysOut: string[];
         };
+        TickRequest: {
+            done: boolean;
+            what: components["schemas"]["What"];
+        };
         TimeWindow: {
             /** Format: date-time */
             from: string;
@@ -6455,6 +6506,12 @@ export interface components {
             savedMinor?: number;
             /** Format: int32 */
             togetherKm: number;
+        };
+        UnfinishedResponse: {
+            /** Format: uuid */
+            jobId: string;
+            saying: string;
+            title: string;
         };
         UnitResponse: {
             /** @enum {string} */
@@ -6581,6 +6638,11 @@ export interface components {
             market?: components["schemas"]["Market"];
             outcome?: components["schemas"]["OutcomeRow"];
             titles: components["schemas"]["UsualTitle"][];
+        };
+        What: {
+            access?: string;
+            /** Format: uuid */
+            jobId?: string;
         };
         Where: {
             conditions: components["schemas"]["Conditions"];
@@ -6719,7 +6781,7 @@ export interface operations {
             };
         };
     };
-    tick: {
+    tick_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -11902,7 +11964,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["WorkSessionResponse"];
+                    "application/json": components["schemas"]["LoggedResponse"];
                 };
             };
         };
@@ -12382,6 +12444,28 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    tick: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TickRequest"];
+            };
+        };
         responses: {
             /** @description No Content */
             204: {

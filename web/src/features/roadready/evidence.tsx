@@ -24,19 +24,26 @@ export function TonightList({ today }: { today: Today }) {
             </Link>
             <span className="whitespace-nowrap">{hours(job.minutes)}</span>
           </div>
-          {job.fetch.length > 0 && (
-            <ul className="mt-1">
-              {job.fetch.map((f) => (
-                <li key={f.needId} className="flex items-baseline gap-2 text-sm">
-                  <span className="label-code">{f.placeCode}</span>
-                  <span>{t('today.fetch', { part: f.title, place: f.placeName ?? '' })}</span>
-                </li>
-              ))}
-            </ul>
-          )}
+          <Fetch fetch={job.fetch} />
         </li>
       ))}
     </ol>
+  )
+}
+
+/** What has to be fetched for a step, with the label of the bag or shelf that it is in. */
+export function Fetch({ fetch }: { fetch: NonNullable<Today['tonight']>['jobs'][number]['fetch'] }) {
+  const { t } = useTranslation()
+  if (fetch.length === 0) return null
+  return (
+    <ul className="mt-1">
+      {fetch.map((f) => (
+        <li key={f.needId} className="flex items-baseline gap-2 text-sm">
+          <span className="label-code">{f.placeCode}</span>
+          <span>{t('today.fetch', { part: f.title, place: f.placeName ?? '' })}</span>
+        </li>
+      ))}
+    </ul>
   )
 }
 

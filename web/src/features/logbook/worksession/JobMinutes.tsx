@@ -10,12 +10,17 @@ export function JobMinutes({
   asks,
   minutes,
   onChange,
+  finished,
+  onFinished,
 }: {
   title: string
   /** The job whose conditions are asked here too: unanswered, it is begun and cannot be finished. */
   asks: string | undefined
   minutes: number
   onChange: (minutes: number) => void
+  /** Undefined where that is not asked. */
+  finished: boolean | undefined
+  onFinished: (finished: boolean) => void
 }) {
   const { t } = useTranslation()
   return (
@@ -37,6 +42,17 @@ export function JobMinutes({
           {t('workSession.remove')}
         </button>
       </div>
+      {finished !== undefined && (
+        <label className="flex min-h-11 cursor-pointer items-center gap-2">
+          <input
+            type="checkbox"
+            className="checkbox"
+            checked={finished}
+            onChange={(e) => onFinished(e.target.checked)}
+          />
+          {t('workSession.finished')}
+        </label>
+      )}
       {asks && (
         <details className="mt-1">
           <summary className="cursor-pointer py-2 font-semibold">{t('workSession.madeSure')}</summary>

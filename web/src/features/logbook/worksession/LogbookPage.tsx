@@ -65,7 +65,10 @@ function NewWorkSession({ projectId, about, onClose }: { projectId: string; abou
   const begun = useQuery({ ...workSessionBegunQuery, enabled: about === 'begun' })
   if (about === 'begun') {
     if (begun.isPending) return null
-    const work = begun.data?.projectId === projectId ? begun.data.work : []
+    const steps = begun.data?.projectId === projectId ? begun.data.work : []
+    const work = steps
+      .filter((w) => w.minutes > 0)
+      .map(({ jobId, access, minutes, tickedAt }) => ({ jobId, access, minutes, finished: !!jobId && !!tickedAt }))
     return <WorkSessionForm projectId={projectId} work={work} onClose={onClose} />
   }
   return (

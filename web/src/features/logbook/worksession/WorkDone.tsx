@@ -5,17 +5,20 @@ import { Choice } from '@/ui/form/Field'
 import { JobMinutes } from './JobMinutes'
 
 /** Time on a job, or on opening an access or closing it again. */
-export type Work = { jobId?: string; access?: string; minutes: number }
+export type Work = { jobId?: string; access?: string; minutes: number; finished?: boolean }
 export const keyOf = (w: Work) => w.jobId ?? w.access ?? ''
 
 /** On which jobs and accesses, and how long on each. */
 export function WorkDone({
   projectId,
   work,
+  finishing,
   onChange,
 }: {
   projectId: string
   work: Work[]
+  /** Whether it can be said which jobs are done with it. */
+  finishing: boolean
   onChange: (work: Work[]) => void
 }) {
   const { t } = useTranslation()
@@ -47,6 +50,8 @@ export function WorkDone({
           asks={all?.jobs.some((j) => j.id === w.jobId && !j.over) ? w.jobId : undefined}
           minutes={w.minutes}
           onChange={(minutes) => put(w, minutes)}
+          finished={w.jobId && finishing ? (w.finished ?? false) : undefined}
+          onFinished={(finished) => onChange(work.map((x) => (x === w ? { ...x, finished } : x)))}
         />
       ))}
       <Choice

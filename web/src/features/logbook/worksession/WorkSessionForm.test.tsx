@@ -23,7 +23,7 @@ beforeEach(() => {
 })
 
 it('adds up time by pressing, and offers only jobs that are open', async () => {
-  server.when(saved, { id: 'e' })
+  server.when(saved, { id: 'e', unfinished: [] })
   const onClose = vi.fn()
   show(<WorkSessionForm projectId="car" onClose={onClose} />)
   expect(screen.getByRole('button', { name: /Save/ })).toBeDisabled()
@@ -42,8 +42,27 @@ it('adds up time by pressing, and offers only jobs that are open', async () => {
 
 const about = [{ jobId: 'a', minutes: 60 }]
 
+it('says what was finished, and what may not be called so yet', async () => {
+  server.when(saved, {
+    id: 'e',
+    unfinished: [{ jobId: 'a', title: 'Weld the sill', saying: 'Confirm that somebody watched for fire.' }],
+  })
+  const onClose = vi.fn()
+  show(<WorkSessionForm projectId="car" work={[{ jobId: 'a', minutes: 40, finished: true }]} onClose={onClose} />)
+  expect(await screen.findByRole('checkbox', { name: 'It is finished' })).toBeChecked()
+  await userEvent.click(screen.getByRole('button', { name: /Save/ }))
+  expect(await screen.findByText('Confirm that somebody watched for fire.')).toBeInTheDocument()
+  expect(server.writes(saved)[0]!.body).toMatchObject({
+    fields: { work: [{ jobId: 'a', minutes: 40 }] },
+    finished: ['a'],
+  })
+  expect(onClose).not.toHaveBeenCalled()
+  await userEvent.click(screen.getByRole('button', { name: 'All right' }))
+  expect(onClose).toHaveBeenCalled()
+})
+
 it('logs what went into opening up as well, of the ways in that the car needs', async () => {
-  server.when(saved, { id: 'e' })
+  server.when(saved, { id: 'e', unfinished: [] })
   const onClose = vi.fn()
   show(<WorkSessionForm projectId="car" work={[{ access: 'gearbox-out', minutes: 90 }]} onClose={onClose} />)
   expect(await screen.findByText('Strip and refit: Gearbox out')).toBeInTheDocument()
@@ -55,7 +74,7 @@ it('logs what went into opening up as well, of the ways in that the car needs', 
 })
 
 it('offers what is opened and closed beside the jobs, and logs it as such', async () => {
-  server.when(saved, { id: 'e' })
+  server.when(saved, { id: 'e', unfinished: [] })
   const onClose = vi.fn()
   show(<WorkSessionForm projectId="car" work={about} onClose={onClose} />)
   await screen.findByRole('option', { name: 'Gearbox out' })

@@ -10,6 +10,7 @@ import { Sheet } from '@/ui/form/Sheet'
 import { useDraft, useKeptTyping } from '@/ui/form/useDraft'
 import { useMerge } from '@/ui/form/useMerge'
 import { hours, useFormat } from '@/ui/format/format'
+import { UnfinishedJobs, type Unfinished } from './UnfinishedJobs'
 import { PhotoChoice, PhotosOnTheWay } from '@/ui/photos/SheetPhotos'
 import { usePhotos } from '@/ui/photos/usePhotos'
 import { keyOf, WorkDone, type Work } from './WorkDone'
@@ -24,7 +25,10 @@ const valuesOf = ({ workedOn, done, learned, noteToSelf, work }: Values): Values
   done,
   learned,
   noteToSelf,
-  work: work.map(({ minutes, access, jobId }) => ({ minutes, ...(access ? { access } : { jobId: jobId! }) })),
+  work: work.map(({ minutes, access, jobId, finished }) => ({
+    minutes,
+    ...(access ? { access } : { jobId: jobId!, ...(finished && { finished }) }),
+  })),
 })
 
 type Props = {
@@ -40,7 +44,9 @@ export function WorkSessionForm({ projectId, workSession, work: about, onClose }
   const { t } = useTranslation()
   const today = useFormat().today()
   const [id] = useState(() => workSession?.id ?? crypto.randomUUID())
-  const [recorded, setRecorded] = useState(false)
+  const [recorded, setRecorded] = useState<Unfinished[]>()
+  const [sent, setSent] = useState(false)
+  const photosAreThere = (unfinished: Unfinished[]) => (unfinished.length === 0 ? onClose() : setSent(true))
   const first = useMemo<Values>(
     () => valuesOf(workSession ?? { workedOn: today, done: '', learned: '', noteToSelf: '', work: about ?? [] }),
     [workSession, about, today],
@@ -56,35 +62,41 @@ export function WorkSessionForm({ projectId, workSession, work: about, onClose }
     work: form.getValues('work'),
   }))
   const save = useWrite(
-    (fields: Schemas['WorkSessionFields'], writeId) =>
-      workSession
+    ({ work, ...said }: Values, writeId) => {
+      const fields = { ...said, work: work.map(({ minutes, jobId, access }) => ({ minutes, jobId, access })) }
+      return workSession
         ? unwrap(
             api.PUT('/api/work-sessions/{id}', {
               params: { path: { id } },
               body: { fields, version },
               ...write(writeId),
             }),
-          )
+          ).then(() => [])
         : unwrap(
             api.POST('/api/projects/{projectId}/work-sessions', {
               params: { path: { projectId } },
-              body: { id, fields },
+              body: { id, fields, finished: work.flatMap((w) => (w.finished && w.jobId ? [w.jobId] : [])) },
               ...write(writeId),
             }),
-          ),
+          ).then((logged) => logged.unfinished)
+    },
     {
       said: (values) => t('workSession.saved', { hours: hours(values.work.reduce((sum, w) => sum + w.minutes, 0)) }),
-      done: () => {
-        setRecorded(true)
+      done: (unfinished) => {
+        setRecorded(unfinished)
         forget()
-        void photos.send(id).then((all) => all && onClose())
+        void photos.send(id).then((all) => all && photosAreThere(unfinished))
       },
     },
   )
   if (recorded)
     return (
-      <Sheet title={t('workSession.edit')} onClose={onClose}>
-        <PhotosOnTheWay photos={photos} onDone={onClose} />
+      <Sheet title={t(workSession ? 'workSession.edit' : 'workSession.add')} onClose={onClose}>
+        {sent ? (
+          <UnfinishedJobs projectId={projectId} jobs={recorded} onClose={onClose} />
+        ) : (
+          <PhotosOnTheWay photos={photos} onDone={() => photosAreThere(recorded)} />
+        )}
       </Sheet>
     )
   return (
@@ -99,7 +111,9 @@ export function WorkSessionForm({ projectId, workSession, work: about, onClose }
         <Controller
           name="work"
           control={form.control}
-          render={({ field }) => <WorkDone projectId={projectId} work={field.value} onChange={field.onChange} />}
+          render={({ field }) => (
+            <WorkDone projectId={projectId} work={field.value} finishing={!workSession} onChange={field.onChange} />
+          )}
         />
         <Note name="done" label={t('workSession.done')} />
         <Note name="noteToSelf" label={t('workSession.noteToSelf')} hint={t('workSession.noteHint')} />

@@ -9,7 +9,7 @@ import { Loaded } from '@/ui/page/Feedback'
 import { FirstLine } from './FirstLine'
 import { WorkSessionBegun } from './WorkSessionBegun'
 import { OtherWorkSession } from './OtherWorkSession'
-import { InTheWay, NoteToSelf, OrderList, RoadChain, TonightList } from '../evidence'
+import { InTheWay, NoteToSelf, OrderList, RoadChain } from '../evidence'
 import {
   LeftOutSentence,
   OutstandingSentence,
@@ -80,7 +80,6 @@ function Bench({ today, projectId }: { today: Today; projectId: string }) {
         </h2>
         {(today.openJobs === 0 || !today.tonight) && <FirstLine today={today} />}
         <NoteToSelf today={today} />
-        <TonightList today={today} />
         <WorkSessionBegun today={today} />
         <ByHand />
         <OtherWorkSession minutes={today.tonight?.minutes ?? 120} />

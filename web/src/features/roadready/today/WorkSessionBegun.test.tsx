@@ -11,8 +11,15 @@ const today = {
     day: '2026-03-03',
     minutes: 120,
     jobs: [
-      { kind: 'STRIP', id: 's', access: 'bonnet-off', title: 'Bonnet off' },
-      { kind: 'JOB', id: 'j', title: 'Fit the glass' },
+      { kind: 'STRIP', id: 's', access: 'bonnet-off', code: '', title: 'Bonnet off', minutes: 30, fetch: [] },
+      {
+        kind: 'JOB',
+        id: 'j',
+        code: 'QXY',
+        title: 'Fit the glass',
+        minutes: 60,
+        fetch: [{ needId: 'n', title: 'Seal', placeCode: 'B12', placeName: 'Shelf' }],
+      },
     ],
   },
 } as unknown as Today
@@ -27,8 +34,7 @@ it('begins the evening with what it is for', async () => {
   await userEvent.click(begin)
   await waitFor(() => expect(server.writes('POST /api/projects/car/work-session-begun')).toHaveLength(1))
   expect(server.writes('POST /api/projects/car/work-session-begun')[0]!.body).toMatchObject({
-    jobs: ['j'],
-    accesses: ['bonnet-off'],
+    work: [{ access: 'bonnet-off' }, { jobId: 'j' }],
   })
 })
 
@@ -40,6 +46,35 @@ it('says since when, ends in the log, or is left', async () => {
   expect(screen.getByRole('link', { name: 'Finish and log it' })).toHaveAttribute('href', '/p/car/logbook?new=begun')
   await userEvent.click(screen.getByRole('button', { name: 'Don’t log it' }))
   await waitFor(() => expect(server.writes('DELETE /api/work-session-begun')).toHaveLength(1))
+})
+
+it('is ticked off step by step, and the next one stands out', async () => {
+  const work = [
+    { access: 'bonnet-off', title: 'Bonnet off', minutes: 25, tickedAt: new Date().toISOString() },
+    { jobId: 'j', title: 'Fit the glass', minutes: 10 },
+  ]
+  server.when(begun, { projectId: 'car', begunAt: new Date(Date.now() - 35 * 60_000).toISOString(), work })
+  server.when('PUT /api/work-session-begun/ticks', undefined)
+  server.when('GET /api/projects/car/jobs', { jobs: [{ id: 'j', cautions: ['GLASS'] }] })
+  server.when('GET /api/jobs/j/interlocks', [])
+  show(<WorkSessionBegun today={today} />)
+  expect(await screen.findByRole('checkbox', { name: /Bonnet off/ })).toBeChecked()
+  expect(screen.getByText(/25 min, at/)).toBeInTheDocument()
+  expect(screen.getByText(/Seal/)).toBeInTheDocument()
+  expect(await screen.findByText(/gloves and eyes/)).toBeInTheDocument()
+  const glass = screen.getByRole('checkbox', { name: /Fit the glass/ })
+  expect(glass).not.toBeChecked()
+  await userEvent.click(glass)
+  await waitFor(() =>
+    expect(server.writes('PUT /api/work-session-begun/ticks')[0]!.body).toEqual({ what: { jobId: 'j' }, done: true }),
+  )
+  await userEvent.click(screen.getByRole('checkbox', { name: /Bonnet off/ }))
+  await waitFor(() =>
+    expect(server.writes('PUT /api/work-session-begun/ticks')[1]!.body).toEqual({
+      what: { access: 'bonnet-off' },
+      done: false,
+    }),
+  )
 })
 
 it('says when it is for another car', async () => {

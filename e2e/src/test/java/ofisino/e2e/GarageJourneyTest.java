@@ -130,9 +130,15 @@ class GarageJourneyTest {
         phone.navigate(car);
         press(phone, word("today.begin"));
         says(phone, like("today.inTheGarage"));
+        phone.getByRole(AriaRole.CHECKBOX).first().check();
+        says(phone, like("today.tookUntil"));
+        phone.reload();
+        assertThat(phone.getByRole(AriaRole.CHECKBOX).first().isChecked()).isTrue();
         accessible(phone);
         phone.getByText(word("today.end")).click();
         says(phone, "Paint the dashboard");
+        assertThat(phone.getByLabel(word("workSession.finished")).first().isChecked())
+                .isTrue();
         phone.getByLabel(word("workSession.done")).fill("First coat");
         accessible(phone);
         press(phone, word("workSession.save"));

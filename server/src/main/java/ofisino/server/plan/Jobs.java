@@ -48,6 +48,9 @@ public interface Jobs {
     /** Work was done on a job that had not begun, or was over: it is in hand now. */
     void workedOn(Caller caller, UUID jobId, LocalDate day);
 
+    /** It is finished, unless something stands in the way of that: then it stays as it is. @return what does */
+    List<Obstacle> finish(Caller caller, UUID jobId);
+
     /** A job that is done because an access is open anyway. */
     void addForOpenAccess(Caller caller, UUID projectId, UUID id, String title, int minutes);
 

@@ -8,6 +8,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Stream;
 import ofisino.server.testing.Api.Answer;
 import ofisino.server.testing.TestApplication;
 import ofisino.server.testing.TestGarage;
@@ -28,11 +29,7 @@ class WorkSessionBegunTest {
         assertThat(garage.owner().get(BEGUN).status()).isEqualTo(204);
         begin(garage, project, strip, clean).ok();
         assertThat(begin(garage, garage.project(), strip).code()).isEqualTo("work-session.begun");
-        garage.running()
-                .sql()
-                .update(
-                        "update work_session_begun set begun_at = begun_at - interval '70 minutes' where garage_id = ?",
-                        garage.id());
+        ago(garage, "work_session_begun set begun_at = begun_at", 70);
         JsonNode begun = garage.owner().get(BEGUN).ok();
         assertThat(begun.path("projectId").asString()).isEqualTo(project.toString());
         assertThat(begun.path("work").valueStream().map(w -> w.path("minutes").asInt()))
@@ -46,6 +43,92 @@ class WorkSessionBegunTest {
         assertThat(begin(garage, project, elsewhere).code()).isEqualTo("work-session.other-project");
     }
 
+    /** Ticked at 40 minutes and at an hour, at the third until 70: each has its own time, and what is done is finished when it is logged. */
+    @Test
+    void eachStepIsTickedOffAndKeepsItsTime(TestGarage garage) {
+        UUID project = garage.project();
+        List<UUID> jobs = Stream.of("Strip", "Clean", "Prime")
+                .map(title -> garage.job(project, title))
+                .toList();
+        begin(garage, project, jobs.toArray(UUID[]::new)).ok();
+        tick(garage, jobs.get(0), true).ok();
+        tick(garage, jobs.get(1), true).ok();
+        tick(garage, jobs.get(2), true).ok();
+        tick(garage, jobs.get(2), false).ok();
+        ago(garage, "work_session_begun set begun_at = begun_at", 70);
+        ago(garage, "work_session_tick set ticked_at = ticked_at", 30);
+        garage.running()
+                .sql()
+                .update(
+                        "update work_session_tick set ticked_at = ticked_at + interval '20 minutes' where on_what = ?",
+                        "job:" + jobs.get(1));
+        JsonNode work = garage.owner().get(BEGUN).ok().path("work");
+        assertThat(work.valueStream().map(w -> w.path("title").asString())).containsExactly("Strip", "Clean", "Prime");
+        assertThat(work.valueStream().map(w -> w.path("minutes").asInt())).containsExactly(40, 20, 10);
+        assertThat(work.valueStream().map(w -> w.has("tickedAt"))).containsExactly(true, true, false);
+        assertThat(tick(garage, garage.job(project, "Other"), true).code()).isEqualTo("work-session.not-in-it");
+        garage.owner()
+                .post(
+                        "/api/projects/" + project + "/work-sessions",
+                        finishing(jobs.subList(0, 2), jobs.get(0), jobs.get(1)))
+                .ok();
+        assertThat(garage.rows("work_session_tick")).isZero();
+        assertThat(jobs.stream().map(j -> garage.owner().get("/api/jobs/" + j).text("state")))
+                .containsExactly("FINISHED", "FINISHED", "PLANNED");
+    }
+
+    /** What may not be finished yet is in hand, its hours are kept, and what stands in the way is said. */
+    @Test
+    void whatMayNotBeFinishedIsSaid(TestGarage garage) {
+        UUID project = garage.project();
+        UUID weld = UUID.randomUUID();
+        garage.owner()
+                .post(
+                        "/api/projects/" + project + "/jobs",
+                        saying(weld, "title", "Weld the sill", "zone", "sill-left", "operation", "WELD"))
+                .ok();
+        Answer logged =
+                garage.owner().post("/api/projects/" + project + "/work-sessions", finishing(List.of(weld), weld));
+        assertThat(logged.ok().path("unfinished").get(0).path("title").asString())
+                .isEqualTo("Weld the sill");
+        assertThat(logged.ok().path("unfinished").get(0).path("saying").asString())
+                .isNotEmpty();
+        assertThat(garage.owner().get("/api/jobs/" + weld).text("state")).isEqualTo("BEGUN");
+        assertThat(garage.owner()
+                        .post(
+                                "/api/projects/" + project + "/work-sessions",
+                                finishing(List.of(garage.job(project, "Other")), weld))
+                        .code())
+                .isEqualTo("work-session.not-worked-on");
+    }
+
+    /** @param done said to be finished @param worked an hour on each */
+    private static Map<String, Object> finishing(List<UUID> done, UUID... worked) {
+        return map(
+                "id",
+                UUID.randomUUID(),
+                "fields",
+                map(
+                        "workedOn",
+                        TestGarage.DAY,
+                        "work",
+                        Stream.of(worked)
+                                .map(j -> map("jobId", j, "minutes", 60))
+                                .toList()),
+                "finished",
+                done);
+    }
+
+    private static Answer tick(TestGarage garage, UUID job, boolean done) {
+        return garage.owner().put(BEGUN + "/ticks", map("what", map("jobId", job), "done", done));
+    }
+
+    private static void ago(TestGarage garage, String what, int minutes) {
+        garage.running()
+                .sql()
+                .update("update " + what + " - interval '" + minutes + " minutes' where garage_id = ?", garage.id());
+    }
+
     /** What is opened up takes time of an evening too: it is begun for it, logged on it, and counts in the hours of the car. */
     @Test
     void stripDownUpIsLoggedToo(TestGarage garage) {
@@ -53,7 +136,7 @@ class WorkSessionBegunTest {
         garage.owner()
                 .post(
                         "/api/projects/" + project + "/work-session-begun",
-                        map("id", UUID.randomUUID(), "jobs", List.of(), "accesses", List.of("gearbox-out")))
+                        map("id", UUID.randomUUID(), "work", List.of(map("access", "gearbox-out"))))
                 .ok();
         assertThat(garage.owner()
                         .get(BEGUN)
@@ -141,7 +224,11 @@ class WorkSessionBegunTest {
         return garage.owner()
                 .post(
                         "/api/projects/" + project + "/work-session-begun",
-                        map("id", UUID.randomUUID(), "jobs", List.of(jobs), "accesses", List.of()));
+                        map(
+                                "id",
+                                UUID.randomUUID(),
+                                "work",
+                                Stream.of(jobs).map(j -> map("jobId", j)).toList()));
     }
 
     private static Answer log(TestGarage garage, UUID project, Map<String, Object> work) {

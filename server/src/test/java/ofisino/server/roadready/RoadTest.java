@@ -140,7 +140,7 @@ class RoadTest {
         assertThat(garage.owner()
                         .post(
                                 "/api/projects/" + project + "/work-session-begun",
-                                map("id", UUID.randomUUID(), "jobs", List.of(drive), "accesses", List.of()))
+                                map("id", UUID.randomUUID(), "work", List.of(map("jobId", drive))))
                         .code())
                 .isEqualTo("job.not-yet");
         garage.log(project, drive, 20);

@@ -1,12 +1,14 @@
 package ofisino.server.logbook.worksession;
 
 import java.time.Clock;
+import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Stream;
+import java.util.stream.Collectors;
 import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.logbook.worksession.Elapsed;
@@ -14,6 +16,7 @@ import ofisino.core.plan.permit.Move;
 import ofisino.core.plan.permit.Obstacle;
 import ofisino.server.identity.Caller;
 import ofisino.server.logbook.worksession.WorkSessionBegunMapper.BegunRow;
+import ofisino.server.logbook.worksession.WorkSessionBegunMapper.TickRow;
 import ofisino.server.plan.CarAccess;
 import ofisino.server.plan.Jobs;
 import ofisino.server.vehicle.Projects;
@@ -26,6 +29,15 @@ record WorkSessionBegunService(
         WorkSessionBegunMapper mapper, Jobs jobs, CarAccess carAccess, Projects projects, Clock clock) {
     /** A job, or an access that is opened or closed. */
     record What(@Nullable UUID jobId, @Nullable String access) {
+        What {
+            if ((jobId == null) == (access == null))
+                throw InvalidValue.at(
+                        "work",
+                        "work-session.nothing",
+                        "It must be one of the two.",
+                        "Say which job or which access it is for.");
+        }
+
         private static final String JOB = "job:";
         private static final String ACCESS = "access:";
 
@@ -40,21 +52,46 @@ record WorkSessionBegunService(
         }
     }
 
-    /** @param minutes shared evenly until now */
-    record Going(BegunRow row, Map<What, Integer> minutes) {}
+    /** @param minutes until now, on what some time went */
+    record Going(BegunRow row, List<What> onWhat, Map<What, Instant> ticks, Map<What, Integer> minutes) {}
 
     Optional<Going> of(Caller caller) {
-        return mapper.find(caller.garageId(), caller.accountId())
-                .map(row -> new Going(
-                        row,
-                        Elapsed.shared(
-                                row.begunAt(),
-                                clock.instant(),
-                                row.onWhat().stream().map(What::read).toList())));
+        return mapper.find(caller.garageId(), caller.accountId()).map(row -> {
+            List<What> onWhat = row.onWhat().stream().map(What::read).toList();
+            Map<What, Instant> ticks = mapper.ticks(caller.garageId(), caller.accountId()).stream()
+                    .collect(Collectors.toMap(t -> What.read(t.onWhat()), TickRow::tickedAt));
+            return new Going(row, onWhat, ticks, Elapsed.ticked(row.begunAt(), clock.instant(), onWhat, ticks));
+        });
     }
 
-    void begin(Caller caller, UUID projectId, UUID id, List<UUID> jobIds, List<String> accesses) {
+    String nameOf(Caller caller, UUID projectId, What what) {
+        return what.jobId() == null
+                ? carAccess.nameOf(caller, projectId, what.access())
+                : jobs.require(caller, what.jobId()).title();
+    }
+
+    /** One of its steps is done, or is not after all. */
+    void tick(Caller caller, What what, boolean done) {
+        Going going = of(caller)
+                .filter(g -> g.onWhat().contains(what))
+                .orElseThrow(() -> Conflict.of(
+                        "work-session.not-in-it",
+                        "That is no step of a session that goes on.",
+                        "Load the page again."));
+        projects.requireOpen(caller, going.row().projectId());
+        if (done)
+            mapper.insertTick(
+                    caller.garageId(),
+                    caller.accountId(),
+                    UUID.randomUUID(),
+                    new TickRow(what.written(), clock.instant().truncatedTo(ChronoUnit.MICROS)));
+        else mapper.deleteTick(caller.garageId(), caller.accountId(), what.written());
+    }
+
+    void begin(Caller caller, UUID projectId, UUID id, List<What> onWhat) {
         projects.requireOpen(caller, projectId);
+        List<UUID> jobIds =
+                onWhat.stream().map(What::jobId).filter(Objects::nonNull).toList();
         if (mapper.find(caller.garageId(), caller.accountId()).isPresent())
             throw Conflict.of("work-session.begun", "You are in the garage already.", "Finish that session first.");
         for (UUID job : jobIds) {
@@ -67,7 +104,10 @@ record WorkSessionBegunService(
                         "Choose one of this project.");
             if (!its.state().isInHand()) mustBeFree(caller, its, jobIds);
         }
-        accesses.forEach(w -> carAccess.nameOf(caller, projectId, w));
+        onWhat.stream()
+                .map(What::access)
+                .filter(Objects::nonNull)
+                .forEach(access -> carAccess.nameOf(caller, projectId, access));
         mapper.insert(
                 caller.garageId(),
                 caller.accountId(),
@@ -75,12 +115,7 @@ record WorkSessionBegunService(
                         id,
                         projectId,
                         clock.instant().truncatedTo(ChronoUnit.MICROS),
-                        Stream.concat(
-                                        accesses.stream().map(w -> new What(null, w)),
-                                        jobIds.stream().map(j -> new What(j, null)))
-                                .distinct()
-                                .map(What::written)
-                                .toList()));
+                        onWhat.stream().distinct().map(What::written).toList()));
     }
 
     /** No evening is begun for what may not begin. What comes first on the same evening, or is opened on it, is no obstacle yet. */

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.UUID;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Roles;
+import ofisino.server.logbook.worksession.WorkSessionBegunService.What;
 import ofisino.server.logbook.worksession.WorkSessionMapper.WorkRow;
 import ofisino.server.logbook.worksession.WorkSessionMapper.WorkSessionRow;
 import org.jspecify.annotations.Nullable;
@@ -26,10 +27,19 @@ import org.springframework.web.bind.annotation.RestController;
 @Roles
 @RequestMapping("/api")
 record WorkSessionController(WorkSessionService service, WorkSessionBegunService begun) {
-    record BegunRequest(UUID id, List<UUID> jobs, List<String> accesses) {}
+    /** @param work what it is for, in the order in which it is done */
+    record BegunRequest(UUID id, List<What> work) {}
 
-    /** @param work a first answer to how long on which job */
-    record BegunResponse(UUID projectId, Instant begunAt, List<WorkFields> work) {}
+    /** @param minutes a first answer to how long; 0 where no time went on it yet @param tickedAt when it was ticked off */
+    record SessionStepResponse(
+            @Nullable UUID jobId,
+            @Nullable String access,
+            String title,
+            int minutes,
+            @Nullable Instant tickedAt) {}
+
+    /** @param work in the order in which it is done */
+    record BegunResponse(UUID projectId, Instant begunAt, List<SessionStepResponse> work) {}
 
     /** The evening on which the asking person is in the garage now; nothing (204) while they are not. */
     @GetMapping("/work-session-begun")
@@ -38,9 +48,13 @@ record WorkSessionController(WorkSessionService service, WorkSessionBegunService
                 .map(g -> ResponseEntity.ok(new BegunResponse(
                         g.row().projectId(),
                         g.row().begunAt(),
-                        g.minutes().entrySet().stream()
-                                .map(e -> new WorkFields(
-                                        e.getKey().jobId(), e.getKey().access(), e.getValue()))
+                        g.onWhat().stream()
+                                .map(w -> new SessionStepResponse(
+                                        w.jobId(),
+                                        w.access(),
+                                        begun.nameOf(caller, g.row().projectId(), w),
+                                        g.minutes().getOrDefault(w, 0),
+                                        g.ticks().get(w)))
                                 .toList())))
                 .orElse(ResponseEntity.noContent().build());
     }
@@ -48,7 +62,16 @@ record WorkSessionController(WorkSessionService service, WorkSessionBegunService
     @PostMapping("/projects/{projectId}/work-session-begun")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void begin(Caller caller, @PathVariable UUID projectId, @RequestBody BegunRequest body) {
-        begun.begin(caller, projectId, body.id(), body.jobs(), body.accesses());
+        begun.begin(caller, projectId, body.id(), body.work());
+    }
+
+    /** @param done false to let it stand again */
+    record TickRequest(What what, boolean done) {}
+
+    @PutMapping("/work-session-begun/ticks")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void tick(Caller caller, @RequestBody TickRequest body) {
+        begun.tick(caller, body.what(), body.done());
     }
 
     /** Leaves without logging anything. */
@@ -68,7 +91,15 @@ record WorkSessionController(WorkSessionService service, WorkSessionBegunService
             @Nullable String noteToSelf,
             List<WorkFields> work) {}
 
-    record NewWorkSessionRequest(UUID id, WorkSessionFields fields) {}
+    /** @param finished jobs of this session that are done */
+    record NewWorkSessionRequest(
+            UUID id, WorkSessionFields fields, @Nullable List<UUID> finished) {}
+
+    /** @param saying what stands in the way of it */
+    record UnfinishedResponse(UUID jobId, String title, String saying) {}
+
+    /** @param unfinished jobs that were said to be done and may not be: they are in hand */
+    record LoggedResponse(@JsonUnwrapped WorkSessionResponse logged, List<UnfinishedResponse> unfinished) {}
 
     record WorkSessionChangeRequest(WorkSessionFields fields, long version) {}
 
@@ -84,9 +115,11 @@ record WorkSessionController(WorkSessionService service, WorkSessionBegunService
 
     @PostMapping("/projects/{projectId}/work-sessions")
     @ResponseStatus(HttpStatus.CREATED)
-    WorkSessionResponse add(Caller caller, @PathVariable UUID projectId, @RequestBody NewWorkSessionRequest body) {
+    LoggedResponse add(Caller caller, @PathVariable UUID projectId, @RequestBody NewWorkSessionRequest body) {
         WorkSessionRow added = service.add(caller, projectId, body.id(), body.fields());
-        return response(added, service.work(caller, projectId));
+        List<UnfinishedResponse> unfinished =
+                body.finished() == null ? List.of() : service.finish(caller, added, body.finished());
+        return new LoggedResponse(response(added, service.work(caller, projectId)), unfinished);
     }
 
     @GetMapping("/work-sessions/{id}")

@@ -2,6 +2,7 @@ package ofisino.server.logbook.worksession;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Set;
@@ -14,6 +15,7 @@ import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.logbook.WorkSessions;
+import ofisino.server.logbook.worksession.WorkSessionController.UnfinishedResponse;
 import ofisino.server.logbook.worksession.WorkSessionController.WorkFields;
 import ofisino.server.logbook.worksession.WorkSessionController.WorkSessionFields;
 import ofisino.server.logbook.worksession.WorkSessionMapper.WorkRow;
@@ -58,6 +60,28 @@ record WorkSessionService(
         for (UUID job : jobsOf(fields)) jobs.workedOn(caller, job, fields.workedOn());
         begun.endOf(caller, projectId);
         return find(caller, id);
+    }
+
+    /** What was done on it is over, where nothing stands in the way; the rest is in hand, and is said. */
+    List<UnfinishedResponse> finish(Caller caller, WorkSessionRow session, List<UUID> done) {
+        Set<UUID> its = mapper.work(caller.garageId(), session.projectId()).stream()
+                .filter(w -> w.workSessionId().equals(session.id()))
+                .map(WorkRow::jobId)
+                .collect(Collectors.toSet());
+        List<UnfinishedResponse> unfinished = new ArrayList<>();
+        for (UUID job : done) {
+            if (!its.contains(job))
+                throw InvalidValue.at(
+                        "finished",
+                        "work-session.not-worked-on",
+                        "A job without time on this session is not finished on it.",
+                        "Enter how long it took.");
+            jobs.finish(caller, job).stream()
+                    .findFirst()
+                    .ifPresent(o -> unfinished.add(new UnfinishedResponse(
+                            job, jobs.require(caller, job).title(), o.saying())));
+        }
+        return unfinished;
     }
 
     WorkSessionRow change(Caller caller, UUID id, WorkSessionFields fields, long version) {

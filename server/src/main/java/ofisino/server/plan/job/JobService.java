@@ -331,6 +331,15 @@ record JobService(
     }
 
     @Override
+    public List<Obstacle> finish(Caller caller, UUID jobId) {
+        Job job = find(caller, jobId);
+        if (job.state().isDone()) return List.of();
+        List<Obstacle> obstacles = obstacles(caller, jobId, Move.FINISH);
+        if (obstacles.isEmpty()) step(caller, jobId, JobState.FINISHED, job.version());
+        return obstacles;
+    }
+
+    @Override
     public void addForOpenAccess(Caller caller, UUID projectId, UUID id, String title, int minutes) {
         add(
                 caller,

@@ -123,7 +123,7 @@ class GroupingTest {
                         .toList());
         assertThat(grouped.stripDowns().size())
                 .isLessThanOrEqualTo(problem.stripDowns().size());
-        assertThat(jobsOf(grouped, apart)).isEqualTo(jobsOf(problem, apart));
+        if (canBeApart(problem)) assertThat(jobsOf(grouped, apart)).isEqualTo(jobsOf(problem, apart));
         assertThat(Grouping.of(problem, apart)).isEqualTo(grouped);
         if (Planner.plan(grouped, BUDGET) instanceof PlanOutcome.Planned p)
             assertThat(RuleBook.breaches(grouped, p.plan())).isEmpty();
@@ -139,6 +139,16 @@ class GroupingTest {
     @Provide
     Arbitrary<PlanProblem> garages() {
         return Garages.arbitrary().filter(p -> p.stripDowns().size() > 1);
+    }
+
+    /** There is a plan as it is stated, and no access is open twice, which is once. */
+    private static boolean canBeApart(PlanProblem problem) {
+        List<String> open = problem.stripDowns().stream()
+                .filter(o -> o.strip().isEmpty())
+                .map(StripDown::access)
+                .toList();
+        return Planner.plan(problem, BUDGET) instanceof PlanOutcome.Planned
+                && Set.copyOf(open).size() == open.size();
     }
 
     private static Set<Set<ActivityId>> jobsOf(PlanProblem problem, Set<String> stripDowns) {

@@ -23,12 +23,14 @@ import ofisino.core.plan.whatif.Untangling;
 
 /**
  * Which jobs share a strip-down: the planner's own decision. Strip-downs of one access become one wherever a plan of the whole is better so, by
- * {@link Worth}: first all of them at once, then those that stand next to each other in the plan. What a person wants apart stays apart, and what he
- * joined stays joined. Deterministic.
+ * {@link Worth}: first all of them at once, then those that stand next to each other in the plan. What a person wants apart stays apart wherever
+ * there is a plan so, and what he joined stays joined; what is open is open once. Deterministic.
  */
 public final class Grouping {
     /** Schedules for a trial; the plan itself is made with its own budget. */
     private static final Planner.Budget TRIAL = new Planner.Budget(4, 1);
+    /** Schedules before a person's wish is given up. */
+    private static final Planner.Budget SURE = new Planner.Budget(60, 1);
     /** Activities to plan anew in all trials together: the dearest accesses come first, and a person waits for the answer. */
     private static final int EFFORT = 6_000;
 
@@ -43,13 +45,21 @@ public final class Grouping {
         this.apart = apart;
         this.problem = openedLate(openOnce(stated));
         this.outcome = planner.next(problem, TRIAL);
-        for (Optional<PlanProblem> less = Untangling.of(problem, outcome); less.isPresent(); ) {
+        for (Optional<PlanProblem> less = untangled(); less.isPresent(); less = untangled()) {
             problem = less.get();
             outcome = planner.next(problem, TRIAL);
-            less = Untangling.of(problem, outcome);
         }
         this.worth = Worth.of(problem, outcome);
         this.trials = EFFORT / Math.max(1, problem.activities().size());
+    }
+
+    /** What a person wants apart is made one only where a longer search finds no plan either. */
+    private Optional<PlanProblem> untangled() {
+        Optional<PlanProblem> less = Untangling.of(problem, outcome);
+        if (less.isEmpty() || apart(less.get()) == apart(problem)) return less;
+        PlanOutcome sure = planner.next(problem, SURE);
+        if (sure instanceof PlanOutcome.Planned) outcome = sure;
+        return Untangling.of(problem, outcome);
     }
 
     /**

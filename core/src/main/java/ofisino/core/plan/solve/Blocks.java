@@ -63,19 +63,19 @@ public final class Blocks {
     private Instance whole;
 
     Blocks(PlanProblem problem) {
-        this(problem, new Surroundings(problem));
+        this(problem, new Setting(problem));
     }
 
-    Blocks(PlanProblem problem, Surroundings surroundings) {
+    Blocks(PlanProblem problem, Setting setting) {
         this.problem = problem;
-        if (problem.links().stream().anyMatch(l -> l.within().isPresent())) joinAll(surroundings);
+        if (problem.links().stream().anyMatch(l -> l.within().isPresent())) joinAll(setting);
         PlanProblem joined = parts.isEmpty() ? problem : joined();
         folded = joined.kept().map(k -> joined.keeping(fold(k))).orElse(joined);
     }
 
-    private void joinAll(Surroundings surroundings) {
+    private void joinAll(Setting setting) {
         try {
-            whole = new Instance(problem, surroundings);
+            whole = new Instance(problem, setting);
         } catch (Circle circle) {
             return; // the planner says so
         }

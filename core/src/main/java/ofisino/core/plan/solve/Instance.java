@@ -91,14 +91,14 @@ final class Instance {
 
     /** @throws Circle when activities wait for one another */
     Instance(PlanProblem problem) {
-        this(problem, new Surroundings(problem));
+        this(problem, new Setting(problem));
     }
 
     /** @throws Circle when activities wait for one another */
-    Instance(PlanProblem problem, Surroundings surroundings) {
+    Instance(PlanProblem problem, Setting setting) {
         problem.mustNameItsDemands();
         this.problem = problem;
-        this.time = surroundings.time;
+        this.time = setting.time;
         this.activity = problem.activities().toArray(Activity[]::new);
         this.size = activity.length;
         for (int a = 0; a < size; a++) index.put(activity[a].id(), a);
@@ -116,11 +116,11 @@ final class Instance {
             holdsWaiting[a] = activity[a].demand().holdsPlaceWhileWaiting();
         }
         crews = crewsOf();
-        List<PlanProblem.Capacity> capacities = Surroundings.capacities(problem).toList();
+        List<PlanProblem.Capacity> capacities = Setting.capacities(problem).toList();
         capacityId = capacities.stream().map(PlanProblem.Capacity::id).toArray(String[]::new);
         capacity = capacities.stream().mapToInt(PlanProblem.Capacity::units).toArray();
-        taken = surroundings.taken;
-        doors = doorsOf(surroundings);
+        taken = setting.taken;
+        doors = doorsOf(setting);
         place = ints(a -> a.demand().place().map(this::capacityIndex).orElse(NONE));
         resources = new int[size][];
         amounts = new int[size][];
@@ -180,11 +180,11 @@ final class Instance {
             if (forInHand[topological[i]]) for (Link l : before[topological[i]]) forInHand[l.other()] = true;
     }
 
-    private ExternalCalendar[] doorsOf(Surroundings surroundings) {
+    private ExternalCalendar[] doorsOf(Setting setting) {
         ExternalCalendar[] found = new ExternalCalendar[size];
         for (int a = 0; a < size; a++) {
             List<TimeWindow> open = activity[a].timing().open();
-            if (!open.isEmpty()) found[a] = surroundings.door(open);
+            if (!open.isEmpty()) found[a] = setting.door(open);
         }
         return found;
     }

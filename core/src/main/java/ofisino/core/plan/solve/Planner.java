@@ -16,7 +16,7 @@ public final class Planner {
     /** So many times fewer schedules show whether it is the blocks that do not fit. */
     private static final int FIRST_LOOK = 4;
 
-    private Optional<Surroundings> known = Optional.empty();
+    private Optional<Setting> known = Optional.empty();
 
     /**
      * @param schedules how many schedules may be made; at least 1
@@ -42,7 +42,7 @@ public final class Planner {
 
     /** The same, quicker where it follows a problem that differs in its work alone. */
     public PlanOutcome next(PlanProblem problem, Budget budget) {
-        Surroundings here = known.filter(s -> s.areOf(problem)).orElseGet(() -> new Surroundings(problem));
+        Setting here = known.filter(s -> s.areOf(problem)).orElseGet(() -> new Setting(problem));
         known = Optional.of(here);
         var blocks = new Blocks(problem, here);
         PlanOutcome whole = blocks.unfold(planWhole(blocks.folded(), here, budget));
@@ -52,9 +52,9 @@ public final class Planner {
         return apart instanceof PlanOutcome.Planned ? apart : whole;
     }
 
-    private static PlanOutcome planWhole(PlanProblem problem, Surroundings surroundings, Budget budget) {
+    private static PlanOutcome planWhole(PlanProblem problem, Setting setting, Budget budget) {
         try {
-            return plan(new Instance(problem, surroundings), budget);
+            return plan(new Instance(problem, setting), budget);
         } catch (Circle circle) {
             return new PlanOutcome.Circular(circle.activities());
         }

@@ -34,7 +34,7 @@ public final class Slack {
 
     /** Latest starts by activity; empty where the plan breaks a rule of the problem. */
     public static Map<ActivityId, Instant> latestStarts(PlanProblem problem, Plan plan) {
-        var here = new Surroundings(problem);
+        var here = new Setting(problem);
         var blocks = new Blocks(problem, here);
         Optional<ScheduleGeneration> whole =
                 KeptPlan.stillHolds(new Instance(blocks.folded(), here), blocks.fold(plan));

@@ -11,7 +11,7 @@ import ofisino.core.plan.problem.PlanProblem;
  * What surrounds the work, in numbers: when people are there, what others take of places and things, when somebody's door is open. Problems that
  * differ in their work alone have it in common.
  */
-final class Surroundings {
+final class Setting {
     final TimeGrid time;
     /** By capacity and live slot: what others take of it; null where they take nothing. */
     final int[][] taken;
@@ -20,7 +20,7 @@ final class Surroundings {
     /** One for all that share a list of windows, as all orders do. */
     private final Map<List<TimeWindow>, ExternalCalendar> doors = new IdentityHashMap<>();
 
-    Surroundings(PlanProblem problem) {
+    Setting(PlanProblem problem) {
         this.problem = problem;
         time = new TimeGrid(problem);
         taken = capacities(problem).map(c -> time.load(c.taken())).toArray(int[][]::new);

@@ -60,7 +60,7 @@ proved() { # proved WHAT-FAILS WHAT-TO-SHOW MODULES TEST [-Dsetting …]
   local fails=$1 show=$2 modules=$3 test=$4; shift 4
   local goal=test; [[ $modules != *e2e* ]] || goal=verify # the journeys drive what is packaged
   maven_loud -pl "$modules" $goal -Dweb.skipTests=true -Dtest="$test" -Dsurefire.failIfNoSpecifiedTests=false "$@" > "$BUILD/prove.log" 2>&1 ||
-    { grep -E -A40 "$show" "$BUILD/prove.log" | head -60; fail "$fails; see $BUILD/prove.log"; }
+    { grep -E -A40 "$show" "$BUILD/prove.log" | sed -n 1,60p; fail "$fails; see $BUILD/prove.log"; }
 }
 prove_fresh_clone() {
   say "From a fresh clone to the demo, through a crash …"

@@ -43,8 +43,9 @@ public final class Grouping {
 
     private Grouping(PlanProblem stated, Set<String> apart) {
         this.apart = apart;
-        this.problem = openedLate(openOnce(stated));
+        this.problem = openOnce(stated);
         this.outcome = planner.next(problem, TRIAL);
+        openLate();
         for (Optional<PlanProblem> less = untangled(); less.isPresent(); less = untangled()) {
             problem = less.get();
             outcome = planner.next(problem, TRIAL);
@@ -70,7 +71,8 @@ public final class Grouping {
     public static PlanProblem of(PlanProblem stated, Set<String> apart) {
         var grouping = new Grouping(stated, apart);
         for (String access : grouping.dearestFirst()) grouping.group(access);
-        return openedLate(grouping.problem);
+        grouping.openLate();
+        return grouping.problem;
     }
 
     /** What is open is open once, however many pieces of work are in it. */
@@ -148,7 +150,17 @@ public final class Grouping {
                 .count();
     }
 
-    /** Before what all its jobs wait for nothing is gained by opening. */
+    /** Before what all its jobs wait for nothing is gained by opening, unless it is the only time that there is. */
+    private void openLate() {
+        PlanProblem late = openedLate(problem);
+        if (late == problem) return;
+        PlanOutcome planned = planner.next(late, TRIAL);
+        if (!(planned instanceof PlanOutcome.Planned) && planner.next(problem, SURE) instanceof PlanOutcome.Planned)
+            return;
+        problem = late;
+        outcome = planned;
+    }
+
     private static PlanProblem openedLate(PlanProblem grouped) {
         Precedence<ActivityId> order = new Precedence<>(grouped.links().stream()
                 .map(l -> new Precedence.Link<>(l.before(), l.after()))

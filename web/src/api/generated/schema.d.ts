@@ -5527,6 +5527,23 @@ export interface components {
             finish: components["schemas"]["Obstacle"][];
             verify: components["schemas"]["Obstacle"][];
         };
+        PhaseResponse: {
+            /** Format: date-time */
+            from?: string;
+            /** Format: int32 */
+            jobsLeft: number;
+            last?: components["schemas"]["Subject"];
+            /** Format: int32 */
+            minutesDone: number;
+            /** Format: int32 */
+            minutesLeft: number;
+            /** @enum {string} */
+            phase: "ASSESS_AND_STRIP" | "STRUCTURE" | "MECHANICAL" | "BODY_AND_PAINT" | "REFIT" | "START_AND_TEST" | "ROAD";
+            /** Format: date-time */
+            to?: string;
+            /** Format: int32 */
+            undated: number;
+        };
         PinRequest: {
             activity: string;
             /** Format: uuid */
@@ -5583,6 +5600,7 @@ export interface components {
             milestones: components["schemas"]["MilestoneResponse"][];
             money: components["schemas"]["Point"][];
             pace: components["schemas"]["PaceOfPlan"];
+            phases: components["schemas"]["PhaseResponse"][];
             unplaced: components["schemas"]["UnplacedResponse"][];
             waiting: components["schemas"]["Waiting"][];
             windows: components["schemas"]["TimeWindow"][];

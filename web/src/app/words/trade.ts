@@ -67,6 +67,15 @@ export const trade = {
     YEAR: 'years',
     COUNT: 'total',
   },
+  phase: {
+    ASSESS_AND_STRIP: 'Assess and strip',
+    STRUCTURE: 'Structure',
+    MECHANICAL: 'Mechanical',
+    BODY_AND_PAINT: 'Body and paint',
+    REFIT: 'Refit',
+    START_AND_TEST: 'Start and test',
+    ROAD: 'Road',
+  },
   operation: {
     STRIP: 'Strip',
     CLEAN: 'Clean',

@@ -32,6 +32,7 @@ const plan = (more: object = {}) => ({
       notBefore: false,
     },
   ],
+  phases: [],
   unplaced: [],
   waiting: [],
   circle: [],
@@ -209,4 +210,36 @@ it('dates nothing for sure that waits, and says for what', async () => {
   expect(within(without).getByRole('link', { name: 'Open the part' })).toHaveAttribute('href', '/p/car/parts?need=n')
   expect(within(without).getByRole('link', { name: 'See what is in the way' })).toHaveAttribute('href', '/p/car/road')
   expect(screen.getByText(/is on hold until 2 Apr/)).toBeInTheDocument()
+})
+
+it('shows the whole project by its phases, with what is done and what has no date', async () => {
+  const phase = (name: string, more: object) => ({
+    phase: name,
+    minutesLeft: 0,
+    minutesDone: 0,
+    jobsLeft: 0,
+    undated: 0,
+    ...more,
+  })
+  server.when(
+    'GET /api/projects/car/plan',
+    plan({
+      phases: [
+        phase('ASSESS_AND_STRIP', { minutesDone: 90 }),
+        phase('STRUCTURE', {
+          from: '2026-03-03T18:00:00Z',
+          to: '2026-05-05T20:00:00Z',
+          last: { kind: 'JOB', id: 'b', title: 'Work b' },
+          minutesLeft: 600,
+          jobsLeft: 5,
+          undated: 2,
+        }),
+      ],
+    }),
+  )
+  show(<PlanPage />)
+  const whole = within((await screen.findByText('The whole project')).closest('section')!)
+  expect(whole.getByText('done, 1½ h')).toBeInTheDocument()
+  expect(whole.getByText('10 h left · 2 jobs without a date')).toBeInTheDocument()
+  expect(whole.getByText(/3 Mar to 5 May, last: Work b/)).toBeInTheDocument()
 })

@@ -14,6 +14,7 @@ import { Loose } from './Loose'
 import { Mending } from '../whatif/Mending'
 import { OwnPace } from '../whatif/OwnPace'
 import { PlanAxis } from './axis/PlanAxis'
+import { PhaseOverview } from './PhaseOverview'
 import { PlanDays } from './PlanDays'
 import { Sooner } from '../whatif/Sooner'
 import { useReason } from './useReason'
@@ -54,6 +55,7 @@ function Dated({ plan, projectId }: { plan: Plan; projectId: string }) {
       {plan.activities.length === 0 && plan.unplaced.length + plan.circle.length + plan.waiting.length === 0 && (
         <Empty title={t('plan.emptyTitle')}>{t('plan.empty')}</Empty>
       )}
+      <PhaseOverview plan={plan} />
       <PlanAxis
         plan={plan}
         chosen={chosen}

@@ -121,6 +121,14 @@ export const scheduleWords = {
     missed_one: 'One day after the target.',
     missed_other: '{{count}} days after the target.',
   },
+  phases: {
+    title: 'The whole project',
+    left: '{{time}} left',
+    done: 'done, {{time}}',
+    undated_one: 'one job without a date',
+    undated_other: '{{count}} jobs without a date',
+    range: '{{from}} to {{to}}, last: {{last}}',
+  },
   plan: {
     title: 'Plan',
     loading: 'Planning …',

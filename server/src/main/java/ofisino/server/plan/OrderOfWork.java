@@ -2,7 +2,9 @@ package ofisino.server.plan;
 
 import java.time.Duration;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
+import ofisino.core.plan.orderofwork.Phase;
 import ofisino.server.identity.Caller;
 
 /** The door to what the trade and a person say of the order of work. */
@@ -12,6 +14,9 @@ public interface OrderOfWork {
 
     /** Orders that must hold by a rule of the trade, whether somebody took them into the plan or not; none that closes a circle. */
     List<Binding> binding(Caller caller, UUID projectId);
+
+    /** By job, the phase of the restoration that it belongs to; of all jobs that are not dropped. */
+    Map<UUID, Phase> phases(Caller caller, UUID projectId);
 
     record Binding(UUID before, UUID after) {}
 

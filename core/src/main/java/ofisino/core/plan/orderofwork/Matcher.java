@@ -2,6 +2,7 @@ package ofisino.core.plan.orderofwork;
 
 import java.util.Collections;
 import java.util.Set;
+import ofisino.core.kernel.Entry;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.job.Detail;
@@ -18,6 +19,13 @@ record Matcher(Set<Operation> operations, Set<Detail> details, Set<VehicleSystem
                     "order-of-work.anything",
                     "A rule that fits every job orders nothing.",
                     "Say which jobs it is about.");
+    }
+
+    static Matcher read(Entry e) {
+        return new Matcher(
+                e.choices("operations", Operation.class, Set.of()),
+                e.choices("details", Detail.class, Set.of()),
+                e.choices("systems", VehicleSystem.class, Set.of()));
     }
 
     boolean fits(Work<?> work) {

@@ -11,9 +11,6 @@ import java.util.Set;
 import ofisino.core.kernel.Entry;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.Source;
-import ofisino.core.kernel.VehicleSystem;
-import ofisino.core.plan.job.Detail;
-import ofisino.core.plan.job.Operation;
 import ofisino.core.plan.job.Precedence;
 import ofisino.core.plan.orderofwork.OtherSide.Wish;
 
@@ -61,15 +58,9 @@ public final class OrderOfWorkRules {
     }
 
     private static AnyOf anyOf(List<Entry> alternatives) {
-        return new AnyOf(alternatives.stream().map(OrderOfWorkRules::matcher).toList());
-    }
-
-    private static Matcher matcher(Entry e) {
-        e.only("operations", "details", "systems");
-        return new Matcher(
-                e.choices("operations", Operation.class, Set.of()),
-                e.choices("details", Detail.class, Set.of()),
-                e.choices("systems", VehicleSystem.class, Set.of()));
+        return new AnyOf(alternatives.stream()
+                .map(e -> Matcher.read(e.only("operations", "details", "systems")))
+                .toList());
     }
 
     /** In the order of the file. */

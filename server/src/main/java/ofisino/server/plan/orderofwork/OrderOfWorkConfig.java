@@ -1,6 +1,7 @@
 package ofisino.server.plan.orderofwork;
 
 import ofisino.core.plan.orderofwork.OrderOfWorkRules;
+import ofisino.core.plan.orderofwork.Phases;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
@@ -9,5 +10,10 @@ class OrderOfWorkConfig {
     @Bean
     OrderOfWorkRules orderOfWorkRules() {
         return OrderOfWorkRules.load();
+    }
+
+    @Bean
+    Phases phases() {
+        return Phases.load();
     }
 }

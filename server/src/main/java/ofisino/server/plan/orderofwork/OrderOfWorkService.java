@@ -22,6 +22,8 @@ import ofisino.core.plan.orderofwork.OrderOfWorkRules;
 import ofisino.core.plan.orderofwork.OrderOfWorkRules.Blocked;
 import ofisino.core.plan.orderofwork.OrderOfWorkRules.Proposed;
 import ofisino.core.plan.orderofwork.OrderOfWorkRules.Waiver;
+import ofisino.core.plan.orderofwork.Phase;
+import ofisino.core.plan.orderofwork.Phases;
 import ofisino.core.plan.orderofwork.Work;
 import ofisino.server.identity.Caller;
 import ofisino.server.plan.Jobs;
@@ -34,7 +36,7 @@ import org.springframework.stereotype.Service;
 
 /** The order that the trade demands: proposed, accepted, excused, and kept when a job begins. */
 @Service
-record OrderOfWorkService(OrderOfWorkMapper mapper, Jobs jobs, Projects projects, OrderOfWorkRules rules)
+record OrderOfWorkService(OrderOfWorkMapper mapper, Jobs jobs, Projects projects, OrderOfWorkRules rules, Phases phases)
         implements OrderOfWork {
     record Ordered(Proposed<UUID> proposed, List<WaiverRow> waivers, List<Enablers.Enabler<UUID>> enablers) {}
 
@@ -151,6 +153,15 @@ record OrderOfWorkService(OrderOfWorkMapper mapper, Jobs jobs, Projects projects
                                     .map(byId::get)
                                     .map(j -> "Do “%s” (%s) first.".formatted(j.title(), j.code()))
                                     .orElse("Add that job, or say under Order that there is nothing to do."));
+    }
+
+    @Override
+    public Map<UUID, Phase> phases(Caller caller, UUID projectId) {
+        Map<UUID, Phase> found = new LinkedHashMap<>();
+        works(caller, projectId).values().stream()
+                .filter(Work::exists)
+                .forEach(work -> found.put(work.id(), phases.of(work)));
+        return found;
     }
 
     @Override

@@ -43,7 +43,7 @@ import org.springframework.stereotype.Service;
 
 /** Puts a plan beside what one asks of it: the plan that is followed, the latest starts, the money, what would make it possible. */
 @Service
-record PlanAnswers(PlanService service, Projects projects, Jobs jobs, Fallbacks fallbacks) {
+record PlanAnswers(PlanService service, PhasesOfPlan phases, Projects projects, Jobs jobs, Fallbacks fallbacks) {
     PlanResponse plan(Caller caller, UUID projectId) {
         Planned planned = service.of(caller, projectId);
         Map<ActivityId, Instant> latest = planned.latestStarts();
@@ -61,6 +61,7 @@ record PlanAnswers(PlanService service, Projects projects, Jobs jobs, Fallbacks 
                 planned.plan().activities().values().stream()
                         .map(s -> activity(planned, beside, s))
                         .toList(),
+                phases.of(caller, projectId, planned),
                 planned.milestones().stream()
                         .map(m -> milestone(planned, m, zone))
                         .toList(),

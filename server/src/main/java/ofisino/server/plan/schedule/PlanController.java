@@ -9,6 +9,7 @@ import java.util.UUID;
 import ofisino.core.kernel.Aim;
 import ofisino.core.plan.calendar.TimeWindow;
 import ofisino.core.plan.explain.Balance;
+import ofisino.core.plan.orderofwork.Phase;
 import ofisino.core.plan.problem.Reason;
 import ofisino.core.plan.solve.Blocks;
 import ofisino.core.plan.tonight.Asked;
@@ -81,6 +82,24 @@ record PlanController(PlanService service, PlanAnswers answers, PlanComparisons 
     record UnplacedResponse(Subject subject, LimitResponse limit) {}
 
     /**
+     * @param from        when something of it is worked on first; absent where nothing of it has a date
+     * @param last        what of it comes last
+     * @param minutesLeft of its jobs and of opening and closing for them
+     * @param jobsLeft    that are not over
+     * @param undated     of these, how many have no date
+     */
+    record PhaseResponse(
+            Phase phase,
+            @Nullable Instant from,
+            @Nullable Instant to,
+            @Nullable Subject last,
+            int minutesLeft,
+            int minutesDone,
+            int jobsLeft,
+            int undated) {}
+
+    /**
+     * @param phases     in their order, those that the project has
      * @param circle     jobs that wait for one another; empty where there is none
      * @param windows    the asking person's times in the garage as far as the plan goes
      * @param money      a point for each day on which something changes; empty without a limit a month
@@ -90,6 +109,7 @@ record PlanController(PlanService service, PlanAnswers answers, PlanComparisons 
      */
     record PlanResponse(
             List<ActivityResponse> activities,
+            List<PhaseResponse> phases,
             List<MilestoneResponse> milestones,
             List<UnplacedResponse> unplaced,
             List<Subject> circle,

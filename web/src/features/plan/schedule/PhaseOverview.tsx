@@ -1,0 +1,81 @@
+import { useTranslation } from 'react-i18next'
+import { scaleTime, type ScaleTime } from 'd3-scale'
+import type { Schemas } from '@/api/client'
+import { Part } from '@/ui/page/Page'
+import { hours, useFormat } from '@/ui/format/format'
+
+type Plan = Schemas['PlanResponse']
+type Phase = Plan['phases'][number]
+
+/** The whole project on one screen: its phases along the months, what is left of each, and what it ends with. */
+export function PhaseOverview({ plan }: { plan: Plan }) {
+  const { t } = useTranslation()
+  const dated = plan.phases.flatMap((p) => (p.from && p.to ? [{ from: new Date(p.from), to: new Date(p.to) }] : []))
+  if (plan.phases.length < 2 || dated.length === 0) return null
+  const from = new Date(Math.min(...dated.map((d) => d.from.getTime())))
+  const to = new Date(Math.max(...dated.map((d) => d.to.getTime())))
+  const scale = scaleTime().domain([from, to]).range([0, 100])
+  return (
+    <Part title={t('phases.title')}>
+      <Days scale={scale} />
+      <ol className="grid">
+        {plan.phases.map((phase) => (
+          <PhaseLine key={phase.phase} phase={phase} at={scale} />
+        ))}
+      </ol>
+    </Part>
+  )
+}
+
+/** Some days over the bars, to read them by. */
+function Days({ scale }: { scale: ScaleTime<number, number> }) {
+  const format = useFormat()
+  return (
+    <div className="quiet relative hidden h-6 text-sm md:ml-64 md:block" aria-hidden="true">
+      {scale.ticks(6).map((day) => (
+        <span
+          key={day.toISOString()}
+          className="absolute whitespace-nowrap border-l border-base-300 pl-1"
+          style={{ left: `${scale(day)}%` }}
+        >
+          {format.dayOfMonth(day.toISOString())}
+        </span>
+      ))}
+    </div>
+  )
+}
+
+function PhaseLine({ phase: p, at }: { phase: Phase; at: (instant: Date) => number }) {
+  const { t } = useTranslation()
+  const format = useFormat()
+  const left = p.from ? at(new Date(p.from)) : 0
+  const width = p.from && p.to ? Math.max(1, at(new Date(p.to)) - left) : 0
+  return (
+    <li className="border-b border-base-300 py-2 md:flex md:items-center">
+      <div className="md:w-64 md:shrink-0 md:pr-3">
+        <p className="font-semibold">{t(`phase.${p.phase}`)}</p>
+        <p className="quiet text-sm">
+          {p.jobsLeft === 0
+            ? t('phases.done', { time: hours(p.minutesDone) })
+            : t('phases.left', { time: hours(p.minutesLeft) })}
+          {p.undated > 0 && ` · ${t('phases.undated', { count: p.undated })}`}
+        </p>
+      </div>
+      <div className="grow">
+        {p.from && p.to && p.last && (
+          <>
+            <div className="relative h-3 rounded bg-base-200" aria-hidden="true">
+              <div
+                className="absolute inset-y-0 rounded bg-primary"
+                style={{ left: `${Math.min(99, left)}%`, width: `${Math.min(width, 100 - left)}%` }}
+              />
+            </div>
+            <p className="text-sm">
+              {t('phases.range', { from: format.dayOfMonth(p.from), to: format.dayOfMonth(p.to), last: p.last.title })}
+            </p>
+          </>
+        )}
+      </div>
+    </li>
+  )
+}

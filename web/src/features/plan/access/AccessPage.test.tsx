@@ -92,7 +92,7 @@ it('says what one opening instead of several does to the dates, when asked', asy
   const path = 'POST /api/projects/car/plan/preview-joined'
   server.when(path, later)
   open()
-  await userEvent.click(await screen.findByRole('button', { name: 'What about dates?: Gearbox out' }))
+  await userEvent.click(await screen.findByRole('button', { name: 'What it does to the dates: Gearbox out' }))
   expect(await screen.findByText(/Running: .*20 Mar → .*12 Mar/)).toBeInTheDocument()
   expect(server.writes(path)[0]!.body).toEqual({ stripDowns: ['s', 't'] })
 })

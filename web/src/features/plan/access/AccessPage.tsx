@@ -161,12 +161,8 @@ function Proposals({ vehicleAccess: a, projectId }: { vehicleAccess: VehicleAcce
       <ProblemAlert error={merge.error} />
       <ul>
         {a.proposals.map((p) => (
-          <li
-            key={p.access + p.stripDowns.length}
-            className="flex items-center gap-3 border-b border-base-300 py-2 last:border-0"
-          >
-            <span className="grow">
-              <JoinedDates projectId={projectId} stripDowns={p.stripDowns} name={accessOf(a, p.access).name} />
+          <li key={p.access + p.stripDowns.length} className="border-b border-base-300 py-2 last:border-0">
+            <p className="mb-2">
               {t('access.proposal', {
                 what: accessOf(a, p.access).name,
                 count: p.stripDowns.length,
@@ -176,7 +172,7 @@ function Proposals({ vehicleAccess: a, projectId }: { vehicleAccess: VehicleAcce
                     ? t('access.savedLitres', { litres: units.about(Math.round(p.savedLitres * 10) / 10, 'LITRE') })
                     : '',
               })}
-            </span>
+            </p>
             <button
               type="button"
               className="btn"
@@ -186,6 +182,7 @@ function Proposals({ vehicleAccess: a, projectId }: { vehicleAccess: VehicleAcce
             >
               {t('access.merge')}
             </button>
+            <JoinedDates projectId={projectId} stripDowns={p.stripDowns} name={accessOf(a, p.access).name} />
           </li>
         ))}
       </ul>
@@ -213,7 +210,7 @@ function JoinedDates({ projectId, stripDowns, name }: { projectId: string; strip
     return (
       <button
         type="button"
-        className="btn btn-ghost float-right"
+        className="btn btn-ghost ml-2"
         aria-label={t('actOn', { act: t('access.dates'), what: name })}
         onClick={() => setAsked(true)}
       >
@@ -221,7 +218,7 @@ function JoinedDates({ projectId, stripDowns, name }: { projectId: string; strip
       </button>
     )
   return (
-    <span className="float-right border-l-4 border-accent pl-3 text-sm">
+    <span className="mt-2 block border-l-4 border-accent pl-3 text-sm">
       <Loaded query={dates} what={t('dates.asking')}>
         {(move) => <MilestoneMoves move={move} />}
       </Loaded>

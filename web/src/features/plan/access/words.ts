@@ -12,7 +12,7 @@ export const accessWords = {
     couldSave: 'Up to {{hours}} more, if some of it may wait.',
     usual: 'Work out the access each job needs',
     usualDone: 'Each job has the usual access for its place.',
-    dates: 'What about dates?',
+    dates: 'What it does to the dates',
     couldBeTwo: 'Better done twice',
     splitProposal: '{{what}} waits for “{{because}}”, though only this needs to: {{jobs}}.',
     openTwice: 'Strip it down twice?',

@@ -137,6 +137,11 @@ public interface Jobs {
                     known);
         }
 
+        /** Of the likely effort. */
+        public int leftMinutes() {
+            return state.leftOf(likelyMinutes, spentMinutes);
+        }
+
         /** Last day on which it was worked on or ended; absent where it was not. */
         @Nullable
         public LocalDate workedOn() {

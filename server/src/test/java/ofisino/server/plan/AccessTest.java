@@ -202,68 +202,6 @@ class AccessTest {
                 .isEqualTo(2);
     }
 
-    /** A job that shares only by the plan is asked too; it may be stripped down anew, and then it is. */
-    @Test
-    void whatIsNotBegunMayOpenItAgain(TestGarage garage) {
-        UUID project = garage.project();
-        UUID hose = job(garage, project, "Renew a hose", "heater-hoses", "REPLACE");
-        String coolant = coolantDrained(garage, project);
-        open(garage, project, coolant).ok();
-        garage.move(hose, "BEGUN", "FINISHED");
-        UUID radiator = job(garage, project, "Renew the radiator", "radiator", "REPLACE");
-        assertThat(coolantDrained(garage, project)).as("joins what is open").isEqualTo(coolant);
-        assertThat(close(garage, project, coolant, 1).code()).isEqualTo("strip-down.job-open");
-        garage.owner()
-                .post("/api/projects/" + project + "/access/" + coolant + "/close", map("version", 1, "again", true))
-                .ok();
-        JsonNode again = access(garage, project)
-                .path("stripDowns")
-                .valueStream()
-                .filter(o ->
-                        o.path("jobs").valueStream().map(JsonNode::asString).anyMatch(radiator.toString()::equals))
-                .filter(o -> o.path("access").asString().equals("coolant-drained"))
-                .findFirst()
-                .orElseThrow();
-        assertThat(again.path("openedOn").isMissingNode()).isTrue();
-        assertThat(again.path("jobs").valueStream().map(JsonNode::asString)).containsExactly(radiator.toString());
-        assertThat(begin(garage, radiator).status()).as("it is closed").isEqualTo(409);
-        open(garage, project, again.path("stripDown").asString()).ok();
-        garage.move(radiator, "BEGUN");
-        String second = again.path("stripDown").asString();
-        assertThat(close(garage, project, second, 1).code()).isEqualTo("strip-down.job-begun");
-    }
-
-    /** What was put back is not open for a job that is taken up again; opened again, it is drained a second time. */
-    @Test
-    void aJobTakenUpAgainNeedsItOpenedAgain(TestGarage garage) {
-        UUID project = garage.project();
-        UUID hose = job(garage, project, "Renew a hose", "heater-hoses", "REPLACE");
-        String coolant = coolantDrained(garage, project);
-        open(garage, project, coolant).ok();
-        garage.move(hose, "BEGUN", "FINISHED");
-        close(garage, project, coolant, 1).ok();
-        assertThat(begin(garage, hose).status()).as("it is closed").isEqualTo(409);
-        open(garage, project, coolant).ok();
-        begin(garage, hose).ok();
-        JsonNode access = access(garage, project);
-        assertThat(coolantDrained(garage, project)).isNotEqualTo(coolant);
-        assertThat(access.path("drains").path("COOLANT").asInt()).isEqualTo(2);
-        assertThat(open(garage, project, coolantDrained(garage, project)).status())
-                .as("open is open")
-                .isLessThan(500);
-    }
-
-    private static String coolantDrained(TestGarage garage, UUID project) {
-        return stripDown(access(garage, project), "coolant-drained")
-                .path("stripDown")
-                .asString();
-    }
-
-    private static Answer begin(TestGarage garage, UUID job) {
-        return garage.owner()
-                .post("/api/jobs/" + job + "/state", map("state", "BEGUN", "version", garage.version("jobs", job)));
-    }
-
     /** An access comes to need another one after jobs share it: what would be torn is joined, and stays so. */
     @Test
     void whatAAccessNeedsMayChangeWhileJobsShareIt(TestGarage garage) {
@@ -341,7 +279,7 @@ class AccessTest {
                 .isEqualTo(job.toString());
     }
 
-    private static UUID job(TestGarage garage, UUID project, String title, String zone, String operation) {
+    static UUID job(TestGarage garage, UUID project, String title, String zone, String operation) {
         UUID id = UUID.randomUUID();
         garage.owner()
                 .post(
@@ -351,11 +289,11 @@ class AccessTest {
         return id;
     }
 
-    private static JsonNode access(TestGarage garage, UUID project) {
+    static JsonNode access(TestGarage garage, UUID project) {
         return garage.owner().get("/api/projects/" + project + "/access").ok();
     }
 
-    private static JsonNode stripDown(JsonNode access, String id) {
+    static JsonNode stripDown(JsonNode access, String id) {
         return access.path("stripDowns")
                 .valueStream()
                 .filter(o -> o.path("access").asString().equals(id))
@@ -387,11 +325,11 @@ class AccessTest {
                                         .toList()));
     }
 
-    private static Answer open(TestGarage garage, UUID project, String stripDown) {
+    static Answer open(TestGarage garage, UUID project, String stripDown) {
         return garage.open(project, stripDown);
     }
 
-    private static Answer close(TestGarage garage, UUID project, String stripDown, long version) {
+    static Answer close(TestGarage garage, UUID project, String stripDown, long version) {
         return garage.owner()
                 .post("/api/projects/" + project + "/access/" + stripDown + "/close", map("version", version));
     }

@@ -76,6 +76,11 @@ public enum JobState {
         return isDone() || this == DROPPED;
     }
 
+    /** Minutes left of the likely effort; nothing of a job that is over. */
+    public int leftOf(int likelyMinutes, int spentMinutes) {
+        return isOver() ? 0 : Math.max(0, likelyMinutes - spentMinutes);
+    }
+
     /** Share of the job's effort counted as earned: half once begun, all once verified. The 50/50 rule of earned value. */
     public double earnedShare() {
         if (this == VERIFIED) return 1;

@@ -19,9 +19,9 @@ public record Progress(long earnedMinutes, long scopeMinutes, int ready, int wai
     /** @param after jobs that come before it; @param partsHere all that it needs is here, looked at and right; @param gated the list for the road is asked first */
     public record Item<I>(
             I id, JobState state, int likelyMinutes, int spentMinutes, Set<I> after, boolean partsHere, boolean gated) {
-        /** What is left of the likely effort; nothing of a job that is over. */
+        /** Of the likely effort. */
         public int leftMinutes() {
-            return state.isOver() ? 0 : Math.max(0, likelyMinutes - spentMinutes);
+            return state.leftOf(likelyMinutes, spentMinutes);
         }
     }
 

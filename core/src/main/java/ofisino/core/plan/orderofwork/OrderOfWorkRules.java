@@ -14,7 +14,7 @@ import ofisino.core.kernel.Source;
 import ofisino.core.plan.job.Precedence;
 import ofisino.core.plan.orderofwork.OtherSide.Wish;
 
-/** The rules of order that ship with Ofisino, from {@code sequence.yaml} beside this class, and what they say of the jobs at hand. */
+/** The rules of order that ship with Ofisino, from {@code order-of-work.yaml} beside this class, and what they say of the jobs at hand. */
 public final class OrderOfWorkRules {
     private final List<OrderOfWorkRule> rules;
 

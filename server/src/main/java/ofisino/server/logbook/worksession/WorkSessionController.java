@@ -10,6 +10,7 @@ import ofisino.server.identity.Roles;
 import ofisino.server.logbook.worksession.WorkSessionBegunService.What;
 import ofisino.server.logbook.worksession.WorkSessionMapper.WorkRow;
 import ofisino.server.logbook.worksession.WorkSessionMapper.WorkSessionRow;
+import ofisino.server.logbook.worksession.WorkSessionService.Unfinished;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
@@ -95,11 +96,8 @@ record WorkSessionController(WorkSessionService service, WorkSessionBegunService
     record NewWorkSessionRequest(
             UUID id, WorkSessionFields fields, @Nullable List<UUID> finished) {}
 
-    /** @param saying what stands in the way of it */
-    record UnfinishedResponse(UUID jobId, String title, String saying) {}
-
     /** @param unfinished jobs that were said to be done and may not be: they are in hand */
-    record LoggedResponse(@JsonUnwrapped WorkSessionResponse logged, List<UnfinishedResponse> unfinished) {}
+    record LoggedResponse(@JsonUnwrapped WorkSessionResponse logged, List<Unfinished> unfinished) {}
 
     record WorkSessionChangeRequest(WorkSessionFields fields, long version) {}
 
@@ -117,7 +115,7 @@ record WorkSessionController(WorkSessionService service, WorkSessionBegunService
     @ResponseStatus(HttpStatus.CREATED)
     LoggedResponse add(Caller caller, @PathVariable UUID projectId, @RequestBody NewWorkSessionRequest body) {
         WorkSessionRow added = service.add(caller, projectId, body.id(), body.fields());
-        List<UnfinishedResponse> unfinished =
+        List<Unfinished> unfinished =
                 body.finished() == null ? List.of() : service.finish(caller, added, body.finished());
         return new LoggedResponse(response(added, service.work(caller, projectId)), unfinished);
     }

@@ -15,7 +15,6 @@ import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.logbook.WorkSessions;
-import ofisino.server.logbook.worksession.WorkSessionController.UnfinishedResponse;
 import ofisino.server.logbook.worksession.WorkSessionController.WorkFields;
 import ofisino.server.logbook.worksession.WorkSessionController.WorkSessionFields;
 import ofisino.server.logbook.worksession.WorkSessionMapper.WorkRow;
@@ -62,13 +61,16 @@ record WorkSessionService(
         return find(caller, id);
     }
 
+    /** A job that was said to be done and may not be. @param saying what stands in the way of it */
+    record Unfinished(UUID jobId, String title, String saying) {}
+
     /** What was done on it is over, where nothing stands in the way; the rest is in hand, and is said. */
-    List<UnfinishedResponse> finish(Caller caller, WorkSessionRow session, List<UUID> done) {
+    List<Unfinished> finish(Caller caller, WorkSessionRow session, List<UUID> done) {
         Set<UUID> its = mapper.work(caller.garageId(), session.projectId()).stream()
                 .filter(w -> w.workSessionId().equals(session.id()))
                 .map(WorkRow::jobId)
                 .collect(Collectors.toSet());
-        List<UnfinishedResponse> unfinished = new ArrayList<>();
+        List<Unfinished> unfinished = new ArrayList<>();
         for (UUID job : done) {
             if (!its.contains(job))
                 throw InvalidValue.at(
@@ -78,8 +80,8 @@ record WorkSessionService(
                         "Enter how long it took.");
             jobs.finish(caller, job).stream()
                     .findFirst()
-                    .ifPresent(o -> unfinished.add(new UnfinishedResponse(
-                            job, jobs.require(caller, job).title(), o.saying())));
+                    .ifPresent(o -> unfinished.add(
+                            new Unfinished(job, jobs.require(caller, job).title(), o.saying())));
         }
         return unfinished;
     }

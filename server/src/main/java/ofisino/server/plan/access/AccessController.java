@@ -198,8 +198,10 @@ record AccessController(
         }
     }
 
+    record ClosingRequest(long version) {}
+
     /** @param again what is not begun opens it once more later */
-    record ClosingRequest(long version, @Nullable Boolean again) {}
+    record ClosingForGoodRequest(long version, @Nullable Boolean again) {}
 
     @PostMapping("/projects/{projectId}/access/{stripDown}/close")
     @ResponseStatus(HttpStatus.NO_CONTENT)
@@ -207,7 +209,7 @@ record AccessController(
             Caller caller,
             @PathVariable UUID projectId,
             @PathVariable UUID stripDown,
-            @RequestBody ClosingRequest body) {
+            @RequestBody ClosingForGoodRequest body) {
         shared.close(caller, projectId, stripDown, body.version(), Boolean.TRUE.equals(body.again()));
     }
 

@@ -29,6 +29,7 @@ record SharedAccess(AccessService access, StripDownService stripDowns, Plans pla
 
     private Standing asPlanned(Standing stored, Caller caller, UUID projectId) {
         StripDowns<UUID> shared = stored.stripDowns();
+        List<String> open = stored.rounds().openOnes().map(UUID::toString).toList();
         for (PlanProblem.StripDown planned :
                 plans.of(caller, projectId).problem().stripDowns()) {
             shared = shared.sharing(
@@ -36,8 +37,7 @@ record SharedAccess(AccessService access, StripDownService stripDowns, Plans pla
                     stored.jobs().keySet().stream()
                             .filter(job -> isIn(planned, stored, job))
                             .toList(),
-                    Stream.concat(stored.rounds().openOnes().map(UUID::toString), Stream.of(planned.id()))
-                            .toList());
+                    Stream.concat(open.stream(), Stream.of(planned.id())).toList());
         }
         return stored.sharing(shared);
     }
@@ -68,7 +68,8 @@ record SharedAccess(AccessService access, StripDownService stripDowns, Plans pla
         Standing planned = standing(caller, projectId);
         StripDowns.StripDown<UUID> stripDown = planned.require(id);
         if (planned.isClosed(stripDown.id())) {
-            openAgain(caller, projectId, planned, stripDown, made);
+            UUID next = inNextRound(caller, planned, stripDown);
+            if (!planned.isOpen(next.toString())) open(caller, projectId, next, made);
             return;
         }
         keepAll(caller, planned, stripDown);
@@ -76,20 +77,14 @@ record SharedAccess(AccessService access, StripDownService stripDowns, Plans pla
     }
 
     /** What was closed keeps its days; its jobs are in the next one, and so they are in what has to be open around it. */
-    private void openAgain(
-            Caller caller,
-            UUID projectId,
-            Standing planned,
-            StripDowns.StripDown<UUID> closed,
-            BeforeStripDown.MadeSure made) {
+    private UUID inNextRound(Caller caller, Standing planned, StripDowns.StripDown<UUID> closed) {
         UUID piece = planned.jobs().get(closed.jobs().iterator().next()).piece();
         for (String needed : planned.accesses().closure(closed.access().id()))
             closed.jobs().stream()
                     .filter(job -> planned.isClosed(planned.stripDowns().stripDown(job, needed)))
                     .forEach(job -> access.keep(
                             caller, Set.of(job), needed, planned.rounds().next(piece, needed)));
-        UUID next = planned.rounds().next(piece, closed.access().id());
-        if (!planned.isOpen(next.toString())) stripDowns.open(caller, projectId, next, made);
+        return planned.rounds().next(piece, closed.access().id());
     }
 
     /** What the plan counts on to be open is asked, not only what was known when it was opened. @param again what is not begun opens it again later */

@@ -52,7 +52,7 @@ record OrderOfWorkService(OrderOfWorkMapper mapper, Jobs jobs, Projects projects
                                         j.id(),
                                         j.operation(),
                                         j.details(),
-                                        Math.max(0, j.likelyMinutes() - j.spentMinutes()),
+                                        j.leftMinutes(),
                                         j.state().isOver()))
                                 .toList(),
                         links));

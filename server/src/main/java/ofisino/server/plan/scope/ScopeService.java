@@ -218,7 +218,7 @@ record ScopeService(
                         j.id(),
                         Optional.ofNullable(j.zone()),
                         j.aim(),
-                        Math.max(0, j.likelyMinutes() - j.spentMinutes()),
+                        j.leftMinutes(),
                         costs.getOrDefault(j.id(), 0L)));
         var withJobs = jobs.findingsWithJobs(caller, projectId);
         Map<UUID, FindingEstimates.FindingEstimate> guessed = estimates.of(caller, projectId).stream()

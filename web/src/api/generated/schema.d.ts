@@ -3730,8 +3730,12 @@ export interface components {
             passages: components["schemas"]["ThroughResponse"][];
             size?: components["schemas"]["SizeRow"];
         };
-        ClosingRequest: {
+        ClosingForGoodRequest: {
             again?: boolean;
+            /** Format: int64 */
+            version: number;
+        };
+        ClosingRequest: {
             /** Format: int64 */
             version: number;
         };
@@ -4689,7 +4693,7 @@ export interface components {
             person: string;
             /** Format: uuid */
             projectId: string;
-            unfinished: components["schemas"]["UnfinishedResponse"][];
+            unfinished: components["schemas"]["Unfinished"][];
             /** Format: int64 */
             version: number;
             work: components["schemas"]["WorkRow"][];
@@ -6525,7 +6529,7 @@ export interface components {
             /** Format: int32 */
             togetherKm: number;
         };
-        UnfinishedResponse: {
+        Unfinished: {
             /** Format: uuid */
             jobId: string;
             saying: string;
@@ -6599,7 +6603,7 @@ export interface components {
             leftOut: boolean;
             subject: components["schemas"]["Subject"];
             /** @enum {string} */
-            why: "GATE_SHUT" | "ANSWER" | "AFTER";
+            why: "GATE_SHUT" | "UNSEEN" | "ANSWER" | "AFTER";
         };
         WaiverRow: {
             /** Format: uuid */
@@ -9425,7 +9429,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ClosingRequest"];
+                "application/json": components["schemas"]["ClosingForGoodRequest"];
             };
         };
         responses: {

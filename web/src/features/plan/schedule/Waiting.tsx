@@ -42,10 +42,10 @@ function What({ waits: { subject }, projectId }: { waits: Waits; projectId: stri
 function Why({ waits: w, projectId }: { waits: Waits; projectId: string }) {
   const { t } = useTranslation()
   const format = useFormat()
-  if (w.why === 'GATE_SHUT')
+  if (w.why === 'GATE_SHUT' || w.why === 'UNSEEN')
     return (
       <>
-        {t('plan.waits.GATE_SHUT')}{' '}
+        {t(`plan.waits.${w.why}`)}{' '}
         <Link className="link" to={`/p/${projectId}/road`}>
           {t('plan.seeRoad')}
         </Link>

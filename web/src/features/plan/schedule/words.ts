@@ -155,6 +155,8 @@ export const scheduleWords = {
     promised_other: '{{count}} dates depend on an answer',
     waits: {
       GATE_SHUT: 'it starts, moves or drives the car, and no planned job clears the way.',
+      UNSEEN:
+        'it starts, moves or drives the car, and some of what comes first nobody has looked at yet. The date shown is the earliest possible.',
       ANSWER: '“{{part}}” is on hold with no date.',
       SOONEST: '“{{part}}” is on hold with no date. The date shown is the earliest possible.',
       PROMISED: '“{{part}}” is on hold until {{day}}.',

@@ -10,8 +10,14 @@ public interface DriveOrder {
     /** What has to be over before each of them, whatever a person linked. */
     List<OrderOfWork.Binding> before(Caller caller, UUID projectId);
 
-    /** Those whose gate stays shut until somebody plans more work: they have no date. */
-    Set<UUID> undated(Caller caller, UUID projectId);
+    /** Those of which no sure day can be said. */
+    Unsure unsure(Caller caller, UUID projectId);
+
+    /**
+     * @param undated their gate stays shut until somebody plans more work
+     * @param unseen  of the others, those whose gate hangs on what nobody has looked at: their day is the earliest possible
+     */
+    record Unsure(Set<UUID> undated, Set<UUID> unseen) {}
 
     /** Those whose gate is shut: they are not offered. */
     Set<UUID> notYet(Caller caller, UUID projectId);

@@ -75,6 +75,8 @@ public interface Plans {
         public enum WaitsBecause {
             /** It starts, moves or drives the vehicle, and nothing planned opens its gate. */
             GATE_SHUT,
+            /** It starts, moves or drives the vehicle, and its gate asks for what nobody has looked at. */
+            UNSEEN,
             /** A part that it cannot do without is held back until something is known. */
             ANSWER,
             /** It comes after one that has no date. */

@@ -113,7 +113,7 @@ class WaitingTest {
         assertThat(garage.owner().get("/api/needs/" + need).text("state")).isEqualTo("NEEDED");
     }
 
-    /** A leak in the brakes that nobody plans to mend: the drive has no date, not even a late one; planned, it comes after the repair. */
+    /** A leak in the brakes that nobody plans to mend: the drive has no date, not even a late one; planned, it comes after the repair, on a day that is hoped for. */
     @Test
     void noDriveHasADateWhileNobodyPlansTheRepair(TestGarage garage) {
         UUID project = garage.project();
@@ -128,7 +128,11 @@ class WaitingTest {
         garage.decide(leak, "REPLACE");
         List<UUID> repair = garage.chain(leak);
         JsonNode repaired = plan(garage, project);
-        assertThat(waiting(repaired, drive)).isEmpty();
+        JsonNode hoped = waiting(repaired, drive).orElseThrow();
+        assertThat(hoped.path("why").asString())
+                .as("nobody has walked round the car yet: its day is the earliest possible")
+                .isEqualTo("UNSEEN");
+        assertThat(hoped.path("leftOut").asBoolean()).isFalse();
         LocalDate last = repair.stream()
                 .map(job -> starts(repaired, job).orElseThrow())
                 .max(LocalDate::compareTo)

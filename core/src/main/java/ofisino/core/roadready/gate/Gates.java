@@ -62,6 +62,11 @@ public final class Gates {
         return byGate.get(gate).stream().anyMatch(b -> b.rule().staysWithoutAJob() && !isOf(inWork, b));
     }
 
+    /** Whether it hangs on what nobody has looked at: then a day beyond it is the earliest possible. */
+    public boolean isUnseen(Gate gate) {
+        return byGate.get(gate).stream().anyMatch(b -> b.rule() == Rule.CHECKS_UNANSWERED);
+    }
+
     private static boolean isOf(Set<UUID> findings, Blocker b) {
         return b.remedy().kind() == Blocker.Remedy.Kind.FINDING
                 && findings.contains(UUID.fromString(b.remedy().id()));

@@ -198,6 +198,17 @@ class GatesTest {
         }
     }
 
+    /** What nobody looked at opens nothing: a day beyond it is a hope. Looked at, it is no longer one. */
+    @Test
+    void whatNobodyLookedAtIsUnseen() {
+        Gates unseen = new PlantedCar()
+                .unseen(new Evidence.Unanswered(VehicleSystem.BRAKES, SafetyClass.A, false))
+                .gates();
+        assertThat(unseen.isUnseen(Gate.FIRST_MOVE)).isTrue();
+        assertThat(unseen.isUnseen(Gate.FIRST_START)).isFalse();
+        assertThat(new PlantedCar().gates().isUnseen(Gate.ROAD)).isFalse();
+    }
+
     @Test
     void milderDefectsKeepNoneShut() {
         for (SafetyClass mild : List.of(SafetyClass.C, SafetyClass.D))

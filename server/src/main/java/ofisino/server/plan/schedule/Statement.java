@@ -28,6 +28,7 @@ import ofisino.core.plan.whatif.Undated;
 import ofisino.server.parts.Needs.Need;
 import ofisino.server.plan.Appointments.Appointment;
 import ofisino.server.plan.CarAccess;
+import ofisino.server.plan.DriveOrder;
 import ofisino.server.plan.JobConditions;
 import ofisino.server.plan.Jobs;
 import ofisino.server.plan.Jobs.Job;
@@ -65,7 +66,7 @@ final class Statement {
     private List<Jobs.Link> jobLinks = List.of();
     private List<CarAccess.Unclosed> unclosed = List.of();
     private List<OrderOfWork.Soon> soon = List.of();
-    private Set<UUID> shut = Set.of();
+    private DriveOrder.Unsure drives = new DriveOrder.Unsure(Set.of(), Set.of());
     private List<Need> needs = List.of();
     private List<Appointment> appointments = List.of();
     private List<SentOutWork.Open> sentOut = List.of();
@@ -114,8 +115,8 @@ final class Statement {
     }
 
     /** What starts, moves or drives the vehicle while nothing planned opens its gate. */
-    Statement shut(Set<UUID> undated) {
-        shut = undated;
+    Statement drives(DriveOrder.Unsure unsure) {
+        drives = unsure;
         return this;
     }
 
@@ -139,7 +140,8 @@ final class Statement {
         carGoes = sentOut.stream().anyMatch(s -> s.what().carGoes());
         addJobs();
         soon.forEach(this::shouldFollow);
-        shut.forEach(id -> waits.shut(ActivityId.job(id)));
+        drives.undated().forEach(id -> waits.shut(ActivityId.job(id)));
+        drives.unseen().forEach(id -> waits.unseen(ActivityId.job(id)));
         needs.forEach(this::addNeed);
         appointments.forEach(this::addAppointment);
         sentOut.forEach(this::addSentOut);

@@ -95,7 +95,7 @@ class Stating {
         return statement
                 .jobs(all, links(caller, project.id()), carAccess.stripDowns(caller, project.id()))
                 .soon(orderOfWork.soon(caller, project.id()))
-                .shut(driveOrder.undated(caller, project.id()))
+                .drives(driveOrder.unsure(caller, project.id()))
                 .needs(needs.of(caller, project.id()))
                 .appointments(appointments.ahead(caller, project.id()))
                 .sentOut(sentOutWork.open(caller, project.id()));

@@ -23,6 +23,7 @@ final class Waits {
     private final LocalDate today;
     private final BinaryOperator<Need> theLater;
     private final Set<ActivityId> shut = new LinkedHashSet<>();
+    private final Set<ActivityId> unseen = new LinkedHashSet<>();
     private final Map<ActivityId, Need> held = new LinkedHashMap<>();
 
     Waits(LocalDate today) {
@@ -33,6 +34,10 @@ final class Waits {
 
     void shut(ActivityId job) {
         shut.add(job);
+    }
+
+    void unseen(ActivityId job) {
+        unseen.add(job);
     }
 
     void forAnswer(ActivityId job, Need need) {
@@ -51,7 +56,7 @@ final class Waits {
 
     List<Waiting> named(PlanProblem all, Set<ActivityId> leftOut, Map<String, Subject> subjects) {
         return all.activities().stream()
-                .filter(a -> leftOut.contains(a.id()) || held.containsKey(a.id()))
+                .filter(a -> leftOut.contains(a.id()) || held.containsKey(a.id()) || unseen.contains(a.id()))
                 .map(a -> waiting(a, leftOut.contains(a.id()), subjects))
                 .toList();
     }
@@ -60,7 +65,10 @@ final class Waits {
         Subject subject = subjects.get(a.id().value());
         if (shut.contains(a.id())) return new Waiting(subject, a.aim(), WaitsBecause.GATE_SHUT, null, null, leftOut);
         Need need = held.get(a.id());
-        if (need == null) return new Waiting(subject, a.aim(), WaitsBecause.AFTER, null, null, leftOut);
+        if (need == null) {
+            WaitsBecause why = leftOut ? WaitsBecause.AFTER : WaitsBecause.UNSEEN;
+            return new Waiting(subject, a.aim(), why, null, null, leftOut);
+        }
         return new Waiting(
                 subject,
                 a.aim(),

@@ -70,9 +70,12 @@ record RoadOrder(Jobs jobs, Findings findings, RoadGates gates) implements Drive
     }
 
     @Override
-    public Set<UUID> undated(Caller caller, UUID projectId) {
+    public Unsure unsure(Caller caller, UUID projectId) {
         Set<UUID> inWork = inWork(caller, projectId);
-        return which(caller, projectId, (gates, job) -> gates.staysShut(gateOf(job), inWork));
+        Set<UUID> undated = which(caller, projectId, (gates, job) -> gates.staysShut(gateOf(job), inWork));
+        return new Unsure(
+                undated,
+                which(caller, projectId, (gates, job) -> !undated.contains(job.id()) && gates.isUnseen(gateOf(job))));
     }
 
     private Set<UUID> which(Caller caller, UUID projectId, BiPredicate<Gates, Jobs.Job> shut) {

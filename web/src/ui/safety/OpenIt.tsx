@@ -4,14 +4,15 @@ import { interlocks } from '@/api/generated/enums'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
-import { Cautions } from '@/ui/safety/Cautions'
+import { Cautions } from './Cautions'
 import { ProblemAlert } from '@/ui/page/Feedback'
 import { Form } from '@/ui/form/Form'
 import { Ticks } from '@/ui/form/named'
 import { filled } from '@/ui/form/rules'
 import { SupportPointsLine } from '@/ui/form/SupportPoints'
 import { useFields } from '@/ui/form/useFields'
-import type { StripDown, Access } from './access'
+
+type VehicleAccess = Schemas['VehicleAccessResponse']
 
 /** Somebody opened it: its dangers stand first, and each condition is ticked by itself. */
 export function OpenIt({
@@ -19,8 +20,8 @@ export function OpenIt({
   access,
   projectId,
 }: {
-  stripDown: StripDown
-  access: Access
+  stripDown: VehicleAccess['stripDowns'][number]
+  access: VehicleAccess['accesses'][number]
   projectId: string
 }) {
   const { t } = useTranslation()

@@ -65,11 +65,11 @@ function NewWorkSession({ projectId, about, onClose }: { projectId: string; abou
   const begun = useQuery({ ...workSessionBegunQuery, enabled: about === 'begun' })
   if (about === 'begun') {
     if (begun.isPending) return null
-    const steps = begun.data?.projectId === projectId ? begun.data.work : []
-    const work = steps
+    const here = begun.data?.projectId === projectId ? begun.data : undefined
+    const work = (here?.work ?? [])
       .filter((w) => w.minutes > 0)
       .map(({ jobId, access, minutes, tickedAt }) => ({ jobId, access, minutes, finished: !!jobId && !!tickedAt }))
-    return <WorkSessionForm projectId={projectId} work={work} onClose={onClose} />
+    return <WorkSessionForm projectId={projectId} work={work} begunAt={here?.begunAt} onClose={onClose} />
   }
   return (
     <WorkSessionForm

@@ -2,7 +2,7 @@ import { Link } from 'react-router'
 import { useTranslation } from 'react-i18next'
 import type { Schemas } from '@/api/client'
 
-export type Unfinished = Schemas['UnfinishedResponse']
+export type Unfinished = Schemas['Unfinished']
 
 /** Logged, and said to be done: what stands in the way of calling it finished. */
 export function UnfinishedJobs({

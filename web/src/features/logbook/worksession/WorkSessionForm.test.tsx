@@ -42,6 +42,25 @@ it('adds up time by pressing, and offers only jobs that are open', async () => {
 
 const about = [{ jobId: 'a', minutes: 60 }]
 
+it('keeps what is typed while the session is ticked off further, with the steps as they are now', async () => {
+  const going = { projectId: 'car', begunAt: '2026-03-03T18:00:00Z', onClose: vi.fn() }
+  const before = show(<WorkSessionForm {...going} work={[{ jobId: 'a', minutes: 20 }]} />)
+  await userEvent.type(screen.getByLabelText('What was done'), 'Sill out')
+  before.unmount()
+  show(
+    <WorkSessionForm
+      {...going}
+      work={[
+        { jobId: 'a', minutes: 40, finished: true },
+        { jobId: 'b', minutes: 10 },
+      ]}
+    />,
+  )
+  expect(screen.getByLabelText('What was done')).toHaveValue('Sill out')
+  expect(screen.getByText('40 min')).toBeInTheDocument()
+  expect(await screen.findByText('Prime it')).toBeInTheDocument()
+})
+
 it('says what was finished, and what may not be called so yet', async () => {
   server.when(saved, {
     id: 'e',

@@ -18,7 +18,7 @@ import { keyOf, WorkDone, type Work } from './WorkDone'
 export type { Work } from './WorkDone'
 
 type Session = Schemas['WorkSessionResponse']
-type Values = Pick<Session, 'workedOn' | 'done' | 'learned' | 'noteToSelf'> & { work: Work[] }
+type Values = Pick<Session, 'workedOn' | 'done' | 'learned' | 'noteToSelf'> & { work: Work[]; steps?: string }
 
 const valuesOf = ({ workedOn, done, learned, noteToSelf, work }: Values): Values => ({
   workedOn,
@@ -36,11 +36,17 @@ type Props = {
   workSession?: Session
   /** What a new one begins with. */
   work?: Work[]
+  /** The session that goes on, which the draft is of while it is ticked off further. */
+  begunAt?: string
   onClose: () => void
 }
 
+/** What is typed stays; hours and what is finished are those of the steps as they are ticked now. */
+const withStepsOf = (draft: Values, first: Values): Values =>
+  draft.steps === first.steps ? draft : { ...draft, work: first.work, steps: first.steps }
+
 /** A session: how long on which job, what was done, and the note to tomorrow's self. Kept as a draft until it is saved. */
-export function WorkSessionForm({ projectId, workSession, work: about, onClose }: Props) {
+export function WorkSessionForm({ projectId, workSession, work: about, begunAt, onClose }: Props) {
   const { t } = useTranslation()
   const today = useFormat().today()
   const [id] = useState(() => workSession?.id ?? crypto.randomUUID())
@@ -48,12 +54,15 @@ export function WorkSessionForm({ projectId, workSession, work: about, onClose }
   const [sent, setSent] = useState(false)
   const photosAreThere = (unfinished: Unfinished[]) => (unfinished.length === 0 ? onClose() : setSent(true))
   const first = useMemo<Values>(
-    () => valuesOf(workSession ?? { workedOn: today, done: '', learned: '', noteToSelf: '', work: about ?? [] }),
-    [workSession, about, today],
+    () => ({
+      ...valuesOf(workSession ?? { workedOn: today, done: '', learned: '', noteToSelf: '', work: about ?? [] }),
+      ...(begunAt && { steps: (about ?? []).map((w) => keyOf(w) + (w.finished ? ' done' : '')).join() }),
+    }),
+    [workSession, about, begunAt, today],
   )
-  const name = `workSession.${workSession?.id ?? [projectId, ...(about ?? []).map(keyOf)].join('.')}`
+  const name = `workSession.${workSession?.id ?? [projectId, ...(begunAt ? [begunAt] : (about ?? []).map(keyOf))].join('.')}`
   const [draft, keep, forget] = useDraft<Values>(name, first)
-  const form = useForm<Values>({ defaultValues: draft })
+  const form = useForm<Values>({ defaultValues: withStepsOf(draft, first) })
   const typed = useWatch({ control: form.control }) as Values
   useKeptTyping(form, keep)
   const photos = usePhotos(name, 'WORK_SESSION')
@@ -62,8 +71,14 @@ export function WorkSessionForm({ projectId, workSession, work: about, onClose }
     work: form.getValues('work'),
   }))
   const save = useWrite(
-    ({ work, ...said }: Values, writeId) => {
-      const fields = { ...said, work: work.map(({ minutes, jobId, access }) => ({ minutes, jobId, access })) }
+    ({ work, workedOn, done, learned, noteToSelf }: Values, writeId) => {
+      const fields = {
+        workedOn,
+        done,
+        learned,
+        noteToSelf,
+        work: work.map(({ minutes, jobId, access }) => ({ minutes, jobId, access })),
+      }
       return workSession
         ? unwrap(
             api.PUT('/api/work-sessions/{id}', {

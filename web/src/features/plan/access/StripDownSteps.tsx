@@ -2,8 +2,8 @@ import { useTranslation } from 'react-i18next'
 import { api, unwrap, write } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/page/Feedback'
+import { OpenIt } from '@/ui/safety/OpenIt'
 import type { Access, StripDown } from './access'
-import { OpenIt } from './OpenIt'
 
 /** What can be done with a strip-down that is not closed. */
 export function StripDownSteps({

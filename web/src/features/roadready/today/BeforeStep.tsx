@@ -3,19 +3,30 @@ import { useParams } from 'react-router'
 import { accessQuery, jobsQuery } from '@/api/queries'
 import { Cautions } from '@/ui/safety/Cautions'
 import { Interlocks } from '@/ui/safety/Interlocks'
+import { OpenIt } from '@/ui/safety/OpenIt'
 
-/** Before the step that is at hand: its dangers, and what is made sure of, each by itself. */
-export function BeforeStep({ jobId, access }: { jobId: string | undefined; access: string | undefined }) {
+/** Before the work that is at hand: its dangers, and what is made sure of, each by itself. */
+export function BeforeJob({ jobId }: { jobId: string }) {
   const { projectId = '' } = useParams()
-  const jobs = useQuery({ ...jobsQuery(projectId), enabled: !!jobId })
-  const ways = useQuery({ ...accessQuery(projectId), enabled: !!access })
-  const cautions = jobId
-    ? jobs.data?.jobs.find((j) => j.id === jobId)?.cautions
-    : ways.data?.accesses.find((w) => w.id === access)?.cautions
+  const { data } = useQuery(jobsQuery(projectId))
   return (
     <div className="grid gap-2 p-2">
-      <Cautions cautions={cautions ?? []} />
-      {jobId && <Interlocks jobId={jobId} />}
+      <Cautions cautions={data?.jobs.find((j) => j.id === jobId)?.cautions ?? []} />
+      <Interlocks jobId={jobId} />
+    </div>
+  )
+}
+
+/** Before something is taken apart: its dangers and conditions are asked, and from then on it counts as open. */
+export function BeforeAccess({ stripDown }: { stripDown: string }) {
+  const { projectId = '' } = useParams()
+  const { data } = useQuery(accessQuery(projectId))
+  const its = data?.stripDowns.find((o) => o.stripDown === stripDown)
+  const access = data?.accesses.find((w) => w.id === its?.access)
+  if (!its || !access || its.openedOn) return null
+  return (
+    <div className="p-2">
+      <OpenIt stripDown={its} access={access} projectId={projectId} />
     </div>
   )
 }

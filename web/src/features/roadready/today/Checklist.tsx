@@ -6,7 +6,7 @@ import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/page/Feedback'
 import { hours, useFormat } from '@/ui/format/format'
 import { Fetch } from '../evidence'
-import { BeforeStep } from './BeforeStep'
+import { BeforeAccess, BeforeJob } from './BeforeStep'
 import type { Today } from '../sentences'
 
 type Begun = Schemas['BegunResponse']
@@ -92,7 +92,8 @@ function ChecklistStep({ step, today, atHand }: { step: Step; today: Today; atHa
           {t('today.how')}
         </Link>
       </div>
-      {atHand && <BeforeStep jobId={step.jobId} access={step.access} />}
+      {atHand && step.jobId && <BeforeJob jobId={step.jobId} />}
+      {atHand && planned?.kind === 'STRIP' && <BeforeAccess stripDown={planned.id} />}
       {!checked && planned && (
         <div className="mb-2 ml-12">
           <Fetch fetch={planned.fetch} />

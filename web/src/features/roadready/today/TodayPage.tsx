@@ -7,7 +7,7 @@ import { CarPicture } from '@/ui/photos/CarPicture'
 import { useTitle } from '@/ui/page/useTitle'
 import { Loaded } from '@/ui/page/Feedback'
 import { FirstLine } from './FirstLine'
-import { WorkSessionBegun } from './WorkSessionBegun'
+import { EveningSentence, WorkSessionBegun } from './WorkSessionBegun'
 import { OtherWorkSession } from './OtherWorkSession'
 import { InTheWay, NoteToSelf, OrderList, RoadChain } from '../evidence'
 import {
@@ -17,7 +17,6 @@ import {
   OrderSentence,
   RoadSentence,
   TargetSentence,
-  TonightSentence,
   type Today,
 } from '../sentences'
 
@@ -76,7 +75,7 @@ function Bench({ today, projectId }: { today: Today; projectId: string }) {
       </section>
       <section className="order-1 grid content-start gap-3 lg:order-2">
         <h2 className="answer">
-          <TonightSentence today={today} />
+          <EveningSentence today={today} />
         </h2>
         {(today.openJobs === 0 || !today.tonight) && <FirstLine today={today} />}
         <NoteToSelf today={today} />

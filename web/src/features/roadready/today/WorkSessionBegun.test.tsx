@@ -3,7 +3,7 @@ import userEvent from '@testing-library/user-event'
 import { expect, it } from 'vitest'
 import { show } from '@/test/page'
 import { server } from '@/test/server'
-import { WorkSessionBegun } from './WorkSessionBegun'
+import { EveningSentence, WorkSessionBegun } from './WorkSessionBegun'
 import type { Today } from '../sentences'
 
 const today = {
@@ -41,7 +41,12 @@ it('begins the evening with what it is for', async () => {
 it('says since when, ends in the log, or is left', async () => {
   server.when(begun, { projectId: 'car', begunAt: new Date(Date.now() - 75 * 60_000).toISOString(), work: [] })
   server.when('DELETE /api/work-session-begun', undefined)
-  show(<WorkSessionBegun today={today} />)
+  show(
+    <>
+      <EveningSentence today={today} />
+      <WorkSessionBegun today={today} />
+    </>,
+  )
   expect(await screen.findByText(/In the garage since .*: 1¼ h/)).toBeInTheDocument()
   expect(screen.getByRole('link', { name: 'Finish and log it' })).toHaveAttribute('href', '/p/car/logbook?new=begun')
   await userEvent.click(screen.getByRole('button', { name: 'Don’t log it' }))
@@ -75,6 +80,19 @@ it('is ticked off step by step, and the next one stands out', async () => {
       done: false,
     }),
   )
+})
+
+it('asks for the dangers of what is taken apart first, and counts it as open then', async () => {
+  const work = [{ access: 'bonnet-off', title: 'Bonnet off', minutes: 5 }]
+  server.when(begun, { projectId: 'car', begunAt: new Date().toISOString(), work })
+  server.when('GET /api/projects/car/access', {
+    stripDowns: [{ stripDown: 's', access: 'bonnet-off', asks: [], jobs: [], direct: [], around: [] }],
+    accesses: [{ id: 'bonnet-off', name: 'Bonnet off', cautions: [] }],
+  })
+  server.when('POST /api/projects/car/access/s/open', undefined)
+  show(<WorkSessionBegun today={today} />)
+  await userEvent.click(await screen.findByRole('button', { name: /It is stripped down now: Bonnet off/ }))
+  await waitFor(() => expect(server.writes('POST /api/projects/car/access/s/open')).toHaveLength(1))
 })
 
 it('says when it is for another car', async () => {

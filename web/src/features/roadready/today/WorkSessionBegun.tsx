@@ -8,9 +8,9 @@ import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/page/Feedback'
 import { useFreshId } from '@/ui/form/useFreshId'
 import { TonightList } from '../evidence'
-import type { Today } from '../sentences'
+import { TonightSentence, type Today } from '../sentences'
 import { Checklist } from './Checklist'
-import { Going } from './Going'
+import { Going, Since } from './Going'
 
 /** What the evening is for; once it is begun, it is ticked off step by step until it is logged. */
 export function WorkSessionBegun({ today }: { today: Today }) {
@@ -24,13 +24,16 @@ export function WorkSessionBegun({ today }: { today: Today }) {
       ) : (
         <TonightList today={today} />
       )}
-      {begun ? (
-        <Going begunAt={begun.begunAt} projectId={begun.projectId} here={here} />
-      ) : (
-        <Begin today={today} unknown={isPending} />
-      )}
+      {begun ? <Going begun={begun} here={here} /> : <Begin today={today} unknown={isPending} />}
     </>
   )
+}
+
+/** What the evening is for, or since when it goes on. */
+export function EveningSentence({ today }: { today: Today }) {
+  const { projectId = '' } = useParams()
+  const { data: begun } = useQuery(workSessionBegunQuery)
+  return begun?.projectId === projectId ? <Since begun={begun} here /> : <TonightSentence today={today} />
 }
 
 function Begin({ today, unknown }: { today: Today; unknown: boolean }) {

@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Supplier;
 import ofisino.core.kernel.Aim;
@@ -27,7 +28,7 @@ public interface Plans {
      * @param tonight    the asking person's next stay in the garage; empty while they have named no time
      * @param subjects   what each activity is: a job, an order, a need
      * @param slack      how late each may begin, worked out when it is asked for
-     * @param waiting    what has no date, or only a hoped-for one, because what it waits for has none
+     * @param doubts     what makes a day the earliest possible
      */
     record Planned(
             PlanProblem problem,
@@ -37,16 +38,15 @@ public interface Plans {
             Optional<Tonight> tonight,
             Map<String, Subject> subjects,
             Supplier<Map<ActivityId, Instant>> slack,
-            List<Waiting> waiting) {
+            Doubts doubts) {
         public Planned {
             milestones = List.copyOf(milestones);
-            waiting = List.copyOf(waiting);
             subjects = Map.copyOf(subjects);
         }
 
         /** The milestone comes no sooner than the plan says, and later when what it waits for takes longer. */
         public boolean isNotBefore(Aim milestone) {
-            return waiting.stream().anyMatch(w -> milestone.needs(w.aim()));
+            return doubts.about(milestone);
         }
 
         /** How late each may begin without any milestone getting later; empty while not everything has a date. */
@@ -81,6 +81,21 @@ public interface Plans {
             ANSWER,
             /** It comes after one that has no date. */
             AFTER
+        }
+    }
+
+    /**
+     * @param waiting what has no date, or only a hoped-for one, because what it waits for has none
+     * @param askMore milestones that ask for what nothing planned brings
+     */
+    record Doubts(List<Waiting> waiting, Set<Aim> askMore) {
+        public Doubts {
+            waiting = List.copyOf(waiting);
+            askMore = Set.copyOf(askMore);
+        }
+
+        boolean about(Aim milestone) {
+            return askMore.contains(milestone) || waiting.stream().anyMatch(w -> milestone.needs(w.aim()));
         }
     }
 

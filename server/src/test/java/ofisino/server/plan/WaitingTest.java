@@ -1,15 +1,22 @@
 package ofisino.server.plan;
 
+import static ofisino.server.testing.TestGarage.DAY;
 import static ofisino.server.testing.TestGarage.map;
+import static ofisino.server.testing.TestGarage.saying;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import ofisino.core.kernel.Aim;
+import ofisino.server.plan.Plans.Subject;
+import ofisino.server.plan.Plans.Waiting.WaitsBecause;
 import ofisino.server.testing.Api.Answer;
 import ofisino.server.testing.TestApplication;
 import ofisino.server.testing.TestGarage;
@@ -45,12 +52,6 @@ class WaitingTest {
         return garage.owner().post("/api/needs/" + need + "/hold", fields);
     }
 
-    private static boolean notBefore(JsonNode plan) {
-        return plan.path("milestones")
-                .valueStream()
-                .anyMatch(m -> m.path("notBefore").asBoolean());
-    }
-
     @Test
     void aHeldPartLeavesItsJobOutAndAPromisedAnswerPlansIt(TestGarage garage) {
         UUID project = garage.project();
@@ -70,11 +71,10 @@ class WaitingTest {
         assertThat(why.path("why").asString()).isEqualTo("ANSWER");
         assertThat(why.at("/because/title").asString()).isEqualTo("Seat cover");
         assertThat(waiting(without, belt).orElseThrow().path("why").asString()).isEqualTo("AFTER");
-        assertThat(notBefore(without)).isTrue();
         garage.owner()
                 .post("/api/needs/" + cover + "/release", map("version", 1))
                 .ok();
-        LocalDate answer = TestGarage.DAY.plusDays(40);
+        LocalDate answer = DAY.plusDays(40);
         hold(garage, cover, map("reason", "which pattern?", "answerBy", answer, "version", 2))
                 .ok();
         JsonNode promised = plan(garage, project);
@@ -83,7 +83,6 @@ class WaitingTest {
                 .isAfterOrEqualTo(answer.plusDays(7));
         assertThat(waiting(promised, seat).orElseThrow().path("answerBy").asString())
                 .isEqualTo(answer.toString());
-        assertThat(notBefore(promised)).isTrue();
         garage.running()
                 .sql()
                 .update(
@@ -99,14 +98,47 @@ class WaitingTest {
         JsonNode free = plan(garage, project);
         assertThat(free.path("waiting")).isEmpty();
         assertThat(starts(free, seat)).isPresent();
-        assertThat(notBefore(free)).isFalse();
+    }
+
+    /** What waits for an answer makes the days beyond it hopes, and so does what nobody made work of or looked at; others stay as sure as they were. */
+    @Test
+    void aDayBeyondADoubtIsTheEarliestPossible() {
+        var seat = new Subject(Subject.Kind.JOB, UUID.randomUUID(), "New seat cover");
+        var waits = new Plans.Waiting(seat, Aim.DRIVER, WaitsBecause.ANSWER, null, DAY.plusDays(40), false);
+        var doubts = new Plans.Doubts(List.of(waits), Set.of(Aim.RUNNER));
+        assertThat(Arrays.stream(Aim.values()).filter(doubts::about)).containsExactly(Aim.RUNNER, Aim.DRIVER, Aim.SHOW);
+    }
+
+    /** The plan and the front page speak of one date: both say that it is the earliest, for nobody has walked round the car. */
+    @Test
+    void thePlanAndTheFrontPageDoubtTheSameDay(TestGarage garage) {
+        UUID project = garage.project();
+        garage.workSessions();
+        garage.owner()
+                .post(
+                        "/api/projects/" + project + "/jobs",
+                        saying(UUID.randomUUID(), "title", "Fit the hose", "aim", "ROAD_READY"))
+                .ok();
+        assertThat(garage.owner()
+                        .get("/api/projects/" + project + "/today")
+                        .ok()
+                        .at("/road/notBefore")
+                        .asBoolean())
+                .isTrue();
+        assertThat(plan(garage, project)
+                        .path("milestones")
+                        .valueStream()
+                        .map(m -> m.path("aim").asString() + " "
+                                + m.path("notBefore").asBoolean()))
+                .contains("ROAD_READY true")
+                .noneMatch(m -> m.endsWith("false"));
     }
 
     @Test
     void aDayInThePastIsNoPromise(TestGarage garage) {
         UUID project = garage.project();
         UUID need = garage.need(project, garage.job(project, "New seat cover"), "Seat cover");
-        for (LocalDate wrong : List.of(TestGarage.DAY.minusDays(1), TestGarage.DAY.plusYears(3)))
+        for (LocalDate wrong : List.of(DAY.minusDays(1), DAY.plusYears(3)))
             assertThat(hold(garage, need, map("reason", "?", "answerBy", wrong, "version", 0))
                             .code())
                     .isEqualTo("need.answer-by");

@@ -28,7 +28,15 @@ public record Blocker(
             FASTENER,
             PART,
             OUTSTANDING,
-            PROOF
+            PROOF;
+
+            /** Whether jobs, and the tests at their end, bring it by themselves. */
+            boolean comesWithTheWork() {
+                return switch (this) {
+                    case FINDING, JOB, STRIP_DOWN, FASTENER, PROOF -> true;
+                    case CHECKS, READING, CODES, PART, OUTSTANDING -> false;
+                };
+            }
         }
     }
 

@@ -6,6 +6,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import ofisino.core.kernel.Aim;
 import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.job.Detail;
 import ofisino.core.plan.job.Operation;
@@ -55,6 +56,11 @@ public enum Gate {
         if (details.contains(Detail.DRIVE)) return Optional.of(PRIVATE_GROUND);
         if (details.contains(Detail.FIRST_START) || details.contains(Detail.RUNS)) return Optional.of(FIRST_START);
         return Optional.empty();
+    }
+
+    /** The gate that is open when a restoration has come that far. */
+    public static Gate reachedWith(Aim aim) {
+        return aim == Aim.RUNNER ? PRIVATE_GROUND : ROAD;
     }
 
     /** Whether it lets the vehicle move under its own power. */

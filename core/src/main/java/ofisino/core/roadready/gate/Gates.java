@@ -62,6 +62,11 @@ public final class Gates {
         return byGate.get(gate).stream().anyMatch(b -> b.rule().staysWithoutAJob() && !isOf(inWork, b));
     }
 
+    /** Whether it asks for something that no job and no test at the end will bring by itself. */
+    public boolean asksForMore(Gate gate) {
+        return byGate.get(gate).stream().anyMatch(b -> !b.remedy().kind().comesWithTheWork());
+    }
+
     /** Whether it hangs on what nobody has looked at: then a day beyond it is the earliest possible. */
     public boolean isUnseen(Gate gate) {
         return byGate.get(gate).stream().anyMatch(b -> b.rule() == Rule.CHECKS_UNANSWERED);

@@ -51,6 +51,13 @@ public record Finding(
         closingNote = Texts.note("closingNote", closingNote);
     }
 
+    /** Whether it has to be dealt with before a restoration has come that far. */
+    public boolean isAskedFor(Aim milestone) {
+        return !state.isOver()
+                && (milestone.needs(aim.value())
+                        || milestone.needs(Aim.ROAD_READY) && safetyClass().standsInTheWay());
+    }
+
     /** Id of the zone where it was seen. */
     public String zone() {
         return seen.zone();

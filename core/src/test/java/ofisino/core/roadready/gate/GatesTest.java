@@ -209,6 +209,21 @@ class GatesTest {
         assertThat(new PlantedCar().gates().isUnseen(Gate.ROAD)).isFalse();
     }
 
+    /** A check that nobody answered comes with no job; a defect goes with its repair. */
+    @Test
+    void asksForMoreThanTheWorkBrings() {
+        Gates unseen = new PlantedCar()
+                .unseen(new Evidence.Unanswered(VehicleSystem.BRAKES, SafetyClass.A, false))
+                .gates();
+        assertThat(unseen.asksForMore(Gate.reachedWith(Aim.RUNNER))).isTrue();
+        assertThat(unseen.asksForMore(Gate.FIRST_START)).isFalse();
+        Gates defect = new PlantedCar()
+                .finding(found(SafetyClass.A, VehicleSystem.BRAKES, FindingState.OPEN))
+                .gates();
+        assertThat(defect.isOpen(Gate.ROAD)).isFalse();
+        assertThat(defect.asksForMore(Gate.reachedWith(Aim.ROAD_READY))).isFalse();
+    }
+
     @Test
     void milderDefectsKeepNoneShut() {
         for (SafetyClass mild : List.of(SafetyClass.C, SafetyClass.D))

@@ -75,7 +75,7 @@ record PlanAnswers(PlanService service, PhasesOfPlan phases, Projects projects, 
                         .map(l -> loose(planned, l))
                         .toList(),
                 pace(caller, projectId),
-                planned.waiting(),
+                planned.doubts().waiting(),
                 service.followedAt(caller, projectId).orElse(null));
     }
 

@@ -111,7 +111,7 @@ class PlanService implements Plans {
                 .forEach(a -> subjects.computeIfAbsent(
                         a.id().value(),
                         copy -> now.subject(Splitting.original(a.id()).value())));
-        return solved(problem, subjects, now.waiting(), p -> now.tonight());
+        return solved(problem, subjects, now.doubts(), p -> now.tonight());
     }
 
     /** The plan as it would be with the hours that the person really takes, or with those that were thought. */
@@ -121,7 +121,7 @@ class PlanService implements Plans {
 
     /** The plan of a problem that is like the one that is planned now but for something. */
     Planned instead(Planned now, PlanProblem problem) {
-        return solved(problem, now.subjects(), now.waiting(), p -> now.tonight());
+        return solved(problem, now.subjects(), now.doubts(), p -> now.tonight());
     }
 
     private Planned planned(Caller caller, UUID projectId, Map<String, LocalDate> pins) {
@@ -169,14 +169,14 @@ class PlanService implements Plans {
         return solved(
                 answers.grouped(problem, stated.apart()),
                 stated.subjects(),
-                stated.waiting(),
+                stated.doubts(),
                 plan -> tonight(garage.caller(), people, plan, garage.now(), garage.zone()));
     }
 
     private Planned solved(
             PlanProblem stated,
             Map<String, Subject> subjects,
-            List<Waiting> waiting,
+            Doubts doubts,
             Function<Plan, Optional<Tonight>> tonight) {
         PlanProblem problem = stated;
         KnownAnswers.Answer answer = answers.of(problem);
@@ -194,7 +194,7 @@ class PlanService implements Plans {
                 tonight.apply(plan),
                 subjects,
                 answer::latestStarts,
-                waiting);
+                doubts);
     }
 
     /** Everybody with time in the garage; where nobody has any, the asking person, who then has none. */

@@ -66,7 +66,7 @@ final class Statement {
     private List<Jobs.Link> jobLinks = List.of();
     private List<CarAccess.Unclosed> unclosed = List.of();
     private List<OrderOfWork.Soon> soon = List.of();
-    private DriveOrder.Unsure drives = new DriveOrder.Unsure(Set.of(), Set.of());
+    private DriveOrder.Unsure drives = DriveOrder.Unsure.NOTHING;
     private List<Need> needs = List.of();
     private List<Appointment> appointments = List.of();
     private List<SentOutWork.Open> sentOut = List.of();
@@ -114,7 +114,7 @@ final class Statement {
         return this;
     }
 
-    /** What starts, moves or drives the vehicle while nothing planned opens its gate. */
+    /** What no sure day can be said of. */
     Statement drives(DriveOrder.Unsure unsure) {
         drives = unsure;
         return this;
@@ -237,8 +237,12 @@ final class Statement {
         if (what.carGoes()) exclusions.add(new PlanProblem.Exclusion(key, HERE));
     }
 
-    /** @param subjects what each name in the problem stands for @param apart strip-downs that a person wants by themselves */
-    record Stated(PlanProblem problem, List<Plans.Waiting> waiting, Map<String, Subject> subjects, Set<String> apart) {}
+    /**
+     * @param doubts   what makes a day the earliest possible
+     * @param subjects what each name in the problem stands for
+     * @param apart    strip-downs that a person wants by themselves
+     */
+    record Stated(PlanProblem problem, Plans.Doubts doubts, Map<String, Subject> subjects, Set<String> apart) {}
 
     /** What has a date; and what waits for something, with why. To be asked once. */
     Stated stated(Optional<MonthlyMoney.Limit> money, Optional<LocalDate> target, Optional<Plan> followed) {
@@ -246,7 +250,8 @@ final class Statement {
         crews.missing().forEach(m -> subjects.put(m, new Subject(Kind.HELPER, Surroundings.NOTHING, "")));
         PlanProblem all = problem(money, target, followed);
         Undated.Rest rest = waits.rest(all);
-        return new Stated(rest.problem(), waits.named(all, rest.leftOut(), subjects), subjects, apart());
+        var doubts = new Plans.Doubts(waits.named(all, rest.leftOut(), subjects), drives.askMore());
+        return new Stated(rest.problem(), doubts, subjects, apart());
     }
 
     /** What is left of each piece of work that is begun. */

@@ -1,14 +1,16 @@
 package ofisino.server.roadready.road;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.function.BiPredicate;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import ofisino.core.kernel.Aim;
 import ofisino.core.plan.job.Precedence;
 import ofisino.core.roadready.gate.DriveJobs;
 import ofisino.core.roadready.gate.Gate;
@@ -62,29 +64,46 @@ record RoadOrder(Jobs jobs, Findings findings, RoadGates gates) implements Drive
 
     @Override
     public Set<UUID> notYet(Caller caller, UUID projectId) {
-        return which(
-                caller,
-                projectId,
-                (gates, job) -> gates.before(gateOf(job)).stream()
-                        .anyMatch(b -> !b.remedy().id().equals(job.id().toString())));
+        List<Jobs.Job> driving = driving(caller, projectId);
+        if (driving.isEmpty()) return Set.of();
+        Gates now = gates.gates(caller, projectId);
+        return idsOf(
+                driving,
+                j -> now.before(gateOf(j)).stream()
+                        .anyMatch(b -> !b.remedy().id().equals(j.id().toString())));
     }
 
     @Override
     public Unsure unsure(Caller caller, UUID projectId) {
+        Gates now = gates.gates(caller, projectId);
         Set<UUID> inWork = inWork(caller, projectId);
-        Set<UUID> undated = which(caller, projectId, (gates, job) -> gates.staysShut(gateOf(job), inWork));
+        List<Jobs.Job> driving = driving(caller, projectId);
+        Set<UUID> undated = idsOf(driving, j -> now.staysShut(gateOf(j), inWork));
         return new Unsure(
                 undated,
-                which(caller, projectId, (gates, job) -> !undated.contains(job.id()) && gates.isUnseen(gateOf(job))));
+                idsOf(driving, j -> !undated.contains(j.id()) && now.isUnseen(gateOf(j))),
+                askMore(caller, projectId, now));
     }
 
-    private Set<UUID> which(Caller caller, UUID projectId, BiPredicate<Gates, Jobs.Job> shut) {
-        List<Jobs.Job> driving = jobs.of(caller, projectId).stream()
+    private Set<Aim> askMore(Caller caller, UUID projectId, Gates now) {
+        Set<UUID> withJobs = jobs.findingsWithJobs(caller, projectId);
+        List<Finding> withoutWork = findings.of(caller, projectId).stream()
+                .filter(f -> !withJobs.contains(f.id()))
+                .toList();
+        return Arrays.stream(Aim.values())
+                .filter(aim -> now.asksForMore(Gate.reachedWith(aim))
+                        || withoutWork.stream().anyMatch(f -> f.isAskedFor(aim)))
+                .collect(Collectors.toSet());
+    }
+
+    private List<Jobs.Job> driving(Caller caller, UUID projectId) {
+        return jobs.of(caller, projectId).stream()
                 .filter(j -> !j.state().isOver() && drives(j))
                 .toList();
-        if (driving.isEmpty()) return Set.of();
-        Gates all = gates.gates(caller, projectId);
-        return driving.stream().filter(j -> shut.test(all, j)).map(Jobs.Job::id).collect(Collectors.toSet());
+    }
+
+    private static Set<UUID> idsOf(List<Jobs.Job> of, Predicate<Jobs.Job> that) {
+        return of.stream().filter(that).map(Jobs.Job::id).collect(Collectors.toSet());
     }
 
     private static Gate gateOf(Jobs.Job job) {

@@ -77,11 +77,7 @@ record TodayService(
         return new TodayResponse(
                 today,
                 planned.outcome() instanceof PlanOutcome.Planned,
-                road(
-                        project,
-                        planned,
-                        zone,
-                        !withoutWork.isEmpty() || asksForMore(gates) || planned.isNotBefore(Aim.ROAD_READY)),
+                road(project, planned, zone),
                 tonight(planned, jobList, needList, driveOrder.notYet(caller, projectId)),
                 workSessions.openNotes(caller, projectId),
                 orders(planned, needList, zone, today),
@@ -110,22 +106,11 @@ record TodayService(
     private List<Finding> withoutWork(Caller caller, UUID projectId) {
         Set<UUID> withJobs = jobs.findingsWithJobs(caller, projectId);
         return findings.of(caller, projectId).stream()
-                .filter(f -> !f.state().isOver()
-                        && (Aim.ROAD_READY.needs(f.aim().value())
-                                || f.safetyClass().standsInTheWay())
-                        && !withJobs.contains(f.id()))
+                .filter(f -> f.isAskedFor(Aim.ROAD_READY) && !withJobs.contains(f.id()))
                 .toList();
     }
 
-    /** Whether the road asks for something that no job and no test at the end will bring by itself. */
-    private static boolean asksForMore(Gates gates) {
-        return gates.before(Gate.ROAD).stream().anyMatch(b -> switch (b.remedy().kind()) {
-            case JOB, FINDING, PROOF, STRIP_DOWN, FASTENER -> false;
-            case CHECKS, READING, CODES, PART, OUTSTANDING -> true;
-        });
-    }
-
-    private static Road road(Projects.Project project, Planned planned, ZoneId zone, boolean leavesOut) {
+    private static Road road(Projects.Project project, Planned planned, ZoneId zone) {
         boolean complete = planned.outcome() instanceof PlanOutcome.Planned;
         return planned.milestones().stream()
                 .filter(m -> m.aim() == Aim.ROAD_READY)
@@ -146,7 +131,7 @@ record TodayService(
                                     .map(planned::subject)
                                     .toList(),
                             project.targetOn(),
-                            leavesOut || !complete);
+                            !complete || planned.isNotBefore(Aim.ROAD_READY));
                 })
                 .orElse(null);
     }

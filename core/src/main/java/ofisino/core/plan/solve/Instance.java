@@ -86,6 +86,8 @@ final class Instance {
     /** Activities so that none comes before what it follows. */
     final int[] topological;
 
+    final KeptDays kept;
+
     /** @param lag seconds @param given stated as a link; others follow from strip-downs and states */
     record Link(int other, int lag, boolean given) {}
 
@@ -164,6 +166,7 @@ final class Instance {
         topological = order.topological;
         income = problem.purse().map(this::incomeByDay).orElse(new long[0]);
         floor = problem.purse().map(PlanProblem.Purse::floorMinor).orElse(0L);
+        kept = new KeptDays(this);
         milestones = milestones();
         neededFor = filled(milestones.length);
         for (int m = milestones.length - 1; m >= 0; m--) for (int a : milestones[m]) neededFor[a] = m;

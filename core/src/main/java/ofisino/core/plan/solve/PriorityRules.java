@@ -1,5 +1,6 @@
 package ofisino.core.plan.solve;
 
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.stream.IntStream;
 import ofisino.core.plan.problem.ActivityId;
@@ -93,8 +94,8 @@ final class PriorityRules {
         int[] group = groups();
         long[] presses = new long[in.size];
         int[] milestone = new int[in.size];
-        java.util.Arrays.fill(presses, Long.MAX_VALUE);
-        java.util.Arrays.fill(milestone, Integer.MAX_VALUE);
+        Arrays.fill(presses, Long.MAX_VALUE);
+        Arrays.fill(milestone, Integer.MAX_VALUE);
         for (int a = 0; a < in.size; a++) {
             presses[group[a]] = Math.min(presses[group[a]], latestFinish[a]);
             milestone[group[a]] = Math.min(milestone[group[a]], in.neededFor[a]);
@@ -155,12 +156,11 @@ final class PriorityRules {
 
     /** A list by ascending numbers, the topological place deciding where they are equal. */
     int[] ascending(int[] numbers) {
-        int[] place = new int[in.size];
-        for (int i = 0; i < in.size; i++) place[in.topological[i]] = i;
-        return IntStream.range(0, in.size)
-                .boxed()
-                .sorted(Comparator.comparingInt((Integer a) -> numbers[a]).thenComparingInt(a -> place[a]))
-                .mapToInt(Integer::intValue)
-                .toArray();
+        long[] keys = new long[in.size];
+        for (int i = 0; i < in.size; i++) keys[i] = (long) numbers[in.topological[i]] << 32 | i;
+        Arrays.sort(keys);
+        int[] list = new int[in.size];
+        for (int i = 0; i < in.size; i++) list[i] = in.topological[(int) keys[i]];
+        return list;
     }
 }

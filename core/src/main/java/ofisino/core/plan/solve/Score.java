@@ -1,9 +1,6 @@
 package ofisino.core.plan.solve;
 
-import java.time.Duration;
-import java.time.Instant;
 import java.util.Arrays;
-import ofisino.core.plan.problem.Plan;
 import ofisino.core.plan.problem.PlanProblem;
 
 /**
@@ -13,8 +10,6 @@ import ofisino.core.plan.problem.PlanProblem;
  * interruptions; hours in which accesses stand open; and at last the seconds of the milestones, so that equal days are not equal plans.
  */
 record Score(long[] parts, int firstDay) implements Comparable<Score> {
-    private static final Duration NEAR = Duration.ofDays(14);
-    private static final int NEAR_WEIGHS = 10;
     private static final int UNPLACED = 0;
     private static final int LATE = 1;
 
@@ -68,17 +63,11 @@ record Score(long[] parts, int firstDay) implements Comparable<Score> {
 
     /** What has another first day than in the plan that is followed; what is near weighs ten times. */
     private static long moves(ScheduleGeneration pass) {
-        Plan kept = pass.in.problem.kept().orElse(null);
-        if (kept == null) return 0;
-        Instant near = pass.in.problem.now().plus(NEAR);
+        KeptDays kept = pass.in.kept;
         long moves = 0;
-        for (int a = 0; a < pass.in.size; a++) {
-            Plan.Scheduled before = kept.activities().get(pass.in.activity[a].id());
-            if (before == null || !pass.placed[a]) continue;
-            int day = pass.in.time.dayOf(pass.in.time.secondsAt(before.start()));
-            if (day != pass.in.time.dayOf(pass.start[a]))
-                moves += before.start().isBefore(near) ? NEAR_WEIGHS : 1;
-        }
+        for (int a = 0; a < pass.in.size; a++)
+            if (pass.placed[a] && kept.has(a) && kept.day[a] != pass.in.time.dayOf(pass.start[a]))
+                moves += kept.weight[a];
         return moves;
     }
 

@@ -2,25 +2,31 @@ package ofisino.core.plan.solve;
 
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.List;
 import java.util.SplittableRandom;
 
 /**
  * Looks for a better schedule with a budget that is a number of schedules, never time, so that the same question has the same answer. First the
  * priority rules, serial and parallel, each improved forwards and backwards; then lists drawn at random but in favour of the latest finish; then
- * lists that are joined from two good ones.
+ * lists that are joined from two good ones, or are a good one with a stretch of it in disorder.
  *
  * <p>Sources: biased sampling by regret, Drexl, Management Science 37 (1991) 1590-1602; joining of lists at two points, Hartmann, Naval
  * Research Logistics 45 (1998) 733-750; improvement after joining, Valls, Ballestín and Quintanilla, EJOR 185 (2008) 495-508.
  */
 final class Search {
-    private static final int POPULATION = 40;
+    private static final int POPULATION = 30;
     /** It goes through all slots, and with many activities costs more schedules than it is worth. */
     private static final int MOST_FOR_PARALLEL = 250;
 
-    private static final double SHARE_OF_DRAWING = 0.15;
-    private static final double SWAPS = 0.03;
+    /** So many, whatever the budget: a longer search begins with the shorter one, and is never worse. */
+    private static final int DRAWN = 5;
+
+    private static final double SHARE_SHUFFLED = 0.6;
+    /** Activities; in a small project at most half of it. */
+    private static final int WIDEST_SHUFFLE = 30;
+
+    private static final int SWAPS = 2;
+    private static final int DRAWS_FOR_A_PARENT = 4;
 
     private final Instance in;
     private final PriorityRules rules;
@@ -65,13 +71,31 @@ final class Search {
             if (!spent() && in.size <= MOST_FOR_PARALLEL) parallel(rules.list(rule));
         }
         int[] preference = rules.list(PriorityRules.Rule.LATEST_FINISH);
-        while (!spent() && used < budget * SHARE_OF_DRAWING) improved(drawn(preference));
-        while (!spent() && in.size > 1) improved(joined());
+        for (int i = 0; i < DRAWN && !spent(); i++) improved(drawn(preference));
+        while (!spent() && in.size > 1) {
+            if (standsStill()) startAnew(preference);
+            else improved(dice.nextDouble() < SHARE_SHUFFLED ? shuffled() : joined());
+        }
         if (!score().isFeasible() && in.problem.purse().isPresent()) stretched();
         Candidate best = population.get(0);
         if (best.access() == Way.PARALLEL) pass.parallel(best.made());
         else pass.serial(best.made(), best.access() == Way.STRETCHED);
         return pass;
+    }
+
+    /** As many as are kept, and all as good. */
+    private boolean standsStill() {
+        return population.size() == POPULATION
+                && population
+                        .get(0)
+                        .score()
+                        .equals(population.get(POPULATION - 1).score());
+    }
+
+    /** Keeps one, and draws others. */
+    private void startAnew(int[] preference) {
+        population.subList(1, population.size()).clear();
+        for (int i = 0; i < DRAWN && !spent(); i++) improved(drawn(preference));
     }
 
     /** Nothing fits: half as many schedules again, in which work may wait for the money that its end makes due. */
@@ -91,10 +115,10 @@ final class Search {
         return used >= budget;
     }
 
-    /** A forward pass, and backwards and forwards again while that gains something. */
+    /** A forward pass, and of what is worth keeping backwards and forwards again while that gains something. */
     private void improved(int[] list) {
         Score score = forward(list);
-        while (!spent()) {
+        while (!spent() && isAmongTheBest(score)) {
             used++;
             int[] again = rules.ascending(backward.latestStarts(pass, rules));
             if (spent()) return;
@@ -102,6 +126,11 @@ final class Search {
             if (next.compareTo(score) >= 0) return;
             score = next;
         }
+    }
+
+    private boolean isAmongTheBest(Score score) {
+        return population.size() < POPULATION
+                || score.compareTo(population.get(population.size() - 1).score()) <= 0;
     }
 
     private Score forward(int[] list) {
@@ -129,15 +158,15 @@ final class Search {
         return starts;
     }
 
-    /** Keeps the best, no two alike. */
+    /** Keeps the best, no list twice. Of equally good ones the newer comes first, so that the search does not stand still. */
     private void remember(Candidate c) {
-        for (Candidate other : population) if (other.score().equals(c.score())) return;
-        if (population.size() < POPULATION
-                || c.score().compareTo(population.get(population.size() - 1).score()) < 0) {
-            population.add(c);
-            population.sort(Comparator.comparing(Candidate::score));
-            if (population.size() > POPULATION) population.remove(population.size() - 1);
-        }
+        int place = 0;
+        while (place < population.size() && population.get(place).score().compareTo(c.score()) < 0) place++;
+        if (place == POPULATION) return;
+        for (int i = place; i < population.size() && population.get(i).score().equals(c.score()); i++)
+            if (Arrays.equals(population.get(i).list(), c.list())) return;
+        population.add(place, c);
+        if (population.size() > POPULATION) population.remove(POPULATION);
     }
 
     /** Drawn from those whose turn it may be, the nearer to the best the likelier. */
@@ -174,8 +203,8 @@ final class Search {
     }
 
     private int[] joined() {
-        int[] mother = population.get(pick()).list();
-        int[] father = population.get(pick()).list();
+        int[] mother = parent().list();
+        int[] father = parent().list();
         int from = dice.nextInt(in.size);
         int to = from + dice.nextInt(in.size - from);
         boolean[] in1 = new boolean[in.size];
@@ -184,18 +213,34 @@ final class Search {
         for (; count < from; count++) in1[list[count] = mother[count]] = true;
         for (int i = 0; count < to && i < in.size; i++) if (!in1[father[i]]) in1[list[count++] = father[i]] = true;
         for (int a : mother) if (!in1[a]) in1[list[count++] = a] = true;
-        for (int i = 0; i + 1 < in.size; i++)
-            if (dice.nextDouble() < SWAPS) {
-                int j = Math.min(in.size - 1, i + 1 + dice.nextInt(3));
-                int other = list[i];
-                list[i] = list[j];
-                list[j] = other;
-            }
+        for (int s = 0; s < SWAPS; s++) {
+            int i = dice.nextInt(in.size);
+            swap(list, i, Math.min(in.size - 1, i + 1 + dice.nextInt(3)));
+        }
         return Arrays.equals(list, mother) ? drawn(list) : rules.feasible(list);
     }
 
-    /** The better of two. */
-    private int pick() {
-        return Math.min(dice.nextInt(population.size()), dice.nextInt(population.size()));
+    /** One of the best, with a stretch of it in disorder. */
+    private int[] shuffled() {
+        int[] list = parent().list().clone();
+        int width = Math.min(in.size, 3 + dice.nextInt(Math.max(1, Math.min(in.size / 2, WIDEST_SHUFFLE))));
+        int from = dice.nextInt(in.size - width + 1);
+        for (int i = from + width - 1; i > from; i--) {
+            swap(list, i, from + dice.nextInt(i - from + 1));
+        }
+        return rules.feasible(list);
+    }
+
+    private static void swap(int[] list, int i, int j) {
+        int other = list[i];
+        list[i] = list[j];
+        list[j] = other;
+    }
+
+    /** The best of some. */
+    private Candidate parent() {
+        int best = population.size() - 1;
+        for (int i = 0; i < DRAWS_FOR_A_PARENT; i++) best = Math.min(best, dice.nextInt(population.size()));
+        return population.get(best);
     }
 }

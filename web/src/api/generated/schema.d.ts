@@ -3601,6 +3601,8 @@ export interface components {
             spentMinutes: number;
         };
         CalendarBody: {
+            /** Format: int32 */
+            setUpMinutes?: number;
             windows: components["schemas"]["WindowFields"][];
         };
         CardAnswerRequest: {
@@ -4848,6 +4850,8 @@ export interface components {
             chain: components["schemas"]["Subject"][];
             /** Format: date-time */
             finish: string;
+            /** Format: date-time */
+            finishAtOwnPace?: string;
             holder: components["schemas"]["Subject"];
             notBefore: boolean;
             /** Format: int32 */
@@ -5473,6 +5477,7 @@ export interface components {
             /** Format: int32 */
             jobs: number;
             own: boolean;
+            turnUp: components["schemas"]["TurnUpResponse"];
         };
         PaceResponse: {
             byOperation: components["schemas"]["ByOperation"][];
@@ -6031,6 +6036,8 @@ export interface components {
             /** Format: date */
             on: string;
             /** Format: date */
+            onAtOwnPace?: string;
+            /** Format: date */
             target?: string;
         };
         RoadResponse: {
@@ -6528,6 +6535,14 @@ export interface components {
             savedMinor?: number;
             /** Format: int32 */
             togetherKm: number;
+        };
+        TurnUpResponse: {
+            /** Format: int32 */
+            came: number;
+            /** Format: int32 */
+            meant: number;
+            /** Format: double */
+            rate: number;
         };
         Unfinished: {
             /** Format: uuid */

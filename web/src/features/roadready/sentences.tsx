@@ -22,10 +22,16 @@ export function RoadSentence({ today }: { today: Today }) {
   const road = today.road
   if (today.dangerousWithoutWork > 0) return <>{t('today.noDate', { count: today.dangerousWithoutWork })}</>
   if (!road) return <>{today.nextGate ? t('today.nothingPlanned') : t('today.nothingInTheWay')}</>
+  const date = format.far(road.onAtOwnPace ?? road.on)
+  const kept = !road.onAtOwnPace
+    ? t('today.ifAllKept')
+    : road.onAtOwnPace === road.on
+      ? ''
+      : t('today.ifKept', { date: format.far(road.on) })
   if (road.notBefore)
     return (
       <>
-        <Trans i18nKey="today.notBefore" values={{ date: format.day(road.on) }} components={{ b: bold }} />{' '}
+        <Trans i18nKey="today.notBefore" values={{ date, kept }} components={{ b: bold }} />{' '}
         <Link className="link" to={`/p/${projectId}/road`}>
           {t('today.whatItLeavesOut')}
         </Link>
@@ -40,7 +46,7 @@ export function RoadSentence({ today }: { today: Today }) {
     <>
       <Trans
         i18nKey={key}
-        values={{ date: format.day(road.on), holder: road.holder.title, until: format.day(road.holdsUntil) }}
+        values={{ date, kept, holder: road.holder.title, until: format.day(road.holdsUntil) }}
         components={{ b: bold }}
       />{' '}
       {!today.planComplete && (
@@ -58,7 +64,7 @@ export function TargetSentence({ today }: { today: Today }) {
   const format = useFormat()
   const road = today.road
   if (!road?.target || today.dangerousWithoutWork > 0) return null
-  const days = differenceInCalendarDays(road.target, road.on)
+  const days = differenceInCalendarDays(road.target, road.onAtOwnPace ?? road.on)
   const weeks = Math.round(Math.abs(days) / 7)
   return <>{t(days >= 0 ? 'today.ahead' : 'today.behind', { target: format.day(road.target), count: weeks })}</>
 }

@@ -34,6 +34,7 @@ export function makeFormat(locale: string, zone: string) {
       ...options,
       timeZone: typeof date === 'string' && date.length === 10 ? 'UTC' : zone,
     }).format(typeof date === 'string' ? new Date(date) : date)
+  const year = 365 * 86_400_000
   return {
     locale,
     zone,
@@ -52,6 +53,13 @@ export function makeFormat(locale: string, zone: string) {
       ),
     /** 14 June */
     day: (date: string) => day(date, { day: 'numeric', month: 'long' }),
+    /** 14 June; with its year when that is not within one of today. */
+    far: (date: string) =>
+      day(date, {
+        day: 'numeric',
+        month: 'long',
+        ...(Math.abs(new Date(date).getTime() - Date.now()) > 0.9 * year && { year: 'numeric' }),
+      }),
     /** 14 June 2027 */
     dayAndYear: (date: string) => day(date, { day: 'numeric', month: 'long', year: 'numeric' }),
     /** Thu 14 Jun */

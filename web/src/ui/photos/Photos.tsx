@@ -3,6 +3,7 @@ import { useTranslation } from 'react-i18next'
 import { FileText } from 'lucide-react'
 import { fileUrl, thumbnailUrl, type Subject } from '@/api/client'
 import { attachmentsQuery } from '@/api/queries'
+import { ProblemAlert } from '../page/Feedback'
 import { AddPhoto } from './AddPhoto'
 
 /** The photos and receipts of one thing, with the button to add another. */
@@ -18,9 +19,10 @@ export function Photos({
   readOnly?: boolean
 }) {
   const { t } = useTranslation()
-  const { data } = useQuery(attachmentsQuery(subject, subjectId))
+  const { data, error, refetch } = useQuery(attachmentsQuery(subject, subjectId))
   return (
     <div className="grid gap-2">
+      <ProblemAlert error={error} again={() => void refetch()} />
       {data && data.length > 0 && (
         <ul className="flex flex-wrap gap-2">
           {data.map((a) => (

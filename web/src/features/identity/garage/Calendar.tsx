@@ -30,17 +30,20 @@ export function Calendar() {
   const calendar = useQuery({ queryKey: ['calendar'], queryFn: () => unwrap(api.GET('/api/calendar')) })
   return (
     <Loaded query={calendar} what={t('garage.loading')}>
-      {(c) => <Edit key={JSON.stringify(c.windows)} stored={c.windows} />}
+      {(c) => <Edit key={JSON.stringify(c)} stored={c.windows} setUpStored={c.setUpMinutes ?? 0} />}
     </Loaded>
   )
 }
 
-function Edit({ stored }: { stored: Window[] }) {
+function Edit({ stored, setUpStored }: { stored: Window[]; setUpStored: number }) {
   const { t } = useTranslation()
   const [windows, setWindows] = useState(stored)
-  const save = useWrite((body: { windows: Window[] }, id) => unwrap(api.PUT('/api/calendar', { body, ...write(id) })), {
-    said: () => t('garage.timeSaved'),
-  })
+  const [setUp, setSetUp] = useState(String(setUpStored))
+  const save = useWrite(
+    (body: Schemas['CalendarBody'], id) => unwrap(api.PUT('/api/calendar', { body, ...write(id) })),
+    { said: () => t('garage.timeSaved') },
+  )
+  const changed = JSON.stringify(windows) !== JSON.stringify(stored) || Number(setUp) !== setUpStored
   const put = (i: number, change: Partial<Window>) =>
     setWindows(windows.map((w, j) => (i === j ? { ...w, ...change } : w)))
   const week = windows.reduce((sum, w) => sum + Math.max(0, w.toMinute - w.fromMinute), 0)
@@ -96,6 +99,18 @@ function Edit({ stored }: { stored: Window[] }) {
           </button>
         </div>
       ))}
+      <label className="flex flex-wrap items-center gap-2">
+        {t('garage.setUp')}
+        <input
+          className="input w-20"
+          type="number"
+          min={0}
+          max={120}
+          value={setUp}
+          onChange={(e) => setSetUp(e.target.value)}
+        />
+        <span className="quiet">{t('garage.setUpHint')}</span>
+      </label>
       <ProblemAlert error={save.error} />
       <div className="flex gap-2">
         <button type="button" className="btn" onClick={() => setWindows([...windows, oneMore(windows)])}>
@@ -105,8 +120,8 @@ function Edit({ stored }: { stored: Window[] }) {
         <button
           type="button"
           className="btn btn-primary"
-          disabled={save.isPending || JSON.stringify(windows) === JSON.stringify(stored)}
-          onClick={() => save.mutate({ windows })}
+          disabled={save.isPending || !changed}
+          onClick={() => save.mutate({ windows, setUpMinutes: Number(setUp) })}
         >
           {t('garage.saveTime')}
         </button>

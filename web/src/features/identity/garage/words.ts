@@ -49,6 +49,8 @@ export const garageWords = {
     dayKept: 'Saved. The plan works round it.',
     dayRemoved: 'Removed. The usual week applies again.',
     addTime: 'Add a time',
+    setUp: 'Set-up and clear-away, minutes a session',
+    setUpHint: 'The plan leaves this free at both ends, by quarters of an hour.',
     saveTime: 'Save the times',
     timeSaved: 'Times saved. The plan uses them.',
     phone: 'A phone for the garage',

@@ -23,6 +23,7 @@ const plan = (more: object = {}) => ({
     {
       aim: 'RUNNER',
       finish: '2026-03-05T20:00:00Z',
+      finishAtOwnPace: '2026-03-05T20:30:00Z',
       holder: { kind: 'JOB', id: 'a', title: 'Work a' },
       chain: [
         { kind: 'JOB', id: 'b', title: 'Work b' },
@@ -45,7 +46,7 @@ const plan = (more: object = {}) => ({
     { day: '2026-03-04', leftMinor: 2500 },
   ],
   loose: [],
-  pace: { own: false, jobs: 9, factor: 1.214 },
+  pace: { own: false, jobs: 9, factor: 1.214, turnUp: { meant: 20, came: 12, rate: 0.614 } },
   followedAt: '2026-03-01T10:00:00Z',
   ...more,
 })
@@ -187,6 +188,25 @@ it('says until when a plan B has to be chosen, and when that day is past', async
   expect(await screen.findByText(/should have been decided by/)).toBeInTheDocument()
 })
 
+it('says the date at the own pace first, and beside it the one if every session is kept', async () => {
+  const [m] = plan().milestones
+  server.when('GET /api/projects/car/plan', plan({ milestones: [{ ...m!, finishAtOwnPace: '2026-03-19T20:00:00Z' }] }))
+  show(<PlanPage />, '/p/car/plan', '/p/:projectId/plan')
+  expect((await screen.findByText(/Running about/)).textContent).toMatch(
+    /Running about 19 March.* \(5 March.* if you keep every session\)\./,
+  )
+  expect(screen.getByText(/you come to 61% of your sessions \(you came to 12 of the last 20\)/)).toBeInTheDocument()
+})
+
+it('says so where at the own pace it is beyond what can be planned', async () => {
+  const [m] = plan().milestones
+  server.when('GET /api/projects/car/plan', plan({ milestones: [{ ...m!, finishAtOwnPace: undefined }] }))
+  show(<PlanPage />, '/p/car/plan', '/p/:projectId/plan')
+  expect((await screen.findByText(/Running about/)).textContent).toMatch(
+    /5 March.* if you keep every session; at your pace, not within two years\./,
+  )
+})
+
 it('dates nothing for sure that waits, and says for what', async () => {
   const held = { subject: { kind: 'JOB', id: 'c', title: 'New seat cover' }, aim: 'RUNNER', why: 'ANSWER' }
   const because = { kind: 'NEED', id: 'n', title: 'Seat cover' }
@@ -201,7 +221,7 @@ it('dates nothing for sure that waits, and says for what', async () => {
       ],
     }),
   )
-  expect(await screen.findByText(/Running not before .*5 Mar/)).toBeInTheDocument()
+  expect((await screen.findByText(/Running not before/)).textContent).toContain('5 March')
   expect(screen.queryByText(/about/)).not.toBeInTheDocument()
   expect(screen.queryByText(/to spare/)).not.toBeInTheDocument()
   const without = screen.getByRole('heading', { name: '3 items are waiting, with no date' }).closest('section')!

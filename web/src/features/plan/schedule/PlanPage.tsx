@@ -121,13 +121,22 @@ function PlanAnswer({ plan }: { plan: Plan }) {
   if (plan.milestones.length === 0) return t(plan.waiting.length > 0 ? 'plan.allWaits' : 'plan.nothing')
   const shown = plan.milestones.filter((m, i, all) => i === 0 || m.finish !== all[i - 1]!.finish)
   const last = shown.at(-1)!
+  const kept = (m: Plan['milestones'][number]) => {
+    if (!m.finishAtOwnPace) return t('plan.ifAllKept')
+    const date = format.far(format.dateOf(m.finish))
+    return date === format.far(format.dateOf(m.finishAtOwnPace)) ? '' : t('plan.ifKept', { date })
+  }
   return (
     <>
       {shown.map((m) => (
         <span key={m.aim}>
           <Trans
             i18nKey={m.notBefore ? 'plan.notBefore' : 'plan.milestone'}
-            values={{ aim: t(`reached.${m.aim}`), date: format.day(format.dateOf(m.finish)) }}
+            values={{
+              aim: t(`reached.${m.aim}`),
+              date: format.far(format.dateOf(m.finishAtOwnPace ?? m.finish)),
+              kept: m === last ? kept(m) : '',
+            }}
             components={{ b: <strong className="font-bold" /> }}
           />{' '}
         </span>

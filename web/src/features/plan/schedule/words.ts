@@ -92,6 +92,12 @@ export const scheduleWords = {
     paceFrom_zero: '(the usual figure; no finished jobs yet).',
     paceFrom_one: '(from one finished job).',
     paceFrom_other: '(from {{count}} finished jobs).',
+    turnUp_zero:
+      'The dates at your pace reckon that you come to {{rate}} of your sessions (the usual figure; nothing logged yet).',
+    turnUp_one:
+      'The dates at your pace reckon that you come to {{rate}} of your sessions (you came to {{came}} of the last one).',
+    turnUp_other:
+      'The dates at your pace reckon that you come to {{rate}} of your sessions (you came to {{came}} of the last {{count}}).',
     paceAskOwn: 'What if it used your pace?',
     paceAskThought: 'What if it used the estimates?',
     paceKeep: 'Use it',
@@ -135,7 +141,9 @@ export const scheduleWords = {
     nothing: 'Nothing is left to plan.',
     emptyTitle: 'No work to plan',
     empty: 'Decide findings and make their jobs; then dates appear here.',
-    milestone: '{{aim}} about <b>{{date}}</b>.',
+    milestone: '{{aim}} about <b>{{date}}</b>{{kept}}.',
+    ifKept: ' ({{date}} if you keep every session)',
+    ifAllKept: ' if you keep every session; at your pace, not within two years',
     monthSays_one: 'one session, {{hours}}',
     monthSays_other: '{{count}} sessions, {{hours}}',
     piece_one: '{{what}}',
@@ -147,7 +155,7 @@ export const scheduleWords = {
     arrivals_one: 'one part could be here',
     arrivals_other: '{{count}} parts could be here',
     setBy: '{{aim}}: set by “{{holder}}”.',
-    notBefore: '{{aim}} not before {{date}}.',
+    notBefore: '{{aim}} not before <b>{{date}}</b>{{kept}}.',
     allWaits: 'No date yet: everything left is waiting for something.',
     undated_one: 'One item is waiting, with no date',
     undated_other: '{{count}} items are waiting, with no date',

@@ -13,7 +13,7 @@ export function OwnPace({ projectId, plan }: { projectId: string; plan: Plan }) 
   const { t } = useTranslation()
   const format = useFormat()
   const [asked, setAsked] = useState(false)
-  const { own, jobs, factor } = plan.pace
+  const { own, jobs, factor, turnUp } = plan.pace
   const wanted = !own
   const preview = useQuery({
     queryKey: ['plan', projectId, 'pace', wanted],
@@ -47,6 +47,13 @@ export function OwnPace({ projectId, plan }: { projectId: string; plan: Plan }) 
             {t(wanted ? 'dates.paceAskOwn' : 'dates.paceAskThought')}
           </button>
         )}
+      </p>
+      <p className="quiet">
+        {t('dates.turnUp', {
+          count: turnUp.meant,
+          came: turnUp.came,
+          rate: new Intl.NumberFormat(format.locale, { style: 'percent' }).format(turnUp.rate),
+        })}
       </p>
       {asked && (
         <Loaded query={preview} what={t('dates.asking')}>

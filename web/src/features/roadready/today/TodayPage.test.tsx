@@ -14,6 +14,7 @@ const today = (change: Partial<Today> = {}): Today => ({
   planComplete: true,
   road: {
     on: '2027-06-14',
+    onAtOwnPace: '2027-06-14',
     holder: part,
     holdsUntil: '2027-05-30',
     chain: [job, part],
@@ -89,6 +90,7 @@ it('does not hide that it is late, over the month, or incomplete', async () => {
       planComplete: false,
       road: {
         on: '2027-07-12',
+        onAtOwnPace: '2027-07-12',
         holder: job,
         holdsUntil: '2027-07-12',
         chain: [job],
@@ -122,7 +124,20 @@ it('names no date while a danger has no job, and none before which it may not be
 it('says not before where the road asks for more than the plan holds', async () => {
   const text = await page(today({ road: { ...today().road!, notBefore: true } }))
   expect(text).toContain('not before 14 June')
+  expect(text).not.toContain('every session')
   expect(screen.getByRole('link', { name: 'What it leaves out' })).toHaveAttribute('href', '/p/car/road')
+})
+
+it('says the date at the own pace first, and measures the target by it', async () => {
+  const text = await page(today({ road: { ...today().road!, onAtOwnPace: '2027-08-09' } }))
+  expect(text).toMatch(/On the road about 9 August.* \(14 June.* if you keep every session\)/)
+  expect(text).toContain('6 weeks behind 28 June')
+  cleanup()
+  const beyond = today().road!
+  delete beyond.onAtOwnPace
+  expect(await page(today({ road: beyond }))).toMatch(
+    /about 14 June.* if you keep every session; at your pace, not within two years/,
+  )
 })
 
 it('leads from each thing in the way to its remedy', async () => {

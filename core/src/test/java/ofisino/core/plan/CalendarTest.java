@@ -13,6 +13,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import ofisino.core.kernel.InvalidValue;
+import ofisino.core.plan.calendar.SetUp;
 import ofisino.core.plan.calendar.TimeWindow;
 import ofisino.core.plan.calendar.WeekCalendar;
 import ofisino.core.plan.calendar.WeekWindow;
@@ -59,6 +61,30 @@ class CalendarTest {
         assertThat(new WeekWindow(DayOfWeek.SUNDAY, 180, 240).on(back, VIENNA).from())
                 .as("three o’clock comes once, after the second two o’clock")
                 .isEqualTo(Instant.parse("2027-10-31T02:00:00Z"));
+    }
+
+    /** Twenty minutes are two quarters of an hour, one at each end; an evening of half an hour leaves nothing. Common practice, no source. */
+    @Test
+    void leavesTimeToSetUpAndToClearAway() {
+        Instant seven = Instant.parse("2026-03-04T18:00:00Z");
+        List<TimeWindow> sessions = List.of(
+                new TimeWindow(seven, seven.plus(Duration.ofHours(2))),
+                new TimeWindow(seven, seven.plus(Duration.ofMinutes(30))));
+        assertThat(SetUp.USUAL.workIn(sessions))
+                .containsExactly(
+                        new TimeWindow(seven.plus(Duration.ofMinutes(15)), seven.plus(Duration.ofMinutes(105))));
+        assertThat(new SetUp(0).workIn(sessions)).isEqualTo(sessions);
+        for (int minutes = 0; minutes <= 120; minutes++) {
+            Duration session = Duration.ofHours(4);
+            TimeWindow work = new SetUp(minutes)
+                    .workIn(List.of(new TimeWindow(seven, seven.plus(session))))
+                    .get(0);
+            assertThat(session.minus(Duration.between(work.from(), work.to())).toMinutes())
+                    .as("by quarters, and no more than it takes")
+                    .isBetween((long) minutes, minutes + 14L);
+        }
+        for (int wrong : new int[] {-1, 121})
+            assertThatThrownBy(() -> new SetUp(wrong)).isInstanceOf(InvalidValue.class);
     }
 
     @Test

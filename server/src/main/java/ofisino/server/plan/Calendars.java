@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import ofisino.core.plan.calendar.SetUp;
 import ofisino.core.plan.calendar.TimeWindow;
 import ofisino.server.identity.Caller;
 
@@ -15,6 +16,12 @@ public interface Calendars {
      * @param first and @param last days in the garage's zone, both inclusive
      */
     Map<UUID, List<TimeWindow>> everybody(Caller caller, LocalDate first, LocalDate last);
+
+    /** The same without what each needs to set up and clear away. */
+    Map<UUID, List<TimeWindow>> timeToWork(Caller caller, LocalDate first, LocalDate last);
+
+    /** What the asking person needs in each session. */
+    SetUp setUp(Caller caller);
 
     /** Of everybody together, in a usual week. */
     int minutesPerWeek(Caller caller);

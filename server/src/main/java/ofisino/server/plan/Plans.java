@@ -28,6 +28,7 @@ public interface Plans {
      * @param tonight    the asking person's next stay in the garage; empty while they have named no time
      * @param subjects   what each activity is: a job, an order, a need
      * @param slack      how late each may begin, worked out when it is asked for
+     * @param ownPace    when each milestone is reached as often as people come and as long as they take, worked out when it is asked for
      * @param doubts     what makes a day the earliest possible
      */
     record Planned(
@@ -38,6 +39,7 @@ public interface Plans {
             Optional<Tonight> tonight,
             Map<String, Subject> subjects,
             Supplier<Map<ActivityId, Instant>> slack,
+            Supplier<Map<Aim, Instant>> ownPace,
             Doubts doubts) {
         public Planned {
             milestones = List.copyOf(milestones);
@@ -52,6 +54,11 @@ public interface Plans {
         /** How late each may begin without any milestone getting later; empty while not everything has a date. */
         public Map<ActivityId, Instant> latestStarts() {
             return slack.get();
+        }
+
+        /** When a milestone is reached at the people's own pace; empty where that is beyond the plan's horizon. */
+        public Optional<Instant> atOwnPace(Aim milestone) {
+            return Optional.ofNullable(ownPace.get().get(milestone));
         }
 
         /** @throws java.util.NoSuchElementException when the plan has no such activity */

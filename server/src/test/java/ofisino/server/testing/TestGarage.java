@@ -198,9 +198,10 @@ public record TestGarage(Running running, UUID id, Api owner) {
         return garage;
     }
 
-    /** Time in the garage on those days. */
+    /** Time in the garage on those days, all of it for work. */
     public void free(Map<?, ?>... windows) {
-        owner.put("/api/calendar", map("windows", List.of(windows))).ok();
+        owner.put("/api/calendar", map("windows", List.of(windows), "setUpMinutes", 0))
+                .ok();
     }
 
     public long changesWithoutAnAuthor() {

@@ -222,6 +222,11 @@ public record Activity(
         return new Activity(other, kind, aim, workSlots, crew, timing, demand, dues, states, begun);
     }
 
+    /** The same with other hours. */
+    public Activity taking(int slots) {
+        return new Activity(id, kind, aim, slots, crew, timing, demand, dues, states, begun);
+    }
+
     /** Two of the same crew, the one directly after the other, in one go. What either may not do, both may not. */
     public static Activity joined(ActivityId id, Activity first, Activity second) {
         Demand one = first.demand;

@@ -12,6 +12,9 @@ import org.jspecify.annotations.Nullable;
 interface WorkSessionMapper {
     List<WorkSessionRow> of(UUID garageId, UUID projectId);
 
+    /** Of all vehicles of the garage. */
+    List<DayRow> days(UUID garageId, LocalDate first);
+
     Optional<WorkSessionRow> find(UUID garageId, UUID id);
 
     void insert(UUID garageId, WorkSessionRow workSession);
@@ -42,6 +45,8 @@ interface WorkSessionMapper {
             String noteToSelf,
             @Nullable Instant noteDoneAt,
             long version) {}
+
+    record DayRow(UUID accountId, LocalDate workedOn) {}
 
     /** On a job, or on an access that was opened or closed; then {@code title} is empty here. */
     record WorkRow(

@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
@@ -17,10 +18,12 @@ import ofisino.server.identity.Garages;
 import ofisino.server.logbook.WorkSessions;
 import ofisino.server.logbook.worksession.WorkSessionController.WorkFields;
 import ofisino.server.logbook.worksession.WorkSessionController.WorkSessionFields;
+import ofisino.server.logbook.worksession.WorkSessionMapper.DayRow;
 import ofisino.server.logbook.worksession.WorkSessionMapper.WorkRow;
 import ofisino.server.logbook.worksession.WorkSessionMapper.WorkSessionRow;
 import ofisino.server.plan.CarAccess;
 import ofisino.server.plan.Jobs;
+import ofisino.server.plan.LoggedDays;
 import ofisino.server.vehicle.Projects;
 import org.springframework.stereotype.Service;
 
@@ -34,7 +37,7 @@ record WorkSessionService(
         Projects projects,
         Garages garages,
         Clock clock)
-        implements WorkSessions {
+        implements WorkSessions, LoggedDays {
     private static final int DAY = 24 * 60;
 
     List<WorkSessionRow> list(Caller caller, UUID projectId) {
@@ -46,6 +49,13 @@ record WorkSessionService(
         return mapper.work(caller.garageId(), projectId).stream()
                 .map(w -> w.access() == null ? w : w.called(carAccess.nameOf(caller, projectId, w.access())))
                 .toList();
+    }
+
+    @Override
+    public Map<UUID, Set<LocalDate>> since(Caller caller, LocalDate first) {
+        return mapper.days(caller.garageId(), first).stream()
+                .collect(Collectors.groupingBy(
+                        DayRow::accountId, Collectors.mapping(DayRow::workedOn, Collectors.toSet())));
     }
 
     WorkSessionRow find(Caller caller, UUID id) {

@@ -4,6 +4,7 @@ import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
+import ofisino.core.plan.calendar.SetUp;
 import ofisino.core.plan.calendar.WeekCalendar;
 import ofisino.core.plan.calendar.WeekWindow;
 import ofisino.server.identity.Caller;
@@ -27,20 +28,25 @@ import org.springframework.web.bind.annotation.RestController;
 record CalendarController(CalendarService service) {
     record WindowFields(DayOfWeek day, int fromMinute, int toMinute) {}
 
-    record CalendarBody(List<WindowFields> windows) {}
+    /** @param setUpMinutes to set up and clear away in each session; left as it is when it is absent */
+    record CalendarBody(
+            List<WindowFields> windows, @Nullable Integer setUpMinutes) {}
 
     @GetMapping
     CalendarBody mine(Caller caller) {
-        return response(service.mine(caller));
+        return response(caller, service.mine(caller));
     }
 
     @PutMapping
     CalendarBody change(Caller caller, @RequestBody CalendarBody body) {
-        return response(service.change(
+        if (body.setUpMinutes() != null) service.setUp(caller, new SetUp(body.setUpMinutes()));
+        return response(
                 caller,
-                body.windows().stream()
-                        .map(w -> new WeekWindow(w.day(), w.fromMinute(), w.toMinute()))
-                        .toList()));
+                service.change(
+                        caller,
+                        body.windows().stream()
+                                .map(w -> new WeekWindow(w.day(), w.fromMinute(), w.toMinute()))
+                                .toList()));
     }
 
     record DayRequest(
@@ -68,9 +74,11 @@ record CalendarController(CalendarService service) {
         service.removeException(caller, id);
     }
 
-    private static CalendarBody response(WeekCalendar calendar) {
-        return new CalendarBody(calendar.windows().stream()
-                .map(w -> new WindowFields(w.day(), w.fromMinute(), w.toMinute()))
-                .toList());
+    private CalendarBody response(Caller caller, WeekCalendar calendar) {
+        return new CalendarBody(
+                calendar.windows().stream()
+                        .map(w -> new WindowFields(w.day(), w.fromMinute(), w.toMinute()))
+                        .toList(),
+                service.setUp(caller).minutes());
     }
 }

@@ -18,6 +18,11 @@ interface CalendarMapper {
 
     int deleteException(UUID garageId, UUID accountId, UUID id);
 
+    /** Of those who said what they need. */
+    List<SetUpRow> setUps(UUID garageId);
+
+    void putSetUp(UUID garageId, UUID accountId, int minutes);
+
     void clear(UUID garageId, UUID accountId);
 
     void insert(UUID garageId, UUID accountId, int weekday, int fromMinute, int toMinute);
@@ -30,6 +35,8 @@ interface CalendarMapper {
             @Nullable Integer fromMinute,
             @Nullable Integer toMinute,
             String note) {}
+
+    record SetUpRow(UUID accountId, int minutes) {}
 
     /** @param weekday 1 Monday to 7 Sunday (ISO 8601) */
     record WindowRow(UUID accountId, int weekday, int fromMinute, int toMinute) {}

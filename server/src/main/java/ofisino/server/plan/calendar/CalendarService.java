@@ -14,6 +14,7 @@ import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.NotFound;
 import ofisino.core.kernel.Texts;
+import ofisino.core.plan.calendar.SetUp;
 import ofisino.core.plan.calendar.TimeWindow;
 import ofisino.core.plan.calendar.WeekCalendar;
 import ofisino.core.plan.calendar.WeekWindow;
@@ -21,6 +22,7 @@ import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.plan.Calendars;
 import ofisino.server.plan.calendar.CalendarMapper.ExceptionRow;
+import ofisino.server.plan.calendar.CalendarMapper.SetUpRow;
 import ofisino.server.plan.calendar.CalendarMapper.WindowRow;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -38,6 +40,20 @@ record CalendarService(CalendarMapper mapper, Garages garages, Clock clock) impl
         for (WeekWindow w : calendar.windows())
             mapper.insert(caller.garageId(), caller.accountId(), w.day().getValue(), w.fromMinute(), w.toMinute());
         return calendar;
+    }
+
+    void setUp(Caller caller, SetUp needed) {
+        mapper.putSetUp(caller.garageId(), caller.accountId(), needed.minutes());
+    }
+
+    @Override
+    public SetUp setUp(Caller caller) {
+        return setUps(caller).getOrDefault(caller.accountId(), SetUp.USUAL);
+    }
+
+    private Map<UUID, SetUp> setUps(Caller caller) {
+        return mapper.setUps(caller.garageId()).stream()
+                .collect(Collectors.toMap(SetUpRow::accountId, r -> new SetUp(r.minutes())));
     }
 
     List<ExceptionRow> exceptions(Caller caller) {
@@ -82,6 +98,15 @@ record CalendarService(CalendarMapper mapper, Garages garages, Clock clock) impl
                 .forEach((account, week) -> found.put(
                         account,
                         week.between(first, last, garages.zone(caller), exceptions.getOrDefault(account, Map.of()))));
+        return found;
+    }
+
+    @Override
+    public Map<UUID, List<TimeWindow>> timeToWork(Caller caller, LocalDate first, LocalDate last) {
+        Map<UUID, SetUp> setUps = setUps(caller);
+        Map<UUID, List<TimeWindow>> found = everybody(caller, first, last);
+        found.replaceAll(
+                (account, sessions) -> setUps.getOrDefault(account, SetUp.USUAL).workIn(sessions));
         return found;
     }
 

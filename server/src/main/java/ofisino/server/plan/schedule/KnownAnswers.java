@@ -16,6 +16,7 @@ import ofisino.core.plan.problem.PlanOutcome;
 import ofisino.core.plan.problem.PlanProblem;
 import ofisino.core.plan.solve.Planner;
 import ofisino.core.plan.solve.Slack;
+import ofisino.core.plan.whatif.AtOwnPace;
 import ofisino.server.plan.Plans.Milestone;
 import org.jspecify.annotations.Nullable;
 
@@ -32,7 +33,11 @@ final class KnownAnswers {
     private final Cache<PlanProblem, Answer> known = lately();
     private final Cache<Asked, PlanProblem> grouped = lately();
 
+    private final Cache<Paced, Map<Aim, Instant>> paced = lately();
+
     private record Asked(PlanProblem stated, Set<String> apart) {}
+
+    private record Paced(PlanProblem problem, AtOwnPace.Pace pace) {}
 
     /** Whoever asks what another is just being answered waits for that answer: a page asks for the plan several times at once. */
     private static <K, V> Cache<K, V> lately() {
@@ -88,6 +93,16 @@ final class KnownAnswers {
 
     Answer of(PlanProblem problem) {
         return known.get(problem, asked -> new Answer(asked, Planner.plan(asked, budget(asked))));
+    }
+
+    /** The milestones of the plan of a problem, as people come and take their time. */
+    Map<Aim, Instant> atOwnPace(PlanProblem problem, AtOwnPace.Pace pace) {
+        Answer answer = of(problem);
+        return answer.outcome() instanceof PlanOutcome.Planned
+                ? paced.get(
+                        new Paced(problem, pace),
+                        asked -> AtOwnPace.milestones(asked.problem(), answer.plan(), asked.pace()))
+                : Map.of();
     }
 
     private static Planner.Budget budget(PlanProblem problem) {

@@ -7,6 +7,7 @@ import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import ofisino.core.plan.calendar.TimeWindow;
@@ -19,12 +20,12 @@ import ofisino.core.plan.problem.Plan.Scheduled;
 import ofisino.core.plan.problem.PlanOutcome;
 import ofisino.core.plan.problem.Reason;
 import ofisino.core.plan.progress.OwnFactor;
+import ofisino.core.plan.progress.TurnUp;
 import ofisino.core.plan.solve.Blocks;
 import ofisino.core.plan.whatif.Relaxations;
 import ofisino.core.plan.whatif.SplitProposals;
 import ofisino.server.identity.Caller;
 import ofisino.server.plan.Fallbacks;
-import ofisino.server.plan.Jobs;
 import ofisino.server.plan.Plans.Milestone;
 import ofisino.server.plan.Plans.Planned;
 import ofisino.server.plan.Plans.Subject;
@@ -36,6 +37,7 @@ import ofisino.server.plan.schedule.PlanController.PaceOfPlan;
 import ofisino.server.plan.schedule.PlanController.PlanB;
 import ofisino.server.plan.schedule.PlanController.PlanResponse;
 import ofisino.server.plan.schedule.PlanController.SplitProposalResponse;
+import ofisino.server.plan.schedule.PlanController.TurnUpResponse;
 import ofisino.server.plan.schedule.PlanController.UnplacedResponse;
 import ofisino.server.vehicle.Projects;
 import org.jspecify.annotations.Nullable;
@@ -43,7 +45,8 @@ import org.springframework.stereotype.Service;
 
 /** Puts a plan beside what one asks of it: the plan that is followed, the latest starts, the money, what would make it possible. */
 @Service
-record PlanAnswers(PlanService service, PhasesOfPlan phases, Projects projects, Jobs jobs, Fallbacks fallbacks) {
+record PlanAnswers(
+        PlanService service, PhasesOfPlan phases, Projects projects, OwnPaces ownPaces, Fallbacks fallbacks) {
     PlanResponse plan(Caller caller, UUID projectId) {
         Planned planned = service.of(caller, projectId);
         Map<ActivityId, Instant> latest = planned.latestStarts();
@@ -74,7 +77,7 @@ record PlanAnswers(PlanService service, PhasesOfPlan phases, Projects projects, 
                 Blocks.loose(planned.problem(), planned.plan()).stream()
                         .map(l -> loose(planned, l))
                         .toList(),
-                pace(caller, projectId),
+                pace(caller, projectId, day(planned.problem().now(), zone), zone),
                 planned.doubts().waiting(),
                 service.followedAt(caller, projectId).orElse(null));
     }
@@ -88,9 +91,14 @@ record PlanAnswers(PlanService service, PhasesOfPlan phases, Projects projects, 
                 l.why());
     }
 
-    private PaceOfPlan pace(Caller caller, UUID projectId) {
-        OwnFactor own = Stating.ownFactor(jobs.of(caller, projectId));
-        return new PaceOfPlan(projects.require(caller, projectId).ownPace(), own.jobs(), own.factor());
+    private PaceOfPlan pace(Caller caller, UUID projectId, LocalDate today, ZoneId zone) {
+        OwnFactor own = ownPaces.factor(caller, projectId);
+        TurnUp turnUp = ownPaces.turnUp(caller, today, zone);
+        return new PaceOfPlan(
+                projects.require(caller, projectId).ownPace(),
+                own.jobs(),
+                own.factor(),
+                new TurnUpResponse(turnUp.meant(), turnUp.came(), turnUp.rate()));
     }
 
     /** What stands beside the activities of a plan. */
@@ -132,15 +140,18 @@ record PlanAnswers(PlanService service, PhasesOfPlan phases, Projects projects, 
     }
 
     private static MilestoneResponse milestone(Planned planned, Milestone m, ZoneId zone) {
+        Optional<Instant> own = planned.atOwnPace(m.aim());
+        Instant said = own.orElse(m.reached().finish());
         return new MilestoneResponse(
                 m.aim(),
                 m.reached().finish(),
+                own.orElse(null),
                 subject(planned, m.reached().holder()),
                 m.reached().chain().stream().map(id -> subject(planned, id)).toList(),
                 planned.isNotBefore(m.aim()),
                 planned.problem()
                         .target()
-                        .map(t -> (int) ChronoUnit.DAYS.between(day(m.reached().finish(), zone), t))
+                        .map(t -> (int) ChronoUnit.DAYS.between(day(said, zone), t))
                         .orElse(null));
     }
 

@@ -71,9 +71,11 @@ record PlanController(PlanService service, PlanAnswers answers, PlanComparisons 
     record PlanB(String what, long costMinor, @Nullable LocalDate decideBy) {}
 
     /** @param notBefore it waits for something without a sure date, so that it may come later @param spareDays until the target; negative when it is missed */
+    /** @param finish if every session is kept @param finishAtOwnPace absent where that is beyond the horizon */
     record MilestoneResponse(
             Aim aim,
             Instant finish,
+            @Nullable Instant finishAtOwnPace,
             Subject holder,
             List<Subject> chain,
             boolean notBefore,
@@ -122,8 +124,15 @@ record PlanController(PlanService service, PlanAnswers answers, PlanComparisons 
 
     record LooseResponse(Subject before, Subject after, long withinMinutes, long gapMinutes, Blocks.LooseBecause why) {}
 
-    /** @param own the plan reckons with it @param jobs that it was learned from */
-    record PaceOfPlan(boolean own, int jobs, double factor) {}
+    /**
+     * @param own    the plan reckons with the factor
+     * @param jobs   that it was learned from
+     * @param turnUp how often the asking person comes
+     */
+    record PaceOfPlan(boolean own, int jobs, double factor, TurnUpResponse turnUp) {}
+
+    /** @param meant times of the last half year that have passed @param came of them @param rate by which the plan reckons */
+    record TurnUpResponse(int meant, int came, double rate) {}
 
     record MoveRequest(String activity, @Nullable LocalDate notBefore) {}
 

@@ -14,6 +14,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import ofisino.core.kernel.Aim;
 import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.plan.calendar.TimeWindow;
@@ -22,6 +23,7 @@ import ofisino.core.plan.problem.Plan;
 import ofisino.core.plan.problem.PlanOutcome;
 import ofisino.core.plan.problem.PlanProblem;
 import ofisino.core.plan.tonight.Tonight;
+import ofisino.core.plan.whatif.AtOwnPace;
 import ofisino.core.plan.whatif.Joining;
 import ofisino.core.plan.whatif.Sharing;
 import ofisino.core.plan.whatif.Splitting;
@@ -46,6 +48,7 @@ class PlanService implements Plans {
     private final Calendars calendars;
     private final Projects projects;
     private final Garages garages;
+    private final OwnPaces ownPaces;
     private final Clock clock;
     private final KnownAnswers answers = new KnownAnswers();
 
@@ -56,6 +59,7 @@ class PlanService implements Plans {
             Calendars calendars,
             Projects projects,
             Garages garages,
+            OwnPaces ownPaces,
             Clock clock) {
         this.mapper = mapper;
         this.stating = stating;
@@ -63,6 +67,7 @@ class PlanService implements Plans {
         this.calendars = calendars;
         this.projects = projects;
         this.garages = garages;
+        this.ownPaces = ownPaces;
         this.clock = clock;
     }
 
@@ -111,7 +116,7 @@ class PlanService implements Plans {
                 .forEach(a -> subjects.computeIfAbsent(
                         a.id().value(),
                         copy -> now.subject(Splitting.original(a.id()).value())));
-        return solved(problem, subjects, now.doubts(), p -> now.tonight());
+        return solved(problem, subjects, now.doubts(), p -> now.tonight(), p -> Map.of());
     }
 
     /** The plan as it would be with the hours that the person really takes, or with those that were thought. */
@@ -121,7 +126,7 @@ class PlanService implements Plans {
 
     /** The plan of a problem that is like the one that is planned now but for something. */
     Planned instead(Planned now, PlanProblem problem) {
-        return solved(problem, now.subjects(), now.doubts(), p -> now.tonight());
+        return solved(problem, now.subjects(), now.doubts(), p -> now.tonight(), p -> Map.of());
     }
 
     private Planned planned(Caller caller, UUID projectId, Map<String, LocalDate> pins) {
@@ -170,14 +175,25 @@ class PlanService implements Plans {
                 answers.grouped(problem, stated.apart()),
                 stated.subjects(),
                 stated.doubts(),
-                plan -> tonight(garage.caller(), people, plan, garage.now(), garage.zone()));
+                plan -> tonight(garage.caller(), people, plan, garage.now(), garage.zone()),
+                p -> answers.atOwnPace(p, pace(garage, project)));
+    }
+
+    /** What a plan reckons with already does not count twice. */
+    private AtOwnPace.Pace pace(Garage garage, Projects.Project project) {
+        return ownPaces.of(
+                garage.caller(),
+                project.ownPace() ? Optional.empty() : Optional.of(project.id()),
+                garage.now().atZone(garage.zone()).toLocalDate(),
+                garage.zone());
     }
 
     private Planned solved(
             PlanProblem stated,
             Map<String, Subject> subjects,
             Doubts doubts,
-            Function<Plan, Optional<Tonight>> tonight) {
+            Function<Plan, Optional<Tonight>> tonight,
+            Function<PlanProblem, Map<Aim, Instant>> ownPace) {
         PlanProblem problem = stated;
         KnownAnswers.Answer answer = answers.of(problem);
         for (Optional<PlanProblem> less = Untangling.of(problem, answer.outcome()); less.isPresent(); ) {
@@ -186,6 +202,7 @@ class PlanService implements Plans {
             less = Untangling.of(problem, answer.outcome());
         }
         Plan plan = answer.plan();
+        PlanProblem planned = problem;
         return new Planned(
                 problem,
                 answer.outcome(),
@@ -194,13 +211,14 @@ class PlanService implements Plans {
                 tonight.apply(plan),
                 subjects,
                 answer::latestStarts,
+                () -> ownPace.apply(planned),
                 doubts);
     }
 
     /** Everybody with time in the garage; where nobody has any, the asking person, who then has none. */
     private List<PlanProblem.Person> people(Caller caller, LocalDate today) {
         List<PlanProblem.Person> withTime =
-                calendars.everybody(caller, today, today.plusDays(Statement.HORIZON.toDays())).entrySet().stream()
+                calendars.timeToWork(caller, today, today.plusDays(Statement.HORIZON.toDays())).entrySet().stream()
                         .map(e -> new PlanProblem.Person(e.getKey().toString(), e.getValue()))
                         .toList();
         return withTime.isEmpty()

@@ -20,7 +20,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/projects/{projectId}/today")
 record TodayController(TodayService service) {
     /**
-     * @param on      when everything needed for the road is planned to be done
+     * @param on      when everything needed for the road is planned to be done if every session is kept
+     * @param onAtOwnPace the same as often as people come and as long as they take; absent where that is beyond the plan
      * @param holder  what holds that date
      * @param holdsUntil when the holder is there or done
      * @param chain   from the last job back to today
@@ -28,6 +29,7 @@ record TodayController(TodayService service) {
      */
     record Road(
             LocalDate on,
+            @Nullable LocalDate onAtOwnPace,
             Subject holder,
             LocalDate holdsUntil,
             List<Subject> chain,

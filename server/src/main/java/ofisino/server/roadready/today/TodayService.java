@@ -124,6 +124,9 @@ record TodayService(
                             .orElse(on);
                     return new Road(
                             on,
+                            planned.atOwnPace(Aim.ROAD_READY)
+                                    .map(at -> at.atZone(zone).toLocalDate())
+                                    .orElse(null),
                             holder,
                             holds,
                             m.reached().chain().stream()

@@ -5550,8 +5550,12 @@ export interface components {
             phase: "ASSESS_AND_STRIP" | "STRUCTURE" | "MECHANICAL" | "BODY_AND_PAINT" | "REFIT" | "START_AND_TEST" | "ROAD";
             /** Format: date-time */
             to?: string;
+            /** Format: int64 */
+            toBuyMinor?: number;
             /** Format: int32 */
             undated: number;
+            /** Format: int32 */
+            unpriced: number;
         };
         PinRequest: {
             activity: string;

@@ -13,7 +13,10 @@ export function PhaseOverview({ plan }: { plan: Plan }) {
   const dated = plan.phases.flatMap((p) => (p.from && p.to ? [{ from: new Date(p.from), to: new Date(p.to) }] : []))
   if (plan.phases.length < 2 || dated.length === 0) return null
   const from = new Date(Math.min(...dated.map((d) => d.from.getTime())))
-  const to = new Date(Math.max(...dated.map((d) => d.to.getTime())))
+  const road = plan.milestones.find((m) => m.aim === 'ROAD_READY')
+  const to = new Date(
+    Math.max(...dated.map((d) => d.to.getTime()), new Date(road?.finishAtOwnPace ?? road?.finish ?? from).getTime()),
+  )
   const scale = scaleTime().domain([from, to]).range([0, 100])
   return (
     <Part title={t('phases.title')}>
@@ -22,6 +25,7 @@ export function PhaseOverview({ plan }: { plan: Plan }) {
         {plan.phases.map((phase) => (
           <PhaseLine key={phase.phase} phase={phase} at={scale} />
         ))}
+        {road && <RoadLine road={road} at={scale} />}
       </ol>
     </Part>
   )
@@ -45,6 +49,32 @@ function Days({ scale }: { scale: ScaleTime<number, number> }) {
   )
 }
 
+/** From the day on which it is ready if every session is kept to the one at the own pace. */
+function RoadLine({ road, at }: { road: Plan['milestones'][number]; at: (instant: Date) => number }) {
+  const { t } = useTranslation()
+  const format = useFormat()
+  const { finish: kept, finishAtOwnPace: own } = road
+  const day = (instant: string) => format.far(format.dateOf(instant))
+  const left = Math.min(99, at(new Date(kept)))
+  return (
+    <li className="py-2 md:flex md:items-center">
+      <p className="font-semibold md:w-64 md:shrink-0 md:pr-3">{t('reached.ROAD_READY')}</p>
+      <div className="grow">
+        <div className="relative h-3 rounded bg-base-200" aria-hidden="true">
+          <div
+            className="absolute inset-y-0 rounded border-2 border-primary"
+            style={{ left: `${left}%`, width: `${Math.max(1, at(new Date(own ?? kept)) - left)}%` }}
+          />
+        </div>
+        <p className="text-sm">
+          {road.notBefore && `${t('phases.earliest')}: `}
+          {own ? t('phases.road', { kept: day(kept), own: day(own) }) : t('phases.roadBeyond', { kept: day(kept) })}
+        </p>
+      </div>
+    </li>
+  )
+}
+
 function PhaseLine({ phase: p, at }: { phase: Phase; at: (instant: Date) => number }) {
   const { t } = useTranslation()
   const format = useFormat()
@@ -59,6 +89,8 @@ function PhaseLine({ phase: p, at }: { phase: Phase; at: (instant: Date) => numb
             ? t('phases.done', { time: hours(p.minutesDone) })
             : t('phases.left', { time: hours(p.minutesLeft) })}
           {p.undated > 0 && ` · ${t('phases.undated', { count: p.undated })}`}
+          {!!p.toBuyMinor && ` · ${t('phases.toBuy', { money: format.roughly(p.toBuyMinor, format.currency) })}`}
+          {p.unpriced > 0 && ` · ${t('phases.unpriced', { count: p.unpriced })}`}
         </p>
       </div>
       <div className="grow">

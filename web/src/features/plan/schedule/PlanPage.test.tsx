@@ -239,6 +239,8 @@ it('shows the whole project by its phases, with what is done and what has no dat
     minutesDone: 0,
     jobsLeft: 0,
     undated: 0,
+    toBuyMinor: 0,
+    unpriced: 0,
     ...more,
   })
   server.when(
@@ -253,13 +255,23 @@ it('shows the whole project by its phases, with what is done and what has no dat
           minutesLeft: 600,
           jobsLeft: 5,
           undated: 2,
+          toBuyMinor: 12_040,
+          unpriced: 1,
         }),
+      ],
+      milestones: [
+        { ...plan().milestones[0]!, aim: 'ROAD_READY', notBefore: true, finishAtOwnPace: '2026-06-14T20:00:00Z' },
       ],
     }),
   )
   show(<PlanPage />)
   const whole = within((await screen.findByText('The whole project')).closest('section')!)
   expect(whole.getByText('done, 1½ h')).toBeInTheDocument()
-  expect(whole.getByText('10 h left · 2 jobs without a date')).toBeInTheDocument()
+  expect(
+    whole.getByText('10 h left · 2 jobs without a date · €120 to buy · one part without a price'),
+  ).toBeInTheDocument()
+  expect(
+    whole.getByText(/^At the earliest: 5 March.* if you keep every session, 14 June.* at your pace$/),
+  ).toBeVisible()
   expect(whole.getByText(/3 Mar to 5 May, last: Work b/)).toBeInTheDocument()
 })

@@ -133,7 +133,13 @@ export const scheduleWords = {
     done: 'done, {{time}}',
     undated_one: 'one job without a date',
     undated_other: '{{count}} jobs without a date',
+    toBuy: '{{money}} to buy',
+    unpriced_one: 'one part without a price',
+    unpriced_other: '{{count}} parts without a price',
     range: '{{from}} to {{to}}, last: {{last}}',
+    earliest: 'At the earliest',
+    road: '{{kept}} if you keep every session, {{own}} at your pace',
+    roadBeyond: '{{kept}} if you keep every session; at your pace, not within two years',
   },
   plan: {
     title: 'Plan',

@@ -249,7 +249,7 @@ class MainLineJourneyTest {
     @Order(6)
     void thePlanHasDatesAndSaysWhyNotSooner() {
         go(desk, word("nav.plan"));
-        says(desk, like("plan.milestone", "aim", word("reached.ROAD_READY")));
+        says(desk, like("plan.notBefore", "aim", word("reached.ROAD_READY")));
         desk.getByText(word("plan.whyNotSooner")).first().click();
         desk.locator("details[open] li").first().waitFor();
         assertThat(desk.locator("details[open] li").first().textContent()).isNotBlank();

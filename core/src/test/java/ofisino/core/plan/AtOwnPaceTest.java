@@ -39,6 +39,10 @@ class AtOwnPaceTest {
     }
 
     private static PlanProblem problem(Activity... work) {
+        return problem(List.of(), work);
+    }
+
+    private static PlanProblem problem(List<PlanProblem.Link> links, Activity... work) {
         return PlanProblem.simple(
                 MONDAY,
                 MONDAY.plus(Duration.ofDays(365)),
@@ -47,7 +51,7 @@ class AtOwnPaceTest {
                         "me",
                         IntStream.range(0, 50).mapToObj(AtOwnPaceTest::saturday).toList())),
                 List.of(work),
-                List.of());
+                links);
     }
 
     private static Activity job(String id, Aim aim, int hours) {
@@ -76,6 +80,24 @@ class AtOwnPaceTest {
         Activity paint = job("paint", Aim.SHOW, 4);
         assertThat(at(problem(paint.with(paint.timing().inOneSitting())), 1.5, ALWAYS))
                 .containsEntry(Aim.SHOW, saturday(0).to());
+    }
+
+    /** The inspector is booked for the third Saturday; at the own pace the work before it is done on the fourth, and he comes after it. */
+    @Test
+    void aFixedTimeThatIsMissedIsPutOff() {
+        Activity visit = Activity.order("visit", Aim.ROAD_READY, Duration.ofHours(1));
+        PlanProblem problem = problem(
+                List.of(PlanProblem.Link.of("sill", "visit")),
+                job("sill", Aim.RUNNER, 8),
+                visit.with(Activity.Timing.FREE
+                        .waiting(Duration.ofHours(1))
+                        .startingAt(saturday(2).from())));
+        assertThat(at(problem, 1, ALWAYS))
+                .containsEntry(Aim.ROAD_READY, saturday(2).from().plus(Duration.ofHours(1)));
+        Instant done = saturday(3).from().plus(Duration.ofMinutes(150));
+        assertThat(at(problem, 1.3, TurnUp.UNKNOWN))
+                .containsEntry(Aim.RUNNER, done)
+                .containsEntry(Aim.ROAD_READY, done.plus(Duration.ofHours(1)));
     }
 
     @Test

@@ -119,6 +119,12 @@ public record Activity(
             return new Timing(waitAfter, inOneGo, notBefore, Optional.of(start), deadline, open);
         }
 
+        /** As if a fixed time could be put off, and no deadline held. */
+        public Timing putOff() {
+            return new Timing(
+                    waitAfter, inOneGo, later(notBefore, fixedStart), Optional.empty(), Optional.empty(), open);
+        }
+
         /** Only in these windows: somebody else's opening hours. */
         public Timing whileOpen(List<TimeWindow> others) {
             return new Timing(waitAfter, inOneGo, notBefore, fixedStart, deadline, others);

@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.Map;
 import ofisino.core.kernel.Aim;
 import ofisino.core.plan.explain.Milestones;
+import ofisino.core.plan.problem.Activity;
 import ofisino.core.plan.problem.NeededFor;
 import ofisino.core.plan.problem.Plan;
 import ofisino.core.plan.problem.PlanOutcome;
@@ -12,7 +13,7 @@ import ofisino.core.plan.problem.PlanProblem;
 import ofisino.core.plan.progress.TurnUp;
 import ofisino.core.plan.solve.Planner;
 
-/** What becomes of a plan when people come as often as they do and take the hours that they take: the same work in the same order, later. */
+/** What becomes of a plan when people come as often as they do and take the hours that they take: the same work in the same order, later. What has a fixed time is put off. */
 public final class AtOwnPace {
     /** The order is that of the plan: there is nothing to look for. */
     private static final Planner.Budget ONE = new Planner.Budget(1, 1);
@@ -45,11 +46,14 @@ public final class AtOwnPace {
         return found;
     }
 
+    private static int slots(Activity a, double factor) {
+        boolean keeps = a.crew().size() == 0 || a.timing().inOneGo();
+        return keeps ? a.workSlots() : (int) Math.ceil(a.workSlots() * factor);
+    }
+
     static PlanProblem slower(PlanProblem problem, Pace pace) {
         return problem.withActivities(problem.activities().stream()
-                        .map(a -> a.crew().size() == 0 || a.timing().inOneGo()
-                                ? a
-                                : a.taking((int) Math.ceil(a.workSlots() * pace.factor())))
+                        .map(a -> a.with(a.timing().putOff()).taking(slots(a, pace.factor())))
                         .toList())
                 .withPeople(problem.people().stream()
                         .map(p -> new PlanProblem.Person(p.id(), pace.of(p.id()).of(p.windows())))

@@ -3,11 +3,13 @@ package ofisino.server.plan.schedule;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import ofisino.core.plan.explain.PhaseSpan;
 import ofisino.core.plan.orderofwork.Phase;
 import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.Plan.Scheduled;
 import ofisino.server.identity.Caller;
+import ofisino.server.parts.Needs;
 import ofisino.server.plan.Jobs;
 import ofisino.server.plan.OrderOfWork;
 import ofisino.server.plan.Plans.Planned;
@@ -16,7 +18,7 @@ import org.springframework.stereotype.Component;
 
 /** The whole project at a glance, by its phases. */
 @Component
-record PhasesOfPlan(Jobs jobs, OrderOfWork orderOfWork) {
+record PhasesOfPlan(Jobs jobs, OrderOfWork orderOfWork, Needs needs) {
     List<PhaseResponse> of(Caller caller, UUID projectId, Planned planned) {
         Map<UUID, Phase> phaseOf = orderOfWork.phases(caller, projectId);
         List<PhaseSpan.Work> works = jobs.of(caller, projectId).stream()
@@ -28,12 +30,15 @@ record PhasesOfPlan(Jobs jobs, OrderOfWork orderOfWork) {
                         j.leftMinutes(),
                         j.state().isDone() ? j.spentMinutes() : 0))
                 .toList();
+        Map<Phase, List<Needs.Need>> toBuy = needs.of(caller, projectId).stream()
+                .filter(n -> n.state().isToOrder() && n.jobId() != null && phaseOf.containsKey(n.jobId()))
+                .collect(Collectors.groupingBy(n -> phaseOf.get(n.jobId())));
         return PhaseSpan.of(planned.problem(), planned.plan(), works).stream()
-                .map(span -> response(planned, span))
+                .map(span -> response(planned, span, toBuy.getOrDefault(span.phase(), List.of())))
                 .toList();
     }
 
-    private static PhaseResponse response(Planned planned, PhaseSpan span) {
+    private static PhaseResponse response(Planned planned, PhaseSpan span, List<Needs.Need> toBuy) {
         return new PhaseResponse(
                 span.phase(),
                 span.from().orElse(null),
@@ -42,6 +47,8 @@ record PhasesOfPlan(Jobs jobs, OrderOfWork orderOfWork) {
                 span.minutesLeft(),
                 span.minutesDone(),
                 span.jobsLeft(),
-                span.undated());
+                span.undated(),
+                toBuy.stream().mapToLong(Needs.Need::estimateMinor).sum(),
+                (int) toBuy.stream().filter(n -> n.estimateMinor() == 0).count());
     }
 }

@@ -89,6 +89,8 @@ record PlanController(PlanService service, PlanAnswers answers, PlanComparisons 
      * @param minutesLeft of its jobs and of opening and closing for them
      * @param jobsLeft    that are not over
      * @param undated     of these, how many have no date
+     * @param toBuyMinor  what their parts that are still to order are thought to cost
+     * @param unpriced    how many of these parts have no price
      */
     record PhaseResponse(
             Phase phase,
@@ -98,7 +100,9 @@ record PlanController(PlanService service, PlanAnswers answers, PlanComparisons 
             int minutesLeft,
             int minutesDone,
             int jobsLeft,
-            int undated) {}
+            int undated,
+            long toBuyMinor,
+            int unpriced) {}
 
     /**
      * @param phases     in their order, those that the project has

@@ -138,8 +138,7 @@ class PlanService implements Plans {
     private Planned planned(Caller caller, UUID projectId, Map<String, LocalDate> pins, boolean ownPace) {
         Projects.Project mine = projects.require(caller, projectId);
         ZoneId zone = garages.zone(caller);
-        var garage = new Garage(
-                caller, people(caller, LocalDate.ofInstant(clock.instant(), zone)), zone, nextSlot(clock.instant()));
+        GarageNow garage = garage(caller, zone);
         List<Planned> first = new ArrayList<>();
         for (Projects.Project other : projects.inHand(caller)) {
             if (other.id().equals(projectId)) break;
@@ -148,7 +147,18 @@ class PlanService implements Plans {
         return planned(garage, mine, pins, ownPace, first);
     }
 
-    private record Garage(Caller caller, List<PlanProblem.Person> people, ZoneId zone, Instant now) {}
+    private GarageNow garage(Caller caller, ZoneId zone) {
+        LocalDate today = LocalDate.ofInstant(clock.instant(), zone);
+        LocalDate last = today.plusDays(Statement.HORIZON.toDays());
+        return new GarageNow(
+                caller,
+                people(caller, calendars.timeToWork(caller, today, last)),
+                calendars.everybody(caller, today, last).values().stream()
+                        .flatMap(List::stream)
+                        .toList(),
+                zone,
+                nextSlot(clock.instant()));
+    }
 
     /** Plans go by slots; so the same question, asked again within one, is the same. */
     private static Instant nextSlot(Instant now) {
@@ -157,13 +167,12 @@ class PlanService implements Plans {
     }
 
     private Planned planned(
-            Garage garage,
+            GarageNow garage,
             Projects.Project project,
             Map<String, LocalDate> pins,
             boolean ownPace,
             List<Planned> first) {
-        Statement statement =
-                stating.state(garage.caller(), project, pins, garage.people(), garage.zone(), garage.now(), ownPace);
+        Statement statement = stating.state(garage, project, pins, ownPace);
         Optional<MonthlyMoney.Limit> limit = money.of(garage.caller(), project.id());
         boolean common = limit.filter(MonthlyMoney.Limit::common).isPresent();
         Statement.Stated stated = statement.stated(
@@ -180,11 +189,11 @@ class PlanService implements Plans {
     }
 
     /** What a plan reckons with already does not count twice. */
-    private AtOwnPace.Pace pace(Garage garage, Projects.Project project) {
+    private AtOwnPace.Pace pace(GarageNow garage, Projects.Project project) {
         return ownPaces.of(
                 garage.caller(),
                 project.ownPace() ? Optional.empty() : Optional.of(project.id()),
-                garage.now().atZone(garage.zone()).toLocalDate(),
+                garage.today(),
                 garage.zone());
     }
 
@@ -216,11 +225,10 @@ class PlanService implements Plans {
     }
 
     /** Everybody with time in the garage; where nobody has any, the asking person, who then has none. */
-    private List<PlanProblem.Person> people(Caller caller, LocalDate today) {
-        List<PlanProblem.Person> withTime =
-                calendars.timeToWork(caller, today, today.plusDays(Statement.HORIZON.toDays())).entrySet().stream()
-                        .map(e -> new PlanProblem.Person(e.getKey().toString(), e.getValue()))
-                        .toList();
+    private static List<PlanProblem.Person> people(Caller caller, Map<UUID, List<TimeWindow>> times) {
+        List<PlanProblem.Person> withTime = times.entrySet().stream()
+                .map(e -> new PlanProblem.Person(e.getKey().toString(), e.getValue()))
+                .toList();
         return withTime.isEmpty()
                 ? List.of(new PlanProblem.Person(caller.accountId().toString(), List.of()))
                 : withTime;

@@ -1,6 +1,5 @@
 package ofisino.server.plan.schedule;
 
-import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
@@ -12,7 +11,6 @@ import java.util.stream.Stream;
 import ofisino.core.plan.calendar.Daylight;
 import ofisino.core.plan.calendar.TimeWindow;
 import ofisino.core.plan.job.Precedence;
-import ofisino.core.plan.problem.PlanProblem;
 import ofisino.core.plan.progress.OwnFactor;
 import ofisino.server.identity.Caller;
 import ofisino.server.parts.Needs;
@@ -72,23 +70,15 @@ class Stating {
         this.places = places;
     }
 
-    Statement state(
-            Caller caller,
-            Project project,
-            Map<String, LocalDate> pins,
-            List<PlanProblem.Person> people,
-            ZoneId zone,
-            Instant now,
-            boolean ownPace) {
+    Statement state(GarageNow garage, Project project, Map<String, LocalDate> pins, boolean ownPace) {
+        Caller caller = garage.caller();
+        ZoneId zone = garage.zone();
         List<Jobs.Job> all = jobs.of(caller, project.id());
         Map<UUID, JobConditions.Where> where = conditions.byJob(caller, project.id());
-        var around = new Surroundings(now, zone, suppliers.openOn(caller))
-                .of(
-                        where.values(),
-                        places.toWorkIn(caller),
-                        () -> daylight(zone, now.atZone(zone).toLocalDate()))
-                .watched(all.stream().filter(j -> !j.state().isOver()).toList(), people);
-        var statement = new Statement(now, zone, people, around)
+        var around = new Surroundings(garage.now(), zone, suppliers.openOn(caller))
+                .of(where.values(), places.toWorkIn(caller), () -> daylight(zone, garage.today()))
+                .watched(all.stream().filter(j -> !j.state().isOver()).toList(), garage.visits());
+        var statement = new Statement(garage.now(), zone, garage.people(), around)
                 .notBefore(outstandingItems.notBefore(caller, project.id()), pins)
                 .where(where);
         if (ownPace) statement.atOwnPace(ownFactor(all));

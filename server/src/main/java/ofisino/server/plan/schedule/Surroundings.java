@@ -18,7 +18,6 @@ import ofisino.core.plan.calendar.FireWatch;
 import ofisino.core.plan.calendar.OpenDays;
 import ofisino.core.plan.calendar.TimeWindow;
 import ofisino.core.plan.problem.PlanProblem.Capacity;
-import ofisino.core.plan.problem.PlanProblem.Person;
 import ofisino.server.parts.Places.WorkPlace;
 import ofisino.server.plan.JobConditions.Where;
 import ofisino.server.plan.Jobs;
@@ -67,11 +66,9 @@ final class Surroundings {
     }
 
     /** Hot work ends so that somebody is there for the watch after it. */
-    Surroundings watched(Collection<Jobs.Job> jobs, Collection<Person> people) {
+    Surroundings watched(Collection<Jobs.Job> jobs, Collection<TimeWindow> visits) {
         if (jobs.stream().anyMatch(j -> j.nature().isHot())) {
             subjects.put(FIRE_WATCH, new Subject(Kind.FIRE_WATCH, NOTHING, ""));
-            List<TimeWindow> visits =
-                    people.stream().flatMap(p -> p.windows().stream()).toList();
             resources.add(Capacity.onlyIn(FIRE_WATCH, UNLIMITED, FireWatch.hotHours(visits), wholeTime()));
         }
         return this;

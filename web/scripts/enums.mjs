@@ -25,6 +25,7 @@ const chosen = {
   references: 'PointRow.against',
   stages: 'ActualRow.stage',
   tightnesses: 'FastenerRequest.tightness',
+  phases: 'PhaseResponse.phase',
   grades: 'NeedFields.grade',
   sides: 'NeedFields.side',
   outstandingKinds: 'NewOutstandingRequest.kind',

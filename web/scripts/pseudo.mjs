@@ -12,7 +12,10 @@ const longer = (text) => text.replace(/\p{L}+/gu, (word) => word + 'ö'.repeat(M
 /** A text with every word longer; what is put in later and what is marked stays. */
 function said(text) {
   const kept = text.match(notWords) ?? []
-  return text.split(notWords).map((words, i) => longer(words) + (kept[i] ?? '')).join('')
+  return text
+    .split(notWords)
+    .map((words, i) => longer(words) + (kept[i] ?? ''))
+    .join('')
 }
 
 const texts = (node) => Object.values(node).flatMap((v) => (typeof v === 'string' ? [v] : texts(v)))
@@ -25,4 +28,8 @@ const file = {
 mkdirSync(of('../target/language'), { recursive: true })
 writeFileSync(of('../target/language/en-XA.json'), JSON.stringify(file, null, 2))
 process.env.OFISINO_LANGUAGES = of('../target/language')
-await build({ root: of('..'), logLevel: 'warn', build: { outDir: 'target/pseudo', emptyOutDir: true, chunkSizeWarningLimit: 5_000 } })
+await build({
+  root: of('..'),
+  logLevel: 'warn',
+  build: { outDir: 'target/pseudo', emptyOutDir: true, chunkSizeWarningLimit: 5_000 },
+})

@@ -46,6 +46,8 @@ export const stages = ['AS_FOUND', 'PULLED', 'FITTED'] as const
 
 export const tightnesses = ['TO_FIND', 'FINGER_TIGHT', 'BY_FEEL', 'FIGURE'] as const
 
+export const phases = ['ASSESS_AND_STRIP', 'STRUCTURE', 'MECHANICAL', 'BODY_AND_PAINT', 'REFIT', 'START_AND_TEST', 'ROAD'] as const
+
 export const grades = ['SERVICEABLE', 'GOOD', 'SHOW'] as const
 
 export const sides = ['LEFT', 'RIGHT', 'BOTH', 'NONE'] as const

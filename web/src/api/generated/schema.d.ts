@@ -4549,6 +4549,8 @@ export interface components {
             over: boolean;
             /** Format: int32 */
             pessimisticMinutes: number;
+            /** @enum {string} */
+            phase?: "ASSESS_AND_STRIP" | "STRUCTURE" | "MECHANICAL" | "BODY_AND_PAINT" | "REFIT" | "START_AND_TEST" | "ROAD";
             /** Format: int32 */
             pieces: number;
             /** Format: int32 */

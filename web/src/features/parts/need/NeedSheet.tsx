@@ -10,6 +10,7 @@ import { useFormat } from '@/ui/format/format'
 import { AcceptanceForm } from './AcceptanceForm'
 import { HoldForm } from './HoldForm'
 import { ReleaseButton } from './ReleaseButton'
+import { isToOrder } from '@/api/toOrder'
 
 type Need = Schemas['Need']
 
@@ -29,7 +30,7 @@ export function NeedSheet({
   const format = useFormat()
   const amount = useAmounts()
   const [fromShelf, setFromShelf] = useState(false)
-  const toOrder = ['NEEDED', 'SOURCED', 'RETURNED'].includes(n.state)
+  const toOrder = isToOrder(n)
   return (
     <Sheet title={n.title} onClose={onClose}>
       <div className="grid gap-4">

@@ -9,6 +9,7 @@ import { useRole } from '@/api/useRole'
 import { Empty, Loaded } from '@/ui/page/Feedback'
 import { Page, Part } from '@/ui/page/Page'
 import { useFormat } from '@/ui/format/format'
+import { isToOrder, toOrderStates } from '@/api/toOrder'
 import { ChooseLine } from './ChooseLine'
 import { linesOf, type NeedLine } from './needLines'
 import { NeedForm } from './NeedForm'
@@ -40,7 +41,7 @@ export function PartsPage() {
 
 const groups: { key: 'check' | 'toOrder' | 'held' | 'coming' | 'here' | 'fitted'; states: Need['state'][] }[] = [
   { key: 'check', states: ['RECEIVED'] },
-  { key: 'toOrder', states: ['NEEDED', 'SOURCED', 'RETURNED'] },
+  { key: 'toOrder', states: toOrderStates },
   { key: 'coming', states: ['ORDERED'] },
   { key: 'here', states: ['ACCEPTED'] },
   { key: 'held', states: ['HELD'] },
@@ -175,7 +176,7 @@ function PartsAnswer({ needs }: { needs: Need[] }) {
   const next = [...coming]
     .filter((n) => !late.includes(n))
     .sort((a, b) => a.expectedOn!.localeCompare(b.expectedOn!))[0]
-  const toOrder = linesOf(needs.filter((n) => ['NEEDED', 'SOURCED', 'RETURNED'].includes(n.state))).length
+  const toOrder = linesOf(needs.filter(isToOrder)).length
   if (needs.length === 0) return t('parts.nothing')
   return (
     <>

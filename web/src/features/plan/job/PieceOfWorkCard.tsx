@@ -1,7 +1,9 @@
 import { useTranslation } from 'react-i18next'
 import { Check, Circle, CircleDashed, CircleDot, Minus } from 'lucide-react'
-import { hours } from '@/ui/format/format'
-import type { Job, PieceOfWork } from './jobWork'
+import type { Schemas } from '@/api/client'
+import { hours, useFormat } from '@/ui/format/format'
+import { isToOrder } from '@/api/toOrder'
+import { standingOf, type Job, type PieceOfWork } from './jobWork'
 
 const icons = {
   PROPOSED: CircleDashed,
@@ -15,27 +17,44 @@ const icons = {
   DROPPED: Minus,
 } as const
 
-/** A chain of jobs from the first step to the last, drawn along one line. */
+/** A package: what is left of it, what it costs, where it stands; its steps, from the first to the last, open inside. */
 export function PieceOfWorkCard({
   piece,
   all,
+  needs,
+  folded,
   onOpen,
 }: {
   piece: PieceOfWork
   all: Job[]
+  needs: Schemas['Need'][]
+  folded: boolean
   onOpen: (jobId: string) => void
 }) {
   const { t } = useTranslation()
+  const format = useFormat()
   const left = piece.jobs.reduce((sum, j) => sum + j.leftMinutes, 0)
+  const toBuy = needs.filter((n) => isToOrder(n) && piece.jobs.some((j) => j.id === n.jobId))
+  const cost = toBuy.reduce((sum, n) => sum + (n.estimateMinor ?? 0), 0)
+  const unpriced = toBuy.filter((n) => !n.estimateMinor).length
+  const facts = [
+    t(`work.standing.${standingOf(piece)}`),
+    t('work.steps', { done: piece.jobs.filter((j) => j.over).length, count: piece.jobs.length }),
+    cost > 0 && t('phases.toBuy', { money: format.roughly(cost, format.currency) }),
+    unpriced > 0 && t('phases.unpriced', { count: unpriced }),
+  ]
   return (
-    <section className="card-sheet p-4" aria-label={piece.title}>
-      <div className="mb-2 flex items-baseline justify-between gap-3">
-        <h2 className="text-lg font-semibold">{piece.title}</h2>
-        <span className="quiet whitespace-nowrap text-sm">
-          {left > 0 ? t('work.left', { hours: hours(left) }) : t('work.allDone')}
+    <details className="card-sheet p-4" aria-label={piece.title} open={!folded}>
+      <summary className="cursor-pointer">
+        <span className="inline-flex w-[calc(100%-1.5rem)] items-baseline justify-between gap-3 align-top">
+          <span className="text-lg font-semibold">{piece.title}</span>
+          {left > 0 && (
+            <span className="quiet whitespace-nowrap text-sm">{t('work.left', { hours: hours(left) })}</span>
+          )}
         </span>
-      </div>
-      <ol>
+        <span className="quiet block text-sm">{facts.filter(Boolean).join(' · ')}</span>
+      </summary>
+      <ol className="mt-2">
         {piece.jobs.map((job) => {
           const Icon = icons[job.state]
           return (
@@ -61,7 +80,7 @@ export function PieceOfWorkCard({
           )
         })}
       </ol>
-    </section>
+    </details>
   )
 }
 

@@ -12,10 +12,13 @@ import { useZoneNames } from '@/ui/format/zones'
 import { JobForm } from './JobForm'
 import { JobSheet } from './JobSheet'
 import { PieceOfWorkCard } from './PieceOfWorkCard'
-import { groupings, groupsOf, piecesOf, type Grouping } from './jobWork'
+import { byPhase, groupings, groupsOf, piecesOf, standingOf, type Grouping, type PieceOfWork } from './jobWork'
 import { ScopeAside } from '../scope/ScopeAside'
 import { scopeQuery } from '../scope/scope'
 import type { Schemas } from '@/api/client'
+
+/** So many open steps are all shown at once. */
+const FEW = 15
 
 /** The work as a list of pieces, each a chain of jobs. */
 export function WorkPage() {
@@ -49,12 +52,16 @@ function Work({
   const job = work.jobs.find((j) => j.id === params.get('job'))
   const adding = params.has('new')
   const scope = useQuery(scopeQuery(projectId))
-  const [by, setBy] = useState<Grouping>('PIECE')
+  const [by, setBy] = useState<Grouping>('PHASE')
   const nameOf = useZoneNames(projectId)
-  const groups = groupsOf(pieces, by, (j) => {
-    if (by === 'PLACE') return j.zone ? nameOf(j.zone) : ''
-    return j.system ? t(`system.${j.system}`) : ''
-  })
+  const groups =
+    by === 'PHASE'
+      ? byPhase(pieces).map((g) => ({ name: g.phase ? t(`phase.${g.phase}`) : '', pieces: g.pieces }))
+      : groupsOf(pieces, by, (j) => {
+          if (by === 'PLACE') return j.zone ? nameOf(j.zone) : ''
+          return j.system ? t(`system.${j.system}`) : ''
+        })
+  const folds = work.jobs.filter((j) => !j.over).length > FEW
   return (
     <Page
       title={t('work.title')}
@@ -82,9 +89,16 @@ function Work({
             </div>
             {groups.map((g) => (
               <div key={g.name} className="mb-4 grid gap-4">
-                {g.name && <h2 className="text-lg font-semibold">{g.name}</h2>}
+                {g.name && <GroupTitle name={g.name} pieces={g.pieces} />}
                 {g.pieces.map((p) => (
-                  <PieceOfWorkCard key={p.id} piece={p} all={work.jobs} onOpen={(id) => setParams({ job: id })} />
+                  <PieceOfWorkCard
+                    key={p.id}
+                    piece={p}
+                    all={work.jobs}
+                    needs={needs}
+                    folded={folds && standingOf(p) !== 'inHand'}
+                    onOpen={(id) => setParams({ job: id })}
+                  />
                 ))}
               </div>
             ))}
@@ -119,6 +133,17 @@ function Work({
         />
       )}
     </Page>
+  )
+}
+
+function GroupTitle({ name, pieces }: { name: string; pieces: PieceOfWork[] }) {
+  const { t } = useTranslation()
+  const left = pieces.flatMap((p) => p.jobs).reduce((sum, j) => sum + j.leftMinutes, 0)
+  return (
+    <div className="flex items-baseline justify-between gap-3 border-b-2 border-base-300 pb-1">
+      <h2 className="text-xl font-semibold">{name}</h2>
+      <span className="quiet text-sm">{left > 0 ? t('work.left', { hours: hours(left) }) : t('work.allDone')}</span>
+    </div>
   )
 }
 

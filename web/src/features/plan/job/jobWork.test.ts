@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import { groupsOf, piecesOf, type Job } from './jobWork'
+import { byPhase, groupsOf, piecesOf, standingOf, type Job } from './jobWork'
 
 const job = (id: string, state: Job['state'], chainId?: string) => ({ id, state, chainId }) as unknown as Job
 
@@ -24,4 +24,32 @@ it('gathers what is done once for all after the work that it serves', () => {
     ['', 2],
     ['Brakes', 1],
   ])
+})
+
+it('lies under the phase in which most of its work is, and says where it stands', () => {
+  const of = (id: string, phase: string, likelyMinutes: number, more: object = {}) =>
+    ({
+      id,
+      state: 'PLANNED',
+      phase,
+      chainId: '1',
+      effort: { likelyMinutes },
+      waitsFor: [],
+      lacks: [],
+      ...more,
+    }) as unknown as Job
+  const welded = [of('a', 'ASSESS_AND_STRIP', 30), of('b', 'STRUCTURE', 240), of('c', 'BODY_AND_PAINT', 60)]
+  const single = of('s', 'ROAD', 30, { chainId: undefined, gated: true })
+  const groups = byPhase(piecesOf([chain('1', 'Sill')], [...welded, single], names))
+  expect(groups.map((g) => [g.phase, g.pieces.map((p) => p.title)])).toEqual([
+    ['STRUCTURE', ['Sill']],
+    ['ROAD', ['single']],
+  ])
+  const standing = (...jobs: Job[]) => standingOf({ id: 'p', title: '', jobs })
+  expect(standing(...welded)).toBe('ready')
+  expect(standing({ ...welded[0]!, state: 'BEGUN' }, welded[1]!)).toBe('inHand')
+  expect(standing({ ...welded[0]!, lacks: ['Sill'] })).toBe('parts')
+  expect(standing({ ...welded[0]!, waitsFor: ['x'] })).toBe('waits')
+  expect(standing(single)).toBe('waits')
+  expect(standing({ ...welded[0]!, over: true })).toBe('done')
 })

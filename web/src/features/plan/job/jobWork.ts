@@ -1,7 +1,10 @@
 import type { Schemas } from '@/api/client'
+import { phases } from '@/api/generated/enums'
 
 export type Job = Schemas['JobResponse']
 export type Chain = Schemas['ChainResponse']
+
+export type Phase = NonNullable<Job['phase']>
 
 /** In hand, or done. */
 export const hasBegun = (j: Job) => !['PROPOSED', 'PLANNED', 'DROPPED'].includes(j.state)
@@ -22,15 +25,13 @@ const isLoose = (p: PieceOfWork) => p.id === 'single' || p.id === 'shared'
 
 const isOver = (p: PieceOfWork) => p.jobs.every((j) => j.state === 'VERIFIED' || j.state === 'DROPPED')
 
-export type Grouping = 'PIECE' | 'PLACE' | 'SYSTEM'
-export const groupings: Grouping[] = ['PIECE', 'PLACE', 'SYSTEM']
+export type Grouping = 'PHASE' | 'PIECE' | 'PLACE' | 'SYSTEM'
+export const groupings: Grouping[] = ['PHASE', 'PIECE', 'PLACE', 'SYSTEM']
+
+type Group = { name: string; pieces: PieceOfWork[] }
 
 /** Pieces of work under the place or the system of their first job of which it is known; by piece they stand as they are. */
-export function groupsOf(
-  pieces: PieceOfWork[],
-  by: Grouping,
-  nameOf: (job: Job) => string,
-): { name: string; pieces: PieceOfWork[] }[] {
+export function groupsOf(pieces: PieceOfWork[], by: Exclude<Grouping, 'PHASE'>, nameOf: (job: Job) => string): Group[] {
   if (by === 'PIECE') return [{ name: '', pieces }]
   const apart = pieces.flatMap((p) =>
     isLoose(p) ? p.jobs.map((j) => ({ ...p, id: j.id, title: j.title, jobs: [j] })) : [p],
@@ -41,4 +42,39 @@ export function groupsOf(
     groups.set(name, [...(groups.get(name) ?? []), p])
   }
   return [...groups].sort(([a], [b]) => a.localeCompare(b)).map(([name, here]) => ({ name, pieces: here }))
+}
+
+/** Pieces of work under the phase in which most of their work lies, in the order of the phases, what is in hand first; of what is loose, each job under its own. */
+export function byPhase(pieces: PieceOfWork[]): { phase: Phase | undefined; pieces: PieceOfWork[] }[] {
+  const parts = pieces.flatMap((p) => (isLoose(p) ? partsOf(p) : [{ phase: mostOf(p.jobs), piece: p }]))
+  return [...phases, undefined].flatMap((phase) => {
+    const here = parts.filter((part) => part.phase === phase).map((part) => part.piece)
+    here.sort((a, b) => standings.indexOf(standingOf(a)) - standings.indexOf(standingOf(b)))
+    return here.length > 0 ? [{ phase, pieces: here }] : []
+  })
+}
+
+const partsOf = (p: PieceOfWork) =>
+  [...new Set(p.jobs.map((j) => j.phase))].map((phase) => ({
+    phase,
+    piece: { ...p, id: `${p.id} ${phase}`, jobs: p.jobs.filter((j) => j.phase === phase) },
+  }))
+
+function mostOf(jobs: Job[]): Phase | undefined {
+  const minutes = (phase: Phase) =>
+    jobs.filter((j) => j.phase === phase).reduce((sum, j) => sum + j.effort.likelyMinutes, 0)
+  return phases.filter((p) => jobs.some((j) => j.phase === p)).sort((a, b) => minutes(b) - minutes(a))[0]
+}
+
+const standings = ['inHand', 'ready', 'parts', 'waits', 'done'] as const
+export type Standing = (typeof standings)[number]
+
+/** Where a piece of work stands: what is in hand, or else what its next step could do. */
+export function standingOf(p: PieceOfWork): Standing {
+  const open = p.jobs.filter((j) => !j.over)
+  if (open.length === 0) return 'done'
+  if (open.some(hasBegun)) return 'inHand'
+  const free = open.filter((j) => j.waitsFor.length === 0)
+  if (free.some((j) => j.lacks.length === 0 && !j.gated)) return 'ready'
+  return free.some((j) => j.lacks.length > 0) ? 'parts' : 'waits'
 }

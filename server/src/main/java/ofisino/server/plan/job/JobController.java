@@ -14,6 +14,7 @@ import ofisino.core.plan.job.Detail;
 import ofisino.core.plan.job.JobState;
 import ofisino.core.plan.job.Operation;
 import ofisino.core.plan.job.Progress;
+import ofisino.core.plan.orderofwork.Phase;
 import ofisino.core.plan.permit.Move;
 import ofisino.core.plan.permit.Obstacle;
 import ofisino.core.plan.scope.Growth;
@@ -21,6 +22,7 @@ import ofisino.server.identity.Caller;
 import ofisino.server.identity.Roles;
 import ofisino.server.parts.Needs.Need;
 import ofisino.server.plan.Jobs.Job;
+import ofisino.server.plan.OrderOfWork;
 import ofisino.server.plan.job.JobMapper.ChainRow;
 import ofisino.server.plan.job.JobMapper.FindingLinkRow;
 import ofisino.server.plan.job.JobMapper.LinkRow;
@@ -38,7 +40,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles
 @RequestMapping("/api")
-record JobController(JobService service, ChainService chains, JobShaping shaping) {
+record JobController(JobService service, ChainService chains, JobShaping shaping, OrderOfWork orderOfWork) {
     record EffortFields(int optimisticMinutes, int likelyMinutes, int pessimisticMinutes) {
         Effort checked() {
             return new Effort(optimisticMinutes, likelyMinutes, pessimisticMinutes);
@@ -79,6 +81,7 @@ record JobController(JobService service, ChainService chains, JobShaping shaping
      * @param leftMinutes of its likely effort
      * @param waitsFor    jobs before it that are not over
      * @param lacks       parts that are not here yet
+     * @param phase       of the restoration; absent where it is dropped
      */
     record JobResponse(
             @JsonUnwrapped Job job,
@@ -91,7 +94,8 @@ record JobController(JobService service, ChainService chains, JobShaping shaping
             List<String> lacks,
             boolean gated,
             List<UUID> findings,
-            Set<Caution> cautions) {}
+            Set<Caution> cautions,
+            @Nullable Phase phase) {}
 
     record ProgressResponse(int earnedPercent, long scopeMinutes, int ready, int waitForParts) {}
 
@@ -109,6 +113,7 @@ record JobController(JobService service, ChainService chains, JobShaping shaping
         private final Map<UUID, Progress.Item<UUID>> items;
         private final Map<UUID, Set<UUID>> waits;
         private final Map<UUID, List<Need>> lacking;
+        private final Map<UUID, Phase> phases;
 
         Around(Caller caller, UUID projectId) {
             chainRows = chains.chains(caller, projectId);
@@ -119,6 +124,7 @@ record JobController(JobService service, ChainService chains, JobShaping shaping
                     .collect(Collectors.toMap(Progress.Item::id, Function.identity()));
             waits = Progress.waits(items.values());
             lacking = service.lacking(caller, projectId);
+            phases = orderOfWork.phases(caller, projectId);
         }
 
         JobResponse response(Job j) {
@@ -141,7 +147,8 @@ record JobController(JobService service, ChainService chains, JobShaping shaping
                             .filter(l -> l.jobId().equals(j.id()))
                             .map(FindingLinkRow::findingId)
                             .toList(),
-                    dangers.of(j));
+                    dangers.of(j),
+                    phases.get(j.id()));
         }
 
         ProgressResponse progress() {

@@ -200,7 +200,11 @@ public record TestGarage(Running running, UUID id, Api owner) {
 
     /** Time in the garage on those days, all of it for work. */
     public void free(Map<?, ?>... windows) {
-        owner.put("/api/calendar", map("windows", List.of(windows), "setUpMinutes", 0))
+        free(0, List.of(windows));
+    }
+
+    private void free(int setUpMinutes, List<?> windows) {
+        owner.put("/api/calendar", map("windows", windows, "setUpMinutes", setUpMinutes))
                 .ok();
     }
 
@@ -288,11 +292,18 @@ public record TestGarage(Running running, UUID id, Api owner) {
         return owner.get("/api/jobs/" + job).text("projectId");
     }
 
-    /** Three mornings a week. */
+    /** Three mornings a week, all of them for work. */
     public void workSessions() {
-        free(List.of("TUESDAY", "THURSDAY", "SATURDAY").stream()
-                .map(day -> map("day", day, "fromMinute", 540, "toMinute", 780))
-                .toArray(Map[]::new));
+        workSessions(0);
+    }
+
+    /** Three mornings a week. */
+    public void workSessions(int setUpMinutes) {
+        free(
+                setUpMinutes,
+                List.of("TUESDAY", "THURSDAY", "SATURDAY").stream()
+                        .map(day -> map("day", day, "fromMinute", 540, "toMinute", 780))
+                        .toList());
     }
 
     /** What is sent to log so many minutes on a job that day. */

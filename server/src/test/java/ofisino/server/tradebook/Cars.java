@@ -181,7 +181,7 @@ final class Cars {
 
     /** Enters the car, decides as proposed and makes the work. @return its project */
     static UUID enter(TestGarage garage, Car car) {
-        garage.workSessions();
+        garage.workSessions(20);
         Map<String, Object> fields = TestGarage.projectFields("ACTIVE");
         fields.put("layout", car.layout());
         fields.put("builtYear", car.year());

@@ -21,6 +21,7 @@ import ofisino.core.vehicle.anatomy.Component;
  *
  * @param near by place, the places that heat there reaches
  * @param made by id, what the vehicle may be made of
+ * @param sessions of the one person who works on it
  */
 record Plan(
         boolean motorcycle,
@@ -28,8 +29,25 @@ record Plan(
         Map<String, Component> made,
         List<Work> jobs,
         List<Opened> opened,
-        List<Bought> bought) {
-    record Span(Instant from, Instant to) {}
+        List<Bought> bought,
+        List<Session> sessions) {
+    record Span(Instant from, Instant to) {
+        Duration length() {
+            return Duration.between(from, to);
+        }
+    }
+
+    /** A stay in the garage in which something is planned. @param worked what is done in it, accesses opened and closed too */
+    record Session(Span stay, List<Span> worked) {
+        Duration left() {
+            return stay.length().minus(worked.stream().map(Span::length).reduce(Duration.ZERO, Duration::plus));
+        }
+
+        /** The same, worked from the first minute to the last. */
+        Session packed() {
+            return new Session(stay, List.of(stay));
+        }
+    }
 
     /**
      * @param place   without its side; empty where it is done to the vehicle
@@ -252,48 +270,24 @@ record Plan(
 
     /** The same plan with the works changed that are meant. */
     Plan changing(Predicate<Work> which, UnaryOperator<Work> how) {
-        return new Plan(
-                motorcycle,
-                near,
-                made,
-                jobs.stream().map(j -> which.test(j) ? how.apply(j) : j).toList(),
-                opened,
-                bought);
+        return with(jobs.stream().map(j -> which.test(j) ? how.apply(j) : j).toList(), opened, bought);
     }
 
     Plan without(Predicate<Work> which) {
-        return new Plan(
-                motorcycle, near, made, jobs.stream().filter(which.negate()).toList(), opened, bought);
+        return with(jobs.stream().filter(which.negate()).toList(), opened, bought);
     }
 
     Plan adding(Work more) {
-        return new Plan(
-                motorcycle,
-                near,
-                made,
-                Stream.concat(jobs.stream(), Stream.of(more)).toList(),
-                opened,
-                bought);
+        return with(Stream.concat(jobs.stream(), Stream.of(more)).toList(), opened, bought);
     }
 
     Plan opening(Predicate<Opened> which, UnaryOperator<Opened> how) {
-        return new Plan(
-                motorcycle,
-                near,
-                made,
-                jobs,
-                opened.stream().map(o -> which.test(o) ? how.apply(o) : o).toList(),
-                bought);
+        return with(
+                jobs, opened.stream().map(o -> which.test(o) ? how.apply(o) : o).toList(), bought);
     }
 
     Plan neverOpening(Predicate<Opened> which) {
-        return new Plan(
-                motorcycle,
-                near,
-                made,
-                jobs,
-                opened.stream().filter(which.negate()).toList(),
-                bought);
+        return with(jobs, opened.stream().filter(which.negate()).toList(), bought);
     }
 
     /** When anything begins. */
@@ -303,22 +297,26 @@ record Plan(
 
     /** One of each, whatever comes in pairs. */
     Plan buyingOneOfEach() {
-        return new Plan(
-                motorcycle,
-                near,
-                made,
-                jobs,
-                opened,
-                bought.stream().map(Bought::one).toList());
+        return with(jobs, opened, bought.stream().map(Bought::one).toList());
     }
 
     Plan buying(Predicate<Bought> keep) {
+        return with(jobs, opened, bought.stream().filter(keep).toList());
+    }
+
+    /** Each session worked from its first minute to its last. */
+    Plan packed() {
         return new Plan(
                 motorcycle,
                 near,
                 made,
                 jobs,
                 opened,
-                bought.stream().filter(keep).toList());
+                bought,
+                sessions.stream().map(Session::packed).toList());
+    }
+
+    private Plan with(List<Work> otherJobs, List<Opened> otherOpened, List<Bought> otherBought) {
+        return new Plan(motorcycle, near, made, otherJobs, otherOpened, otherBought, sessions);
     }
 }

@@ -2,6 +2,8 @@ package ofisino.server.tradebook;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -19,6 +21,7 @@ import ofisino.server.testing.Api;
 import ofisino.server.testing.TestGarage;
 import ofisino.server.tradebook.Plan.Bought;
 import ofisino.server.tradebook.Plan.Opened;
+import ofisino.server.tradebook.Plan.Session;
 import ofisino.server.tradebook.Plan.Span;
 import ofisino.server.tradebook.Plan.Work;
 import tools.jackson.databind.JsonNode;
@@ -27,6 +30,7 @@ import tools.jackson.databind.JsonNode;
 final class PlanReader {
     private static final Anatomy ANATOMY = Anatomy.load();
     private static final Nearby NEARBY = Nearby.load();
+    private static final ZoneId ZONE = ZoneId.of("Europe/Vienna");
 
     private final Api api;
     private final String base;
@@ -96,7 +100,47 @@ final class PlanReader {
                         .ok()
                         .valueStream()
                         .map(PlanReader::bought)
-                        .toList());
+                        .toList(),
+                sessions());
+    }
+
+    /** The times that the person set, on the days on which something is done. */
+    private List<Session> sessions() {
+        List<Span> worked = activities.values().stream()
+                .filter(a -> !a.path("people").isEmpty())
+                .flatMap(a -> a.path("stretches").valueStream())
+                .map(PlanReader::span)
+                .toList();
+        List<JsonNode> times =
+                api.get("/api/calendar").ok().path("windows").valueStream().toList();
+        return worked.stream()
+                .map(w -> w.from().atZone(ZONE).toLocalDate())
+                .distinct()
+                .flatMap(day -> times.stream()
+                        .filter(t -> t.path("day")
+                                .asString()
+                                .equals(day.getDayOfWeek().name()))
+                        .map(t -> new Span(at(day, t, "fromMinute"), at(day, t, "toMinute"))))
+                .map(stay -> new Session(
+                        stay,
+                        worked.stream()
+                                .filter(w -> w.from().isBefore(stay.to())
+                                        && stay.from().isBefore(w.to()))
+                                .toList()))
+                .toList();
+    }
+
+    private static Instant at(LocalDate day, JsonNode time, String field) {
+        return day.atStartOfDay()
+                .plusMinutes(time.path(field).asInt())
+                .atZone(ZONE)
+                .toInstant();
+    }
+
+    private static Span span(JsonNode s) {
+        return new Span(
+                Instant.parse(s.path("from").asString()),
+                Instant.parse(s.path("to").asString()));
     }
 
     /** What each strip-down is for, to see what waits for what. */
@@ -173,9 +217,7 @@ final class PlanReader {
                         .get("JOB:" + id)
                         .path("stretches")
                         .valueStream()
-                        .map(s -> new Span(
-                                Instant.parse(s.path("from").asString()),
-                                Instant.parse(s.path("to").asString())))
+                        .map(PlanReader::span)
                         .toList(),
                 Duration.ofMinutes(waitMinutes),
                 j.path("cautions").valueStream().map(JsonNode::asString).toList(),

@@ -158,6 +158,7 @@ class PlantedBreachTest {
         plant(75, p -> first(p, j -> j.has(Detail.WATER_TEST)));
         plant(77, p -> p.opening(o -> true, o -> o.closedAt(o.stripTo())));
         coats();
+        plant(85, Plan::packed);
         plant(93, p -> last(p, j -> j.isIn("BRAKES") && j.does(Operation.BLEED)));
     }
 

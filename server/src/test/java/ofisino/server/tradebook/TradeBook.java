@@ -14,7 +14,8 @@ final class TradeBook {
                     ChassisSentences.all(),
                     EngineSentences.all(),
                     FinishSentences.all(),
-                    CoatSentences.all())
+                    CoatSentences.all(),
+                    SessionSentences.all())
             .flatMap(List::stream)
             .toList();
 

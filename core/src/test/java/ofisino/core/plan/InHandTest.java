@@ -4,12 +4,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import ofisino.core.kernel.Aim;
 import ofisino.core.plan.calendar.TimeWindow;
 import ofisino.core.plan.problem.Activity;
@@ -43,6 +46,37 @@ class InHandTest {
                 .isBefore(start(21, List.of(Set.of(new ActivityId("sill"))), "sill"));
     }
 
+    /** Two welded panels and two brakes of an hour each, evenings of two hours: each evening is for the one or the other, not for both. */
+    @Test
+    void aSessionHoldsFewPiecesOfWork() {
+        List<Activity> activities = Stream.of("weld left", "brake front", "weld right", "brake rear")
+                .map(id -> work(id, 4))
+                .toList();
+        List<TimeWindow> evenings = IntStream.range(0, 20)
+                .mapToObj(day -> NOW.plus(Duration.ofDays(day)))
+                .map(from -> new TimeWindow(from, from.plus(Duration.ofHours(2))))
+                .toList();
+        Plan plan = plan(
+                activities,
+                List.of(),
+                evenings,
+                List.of(piece("weld left", "weld right"), piece("brake front", "brake rear")));
+        assertThat(day(plan, "weld left")).isEqualTo(day(plan, "weld right"));
+        assertThat(day(plan, "brake front")).isEqualTo(day(plan, "brake rear")).isNotEqualTo(day(plan, "weld left"));
+    }
+
+    private static LocalDate day(Plan plan, String id) {
+        return plan.of(new ActivityId(id))
+                .orElseThrow()
+                .start()
+                .atZone(ZoneOffset.UTC)
+                .toLocalDate();
+    }
+
+    private static PlanProblem.Piece piece(String... ids) {
+        return new PlanProblem.Piece(Stream.of(ids).map(ActivityId::new).collect(Collectors.toSet()), false);
+    }
+
     private static Instant start(int daysAway, List<Set<ActivityId>> inHand, String of) {
         List<Activity> activities = new ArrayList<>();
         activities.add(work("door", SLOTS_A_DAY).with(Activity.Timing.FREE.waiting(Duration.ofDays(daysAway))));
@@ -52,6 +86,19 @@ class InHandTest {
                 .mapToObj(day -> NOW.plus(Duration.ofDays(day)))
                 .map(from -> new TimeWindow(from, from.plus(Duration.ofHours(4))))
                 .toList();
+        Plan plan = plan(
+                activities,
+                List.of(Link.of("door", "hang")),
+                evenings,
+                Stream.concat(
+                                inHand.stream().map(left -> new PlanProblem.Piece(left, true)),
+                                Stream.of(piece("door", "hang")))
+                        .toList());
+        return plan.of(new ActivityId(of)).orElseThrow().start();
+    }
+
+    private static Plan plan(
+            List<Activity> activities, List<Link> links, List<TimeWindow> evenings, List<PlanProblem.Piece> pieces) {
         var problem = new PlanProblem(
                 NOW,
                 NOW.plus(Duration.ofDays(60)),
@@ -60,16 +107,15 @@ class InHandTest {
                 List.of(),
                 List.of(),
                 activities,
-                List.of(Link.of("door", "hang")),
+                links,
                 List.of(),
                 List.of(),
                 Optional.empty(),
                 List.of(Aim.RUNNER),
                 Optional.empty(),
-                inHand,
+                pieces,
                 Optional.empty());
-        Plan plan = ((PlanOutcome.Planned) Planner.plan(problem, new Planner.Budget(60, 1))).plan();
-        return plan.of(new ActivityId(of)).orElseThrow().start();
+        return ((PlanOutcome.Planned) Planner.plan(problem, new Planner.Budget(60, 1))).plan();
     }
 
     private static Activity work(String id, int slots) {

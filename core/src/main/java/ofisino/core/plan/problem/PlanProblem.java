@@ -20,7 +20,8 @@ import ofisino.core.plan.calendar.TimeWindow;
  * @param now         nothing may be planned before
  * @param horizon     nothing may be planned after
  * @param milestones  the order in which the finishes of the aims matter
- * @param inHand      by package that is begun, what is left of it: it is finished before another begins, unless that costs a milestone a week
+ * @param pieces      pieces of work of several jobs: one that is begun is finished before another begins, and a session holds few of them, unless
+ *                    that costs a milestone a week
  * @param kept        the plan that is followed now, for stability
  */
 public record PlanProblem(
@@ -37,8 +38,15 @@ public record PlanProblem(
         Optional<Purse> purse,
         List<Aim> milestones,
         Optional<LocalDate> target,
-        List<Set<ActivityId>> inHand,
+        List<Piece> pieces,
         Optional<Plan> kept) {
+
+    /** @param left what of it is not over @param begun some of it is in hand or done */
+    public record Piece(Set<ActivityId> left, boolean begun) {
+        public Piece {
+            left = Set.copyOf(left);
+        }
+    }
 
     /** Time is counted in quarters of an hour. */
     public static final Duration SLOT = Duration.ofMinutes(15);
@@ -188,7 +196,7 @@ public record PlanProblem(
         stripDowns = List.copyOf(stripDowns);
         exclusions = List.copyOf(exclusions);
         milestones = List.copyOf(milestones);
-        inHand = List.copyOf(inHand);
+        pieces = List.copyOf(pieces);
         ProblemNames.check(activities, links, stripDowns, exclusions);
     }
 
@@ -278,7 +286,7 @@ public record PlanProblem(
                 otherPurse,
                 milestones,
                 target,
-                inHand,
+                pieces,
                 otherKept);
     }
 
@@ -304,7 +312,7 @@ public record PlanProblem(
                 purse,
                 milestones,
                 target,
-                inHand,
+                pieces,
                 kept);
     }
 }

@@ -79,7 +79,11 @@ final class Instance {
     final int[][] milestones;
     /** By activity: the first milestone that needs it. */
     final int[] neededFor;
-    /** By package that is begun: what is left of it. */
+    /** By activity: the number of its piece of work, or {@link #NONE}. */
+    final int[] piece;
+
+    final int pieces;
+    /** By piece that is begun: what is left of it. */
     final int[][] inHand;
     /** By activity: a package that is begun waits for it, or it is of one. */
     final boolean[] forInHand;
@@ -170,17 +174,26 @@ final class Instance {
         milestones = milestones();
         neededFor = filled(milestones.length);
         for (int m = milestones.length - 1; m >= 0; m--) for (int a : milestones[m]) neededFor[a] = m;
-        inHand = problem.inHand().stream()
-                .map(left -> left.stream()
-                        .filter(index::containsKey)
-                        .mapToInt(index::get)
-                        .toArray())
+        List<PlanProblem.Piece> all = problem.pieces();
+        pieces = all.size();
+        piece = filled(NONE);
+        for (int p = 0; p < pieces; p++) for (int a : indexesOf(all.get(p))) piece[a] = p;
+        inHand = all.stream()
+                .filter(PlanProblem.Piece::begun)
+                .map(this::indexesOf)
                 .filter(left -> left.length > 0)
                 .toArray(int[][]::new);
         forInHand = new boolean[size];
         for (int[] left : inHand) for (int a : left) forInHand[a] = true;
         for (int i = size - 1; i >= 0; i--)
             if (forInHand[topological[i]]) for (Link l : before[topological[i]]) forInHand[l.other()] = true;
+    }
+
+    private int[] indexesOf(PlanProblem.Piece of) {
+        return of.left().stream()
+                .filter(index::containsKey)
+                .mapToInt(index::get)
+                .toArray();
     }
 
     private ExternalCalendar[] doorsOf(Setting setting) {

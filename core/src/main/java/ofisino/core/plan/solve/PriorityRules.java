@@ -16,6 +16,8 @@ final class PriorityRules {
     enum Rule {
         /** Whatever shares a strip-down one after the other, so that it is closed soon; the strip-down that presses most first. */
         BY_OPENING,
+        /** One piece of work after the other, the one that presses most first. */
+        BY_PIECE,
         LONGEST_TAIL,
         LATEST_FINISH,
         LATEST_START,
@@ -66,7 +68,8 @@ final class PriorityRules {
             case LATEST_FINISH -> by(a -> latestFinish[a]);
             case LATEST_START -> by(a -> latestStart[a]);
             case MOST_SUCCESSORS -> by(a -> -followers[a]);
-            case BY_OPENING -> byStripDown();
+            case BY_OPENING -> byGroup(groups());
+            case BY_PIECE -> byGroup(pieces());
             case GIVEN -> by(a -> 0);
         };
     }
@@ -90,8 +93,7 @@ final class PriorityRules {
         return feasible(preference);
     }
 
-    private int[] byStripDown() {
-        int[] group = groups();
+    private int[] byGroup(int[] group) {
         long[] presses = new long[in.size];
         int[] milestone = new int[in.size];
         Arrays.fill(presses, Long.MAX_VALUE);
@@ -122,6 +124,19 @@ final class PriorityRules {
             if (in.strip[o] != Instance.NONE) join(group, in.strip[o], in.refit[o]);
         }
         for (int a = 0; a < in.size; a++) group[a] = leader(group, a);
+        return group;
+    }
+
+    /** Activities of one piece of work, each piece by one of its number. */
+    private int[] pieces() {
+        int[] first = new int[in.pieces];
+        Arrays.fill(first, Instance.NONE);
+        int[] group = new int[in.size];
+        for (int a = 0; a < in.size; a++) {
+            int p = in.piece[a];
+            if (p != Instance.NONE && first[p] == Instance.NONE) first[p] = a;
+            group[a] = p == Instance.NONE ? a : first[p];
+        }
         return group;
     }
 

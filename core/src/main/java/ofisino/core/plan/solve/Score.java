@@ -5,8 +5,8 @@ import ofisino.core.plan.problem.PlanProblem;
 
 /**
  * How good a schedule is, the first differing number deciding and the smaller being better: what could not be placed; what is late against a
- * deadline; where packages are begun, each milestone in steps of a person's patience, and the days until those packages are finished; the day of each
- * milestone in the order of the project's policy; days after the target; moves against the plan that is followed;
+ * deadline; where there are pieces of work, each milestone in steps of a person's patience, the days until those that are begun are finished, and how
+ * many more than one a session holds; the day of each milestone in the order of the project's policy; days after the target; moves against the plan that is followed;
  * interruptions; hours in which accesses stand open; and at last the seconds of the milestones, so that equal days are not equal plans.
  */
 record Score(long[] parts, int firstDay) implements Comparable<Score> {
@@ -16,7 +16,7 @@ record Score(long[] parts, int firstDay) implements Comparable<Score> {
     static Score of(ScheduleGeneration pass) {
         Instance in = pass.in;
         int milestones = in.milestones.length;
-        int firstDay = LATE + 1 + (in.inHand.length > 0 ? milestones + 1 : 0);
+        int firstDay = LATE + 1 + (in.pieces > 1 ? milestones + 2 : 0);
         long[] parts = new long[firstDay + 2 * milestones + 4];
         for (int a = 0; a < in.size; a++) {
             if (!pass.placed[a]) parts[UNPLACED] += 2;
@@ -32,10 +32,11 @@ record Score(long[] parts, int firstDay) implements Comparable<Score> {
             parts[firstDay + milestones + 4 + m] = finish;
             latest = Math.max(latest, finish);
         }
-        if (in.inHand.length > 0) {
+        if (in.pieces > 1) {
             for (int m = 0; m < milestones; m++)
                 parts[LATE + 1 + m] = parts[firstDay + m] / PlanProblem.PATIENCE.toDays();
             parts[LATE + 1 + milestones] = daysInHand(pass);
+            parts[LATE + 2 + milestones] = changes(pass);
         }
         int after = firstDay + milestones;
         int last = in.time.dayOf(latest);
@@ -48,6 +49,34 @@ record Score(long[] parts, int firstDay) implements Comparable<Score> {
         for (int o = 0; o < in.refit.length; o++)
             if (pass.placed[in.refit[o]]) parts[after + 3] += pass.end[in.refit[o]] - pass.opened(o);
         return new Score(parts, firstDay);
+    }
+
+    /** How many pieces of work more than one each session holds, over all sessions of all people. */
+    private static long changes(ScheduleGeneration pass) {
+        Instance in = pass.in;
+        long found = 0;
+        int[] seenIn = new int[in.pieces];
+        Arrays.fill(seenIn, Instance.NONE);
+        for (int person = 0; person < pass.shed.at.length; person++) {
+            int[] at = pass.shed.at[person];
+            int[] session = in.time.window[person];
+            int now = Instance.NONE;
+            int held = 0;
+            for (int t = 0; t < at.length; t++) {
+                if (at[t] < 0 || in.piece[at[t]] == Instance.NONE) continue;
+                if (session[t] != now) {
+                    now = session[t];
+                    held = 0;
+                    Arrays.fill(seenIn, Instance.NONE);
+                }
+                int piece = in.piece[at[t]];
+                if (seenIn[piece] == now) continue;
+                seenIn[piece] = now;
+                if (held++ > 0) found++;
+            }
+            Arrays.fill(seenIn, Instance.NONE);
+        }
+        return found;
     }
 
     /** Until each package that is begun is finished; what has no date counts nothing here, it counts before all else. */

@@ -254,18 +254,20 @@ final class Statement {
         return new Stated(rest.problem(), doubts, subjects, apart());
     }
 
-    /** What is left of each piece of work that is begun. */
-    private List<Set<ActivityId>> inHand() {
+    /** What is left of each piece of work that has several jobs, or is begun. */
+    private List<PlanProblem.Piece> pieces() {
         Map<UUID, List<Job>> pieces =
                 jobs.stream().collect(Collectors.groupingBy(Job::piece, LinkedHashMap::new, Collectors.toList()));
         return pieces.values().stream()
-                .filter(piece -> piece.stream()
-                        .anyMatch(j -> j.state().isInHand() || j.state().isDone()))
-                .map(piece -> piece.stream()
-                        .filter(j -> open.containsKey(j.id()))
-                        .map(j -> ActivityId.job(j.id()))
-                        .collect(Collectors.toSet()))
-                .filter(left -> !left.isEmpty())
+                .map(piece -> new PlanProblem.Piece(
+                        piece.stream()
+                                .filter(j -> open.containsKey(j.id()))
+                                .map(j -> ActivityId.job(j.id()))
+                                .collect(Collectors.toSet()),
+                        piece.stream()
+                                .anyMatch(j -> j.state().isInHand() || j.state().isDone())))
+                .filter(piece -> piece.left().size() > 1
+                        || piece.begun() && !piece.left().isEmpty())
                 .toList();
     }
 
@@ -292,7 +294,7 @@ final class Statement {
                 money.map(m -> PlanProblem.Purse.monthly(m.leftMinor(), m.monthlyMinor(), today(), MONTHS)),
                 List.of(Aim.values()),
                 target,
-                inHand(),
+                pieces(),
                 followed);
     }
 

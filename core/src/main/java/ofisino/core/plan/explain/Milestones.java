@@ -1,9 +1,10 @@
 package ofisino.core.plan.explain;
 
+import java.time.Duration;
 import java.time.Instant;
-import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -25,7 +26,8 @@ public final class Milestones {
     /**
      * @param finish when everything that the aim needs is complete
      * @param chain  from the last activity back to what nothing but time itself holds
-     * @param holder the link of the chain that one can do most about: the last awaited part, or else the longest work
+     * @param holder what takes most of the way there: the part or shop that is awaited longest, or else, where one's own work takes longer than
+     *               that, the longest work
      */
     public record Milestone(Instant finish, List<ActivityId> chain, ActivityId holder) {}
 
@@ -33,7 +35,7 @@ public final class Milestones {
     public static Optional<Milestone> milestone(PlanProblem problem, Plan plan, Aim aim) {
         return last(plan, new NeededFor(problem).aim(aim)).map(last -> {
             List<ActivityId> chain = chain(plan, last.id());
-            return new Milestone(last.end(), chain, holder(problem.activities(), chain));
+            return new Milestone(last.end(), chain, holder(problem, plan, chain));
         });
     }
 
@@ -58,15 +60,31 @@ public final class Milestones {
         return List.copyOf(chain);
     }
 
-    private static ActivityId holder(Collection<Activity> activities, List<ActivityId> chain) {
+    private static ActivityId holder(PlanProblem problem, Plan plan, List<ActivityId> chain) {
         Map<ActivityId, Activity> byId = new HashMap<>();
-        for (Activity a : activities) byId.put(a.id(), a);
-        return chain.stream()
-                .filter(id -> byId.get(id).kind() == Activity.ActivityKind.ORDER
-                        || byId.get(id).kind() == Activity.ActivityKind.SENT_OUT)
-                .findFirst()
+        for (Activity a : problem.activities()) byId.put(a.id(), a);
+        Map<ActivityId, Duration> takes = new LinkedHashMap<>();
+        Instant before = problem.now();
+        for (int i = chain.size() - 1; i >= 0; i--) {
+            Instant done = plan.of(chain.get(i)).orElseThrow().end();
+            takes.put(chain.get(i), Duration.between(before, done));
+            before = done;
+        }
+        Duration own = takes.entrySet().stream()
+                .filter(e -> !isAwaited(byId.get(e.getKey())))
+                .map(Map.Entry::getValue)
+                .reduce(Duration.ZERO, Duration::plus);
+        return takes.entrySet().stream()
+                .filter(e -> isAwaited(byId.get(e.getKey())))
+                .max(Map.Entry.comparingByValue())
+                .filter(e -> e.getValue().compareTo(own) >= 0)
+                .map(Map.Entry::getKey)
                 .orElseGet(() -> chain.stream()
                         .max(Comparator.comparingInt(id -> byId.get(id).workSlots()))
                         .orElseThrow());
+    }
+
+    private static boolean isAwaited(Activity a) {
+        return a.kind() == Activity.ActivityKind.ORDER || a.kind() == Activity.ActivityKind.SENT_OUT;
     }
 }

@@ -5557,7 +5557,7 @@ export interface components {
             /** Format: int32 */
             undated: number;
             /** Format: int32 */
-            unpriced: number;
+            unvalued: number;
         };
         PinRequest: {
             activity: string;

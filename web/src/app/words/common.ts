@@ -164,6 +164,7 @@ export const common = {
     purchase_order: 'order',
     order_line: 'order',
     calendar_window: 'time in the garage',
+    calendar_set_up: 'time to set up and clear away',
     work_chain: 'piece of work',
     job: 'job',
     job_link: 'order of work',

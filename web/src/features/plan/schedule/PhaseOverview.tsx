@@ -90,7 +90,7 @@ function PhaseLine({ phase: p, at }: { phase: Phase; at: (instant: Date) => numb
             : t('phases.left', { time: hours(p.minutesLeft) })}
           {p.undated > 0 && ` · ${t('phases.undated', { count: p.undated })}`}
           {!!p.toBuyMinor && ` · ${t('phases.toBuy', { money: format.roughly(p.toBuyMinor, format.currency) })}`}
-          {p.unpriced > 0 && ` · ${t('phases.unpriced', { count: p.unpriced })}`}
+          {p.unvalued > 0 && ` · ${t('phases.unpriced', { count: p.unvalued })}`}
         </p>
       </div>
       <div className="grow">

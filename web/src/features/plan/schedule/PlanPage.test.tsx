@@ -240,7 +240,7 @@ it('shows the whole project by its phases, with what is done and what has no dat
     jobsLeft: 0,
     undated: 0,
     toBuyMinor: 0,
-    unpriced: 0,
+    unvalued: 0,
     ...more,
   })
   server.when(
@@ -256,7 +256,7 @@ it('shows the whole project by its phases, with what is done and what has no dat
           jobsLeft: 5,
           undated: 2,
           toBuyMinor: 12_040,
-          unpriced: 1,
+          unvalued: 1,
         }),
       ],
       milestones: [

@@ -307,7 +307,7 @@ class MainLineJourneyTest {
     }
 
     private void verify(String piece, String title, boolean begun) {
-        desk.locator("section[aria-label='" + piece + "'] li button:has-text('" + title + "')")
+        desk.locator("details[aria-label='" + piece + "'] li button:has-text('" + title + "')")
                 .click();
         Clearing.clear(desk);
         confirmEach(desk);

@@ -75,7 +75,7 @@ class ScopeJourneyTest {
 
             // what has to be so before the first step
             go(desk, word("nav.work"));
-            desk.locator("section[aria-label='Gearbox and clutch: renew'] li button")
+            desk.locator("details[aria-label='Gearbox and clutch: renew'] li button")
                     .first()
                     .click();
             says(desk, word("permit.begin")); // what stands in the way has come; until then the button moves

@@ -90,7 +90,7 @@ record PlanController(PlanService service, PlanAnswers answers, PlanComparisons 
      * @param jobsLeft    that are not over
      * @param undated     of these, how many have no date
      * @param toBuyMinor  what their parts that are still to order are thought to cost
-     * @param unpriced    how many of these parts have no price
+     * @param unvalued    how many of these parts have no price
      */
     record PhaseResponse(
             Phase phase,
@@ -102,7 +102,7 @@ record PlanController(PlanService service, PlanAnswers answers, PlanComparisons 
             int jobsLeft,
             int undated,
             long toBuyMinor,
-            int unpriced) {}
+            int unvalued) {}
 
     /**
      * @param phases     in their order, those that the project has

@@ -17,8 +17,8 @@ public interface Calendars {
      */
     Map<UUID, List<TimeWindow>> everybody(Caller caller, LocalDate first, LocalDate last);
 
-    /** The same without what each needs to set up and clear away. */
-    Map<UUID, List<TimeWindow>> timeToWork(Caller caller, LocalDate first, LocalDate last);
+    /** What is left of such times without what each person needs to set up and clear away. */
+    Map<UUID, List<TimeWindow>> timeToWork(Caller caller, Map<UUID, List<TimeWindow>> sessions);
 
     /** What the asking person needs in each session. */
     SetUp setUp(Caller caller);

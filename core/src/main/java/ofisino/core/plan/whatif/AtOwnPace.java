@@ -3,20 +3,22 @@ package ofisino.core.plan.whatif;
 import java.time.Instant;
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
 import ofisino.core.kernel.Aim;
-import ofisino.core.plan.explain.Milestones;
 import ofisino.core.plan.problem.Activity;
+import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.NeededFor;
 import ofisino.core.plan.problem.Plan;
 import ofisino.core.plan.problem.PlanOutcome;
 import ofisino.core.plan.problem.PlanProblem;
 import ofisino.core.plan.progress.TurnUp;
+import ofisino.core.plan.solve.InOrder;
 import ofisino.core.plan.solve.Planner;
 
 /** What becomes of a plan when people come as often as they do and take the hours that they take: the same work in the same order, later. What has a fixed time is put off. */
 public final class AtOwnPace {
-    /** The order is that of the plan: there is nothing to look for. */
-    private static final Planner.Budget ONE = new Planner.Budget(1, 1);
+    private static final Planner.Budget FEW = new Planner.Budget(12, 1);
 
     private AtOwnPace() {}
 
@@ -38,11 +40,22 @@ public final class AtOwnPace {
     public static Map<Aim, Instant> milestones(PlanProblem problem, Plan plan, Pace pace) {
         PlanProblem slower = slower(problem, pace);
         Map<Aim, Instant> found = new EnumMap<>(Aim.class);
-        if (Planner.plan(slower.keeping(plan), ONE) instanceof PlanOutcome.Planned p) {
-            var needed = new NeededFor(slower);
-            for (Aim aim : Aim.values())
-                Milestones.last(p.plan(), needed.aim(aim)).ifPresent(last -> found.put(aim, last.end()));
-        }
+        Map<ActivityId, Instant> ends = ends(slower, plan);
+        var needed = new NeededFor(slower);
+        for (Aim aim : Aim.values())
+            needed.aim(aim).stream()
+                    .flatMap(id -> Optional.ofNullable(ends.get(id)).stream())
+                    .max(Instant::compareTo)
+                    .ifPresent(finish -> found.put(aim, finish));
+        return found;
+    }
+
+    /** In the order of the plan; where that does not go, in one that does. */
+    private static Map<ActivityId, Instant> ends(PlanProblem slower, Plan plan) {
+        Map<ActivityId, Instant> found = InOrder.ends(slower, plan);
+        if (found.isEmpty() && Planner.plan(slower.keeping(plan), FEW) instanceof PlanOutcome.Planned other)
+            return other.plan().activities().values().stream()
+                    .collect(Collectors.toMap(Plan.Scheduled::id, Plan.Scheduled::end));
         return found;
     }
 

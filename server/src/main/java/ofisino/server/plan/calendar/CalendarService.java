@@ -102,11 +102,11 @@ record CalendarService(CalendarMapper mapper, Garages garages, Clock clock) impl
     }
 
     @Override
-    public Map<UUID, List<TimeWindow>> timeToWork(Caller caller, LocalDate first, LocalDate last) {
+    public Map<UUID, List<TimeWindow>> timeToWork(Caller caller, Map<UUID, List<TimeWindow>> sessions) {
         Map<UUID, SetUp> setUps = setUps(caller);
-        Map<UUID, List<TimeWindow>> found = everybody(caller, first, last);
+        Map<UUID, List<TimeWindow>> found = new LinkedHashMap<>(sessions);
         found.replaceAll(
-                (account, sessions) -> setUps.getOrDefault(account, SetUp.USUAL).workIn(sessions));
+                (account, times) -> setUps.getOrDefault(account, SetUp.USUAL).workIn(times));
         return found;
     }
 

@@ -149,13 +149,12 @@ class PlanService implements Plans {
 
     private GarageNow garage(Caller caller, ZoneId zone) {
         LocalDate today = LocalDate.ofInstant(clock.instant(), zone);
-        LocalDate last = today.plusDays(Statement.HORIZON.toDays());
+        Map<UUID, List<TimeWindow>> sessions =
+                calendars.everybody(caller, today, today.plusDays(Statement.HORIZON.toDays()));
         return new GarageNow(
                 caller,
-                people(caller, calendars.timeToWork(caller, today, last)),
-                calendars.everybody(caller, today, last).values().stream()
-                        .flatMap(List::stream)
-                        .toList(),
+                people(caller, calendars.timeToWork(caller, sessions)),
+                sessions.values().stream().flatMap(List::stream).toList(),
                 zone,
                 nextSlot(clock.instant()));
     }

@@ -1,23 +1,8 @@
-import { useMutation, useQueryClient, type Query, type QueryClient } from '@tanstack/react-query'
+import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useRef } from 'react'
 import { Problem } from './client'
+import { lookAgain } from './lookAgain'
 import { announce } from './notices'
-
-/** A change of the garage may move any figure that is on the page (its plan, its road list, its sums); what the program itself knows stays. */
-export const mayHaveChanged = (query: Query) => (query.options as { staleTime?: unknown }).staleTime !== Infinity
-
-/** A first answer that is still on its way was asked for before the change: once it is here it is asked for again. */
-const lookAgain = (queries: QueryClient) => {
-  const early = queries.getQueryCache().findAll({
-    predicate: (query) =>
-      mayHaveChanged(query) && query.state.data === undefined && query.state.fetchStatus === 'fetching',
-  })
-  void queries.invalidateQueries({ predicate: mayHaveChanged })
-  for (const query of early)
-    void query.promise
-      ?.catch(() => undefined)
-      .then(() => queries.invalidateQueries({ queryKey: query.queryKey, exact: true }))
-}
 
 type Options<T, V> = {
   /** What to say when it is done; undo is offered with it. Nothing for a change that shows by itself. */
@@ -44,7 +29,7 @@ export function useWrite<T, V>(run: (values: V, writeId: string) => Promise<T>, 
     onSuccess: (answer, values) => {
       const id = pending.current?.id
       pending.current = undefined
-      lookAgain(queries)
+      void lookAgain(queries)
       const text = options.said?.(values, answer)
       if (text) announce({ text, undo: options.undoable === false ? undefined : id })
       options.done?.(answer, values)

@@ -51,7 +51,7 @@ class Server {
     const key = `${sent.method} ${sent.path}`
     if (!this.replies.has(key)) throw new Error(`the test says no answer to ${key}`)
     const reply = this.replies.get(key)
-    const body: unknown = typeof reply === 'function' ? (reply as (s: Sent) => unknown)(sent) : reply
+    const body: unknown = await (typeof reply === 'function' ? (reply as (s: Sent) => unknown)(sent) : reply)
     if (body instanceof Refusal) return json(body.status, body.body)
     return body === undefined ? new Response(null, { status: 204 }) : json(200, body)
   }

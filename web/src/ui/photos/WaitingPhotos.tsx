@@ -1,7 +1,7 @@
 import { useEffect, useSyncExternalStore } from 'react'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
-import { mayHaveChanged } from '@/api/useWrite'
+import { lookAgain } from '@/api/lookAgain'
 import { waitingPhotos } from '@/api/photos/waiting'
 import { sessionQuery } from '@/api/queries'
 
@@ -19,8 +19,7 @@ export function WaitingPhotos() {
     if (!accountId) return
     const sendDue = () => {
       const due = waitingPhotos.due(accountId)
-      if (due.length > 0)
-        void waitingPhotos.send(due).then(() => void queries.invalidateQueries({ predicate: mayHaveChanged }))
+      if (due.length > 0) void waitingPhotos.send(due).then(() => lookAgain(queries))
     }
     sendDue()
     const timer = setInterval(() => navigator.onLine && sendDue(), everyMs)
@@ -44,11 +43,7 @@ export function WaitingPhotos() {
           <button
             type="button"
             className="btn btn-sm min-h-11"
-            onClick={() =>
-              void waitingPhotos
-                .send(mine.map((p) => p.id))
-                .then(() => void queries.invalidateQueries({ predicate: mayHaveChanged }))
-            }
+            onClick={() => void waitingPhotos.send(mine.map((p) => p.id)).then(() => lookAgain(queries))}
           >
             {t('tryAgain')}
           </button>

@@ -2,7 +2,7 @@ import { useState, useSyncExternalStore } from 'react'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import type { Subject } from '@/api/client'
-import { mayHaveChanged } from '@/api/useWrite'
+import { lookAgain } from '@/api/lookAgain'
 import { announce } from '@/api/notices'
 import { waitingPhotos } from '@/api/photos/waiting'
 import { sessionQuery } from '@/api/queries'
@@ -24,7 +24,7 @@ export function usePhotos(draft: string, subject: Subject) {
     setTo(subjectId)
     const ids = mine.map((p) => p.writeId)
     const done = await waitingPhotos.attach(draft, subject, subjectId)
-    await queries.invalidateQueries({ predicate: mayHaveChanged })
+    await lookAgain(queries)
     if (done) {
       setTo(undefined)
       announce({ text: t('photo.added', { count: ids.length }), undo: ids.length === 1 ? ids[0] : undefined })

@@ -26,6 +26,7 @@ const chosen = {
   stages: 'ActualRow.stage',
   tightnesses: 'FastenerRequest.tightness',
   phases: 'PhaseResponse.phase',
+  standings: 'JobResponse.standing',
   grades: 'NeedFields.grade',
   sides: 'NeedFields.side',
   outstandingKinds: 'NewOutstandingRequest.kind',

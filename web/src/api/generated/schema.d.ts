@@ -3666,6 +3666,8 @@ export interface components {
         ChainResponse: {
             /** Format: uuid */
             id: string;
+            /** @enum {string} */
+            phase?: "ASSESS_AND_STRIP" | "STRUCTURE" | "MECHANICAL" | "BODY_AND_PAINT" | "REFIT" | "START_AND_TEST" | "ROAD";
             shared: boolean;
             title: string;
         };
@@ -4560,10 +4562,16 @@ export interface components {
             /** Format: int32 */
             spentMinutes: number;
             /** @enum {string} */
+            standing: "IN_HAND" | "READY" | "WAITS_FOR_PARTS" | "WAITS" | "OVER";
+            /** @enum {string} */
             state: "PROPOSED" | "PLANNED" | "BEGUN" | "TRIAL_FITTED" | "LOOSE" | "WORKS_NOT_BUTTONED_UP" | "FINISHED" | "VERIFIED" | "DROPPED";
             /** @enum {string} */
             system?: "STRUCTURE" | "BRAKES" | "STEERING_AND_SUSPENSION" | "ENGINE" | "COOLING" | "FUEL" | "EXHAUST" | "TRANSMISSION" | "ELECTRICAL" | "RESTRAINT" | "BODY" | "GLASS_AND_SEALS" | "TRIM" | "WHEELS_AND_TYRES" | "PAPERS";
             title: string;
+            /** Format: int64 */
+            toBuyMinor?: number;
+            /** Format: int32 */
+            unvalued: number;
             /** Format: int64 */
             version: number;
             waitsFor: string[];
@@ -4849,6 +4857,7 @@ export interface components {
         MilestoneResponse: {
             /** @enum {string} */
             aim: "RUNNER" | "ROAD_READY" | "DRIVER" | "SHOW";
+            beyondAtOwnPace: boolean;
             chain: components["schemas"]["Subject"][];
             /** Format: date-time */
             finish: string;
@@ -6034,6 +6043,7 @@ export interface components {
             most?: number;
         };
         Road: {
+            beyondAtOwnPace: boolean;
             chain: components["schemas"]["Subject"][];
             holder: components["schemas"]["Subject"];
             /** Format: date */
@@ -6509,6 +6519,8 @@ export interface components {
             jobs: components["schemas"]["TonightJob"][];
             /** Format: int32 */
             minutes: number;
+            /** Format: int32 */
+            setUpMinutes: number;
         };
         TotalsResponse: {
             /** Format: int32 */

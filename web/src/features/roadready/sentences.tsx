@@ -3,6 +3,7 @@ import { Link, useParams } from 'react-router'
 import { Trans, useTranslation } from 'react-i18next'
 import type { Schemas } from '@/api/client'
 import { hours, useFormat } from '@/ui/format/format'
+import { Further } from '@/ui/page/Page'
 
 export type Today = Schemas['TodayResponse']
 
@@ -23,9 +24,9 @@ export function RoadSentence({ today }: { today: Today }) {
   if (today.dangerousWithoutWork > 0) return <>{t('today.noDate', { count: today.dangerousWithoutWork })}</>
   if (!road) return <>{today.nextGate ? t('today.nothingPlanned') : t('today.nothingInTheWay')}</>
   const date = format.far(road.onAtOwnPace ?? road.on)
-  const kept = !road.onAtOwnPace
+  const kept = road.beyondAtOwnPace
     ? t('today.ifAllKept')
-    : road.onAtOwnPace === road.on
+    : (road.onAtOwnPace ?? road.on) === road.on
       ? ''
       : t('today.ifKept', { date: format.far(road.on) })
   if (road.notBefore)
@@ -127,6 +128,7 @@ export function TonightSentence({ today }: { today: Today }) {
         }}
         components={{ b: bold, l: <Link className="link" to={pathOf(projectId, first)} /> }}
       />
+      {tonight.setUpMinutes > 0 && <Further>{t('today.setUp', { minutes: tonight.setUpMinutes })}</Further>}
     </>
   )
 }

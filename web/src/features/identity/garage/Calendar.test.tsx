@@ -14,6 +14,7 @@ it('sends what each session needs at its ends, with the times', async () => {
   expect(save).toBeDisabled()
   const setUp = screen.getByRole('spinbutton', { name: /Set-up and clear-away/ })
   await userEvent.clear(setUp)
+  expect(save).toBeDisabled() // nothing typed is not none
   await userEvent.type(setUp, '35')
   await userEvent.click(save)
   await waitFor(() => expect(server.writes('PUT /api/calendar')[0]!.body).toEqual({ windows, setUpMinutes: 35 }))

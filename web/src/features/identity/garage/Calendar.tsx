@@ -43,7 +43,8 @@ function Edit({ stored, setUpStored }: { stored: Window[]; setUpStored: number }
     (body: Schemas['CalendarBody'], id) => unwrap(api.PUT('/api/calendar', { body, ...write(id) })),
     { said: () => t('garage.timeSaved') },
   )
-  const changed = JSON.stringify(windows) !== JSON.stringify(stored) || Number(setUp) !== setUpStored
+  const minutes = setUp.trim() === '' ? NaN : Number(setUp)
+  const changed = JSON.stringify(windows) !== JSON.stringify(stored) || minutes !== setUpStored
   const put = (i: number, change: Partial<Window>) =>
     setWindows(windows.map((w, j) => (i === j ? { ...w, ...change } : w)))
   const week = windows.reduce((sum, w) => sum + Math.max(0, w.toMinute - w.fromMinute), 0)
@@ -120,8 +121,8 @@ function Edit({ stored, setUpStored }: { stored: Window[]; setUpStored: number }
         <button
           type="button"
           className="btn btn-primary"
-          disabled={save.isPending || !changed}
-          onClick={() => save.mutate({ windows, setUpMinutes: Number(setUp) })}
+          disabled={save.isPending || !changed || !Number.isInteger(minutes)}
+          onClick={() => save.mutate({ windows, setUpMinutes: minutes })}
         >
           {t('garage.saveTime')}
         </button>

@@ -1,8 +1,6 @@
 import { useTranslation } from 'react-i18next'
 import { Check, Circle, CircleDashed, CircleDot, Minus } from 'lucide-react'
-import type { Schemas } from '@/api/client'
 import { hours, useFormat } from '@/ui/format/format'
-import { isToOrder } from '@/api/toOrder'
 import { standingOf, type Job, type PieceOfWork } from './jobWork'
 
 const icons = {
@@ -21,22 +19,19 @@ const icons = {
 export function PieceOfWorkCard({
   piece,
   all,
-  needs,
   folded,
   onOpen,
 }: {
   piece: PieceOfWork
   all: Job[]
-  needs: Schemas['Need'][]
   folded: boolean
   onOpen: (jobId: string) => void
 }) {
   const { t } = useTranslation()
   const format = useFormat()
   const left = piece.jobs.reduce((sum, j) => sum + j.leftMinutes, 0)
-  const toBuy = needs.filter((n) => isToOrder(n) && piece.jobs.some((j) => j.id === n.jobId))
-  const cost = toBuy.reduce((sum, n) => sum + (n.estimateMinor ?? 0), 0)
-  const unpriced = toBuy.filter((n) => !n.estimateMinor).length
+  const cost = piece.jobs.reduce((sum, j) => sum + (j.toBuyMinor ?? 0), 0)
+  const unpriced = piece.jobs.reduce((sum, j) => sum + j.unvalued, 0)
   const facts = [
     t(`work.standing.${standingOf(piece)}`),
     t('work.steps', { done: piece.jobs.filter((j) => j.over).length, count: piece.jobs.length }),

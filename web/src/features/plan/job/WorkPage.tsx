@@ -95,8 +95,7 @@ function Work({
                     key={p.id}
                     piece={p}
                     all={work.jobs}
-                    needs={needs}
-                    folded={folds && standingOf(p) !== 'inHand'}
+                    folded={folds && standingOf(p) !== 'IN_HAND'}
                     onOpen={(id) => setParams({ job: id })}
                   />
                 ))}

@@ -26,30 +26,29 @@ it('gathers what is done once for all after the work that it serves', () => {
   ])
 })
 
-it('lies under the phase in which most of its work is, and says where it stands', () => {
-  const of = (id: string, phase: string, likelyMinutes: number, more: object = {}) =>
-    ({
-      id,
-      state: 'PLANNED',
-      phase,
-      chainId: '1',
-      effort: { likelyMinutes },
-      waitsFor: [],
-      lacks: [],
-      ...more,
-    }) as unknown as Job
-  const welded = [of('a', 'ASSESS_AND_STRIP', 30), of('b', 'STRUCTURE', 240), of('c', 'BODY_AND_PAINT', 60)]
-  const single = of('s', 'ROAD', 30, { chainId: undefined, gated: true })
-  const groups = byPhase(piecesOf([chain('1', 'Sill')], [...welded, single], names))
-  expect(groups.map((g) => [g.phase, g.pieces.map((p) => p.title)])).toEqual([
-    ['STRUCTURE', ['Sill']],
-    ['ROAD', ['single']],
+it('lies under its phase, what is in hand first, and stands where the first of its jobs does', () => {
+  const of = (id: string, chainId: string | undefined, phase: string, standing: string) =>
+    ({ id, chainId, phase, standing }) as unknown as Job
+  const chains = [
+    { ...chain('1', 'Floor'), phase: 'STRUCTURE' as const },
+    { ...chain('2', 'Sill'), phase: 'STRUCTURE' as const },
+  ]
+  const jobs = [
+    of('a', '1', 'ASSESS_AND_STRIP', 'READY'),
+    of('b', '1', 'STRUCTURE', 'WAITS'),
+    of('c', '2', 'STRUCTURE', 'OVER'),
+    of('d', '2', 'STRUCTURE', 'IN_HAND'),
+    of('s', undefined, 'ROAD', 'WAITS_FOR_PARTS'),
+  ]
+  const groups = byPhase(piecesOf(chains, jobs, names))
+  expect(groups.map((g) => [g.phase, g.pieces.map((p) => [p.title, standingOf(p)])])).toEqual([
+    [
+      'STRUCTURE',
+      [
+        ['Sill', 'IN_HAND'],
+        ['Floor', 'READY'],
+      ],
+    ],
+    ['ROAD', [['single', 'WAITS_FOR_PARTS']]],
   ])
-  const standing = (...jobs: Job[]) => standingOf({ id: 'p', title: '', jobs })
-  expect(standing(...welded)).toBe('ready')
-  expect(standing({ ...welded[0]!, state: 'BEGUN' }, welded[1]!)).toBe('inHand')
-  expect(standing({ ...welded[0]!, lacks: ['Sill'] })).toBe('parts')
-  expect(standing({ ...welded[0]!, waitsFor: ['x'] })).toBe('waits')
-  expect(standing(single)).toBe('waits')
-  expect(standing({ ...welded[0]!, over: true })).toBe('done')
 })

@@ -1,5 +1,5 @@
 import type { Schemas } from '@/api/client'
-import { phases } from '@/api/generated/enums'
+import { phases, standings } from '@/api/generated/enums'
 
 export type Job = Schemas['JobResponse']
 export type Chain = Schemas['ChainResponse']
@@ -9,14 +9,21 @@ export type Phase = NonNullable<Job['phase']>
 /** In hand, or done. */
 export const hasBegun = (j: Job) => !['PROPOSED', 'PLANNED', 'DROPPED'].includes(j.state)
 
-export type PieceOfWork = { id: string; title: string; jobs: Job[] }
+export type PieceOfWork = { id: string; title: string; phase: Phase | undefined; jobs: Job[] }
 
 /** Chains as they were made, what they end in together, then single jobs; a piece of work that is over goes to the end. */
 export function piecesOf(chains: Chain[], jobs: Job[], names: { shared: string; singles: string }): PieceOfWork[] {
   const jobsOf = (c: Chain) => jobs.filter((j) => j.chainId === c.id)
-  const pieces = chains.filter((c) => !c.shared).map((c) => ({ id: c.id, title: c.title, jobs: jobsOf(c) }))
-  pieces.push({ id: 'shared', title: names.shared, jobs: chains.filter((c) => c.shared).flatMap(jobsOf) })
-  pieces.push({ id: 'single', title: names.singles, jobs: jobs.filter((j) => !j.chainId) })
+  const pieces = chains
+    .filter((c) => !c.shared)
+    .map((c) => ({ id: c.id, title: c.title, phase: c.phase, jobs: jobsOf(c) }))
+  pieces.push({
+    id: 'shared',
+    title: names.shared,
+    phase: undefined,
+    jobs: chains.filter((c) => c.shared).flatMap(jobsOf),
+  })
+  pieces.push({ id: 'single', title: names.singles, phase: undefined, jobs: jobs.filter((j) => !j.chainId) })
   return pieces.filter((p) => p.jobs.length > 0).sort((a, b) => Number(isOver(a)) - Number(isOver(b)))
 }
 
@@ -46,7 +53,7 @@ export function groupsOf(pieces: PieceOfWork[], by: Exclude<Grouping, 'PHASE'>, 
 
 /** Pieces of work under the phase in which most of their work lies, in the order of the phases, what is in hand first; of what is loose, each job under its own. */
 export function byPhase(pieces: PieceOfWork[]): { phase: Phase | undefined; pieces: PieceOfWork[] }[] {
-  const parts = pieces.flatMap((p) => (isLoose(p) ? partsOf(p) : [{ phase: mostOf(p.jobs), piece: p }]))
+  const parts = pieces.flatMap((p) => (isLoose(p) ? partsOf(p) : [{ phase: p.phase, piece: p }]))
   return [...phases, undefined].flatMap((phase) => {
     const here = parts.filter((part) => part.phase === phase).map((part) => part.piece)
     here.sort((a, b) => standings.indexOf(standingOf(a)) - standings.indexOf(standingOf(b)))
@@ -60,21 +67,7 @@ const partsOf = (p: PieceOfWork) =>
     piece: { ...p, id: `${p.id} ${phase}`, jobs: p.jobs.filter((j) => j.phase === phase) },
   }))
 
-function mostOf(jobs: Job[]): Phase | undefined {
-  const minutes = (phase: Phase) =>
-    jobs.filter((j) => j.phase === phase).reduce((sum, j) => sum + j.effort.likelyMinutes, 0)
-  return phases.filter((p) => jobs.some((j) => j.phase === p)).sort((a, b) => minutes(b) - minutes(a))[0]
-}
+export type Standing = Job['standing']
 
-const standings = ['inHand', 'ready', 'parts', 'waits', 'done'] as const
-export type Standing = (typeof standings)[number]
-
-/** Where a piece of work stands: what is in hand, or else what its next step could do. */
-export function standingOf(p: PieceOfWork): Standing {
-  const open = p.jobs.filter((j) => !j.over)
-  if (open.length === 0) return 'done'
-  if (open.some(hasBegun)) return 'inHand'
-  const free = open.filter((j) => j.waitsFor.length === 0)
-  if (free.some((j) => j.lacks.length === 0 && !j.gated)) return 'ready'
-  return free.some((j) => j.lacks.length > 0) ? 'parts' : 'waits'
-}
+/** A piece of work stands where the first of its jobs does. */
+export const standingOf = (p: PieceOfWork): Standing => standings.find((s) => p.jobs.some((j) => j.standing === s))!

@@ -68,7 +68,9 @@ function RoadLine({ road, at }: { road: Plan['milestones'][number]; at: (instant
         </div>
         <p className="text-sm">
           {road.notBefore && `${t('phases.earliest')}: `}
-          {own ? t('phases.road', { kept: day(kept), own: day(own) }) : t('phases.roadBeyond', { kept: day(kept) })}
+          {road.beyondAtOwnPace && t('phases.roadBeyond', { kept: day(kept) })}
+          {own && t('phases.road', { kept: day(kept), own: day(own) })}
+          {!road.beyondAtOwnPace && !own && day(kept)}
         </p>
       </div>
     </li>

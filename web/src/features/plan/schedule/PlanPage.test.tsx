@@ -24,6 +24,7 @@ const plan = (more: object = {}) => ({
       aim: 'RUNNER',
       finish: '2026-03-05T20:00:00Z',
       finishAtOwnPace: '2026-03-05T20:30:00Z',
+      beyondAtOwnPace: false,
       holder: { kind: 'JOB', id: 'a', title: 'Work a' },
       chain: [
         { kind: 'JOB', id: 'b', title: 'Work b' },
@@ -200,7 +201,10 @@ it('says the date at the own pace first, and beside it the one if every session 
 
 it('says so where at the own pace it is beyond what can be planned', async () => {
   const [m] = plan().milestones
-  server.when('GET /api/projects/car/plan', plan({ milestones: [{ ...m!, finishAtOwnPace: undefined }] }))
+  server.when(
+    'GET /api/projects/car/plan',
+    plan({ milestones: [{ ...m!, finishAtOwnPace: undefined, beyondAtOwnPace: true }] }),
+  )
   show(<PlanPage />, '/p/car/plan', '/p/:projectId/plan')
   expect((await screen.findByText(/Running about/)).textContent).toMatch(
     /5 March.* if you keep every session; at your pace, not within two years\./,

@@ -122,9 +122,9 @@ function PlanAnswer({ plan }: { plan: Plan }) {
   const shown = plan.milestones.filter((m, i, all) => i === 0 || m.finish !== all[i - 1]!.finish)
   const last = shown.at(-1)!
   const kept = (m: Plan['milestones'][number]) => {
-    if (!m.finishAtOwnPace) return t('plan.ifAllKept')
+    if (m.beyondAtOwnPace) return t('plan.ifAllKept')
     const date = format.far(format.dateOf(m.finish))
-    return date === format.far(format.dateOf(m.finishAtOwnPace)) ? '' : t('plan.ifKept', { date })
+    return date === format.far(format.dateOf(m.finishAtOwnPace ?? m.finish)) ? '' : t('plan.ifKept', { date })
   }
   return (
     <>

@@ -15,6 +15,7 @@ const today = (change: Partial<Today> = {}): Today => ({
   road: {
     on: '2027-06-14',
     onAtOwnPace: '2027-06-14',
+    beyondAtOwnPace: false,
     holder: part,
     holdsUntil: '2027-05-30',
     chain: [job, part],
@@ -24,6 +25,7 @@ const today = (change: Partial<Today> = {}): Today => ({
   tonight: {
     day: '2026-11-25',
     minutes: 150,
+    setUpMinutes: 20,
     jobs: [
       {
         kind: 'JOB',
@@ -77,7 +79,7 @@ it('says what holds the road date, what to do tonight, what to order and what is
   expect(text).toContain('Gearbox casing')
   expect(text).toContain('30 May')
   expect(text).toContain('2 weeks ahead')
-  expect(text).toContain('Tonight, 2½ h: Weld the sill')
+  expect(text).toContain('Tonight, 2½ h of work: Weld the sill')
   expect(text).toContain('Order “Screen seal” by 27 November')
   expect(text).toContain('€212.00 left this month')
   expect(screen.getByText('Both clamps are only finger-tight.')).toBeInTheDocument()
@@ -91,6 +93,7 @@ it('does not hide that it is late, over the month, or incomplete', async () => {
       road: {
         on: '2027-07-12',
         onAtOwnPace: '2027-07-12',
+        beyondAtOwnPace: false,
         holder: job,
         holdsUntil: '2027-07-12',
         chain: [job],
@@ -109,7 +112,7 @@ it('does not hide that it is late, over the month, or incomplete', async () => {
 })
 
 it('says that there are no jobs, where there are none, and not that something is in their way', async () => {
-  const tonight = { day: '2027-06-01', minutes: 120, jobs: [] }
+  const tonight = { day: '2027-06-01', minutes: 120, setUpMinutes: 20, jobs: [] }
   expect(await page(today({ openJobs: 0, tonight }))).toContain('there are no jobs yet')
   cleanup()
   expect(await page(today({ openJobs: 4, tonight }))).toContain('Parts or other jobs are in the way')
@@ -128,12 +131,18 @@ it('says not before where the road asks for more than the plan holds', async () 
   expect(screen.getByRole('link', { name: 'What it leaves out' })).toHaveAttribute('href', '/p/car/road')
 })
 
+it('says what the session needs besides its work', async () => {
+  expect(await page(today())).toContain('Allow 20 min more to set up and clear away.')
+  cleanup()
+  expect(await page(today({ tonight: { ...today().tonight!, setUpMinutes: 0 } }))).not.toContain('clear away')
+})
+
 it('says the date at the own pace first, and measures the target by it', async () => {
   const text = await page(today({ road: { ...today().road!, onAtOwnPace: '2027-08-09' } }))
   expect(text).toMatch(/On the road about 9 August.* \(14 June.* if you keep every session\)/)
   expect(text).toContain('6 weeks behind 28 June')
   cleanup()
-  const beyond = today().road!
+  const beyond = { ...today().road!, beyondAtOwnPace: true }
   delete beyond.onAtOwnPace
   expect(await page(today({ road: beyond }))).toMatch(
     /about 14 June.* if you keep every session; at your pace, not within two years/,

@@ -8,6 +8,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import ofisino.core.plan.calendar.SetUp;
 import ofisino.core.plan.job.Operation;
 import ofisino.core.plan.tonight.Asked;
 import ofisino.core.plan.tonight.Asked.Possible;
@@ -17,6 +18,7 @@ import org.junit.jupiter.api.Test;
 
 /** Common practice, no source: what is begun is finished first, then what presses, then what fits. */
 class AskedTest {
+    private static final SetUp NONE = new SetUp(0);
     private static final Instant NOW = Instant.parse("2026-03-03T18:00:00Z");
 
     @Test
@@ -37,7 +39,7 @@ class AskedTest {
                         true,
                         true,
                         Optional.empty()));
-        assertThat(new Asked(120, 1, false, false, Optional.empty()).rank(list, NOW))
+        assertThat(new Asked(120, NONE, 1, false, false, Optional.empty()).rank(list, NOW))
                 .extracting(Possible::id, Possible::minutes, Possible::why)
                 .containsExactly(
                         tuple("begun", 90, RankedBecause.BEGUN),
@@ -76,12 +78,12 @@ class AskedTest {
                 false,
                 Optional.empty());
         var all = List.of(weld, two, waits, sitting);
-        assertThat(new Asked(120, 1, true, false, Optional.empty()).rank(all, NOW))
+        assertThat(new Asked(120, NONE, 1, true, false, Optional.empty()).rank(all, NOW))
                 .isEmpty();
-        assertThat(new Asked(120, 1, false, false, Optional.empty()).rank(all, NOW))
+        assertThat(new Asked(120, NONE, 1, false, false, Optional.empty()).rank(all, NOW))
                 .extracting(Possible::id)
                 .containsExactly("weld");
-        assertThat(new Asked(121, 2, true, false, Optional.empty()).rank(all, NOW))
+        assertThat(new Asked(121, NONE, 2, true, false, Optional.empty()).rank(all, NOW))
                 .extracting(Possible::id)
                 .containsExactlyInAnyOrder("two", "sitting");
     }
@@ -90,10 +92,24 @@ class AskedTest {
     @Test
     void hotWorkLeavesAnHourForTheWatch() {
         Work<String> weld = work("weld", Operation.WELD, 300, 30);
-        assertThat(new Asked(150, 1, false, false, Optional.empty()).rank(List.of(weld), NOW))
+        assertThat(new Asked(150, NONE, 1, false, false, Optional.empty()).rank(List.of(weld), NOW))
                 .extracting(Possible::minutes)
                 .containsExactly(90);
-        assertThat(new Asked(60, 1, false, false, Optional.empty()).rank(List.of(weld), NOW))
+        assertThat(new Asked(60, NONE, 1, false, false, Optional.empty()).rank(List.of(weld), NOW))
+                .isEmpty();
+    }
+
+    /**
+     * Of two hours twenty minutes are to set up and to clear away. Of hot work ten minutes come before it, and the watch of an hour after it, in
+     * which one clears away.
+     */
+    @Test
+    void aSessionIsSetUpAndClearedAway() {
+        var all = List.of(work("clean", Operation.CLEAN, 300, 30), work("weld", Operation.WELD, 300, 30));
+        assertThat(new Asked(120, SetUp.USUAL, 1, false, false, Optional.empty()).rank(all, NOW))
+                .extracting(Possible::id, Possible::minutes)
+                .containsExactlyInAnyOrder(tuple("clean", 100), tuple("weld", 50));
+        assertThat(new Asked(20, SetUp.USUAL, 1, false, false, Optional.empty()).rank(all, NOW))
                 .isEmpty();
     }
 
@@ -126,21 +142,21 @@ class AskedTest {
                 Optional.<Instant>empty());
         var bench = work("bench", Operation.CLEAN, 60, 30);
         var all = List.of(here, wash, bench);
-        assertThat(new Asked(120, 1, false, true, Optional.empty()).rank(all, NOW))
+        assertThat(new Asked(120, NONE, 1, false, true, Optional.empty()).rank(all, NOW))
                 .extracting(Possible::id)
                 .containsExactlyInAnyOrder("bay", "bench");
-        assertThat(new Asked(120, 1, false, false, Optional.of("yard")).rank(all, NOW))
+        assertThat(new Asked(120, NONE, 1, false, false, Optional.of("yard")).rank(all, NOW))
                 .extracting(Possible::id)
                 .containsExactlyInAnyOrder("wash", "bench");
     }
 
     @Test
     void aWorkSessionIsBetweenAMinuteAndADay() {
-        assertThatThrownBy(() -> new Asked(0, 1, false, false, Optional.empty()))
+        assertThatThrownBy(() -> new Asked(0, NONE, 1, false, false, Optional.empty()))
                 .hasMessageContaining("1 to 1440");
-        assertThatThrownBy(() -> new Asked(1441, 1, false, false, Optional.empty()))
+        assertThatThrownBy(() -> new Asked(1441, NONE, 1, false, false, Optional.empty()))
                 .hasMessageContaining("1441");
-        assertThatThrownBy(() -> new Asked(60, 0, false, false, Optional.empty()))
+        assertThatThrownBy(() -> new Asked(60, NONE, 0, false, false, Optional.empty()))
                 .hasMessageContaining("at least 1: yourself");
     }
 

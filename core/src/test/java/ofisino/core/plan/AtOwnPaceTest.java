@@ -10,6 +10,8 @@ import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
+import java.util.Random;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import net.jqwik.api.ForAll;
@@ -22,9 +24,13 @@ import ofisino.core.plan.problem.Activity;
 import ofisino.core.plan.problem.Plan;
 import ofisino.core.plan.problem.PlanProblem;
 import ofisino.core.plan.progress.TurnUp;
+import ofisino.core.plan.referee.Garages;
+import ofisino.core.plan.solve.InOrder;
 import ofisino.core.plan.solve.Planner;
 import ofisino.core.plan.whatif.AtOwnPace;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** People stay away and work takes longer. The rate of 0.65 and its weight are common practice, no source; each date is reckoned by hand. */
 class AtOwnPaceTest {
@@ -103,6 +109,19 @@ class AtOwnPaceTest {
     @Test
     void whatDoesNotFitBeforeTheHorizonHasNoDate() {
         assertThat(at(problem(job("all", Aim.SHOW, 150)), 1.4, TurnUp.UNKNOWN)).isEmpty();
+    }
+
+    /** Whatever can be planned can be planned at the pace that was thought: where the order of the plan does not go, another does. */
+    @ParameterizedTest
+    @ValueSource(ints = {200, 1266, 1620})
+    void hasADateWhereverThePlanHas(int seed) {
+        PlanProblem problem = Garages.drawn(new Random(seed));
+        Plan plan = Planner.plan(problem, new Planner.Budget(30, 1)).plan();
+        assertThat(InOrder.ends(problem, plan)).as("the pass alone finds none").isEmpty();
+        Map<String, TurnUp> all =
+                problem.people().stream().collect(Collectors.toMap(PlanProblem.Person::id, p -> ALWAYS));
+        assertThat(AtOwnPace.milestones(problem, plan, new AtOwnPace.Pace(1, all)))
+                .isNotEmpty();
     }
 
     /** Nothing is ever sooner for staying away or taking longer. */

@@ -1,12 +1,14 @@
 package ofisino.server.parts;
 
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
 import ofisino.core.kernel.Side;
 import ofisino.core.parts.consumable.AmountUnit;
 import ofisino.core.parts.sourcing.Grade;
 import ofisino.core.parts.sourcing.NeedState;
+import ofisino.core.parts.sourcing.ToBuy;
 import ofisino.server.identity.Caller;
 import org.jspecify.annotations.Nullable;
 
@@ -77,6 +79,13 @@ public interface Needs {
             @Nullable Grade grade,
             String gradeReason,
             long version) {
+
+        /** What is still to be bought of such. */
+        public static ToBuy toBuy(Collection<Need> all) {
+            return ToBuy.of(all.stream()
+                    .map(n -> new ToBuy.Wanted(n.state(), n.estimateMinor()))
+                    .toList());
+        }
 
         /** Of which nothing is said yet. */
         public static Need fresh(UUID id, UUID projectId) {

@@ -46,9 +46,9 @@ public interface Plans {
             subjects = Map.copyOf(subjects);
         }
 
-        /** The milestone comes no sooner than the plan says, and later when what it waits for takes longer. */
+        /** The milestone comes no sooner than the plan says, and later when what it waits for takes longer, or for what has no place in the plan. */
         public boolean isNotBefore(Aim milestone) {
-            return doubts.about(milestone);
+            return !(outcome instanceof PlanOutcome.Planned) || doubts.about(milestone);
         }
 
         /** How late each may begin without any milestone getting later; empty while not everything has a date. */
@@ -56,9 +56,15 @@ public interface Plans {
             return slack.get();
         }
 
-        /** When a milestone is reached at the people's own pace; empty where that is beyond the plan's horizon. */
+        /** When a milestone is reached at the people's own pace; empty where that is beyond the plan's horizon, or not everything is planned. */
         public Optional<Instant> atOwnPace(Aim milestone) {
             return Optional.ofNullable(ownPace.get().get(milestone));
+        }
+
+        /** At the people's own pace it is not reached before the plan's horizon, though it would be if every session were kept. */
+        public boolean isBeyondAtOwnPace(Aim milestone) {
+            return outcome instanceof PlanOutcome.Planned
+                    && atOwnPace(milestone).isEmpty();
         }
 
         /** @throws java.util.NoSuchElementException when the plan has no such activity */

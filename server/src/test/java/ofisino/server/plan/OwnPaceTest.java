@@ -53,7 +53,18 @@ class OwnPaceTest {
                         .put("/api/calendar", map("windows", List.of(SATURDAY), "setUpMinutes", 135))
                         .code())
                 .isEqualTo("set-up.range");
-        assertThat(window(plan(garage, project))).isEqualTo(Duration.ofMinutes(195));
+        Object other = map("day", "SATURDAY", "fromMinute", 600, "toMinute", 840);
+        assertThat(garage.owner()
+                        .put("/api/calendar", map("windows", List.of(SATURDAY, other), "setUpMinutes", 0))
+                        .code())
+                .isEqualTo("window.overlap");
+        assertThat(window(plan(garage, project)))
+                .as("refused is refused: nothing of it is kept")
+                .isEqualTo(Duration.ofMinutes(195));
+        String tonight = "/api/projects/" + project + "/plan/tonight?minutes=60&people=1&quiet=false&wet=false";
+        assertThat(garage.owner().get(tonight).ok().path(0).path("minutes").asInt())
+                .as("an hour tonight is set up and cleared away too")
+                .isEqualTo(15);
     }
 
     private static Duration window(JsonNode plan) {

@@ -168,4 +168,23 @@ class TodayTest {
                 .ok();
         return id;
     }
+
+    /** The work was made and dropped: nobody plans to mend it, so it is said, and its work can be made again. */
+    @Test
+    void aFindingWhoseWorkWasDroppedHasNoWork(TestGarage garage) {
+        UUID project = garage.project();
+        UUID leak = garage.finding(project, "brake-pipes", "LEAK");
+        garage.decide(leak, "REPLACE");
+        List<UUID> repair = garage.chain(leak);
+        assertThat(today(garage, project).path("withoutWork")).isEmpty();
+        for (UUID job : repair)
+            garage.owner()
+                    .post("/api/jobs/" + job + "/state", map("state", "DROPPED", "version", 0))
+                    .ok();
+        JsonNode dropped = today(garage, project);
+        assertThat(dropped.path("withoutWork").path(0).asString()).isEqualTo(leak.toString());
+        assertThat(dropped.path("dangerousWithoutWork").asInt()).isEqualTo(1);
+        assertThat(garage.chain(leak)).isNotEmpty();
+        assertThat(today(garage, project).path("withoutWork")).isEmpty();
+    }
 }

@@ -30,12 +30,21 @@ public record SetUp(int minutes) {
 
     /** What is left of sessions for work, by whole quarters of an hour; a session that is too short is none. */
     public List<TimeWindow> workIn(List<TimeWindow> sessions) {
-        int before = (minutes / 2 + QUARTER - 1) / QUARTER * QUARTER;
-        int after = (minutes + QUARTER - 1) / QUARTER * QUARTER - before;
+        int before = quarters(before());
+        int after = quarters(minutes) - before;
         return sessions.stream()
                 .filter(s -> Duration.between(s.from(), s.to()).toMinutes() >= before + after + QUARTER)
                 .map(s -> new TimeWindow(later(s.from(), before), later(s.to(), -after)))
                 .toList();
+    }
+
+    /** Minutes before the first step. */
+    public int before() {
+        return minutes / 2;
+    }
+
+    private static int quarters(int minutes) {
+        return (minutes + QUARTER - 1) / QUARTER * QUARTER;
     }
 
     private static Instant later(Instant instant, int minutes) {

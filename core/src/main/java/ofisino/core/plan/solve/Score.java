@@ -16,7 +16,7 @@ record Score(long[] parts, int firstDay) implements Comparable<Score> {
     static Score of(ScheduleGeneration pass) {
         Instance in = pass.in;
         int milestones = in.milestones.length;
-        int firstDay = LATE + 1 + (in.pieces > 1 ? milestones + 2 : 0);
+        int firstDay = LATE + 1 + (in.pieces > 0 ? milestones + 2 : 0);
         long[] parts = new long[firstDay + 2 * milestones + 4];
         for (int a = 0; a < in.size; a++) {
             if (!pass.placed[a]) parts[UNPLACED] += 2;
@@ -32,7 +32,7 @@ record Score(long[] parts, int firstDay) implements Comparable<Score> {
             parts[firstDay + milestones + 4 + m] = finish;
             latest = Math.max(latest, finish);
         }
-        if (in.pieces > 1) {
+        if (in.pieces > 0) {
             for (int m = 0; m < milestones; m++)
                 parts[LATE + 1 + m] = parts[firstDay + m] / PlanProblem.PATIENCE.toDays();
             parts[LATE + 1 + milestones] = daysInHand(pass);

@@ -10,18 +10,20 @@ import java.util.Optional;
 import java.util.Set;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.plan.calendar.FireWatch;
+import ofisino.core.plan.calendar.SetUp;
 import ofisino.core.plan.job.Operation;
 
 /**
  * An evening as it really is: how long, whether somebody helps, whether it may be loud, where one is, what the weather does.
  *
  * @param minutes of the evening, at most a day
+ * @param setUp   how much of it is not for work
  * @param people  in the garage, oneself among them
  * @param quiet   neighbours sleep: nothing is cut, blasted or ground
  * @param wet     it rains or snows: nothing is done outdoors
  * @param place   where one is; empty for anywhere
  */
-public record Asked(int minutes, int people, boolean quiet, boolean wet, Optional<String> place) {
+public record Asked(int minutes, SetUp setUp, int people, boolean quiet, boolean wet, Optional<String> place) {
     private static final int LONGEST_MINUTES = 1440;
     /** What is heard through a wall. Common practice, no source. */
     private static final Set<Operation> LOUD =
@@ -48,7 +50,7 @@ public record Asked(int minutes, int people, boolean quiet, boolean wet, Optiona
      * @param place       where it is done; empty for anywhere
      * @param outdoors    it needs dry weather
      * @param inOneGo     it cannot be left half done
-     * @param hot         the last hour of the evening is the fire watch after it
+     * @param hot         the last hour of the evening is the fire watch after it, in which one may clear away
      * @param ready       nothing that it waits for is missing: jobs before it, parts, send-outs, its access
      * @param begun       it has been begun already
      * @param latestStart when it must begin at the latest, if known
@@ -102,7 +104,8 @@ public record Asked(int minutes, int people, boolean quiet, boolean wet, Optiona
     }
 
     private int usable(Work<?> w) {
-        return w.hot() ? minutes - (int) FireWatch.WATCH.toMinutes() : minutes;
+        int after = setUp.minutes() - setUp.before();
+        return minutes - setUp.before() - (w.hot() ? Math.max(after, (int) FireWatch.WATCH.toMinutes()) : after);
     }
 
     private RankedBecause why(Work<?> w, Instant now) {

@@ -59,7 +59,7 @@ public enum Gate {
     }
 
     /** The gate that is open when a restoration has come that far. */
-    public static Gate reachedWith(Aim aim) {
+    static Gate reachedWith(Aim aim) {
         return aim == Aim.RUNNER ? PRIVATE_GROUND : ROAD;
     }
 

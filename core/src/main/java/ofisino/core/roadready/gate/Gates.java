@@ -1,12 +1,16 @@
 package ofisino.core.roadready.gate;
 
 import java.util.Arrays;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import ofisino.core.kernel.Aim;
+import ofisino.core.vehicle.finding.Finding;
 
 /**
  * How each gate stands. A gate without a blocker means that nothing recorded stands in the way and all evidence that it asks for is there; it
@@ -63,8 +67,20 @@ public final class Gates {
     }
 
     /** Whether it asks for something that no job and no test at the end will bring by itself. */
-    public boolean asksForMore(Gate gate) {
+    boolean asksForMore(Gate gate) {
         return byGate.get(gate).stream().anyMatch(b -> !b.remedy().kind().comesWithTheWork());
+    }
+
+    /**
+     * Milestones that ask for what nothing planned brings: their day is the earliest possible.
+     *
+     * @param withoutWork findings that no open job deals with, and that do not only wait for a second look
+     */
+    public Set<Aim> askMore(Collection<Finding> withoutWork) {
+        return Arrays.stream(Aim.values())
+                .filter(aim -> asksForMore(Gate.reachedWith(aim))
+                        || withoutWork.stream().anyMatch(f -> f.isAskedFor(aim)))
+                .collect(Collectors.toSet());
     }
 
     /** Whether it hangs on what nobody has looked at: then a day beyond it is the earliest possible. */

@@ -3,6 +3,7 @@ package ofisino.core.plan.orderofwork;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.EnumSet;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import net.jqwik.api.ForAll;
@@ -30,6 +31,15 @@ class PhasesTest {
         assertThat(of(Operation.TEST, VehicleSystem.BRAKES, Detail.BRAKE_TEST)).isEqualTo(Phase.START_AND_TEST);
         assertThat(of(Operation.TEST, VehicleSystem.ENGINE, Detail.DRIVE)).isEqualTo(Phase.ROAD);
         assertThat(of(Operation.INSPECT, VehicleSystem.PAPERS)).isEqualTo(Phase.ROAD);
+    }
+
+    /** By hand: an hour of stripping, four of welding and one of paint are structure; of as much of two the earlier counts. */
+    @Test
+    void aPieceOfWorkLiesWhereMostOfItIs() {
+        assertThat(Phase.ofMost(Map.of(Phase.ASSESS_AND_STRIP, 60, Phase.STRUCTURE, 240, Phase.BODY_AND_PAINT, 60)))
+                .contains(Phase.STRUCTURE);
+        assertThat(Phase.ofMost(Map.of(Phase.REFIT, 90, Phase.MECHANICAL, 90))).contains(Phase.MECHANICAL);
+        assertThat(Phase.ofMost(Map.of())).isEmpty();
     }
 
     /** Whatever a job is: it has a phase. */

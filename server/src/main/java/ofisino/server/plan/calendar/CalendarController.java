@@ -3,6 +3,7 @@ package ofisino.server.plan.calendar;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import ofisino.core.plan.calendar.SetUp;
 import ofisino.core.plan.calendar.WeekCalendar;
@@ -39,14 +40,14 @@ record CalendarController(CalendarService service) {
 
     @PutMapping
     CalendarBody change(Caller caller, @RequestBody CalendarBody body) {
-        if (body.setUpMinutes() != null) service.setUp(caller, new SetUp(body.setUpMinutes()));
         return response(
                 caller,
                 service.change(
                         caller,
                         body.windows().stream()
                                 .map(w -> new WeekWindow(w.day(), w.fromMinute(), w.toMinute()))
-                                .toList()));
+                                .toList(),
+                        Optional.ofNullable(body.setUpMinutes()).map(SetUp::new)));
     }
 
     record DayRequest(

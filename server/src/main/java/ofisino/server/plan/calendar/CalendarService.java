@@ -34,16 +34,14 @@ record CalendarService(CalendarMapper mapper, Garages garages, Clock clock) impl
         return weeks(caller).getOrDefault(caller.accountId(), new WeekCalendar(List.of()));
     }
 
-    WeekCalendar change(Caller caller, List<WeekWindow> windows) {
+    /** @param setUp left as it is where it is not said */
+    WeekCalendar change(Caller caller, List<WeekWindow> windows, Optional<SetUp> setUp) {
         var calendar = new WeekCalendar(windows);
+        setUp.ifPresent(s -> mapper.putSetUp(caller.garageId(), caller.accountId(), s.minutes()));
         mapper.clear(caller.garageId(), caller.accountId());
         for (WeekWindow w : calendar.windows())
             mapper.insert(caller.garageId(), caller.accountId(), w.day().getValue(), w.fromMinute(), w.toMinute());
         return calendar;
-    }
-
-    void setUp(Caller caller, SetUp needed) {
-        mapper.putSetUp(caller.garageId(), caller.accountId(), needed.minutes());
     }
 
     @Override

@@ -135,10 +135,9 @@ record FindingProgress(
                 .toList();
     }
 
+    /** A job that was dropped deals with nothing. */
     Set<UUID> findingsWithJobs(Caller caller, UUID projectId) {
-        return mapper.findingLinks(caller.garageId(), projectId).stream()
-                .map(FindingLinkRow::findingId)
-                .collect(Collectors.toSet());
+        return Set.copyOf(mapper.findingsWithJobs(caller.garageId(), projectId));
     }
 
     private List<Job> jobsOf(Caller caller, UUID findingId, UUID projectId) {

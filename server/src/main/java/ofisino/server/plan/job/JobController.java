@@ -1,6 +1,8 @@
 package ofisino.server.plan.job;
 
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
+import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -10,10 +12,12 @@ import java.util.stream.Collectors;
 import ofisino.core.kernel.Aim;
 import ofisino.core.kernel.Caution;
 import ofisino.core.kernel.Effort;
+import ofisino.core.parts.sourcing.ToBuy;
 import ofisino.core.plan.job.Detail;
 import ofisino.core.plan.job.JobState;
 import ofisino.core.plan.job.Operation;
 import ofisino.core.plan.job.Progress;
+import ofisino.core.plan.job.Standing;
 import ofisino.core.plan.orderofwork.Phase;
 import ofisino.core.plan.permit.Move;
 import ofisino.core.plan.permit.Obstacle;
@@ -82,6 +86,8 @@ record JobController(JobService service, ChainService chains, JobShaping shaping
      * @param waitsFor    jobs before it that are not over
      * @param lacks       parts that are not here yet
      * @param phase       of the restoration; absent where it is dropped
+     * @param toBuyMinor  what its parts that are still to order are thought to cost
+     * @param unvalued    how many of these have no price
      */
     record JobResponse(
             @JsonUnwrapped Job job,
@@ -95,12 +101,16 @@ record JobController(JobService service, ChainService chains, JobShaping shaping
             boolean gated,
             List<UUID> findings,
             Set<Caution> cautions,
-            @Nullable Phase phase) {}
+            @Nullable Phase phase,
+            Standing standing,
+            long toBuyMinor,
+            int unvalued) {}
 
     record ProgressResponse(int earnedPercent, long scopeMinutes, int ready, int waitForParts) {}
 
-    /** @param shared work that is done once for all that it serves */
-    record ChainResponse(UUID id, String title, boolean shared) {}
+    /** @param shared work that is done once for all that it serves @param phase in which most of it lies */
+    record ChainResponse(
+            UUID id, String title, boolean shared, @Nullable Phase phase) {}
 
     record WorkResponse(List<ChainResponse> chains, List<JobResponse> jobs, ProgressResponse progress) {}
 
@@ -128,6 +138,7 @@ record JobController(JobService service, ChainService chains, JobShaping shaping
         }
 
         JobResponse response(Job j) {
+            ToBuy toBuy = Need.toBuy(lacking.getOrDefault(j.id(), List.of()));
             return new JobResponse(
                     j,
                     new EffortFields(j.optimisticMinutes(), j.likelyMinutes(), j.pessimisticMinutes()),
@@ -148,7 +159,22 @@ record JobController(JobService service, ChainService chains, JobShaping shaping
                             .map(FindingLinkRow::findingId)
                             .toList(),
                     dangers.of(j),
-                    phases.get(j.id()));
+                    phases.get(j.id()),
+                    Standing.of(items.get(j.id()), waits.get(j.id())),
+                    toBuy.minor(),
+                    toBuy.unvalued());
+        }
+
+        /** In which most of the work of each piece lies. */
+        Map<UUID, Phase> phaseByPiece(List<Job> all) {
+            Map<UUID, Map<Phase, Integer>> minutes = new HashMap<>();
+            for (Job j : all)
+                if (phases.containsKey(j.id()))
+                    minutes.computeIfAbsent(j.piece(), p -> new EnumMap<>(Phase.class))
+                            .merge(phases.get(j.id()), j.likelyMinutes(), Integer::sum);
+            Map<UUID, Phase> found = new HashMap<>();
+            minutes.forEach((piece, its) -> Phase.ofMost(its).ifPresent(phase -> found.put(piece, phase)));
+            return found;
         }
 
         ProgressResponse progress() {
@@ -160,11 +186,13 @@ record JobController(JobService service, ChainService chains, JobShaping shaping
     @GetMapping("/projects/{projectId}/jobs")
     WorkResponse list(Caller caller, @PathVariable UUID projectId) {
         Around around = new Around(caller, projectId);
+        List<Job> all = service.list(caller, projectId);
+        Map<UUID, Phase> phaseOf = around.phaseByPiece(all);
         return new WorkResponse(
                 around.chainRows.stream()
-                        .map(c -> new ChainResponse(c.id(), c.title(), chains.isShared(c)))
+                        .map(c -> new ChainResponse(c.id(), c.title(), chains.isShared(c), phaseOf.get(c.id())))
                         .toList(),
-                service.list(caller, projectId).stream().map(around::response).toList(),
+                all.stream().map(around::response).toList(),
                 around.progress());
     }
 

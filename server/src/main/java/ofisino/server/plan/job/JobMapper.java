@@ -39,6 +39,9 @@ interface JobMapper {
 
     List<FindingLinkRow> findingLinks(UUID garageId, UUID projectId);
 
+    /** With a job that is not dropped. */
+    List<UUID> findingsWithJobs(UUID garageId, UUID projectId);
+
     void insertFindingLink(UUID garageId, UUID jobId, UUID findingId);
 
     void deleteFindingLink(UUID garageId, UUID jobId, UUID findingId);

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import ofisino.core.parts.sourcing.ToBuy;
 import ofisino.core.plan.explain.PhaseSpan;
 import ofisino.core.plan.orderofwork.Phase;
 import ofisino.core.plan.problem.ActivityId;
@@ -30,15 +31,15 @@ record PhasesOfPlan(Jobs jobs, OrderOfWork orderOfWork, Needs needs) {
                         j.leftMinutes(),
                         j.state().isDone() ? j.spentMinutes() : 0))
                 .toList();
-        Map<Phase, List<Needs.Need>> toBuy = needs.of(caller, projectId).stream()
-                .filter(n -> n.state().isToOrder() && n.jobId() != null && phaseOf.containsKey(n.jobId()))
+        Map<Phase, List<Needs.Need>> needed = needs.of(caller, projectId).stream()
+                .filter(n -> n.jobId() != null && phaseOf.containsKey(n.jobId()))
                 .collect(Collectors.groupingBy(n -> phaseOf.get(n.jobId())));
         return PhaseSpan.of(planned.problem(), planned.plan(), works).stream()
-                .map(span -> response(planned, span, toBuy.getOrDefault(span.phase(), List.of())))
+                .map(span -> response(planned, span, Needs.Need.toBuy(needed.getOrDefault(span.phase(), List.of()))))
                 .toList();
     }
 
-    private static PhaseResponse response(Planned planned, PhaseSpan span, List<Needs.Need> toBuy) {
+    private static PhaseResponse response(Planned planned, PhaseSpan span, ToBuy toBuy) {
         return new PhaseResponse(
                 span.phase(),
                 span.from().orElse(null),
@@ -48,7 +49,7 @@ record PhasesOfPlan(Jobs jobs, OrderOfWork orderOfWork, Needs needs) {
                 span.minutesDone(),
                 span.jobsLeft(),
                 span.undated(),
-                toBuy.stream().mapToLong(Needs.Need::estimateMinor).sum(),
-                (int) toBuy.stream().filter(n -> n.estimateMinor() == 0).count());
+                toBuy.minor(),
+                toBuy.unvalued());
     }
 }

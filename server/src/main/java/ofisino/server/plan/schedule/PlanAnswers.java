@@ -146,6 +146,7 @@ record PlanAnswers(
                 m.aim(),
                 m.reached().finish(),
                 own.orElse(null),
+                planned.isBeyondAtOwnPace(m.aim()),
                 subject(planned, m.reached().holder()),
                 m.reached().chain().stream().map(id -> subject(planned, id)).toList(),
                 planned.isNotBefore(m.aim()),

@@ -20,6 +20,7 @@ import ofisino.server.identity.AtLeast;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Role;
 import ofisino.server.identity.Roles;
+import ofisino.server.plan.Calendars;
 import ofisino.server.plan.Plans;
 import ofisino.server.plan.Plans.Subject;
 import org.jspecify.annotations.Nullable;
@@ -38,7 +39,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles
 @RequestMapping("/api/projects/{projectId}/plan")
-record PlanController(PlanService service, PlanAnswers answers, PlanComparisons comparisons, TonightAnswers tonight) {
+record PlanController(
+        PlanService service,
+        PlanAnswers answers,
+        PlanComparisons comparisons,
+        TonightAnswers tonight,
+        Calendars calendars) {
     /** @param subject what forbids it, where that is a job or a part */
     record LimitResponse(
             Reason.ReasonKind kind, Instant until, @Nullable Subject subject) {}
@@ -71,11 +77,12 @@ record PlanController(PlanService service, PlanAnswers answers, PlanComparisons 
     record PlanB(String what, long costMinor, @Nullable LocalDate decideBy) {}
 
     /** @param notBefore it waits for something without a sure date, so that it may come later @param spareDays until the target; negative when it is missed */
-    /** @param finish if every session is kept @param finishAtOwnPace absent where that is beyond the horizon */
+    /** @param finish if every session is kept @param finishAtOwnPace absent where none can be said @param beyondAtOwnPace it is past the horizon */
     record MilestoneResponse(
             Aim aim,
             Instant finish,
             @Nullable Instant finishAtOwnPace,
+            boolean beyondAtOwnPace,
             Subject holder,
             List<Subject> chain,
             boolean notBefore,
@@ -237,7 +244,12 @@ record PlanController(PlanService service, PlanAnswers answers, PlanComparisons 
                 caller,
                 projectId,
                 new Asked(
-                        minutes, people, quiet, wet, Optional.ofNullable(place).map(Surroundings::placeKey)));
+                        minutes,
+                        calendars.setUp(caller),
+                        people,
+                        quiet,
+                        wet,
+                        Optional.ofNullable(place).map(Surroundings::placeKey)));
     }
 
     @PutMapping("/pins")

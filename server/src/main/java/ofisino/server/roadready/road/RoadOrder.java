@@ -1,6 +1,5 @@
 package ofisino.server.roadready.road;
 
-import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -10,7 +9,6 @@ import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import ofisino.core.kernel.Aim;
 import ofisino.core.plan.job.Precedence;
 import ofisino.core.roadready.gate.DriveJobs;
 import ofisino.core.roadready.gate.Gate;
@@ -82,18 +80,9 @@ record RoadOrder(Jobs jobs, Findings findings, RoadGates gates) implements Drive
         return new Unsure(
                 undated,
                 idsOf(driving, j -> !undated.contains(j.id()) && now.isUnseen(gateOf(j))),
-                askMore(caller, projectId, now));
-    }
-
-    private Set<Aim> askMore(Caller caller, UUID projectId, Gates now) {
-        Set<UUID> withJobs = jobs.findingsWithJobs(caller, projectId);
-        List<Finding> withoutWork = findings.of(caller, projectId).stream()
-                .filter(f -> !withJobs.contains(f.id()))
-                .toList();
-        return Arrays.stream(Aim.values())
-                .filter(aim -> now.asksForMore(Gate.reachedWith(aim))
-                        || withoutWork.stream().anyMatch(f -> f.isAskedFor(aim)))
-                .collect(Collectors.toSet());
+                now.askMore(findings.of(caller, projectId).stream()
+                        .filter(f -> !inWork.contains(f.id()))
+                        .toList()));
     }
 
     private List<Jobs.Job> driving(Caller caller, UUID projectId) {

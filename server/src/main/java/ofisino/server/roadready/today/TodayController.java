@@ -21,7 +21,8 @@ import org.springframework.web.bind.annotation.RestController;
 record TodayController(TodayService service) {
     /**
      * @param on      when everything needed for the road is planned to be done if every session is kept
-     * @param onAtOwnPace the same as often as people come and as long as they take; absent where that is beyond the plan
+     * @param onAtOwnPace the same as often as people come and as long as they take; absent where none can be said
+     * @param beyondAtOwnPace at that pace it is not within what can be planned
      * @param holder  what holds that date
      * @param holdsUntil when the holder is there or done
      * @param chain   from the last job back to today
@@ -30,6 +31,7 @@ record TodayController(TodayService service) {
     record Road(
             LocalDate on,
             @Nullable LocalDate onAtOwnPace,
+            boolean beyondAtOwnPace,
             Subject holder,
             LocalDate holdsUntil,
             List<Subject> chain,
@@ -53,7 +55,8 @@ record TodayController(TodayService service) {
             int minutes,
             List<Fetch> fetch) {}
 
-    record TonightResponse(LocalDate day, int minutes, List<TonightJob> jobs) {}
+    /** @param minutes for work @param setUpMinutes besides, to set up and to clear away */
+    record TonightResponse(LocalDate day, int minutes, int setUpMinutes, List<TonightJob> jobs) {}
 
     /** @param holdsItsJob each day it is not ordered makes its job a day later */
     record OrderNow(UUID needId, String title, LocalDate by, long estimateMinor, boolean holdsItsJob) {}

@@ -17,6 +17,7 @@ import java.util.stream.Collectors;
 import ofisino.core.kernel.Aim;
 import ofisino.core.parts.sourcing.NeedState;
 import ofisino.core.parts.sourcing.OrderDates;
+import ofisino.core.plan.calendar.SetUp;
 import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.PlanOutcome;
 import ofisino.core.plan.problem.PlanProblem;
@@ -30,6 +31,7 @@ import ofisino.server.logbook.WorkSessions;
 import ofisino.server.money.Ledger;
 import ofisino.server.parts.Needs;
 import ofisino.server.parts.Needs.Need;
+import ofisino.server.plan.Calendars;
 import ofisino.server.plan.DriveOrder;
 import ofisino.server.plan.Jobs;
 import ofisino.server.plan.Jobs.Job;
@@ -62,6 +64,7 @@ record TodayService(
         RoadGates roadGates,
         DriveOrder driveOrder,
         OutstandingItems outstandingItems,
+        Calendars calendars,
         Clock clock) {
     TodayResponse today(Caller caller, UUID projectId) {
         Projects.Project project = projects.require(caller, projectId);
@@ -78,7 +81,7 @@ record TodayService(
                 today,
                 planned.outcome() instanceof PlanOutcome.Planned,
                 road(project, planned, zone),
-                tonight(planned, jobList, needList, driveOrder.notYet(caller, projectId)),
+                tonight(planned, jobList, needList, driveOrder.notYet(caller, projectId), calendars.setUp(caller)),
                 workSessions.openNotes(caller, projectId),
                 orders(planned, needList, zone, today),
                 money.currency(),
@@ -111,7 +114,6 @@ record TodayService(
     }
 
     private static Road road(Projects.Project project, Planned planned, ZoneId zone) {
-        boolean complete = planned.outcome() instanceof PlanOutcome.Planned;
         return planned.milestones().stream()
                 .filter(m -> m.aim() == Aim.ROAD_READY)
                 .findFirst()
@@ -127,6 +129,7 @@ record TodayService(
                             planned.atOwnPace(Aim.ROAD_READY)
                                     .map(at -> at.atZone(zone).toLocalDate())
                                     .orElse(null),
+                            planned.isBeyondAtOwnPace(Aim.ROAD_READY),
                             holder,
                             holds,
                             m.reached().chain().stream()
@@ -134,13 +137,14 @@ record TodayService(
                                     .map(planned::subject)
                                     .toList(),
                             project.targetOn(),
-                            !complete || planned.isNotBefore(Aim.ROAD_READY));
+                            planned.isNotBefore(Aim.ROAD_READY));
                 })
                 .orElse(null);
     }
 
     /** What drives is not offered while its gate is shut, whatever the plan hoped for. */
-    private static TonightResponse tonight(Planned planned, List<Job> jobList, List<Need> needList, Set<UUID> notYet) {
+    private static TonightResponse tonight(
+            Planned planned, List<Job> jobList, List<Need> needList, Set<UUID> notYet, SetUp setUp) {
         Map<UUID, Job> byId = new HashMap<>();
         for (Job j : jobList) byId.put(j.id(), j);
         Map<String, String> accesses = planned.problem().stripDowns().stream()
@@ -149,6 +153,7 @@ record TodayService(
                 .map(t -> new TonightResponse(
                         t.day(),
                         t.minutes(),
+                        setUp.minutes(),
                         t.jobs().stream()
                                 .filter(p -> !notYet.contains(
                                         planned.subject(p.id().value()).id()))

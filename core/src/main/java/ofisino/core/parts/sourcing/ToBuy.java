@@ -1,0 +1,26 @@
+package ofisino.core.parts.sourcing;
+
+import java.util.Collection;
+
+/**
+ * What is still to be bought, as far as it is known.
+ *
+ * @param minor    sum of the prices that somebody thought of, in minor units
+ * @param unvalued how many things have none: the sum is so much too low
+ */
+public record ToBuy(long minor, int unvalued) {
+    /** Something that is needed. @param estimateMinor 0 where nobody thought of a price */
+    public record Wanted(NeedState state, long estimateMinor) {}
+
+    /** Of all that is not committed yet; the rest counts nothing. */
+    public static ToBuy of(Collection<Wanted> all) {
+        return new ToBuy(
+                all.stream()
+                        .filter(w -> w.state().isToOrder())
+                        .mapToLong(Wanted::estimateMinor)
+                        .sum(),
+                (int) all.stream()
+                        .filter(w -> w.state().isToOrder() && w.estimateMinor() == 0)
+                        .count());
+    }
+}

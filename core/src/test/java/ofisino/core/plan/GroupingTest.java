@@ -103,8 +103,9 @@ class GroupingTest {
                 twice.links(),
                 twice.stripDowns(),
                 twice.exclusions(),
+                twice.shelf(),
                 twice.purse(),
-                twice.milestones(),
+                twice.policy(),
                 twice.target(),
                 List.of(),
                 twice.kept());

@@ -22,6 +22,7 @@ import ofisino.core.plan.problem.PlanOutcome;
 import ofisino.core.plan.problem.PlanProblem;
 import ofisino.core.plan.problem.PlanProblem.Link;
 import ofisino.core.plan.problem.PlanProblem.Person;
+import ofisino.core.plan.problem.Policy;
 import ofisino.core.plan.solve.Planner;
 import org.junit.jupiter.api.Test;
 
@@ -107,7 +108,8 @@ class InHandTest {
                 List.of(),
                 List.of(),
                 Optional.empty(),
-                List.of(Aim.RUNNER),
+                Optional.empty(),
+                Policy.of(List.of(Aim.RUNNER)),
                 Optional.empty(),
                 pieces,
                 Optional.empty());

@@ -14,6 +14,7 @@ import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.Plan;
 import ofisino.core.plan.problem.Plan.Scheduled;
 import ofisino.core.plan.problem.PlanProblem;
+import ofisino.core.plan.problem.Shelf;
 
 /**
  * The rules that no plan may break, read from the statement of the problem alone and checked slot by slot. It shares nothing with the
@@ -43,6 +44,7 @@ public final class RuleBook {
         problem.resources().forEach(book::checkResource);
         problem.stripDowns().forEach(book::checkStripDown);
         problem.exclusions().forEach(book::checkExclusion);
+        problem.shelf().ifPresent(book::checkShelf);
         book.checkPurse();
         return book.breaches;
     }
@@ -194,6 +196,19 @@ public final class RuleBook {
                     && other.access().equals(o.access())
                     && opened(o).isBefore(closed(other))
                     && opened(other).isBefore(closed(o))) breaches.add(o.id() + " and " + other.id() + " overlap");
+        }
+    }
+
+    /** Whenever something is opened, all that is off has room. */
+    private void checkShelf(Shelf shelf) {
+        for (PlanProblem.StripDown o : problem.stripDowns()) {
+            Instant at = opened(o);
+            int lies = problem.stripDowns().stream()
+                    .filter(other -> !opened(other).isAfter(at) && closed(other).isAfter(at))
+                    .mapToInt(other -> shelf.takenBy(other.access()))
+                    .sum();
+            if (lies > shelf.room() && shelf.takenBy(o.access()) > 0)
+                breaches.add("%d lies on a shelf of %d when %s is opened".formatted(lies, shelf.room(), o.id()));
         }
     }
 

@@ -82,8 +82,9 @@ class SharingTest {
                 drawn.links(),
                 List.of(),
                 List.of(),
+                Optional.empty(),
                 first.purse(),
-                first.milestones(),
+                first.policy(),
                 Optional.empty(),
                 List.of(),
                 Optional.empty());

@@ -3,6 +3,7 @@ package ofisino.core.plan.solve;
 import ofisino.core.plan.problem.Activity;
 import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.PlanProblem;
+import ofisino.core.plan.problem.Policy;
 
 import java.time.DayOfWeek;
 import java.time.Duration;
@@ -77,8 +78,9 @@ final class LargeGarage {
                 links,
                 stripDowns,
                 List.of(),
+                Optional.empty(),
                 Optional.of(new PlanProblem.Purse(60_000, 0, income)),
-                List.of(Aim.RUNNER, Aim.ROAD_READY, Aim.DRIVER),
+                Policy.of(List.of(Aim.RUNNER, Aim.ROAD_READY, Aim.DRIVER)),
                 Optional.empty(), List.of(),
                 Optional.empty());
     }

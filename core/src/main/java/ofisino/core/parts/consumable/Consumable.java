@@ -1,5 +1,6 @@
 package ofisino.core.parts.consumable;
 
+import java.util.OptionalInt;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.vehicle.anatomy.Price;
 
@@ -10,8 +11,10 @@ import ofisino.core.vehicle.anatomy.Price;
  * @param pack      how much is bought at once, in its unit, at least 1
  * @param packPrice of one pack
  * @param leadDays  usual days from order to arrival
+ * @param lowest    degrees Celsius below which it does not cure, nights too; empty where cold does not matter to it
  */
-public record Consumable(String id, String name, AmountUnit unit, int pack, Price packPrice, int leadDays) {
+public record Consumable(
+        String id, String name, AmountUnit unit, int pack, Price packPrice, int leadDays, OptionalInt lowest) {
     public Consumable {
         if (pack < 1) throw InvalidValue.of("consumable.pack", "A pack of %s is empty.", "Write 1 or more.", id);
     }

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import ofisino.core.kernel.Entry;
@@ -32,14 +33,15 @@ public final class Consumables {
     }
 
     private static Consumable consumable(Entry e, Bands bands) {
-        e.only("id", "name", "unit", "pack", "price", "lead");
+        e.only("id", "name", "unit", "pack", "price", "lead", "lowest");
         return new Consumable(
                 e.text("id"),
                 e.text("name"),
                 e.choice("unit", AmountUnit.class),
                 e.whole("pack"),
                 bands.price(e, "trifle"),
-                bands.leadDays(e, "shelf"));
+                bands.leadDays(e, "shelf"),
+                e.has("lowest") ? OptionalInt.of(e.whole("lowest")) : OptionalInt.empty());
     }
 
     /** All of them, in the order of the file. */

@@ -68,6 +68,11 @@ public final class Daylight {
         return m.group(sign).equals("-") ? -degrees : degrees;
     }
 
+    /** Of the place after which the zone is named, degrees, negative south of the equator. */
+    public double latitudeDegrees() {
+        return latitude;
+    }
+
     /** A window a day, both days included; none where the sun does not rise, the whole day where it does not set. */
     public List<TimeWindow> between(LocalDate first, LocalDate last) {
         List<TimeWindow> found = new ArrayList<>();

@@ -2,12 +2,14 @@ package ofisino.core.plan.grouping;
 
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Collectors;
 import ofisino.core.plan.job.Precedence;
@@ -128,6 +130,7 @@ public final class Grouping {
     /** Makes them one, where that is better. */
     private boolean isTaken(List<String> stripDowns) {
         PlanProblem joined = Joining.join(problem, stripDowns);
+        if (keepingTooManyOpen(joined) > keepingTooManyOpen(problem)) return false;
         if (joined.stripDowns().stream()
                         .map(StripDown::id)
                         .filter(apart::contains)
@@ -141,6 +144,18 @@ public final class Grouping {
         outcome = planned;
         worth = then;
         return true;
+    }
+
+    /** A strip-down that is shared keeps all its pieces of work open; where the policy allows few, few share one. */
+    private static long keepingTooManyOpen(PlanProblem of) {
+        OptionalInt most = of.policy().mostOpen();
+        if (most.isEmpty()) return 0;
+        return of.stripDowns().stream()
+                .filter(o -> of.pieces().stream()
+                                .filter(p -> !Collections.disjoint(p.left(), o.jobs()))
+                                .count()
+                        > most.getAsInt())
+                .count();
     }
 
     private long apart(PlanProblem of) {

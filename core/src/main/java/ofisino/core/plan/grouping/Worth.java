@@ -35,6 +35,7 @@ record Worth(List<Long> numbers) implements Comparable<Worth> {
         Plan plan = outcome.plan();
         List<Long> days = new ArrayList<>();
         var needed = new NeededFor(problem);
+        for (Set<ActivityId> first : problem.policy().first()) days.add(day(problem, plan, needed.of(first)));
         for (Aim aim : problem.milestones()) days.add(day(problem, plan, needed.aim(aim)));
         return new Worth(Stream.of(
                         Stream.of(withoutDate(outcome)),

@@ -1,6 +1,7 @@
 package ofisino.core.plan.problem;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -34,11 +35,16 @@ public final class NeededFor {
 
     /** The activities of an aim, all that they depend on, and the closing of what was opened for them. */
     public Set<ActivityId> aim(Aim aim) {
-        Set<ActivityId> found = new LinkedHashSet<>();
-        List<ActivityId> open = new ArrayList<>(problem.activities().stream()
+        return of(problem.activities().stream()
                 .filter(a -> aim.needs(a.aim()))
                 .map(Activity::id)
                 .toList());
+    }
+
+    /** These activities, all that they depend on, and the closing of what was opened for them. */
+    public Set<ActivityId> of(Collection<ActivityId> wanted) {
+        Set<ActivityId> found = new LinkedHashSet<>();
+        List<ActivityId> open = new ArrayList<>(wanted);
         while (!open.isEmpty()) {
             ActivityId id = open.remove(open.size() - 1);
             if (found.add(id)) open.addAll(alsoNeeded.getOrDefault(id, List.of()));

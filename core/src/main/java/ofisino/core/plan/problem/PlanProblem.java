@@ -19,7 +19,8 @@ import ofisino.core.plan.calendar.TimeWindow;
  *
  * @param now         nothing may be planned before
  * @param horizon     nothing may be planned after
- * @param milestones  the order in which the finishes of the aims matter
+ * @param shelf       room for what is taken off; empty where nobody measured it
+ * @param policy      what matters first
  * @param pieces      pieces of work of several jobs: one that is begun is finished before another begins, and a session holds few of them, unless
  *                    that costs a milestone a week
  * @param kept        the plan that is followed now, for stability
@@ -35,8 +36,9 @@ public record PlanProblem(
         List<Link> links,
         List<StripDown> stripDowns,
         List<Exclusion> exclusions,
+        Optional<Shelf> shelf,
         Optional<Purse> purse,
-        List<Aim> milestones,
+        Policy policy,
         Optional<LocalDate> target,
         List<Piece> pieces,
         Optional<Plan> kept) {
@@ -195,7 +197,6 @@ public record PlanProblem(
         links = List.copyOf(links);
         stripDowns = List.copyOf(stripDowns);
         exclusions = List.copyOf(exclusions);
-        milestones = List.copyOf(milestones);
         pieces = List.copyOf(pieces);
         ProblemNames.check(activities, links, stripDowns, exclusions);
     }
@@ -229,7 +230,8 @@ public record PlanProblem(
                 List.of(),
                 List.of(),
                 Optional.empty(),
-                List.of(Aim.values()),
+                Optional.empty(),
+                Policy.of(List.of(Aim.values())),
                 Optional.empty(),
                 List.of(),
                 Optional.empty());
@@ -260,6 +262,11 @@ public record PlanProblem(
         return with(people, places, resources, activities, Optional.of(other), kept);
     }
 
+    /** The aims, in the order in which their finishes matter. */
+    public List<Aim> milestones() {
+        return policy.aims();
+    }
+
     /** The same beside a plan that is followed: what it says is kept where that costs nothing. */
     public PlanProblem keeping(Plan plan) {
         return with(people, places, resources, activities, purse, Optional.of(plan));
@@ -283,8 +290,9 @@ public record PlanProblem(
                 links,
                 stripDowns,
                 exclusions,
+                shelf,
                 otherPurse,
-                milestones,
+                policy,
                 target,
                 pieces,
                 otherKept);
@@ -309,8 +317,9 @@ public record PlanProblem(
                 otherLinks,
                 others,
                 excluded,
+                shelf,
                 purse,
-                milestones,
+                policy,
                 target,
                 pieces,
                 kept);

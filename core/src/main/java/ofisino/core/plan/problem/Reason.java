@@ -35,6 +35,8 @@ public record Reason(ReasonKind kind, String id, Instant until) {
         STATE,
         /** Another strip-down of the same access is closed first. */
         OTHER_STAY,
+        /** What is taken off would have no room until something else is back on. */
+        SHELF_FULL,
         /** The purse would fall below its floor. */
         MONEY,
         /** Nothing but that the plan that is followed has it there. */
@@ -44,7 +46,7 @@ public record Reason(ReasonKind kind, String id, Instant until) {
     /** Whether {@code id} names an activity, so that the chain of reasons goes on there. */
     public boolean namesActivity() {
         return switch (kind) {
-            case BUSY, AFTER, ARRIVAL, LAID_ASIDE, STATE, OTHER_STAY -> true;
+            case BUSY, AFTER, ARRIVAL, LAID_ASIDE, STATE, OTHER_STAY, SHELF_FULL -> true;
             default -> false;
         };
     }

@@ -6,11 +6,13 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import ofisino.core.plan.calendar.TimeWindow;
 import ofisino.core.plan.problem.Activity;
 import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.NeededFor;
 import ofisino.core.plan.problem.PlanProblem;
+import ofisino.core.plan.problem.Shelf;
 
 /** The problem in numbers, made once and read by all passes over it. Activities, people, capacities and strip-downs are known by their index. */
 final class Instance {
@@ -61,6 +63,12 @@ final class Instance {
     final int[] opens;
 
     final int[] closes;
+    /** By strip-down: what it fills of the shelf; 0 where that is not limited. */
+    final int[] takes;
+
+    final int shelf;
+    /** Pieces of work that may be open at once. */
+    final int mostOpen;
     /** By strip-down: others of the same access. */
     final int[][] sameWay;
     /** By activity: other activities with which it shares no slot. */
@@ -147,6 +155,11 @@ final class Instance {
                 .toList();
         access = stripDowns.stream().mapToInt(o -> names.indexOf(o.access())).toArray();
         accesses = names.size();
+        shelf = problem.shelf().map(Shelf::room).orElse(Integer.MAX_VALUE);
+        takes = stripDowns.stream()
+                .mapToInt(o -> problem.shelf().map(s -> s.takenBy(o.access())).orElse(0))
+                .toArray();
+        mostOpen = problem.policy().mostOpen().orElse(Integer.MAX_VALUE);
         opens = filled(NONE);
         closes = filled(NONE);
         for (int o = 0; o < refit.length; o++) {
@@ -308,9 +321,13 @@ final class Instance {
 
     private int[][] milestones() {
         var needed = new NeededFor(problem);
-        return problem.milestones().stream()
-                .map(aim ->
-                        needed.aim(aim).stream().mapToInt(index::get).sorted().toArray())
+        return Stream.concat(
+                        problem.policy().first().stream()
+                                .map(first -> needed.of(first.stream()
+                                        .filter(index::containsKey)
+                                        .toList())),
+                        problem.milestones().stream().map(needed::aim))
+                .map(ids -> ids.stream().mapToInt(index::get).sorted().toArray())
                 .toArray(int[][]::new);
     }
 

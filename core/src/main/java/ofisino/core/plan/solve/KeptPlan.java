@@ -64,6 +64,7 @@ final class KeptPlan {
         for (int o : in.apartFromStripDown[a])
             if (start < end && start < pass.end[in.refit[o]] && pass.opened(o) < end) return false;
         int mine = in.opens[a];
+        if (mine != Instance.NONE && !pass.shelf.holds(mine)) return false;
         if (mine != Instance.NONE)
             for (int other : in.sameWay[mine])
                 if (start < pass.end[in.refit[other]] && pass.opened(other) < pass.end[in.refit[mine]]) return false;

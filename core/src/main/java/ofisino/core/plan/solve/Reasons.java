@@ -94,6 +94,8 @@ final class Reasons {
                 if (pass.placed[b] && pass.end[b] <= pass.start[a])
                     limits.add(limit(Reason.ReasonKind.STATE, id(b), pass.end[b]));
         }
+        int freed = pass.shelf.freedBy(a);
+        if (freed != Instance.NONE) limits.add(limit(Reason.ReasonKind.SHELF_FULL, id(freed), pass.end[freed]));
         return limits;
     }
 

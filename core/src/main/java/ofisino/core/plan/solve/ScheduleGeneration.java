@@ -41,6 +41,8 @@ final class ScheduleGeneration {
     private final int[] released;
 
     private final OpenStates openStates;
+    final ShelfRoom shelf;
+    private final OpenPieces openPieces;
     private final int[] openBefore;
     private final BitSet ready = new BitSet();
     /** Work may be begun and its last quarter of an hour left until the money for its end is there; its people then do nothing else. */
@@ -67,6 +69,8 @@ final class ScheduleGeneration {
         purse = new Purses(in);
         released = new int[in.size];
         openStates = new OpenStates(in, placed);
+        shelf = new ShelfRoom(in, this);
+        openPieces = new OpenPieces(in);
         openBefore = new int[in.size];
         ownSlots = new int[in.size][];
     }
@@ -107,7 +111,7 @@ final class ScheduleGeneration {
         for (int t = 0; t < time.live && count < in.size; t++)
             for (int i = ready.nextSetBit(0); i >= 0; i = ready.nextSetBit(i + 1)) {
                 int a = list[i];
-                if (openStates.shut(a) || earliest(a) > time.startOf(t)) continue;
+                if (shut(a) || earliest(a) > time.startOf(t)) continue;
                 if (in.work[a] > 0 && !canStart(a, t)) continue;
                 ready.clear(i);
                 if (!place(a)) continue;
@@ -153,6 +157,7 @@ final class ScheduleGeneration {
         purse.reset();
         ready.clear();
         openStates.clear();
+        openPieces.clear();
         for (int a = 0; a < in.size; a++) openBefore[a] = in.before[a].length;
         for (int a = 0; a < in.size; a++) if (openBefore[a] == 0 && !in.isFixed(a)) ready.set(rank[a]);
         for (int a = 0; a < in.size; a++)
@@ -168,12 +173,23 @@ final class ScheduleGeneration {
     }
 
     private int nextReady(int[] list) {
+        int otherwise = -1;
         for (int i = ready.nextSetBit(0); i >= 0; i = ready.nextSetBit(i + 1))
-            if (!openStates.shut(list[i])) {
+            if (!shut(list[i])) {
+                if (openPieces.shut(list[i])) {
+                    if (otherwise < 0) otherwise = i;
+                    continue;
+                }
                 ready.clear(i);
                 return list[i];
             }
-        return -1;
+        if (otherwise < 0) return -1;
+        ready.clear(otherwise); // what is open waits for it: better one too many than none finished
+        return list[otherwise];
+    }
+
+    private boolean shut(int a) {
+        return openStates.shut(a) || shelf.isFullFor(a);
     }
 
     /** The earliest instant that links, the day before which it may not be, and other strip-downs of the access allow. */
@@ -181,7 +197,7 @@ final class ScheduleGeneration {
         int earliest = Math.max(Math.max(time.now, in.notBefore[a]), released[a]);
         for (Instance.Link l : in.before[a])
             if (placed[l.other()]) earliest = Math.max(earliest, end[l.other()] + l.lag());
-        return Math.max(earliest, openStates.closedBefore(a));
+        return openPieces.from(a, shelf.from(a, Math.max(earliest, openStates.closedBefore(a))));
     }
 
     private boolean placeFixed(int a) {
@@ -319,6 +335,7 @@ final class ScheduleGeneration {
         placed[a] = true;
         sequence[count++] = a;
         openStates.note(a, end[a]);
+        openPieces.note(a, end[a]);
         purse.spend(a, start[a], end[a], 1);
     }
 

@@ -5,7 +5,7 @@ import ofisino.core.plan.problem.PlanProblem;
 
 /**
  * How good a schedule is, the first differing number deciding and the smaller being better: what could not be placed; what is late against a
- * deadline; where there are pieces of work, each milestone in steps of a person's patience, the days until those that are begun are finished, and how
+ * deadline; the days on which more pieces of work are open than the policy allows; where there are pieces of work, each milestone in steps of a person's patience, the days until those that are begun are finished, and how
  * many more than one a session holds; the day of each milestone in the order of the project's policy; days after the target; moves against the plan that is followed;
  * interruptions; hours in which accesses stand open; and at last the seconds of the milestones, so that equal days are not equal plans.
  */
@@ -16,7 +16,8 @@ record Score(long[] parts, int firstDay) implements Comparable<Score> {
     static Score of(ScheduleGeneration pass) {
         Instance in = pass.in;
         int milestones = in.milestones.length;
-        int firstDay = LATE + 1 + (in.pieces > 0 ? milestones + 2 : 0);
+        int stepsFrom = LATE + 1 + (in.mostOpen < in.pieces ? 1 : 0);
+        int firstDay = stepsFrom + (in.pieces > 0 ? milestones + 2 : 0);
         long[] parts = new long[firstDay + 2 * milestones + 4];
         for (int a = 0; a < in.size; a++) {
             if (!pass.placed[a]) parts[UNPLACED] += 2;
@@ -34,9 +35,10 @@ record Score(long[] parts, int firstDay) implements Comparable<Score> {
         }
         if (in.pieces > 0) {
             for (int m = 0; m < milestones; m++)
-                parts[LATE + 1 + m] = parts[firstDay + m] / PlanProblem.PATIENCE.toDays();
-            parts[LATE + 1 + milestones] = daysInHand(pass);
-            parts[LATE + 2 + milestones] = changes(pass);
+                parts[stepsFrom + m] = parts[firstDay + m] / PlanProblem.PATIENCE.toDays();
+            parts[stepsFrom + milestones] = daysInHand(pass);
+            parts[stepsFrom + milestones + 1] = changes(pass);
+            if (in.mostOpen < in.pieces) parts[LATE + 1] = daysTooManyOpen(pass);
         }
         int after = firstDay + milestones;
         int last = in.time.dayOf(latest);
@@ -77,6 +79,34 @@ record Score(long[] parts, int firstDay) implements Comparable<Score> {
             Arrays.fill(seenIn, Instance.NONE);
         }
         return found;
+    }
+
+    /** Over all days, by how many the pieces of work that are begun and not finished are more than the policy allows. */
+    private static long daysTooManyOpen(ScheduleGeneration pass) {
+        Instance in = pass.in;
+        int[] from = new int[in.pieces];
+        int[] to = new int[in.pieces];
+        Arrays.fill(from, Integer.MAX_VALUE);
+        for (int p = 0; p < in.pieces; p++) if (in.problem.pieces().get(p).begun()) from[p] = in.time.now;
+        for (int a = 0; a < in.size; a++) {
+            int p = in.piece[a];
+            if (p == Instance.NONE || !pass.placed[a]) continue;
+            from[p] = Math.min(from[p], pass.start[a]);
+            to[p] = Math.max(to[p], pass.end[a]);
+        }
+        int[] change = new int[in.time.days() + 1];
+        for (int p = 0; p < in.pieces; p++)
+            if (from[p] < to[p]) {
+                change[Math.min(in.time.days(), in.time.dayOf(from[p]))]++;
+                change[Math.min(in.time.days(), in.time.dayOf(to[p]))]--;
+            }
+        long days = 0;
+        int open = 0;
+        for (int begunLessFinished : change) {
+            open += begunLessFinished;
+            days += Math.max(0, open - in.mostOpen);
+        }
+        return days;
     }
 
     /** Until each package that is begun is finished; what has no date counts nothing here, it counts before all else. */

@@ -85,6 +85,8 @@ public final class Slack {
                 || in.apartFromStripDown[a].length > 0
                 || opens != Instance.NONE && (in.sameWay[opens].length > 0 || in.stripDownApartFrom[opens].length > 0)
                 || closes != Instance.NONE
-                        && (in.sameWay[closes].length > 0 || in.stripDownApartFrom[closes].length > 0);
+                        && (in.sameWay[closes].length > 0 || in.stripDownApartFrom[closes].length > 0)
+                || opens != Instance.NONE && in.takes[opens] > 0
+                || closes != Instance.NONE && in.takes[closes] > 0;
     }
 }

@@ -20,6 +20,7 @@ import ofisino.core.plan.problem.Activity;
 import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.NeededFor;
 import ofisino.core.plan.problem.PlanProblem;
+import ofisino.core.plan.problem.Shelf;
 
 /**
  * The whole problem of a small garage, stated once more as equations and solved exactly by a constraint solver (OR-Tools CP-SAT 9.15). It shares
@@ -86,6 +87,7 @@ final class ExactGarage {
         statePlaces();
         stateResources();
         stateOrder();
+        problem.shelf().ifPresent(this::stateShelf);
         all.forEach(this::notLaidAside);
         statePurse();
     }
@@ -245,6 +247,15 @@ final class ExactGarage {
                     PlanProblem.StripDown o = stripDowns.get(e.activityOrStripDown());
                     apart(w.start, w.end, startOf(o), endOf(o));
                 }
+    }
+
+    private void stateShelf(Shelf shelf) {
+        var lies = model.addCumulative(shelf.room());
+        for (PlanProblem.StripDown o : problem.stripDowns()) {
+            IntVar size = model.newIntVar(0, horizon + 2000L, "open " + o.id());
+            lies.addDemand(
+                    model.newIntervalVar(startOf(o), size, endOf(o), "lies " + o.id()), shelf.takenBy(o.access()));
+        }
     }
 
     private IntVar startOf(PlanProblem.StripDown o) {

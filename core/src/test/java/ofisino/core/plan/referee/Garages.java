@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.stream.IntStream;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
@@ -30,6 +31,8 @@ import ofisino.core.plan.problem.PlanProblem.Link;
 import ofisino.core.plan.problem.PlanProblem.Person;
 import ofisino.core.plan.problem.PlanProblem.Purse;
 import ofisino.core.plan.problem.PlanProblem.StripDown;
+import ofisino.core.plan.problem.Policy;
+import ofisino.core.plan.problem.Shelf;
 
 /** Small random garages with everything in them: two people, nested accesses, a state, a bay, money, an order, an appointment. */
 public final class Garages {
@@ -82,22 +85,35 @@ public final class Garages {
                         List.of(new Purse.Income(LocalDate.of(2026, 3, 5 + dice.nextInt(4)), 20 + dice.nextInt(60)))))
                 : Optional.empty();
         surroundings(activities, dice);
+        List<PlanProblem.Person> people = List.of(person("ines", dice), person("milo", dice));
+        List<Capacity> places =
+                List.of(dice.nextInt(3) == 0 ? notOn(new Capacity("bay", 1), dice) : new Capacity("bay", 1));
+        List<Capacity> resources = List.of(notOn(new Capacity("daylight", 9), dice));
         return new PlanProblem(
                 NOW,
                 HORIZON,
                 ZoneOffset.UTC,
-                List.of(person("ines", dice), person("milo", dice)),
-                List.of(dice.nextInt(3) == 0 ? notOn(new Capacity("bay", 1), dice) : new Capacity("bay", 1)),
-                List.of(notOn(new Capacity("daylight", 9), dice)),
+                people,
+                places,
+                resources,
                 activities,
                 links,
                 stripDowns,
                 exclusions,
+                shelf(stripDowns, dice),
                 purse,
-                List.of(Aim.RUNNER, Aim.DRIVER),
+                Policy.of(List.of(Aim.RUNNER, Aim.DRIVER)),
                 Optional.empty(),
                 List.of(),
                 Optional.empty());
+    }
+
+    /** Sometimes there is room for what two accesses take off, seldom for three. */
+    private static Optional<Shelf> shelf(List<StripDown> stripDowns, Random dice) {
+        if (dice.nextInt(3) > 0) return Optional.empty();
+        Map<String, Integer> takes = new TreeMap<>();
+        stripDowns.forEach(o -> takes.put(o.access(), 1 + dice.nextInt(2)));
+        return Optional.of(new Shelf(2 + dice.nextInt(2), takes));
     }
 
     /** Some work needs daylight; some suppliers have days on which they are open. */

@@ -1,0 +1,23 @@
+package ofisino.core.plan.problem;
+
+import java.util.Map;
+import ofisino.core.kernel.InvalidValue;
+
+/**
+ * Room on floor and shelves for what is taken off, in hundredths of a square metre.
+ *
+ * @param room  of it there is; 0 or more
+ * @param takes by access: what is taken off fills so much of it from opening to closing; what is not named takes none
+ */
+public record Shelf(int room, Map<String, Integer> takes) {
+    public Shelf {
+        takes = Map.copyOf(takes);
+        if (room < 0 || takes.values().stream().anyMatch(t -> t < 0))
+            throw InvalidValue.of("plan.shelf", "Room cannot be less than none.", "Enter 0 or more.");
+    }
+
+    /** What an access fills while it is open. */
+    public int takenBy(String access) {
+        return takes.getOrDefault(access, 0);
+    }
+}

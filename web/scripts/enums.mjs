@@ -40,6 +40,8 @@ const chosen = {
   interlocks: 'StripDownRequest.confirmed',
   roles: 'RoleRequest.role',
   weekdays: 'WindowFields.day',
+  heatings: 'PremisesBody.heating',
+  projectPolicies: 'PolicyRequest.policy',
 }
 
 export function enumsOf(description) {

@@ -75,3 +75,7 @@ export const interlocks = ['ISOLATED', 'RESTRAINT_WAITED', 'CONTROL_UNITS_OFF', 
 export const roles = ['OWNER', 'HELPER', 'VIEWER'] as const
 
 export const weekdays = ['MONDAY', 'TUESDAY', 'WEDNESDAY', 'THURSDAY', 'FRIDAY', 'SATURDAY', 'SUNDAY'] as const
+
+export const heatings = ['NOT_SAID', 'HEATED', 'WHERE_IT_CURES', 'COLD'] as const
+
+export const projectPolicies = ['RUNNING_FIRST', 'BODY_FIRST', 'MECHANICAL_FIRST', 'KEEP_ROLLING'] as const

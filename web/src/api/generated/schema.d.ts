@@ -11,7 +11,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_8"];
+        get: operations["all_9"];
         put?: never;
         post?: never;
         delete?: never;
@@ -315,7 +315,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_7"];
+        get: operations["all_8"];
         put?: never;
         post?: never;
         delete?: never;
@@ -892,7 +892,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["of_2"];
-        put: operations["put_5"];
+        put: operations["put_6"];
         post?: never;
         delete?: never;
         options?: never;
@@ -908,7 +908,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["find_3"];
-        put: operations["put_4"];
+        put: operations["put_5"];
         post?: never;
         delete: operations["remove"];
         options?: never;
@@ -940,7 +940,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["put_3"];
+        put: operations["put_4"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1004,7 +1004,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["of_1"];
-        put: operations["put_2"];
+        put: operations["put_3"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1291,7 +1291,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_3"];
+        get: operations["all_4"];
         put?: never;
         post: operations["add_8"];
         delete?: never;
@@ -1316,6 +1316,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/premises": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put: operations["put_2"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects": {
         parameters: {
             query?: never;
@@ -1323,7 +1339,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_1"];
+        get: operations["all_2"];
         put?: never;
         post: operations["start"];
         delete?: never;
@@ -1851,7 +1867,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_6"];
+        get: operations["all_7"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2372,6 +2388,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{projectId}/plan/policy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["policy"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects/{projectId}/plan/preview": {
         parameters: {
             query?: never;
@@ -2484,6 +2516,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{projectId}/plan/under": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["under"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects/{projectId}/progress": {
         parameters: {
             query?: never;
@@ -2555,7 +2603,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_2"];
+        get: operations["all_3"];
         put?: never;
         post: operations["take"];
         delete?: never;
@@ -2955,7 +3003,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_5"];
+        get: operations["all_6"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3163,7 +3211,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all"];
+        get: operations["all_1"];
         put?: never;
         post: operations["add"];
         delete?: never;
@@ -3227,7 +3275,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_4"];
+        get: operations["all_5"];
         put?: never;
         post?: never;
         delete?: never;
@@ -4662,7 +4710,7 @@ export interface components {
         };
         LimitResponse: {
             /** @enum {string} */
-            kind: "NOW" | "NO_TIME" | "BUSY" | "AFTER" | "ARRIVAL" | "NOT_BEFORE" | "CLOSED" | "FIXED" | "PLACE_FULL" | "RESOURCE_FULL" | "TOO_SHORT" | "LAID_ASIDE" | "STATE" | "OTHER_STAY" | "MONEY" | "KEPT";
+            kind: "NOW" | "NO_TIME" | "BUSY" | "AFTER" | "ARRIVAL" | "NOT_BEFORE" | "CLOSED" | "FIXED" | "PLACE_FULL" | "RESOURCE_FULL" | "TOO_SHORT" | "LAID_ASIDE" | "STATE" | "OTHER_STAY" | "SHELF_FULL" | "MONEY" | "KEPT";
             subject?: components["schemas"]["Subject"];
             /** Format: date-time */
             until: string;
@@ -5198,6 +5246,12 @@ export interface components {
             /** Format: int32 */
             waitMinutes: number;
         };
+        NoiseHours: {
+            /** Format: int32 */
+            fromMinute: number;
+            /** Format: int32 */
+            toMinute: number;
+        };
         Note: {
             text: string;
             /** Format: uuid */
@@ -5625,6 +5679,8 @@ export interface components {
             money: components["schemas"]["Point"][];
             pace: components["schemas"]["PaceOfPlan"];
             phases: components["schemas"]["PhaseResponse"][];
+            /** @enum {string} */
+            policy: "RUNNING_FIRST" | "BODY_FIRST" | "MECHANICAL_FIRST" | "KEEP_ROLLING";
             unplaced: components["schemas"]["UnplacedResponse"][];
             waiting: components["schemas"]["Waiting"][];
             windows: components["schemas"]["TimeWindow"][];
@@ -5676,6 +5732,10 @@ export interface components {
             version: number;
             zone: string;
         };
+        PolicyRequest: {
+            /** @enum {string} */
+            policy: "RUNNING_FIRST" | "BODY_FIRST" | "MECHANICAL_FIRST" | "KEEP_ROLLING";
+        };
         Position: {
             /** Format: int64 */
             budget: number;
@@ -5696,6 +5756,20 @@ export interface components {
         PostingRequest: {
             /** Format: int64 */
             version: number;
+        };
+        PremisesBody: {
+            /** @enum {string} */
+            heating: "NOT_SAID" | "HEATED" | "WHERE_IT_CURES" | "COLD";
+            nights?: number[];
+            noise?: components["schemas"]["NoiseHours"];
+            /** Format: uuid */
+            placeId?: string;
+            /** Format: int32 */
+            shelf?: number;
+        };
+        PremisesResponse: {
+            said: components["schemas"]["PremisesBody"][];
+            usualNights: number[];
         };
         ProgressResponse: {
             /** Format: int32 */
@@ -6386,7 +6460,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            kind: "JOB" | "ORDER" | "ARRIVED" | "STRIP" | "REFIT" | "NEED" | "SENT_OUT" | "APPOINTMENT" | "PLACE" | "DAYLIGHT" | "FIRE_WATCH" | "HELPER";
+            kind: "JOB" | "ORDER" | "ARRIVED" | "STRIP" | "REFIT" | "NEED" | "SENT_OUT" | "APPOINTMENT" | "PLACE" | "DAYLIGHT" | "FIRE_WATCH" | "NOISE" | "WARMTH" | "LONG_SESSION" | "HELPER";
             title: string;
         };
         SupplierRow: {
@@ -6508,7 +6582,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            kind: "JOB" | "ORDER" | "ARRIVED" | "STRIP" | "REFIT" | "NEED" | "SENT_OUT" | "APPOINTMENT" | "PLACE" | "DAYLIGHT" | "FIRE_WATCH" | "HELPER";
+            kind: "JOB" | "ORDER" | "ARRIVED" | "STRIP" | "REFIT" | "NEED" | "SENT_OUT" | "APPOINTMENT" | "PLACE" | "DAYLIGHT" | "FIRE_WATCH" | "NOISE" | "WARMTH" | "LONG_SESSION" | "HELPER";
             /** Format: int32 */
             minutes: number;
             title: string;
@@ -6816,7 +6890,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    all_8: {
+    all_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -7290,7 +7364,7 @@ export interface operations {
             };
         };
     };
-    all_7: {
+    all_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -8298,7 +8372,7 @@ export interface operations {
             };
         };
     };
-    put_5: {
+    put_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -8344,7 +8418,7 @@ export interface operations {
             };
         };
     };
-    put_4: {
+    put_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -8434,7 +8508,7 @@ export interface operations {
             };
         };
     };
-    put_3: {
+    put_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -8593,7 +8667,7 @@ export interface operations {
             };
         };
     };
-    put_2: {
+    put_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -9054,7 +9128,7 @@ export interface operations {
             };
         };
     };
-    all_3: {
+    all_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -9124,7 +9198,49 @@ export interface operations {
             };
         };
     };
-    all_1: {
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PremisesResponse"];
+                };
+            };
+        };
+    };
+    put_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PremisesBody"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    all_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -10078,7 +10194,7 @@ export interface operations {
             };
         };
     };
-    all_6: {
+    all_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -11098,6 +11214,30 @@ export interface operations {
             };
         };
     };
+    policy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PolicyRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     preview: {
         parameters: {
             query?: never;
@@ -11274,6 +11414,30 @@ export interface operations {
             };
         };
     };
+    under: {
+        parameters: {
+            query: {
+                policy: "RUNNING_FIRST" | "BODY_FIRST" | "MECHANICAL_FIRST" | "KEEP_ROLLING";
+            };
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MoveResponse"];
+                };
+            };
+        };
+    };
     of_18: {
         parameters: {
             query?: never;
@@ -11370,7 +11534,7 @@ export interface operations {
             };
         };
     };
-    all_2: {
+    all_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -12044,7 +12208,7 @@ export interface operations {
             };
         };
     };
-    all_5: {
+    all_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -12337,7 +12501,7 @@ export interface operations {
             };
         };
     };
-    all: {
+    all_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -12451,7 +12615,7 @@ export interface operations {
             };
         };
     };
-    all_4: {
+    all_5: {
         parameters: {
             query?: never;
             header?: never;

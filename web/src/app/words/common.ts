@@ -165,6 +165,8 @@ export const common = {
     order_line: 'order',
     calendar_window: 'time in the garage',
     calendar_set_up: 'time to set up and clear away',
+    premises: 'warmth, noise and room',
+    plan_policy: 'what comes first',
     work_chain: 'piece of work',
     job: 'job',
     job_link: 'order of work',

@@ -110,6 +110,9 @@ export const trade = {
     PLACE: 'place',
     DAYLIGHT: 'daylight',
     FIRE_WATCH: 'fire watch',
+    NOISE: 'hours for noise',
+    WARMTH: 'warm nights',
+    LONG_SESSION: 'a long session',
     HELPER: 'helper',
   },
   system: {

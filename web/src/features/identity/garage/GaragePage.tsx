@@ -16,6 +16,7 @@ import { People } from '../account/People'
 import { Places } from './Places'
 import { Prices } from './Prices'
 import { SignIns } from '../account/SignIns'
+import { Premises } from './Premises'
 import { SupplierDays } from './SupplierDays'
 
 /** What belongs to the garage and not to one car: time, places, people, phones. */
@@ -64,6 +65,11 @@ export function GaragePage() {
               <Part title={t('signIns.title')}>
                 <SignIns />
               </Part>
+              {works && (
+                <Part title={t('premises.title')}>
+                  <Premises />
+                </Part>
+              )}
               <Part title={t('garage.places')}>
                 <Places />
               </Part>

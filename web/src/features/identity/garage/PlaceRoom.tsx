@@ -5,6 +5,7 @@ import { useWrite } from '@/api/useWrite'
 import { Form } from '@/ui/form/Form'
 import { Whole } from '@/ui/form/named'
 import { whole } from '@/ui/form/rules'
+import { Premises } from './Premises'
 import { useFields } from '@/ui/form/useFields'
 import { useDays, WeekdayPick, type Weekdays } from '@/ui/form/WeekdayPick'
 
@@ -44,6 +45,9 @@ export function PlaceRoom({ place }: { place: Schemas['PlaceRow'] }) {
         <Whole name="room" label={t('garage.roomFor')} />
         <WeekdayPick name="usableOn" label={t('garage.usableOn')} />
       </Form>
+      <h4 className="mt-2 mb-1 font-semibold">{t('premises.here')}</h4>
+      <p className="quiet mb-2 text-sm">{t('premises.hereHint')}</p>
+      <Premises placeId={place.id} />
     </details>
   )
 }

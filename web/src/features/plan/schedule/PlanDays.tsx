@@ -53,6 +53,9 @@ const arrival = {
   PLACE: 'plan.isFixed',
   DAYLIGHT: 'plan.isFixed',
   FIRE_WATCH: 'plan.isFixed',
+  NOISE: 'plan.isFixed',
+  WARMTH: 'plan.isFixed',
+  LONG_SESSION: 'plan.isFixed',
   HELPER: 'plan.isFixed',
 } as const
 

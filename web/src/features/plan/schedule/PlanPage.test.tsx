@@ -47,6 +47,7 @@ const plan = (more: object = {}) => ({
     { day: '2026-03-04', leftMinor: 2500 },
   ],
   loose: [],
+  policy: 'RUNNING_FIRST',
   pace: { own: false, jobs: 9, factor: 1.214, turnUp: { meant: 20, came: 12, rate: 0.614 } },
   followedAt: '2026-03-01T10:00:00Z',
   ...more,
@@ -148,6 +149,21 @@ it('shows what one’s own hours do to the dates before the plan reckons with th
   await userEvent.click(screen.getByRole('button', { name: 'Use it' }))
   await waitFor(() => expect(server.writes('PUT /api/projects/car/own-pace')).toHaveLength(1))
   expect(server.writes('PUT /api/projects/car/own-pace')[0]!.body).toEqual({ ownPace: true })
+})
+
+it('shows what another way round would do before it is kept', async () => {
+  server.when('GET /api/projects/car/plan/under', {
+    possible: true,
+    milestones: [{ aim: 'RUNNER', before: '2026-03-04T20:00:00Z', after: '2026-04-02T20:00:00Z' }],
+    moved: [],
+  })
+  server.when('PUT /api/projects/car/plan/policy', undefined)
+  open(plan())
+  await userEvent.click(await screen.findByRole('button', { name: 'Change what comes first' }))
+  await userEvent.selectOptions(screen.getByLabelText('What should come first?'), 'Keep it rolling')
+  await userEvent.click(await screen.findByRole('button', { name: 'Use it' }))
+  await waitFor(() => expect(server.writes('PUT /api/projects/car/plan/policy')).toHaveLength(1))
+  expect(server.writes('PUT /api/projects/car/plan/policy')[0]!.body).toEqual({ policy: 'KEEP_ROLLING' })
 })
 
 it('compares more hours, borrowed room, and somebody else who does it', async () => {

@@ -13,6 +13,7 @@ import { FollowPlan, Slipped } from './FollowPlan'
 import { Loose } from './Loose'
 import { Mending } from '../whatif/Mending'
 import { OwnPace } from '../whatif/OwnPace'
+import { WhatFirst } from '../whatif/WhatFirst'
 import { PlanAxis } from './axis/PlanAxis'
 import { PhaseOverview } from './PhaseOverview'
 import { PlanDays } from './PlanDays'
@@ -67,6 +68,7 @@ function Dated({ plan, projectId }: { plan: Plan; projectId: string }) {
       />
       <Loose plan={plan} />
       <Slipped plan={plan} onChoose={choose} />
+      {plan.activities.length > 0 && <WhatFirst projectId={projectId} plan={plan} />}
       {plan.activities.length > 0 && <OwnPace projectId={projectId} plan={plan} />}
       {plan.activities.length > 0 && <Sooner projectId={projectId} />}
       <Chain plan={plan} />

@@ -15,5 +15,15 @@ export function useReason(): (limit: Schemas['LimitResponse']) => string {
 
 /** What is used by all at once has sentences of its own. */
 function special(kind: Schemas['Subject']['kind'] | undefined) {
-  return kind === 'DAYLIGHT' || kind === 'FIRE_WATCH' || kind === 'HELPER' ? kind : undefined
+  switch (kind) {
+    case 'DAYLIGHT':
+    case 'FIRE_WATCH':
+    case 'NOISE':
+    case 'WARMTH':
+    case 'LONG_SESSION':
+    case 'HELPER':
+      return kind
+    default:
+      return undefined
+  }
 }

@@ -3,10 +3,9 @@ import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
-import { Loaded, ProblemAlert } from '@/ui/page/Feedback'
 import { useFormat } from '@/ui/format/format'
-import { MilestoneMoves } from '../schedule/MilestoneMoves'
 import type { Plan } from '../schedule/axis/lanes'
+import { Preview } from './Preview'
 
 /** Whether the plan reckons with the hours that one really takes; first what that does to the dates. */
 export function OwnPace({ projectId, plan }: { projectId: string; plan: Plan }) {
@@ -55,29 +54,7 @@ export function OwnPace({ projectId, plan }: { projectId: string; plan: Plan }) 
           rate: new Intl.NumberFormat(format.locale, { style: 'percent' }).format(turnUp.rate),
         })}
       </p>
-      {asked && (
-        <Loaded query={preview} what={t('dates.asking')}>
-          {(m) => (
-            <div className="mt-1 border-l-4 border-accent pl-3">
-              <MilestoneMoves move={m} />
-              <ProblemAlert error={keep.error} />
-              <div className="mt-2 flex gap-2">
-                <button
-                  type="button"
-                  className="btn btn-primary"
-                  disabled={keep.isPending}
-                  onClick={() => keep.mutate({})}
-                >
-                  {t('dates.paceKeep')}
-                </button>
-                <button type="button" className="btn" onClick={() => setAsked(false)}>
-                  {t('dates.leave')}
-                </button>
-              </div>
-            </div>
-          )}
-        </Loaded>
-      )}
+      {asked && <Preview move={preview} keep={keep} onKeep={() => keep.mutate({})} onLeave={() => setAsked(false)} />}
     </section>
   )
 }

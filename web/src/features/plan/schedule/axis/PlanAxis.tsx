@@ -195,6 +195,9 @@ const look: Record<Bar['kind'], string> = {
   PLACE: '',
   DAYLIGHT: '',
   FIRE_WATCH: '',
+  NOISE: '',
+  WARMTH: '',
+  LONG_SESSION: '',
   HELPER: '',
 }
 

@@ -28,6 +28,9 @@ const laneOf: Record<Activity['subject']['kind'], LaneName> = {
   PLACE: 'car',
   DAYLIGHT: 'car',
   FIRE_WATCH: 'car',
+  NOISE: 'car',
+  WARMTH: 'car',
+  LONG_SESSION: 'car',
   HELPER: 'car',
 }
 

@@ -8,8 +8,11 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import ofisino.core.plan.calendar.SetUp;
+import ofisino.core.plan.job.JobNature;
 import ofisino.core.plan.job.Operation;
+import ofisino.core.plan.premises.Demands;
 import ofisino.core.plan.tonight.Asked;
 import ofisino.core.plan.tonight.Asked.Possible;
 import ofisino.core.plan.tonight.Asked.RankedBecause;
@@ -19,6 +22,7 @@ import org.junit.jupiter.api.Test;
 /** Common practice, no source: what is begun is finished first, then what presses, then what fits. */
 class AskedTest {
     private static final SetUp NONE = new SetUp(0);
+    private static final Demands DEMANDS = Demands.load();
     private static final Instant NOW = Instant.parse("2026-03-03T18:00:00Z");
 
     @Test
@@ -28,17 +32,7 @@ class AskedTest {
                 work("fits", Operation.ASSEMBLE, 60, 30),
                 work("presses", Operation.REPLACE, 400, 3),
                 new Work<>(
-                        "begun",
-                        Optional.of(Operation.PRIME),
-                        90,
-                        1,
-                        Optional.empty(),
-                        false,
-                        false,
-                        false,
-                        true,
-                        true,
-                        Optional.empty()));
+                        "begun", false, 0, 90, 1, Optional.empty(), false, false, false, true, true, Optional.empty()));
         assertThat(new Asked(120, NONE, 1, false, false, Optional.empty()).rank(list, NOW))
                 .extracting(Possible::id, Possible::minutes, Possible::why)
                 .containsExactly(
@@ -52,31 +46,11 @@ class AskedTest {
     void whatIsLoudNeedsHelpWaitsOrWouldNotBeFinishedIsLeftOut() {
         Work<String> weld = work("weld", Operation.WELD, 60, 30);
         Work<String> two = new Work<>(
-                "two", Optional.empty(), 60, 2, Optional.empty(), false, false, false, true, false, Optional.empty());
+                "two", false, 0, 60, 2, Optional.empty(), false, false, false, true, false, Optional.empty());
         Work<String> waits = new Work<>(
-                "waits",
-                Optional.empty(),
-                60,
-                1,
-                Optional.empty(),
-                false,
-                false,
-                false,
-                false,
-                false,
-                Optional.empty());
+                "waits", false, 0, 60, 1, Optional.empty(), false, false, false, false, false, Optional.empty());
         Work<String> sitting = new Work<>(
-                "sitting",
-                Optional.empty(),
-                121,
-                1,
-                Optional.empty(),
-                false,
-                true,
-                false,
-                true,
-                false,
-                Optional.empty());
+                "sitting", false, 0, 121, 1, Optional.empty(), false, true, false, true, false, Optional.empty());
         var all = List.of(weld, two, waits, sitting);
         assertThat(new Asked(120, NONE, 1, true, false, Optional.empty()).rank(all, NOW))
                 .isEmpty();
@@ -118,7 +92,8 @@ class AskedTest {
     void weatherAndPlaceAreAsked() {
         var here = new Work<>(
                 "bay",
-                Optional.<Operation>empty(),
+                false,
+                0,
                 60,
                 1,
                 Optional.of("bay"),
@@ -130,7 +105,8 @@ class AskedTest {
                 Optional.<Instant>empty());
         var wash = new Work<>(
                 "wash",
-                Optional.<Operation>empty(),
+                false,
+                0,
                 60,
                 1,
                 Optional.of("yard"),
@@ -163,7 +139,8 @@ class AskedTest {
     private static Work<String> work(String id, Operation operation, int minutes, int days) {
         return new Work<>(
                 id,
-                Optional.of(operation),
+                DEMANDS.isNoisy(new JobNature(operation, Optional.empty(), Set.of())),
+                (int) DEMANDS.leastSession(operation).orElse(Duration.ZERO).toMinutes(),
                 minutes,
                 1,
                 Optional.empty(),

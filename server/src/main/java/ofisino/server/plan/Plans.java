@@ -144,6 +144,12 @@ public interface Plans {
             /** The sun. */
             DAYLIGHT,
             FIRE_WATCH,
+            /** The hours in which neighbours bear noise. */
+            NOISE,
+            /** Nights that are warm enough for what cures. */
+            WARMTH,
+            /** A session that is long enough to be worth masking for. */
+            LONG_SESSION,
             /** Somebody who is missing. */
             HELPER;
 

@@ -34,7 +34,8 @@ public final class AccessLibrary {
             Set<Operation> operations,
             Set<Operation> everywhere,
             Set<String> clears,
-            boolean nearAirbags) {
+            boolean nearAirbags,
+            int fills) {
         boolean isUsualFor(String place, Operation operation) {
             return zones.contains(place) && (operations.isEmpty() || operations.contains(operation));
         }
@@ -82,7 +83,8 @@ public final class AccessLibrary {
                 "for",
                 "operations",
                 "everywhere",
-                "clears"));
+                "clears",
+                "fills"));
         List<Double> hours = e.numbers("hours");
         Access access = new Access(
                 e.text("id"),
@@ -108,9 +110,18 @@ public final class AccessLibrary {
                 e.choices("operations", Operation.class, Set.of()),
                 e.choices("everywhere", Operation.class, Set.of()),
                 Set.copyOf(e.texts("clears")),
-                e.has("near-airbags"));
+                e.has("near-airbags"),
+                e.has("fills") ? (int) Math.round(e.number("fills") * HUNDREDTHS) : 0);
     }
 
+    /** By access, hundredths of a square metre of floor or shelf that what comes off fills. */
+    public Map<String, Integer> fills() {
+        return lines.stream()
+                .filter(l -> l.fills() > 0)
+                .collect(Collectors.toMap(l -> l.access().id(), Line::fills));
+    }
+
+    private static final int HUNDREDTHS = 100;
     private static final String AIRBAG_SAFE = "airbag-safe";
 
     /** Those of a vehicle. What may fire is made safe before what lies near it is opened. */

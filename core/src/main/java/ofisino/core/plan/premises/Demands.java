@@ -49,11 +49,17 @@ public final class Demands {
         return Optional.ofNullable(sessions.get(operation));
     }
 
-    /** Sessions of at least that length. Where there is none, all of them: better on a short evening than never. */
+    /** The same where some session is that long; else empty: better on a short evening than never. */
+    public Optional<Duration> leastSession(Operation operation, Collection<TimeWindow> sessions) {
+        return leastSession(operation).filter(least -> sessions.stream().anyMatch(s -> isAtLeast(s, least)));
+    }
+
+    /** Sessions of at least that length. */
     public static List<TimeWindow> longEnough(Collection<TimeWindow> sessions, Duration least) {
-        List<TimeWindow> longOnes = sessions.stream()
-                .filter(s -> Duration.between(s.from(), s.to()).compareTo(least) >= 0)
-                .toList();
-        return longOnes.isEmpty() ? List.copyOf(sessions) : longOnes;
+        return sessions.stream().filter(s -> isAtLeast(s, least)).toList();
+    }
+
+    private static boolean isAtLeast(TimeWindow session, Duration least) {
+        return Duration.between(session.from(), session.to()).compareTo(least) >= 0;
     }
 }

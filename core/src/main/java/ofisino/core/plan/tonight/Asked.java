@@ -4,14 +4,11 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.plan.calendar.FireWatch;
 import ofisino.core.plan.calendar.SetUp;
-import ofisino.core.plan.job.Operation;
 
 /**
  * An evening as it really is: how long, whether somebody helps, whether it may be loud, where one is, what the weather does.
@@ -19,15 +16,12 @@ import ofisino.core.plan.job.Operation;
  * @param minutes of the evening, at most a day
  * @param setUp   how much of it is not for work
  * @param people  in the garage, oneself among them
- * @param quiet   neighbours sleep: nothing is cut, blasted or ground
+ * @param quiet   neighbours sleep: nothing is done that they hear
  * @param wet     it rains or snows: nothing is done outdoors
  * @param place   where one is; empty for anywhere
  */
 public record Asked(int minutes, SetUp setUp, int people, boolean quiet, boolean wet, Optional<String> place) {
     private static final int LONGEST_MINUTES = 1440;
-    /** What is heard through a wall. Common practice, no source. */
-    private static final Set<Operation> LOUD =
-            EnumSet.of(Operation.CUT, Operation.BLAST, Operation.FABRICATE, Operation.WELD, Operation.STRIP);
 
     public Asked {
         if (minutes < 1 || minutes > LONGEST_MINUTES)
@@ -45,6 +39,8 @@ public record Asked(int minutes, SetUp setUp, int people, boolean quiet, boolean
     /**
      * Something that could be done.
      *
+     * @param loud        the neighbours hear it
+     * @param leastMinutes of a session that it is worth beginning in; 0 for any
      * @param minutesLeft of its work
      * @param crew        people that it takes
      * @param place       where it is done; empty for anywhere
@@ -57,7 +53,8 @@ public record Asked(int minutes, SetUp setUp, int people, boolean quiet, boolean
      */
     public record Work<T>(
             T id,
-            Optional<Operation> operation,
+            boolean loud,
+            int leastMinutes,
             int minutesLeft,
             int crew,
             Optional<String> place,
@@ -96,7 +93,8 @@ public record Asked(int minutes, SetUp setUp, int people, boolean quiet, boolean
     private boolean isPossible(Work<?> w) {
         return w.ready()
                 && w.crew() <= people
-                && !(quiet && w.operation().filter(LOUD::contains).isPresent())
+                && !(quiet && w.loud())
+                && w.leastMinutes() <= minutes
                 && !(wet && w.outdoors())
                 && (place.isEmpty() || w.place().isEmpty() || w.place().equals(place))
                 && usable(w) > 0

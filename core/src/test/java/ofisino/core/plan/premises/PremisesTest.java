@@ -118,7 +118,9 @@ class PremisesTest {
         TimeWindow saturday = hours(48, 4);
         assertThat(least).isEqualTo(Duration.ofHours(3));
         assertThat(Demands.longEnough(List.of(evening, saturday), least)).containsExactly(saturday);
-        assertThat(Demands.longEnough(List.of(evening), least)).containsExactly(evening);
+        assertThat(DEMANDS.leastSession(Operation.PAINT, List.of(evening, saturday)))
+                .contains(least);
+        assertThat(DEMANDS.leastSession(Operation.PAINT, List.of(evening))).isEmpty();
         assertThat(DEMANDS.leastSession(Operation.CLEAN)).isEmpty();
     }
 

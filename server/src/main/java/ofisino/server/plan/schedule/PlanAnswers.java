@@ -78,6 +78,7 @@ record PlanAnswers(
                         .map(l -> loose(planned, l))
                         .toList(),
                 pace(caller, projectId, day(planned.problem().now(), zone), zone),
+                service.policy(caller, projectId),
                 planned.doubts().waiting(),
                 service.followedAt(caller, projectId).orElse(null));
     }

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.UUID;
 import ofisino.core.kernel.Aim;
+import ofisino.core.plan.orderofwork.ProjectPolicy;
 import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.PlanOutcome;
 import ofisino.core.plan.sentout.DaysAway;
@@ -79,6 +80,11 @@ record PlanComparisons(PlanService service) {
         return compared(
                 before,
                 service.instead(before, Sooner.sentOut(before.problem(), ActivityId.job(jobId), away, costMinor)));
+    }
+
+    /** The other way round. */
+    MoveResponse under(Caller caller, UUID projectId, ProjectPolicy policy) {
+        return compared(service.of(caller, projectId), service.under(caller, projectId, policy));
     }
 
     /** The hours that the person really takes, or those that were thought. */

@@ -10,6 +10,7 @@ import ofisino.core.kernel.Aim;
 import ofisino.core.plan.calendar.TimeWindow;
 import ofisino.core.plan.explain.Balance;
 import ofisino.core.plan.orderofwork.Phase;
+import ofisino.core.plan.orderofwork.ProjectPolicy;
 import ofisino.core.plan.problem.Reason;
 import ofisino.core.plan.solve.Blocks;
 import ofisino.core.plan.tonight.Asked;
@@ -118,6 +119,7 @@ record PlanController(
      * @param money      a point for each day on which something changes; empty without a limit a month
      * @param loose      what should have followed soon and does not
      * @param waiting    what has no date, or only a hoped-for one, and why
+     * @param policy     what matters first
      * @param followedAt when somebody said that this is the plan
      */
     record PlanResponse(
@@ -130,6 +132,7 @@ record PlanController(
             List<Balance.Point> money,
             List<LooseResponse> loose,
             PaceOfPlan pace,
+            ProjectPolicy policy,
             List<Plans.Waiting> waiting,
             @Nullable Instant followedAt) {}
 
@@ -218,6 +221,20 @@ record PlanController(
     @GetMapping("/at-pace")
     MoveResponse atPace(Caller caller, @PathVariable UUID projectId, @RequestParam boolean own) {
         return comparisons.pace(caller, projectId, own);
+    }
+
+    /** What would come of going about it another way round; changes nothing. */
+    @GetMapping("/under")
+    MoveResponse under(Caller caller, @PathVariable UUID projectId, @RequestParam ProjectPolicy policy) {
+        return comparisons.under(caller, projectId, policy);
+    }
+
+    record PolicyRequest(ProjectPolicy policy) {}
+
+    @PutMapping("/policy")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void policy(Caller caller, @PathVariable UUID projectId, @RequestBody PolicyRequest body) {
+        service.change(caller, projectId, body.policy());
     }
 
     /** The least that would make the plan possible: of each kind one change, one of them in money. */

@@ -3,7 +3,9 @@ package ofisino.server.plan.schedule;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
+import ofisino.core.plan.orderofwork.ProjectPolicy;
 import org.apache.ibatis.annotations.Mapper;
 
 @Mapper
@@ -14,6 +16,10 @@ interface PlanMapper {
     void putPin(UUID garageId, UUID projectId, PinRow pin);
 
     int deletePin(UUID garageId, UUID projectId, String activity);
+
+    Optional<ProjectPolicy> policy(UUID garageId, UUID projectId);
+
+    void putPolicy(UUID garageId, UUID projectId, ProjectPolicy policy);
 
     List<FollowedRow> followed(UUID garageId, UUID projectId);
 

@@ -18,6 +18,7 @@ import ofisino.core.kernel.Aim;
 import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.plan.calendar.TimeWindow;
+import ofisino.core.plan.orderofwork.ProjectPolicy;
 import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.Plan;
 import ofisino.core.plan.problem.PlanOutcome;
@@ -121,7 +122,7 @@ class PlanService implements Plans {
 
     /** The plan as it would be with the hours that the person really takes, or with those that were thought. */
     Planned atPace(Caller caller, UUID projectId, boolean own) {
-        return planned(caller, projectId, pins(caller, projectId), own);
+        return planned(caller, projectId, new Way(pins(caller, projectId), own, policy(caller, projectId)));
     }
 
     /** The plan of a problem that is like the one that is planned now but for something. */
@@ -130,21 +131,49 @@ class PlanService implements Plans {
     }
 
     private Planned planned(Caller caller, UUID projectId, Map<String, LocalDate> pins) {
-        return planned(
-                caller, projectId, pins, projects.require(caller, projectId).ownPace());
+        boolean ownPace = projects.require(caller, projectId).ownPace();
+        return planned(caller, projectId, new Way(pins, ownPace, policy(caller, projectId)));
+    }
+
+    /**
+     * How a person wants a project planned.
+     *
+     * @param ownPace with the hours that the person really takes
+     */
+    private record Way(Map<String, LocalDate> pins, boolean ownPace, ProjectPolicy policy) {}
+
+    ProjectPolicy policy(Caller caller, UUID projectId) {
+        return mapper.policy(caller.garageId(), projectId).orElse(ProjectPolicy.RUNNING_FIRST);
+    }
+
+    void change(Caller caller, UUID projectId, ProjectPolicy policy) {
+        projects.requireOpen(caller, projectId);
+        mapper.putPolicy(caller.garageId(), projectId, policy);
+    }
+
+    /** The plan as it would be the other way round. */
+    Planned under(Caller caller, UUID projectId, ProjectPolicy policy) {
+        boolean ownPace = projects.require(caller, projectId).ownPace();
+        return planned(caller, projectId, new Way(pins(caller, projectId), ownPace, policy));
     }
 
     /** Cars that come first have the evenings, the places and a common purse first; this one has what they leave. */
-    private Planned planned(Caller caller, UUID projectId, Map<String, LocalDate> pins, boolean ownPace) {
+    private Planned planned(Caller caller, UUID projectId, Way way) {
         Projects.Project mine = projects.require(caller, projectId);
         ZoneId zone = garages.zone(caller);
         GarageNow garage = garage(caller, zone);
         List<Planned> first = new ArrayList<>();
         for (Projects.Project other : projects.inHand(caller)) {
             if (other.id().equals(projectId)) break;
-            first.add(planned(garage, other, pins(caller, other.id()), other.ownPace(), first));
+            var its = new Way(pins(caller, other.id()), other.ownPace(), policy(caller, other.id()));
+            first.add(planned(garage, other, its, first));
         }
-        return planned(garage, mine, pins, ownPace, first);
+        return planned(garage, mine, way, first);
+    }
+
+    /** When somebody is there. */
+    List<TimeWindow> visits(Caller caller) {
+        return garage(caller, garages.zone(caller)).visits();
     }
 
     private GarageNow garage(Caller caller, ZoneId zone) {
@@ -165,13 +194,8 @@ class PlanService implements Plans {
         return Instant.ofEpochSecond(-Math.floorDiv(-now.getEpochSecond(), slot) * slot);
     }
 
-    private Planned planned(
-            GarageNow garage,
-            Projects.Project project,
-            Map<String, LocalDate> pins,
-            boolean ownPace,
-            List<Planned> first) {
-        Statement statement = stating.state(garage, project, pins, ownPace);
+    private Planned planned(GarageNow garage, Projects.Project project, Way way, List<Planned> first) {
+        Statement statement = stating.state(garage, project, way.pins(), way.ownPace(), way.policy());
         Optional<MonthlyMoney.Limit> limit = money.of(garage.caller(), project.id());
         boolean common = limit.filter(MonthlyMoney.Limit::common).isPresent();
         Statement.Stated stated = statement.stated(

@@ -11,6 +11,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -23,6 +24,8 @@ import ofisino.core.plan.problem.Activity;
 import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.Plan;
 import ofisino.core.plan.problem.PlanProblem;
+import ofisino.core.plan.problem.Policy;
+import ofisino.core.plan.problem.Shelf;
 import ofisino.core.plan.progress.OwnFactor;
 import ofisino.core.plan.whatif.Undated;
 import ofisino.server.parts.Needs.Need;
@@ -60,6 +63,9 @@ final class Statement {
     private Map<String, LocalDate> pinned = Map.of();
     private final Surroundings around;
     private Map<UUID, JobConditions.Where> conditions = Map.of();
+    private Map<UUID, Integer> lowest = Map.of();
+    private Policy policy = Policy.of(List.of(Aim.values()));
+    private Optional<Shelf> shelf = Optional.empty();
     private Optional<OwnFactor> ownFactor = Optional.empty();
     private boolean carGoes;
     private List<Job> jobs = List.of();
@@ -74,7 +80,6 @@ final class Statement {
 
     Statement(Instant now, ZoneId zone, List<PlanProblem.Person> people, Surroundings around) {
         this.around = around;
-        subjects.putAll(around.subjects());
         this.now = now;
         this.zone = zone;
         this.crews = new Crews(people);
@@ -97,6 +102,19 @@ final class Statement {
     /** Where and how jobs are worked. */
     Statement where(Map<UUID, JobConditions.Where> byJob) {
         conditions = byJob;
+        return this;
+    }
+
+    /** By job, the degrees Celsius that what it puts on asks for until it has cured. */
+    Statement warmth(Map<UUID, Integer> celsiusByJob) {
+        lowest = celsiusByJob;
+        return this;
+    }
+
+    /** What matters first, and what room there is for what is taken off. */
+    Statement under(Policy its, Optional<Shelf> room) {
+        policy = its;
+        shelf = room;
         return this;
     }
 
@@ -247,6 +265,7 @@ final class Statement {
     /** What has a date; and what waits for something, with why. To be asked once. */
     Stated stated(Optional<MonthlyMoney.Limit> money, Optional<LocalDate> target, Optional<Plan> followed) {
         assemble();
+        subjects.putAll(around.subjects());
         crews.missing().forEach(m -> subjects.put(m, new Subject(Kind.HELPER, Surroundings.NOTHING, "")));
         PlanProblem all = problem(money, target, followed);
         Undated.Rest rest = waits.rest(all);
@@ -291,8 +310,9 @@ final class Statement {
                 links,
                 stripDowns,
                 exclusions,
+                shelf,
                 money.map(m -> PlanProblem.Purse.monthly(m.leftMinor(), m.monthlyMinor(), today(), MONTHS)),
-                List.of(Aim.values()),
+                policy,
                 target,
                 pieces(),
                 followed);
@@ -316,7 +336,7 @@ final class Statement {
         Activity activity = Activity.job(
                         key, job.aim(), slots, crews.exactly(where.conditions().people()))
                 .with(timing)
-                .with(demand(where, job.nature().isHot()))
+                .with(demand(job, where))
                 .needing(states);
         activities.add(job.state().isInHand() ? activity.goingOn(slots) : activity);
     }
@@ -325,18 +345,15 @@ final class Statement {
         return ownFactor.map(f -> f.own(job.likelyMinutes())).orElse(job.likelyMinutes());
     }
 
-    private Activity.Demand demand(JobConditions.Where where, boolean hot) {
-        Optional<UUID> place = Optional.ofNullable(where.placeId()).filter(around::has);
+    private Activity.Demand demand(Job job, JobConditions.Where where) {
+        Optional<String> place = around.place(where.placeId());
         boolean keeps = where.conditions().keepsPlace() && place.isPresent();
+        Integer celsius = lowest.get(job.id());
         return new Activity.Demand(
-                place.map(Surroundings::placeKey), needed(where.conditions().outdoors(), hot), keeps, keeps);
-    }
-
-    private static Map<String, Integer> needed(boolean outdoors, boolean hot) {
-        Map<String, Integer> found = new HashMap<>();
-        if (outdoors) found.put(Surroundings.DAYLIGHT, 1);
-        if (hot) found.put(Surroundings.FIRE_WATCH, 1);
-        return found;
+                place,
+                around.neededBy(job.nature(), where, celsius == null ? OptionalInt.empty() : OptionalInt.of(celsius)),
+                keeps,
+                keeps);
     }
 
     private Activity.Timing pin(String key, Activity.Timing timing) {

@@ -3,14 +3,24 @@ package ofisino.server.plan.schedule;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import ofisino.core.parts.consumable.Consumables;
+import ofisino.core.plan.access.AccessLibrary;
 import ofisino.core.plan.calendar.Daylight;
 import ofisino.core.plan.calendar.TimeWindow;
 import ofisino.core.plan.job.Precedence;
+import ofisino.core.plan.orderofwork.Phase;
+import ofisino.core.plan.orderofwork.ProjectPolicy;
+import ofisino.core.plan.premises.Demands;
+import ofisino.core.plan.problem.ActivityId;
+import ofisino.core.plan.problem.Shelf;
 import ofisino.core.plan.progress.OwnFactor;
 import ofisino.server.identity.Caller;
 import ofisino.server.parts.Needs;
@@ -24,6 +34,8 @@ import ofisino.server.plan.Jobs;
 import ofisino.server.plan.OrderOfWork;
 import ofisino.server.plan.OutstandingItems;
 import ofisino.server.plan.SentOutWork;
+import ofisino.server.plan.WorkPremises;
+import ofisino.server.plan.WorkPremises.Allowed;
 import ofisino.server.vehicle.Projects.Project;
 import org.springframework.stereotype.Component;
 
@@ -41,6 +53,10 @@ class Stating {
     private final Needs needs;
     private final Suppliers suppliers;
     private final Places places;
+    private final WorkPremises premises;
+    private final Consumables consumables;
+    private final Map<String, Integer> fills;
+    private final Demands demands;
     private final Map<Sunlit, List<TimeWindow>> daylight = new ConcurrentHashMap<>();
 
     private record Sunlit(ZoneId zone, LocalDate from) {}
@@ -56,7 +72,11 @@ class Stating {
             Appointments appointments,
             Needs needs,
             Suppliers suppliers,
-            Places places) {
+            Places places,
+            WorkPremises premises,
+            Consumables consumables,
+            AccessLibrary accesses,
+            Demands demands) {
         this.jobs = jobs;
         this.conditions = conditions;
         this.orderOfWork = orderOfWork;
@@ -68,27 +88,65 @@ class Stating {
         this.needs = needs;
         this.suppliers = suppliers;
         this.places = places;
+        this.premises = premises;
+        this.consumables = consumables;
+        this.fills = accesses.fills();
+        this.demands = demands;
     }
 
-    Statement state(GarageNow garage, Project project, Map<String, LocalDate> pins, boolean ownPace) {
+    Statement state(
+            GarageNow garage, Project project, Map<String, LocalDate> pins, boolean ownPace, ProjectPolicy policy) {
         Caller caller = garage.caller();
         ZoneId zone = garage.zone();
         List<Jobs.Job> all = jobs.of(caller, project.id());
         Map<UUID, JobConditions.Where> where = conditions.byJob(caller, project.id());
-        var around = new Surroundings(garage.now(), zone, suppliers.openOn(caller))
-                .of(where.values(), places.toWorkIn(caller), () -> daylight(zone, garage.today()))
-                .watched(all.stream().filter(j -> !j.state().isOver()).toList(), garage.visits());
+        List<Needs.Need> needed = needs.of(caller, project.id());
+        Allowed allowed = premises.of(caller);
+        var around = new Surroundings(
+                garage,
+                suppliers.openOn(caller),
+                places.toWorkIn(caller),
+                allowed,
+                demands,
+                () -> daylight(zone, garage.today()));
         var statement = new Statement(garage.now(), zone, garage.people(), around)
                 .notBefore(outstandingItems.notBefore(caller, project.id()), pins)
-                .where(where);
+                .where(where)
+                .warmth(warmth(needed))
+                .under(policy.over(phases(caller, project.id(), policy)), shelf(allowed));
         if (ownPace) statement.atOwnPace(ownFactor(all));
         return statement
                 .jobs(all, links(caller, project.id()), carAccess.stripDowns(caller, project.id()))
                 .soon(orderOfWork.soon(caller, project.id()))
                 .drives(driveOrder.unsure(caller, project.id()))
-                .needs(needs.of(caller, project.id()))
+                .needs(needed)
                 .appointments(appointments.ahead(caller, project.id()))
                 .sentOut(sentOutWork.open(caller, project.id()));
+    }
+
+    private Map<ActivityId, Phase> phases(Caller caller, UUID projectId, ProjectPolicy policy) {
+        return policy.asksForPhases()
+                ? orderOfWork.phases(caller, projectId).entrySet().stream()
+                        .collect(Collectors.toMap(e -> ActivityId.job(e.getKey()), Map.Entry::getValue))
+                : Map.of();
+    }
+
+    private Optional<Shelf> shelf(Allowed allowed) {
+        return allowed.shelf().isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Shelf(allowed.shelf().getAsInt(), fills));
+    }
+
+    /** By job, the highest of the lowest temperatures of what it puts on. */
+    private Map<UUID, Integer> warmth(List<Needs.Need> needed) {
+        Map<UUID, Integer> found = new HashMap<>();
+        for (Needs.Need n : needed)
+            if (n.jobId() != null && n.item() != null)
+                consumables
+                        .find(n.item())
+                        .flatMap(c -> c.lowest().stream().boxed().findFirst())
+                        .ifPresent(lowest -> found.merge(n.jobId(), lowest, Math::max));
+        return found;
     }
 
     /** What persons linked, and what must hold whether they did or not; of the latter nothing that closes a circle. */

@@ -1,15 +1,13 @@
 package ofisino.server.plan.schedule;
 
-import java.time.Instant;
+import java.time.Duration;
 import java.time.LocalDate;
-import java.time.ZoneId;
-import java.util.ArrayList;
-import java.util.Collection;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
-import java.util.Set;
+import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.UUID;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
@@ -17,17 +15,20 @@ import ofisino.core.kernel.Weekdays;
 import ofisino.core.plan.calendar.FireWatch;
 import ofisino.core.plan.calendar.OpenDays;
 import ofisino.core.plan.calendar.TimeWindow;
+import ofisino.core.plan.job.JobNature;
+import ofisino.core.plan.premises.Demands;
+import ofisino.core.plan.premises.Premises;
+import ofisino.core.plan.problem.Activity;
 import ofisino.core.plan.problem.PlanProblem.Capacity;
 import ofisino.server.parts.Places.WorkPlace;
 import ofisino.server.plan.JobConditions.Where;
-import ofisino.server.plan.Jobs;
 import ofisino.server.plan.Plans.Subject;
 import ofisino.server.plan.Plans.Subject.Kind;
+import ofisino.server.plan.WorkPremises.Allowed;
+import org.jspecify.annotations.Nullable;
 
-/** What room there is and on which days, when it is light, and when the doors of others are open. */
+/** What room there is and on which days, when it is light, warm or loud, and when the doors of others are open. Only what some job asks for. */
 final class Surroundings {
-    static final String DAYLIGHT = "daylight";
-    static final String FIRE_WATCH = "fire-watch";
     /** Parts and send-outs that start late in the plan are fetched after it. */
     private static final int LONGEST_WAIT_DAYS = 365;
 
@@ -36,42 +37,100 @@ final class Surroundings {
 
     private static final int UNLIMITED = 9999;
 
-    private final Instant now;
-    private final ZoneId zone;
+    private final GarageNow garage;
+    private final Map<UUID, WorkPlace> workPlaces;
+    private final Allowed allowed;
+    private final Demands demands;
+    private final Supplier<List<TimeWindow>> daylight;
     private final List<TimeWindow> suppliersOpen;
-    private final List<Capacity> places = new ArrayList<>();
-    private final List<Capacity> resources = new ArrayList<>();
+    private final Map<String, Capacity> places = new LinkedHashMap<>();
+    private final Map<String, Capacity> resources = new LinkedHashMap<>();
     private final Map<String, Subject> subjects = new LinkedHashMap<>();
 
-    Surroundings(Instant now, ZoneId zone, Weekdays suppliersOpenOn) {
-        this.now = now;
-        this.zone = zone;
+    /** @param daylight asked for only where some job needs it */
+    Surroundings(
+            GarageNow garage,
+            Weekdays suppliersOpenOn,
+            List<WorkPlace> workPlaces,
+            Allowed allowed,
+            Demands demands,
+            Supplier<List<TimeWindow>> daylight) {
+        this.garage = garage;
+        this.workPlaces = workPlaces.stream().collect(Collectors.toMap(WorkPlace::id, p -> p));
+        this.allowed = allowed;
+        this.demands = demands;
+        this.daylight = daylight;
         this.suppliersOpen = openOn(suppliersOpenOn);
     }
 
-    /** Only places that some job is worked in, and daylight only where some job needs it. */
-    Surroundings of(Collection<Where> jobs, List<WorkPlace> workPlaces, Supplier<List<TimeWindow>> daylight) {
-        Set<UUID> used =
-                jobs.stream().map(Where::placeId).filter(Objects::nonNull).collect(Collectors.toSet());
-        for (WorkPlace p : workPlaces) {
-            if (!used.contains(p.id())) continue;
-            subjects.put(placeKey(p.id()), new Subject(Kind.PLACE, p.id(), p.name()));
-            places.add(usable(placeKey(p.id()), p.room(), p.usableOn()));
-        }
-        if (jobs.stream().anyMatch(w -> w.conditions().outdoors())) {
-            subjects.put(DAYLIGHT, new Subject(Kind.DAYLIGHT, NOTHING, ""));
-            resources.add(Capacity.onlyIn(DAYLIGHT, UNLIMITED, daylight.get(), wholeTime()));
-        }
-        return this;
+    /** The name of a place in the plan; empty where one cannot (any longer) work there. */
+    Optional<String> place(@Nullable UUID id) {
+        return Optional.ofNullable(id).map(workPlaces::get).map(p -> {
+            String key = placeKey(p.id());
+            if (!places.containsKey(key)) {
+                subjects.put(key, new Subject(Kind.PLACE, p.id(), p.name()));
+                places.put(key, usable(key, p.room(), p.usableOn()));
+            }
+            return key;
+        });
     }
 
-    /** Hot work ends so that somebody is there for the watch after it. */
-    Surroundings watched(Collection<Jobs.Job> jobs, Collection<TimeWindow> visits) {
-        if (jobs.stream().anyMatch(j -> j.nature().isHot())) {
-            subjects.put(FIRE_WATCH, new Subject(Kind.FIRE_WATCH, NOTHING, ""));
-            resources.add(Capacity.onlyIn(FIRE_WATCH, UNLIMITED, FireWatch.hotHours(visits), wholeTime()));
-        }
-        return this;
+    /**
+     * What some work needs of light, warmth, quiet neighbours and of its session.
+     *
+     * @param lowest degrees Celsius that what it puts on asks for until it has cured; empty for none
+     */
+    Map<String, Integer> neededBy(JobNature nature, Where where, OptionalInt lowest) {
+        Map<String, Integer> found = new HashMap<>();
+        Premises there = allowed.at(where.placeId());
+        if (where.conditions().outdoors()) found.put(only(Kind.DAYLIGHT, "", daylight), 1);
+        // hot work ends so that somebody is there for the watch after it
+        if (nature.isHot()) found.put(only(Kind.FIRE_WATCH, "", () -> FireWatch.hotHours(garage.visits())), 1);
+        if (demands.isNoisy(nature))
+            there.loud(garage.today(), lastDay(), garage.zone())
+                    .ifPresent(loud -> found.put(only(Kind.NOISE, of(where), () -> loud), 1));
+        if (lowest.isPresent()) warm(there, where, lowest.getAsInt()).ifPresent(key -> found.put(key, 1));
+        demands.leastSession(nature.operation(), garage.visits())
+                .ifPresent(least -> found.put(
+                        only(Kind.LONG_SESSION, least.toString(), () -> Demands.longEnough(garage.visits(), least)),
+                        1));
+        return found;
+    }
+
+    private Optional<String> warm(Premises there, Where where, int lowest) {
+        Duration cure = Duration.ofMinutes(where.conditions().dryMinutes());
+        return there.warmFor(lowest, cure, garage.today(), lastDay(), garage.zone())
+                .map(warm -> only(Kind.WARMTH, "%s %d %s".formatted(of(where), lowest, cure), () -> warm));
+    }
+
+    private static String of(Where where) {
+        return where.placeId() == null ? "" : where.placeId().toString();
+    }
+
+    private LocalDate lastDay() {
+        return garage.today().plusDays(Statement.HORIZON.toDays());
+    }
+
+    /** What all share that need it, and that there is only at times. */
+    private String only(Kind kind, String which, Supplier<List<TimeWindow>> times) {
+        String key = key(kind, which);
+        resources.computeIfAbsent(key, k -> {
+            subjects.put(k, new Subject(kind, NOTHING, ""));
+            return Capacity.onlyIn(k, UNLIMITED, times.get(), wholeTime());
+        });
+        return key;
+    }
+
+    private static String key(Kind kind, String which) {
+        return kind + " " + which;
+    }
+
+    static boolean isOutdoors(Activity a) {
+        return a.demand().resources().containsKey(key(Kind.DAYLIGHT, ""));
+    }
+
+    static boolean isWatched(Activity a) {
+        return a.demand().resources().containsKey(key(Kind.FIRE_WATCH, ""));
     }
 
     private Capacity usable(String key, int room, Weekdays days) {
@@ -80,14 +139,13 @@ final class Surroundings {
 
     /** Empty for every day. */
     List<TimeWindow> openOn(Weekdays days) {
-        LocalDate today = now.atZone(zone).toLocalDate();
         return days.coverEveryDay()
                 ? List.of()
-                : OpenDays.between(days, today, today.plusDays(Statement.HORIZON.toDays() + LONGEST_WAIT_DAYS), zone);
+                : OpenDays.between(days, garage.today(), lastDay().plusDays(LONGEST_WAIT_DAYS), garage.zone());
     }
 
     private TimeWindow wholeTime() {
-        return new TimeWindow(now, now.plus(Statement.HORIZON));
+        return new TimeWindow(garage.now(), garage.now().plus(Statement.HORIZON));
     }
 
     List<TimeWindow> suppliersOpen() {
@@ -95,16 +153,11 @@ final class Surroundings {
     }
 
     List<Capacity> places() {
-        return places;
+        return List.copyOf(places.values());
     }
 
     List<Capacity> resources() {
-        return resources;
-    }
-
-    /** Whether one can (still) work there. */
-    boolean has(UUID placeId) {
-        return subjects.containsKey(placeKey(placeId));
+        return List.copyOf(resources.values());
     }
 
     Map<String, Subject> subjects() {

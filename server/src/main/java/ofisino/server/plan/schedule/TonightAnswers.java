@@ -7,7 +7,10 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import ofisino.core.plan.job.Operation;
+import ofisino.core.plan.calendar.TimeWindow;
+import ofisino.core.plan.job.JobNature;
+import ofisino.core.plan.premises.Demands;
+import ofisino.core.plan.problem.Activity;
 import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.PlanProblem;
 import ofisino.core.plan.tonight.Asked;
@@ -21,7 +24,7 @@ import org.springframework.stereotype.Service;
 
 /** Whatever waits for nothing but somebody's time in an evening as it really is; the plan says how much it presses. */
 @Service
-record TonightAnswers(PlanService service, Jobs jobs, DriveOrder driveOrder) {
+record TonightAnswers(PlanService service, Jobs jobs, DriveOrder driveOrder, Demands demands) {
     List<PossibleResponse> of(Caller caller, UUID projectId, Asked asked) {
         Planned planned = service.of(caller, projectId);
         PlanProblem problem = planned.problem();
@@ -30,20 +33,24 @@ record TonightAnswers(PlanService service, Jobs jobs, DriveOrder driveOrder) {
         Set<ActivityId> ready = Ready.of(problem).stream()
                 .filter(a -> !notYet.contains(planned.subject(a.value()).id()))
                 .collect(Collectors.toSet());
-        Map<UUID, Operation> operations =
-                jobs.of(caller, projectId).stream().collect(Collectors.toMap(Jobs.Job::id, Jobs.Job::operation));
+        Map<UUID, JobNature> natures =
+                jobs.of(caller, projectId).stream().collect(Collectors.toMap(Jobs.Job::id, Jobs.Job::nature));
+        List<TimeWindow> visits = service.visits(caller);
         List<Asked.Work<ActivityId>> works = problem.activities().stream()
                 .filter(a -> a.workSlots() > 0)
                 .map(a -> new Asked.Work<>(
                         a.id(),
-                        Optional.ofNullable(
-                                operations.get(planned.subject(a.id().value()).id())),
+                        nature(natures, planned, a).filter(demands::isNoisy).isPresent(),
+                        nature(natures, planned, a)
+                                .flatMap(n -> demands.leastSession(n.operation(), visits))
+                                .map(least -> (int) least.toMinutes())
+                                .orElse(0),
                         a.workSlots() * (int) PlanProblem.SLOT.toMinutes(),
                         a.crew().size(),
                         a.demand().place(),
-                        a.demand().resources().containsKey(Surroundings.DAYLIGHT),
+                        Surroundings.isOutdoors(a),
                         a.timing().inOneGo(),
-                        a.demand().resources().containsKey(Surroundings.FIRE_WATCH),
+                        Surroundings.isWatched(a),
                         ready.contains(a.id()),
                         a.begun(),
                         Optional.ofNullable(latest.get(a.id()))))
@@ -51,5 +58,9 @@ record TonightAnswers(PlanService service, Jobs jobs, DriveOrder driveOrder) {
         return asked.rank(works, problem.now()).stream()
                 .map(p -> new PossibleResponse(planned.subject(p.id().value()), p.minutes(), p.why()))
                 .toList();
+    }
+
+    private static Optional<JobNature> nature(Map<UUID, JobNature> natures, Planned planned, Activity a) {
+        return Optional.ofNullable(natures.get(planned.subject(a.id().value()).id()));
     }
 }

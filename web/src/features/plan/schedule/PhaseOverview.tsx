@@ -31,20 +31,26 @@ export function PhaseOverview({ plan }: { plan: Plan }) {
   )
 }
 
+/** Further right its words would leave the page, in per cent. */
+const ROOM_FOR_A_DAY = 94
+
 /** Some days over the bars, to read them by. */
 function Days({ scale }: { scale: ScaleTime<number, number> }) {
   const format = useFormat()
   return (
     <div className="quiet relative hidden h-6 text-sm md:ml-64 md:block" aria-hidden="true">
-      {scale.ticks(6).map((day) => (
-        <span
-          key={day.toISOString()}
-          className="absolute whitespace-nowrap border-l border-base-300 pl-1"
-          style={{ left: `${scale(day)}%` }}
-        >
-          {format.dayOfMonth(day.toISOString())}
-        </span>
-      ))}
+      {scale
+        .ticks(6)
+        .filter((day) => scale(day) < ROOM_FOR_A_DAY)
+        .map((day) => (
+          <span
+            key={day.toISOString()}
+            className="absolute whitespace-nowrap border-l border-base-300 pl-1"
+            style={{ left: `${scale(day)}%` }}
+          >
+            {format.dayOfMonth(day.toISOString())}
+          </span>
+        ))}
     </div>
   )
 }

@@ -1,11 +1,10 @@
-import { useQuery } from '@tanstack/react-query'
 import { differenceInCalendarDays, differenceInMinutes } from 'date-fns'
 import { Link } from 'react-router'
 import { useTranslation } from 'react-i18next'
 import { PackageOpen } from 'lucide-react'
 import type { Schemas } from '@/api/client'
-import { jobsQuery } from '@/api/queries'
 import { hours, useFormat } from '@/ui/format/format'
+import { usePieces } from './usePieces'
 import { useReason } from './useReason'
 
 type Plan = Schemas['PlanResponse']
@@ -92,12 +91,8 @@ export function sessions(all: Happening[], pieceOf: (activity: Activity) => stri
 export function PlanDays({ plan, projectId }: { plan: Plan; projectId: string }) {
   const { t } = useTranslation()
   const format = useFormat()
-  const { data: work } = useQuery(jobsQuery(projectId))
-  const pieceOf = (a: Activity) => {
-    const chain = work?.jobs.find((j) => j.id === a.subject.id)?.chainId
-    return work?.chains.find((c) => c.id === chain)?.title ?? a.subject.title
-  }
-  const all = sessions(happenings(plan, format.dateOf), pieceOf)
+  const pieceOf = usePieces(projectId)
+  const all = sessions(happenings(plan, format.dateOf), (a) => pieceOf(a).title)
   const months = [...new Set(all.map((s) => s.date.slice(0, 7)))]
   const next = all.find((s) => s.minutes > 0)
   return (

@@ -59,6 +59,7 @@ function Dated({ plan, projectId }: { plan: Plan; projectId: string }) {
       <PhaseOverview plan={plan} />
       <PlanAxis
         plan={plan}
+        projectId={projectId}
         chosen={chosen}
         onChoose={choose}
         onMove={(key, day) => {

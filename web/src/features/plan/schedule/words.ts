@@ -28,7 +28,10 @@ export const scheduleWords = {
   dates: {
     dates: 'Dates',
     axis: 'The plan, session by session',
-    axisHow: 'Your sessions side by side. Press a bar to see why; drag it or use the arrow keys to try another day.',
+    pieceBar_one: '{{what}} · one step',
+    pieceBar_other: '{{what}} · {{count}} steps',
+    axisHow:
+      'Your sessions side by side. Press a piece of work to see its steps. Press a step to see why it is then; drag it or use the arrow keys to try another day.',
     scroll: 'The plan; scroll sideways',
     partsWithTime_one: 'One part with time in hand',
     partsWithTime_other: '{{count}} parts with time in hand',

@@ -3,7 +3,8 @@ import { useTranslation } from 'react-i18next'
 import { Minus, Plus } from 'lucide-react'
 import { useFormat } from '@/ui/format/format'
 import { emptyDays, instantAt, makeAxis, rows, xOf, type Axis } from './axis'
-import { hasTime, lanesOf, type Bar, type Lane, type LaneName, type Plan } from './lanes'
+import { usePieces } from '../usePieces'
+import { hasTime, inPieces, lanesOf, type Bar, type Lane, type LaneName, type Plan } from './lanes'
 import { MoneyLine } from '../MoneyLine'
 
 const ROW_PX = 30
@@ -18,11 +19,13 @@ const ZOOM = [4, 9, 18, 36, 80]
 /** The plan along the person's own evenings: lanes by where the work happens, the money under the same axis. */
 export function PlanAxis({
   plan,
+  projectId,
   chosen,
   onChoose,
   onMove,
 }: {
   plan: Plan
+  projectId: string
   chosen: string | undefined
   onChoose: (key: string) => void
   onMove: (key: string, day: string) => void
@@ -31,7 +34,17 @@ export function PlanAxis({
   const [zoom, setZoom] = useState(3)
   const [allParts, setAllParts] = useState(false)
   const every = useMemo(() => lanesOf(plan), [plan])
-  const lanes = allParts ? every : every.map((l) => ({ ...l, bars: l.bars.filter((b) => !hasTime(b)) }))
+  const pieceOf = usePieces(projectId)
+  const [open, setOpen] = useState(new Set<string>())
+  const lanes = every
+    .map((l) => (allParts ? l : { ...l, bars: l.bars.filter((b) => !hasTime(b)) }))
+    .map((l) => inPieces(l, pieceOf, open))
+  const press = (bar: Bar) => {
+    if (!bar.piece) return onChoose(bar.activity.key)
+    const next = new Set(open)
+    if (!next.delete(bar.piece.id)) next.add(bar.piece.id)
+    setOpen(next)
+  }
   const withTime = every.flatMap((l) => l.bars).filter(hasTime).length
   const axis = useMemo(() => axisOf(plan, ZOOM[zoom]!), [plan, zoom])
   if (axis.width === 0 || lanes.length === 0) return null
@@ -86,7 +99,8 @@ export function PlanAxis({
                 bars={lane.bars}
                 axis={axis}
                 chosen={chosen}
-                onChoose={onChoose}
+                open={open}
+                onPress={press}
                 onMove={onMove}
               />
             ))}
@@ -201,19 +215,24 @@ const look: Record<Bar['kind'], string> = {
   HELPER: '',
 }
 
+/** Stands for several steps, with time between them. */
+const PIECE = 'border-2 border-primary bg-primary/15 font-semibold text-base-content'
+
 function LaneBars({
   name,
   bars,
   axis,
   chosen,
-  onChoose,
+  open,
+  onPress,
   onMove,
 }: {
   name: LaneName
   bars: Bar[]
   axis: Axis
   chosen: string | undefined
-  onChoose: (key: string) => void
+  open: Set<string>
+  onPress: (bar: Bar) => void
   onMove: (key: string, day: string) => void
 }) {
   const { places, row, rowHeight, height } = placed(name, bars, axis)
@@ -228,10 +247,11 @@ function LaneBars({
             key={bar.key}
             bar={bar}
             place={place}
-            movable={bar.activity.movable}
+            movable={!bar.piece && bar.activity.movable}
             axis={axis}
-            chosen={chosen === bar.activity.key}
-            onChoose={onChoose}
+            chosen={!bar.piece && chosen === bar.activity.key}
+            open={bar.piece && open.has(bar.piece.id)}
+            onPress={onPress}
             onMove={onMove}
           />
         )
@@ -262,7 +282,8 @@ function BarButton({
   movable,
   axis,
   chosen,
-  onChoose,
+  open,
+  onPress,
   onMove,
 }: {
   bar: Bar
@@ -270,7 +291,8 @@ function BarButton({
   movable: boolean
   axis: Axis
   chosen: boolean
-  onChoose: (key: string) => void
+  open: boolean | undefined
+  onPress: (bar: Bar) => void
   onMove: (key: string, day: string) => void
 }) {
   const format = useFormat()
@@ -278,7 +300,8 @@ function BarButton({
   const wasDragged = useRef(false)
   const [dragged, setDragged] = useState(0)
   const dayAt = (x: number) => format.dateOf(new Date(instantAt(axis, x)).toISOString())
-  const title = bar.title
+  const { t } = useTranslation()
+  const title = bar.piece ? t('dates.pieceBar', { what: bar.title, count: bar.piece.steps }) : bar.title
   const nextWorkSession = (step: 1 | -1) => {
     const workSessions = axis.stretches.filter((s) => s.kind === 'workSession')
     const at = workSessions.findIndex((s) => bar.from <= s.to)
@@ -288,13 +311,13 @@ function BarButton({
   return (
     <button
       type="button"
-      className={`absolute h-6 overflow-hidden rounded-sm px-1 text-left text-ellipsis text-xs leading-5 whitespace-nowrap ${look[bar.kind]} ${chosen ? 'outline-3 outline-offset-1 outline-accent' : ''} ${movable ? 'touch-none' : ''}`}
+      className={`absolute h-6 overflow-hidden rounded-sm px-1 text-left text-ellipsis text-xs leading-5 whitespace-nowrap ${bar.piece ? PIECE : look[bar.kind]} ${chosen ? 'outline-3 outline-offset-1 outline-accent' : ''} ${movable ? 'touch-none' : ''}`}
       style={{ left: place.x + dragged, top: place.top, width: place.width }}
       aria-label={`${title}, ${format.shortDay(bar.activity.start)}${bar.to > bar.from ? ` – ${format.shortDay(new Date(bar.to).toISOString())}` : ''}`}
-      aria-pressed={chosen}
+      {...(bar.piece ? { 'aria-expanded': open } : { 'aria-pressed': chosen })}
       title={title}
       onClick={() => {
-        if (!wasDragged.current) onChoose(bar.activity.key)
+        if (!wasDragged.current) onPress(bar)
         wasDragged.current = false
       }}
       onKeyDown={(e) => {

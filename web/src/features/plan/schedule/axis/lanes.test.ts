@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import { hasTime, lanesOf, type Activity, type Plan } from './lanes'
+import { hasTime, inPieces, lanesOf, type Activity, type Plan } from './lanes'
 
 const activity = (kind: string, id: string, from: string, to: string, stripDowns = true) =>
   ({
@@ -74,4 +74,18 @@ it('gives each place that somebody named a lane of its own', () => {
     ['place', 'Long bay', ['weld']],
     ['car', undefined, ['seal']],
   ])
+})
+
+it('shows a piece of work as one bar, and its steps where it is open', () => {
+  const steps = ['cut', 'weld'].map((id, i) =>
+    activity('JOB', id, `2026-03-0${3 + i}T18:00:00Z`, `2026-03-0${3 + i}T19:00:00Z`),
+  )
+  const alone = activity('JOB', 'wash', '2026-03-05T18:00:00Z', '2026-03-05T19:00:00Z')
+  const [car] = lanesOf(plan([...steps, alone]))
+  const pieceOf = (a: Activity) => (a === alone ? { id: 'wash', title: 'wash' } : { id: 'sill', title: 'Left sill' })
+  const bars = (open: string[]) => inPieces(car!, pieceOf, new Set(open)).bars.map((b) => b.title)
+  expect(bars([])).toEqual(['Left sill', 'wash'])
+  expect(bars(['sill'])).toEqual(['Left sill', 'cut', 'weld', 'wash'])
+  const [sill] = inPieces(car!, pieceOf, new Set()).bars
+  expect(sill).toMatchObject({ from: Date.parse('2026-03-03T18:00:00Z'), to: Date.parse('2026-03-04T19:00:00Z') })
 })

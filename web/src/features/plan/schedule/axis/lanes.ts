@@ -1,3 +1,4 @@
+import type { Piece } from '../usePieces'
 import { millisecondsInDay } from 'date-fns/constants'
 import type { Schemas } from '@/api/client'
 
@@ -12,6 +13,8 @@ export type Bar = {
   kind: Activity['subject']['kind']
   from: number
   to: number
+  /** Of a piece of work that stands for its steps. */
+  piece?: { id: string; steps: number }
   /** What a press shows. */
   activity: Activity
 }
@@ -32,6 +35,34 @@ const laneOf: Record<Activity['subject']['kind'], LaneName> = {
   WARMTH: 'car',
   LONG_SESSION: 'car',
   HELPER: 'car',
+}
+
+/**
+ * Steps of one piece of work as one bar, from the first to the last; the steps of those that are open stand below.
+ *
+ * @param open pieces of work whose steps are shown
+ */
+export function inPieces(lane: Lane, pieceOf: (activity: Activity) => Piece, open: Set<string>): Lane {
+  if (lane.name !== 'car' && lane.name !== 'place') return lane
+  const jobs = lane.bars.filter((b) => b.kind === 'JOB')
+  const ids = [...new Set(jobs.map((b) => pieceOf(b.activity).id))]
+  const bars = ids.flatMap((id) => {
+    const steps = jobs.filter((b) => pieceOf(b.activity).id === id)
+    if (steps.length === 1) return steps
+    const piece: Bar = {
+      ...steps[0]!,
+      key: `piece:${id}`,
+      title: pieceOf(steps[0]!.activity).title,
+      from: Math.min(...steps.map((b) => b.from)),
+      to: Math.max(...steps.map((b) => b.to)),
+      piece: { id, steps: steps.length },
+    }
+    return open.has(id) ? [piece, ...steps] : [piece]
+  })
+  return {
+    ...lane,
+    bars: [...bars, ...lane.bars.filter((b) => b.kind !== 'JOB')].sort((a, b) => a.from - b.from || b.to - a.to),
+  }
 }
 
 /** Bars by where the work happens; above them what stands open meanwhile. */

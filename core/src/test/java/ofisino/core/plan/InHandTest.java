@@ -100,7 +100,7 @@ class InHandTest {
                 NOW,
                 NOW.plus(Duration.ofDays(60)),
                 ZoneOffset.UTC,
-                List.of(new Person("ines", evenings)),
+                List.of(new Person("ines", evenings), new Person("milo", evenings)),
                 List.of(),
                 List.of(),
                 activities,
@@ -114,6 +114,25 @@ class InHandTest {
                 pieces,
                 Optional.empty());
         return ((PlanOutcome.Planned) Planner.plan(problem, new Planner.Budget(60, 1))).plan();
+    }
+
+    /**
+     * By hand: each lift and its cleaning are a piece of work and fill an evening. Were it for the pieces alone, somebody would come twice to lift;
+     * he comes once, and the cleaning is done on the evening without him.
+     */
+    @Test
+    void whoHelpsComesOnce() {
+        Activity.Crew both = new Activity.Crew(2, List.of("ines", "milo"));
+        Plan plan = plan(
+                List.of(
+                        Activity.job("lift engine", Aim.RUNNER, 4, both),
+                        work("clean engine", 4),
+                        Activity.job("lift gearbox", Aim.RUNNER, 4, both),
+                        work("clean gearbox", 4)),
+                List.of(),
+                evenings(2),
+                List.of(piece("lift engine", "clean engine"), piece("lift gearbox", "clean gearbox")));
+        assertThat(day(plan, "lift engine")).isEqualTo(day(plan, "lift gearbox"));
     }
 
     private static Activity work(String id, int slots) {

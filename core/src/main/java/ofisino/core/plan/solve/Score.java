@@ -1,12 +1,13 @@
 package ofisino.core.plan.solve;
 
 import java.util.Arrays;
+import java.util.BitSet;
 import ofisino.core.plan.problem.PlanProblem;
 
 /**
  * How good a schedule is, the first differing number deciding and the smaller being better: what could not be placed; what is late against a
- * deadline; the days on which more pieces of work are open than the policy allows; where there are pieces of work, each milestone in steps of a person's patience, the days until those that are begun are finished, and how
- * many more than one a session holds; the day of each milestone in the order of the project's policy; days after the target; moves against the plan that is followed;
+ * deadline; the days on which more pieces of work are open than the policy allows; where there are pieces of work, each milestone in steps of a person's patience, the days until those that are begun are finished, on how
+ * many visits somebody helps, and how many pieces more than one a session holds; the day of each milestone in the order of the project's policy; days after the target; moves against the plan that is followed;
  * interruptions; hours in which accesses stand open; and at last the seconds of the milestones, so that equal days are not equal plans.
  */
 record Score(long[] parts, int firstDay) implements Comparable<Score> {
@@ -17,7 +18,7 @@ record Score(long[] parts, int firstDay) implements Comparable<Score> {
         Instance in = pass.in;
         int milestones = in.milestones.length;
         int stepsFrom = LATE + 1 + (in.mostOpen < in.pieces ? 1 : 0);
-        int firstDay = stepsFrom + (in.pieces > 0 ? milestones + 2 : 0);
+        int firstDay = stepsFrom + (in.pieces > 0 ? milestones + 3 : 0);
         long[] parts = new long[firstDay + 2 * milestones + 4];
         for (int a = 0; a < in.size; a++) {
             if (!pass.placed[a]) parts[UNPLACED] += 2;
@@ -37,7 +38,8 @@ record Score(long[] parts, int firstDay) implements Comparable<Score> {
             for (int m = 0; m < milestones; m++)
                 parts[stepsFrom + m] = parts[firstDay + m] / PlanProblem.PATIENCE.toDays();
             parts[stepsFrom + milestones] = daysInHand(pass);
-            parts[stepsFrom + milestones + 1] = changes(pass);
+            parts[stepsFrom + milestones + 1] = visits(pass);
+            parts[stepsFrom + milestones + 2] = changes(pass);
             if (in.mostOpen < in.pieces) parts[LATE + 1] = daysTooManyOpen(pass);
         }
         int after = firstDay + milestones;
@@ -51,6 +53,28 @@ record Score(long[] parts, int firstDay) implements Comparable<Score> {
         for (int o = 0; o < in.refit.length; o++)
             if (pass.placed[in.refit[o]]) parts[after + 3] += pass.end[in.refit[o]] - pass.opened(o);
         return new Score(parts, firstDay);
+    }
+
+    /** In how many sessions somebody lends a second pair of hands. */
+    private static long visits(ScheduleGeneration pass) {
+        Instance in = pass.in;
+        long found = 0;
+        BitSet[] seen = new BitSet[pass.shed.at.length];
+        for (int a = 0; a < in.size; a++) {
+            if (!pass.placed[a] || pass.crew[a] < 0) continue;
+            int[] people = in.crews[a][pass.crew[a]];
+            for (int helper = 1; helper < people.length; helper++) {
+                int p = people[helper];
+                if (seen[p] == null) seen[p] = new BitSet();
+                for (int t = pass.first[a]; t <= pass.last[a]; t++) {
+                    int session = in.time.window[p][t];
+                    if (pass.shed.at[p][t] != a || seen[p].get(session)) continue;
+                    seen[p].set(session);
+                    found++;
+                }
+            }
+        }
+        return found;
     }
 
     /** How many pieces of work more than one each session holds, over all sessions of all people. */

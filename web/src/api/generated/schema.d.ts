@@ -4934,6 +4934,7 @@ export interface components {
             leftThisMonth: number;
             month: components["schemas"]["Month"];
             orderedNotPaid: components["schemas"]["OpenOrder"][];
+            outlook: components["schemas"]["Outlook"];
             /** Format: int64 */
             overBasisPoints: number;
             position: components["schemas"]["Position"];
@@ -5410,6 +5411,19 @@ export interface components {
             /** @enum {string} */
             purpose?: "WILL_NOT_COME_AGAIN" | "SENTIMENT" | "LEARNING" | "TO_SHOW_OTHERS" | "KEEP_FOR_LIFE";
             reason: string;
+        };
+        Outlook: {
+            guess?: boolean;
+            /** Format: int64 */
+            high: number;
+            /** Format: int64 */
+            likely: number;
+            /** Format: int64 */
+            low: number;
+            /** Format: int32 */
+            unestimated: number;
+            /** Format: int32 */
+            unpriced: number;
         };
         OutstandingResponse: {
             due: boolean;

@@ -51,6 +51,15 @@ export function makeFormat(locale: string, zone: string) {
       new Intl.NumberFormat(locale, { style: 'currency', currency, maximumFractionDigits: 0 }).format(
         minor / 10 ** minorDigits(currency),
       ),
+    /** A guess: to the nearest 10, from 500 on to 50, from 5,000 on to 100 whole units. */
+    guess: (minor: number, currency: string) => {
+      const whole = minor / 10 ** minorDigits(currency)
+      const size = Math.abs(whole)
+      const step = size < 500 ? 10 : size < 5000 ? 50 : 100
+      return new Intl.NumberFormat(locale, { style: 'currency', currency, maximumFractionDigits: 0 }).format(
+        Math.round(whole / step) * step,
+      )
+    },
     /** 14 June */
     day: (date: string) => day(date, { day: 'numeric', month: 'long' }),
     /** 14 June; with its year when that is not within one of today. */

@@ -17,20 +17,63 @@ export function MoneyAnswer({ money }: { money: Money }) {
   const say = (minor: number) => format.money(minor, money.currency)
   return (
     <>
-      <Trans
-        i18nKey={money.left >= 0 ? 'money.answerLeft' : 'money.answerOver'}
-        values={{
-          will: say(money.willHaveCost),
-          budget: say(money.position.budget),
-          rest: say(Math.abs(money.left)),
-          percent: (money.overBasisPoints / 100).toLocaleString(format.locale),
-        }}
-        components={{ b: bold }}
-      />{' '}
-      {t(money.leftThisMonth >= 0 ? 'money.monthLeft' : 'money.monthShort', {
-        rest: say(Math.abs(money.leftThisMonth)),
-      })}
+      {money.outlook.guess ? <RangeAnswer money={money} /> : <SureAnswer money={money} />}{' '}
+      {money.month.allowance > 0 &&
+        t(money.leftThisMonth >= 0 ? 'money.monthLeft' : 'money.monthShort', {
+          rest: say(Math.abs(money.leftThisMonth)),
+        })}
     </>
+  )
+}
+
+/** Everything has a price: to the cent. */
+function SureAnswer({ money }: { money: Money }) {
+  const { t } = useTranslation()
+  const format = useFormat()
+  const say = (minor: number) => format.money(minor, money.currency)
+  if (money.position.budget === 0)
+    return (
+      <>
+        {t('money.willHaveCost')}: {say(money.willHaveCost)}. {t('money.noBudget')}
+      </>
+    )
+  return (
+    <Trans
+      i18nKey={money.left >= 0 ? 'money.answerLeft' : 'money.answerOver'}
+      values={{
+        will: say(money.willHaveCost),
+        budget: say(money.position.budget),
+        rest: say(Math.abs(money.left)),
+        percent: (money.overBasisPoints / 100).toLocaleString(format.locale),
+      }}
+      components={{ b: bold }}
+    />
+  )
+}
+
+/** What is not known yet is guessed, and rounded as guesses are. */
+function RangeAnswer({ money }: { money: Money }) {
+  const { t } = useTranslation()
+  const format = useFormat()
+  const { low, likely, high, unpriced, unestimated } = money.outlook
+  const { budget } = money.position
+  const about = (minor: number) => format.guess(minor, money.currency)
+  const priced = unpriced === 0 ? t('money.noneMissing') : t('money.missing', { count: unpriced })
+  return (
+    <Trans
+      i18nKey="money.answerRange"
+      values={{
+        low: about(low),
+        likely: about(likely),
+        high: about(high),
+        missing: unestimated > 0 ? t('money.missingMore', { missing: priced, count: unestimated }) : priced,
+        budget:
+          budget === 0
+            ? t('money.noBudget')
+            : t(budget >= likely ? 'money.budgetLeft' : 'money.budgetOver', { rest: about(Math.abs(budget - likely)) }),
+      }}
+      components={{ b: bold }}
+    />
   )
 }
 
@@ -52,9 +95,24 @@ export function Sums({ money }: { money: Money }) {
         amount={say(money.position.toOrder)}
         lines={money.toOrder.map((n) => [n.title, n.baseMinor === 0 ? t('money.noPrice') : say(n.baseMinor)])}
       />
-      <Line title={t('money.willHaveCost')} amount={say(money.willHaveCost)} strong />
-      <Line title={t('money.budget')} amount={say(money.position.budget)} />
-      <Line title={money.left >= 0 ? t('money.left') : t('money.over')} amount={say(Math.abs(money.left))} strong />
+      {money.outlook.guess && (
+        <Line
+          title={t('money.guessed')}
+          amount={t('money.guessedRange', {
+            low: format.guess(money.outlook.low - money.willHaveCost, money.currency),
+            high: format.guess(money.outlook.high - money.willHaveCost, money.currency),
+          })}
+        />
+      )}
+      <Line
+        title={t('money.willHaveCost')}
+        amount={money.outlook.guess ? format.guess(money.outlook.likely, money.currency) : say(money.willHaveCost)}
+        strong
+      />
+      {money.position.budget > 0 && <Line title={t('money.budget')} amount={say(money.position.budget)} />}
+      {money.position.budget > 0 && !money.outlook.guess && (
+        <Line title={money.left >= 0 ? t('money.left') : t('money.over')} amount={say(Math.abs(money.left))} strong />
+      )}
       {money.refundsExpected.length > 0 && (
         <Line
           title={t('money.refunds')}

@@ -50,6 +50,7 @@ record PositionService(
         Needs needs,
         Jobs jobs,
         Fallbacks fallbacks,
+        Outlooks outlooks,
         Garages garages,
         Clock clock)
         implements Ledger, MonthlyMoney {
@@ -91,6 +92,7 @@ record PositionService(
         return new MoneyResponse(
                 base.getCode(),
                 position,
+                outlooks.of(caller, project, position),
                 month,
                 position.willHaveCost(),
                 position.left(),

@@ -47,6 +47,13 @@ export const projectQuery = (projectId: string) =>
     queryFn: () => unwrap(api.GET('/api/projects/{id}', { params: { path: { id: projectId } } })),
   })
 
+/** What was logged, the latest first. */
+export const workSessionsQuery = (projectId: string) =>
+  queryOptions({
+    queryKey: ['workSessions', projectId],
+    queryFn: () => unwrap(api.GET('/api/projects/{projectId}/work-sessions', { params: { path: { projectId } } })),
+  })
+
 /** The drawing of a vehicle, with what it may have where its layout has it. */
 export const drawingQuery = (projectId: string) =>
   queryOptions({

@@ -5254,6 +5254,8 @@ export interface components {
             toMinute: number;
         };
         Note: {
+            /** Format: uuid */
+            jobId?: string;
             text: string;
             /** Format: uuid */
             workSessionId: string;

@@ -1,7 +1,9 @@
+import { useQuery } from '@tanstack/react-query'
 import { Link, useParams } from 'react-router'
 import { useTranslation } from 'react-i18next'
 import { Check } from 'lucide-react'
 import { api, unwrap, write } from '@/api/client'
+import { jobsQuery } from '@/api/queries'
 import { useWrite } from '@/api/useWrite'
 import { hours, useFormat } from '@/ui/format/format'
 import { BlockerLine } from './road/BlockerLine'
@@ -48,6 +50,7 @@ export function Fetch({ fetch }: { fetch: NonNullable<Today['tonight']>['jobs'][
 }
 
 export function NoteToSelf({ today }: { today: Today }) {
+  const { projectId = '' } = useParams()
   const { t } = useTranslation()
   const format = useFormat()
   const tick = useWrite(
@@ -57,12 +60,20 @@ export function NoteToSelf({ today }: { today: Today }) {
       ),
     { said: () => t('today.noteTicked') },
   )
+  const { data: work } = useQuery(jobsQuery(projectId))
+  const pieceOf = (jobId?: string) => {
+    const job = work?.jobs.find((j) => j.id === jobId)
+    return work?.chains.find((c) => c.id === job?.chainId)?.title ?? job?.title
+  }
   const [latest, ...older] = today.notes
   if (!latest) return null
   const note = (n: Today['notes'][number]) => (
     <blockquote key={n.workSessionId} className="rounded border-l-4 border-accent bg-base-200 p-3">
       <div className="flex items-baseline justify-between gap-3">
-        <p className="quiet text-sm">{t('today.noteFrom', { day: format.shortDay(n.workedOn) })}</p>
+        <p className="quiet text-sm">
+          {t('today.noteFrom', { day: format.shortDay(n.workedOn) })}
+          {pieceOf(n.jobId) && `, ${pieceOf(n.jobId)}`}
+        </p>
         <button
           type="button"
           className="btn btn-ghost btn-sm no-print min-h-11"

@@ -1,8 +1,9 @@
 import { useQuery } from '@tanstack/react-query'
 import { useParams, useSearchParams } from 'react-router'
 import { useTranslation } from 'react-i18next'
+import { workSessionsQuery } from '@/api/queries'
 import { Plus } from 'lucide-react'
-import { api, unwrap, type Schemas } from '@/api/client'
+import type { Schemas } from '@/api/client'
 import { workSessionBegunQuery } from '@/api/queries'
 import { Empty, Loaded } from '@/ui/page/Feedback'
 import { Further, Page } from '@/ui/page/Page'
@@ -20,10 +21,7 @@ export function LogbookPage() {
   const { projectId = '' } = useParams()
   const { t } = useTranslation()
   const [params, setParams] = useSearchParams()
-  const workSessions = useQuery({
-    queryKey: ['workSessions', projectId],
-    queryFn: () => unwrap(api.GET('/api/projects/{projectId}/work-sessions', { params: { path: { projectId } } })),
-  })
+  const workSessions = useQuery(workSessionsQuery(projectId))
   const close = () => setParams({})
   return (
     <Loaded query={workSessions} what={t('workSession.loading')}>

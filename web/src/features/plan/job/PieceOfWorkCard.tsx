@@ -19,11 +19,13 @@ const icons = {
 export function PieceOfWorkCard({
   piece,
   all,
+  notes,
   folded,
   onOpen,
 }: {
   piece: PieceOfWork
   all: Job[]
+  notes: string[]
   folded: boolean
   onOpen: (jobId: string) => void
 }) {
@@ -48,6 +50,11 @@ export function PieceOfWorkCard({
           )}
         </span>
         <span className="quiet block text-sm">{facts.filter(Boolean).join(' · ')}</span>
+        {notes.map((note) => (
+          <span key={note} className="mt-1 block border-l-4 border-accent pl-2">
+            {t('work.note', { note })}
+          </span>
+        ))}
       </summary>
       <ol className="mt-2">
         {piece.jobs.map((job) => {

@@ -12,6 +12,7 @@ import { useZoneNames } from '@/ui/format/zones'
 import { JobForm } from './JobForm'
 import { JobSheet } from './JobSheet'
 import { PieceOfWorkCard } from './PieceOfWorkCard'
+import { useNotes } from './useNotes'
 import { byPhase, groupings, groupsOf, piecesOf, standingOf, type Grouping, type PieceOfWork } from './jobWork'
 import { ScopeAside } from '../scope/ScopeAside'
 import { scopeQuery } from '../scope/scope'
@@ -52,6 +53,7 @@ function Work({
   const job = work.jobs.find((j) => j.id === params.get('job'))
   const adding = params.has('new')
   const scope = useQuery(scopeQuery(projectId))
+  const notes = useNotes(projectId)
   const [by, setBy] = useState<Grouping>('PHASE')
   const nameOf = useZoneNames(projectId)
   const groups =
@@ -95,6 +97,7 @@ function Work({
                     key={p.id}
                     piece={p}
                     all={work.jobs}
+                    notes={notes.filter((n) => p.jobs.some((j) => j.id === n.jobId)).map((n) => n.text)}
                     folded={folds && standingOf(p) !== 'IN_HAND'}
                     onOpen={(id) => setParams({ job: id })}
                   />

@@ -23,6 +23,7 @@ export const jobWords = {
     DROPPED: 'Drop',
   },
   work: {
+    note: 'Your note: {{note}}',
     ways: {
       label: 'Views of the work',
       scope: 'Scope',

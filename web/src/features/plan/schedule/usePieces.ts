@@ -1,9 +1,7 @@
 import { useCallback } from 'react'
 import { useQuery } from '@tanstack/react-query'
 import { jobsQuery } from '@/api/queries'
-import type { Activity } from './axis/lanes'
-
-export type Piece = { id: string; title: string }
+import type { Activity, Piece } from './axis/lanes'
 
 /** What piece of work an activity is a step of; itself where it is none. */
 export function usePieces(projectId: string): (activity: Activity) => Piece {

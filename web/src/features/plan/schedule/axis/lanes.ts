@@ -1,9 +1,11 @@
-import type { Piece } from '../usePieces'
 import { millisecondsInDay } from 'date-fns/constants'
 import type { Schemas } from '@/api/client'
 
 export type Plan = Schemas['PlanResponse']
 export type Activity = Plan['activities'][number]
+/** A piece of work that an activity is a step of. */
+export type Piece = { id: string; title: string }
+
 export type LaneName = 'open' | 'car' | 'place' | 'away' | 'waiting' | 'fixed'
 /** @property title of a place that a person named */
 export type Lane = { key: string; name: LaneName; title?: string; bars: Bar[] }

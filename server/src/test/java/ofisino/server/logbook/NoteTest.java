@@ -25,6 +25,13 @@ class NoteTest {
                 log(garage, project, job, TestGarage.DAY.minusDays(2).toString(), "Both clamps are only finger-tight.");
         log(garage, project, job, TODAY, "");
         assertThat(notes(garage.owner(), project)).containsExactly("Both clamps are only finger-tight.");
+        assertThat(garage.owner()
+                        .get("/api/projects/" + project + "/today")
+                        .ok()
+                        .at("/notes/0/jobId")
+                        .asString())
+                .as("it stands with what the session was for")
+                .isEqualTo(job.toString());
 
         Api helper = garage.join("HELPER");
         assertThat(notes(helper, project)).as("a note to oneself").isEmpty();

@@ -3,6 +3,7 @@ package ofisino.server.logbook.worksession;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -25,6 +26,7 @@ import ofisino.server.plan.CarAccess;
 import ofisino.server.plan.Jobs;
 import ofisino.server.plan.LoggedDays;
 import ofisino.server.vehicle.Projects;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** What was done on an evening, how long on which job, and the note to tomorrow's self. */
@@ -192,10 +194,20 @@ record WorkSessionService(
 
     @Override
     public List<Note> openNotes(Caller caller, UUID projectId) {
+        List<WorkRow> work = mapper.work(caller.garageId(), projectId);
         return mapper.of(caller.garageId(), projectId).stream()
                 .filter(e -> e.accountId().equals(caller.accountId()))
                 .filter(e -> !e.noteToSelf().isEmpty() && e.noteDoneAt() == null)
-                .map(e -> new Note(e.id(), e.workedOn(), e.noteToSelf()))
+                .map(e -> new Note(e.id(), e.workedOn(), e.noteToSelf(), mostOf(e.id(), work)))
                 .toList();
+    }
+
+    /** The job that took most of a session; none where it went into opening and closing alone. */
+    private static @Nullable UUID mostOf(UUID workSession, List<WorkRow> work) {
+        return work.stream()
+                .filter(w -> w.workSessionId().equals(workSession) && w.jobId() != null)
+                .max(Comparator.comparingInt(WorkRow::minutes))
+                .map(WorkRow::jobId)
+                .orElse(null);
     }
 }

@@ -6594,6 +6594,7 @@ export interface components {
         TonightJob: {
             access?: string;
             code: string;
+            elsewhere: boolean;
             fetch: components["schemas"]["Fetch"][];
             /** Format: uuid */
             id: string;
@@ -6601,7 +6602,11 @@ export interface components {
             kind: "JOB" | "ORDER" | "ARRIVED" | "STRIP" | "REFIT" | "NEED" | "SENT_OUT" | "APPOINTMENT" | "PLACE" | "DAYLIGHT" | "FIRE_WATCH" | "NOISE" | "WARMTH" | "LONG_SESSION" | "HELPER";
             /** Format: int32 */
             minutes: number;
+            /** Format: int32 */
+            people: number;
+            place?: string;
             title: string;
+            tools: string[];
         };
         TonightResponse: {
             /** Format: date */

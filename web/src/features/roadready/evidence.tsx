@@ -26,11 +26,21 @@ export function TonightList({ today }: { today: Today }) {
             </Link>
             <span className="whitespace-nowrap">{hours(job.minutes)}</span>
           </div>
+          <WhoAndWhere job={job} />
           <Fetch fetch={job.fetch} />
         </li>
       ))}
     </ol>
   )
+}
+
+type TonightJob = NonNullable<Today['tonight']>['jobs'][number]
+
+/** Only what is not as usual: a second pair of hands, a place that somebody named. */
+function WhoAndWhere({ job }: { job: TonightJob }) {
+  const { t } = useTranslation()
+  const facts = [job.people > 1 && t('today.hands', { count: job.people }), job.place].filter(Boolean)
+  return facts.length > 0 ? <p className="quiet text-sm">{facts.join(' · ')}</p> : null
 }
 
 /** What has to be fetched for a step, with the label of the bag or shelf that it is in. */

@@ -1,4 +1,4 @@
-import { cleanup, screen, waitFor } from '@testing-library/react'
+import { cleanup, screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { expect, it } from 'vitest'
 import { show } from '@/test/page'
@@ -33,6 +33,9 @@ const today = (change: Partial<Today> = {}): Today => ({
         code: 'R77',
         title: 'Weld the sill',
         minutes: 135,
+        people: 1,
+        elsewhere: false,
+        tools: [],
         fetch: [{ needId: 'm', title: 'Outer sill', placeCode: 'D6H', placeName: 'Long bench' }],
       },
     ],
@@ -195,4 +198,24 @@ it('says where one stands on the way to the first session, and never that nothin
   )
   expect(screen.getByRole('link', { name: 'Make the work' })).toHaveAttribute('aria-current', 'step')
   expect(screen.queryByText(/Nothing can be done/)).not.toBeInTheDocument()
+})
+
+it('says who and where, which tools, and what to pack for work elsewhere', async () => {
+  const [step] = today().tonight!.jobs
+  await page(
+    today({
+      tonight: {
+        ...today().tonight!,
+        jobs: [
+          { ...step!, id: 'a', tools: ['Grinder', 'Clamps'], people: 2 },
+          { ...step!, id: 'b', tools: ['Spray gun'], place: 'Bay lent by the orchard', elsewhere: true },
+        ],
+      },
+    }),
+  )
+  expect(await screen.findByText('Tools beyond the bench: Grinder, Clamps.')).toBeVisible()
+  expect(screen.getByText('2 people')).toBeVisible()
+  const pack = screen.getByText('Pack for Bay lent by the orchard').parentElement!
+  expect(within(pack).getByText('Spray gun')).toBeVisible()
+  expect(within(pack).getByText(/an extinguisher/)).toBeVisible()
 })

@@ -8,6 +8,7 @@ import { useTitle } from '@/ui/page/useTitle'
 import { Loaded } from '@/ui/page/Feedback'
 import { FirstLine } from './FirstLine'
 import { EveningSentence, WorkSessionBegun } from './WorkSessionBegun'
+import { ToGather } from './ToGather'
 import { OtherWorkSession } from './OtherWorkSession'
 import { InTheWay, NoteToSelf, OrderList, RoadChain } from '../evidence'
 import {
@@ -79,6 +80,7 @@ function Bench({ today, projectId }: { today: Today; projectId: string }) {
         </h2>
         {(today.openJobs === 0 || !today.tonight) && <FirstLine today={today} />}
         <NoteToSelf today={today} />
+        <ToGather today={today} />
         <WorkSessionBegun today={today} />
         <ByHand />
         <OtherWorkSession minutes={today.tonight?.minutes ?? 120} />

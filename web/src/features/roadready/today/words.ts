@@ -19,6 +19,11 @@ export const todayWords = {
     },
   },
   today: {
+    hands_one: 'one person',
+    hands_other: '{{count}} people',
+    tools: 'Tools beyond the bench: {{what}}.',
+    pack: 'Pack for {{place}}',
+    packUsual: 'Lamp, gloves, rags, bags and labels; an extinguisher where anything gets hot',
     title: 'Today',
     loading: 'Working out where things stand …',
     roadByPart: 'On the road about <b>{{date}}</b>{{kept}}, waiting for “{{holder}}” (due {{until}}).',

@@ -10,6 +10,6 @@ public interface Places {
     /** Bays, benches, and places elsewhere. */
     List<WorkPlace> toWorkIn(Caller caller);
 
-    /** @param room for so many jobs at once @param usableOn days on which it can be used */
-    record WorkPlace(UUID id, String name, int room, Weekdays usableOn) {}
+    /** @param room for so many jobs at once @param usableOn days on which it can be used @param elsewhere one has to pack for it */
+    record WorkPlace(UUID id, String name, int room, Weekdays usableOn, boolean elsewhere) {}
 }

@@ -60,7 +60,7 @@ record PlaceService(PlaceMapper mapper, Garages garages) implements Places {
     public List<WorkPlace> toWorkIn(Caller caller) {
         return all(caller).stream()
                 .filter(PlaceRow::isToWorkIn)
-                .map(p -> new WorkPlace(p.id(), p.name(), p.room(), p.usableOn()))
+                .map(p -> new WorkPlace(p.id(), p.name(), p.room(), p.usableOn(), p.kind() == PlaceKind.AWAY))
                 .toList();
     }
 

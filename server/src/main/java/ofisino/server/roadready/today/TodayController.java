@@ -44,8 +44,15 @@ record TodayController(TodayService service) {
             @Nullable String placeCode,
             @Nullable String placeName) {}
 
-    /** @param id of the job, or of the strip-down that is opened or closed @param code of a job; empty for a strip-down */
-    /** @param access that is opened or closed; empty for a job */
+    /**
+     * @param id     of the job, or of the strip-down that is opened or closed
+     * @param access that is opened or closed; absent for a job
+     * @param code   of a job; empty for a strip-down
+     * @param people that it takes at once
+     * @param place  where a person said it is done
+     * @param elsewhere that is not the garage: one has to pack
+     * @param tools  beyond those on the bench
+     */
     record TonightJob(
             Subject.Kind kind,
             UUID id,
@@ -53,6 +60,10 @@ record TodayController(TodayService service) {
             String code,
             String title,
             int minutes,
+            int people,
+            @Nullable String place,
+            boolean elsewhere,
+            List<String> tools,
             List<Fetch> fetch) {}
 
     /** @param minutes for work @param setUpMinutes besides, to set up and to clear away */

@@ -7,20 +7,16 @@ import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import ofisino.core.kernel.Aim;
 import ofisino.core.parts.sourcing.NeedState;
 import ofisino.core.parts.sourcing.OrderDates;
-import ofisino.core.plan.calendar.SetUp;
 import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.PlanOutcome;
-import ofisino.core.plan.problem.PlanProblem;
 import ofisino.core.plan.problem.Reason;
 import ofisino.core.roadready.gate.Gate;
 import ofisino.core.roadready.gate.Gates;
@@ -31,20 +27,15 @@ import ofisino.server.logbook.WorkSessions;
 import ofisino.server.money.Ledger;
 import ofisino.server.parts.Needs;
 import ofisino.server.parts.Needs.Need;
-import ofisino.server.plan.Calendars;
-import ofisino.server.plan.DriveOrder;
 import ofisino.server.plan.Jobs;
 import ofisino.server.plan.Jobs.Job;
 import ofisino.server.plan.OutstandingItems;
 import ofisino.server.plan.Plans;
 import ofisino.server.plan.Plans.Planned;
 import ofisino.server.roadready.RoadGates;
-import ofisino.server.roadready.today.TodayController.Fetch;
 import ofisino.server.roadready.today.TodayController.OrderNow;
 import ofisino.server.roadready.today.TodayController.Road;
 import ofisino.server.roadready.today.TodayController.TodayResponse;
-import ofisino.server.roadready.today.TodayController.TonightJob;
-import ofisino.server.roadready.today.TodayController.TonightResponse;
 import ofisino.server.vehicle.Findings;
 import ofisino.server.vehicle.Projects;
 import org.jspecify.annotations.Nullable;
@@ -62,9 +53,8 @@ record TodayService(
         Ledger ledger,
         Garages garages,
         RoadGates roadGates,
-        DriveOrder driveOrder,
         OutstandingItems outstandingItems,
-        Calendars calendars,
+        Tonights tonights,
         Clock clock) {
     TodayResponse today(Caller caller, UUID projectId) {
         Projects.Project project = projects.require(caller, projectId);
@@ -81,7 +71,7 @@ record TodayService(
                 today,
                 planned.outcome() instanceof PlanOutcome.Planned,
                 road(project, planned, zone),
-                tonight(planned, jobList, needList, driveOrder.notYet(caller, projectId), calendars.setUp(caller)),
+                tonights.of(caller, projectId, planned, jobList, needList),
                 workSessions.openNotes(caller, projectId),
                 orders(planned, needList, zone, today),
                 money.currency(),
@@ -140,44 +130,6 @@ record TodayService(
                             planned.isNotBefore(Aim.ROAD_READY));
                 })
                 .orElse(null);
-    }
-
-    /** What drives is not offered while its gate is shut, whatever the plan hoped for. */
-    private static TonightResponse tonight(
-            Planned planned, List<Job> jobList, List<Need> needList, Set<UUID> notYet, SetUp setUp) {
-        Map<UUID, Job> byId = new HashMap<>();
-        for (Job j : jobList) byId.put(j.id(), j);
-        Map<String, String> accesses = planned.problem().stripDowns().stream()
-                .collect(Collectors.toMap(PlanProblem.StripDown::id, PlanProblem.StripDown::access));
-        return planned.tonight()
-                .map(t -> new TonightResponse(
-                        t.day(),
-                        t.minutes(),
-                        setUp.minutes(),
-                        t.jobs().stream()
-                                .filter(p -> !notYet.contains(
-                                        planned.subject(p.id().value()).id()))
-                                .map(p -> {
-                                    Plans.Subject what = planned.subject(p.id().value());
-                                    Job job = byId.get(what.id());
-                                    return new TonightJob(
-                                            what.kind(),
-                                            what.id(),
-                                            accesses.get(what.id().toString()),
-                                            job == null ? "" : job.code(),
-                                            what.title(),
-                                            p.minutes(),
-                                            fetch(needList, what.id()));
-                                })
-                                .toList()))
-                .orElse(null);
-    }
-
-    private static List<Fetch> fetch(List<Need> needList, UUID jobId) {
-        return needList.stream()
-                .filter(n -> jobId.equals(n.jobId()) && n.state() == NeedState.ACCEPTED)
-                .map(n -> new Fetch(n.id(), n.title(), n.placeCode(), n.placeName()))
-                .toList();
     }
 
     /** Parts to order, the most urgent first: by when, so that no milestone gets later; while not all has a date, so that their job starts as planned. */

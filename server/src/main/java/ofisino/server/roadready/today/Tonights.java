@@ -1,0 +1,103 @@
+package ofisino.server.roadready.today;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import ofisino.core.parts.sourcing.NeedState;
+import ofisino.core.plan.problem.Activity;
+import ofisino.core.plan.problem.ActivityId;
+import ofisino.core.plan.problem.PlanProblem;
+import ofisino.core.plan.tonight.Tonight;
+import ofisino.server.identity.Caller;
+import ofisino.server.parts.Needs.Need;
+import ofisino.server.parts.Places;
+import ofisino.server.parts.Places.WorkPlace;
+import ofisino.server.plan.Calendars;
+import ofisino.server.plan.DriveOrder;
+import ofisino.server.plan.Jobs.Job;
+import ofisino.server.plan.Plans;
+import ofisino.server.plan.Plans.Planned;
+import ofisino.server.plan.ToHands;
+import ofisino.server.roadready.today.TodayController.Fetch;
+import ofisino.server.roadready.today.TodayController.TonightJob;
+import ofisino.server.roadready.today.TodayController.TonightResponse;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** The next session: its steps in order, who and where, what to fetch and to pack. */
+@Component
+record Tonights(DriveOrder driveOrder, Calendars calendars, ToHands toHands, Places places) {
+    /** What drives is not offered while its gate is shut, whatever the plan hoped for. */
+    @Nullable
+    TonightResponse of(Caller caller, UUID projectId, Planned planned, List<Job> jobs, List<Need> needs) {
+        if (planned.tonight().isEmpty()) return null;
+        Tonight tonight = planned.tonight().get();
+        Set<UUID> notYet = driveOrder.notYet(caller, projectId);
+        var around = new Around(
+                planned,
+                jobs.stream().collect(Collectors.toMap(Job::id, Job::code)),
+                planned.problem().stripDowns().stream()
+                        .collect(Collectors.toMap(PlanProblem.StripDown::id, PlanProblem.StripDown::access)),
+                tools(caller, projectId),
+                places.toWorkIn(caller).stream().collect(Collectors.toMap(WorkPlace::id, p -> p)),
+                needs);
+        return new TonightResponse(
+                tonight.day(),
+                tonight.minutes(),
+                calendars.setUp(caller).minutes(),
+                tonight.jobs().stream()
+                        .filter(p ->
+                                !notYet.contains(planned.subject(p.id().value()).id()))
+                        .map(p -> around.step(p.id(), p.minutes()))
+                        .toList());
+    }
+
+    private Map<UUID, List<String>> tools(Caller caller, UUID projectId) {
+        Map<UUID, List<String>> found = new HashMap<>();
+        toHands.byJob(caller, projectId).forEach((job, toHand) -> found.put(job, toHand.tools()));
+        return found;
+    }
+
+    /** What is known of the steps, each by its id. */
+    private record Around(
+            Planned planned,
+            Map<UUID, String> codes,
+            Map<String, String> accesses,
+            Map<UUID, List<String>> tools,
+            Map<UUID, WorkPlace> places,
+            List<Need> needs) {
+        TonightJob step(ActivityId id, int minutes) {
+            Plans.Subject what = planned.subject(id.value());
+            Activity activity = planned.problem().activities().stream()
+                    .filter(a -> a.id().equals(id))
+                    .findFirst()
+                    .orElseThrow();
+            Optional<WorkPlace> place = activity.demand()
+                    .place()
+                    .map(key -> places.get(planned.subject(key).id()));
+            return new TonightJob(
+                    what.kind(),
+                    what.id(),
+                    accesses.get(what.id().toString()),
+                    codes.getOrDefault(what.id(), ""),
+                    what.title(),
+                    minutes,
+                    activity.crew().size(),
+                    place.map(WorkPlace::name).orElse(null),
+                    place.filter(WorkPlace::elsewhere).isPresent(),
+                    tools.getOrDefault(what.id(), List.of()),
+                    fetch(what.id()));
+        }
+
+        private List<Fetch> fetch(UUID jobId) {
+            return needs.stream()
+                    .filter(n -> jobId.equals(n.jobId()) && n.state() == NeedState.ACCEPTED)
+                    .map(n -> new Fetch(n.id(), n.title(), n.placeCode(), n.placeName()))
+                    .toList();
+        }
+    }
+}

@@ -5,6 +5,9 @@ type Job = NonNullable<Today['tonight']>['jobs'][number]
 
 const each = (lists: string[][]) => [...new Set(lists.flat())]
 
+/** As it stands within a sentence. */
+const inside = (words: string) => words.charAt(0).toLowerCase() + words.slice(1)
+
 /** Before the first step: tools beyond those on the bench, and what to pack for work elsewhere. */
 export function ToGather({ today }: { today: Today }) {
   const { t } = useTranslation()
@@ -13,7 +16,7 @@ export function ToGather({ today }: { today: Today }) {
   const places = each([jobs.filter((j) => j.elsewhere).flatMap((j) => j.place ?? [])])
   return (
     <>
-      {tools.length > 0 && <p>{t('today.tools', { what: tools.join(', ') })}</p>}
+      {tools.length > 0 && <p>{t('today.tools', { what: tools.map(inside).join(', ') })}</p>}
       {places.map((place) => (
         <Packing key={place} place={place} jobs={jobs.filter((j) => j.elsewhere && j.place === place)} />
       ))}

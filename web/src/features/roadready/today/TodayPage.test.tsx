@@ -213,7 +213,7 @@ it('says who and where, which tools, and what to pack for work elsewhere', async
       },
     }),
   )
-  expect(await screen.findByText('Tools beyond the bench: Grinder, Clamps.')).toBeVisible()
+  expect(await screen.findByText('Tools beyond the bench: grinder, clamps.')).toBeVisible()
   expect(screen.getByText('2 people')).toBeVisible()
   const pack = screen.getByText('Pack for Bay lent by the orchard').parentElement!
   expect(within(pack).getByText('Spray gun')).toBeVisible()

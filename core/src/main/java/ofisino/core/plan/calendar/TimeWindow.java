@@ -12,6 +12,17 @@ public record TimeWindow(Instant from, Instant to) {
             throw new IllegalArgumentException("A window ends before it begins: %s to %s".formatted(from, to));
     }
 
+    // by hand: a problem has thousands of them, and what records generate is slow until the second compiler has seen it
+    @Override
+    public boolean equals(Object other) {
+        return this == other || other instanceof TimeWindow w && from.equals(w.from) && to.equals(w.to);
+    }
+
+    @Override
+    public int hashCode() {
+        return 31 * from.hashCode() + to.hashCode();
+    }
+
     /** What is left of windows when other things take some of the time. Both in any order; the answer is in order. */
     public static List<TimeWindow> without(List<TimeWindow> windows, List<TimeWindow> taken) {
         List<TimeWindow> sorted =

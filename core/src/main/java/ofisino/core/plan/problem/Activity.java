@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -87,6 +88,12 @@ public record Activity(
             open = List.copyOf(open);
             if (waitAfter.isNegative())
                 throw InvalidValue.of("plan.wait", "A wait (%s) cannot be negative.", "Enter 0 or more.", waitAfter);
+        }
+
+        /** Of opening hours their number alone: hundreds of days are the same list for all that wait for one door. */
+        @Override
+        public int hashCode() {
+            return Objects.hash(waitAfter, inOneGo, notBefore, fixedStart, deadline, open.size());
         }
 
         /** Followed by this long a wait: something dries, cures or soaks. */

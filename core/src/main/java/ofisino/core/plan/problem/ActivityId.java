@@ -37,6 +37,18 @@ public record ActivityId(String value) {
         return new ActivityId("refit:" + stripDown);
     }
 
+    // by hand: a plan looks millions of them up, and what records generate is slow until the second compiler has seen
+    // it
+    @Override
+    public boolean equals(Object other) {
+        return this == other || other instanceof ActivityId id && value.equals(id.value);
+    }
+
+    @Override
+    public int hashCode() {
+        return value.hashCode();
+    }
+
     @Override
     public String toString() {
         return value;

@@ -87,6 +87,11 @@ public final class Blocks {
         return parts.isEmpty();
     }
 
+    /** The folded problem in numbers. @throws Circle when activities wait for one another */
+    Instance instance(Setting setting) {
+        return parts.isEmpty() && whole != null ? whole : new Instance(folded, setting);
+    }
+
     /** The problem in which each block is one activity. */
     PlanProblem folded() {
         return folded;

@@ -322,12 +322,9 @@ final class Instance {
     private int[][] milestones() {
         var needed = new NeededFor(problem);
         return Stream.concat(
-                        problem.policy().first().stream()
-                                .map(first -> needed.of(first.stream()
-                                        .filter(index::containsKey)
-                                        .toList())),
-                        problem.milestones().stream().map(needed::aim))
-                .map(ids -> ids.stream().mapToInt(index::get).sorted().toArray())
+                        problem.policy().first().stream().map(needed::places),
+                        problem.milestones().stream().map(needed::places))
+                .map(places -> places.stream().toArray())
                 .toArray(int[][]::new);
     }
 

@@ -2,6 +2,7 @@ package ofisino.core.plan.solve;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 import ofisino.core.plan.problem.PlanOutcome;
 import ofisino.core.plan.problem.PlanProblem;
 
@@ -45,16 +46,17 @@ public final class Planner {
         Setting here = known.filter(s -> s.areOf(problem)).orElseGet(() -> new Setting(problem));
         known = Optional.of(here);
         var blocks = new Blocks(problem, here);
-        PlanOutcome whole = blocks.unfold(planWhole(blocks.folded(), here, budget));
+        PlanOutcome whole = blocks.unfold(planWhole(() -> blocks.instance(here), budget));
         if (whole instanceof PlanOutcome.Planned || blocks.isEmpty()) return whole;
-        boolean worthIt = planWhole(problem, here, budget.part(FIRST_LOOK)) instanceof PlanOutcome.Planned;
-        PlanOutcome apart = worthIt ? planWhole(problem, here, budget) : whole;
+        Supplier<Instance> separate = () -> new Instance(problem, here);
+        boolean worthIt = planWhole(separate, budget.part(FIRST_LOOK)) instanceof PlanOutcome.Planned;
+        PlanOutcome apart = worthIt ? planWhole(separate, budget) : whole;
         return apart instanceof PlanOutcome.Planned ? apart : whole;
     }
 
-    private static PlanOutcome planWhole(PlanProblem problem, Setting setting, Budget budget) {
+    private static PlanOutcome planWhole(Supplier<Instance> instance, Budget budget) {
         try {
-            return plan(new Instance(problem, setting), budget);
+            return plan(instance.get(), budget);
         } catch (Circle circle) {
             return new PlanOutcome.Circular(circle.activities());
         }

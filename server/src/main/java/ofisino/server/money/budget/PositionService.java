@@ -56,8 +56,8 @@ record PositionService(
         implements Ledger, MonthlyMoney {
     @Override
     public Standing standing(Caller caller, UUID projectId) {
-        MoneyResponse money = money(caller, projectId);
-        return new Standing(money.currency(), money.position(), money.month());
+        Sums sums = sums(caller, projectId);
+        return new Standing(sums.base().getCode(), sums.position(), sums.month());
     }
 
     @Override
@@ -70,7 +70,19 @@ record PositionService(
                 : Optional.of(new Limit(standing(caller, projectId).month().left(), monthly, common.isPresent()));
     }
 
-    MoneyResponse money(Caller caller, UUID projectId) {
+    /** The figures with the lines that they are added up from. */
+    private record Sums(
+            Projects.Project project,
+            CurrencyUnit base,
+            List<Posted> posted,
+            List<Balanced> balances,
+            List<OpenOrder> open,
+            List<Deposit> deposits,
+            List<ToOrder> toOrder,
+            Position position,
+            Month month) {}
+
+    private Sums sums(Caller caller, UUID projectId) {
         Projects.Project project = projects.require(caller, projectId);
         CurrencyUnit base = garages.baseCurrency(caller);
         List<Posted> posted = entries.posted(caller, projectId);
@@ -89,23 +101,29 @@ record PositionService(
         Month month = garages.commonMonthlyMinor(caller)
                 .map(limit -> commonMonth(caller, base, limit))
                 .orElseGet(() -> month(caller, project.monthlyMinor(), posted, open));
+        return new Sums(project, base, posted, balances, open, deposits, toOrder, position, month);
+    }
+
+    MoneyResponse money(Caller caller, UUID projectId) {
+        Sums s = sums(caller, projectId);
+        Position position = s.position();
         return new MoneyResponse(
-                base.getCode(),
+                s.base().getCode(),
                 position,
-                outlooks.of(caller, project, position),
-                month,
+                outlooks.of(caller, s.project(), position),
+                s.month(),
                 position.willHaveCost(),
                 position.left(),
                 position.overBasisPoints(),
-                month.left(),
+                s.month().left(),
                 fallbacks.of(caller, projectId).values().stream()
                         .mapToLong(Fallback::costMinor)
                         .reduce(0, Math::addExact),
-                goesTo(caller, projectId, posted),
-                open,
-                toOrder,
-                refunds(balances),
-                deposits.stream()
+                goesTo(caller, projectId, s.posted()),
+                s.open(),
+                s.toOrder(),
+                refunds(s.balances()),
+                s.deposits().stream()
                         .map(d -> new DepositOut(d.name(), d.baseMinor(), d.returnBy()))
                         .toList());
     }

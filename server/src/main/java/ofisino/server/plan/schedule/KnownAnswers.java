@@ -30,14 +30,45 @@ final class KnownAnswers {
 
     private static final int MOST = 24;
 
-    private final Cache<PlanProblem, Answer> known = lately();
+    /** By the very object: to compare whole problems takes a while, and one request asks of the same one several times. */
+    private final Cache<PlanProblem, Question> questions =
+            Caffeine.newBuilder().weakKeys().executor(Runnable::run).build();
+
+    private final Cache<Question, Answer> known = lately();
     private final Cache<Asked, PlanProblem> grouped = lately();
 
     private final Cache<Paced, Map<Aim, Instant>> paced = lately();
 
-    private record Asked(PlanProblem stated, Set<String> apart) {}
+    private record Asked(Question stated, Set<String> apart) {}
 
-    private record Paced(PlanProblem problem, AtOwnPace.Pace pace) {}
+    private record Paced(Question problem, AtOwnPace.Pace pace) {}
+
+    /** A problem with its number, which is worked out once. */
+    private static final class Question {
+        private final PlanProblem problem;
+        private final int number;
+
+        Question(PlanProblem problem) {
+            this.problem = problem;
+            this.number = problem.hashCode();
+        }
+
+        @Override
+        public boolean equals(Object other) {
+            return other instanceof Question q
+                    && number == q.number
+                    && (problem == q.problem || problem.equals(q.problem));
+        }
+
+        @Override
+        public int hashCode() {
+            return number;
+        }
+    }
+
+    private Question question(PlanProblem problem) {
+        return questions.get(problem, Question::new);
+    }
 
     /** Whoever asks what another is just being answered waits for that answer: a page asks for the plan several times at once. */
     private static <K, V> Cache<K, V> lately() {
@@ -88,11 +119,11 @@ final class KnownAnswers {
 
     /** The problem with its strip-downs shared as is best. @param apart strip-downs that a person wants by themselves */
     PlanProblem grouped(PlanProblem stated, Set<String> apart) {
-        return grouped.get(new Asked(stated, apart), asked -> Grouping.of(asked.stated(), asked.apart()));
+        return grouped.get(new Asked(question(stated), apart), asked -> Grouping.of(stated, asked.apart()));
     }
 
     Answer of(PlanProblem problem) {
-        return known.get(problem, asked -> new Answer(asked, Planner.plan(asked, budget(asked))));
+        return known.get(question(problem), asked -> new Answer(problem, Planner.plan(problem, budget(problem))));
     }
 
     /** The milestones of the plan of a problem, as people come and take their time. */
@@ -100,8 +131,8 @@ final class KnownAnswers {
         Answer answer = of(problem);
         return answer.outcome() instanceof PlanOutcome.Planned
                 ? paced.get(
-                        new Paced(problem, pace),
-                        asked -> AtOwnPace.milestones(asked.problem(), answer.plan(), asked.pace()))
+                        new Paced(question(problem), pace),
+                        asked -> AtOwnPace.milestones(problem, answer.plan(), asked.pace()))
                 : Map.of();
     }
 

@@ -57,6 +57,7 @@ class Stating {
     private final Consumables consumables;
     private final Map<String, Integer> fills;
     private final Demands demands;
+    private final DoorDays doorDays = new DoorDays();
     private final Map<Sunlit, List<TimeWindow>> daylight = new ConcurrentHashMap<>();
 
     private record Sunlit(ZoneId zone, LocalDate from) {}
@@ -108,7 +109,8 @@ class Stating {
                 places.toWorkIn(caller),
                 allowed,
                 demands,
-                () -> daylight(zone, garage.today()));
+                () -> daylight(zone, garage.today()),
+                doorDays);
         var statement = new Statement(garage.now(), zone, garage.people(), around)
                 .notBefore(outstandingItems.notBefore(caller, project.id()), pins)
                 .where(where)

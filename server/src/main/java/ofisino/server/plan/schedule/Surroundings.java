@@ -13,7 +13,6 @@ import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import ofisino.core.kernel.Weekdays;
 import ofisino.core.plan.calendar.FireWatch;
-import ofisino.core.plan.calendar.OpenDays;
 import ofisino.core.plan.calendar.TimeWindow;
 import ofisino.core.plan.job.JobNature;
 import ofisino.core.plan.premises.Demands;
@@ -42,6 +41,7 @@ final class Surroundings {
     private final Allowed allowed;
     private final Demands demands;
     private final Supplier<List<TimeWindow>> daylight;
+    private final DoorDays openDays;
     private final List<TimeWindow> suppliersOpen;
     private final Map<String, Capacity> places = new LinkedHashMap<>();
     private final Map<String, Capacity> resources = new LinkedHashMap<>();
@@ -54,12 +54,14 @@ final class Surroundings {
             List<WorkPlace> workPlaces,
             Allowed allowed,
             Demands demands,
-            Supplier<List<TimeWindow>> daylight) {
+            Supplier<List<TimeWindow>> daylight,
+            DoorDays openDays) {
         this.garage = garage;
         this.workPlaces = workPlaces.stream().collect(Collectors.toMap(WorkPlace::id, p -> p));
         this.allowed = allowed;
         this.demands = demands;
         this.daylight = daylight;
+        this.openDays = openDays;
         this.suppliersOpen = openOn(suppliersOpenOn);
     }
 
@@ -141,7 +143,7 @@ final class Surroundings {
     List<TimeWindow> openOn(Weekdays days) {
         return days.coverEveryDay()
                 ? List.of()
-                : OpenDays.between(days, garage.today(), lastDay().plusDays(LONGEST_WAIT_DAYS), garage.zone());
+                : openDays.of(days, garage.today(), lastDay().plusDays(LONGEST_WAIT_DAYS), garage.zone());
     }
 
     private TimeWindow wholeTime() {

@@ -2340,6 +2340,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{projectId}/plan/follow-better": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["followBetter"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects/{projectId}/plan/mending": {
         parameters: {
             query?: never;
@@ -3564,6 +3580,14 @@ export interface components {
             /** Format: uuid */
             projectId: string;
             work: components["schemas"]["SessionStepResponse"][];
+        };
+        BetterResponse: {
+            /** Format: date */
+            after: string;
+            /** @enum {string} */
+            aim: "RUNNER" | "ROAD_READY" | "DRIVER" | "SHOW";
+            /** Format: date */
+            before: string;
         };
         Blistering: {
             /** Format: int32 */
@@ -5687,6 +5711,7 @@ export interface components {
         };
         PlanResponse: {
             activities: components["schemas"]["ActivityResponse"][];
+            better?: components["schemas"]["BetterResponse"];
             circle: components["schemas"]["Subject"][];
             /** Format: date-time */
             followedAt?: string;
@@ -11149,6 +11174,26 @@ export interface operations {
         };
     };
     follow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    followBetter: {
         parameters: {
             query?: never;
             header?: never;

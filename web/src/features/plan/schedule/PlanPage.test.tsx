@@ -151,6 +151,14 @@ it('shows what one’s own hours do to the dates before the plan reckons with th
   expect(server.writes('PUT /api/projects/car/own-pace')[0]!.body).toEqual({ ownPace: true })
 })
 
+it('offers what a longer search found', async () => {
+  open(plan({ better: { aim: 'RUNNER', before: '2026-03-05', after: '2026-03-01' } }))
+  server.when('POST /api/projects/car/plan/follow-better', undefined)
+  expect(await screen.findByText(/Running on .*1 Mar instead of .*5 Mar/)).toBeVisible()
+  await userEvent.click(screen.getByRole('button', { name: 'Take that plan' }))
+  await waitFor(() => expect(server.writes('POST /api/projects/car/plan/follow-better')).toHaveLength(1))
+})
+
 it('shows what another way round would do before it is kept', async () => {
   server.when('GET /api/projects/car/plan/under', {
     possible: true,

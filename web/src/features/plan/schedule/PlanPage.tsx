@@ -9,6 +9,7 @@ import { Empty, Loaded } from '@/ui/page/Feedback'
 import { Further, Page, Part } from '@/ui/page/Page'
 import { useFormat } from '@/ui/format/format'
 import { ActivityPanel } from './ActivityPanel'
+import { Better } from './Better'
 import { FollowPlan, Slipped } from './FollowPlan'
 import { Loose } from './Loose'
 import { Mending } from '../whatif/Mending'
@@ -23,11 +24,18 @@ import { Waiting } from './Waiting'
 
 type Plan = Schemas['PlanResponse']
 
+const LOOK_AGAIN_MS = 5000
+const LOOKS = 3
+
 /** When what happens, and why not sooner. */
 export function PlanPage() {
   const { projectId = '' } = useParams()
   const { t } = useTranslation()
-  const plan = useQuery(planQuery(projectId))
+  const plan = useQuery({
+    ...planQuery(projectId),
+    // the search goes on behind it: what it finds is there some seconds later
+    refetchInterval: (q) => (q.state.dataUpdateCount <= LOOKS && !q.state.data?.better ? LOOK_AGAIN_MS : false),
+  })
   return (
     <Loaded query={plan} what={t('plan.loading')}>
       {(p) => <Dated plan={p} projectId={projectId} />}
@@ -56,6 +64,7 @@ function Dated({ plan, projectId }: { plan: Plan; projectId: string }) {
       {plan.activities.length === 0 && plan.unplaced.length + plan.circle.length + plan.waiting.length === 0 && (
         <Empty title={t('plan.emptyTitle')}>{t('plan.empty')}</Empty>
       )}
+      <Better projectId={projectId} plan={plan} />
       <PhaseOverview plan={plan} />
       <PlanAxis
         plan={plan}

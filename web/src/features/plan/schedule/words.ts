@@ -110,6 +110,8 @@ export const scheduleWords = {
     paceKeep: 'Use it',
     paceOwnKept: 'The plan uses your own pace.',
     paceThoughtKept: 'The plan uses the estimates.',
+    better: 'A longer search found a better order: {{aim}} on {{after}} instead of {{before}}.',
+    takeBetter: 'Take that plan',
     first: 'What comes first',
     firstIs: {
       RUNNING_FIRST: 'It runs first: you learn what the engine is worth, then comes the road.',

@@ -63,7 +63,12 @@ final class PackagedServer implements AutoCloseable {
         Path data = Files.createTempDirectory("ofisino-e2e");
         int port = freePort();
         var builder = new ProcessBuilder(
-                "java", "-XX:TieredStopAtLevel=1", "-Xmx256m", "-jar", "../server/target/server-1-app.jar");
+                "java",
+                "-XX:TieredStopAtLevel=1",
+                "-Xmx256m",
+                "-Dofisino.longer-search=false",
+                "-jar",
+                "../server/target/server-1-app.jar");
         builder.environment().put("OFISINO_JOURNAL", journal);
         builder.environment().put("OFISINO_PORT", String.valueOf(port));
         builder.environment().put("OFISINO_DATA", data.toString());

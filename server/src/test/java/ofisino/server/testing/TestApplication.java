@@ -73,6 +73,7 @@ public final class TestApplication implements ParameterResolver {
                     "--spring.datasource.password=" + TestDatabase.PASSWORD,
                     "--ofisino.data=" + data,
                     "--ofisino.lan-url=https://192.0.2.7:8470",
+                    "--ofisino.longer-search=false", // takes a processor for seconds, after each plan
                     "--ofisino.notice=for tests"));
             for (String setting : settings) { // a later one stands in the place of the one that usually stands
                 String name = setting.substring(0, setting.indexOf('=') + 1);

@@ -6,7 +6,9 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.atomic.AtomicBoolean;
 import ofisino.core.kernel.Aim;
 import ofisino.core.plan.explain.Milestones;
 import ofisino.core.plan.grouping.Grouping;
@@ -17,6 +19,7 @@ import ofisino.core.plan.problem.PlanProblem;
 import ofisino.core.plan.solve.Planner;
 import ofisino.core.plan.solve.Slack;
 import ofisino.core.plan.whatif.AtOwnPace;
+import ofisino.core.plan.whatif.LongerSearch.Better;
 import ofisino.server.plan.Plans.Milestone;
 import org.jspecify.annotations.Nullable;
 
@@ -80,6 +83,8 @@ final class KnownAnswers {
         private final PlanProblem problem;
         private final PlanOutcome outcome;
         private final Plan plan;
+        private final AtomicBoolean isSearched = new AtomicBoolean();
+        private volatile Optional<Better> better = Optional.empty();
         private @Nullable List<Milestone> milestones;
         private @Nullable Map<ActivityId, Instant> latestStarts;
 
@@ -91,6 +96,24 @@ final class KnownAnswers {
 
         PlanOutcome outcome() {
             return outcome;
+        }
+
+        PlanProblem problem() {
+            return problem;
+        }
+
+        /** True for the first who asks: he searches on. */
+        boolean claimSearch() {
+            return isSearched.compareAndSet(false, true);
+        }
+
+        /** What a longer search found, if it has found anything yet. */
+        Optional<Better> better() {
+            return better;
+        }
+
+        void found(Better another) {
+            better = Optional.of(another);
         }
 
         /** As far as there is one. */

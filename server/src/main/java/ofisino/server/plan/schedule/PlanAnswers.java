@@ -30,6 +30,7 @@ import ofisino.server.plan.Plans.Milestone;
 import ofisino.server.plan.Plans.Planned;
 import ofisino.server.plan.Plans.Subject;
 import ofisino.server.plan.schedule.PlanController.ActivityResponse;
+import ofisino.server.plan.schedule.PlanController.BetterResponse;
 import ofisino.server.plan.schedule.PlanController.LimitResponse;
 import ofisino.server.plan.schedule.PlanController.LooseResponse;
 import ofisino.server.plan.schedule.PlanController.MilestoneResponse;
@@ -80,7 +81,10 @@ record PlanAnswers(
                 pace(caller, projectId, day(planned.problem().now(), zone), zone),
                 service.policy(caller, projectId),
                 planned.doubts().waiting(),
-                service.followedAt(caller, projectId).orElse(null));
+                service.followedAt(caller, projectId).orElse(null),
+                service.better(planned)
+                        .map(b -> new BetterResponse(b.aim(), b.before(), b.after()))
+                        .orElse(null));
     }
 
     private static LooseResponse loose(Planned planned, Blocks.Loose l) {

@@ -134,7 +134,11 @@ record PlanController(
             PaceOfPlan pace,
             ProjectPolicy policy,
             List<Plans.Waiting> waiting,
-            @Nullable Instant followedAt) {}
+            @Nullable Instant followedAt,
+            @Nullable BetterResponse better) {}
+
+    /** A plan that a longer search found. @param aim the first milestone that is on another day */
+    record BetterResponse(Aim aim, LocalDate before, LocalDate after) {}
 
     record LooseResponse(Subject before, Subject after, long withinMinutes, long gapMinutes, Blocks.LooseBecause why) {}
 
@@ -279,6 +283,13 @@ record PlanController(
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void unpin(Caller caller, @PathVariable UUID projectId, @PathVariable String activity) {
         service.unpin(caller, projectId, activity);
+    }
+
+    /** Takes what a longer search found. */
+    @PostMapping("/follow-better")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void followBetter(Caller caller, @PathVariable UUID projectId) {
+        service.followBetter(caller, projectId);
     }
 
     @PostMapping("/follow")

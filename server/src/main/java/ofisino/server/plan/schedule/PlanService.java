@@ -26,6 +26,7 @@ import ofisino.core.plan.problem.PlanProblem;
 import ofisino.core.plan.tonight.Tonight;
 import ofisino.core.plan.whatif.AtOwnPace;
 import ofisino.core.plan.whatif.Joining;
+import ofisino.core.plan.whatif.LongerSearch.Better;
 import ofisino.core.plan.whatif.Sharing;
 import ofisino.core.plan.whatif.Splitting;
 import ofisino.core.plan.whatif.Untangling;
@@ -50,6 +51,7 @@ class PlanService implements Plans {
     private final Projects projects;
     private final Garages garages;
     private final OwnPaces ownPaces;
+    private final LongerSearches longerSearches;
     private final Clock clock;
     private final KnownAnswers answers = new KnownAnswers();
 
@@ -61,6 +63,7 @@ class PlanService implements Plans {
             Projects projects,
             Garages garages,
             OwnPaces ownPaces,
+            LongerSearches longerSearches,
             Clock clock) {
         this.mapper = mapper;
         this.stating = stating;
@@ -69,6 +72,7 @@ class PlanService implements Plans {
         this.projects = projects;
         this.garages = garages;
         this.ownPaces = ownPaces;
+        this.longerSearches = longerSearches;
         this.clock = clock;
     }
 
@@ -314,6 +318,22 @@ class PlanService implements Plans {
                 .map(FollowedRow::followedAt);
     }
 
+    /** What a longer search has found by now that is worth changing to. */
+    Optional<Better> better(Planned planned) {
+        return longerSearches.of(answers.of(planned.problem()));
+    }
+
+    /** From now on the plan that a longer search found is followed. */
+    void followBetter(Caller caller, UUID projectId) {
+        projects.requireOpen(caller, projectId);
+        Better better = better(of(caller, projectId))
+                .orElseThrow(() -> Conflict.of(
+                        "plan.no-better",
+                        "Something has changed since, so that plan is no longer better.",
+                        "Look at the plan as it is now."));
+        follow(caller, projectId, better.plan());
+    }
+
     /** From now on this is the plan; what differs from it later is said. */
     void follow(Caller caller, UUID projectId) {
         projects.requireOpen(caller, projectId);
@@ -323,8 +343,12 @@ class PlanService implements Plans {
                     "plan.incomplete",
                     "Not everything has a date, so the plan that you followed stays.",
                     "See what would make it possible.");
+        follow(caller, projectId, planned.plan());
+    }
+
+    private void follow(Caller caller, UUID projectId, Plan plan) {
         mapper.clearFollowed(caller.garageId(), projectId);
-        Followed.rows(planned.plan(), clock.instant().truncatedTo(ChronoUnit.MICROS))
+        Followed.rows(plan, clock.instant().truncatedTo(ChronoUnit.MICROS))
                 .forEach(row -> mapper.insertFollowed(caller.garageId(), projectId, row));
     }
 }

@@ -1,0 +1,65 @@
+package ofisino.server.plan.schedule;
+
+import jakarta.annotation.PreDestroy;
+import java.util.Optional;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicReference;
+import ofisino.core.plan.problem.PlanOutcome;
+import ofisino.core.plan.solve.Planner;
+import ofisino.core.plan.whatif.LongerSearch;
+import ofisino.core.plan.whatif.LongerSearch.Better;
+import ofisino.server.plan.schedule.KnownAnswers.Answer;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.stereotype.Component;
+
+/**
+ * Goes on searching behind a plan that somebody looks at: one search at a time, the latest question alone, in steps after which it is asked again
+ * whether anybody still wants to know. What it finds is offered and changes nothing by itself.
+ */
+@Component
+class LongerSearches {
+    /** Schedules of each step; a longer search begins with the shorter one, so that the first finds most. */
+    private static final int[] STEPS = {1000, 5000};
+    /** Activities times schedules: a large plan is not searched for minutes. */
+    private static final int EFFORT = 750_000;
+
+    private final boolean on;
+    private final ExecutorService behind = Executors.newSingleThreadExecutor(LongerSearches::thread);
+    private final AtomicReference<Answer> wanted = new AtomicReference<>();
+
+    LongerSearches(@Value("${ofisino.longer-search:true}") boolean on) {
+        this.on = on;
+    }
+
+    private static Thread thread(Runnable search) {
+        var thread = new Thread(search, "longer-search");
+        thread.setDaemon(true);
+        thread.setPriority(Thread.MIN_PRIORITY);
+        return thread;
+    }
+
+    /** What is found by now of a plan; begins to search where nobody has. */
+    Optional<Better> of(Answer answer) {
+        if (on && answer.outcome() instanceof PlanOutcome.Planned && answer.claimSearch()) {
+            wanted.set(answer);
+            behind.execute(() -> search(answer));
+        }
+        return answer.better();
+    }
+
+    private void search(Answer answer) {
+        for (int step : STEPS) {
+            if (wanted.get() != answer || answer.better().isPresent()) return;
+            int schedules = Math.min(
+                    step, EFFORT / Math.max(1, answer.problem().activities().size()));
+            LongerSearch.better(answer.problem(), answer.plan(), new Planner.Budget(schedules, 1))
+                    .ifPresent(answer::found);
+        }
+    }
+
+    @PreDestroy
+    void stop() {
+        behind.shutdownNow();
+    }
+}

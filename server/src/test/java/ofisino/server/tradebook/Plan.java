@@ -166,11 +166,12 @@ record Plan(
         }
     }
 
-    /** An access from when taking apart begins to when putting together ends. @param title what the refit is called */
+    /** An access from when taking apart begins to when putting together ends. @param title what the refit is called @param minutes of both */
     record Opened(
             String id,
             String access,
             String refit,
+            int minutes,
             Set<String> excludes,
             boolean drains,
             Set<String> jobs,
@@ -188,7 +189,8 @@ record Plan(
         }
 
         Opened called(String other) {
-            return new Opened(id, access, other, excludes, drains, jobs, stripFrom, stripTo, refitFrom, refitTo);
+            return new Opened(
+                    id, access, other, minutes, excludes, drains, jobs, stripFrom, stripTo, refitFrom, refitTo);
         }
 
         Opened servingAlso(Set<String> others) {
@@ -196,6 +198,7 @@ record Plan(
                     id,
                     access,
                     refit,
+                    minutes,
                     excludes,
                     drains,
                     Stream.concat(jobs.stream(), others.stream()).collect(Collectors.toSet()),
@@ -210,6 +213,7 @@ record Plan(
                     id,
                     access,
                     refit,
+                    minutes,
                     excludes,
                     drains,
                     jobs,
@@ -225,6 +229,7 @@ record Plan(
                     id,
                     access,
                     refit,
+                    minutes,
                     excludes,
                     drains,
                     jobs,

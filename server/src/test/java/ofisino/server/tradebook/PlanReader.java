@@ -233,6 +233,8 @@ final class PlanReader {
                 id,
                 access.path("id").asString(),
                 refit.at("/subject/title").asString(),
+                access.path("stripMinutes").asInt()
+                        + access.path("refitMinutes").asInt(),
                 access.path("excludes").valueStream().map(JsonNode::asString).collect(Collectors.toSet()),
                 !access.path("drained").isMissingNode(),
                 s.path("jobs").valueStream().map(JsonNode::asString).collect(Collectors.toSet()),

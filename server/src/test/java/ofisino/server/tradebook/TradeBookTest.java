@@ -19,8 +19,11 @@ class TradeBookTest {
     private static final long CARS = Long.getLong("ofisino.cars", 3);
     /** So often each sentence has to apply over all cars of {@code prove}, else it proves nothing. */
     private static final int OFTEN = 20;
+    /** Hours of taking apart and putting together beside the fewest that there could be. */
+    private static final double MOST_ACCESS = 1.15;
 
     private static final TradeBook BOOK = new TradeBook();
+    private static final AccessBound ACCESS = new AccessBound();
 
     /** All of a sample, or the one whose seed is given, that it can be looked at again; as often as is said, since ids decide what is equal. */
     static Stream<Car> cars() {
@@ -36,13 +39,16 @@ class TradeBookTest {
     @MethodSource("cars")
     void isPlannedAsTheTradeDoes(Car car, TestGarage garage) {
         UUID project = Cars.enter(garage, car);
-        assertThat(BOOK.read(PlanReader.read(garage, project, car.motorcycle())))
-                .isEmpty();
+        Plan plan = PlanReader.read(garage, project, car.motorcycle());
+        assertThat(BOOK.read(plan)).isEmpty();
+        ACCESS.add(plan);
     }
 
     @AfterAll
     static void eachSentenceAppliedOftenEnough() {
         System.out.println("How often each sentence applied: " + BOOK);
+        System.out.println(ACCESS);
+        assertThat(ACCESS.ratio()).isLessThanOrEqualTo(MOST_ACCESS);
         if (CARS >= 200) assertThat(BOOK.saidLessThan(OFTEN)).isEmpty();
     }
 }

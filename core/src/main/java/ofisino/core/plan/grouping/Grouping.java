@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -11,9 +12,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import ofisino.core.plan.job.Precedence;
 import ofisino.core.plan.problem.ActivityId;
+import ofisino.core.plan.problem.NeededFor;
 import ofisino.core.plan.problem.Plan;
 import ofisino.core.plan.problem.PlanOutcome;
 import ofisino.core.plan.problem.PlanProblem;
@@ -72,9 +75,42 @@ public final class Grouping {
      */
     public static PlanProblem of(PlanProblem stated, Set<String> apart) {
         var grouping = new Grouping(stated, apart);
+        grouping.groupAtOnce();
         for (String access : grouping.dearestFirst()) grouping.group(access);
         grouping.openLate();
         return grouping.problem;
+    }
+
+    /** All that can be one; where that keeps a milestone waiting, what the same milestone needs, and then access by access. */
+    private void groupAtOnce() {
+        if (problem.policy().mostOpen().isPresent()) return;
+        List<String> accesses = dearestFirst();
+        if (isTaken(merged(accesses, o -> ""))) return;
+        Map<String, Integer> firstNeeded = firstNeeded();
+        isTaken(merged(accesses, o -> String.valueOf(firstNeeded.get(o))));
+        for (String access : dearestFirst()) isTaken(merged(List.of(access), o -> ""));
+    }
+
+    /** The problem with as few strip-downs of those accesses as the order takes. @param kind only those of one kind become one */
+    private PlanProblem merged(List<String> accesses, UnaryOperator<String> kind) {
+        var mergers = new Mergers(problem, apart);
+        for (String access : accesses)
+            inTime(access).stream()
+                    .collect(Collectors.groupingBy(kind, LinkedHashMap::new, Collectors.toList()))
+                    .values()
+                    .forEach(mergers::merge);
+        return Joining.joinAll(problem, mergers.groups());
+    }
+
+    /** By strip-down, which milestone is the first that needs it. */
+    private Map<String, Integer> firstNeeded() {
+        var needed = new NeededFor(problem);
+        Map<String, Integer> found = new HashMap<>();
+        for (int m = 0; m < problem.milestones().size(); m++) {
+            Set<ActivityId> its = needed.aim(problem.milestones().get(m));
+            for (StripDown o : problem.stripDowns()) if (its.contains(o.refit())) found.putIfAbsent(o.id(), m);
+        }
+        return found;
     }
 
     /** What is open is open once, however many pieces of work are in it. */
@@ -129,7 +165,11 @@ public final class Grouping {
 
     /** Makes them one, where that is better. */
     private boolean isTaken(List<String> stripDowns) {
-        PlanProblem joined = Joining.join(problem, stripDowns);
+        return isTaken(Joining.join(problem, stripDowns));
+    }
+
+    private boolean isTaken(PlanProblem joined) {
+        if (joined.stripDowns().size() == problem.stripDowns().size()) return false;
         if (keepingTooManyOpen(joined) > keepingTooManyOpen(problem)) return false;
         if (joined.stripDowns().stream()
                         .map(StripDown::id)

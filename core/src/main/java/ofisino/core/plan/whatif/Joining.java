@@ -42,9 +42,18 @@ public final class Joining {
                         > 1)
             throw InvalidValue.of(
                     "plan.join", "Only open strip-downs of the same access can be combined.", "Reload the page.");
-        stripDowns.forEach(s -> joining.merge(stripDowns.get(0), s));
-        joining.mergeWhatTheyNeed();
-        return joining.joined();
+        return joining.joined(List.of(stripDowns));
+    }
+
+    /** The same for several groups at once, each of one access. */
+    public static PlanProblem joinAll(PlanProblem problem, List<List<String>> groups) {
+        return groups.isEmpty() ? problem : new Joining(problem).joined(groups);
+    }
+
+    private PlanProblem joined(List<List<String>> together) {
+        for (List<String> group : together) group.forEach(s -> merge(group.get(0), s));
+        mergeWhatTheyNeed();
+        return joined();
     }
 
     private void merge(String one, String other) {

@@ -27,7 +27,7 @@ class LongerSearchTest {
         for (int seed = 0; seed < GARAGES; seed++) {
             PlanProblem problem = Garages.drawn(new Random(seed));
             if (!(Planner.plan(problem, ONE) instanceof Planned now)) continue;
-            Optional<Better> better = LongerSearch.better(problem, now.plan(), LONGER);
+            Optional<Better> better = LongerSearch.better(problem, now.plan(), LONGER, () -> false);
             if (better.isEmpty()) continue;
             found++;
             Better b = better.get();
@@ -40,6 +40,17 @@ class LongerSearchTest {
             }
         }
         assertThat(found).isPositive();
+    }
+
+    /** Stopped at once, it has looked at nothing but the first. */
+    @Test
+    void nobodyWaitsForWhatNobodyWantsToKnow() {
+        for (int seed = 0; seed < GARAGES; seed++) {
+            PlanProblem problem = Garages.drawn(new Random(seed));
+            if (Planner.plan(problem, ONE) instanceof Planned now)
+                assertThat(LongerSearch.better(problem, now.plan(), LONGER, () -> true))
+                        .isEmpty();
+        }
     }
 
     private static Optional<LocalDate> day(PlanProblem problem, Better of, Aim aim) {

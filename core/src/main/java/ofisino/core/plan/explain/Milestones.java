@@ -46,7 +46,7 @@ public final class Milestones {
                 .max(Comparator.comparing(Scheduled::end).thenComparing(Scheduled::start));
     }
 
-    /** From an activity back along the reasons of its start, the first named activity each time. */
+    /** From an activity back along the reasons of its start, the first named activity each time; what has no place in the plan ends it. */
     public static List<ActivityId> chain(Plan plan, ActivityId last) {
         Set<ActivityId> chain = new LinkedHashSet<>();
         Optional<ActivityId> next = Optional.of(last);
@@ -55,7 +55,8 @@ public final class Milestones {
                     .flatMap(s -> s.reasons().stream()
                             .filter(Reason::namesActivity)
                             .max(Comparator.comparing(Reason::until))
-                            .map(limit -> new ActivityId(limit.id())));
+                            .map(limit -> new ActivityId(limit.id()))
+                            .filter(id -> plan.of(id).isPresent()));
         }
         return List.copyOf(chain);
     }

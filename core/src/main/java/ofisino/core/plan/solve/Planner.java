@@ -2,6 +2,7 @@ package ofisino.core.plan.solve;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BooleanSupplier;
 import java.util.function.Supplier;
 import ofisino.core.plan.problem.PlanOutcome;
 import ofisino.core.plan.problem.PlanProblem;
@@ -17,7 +18,18 @@ public final class Planner {
     /** So many times fewer schedules show whether it is the blocks that do not fit. */
     private static final int FIRST_LOOK = 4;
 
+    private final BooleanSupplier stopped;
     private Optional<Setting> known = Optional.empty();
+
+    /** Searches to the end of each budget. */
+    public Planner() {
+        this(() -> false);
+    }
+
+    /** @param stopped asked before each schedule; from then on the best so far is the answer, which so depends on when it was asked */
+    public Planner(BooleanSupplier stopped) {
+        this.stopped = stopped;
+    }
 
     /**
      * @param schedules how many schedules may be made; at least 1
@@ -54,7 +66,7 @@ public final class Planner {
         return apart instanceof PlanOutcome.Planned ? apart : whole;
     }
 
-    private static PlanOutcome planWhole(Supplier<Instance> instance, Budget budget) {
+    private PlanOutcome planWhole(Supplier<Instance> instance, Budget budget) {
         try {
             return plan(instance.get(), budget);
         } catch (Circle circle) {
@@ -62,8 +74,8 @@ public final class Planner {
         }
     }
 
-    private static PlanOutcome plan(Instance in, Budget budget) {
-        var search = new Search(in, budget.schedules(), budget.seed());
+    private PlanOutcome plan(Instance in, Budget budget) {
+        var search = new Search(in, budget, stopped);
         Optional<int[]> followed = in.problem.kept().map(k -> KeptPlan.listOf(in, k));
         ScheduleGeneration best = search.best(followed.map(List::of).orElse(List.of()));
         Optional<ScheduleGeneration> kept = in.problem.kept().flatMap(k -> KeptPlan.stillHolds(in, k));

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.SplittableRandom;
+import java.util.function.BooleanSupplier;
 
 /**
  * Looks for a better schedule with a budget that is a number of schedules, never time, so that the same question has the same answer. First the
@@ -33,6 +34,7 @@ final class Search {
     private final ScheduleGeneration pass;
     private final Backward backward;
     private final SplittableRandom dice;
+    private final BooleanSupplier stopped;
     private int budget;
     private boolean stretch;
     private int used;
@@ -49,13 +51,14 @@ final class Search {
         STRETCHED
     }
 
-    Search(Instance in, int budget, long seed) {
+    Search(Instance in, Planner.Budget budget, BooleanSupplier stopped) {
         this.in = in;
         this.rules = new PriorityRules(in);
         this.pass = new ScheduleGeneration(in);
         this.backward = new Backward(in);
-        this.budget = budget;
-        this.dice = new SplittableRandom(seed);
+        this.budget = budget.schedules();
+        this.dice = new SplittableRandom(budget.seed());
+        this.stopped = stopped;
     }
 
     /**
@@ -112,7 +115,7 @@ final class Search {
     }
 
     private boolean spent() {
-        return used >= budget;
+        return used >= budget || used > 0 && stopped.getAsBoolean();
     }
 
     /** A forward pass, and of what is worth keeping backwards and forwards again while that gains something. */

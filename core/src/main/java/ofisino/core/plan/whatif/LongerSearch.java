@@ -2,6 +2,7 @@ package ofisino.core.plan.whatif;
 
 import java.time.LocalDate;
 import java.util.Optional;
+import java.util.function.BooleanSupplier;
 import ofisino.core.kernel.Aim;
 import ofisino.core.plan.explain.Milestones;
 import ofisino.core.plan.problem.NeededFor;
@@ -20,9 +21,14 @@ public final class LongerSearch {
     /** @param aim the first milestone that is on another day @param before its last day of work in the plan of now @param after and in the other */
     public record Better(Plan plan, Aim aim, LocalDate before, LocalDate after) {}
 
-    /** A plan of which the first milestone that is on another day is at least two days sooner; empty where the search finds none. */
-    public static Optional<Better> better(PlanProblem problem, Plan now, Planner.Budget budget) {
-        if (!(Planner.plan(problem, budget) instanceof PlanOutcome.Planned other)) return Optional.empty();
+    /**
+     * A plan of which the first milestone that is on another day is at least two days sooner; empty where the search finds none.
+     *
+     * @param stopped asked again and again: nobody wants to know any more
+     */
+    public static Optional<Better> better(
+            PlanProblem problem, Plan now, Planner.Budget budget, BooleanSupplier stopped) {
+        if (!(new Planner(stopped).next(problem, budget) instanceof PlanOutcome.Planned other)) return Optional.empty();
         var needed = new NeededFor(problem);
         for (Aim aim : problem.milestones()) {
             Optional<LocalDate> before = day(problem, needed, now, aim);

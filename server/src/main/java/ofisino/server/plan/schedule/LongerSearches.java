@@ -2,9 +2,11 @@ package ofisino.server.plan.schedule;
 
 import jakarta.annotation.PreDestroy;
 import java.util.Optional;
-import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicReference;
+import java.util.function.BooleanSupplier;
 import ofisino.core.plan.problem.PlanOutcome;
 import ofisino.core.plan.solve.Planner;
 import ofisino.core.plan.whatif.LongerSearch;
@@ -14,18 +16,20 @@ import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 
 /**
- * Goes on searching behind a plan that somebody looks at: one search at a time, the latest question alone, in steps after which it is asked again
- * whether anybody still wants to know. What it finds is offered and changes nothing by itself.
+ * Goes on searching behind a plan that somebody looks at: one search at a time, the latest question alone, and only until
+ * another one is asked. What it finds is offered and changes nothing by itself.
  */
 @Component
 class LongerSearches {
+    /** Whoever works through his plan changes it every few seconds. */
+    private static final int PAUSE_SECONDS = 2;
     /** Schedules of each step; a longer search begins with the shorter one, so that the first finds most. */
     private static final int[] STEPS = {1000, 5000};
     /** Activities times schedules: a large plan is not searched for minutes. */
     private static final int EFFORT = 750_000;
 
     private final boolean on;
-    private final ExecutorService behind = Executors.newSingleThreadExecutor(LongerSearches::thread);
+    private final ScheduledExecutorService behind = Executors.newSingleThreadScheduledExecutor(LongerSearches::thread);
     private final AtomicReference<Answer> wanted = new AtomicReference<>();
 
     LongerSearches(@Value("${ofisino.longer-search:true}") boolean on) {
@@ -43,17 +47,18 @@ class LongerSearches {
     Optional<Better> of(Answer answer) {
         if (on && answer.outcome() instanceof PlanOutcome.Planned && answer.claimSearch()) {
             wanted.set(answer);
-            behind.execute(() -> search(answer));
+            behind.schedule(() -> search(answer), PAUSE_SECONDS, TimeUnit.SECONDS);
         }
         return answer.better();
     }
 
     private void search(Answer answer) {
+        BooleanSupplier stopped = () -> wanted.get() != answer;
         for (int step : STEPS) {
-            if (wanted.get() != answer || answer.better().isPresent()) return;
+            if (stopped.getAsBoolean() || answer.better().isPresent()) return;
             int schedules = Math.min(
                     step, EFFORT / Math.max(1, answer.problem().activities().size()));
-            LongerSearch.better(answer.problem(), answer.plan(), new Planner.Budget(schedules, 1))
+            LongerSearch.better(answer.problem(), answer.plan(), new Planner.Budget(schedules, 1), stopped)
                     .ifPresent(answer::found);
         }
     }

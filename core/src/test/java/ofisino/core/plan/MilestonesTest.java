@@ -1,0 +1,47 @@
+package ofisino.core.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import ofisino.core.kernel.Aim;
+import ofisino.core.plan.calendar.TimeWindow;
+import ofisino.core.plan.explain.Milestones;
+import ofisino.core.plan.problem.Activity;
+import ofisino.core.plan.problem.ActivityId;
+import ofisino.core.plan.problem.Plan;
+import ofisino.core.plan.problem.PlanProblem;
+import ofisino.core.plan.problem.Reason;
+import org.junit.jupiter.api.Test;
+
+class MilestonesTest {
+    /** What a start waits for may have no place itself, where not everything could be planned: the chain ends there. */
+    @Test
+    void whatHasNoPlaceIsNoLinkOfTheChain() {
+        Instant from = JoiningTest.NOW;
+        Activity weld = Activity.job("weld", Aim.RUNNER, 4, new Activity.Crew(1, List.of("ines")));
+        PlanProblem problem = PlanProblem.simple(
+                from,
+                from.plus(Duration.ofDays(9)),
+                java.time.ZoneOffset.UTC,
+                JoiningTest.withTime(Duration.ofDays(9)),
+                List.of(weld),
+                List.of());
+        Instant to = from.plus(Duration.ofHours(1));
+        var plan = new Plan(Map.of(
+                weld.id(),
+                new Plan.Scheduled(
+                        weld.id(),
+                        List.of(new TimeWindow(from, to)),
+                        List.of("ines"),
+                        from,
+                        to,
+                        List.of(new Reason(Reason.ReasonKind.BUSY, "unplaced", from)))));
+        Milestones.Milestone reached =
+                Milestones.milestone(problem, plan, Aim.RUNNER).orElseThrow();
+        assertThat(reached.chain()).containsExactly(new ActivityId("weld"));
+        assertThat(reached.holder()).isEqualTo(new ActivityId("weld"));
+    }
+}

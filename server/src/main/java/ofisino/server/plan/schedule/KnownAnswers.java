@@ -33,9 +33,12 @@ final class KnownAnswers {
 
     private static final int MOST = 24;
 
-    /** By the very object: to compare whole problems takes a while, and one request asks of the same one several times. */
-    private final Cache<PlanProblem, Question> questions =
-            Caffeine.newBuilder().weakKeys().executor(Runnable::run).build();
+    /** By the very object: to compare whole problems takes a while, and one request asks of the same one several times. Holds nothing alive. */
+    private final Cache<PlanProblem, Question> questions = Caffeine.newBuilder()
+            .weakKeys()
+            .weakValues()
+            .executor(Runnable::run)
+            .build();
 
     private final Cache<Question, Answer> known = lately();
     private final Cache<Asked, PlanProblem> grouped = lately();

@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.ToIntFunction;
 import java.util.stream.Collectors;
 import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.PlanProblem;
@@ -16,9 +17,7 @@ import ofisino.core.plan.problem.PlanProblem.StripDown;
  * the first group of their access that takes them.
  */
 final class Mergers {
-    private final PlanProblem problem;
     private final Set<String> apart;
-    private final Map<ActivityId, Integer> index = new HashMap<>();
     private final List<StripDown> stripDowns;
     private final Map<String, Integer> byId = new HashMap<>();
     /** By strip-down: the one that it has become. */
@@ -26,29 +25,55 @@ final class Mergers {
 
     private final int[] strip;
     private final int[] refit;
+    private final int[][] jobs;
+    /** By strip-down: those of what it needs. */
+    private final int[][] inside;
+    /** By strip-down: the number of its access. */
+    private final int[] access;
+
+    private final int accesses;
     /** By activity: the strip-down that it opens or closes; −1 for a job. */
     private final int[] end;
+    /** Links, by the places of their activities. */
+    private final int[] before;
+
+    private final int[] after;
+    private final Order order;
 
     /** @param apart strip-downs that stay by themselves */
     Mergers(PlanProblem problem, Set<String> apart) {
-        this.problem = problem;
         this.apart = apart;
         this.stripDowns = problem.stripDowns();
+        Map<ActivityId, Integer> index = new HashMap<>();
         for (int a = 0; a < problem.activities().size(); a++)
             index.put(problem.activities().get(a).id(), a);
-        into = new int[stripDowns.size()];
-        strip = new int[stripDowns.size()];
-        refit = new int[stripDowns.size()];
+        for (int o = 0; o < stripDowns.size(); o++) byId.put(stripDowns.get(o).id(), o);
+        List<String> names =
+                stripDowns.stream().map(StripDown::access).distinct().toList();
+        accesses = names.size();
+        access = each(o -> names.indexOf(o.access()));
+        strip = each(o -> o.strip().map(index::get).orElse(-1));
+        refit = each(o -> index.get(o.refit()));
+        into = each(o -> byId.get(o.id()));
+        jobs = stripDowns.stream()
+                .map(o -> o.jobs().stream().mapToInt(index::get).toArray())
+                .toArray(int[][]::new);
+        inside = stripDowns.stream()
+                .map(o -> o.inside().stream().mapToInt(byId::get).toArray())
+                .toArray(int[][]::new);
         end = new int[index.size()];
         Arrays.fill(end, -1);
         for (int o = 0; o < into.length; o++) {
-            into[o] = o;
-            byId.put(stripDowns.get(o).id(), o);
-            strip[o] = stripDowns.get(o).strip().map(index::get).orElse(-1);
-            refit[o] = index.get(stripDowns.get(o).refit());
             if (strip[o] >= 0) end[strip[o]] = o;
             end[refit[o]] = o;
         }
+        before = problem.links().stream().mapToInt(l -> index.get(l.before())).toArray();
+        after = problem.links().stream().mapToInt(l -> index.get(l.after())).toArray();
+        order = new Order(index.size());
+    }
+
+    private int[] each(ToIntFunction<StripDown> of) {
+        return stripDowns.stream().mapToInt(of).toArray();
     }
 
     /** Puts them, all of one access, into as few groups as their order takes. */
@@ -81,15 +106,16 @@ final class Mergers {
 
     /** A strip-down lies inside one strip-down of each thing that it needs. */
     private void mergeWhatTheyNeed() {
+        int[] outer = new int[into.length * accesses];
         for (boolean again = true; again; ) {
             again = false;
-            Map<String, Integer> outer = new HashMap<>();
+            Arrays.fill(outer, -1);
             for (int o = 0; o < into.length; o++)
-                for (String id : stripDowns.get(o).inside()) {
-                    int needed = byId.get(id);
-                    Integer known = outer.putIfAbsent(
-                            into[o] + " in " + stripDowns.get(needed).access(), needed);
-                    if (known != null && into[known] != into[needed]) {
+                for (int needed : inside[o]) {
+                    int key = into[o] * accesses + access[needed];
+                    int known = outer[key];
+                    if (known < 0) outer[key] = needed;
+                    else if (into[known] != into[needed]) {
                         unite(known, needed);
                         again = true;
                     }
@@ -106,46 +132,30 @@ final class Mergers {
     }
 
     private boolean hasCircle() {
-        List<List<Integer>> after = new ArrayList<>();
-        for (int a = 0; a < end.length; a++) after.add(new ArrayList<>());
         int[] size = new int[into.length];
         for (int leader : into) size[leader]++;
-        for (PlanProblem.Link l : problem.links()) {
-            int before = index.get(l.before());
-            int then = index.get(l.after());
+        order.clear();
+        for (int l = 0; l < before.length; l++)
             // what belongs to one of several that are one is said anew below
-            if (!isMerged(before, size) && !isMerged(then, size))
-                after.get(before).add(then);
-        }
+            if (!isMerged(before[l], size) && !isMerged(after[l], size)) order.add(before[l], after[l]);
         for (int o = 0; o < into.length; o++) {
-            for (ActivityId job : stripDowns.get(o).jobs()) {
-                if (strip[into[o]] >= 0) after.get(strip[into[o]]).add(index.get(job));
-                after.get(index.get(job)).add(refit[into[o]]);
+            int its = into[o];
+            for (int job : jobs[o]) {
+                if (strip[its] >= 0) order.add(strip[its], job);
+                order.add(job, refit[its]);
             }
-            for (String id : stripDowns.get(o).inside()) {
-                int outer = into[byId.get(id)];
-                if (outer == into[o]) continue;
-                if (strip[outer] >= 0 && strip[into[o]] >= 0)
-                    after.get(strip[outer]).add(strip[into[o]]);
-                after.get(refit[into[o]]).add(refit[outer]);
+            for (int needed : inside[o]) {
+                int outer = into[needed];
+                if (outer == its) continue;
+                if (strip[outer] >= 0 && strip[its] >= 0) order.add(strip[outer], strip[its]);
+                order.add(refit[its], refit[outer]);
             }
         }
-        return isCircular(after);
+        return order.isCircular();
     }
 
     private boolean isMerged(int a, int[] size) {
         return end[a] >= 0 && size[into[end[a]]] > 1;
-    }
-
-    /** Kahn's algorithm. */
-    private static boolean isCircular(List<List<Integer>> after) {
-        int[] open = new int[after.size()];
-        after.forEach(all -> all.forEach(b -> open[b]++));
-        int[] ready = new int[open.length];
-        int count = 0;
-        for (int a = 0; a < open.length; a++) if (open[a] == 0) ready[count++] = a;
-        for (int i = 0; i < count; i++) for (int b : after.get(ready[i])) if (--open[b] == 0) ready[count++] = b;
-        return count < open.length;
     }
 
     /** The groups of more than one, those that they need among them. */
@@ -155,5 +165,48 @@ final class Mergers {
             found.computeIfAbsent(into[o], leader -> new ArrayList<>())
                     .add(stripDowns.get(o).id());
         return found.values().stream().filter(g -> g.size() > 1).collect(Collectors.toList());
+    }
+
+    /** What comes before what, in numbers that are used again and again. */
+    private static final class Order {
+        private final int[] first;
+        private final int[] open;
+        private final int[] ready;
+        private int[] then = new int[1024];
+        private int[] next = new int[1024];
+        private int count;
+
+        Order(int size) {
+            first = new int[size];
+            open = new int[size];
+            ready = new int[size];
+        }
+
+        void clear() {
+            Arrays.fill(first, -1);
+            Arrays.fill(open, 0);
+            count = 0;
+        }
+
+        void add(int before, int after) {
+            if (count == then.length) {
+                then = Arrays.copyOf(then, 2 * count);
+                next = Arrays.copyOf(next, 2 * count);
+            }
+            then[count] = after;
+            next[count] = first[before];
+            first[before] = count++;
+            open[after]++;
+        }
+
+        /** Kahn's algorithm. */
+        boolean isCircular() {
+            int done = 0;
+            for (int a = 0; a < open.length; a++) if (open[a] == 0) ready[done++] = a;
+            for (int i = 0; i < done; i++)
+                for (int link = first[ready[i]]; link >= 0; link = next[link])
+                    if (--open[then[link]] == 0) ready[done++] = then[link];
+            return done < open.length;
+        }
     }
 }

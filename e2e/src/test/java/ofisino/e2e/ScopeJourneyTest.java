@@ -48,6 +48,10 @@ class ScopeJourneyTest {
             accessible(desk);
             press(desk, word("actOn", "act", word("access.merge"), "what", "Propeller shaft off"));
             says(desk, word("access.merged"));
+            press(desk, word("takeBack"));
+            says(desk, word("takenBack"));
+            press(desk, word("actOn", "act", word("access.merge"), "what", "Propeller shaft off"));
+            says(desk, word("access.merged"));
 
             // while it is open: a cheap part is taken along with one press
             press(desk, word("actOn", "act", word("access.whileOpen"), "what", "Gearbox out"));
@@ -148,6 +152,10 @@ class ScopeJourneyTest {
         desk.navigate(car + "/plan");
         says(desk, word("dates.axisHow"));
         accessible(desk);
+        desk.getByLabel(word("dates.axis"))
+                .locator("button[aria-expanded=false]")
+                .first()
+                .click();
         Locator bar = desk.getByLabel(word("dates.axis"))
                 .locator("button[aria-pressed]:has-text('shaft')")
                 .first();

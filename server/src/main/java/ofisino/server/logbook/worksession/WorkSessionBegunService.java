@@ -102,7 +102,8 @@ record WorkSessionBegunService(
                         "work-session.other-project",
                         "That job belongs to another project.",
                         "Choose one of this project.");
-            if (!its.state().isInHand()) mustBeFree(caller, its, jobIds);
+            boolean atHand = onWhat.get(0).equals(new What(job, null));
+            if (!its.state().isInHand()) mustBeFree(caller, its, jobIds, atHand);
         }
         onWhat.stream()
                 .map(What::access)
@@ -118,11 +119,15 @@ record WorkSessionBegunService(
                         onWhat.stream().distinct().map(What::written).toList()));
     }
 
-    /** No evening is begun for what may not begin. What comes first on the same evening, or is opened on it, is no obstacle yet. */
-    private void mustBeFree(Caller caller, Jobs.Job job, List<UUID> sameWorkSession) {
+    /**
+     * No session is begun for what may not begin. What comes first in the same session, or is opened in it, is no obstacle yet; and what has to be
+     * made sure of is asked when a step is at hand.
+     */
+    private void mustBeFree(Caller caller, Jobs.Job job, List<UUID> sameWorkSession, boolean atHand) {
         List<Obstacle> all = jobs.obstacles(caller, job.id(), Move.BEGIN);
-        boolean later = all.stream()
-                .anyMatch(o -> o.kind() == Obstacle.ObstacleKind.STRIP_DOWN || comesFirst(o, sameWorkSession));
+        boolean later = !atHand
+                || all.stream()
+                        .anyMatch(o -> o.kind() == Obstacle.ObstacleKind.STRIP_DOWN || comesFirst(o, sameWorkSession));
         List<Obstacle> obstacles = all.stream()
                 .filter(o -> o.kind() != Obstacle.ObstacleKind.STRIP_DOWN
                         && !comesFirst(o, sameWorkSession)

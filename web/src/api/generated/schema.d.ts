@@ -3857,6 +3857,8 @@ export interface components {
         ConditionsResponse: {
             conditions: components["schemas"]["Conditions"];
             follows: components["schemas"]["Follows"][];
+            /** Format: int32 */
+            lowestCelsius?: number;
             /** Format: uuid */
             placeId?: string;
         };

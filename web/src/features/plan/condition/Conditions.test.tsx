@@ -29,10 +29,13 @@ it('says only what is not as usual, and keeps where, how long it dries and who i
   ])
   server.when('GET /api/jobs/a/conditions', {
     conditions: { ...usual, people: 2 },
+    lowestCelsius: 15,
     follows: [{ jobId: 'b', title: 'Blast', withinMinutes: 240, byRule: true }],
   })
   show(<Conditions job={job} />)
-  expect(await screen.findByText('2 people. Within 4 h of “Blast”.')).toBeInTheDocument()
+  expect(
+    await screen.findByText('2 people. Cures only from 15 °C on, day and night; the tin wins. Within 4 h of “Blast”.'),
+  ).toBeInTheDocument()
   await userEvent.click(screen.getByText('Where and how'))
   expect(screen.queryByRole('option', { name: 'Bag' })).not.toBeInTheDocument()
   expect(screen.getByLabelText(/Keeps the place/)).toBeDisabled()

@@ -43,6 +43,7 @@ function InWords({ where }: { where: Where }) {
     c.people > 1 && t('conditions.takes', { count: c.people }),
     c.inOneGo && t('conditions.isInOneGo'),
     c.dryMinutes > 0 && t('conditions.dries', { time: hours(c.dryMinutes) }),
+    where.lowestCelsius !== undefined && t('conditions.warm', { celsius: where.lowestCelsius }),
     ...where.follows
       .filter((f) => f.withinMinutes !== undefined)
       .map((f) => t('conditions.follows', { what: f.title, time: hours(f.withinMinutes!) })),

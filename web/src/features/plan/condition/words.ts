@@ -7,6 +7,7 @@ export const conditionWords = {
     isOutdoors: 'Outdoors.',
     takes_one: 'One person.',
     takes_other: '{{count}} people.',
+    warm: 'Cures only from {{celsius}} °C on, day and night; the tin wins.',
     isInOneGo: 'In one go.',
     dries: 'Dries {{time}}.',
     follows: 'Within {{time}} of “{{what}}”.',

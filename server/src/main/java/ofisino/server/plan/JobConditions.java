@@ -11,6 +11,9 @@ public interface JobConditions {
     /** By job; a job that is not named is worked as usual. */
     Map<UUID, Where> byJob(Caller caller, UUID projectId);
 
+    /** By job, the degrees Celsius that what it puts on asks for until it has cured, nights too; the highest of them where it puts on several things. */
+    Map<UUID, Integer> lowestCelsius(Caller caller, UUID projectId);
+
     /** @param placeId empty for anywhere */
     record Where(Conditions conditions, @Nullable UUID placeId) {}
 }

@@ -2,6 +2,7 @@ package ofisino.server.tradebook;
 
 import static ofisino.server.testing.TestGarage.map;
 
+import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -119,6 +120,11 @@ final class Cars {
         }
     }
 
+    /** When the place allows noise: its sessions begin before. */
+    static final LocalTime NOISE_FROM = LocalTime.of(9, 45);
+
+    static final LocalTime NOISE_TO = LocalTime.of(20, 0);
+
     /** Seeds beside each other draw alike: the golden ratio sets them apart. */
     private static final long SPREAD = 0x9E3779B97F4A7C15L;
 
@@ -182,6 +188,10 @@ final class Cars {
     /** Enters the car, decides as proposed and makes the work. @return its project */
     static UUID enter(TestGarage garage, Car car) {
         garage.workSessions(20);
+        var noise = map("fromMinute", NOISE_FROM.toSecondOfDay() / 60, "toMinute", NOISE_TO.toSecondOfDay() / 60);
+        garage.owner()
+                .put("/api/premises", map("heating", "NOT_SAID", "noise", noise))
+                .ok();
         Map<String, Object> fields = TestGarage.projectFields("ACTIVE");
         fields.put("layout", car.layout());
         fields.put("builtYear", car.year());

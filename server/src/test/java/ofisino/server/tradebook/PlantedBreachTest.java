@@ -159,6 +159,7 @@ class PlantedBreachTest {
         plant(77, p -> p.opening(o -> true, o -> o.closedAt(o.stripTo())));
         coats();
         plant(85, Plan::packed);
+        plant(89, all(j -> true, j -> j.at(j.start().plus(Duration.ofHours(12)))));
         plant(93, p -> last(p, j -> j.isIn("BRAKES") && j.does(Operation.BLEED)));
     }
 

@@ -102,8 +102,7 @@ record WorkSessionBegunService(
                         "work-session.other-project",
                         "That job belongs to another project.",
                         "Choose one of this project.");
-            boolean atHand = onWhat.get(0).equals(new What(job, null));
-            if (!its.state().isInHand()) mustBeFree(caller, its, jobIds, atHand);
+            if (!its.state().isInHand()) mustBeFree(caller, its, jobIds);
         }
         onWhat.stream()
                 .map(What::access)
@@ -121,17 +120,13 @@ record WorkSessionBegunService(
 
     /**
      * No session is begun for what may not begin. What comes first in the same session, or is opened in it, is no obstacle yet; and what has to be
-     * made sure of is asked when a step is at hand.
+     * made sure of is asked in the session, before the step that is at hand: without it the step is not finished.
      */
-    private void mustBeFree(Caller caller, Jobs.Job job, List<UUID> sameWorkSession, boolean atHand) {
-        List<Obstacle> all = jobs.obstacles(caller, job.id(), Move.BEGIN);
-        boolean later = !atHand
-                || all.stream()
-                        .anyMatch(o -> o.kind() == Obstacle.ObstacleKind.STRIP_DOWN || comesFirst(o, sameWorkSession));
-        List<Obstacle> obstacles = all.stream()
+    private void mustBeFree(Caller caller, Jobs.Job job, List<UUID> sameWorkSession) {
+        List<Obstacle> obstacles = jobs.obstacles(caller, job.id(), Move.BEGIN).stream()
                 .filter(o -> o.kind() != Obstacle.ObstacleKind.STRIP_DOWN
-                        && !comesFirst(o, sameWorkSession)
-                        && !(later && o.kind() == Obstacle.ObstacleKind.INTERLOCK))
+                        && o.kind() != Obstacle.ObstacleKind.INTERLOCK
+                        && !comesFirst(o, sameWorkSession))
                 .toList();
         if (!obstacles.isEmpty())
             throw Conflict.about(

@@ -23,8 +23,12 @@ record ConditionController(ConditionService service) {
     /** @param withinMinutes so soon it should begin after it; empty for any time @param byRule a rule of the trade says so */
     record Follows(UUID jobId, String title, @Nullable Integer withinMinutes, boolean byRule) {}
 
+    /** @param lowestCelsius what it puts on does not cure below that, nights too; absent where cold does not matter */
     record ConditionsResponse(
-            Conditions conditions, @Nullable UUID placeId, List<Follows> follows) {}
+            Conditions conditions,
+            @Nullable UUID placeId,
+            @Nullable Integer lowestCelsius,
+            List<Follows> follows) {}
 
     @GetMapping
     ConditionsResponse of(Caller caller, @PathVariable UUID jobId) {

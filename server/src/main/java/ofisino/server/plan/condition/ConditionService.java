@@ -1,11 +1,15 @@
 package ofisino.server.plan.condition;
 
+import java.util.HashMap;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import ofisino.core.kernel.InvalidValue;
+import ofisino.core.parts.consumable.Consumable;
+import ofisino.core.parts.consumable.Consumables;
 import ofisino.core.plan.job.Conditions;
 import ofisino.server.identity.Caller;
+import ofisino.server.parts.Needs;
 import ofisino.server.parts.Places;
 import ofisino.server.plan.JobAdded;
 import ofisino.server.plan.JobConditions;
@@ -21,7 +25,14 @@ import org.springframework.stereotype.Service;
 
 /** Where and how a job is worked. What is as usual is not kept. */
 @Service
-record ConditionService(ConditionMapper mapper, Jobs jobs, OrderOfWork orderOfWork, Places places, Projects projects)
+record ConditionService(
+        ConditionMapper mapper,
+        Jobs jobs,
+        OrderOfWork orderOfWork,
+        Places places,
+        Projects projects,
+        Needs needs,
+        Consumables consumables)
         implements JobConditions {
     /** How a job is worked, and how soon after those that it follows. */
     ConditionsResponse of(Caller caller, UUID jobId) {
@@ -35,6 +46,7 @@ record ConditionService(ConditionMapper mapper, Jobs jobs, OrderOfWork orderOfWo
         return new ConditionsResponse(
                 where.conditions(),
                 where.placeId(),
+                lowestCelsius(caller, job.projectId()).get(jobId),
                 jobs.links(caller, job.projectId()).stream()
                         .filter(l -> l.after().equals(jobId))
                         .map(l -> follows(l.before(), titles.get(l.before()), soon.get(l.before())))
@@ -77,6 +89,18 @@ record ConditionService(ConditionMapper mapper, Jobs jobs, OrderOfWork orderOfWo
     void added(JobAdded added) {
         if (!added.conditions().equals(Conditions.USUAL))
             put(added.caller(), added.jobId(), new Where(added.conditions(), null));
+    }
+
+    @Override
+    public Map<UUID, Integer> lowestCelsius(Caller caller, UUID projectId) {
+        Map<UUID, Integer> found = new HashMap<>();
+        for (Needs.Need n : needs.of(caller, projectId))
+            if (n.jobId() != null && n.item() != null)
+                consumables
+                        .find(n.item())
+                        .map(Consumable::lowest)
+                        .ifPresent(lowest -> lowest.ifPresent(c -> found.merge(n.jobId(), c, Math::max)));
+        return found;
     }
 
     private static Where where(ConditionRow r) {

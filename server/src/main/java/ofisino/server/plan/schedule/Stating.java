@@ -3,7 +3,6 @@ package ofisino.server.plan.schedule;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -11,7 +10,6 @@ import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import ofisino.core.parts.consumable.Consumables;
 import ofisino.core.plan.access.AccessLibrary;
 import ofisino.core.plan.calendar.Daylight;
 import ofisino.core.plan.calendar.TimeWindow;
@@ -54,7 +52,6 @@ class Stating {
     private final Suppliers suppliers;
     private final Places places;
     private final WorkPremises premises;
-    private final Consumables consumables;
     private final Map<String, Integer> fills;
     private final Demands demands;
     private final DoorDays doorDays = new DoorDays();
@@ -75,7 +72,6 @@ class Stating {
             Suppliers suppliers,
             Places places,
             WorkPremises premises,
-            Consumables consumables,
             AccessLibrary accesses,
             Demands demands) {
         this.jobs = jobs;
@@ -90,7 +86,6 @@ class Stating {
         this.suppliers = suppliers;
         this.places = places;
         this.premises = premises;
-        this.consumables = consumables;
         this.fills = accesses.fills();
         this.demands = demands;
     }
@@ -101,7 +96,6 @@ class Stating {
         ZoneId zone = garage.zone();
         List<Jobs.Job> all = jobs.of(caller, project.id());
         Map<UUID, JobConditions.Where> where = conditions.byJob(caller, project.id());
-        List<Needs.Need> needed = needs.of(caller, project.id());
         Allowed allowed = premises.of(caller);
         var around = new Surroundings(
                 garage,
@@ -114,14 +108,14 @@ class Stating {
         var statement = new Statement(garage.now(), zone, garage.people(), around)
                 .notBefore(outstandingItems.notBefore(caller, project.id()), pins)
                 .where(where)
-                .warmth(warmth(needed))
+                .warmth(conditions.lowestCelsius(caller, project.id()))
                 .under(policy.over(phases(caller, project.id(), policy)), shelf(allowed));
         if (ownPace) statement.atOwnPace(ownFactor(all));
         return statement
                 .jobs(all, links(caller, project.id()), carAccess.stripDowns(caller, project.id()))
                 .soon(orderOfWork.soon(caller, project.id()))
                 .drives(driveOrder.unsure(caller, project.id()))
-                .needs(needed)
+                .needs(needs.of(caller, project.id()))
                 .appointments(appointments.ahead(caller, project.id()))
                 .sentOut(sentOutWork.open(caller, project.id()));
     }
@@ -137,18 +131,6 @@ class Stating {
         return allowed.shelf().isEmpty()
                 ? Optional.empty()
                 : Optional.of(new Shelf(allowed.shelf().getAsInt(), fills));
-    }
-
-    /** By job, the highest of the lowest temperatures of what it puts on. */
-    private Map<UUID, Integer> warmth(List<Needs.Need> needed) {
-        Map<UUID, Integer> found = new HashMap<>();
-        for (Needs.Need n : needed)
-            if (n.jobId() != null && n.item() != null)
-                consumables
-                        .find(n.item())
-                        .flatMap(c -> c.lowest().stream().boxed().findFirst())
-                        .ifPresent(lowest -> found.merge(n.jobId(), lowest, Math::max));
-        return found;
     }
 
     /** What persons linked, and what must hold whether they did or not; of the latter nothing that closes a circle. */

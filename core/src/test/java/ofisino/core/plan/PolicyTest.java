@@ -89,7 +89,16 @@ class PolicyTest {
                 .orElseThrow();
         assertThat(second.start()).isAfterOrEqualTo(firstBack);
         assertThat(second.reasons()).extracting(Reason::kind).contains(Reason.ReasonKind.SHELF_FULL);
-        assertThat(Planner.plan(twoAccesses(50), BUDGET)).isInstanceOf(PlanOutcome.Infeasible.class);
+        assertThat(Planner.plan(twoAccesses(50), BUDGET))
+                .isInstanceOfSatisfying(
+                        PlanOutcome.Infeasible.class,
+                        i -> assertThat(i.unplaced()).anySatisfy(u -> {
+                            assertThat(u.id().value()).startsWith("strip");
+                            assertThat(u.limit().kind()).isEqualTo(Reason.ReasonKind.SHELF_FULL);
+                            assertThat(u.limit().id())
+                                    .as("it would not fit alone")
+                                    .isEmpty();
+                        }));
     }
 
     private static PlanProblem twoAccesses(int room) {

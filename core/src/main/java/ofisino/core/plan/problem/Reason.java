@@ -35,7 +35,7 @@ public record Reason(ReasonKind kind, String id, Instant until) {
         STATE,
         /** Another strip-down of the same access is closed first. */
         OTHER_STAY,
-        /** What is taken off would have no room until something else is back on. */
+        /** What is taken off would have no room until something else is back on; it names nothing where it would not fit alone. */
         SHELF_FULL,
         /** The purse would fall below its floor. */
         MONEY,

@@ -110,6 +110,11 @@ final class PlanReader {
             for (int other : in.sameWay[in.opens[a]])
                 if (!pass.placed[in.refit[other]])
                     return reasons.limit(Reason.ReasonKind.OTHER_STAY, id(in.refit[other]), time.horizon);
+        if (pass.shelf.isFullFor(a))
+            return reasons.limit(
+                    Reason.ReasonKind.SHELF_FULL,
+                    pass.shelf.keptFullBy(a).map(this::id).orElse(""),
+                    time.horizon);
         if (pass.later(a, time.horizon, time.horizon) >= 0)
             return reasons.limit(Reason.ReasonKind.MONEY, "", time.horizon);
         List<Reason> limits = reasons.startLimits(a);

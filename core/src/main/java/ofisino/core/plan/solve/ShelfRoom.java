@@ -1,5 +1,7 @@
 package ofisino.core.plan.solve;
 
+import java.util.Optional;
+
 /** What is taken off lies on floor and shelves from the opening of its access to the closing, while a schedule is being made. */
 final class ShelfRoom {
     private final Instance in;
@@ -17,6 +19,14 @@ final class ShelfRoom {
         int lies = in.takes[mine];
         for (int o = 0; o < in.refit.length; o++) if (isOpenAtItsEnd(o)) lies += in.takes[o];
         return lies > in.shelf;
+    }
+
+    /** The closing of something that never closes and takes the room; empty where it would not fit alone. */
+    Optional<Integer> keptFullBy(int a) {
+        if (in.takes[in.opens[a]] > in.shelf) return Optional.empty();
+        for (int o = 0; o < in.refit.length; o++)
+            if (in.takes[o] > 0 && isOpenAtItsEnd(o)) return Optional.of(in.refit[o]);
+        return Optional.empty();
     }
 
     private boolean isOpenAtItsEnd(int o) {

@@ -27,7 +27,7 @@ class LongerSearchesTest {
         var late = new Answer(problem(0), Planner.plan(problem(5), new Planner.Budget(30, 1)));
         assertThat(searches.of(late)).isEmpty();
         Optional<Better> found = Optional.empty();
-        for (int i = 0; i < 500 && found.isEmpty(); i++) {
+        for (int i = 0; i < 6000 && found.isEmpty(); i++) {
             Thread.sleep(20);
             found = searches.of(late);
         }

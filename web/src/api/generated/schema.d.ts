@@ -4736,7 +4736,7 @@ export interface components {
         };
         LimitResponse: {
             /** @enum {string} */
-            kind: "NOW" | "NO_TIME" | "BUSY" | "AFTER" | "ARRIVAL" | "NOT_BEFORE" | "CLOSED" | "FIXED" | "PLACE_FULL" | "RESOURCE_FULL" | "TOO_SHORT" | "LAID_ASIDE" | "STATE" | "OTHER_STAY" | "SHELF_FULL" | "MONEY" | "KEPT";
+            kind: "NOW" | "NO_TIME" | "BUSY" | "AFTER" | "ARRIVAL" | "NOT_BEFORE" | "CLOSED" | "FIXED" | "PLACE_FULL" | "RESOURCE_FULL" | "TOO_SHORT" | "LAID_ASIDE" | "STATE" | "OTHER_STAY" | "OTHER_PIECE" | "SHELF_FULL" | "MONEY" | "KEPT";
             subject?: components["schemas"]["Subject"];
             /** Format: date-time */
             until: string;
@@ -4772,6 +4772,8 @@ export interface components {
             /** Format: uuid */
             id: string;
             learned: string;
+            /** Format: uuid */
+            mostlyOn?: string;
             noteDone: boolean;
             /** Format: date-time */
             noteDoneAt?: string;
@@ -6890,6 +6892,8 @@ export interface components {
             /** Format: uuid */
             id: string;
             learned: string;
+            /** Format: uuid */
+            mostlyOn?: string;
             noteDone: boolean;
             /** Format: date-time */
             noteDoneAt?: string;

@@ -8,6 +8,12 @@ export const numberOf = (typed: string) => (typed.trim() === '' ? NaN : Number(t
 /** A text that must be there. @param missing what is said where it is not */
 export const line = (missing: string, max = 120) => z.string().trim().min(1, missing).max(max)
 
+/** The minute of the day of a clock that was typed; nothing for none. */
+export const minuteOfDay = z.string().transform((clock) => {
+  const [h, m] = clock.split(':').map(Number)
+  return clock === '' ? undefined : (h ?? 0) * 60 + (m ?? 0)
+})
+
 /** A password, kept to the letter: blanks at its ends belong to it. */
 export const secret = (missing: string) => z.string().min(1, missing)
 

@@ -4,22 +4,16 @@ import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { Form } from '@/ui/form/Form'
 import { Line } from '@/ui/form/named'
-import { filled, line } from '@/ui/form/rules'
+import { filled, line, minuteOfDay } from '@/ui/form/rules'
 import { useFields } from '@/ui/form/useFields'
 import { useFreshId } from '@/ui/form/useFreshId'
-
-/** The minute of the day of a clock that was typed; nothing for none. */
-const minuteOf = z.string().transform((clock) => {
-  const [h, m] = clock.split(':').map(Number)
-  return clock === '' ? undefined : (h ?? 0) * 60 + (m ?? 0)
-})
 
 /** A day off, or one with other times than the week's. */
 export function NewDay() {
   const { t } = useTranslation()
   const [id, renew] = useFreshId()
   const form = useFields(
-    z.object({ day: line(t('form.missing')), fromMinute: minuteOf, toMinute: minuteOf, note: z.string() }),
+    z.object({ day: line(t('form.missing')), fromMinute: minuteOfDay, toMinute: minuteOfDay, note: z.string() }),
     { day: '', fromMinute: '', toMinute: '', note: '' },
   )
   const add = useWrite(

@@ -7,14 +7,13 @@ import { useWrite } from '@/api/useWrite'
 import { Loaded } from '@/ui/page/Feedback'
 import { Form } from '@/ui/form/Form'
 import { Decimal, Line, Pick } from '@/ui/form/named'
-import { number, numberOf, orNothing } from '@/ui/form/rules'
+import { minuteOfDay, number, numberOf, orNothing } from '@/ui/form/rules'
 import { useFields } from '@/ui/form/useFields'
 import { clockOf } from '@/ui/format/format'
 
 type Said = Schemas['PremisesBody']
 
 const MONTHS = 12
-const MINUTES_OF_AN_HOUR = 60
 const HUNDREDTHS = 100
 
 /** What the garage or one of its places allows: warmth, noise, and room for what comes off. */
@@ -37,11 +36,6 @@ const nightsOf = (typed: string) =>
     .split(/[\s,;]+/)
     .map(numberOf)
 
-const minuteOf = (clock: string) => {
-  const [hour, minute] = clock.split(':').map(Number)
-  return hour! * MINUTES_OF_AN_HOUR + minute!
-}
-
 function useRules() {
   const { t } = useTranslation()
   const wrong = t('premises.nightsWrong')
@@ -54,11 +48,11 @@ function useRules() {
           .transform(nightsOf)
           .refine((n) => n.length === MONTHS && n.every(Number.isInteger), wrong),
       ),
-      from: z.string(),
-      to: z.string(),
+      from: minuteOfDay,
+      to: minuteOfDay,
       room: orNothing(number(t('premises.roomWrong'), { min: 0, max: 1000 })),
     })
-    .refine((v) => (v.from === '') === (v.to === ''), { path: ['to'], message: t('premises.noiseHalf') })
+    .refine((v) => (v.from === undefined) === (v.to === undefined), { path: ['to'], message: t('premises.noiseHalf') })
 }
 
 function Edit({ placeId, said, usual }: { placeId?: string; said?: Said; usual: number[] }) {
@@ -84,7 +78,7 @@ function Edit({ placeId, said, usual }: { placeId?: string; said?: Said; usual: 
           placeId,
           heating: v.heating,
           nights: v.nights,
-          noise: v.from === '' ? undefined : { fromMinute: minuteOf(v.from), toMinute: minuteOf(v.to) },
+          noise: v.from === undefined || v.to === undefined ? undefined : { fromMinute: v.from, toMinute: v.to },
           shelf: v.room === undefined ? undefined : Math.round(v.room * HUNDREDTHS),
         })
       }

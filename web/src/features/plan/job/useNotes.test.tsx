@@ -12,11 +12,8 @@ const session = (more: object) => ({
   learned: '',
   noteToSelf: 'Check the gap first.',
   noteDone: false,
-  work: [
-    { workSessionId: 's', access: 'on-stands', minutes: 90 },
-    { workSessionId: 's', jobId: 'wash', minutes: 15 },
-    { workSessionId: 's', jobId: 'tack', minutes: 60 },
-  ],
+  mostlyOn: 'tack',
+  work: [],
   ...more,
 })
 
@@ -34,7 +31,7 @@ it('finds one’s own open notes by the job that took most of the session', asyn
     session({}),
     session({ id: 't', noteToSelf: 'Done long ago.', noteDone: true }),
     session({ id: 'u', noteToSelf: 'Somebody else’s.', accountId: 'milo' }),
-    session({ id: 'v', noteToSelf: 'About no job.', work: [] }),
+    session({ id: 'v', noteToSelf: 'About no job.', mostlyOn: undefined }),
   ])
   show(<Notes />)
   expect(await screen.findByText('tack: Check the gap first.')).toBeVisible()

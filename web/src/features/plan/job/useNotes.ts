@@ -7,8 +7,5 @@ export function useNotes(projectId: string): { jobId: string; text: string }[] {
   const { data: all } = useQuery(workSessionsQuery(projectId))
   return (all ?? [])
     .filter((s) => s.accountId === own && s.noteToSelf && !s.noteDone)
-    .flatMap((s) => {
-      const [most] = s.work.filter((w) => w.jobId).sort((a, b) => b.minutes - a.minutes)
-      return most?.jobId ? [{ jobId: most.jobId, text: s.noteToSelf }] : []
-    })
+    .flatMap((s) => (s.mostlyOn ? [{ jobId: s.mostlyOn, text: s.noteToSelf }] : []))
 }

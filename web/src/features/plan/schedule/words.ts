@@ -15,6 +15,7 @@ export const scheduleWords = {
     NOISE: 'Your sessions until {{date}} lie outside the hours in which noise is allowed.',
     WARMTH: 'The nights are too cold for it to cure until {{date}}.',
     LONG_SESSION: 'It needs a session of at least three hours; the first is on {{date}}.',
+    OTHER_PIECE: 'One piece of work at a time: “{{what}}” comes first, until {{date}}.',
     SHELF_TOO_SMALL:
       'What comes off does not fit into the room that the garage has for it: correct that room, or make some.',
     SHELF_FULL: 'There is no room for what comes off before “{{what}}” on {{date}}.',

@@ -92,7 +92,7 @@ function ChecklistStep({ step, today, atHand }: { step: Step; today: Today; atHa
           {t('today.how')}
         </Link>
       </div>
-      {atHand && step.jobId && <BeforeJob jobId={step.jobId} />}
+      {(atHand || error) && step.jobId && <BeforeJob jobId={step.jobId} />}
       {atHand && planned?.kind === 'STRIP' && <BeforeAccess stripDown={planned.id} />}
       {!checked && planned && (
         <div className="mb-2 ml-12">

@@ -89,6 +89,17 @@ class FirstSessionJourneyTest {
         press(desk, word("walk.showAll"));
     }
 
+    /** Above the step at hand, where it asks for something. */
+    private static void confirmWhatIsAsked(Page phone) {
+        phone.waitForFunction("() => !document.querySelector('.loading')");
+        String confirm = "button[aria-label^='"
+                + word("actOn", "act", word("interlock.confirm"), "what", "").strip() + "']";
+        for (int left = phone.locator(confirm).count(); left > 0; left--) {
+            phone.locator(confirm).first().click();
+            phone.waitForFunction("n => document.querySelectorAll(\"" + confirm + "\").length < n", left);
+        }
+    }
+
     /** Ticked with a thumb, at 390 px: what is ticked stays so after a reload, and what is left stands below in its order. */
     private static void onAPhone(Browsing browsing, Page desk, String car) {
         Page phone = browsing.phoneOf(desk);
@@ -97,6 +108,7 @@ class FirstSessionJourneyTest {
         Locator steps = phone.getByRole(AriaRole.CHECKBOX);
         int all = steps.count();
         String second = phone.locator("label:has(input[type=checkbox])").nth(1).innerText();
+        confirmWhatIsAsked(phone);
         steps.first().check();
         says(phone, like("today.tookUntil"));
         phone.reload();

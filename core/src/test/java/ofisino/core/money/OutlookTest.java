@@ -20,7 +20,7 @@ class OutlookTest {
 
     @Test
     void whatHasAPriceOnEverythingIsSure() {
-        assertThat(Outlook.of(SURE, List.of(new ToDo(SILL, 3, 0)), List.of(), 0))
+        assertThat(Outlook.of(SURE, List.of(ToDo.withWork(SILL, 3, 0)), 0))
                 .isEqualTo(new Outlook(SURE, SURE, SURE, 0, 0))
                 .returns(false, Outlook::isGuess);
     }
@@ -28,14 +28,14 @@ class OutlookTest {
     /** Of four things to buy one has no price: a quarter of the estimate stands for it. */
     @Test
     void aMissingPriceIsItsShareOfTheEstimate() {
-        assertThat(Outlook.of(SURE, List.of(new ToDo(SILL, 4, 1)), List.of(), 1))
+        assertThat(Outlook.of(SURE, List.of(ToDo.withWork(SILL, 4, 1)), 1))
                 .isEqualTo(new Outlook(SURE + 1_000, SURE + 2_500, SURE + 5_000, 1, 0))
                 .returns(true, Outlook::isGuess);
     }
 
     @Test
     void aFindingWithoutWorkCountsWhole() {
-        assertThat(Outlook.of(SURE, List.of(), List.of(new ToDo(SILL, 0, 0)), 0))
+        assertThat(Outlook.of(SURE, List.of(ToDo.withoutWork(SILL)), 0))
                 .isEqualTo(new Outlook(SURE + 4_000, SURE + 10_000, SURE + 20_000, 0, 0));
     }
 
@@ -44,8 +44,10 @@ class OutlookTest {
     void aFindingWithoutAnEstimateIsSaid() {
         Outlook outlook = Outlook.of(
                 SURE,
-                List.of(new ToDo(Optional.empty(), 2, 2), new ToDo(Optional.empty(), 2, 0)),
-                List.of(new ToDo(Optional.empty(), 0, 0)),
+                List.of(
+                        ToDo.withWork(Optional.empty(), 2, 2),
+                        ToDo.withWork(Optional.empty(), 2, 0),
+                        ToDo.withoutWork(Optional.empty())),
                 2);
         assertThat(outlook).isEqualTo(new Outlook(SURE, SURE, SURE, 2, 2)).returns(true, Outlook::isGuess);
     }
@@ -60,7 +62,7 @@ class OutlookTest {
     }
 
     private static long width(int needs, int unpriced) {
-        Outlook o = Outlook.of(SURE, List.of(new ToDo(SILL, needs, unpriced)), List.of(), unpriced);
+        Outlook o = Outlook.of(SURE, List.of(ToDo.withWork(SILL, needs, unpriced)), unpriced);
         assertThat(o.low()).isBetween(SURE, o.likely());
         assertThat(o.high()).isGreaterThanOrEqualTo(o.likely());
         return o.high() - o.low();

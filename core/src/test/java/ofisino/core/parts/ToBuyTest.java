@@ -19,8 +19,8 @@ class ToBuyTest {
                         new Wanted(NeedState.SOURCED, 0),
                         new Wanted(NeedState.ORDERED, 99_900),
                         new Wanted(NeedState.FITTED, 0))))
-                .isEqualTo(new ToBuy(9_250, 1));
-        assertThat(ToBuy.of(List.of())).isEqualTo(new ToBuy(0, 0));
+                .isEqualTo(new ToBuy(9_250, 3, 1));
+        assertThat(ToBuy.of(List.of())).isEqualTo(new ToBuy(0, 0, 0));
     }
 
     /** Each state counts or does not, as the state itself says. */

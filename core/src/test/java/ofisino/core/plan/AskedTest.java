@@ -32,7 +32,19 @@ class AskedTest {
                 work("fits", Operation.ASSEMBLE, 60, 30),
                 work("presses", Operation.REPLACE, 400, 3),
                 new Work<>(
-                        "begun", false, 0, 90, 1, Optional.empty(), false, false, false, true, true, Optional.empty()));
+                        "begun",
+                        false,
+                        0,
+                        90,
+                        1,
+                        Optional.empty(),
+                        false,
+                        false,
+                        false,
+                        false,
+                        true,
+                        true,
+                        Optional.empty()));
         assertThat(new Asked(120, NONE, 1, false, false, Optional.empty()).rank(list, NOW))
                 .extracting(Possible::id, Possible::minutes, Possible::why)
                 .containsExactly(
@@ -46,11 +58,23 @@ class AskedTest {
     void whatIsLoudNeedsHelpWaitsOrWouldNotBeFinishedIsLeftOut() {
         Work<String> weld = work("weld", Operation.WELD, 60, 30);
         Work<String> two = new Work<>(
-                "two", false, 0, 60, 2, Optional.empty(), false, false, false, true, false, Optional.empty());
+                "two", false, 0, 60, 2, Optional.empty(), false, false, false, false, true, false, Optional.empty());
         Work<String> waits = new Work<>(
-                "waits", false, 0, 60, 1, Optional.empty(), false, false, false, false, false, Optional.empty());
+                "waits", false, 0, 60, 1, Optional.empty(), false, false, false, false, false, false, Optional.empty());
         Work<String> sitting = new Work<>(
-                "sitting", false, 0, 121, 1, Optional.empty(), false, true, false, true, false, Optional.empty());
+                "sitting",
+                false,
+                0,
+                121,
+                1,
+                Optional.empty(),
+                false,
+                true,
+                false,
+                false,
+                true,
+                false,
+                Optional.empty());
         var all = List.of(weld, two, waits, sitting);
         assertThat(new Asked(120, NONE, 1, true, false, Optional.empty()).rank(all, NOW))
                 .isEmpty();
@@ -100,6 +124,7 @@ class AskedTest {
                 false,
                 false,
                 false,
+                false,
                 true,
                 false,
                 Optional.<Instant>empty());
@@ -111,6 +136,7 @@ class AskedTest {
                 1,
                 Optional.of("yard"),
                 true,
+                false,
                 false,
                 false,
                 true,
@@ -147,8 +173,18 @@ class AskedTest {
                 false,
                 false,
                 operation == Operation.WELD,
+                false,
                 true,
                 false,
                 Optional.of(NOW.plus(Duration.ofDays(days))));
+    }
+
+    /** Too cold for it to cure, or outside the hours for noise: not tonight, however much it presses. */
+    @Test
+    void whatThePlaceDoesNotAllowNowIsLeftOut() {
+        var prime = new Work<>(
+                "prime", true, 0, 60, 1, Optional.empty(), false, false, false, true, true, false, Optional.of(NOW));
+        assertThat(new Asked(120, NONE, 1, false, false, Optional.empty()).rank(List.of(prime), NOW))
+                .isEmpty();
     }
 }

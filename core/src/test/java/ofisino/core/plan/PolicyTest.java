@@ -58,14 +58,21 @@ class PolicyTest {
         Policy quick = running(List.of());
         Policy rolling = new Policy(List.of(Aim.ROAD_READY), List.of(), OptionalInt.of(1));
         assertThat(overlap(plan(all, links, quick))).isTrue();
-        assertThat(overlap(plan(all, links, rolling))).isFalse();
+        Plan kept = plan(all, links, rolling);
+        assertThat(overlap(kept)).isFalse();
+        String second = start(kept, "prime front").isBefore(start(kept, "prime rear")) ? "prime rear" : "prime front";
+        assertThat(kept.of(new ActivityId(second)).orElseThrow().reasons())
+                .extracting(Reason::kind)
+                .as("the reason is true")
+                .contains(Reason.ReasonKind.OTHER_PIECE);
     }
 
     @Test
     void atLeastOnePieceMayBeOpen() {
         assertThatThrownBy(() -> new Policy(List.of(), List.of(), OptionalInt.of(0)))
                 .hasMessageContaining("Allow one");
-        assertThatThrownBy(() -> new Shelf(-1, Map.of())).hasMessageContaining("0 or more");
+        assertThatThrownBy(() -> new Shelf(-1, Map.of())).hasMessageContaining("0 to 1,000 m²");
+        assertThatThrownBy(() -> new Shelf(100_001, Map.of())).hasMessageContaining("0 to 1,000 m²");
         assertThatThrownBy(() -> new Shelf(1, Map.of("doors-off", -1))).hasMessageContaining("0 or more");
     }
 

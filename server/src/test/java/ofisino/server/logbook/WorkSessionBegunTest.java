@@ -102,6 +102,28 @@ class WorkSessionBegunTest {
                 .isEqualTo("work-session.not-worked-on");
     }
 
+    /** The session begins, since its conditions are asked at the step; without them the step is not done, also where somebody asks past the page. */
+    @Test
+    void noStepIsDoneBeforeItsConditionsAreConfirmed(TestGarage garage) {
+        UUID project = garage.project();
+        UUID weld = UUID.randomUUID();
+        garage.owner()
+                .post(
+                        "/api/projects/" + project + "/jobs",
+                        saying(weld, "title", "Weld a bracket", "zone", "bonnet", "operation", "WELD"))
+                .ok();
+        garage.owner()
+                .post(
+                        "/api/projects/" + project + "/work-session-begun",
+                        map("id", UUID.randomUUID(), "work", List.of(map("jobId", weld))))
+                .ok();
+        assertThat(tick(garage, weld, true).code()).isEqualTo("work-session.unsure");
+        assertThat(garage.owner().get(BEGUN).ok().at("/work/0").has("tickedAt")).isFalse();
+        garage.confirmInterlocks(weld);
+        tick(garage, weld, true).ok();
+        assertThat(garage.owner().get(BEGUN).ok().at("/work/0").has("tickedAt")).isTrue();
+    }
+
     /** @param done said to be finished @param worked an hour on each */
     private static Map<String, Object> finishing(List<UUID> done, UUID... worked) {
         return map(

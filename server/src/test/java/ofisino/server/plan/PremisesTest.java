@@ -87,16 +87,24 @@ class PremisesTest {
     void colourWaitsForWarmNightsOrIsHeated(TestGarage garage) {
         UUID project = garage.project();
         times(garage, SATURDAY);
-        UUID paint = job(garage, project, "Paint the bonnet", "PAINT");
+        UUID paint = garage.job(project, map("title", "Paint a bracket", "operation", "PAINT"));
         garage.running()
                 .sql()
-                .update("update need set item = 'colour' where id = ?", garage.need(project, paint, "Body colour"));
+                .update(
+                        "update need set item = 'colour', state = 'ACCEPTED', place_id = ? where id = ?",
+                        garage.place(),
+                        garage.need(project, paint, "Body colour"));
         ZonedDateTime unsaid = start(garage, project, paint);
         allowed(garage, "heating", "COLD", "nights", byMonth(3, 15));
         assertThat(start(garage, project, paint).getMonthValue()).isIn(7, 8);
+        String tonight = "/api/projects/" + project + "/plan/tonight?minutes=240&people=1&quiet=false&wet=false";
+        assertThat(garage.owner().get(tonight).ok())
+                .as("and nobody is offered it on an evening that is too cold")
+                .isEmpty();
         for (String warm : List.of("HEATED", "WHERE_IT_CURES", "NOT_SAID")) {
             allowed(garage, "heating", warm);
             assertThat(start(garage, project, paint)).as(warm).isEqualTo(unsaid);
+            assertThat(garage.owner().get(tonight).ok()).as(warm).hasSize(1);
         }
     }
 

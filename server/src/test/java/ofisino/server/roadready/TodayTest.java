@@ -11,6 +11,7 @@ import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.temporal.TemporalAdjusters;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import ofisino.server.testing.TestApplication;
 import ofisino.server.testing.TestGarage;
@@ -157,6 +158,11 @@ class TodayTest {
         JsonNode answer = today(garage, project);
         assertThat(answer.get("leftThisMonthMinor").asLong()).isEqualTo(38_800);
         assertThat(answer.get("leftOfBudgetMinor").asLong()).isEqualTo(943_800);
+        Map<String, Object> noMonth = TestGarage.projectFields("ACTIVE");
+        noMonth.put("monthlyMinor", 0);
+        assertThat(today(garage, garage.project("ESTATE", noMonth, List.of())).has("leftThisMonthMinor"))
+                .as("where nothing is set aside for a month, nothing is left of it")
+                .isFalse();
     }
 
     private static UUID job(TestGarage garage, UUID project, String title, int minutes) {

@@ -2,6 +2,7 @@ package ofisino.core.money.budget;
 
 import java.util.Collection;
 import java.util.Optional;
+import java.util.function.ToLongFunction;
 import ofisino.core.kernel.CostRange;
 
 /**
@@ -15,44 +16,40 @@ public record Outlook(long low, long likely, long high, int unpriced, int unesti
     /**
      * A finding that is still to be dealt with.
      *
-     * @param cost     what its parts and bought-in work are thought to cost; empty where nobody knows
-     * @param needs    things to buy for it; 0 while nobody made work of it
-     * @param unpriced of these, how many have no price
+     * @param cost    what its parts and bought-in work are thought to cost; empty where nobody knows
+     * @param guessed the share of that which no price has taken the place of, 0 to 1
      */
-    public record ToDo(Optional<CostRange> cost, int needs, int unpriced) {
-        /** The share of its estimate that no price has taken the place of, 0 to 1. */
-        double guessed(boolean hasWork) {
-            if (!hasWork) return 1;
-            return needs == 0 ? 0 : (double) unpriced / needs;
+    public record ToDo(Optional<CostRange> cost, double guessed) {
+        /** Nobody made work of it yet: all of it is a guess. */
+        public static ToDo withoutWork(Optional<CostRange> cost) {
+            return new ToDo(cost, 1);
+        }
+
+        /** Of so many things to buy for it so many have no price. */
+        public static ToDo withWork(Optional<CostRange> cost, int needs, int unpriced) {
+            return new ToDo(cost, needs == 0 ? 0 : (double) unpriced / needs);
+        }
+
+        private boolean lacksAnEstimate() {
+            return cost.isEmpty() && guessed > 0;
         }
     }
 
-    /**
-     * @param sure       spent, ordered, and to be ordered at a price
-     * @param withWork   findings of which work was made: their things to buy are known
-     * @param withoutWork findings of which none was made: their whole estimate is a guess
-     * @param unpriced   of all that is to be bought
-     */
-    public static Outlook of(long sure, Collection<ToDo> withWork, Collection<ToDo> withoutWork, int unpriced) {
-        double low = 0;
-        double likely = 0;
-        double high = 0;
-        int unestimated = 0;
-        for (boolean hasWork : new boolean[] {true, false})
-            for (ToDo f : hasWork ? withWork : withoutWork) {
-                double share = f.guessed(hasWork);
-                if (f.cost().isEmpty() && share > 0) unestimated++;
-                CostRange cost = f.cost().orElse(CostRange.NOTHING);
-                low += share * cost.optimisticMinor();
-                likely += share * cost.likelyMinor();
-                high += share * cost.pessimisticMinor();
-            }
+    /** @param sure spent, ordered, and to be ordered at a price @param unpriced of all that is to be bought */
+    public static Outlook of(long sure, Collection<ToDo> findings, int unpriced) {
         return new Outlook(
-                Math.addExact(sure, Math.round(low)),
-                Math.addExact(sure, Math.round(likely)),
-                Math.addExact(sure, Math.round(high)),
+                sum(sure, findings, CostRange::optimisticMinor),
+                sum(sure, findings, CostRange::likelyMinor),
+                sum(sure, findings, CostRange::pessimisticMinor),
                 unpriced,
-                unestimated);
+                (int) findings.stream().filter(ToDo::lacksAnEstimate).count());
+    }
+
+    private static long sum(long sure, Collection<ToDo> findings, ToLongFunction<CostRange> which) {
+        double guesses = findings.stream()
+                .mapToDouble(f -> f.guessed() * f.cost().map(which::applyAsLong).orElse(0L))
+                .sum();
+        return Math.addExact(sure, Math.round(guesses));
     }
 
     /** Whether something of it is a guess. */

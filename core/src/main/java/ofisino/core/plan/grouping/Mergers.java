@@ -11,6 +11,7 @@ import java.util.stream.Collectors;
 import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.PlanProblem;
 import ofisino.core.plan.problem.PlanProblem.StripDown;
+import ofisino.core.plan.whatif.UnitedStripDowns;
 
 /**
  * Which strip-downs can be one without anything waiting for itself: found out on the order alone, without a plan. One after the other they are put into
@@ -19,19 +20,10 @@ import ofisino.core.plan.problem.PlanProblem.StripDown;
 final class Mergers {
     private final Set<String> apart;
     private final List<StripDown> stripDowns;
-    private final Map<String, Integer> byId = new HashMap<>();
-    /** By strip-down: the one that it has become. */
-    private int[] into;
-
+    private final UnitedStripDowns united;
     private final int[] strip;
     private final int[] refit;
     private final int[][] jobs;
-    /** By strip-down: those of what it needs. */
-    private final int[][] inside;
-    /** By strip-down: the number of its access. */
-    private final int[] access;
-
-    private final int accesses;
     /** By activity: the strip-down that it opens or closes; −1 for a job. */
     private final int[] end;
     /** Links, by the places of their activities. */
@@ -47,23 +39,15 @@ final class Mergers {
         Map<ActivityId, Integer> index = new HashMap<>();
         for (int a = 0; a < problem.activities().size(); a++)
             index.put(problem.activities().get(a).id(), a);
-        for (int o = 0; o < stripDowns.size(); o++) byId.put(stripDowns.get(o).id(), o);
-        List<String> names =
-                stripDowns.stream().map(StripDown::access).distinct().toList();
-        accesses = names.size();
-        access = each(o -> names.indexOf(o.access()));
+        united = new UnitedStripDowns(stripDowns);
         strip = each(o -> o.strip().map(index::get).orElse(-1));
         refit = each(o -> index.get(o.refit()));
-        into = each(o -> byId.get(o.id()));
         jobs = stripDowns.stream()
                 .map(o -> o.jobs().stream().mapToInt(index::get).toArray())
                 .toArray(int[][]::new);
-        inside = stripDowns.stream()
-                .map(o -> o.inside().stream().mapToInt(byId::get).toArray())
-                .toArray(int[][]::new);
         end = new int[index.size()];
         Arrays.fill(end, -1);
-        for (int o = 0; o < into.length; o++) {
+        for (int o = 0; o < strip.length; o++) {
             if (strip[o] >= 0) end[strip[o]] = o;
             end[refit[o]] = o;
         }
@@ -80,72 +64,44 @@ final class Mergers {
     void merge(List<String> inOrder) {
         List<Integer> groups = new ArrayList<>();
         for (String id : inOrder) {
-            int o = byId.get(id);
-            boolean taken = groups.stream().anyMatch(g -> into[g] == into[o])
+            int o = united.placeOf(id);
+            boolean taken = groups.stream().anyMatch(g -> united.leader(g) == united.leader(o))
                     || groups.stream().anyMatch(g -> takes(g, o));
             if (!taken) groups.add(o);
         }
     }
 
     private boolean takes(int group, int other) {
-        int[] before = into.clone();
-        unite(group, other);
-        mergeWhatTheyNeed();
-        if (touchesApart(before) || hasCircle()) {
-            into = before;
-            return false;
-        }
-        return true;
-    }
-
-    private void unite(int one, int other) {
-        int to = into[one];
-        int from = into[other];
-        for (int o = 0; o < into.length; o++) if (into[o] == from) into[o] = to;
-    }
-
-    /** A strip-down lies inside one strip-down of each thing that it needs. */
-    private void mergeWhatTheyNeed() {
-        int[] outer = new int[into.length * accesses];
-        for (boolean again = true; again; ) {
-            again = false;
-            Arrays.fill(outer, -1);
-            for (int o = 0; o < into.length; o++)
-                for (int needed : inside[o]) {
-                    int key = into[o] * accesses + access[needed];
-                    int known = outer[key];
-                    if (known < 0) outer[key] = needed;
-                    else if (into[known] != into[needed]) {
-                        unite(known, needed);
-                        again = true;
-                    }
-                }
-        }
+        int[] before = united.asItIs();
+        united.unite(group, other);
+        if (!touchesApart(before) && !hasCircle()) return true;
+        united.putBack(before);
+        return false;
     }
 
     private boolean touchesApart(int[] before) {
-        for (int o = 0; o < into.length; o++)
-            if (into[o] != before[o]
+        for (int o = 0; o < before.length; o++)
+            if (united.leader(o) != before[o]
                     && (apart.contains(stripDowns.get(o).id())
-                            || apart.contains(stripDowns.get(into[o]).id()))) return true;
+                            || apart.contains(stripDowns.get(united.leader(o)).id()))) return true;
         return false;
     }
 
     private boolean hasCircle() {
-        int[] size = new int[into.length];
-        for (int leader : into) size[leader]++;
+        int[] size = new int[strip.length];
+        for (int o = 0; o < size.length; o++) size[united.leader(o)]++;
         order.clear();
         for (int l = 0; l < before.length; l++)
             // what belongs to one of several that are one is said anew below
             if (!isMerged(before[l], size) && !isMerged(after[l], size)) order.add(before[l], after[l]);
-        for (int o = 0; o < into.length; o++) {
-            int its = into[o];
+        for (int o = 0; o < size.length; o++) {
+            int its = united.leader(o);
             for (int job : jobs[o]) {
                 if (strip[its] >= 0) order.add(strip[its], job);
                 order.add(job, refit[its]);
             }
-            for (int needed : inside[o]) {
-                int outer = into[needed];
+            for (int needed : united.inside(o)) {
+                int outer = united.leader(needed);
                 if (outer == its) continue;
                 if (strip[outer] >= 0 && strip[its] >= 0) order.add(strip[outer], strip[its]);
                 order.add(refit[its], refit[outer]);
@@ -155,14 +111,14 @@ final class Mergers {
     }
 
     private boolean isMerged(int a, int[] size) {
-        return end[a] >= 0 && size[into[end[a]]] > 1;
+        return end[a] >= 0 && size[united.leader(end[a])] > 1;
     }
 
     /** The groups of more than one, those that they need among them. */
     List<List<String>> groups() {
         Map<Integer, List<String>> found = new HashMap<>();
-        for (int o = 0; o < into.length; o++)
-            found.computeIfAbsent(into[o], leader -> new ArrayList<>())
+        for (int o = 0; o < stripDowns.size(); o++)
+            found.computeIfAbsent(united.leader(o), leader -> new ArrayList<>())
                     .add(stripDowns.get(o).id());
         return found.values().stream().filter(g -> g.size() > 1).collect(Collectors.toList());
     }

@@ -83,6 +83,16 @@ public record PlanProblem(
             this(id, units, List.of());
         }
 
+        /** Whether others have all of it at that instant. */
+        public boolean isShutAt(Instant at) {
+            return taken.stream()
+                            .filter(t -> !at.isBefore(t.when().from())
+                                    && at.isBefore(t.when().to()))
+                            .mapToInt(Taken::units)
+                            .sum()
+                    >= units;
+        }
+
         /** It can be used only in these windows of a stretch of time. */
         public static Capacity onlyIn(String id, int units, List<TimeWindow> open, TimeWindow stretch) {
             return new Capacity(id, units, List.of())

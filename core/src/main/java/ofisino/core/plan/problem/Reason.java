@@ -35,6 +35,8 @@ public record Reason(ReasonKind kind, String id, Instant until) {
         STATE,
         /** Another strip-down of the same access is closed first. */
         OTHER_STAY,
+        /** As many pieces of work as the policy allows are open until this one is over. */
+        OTHER_PIECE,
         /** What is taken off would have no room until something else is back on; it names nothing where it would not fit alone. */
         SHELF_FULL,
         /** The purse would fall below its floor. */
@@ -46,7 +48,7 @@ public record Reason(ReasonKind kind, String id, Instant until) {
     /** Whether {@code id} names an activity, so that the chain of reasons goes on there. */
     public boolean namesActivity() {
         return switch (kind) {
-            case BUSY, AFTER, ARRIVAL, LAID_ASIDE, STATE, OTHER_STAY, SHELF_FULL -> true;
+            case BUSY, AFTER, ARRIVAL, LAID_ASIDE, STATE, OTHER_STAY, OTHER_PIECE, SHELF_FULL -> true;
             default -> false;
         };
     }

@@ -65,6 +65,36 @@ final class OpenPieces {
         return from;
     }
 
+    /** What ended last of the pieces that had to be over before this one began its own; or {@link Instance#NONE}. */
+    int overBefore(int a, int[] start, int[] itsEnd) {
+        if (!isLimited() || in.piece[a] == Instance.NONE || !isFirst(a, start)) return Instance.NONE;
+        int found = Instance.NONE;
+        for (int b = 0; b < in.size; b++) {
+            boolean ended = in.piece[b] != Instance.NONE && in.piece[b] != in.piece[a] && itsEnd[b] <= start[a];
+            boolean last = ended && itsEnd[b] == end[in.piece[b]];
+            if (last && (found == Instance.NONE || itsEnd[b] > itsEnd[found])) found = b;
+        }
+        return found == Instance.NONE || openAt(itsEnd[found] - 1, start) < in.mostOpen ? Instance.NONE : found;
+    }
+
+    private boolean isFirst(int a, int[] start) {
+        for (int b = 0; b < in.size; b++) if (in.piece[b] == in.piece[a] && start[b] < start[a]) return false;
+        return !in.problem.pieces().get(in.piece[a]).begun();
+    }
+
+    private int openAt(int instant, int[] start) {
+        int[] from = new int[begun.length];
+        Arrays.fill(from, Integer.MAX_VALUE);
+        for (int b = 0; b < in.size; b++)
+            if (in.piece[b] != Instance.NONE) from[in.piece[b]] = Math.min(from[in.piece[b]], start[b]);
+        int open = 0;
+        for (int p = 0; p < begun.length; p++) {
+            boolean opened = from[p] <= instant || in.problem.pieces().get(p).begun();
+            if (opened && instant < end[p]) open++;
+        }
+        return open;
+    }
+
     private boolean isOver(int p) {
         return begun[p] && left[p] == 0;
     }

@@ -13,7 +13,7 @@ import ofisino.core.plan.problem.PlanProblem;
  */
 public final class Planner {
     /** Milestones must be reached so much sooner before the plan that is followed is given up for another. */
-    static final int WORTH_DAYS = 2;
+    public static final int WORTH_DAYS = 2;
 
     /** So many times fewer schedules show whether it is the blocks that do not fit. */
     private static final int FIRST_LOOK = 4;

@@ -94,6 +94,8 @@ final class Reasons {
                 if (pass.placed[b] && pass.end[b] <= pass.start[a])
                     limits.add(limit(Reason.ReasonKind.STATE, id(b), pass.end[b]));
         }
+        int over = pass.openPieces.overBefore(a, pass.start, pass.end);
+        if (over != Instance.NONE) limits.add(limit(Reason.ReasonKind.OTHER_PIECE, id(over), pass.end[over]));
         int freed = pass.shelf.freedBy(a);
         if (freed != Instance.NONE) limits.add(limit(Reason.ReasonKind.SHELF_FULL, id(freed), pass.end[freed]));
         return limits;

@@ -42,7 +42,7 @@ final class ScheduleGeneration {
 
     private final OpenStates openStates;
     final ShelfRoom shelf;
-    private final OpenPieces openPieces;
+    final OpenPieces openPieces;
     private final int[] openBefore;
     private final BitSet ready = new BitSet();
     /** Work may be begun and its last quarter of an hour left until the money for its end is there; its people then do nothing else. */

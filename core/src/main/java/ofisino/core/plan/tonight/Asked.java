@@ -47,6 +47,7 @@ public record Asked(int minutes, SetUp setUp, int people, boolean quiet, boolean
      * @param outdoors    it needs dry weather
      * @param inOneGo     it cannot be left half done
      * @param hot         the last hour of the evening is the fire watch after it, in which one may clear away
+     * @param shut        it is too cold for it now, or outside the hours of the place
      * @param ready       nothing that it waits for is missing: jobs before it, parts, send-outs, its access
      * @param begun       it has been begun already
      * @param latestStart when it must begin at the latest, if known
@@ -61,6 +62,7 @@ public record Asked(int minutes, SetUp setUp, int people, boolean quiet, boolean
             boolean outdoors,
             boolean inOneGo,
             boolean hot,
+            boolean shut,
             boolean ready,
             boolean begun,
             Optional<Instant> latestStart) {}
@@ -92,6 +94,7 @@ public record Asked(int minutes, SetUp setUp, int people, boolean quiet, boolean
 
     private boolean isPossible(Work<?> w) {
         return w.ready()
+                && !w.shut()
                 && w.crew() <= people
                 && !(quiet && w.loud())
                 && w.leastMinutes() <= minutes

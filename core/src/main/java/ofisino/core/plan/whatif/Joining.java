@@ -19,15 +19,12 @@ import ofisino.core.plan.problem.PlanProblem.StripDown;
 public final class Joining {
     private final PlanProblem problem;
     private final Map<String, StripDown> stripDowns = new LinkedHashMap<>();
-    /** By strip-down: the one that it becomes. */
-    private final Map<String, String> into = new LinkedHashMap<>();
+    private final UnitedStripDowns united;
 
     private Joining(PlanProblem problem) {
         this.problem = problem;
-        for (StripDown o : problem.stripDowns()) {
-            stripDowns.put(o.id(), o);
-            into.put(o.id(), o.id());
-        }
+        this.united = new UnitedStripDowns(problem.stripDowns());
+        for (StripDown o : problem.stripDowns()) stripDowns.put(o.id(), o);
     }
 
     /** @throws InvalidValue when they are not strip-downs of one access, or one is not in the problem */
@@ -51,38 +48,20 @@ public final class Joining {
     }
 
     private PlanProblem joined(List<List<String>> together) {
-        for (List<String> group : together) group.forEach(s -> merge(group.get(0), s));
-        mergeWhatTheyNeed();
+        for (List<String> group : together)
+            for (String s : group) united.unite(united.placeOf(group.get(0)), united.placeOf(s));
         return joined();
     }
 
-    private void merge(String one, String other) {
-        String to = into.get(one);
-        String from = into.get(other);
-        into.replaceAll((id, leader) -> leader.equals(from) ? to : leader);
-    }
-
-    /** A strip-down lies inside one strip-down of each thing that it needs. */
-    private void mergeWhatTheyNeed() {
-        for (boolean again = true; again; ) {
-            again = false;
-            Map<String, String> outer = new LinkedHashMap<>();
-            for (StripDown o : problem.stripDowns())
-                for (String id : o.inside()) {
-                    String key = into.get(o.id()) + " in " + stripDowns.get(id).access();
-                    String known = outer.putIfAbsent(key, id);
-                    if (known != null && !into.get(known).equals(into.get(id))) {
-                        merge(known, id);
-                        again = true;
-                    }
-                }
-        }
+    /** The one that it becomes. */
+    private String into(String id) {
+        return problem.stripDowns().get(united.leader(united.placeOf(id))).id();
     }
 
     private PlanProblem joined() {
         Map<String, List<StripDown>> groups = new LinkedHashMap<>();
         for (StripDown o : problem.stripDowns())
-            groups.computeIfAbsent(into.get(o.id()), id -> new ArrayList<>()).add(o);
+            groups.computeIfAbsent(into(o.id()), id -> new ArrayList<>()).add(o);
         Set<ActivityId> gone = new HashSet<>();
         Set<ActivityId> openedDifferently = new HashSet<>();
         List<StripDown> left = new ArrayList<>();
@@ -102,7 +81,7 @@ public final class Joining {
                     members.stream().flatMap(o -> o.jobs().stream()).distinct().toList(),
                     members.stream()
                             .flatMap(o -> o.inside().stream())
-                            .map(into::get)
+                            .map(this::into)
                             .filter(outer -> !outer.equals(id))
                             .distinct()
                             .toList()));
@@ -114,8 +93,11 @@ public final class Joining {
                 .toList();
         Set<Exclusion> exclusions = new LinkedHashSet<>();
         for (Exclusion e : problem.exclusions())
-            exclusions.add(
-                    new Exclusion(into.getOrDefault(e.activityOrStripDown(), e.activityOrStripDown()), e.state()));
+            exclusions.add(new Exclusion(
+                    stripDowns.containsKey(e.activityOrStripDown())
+                            ? into(e.activityOrStripDown())
+                            : e.activityOrStripDown(),
+                    e.state()));
         return problem.withStripDowns(
                 problem.activities().stream()
                         .filter(a -> !gone.contains(a.id()))

@@ -13,9 +13,6 @@ import ofisino.core.plan.solve.Planner;
 
 /** Whether a longer search finds a plan that is worth changing to. */
 public final class LongerSearch {
-    /** A milestone is so much sooner, or nobody changes his plan for it. Common practice, no source. */
-    private static final int WORTH_DAYS = 2;
-
     private LongerSearch() {}
 
     /** @param aim the first milestone that is on another day @param before its last day of work in the plan of now @param after and in the other */
@@ -34,7 +31,7 @@ public final class LongerSearch {
             Optional<LocalDate> before = day(problem, needed, now, aim);
             Optional<LocalDate> after = day(problem, needed, other.plan(), aim);
             if (before.equals(after)) continue;
-            return before.flatMap(b -> after.filter(a -> !a.isAfter(b.minusDays(WORTH_DAYS)))
+            return before.flatMap(b -> after.filter(a -> !a.isAfter(b.minusDays(Planner.WORTH_DAYS)))
                     .map(a -> new Better(other.plan(), aim, b, a)));
         }
         return Optional.empty();

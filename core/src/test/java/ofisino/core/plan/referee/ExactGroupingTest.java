@@ -30,7 +30,6 @@ import ofisino.core.plan.problem.PlanProblem;
 import ofisino.core.plan.problem.PlanProblem.Exclusion;
 import ofisino.core.plan.problem.PlanProblem.Link;
 import ofisino.core.plan.problem.PlanProblem.StripDown;
-import ofisino.core.plan.problem.Policy;
 import org.junit.jupiter.api.Test;
 
 /**
@@ -141,23 +140,14 @@ class ExactGroupingTest {
                 .mapToObj(d -> NOW.plus(Duration.ofDays(d)))
                 .map(from -> new TimeWindow(from, from.plus(Duration.ofHours(2))))
                 .toList();
-        return new PlanProblem(
-                NOW,
-                NOW.plus(Duration.ofDays(70)),
-                ZoneOffset.UTC,
-                List.of(new PlanProblem.Person("ines", evenings)),
-                List.of(),
-                List.of(),
-                activities,
-                links,
-                stripDowns,
-                exclusions,
-                Optional.empty(),
-                Optional.empty(),
-                Policy.of(List.of(Aim.RUNNER)),
-                Optional.empty(),
-                List.of(),
-                Optional.empty());
+        return PlanProblem.simple(
+                        NOW,
+                        NOW.plus(Duration.ofDays(70)),
+                        ZoneOffset.UTC,
+                        List.of(new PlanProblem.Person("ines", evenings)),
+                        activities,
+                        links)
+                .withStripDowns(stripDowns, exclusions);
     }
 
     private static Activity end(String id, Activity.ActivityKind kind, int slots) {

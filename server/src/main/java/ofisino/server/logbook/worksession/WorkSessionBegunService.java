@@ -79,6 +79,7 @@ record WorkSessionBegunService(
                         "That is no step of a session that goes on.",
                         "Load the page again."));
         projects.requireOpen(caller, going.row().projectId());
+        if (done && what.jobId() != null) mustBeMadeSureOf(caller, jobs.require(caller, what.jobId()));
         if (done)
             mapper.insertTick(
                     caller.garageId(),
@@ -137,6 +138,17 @@ record WorkSessionBegunService(
                     job.title(),
                     job.code(),
                     obstacles.get(0).saying());
+    }
+
+    /** No step is done before what has to be so before it: it stands above the step. */
+    private void mustBeMadeSureOf(Caller caller, Jobs.Job job) {
+        if (jobs.obstacles(caller, job.id(), Move.BEGIN).stream()
+                .anyMatch(o -> o.kind() == Obstacle.ObstacleKind.INTERLOCK))
+            throw Conflict.of(
+                    "work-session.unsure",
+                    "“%s” is not done before its conditions for working safely are confirmed.",
+                    "Confirm each of them above the step.",
+                    job.title());
     }
 
     private static boolean comesFirst(Obstacle o, List<UUID> sameWorkSession) {

@@ -101,7 +101,12 @@ record WorkSessionController(WorkSessionService service, WorkSessionBegunService
 
     record WorkSessionChangeRequest(WorkSessionFields fields, long version) {}
 
-    record WorkSessionResponse(@JsonUnwrapped WorkSessionRow session, boolean noteDone, List<WorkRow> work) {}
+    /** @param mostlyOn the job that took most of it; absent where none did */
+    record WorkSessionResponse(
+            @JsonUnwrapped WorkSessionRow session,
+            boolean noteDone,
+            @Nullable UUID mostlyOn,
+            List<WorkRow> work) {}
 
     @GetMapping("/projects/{projectId}/work-sessions")
     List<WorkSessionResponse> list(Caller caller, @PathVariable UUID projectId) {
@@ -145,6 +150,7 @@ record WorkSessionController(WorkSessionService service, WorkSessionBegunService
         return new WorkSessionResponse(
                 e,
                 e.noteDoneAt() != null,
+                WorkSessionService.mostlyOn(e.id(), work),
                 work.stream().filter(w -> w.workSessionId().equals(e.id())).toList());
     }
 }

@@ -3,7 +3,6 @@ package ofisino.server.logbook.worksession;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -13,6 +12,7 @@ import java.util.stream.Collectors;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.NotFound;
 import ofisino.core.kernel.Texts;
+import ofisino.core.logbook.worksession.SpentOn;
 import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
@@ -198,16 +198,16 @@ record WorkSessionService(
         return mapper.of(caller.garageId(), projectId).stream()
                 .filter(e -> e.accountId().equals(caller.accountId()))
                 .filter(e -> !e.noteToSelf().isEmpty() && e.noteDoneAt() == null)
-                .map(e -> new Note(e.id(), e.workedOn(), e.noteToSelf(), mostOf(e.id(), work)))
+                .map(e -> new Note(e.id(), e.workedOn(), e.noteToSelf(), mostlyOn(e.id(), work)))
                 .toList();
     }
 
     /** The job that took most of a session; none where it went into opening and closing alone. */
-    private static @Nullable UUID mostOf(UUID workSession, List<WorkRow> work) {
-        return work.stream()
-                .filter(w -> w.workSessionId().equals(workSession) && w.jobId() != null)
-                .max(Comparator.comparingInt(WorkRow::minutes))
-                .map(WorkRow::jobId)
+    static @Nullable UUID mostlyOn(UUID workSession, List<WorkRow> work) {
+        return SpentOn.most(work.stream()
+                        .filter(w -> w.workSessionId().equals(workSession) && w.jobId() != null)
+                        .map(w -> new SpentOn.Part<>(Objects.requireNonNull(w.jobId()), w.minutes()))
+                        .toList())
                 .orElse(null);
     }
 }

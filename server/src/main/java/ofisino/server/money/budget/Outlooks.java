@@ -1,5 +1,6 @@
 package ofisino.server.money.budget;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -9,10 +10,13 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import ofisino.core.kernel.CostRange;
 import ofisino.core.money.budget.Outlook;
+import ofisino.core.money.budget.Outlook.ToDo;
 import ofisino.core.money.budget.Position;
+import ofisino.core.parts.sourcing.ToBuy;
 import ofisino.core.vehicle.finding.Finding;
 import ofisino.server.identity.Caller;
 import ofisino.server.parts.Needs;
+import ofisino.server.parts.Needs.Need;
 import ofisino.server.plan.Jobs;
 import ofisino.server.vehicle.FindingEstimates;
 import ofisino.server.vehicle.FindingEstimates.FindingEstimate;
@@ -26,18 +30,25 @@ record Outlooks(Findings findings, FindingEstimates estimates, Jobs jobs, Needs 
     Outlook of(Caller caller, Project project, Position position) {
         Map<UUID, Optional<CostRange>> costs = estimates.of(caller, project.id()).stream()
                 .collect(Collectors.toMap(FindingEstimate::findingId, Outlooks::own));
-        List<Needs.Need> toOrder = needs.of(caller, project.id()).stream()
-                .filter(n -> n.state().isToOrder())
-                .toList();
-        Map<UUID, int[]> bought = byFinding(caller, project.id(), toOrder);
+        List<Need> needed = needs.of(caller, project.id());
+        Map<UUID, List<Need>> byFinding = byFinding(caller, project.id(), needed);
         Set<UUID> withWork = jobs.findingsWithJobs(caller, project.id());
-        Map<Boolean, List<Outlook.ToDo>> open = findings.of(caller, project.id()).stream()
-                .filter(f -> f.isAskedFor(project.aim()))
-                .collect(Collectors.partitioningBy(
-                        f -> withWork.contains(f.id()),
-                        Collectors.mapping(f -> toDo(f, costs, bought), Collectors.toList())));
-        return Outlook.of(position.willHaveCost(), open.get(true), open.get(false), (int)
-                toOrder.stream().filter(n -> n.estimateMinor() == 0).count());
+        return Outlook.of(
+                position.willHaveCost(),
+                findings.of(caller, project.id()).stream()
+                        .filter(f -> f.isAskedFor(project.aim()))
+                        .map(Finding::id)
+                        .map(id -> withWork.contains(id)
+                                ? withWork(
+                                        costs.getOrDefault(id, Optional.empty()), byFinding.getOrDefault(id, List.of()))
+                                : ToDo.withoutWork(costs.getOrDefault(id, Optional.empty())))
+                        .toList(),
+                Need.toBuy(needed).unvalued());
+    }
+
+    private static ToDo withWork(Optional<CostRange> cost, List<Need> needed) {
+        ToBuy toBuy = Need.toBuy(needed);
+        return ToDo.withWork(cost, toBuy.things(), toBuy.unvalued());
     }
 
     /** What somebody else owes costs nothing. */
@@ -45,22 +56,13 @@ record Outlooks(Findings findings, FindingEstimates estimates, Jobs jobs, Needs 
         return estimate.payer().isPresent() ? Optional.of(CostRange.NOTHING) : estimate.cost();
     }
 
-    private static Outlook.ToDo toDo(Finding finding, Map<UUID, Optional<CostRange>> costs, Map<UUID, int[]> bought) {
-        int[] needs = bought.getOrDefault(finding.id(), new int[2]);
-        return new Outlook.ToDo(costs.getOrDefault(finding.id(), Optional.empty()), needs[0], needs[1]);
-    }
-
-    /** By finding, how many things are to be bought for it, and how many of these have no price. */
-    private Map<UUID, int[]> byFinding(Caller caller, UUID projectId, List<Needs.Need> toOrder) {
+    private Map<UUID, List<Need>> byFinding(Caller caller, UUID projectId, List<Need> needed) {
         Map<UUID, List<UUID>> findingsOf = jobs.findingsByJob(caller, projectId);
-        Map<UUID, int[]> found = new HashMap<>();
-        for (Needs.Need n : toOrder)
+        Map<UUID, List<Need>> found = new HashMap<>();
+        for (Need n : needed)
             if (n.jobId() != null)
-                for (UUID finding : findingsOf.getOrDefault(n.jobId(), List.of())) {
-                    int[] counts = found.computeIfAbsent(finding, f -> new int[2]);
-                    counts[0]++;
-                    if (n.estimateMinor() == 0) counts[1]++;
-                }
+                for (UUID finding : findingsOf.getOrDefault(n.jobId(), List.of()))
+                    found.computeIfAbsent(finding, f -> new ArrayList<>()).add(n);
         return found;
     }
 }

@@ -14,6 +14,7 @@ import ofisino.core.plan.calendar.Daylight;
 import ofisino.core.plan.premises.Nights;
 import ofisino.core.plan.premises.NoiseHours;
 import ofisino.core.plan.premises.Premises;
+import ofisino.core.plan.problem.Shelf;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.parts.Places;
@@ -27,9 +28,6 @@ import org.springframework.stereotype.Service;
 /** What the garage and its places allow: warmth, noise, room for what is taken off. */
 @Service
 class PremisesService implements WorkPremises {
-    /** Ten metres by a hundred: more is a hall with shelves of its own. */
-    private static final int MOST_SHELF = 100_000;
-
     private final PremisesMapper mapper;
     private final Garages garages;
     private final Places places;
@@ -96,13 +94,14 @@ class PremisesService implements WorkPremises {
     }
 
     private static void mustBeRoom(PremisesBody body) {
-        Integer shelf = body.shelf();
-        if (shelf != null && (body.placeId() != null || shelf < 0 || shelf > MOST_SHELF))
+        if (body.shelf() == null) return;
+        new Shelf(body.shelf(), Map.of());
+        if (body.placeId() != null)
             throw InvalidValue.at(
                     "shelf",
                     "premises.shelf",
-                    "Room for what comes off is said of the garage, from 0 to 1,000 m².",
-                    "Correct it, or leave it empty.");
+                    "Room for what comes off is said of the garage as a whole.",
+                    "Leave it empty here.");
     }
 
     private Nights usualNights(Caller caller) {

@@ -18,6 +18,7 @@ import ofisino.core.plan.job.JobNature;
 import ofisino.core.plan.premises.Demands;
 import ofisino.core.plan.premises.Premises;
 import ofisino.core.plan.problem.Activity;
+import ofisino.core.plan.problem.PlanProblem;
 import ofisino.core.plan.problem.PlanProblem.Capacity;
 import ofisino.server.parts.Places.WorkPlace;
 import ofisino.server.plan.JobConditions.Where;
@@ -133,6 +134,14 @@ final class Surroundings {
 
     static boolean isWatched(Activity a) {
         return a.demand().resources().containsKey(key(Kind.FIRE_WATCH, ""));
+    }
+
+    /** The nights are too cold for it, or it is outside the hours for noise. Somebody who is here does not ask the calendar. */
+    static boolean isShutNow(Activity a, PlanProblem problem) {
+        return problem.resources().stream()
+                .filter(r -> a.demand().resources().containsKey(r.id()))
+                .filter(r -> r.id().startsWith(key(Kind.WARMTH, "")) || r.id().startsWith(key(Kind.NOISE, "")))
+                .anyMatch(r -> r.isShutAt(problem.now()));
     }
 
     private Capacity usable(String key, int room, Weekdays days) {

@@ -51,6 +51,7 @@ record TonightAnswers(PlanService service, Jobs jobs, DriveOrder driveOrder, Dem
                         Surroundings.isOutdoors(a),
                         a.timing().inOneGo(),
                         Surroundings.isWatched(a),
+                        Surroundings.isShutNow(a, problem),
                         ready.contains(a.id()),
                         a.begun(),
                         Optional.ofNullable(latest.get(a.id()))))

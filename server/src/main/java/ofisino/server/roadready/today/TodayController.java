@@ -83,6 +83,7 @@ record TodayController(TodayService service) {
      * @param openJobs     jobs that are not over
      * @param outstandingDue temporary repairs whose time has come
      * @param dangerousWithoutWork findings of class A and B that no job deals with: while there are any, no date is a date
+     * @param leftThisMonthMinor absent where nothing was set aside for a month
      * @param withoutWork findings that the road asks for and no job deals with: the date leaves them out
      */
     record TodayResponse(
@@ -93,7 +94,7 @@ record TodayController(TodayService service) {
             List<Note> notes,
             List<OrderNow> order,
             String currency,
-            long leftThisMonthMinor,
+            @Nullable Long leftThisMonthMinor,
             long leftOfBudgetMinor,
             List<Blocker> inTheWay,
             @Nullable Gate nextGate,

@@ -75,7 +75,7 @@ record TodayService(
                 workSessions.openNotes(caller, projectId),
                 orders(planned, needList, zone, today),
                 money.currency(),
-                money.month().left(),
+                money.month().allowance() == 0 ? null : (Long) money.month().left(),
                 money.position().left(),
                 gates.before(Gate.ROAD),
                 shut,

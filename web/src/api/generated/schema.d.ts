@@ -11,7 +11,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_9"];
+        get: operations["all_10"];
         put?: never;
         post?: never;
         delete?: never;
@@ -45,7 +45,7 @@ export interface paths {
         };
         get: operations["of_14"];
         put?: never;
-        post: operations["add_11"];
+        post: operations["add_12"];
         delete?: never;
         options?: never;
         head?: never;
@@ -172,7 +172,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["mine"];
-        put: operations["change_10"];
+        put: operations["change_11"];
         post?: never;
         delete?: never;
         options?: never;
@@ -252,7 +252,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change_9"];
+        put: operations["change_10"];
         post?: never;
         delete?: never;
         options?: never;
@@ -315,7 +315,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_8"];
+        get: operations["all_9"];
         put?: never;
         post?: never;
         delete?: never;
@@ -348,7 +348,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["find_6"];
-        put: operations["change_8"];
+        put: operations["change_9"];
         post?: never;
         delete: operations["discard"];
         options?: never;
@@ -398,7 +398,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_7"];
+        delete: operations["remove_8"];
         options?: never;
         head?: never;
         patch?: never;
@@ -476,7 +476,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["find_5"];
-        put: operations["change_7"];
+        put: operations["change_8"];
         post?: never;
         delete?: never;
         options?: never;
@@ -604,7 +604,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["get"];
-        put: operations["change_6"];
+        put: operations["change_7"];
         post?: never;
         delete?: never;
         options?: never;
@@ -637,7 +637,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["add_10"];
+        post: operations["add_11"];
         delete?: never;
         options?: never;
         head?: never;
@@ -654,7 +654,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_6"];
+        delete: operations["remove_7"];
         options?: never;
         head?: never;
         patch?: never;
@@ -735,6 +735,38 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["end"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/hired-tools": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_5"];
+        put?: never;
+        post: operations["add_10"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/hired-tools/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change_6"];
+        post?: never;
+        delete: operations["remove_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -974,7 +1006,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_5"];
+        delete: operations["remove_6"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1182,7 +1214,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_4"];
+        delete: operations["remove_5"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1246,7 +1278,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_3"];
+        delete: operations["remove_4"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1646,7 +1678,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_2"];
+        delete: operations["remove_3"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1867,7 +1899,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_7"];
+        get: operations["all_8"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2110,7 +2142,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_1"];
+        delete: operations["remove_2"];
         options?: never;
         head?: never;
         patch?: never;
@@ -3019,7 +3051,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_6"];
+        get: operations["all_7"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3291,7 +3323,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_5"];
+        get: operations["all_6"];
         put?: never;
         post?: never;
         delete?: never;
@@ -4506,6 +4538,28 @@ export interface components {
             /** Format: int64 */
             presentMinutes: number;
         };
+        HireRequest: {
+            name: string;
+            /** Format: int64 */
+            perDayMinor: number;
+        };
+        HireResponse: {
+            /** Format: int64 */
+            costMinor?: number;
+            days: string[];
+            tool: string;
+        };
+        HiredTool: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** Format: int64 */
+            perDayMinor: number;
+        };
+        HiredToolsResponse: {
+            asked: string[];
+            hired: components["schemas"]["HiredTool"][];
+        };
         HoldRequest: {
             /** Format: date */
             answerBy?: string;
@@ -5719,6 +5773,7 @@ export interface components {
             circle: components["schemas"]["Subject"][];
             /** Format: date-time */
             followedAt?: string;
+            hires: components["schemas"]["HireResponse"][];
             loose: components["schemas"]["LooseResponse"][];
             milestones: components["schemas"]["MilestoneResponse"][];
             money: components["schemas"]["Point"][];
@@ -6505,7 +6560,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            kind: "JOB" | "ORDER" | "ARRIVED" | "STRIP" | "REFIT" | "NEED" | "SENT_OUT" | "APPOINTMENT" | "PLACE" | "DAYLIGHT" | "FIRE_WATCH" | "NOISE" | "WARMTH" | "LONG_SESSION" | "HELPER";
+            kind: "JOB" | "ORDER" | "ARRIVED" | "STRIP" | "REFIT" | "NEED" | "SENT_OUT" | "APPOINTMENT" | "PLACE" | "DAYLIGHT" | "FIRE_WATCH" | "NOISE" | "HIRED" | "WARMTH" | "LONG_SESSION" | "HELPER";
             title: string;
         };
         SupplierRow: {
@@ -6625,10 +6680,11 @@ export interface components {
             code: string;
             elsewhere: boolean;
             fetch: components["schemas"]["Fetch"][];
+            hired: string[];
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            kind: "JOB" | "ORDER" | "ARRIVED" | "STRIP" | "REFIT" | "NEED" | "SENT_OUT" | "APPOINTMENT" | "PLACE" | "DAYLIGHT" | "FIRE_WATCH" | "NOISE" | "WARMTH" | "LONG_SESSION" | "HELPER";
+            kind: "JOB" | "ORDER" | "ARRIVED" | "STRIP" | "REFIT" | "NEED" | "SENT_OUT" | "APPOINTMENT" | "PLACE" | "DAYLIGHT" | "FIRE_WATCH" | "NOISE" | "HIRED" | "WARMTH" | "LONG_SESSION" | "HELPER";
             /** Format: int32 */
             minutes: number;
             /** Format: int32 */
@@ -6942,7 +6998,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    all_9: {
+    all_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -7005,7 +7061,7 @@ export interface operations {
             };
         };
     };
-    add_11: {
+    add_12: {
         parameters: {
             query: {
                 id: string;
@@ -7202,7 +7258,7 @@ export interface operations {
             };
         };
     };
-    change_10: {
+    change_11: {
         parameters: {
             query?: never;
             header?: never;
@@ -7328,7 +7384,7 @@ export interface operations {
             };
         };
     };
-    change_9: {
+    change_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -7416,7 +7472,7 @@ export interface operations {
             };
         };
     };
-    all_8: {
+    all_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -7482,7 +7538,7 @@ export interface operations {
             };
         };
     };
-    change_8: {
+    change_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -7582,7 +7638,7 @@ export interface operations {
             };
         };
     };
-    remove_7: {
+    remove_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -7720,7 +7776,7 @@ export interface operations {
             };
         };
     };
-    change_7: {
+    change_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -7942,7 +7998,7 @@ export interface operations {
             };
         };
     };
-    change_6: {
+    change_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -7986,7 +8042,7 @@ export interface operations {
             };
         };
     };
-    add_10: {
+    add_11: {
         parameters: {
             query?: never;
             header?: never;
@@ -8008,7 +8064,7 @@ export interface operations {
             };
         };
     };
-    remove_6: {
+    remove_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -8119,6 +8175,92 @@ export interface operations {
         };
     };
     end: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    all_5: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HiredToolsResponse"];
+                };
+            };
+        };
+    };
+    add_10: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HiredTool"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    change_6: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HireRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    remove_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -8630,7 +8772,7 @@ export interface operations {
             };
         };
     };
-    remove_5: {
+    remove_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -9010,7 +9152,7 @@ export interface operations {
             };
         };
     };
-    remove_4: {
+    remove_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -9118,7 +9260,7 @@ export interface operations {
             };
         };
     };
-    remove_3: {
+    remove_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -9810,7 +9952,7 @@ export interface operations {
             };
         };
     };
-    remove_2: {
+    remove_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -10246,7 +10388,7 @@ export interface operations {
             };
         };
     };
-    all_7: {
+    all_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -10762,7 +10904,7 @@ export interface operations {
             };
         };
     };
-    remove_1: {
+    remove_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -12280,7 +12422,7 @@ export interface operations {
             };
         };
     };
-    all_6: {
+    all_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -12687,7 +12829,7 @@ export interface operations {
             };
         };
     };
-    all_5: {
+    all_6: {
         parameters: {
             query?: never;
             header?: never;

@@ -166,6 +166,7 @@ export const common = {
     calendar_window: 'time in the garage',
     calendar_set_up: 'time to set up and clear away',
     premises: 'warmth, noise and room',
+    hired_tool: 'hired tool',
     plan_policy: 'what comes first',
     work_chain: 'piece of work',
     job: 'job',

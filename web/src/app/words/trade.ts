@@ -111,6 +111,7 @@ export const trade = {
     DAYLIGHT: 'daylight',
     FIRE_WATCH: 'fire watch',
     NOISE: 'hours for noise',
+    HIRED: 'hired tool',
     WARMTH: 'warm nights',
     LONG_SESSION: 'a long session',
     HELPER: 'helper',

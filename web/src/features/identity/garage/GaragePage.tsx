@@ -7,6 +7,7 @@ import { Page, Part } from '@/ui/page/Page'
 import { Backup } from './Backup'
 import { Calendar } from './Calendar'
 import { DaysOff } from './DaysOff'
+import { HiredTools } from './HiredTools'
 import { LanguageChoice } from './LanguageChoice'
 import { UnitChoice } from './UnitChoice'
 import { LastChanges } from './LastChanges'
@@ -68,6 +69,11 @@ export function GaragePage() {
               {works && (
                 <Part title={t('premises.title')}>
                   <Premises />
+                </Part>
+              )}
+              {works && (
+                <Part title={t('hired.title')}>
+                  <HiredTools currency={g.baseCurrency} />
                 </Part>
               )}
               <Part title={t('garage.places')}>

@@ -21,6 +21,18 @@ export const garageWords = {
     fetch: 'Download {{name}}',
     back: 'To put it back, on the computer that runs Ofisino:',
   },
+  hired: {
+    title: 'Tools you hire',
+    hint: 'The plan puts the jobs that need one together, where that costs no date a week.',
+    name: 'Tool that you hire',
+    perDay: 'A day costs, {{currency}}',
+    aDay: '{{money}} a day',
+    unpriced: 'price not said',
+    add: 'Add it',
+    remove: 'Take off the list',
+    kept: 'Saved. The plan puts its jobs together.',
+    removed: 'Taken off the list. The plan takes it as yours.',
+  },
   premises: {
     title: 'Warmth, noise and room',
     here: 'Warmth and noise here',

@@ -53,6 +53,7 @@ const arrival = {
   DAYLIGHT: 'plan.isFixed',
   FIRE_WATCH: 'plan.isFixed',
   NOISE: 'plan.isFixed',
+  HIRED: 'plan.isFixed',
   WARMTH: 'plan.isFixed',
   LONG_SESSION: 'plan.isFixed',
   HELPER: 'plan.isFixed',

@@ -36,6 +36,7 @@ const plan = (more: object = {}) => ({
   ],
   phases: [],
   unplaced: [],
+  hires: [],
   waiting: [],
   circle: [],
   windows: [
@@ -302,4 +303,9 @@ it('shows the whole project by its phases, with what is done and what has no dat
     whole.getByText(/^At the earliest: 5 March.* if you keep every session, 14 June.* at your pace$/),
   ).toBeVisible()
   expect(whole.getByText(/3 Mar to 5 May, last: Work b/)).toBeInTheDocument()
+})
+
+it('says on which days a tool is to be hired and what that costs', async () => {
+  open(plan({ hires: [{ tool: 'Engine crane', days: ['2026-12-05', '2026-12-12'], costMinor: 7000 }] }))
+  expect(await screen.findByText(/^Hire the Engine crane for 2 days: .* That costs .*70/)).toBeVisible()
 })

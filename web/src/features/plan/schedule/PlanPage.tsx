@@ -11,6 +11,7 @@ import { useFormat } from '@/ui/format/format'
 import { ActivityPanel } from './ActivityPanel'
 import { Better } from './Better'
 import { FollowPlan, Slipped } from './FollowPlan'
+import { Hires } from './Hires'
 import { Loose } from './Loose'
 import { Mending } from '../whatif/Mending'
 import { OwnPace } from '../whatif/OwnPace'
@@ -76,6 +77,7 @@ function Dated({ plan, projectId }: { plan: Plan; projectId: string }) {
           setWanted(day)
         }}
       />
+      <Hires plan={plan} />
       <Loose plan={plan} />
       <Slipped plan={plan} onChoose={choose} />
       {plan.activities.length > 0 && <WhatFirst projectId={projectId} plan={plan} />}

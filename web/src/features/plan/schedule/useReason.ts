@@ -23,6 +23,7 @@ function special(kind: Schemas['Subject']['kind'] | undefined) {
     case 'DAYLIGHT':
     case 'FIRE_WATCH':
     case 'NOISE':
+    case 'HIRED':
     case 'WARMTH':
     case 'LONG_SESSION':
     case 'HELPER':

@@ -13,6 +13,7 @@ export const scheduleWords = {
     HELPER: 'It takes more people than have garage time.',
     FIRE_WATCH: 'Nobody can stay for the fire watch (an hour after the last spark) until {{date}}.',
     NOISE: 'Your sessions until {{date}} lie outside the hours in which noise is allowed.',
+    HIRED: 'The {{what}} is hired for {{date}}, together with what else needs it.',
     WARMTH: 'The nights are too cold for it to cure until {{date}}.',
     LONG_SESSION: 'It needs a session of at least three hours; the first is on {{date}}.',
     OTHER_PIECE: 'One piece of work at a time: “{{what}}” comes first, until {{date}}.',
@@ -29,6 +30,9 @@ export const scheduleWords = {
     KEPT: 'Your plan has it there; moving it would gain less than two days.',
   },
   dates: {
+    hire_one: 'Hire the {{tool}} for {{days}}.',
+    hire_other: 'Hire the {{tool}} for {{count}} days: {{days}}.',
+    hireCost: 'That costs {{money}}.',
     dates: 'Dates',
     axis: 'The plan, session by session',
     pieceBar_one: '{{what}} · one step',

@@ -36,6 +36,7 @@ const today = (change: Partial<Today> = {}): Today => ({
         people: 1,
         elsewhere: false,
         tools: [],
+        hired: [],
         fetch: [{ needId: 'm', title: 'Outer sill', placeCode: 'D6H', placeName: 'Long bench' }],
       },
     ],

@@ -21,6 +21,7 @@ export const todayWords = {
   today: {
     hands_one: 'one person',
     hands_other: '{{count}} people',
+    hired: '{{tool}} (hired)',
     tools: 'Tools beyond the bench: {{what}}.',
     pack: 'Pack for {{place}}',
     packUsual: 'Lamp, gloves, rags, bags and labels; an extinguisher where anything gets hot',

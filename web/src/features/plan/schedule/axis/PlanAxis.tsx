@@ -210,6 +210,7 @@ const look: Record<Bar['kind'], string> = {
   DAYLIGHT: '',
   FIRE_WATCH: '',
   NOISE: '',
+  HIRED: '',
   WARMTH: '',
   LONG_SESSION: '',
   HELPER: '',

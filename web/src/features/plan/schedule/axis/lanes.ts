@@ -34,6 +34,7 @@ const laneOf: Record<Activity['subject']['kind'], LaneName> = {
   DAYLIGHT: 'car',
   FIRE_WATCH: 'car',
   NOISE: 'car',
+  HIRED: 'car',
   WARMTH: 'car',
   LONG_SESSION: 'car',
   HELPER: 'car',

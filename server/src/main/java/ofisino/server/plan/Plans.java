@@ -146,6 +146,8 @@ public interface Plans {
             FIRE_WATCH,
             /** The hours in which neighbours bear noise. */
             NOISE,
+            /** A tool that is hired by the day. */
+            HIRED,
             /** Nights that are warm enough for what cures. */
             WARMTH,
             /** A session that is long enough to be worth masking for. */

@@ -26,6 +26,7 @@ public final class AccessLibrary {
      * @param everywhere  work that needs it wherever on the vehicle it is done
      * @param clears      places that must be empty while something near them is hot
      * @param nearAirbags what may fire is made safe before it is opened
+     * @param tools       beyond what lies on the bench, to open it and to close it again
      */
     private record Line(
             Access access,
@@ -35,7 +36,8 @@ public final class AccessLibrary {
             Set<Operation> everywhere,
             Set<String> clears,
             boolean nearAirbags,
-            int fills) {
+            int fills,
+            List<String> tools) {
         boolean isUsualFor(String place, Operation operation) {
             return zones.contains(place) && (operations.isEmpty() || operations.contains(operation));
         }
@@ -84,7 +86,8 @@ public final class AccessLibrary {
                 "operations",
                 "everywhere",
                 "clears",
-                "fills"));
+                "fills",
+                "tools"));
         List<Double> hours = e.numbers("hours");
         Access access = new Access(
                 e.text("id"),
@@ -111,7 +114,15 @@ public final class AccessLibrary {
                 e.choices("everywhere", Operation.class, Set.of()),
                 Set.copyOf(e.texts("clears")),
                 e.has("near-airbags"),
-                e.has("fills") ? (int) Math.round(e.number("fills") * HUNDREDTHS) : 0);
+                e.has("fills") ? (int) Math.round(e.number("fills") * HUNDREDTHS) : 0,
+                e.texts("tools"));
+    }
+
+    /** By access, what has to be to hand to open it and to close it, beyond what lies on the bench anyway. */
+    public Map<String, List<String>> tools() {
+        return lines.stream()
+                .filter(l -> !l.tools().isEmpty())
+                .collect(Collectors.toMap(l -> l.access().id(), Line::tools));
     }
 
     /** By access, hundredths of a square metre of floor or shelf that what comes off fills. */

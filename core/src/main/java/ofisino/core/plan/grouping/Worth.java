@@ -14,6 +14,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ofisino.core.kernel.Aim;
+import ofisino.core.plan.explain.HiredDays;
 import ofisino.core.plan.explain.Milestones;
 import ofisino.core.plan.problem.Activity;
 import ofisino.core.plan.problem.ActivityId;
@@ -26,7 +27,7 @@ import ofisino.core.plan.problem.PlanProblem.StripDown;
 /**
  * What a plan is worth to whoever chooses between ways of sharing, the first differing number deciding and the smaller being better: what has no
  * date; each milestone, in steps of a person's patience; the time of taking apart and putting together, by the hands that it takes; how often
- * something is opened again within a fortnight; and the days of the milestones.
+ * something is opened again within a fortnight; on how many days a tool is hired; and the days of the milestones.
  */
 record Worth(List<Long> numbers) implements Comparable<Worth> {
     private static final Duration SOON = Duration.ofDays(14);
@@ -40,7 +41,7 @@ record Worth(List<Long> numbers) implements Comparable<Worth> {
         return new Worth(Stream.of(
                         Stream.of(withoutDate(outcome)),
                         days.stream().map(d -> d / PlanProblem.PATIENCE.toDays()),
-                        Stream.of(minutes(problem), openedAgain(problem, plan)),
+                        Stream.of(minutes(problem), openedAgain(problem, plan), daysOfHire(problem, plan)),
                         days.stream())
                 .flatMap(s -> s)
                 .toList());
@@ -59,6 +60,12 @@ record Worth(List<Long> numbers) implements Comparable<Worth> {
                 .map(last -> ChronoUnit.DAYS.between(
                         today, last.end().atZone(problem.zone()).toLocalDate()))
                 .orElse(0L);
+    }
+
+    private static long daysOfHire(PlanProblem problem, Plan plan) {
+        return HiredDays.of(problem, plan).values().stream()
+                .mapToLong(Set::size)
+                .sum();
     }
 
     private static long minutes(PlanProblem problem) {

@@ -66,9 +66,10 @@ public record PlanProblem(
     /**
      * A place or another thing of which only so many can be used at once.
      *
-     * @param taken by others, or all of it while it cannot be used: a borrowed bay on the days on which it is not lent, the yard in the dark
+     * @param taken    by others, or all of it while it cannot be used: a borrowed bay on the days on which it is not lent, the yard in the dark
+     * @param byTheDay each day on which it is used costs something: a tool that is hired
      */
-    public record Capacity(String id, int units, List<Taken> taken) {
+    public record Capacity(String id, int units, List<Taken> taken, boolean byTheDay) {
         /** Units of a capacity that somebody else uses for a while. */
         public record Taken(TimeWindow when, int units) {}
 
@@ -80,7 +81,12 @@ public record PlanProblem(
 
         /** Of which nothing is taken. */
         public Capacity(String id, int units) {
-            this(id, units, List.of());
+            this(id, units, List.of(), false);
+        }
+
+        /** One tool that is hired for the days on which it is used. */
+        public static Capacity hired(String id) {
+            return new Capacity(id, 1, List.of(), true);
         }
 
         /** Whether others have all of it at that instant. */
@@ -95,7 +101,7 @@ public record PlanProblem(
 
         /** It can be used only in these windows of a stretch of time. */
         public static Capacity onlyIn(String id, int units, List<TimeWindow> open, TimeWindow stretch) {
-            return new Capacity(id, units, List.of())
+            return new Capacity(id, units)
                     .less(TimeWindow.without(List.of(stretch), open).stream()
                             .map(closed -> new Taken(closed, units))
                             .toList());
@@ -104,7 +110,12 @@ public record PlanProblem(
         /** The same with more of it taken. */
         public Capacity less(List<Taken> more) {
             return new Capacity(
-                    id, units, Stream.concat(taken.stream(), more.stream()).toList());
+                    id, units, Stream.concat(taken.stream(), more.stream()).toList(), byTheDay);
+        }
+
+        /** The same with so many units. */
+        public Capacity with(int others) {
+            return new Capacity(id, others, taken, byTheDay);
         }
     }
 

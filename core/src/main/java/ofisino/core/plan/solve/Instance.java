@@ -44,6 +44,10 @@ final class Instance {
     final int[][] amounts;
     final String[] capacityId;
     final int[] capacity;
+    /** By capacity: each day on which it is used counts. */
+    final boolean[] byTheDay;
+
+    final boolean hires;
     private final int[][] taken;
 
     /** Links, those that follow from strip-downs and states among them. */
@@ -133,6 +137,10 @@ final class Instance {
         List<PlanProblem.Capacity> capacities = Setting.capacities(problem).toList();
         capacityId = capacities.stream().map(PlanProblem.Capacity::id).toArray(String[]::new);
         capacity = capacities.stream().mapToInt(PlanProblem.Capacity::units).toArray();
+        byTheDay = new boolean[capacity.length];
+        for (int c = 0; c < byTheDay.length; c++)
+            byTheDay[c] = capacities.get(c).byTheDay();
+        hires = capacities.stream().anyMatch(PlanProblem.Capacity::byTheDay);
         taken = setting.taken;
         doors = doorsOf(setting);
         place = ints(a -> a.demand().place().map(this::capacityIndex).orElse(NONE));

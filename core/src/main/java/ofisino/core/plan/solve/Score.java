@@ -6,8 +6,9 @@ import ofisino.core.plan.problem.PlanProblem;
 
 /**
  * How good a schedule is, the first differing number deciding and the smaller being better: what could not be placed; what is late against a
- * deadline; the days on which more pieces of work are open than the policy allows; where there are pieces of work, each milestone in steps of a person's patience, the days until those that are begun are finished, on how
- * many visits somebody helps, and how many pieces more than one a session holds; the day of each milestone in the order of the project's policy; days after the target; moves against the plan that is followed;
+ * deadline; the days on which more pieces of work are open than the policy allows; where there are pieces of work or hired tools, each milestone in
+ * steps of a person's patience, the days until the pieces that are begun are finished, on how many visits somebody helps, on how many days a tool
+ * is hired, and how many pieces more than one a session holds; the day of each milestone in the order of the project's policy; days after the target; moves against the plan that is followed;
  * interruptions; hours in which accesses stand open; and at last the seconds of the milestones, so that equal days are not equal plans.
  */
 record Score(long[] parts, int firstDay) implements Comparable<Score> {
@@ -18,7 +19,8 @@ record Score(long[] parts, int firstDay) implements Comparable<Score> {
         Instance in = pass.in;
         int milestones = in.milestones.length;
         int stepsFrom = LATE + 1 + (in.mostOpen < in.pieces ? 1 : 0);
-        int firstDay = stepsFrom + (in.pieces > 0 ? milestones + 3 : 0);
+        boolean steps = in.pieces > 0 || in.hires;
+        int firstDay = stepsFrom + (steps ? milestones + 4 : 0);
         long[] parts = new long[firstDay + 2 * milestones + 4];
         for (int a = 0; a < in.size; a++) {
             if (!pass.placed[a]) parts[UNPLACED] += 2;
@@ -34,12 +36,13 @@ record Score(long[] parts, int firstDay) implements Comparable<Score> {
             parts[firstDay + milestones + 4 + m] = finish;
             latest = Math.max(latest, finish);
         }
-        if (in.pieces > 0) {
+        if (steps) {
             for (int m = 0; m < milestones; m++)
                 parts[stepsFrom + m] = parts[firstDay + m] / PlanProblem.PATIENCE.toDays();
             parts[stepsFrom + milestones] = daysInHand(pass);
             parts[stepsFrom + milestones + 1] = visits(pass);
-            parts[stepsFrom + milestones + 2] = changes(pass);
+            parts[stepsFrom + milestones + 2] = daysOfHire(pass);
+            parts[stepsFrom + milestones + 3] = changes(pass);
             if (in.mostOpen < in.pieces) parts[LATE + 1] = daysTooManyOpen(pass);
         }
         int after = firstDay + milestones;
@@ -75,6 +78,24 @@ record Score(long[] parts, int firstDay) implements Comparable<Score> {
             }
         }
         return found;
+    }
+
+    /** Over all hired tools, the days on which they are used. */
+    private static long daysOfHire(ScheduleGeneration pass) {
+        Instance in = pass.in;
+        if (!in.hires) return 0;
+        BitSet[] used = new BitSet[in.capacity.length];
+        for (int a = 0; a < in.size; a++) {
+            if (!pass.placed[a] || pass.first[a] < 0) continue;
+            for (int c : in.resources[a]) {
+                if (!in.byTheDay[c]) continue;
+                if (used[c] == null) used[c] = new BitSet();
+                for (int t : pass.slotsOf(a)) used[c].set(in.time.dayOf(in.time.startOf(t)));
+            }
+        }
+        long days = 0;
+        for (BitSet its : used) if (its != null) days += its.cardinality();
+        return days;
     }
 
     /** How many pieces of work more than one each session holds, over all sessions of all people. */

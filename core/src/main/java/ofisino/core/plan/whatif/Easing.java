@@ -13,7 +13,6 @@ import java.util.Set;
 import ofisino.core.plan.calendar.TimeWindow;
 import ofisino.core.plan.problem.Activity;
 import ofisino.core.plan.problem.PlanProblem;
-import ofisino.core.plan.problem.PlanProblem.Capacity;
 import ofisino.core.plan.problem.PlanProblem.Person;
 import ofisino.core.plan.problem.PlanProblem.Purse;
 
@@ -45,15 +44,14 @@ final class Easing {
     }
 
     static PlanProblem roomier(PlanProblem p, int more) {
-        return p.withPlaces(p.places().stream()
-                .map(c -> new Capacity(c.id(), c.units() + more, c.taken()))
-                .toList());
+        return p.withPlaces(
+                p.places().stream().map(c -> c.with(c.units() + more)).toList());
     }
 
     /** A place for one more, at any time: a bay that somebody lends. */
     static PlanProblem roomier(PlanProblem p, String place) {
         return p.withPlaces(p.places().stream()
-                .map(c -> c.id().equals(place) ? new Capacity(place, c.units() + 1, c.taken()) : c)
+                .map(c -> c.id().equals(place) ? c.with(c.units() + 1) : c)
                 .toList());
     }
 

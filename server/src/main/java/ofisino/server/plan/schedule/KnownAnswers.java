@@ -12,6 +12,7 @@ import java.util.concurrent.atomic.AtomicBoolean;
 import ofisino.core.kernel.Aim;
 import ofisino.core.plan.explain.Milestones;
 import ofisino.core.plan.grouping.Grouping;
+import ofisino.core.plan.grouping.Hiring;
 import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.Plan;
 import ofisino.core.plan.problem.PlanOutcome;
@@ -143,9 +144,9 @@ final class KnownAnswers {
         }
     }
 
-    /** The problem with its strip-downs shared as is best. @param apart strip-downs that a person wants by themselves */
+    /** The problem with its strip-downs shared as is best, and tools hired when it is worth it. @param apart strip-downs that a person wants by themselves */
     PlanProblem grouped(PlanProblem stated, Set<String> apart) {
-        return grouped.get(new Asked(question(stated), apart), asked -> Grouping.of(stated, asked.apart()));
+        return grouped.get(new Asked(question(stated), apart), asked -> Hiring.of(Grouping.of(stated, asked.apart())));
     }
 
     Answer of(PlanProblem problem) {

@@ -12,7 +12,9 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import ofisino.core.plan.calendar.TimeWindow;
 import ofisino.core.plan.explain.Balance;
+import ofisino.core.plan.explain.HiredDays;
 import ofisino.core.plan.fallback.Fallback;
+import ofisino.core.plan.job.HiredTool;
 import ofisino.core.plan.problem.Activity;
 import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.Plan;
@@ -26,11 +28,13 @@ import ofisino.core.plan.whatif.Relaxations;
 import ofisino.core.plan.whatif.SplitProposals;
 import ofisino.server.identity.Caller;
 import ofisino.server.plan.Fallbacks;
+import ofisino.server.plan.HiredTools;
 import ofisino.server.plan.Plans.Milestone;
 import ofisino.server.plan.Plans.Planned;
 import ofisino.server.plan.Plans.Subject;
 import ofisino.server.plan.schedule.PlanController.ActivityResponse;
 import ofisino.server.plan.schedule.PlanController.BetterResponse;
+import ofisino.server.plan.schedule.PlanController.HireResponse;
 import ofisino.server.plan.schedule.PlanController.LimitResponse;
 import ofisino.server.plan.schedule.PlanController.LooseResponse;
 import ofisino.server.plan.schedule.PlanController.MilestoneResponse;
@@ -47,7 +51,12 @@ import org.springframework.stereotype.Service;
 /** Puts a plan beside what one asks of it: the plan that is followed, the latest starts, the money, what would make it possible. */
 @Service
 record PlanAnswers(
-        PlanService service, PhasesOfPlan phases, Projects projects, OwnPaces ownPaces, Fallbacks fallbacks) {
+        PlanService service,
+        PhasesOfPlan phases,
+        Projects projects,
+        OwnPaces ownPaces,
+        Fallbacks fallbacks,
+        HiredTools hiredTools) {
     PlanResponse plan(Caller caller, UUID projectId) {
         Planned planned = service.of(caller, projectId);
         Map<ActivityId, Instant> latest = planned.latestStarts();
@@ -80,6 +89,7 @@ record PlanAnswers(
                         .toList(),
                 pace(caller, projectId, day(planned.problem().now(), zone), zone),
                 service.policy(caller, projectId),
+                hires(caller, planned),
                 planned.doubts().waiting(),
                 service.followedAt(caller, projectId).orElse(null),
                 service.better(planned)
@@ -94,6 +104,20 @@ record PlanAnswers(
                 l.within().toMinutes(),
                 l.gap().toMinutes(),
                 l.why());
+    }
+
+    private List<HireResponse> hires(Caller caller, Planned planned) {
+        Map<UUID, HiredTool> tools = hiredTools.of(caller).stream().collect(Collectors.toMap(HiredTool::id, t -> t));
+        return HiredDays.of(planned.problem(), planned.plan()).entrySet().stream()
+                .filter(e -> !e.getValue().isEmpty())
+                .flatMap(e -> Optional.ofNullable(
+                                tools.get(planned.subject(e.getKey()).id()))
+                        .stream()
+                        .map(t -> new HireResponse(
+                                t.name(),
+                                List.copyOf(e.getValue()),
+                                t.perDayMinor() * e.getValue().size())))
+                .toList();
     }
 
     private PaceOfPlan pace(Caller caller, UUID projectId, LocalDate today, ZoneId zone) {

@@ -118,6 +118,7 @@ record PlanController(
      * @param windows    the asking person's times in the garage as far as the plan goes
      * @param money      a point for each day on which something changes; empty without a limit a month
      * @param loose      what should have followed soon and does not
+     * @param hires      tools that are hired for some of the work
      * @param waiting    what has no date, or only a hoped-for one, and why
      * @param policy     what matters first
      * @param followedAt when somebody said that this is the plan
@@ -133,9 +134,13 @@ record PlanController(
             List<LooseResponse> loose,
             PaceOfPlan pace,
             ProjectPolicy policy,
+            List<HireResponse> hires,
             List<Plans.Waiting> waiting,
             @Nullable Instant followedAt,
             @Nullable BetterResponse better) {}
+
+    /** @param costMinor of all days together */
+    record HireResponse(String tool, List<LocalDate> days, long costMinor) {}
 
     /** A plan that a longer search found. @param aim the first milestone that is on another day */
     record BetterResponse(Aim aim, LocalDate before, LocalDate after) {}

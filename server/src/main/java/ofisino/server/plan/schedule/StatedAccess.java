@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.BiFunction;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import ofisino.core.kernel.Aim;
 import ofisino.core.plan.access.CarState;
@@ -29,6 +30,7 @@ final class StatedAccess {
     private final Map<String, Subject> subjects;
     private final Set<String> needed;
     private final BiFunction<String, Activity.Timing, Activity.Timing> pin;
+    private final Function<String, Activity.Demand> demand;
 
     /**
      * @param jobs     all of them, those that are over too
@@ -36,6 +38,7 @@ final class StatedAccess {
      * @param subjects what each name stands for; is added to
      * @param needed   states of the vehicle that every work on it needs
      * @param pin      of a name and its timing, the timing as a person moved it
+     * @param demand   by access, what opening and closing it asks for
      */
     StatedAccess(
             List<Job> jobs,
@@ -43,13 +46,15 @@ final class StatedAccess {
             Crews crews,
             Map<String, Subject> subjects,
             Set<String> needed,
-            BiFunction<String, Activity.Timing, Activity.Timing> pin) {
+            BiFunction<String, Activity.Timing, Activity.Timing> pin,
+            Function<String, Activity.Demand> demand) {
         this.jobs = jobs;
         this.open = open;
         this.crews = crews;
         this.subjects = subjects;
         this.needed = needed;
         this.pin = pin;
+        this.demand = demand;
     }
 
     /** Those that something is still to be done in, or that are open. */
@@ -101,7 +106,7 @@ final class StatedAccess {
                 Math.max(1, Statement.slots(minutes)),
                 crews.atMost(stripDown.people()),
                 pin.apply(id.value(), Activity.Timing.FREE),
-                Activity.Demand.NONE,
+                demand.apply(stripDown.access()),
                 List.of(),
                 needed,
                 false));

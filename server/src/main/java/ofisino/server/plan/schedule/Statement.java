@@ -64,6 +64,7 @@ final class Statement {
     private final Surroundings around;
     private Map<UUID, JobConditions.Where> conditions = Map.of();
     private Map<UUID, Integer> lowest = Map.of();
+    private Hires hires = Hires.NONE;
     private Policy policy = Policy.of(List.of(Aim.values()));
     private Optional<Shelf> shelf = Optional.empty();
     private Optional<OwnFactor> ownFactor = Optional.empty();
@@ -108,6 +109,12 @@ final class Statement {
     /** By job, the degrees Celsius that what it puts on asks for until it has cured. */
     Statement warmth(Map<UUID, Integer> celsiusByJob) {
         lowest = celsiusByJob;
+        return this;
+    }
+
+    /** Which work needs a tool that is hired. */
+    Statement hiring(Hires all) {
+        hires = all;
         return this;
     }
 
@@ -186,7 +193,8 @@ final class Statement {
                 links.add(PlanProblem.Link.of(
                         ActivityId.job(link.before()).value(),
                         ActivityId.job(link.after()).value()));
-        var access = new StatedAccess(jobs, open, crews, subjects, carGoes ? Set.of(HERE) : Set.of(), this::pin);
+        var access = new StatedAccess(
+                jobs, open, crews, subjects, carGoes ? Set.of(HERE) : Set.of(), this::pin, this::hiredFor);
         access.add(unclosed);
         activities.addAll(access.activities);
         stripDowns.addAll(access.stripDowns);
@@ -349,11 +357,14 @@ final class Statement {
         Optional<String> place = around.place(where.placeId());
         boolean keeps = where.conditions().keepsPlace() && place.isPresent();
         Integer celsius = lowest.get(job.id());
-        return new Activity.Demand(
-                place,
-                around.neededBy(job.nature(), where, celsius == null ? OptionalInt.empty() : OptionalInt.of(celsius)),
-                keeps,
-                keeps);
+        Map<String, Integer> needed = new HashMap<>(around.hired(hires.ofJob(job.id())));
+        needed.putAll(
+                around.neededBy(job.nature(), where, celsius == null ? OptionalInt.empty() : OptionalInt.of(celsius)));
+        return new Activity.Demand(place, needed, keeps, keeps);
+    }
+
+    private Activity.Demand hiredFor(String access) {
+        return new Activity.Demand(Optional.empty(), around.hired(hires.ofAccess(access)), false, false);
     }
 
     private Activity.Timing pin(String key, Activity.Timing timing) {

@@ -13,6 +13,7 @@ import java.util.stream.Stream;
 import ofisino.core.plan.access.AccessLibrary;
 import ofisino.core.plan.calendar.Daylight;
 import ofisino.core.plan.calendar.TimeWindow;
+import ofisino.core.plan.job.HiredTool;
 import ofisino.core.plan.job.Precedence;
 import ofisino.core.plan.orderofwork.Phase;
 import ofisino.core.plan.orderofwork.ProjectPolicy;
@@ -27,11 +28,13 @@ import ofisino.server.parts.Suppliers;
 import ofisino.server.plan.Appointments;
 import ofisino.server.plan.CarAccess;
 import ofisino.server.plan.DriveOrder;
+import ofisino.server.plan.HiredTools;
 import ofisino.server.plan.JobConditions;
 import ofisino.server.plan.Jobs;
 import ofisino.server.plan.OrderOfWork;
 import ofisino.server.plan.OutstandingItems;
 import ofisino.server.plan.SentOutWork;
+import ofisino.server.plan.ToHands;
 import ofisino.server.plan.WorkPremises;
 import ofisino.server.plan.WorkPremises.Allowed;
 import ofisino.server.vehicle.Projects.Project;
@@ -52,7 +55,9 @@ class Stating {
     private final Suppliers suppliers;
     private final Places places;
     private final WorkPremises premises;
-    private final Map<String, Integer> fills;
+    private final HiredTools hiredTools;
+    private final ToHands toHands;
+    private final AccessLibrary accesses;
     private final Demands demands;
     private final DoorDays doorDays = new DoorDays();
     private final Map<Sunlit, List<TimeWindow>> daylight = new ConcurrentHashMap<>();
@@ -72,6 +77,8 @@ class Stating {
             Suppliers suppliers,
             Places places,
             WorkPremises premises,
+            HiredTools hiredTools,
+            ToHands toHands,
             AccessLibrary accesses,
             Demands demands) {
         this.jobs = jobs;
@@ -86,7 +93,9 @@ class Stating {
         this.suppliers = suppliers;
         this.places = places;
         this.premises = premises;
-        this.fills = accesses.fills();
+        this.hiredTools = hiredTools;
+        this.toHands = toHands;
+        this.accesses = accesses;
         this.demands = demands;
     }
 
@@ -109,6 +118,7 @@ class Stating {
                 .notBefore(outstandingItems.notBefore(caller, project.id()), pins)
                 .where(where)
                 .warmth(conditions.lowestCelsius(caller, project.id()))
+                .hiring(hires(caller, project.id()))
                 .under(policy.over(phases(caller, project.id(), policy)), shelf(allowed));
         if (ownPace) statement.atOwnPace(ownFactor(all));
         return statement
@@ -127,10 +137,15 @@ class Stating {
                 : Map.of();
     }
 
+    private Hires hires(Caller caller, UUID projectId) {
+        List<HiredTool> hired = hiredTools.of(caller);
+        return hired.isEmpty() ? Hires.NONE : new Hires(hired, toHands.byJob(caller, projectId), accesses.tools());
+    }
+
     private Optional<Shelf> shelf(Allowed allowed) {
         return allowed.shelf().isEmpty()
                 ? Optional.empty()
-                : Optional.of(new Shelf(allowed.shelf().getAsInt(), fills));
+                : Optional.of(new Shelf(allowed.shelf().getAsInt(), accesses.fills()));
     }
 
     /** What persons linked, and what must hold whether they did or not; of the latter nothing that closes a circle. */

@@ -14,6 +14,7 @@ import java.util.stream.Collectors;
 import ofisino.core.kernel.Weekdays;
 import ofisino.core.plan.calendar.FireWatch;
 import ofisino.core.plan.calendar.TimeWindow;
+import ofisino.core.plan.job.HiredTool;
 import ofisino.core.plan.job.JobNature;
 import ofisino.core.plan.premises.Demands;
 import ofisino.core.plan.premises.Premises;
@@ -97,6 +98,18 @@ final class Surroundings {
                 .ifPresent(least -> found.put(
                         only(Kind.LONG_SESSION, least.toString(), () -> Demands.longEnough(garage.visits(), least)),
                         1));
+        return found;
+    }
+
+    /** Tools that are hired by the day. */
+    Map<String, Integer> hired(List<HiredTool> tools) {
+        Map<String, Integer> found = new HashMap<>();
+        for (HiredTool tool : tools) {
+            String key = key(Kind.HIRED, tool.id().toString());
+            resources.computeIfAbsent(key, Capacity::hired);
+            subjects.put(key, new Subject(Kind.HIRED, tool.id(), tool.name()));
+            found.put(key, 1);
+        }
         return found;
     }
 

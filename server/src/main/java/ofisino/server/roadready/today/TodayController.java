@@ -52,6 +52,7 @@ record TodayController(TodayService service) {
      * @param place  where a person said it is done
      * @param elsewhere that is not the garage: one has to pack
      * @param tools  beyond those on the bench
+     * @param hired  of these, what is hired
      */
     record TonightJob(
             Subject.Kind kind,
@@ -64,6 +65,7 @@ record TodayController(TodayService service) {
             @Nullable String place,
             boolean elsewhere,
             List<String> tools,
+            List<String> hired,
             List<Fetch> fetch) {}
 
     /** @param minutes for work @param setUpMinutes besides, to set up and to clear away */

@@ -8,6 +8,8 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import ofisino.core.parts.sourcing.NeedState;
+import ofisino.core.plan.access.AccessLibrary;
+import ofisino.core.plan.job.HiredTool;
 import ofisino.core.plan.problem.Activity;
 import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.PlanProblem;
@@ -18,6 +20,7 @@ import ofisino.server.parts.Places;
 import ofisino.server.parts.Places.WorkPlace;
 import ofisino.server.plan.Calendars;
 import ofisino.server.plan.DriveOrder;
+import ofisino.server.plan.HiredTools;
 import ofisino.server.plan.Jobs.Job;
 import ofisino.server.plan.Plans;
 import ofisino.server.plan.Plans.Planned;
@@ -30,7 +33,13 @@ import org.springframework.stereotype.Component;
 
 /** The next session: its steps in order, who and where, what to fetch and to pack. */
 @Component
-record Tonights(DriveOrder driveOrder, Calendars calendars, ToHands toHands, Places places) {
+record Tonights(
+        DriveOrder driveOrder,
+        Calendars calendars,
+        ToHands toHands,
+        AccessLibrary accesses,
+        HiredTools hiredTools,
+        Places places) {
     /** What drives is not offered while its gate is shut, whatever the plan hoped for. */
     @Nullable
     TonightResponse of(Caller caller, UUID projectId, Planned planned, List<Job> jobs, List<Need> needs) {
@@ -43,6 +52,8 @@ record Tonights(DriveOrder driveOrder, Calendars calendars, ToHands toHands, Pla
                 planned.problem().stripDowns().stream()
                         .collect(Collectors.toMap(PlanProblem.StripDown::id, PlanProblem.StripDown::access)),
                 tools(caller, projectId),
+                accesses.tools(),
+                hiredTools.of(caller),
                 places.toWorkIn(caller).stream().collect(Collectors.toMap(WorkPlace::id, p -> p)),
                 needs);
         return new TonightResponse(
@@ -67,7 +78,9 @@ record Tonights(DriveOrder driveOrder, Calendars calendars, ToHands toHands, Pla
             Planned planned,
             Map<UUID, String> codes,
             Map<String, String> accesses,
-            Map<UUID, List<String>> tools,
+            Map<UUID, List<String>> toolsOfJobs,
+            Map<String, List<String>> toolsOfAccesses,
+            List<HiredTool> hired,
             Map<UUID, WorkPlace> places,
             List<Need> needs) {
         TonightJob step(ActivityId id, int minutes) {
@@ -79,17 +92,24 @@ record Tonights(DriveOrder driveOrder, Calendars calendars, ToHands toHands, Pla
             Optional<WorkPlace> place = activity.demand()
                     .place()
                     .map(key -> places.get(planned.subject(key).id()));
+            String access = accesses.get(what.id().toString());
+            List<String> tools = access == null
+                    ? toolsOfJobs.getOrDefault(what.id(), List.of())
+                    : toolsOfAccesses.getOrDefault(access, List.of());
             return new TonightJob(
                     what.kind(),
                     what.id(),
-                    accesses.get(what.id().toString()),
+                    access,
                     codes.getOrDefault(what.id(), ""),
                     what.title(),
                     minutes,
                     activity.crew().size(),
                     place.map(WorkPlace::name).orElse(null),
                     place.filter(WorkPlace::elsewhere).isPresent(),
-                    tools.getOrDefault(what.id(), List.of()),
+                    tools,
+                    tools.stream()
+                            .filter(t -> hired.stream().anyMatch(h -> h.isAmong(List.of(t))))
+                            .toList(),
                     fetch(what.id()));
         }
 

@@ -1,7 +1,6 @@
 package ofisino.core.plan.solve;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
@@ -34,7 +33,7 @@ final class Instance {
     final boolean[] inOneGo;
     /** By activity: when somebody else's door is open; null for always. */
     private final ExternalCalendar[] doors;
-    /** By activity: the crews that could do it, people ascending. */
+    /** By activity: the crews that could do it. */
     final int[][][] crews;
 
     final int[] place;
@@ -86,6 +85,10 @@ final class Instance {
     final long[] income;
 
     final long floor;
+    /** By activity, minor units: what becomes due with its first work, and when all of it is over. */
+    final long[] dueAtStart;
+
+    final long[] dueAtEnd;
 
     /** By milestone, in the order in which they matter: the activities that it needs. */
     final int[][] milestones;
@@ -191,6 +194,10 @@ final class Instance {
         topological = order.topological;
         income = problem.purse().map(this::incomeByDay).orElse(new long[0]);
         floor = problem.purse().map(PlanProblem.Purse::floorMinor).orElse(0L);
+        dueAtStart = new long[size];
+        dueAtEnd = new long[size];
+        for (int a = 0; a < size; a++)
+            for (Activity.Due due : activity[a].dues()) (due.isAtEnd() ? dueAtEnd : dueAtStart)[a] += due.minor();
         kept = new KeptDays(this);
         milestones = milestones();
         neededFor = filled(milestones.length);
@@ -287,30 +294,14 @@ final class Instance {
         for (int p = 0; p < problem.people().size(); p++)
             person.put(problem.people().get(p).id(), p);
         Map<Activity.Crew, int[][]> known = new HashMap<>();
+        var choices = new CrewChoices(time);
         int[][][] found = new int[size][][];
         for (int a = 0; a < size; a++)
             found[a] = known.computeIfAbsent(
                     activity[a].crew(),
-                    c -> choices(c.candidates().stream().mapToInt(person::get).toArray(), c.size()));
+                    c -> choices.of(
+                            c.candidates().stream().mapToInt(person::get).toArray(), c.size()));
         return found;
-    }
-
-    /** All choices of so many people, in their order. */
-    private static int[][] choices(int[] people, int size) {
-        List<int[]> found = new ArrayList<>();
-        choose(people, 0, new int[size], 0, found);
-        return found.toArray(int[][]::new);
-    }
-
-    private static void choose(int[] people, int from, int[] chosen, int count, List<int[]> found) {
-        if (count == chosen.length) {
-            found.add(chosen.clone());
-            return;
-        }
-        for (int p = from; p < people.length; p++) {
-            chosen[count] = people[p];
-            choose(people, p + 1, chosen, count + 1, found);
-        }
     }
 
     private long[] incomeByDay(PlanProblem.Purse purse) {

@@ -80,17 +80,20 @@ final class PriorityRules {
 
     /** The activity with the smallest key among those whose turn it may be. */
     private int[] by(Key key) {
-        Comparator<Integer> first = Comparator.comparing((Integer a) -> !in.activity[a].begun())
-                .thenComparing(a -> !in.forInHand[a])
-                .thenComparing(a -> in.neededFor[a])
-                .thenComparing(key::of)
-                .thenComparing(a -> a);
+        Comparator<Integer> first = inHandFirst()
+                .thenComparingInt(a -> in.neededFor[a])
+                .thenComparingLong(key::of)
+                .thenComparingInt(a -> a);
         int[] preference = IntStream.range(0, in.size)
                 .boxed()
                 .sorted(first)
                 .mapToInt(Integer::intValue)
                 .toArray();
         return feasible(preference);
+    }
+
+    private Comparator<Integer> inHandFirst() {
+        return Comparator.comparingInt(a -> in.activity[a].begun() ? 0 : in.forInHand[a] ? 1 : 2);
     }
 
     private int[] byGroup(int[] group) {
@@ -102,12 +105,11 @@ final class PriorityRules {
             presses[group[a]] = Math.min(presses[group[a]], latestFinish[a]);
             milestone[group[a]] = Math.min(milestone[group[a]], in.neededFor[a]);
         }
-        Comparator<Integer> first = Comparator.comparing((Integer a) -> !in.activity[a].begun())
-                .thenComparing(a -> !in.forInHand[a])
-                .thenComparing(a -> milestone[group[a]])
-                .thenComparing(a -> presses[group[a]])
-                .thenComparing(a -> group[a])
-                .thenComparing(a -> latestFinish[a]);
+        Comparator<Integer> first = inHandFirst()
+                .thenComparingInt(a -> milestone[group[a]])
+                .thenComparingLong(a -> presses[group[a]])
+                .thenComparingInt(a -> group[a])
+                .thenComparingLong(a -> latestFinish[a]);
         return feasible(IntStream.range(0, in.size)
                 .boxed()
                 .sorted(first)

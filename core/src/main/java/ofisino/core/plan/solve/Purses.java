@@ -1,37 +1,39 @@
 package ofisino.core.plan.solve;
 
-import ofisino.core.plan.problem.Activity;
-
 /** Money by day while a plan is made: income to date less what became due to date. */
 final class Purses {
     private final Instance in;
     private final long[] left;
+    /** By day: the least that is left on it or on any later day. */
+    private final long[] least;
+
+    private final long[] leastOfIncome;
 
     Purses(Instance in) {
         this.in = in;
         this.left = in.income.clone();
+        leastOfIncome = in.income.clone();
+        for (int d = leastOfIncome.length - 2; d >= 0; d--)
+            leastOfIncome[d] = Math.min(leastOfIncome[d], leastOfIncome[d + 1]);
+        least = leastOfIncome.clone();
     }
 
     void reset() {
         System.arraycopy(in.income, 0, left, 0, left.length);
+        System.arraycopy(leastOfIncome, 0, least, 0, least.length);
     }
 
     /** A day before which the dues of an activity would bring the balance below the floor on some day; 0 when there is none. */
     int tooEarlyBefore(int a, int start, int end) {
         if (left.length == 0) return 0;
-        int latest = 0;
-        long sum = 0;
-        var dues = in.activity[a].dues();
-        for (boolean atEnd : new boolean[] {false, true}) {
-            long amount = 0;
-            for (Activity.Due due : dues) if (due.isAtEnd() == atEnd) amount += due.minor();
-            if (amount == 0) continue;
-            sum += amount;
-            int day = dayOf(atEnd ? end : start);
-            int from = firstDayFor(sum);
-            if (from > day) latest = Math.max(latest, from);
-        }
-        return latest;
+        int latest = tooEarly(in.dueAtStart[a], in.dueAtStart[a], start);
+        return Math.max(latest, tooEarly(in.dueAtEnd[a], in.dueAtStart[a] + in.dueAtEnd[a], end));
+    }
+
+    private int tooEarly(long due, long inAll, int seconds) {
+        if (due == 0) return 0;
+        int from = firstDayFor(inAll);
+        return from > dayOf(seconds) ? from : 0;
     }
 
     /** What becomes due past the last day that is known must be there on the last. */
@@ -41,19 +43,37 @@ final class Purses {
 
     /** The first day from which on the balance never falls below floor + amount; the day after the last when there is none. */
     private int firstDayFor(long amount) {
-        int day = left.length;
-        while (day > 0 && left[day - 1] - amount >= in.floor) day--;
-        return day;
+        int from = 0;
+        int to = least.length;
+        while (from < to) {
+            int middle = (from + to) >>> 1;
+            if (least[middle] - amount >= in.floor) to = middle;
+            else from = middle + 1;
+        }
+        return from;
     }
 
     void spend(int a, int start, int end, int sign) {
         if (left.length == 0) return;
-        for (Activity.Due due : in.activity[a].dues())
-            for (int d = dayOf(due.isAtEnd() ? end : start); d < left.length; d++) left[d] -= sign * due.minor();
+        spend(sign * in.dueAtStart[a], start);
+        spend(sign * in.dueAtEnd[a], end);
+    }
+
+    private void spend(long due, int seconds) {
+        if (due == 0) return;
+        int day = dayOf(seconds);
+        for (int d = day; d < left.length; d++) {
+            left[d] -= due;
+            least[d] -= due;
+        }
+        for (int d = day - 1; d >= 0; d--) {
+            long now = Math.min(left[d], least[d + 1]);
+            if (now == least[d]) return;
+            least[d] = now;
+        }
     }
 
     boolean isOverdrawn() {
-        for (long day : left) if (day < in.floor) return true;
-        return false;
+        return least.length > 0 && least[0] < in.floor;
     }
 }

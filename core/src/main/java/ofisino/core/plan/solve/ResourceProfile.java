@@ -14,6 +14,8 @@ final class ResourceProfile {
     private final long[][] free;
 
     private final long[][] present;
+    /** Live slots are counted in words of 64. */
+    final int words;
     /** By capacity and live slot. */
     private final int[][] load;
 
@@ -21,7 +23,7 @@ final class ResourceProfile {
         this.in = in;
         this.time = in.time;
         int people = time.window.length;
-        int words = (time.live + 63) / 64;
+        words = (time.live + 63) / 64;
         at = new int[people][time.live];
         present = new long[people][words];
         free = new long[people][words];
@@ -43,27 +45,41 @@ final class ResourceProfile {
         if (crew.length == 0) return t;
         if (t >= time.live) return time.live;
         int word = t >> 6;
-        long bits = freeWord(crew, word) & (-1L << t);
+        long bits = free(crew, word) & (-1L << t);
         while (bits == 0) {
-            if (++word >= free[crew[0]].length) return time.live;
-            bits = freeWord(crew, word);
+            if (++word >= words) return time.live;
+            bits = free(crew, word);
         }
         return (word << 6) + Long.numberOfTrailingZeros(bits);
     }
 
-    private long freeWord(int[] crew, int word) {
-        long bits = free[crew[0]][word];
-        for (int i = 1; i < crew.length; i++) bits &= free[crew[i]][word];
+    private static long common(long[][] of, int[] crew, int word) {
+        long bits = of[crew[0]][word];
+        for (int i = 1; i < crew.length; i++) bits &= of[crew[i]][word];
         return bits;
     }
 
     boolean isFree(int[] crew, int t) {
-        return nextFree(crew, t) == t;
+        return isIn(free, crew, t);
     }
 
     boolean allIn(int[] crew, int t) {
-        for (int p : crew) if (time.window[p][t] == TimeGrid.OUT) return false;
+        return isIn(present, crew, t);
+    }
+
+    private static boolean isIn(long[][] bits, int[] crew, int t) {
+        for (int p : crew) if ((bits[p][t >> 6] & 1L << t) == 0) return false;
         return true;
+    }
+
+    /** Of the 64 live slots of a word, those in which all of the crew are there. */
+    long present(int[] crew, int word) {
+        return common(present, crew, word);
+    }
+
+    /** Of the 64 live slots of a word, those in which all of the crew are there and free. */
+    long free(int[] crew, int word) {
+        return common(free, crew, word);
     }
 
     boolean leavesWindow(int[] crew, int t) {

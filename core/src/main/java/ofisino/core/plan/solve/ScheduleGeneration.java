@@ -149,15 +149,22 @@ final class ScheduleGeneration {
         return rank;
     }
 
-    private void begin(int[] rank) {
+    /** Nothing has a place. */
+    void empty() {
         count = 0;
         Arrays.fill(placed, false);
         Arrays.fill(clash, false);
+        Arrays.fill(first, Instance.NONE);
+        Arrays.fill(crew, Instance.NONE);
         shed.clear();
         purse.reset();
         ready.clear();
         openStates.clear();
         openPieces.clear();
+    }
+
+    private void begin(int[] rank) {
+        empty();
         for (int a = 0; a < in.size; a++) openBefore[a] = in.before[a].length;
         for (int a = 0; a < in.size; a++) if (openBefore[a] == 0 && !in.isFixed(a)) ready.set(rank[a]);
         for (int a = 0; a < in.size; a++)
@@ -225,13 +232,27 @@ final class ScheduleGeneration {
     private boolean place(int a) {
         int earliest = earliest(a);
         if (in.work[a] == 0) {
-            earliest = in.openAt(a, earliest);
-            for (int later; earliest < time.horizon && (later = later(a, earliest, in.endFrom(a, earliest))) >= 0; )
-                earliest = in.openAt(a, Math.max(earliest + 1, later));
-            if (earliest > time.horizon) return false;
-            keep(a, earliest, in.endFrom(a, earliest));
+            int from = startWithoutWork(a, earliest);
+            if (from > time.horizon) return false;
+            keep(a, from, in.endFrom(a, from));
             return true;
         }
+        int best = quickestCrew(a, earliest);
+        if (best < 0) return false;
+        keep(a, best);
+        if (stretching && in.work[a] > 1) shed.keepFree(a, in.crews[a][best], finder.found[in.work[a] - 2], last[a]);
+        return true;
+    }
+
+    private int startWithoutWork(int a, int earliest) {
+        int from = in.openAt(a, earliest);
+        for (int later; from < time.horizon && (later = later(a, from, in.endFrom(a, from))) >= 0; )
+            from = in.openAt(a, Math.max(from + 1, later));
+        return from;
+    }
+
+    /** The crew that is ready with it soonest, its slots being what the finder found; negative when there is none. */
+    private int quickestCrew(int a, int earliest) {
         int bestCrew = -1;
         int bestLast = Integer.MAX_VALUE;
         int bestFirst = 0;
@@ -243,12 +264,15 @@ final class ScheduleGeneration {
                 bestLast = finder.found[in.work[a] - 1];
             }
         }
-        if (bestCrew < 0) return false;
-        if (in.crews[a].length > 1) earliestLive(a, in.crews[a][bestCrew], time.startOf(bestFirst), Integer.MAX_VALUE);
-        keep(a, bestCrew);
-        if (stretching && in.work[a] > 1)
-            shed.keepFree(a, in.crews[a][bestCrew], finder.found[in.work[a] - 2], last[a]);
-        return true;
+        if (in.crews[a].length > 1 && bestCrew >= 0)
+            earliestLive(a, in.crews[a][bestCrew], time.startOf(bestFirst), Integer.MAX_VALUE);
+        return bestCrew;
+    }
+
+    /** When it would be over if nothing else were planned; the horizon where it has no place then either. */
+    int endAlone(int a, int earliest) {
+        if (in.work[a] == 0) return Math.min(time.horizon, in.endFrom(a, startWithoutWork(a, earliest)));
+        return quickestCrew(a, earliest) < 0 ? time.horizon : finder.endOfFound(a);
     }
 
     /** The first live slot from which the crew can do it, its slots being what the finder found; negative when there is none. */
@@ -301,8 +325,7 @@ final class ScheduleGeneration {
 
     /** What is due only at the end may start so much sooner. */
     private int duesAtEndAfter(int a, int from, int to) {
-        boolean onlyAtEnd = in.activity[a].dues().stream().allMatch(d -> d.isAtEnd() || d.minor() == 0);
-        return onlyAtEnd ? to - from : 0;
+        return in.dueAtStart[a] == 0 ? to - from : 0;
     }
 
     int opened(int stripDown) {

@@ -3,6 +3,7 @@ package ofisino.core.plan.solve;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.SplittableRandom;
 import java.util.function.BooleanSupplier;
 
@@ -35,6 +36,7 @@ final class Search {
     private final Backward backward;
     private final SplittableRandom dice;
     private final BooleanSupplier stopped;
+    private final Optional<Score> bound;
     private int budget;
     private boolean stretch;
     private int used;
@@ -59,6 +61,7 @@ final class Search {
         this.budget = budget.schedules();
         this.dice = new SplittableRandom(budget.seed());
         this.stopped = stopped;
+        this.bound = LowerBound.of(in);
     }
 
     /**
@@ -115,7 +118,12 @@ final class Search {
     }
 
     private boolean spent() {
-        return used >= budget || used > 0 && stopped.getAsBoolean();
+        return used >= budget || used > 0 && (stopped.getAsBoolean() || isAtBound());
+    }
+
+    /** Nothing better is to be found. */
+    private boolean isAtBound() {
+        return bound.isPresent() && !population.isEmpty() && score().compareTo(bound.get()) <= 0;
     }
 
     /** A forward pass, and of what is worth keeping backwards and forwards again while that gains something. */

@@ -48,6 +48,8 @@ final class SlotSearch {
     }
 
     private int goesOn(int a, int[] crew, int from) {
+        // only what holds its place while it is begun minds slots in which its people are not there
+        if (!in.holdsBegun[a] && crew.length > 0) return goesOnWhereIn(a, crew, from);
         int done = 1;
         for (int t = from + 1; t < time.live; t++) {
             boolean room = shed.isRoom(a, t);
@@ -59,6 +61,26 @@ final class SlotSearch {
                 found[done++] = t;
                 if (done == in.work[a]) return waits(a, from, t);
             } else if (busy > from) return busy + 1; // it would be laid aside for what is begun later
+        }
+        return time.live;
+    }
+
+    private int goesOnWhereIn(int a, int[] crew, int from) {
+        int done = 1;
+        for (int word = (from + 1) >> 6, bit = from + 1; word < shed.words; bit = ++word << 6) {
+            long free = shed.free(crew, word);
+            for (long here = shed.present(crew, word) & (-1L << bit); here != 0; here &= here - 1) {
+                int t = (word << 6) + Long.numberOfTrailingZeros(here);
+                if (!shed.isRoom(a, t)) continue;
+                if ((free & here & -here) != 0) {
+                    found[done++] = t;
+                    if (done == in.work[a]) return waits(a, from, t);
+                    continue;
+                }
+                int busy = shed.busySince(crew, t, first);
+                if (busy != Integer.MAX_VALUE && busy > from)
+                    return busy + 1; // it would be laid aside for what is begun later
+            }
         }
         return time.live;
     }

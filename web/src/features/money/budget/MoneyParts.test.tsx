@@ -39,3 +39,10 @@ it('says a range, rounded as guesses are, and how many prices are missing', () =
     'Expected final cost about €3,450, somewhere from €1,250 to €8,100; 12 prices are missing, and 2 findings have no estimate. That leaves €1,050 of the budget. ',
   )
 })
+
+it('makes up no figure where nobody put one to anything', () => {
+  const outlook = { low: 3_000, likely: 3_000, high: 3_000, unpriced: 48, unestimated: 17, guess: true }
+  expect(said({ outlook })).toBe(
+    'Sure so far: €30.00. Nobody put a figure to the rest: 48 prices are missing, and 17 findings have no estimate. The budget is €4,500.00. ',
+  )
+})

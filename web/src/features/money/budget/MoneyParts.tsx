@@ -59,6 +59,20 @@ function RangeAnswer({ money }: { money: Money }) {
   const { budget } = money.position
   const about = (minor: number) => format.guess(minor, money.currency)
   const priced = unpriced === 0 ? t('money.noneMissing') : t('money.missing', { count: unpriced })
+  const missing = unestimated > 0 ? t('money.missingMore', { missing: priced, count: unestimated }) : priced
+  if (low === high)
+    return (
+      <Trans
+        i18nKey="money.nobodyKnows"
+        values={{
+          sure: format.money(money.willHaveCost, money.currency),
+          missing,
+          budget:
+            budget === 0 ? t('money.noBudget') : t('money.budgetSet', { budget: format.money(budget, money.currency) }),
+        }}
+        components={{ b: bold }}
+      />
+    )
   return (
     <Trans
       i18nKey="money.answerRange"
@@ -66,7 +80,7 @@ function RangeAnswer({ money }: { money: Money }) {
         low: about(low),
         likely: about(likely),
         high: about(high),
-        missing: unestimated > 0 ? t('money.missingMore', { missing: priced, count: unestimated }) : priced,
+        missing,
         budget:
           budget === 0
             ? t('money.noBudget')
@@ -82,6 +96,7 @@ export function Sums({ money }: { money: Money }) {
   const { t } = useTranslation()
   const format = useFormat()
   const say = (minor: number) => format.money(minor, money.currency)
+  const guessed = money.outlook.guess && money.outlook.low < money.outlook.high
   return (
     <div>
       <Line title={t('money.spent')} amount={say(money.position.spent)} />
@@ -95,7 +110,7 @@ export function Sums({ money }: { money: Money }) {
         amount={say(money.position.toOrder)}
         lines={money.toOrder.map((n) => [n.title, n.baseMinor === 0 ? t('money.noPrice') : say(n.baseMinor)])}
       />
-      {money.outlook.guess && (
+      {guessed && (
         <Line
           title={t('money.guessed')}
           amount={t('money.guessedRange', {
@@ -106,7 +121,7 @@ export function Sums({ money }: { money: Money }) {
       )}
       <Line
         title={t('money.willHaveCost')}
-        amount={money.outlook.guess ? format.guess(money.outlook.likely, money.currency) : say(money.willHaveCost)}
+        amount={guessed ? format.guess(money.outlook.likely, money.currency) : say(money.willHaveCost)}
         strong
       />
       {money.position.budget > 0 && <Line title={t('money.budget')} amount={say(money.position.budget)} />}

@@ -9,6 +9,8 @@ export const budgetWords = {
     answerOver: 'Expected final cost <b>{{will}}</b>: <b>{{rest}}</b> over the budget of {{budget}} ({{percent}} %).',
     answerRange:
       'Expected final cost about <b>{{likely}}</b>, somewhere from {{low}} to {{high}}; {{missing}}. {{budget}}',
+    nobodyKnows: 'Sure so far: <b>{{sure}}</b>. Nobody put a figure to the rest: {{missing}}. {{budget}}',
+    budgetSet: 'The budget is {{budget}}.',
     noneMissing: 'all prices are known',
     missing_one: 'one price is missing',
     missing_other: '{{count}} prices are missing',

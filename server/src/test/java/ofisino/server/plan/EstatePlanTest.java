@@ -58,14 +58,15 @@ class EstatePlanTest {
         UUID finding = garage.finding(project, "radiator", "LEAK");
         garage.decide(finding, "REPAIR");
         UUID first = garage.chain(finding).get(0);
-        assertThat(accessInPlan(garage, project)).contains("STRIP Drain the coolant", "REFIT Refill the coolant");
+        assertThat(accessInPlan(garage, project))
+                .contains("STRIP Drain the coolant", "REFIT Close the cooling, still to be filled");
         garage.owner()
                 .post(
                         "/api/projects/" + project + "/work-sessions",
                         TestGarage.workSession(TestGarage.TODAY, first, 30))
                 .ok();
         assertThat(accessInPlan(garage, project))
-                .contains("REFIT Refill the coolant")
+                .contains("REFIT Close the cooling, still to be filled")
                 .doesNotContain("STRIP Drain the coolant");
     }
 

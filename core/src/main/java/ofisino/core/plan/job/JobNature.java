@@ -45,6 +45,11 @@ public record JobNature(Operation operation, Optional<VehicleSystem> system, Set
         return details.stream().anyMatch(STARTS_OR_DRIVES::contains);
     }
 
+    /** The engine runs for it. */
+    public boolean runsTheEngine() {
+        return details.contains(Detail.FIRST_START) || details.contains(Detail.RUNS);
+    }
+
     /** Of two jobs made into one: it asks for all that either asks for. */
     public JobNature joinedWith(JobNature other) {
         Set<Detail> both = EnumSet.noneOf(Detail.class);

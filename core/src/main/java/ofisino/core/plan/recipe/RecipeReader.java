@@ -55,6 +55,7 @@ record RecipeReader(Parts parts) {
                 "uses",
                 "needs",
                 "cautions",
+                "opens",
                 "before-heat",
                 "after",
                 "people",
@@ -64,7 +65,7 @@ record RecipeReader(Parts parts) {
                 new SharedWork(
                         e.text("id"),
                         e.choice("system", VehicleSystem.class),
-                        step(e, Departure.NONE),
+                        step(e, new Departure(Set.copyOf(e.texts("opens")), Set.of(), Optional.empty())),
                         List.copyOf(e.choices("cautions", Caution.class, Set.of()))),
                 Applies.of(e),
                 e.has("before-heat"),

@@ -54,6 +54,7 @@ class OrderOfWorkRulesTest {
         "weld-before-tank; adjust heat -; replace tank_on fuel",
         "weld-before-align; weld - structure; align - -",
         "fuel-out-before-weld; strip - fuel; adjust heat -",
+        "engine-tight-before-coolant; replace - engine; test pressure_test cooling",
         "start-before-run; test first_start -; test runs -",
         "tack-before-weld-out; weld tack -; weld weld_out -",
         "dry-fit-before-prime; dry_fit - -; prime - -",

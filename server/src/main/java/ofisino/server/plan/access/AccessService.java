@@ -131,8 +131,9 @@ record AccessService(AccessMapper mapper, Projects projects, Jobs jobs, VehicleA
     }
 
     private void assign(Caller caller, Jobs.Job job, Departure departure) {
-        if (job.zone() == null) return;
-        Set<String> needed = vehicleAccess.needed(caller, job.projectId(), job.zone(), job.operation(), departure);
+        String zone = job.zone() == null ? "" : job.zone();
+        if (zone.isEmpty() && departure.opens().isEmpty()) return;
+        Set<String> needed = vehicleAccess.needed(caller, job.projectId(), zone, job.operation(), departure);
         if (!needed.isEmpty())
             store(caller, job.projectId(), job.id(), vehicleAccess.of(caller, job.projectId()), needed);
     }

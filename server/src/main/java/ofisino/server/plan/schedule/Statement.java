@@ -342,11 +342,17 @@ final class Statement {
         if (spared.containsKey(job.id()))
             timing = timing.notBefore(spared.get(job.id()).atStartOfDay(zone).toInstant());
         Activity activity = Activity.job(
-                        key, job.aim(), slots, crews.exactly(where.conditions().people()))
+                        key, aim(job), slots, crews.exactly(where.conditions().people()))
                 .with(timing)
                 .with(demand(job, where))
                 .needing(states);
         activities.add(job.state().isInHand() ? activity.goingOn(slots) : activity);
+    }
+
+    /** It does not run before it has been run: what must be done first is then needed for that too. */
+    private Aim aim(Job job) {
+        boolean runs = job.nature().runsTheEngine();
+        return runs && open.values().stream().anyMatch(j -> j.aim() == Aim.RUNNER) ? Aim.RUNNER : job.aim();
     }
 
     private int minutes(Job job) {

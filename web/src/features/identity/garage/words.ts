@@ -23,7 +23,7 @@ export const garageWords = {
   },
   hired: {
     title: 'Tools you hire',
-    hint: 'The plan puts the jobs that need one together, where that costs no date a week.',
+    hint: 'The plan puts the jobs that need one on as few days as it can, unless a date gets a week later by it.',
     name: 'Tool that you hire',
     perDay: 'A day costs, {{currency}}',
     aDay: '{{money}} a day',

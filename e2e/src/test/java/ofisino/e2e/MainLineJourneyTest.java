@@ -280,7 +280,7 @@ class MainLineJourneyTest {
         signIn(helper, "bo", "three or four words");
         helper.getByText("Halvern Pipit 1200").first().waitFor();
         String sill = "Sill, left: cut out and weld";
-        verify(word("work.shared"), "Drain the fuel", false);
+        verify(word("work.shared"), "Tank empty", false);
         verify(sill, "Wires and pipes aside", true);
         for (String title : List.of(
                 "Brace the opening",

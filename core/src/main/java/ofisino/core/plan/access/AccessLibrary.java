@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import ofisino.core.kernel.Caution;
 import ofisino.core.kernel.Entry;
@@ -27,6 +28,7 @@ public final class AccessLibrary {
      * @param clears      places that must be empty while something near them is hot
      * @param nearAirbags what may fire is made safe before it is opened
      * @param tools       beyond what lies on the bench, to open it and to close it again
+     * @param itself      how work is called that puts back what comes off by it: fitting the windscreen is no work behind a windscreen that is out
      */
     private record Line(
             Access access,
@@ -37,7 +39,8 @@ public final class AccessLibrary {
             Set<String> clears,
             boolean nearAirbags,
             int fills,
-            List<String> tools) {
+            List<String> tools,
+            Optional<Pattern> itself) {
         boolean isUsualFor(String place, Operation operation) {
             return zones.contains(place) && (operations.isEmpty() || operations.contains(operation));
         }
@@ -45,6 +48,9 @@ public final class AccessLibrary {
 
     /** Work with heat or sparks. */
     private static final Set<Operation> HOT = EnumSet.of(Operation.WELD, Operation.CUT);
+
+    private static final Pattern PUTS_BACK =
+            Pattern.compile("\\b(re-?fit|fit|hang|put|back (in|on))\\b", Pattern.CASE_INSENSITIVE);
 
     private final Nearby nearby = Nearby.load();
     private final List<Line> lines;
@@ -87,7 +93,8 @@ public final class AccessLibrary {
                 "everywhere",
                 "clears",
                 "fills",
-                "tools"));
+                "tools",
+                "itself"));
         List<Double> hours = e.numbers("hours");
         Access access = new Access(
                 e.text("id"),
@@ -115,7 +122,17 @@ public final class AccessLibrary {
                 Set.copyOf(e.texts("clears")),
                 e.has("near-airbags"),
                 e.has("fills") ? (int) Math.round(e.number("fills") * HUNDREDTHS) : 0,
-                e.texts("tools"));
+                e.texts("tools"),
+                e.has("itself") ? Optional.of(putsBack(e.text("itself"))) : Optional.empty());
+    }
+
+    /** “Fit the windscreen with a new seal”, “Gearbox back in”; not “Fit new engine mountings”, which is work behind it. */
+    private static Pattern putsBack(String thing) {
+        String named = "\\b(?:%s)".formatted(thing);
+        return Pattern.compile(
+                "\\b(?:re-?fit|fit|hang|put) (?:(?:the|a|new|both|left|right|front|rear) )*" + named
+                        + "(?= (?:with|and|back|in|on|again)\\b|,|$)|" + named + " back (?:in|on)\\b",
+                Pattern.CASE_INSENSITIVE);
     }
 
     /** By access, what has to be to hand to open it and to close it, beyond what lies on the bench anyway. */
@@ -155,6 +172,23 @@ public final class AccessLibrary {
                 .map(l -> l.access().needingOnly(there.keySet()))
                 .map(w -> mayFire && there.get(w.id()).nearAirbags() ? w.needing(AIRBAG_SAFE) : w)
                 .toList());
+    }
+
+    /**
+     * How a person's own job departs from what is usual: “Fit the windscreen” or “Gearbox back in” takes off and puts back itself what it names, so
+     * that nothing is opened and closed for that beside it.
+     */
+    public Departure byItsTitle(String title, String zone, Operation operation, Equipment vehicle) {
+        List<Access> its = lines.stream()
+                .filter(l -> l.itself().filter(i -> i.matcher(title).find()).isPresent()
+                        && l.applies().to(vehicle)
+                        && l.isUsualFor(Zone.placeOf(zone), operation))
+                .map(Line::access)
+                .toList();
+        return new Departure(
+                its.stream().flatMap(a -> a.needs().stream()).collect(Collectors.toSet()),
+                its.stream().map(Access::id).collect(Collectors.toSet()),
+                Optional.empty());
     }
 
     /** What a job in a zone usually needs to have open, without what those need themselves. */

@@ -62,7 +62,7 @@ public final class Grouping {
     /** What a person wants apart is made one only where a longer search finds no plan either. */
     private Optional<PlanProblem> untangled() {
         Optional<PlanProblem> less = Untangling.of(problem, outcome);
-        if (less.isEmpty() || apart(less.get()) == apart(problem)) return less;
+        if (less.isEmpty() || jobsApart(less.get()).equals(jobsApart(problem))) return less;
         PlanOutcome sure = planner.next(problem, SURE);
         if (sure instanceof PlanOutcome.Planned) outcome = sure;
         return Untangling.of(problem, outcome);
@@ -171,11 +171,7 @@ public final class Grouping {
     private boolean isTaken(PlanProblem joined) {
         if (joined.stripDowns().size() == problem.stripDowns().size()) return false;
         if (keepingTooManyOpen(joined) > keepingTooManyOpen(problem)) return false;
-        if (joined.stripDowns().stream()
-                        .map(StripDown::id)
-                        .filter(apart::contains)
-                        .count()
-                < apart(problem)) return false;
+        if (!jobsApart(joined).equals(jobsApart(problem))) return false;
         if (--trials < 0) return false;
         PlanOutcome planned = planner.next(joined, TRIAL);
         Worth then = Worth.of(joined, planned);
@@ -198,11 +194,11 @@ public final class Grouping {
                 .count();
     }
 
-    private long apart(PlanProblem of) {
+    /** By strip-down that a person wants by itself: its jobs. What joins it takes it from him as well as what it joins. */
+    private Map<String, Set<ActivityId>> jobsApart(PlanProblem of) {
         return of.stripDowns().stream()
-                .map(StripDown::id)
-                .filter(apart::contains)
-                .count();
+                .filter(o -> apart.contains(o.id()))
+                .collect(Collectors.toMap(StripDown::id, o -> Set.copyOf(o.jobs())));
     }
 
     /** Before what all its jobs wait for nothing is gained by opening, unless it is the only time that there is. */

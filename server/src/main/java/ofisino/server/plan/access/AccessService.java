@@ -114,7 +114,9 @@ record AccessService(AccessMapper mapper, Projects projects, Jobs jobs, VehicleA
     /** A new job gets what its place and operation usually need; jobs of one piece of work share their strip-downs. */
     @EventListener
     void jobAdded(JobAdded added) {
-        assign(added.caller(), jobs.require(added.caller(), added.jobId()), added.access());
+        Jobs.Job job = jobs.require(added.caller(), added.jobId());
+        boolean own = job.chainId() == null && added.access().equals(Departure.NONE);
+        assign(added.caller(), job, own ? vehicleAccess.byItsTitle(added.caller(), job) : added.access());
     }
 
     /** The job that is kept needs what the dropped one needed. */
@@ -143,7 +145,8 @@ record AccessService(AccessMapper mapper, Projects projects, Jobs jobs, VehicleA
         projects.requireOpen(caller, projectId);
         Set<UUID> known = standing(caller, projectId).direct().keySet();
         for (Jobs.Job job : jobs.of(caller, projectId))
-            if (!job.state().isOver() && !known.contains(job.id())) assign(caller, job, Departure.NONE);
+            if (!job.state().isOver() && !known.contains(job.id()))
+                assign(caller, job, job.chainId() == null ? vehicleAccess.byItsTitle(caller, job) : Departure.NONE);
     }
 
     /** These jobs are in that strip-down. */

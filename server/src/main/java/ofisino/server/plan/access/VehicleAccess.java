@@ -14,6 +14,7 @@ import ofisino.core.plan.interlock.Reconnection;
 import ofisino.core.plan.job.Operation;
 import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
+import ofisino.server.plan.Jobs;
 import ofisino.server.plan.access.AccessMapper.OwnAccessRow;
 import ofisino.server.vehicle.Equipments;
 import ofisino.server.vehicle.Projects;
@@ -47,6 +48,17 @@ record VehicleAccess(
     Set<String> needed(Caller caller, UUID projectId, String zone, Operation operation, Departure departure) {
         Projects.Project project = projects.require(caller, projectId);
         return library.needed(equipments.of(caller, project), zone, operation, departure);
+    }
+
+    /** How a person's own job departs from what is usual. */
+    Departure byItsTitle(Caller caller, Jobs.Job job) {
+        return job.zone() == null
+                ? Departure.NONE
+                : library.byItsTitle(
+                        job.title(),
+                        job.zone(),
+                        job.operation(),
+                        equipments.of(caller, projects.require(caller, job.projectId())));
     }
 
     Map<String, Long> ownVersions(Caller caller, UUID projectId) {

@@ -101,7 +101,7 @@ export function NoteToSelf({ today }: { today: Today }) {
     <div className="grid gap-2">
       {note(latest)}
       {older.length > 0 && (
-        <details>
+        <details className="print-open">
           <summary className="cursor-pointer py-2 font-semibold">
             {t('today.olderNotes', { count: older.length })}
           </summary>

@@ -26,6 +26,7 @@ const today = (change: Partial<Today> = {}): Today => ({
     day: '2026-11-25',
     minutes: 150,
     setUpMinutes: 20,
+    cautions: ['WELDING'],
     jobs: [
       {
         kind: 'JOB',
@@ -116,7 +117,7 @@ it('does not hide that it is late, over the month, or incomplete', async () => {
 })
 
 it('says that there are no jobs, where there are none, and not that something is in their way', async () => {
-  const tonight = { day: '2027-06-01', minutes: 120, setUpMinutes: 20, jobs: [] }
+  const tonight = { day: '2027-06-01', minutes: 120, setUpMinutes: 20, cautions: [], jobs: [] }
   expect(await page(today({ openJobs: 0, tonight }))).toContain('there are no jobs yet')
   cleanup()
   expect(await page(today({ openJobs: 4, tonight }))).toContain('Parts or other jobs are in the way')
@@ -219,4 +220,9 @@ it('says who and where, which tools, and what to pack for work elsewhere', async
   const pack = screen.getByText('Pack for Bay lent by the orchard').parentElement!
   expect(within(pack).getByText('Spray gun')).toBeVisible()
   expect(within(pack).getByText(/an extinguisher/)).toBeVisible()
+})
+
+it('says on paper for which day it is, and what is dangerous in it', async () => {
+  expect(await page(today())).toContain('25 November 2026')
+  expect(screen.getByRole('complementary', { name: 'Before the first step' })).toHaveTextContent(/weld/i)
 })

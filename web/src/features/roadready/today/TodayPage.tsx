@@ -4,6 +4,8 @@ import { useTranslation } from 'react-i18next'
 import { api, unwrap } from '@/api/client'
 import { projectQuery } from '@/api/queries'
 import { CarPicture } from '@/ui/photos/CarPicture'
+import { useFormat } from '@/ui/format/format'
+import { Cautions } from '@/ui/safety/Cautions'
 import { useTitle } from '@/ui/page/useTitle'
 import { Loaded } from '@/ui/page/Feedback'
 import { FirstLine } from './FirstLine'
@@ -75,12 +77,18 @@ function Bench({ today, projectId }: { today: Today; projectId: string }) {
         {today.dangerousWithoutWork === 0 && <RoadChain today={today} />}
       </section>
       <section className="order-1 grid content-start gap-3 lg:order-2">
+        <PaperHead today={today} projectId={projectId} />
         <h2 className="answer">
           <EveningSentence today={today} />
         </h2>
         {(today.openJobs === 0 || !today.tonight) && <FirstLine today={today} />}
         <NoteToSelf today={today} />
         <ToGather today={today} />
+        {today.tonight && (
+          <div className="hidden print:block">
+            <Cautions cautions={today.tonight.cautions} />
+          </div>
+        )}
         <WorkSessionBegun today={today} />
         <ByHand />
         <OtherWorkSession minutes={today.tonight?.minutes ?? 120} />
@@ -111,6 +119,17 @@ function Bench({ today, projectId }: { today: Today; projectId: string }) {
   )
 }
 
+/** On paper: which car, and for which day. */
+function PaperHead({ today, projectId }: { today: Today; projectId: string }) {
+  const format = useFormat()
+  const { data: project } = useQuery(projectQuery(projectId))
+  return (
+    <p className="hidden font-semibold print:block">
+      {[project?.vehicleName, format.dayAndYear(today.tonight?.day ?? today.today)].filter(Boolean).join(', ')}
+    </p>
+  )
+}
+
 /** On paper: room to write what was done, to be logged later. */
 function ByHand() {
   const { t } = useTranslation()
@@ -119,7 +138,7 @@ function ByHand() {
       {(['workSession.done', 'workSession.noteToSelf'] as const).map((what) => (
         <div key={what} className="mb-4">
           <p className="font-semibold">{t(what)}</p>
-          {[1, 2, 3].map((line) => (
+          {[1, 2].map((line) => (
             <div key={line} className="h-9 border-b border-base-content" />
           ))}
         </div>

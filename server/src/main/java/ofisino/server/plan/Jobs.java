@@ -34,6 +34,9 @@ public interface Jobs {
     /** The usual dangers of a job: those of its recipe and those of its operation. */
     Set<Caution> cautions(Caller caller, UUID jobId);
 
+    /** The usual dangers of all of these together. */
+    Set<Caution> cautions(Caller caller, UUID projectId, Set<UUID> jobs);
+
     /** What stands in the way of a move; empty when it may. */
     List<Obstacle> obstacles(Caller caller, UUID jobId, Move move);
 

@@ -73,13 +73,13 @@ class StuckTest {
         assertThat(climb(garage, off, "stuck-heat")).isEqualTo(204);
         UUID heat = last(garage, off);
         assertThat(PlanSteps.activity(garage, project, heat).path("start").asString())
-                .isGreaterThanOrEqualTo(PlanSteps.activity(garage, project, titled(garage, project, "Drain the fuel"))
+                .isGreaterThanOrEqualTo(PlanSteps.activity(garage, project, titled(garage, project, "Tank empty"))
                         .path("end")
                         .asString());
         assertThat(PlanSteps.start(garage, project, titled(garage, project, "Fill with fuel")))
                 .isGreaterThanOrEqualTo(
                         PlanSteps.activity(garage, project, heat).path("end").asString());
-        garage.move(titled(garage, project, "Drain the fuel"), "BEGUN", "FINISHED");
+        garage.move(titled(garage, project, "Tank empty"), "BEGUN", "FINISHED");
         garage.move(heat, "BEGUN", "FINISHED");
         assertThat(climb(garage, off, "stuck-cut")).isEqualTo(204);
         assertThat(garage.owner()
@@ -87,7 +87,7 @@ class StuckTest {
                         .ok()
                         .path("jobs")
                         .valueStream()
-                        .filter(j -> j.path("title").asString().startsWith("Drain the fuel")))
+                        .filter(j -> j.path("title").asString().startsWith("Tank empty")))
                 .as("once for both")
                 .hasSize(1);
     }

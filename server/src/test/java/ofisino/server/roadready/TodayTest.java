@@ -57,6 +57,20 @@ class TodayTest {
         assertThat(answer.get("tonight").get("jobs")).isEmpty();
     }
 
+    /** Of its jobs and of what is opened for them: the battery is off before the first spark. */
+    @Test
+    void theDangersOfTheSessionAreSaid(TestGarage garage) {
+        saturdays(garage);
+        UUID project = garage.project();
+        garage.job(project, TestGarage.map("title", "Weld a bracket", "operation", "WELD", "zone", "bonnet"));
+        assertThat(today(garage, project)
+                        .get("tonight")
+                        .get("cautions")
+                        .valueStream()
+                        .map(JsonNode::asString))
+                .contains("WELDING", "BATTERY");
+    }
+
     @Test
     void leavesTimeToOrderWhatItsJobDoesNotWaitFor(TestGarage garage) {
         saturdays(garage);

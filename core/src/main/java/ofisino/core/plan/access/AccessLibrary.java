@@ -135,6 +135,16 @@ public final class AccessLibrary {
                 Pattern.CASE_INSENSITIVE);
     }
 
+    /** The usual dangers of opening and closing it; of one that only a person knows, at least that it may fall. */
+    public Set<Caution> cautions(String access) {
+        return lines.stream()
+                .map(Line::access)
+                .filter(a -> a.id().equals(access))
+                .findFirst()
+                .map(Access::cautions)
+                .orElse(Set.of(Caution.STANDS));
+    }
+
     /** By access, what has to be to hand to open it and to close it, beyond what lies on the bench anyway. */
     public Map<String, List<String>> tools() {
         return lines.stream()

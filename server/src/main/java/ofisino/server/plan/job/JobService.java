@@ -229,6 +229,14 @@ record JobService(
         return dangers(caller, job.projectId()).of(job);
     }
 
+    @Override
+    public Set<Caution> cautions(Caller caller, UUID projectId, Set<UUID> ids) {
+        Dangers dangers = dangers(caller, projectId);
+        Set<Caution> found = EnumSet.noneOf(Caution.class);
+        of(caller, projectId).stream().filter(j -> ids.contains(j.id())).forEach(j -> found.addAll(dangers.of(j)));
+        return found;
+    }
+
     /** What the dangers of a project's jobs come from. @param hazards by job, those of the things that it is done to */
     record Dangers(List<ChainRow> chains, Map<UUID, Set<Caution>> hazards, Recipes recipes) {
         /** The usual ones of a job: those of its recipe, of its operation and of the things that it is done to. */

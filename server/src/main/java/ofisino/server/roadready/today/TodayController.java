@@ -2,7 +2,9 @@ package ofisino.server.roadready.today;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
+import ofisino.core.kernel.Caution;
 import ofisino.core.roadready.gate.Blocker;
 import ofisino.core.roadready.gate.Gate;
 import ofisino.server.identity.Caller;
@@ -68,8 +70,9 @@ record TodayController(TodayService service) {
             List<String> hired,
             List<Fetch> fetch) {}
 
-    /** @param minutes for work @param setUpMinutes besides, to set up and to clear away */
-    record TonightResponse(LocalDate day, int minutes, int setUpMinutes, List<TonightJob> jobs) {}
+    /** @param minutes for work @param setUpMinutes besides, to set up and to clear away @param cautions of all of its steps */
+    record TonightResponse(
+            LocalDate day, int minutes, int setUpMinutes, Set<Caution> cautions, List<TonightJob> jobs) {}
 
     /** @param holdsItsJob each day it is not ordered makes its job a day later */
     record OrderNow(UUID needId, String title, LocalDate by, long estimateMinor, boolean holdsItsJob) {}

@@ -5,8 +5,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import ofisino.core.kernel.Caution;
 import ofisino.core.parts.sourcing.NeedState;
 import ofisino.core.plan.access.AccessLibrary;
 import ofisino.core.plan.job.HiredTool;
@@ -21,6 +23,7 @@ import ofisino.server.parts.Places.WorkPlace;
 import ofisino.server.plan.Calendars;
 import ofisino.server.plan.DriveOrder;
 import ofisino.server.plan.HiredTools;
+import ofisino.server.plan.Jobs;
 import ofisino.server.plan.Jobs.Job;
 import ofisino.server.plan.Plans;
 import ofisino.server.plan.Plans.Planned;
@@ -39,16 +42,17 @@ record Tonights(
         ToHands toHands,
         AccessLibrary accesses,
         HiredTools hiredTools,
-        Places places) {
+        Places places,
+        Jobs jobs) {
     /** What drives is not offered while its gate is shut, whatever the plan hoped for. */
     @Nullable
-    TonightResponse of(Caller caller, UUID projectId, Planned planned, List<Job> jobs, List<Need> needs) {
+    TonightResponse of(Caller caller, UUID projectId, Planned planned, List<Job> all, List<Need> needs) {
         if (planned.tonight().isEmpty()) return null;
         Tonight tonight = planned.tonight().get();
         Set<UUID> notYet = driveOrder.notYet(caller, projectId);
         var around = new Around(
                 planned,
-                jobs.stream().collect(Collectors.toMap(Job::id, Job::code)),
+                all.stream().collect(Collectors.toMap(Job::id, Job::code)),
                 planned.problem().stripDowns().stream()
                         .collect(Collectors.toMap(PlanProblem.StripDown::id, PlanProblem.StripDown::access)),
                 tools(caller, projectId),
@@ -56,15 +60,23 @@ record Tonights(
                 hiredTools.of(caller),
                 places.toWorkIn(caller).stream().collect(Collectors.toMap(WorkPlace::id, p -> p)),
                 needs);
+        List<TonightJob> steps = tonight.jobs().stream()
+                .filter(p -> !notYet.contains(planned.subject(p.id().value()).id()))
+                .map(p -> around.step(p.id(), p.minutes()))
+                .toList();
         return new TonightResponse(
                 tonight.day(),
                 tonight.minutes(),
                 calendars.setUp(caller).minutes(),
-                tonight.jobs().stream()
-                        .filter(p ->
-                                !notYet.contains(planned.subject(p.id().value()).id()))
-                        .map(p -> around.step(p.id(), p.minutes()))
-                        .toList());
+                cautions(caller, projectId, steps),
+                steps);
+    }
+
+    private Set<Caution> cautions(Caller caller, UUID projectId, List<TonightJob> steps) {
+        Set<Caution> found = new TreeSet<>(jobs.cautions(
+                caller, projectId, steps.stream().map(TonightJob::id).collect(Collectors.toSet())));
+        for (TonightJob step : steps) if (step.access() != null) found.addAll(accesses.cautions(step.access()));
+        return found;
     }
 
     private Map<UUID, List<String>> tools(Caller caller, UUID projectId) {

@@ -3961,6 +3961,8 @@ export interface components {
             note?: string;
             /** Format: int32 */
             toMinute?: number;
+            /** Format: date */
+            until?: string;
         };
         DaysByCause: {
             /** @enum {string} */

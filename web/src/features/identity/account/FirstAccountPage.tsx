@@ -12,6 +12,27 @@ import { NewPasswordLine } from './NewPasswordLine'
 
 type Body = Schemas['FirstAccountRequest']
 
+/** Where the euro is not the money, by region. ISO 4217. */
+const MONEY: Record<string, string> = {
+  AU: 'AUD',
+  CA: 'CAD',
+  CH: 'CHF',
+  CZ: 'CZK',
+  DK: 'DKK',
+  GB: 'GBP',
+  HU: 'HUF',
+  JP: 'JPY',
+  NO: 'NOK',
+  NZ: 'NZD',
+  PL: 'PLN',
+  RO: 'RON',
+  SE: 'SEK',
+  US: 'USD',
+}
+
+/** The money of where somebody's language is spoken; a proposal. */
+const currencyOf = (language: string) => MONEY[new Intl.Locale(language).maximize().region ?? ''] ?? 'EUR'
+
 /** Founds the garage; only who can read the starting window has the code. */
 export function FirstAccountPage() {
   const { t } = useTranslation()
@@ -35,7 +56,7 @@ export function FirstAccountPage() {
       name: '',
       password: '',
       garageName: '',
-      baseCurrency: 'EUR',
+      baseCurrency: currencyOf(navigator.language),
       zone: Intl.DateTimeFormat().resolvedOptions().timeZone,
       locale: /^[a-z]{2}(-[A-Z]{2})?$/.test(navigator.language) ? navigator.language : 'en-GB',
     },
@@ -52,10 +73,14 @@ export function FirstAccountPage() {
         <Line name="name" label={t('first.name')} autoComplete="username" />
         <NewPasswordLine name="password" label={t('first.password')} />
         <Line name="garageName" label={t('first.garageName')} />
-        <div className="grid grid-cols-3 gap-3">
-          <Line name="baseCurrency" label={t('first.baseCurrency')} maxLength={3} />
-          <Line name="zone" label={t('first.zone')} />
-          <Line name="locale" label={t('first.locale')} />
+        <div className="grid grid-cols-2 gap-3">
+          <Line
+            name="baseCurrency"
+            label={t('first.baseCurrency')}
+            maxLength={3}
+            known={Intl.supportedValuesOf('currency')}
+          />
+          <Line name="zone" label={t('first.zone')} known={Intl.supportedValuesOf('timeZone')} />
         </div>
       </Form>
     </Outside>

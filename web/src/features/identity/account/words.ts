@@ -19,7 +19,6 @@ export const accountWords = {
     garageName: 'Name of the garage',
     baseCurrency: 'Currency',
     zone: 'Time zone',
-    locale: 'Language',
     go: 'Open the garage',
   },
   role: { OWNER: 'owner', HELPER: 'helper', VIEWER: 'viewer' },

@@ -4,7 +4,7 @@ import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { Form } from '@/ui/form/Form'
 import { Line } from '@/ui/form/named'
-import { filled, line, minuteOfDay } from '@/ui/form/rules'
+import { filled, line, minuteOfDay, orNothing } from '@/ui/form/rules'
 import { useFields } from '@/ui/form/useFields'
 import { useFreshId } from '@/ui/form/useFreshId'
 
@@ -13,8 +13,14 @@ export function NewDay() {
   const { t } = useTranslation()
   const [id, renew] = useFreshId()
   const form = useFields(
-    z.object({ day: line(t('form.missing')), fromMinute: minuteOfDay, toMinute: minuteOfDay, note: z.string() }),
-    { day: '', fromMinute: '', toMinute: '', note: '' },
+    z.object({
+      day: line(t('form.missing')),
+      until: orNothing(z.string()),
+      fromMinute: minuteOfDay,
+      toMinute: minuteOfDay,
+      note: z.string(),
+    }),
+    { day: '', until: '', fromMinute: '', toMinute: '', note: '' },
   )
   const add = useWrite(
     (body: Schemas['DayRequest'], writeId) => unwrap(api.POST('/api/calendar/days', { body, ...write(writeId) })),
@@ -37,6 +43,7 @@ export function NewDay() {
       onSubmit={({ note, ...v }) => add.mutate({ id, note, ...filled(v) })}
     >
       <Line name="day" label={t('garage.onDay')} type="date" />
+      <Line name="until" label={t('garage.untilDay')} type="date" />
       <Line name="fromMinute" label={t('garage.dayFrom')} type="time" />
       <Line name="toMinute" label={t('garage.dayTo')} type="time" />
       <Line name="note" label={t('garage.dayNote')} />

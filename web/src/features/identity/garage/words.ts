@@ -77,6 +77,7 @@ export const garageWords = {
     otherDays: 'Days off, and days with different times',
     off: 'off',
     onDay: 'Day',
+    untilDay: 'Until (several days)',
     dayFrom: 'From (empty: day off)',
     dayTo: 'To',
     dayNote: 'Why',

@@ -374,7 +374,20 @@ class PlannerTest {
                         .post("/api/calendar/days", map("id", UUID.randomUUID(), "day", first))
                         .code())
                 .isEqualTo("window.twice");
+        var fortnight = map("id", UUID.randomUUID(), "day", first, "until", first.plusDays(13));
+        garage.owner().post("/api/calendar/days", fortnight).ok();
+        assertThat(garage.owner().get("/api/calendar/days").ok())
+                .as("what was said of one day stays")
+                .hasSize(14);
+        assertThat(start(garage, project, job))
+                .isGreaterThanOrEqualTo(first.plusDays(14).toString());
         garage.owner().delete("/api/calendar/days/" + off).ok();
         assertThat(start(garage, project, job)).startsWith(first.toString());
+        assertThat(garage.owner()
+                        .post(
+                                "/api/calendar/days",
+                                map("id", UUID.randomUUID(), "day", first, "until", first.minusDays(1)))
+                        .code())
+                .isEqualTo("window.until");
     }
 }

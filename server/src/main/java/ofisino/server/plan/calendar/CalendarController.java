@@ -50,9 +50,11 @@ record CalendarController(CalendarService service) {
                         Optional.ofNullable(body.setUpMinutes()).map(SetUp::new)));
     }
 
+    /** @param until the last of several days that are alike; absent for one */
     record DayRequest(
             UUID id,
             LocalDate day,
+            @Nullable LocalDate until,
             @Nullable Integer fromMinute,
             @Nullable Integer toMinute,
             @Nullable String note) {}
@@ -66,7 +68,8 @@ record CalendarController(CalendarService service) {
     @PostMapping("/days")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void except(Caller caller, @RequestBody DayRequest b) {
-        service.except(caller, b.id(), b.day(), b.fromMinute(), b.toMinute(), b.note());
+        LocalDate until = b.until() == null ? b.day() : b.until();
+        service.except(caller, b.id(), b.day(), until, b.fromMinute(), b.toMinute(), b.note());
     }
 
     @DeleteMapping("/days/{id}")

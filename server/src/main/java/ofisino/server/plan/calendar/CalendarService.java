@@ -1,5 +1,6 @@
 package ofisino.server.plan.calendar;
 
+import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
@@ -8,6 +9,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import ofisino.core.kernel.Conflict;
@@ -30,6 +32,9 @@ import org.springframework.stereotype.Service;
 /** When people have time in the garage. */
 @Service
 record CalendarService(CalendarMapper mapper, Garages garages, Clock clock) implements Calendars {
+    /** A longer absence is written down again after it. */
+    private static final int MOST_DAYS = 120;
+
     WeekCalendar mine(Caller caller) {
         return weeks(caller).getOrDefault(caller.accountId(), new WeekCalendar(List.of()));
     }
@@ -62,19 +67,51 @@ record CalendarService(CalendarMapper mapper, Garages garages, Clock clock) impl
     }
 
     /** A day off, or a day with other times. Several days are several exceptions. */
-    void except(Caller caller, UUID id, LocalDate day, @Nullable Integer from, @Nullable Integer to, String note) {
+    /** Days that have times of their own already keep them, unless it is the only one. */
+    void except(
+            Caller caller,
+            UUID id,
+            LocalDate day,
+            LocalDate until,
+            @Nullable Integer from,
+            @Nullable Integer to,
+            String note) {
         if ((from == null) != (to == null))
             throw InvalidValue.at(
                     "fromMinute",
                     "window.half",
                     "One of the two times is missing.",
                     "Give both, or neither for a day off.");
+        if (until.isBefore(day) || until.isAfter(day.plusDays(MOST_DAYS)))
+            throw InvalidValue.at(
+                    "until",
+                    "window.until",
+                    "These days end before they begin, or are too many.",
+                    "Enter a last day within %d days of the first.",
+                    MOST_DAYS);
         if (from != null) new WeekWindow(day.getDayOfWeek(), from, to);
-        if (mapper.exceptions(caller.garageId(), day).stream()
-                .anyMatch(e -> e.day().equals(day) && e.accountId().equals(caller.accountId())))
+        Set<LocalDate> known = mapper.exceptions(caller.garageId(), day).stream()
+                .filter(e -> e.accountId().equals(caller.accountId()))
+                .map(ExceptionRow::day)
+                .collect(Collectors.toSet());
+        if (day.equals(until) && known.contains(day))
             throw Conflict.of("window.twice", "That day has times of its own already.", "Remove them first.");
-        mapper.insertException(
-                caller.garageId(), new ExceptionRow(id, caller.accountId(), day, from, to, Texts.note("note", note)));
+        day.datesUntil(until.plusDays(1))
+                .filter(d -> !known.contains(d))
+                .forEach(d -> mapper.insertException(
+                        caller.garageId(),
+                        new ExceptionRow(
+                                d.equals(day) ? id : each(id, d),
+                                caller.accountId(),
+                                d,
+                                from,
+                                to,
+                                Texts.note("note", note))));
+    }
+
+    /** The same day of the same request has the same id, however often it is sent. */
+    private static UUID each(UUID request, LocalDate day) {
+        return UUID.nameUUIDFromBytes((request + " " + day).getBytes(StandardCharsets.UTF_8));
     }
 
     void removeException(Caller caller, UUID id) {

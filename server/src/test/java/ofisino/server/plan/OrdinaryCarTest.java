@@ -72,6 +72,9 @@ class OrdinaryCarTest {
         assertThat(steps.indexOf("Tank empty, pipes plugged, vapour out before any heat"))
                 .isGreaterThan(steps.indexOf("Drain the fuel"))
                 .isLessThan(first(steps, "Cut out the rust"));
+        assertThat(first(steps, "Read the datum again, prime: front wing"))
+                .as("bare metal is primed before what was cleared for the weld is back")
+                .isLessThan(first(steps, "Put the fuel tank back on"));
         assertThat(first(steps, "New gasket or seal: engine")).isLessThan(first(steps, "Fill the cooling, bleed it"));
         assertThat(finish(plan, "RUNNER"))
                 .as("it does not run before it has been run")

@@ -17,6 +17,7 @@ import ofisino.core.plan.access.Departure;
 import ofisino.core.plan.access.Merging;
 import ofisino.core.plan.access.StripDowns;
 import ofisino.core.plan.job.JobState;
+import ofisino.core.plan.job.Operation;
 import ofisino.core.plan.job.Precedence;
 import ofisino.server.identity.Caller;
 import ofisino.server.plan.JobAdded;
@@ -135,9 +136,20 @@ record AccessService(AccessMapper mapper, Projects projects, Jobs jobs, VehicleA
     private void assign(Caller caller, Jobs.Job job, Departure departure) {
         String zone = job.zone() == null ? "" : job.zone();
         if (zone.isEmpty() && departure.opens().isEmpty()) return;
-        Set<String> needed = vehicleAccess.needed(caller, job.projectId(), zone, job.operation(), departure);
+        Set<String> needed =
+                new LinkedHashSet<>(vehicleAccess.needed(caller, job.projectId(), zone, job.operation(), departure));
+        if (primesItsWeld(caller, job))
+            needed.addAll(vehicleAccess.needed(caller, job.projectId(), zone, Operation.WELD, departure));
         if (!needed.isEmpty())
             store(caller, job.projectId(), job.id(), vehicleAccess.of(caller, job.projectId()), needed);
+    }
+
+    /** Bare metal is primed before what was cleared for the weld comes back over it. */
+    private boolean primesItsWeld(Caller caller, Jobs.Job job) {
+        return job.operation() == Operation.PRIME
+                && job.chainId() != null
+                && jobs.of(caller, job.projectId()).stream()
+                        .anyMatch(j -> job.chainId().equals(j.chainId()) && j.operation() == Operation.WELD);
     }
 
     /** All jobs that are not over and of which nobody said anything get what they usually need. */

@@ -25,6 +25,9 @@ export function minutesOf(typed: string): number | undefined {
   return typed.trim() !== '' && value >= 0 ? Math.round(value * 60) : undefined
 }
 
+/** As it stands within a sentence. */
+export const inside = (words: string) => words.charAt(0).toLowerCase() + words.slice(1)
+
 /** A share of 1 in whole percent, never 0 for what is more than nothing. */
 export const percent = (share: number) => (share > 0 && share < 0.01 ? '<1' : String(Math.round(share * 100)))
 

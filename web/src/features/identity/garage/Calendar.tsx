@@ -7,6 +7,7 @@ import { useWrite } from '@/api/useWrite'
 import { Loaded, ProblemAlert } from '@/ui/page/Feedback'
 import { clockOf, hours } from '@/ui/format/format'
 import { weekdays } from '@/api/generated/enums'
+import { calendarQuery, minutesAWeek } from './week'
 
 type Window = Schemas['WindowFields']
 
@@ -27,7 +28,7 @@ const quarters = Array.from({ length: 97 }, (_, i) => i * 15)
 /** When one has time in the garage, by weekday: all dates of the plan rest on it. */
 export function Calendar() {
   const { t } = useTranslation()
-  const calendar = useQuery({ queryKey: ['calendar'], queryFn: () => unwrap(api.GET('/api/calendar')) })
+  const calendar = useQuery(calendarQuery)
   return (
     <Loaded query={calendar} what={t('garage.loading')}>
       {(c) => <Edit key={JSON.stringify(c)} stored={c.windows} setUpStored={c.setUpMinutes ?? 0} />}
@@ -47,7 +48,7 @@ function Edit({ stored, setUpStored }: { stored: Window[]; setUpStored: number }
   const changed = JSON.stringify(windows) !== JSON.stringify(stored) || minutes !== setUpStored
   const put = (i: number, change: Partial<Window>) =>
     setWindows(windows.map((w, j) => (i === j ? { ...w, ...change } : w)))
-  const week = windows.reduce((sum, w) => sum + Math.max(0, w.toMinute - w.fromMinute), 0)
+  const week = minutesAWeek(windows)
   return (
     <div className="grid gap-2">
       <p className="quiet">{windows.length === 0 ? t('garage.noTime') : t('garage.week', { hours: hours(week) })}</p>

@@ -1,9 +1,11 @@
 import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
+import type { Schemas } from '@/api/client'
 import { garageQuery } from '@/api/queries'
 import { useRole } from '@/api/useRole'
 import { Loaded } from '@/ui/page/Feedback'
 import { Page, Part } from '@/ui/page/Page'
+import { hours } from '@/ui/format/format'
 import { Backup } from './Backup'
 import { Calendar } from './Calendar'
 import { DaysOff } from './DaysOff'
@@ -19,6 +21,25 @@ import { Prices } from './Prices'
 import { SignIns } from '../account/SignIns'
 import { Premises } from './Premises'
 import { SupplierDays } from './SupplierDays'
+import { calendarQuery, minutesAWeek } from './week'
+
+/** What all dates rest on. */
+function GarageAnswer({ garage, works }: { garage: Schemas['GarageResponse']; works: boolean }) {
+  const { t } = useTranslation()
+  const { data } = useQuery({ ...calendarQuery, enabled: works })
+  const minutes = data && minutesAWeek(data.windows)
+  const time =
+    minutes === undefined ? '' : minutes > 0 ? t('garage.timeSet', { hours: hours(minutes) }) : t('garage.noTimeSet')
+  return (
+    <>
+      {garage.name}
+      {time && `: ${time}`}{' '}
+      <span className="quiet text-base">
+        {t('garage.moneyAndZone', { currency: garage.baseCurrency, zone: garage.zone })}
+      </span>
+    </>
+  )
+}
 
 /** What belongs to the garage and not to one car: time, places, people, phones. */
 export function GaragePage() {
@@ -28,10 +49,7 @@ export function GaragePage() {
   return (
     <Loaded query={garage} what={t('garage.loading')}>
       {(g) => (
-        <Page
-          title={t('garage.title')}
-          answer={t('garage.answer', { name: g.name, currency: g.baseCurrency, zone: g.zone })}
-        >
+        <Page title={t('garage.title')} answer={<GarageAnswer garage={g} works={works} />}>
           <div className="grid gap-x-10 lg:grid-cols-2">
             <div>
               {works && (

@@ -1,5 +1,5 @@
 import { useTranslation } from 'react-i18next'
-import { useFormat } from '@/ui/format/format'
+import { inside, useFormat } from '@/ui/format/format'
 import type { Plan } from './axis/lanes'
 
 /** On which days which tool is to be hired, and what that costs. */
@@ -9,7 +9,7 @@ export function Hires({ plan }: { plan: Plan }) {
   return plan.hires.map((h) => (
     <p key={h.tool} className="mb-2">
       {t('dates.hire', {
-        tool: h.tool,
+        tool: inside(h.tool),
         days: new Intl.ListFormat(format.locale).format(h.days.map(format.shortDay)),
         count: h.days.length,
       })}{' '}

@@ -307,5 +307,5 @@ it('shows the whole project by its phases, with what is done and what has no dat
 
 it('says on which days a tool is to be hired and what that costs', async () => {
   open(plan({ hires: [{ tool: 'Engine crane', days: ['2026-12-05', '2026-12-12'], costMinor: 7000 }] }))
-  expect(await screen.findByText(/^Hire the Engine crane for 2 days: .* That costs .*70/)).toBeVisible()
+  expect(await screen.findByText(/^Hire the engine crane for 2 days: .* That costs .*70/)).toBeVisible()
 })

@@ -1,12 +1,10 @@
 import { useTranslation } from 'react-i18next'
+import { inside } from '@/ui/format/format'
 import type { Today } from '../sentences'
 
 type Job = NonNullable<Today['tonight']>['jobs'][number]
 
 const each = (lists: string[][]) => [...new Set(lists.flat())]
-
-/** As it stands within a sentence. */
-const inside = (words: string) => words.charAt(0).toLowerCase() + words.slice(1)
 
 /** Before the first step: tools beyond those on the bench, and what to pack for work elsewhere. */
 export function ToGather({ today }: { today: Today }) {

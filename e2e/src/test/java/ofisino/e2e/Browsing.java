@@ -212,6 +212,7 @@ final class Browsing implements AutoCloseable {
         page.getByLabel(word("first.name")).fill("ada");
         page.getByLabel(word("signIn.password")).fill(PASSWORD);
         page.getByLabel(word("first.garageName")).fill("The long shed");
+        page.getByLabel(word("first.baseCurrency")).fill("EUR");
         press(page, word("first.go"));
     }
 

@@ -64,6 +64,7 @@ class MainLineJourneyTest {
         desk.getByLabel(word("first.name")).fill("ada");
         desk.getByLabel(word("first.password")).fill("three or four words");
         desk.getByLabel(word("first.garageName")).fill("The long shed");
+        desk.getByLabel(word("first.baseCurrency")).fill("EUR");
         press(desk, word("first.go"));
         says(desk, "That is not the code");
         desk.getByLabel(word("first.code")).fill(server.firstAccountCode());

@@ -172,7 +172,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["mine"];
-        put: operations["change_11"];
+        put: operations["change_10"];
         post?: never;
         delete?: never;
         options?: never;
@@ -252,7 +252,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change_10"];
+        put: operations["change_9"];
         post?: never;
         delete?: never;
         options?: never;
@@ -348,7 +348,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["find_6"];
-        put: operations["change_9"];
+        put: operations["change_8"];
         post?: never;
         delete: operations["discard"];
         options?: never;
@@ -476,7 +476,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["find_5"];
-        put: operations["change_8"];
+        put: operations["change_7"];
         post?: never;
         delete?: never;
         options?: never;
@@ -604,7 +604,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["get"];
-        put: operations["change_7"];
+        put: operations["change_6"];
         post?: never;
         delete?: never;
         options?: never;
@@ -764,9 +764,9 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change_6"];
+        put?: never;
         post?: never;
-        delete: operations["remove_1"];
+        delete: operations["remove_6"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1006,7 +1006,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_6"];
+        delete: operations["remove_5"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1214,7 +1214,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_5"];
+        delete: operations["remove_4"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1278,7 +1278,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_4"];
+        delete: operations["remove_3"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1678,7 +1678,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_3"];
+        delete: operations["remove_2"];
         options?: never;
         head?: never;
         patch?: never;
@@ -2142,7 +2142,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_2"];
+        delete: operations["remove_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -4540,11 +4540,6 @@ export interface components {
             /** Format: int64 */
             presentMinutes: number;
         };
-        HireRequest: {
-            name: string;
-            /** Format: int64 */
-            perDayMinor: number;
-        };
         HireResponse: {
             /** Format: int64 */
             costMinor?: number;
@@ -4679,6 +4674,7 @@ export interface components {
             /** Format: int32 */
             optimisticMinutes: number;
             over: boolean;
+            own?: boolean;
             /** Format: int32 */
             pessimisticMinutes: number;
             /** @enum {string} */
@@ -7261,7 +7257,7 @@ export interface operations {
             };
         };
     };
-    change_11: {
+    change_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -7387,7 +7383,7 @@ export interface operations {
             };
         };
     };
-    change_10: {
+    change_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -7541,7 +7537,7 @@ export interface operations {
             };
         };
     };
-    change_9: {
+    change_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -7779,7 +7775,7 @@ export interface operations {
             };
         };
     };
-    change_8: {
+    change_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -8001,7 +7997,7 @@ export interface operations {
             };
         };
     };
-    change_7: {
+    change_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -8239,31 +8235,7 @@ export interface operations {
             };
         };
     };
-    change_6: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["HireRequest"];
-            };
-        };
-        responses: {
-            /** @description No Content */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
-    remove_1: {
+    remove_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -8775,7 +8747,7 @@ export interface operations {
             };
         };
     };
-    remove_6: {
+    remove_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -9155,7 +9127,7 @@ export interface operations {
             };
         };
     };
-    remove_5: {
+    remove_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -9263,7 +9235,7 @@ export interface operations {
             };
         };
     };
-    remove_4: {
+    remove_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -9955,7 +9927,7 @@ export interface operations {
             };
         };
     };
-    remove_3: {
+    remove_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -10907,7 +10879,7 @@ export interface operations {
             };
         };
     };
-    remove_2: {
+    remove_1: {
         parameters: {
             query?: never;
             header?: never;

@@ -30,6 +30,9 @@ const MONEY: Record<string, string> = {
   US: 'USD',
 }
 
+/** Some browsers name a language that is none. */
+const LANGUAGE = /^[a-z]{2}(-[A-Z]{2})?$/.test(navigator.language) ? navigator.language : 'en-GB'
+
 /** The money of where somebody's language is spoken; a proposal. */
 const currencyOf = (language: string) => MONEY[new Intl.Locale(language).maximize().region ?? ''] ?? 'EUR'
 
@@ -56,9 +59,9 @@ export function FirstAccountPage() {
       name: '',
       password: '',
       garageName: '',
-      baseCurrency: currencyOf(navigator.language),
+      baseCurrency: currencyOf(LANGUAGE),
       zone: Intl.DateTimeFormat().resolvedOptions().timeZone,
-      locale: /^[a-z]{2}(-[A-Z]{2})?$/.test(navigator.language) ? navigator.language : 'en-GB',
+      locale: LANGUAGE,
     },
   )
   const found = useMutation<unknown, Problem, Body>({

@@ -89,7 +89,7 @@ export function GaragePage() {
                   <Premises />
                 </Part>
               )}
-              {works && (
+              {owns && (
                 <Part title={t('hired.title')}>
                   <HiredTools currency={g.baseCurrency} />
                 </Part>

@@ -46,3 +46,8 @@ it('makes up no figure where nobody put one to anything', () => {
     'Sure so far: €30.00. Nobody put a figure to the rest: 48 prices are missing, and 17 findings have no estimate. The budget is €4,500.00. ',
   )
 })
+
+it('says a guess that is one figure', () => {
+  const outlook = { low: 50_000, likely: 50_000, high: 50_000, unpriced: 1, unestimated: 0, guess: true }
+  expect(said({ outlook })).toContain('about €500, somewhere from €500 to €500; one price is missing')
+})

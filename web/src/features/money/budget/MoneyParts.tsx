@@ -60,7 +60,7 @@ function RangeAnswer({ money }: { money: Money }) {
   const about = (minor: number) => format.guess(minor, money.currency)
   const priced = unpriced === 0 ? t('money.noneMissing') : t('money.missing', { count: unpriced })
   const missing = unestimated > 0 ? t('money.missingMore', { missing: priced, count: unestimated }) : priced
-  if (low === high)
+  if (high === money.willHaveCost)
     return (
       <Trans
         i18nKey="money.nobodyKnows"
@@ -96,7 +96,7 @@ export function Sums({ money }: { money: Money }) {
   const { t } = useTranslation()
   const format = useFormat()
   const say = (minor: number) => format.money(minor, money.currency)
-  const guessed = money.outlook.guess && money.outlook.low < money.outlook.high
+  const guessed = money.outlook.guess && money.outlook.high > money.willHaveCost
   return (
     <div>
       <Line title={t('money.spent')} amount={say(money.position.spent)} />

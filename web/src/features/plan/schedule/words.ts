@@ -13,7 +13,7 @@ export const scheduleWords = {
     HELPER: 'It takes more people than have garage time.',
     FIRE_WATCH: 'Nobody can stay for the fire watch (an hour after the last spark) until {{date}}.',
     NOISE: 'Your sessions until {{date}} lie outside the hours in which noise is allowed.',
-    HIRED: 'The {{what}} is hired for {{date}}, together with what else needs it.',
+    HIRED: '“{{what}}” is hired for {{date}}, together with what else needs it.',
     WARMTH: 'The nights are too cold for it to cure until {{date}}.',
     LONG_SESSION: 'It needs a session of at least three hours; the first is on {{date}}.',
     OTHER_PIECE: 'One piece of work at a time: “{{what}}” comes first, until {{date}}.',

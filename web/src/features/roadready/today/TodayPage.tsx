@@ -58,7 +58,7 @@ function Bench({ today, projectId }: { today: Today; projectId: string }) {
   return (
     <main
       id="content"
-      className="mx-auto grid w-full max-w-[78rem] grid-cols-[minmax(0,1fr)] gap-8 px-4 pb-28 pt-5 md:px-6 md:pb-10 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]"
+      className="one-sheet mx-auto grid w-full max-w-[78rem] grid-cols-[minmax(0,1fr)] gap-8 px-4 pb-28 pt-5 md:px-6 md:pb-10 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]"
     >
       <h1 className="sr-only">{t('today.title')}</h1>
       <section

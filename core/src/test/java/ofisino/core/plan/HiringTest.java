@@ -26,7 +26,9 @@ import ofisino.core.plan.problem.PlanOutcome;
 import ofisino.core.plan.problem.PlanProblem;
 import ofisino.core.plan.problem.PlanProblem.Capacity;
 import ofisino.core.plan.problem.PlanProblem.Link;
+import ofisino.core.plan.progress.TurnUp;
 import ofisino.core.plan.solve.Planner;
+import ofisino.core.plan.whatif.AtOwnPace;
 import org.junit.jupiter.api.Test;
 
 /** Worked by hand: evenings of two hours, eight quarters each; the blast cabinet is hired by the day. */
@@ -64,6 +66,28 @@ class HiringTest {
                 List.of(Link.of("part", "arm")));
         PlanProblem hired = Hiring.of(problem);
         assertThat(hireOf(planned(hired), hired)).hasSize(2).contains(TODAY);
+    }
+
+    /**
+     * By hand: the wheel is cleaned and blasted on the first evening, the hub waits from the fifth day for the arm on the fourteenth. Who is half as
+     * fast blasts the wheel on the second, and does not wait for the arm.
+     */
+    @Test
+    void whoComesLaterHiresLater() {
+        PlanProblem problem = problem(
+                List.of(
+                        Activity.job("clean", Aim.RUNNER, 4, INES),
+                        blasted("wheel", Aim.RUNNER),
+                        arrival("pin", 5),
+                        blasted("hub", Aim.ROAD_READY),
+                        arrival("part", 14),
+                        blasted("arm", Aim.ROAD_READY)),
+                List.of(Link.of("clean", "wheel"), Link.of("pin", "hub"), Link.of("part", "arm")));
+        PlanProblem hired = Hiring.of(problem);
+        Plan plan = planned(hired);
+        assertThat(hireOf(plan, hired)).containsExactly(TODAY, TODAY.plusDays(14));
+        var slow = new AtOwnPace.Pace(2, Map.of("ines", new TurnUp(50, 50)));
+        assertThat(AtOwnPace.milestones(hired, plan, slow).get(Aim.RUNNER)).isBefore(NOW.plus(Duration.ofDays(5)));
     }
 
     @Test

@@ -94,6 +94,11 @@ public interface Jobs {
             @Nullable LocalDate finishedOn,
             long version) {
 
+        /** A person wrote it; it comes from no recipe. */
+        public boolean isOwn() {
+            return chainId == null;
+        }
+
         public JobNature nature() {
             return new JobNature(operation, Optional.ofNullable(system), details);
         }

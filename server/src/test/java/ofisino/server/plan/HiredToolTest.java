@@ -68,21 +68,17 @@ class HiredToolTest {
                         .post(TOOLS, map("id", UUID.randomUUID(), "name", "engine CRANE", "perDayMinor", 1))
                         .status())
                 .isEqualTo(409);
-        garage.owner()
-                .put(TOOLS + "/" + crane, map("name", "Engine crane", "perDayMinor", 3500))
-                .ok();
-        assertThat(garage.owner()
-                        .get(TOOLS)
-                        .ok()
-                        .path("hired")
-                        .get(0)
-                        .path("perDayMinor")
-                        .asLong())
-                .isEqualTo(3500);
-        assertThat(garage.owner()
-                        .put(TOOLS + "/" + crane, map("name", "Engine crane", "perDayMinor", -1))
+        for (long price : new long[] {-1, 100_000_001})
+            assertThat(garage.owner()
+                            .post(TOOLS, map("id", UUID.randomUUID(), "name", "Press", "perDayMinor", price))
+                            .code())
+                    .isEqualTo("hired-tool.price");
+        assertThat(garage.join("HELPER")
+                        .post(TOOLS, map("id", UUID.randomUUID(), "name", "Press", "perDayMinor", 1))
                         .status())
-                .isEqualTo(422);
+                .as("who may not see money sets no price")
+                .isEqualTo(403);
+        assertThat(garage.owner().get(TOOLS).ok().path("hired")).hasSize(1);
         assertThat(garage.owner().delete(TOOLS + "/" + UUID.randomUUID()).status())
                 .isEqualTo(404);
     }

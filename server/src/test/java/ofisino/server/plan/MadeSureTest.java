@@ -73,6 +73,31 @@ class MadeSureTest {
                 .noneMatch(o -> o.path("id").asString().equals("SUPPORTED"));
     }
 
+    /** No way round the conditions of an access: who writes a job that takes it off and puts it back is asked the same. */
+    @Test
+    void whatAJobOpensItselfIsAskedToo(TestGarage garage) {
+        UUID project = garage.project();
+        UUID job = job(garage, project, "Gearbox back in", "gearbox");
+        assertThat(stripDowns(garage, project)).doesNotContain("gearbox-out");
+        assertThat(garage.owner()
+                        .get("/api/jobs/" + job + "/permit")
+                        .ok()
+                        .path("begin")
+                        .valueStream()
+                        .map(o -> o.path("id").asString()))
+                .contains("HOIST_RATED", "TWO_PEOPLE", "SUPPORTED");
+    }
+
+    private static List<String> stripDowns(TestGarage garage, UUID project) {
+        return garage.owner()
+                .get("/api/projects/" + project + "/access")
+                .ok()
+                .path("stripDowns")
+                .valueStream()
+                .map(o -> o.path("access").asString())
+                .toList();
+    }
+
     @Test
     void aAccessIsOpenedWhenEachConditionIsConfirmed(TestGarage garage) {
         UUID project = garage.project();

@@ -42,6 +42,9 @@ public record Access(
         Set<String> reaches,
         Set<VehicleSystem> touches,
         Set<Caution> cautions) {
+    /** Of one that only a person knows: at least that the vehicle may fall. */
+    public static final Set<Caution> UNKNOWN_CAUTIONS = Set.of(Caution.STANDS);
+
     private static final int LONGEST_MINUTES = 12_000;
 
     /** @param litres that run out */

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Supplier;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import ofisino.core.kernel.Caution;
@@ -48,9 +49,6 @@ public final class AccessLibrary {
 
     /** Work with heat or sparks. */
     private static final Set<Operation> HOT = EnumSet.of(Operation.WELD, Operation.CUT);
-
-    private static final Pattern PUTS_BACK =
-            Pattern.compile("\\b(re-?fit|fit|hang|put|back (in|on))\\b", Pattern.CASE_INSENSITIVE);
 
     private final Nearby nearby = Nearby.load();
     private final List<Line> lines;
@@ -135,14 +133,14 @@ public final class AccessLibrary {
                 Pattern.CASE_INSENSITIVE);
     }
 
-    /** The usual dangers of opening and closing it; of one that only a person knows, at least that it may fall. */
+    /** The usual dangers of opening and closing it. */
     public Set<Caution> cautions(String access) {
         return lines.stream()
                 .map(Line::access)
                 .filter(a -> a.id().equals(access))
                 .findFirst()
                 .map(Access::cautions)
-                .orElse(Set.of(Caution.STANDS));
+                .orElse(Access.UNKNOWN_CAUTIONS);
     }
 
     /** By access, what has to be to hand to open it and to close it, beyond what lies on the bench anyway. */
@@ -189,21 +187,45 @@ public final class AccessLibrary {
      * that nothing is opened and closed for that beside it.
      */
     public Departure byItsTitle(String title, String zone, Operation operation, Equipment vehicle) {
-        List<Access> its = lines.stream()
-                .filter(l -> l.itself().filter(i -> i.matcher(title).find()).isPresent()
-                        && l.applies().to(vehicle)
-                        && l.isUsualFor(Zone.placeOf(zone), operation))
-                .map(Line::access)
-                .toList();
+        List<Access> its = openedByItself(title, zone, operation, vehicle);
         return new Departure(
                 its.stream().flatMap(a -> a.needs().stream()).collect(Collectors.toSet()),
                 its.stream().map(Access::id).collect(Collectors.toSet()),
                 Optional.empty());
     }
 
+    /** The dangers of what such a job opens and closes itself. */
+    public Set<Caution> cautionsByItsTitle(String title, String zone, Operation operation, Equipment vehicle) {
+        return openedByItself(title, zone, operation, vehicle).stream()
+                .flatMap(a -> a.cautions().stream())
+                .collect(Collectors.toSet());
+    }
+
+    private List<Access> openedByItself(String title, String zone, Operation operation, Equipment vehicle) {
+        return lines.stream()
+                .filter(l -> l.itself().filter(i -> i.matcher(title).find()).isPresent()
+                        && l.applies().to(vehicle)
+                        && l.isUsualFor(Zone.placeOf(zone), operation))
+                .map(Line::access)
+                .toList();
+    }
+
     /** What a job in a zone usually needs to have open, without what those need themselves. */
     public Set<String> usual(Equipment vehicle, String zone, Operation operation) {
         return needed(vehicle, zone, operation, Departure.NONE);
+    }
+
+    /**
+     * The same for a job of a piece of work: bare metal is primed before what was cleared for its weld comes back over it.
+     *
+     * @param piece the operations of all jobs of it; asked for only where it matters
+     */
+    public Set<String> needed(
+            Equipment vehicle, String zone, Operation operation, Departure departure, Supplier<Set<Operation>> piece) {
+        Set<String> found = new LinkedHashSet<>(needed(vehicle, zone, operation, departure));
+        if (operation == Operation.PRIME && piece.get().contains(Operation.WELD))
+            found.addAll(needed(vehicle, zone, Operation.WELD, departure));
+        return found;
     }
 
     /** What a job in a zone needs to have open, without what those need themselves. */

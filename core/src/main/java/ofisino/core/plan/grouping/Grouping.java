@@ -15,6 +15,7 @@ import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import ofisino.core.plan.job.Precedence;
+import ofisino.core.plan.problem.Activity;
 import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.NeededFor;
 import ofisino.core.plan.problem.Plan;
@@ -130,8 +131,12 @@ public final class Grouping {
 
     /** Accesses that are opened more than once, those first that take longest. */
     private List<String> dearestFirst() {
+        Map<ActivityId, Integer> work =
+                problem.activities().stream().collect(Collectors.toMap(Activity::id, Activity::workSlots));
         Map<String, Integer> slots = new LinkedHashMap<>();
-        for (StripDown o : problem.stripDowns()) slots.merge(o.access(), Worth.slots(problem, o), Integer::sum);
+        for (StripDown o : problem.stripDowns())
+            slots.merge(
+                    o.access(), work.get(o.refit()) + o.strip().map(work::get).orElse(0), Integer::sum);
         return slots.keySet().stream()
                 .filter(access -> free(access).size() > 1)
                 .sorted(Comparator.comparing((String access) -> -slots.get(access)))

@@ -79,15 +79,6 @@ record Worth(List<Long> numbers) implements Comparable<Worth> {
         return a.workSlots() * PlanProblem.SLOT.toMinutes() * a.crew().size();
     }
 
-    /** Quarters of an hour that opening and closing take. */
-    static int slots(PlanProblem problem, StripDown stripDown) {
-        return problem.activities().stream()
-                .filter(a -> a.id().equals(stripDown.refit())
-                        || stripDown.strip().filter(a.id()::equals).isPresent())
-                .mapToInt(Activity::workSlots)
-                .sum();
-    }
-
     /** How often an access is opened again within a fortnight of being closed. */
     private static long openedAgain(PlanProblem problem, Plan plan) {
         Map<String, List<StripDown>> byAccess = problem.stripDowns().stream()

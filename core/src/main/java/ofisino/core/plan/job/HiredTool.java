@@ -24,8 +24,13 @@ public record HiredTool(UUID id, String name, long perDayMinor) {
                     "Enter 0 if you do not know, and at most a million.");
     }
 
-    /** Whether it is one of these, however they are written. */
+    /** Whether that is what it is called, however it is written. */
+    public boolean is(String tool) {
+        return name.equalsIgnoreCase(tool);
+    }
+
+    /** Whether it is one of these. */
     public boolean isAmong(Collection<String> tools) {
-        return tools.stream().anyMatch(name::equalsIgnoreCase);
+        return tools.stream().anyMatch(this::is);
     }
 }

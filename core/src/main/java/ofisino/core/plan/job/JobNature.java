@@ -3,6 +3,7 @@ package ofisino.core.plan.job;
 import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
+import ofisino.core.kernel.Aim;
 import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.VehicleSystem;
 
@@ -45,9 +46,15 @@ public record JobNature(Operation operation, Optional<VehicleSystem> system, Set
         return details.stream().anyMatch(STARTS_OR_DRIVES::contains);
     }
 
-    /** The engine runs for it. */
-    public boolean runsTheEngine() {
-        return details.contains(Detail.FIRST_START) || details.contains(Detail.RUNS);
+    /**
+     * What it is needed for: a vehicle that is to run does not before it has been run, whatever the finding behind the job asks for.
+     *
+     * @param own   of the job
+     * @param toRun something else is to be done so that it runs
+     */
+    public Aim neededFor(Aim own, boolean toRun) {
+        boolean runs = details.contains(Detail.FIRST_START) || details.contains(Detail.RUNS);
+        return runs && toRun ? Aim.RUNNER : own;
     }
 
     /** Of two jobs made into one: it asks for all that either asks for. */

@@ -1,7 +1,9 @@
 package ofisino.core.plan.solve;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.PlanProblem;
 
@@ -15,10 +17,13 @@ final class Exclusions {
         List<List<Integer>> activities = lists(in.size);
         List<List<Integer>> stripDowns = lists(in.size);
         List<List<Integer>> ofStripDown = lists(in.refit.length);
-        for (PlanProblem.Exclusion e : in.problem.exclusions())
-            for (int a = 0; a < in.size; a++) {
-                if (!in.activity[a].states().contains(e.state())) continue;
-                Integer excluding = in.index.get(new ActivityId(e.activityOrStripDown()));
+        Map<String, List<Integer>> needing = new HashMap<>();
+        for (int a = 0; a < in.size; a++)
+            for (String state : in.activity[a].states())
+                needing.computeIfAbsent(state, s -> new ArrayList<>()).add(a);
+        for (PlanProblem.Exclusion e : in.problem.exclusions()) {
+            Integer excluding = in.index.get(new ActivityId(e.activityOrStripDown()));
+            for (int a : needing.getOrDefault(e.state(), List.of())) {
                 if (excluding != null && excluding != a) {
                     activities.get(a).add(excluding);
                     activities.get(excluding).add(a);
@@ -28,6 +33,7 @@ final class Exclusions {
                     ofStripDown.get(o).add(a);
                 }
             }
+        }
         apart = arrays(activities);
         apartFromStripDown = arrays(stripDowns);
         stripDownApartFrom = arrays(ofStripDown);

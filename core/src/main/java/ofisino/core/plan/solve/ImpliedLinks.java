@@ -54,8 +54,7 @@ final class ImpliedLinks {
     private void addStripDown(int o) {
         PlanProblem.StripDown stripDown = in.problem.stripDowns().get(o);
         if (in.strip[o] != Instance.NONE) add(in.strip[o], in.refit[o], 0, false);
-        for (ActivityId job : stripDown.jobs()) {
-            int a = in.index.get(job);
+        for (int a : in.jobs[o]) {
             if (in.strip[o] != Instance.NONE) add(in.strip[o], a, 0, false);
             add(a, in.refit[o], 0, false);
         }
@@ -84,9 +83,9 @@ final class ImpliedLinks {
 
     /** Whether something done in the strip-down, and not only its closing, comes before the activity. */
     private boolean reaches(int stripDown, int a) {
-        PlanProblem.StripDown o = in.problem.stripDowns().get(stripDown);
-        if (o.strip().map(in.index::get).filter(s -> behind[s].get(a)).isPresent()) return true;
-        return o.jobs().stream().anyMatch(j -> behind[in.index.get(j)].get(a));
+        if (in.strip[stripDown] != Instance.NONE && behind[in.strip[stripDown]].get(a)) return true;
+        for (int job : in.jobs[stripDown]) if (behind[job].get(a)) return true;
+        return false;
     }
 
     private boolean force(int before, int after) {

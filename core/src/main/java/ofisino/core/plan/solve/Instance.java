@@ -58,6 +58,8 @@ final class Instance {
     final int[] strip;
 
     final int[] refit;
+    /** By strip-down: its jobs. */
+    final int[][] jobs;
     /** By strip-down: the number of its access. */
     final int[] access;
 
@@ -160,6 +162,9 @@ final class Instance {
                 .mapToInt(o -> o.strip().map(index::get).orElse(NONE))
                 .toArray();
         refit = stripDowns.stream().mapToInt(o -> index.get(o.refit())).toArray();
+        jobs = stripDowns.stream()
+                .map(o -> o.jobs().stream().mapToInt(index::get).toArray())
+                .toArray(int[][]::new);
         List<String> names = stripDowns.stream()
                 .map(PlanProblem.StripDown::access)
                 .distinct()

@@ -23,7 +23,7 @@ final class LowerBound {
             int earliest = Math.max(in.time.now, in.notBefore[a]);
             for (Instance.Link l : in.before[a]) earliest = Math.max(earliest, alone.end[l.other()] + l.lag());
             alone.start[a] = in.isFixed(a) ? in.fixed[a] : earliest;
-            alone.end[a] = alone.endAlone(a, alone.start[a]);
+            alone.end[a] = alone.earliestPlace.alone(a, alone.start[a]);
         }
         Arrays.fill(alone.placed, true);
         return Optional.of(Score.of(alone));

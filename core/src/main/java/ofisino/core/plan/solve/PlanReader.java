@@ -115,7 +115,7 @@ final class PlanReader {
                     Reason.ReasonKind.SHELF_FULL,
                     pass.shelf.keptFullBy(a).map(this::id).orElse(""),
                     time.horizon);
-        if (pass.later(a, time.horizon, time.horizon) >= 0)
+        if (pass.earliestPlace.later(a, time.horizon, time.horizon) >= 0)
             return reasons.limit(Reason.ReasonKind.MONEY, "", time.horizon);
         List<Reason> limits = reasons.startLimits(a);
         Reason latest = limits.stream()

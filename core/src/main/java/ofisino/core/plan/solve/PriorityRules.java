@@ -3,8 +3,6 @@ package ofisino.core.plan.solve;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.stream.IntStream;
-import ofisino.core.plan.problem.ActivityId;
-import ofisino.core.plan.problem.PlanProblem;
 
 /**
  * Lists of activities by priority. In all of them what is begun goes on first, then what is left of its package and all that this waits for, then comes
@@ -121,8 +119,7 @@ final class PriorityRules {
     private int[] groups() {
         int[] group = IntStream.range(0, in.size).toArray();
         for (int o = 0; o < in.refit.length; o++) {
-            PlanProblem.StripDown stripDown = in.problem.stripDowns().get(o);
-            for (ActivityId job : stripDown.jobs()) join(group, in.index.get(job), in.refit[o]);
+            for (int job : in.jobs[o]) join(group, job, in.refit[o]);
             if (in.strip[o] != Instance.NONE) join(group, in.strip[o], in.refit[o]);
         }
         for (int a = 0; a < in.size; a++) group[a] = leader(group, a);

@@ -149,7 +149,7 @@ final class Reasons {
         for (int o : in.apartFromStripDown[a])
             if (pass.placed[in.refit[o]] && from < pass.end[in.refit[o]] && pass.opened(o) < to)
                 return Optional.of(limit(Reason.ReasonKind.STATE, id(in.refit[o]), pass.end[in.refit[o]]));
-        int later = pass.later(a, from, to);
+        int later = pass.earliestPlace.later(a, from, to);
         return later < 0 ? Optional.empty() : Optional.of(limit(Reason.ReasonKind.MONEY, "", later));
     }
 

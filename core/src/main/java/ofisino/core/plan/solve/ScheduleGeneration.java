@@ -36,6 +36,7 @@ final class ScheduleGeneration {
 
     final ResourceProfile shed;
     final SlotSearch finder;
+    final EarliestPlace earliestPlace;
     final Purses purse;
     /** By activity: it does not start before, found out by this pass (seconds). */
     private final int[] released;
@@ -45,11 +46,6 @@ final class ScheduleGeneration {
     final OpenPieces openPieces;
     private final int[] openBefore;
     private final BitSet ready = new BitSet();
-    /** Work may be begun and its last quarter of an hour left until the money for its end is there; its people then do nothing else. */
-    private boolean stretching;
-    /** Whether any pass so far left the end of some work for its money. */
-    private boolean hasStretched;
-
     /** By activity without a crew: its slots, where they are not one stretch. */
     final int[][] ownSlots;
 
@@ -66,6 +62,7 @@ final class ScheduleGeneration {
         sequence = new int[in.size];
         shed = new ResourceProfile(in);
         finder = new SlotSearch(in, shed, first);
+        earliestPlace = new EarliestPlace(in, this);
         purse = new Purses(in);
         released = new int[in.size];
         openStates = new OpenStates(in, placed);
@@ -83,7 +80,7 @@ final class ScheduleGeneration {
      * @return whether all were placed and no fixed start or deadline is missed
      */
     boolean serial(int[] list, boolean stretch) {
-        stretching = stretch;
+        earliestPlace.stretching = stretch;
         Arrays.fill(released, 0);
         int[] rank = rankOf(list);
         for (int repair = 0; repair <= MOST_REPAIRS; repair++) {
@@ -104,7 +101,7 @@ final class ScheduleGeneration {
 
     /** Parallel generation: slot by slot, whatever of the list can start in it. */
     boolean parallel(int[] list) {
-        stretching = false;
+        earliestPlace.stretching = false;
         Arrays.fill(released, 0);
         int[] rank = rankOf(list);
         begin(rank);
@@ -125,7 +122,7 @@ final class ScheduleGeneration {
 
     /** Empties the schedule; only what has a fixed start is placed. */
     void startOver() {
-        stretching = false;
+        earliestPlace.stretching = false;
         Arrays.fill(released, 0);
         begin(rankOf(in.topological));
     }
@@ -232,100 +229,17 @@ final class ScheduleGeneration {
     private boolean place(int a) {
         int earliest = earliest(a);
         if (in.work[a] == 0) {
-            int from = startWithoutWork(a, earliest);
+            int from = earliestPlace.startWithoutWork(a, earliest);
             if (from > time.horizon) return false;
             keep(a, from, in.endFrom(a, from));
             return true;
         }
-        int best = quickestCrew(a, earliest);
+        int best = earliestPlace.quickestCrew(a, earliest);
         if (best < 0) return false;
         keep(a, best);
-        if (stretching && in.work[a] > 1) shed.keepFree(a, in.crews[a][best], finder.found[in.work[a] - 2], last[a]);
+        if (earliestPlace.stretching && in.work[a] > 1)
+            shed.keepFree(a, in.crews[a][best], finder.found[in.work[a] - 2], last[a]);
         return true;
-    }
-
-    private int startWithoutWork(int a, int earliest) {
-        int from = in.openAt(a, earliest);
-        for (int later; from < time.horizon && (later = later(a, from, in.endFrom(a, from))) >= 0; )
-            from = in.openAt(a, Math.max(from + 1, later));
-        return from;
-    }
-
-    /** The crew that is ready with it soonest, its slots being what the finder found; negative when there is none. */
-    private int quickestCrew(int a, int earliest) {
-        int bestCrew = -1;
-        int bestLast = Integer.MAX_VALUE;
-        int bestFirst = 0;
-        for (int c = 0; c < in.crews[a].length; c++) {
-            int from = earliestLive(a, in.crews[a][c], earliest, bestLast);
-            if (from >= 0 && finder.found[in.work[a] - 1] < bestLast) {
-                bestCrew = c;
-                bestFirst = from;
-                bestLast = finder.found[in.work[a] - 1];
-            }
-        }
-        if (in.crews[a].length > 1 && bestCrew >= 0)
-            earliestLive(a, in.crews[a][bestCrew], time.startOf(bestFirst), Integer.MAX_VALUE);
-        return bestCrew;
-    }
-
-    /** When it would be over if nothing else were planned; the horizon where it has no place then either. */
-    int endAlone(int a, int earliest) {
-        if (in.work[a] == 0) return Math.min(time.horizon, in.endFrom(a, startWithoutWork(a, earliest)));
-        return quickestCrew(a, earliest) < 0 ? time.horizon : finder.endOfFound(a);
-    }
-
-    /** The first live slot from which the crew can do it, its slots being what the finder found; negative when there is none. */
-    private int earliestLive(int a, int[] crew, int earliest, int notAfter) {
-        int t = shed.nextFree(crew, time.liveAt(earliest));
-        while (t < time.live && t < notAfter) {
-            int next = shed.isRoom(a, t) ? finder.tryFrom(a, crew, t) : t + 1;
-            if (next < 0) {
-                int later = later(a, time.startOf(t), finder.endOfFound(a));
-                if (later < 0 || stretching && stretch(a, crew)) return t;
-                next = Math.max(t + 1, time.liveAt(later));
-            }
-            t = shed.nextFree(crew, next);
-        }
-        return -1;
-    }
-
-    /** Leaves the last quarter of an hour of what was found for the day on which the money is there. */
-    private boolean stretch(int a, int[] crew) {
-        int from = time.startOf(finder.found[0]);
-        int day = purse.tooEarlyBefore(a, from, finder.endOfFound(a));
-        boolean stretched = day > 0
-                && day < time.days()
-                && finder.stretchTo(a, crew, time.startOfDay(day) - in.wait[a])
-                && later(a, from, finder.endOfFound(a)) < 0;
-        hasStretched |= stretched;
-        return stretched;
-    }
-
-    boolean hasStretched() {
-        return hasStretched;
-    }
-
-    /** The instant from which something that lies at these times may start at the soonest; negative when nothing stands against them. */
-    int later(int a, int from, int to) {
-        int later = -1;
-        for (int b : in.apart[a]) if (placed[b] && from < end[b] && start[b] < to) later = Math.max(later, end[b]);
-        for (int o : in.apartFromStripDown[a])
-            if (placed[in.refit[o]] && from < end[in.refit[o]] && opened(o) < to)
-                later = Math.max(later, end[in.refit[o]]);
-        int day = purse.tooEarlyBefore(a, from, to);
-        if (day > 0)
-            later = Math.max(
-                    later,
-                    day >= time.days()
-                            ? time.horizon + 1
-                            : Math.max(from + 1, time.startOfDay(day) - duesAtEndAfter(a, from, to)));
-        return later;
-    }
-
-    /** What is due only at the end may start so much sooner. */
-    private int duesAtEndAfter(int a, int from, int to) {
-        return in.dueAtStart[a] == 0 ? to - from : 0;
     }
 
     int opened(int stripDown) {

@@ -110,7 +110,7 @@ final class Search {
         budget += budget / 2 + 1;
         for (PriorityRules.Rule rule : PriorityRules.Rule.values()) if (!spent()) improved(rules.list(rule));
         // where money never held anything back, that is not what is missing
-        while (!spent() && !score().isFeasible() && in.size > 1 && pass.hasStretched()) improved(joined());
+        while (!spent() && !score().isFeasible() && in.size > 1 && pass.earliestPlace.hasStretched) improved(joined());
     }
 
     Score score() {

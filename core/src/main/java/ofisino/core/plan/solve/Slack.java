@@ -70,7 +70,7 @@ public final class Slack {
             if (moves.fitsFrom(a, t)) {
                 int[] would = moves.foundSlots(a);
                 int end = time.endOf(would[would.length - 1]) + in.wait[a];
-                if (end <= latest && pass.later(a, time.startOf(t), end) < 0) {
+                if (end <= latest && pass.earliestPlace.later(a, time.startOf(t), end) < 0) {
                     moves.putAt(a, would);
                     return;
                 }

@@ -12,6 +12,7 @@ import ofisino.core.plan.problem.NeededFor;
 import ofisino.core.plan.problem.Plan;
 import ofisino.core.plan.problem.PlanOutcome;
 import ofisino.core.plan.problem.PlanProblem;
+import ofisino.core.plan.problem.PlanProblem.Capacity;
 import ofisino.core.plan.progress.TurnUp;
 import ofisino.core.plan.solve.InOrder;
 import ofisino.core.plan.solve.Planner;
@@ -70,6 +71,10 @@ public final class AtOwnPace {
                         .toList())
                 .withPeople(problem.people().stream()
                         .map(p -> new PlanProblem.Person(p.id(), pace.of(p.id()).of(p.windows())))
+                        .toList())
+                // who comes later hires later: the days of a plan are not kept when its sessions are not
+                .withResources(problem.resources().stream()
+                        .map(c -> c.byTheDay() ? Capacity.hired(c.id()) : c)
                         .toList());
     }
 }

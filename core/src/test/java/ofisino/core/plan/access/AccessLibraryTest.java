@@ -28,7 +28,6 @@ import ofisino.core.vehicle.equipment.Make;
 import ofisino.core.vehicle.equipment.Vehicles;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class AccessLibraryTest {
@@ -137,30 +136,6 @@ class AccessLibraryTest {
         assertThat(LIBRARY.of(air).has("coolant-drained")).isFalse();
         assertThat(LIBRARY.of(air, Set.of("coolant-drained")).has("coolant-drained"))
                 .isTrue();
-    }
-
-    /** Fitting the windscreen is no work behind a windscreen that is out; what is behind or on it still is. */
-    @ParameterizedTest
-    @CsvSource({
-        "Fit the windscreen with a new seal, windscreen, REPLACE, windscreen-out, true",
-        "Gearbox back in and propeller shaft on, gearbox, ASSEMBLE, gearbox-out, true",
-        "Refit front bumper, front-bumper, ASSEMBLE, front-bumper-off, true",
-        "Fit new engine mountings, engine-block, REPLACE, engine-out, false",
-        "Clean the windscreen opening, windscreen, CLEAN, windscreen-out, false",
-        "Assemble the gearbox in the sleeved casing, gearbox, ASSEMBLE, gearbox-out, false"
-    })
-    void whatPutsAThingBackDoesNotNeedItOut(
-            String title, String zone, Operation operation, String access, boolean itself) {
-        Equipment saloon = Vehicles.of(BodyStyle.SALOON, 1969);
-        Departure departure = LIBRARY.byItsTitle(title, zone, operation, saloon);
-        Set<String> needed = LIBRARY.needed(saloon, zone, operation, departure);
-        assertThat(departure.leavesClosed().contains(access)).isEqualTo(itself);
-        assertThat(needed.contains(access)).isNotEqualTo(itself);
-        if (itself)
-            assertThat(LIBRARY.of(saloon).require(access).needs())
-                    .as("what it lies behind is open all the same")
-                    .allMatch(n -> needed.contains(n)
-                            || needed.stream().anyMatch(m -> LIBRARY.of(saloon).isNeededBy(n, m)));
     }
 
     /** Each is needed by another, is usual for the jobs of a zone, or is where something ages; and reaches only what there is. */

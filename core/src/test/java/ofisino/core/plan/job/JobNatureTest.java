@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.Optional;
 import java.util.Set;
+import ofisino.core.kernel.Aim;
 import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.VehicleSystem;
 import org.junit.jupiter.api.Test;
@@ -51,5 +52,16 @@ class JobNatureTest {
                     .isEqualTo(o == Operation.WELD || o == Operation.CUT);
         assertThat(new JobNature(Operation.STRIP, Optional.empty(), Set.of(Detail.HEAT)).isHot())
                 .isTrue();
+    }
+
+    /** It does not run before it has been run, whatever the finding behind that job asked for; where nothing is to run, nothing changes. */
+    @Test
+    void whatIsToRunIsRunForThat() {
+        for (Detail d : Detail.values()) {
+            JobNature test = new JobNature(Operation.TEST, Optional.empty(), Set.of(d));
+            boolean runs = d == Detail.RUNS || d == Detail.FIRST_START;
+            assertThat(test.neededFor(Aim.ROAD_READY, true)).as(d.name()).isEqualTo(runs ? Aim.RUNNER : Aim.ROAD_READY);
+            assertThat(test.neededFor(Aim.ROAD_READY, false)).isEqualTo(Aim.ROAD_READY);
+        }
     }
 }

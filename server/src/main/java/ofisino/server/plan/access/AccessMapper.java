@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import ofisino.core.kernel.Caution;
 import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.access.Access;
 import ofisino.core.plan.access.CarState;
@@ -86,7 +85,7 @@ interface AccessMapper {
                     usual.map(Access::usesUp).orElse(List.of()),
                     usual.map(Access::reaches).orElse(Set.of()),
                     usual.map(Access::touches).orElse(EnumSet.allOf(VehicleSystem.class)),
-                    usual.map(Access::cautions).orElse(rolls ? Set.of() : Set.of(Caution.STANDS)));
+                    usual.map(Access::cautions).orElse(rolls ? Set.of() : Access.UNKNOWN_CAUTIONS));
         }
 
         /** What the usual one excludes, save that a person says whether it still rolls. */

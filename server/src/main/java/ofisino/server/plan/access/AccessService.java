@@ -116,8 +116,7 @@ record AccessService(AccessMapper mapper, Projects projects, Jobs jobs, VehicleA
     @EventListener
     void jobAdded(JobAdded added) {
         Jobs.Job job = jobs.require(added.caller(), added.jobId());
-        boolean own = job.chainId() == null && added.access().equals(Departure.NONE);
-        assign(added.caller(), job, own ? vehicleAccess.byItsTitle(added.caller(), job) : added.access());
+        assign(added.caller(), job, job.isOwn() ? vehicleAccess.byItsTitle(added.caller(), job) : added.access());
     }
 
     /** The job that is kept needs what the dropped one needed. */
@@ -136,20 +135,19 @@ record AccessService(AccessMapper mapper, Projects projects, Jobs jobs, VehicleA
     private void assign(Caller caller, Jobs.Job job, Departure departure) {
         String zone = job.zone() == null ? "" : job.zone();
         if (zone.isEmpty() && departure.opens().isEmpty()) return;
-        Set<String> needed =
-                new LinkedHashSet<>(vehicleAccess.needed(caller, job.projectId(), zone, job.operation(), departure));
-        if (primesItsWeld(caller, job))
-            needed.addAll(vehicleAccess.needed(caller, job.projectId(), zone, Operation.WELD, departure));
+        Set<String> needed = vehicleAccess.needed(
+                caller, job.projectId(), zone, job.operation(), departure, () -> pieceOf(caller, job));
         if (!needed.isEmpty())
             store(caller, job.projectId(), job.id(), vehicleAccess.of(caller, job.projectId()), needed);
     }
 
-    /** Bare metal is primed before what was cleared for the weld comes back over it. */
-    private boolean primesItsWeld(Caller caller, Jobs.Job job) {
-        return job.operation() == Operation.PRIME
-                && job.chainId() != null
-                && jobs.of(caller, job.projectId()).stream()
-                        .anyMatch(j -> job.chainId().equals(j.chainId()) && j.operation() == Operation.WELD);
+    private Set<Operation> pieceOf(Caller caller, Jobs.Job job) {
+        return job.isOwn()
+                ? Set.of(job.operation())
+                : jobs.of(caller, job.projectId()).stream()
+                        .filter(j -> j.piece().equals(job.piece()))
+                        .map(Jobs.Job::operation)
+                        .collect(Collectors.toSet());
     }
 
     /** All jobs that are not over and of which nobody said anything get what they usually need. */
@@ -158,7 +156,7 @@ record AccessService(AccessMapper mapper, Projects projects, Jobs jobs, VehicleA
         Set<UUID> known = standing(caller, projectId).direct().keySet();
         for (Jobs.Job job : jobs.of(caller, projectId))
             if (!job.state().isOver() && !known.contains(job.id()))
-                assign(caller, job, job.chainId() == null ? vehicleAccess.byItsTitle(caller, job) : Departure.NONE);
+                assign(caller, job, job.isOwn() ? vehicleAccess.byItsTitle(caller, job) : Departure.NONE);
     }
 
     /** These jobs are in that strip-down. */

@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import ofisino.core.plan.access.Access;
 import ofisino.core.plan.access.AccessGraph;
@@ -45,9 +46,15 @@ record VehicleAccess(
     }
 
     /** What a job in a zone needs to have open. */
-    Set<String> needed(Caller caller, UUID projectId, String zone, Operation operation, Departure departure) {
+    Set<String> needed(
+            Caller caller,
+            UUID projectId,
+            String zone,
+            Operation operation,
+            Departure departure,
+            Supplier<Set<Operation>> piece) {
         Projects.Project project = projects.require(caller, projectId);
-        return library.needed(equipments.of(caller, project), zone, operation, departure);
+        return library.needed(equipments.of(caller, project), zone, operation, departure, piece);
     }
 
     /** How a person's own job departs from what is usual. */

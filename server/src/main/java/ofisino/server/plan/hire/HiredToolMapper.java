@@ -11,7 +11,5 @@ interface HiredToolMapper {
 
     void insert(UUID garageId, HiredTool tool);
 
-    int update(UUID garageId, HiredTool tool);
-
     int delete(UUID garageId, UUID id);
 }

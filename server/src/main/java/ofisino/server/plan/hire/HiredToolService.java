@@ -32,26 +32,21 @@ record HiredToolService(HiredToolMapper mapper, Projects projects, ToHands toHan
         return new HiredToolsResponse(
                 hired,
                 asked.stream()
-                        .filter(t -> hired.stream().noneMatch(h -> h.isAmong(List.of(t))))
+                        .filter(t -> hired.stream().noneMatch(h -> h.is(t)))
                         .toList());
     }
 
     void add(Caller caller, HiredTool tool) {
-        mustBeNew(caller, tool);
+        if (of(caller).stream().anyMatch(t -> t.is(tool.name())))
+            throw Conflict.of(
+                    "hired-tool.twice",
+                    "“%s” is on the list.",
+                    "Take it off the list first if it costs something else now.",
+                    tool.name());
         mapper.insert(caller.garageId(), tool);
-    }
-
-    void change(Caller caller, HiredTool tool) {
-        mustBeNew(caller, tool);
-        if (mapper.update(caller.garageId(), tool) == 0) throw new NotFound("hired tool", tool.id());
     }
 
     void remove(Caller caller, UUID id) {
         if (mapper.delete(caller.garageId(), id) == 0) throw new NotFound("hired tool", id);
-    }
-
-    private void mustBeNew(Caller caller, HiredTool tool) {
-        if (of(caller).stream().anyMatch(t -> !t.id().equals(tool.id()) && t.isAmong(List.of(tool.name()))))
-            throw Conflict.of("hired-tool.twice", "“%s” is on the list.", "Change its price there.", tool.name());
     }
 }

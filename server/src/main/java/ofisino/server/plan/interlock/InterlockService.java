@@ -13,6 +13,7 @@ import java.util.function.Predicate;
 import java.util.function.Supplier;
 import ofisino.core.kernel.Caution;
 import ofisino.core.kernel.InvalidValue;
+import ofisino.core.plan.access.AccessLibrary;
 import ofisino.core.plan.access.Raising;
 import ofisino.core.plan.interlock.Interlock;
 import ofisino.core.plan.interlock.Interlocks;
@@ -40,6 +41,7 @@ record InterlockService(
         Interlocks interlocks,
         Jobs jobs,
         CarAccess carAccess,
+        AccessLibrary accesses,
         Projects projects,
         Equipments equipments,
         Garages garages,
@@ -64,14 +66,20 @@ record InterlockService(
         Projects.Project project = projects.require(caller, job.projectId());
         Optional<String> place = place(project, job);
         Equipment vehicle = equipments.of(caller, project);
-        return interlocks.of(new Interlocks.Work(
+        Set<Interlock> found = EnumSet.noneOf(Interlock.class);
+        found.addAll(interlocks.of(new Interlocks.Work(
                 job.operation(),
                 job.details(),
                 Optional.ofNullable(job.system()),
                 place,
                 near(place, vehicle),
                 dangers(caller, job),
-                vehicle));
+                vehicle)));
+        // what it takes off and puts back itself asks for what is asked for before that is opened
+        if (job.isOwn() && job.zone() != null)
+            found.addAll(interlocks.ofStripDown(
+                    accesses.cautionsByItsTitle(job.title(), job.zone(), job.operation(), vehicle), vehicle));
+        return found;
     }
 
     private Optional<String> place(Projects.Project project, Jobs.Job job) {

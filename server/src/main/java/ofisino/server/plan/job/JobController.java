@@ -44,7 +44,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Roles
 @RequestMapping("/api")
-record JobController(JobService service, ChainService chains, JobShaping shaping, OrderOfWork orderOfWork) {
+record JobController(
+        JobService service, ChainService chains, JobShaping shaping, JobDangers jobDangers, OrderOfWork orderOfWork) {
     record EffortFields(int optimisticMinutes, int likelyMinutes, int pessimisticMinutes) {
         Effort checked() {
             return new Effort(optimisticMinutes, likelyMinutes, pessimisticMinutes);
@@ -117,7 +118,7 @@ record JobController(JobService service, ChainService chains, JobShaping shaping
     /** What the jobs of a project are seen with. */
     private final class Around {
         private final List<ChainRow> chainRows;
-        private final JobService.Dangers dangers;
+        private final JobDangers.Of dangers;
         private final List<LinkRow> links;
         private final List<FindingLinkRow> findingLinks;
         private final Map<UUID, Progress.Item<UUID>> items;
@@ -127,7 +128,7 @@ record JobController(JobService service, ChainService chains, JobShaping shaping
 
         Around(Caller caller, UUID projectId) {
             chainRows = chains.chains(caller, projectId);
-            dangers = service.dangers(caller, projectId);
+            dangers = jobDangers.of(caller, projectId);
             links = service.linkRows(caller, projectId);
             findingLinks = service.findingLinks(caller, projectId);
             items = service.items(caller, projectId).stream()
@@ -158,7 +159,7 @@ record JobController(JobService service, ChainService chains, JobShaping shaping
                             .filter(l -> l.jobId().equals(j.id()))
                             .map(FindingLinkRow::findingId)
                             .toList(),
-                    dangers.of(j),
+                    dangers.job(j),
                     phases.get(j.id()),
                     Standing.of(items.get(j.id()), waits.get(j.id())),
                     toBuy.minor(),

@@ -24,21 +24,18 @@ import ofisino.core.plan.job.Progress;
 import ofisino.core.plan.job.Within;
 import ofisino.core.plan.permit.Move;
 import ofisino.core.plan.permit.Obstacle;
-import ofisino.core.plan.recipe.Recipes;
 import ofisino.core.plan.scope.Batches;
 import ofisino.core.plan.scope.Growth;
 import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.parts.Needs;
-import ofisino.server.plan.GarageRecipes;
 import ofisino.server.plan.JobAdded;
 import ofisino.server.plan.JobTakenUp;
 import ofisino.server.plan.Jobs;
 import ofisino.server.plan.WorkTouched;
 import ofisino.server.plan.job.JobController.EffortFields;
 import ofisino.server.plan.job.JobController.JobFields;
-import ofisino.server.plan.job.JobMapper.ChainRow;
 import ofisino.server.plan.job.JobMapper.FindingLinkRow;
 import ofisino.server.plan.job.JobMapper.LinkRow;
 import ofisino.server.vehicle.BodyChange;
@@ -56,7 +53,7 @@ record JobService(
         Needs needs,
         Garages garages,
         FindingProgress findingProgress,
-        GarageRecipes recipes,
+        JobDangers dangers,
         ApplicationEventPublisher events,
         JobLeave leave,
         JobOrder order,
@@ -226,36 +223,15 @@ record JobService(
     @Override
     public Set<Caution> cautions(Caller caller, UUID jobId) {
         Job job = find(caller, jobId);
-        return dangers(caller, job.projectId()).of(job);
+        return dangers.of(caller, job.projectId()).job(job);
     }
 
     @Override
     public Set<Caution> cautions(Caller caller, UUID projectId, Set<UUID> ids) {
-        Dangers dangers = dangers(caller, projectId);
+        JobDangers.Of its = dangers.of(caller, projectId);
         Set<Caution> found = EnumSet.noneOf(Caution.class);
-        of(caller, projectId).stream().filter(j -> ids.contains(j.id())).forEach(j -> found.addAll(dangers.of(j)));
+        of(caller, projectId).stream().filter(j -> ids.contains(j.id())).forEach(j -> found.addAll(its.job(j)));
         return found;
-    }
-
-    /** What the dangers of a project's jobs come from. @param hazards by job, those of the things that it is done to */
-    record Dangers(List<ChainRow> chains, Map<UUID, Set<Caution>> hazards, Recipes recipes) {
-        /** The usual ones of a job: those of its recipe, of its operation and of the things that it is done to. */
-        Set<Caution> of(Job job) {
-            Set<Caution> found = EnumSet.noneOf(Caution.class);
-            found.addAll(job.operation().cautions());
-            found.addAll(hazards.getOrDefault(job.id(), Set.of()));
-            chains.stream()
-                    .filter(c -> c.id().equals(job.chainId()))
-                    .forEach(c -> found.addAll(recipes.cautions(c.recipe())));
-            return found;
-        }
-    }
-
-    Dangers dangers(Caller caller, UUID projectId) {
-        return new Dangers(
-                mapper.chains(caller.garageId(), projectId),
-                findingProgress.hazardsByJob(caller, projectId),
-                recipes.of(caller));
     }
 
     /** A person takes a job up or a step further: what has to be so before is asked for first. */

@@ -17,7 +17,6 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import ofisino.core.kernel.Aim;
 import ofisino.core.parts.sourcing.NeedState;
-import ofisino.core.parts.sourcing.OrderDates;
 import ofisino.core.plan.access.CarState;
 import ofisino.core.plan.job.Conditions;
 import ofisino.core.plan.problem.Activity;
@@ -167,7 +166,13 @@ final class Statement {
         soon.forEach(this::shouldFollow);
         drives.undated().forEach(id -> waits.shut(ActivityId.job(id)));
         drives.unseen().forEach(id -> waits.unseen(ActivityId.job(id)));
-        needs.forEach(this::addNeed);
+        var arrivals = new StatedArrivals(zone, open, subjects, around.suppliersOpen());
+        arrivals.add(needs);
+        activities.addAll(arrivals.activities);
+        links.addAll(arrivals.links);
+        needs.stream()
+                .filter(n -> arrivals.isAwaited(n) && n.state() == NeedState.HELD && n.essential())
+                .forEach(n -> waits.forAnswer(ActivityId.job(n.jobId()), n));
         appointments.forEach(this::addAppointment);
         sentOut.forEach(this::addSentOut);
     }
@@ -187,7 +192,8 @@ final class Statement {
             for (UUID job : stripDown.jobs())
                 excluded.computeIfAbsent(job, j -> EnumSet.noneOf(CarState.class))
                         .addAll(stripDown.excludes());
-        open.values().forEach(j -> addJob(j, excluded.getOrDefault(j.id(), Set.of())));
+        boolean toRun = open.values().stream().anyMatch(j -> j.aim() == Aim.RUNNER);
+        open.values().forEach(j -> addJob(j, toRun, excluded.getOrDefault(j.id(), Set.of())));
         for (Jobs.Link link : jobLinks)
             if (open.containsKey(link.before()) && open.containsKey(link.after()))
                 links.add(PlanProblem.Link.of(
@@ -199,14 +205,6 @@ final class Statement {
         activities.addAll(access.activities);
         stripDowns.addAll(access.stripDowns);
         exclusions.addAll(access.exclusions);
-    }
-
-    private void addNeed(Need need) {
-        if (need.jobId() == null
-                || !open.containsKey(need.jobId())
-                || need.state().isAvailable()) return;
-        addArrival(need);
-        if (need.state() == NeedState.HELD && need.essential()) waits.forAnswer(ActivityId.job(need.jobId()), need);
     }
 
     private LocalDate today() {
@@ -326,7 +324,7 @@ final class Statement {
                 followed);
     }
 
-    private void addJob(Job job, Set<CarState> excludedByItsAccess) {
+    private void addJob(Job job, boolean toRun, Set<CarState> excludedByItsAccess) {
         String key = ActivityId.job(job.id()).value();
         subjects.put(key, new Subject(Kind.JOB, job.id(), job.title()));
         int slots = slots(Math.max(SLOT_MINUTES, minutes(job) - job.spentMinutes()));
@@ -342,17 +340,14 @@ final class Statement {
         if (spared.containsKey(job.id()))
             timing = timing.notBefore(spared.get(job.id()).atStartOfDay(zone).toInstant());
         Activity activity = Activity.job(
-                        key, aim(job), slots, crews.exactly(where.conditions().people()))
+                        key,
+                        job.nature().neededFor(job.aim(), toRun),
+                        slots,
+                        crews.exactly(where.conditions().people()))
                 .with(timing)
                 .with(demand(job, where))
                 .needing(states);
         activities.add(job.state().isInHand() ? activity.goingOn(slots) : activity);
-    }
-
-    /** It does not run before it has been run: what must be done first is then needed for that too. */
-    private Aim aim(Job job) {
-        boolean runs = job.nature().runsTheEngine();
-        return runs && open.values().stream().anyMatch(j -> j.aim() == Aim.RUNNER) ? Aim.RUNNER : job.aim();
     }
 
     private int minutes(Job job) {
@@ -376,33 +371,6 @@ final class Statement {
     private Activity.Timing pin(String key, Activity.Timing timing) {
         LocalDate day = pinned.get(key);
         return day == null ? timing : timing.notBefore(day.atStartOfDay(zone).toInstant());
-    }
-
-    /** A part on its way is there on its day, looked at the day after next; one not ordered takes its time from the day of ordering, or of the answer. */
-    private void addArrival(Need need) {
-        Job job = open.get(need.jobId());
-        String key = ActivityId.need(need.id()).value();
-        boolean coming = need.state() == NeedState.ORDERED && need.expectedOn() != null;
-        boolean here = need.state() == NeedState.RECEIVED;
-        Kind kind = coming ? Kind.ORDER : here ? Kind.ARRIVED : Kind.NEED;
-        Duration wait = coming || here
-                ? Duration.ZERO
-                : Duration.ofDays(OrderDates.withUsualCheck(need.leadDays()).totalDays());
-        Activity order = Activity.order(key, job.aim(), wait);
-        if (kind == Kind.NEED) order = order.with(order.timing().whileOpen(around.suppliersOpen()));
-        if (coming)
-            order = order.with(Activity.Timing.FREE.notBefore(need.expectedOn()
-                    .plusDays(OrderDates.USUAL_CHECK_DAYS)
-                    .atStartOfDay(zone)
-                    .toInstant()));
-        else if (need.answerBy() != null)
-            order = order.with(
-                    order.timing().notBefore(need.answerBy().atStartOfDay(zone).toInstant()));
-        if (!coming && !here && need.estimateMinor() > 0)
-            order = order.with(List.of(new Activity.Due(need.estimateMinor(), Activity.Due.When.START)));
-        subjects.put(key, new Subject(kind, need.id(), need.title()));
-        activities.add(order);
-        links.add(PlanProblem.Link.of(key, ActivityId.job(job.id()).value()));
     }
 
     static int slots(int minutes) {

@@ -120,7 +120,7 @@ record Tonights(
                     place.filter(WorkPlace::elsewhere).isPresent(),
                     tools,
                     tools.stream()
-                            .filter(t -> hired.stream().anyMatch(h -> h.isAmong(List.of(t))))
+                            .filter(t -> hired.stream().anyMatch(h -> h.is(t)))
                             .toList(),
                     fetch(what.id()));
         }

@@ -1,0 +1,73 @@
+package ofisino.server.plan.schedule;
+
+import java.time.Duration;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import ofisino.core.parts.sourcing.NeedState;
+import ofisino.core.parts.sourcing.OrderDates;
+import ofisino.core.plan.calendar.TimeWindow;
+import ofisino.core.plan.problem.Activity;
+import ofisino.core.plan.problem.ActivityId;
+import ofisino.core.plan.problem.PlanProblem;
+import ofisino.server.parts.Needs.Need;
+import ofisino.server.plan.Jobs.Job;
+import ofisino.server.plan.Plans.Subject;
+import ofisino.server.plan.Plans.Subject.Kind;
+
+/** Parts in the statement of a plan: when each can be used at the soonest, and what waits for it. */
+final class StatedArrivals {
+    final List<Activity> activities = new ArrayList<>();
+    final List<PlanProblem.Link> links = new ArrayList<>();
+    private final ZoneId zone;
+    private final Map<UUID, Job> open;
+    private final Map<String, Subject> subjects;
+    private final List<TimeWindow> suppliersOpen;
+
+    /** @param open jobs that are not over @param subjects what each name stands for; is added to */
+    StatedArrivals(ZoneId zone, Map<UUID, Job> open, Map<String, Subject> subjects, List<TimeWindow> suppliersOpen) {
+        this.zone = zone;
+        this.open = open;
+        this.subjects = subjects;
+        this.suppliersOpen = suppliersOpen;
+    }
+
+    void add(List<Need> needs) {
+        needs.stream().filter(this::isAwaited).forEach(this::add);
+    }
+
+    boolean isAwaited(Need need) {
+        return need.jobId() != null
+                && open.containsKey(need.jobId())
+                && !need.state().isAvailable();
+    }
+
+    /** A part on its way is there on its day, looked at the day after next; one not ordered takes its time from the day of ordering, or of the answer. */
+    private void add(Need need) {
+        Job job = open.get(need.jobId());
+        String key = ActivityId.need(need.id()).value();
+        boolean coming = need.state() == NeedState.ORDERED && need.expectedOn() != null;
+        boolean here = need.state() == NeedState.RECEIVED;
+        Kind kind = coming ? Kind.ORDER : here ? Kind.ARRIVED : Kind.NEED;
+        Duration wait = coming || here
+                ? Duration.ZERO
+                : Duration.ofDays(OrderDates.withUsualCheck(need.leadDays()).totalDays());
+        Activity order = Activity.order(key, job.aim(), wait);
+        if (kind == Kind.NEED) order = order.with(order.timing().whileOpen(suppliersOpen));
+        if (coming)
+            order = order.with(Activity.Timing.FREE.notBefore(need.expectedOn()
+                    .plusDays(OrderDates.USUAL_CHECK_DAYS)
+                    .atStartOfDay(zone)
+                    .toInstant()));
+        else if (need.answerBy() != null)
+            order = order.with(
+                    order.timing().notBefore(need.answerBy().atStartOfDay(zone).toInstant()));
+        if (!coming && !here && need.estimateMinor() > 0)
+            order = order.with(List.of(new Activity.Due(need.estimateMinor(), Activity.Due.When.START)));
+        subjects.put(key, new Subject(kind, need.id(), need.title()));
+        activities.add(order);
+        links.add(PlanProblem.Link.of(key, ActivityId.job(job.id()).value()));
+    }
+}

@@ -2,8 +2,9 @@ package ofisino.server.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import ofisino.server.testing.TestApplication;
 import ofisino.server.testing.TestGarage;
@@ -39,23 +40,8 @@ class OrdinaryCarTest {
 
     @Test
     void itsPlanIsOneThatARestorerNodsAt(TestGarage garage) {
-        garage.workSessions();
-        UUID project = garage.project();
-        for (String finding : FINDINGS) garage.finding(project, finding.split(" ")[0], finding.split(" ")[1]);
-        for (JsonNode d :
-                garage.owner().get("/api/projects/" + project + "/decisions").ok()) {
-            UUID id = UUID.fromString(d.path("findingId").asString());
-            garage.decide(id, d.path("decision").asString());
-            if (!d.path("decision").asString().equals("DEFER")) garage.chain(id);
-        }
-        JsonNode plan = garage.owner().get("/api/projects/" + project + "/plan").ok();
-        List<String> steps = new ArrayList<>();
-        plan.path("activities")
-                .valueStream()
-                .filter(a -> !a.path("subject").path("kind").asString().equals("NEED"))
-                .sorted((a, b) ->
-                        a.path("start").asString().compareTo(b.path("start").asString()))
-                .forEach(a -> steps.add(a.path("subject").path("title").asString()));
+        JsonNode plan = plan(garage, garage.project(), FINDINGS);
+        List<String> steps = steps(plan);
 
         assertThat(steps)
                 .as("an empty tank is not drained, and a cooling that was filled is not filled again")
@@ -79,6 +65,52 @@ class OrdinaryCarTest {
         assertThat(finish(plan, "RUNNER"))
                 .as("it does not run before it has been run")
                 .isGreaterThanOrEqualTo(end(plan, "Run it and feel for leaks"));
+    }
+
+    /** A hatchback of 1985 with front-wheel drive: the belt's marks are seen before it is off, and its check is the last; the exhaust is hung once. */
+    @Test
+    void soIsThatOfAFrontWheelDrive(TestGarage garage) {
+        Map<String, Object> fields = TestGarage.projectFields("ACTIVE");
+        fields.put("layout", "FRONT_ENGINE_FRONT_DRIVE");
+        fields.put("builtYear", 1985);
+        UUID project = garage.project("HATCHBACK", fields, List.of());
+        List<String> steps = steps(plan(
+                garage,
+                project,
+                "timing-drive WORN",
+                "exhaust RUST_THROUGH",
+                "fuel-tank RUST_THROUGH",
+                "alternator DEAD_ELECTRICAL"));
+        assertThat(steps)
+                .noneMatch(s -> s.contains("timing belt back on") || s.contains("timing belt off"))
+                .doesNotContain("Take the front exhaust pipe off", "Take the whole exhaust off")
+                .contains("Raise it on stands");
+        assertThat(first(steps, "To its marks and photographed"))
+                .isLessThan(first(steps, "New belt, tensioner and pump"));
+        assertThat(first(steps, "Two turns by hand")).isGreaterThan(first(steps, "New belt, tensioner and pump"));
+        assertThat(first(steps, "Proved free of vapour")).isGreaterThan(first(steps, "Take the fuel tank off"));
+    }
+
+    private static JsonNode plan(TestGarage garage, UUID project, String... findings) {
+        garage.workSessions();
+        for (String finding : findings) garage.finding(project, finding.split(" ")[0], finding.split(" ")[1]);
+        for (JsonNode d :
+                garage.owner().get("/api/projects/" + project + "/decisions").ok()) {
+            UUID id = UUID.fromString(d.path("findingId").asString());
+            garage.decide(id, d.path("decision").asString());
+            if (!d.path("decision").asString().equals("DEFER")) garage.chain(id);
+        }
+        return garage.owner().get("/api/projects/" + project + "/plan").ok();
+    }
+
+    /** Titles in the order in which they begin, parts left out. */
+    private static List<String> steps(JsonNode plan) {
+        return plan.path("activities")
+                .valueStream()
+                .filter(a -> !a.path("subject").path("kind").asString().equals("NEED"))
+                .sorted(Comparator.comparing(a -> a.path("start").asString()))
+                .map(a -> a.path("subject").path("title").asString())
+                .toList();
     }
 
     private static int first(List<String> steps, String title) {

@@ -187,10 +187,12 @@ public final class AccessLibrary {
      * that nothing is opened and closed for that beside it.
      */
     public Departure byItsTitle(String title, String zone, Operation operation, Equipment vehicle) {
-        List<Access> its = openedByItself(title, zone, operation, vehicle);
         return new Departure(
-                its.stream().flatMap(a -> a.needs().stream()).collect(Collectors.toSet()),
-                its.stream().map(Access::id).collect(Collectors.toSet()),
+                Set.of(),
+                Set.of(),
+                openedByItself(title, zone, operation, vehicle).stream()
+                        .map(Access::id)
+                        .collect(Collectors.toSet()),
                 Optional.empty());
     }
 
@@ -233,6 +235,9 @@ public final class AccessLibrary {
         AccessGraph accesses = of(vehicle);
         Set<String> found =
                 departure.opens().stream().filter(accesses::has).collect(Collectors.toCollection(LinkedHashSet::new));
+        departure.does().stream()
+                .filter(accesses::has)
+                .forEach(id -> found.addAll(accesses.require(id).needs()));
         departure
                 .insteadOfUsual()
                 .ifPresent(behind ->
@@ -241,6 +246,7 @@ public final class AccessLibrary {
         for (Line l : lines)
             if (l.applies().to(vehicle)
                     && !departure.leavesClosed().contains(l.access().id())
+                    && !departure.does().contains(l.access().id())
                     && (l.everywhere().contains(operation)
                             || !Collections.disjoint(l.clears(), hot)
                             || departure.insteadOfUsual().isEmpty() && l.isUsualFor(Zone.placeOf(zone), operation)))

@@ -65,7 +65,7 @@ record RecipeReader(Parts parts) {
                 new SharedWork(
                         e.text("id"),
                         e.choice("system", VehicleSystem.class),
-                        step(e, new Departure(Set.copyOf(e.texts("opens")), Set.of(), Optional.empty())),
+                        step(e, new Departure(Set.copyOf(e.texts("opens")), Set.of(), Set.of(), Optional.empty())),
                         List.copyOf(e.choices("cautions", Caution.class, Set.of()))),
                 Applies.of(e),
                 e.has("before-heat"),
@@ -85,6 +85,7 @@ record RecipeReader(Parts parts) {
                 "systems",
                 "decisions",
                 "leaves-closed",
+                "does",
                 "only-known",
                 "cautions",
                 "then",
@@ -95,9 +96,7 @@ record RecipeReader(Parts parts) {
                 entry.text("id"),
                 entry.text("title"),
                 entry.has("axle"),
-                entry.list("steps").stream()
-                        .map(e -> step(e, entry.texts("leaves-closed")))
-                        .toList(),
+                entry.list("steps").stream().map(e -> step(e, entry)).toList(),
                 List.copyOf(entry.choices("cautions", Caution.class, Set.of())),
                 List.of(),
                 then.stream().map(Shared::work).toList());
@@ -123,7 +122,7 @@ record RecipeReader(Parts parts) {
                 entry.choices("decisions", Decision.class, EnumSet.of(Decision.REPAIR, Decision.REPLACE)));
     }
 
-    private Recipe.Step step(Entry step, List<String> leavesClosed) {
+    private Recipe.Step step(Entry step, Entry recipe) {
         step.only(Applies.keys(
                 "title",
                 "operation",
@@ -138,7 +137,13 @@ record RecipeReader(Parts parts) {
                 "tools",
                 "fasteners",
                 "standards"));
-        return step(step, new Departure(Set.copyOf(step.texts("opens")), Set.copyOf(leavesClosed), Optional.empty()));
+        return step(
+                step,
+                new Departure(
+                        Set.copyOf(step.texts("opens")),
+                        Set.copyOf(recipe.texts("leaves-closed")),
+                        Set.copyOf(recipe.texts("does")),
+                        Optional.empty()));
     }
 
     private Recipe.Step step(Entry step, Departure access) {

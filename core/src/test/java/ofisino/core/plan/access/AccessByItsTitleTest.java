@@ -31,7 +31,7 @@ class AccessByItsTitleTest {
             String title, String zone, Operation operation, String access, boolean itself) {
         Departure departure = LIBRARY.byItsTitle(title, zone, operation, SALOON);
         Set<String> needed = LIBRARY.needed(SALOON, zone, operation, departure);
-        assertThat(departure.leavesClosed().contains(access)).isEqualTo(itself);
+        assertThat(departure.does().contains(access)).isEqualTo(itself);
         assertThat(needed.contains(access)).isNotEqualTo(itself);
         if (itself)
             assertThat(LIBRARY.of(SALOON).require(access).needs())

@@ -68,6 +68,22 @@ class HiringTest {
         assertThat(hireOf(planned(hired), hired)).hasSize(2).contains(TODAY);
     }
 
+    /** By hand: half an evening is left on the first, so what takes an evening would lie on two; it waits for the second, and nothing gets later. */
+    @Test
+    void whatFitsIntoASessionIsDoneInOne() {
+        PlanProblem problem = problem(
+                List.of(
+                        Activity.job("clean", Aim.RUNNER, 4, INES),
+                        Activity.job("wheel", Aim.ROAD_READY, 8, INES)
+                                .with(new Activity.Demand(Optional.empty(), Map.of("cabinet", 1), false, false)),
+                        arrival("gasket", 8),
+                        engine(1)),
+                List.of(Link.of("clean", "wheel"), Link.of("gasket", "engine")));
+        assertThat(hireOf(planned(problem), problem)).hasSize(2);
+        PlanProblem hired = Hiring.of(problem);
+        assertThat(hireOf(planned(hired), hired)).containsExactly(TODAY.plusDays(1));
+    }
+
     /**
      * By hand: the wheel is cleaned and blasted on the first evening, the hub waits from the fifth day for the arm on the fourteenth. Who is half as
      * fast blasts the wheel on the second, and does not wait for the arm.

@@ -50,6 +50,18 @@ class AccessTest {
         assertThat(gearboxOut(access(garage, project))).hasSize(1);
     }
 
+    /** A way that nothing is left to do behind is opened no more, and is not proposed to be made one with another. */
+    @Test
+    void whatIsOverIsNotCombined(TestGarage garage) {
+        UUID project = garage.project();
+        job(garage, project, "Renew the clutch", "gearbox", "REPLACE");
+        UUID seal = job(garage, project, "Renew the gearbox seal", "gearbox", "ASSEMBLE");
+        setApart(garage, project, stripDown(access(garage, project), "gearbox-out"), seal);
+        assertThat(access(garage, project).path("proposals")).isNotEmpty();
+        garage.move(seal, "DROPPED");
+        assertThat(access(garage, project).path("proposals")).isEmpty();
+    }
+
     /** What the plan opens at once is opened at once: the second job may begin. */
     @Test
     void whatThePlanSharesIsOpenForAllOfIt(TestGarage garage) {

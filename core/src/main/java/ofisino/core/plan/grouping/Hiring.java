@@ -1,18 +1,21 @@
 package ofisino.core.plan.grouping;
 
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.SortedSet;
 import ofisino.core.plan.calendar.TimeWindow;
 import ofisino.core.plan.explain.HiredDays;
+import ofisino.core.plan.problem.Activity;
+import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.PlanOutcome;
 import ofisino.core.plan.problem.PlanProblem;
 import ofisino.core.plan.problem.PlanProblem.Capacity;
 import ofisino.core.plan.solve.Planner;
 
 /**
- * When a tool is hired: its jobs wait for one another wherever a plan of the whole is better so, by {@link Worth}. From the last day on which it is
+ * When a tool is hired: its jobs are done in one go, and wait for one another, wherever a plan of the whole is better so, by {@link Worth}. From the last day on which it is
  * used back to the first, the tool is not had on one of them and until the next. Deterministic.
  */
 public final class Hiring {
@@ -38,8 +41,33 @@ public final class Hiring {
     public static PlanProblem of(PlanProblem stated) {
         if (stated.resources().stream().noneMatch(Capacity::byTheDay)) return stated;
         var hiring = new Hiring(stated);
-        for (Capacity tool : stated.resources()) if (tool.byTheDay()) hiring.gather(tool.id());
+        for (Capacity tool : stated.resources())
+            if (tool.byTheDay()) {
+                hiring.eachInOneGo(tool.id());
+                hiring.gather(tool.id());
+            }
         return hiring.problem;
+    }
+
+    /** What fits into somebody's session waits for that and is done on one day. */
+    private void eachInOneGo(String tool) {
+        List<ActivityId> its = problem.activities().stream()
+                .filter(a ->
+                        a.demand().resources().containsKey(tool) && !a.timing().inOneGo() && fitsASession(a))
+                .map(Activity::id)
+                .toList();
+        for (ActivityId id : its)
+            isTaken(problem.withActivities(problem.activities().stream()
+                    .map(a -> a.id().equals(id) ? a.with(a.timing().inOneSitting()) : a)
+                    .toList()));
+    }
+
+    private boolean fitsASession(Activity a) {
+        Duration work = PlanProblem.SLOT.multipliedBy(a.workSlots());
+        return problem.people().stream()
+                .filter(p -> a.crew().candidates().contains(p.id()))
+                .flatMap(p -> p.windows().stream())
+                .anyMatch(w -> Duration.between(w.from(), w.to()).compareTo(work) >= 0);
     }
 
     private void gather(String tool) {
@@ -64,14 +92,17 @@ public final class Hiring {
     }
 
     private boolean isTaken(String tool, TimeWindow without) {
-        if (--trials < 0) return false;
-        PlanProblem later = problem.withResources(problem.resources().stream()
+        return isTaken(problem.withResources(problem.resources().stream()
                 .map(c -> c.id().equals(tool) ? c.less(List.of(new Capacity.Taken(without, c.units()))) : c)
-                .toList());
-        PlanOutcome planned = planner.next(later, TRIAL);
-        Worth then = Worth.of(later, planned);
+                .toList()));
+    }
+
+    private boolean isTaken(PlanProblem other) {
+        if (--trials < 0) return false;
+        PlanOutcome planned = planner.next(other, TRIAL);
+        Worth then = Worth.of(other, planned);
         if (then.compareTo(worth) >= 0) return false;
-        problem = later;
+        problem = other;
         outcome = planned;
         worth = then;
         return true;

@@ -61,9 +61,10 @@ record AccessService(AccessMapper mapper, Projects projects, Jobs jobs, VehicleA
         s.jobs().values().stream()
                 .filter(j -> !j.state().isOver())
                 .forEach(j -> states.put(j.id(), CarState.of(j.operation(), j.details())));
+        // what nothing is left to do in is not opened for it again
         Set<String> closed = s.stripDowns().all().stream()
+                .filter(o -> s.isClosed(o.id()) || o.jobs().stream().noneMatch(states::containsKey))
                 .map(StripDowns.StripDown::id)
-                .filter(s::isClosed)
                 .collect(Collectors.toSet());
         List<Precedence.Link<UUID>> links = jobs.links(caller, projectId).stream()
                 .map(l -> new Precedence.Link<>(l.before(), l.after()))

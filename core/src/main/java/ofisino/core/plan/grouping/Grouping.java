@@ -50,7 +50,6 @@ public final class Grouping {
     private Grouping(PlanProblem stated, Set<String> apart) {
         this.apart = apart;
         this.problem = openOnce(stated);
-        this.outcome = planner.next(problem, TRIAL);
         openLate();
         for (Optional<PlanProblem> less = untangled(); less.isPresent(); less = untangled()) {
             problem = less.get();
@@ -78,7 +77,7 @@ public final class Grouping {
         var grouping = new Grouping(stated, apart);
         grouping.groupAtOnce();
         for (String access : grouping.dearestFirst()) grouping.group(access);
-        grouping.openLate();
+        if (openedLate(grouping.problem) != grouping.problem) grouping.openLate();
         return grouping.problem;
     }
 
@@ -209,12 +208,12 @@ public final class Grouping {
     /** Before what all its jobs wait for nothing is gained by opening, unless it is the only time that there is. */
     private void openLate() {
         PlanProblem late = openedLate(problem);
-        if (late == problem) return;
-        PlanOutcome planned = planner.next(late, TRIAL);
-        if (!(planned instanceof PlanOutcome.Planned) && planner.next(problem, SURE) instanceof PlanOutcome.Planned)
-            return;
-        problem = late;
-        outcome = planned;
+        outcome = planner.next(late, TRIAL);
+        boolean isLost = late != problem
+                && !(outcome instanceof PlanOutcome.Planned)
+                && planner.next(problem, SURE) instanceof PlanOutcome.Planned;
+        if (isLost) outcome = planner.next(problem, TRIAL);
+        else problem = late;
     }
 
     private static PlanProblem openedLate(PlanProblem grouped) {

@@ -1,6 +1,5 @@
 package ofisino.core.plan.solve;
 
-import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.List;
@@ -108,21 +107,22 @@ final class ImpliedLinks {
     /** Kahn's algorithm; ties in the order given. */
     private int[] sorted() {
         int[] open = new int[in.size];
-        List<List<Integer>> afters = new ArrayList<>();
-        for (int a = 0; a < in.size; a++) afters.add(new ArrayList<>());
+        int[] from = new int[in.size + 1];
         for (int a = 0; a < in.size; a++) {
             open[a] = befores.get(a).size();
-            for (Instance.Link l : befores.get(a)) afters.get(l.other()).add(a);
+            for (Instance.Link l : befores.get(a)) from[l.other() + 1]++;
         }
-        ArrayDeque<Integer> ready = new ArrayDeque<>();
-        for (int a = 0; a < in.size; a++) if (open[a] == 0) ready.add(a);
+        for (int a = 0; a < in.size; a++) from[a + 1] += from[a];
+        // of each activity those that come after it, between its from and the next one's
+        int[] afters = new int[from[in.size]];
+        int[] filled = from.clone();
+        for (int a = 0; a < in.size; a++) for (Instance.Link l : befores.get(a)) afters[filled[l.other()]++] = a;
         int[] found = new int[in.size];
         int count = 0;
-        while (!ready.isEmpty()) {
-            int a = ready.poll();
-            found[count++] = a;
-            for (int next : afters.get(a)) if (--open[next] == 0) ready.add(next);
-        }
+        for (int a = 0; a < in.size; a++) if (open[a] == 0) found[count++] = a;
+        for (int i = 0; i < count; i++)
+            for (int k = from[found[i]]; k < from[found[i] + 1]; k++)
+                if (--open[afters[k]] == 0) found[count++] = afters[k];
         if (count < in.size) throw new Circle(circle());
         return found;
     }

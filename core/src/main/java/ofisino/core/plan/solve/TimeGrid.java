@@ -2,6 +2,10 @@ package ofisino.core.plan.solve;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.time.zone.ZoneOffsetTransition;
+import java.time.zone.ZoneRules;
 import java.util.Arrays;
 import java.util.BitSet;
 import java.util.List;
@@ -29,8 +33,10 @@ final class TimeGrid {
     final int[] slotOf;
     /** By person and live slot: the number of the window in which it lies, or {@link #OUT}. */
     final int[][] window;
-    /** By slot: the first live slot at or after it. */
-    private final int[] liveFrom;
+    /** One bit for each slot, set where it is live. */
+    private final long[] alive;
+    /** By word of {@link #alive}: live slots before it. */
+    private final int[] liveBefore;
     /** By day of the garage's own zone: its first second. */
     private final int[] dayStart;
 
@@ -56,11 +62,9 @@ final class TimeGrid {
             }
         live = somebody.cardinality();
         slotOf = somebody.stream().toArray();
-        liveFrom = new int[slots + 1];
-        for (int slot = slots, next = live; slot >= 0; slot--) {
-            if (slot < slots && somebody.get(slot)) next--;
-            liveFrom[slot] = next;
-        }
+        alive = Arrays.copyOf(somebody.toLongArray(), slots / Long.SIZE + 1);
+        liveBefore = new int[alive.length];
+        for (int i = 1; i < alive.length; i++) liveBefore[i] = liveBefore[i - 1] + Long.bitCount(alive[i - 1]);
         window = problem.people().stream().map(p -> windows(p.windows())).toArray(int[][]::new);
         dayStart = days(problem);
     }
@@ -98,21 +102,39 @@ final class TimeGrid {
         return liveAt(Math.floorDiv(seconds, SLOT_SECONDS) * SLOT_SECONDS);
     }
 
+    /** Asks the zone once for each change of its clock: the days of years are many. */
     private int[] days(PlanProblem problem) {
-        var first = origin.atZone(problem.zone()).toLocalDate();
-        var last = problem.horizon().atZone(problem.zone()).toLocalDate();
-        return first.datesUntil(last.plusDays(2))
-                .mapToInt(d -> secondsAt(d.atStartOfDay(problem.zone()).toInstant()))
-                .toArray();
+        LocalDate first = origin.atZone(problem.zone()).toLocalDate();
+        LocalDate last = problem.horizon().atZone(problem.zone()).toLocalDate();
+        int[] starts = new int[(int) ChronoUnit.DAYS.between(first, last) + 2];
+        ZoneRules rules = problem.zone().getRules();
+        long offset = 0;
+        long changes = Long.MIN_VALUE;
+        for (int day = 0; day < starts.length; day++) {
+            LocalDate date = first.plusDays(day);
+            Instant start = Instant.ofEpochSecond(date.toEpochDay() * DAY_SECONDS - offset);
+            if (start.getEpochSecond() >= changes) {
+                start = date.atStartOfDay(problem.zone()).toInstant();
+                offset = rules.getOffset(start).getTotalSeconds();
+                ZoneOffsetTransition change = rules.nextTransition(start);
+                changes = change == null ? Long.MAX_VALUE : change.toEpochSecond();
+            }
+            starts[day] = secondsAt(start);
+        }
+        return starts;
     }
 
     int secondsAt(Instant instant) {
-        return capped(Duration.between(origin, instant));
+        return capped(instant.getEpochSecond() - origin.getEpochSecond());
+    }
+
+    static int capped(Duration duration) {
+        return capped(duration.toSeconds());
     }
 
     /** At most 15 years, which no plan reaches, so that sums of a few stay numbers. */
-    static int capped(Duration duration) {
-        return (int) Math.max(-FAR_SECONDS, Math.min(FAR_SECONDS, duration.toSeconds()));
+    private static int capped(long seconds) {
+        return (int) Math.max(-FAR_SECONDS, Math.min(FAR_SECONDS, seconds));
     }
 
     Instant instantAt(int seconds) {
@@ -130,7 +152,10 @@ final class TimeGrid {
     /** The first live slot that begins at or after the instant; {@link #live} when there is none. */
     int liveAt(int seconds) {
         int slot = slotAtOrAfter(seconds);
-        return slot > slots ? live : liveFrom[Math.max(0, slot)];
+        if (slot <= 0) return 0;
+        if (slot > slots) return live;
+        int word = slot / Long.SIZE;
+        return liveBefore[word] + Long.bitCount(alive[word] & (1L << slot) - 1);
     }
 
     int startOf(int liveSlot) {

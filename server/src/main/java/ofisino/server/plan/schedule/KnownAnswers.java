@@ -27,7 +27,7 @@ import org.jspecify.annotations.Nullable;
 /** Plans that were made lately, by the whole question: whatever changes, asks another one, and so never gets an old answer. */
 final class KnownAnswers {
     /** Activities times schedules for one answer, so that a large plan takes no longer than a small one; see docs/performance.md. */
-    private static final int EFFORT = 15_000;
+    private static final int EFFORT = 10_000;
 
     private static final int FEWEST = 30;
     private static final int ENOUGH = 300;

@@ -20,6 +20,7 @@ import ofisino.core.vehicle.body.Body;
 import ofisino.core.vehicle.check.Catalogue;
 import ofisino.core.vehicle.finding.Decision;
 import ofisino.core.vehicle.finding.Finding;
+import ofisino.server.db.PerSnapshot;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.plan.CarAccess;
@@ -82,8 +83,10 @@ record RoadEvidence(
 
     @Override
     public Gates gates(Caller caller, UUID projectId) {
-        return Gates.of(of(caller, projectId));
+        return PerSnapshot.once(new Asked(caller, projectId), () -> Gates.of(of(caller, projectId)));
     }
+
+    private record Asked(Caller caller, UUID projectId) {}
 
     Evidence of(Caller caller, UUID projectId) {
         Projects.Project project = projects.require(caller, projectId);

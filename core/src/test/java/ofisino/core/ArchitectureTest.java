@@ -51,6 +51,7 @@ class ArchitectureTest {
                     "java.nio.charset..",
                     "org.joda.money..",
                     "org.jgrapht..",
+                    "org.ojalgo..",
                     "org.apache.commons.rng..",
                     "org.apache.commons.numbers..",
                     "javax.measure..",

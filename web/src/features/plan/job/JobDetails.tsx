@@ -33,6 +33,7 @@ const known: Record<Detail, true> = {
   CLOSE_UP: true,
   PRESSURE_TEST: true,
   FUEL_LEAK_TEST: true,
+  FUEL_OUT: true,
   TANK_ON: true,
   FOR_NOW: true,
   MARK_POSITION: true,

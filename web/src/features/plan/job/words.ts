@@ -147,6 +147,7 @@ export const jobWords = {
     EARTHS: 'earths',
     CLOSE_UP: 'closes it up for good',
     PRESSURE_TEST: 'pressure test',
+    FUEL_OUT: 'empties the tank and lets the vapour out',
     TANK_ON: 'fits the fuel tank',
     FUEL_LEAK_TEST: 'fills up and checks for fuel leaks',
     FOR_NOW: 'temporary',

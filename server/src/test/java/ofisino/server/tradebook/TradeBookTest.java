@@ -31,7 +31,9 @@ class TradeBookTest {
         if (one != null) return Stream.generate(() -> Cars.drawn(one)).limit(Long.getLong("ofisino.times", 1));
         long seed = Long.getLong("ofisino.seed", TestGarage.DAY.toEpochDay()) * 10_000;
         return Stream.concat(
-                Stream.of(Cars.estate(), Cars.saloon()),
+                // the last one's carburettor once passed for an empty tank, and a pillar was cut before the fuel was
+                // out
+                Stream.of(Cars.estate(), Cars.saloon(), Cars.drawn(257_690_022)),
                 LongStream.range(0, CARS).mapToObj(n -> Cars.drawn(seed + n)));
     }
 

@@ -48,6 +48,8 @@ public enum Detail {
     CLOSE_UP,
     /** The coolant circuit, closed and full. */
     PRESSURE_TEST,
+    /** Tank empty, pipes plugged, vapour out: nothing burns where something sparks. A carburettor that comes off does not do that. */
+    FUEL_OUT,
     /** The fuel tank goes on for good. */
     TANK_ON,
     /** Filled with fuel and looked at for leaks. */

@@ -43,9 +43,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_14"];
+        get: operations["of_15"];
         put?: never;
-        post: operations["add_12"];
+        post: operations["add_13"];
         delete?: never;
         options?: never;
         head?: never;
@@ -172,7 +172,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["mine"];
-        put: operations["change_10"];
+        put: operations["change_11"];
         post?: never;
         delete?: never;
         options?: never;
@@ -252,7 +252,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change_9"];
+        put: operations["change_10"];
         post?: never;
         delete?: never;
         options?: never;
@@ -348,7 +348,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["find_6"];
-        put: operations["change_8"];
+        put: operations["change_9"];
         post?: never;
         delete: operations["discard"];
         options?: never;
@@ -398,7 +398,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_8"];
+        delete: operations["remove_9"];
         options?: never;
         head?: never;
         patch?: never;
@@ -476,7 +476,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["find_5"];
-        put: operations["change_7"];
+        put: operations["change_8"];
         post?: never;
         delete?: never;
         options?: never;
@@ -604,7 +604,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["get"];
-        put: operations["change_6"];
+        put: operations["change_7"];
         post?: never;
         delete?: never;
         options?: never;
@@ -637,7 +637,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["add_11"];
+        post: operations["add_12"];
         delete?: never;
         options?: never;
         head?: never;
@@ -654,7 +654,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_7"];
+        delete: operations["remove_8"];
         options?: never;
         head?: never;
         patch?: never;
@@ -749,7 +749,7 @@ export interface paths {
         };
         get: operations["all_5"];
         put?: never;
-        post: operations["add_10"];
+        post: operations["add_11"];
         delete?: never;
         options?: never;
         head?: never;
@@ -766,7 +766,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_6"];
+        delete: operations["remove_7"];
         options?: never;
         head?: never;
         patch?: never;
@@ -796,7 +796,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["find_4"];
-        put: operations["change_5"];
+        put: operations["change_6"];
         post?: never;
         delete?: never;
         options?: never;
@@ -942,7 +942,7 @@ export interface paths {
         get: operations["find_3"];
         put: operations["put_5"];
         post?: never;
-        delete: operations["remove"];
+        delete: operations["remove_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -955,7 +955,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_13"];
+        get: operations["of_14"];
         put?: never;
         post: operations["confirm"];
         delete?: never;
@@ -987,9 +987,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_12"];
+        get: operations["of_13"];
         put?: never;
-        post: operations["add_9"];
+        post: operations["add_10"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1006,7 +1006,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_5"];
+        delete: operations["remove_6"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1084,7 +1084,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["find_2"];
-        put: operations["change_4"];
+        put: operations["change_5"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1214,7 +1214,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_4"];
+        delete: operations["remove_5"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1228,7 +1228,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change_3"];
+        put: operations["change_4"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1278,7 +1278,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_3"];
+        delete: operations["remove_4"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1325,7 +1325,7 @@ export interface paths {
         };
         get: operations["all_4"];
         put?: never;
-        post: operations["add_8"];
+        post: operations["add_9"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1340,7 +1340,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change_2"];
+        put: operations["change_3"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1404,7 +1404,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["find_1"];
-        put: operations["change_1"];
+        put: operations["change_2"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1451,7 +1451,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_24"];
+        get: operations["of_26"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1627,7 +1627,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_23"];
+        get: operations["of_25"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1661,7 +1661,7 @@ export interface paths {
         };
         get: operations["ahead"];
         put?: never;
-        post: operations["add_7"];
+        post: operations["add_8"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1678,7 +1678,23 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_2"];
+        delete: operations["remove_3"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/baskets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of_24"];
+        put?: never;
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1803,7 +1819,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_22"];
+        get: operations["of_23"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1883,7 +1899,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_11"];
+        get: operations["of_12"];
         put?: never;
         post: operations["say_2"];
         delete?: never;
@@ -1915,7 +1931,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_10"];
+        get: operations["of_11"];
         put?: never;
         post: operations["record_2"];
         delete?: never;
@@ -1947,7 +1963,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_9"];
+        get: operations["of_10"];
         put?: never;
         post: operations["scan"];
         delete?: never;
@@ -2011,7 +2027,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_21"];
+        get: operations["of_22"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2061,7 +2077,7 @@ export interface paths {
         };
         get: operations["list_1"];
         put?: never;
-        post: operations["add_6"];
+        post: operations["add_7"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2075,7 +2091,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_8"];
+        get: operations["of_9"];
         put?: never;
         post: operations["make"];
         delete?: never;
@@ -2107,7 +2123,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_20"];
+        get: operations["of_21"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2125,7 +2141,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["add_5"];
+        post: operations["add_6"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2142,7 +2158,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_1"];
+        delete: operations["remove_2"];
         options?: never;
         head?: never;
         patch?: never;
@@ -2187,9 +2203,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_7"];
+        get: operations["of_8"];
         put?: never;
-        post: operations["add_4"];
+        post: operations["add_5"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2219,7 +2235,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_19"];
+        get: operations["of_20"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2283,7 +2299,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_6"];
+        get: operations["of_7"];
         put?: never;
         post: operations["place"];
         delete?: never;
@@ -2299,7 +2315,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_5"];
+        get: operations["of_6"];
         put?: never;
         post: operations["owe"];
         delete?: never;
@@ -2587,7 +2603,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_18"];
+        get: operations["of_19"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2715,7 +2731,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_17"];
+        get: operations["of_18"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2795,7 +2811,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_16"];
+        get: operations["of_17"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2811,9 +2827,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_4"];
+        get: operations["of_5"];
         put?: never;
-        post: operations["add_3"];
+        post: operations["add_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2891,6 +2907,22 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        get: operations["of_4"];
+        put?: never;
+        post: operations["add_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/sources": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
         get: operations["of_3"];
         put?: never;
         post: operations["add_2"];
@@ -2907,7 +2939,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_15"];
+        get: operations["of_16"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3252,6 +3284,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sources/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change_1"];
+        post?: never;
+        delete: operations["remove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/suppliers": {
         parameters: {
             query?: never;
@@ -3277,6 +3325,22 @@ export interface paths {
         };
         get?: never;
         put: operations["openOn"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/suppliers/{id}/parcel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["parcel"];
         post?: never;
         delete?: never;
         options?: never;
@@ -3593,6 +3657,23 @@ export interface components {
             overdue: boolean;
             sameDisk: boolean;
             sealed: boolean;
+        };
+        BasketResponse: {
+            /** @enum {string} */
+            kind: "CHEAPEST" | "SOONEST" | "FEWEST_PARCELS";
+            /** Format: int32 */
+            lateDays: number;
+            /** Format: int64 */
+            mayBeDearerByMinor?: number;
+            parcels: components["schemas"]["ParcelResponse"][];
+            picks: components["schemas"]["PickResponse"][];
+            /** Format: int64 */
+            riskMinor: number;
+            /** Format: date */
+            roadReadyOn?: string;
+            /** Format: int64 */
+            totalMinor: number;
+            without: string[];
         };
         BatchUUID: {
             jobs: string[];
@@ -4564,6 +4645,12 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        Holds: {
+            /** Format: uuid */
+            needId: string;
+            /** Format: int32 */
+            pieces: number;
+        };
         IdentityResponse: {
             features: components["schemas"]["FeatureResponse"][];
             otherwise: components["schemas"]["VariantPartRow"][];
@@ -4627,7 +4714,7 @@ export interface components {
             aim?: "RUNNER" | "ROAD_READY" | "DRIVER" | "SHOW";
             /** @enum {string} */
             cause?: "FOUND" | "ACCESS_OPEN" | "TASTE" | "AIM" | "FORGOTTEN";
-            details?: ("SHIELD" | "SEALER_OFF" | "DEGREASE" | "SEAM_SEAL" | "CAVITY_WAX" | "TACK" | "WELD_OUT" | "DRILL" | "CRACK_CHECK" | "MASK" | "FLUSH" | "MEASURE" | "CARPET" | "GLASS" | "HEADLINING" | "WATER_TEST" | "ISOLATE" | "NEEDS_POWER" | "RIDE_HEIGHT" | "BRAKE_TEST" | "TURN_BY_HAND" | "FIRST_START" | "RUNS" | "DRIVE" | "ROAD_TEST" | "EARTHS" | "HEAT" | "CLOSE_UP" | "PRESSURE_TEST" | "TANK_ON" | "FUEL_LEAK_TEST" | "FOR_NOW" | "MARK_POSITION" | "LOOSENS")[];
+            details?: ("SHIELD" | "SEALER_OFF" | "DEGREASE" | "SEAM_SEAL" | "CAVITY_WAX" | "TACK" | "WELD_OUT" | "DRILL" | "CRACK_CHECK" | "MASK" | "FLUSH" | "MEASURE" | "CARPET" | "GLASS" | "HEADLINING" | "WATER_TEST" | "ISOLATE" | "NEEDS_POWER" | "RIDE_HEIGHT" | "BRAKE_TEST" | "TURN_BY_HAND" | "FIRST_START" | "RUNS" | "DRIVE" | "ROAD_TEST" | "EARTHS" | "HEAT" | "CLOSE_UP" | "PRESSURE_TEST" | "FUEL_OUT" | "TANK_ON" | "FUEL_LEAK_TEST" | "FOR_NOW" | "MARK_POSITION" | "LOOSENS")[];
             effort?: components["schemas"]["EffortFields"];
             findings?: string[];
             halfOpen?: string;
@@ -4649,7 +4736,7 @@ export interface components {
             /** Format: uuid */
             chainId?: string;
             code: string;
-            details: ("SHIELD" | "SEALER_OFF" | "DEGREASE" | "SEAM_SEAL" | "CAVITY_WAX" | "TACK" | "WELD_OUT" | "DRILL" | "CRACK_CHECK" | "MASK" | "FLUSH" | "MEASURE" | "CARPET" | "GLASS" | "HEADLINING" | "WATER_TEST" | "ISOLATE" | "NEEDS_POWER" | "RIDE_HEIGHT" | "BRAKE_TEST" | "TURN_BY_HAND" | "FIRST_START" | "RUNS" | "DRIVE" | "ROAD_TEST" | "EARTHS" | "HEAT" | "CLOSE_UP" | "PRESSURE_TEST" | "TANK_ON" | "FUEL_LEAK_TEST" | "FOR_NOW" | "MARK_POSITION" | "LOOSENS")[];
+            details: ("SHIELD" | "SEALER_OFF" | "DEGREASE" | "SEAM_SEAL" | "CAVITY_WAX" | "TACK" | "WELD_OUT" | "DRILL" | "CRACK_CHECK" | "MASK" | "FLUSH" | "MEASURE" | "CARPET" | "GLASS" | "HEADLINING" | "WATER_TEST" | "ISOLATE" | "NEEDS_POWER" | "RIDE_HEIGHT" | "BRAKE_TEST" | "TURN_BY_HAND" | "FIRST_START" | "RUNS" | "DRIVE" | "ROAD_TEST" | "EARTHS" | "HEAT" | "CLOSE_UP" | "PRESSURE_TEST" | "FUEL_OUT" | "TANK_ON" | "FUEL_LEAK_TEST" | "FOR_NOW" | "MARK_POSITION" | "LOOSENS")[];
             effort: components["schemas"]["EffortFields"];
             findings: string[];
             /** Format: uuid */
@@ -5087,6 +5174,7 @@ export interface components {
             projectId: string;
             /** Format: int32 */
             quantity: number;
+            sameAs: string;
             /** @enum {string} */
             side: "LEFT" | "RIGHT" | "BOTH" | "NONE";
             /** @enum {string} */
@@ -5303,6 +5391,11 @@ export interface components {
             /** Format: int32 */
             pieces: number;
             title: string;
+        };
+        NewSourceRequest: {
+            fields: components["schemas"]["SourceFields"];
+            /** Format: uuid */
+            id: string;
         };
         NewSupplierRequest: {
             currency: string;
@@ -5679,6 +5772,77 @@ export interface components {
             /** Format: int64 */
             toMakeMm2: number;
         };
+        Parcel: {
+            /** Format: int64 */
+            dutyMinor: number;
+            /** Format: int64 */
+            goodsMinor: number;
+            /** Format: int64 */
+            postMinor: number;
+            /** Format: int64 */
+            riskMinor: number;
+            seller: string;
+            /** Format: int64 */
+            taxMinor: number;
+        };
+        ParcelRequest: {
+            /** Format: int32 */
+            dutyPerMille: number;
+            /** Format: int64 */
+            freeFromMinor?: number;
+            /** Format: int64 */
+            postMinor: number;
+            rate?: number;
+            /** Format: int32 */
+            taxPerMille: number;
+            /** Format: int64 */
+            version: number;
+        };
+        ParcelResponse: {
+            /** Format: int64 */
+            dutyMinor: number;
+            /** Format: int64 */
+            goodsMinor: number;
+            /** Format: int64 */
+            postMinor: number;
+            /** Format: uuid */
+            supplierId?: string;
+            /** Format: int64 */
+            taxMinor: number;
+            /** Format: int64 */
+            totalMinor: number;
+        };
+        PartOfferResponse: {
+            landed: components["schemas"]["Parcel"];
+            /** Format: int32 */
+            lateDays: number;
+            /** Format: uuid */
+            sourceId: string;
+        };
+        PartSource: {
+            /** Format: int64 */
+            depositMinor: number;
+            holds: components["schemas"]["Holds"][];
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "NEW_ORIGINAL" | "NEW_PATTERN" | "RECONDITIONED" | "USED" | "DONOR" | "OWN_STOCK" | "MADE" | "LENT";
+            /** Format: int32 */
+            leadDays: number;
+            /** Format: int32 */
+            most: number;
+            /** Format: int64 */
+            priceMinor: number;
+            /** Format: uuid */
+            projectId: string;
+            /** Format: uuid */
+            supplierId?: string;
+            title: string;
+            /** Format: int64 */
+            version: number;
+            /** Format: int32 */
+            wrongPercent: number;
+        };
         PassageRow: {
             /** Format: int32 */
             heightMm: number;
@@ -5717,6 +5881,13 @@ export interface components {
             undated: number;
             /** Format: int32 */
             unvalued: number;
+        };
+        PickResponse: {
+            /** Format: int32 */
+            count: number;
+            needIds: string[];
+            /** Format: uuid */
+            sourceId: string;
         };
         PinRequest: {
             activity: string;
@@ -6370,6 +6541,14 @@ export interface components {
             /** Format: int32 */
             kept: number;
         };
+        ShoppingResponse: {
+            baskets: components["schemas"]["BasketResponse"][];
+            /** Format: int64 */
+            hourMinor: number;
+            offers: components["schemas"]["PartOfferResponse"][];
+            wants: components["schemas"]["WantResponse"][];
+            withoutRate: string[];
+        };
         ShortLookResponse: {
             cards: components["schemas"]["CardResponse"][];
             /** @enum {string} */
@@ -6451,6 +6630,29 @@ export interface components {
             verified: boolean;
             work: string;
             year: string;
+        };
+        SourceChangeRequest: {
+            fields: components["schemas"]["SourceFields"];
+            /** Format: int64 */
+            version: number;
+        };
+        SourceFields: {
+            /** Format: int64 */
+            depositMinor: number;
+            holds: components["schemas"]["Holds"][];
+            /** @enum {string} */
+            kind: "NEW_ORIGINAL" | "NEW_PATTERN" | "RECONDITIONED" | "USED" | "DONOR" | "OWN_STOCK" | "MADE" | "LENT";
+            /** Format: int32 */
+            leadDays: number;
+            /** Format: int32 */
+            most: number;
+            /** Format: int64 */
+            priceMinor: number;
+            /** Format: uuid */
+            supplierId?: string;
+            title: string;
+            /** Format: int32 */
+            wrongPercent: number;
         };
         SplitFields: {
             /** Format: int64 */
@@ -6561,13 +6763,22 @@ export interface components {
             kind: "JOB" | "ORDER" | "ARRIVED" | "STRIP" | "REFIT" | "NEED" | "SENT_OUT" | "APPOINTMENT" | "PLACE" | "DAYLIGHT" | "FIRE_WATCH" | "NOISE" | "HIRED" | "WARMTH" | "LONG_SESSION" | "HELPER";
             title: string;
         };
-        SupplierRow: {
+        Supplier: {
             currency: string;
+            /** Format: int32 */
+            dutyPerMille: number;
+            /** Format: int64 */
+            freeFromMinor?: number;
             /** Format: uuid */
             id: string;
             name: string;
             note: string;
             openOn: components["schemas"]["Weekdays"];
+            /** Format: int64 */
+            postMinor?: number;
+            rate?: number;
+            /** Format: int32 */
+            taxPerMille: number;
             /** Format: int64 */
             version: number;
         };
@@ -6852,6 +7063,20 @@ export interface components {
             seen?: "GOOD" | "DOUBTFUL" | "BAD" | "MISSING" | "COVERED" | "NOT_OPENED" | "NO_REACH" | "NO_CURRENT" | "NOT_ALLOWED";
             zone?: string;
         };
+        WantResponse: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            needBy?: string;
+            needIds: string[];
+            /** Format: int32 */
+            quantity: number;
+            /** @enum {string} */
+            side: "LEFT" | "RIGHT" | "BOTH" | "NONE";
+            title: string;
+            /** @enum {string} */
+            unit: "PIECE" | "MILLILITRE" | "GRAM" | "CENTIMETRE";
+        };
         Wanted: {
             /** Format: uuid */
             id: string;
@@ -7037,7 +7262,7 @@ export interface operations {
             };
         };
     };
-    of_14: {
+    of_15: {
         parameters: {
             query: {
                 subject: "VEHICLE" | "FINDING" | "JOB" | "NEED" | "ORDER" | "WORK_SESSION" | "ENTRY" | "SECOND_LOOK";
@@ -7060,7 +7285,7 @@ export interface operations {
             };
         };
     };
-    add_12: {
+    add_13: {
         parameters: {
             query: {
                 id: string;
@@ -7257,7 +7482,7 @@ export interface operations {
             };
         };
     };
-    change_10: {
+    change_11: {
         parameters: {
             query?: never;
             header?: never;
@@ -7383,7 +7608,7 @@ export interface operations {
             };
         };
     };
-    change_9: {
+    change_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -7537,7 +7762,7 @@ export interface operations {
             };
         };
     };
-    change_8: {
+    change_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -7637,7 +7862,7 @@ export interface operations {
             };
         };
     };
-    remove_8: {
+    remove_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -7775,7 +8000,7 @@ export interface operations {
             };
         };
     };
-    change_7: {
+    change_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -7997,7 +8222,7 @@ export interface operations {
             };
         };
     };
-    change_6: {
+    change_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -8041,7 +8266,7 @@ export interface operations {
             };
         };
     };
-    add_11: {
+    add_12: {
         parameters: {
             query?: never;
             header?: never;
@@ -8063,7 +8288,7 @@ export interface operations {
             };
         };
     };
-    remove_7: {
+    remove_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -8213,7 +8438,7 @@ export interface operations {
             };
         };
     };
-    add_10: {
+    add_11: {
         parameters: {
             query?: never;
             header?: never;
@@ -8235,7 +8460,7 @@ export interface operations {
             };
         };
     };
-    remove_6: {
+    remove_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -8301,7 +8526,7 @@ export interface operations {
             };
         };
     };
-    change_5: {
+    change_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -8611,7 +8836,7 @@ export interface operations {
             };
         };
     };
-    remove: {
+    remove_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -8631,7 +8856,7 @@ export interface operations {
             };
         };
     };
-    of_13: {
+    of_14: {
         parameters: {
             query?: never;
             header?: never;
@@ -8701,7 +8926,7 @@ export interface operations {
             };
         };
     };
-    of_12: {
+    of_13: {
         parameters: {
             query?: never;
             header?: never;
@@ -8723,7 +8948,7 @@ export interface operations {
             };
         };
     };
-    add_9: {
+    add_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -8747,7 +8972,7 @@ export interface operations {
             };
         };
     };
-    remove_5: {
+    remove_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -8924,7 +9149,7 @@ export interface operations {
             };
         };
     };
-    change_4: {
+    change_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -9127,7 +9352,7 @@ export interface operations {
             };
         };
     };
-    remove_4: {
+    remove_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -9147,7 +9372,7 @@ export interface operations {
             };
         };
     };
-    change_3: {
+    change_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -9235,7 +9460,7 @@ export interface operations {
             };
         };
     };
-    remove_3: {
+    remove_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -9317,7 +9542,7 @@ export interface operations {
             };
         };
     };
-    add_8: {
+    add_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -9341,7 +9566,7 @@ export interface operations {
             };
         };
     };
-    change_2: {
+    change_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -9497,7 +9722,7 @@ export interface operations {
             };
         };
     };
-    change_1: {
+    change_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -9569,7 +9794,7 @@ export interface operations {
             };
         };
     };
-    of_24: {
+    of_26: {
         parameters: {
             query?: never;
             header?: never;
@@ -9833,7 +10058,7 @@ export interface operations {
             };
         };
     };
-    of_23: {
+    of_25: {
         parameters: {
             query?: never;
             header?: never;
@@ -9903,7 +10128,7 @@ export interface operations {
             };
         };
     };
-    add_7: {
+    add_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -9927,7 +10152,7 @@ export interface operations {
             };
         };
     };
-    remove_2: {
+    remove_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -9945,6 +10170,28 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    of_24: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShoppingResponse"];
+                };
             };
         };
     };
@@ -10155,7 +10402,7 @@ export interface operations {
             };
         };
     };
-    of_22: {
+    of_23: {
         parameters: {
             query?: never;
             header?: never;
@@ -10317,7 +10564,7 @@ export interface operations {
             };
         };
     };
-    of_11: {
+    of_12: {
         parameters: {
             query?: never;
             header?: never;
@@ -10385,7 +10632,7 @@ export interface operations {
             };
         };
     };
-    of_10: {
+    of_11: {
         parameters: {
             query?: never;
             header?: never;
@@ -10457,7 +10704,7 @@ export interface operations {
             };
         };
     };
-    of_9: {
+    of_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -10599,7 +10846,7 @@ export interface operations {
             };
         };
     };
-    of_21: {
+    of_22: {
         parameters: {
             query?: never;
             header?: never;
@@ -10713,7 +10960,7 @@ export interface operations {
             };
         };
     };
-    add_6: {
+    add_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -10739,7 +10986,7 @@ export interface operations {
             };
         };
     };
-    of_8: {
+    of_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -10833,7 +11080,7 @@ export interface operations {
             };
         };
     };
-    of_20: {
+    of_21: {
         parameters: {
             query?: never;
             header?: never;
@@ -10855,7 +11102,7 @@ export interface operations {
             };
         };
     };
-    add_5: {
+    add_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -10879,7 +11126,7 @@ export interface operations {
             };
         };
     };
-    remove_1: {
+    remove_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -10946,7 +11193,7 @@ export interface operations {
             };
         };
     };
-    of_7: {
+    of_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -10968,7 +11215,7 @@ export interface operations {
             };
         };
     };
-    add_4: {
+    add_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -11016,7 +11263,7 @@ export interface operations {
             };
         };
     };
-    of_19: {
+    of_20: {
         parameters: {
             query?: never;
             header?: never;
@@ -11110,7 +11357,7 @@ export interface operations {
             };
         };
     };
-    of_6: {
+    of_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -11158,7 +11405,7 @@ export interface operations {
             };
         };
     };
-    of_5: {
+    of_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -11627,7 +11874,7 @@ export interface operations {
             };
         };
     };
-    of_18: {
+    of_19: {
         parameters: {
             query?: never;
             header?: never;
@@ -11838,7 +12085,7 @@ export interface operations {
             };
         };
     };
-    of_17: {
+    of_18: {
         parameters: {
             query?: never;
             header?: never;
@@ -11953,7 +12200,7 @@ export interface operations {
             };
         };
     };
-    of_16: {
+    of_17: {
         parameters: {
             query?: never;
             header?: never;
@@ -11975,7 +12222,7 @@ export interface operations {
             };
         };
     };
-    of_4: {
+    of_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -11997,7 +12244,7 @@ export interface operations {
             };
         };
     };
-    add_3: {
+    add_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -12122,7 +12369,7 @@ export interface operations {
             };
         };
     };
-    of_3: {
+    of_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -12144,7 +12391,7 @@ export interface operations {
             };
         };
     };
-    add_2: {
+    add_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -12168,7 +12415,55 @@ export interface operations {
             };
         };
     };
-    of_15: {
+    of_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PartSource"][];
+                };
+            };
+        };
+    };
+    add_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewSourceRequest"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PartSource"];
+                };
+            };
+        };
+    };
+    of_16: {
         parameters: {
             query?: never;
             header?: never;
@@ -12690,6 +12985,52 @@ export interface operations {
             };
         };
     };
+    change_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SourceChangeRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PartSource"];
+                };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     all_1: {
         parameters: {
             query?: never;
@@ -12705,7 +13046,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SupplierRow"][];
+                    "application/json": components["schemas"]["Supplier"][];
                 };
             };
         };
@@ -12729,7 +13070,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SupplierRow"];
+                    "application/json": components["schemas"]["Supplier"];
                 };
             };
         };
@@ -12746,6 +13087,30 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["OpenOnRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    parcel: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ParcelRequest"];
             };
         };
         responses: {

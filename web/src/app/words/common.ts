@@ -163,6 +163,8 @@ export const common = {
     need: 'part',
     purchase_order: 'order',
     order_line: 'order',
+    part_source: 'offer',
+    part_source_holds: 'offer',
     calendar_window: 'time in the garage',
     calendar_set_up: 'time to set up and clear away',
     premises: 'warmth, noise and room',

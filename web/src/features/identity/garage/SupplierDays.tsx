@@ -30,7 +30,7 @@ export function SupplierDays() {
   )
 }
 
-function Supplier({ supplier: s }: { supplier: Schemas['SupplierRow'] }) {
+function Supplier({ supplier: s }: { supplier: Schemas['Supplier'] }) {
   const { t } = useTranslation()
   const daysOf = useDays()
   const form = useFields(z.object({ openOn: z.custom<Weekdays>() }), { openOn: s.openOn })

@@ -1,5 +1,6 @@
 package ofisino.server.parts;
 
+import com.fasterxml.jackson.annotation.JsonProperty;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
@@ -79,6 +80,12 @@ public interface Needs {
             @Nullable Grade grade,
             String gradeReason,
             long version) {
+
+        /** Same things of the same side are one line of what is bought, and have this in common; what nobody knows is like nothing else. */
+        @JsonProperty
+        public String sameAs() {
+            return item == null ? id.toString() : "%s %s %s %s".formatted(item, side, unit, grade == null ? "" : grade);
+        }
 
         /** What is still to be bought of such. */
         public static ToBuy toBuy(Collection<Need> all) {

@@ -1,10 +1,42 @@
 package ofisino.server.parts;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.UUID;
 import ofisino.core.kernel.Weekdays;
 import ofisino.server.identity.Caller;
+import org.jspecify.annotations.Nullable;
 
 /** The door to suppliers. */
 public interface Suppliers {
+    List<Supplier> all(Caller caller);
+
     /** Days on which at least one of them is open; every day while there is none. */
     Weekdays openOn(Caller caller);
+
+    /** @param openOn days on which it takes orders */
+    record Supplier(
+            UUID id,
+            String name,
+            String currency,
+            String note,
+            Weekdays openOn,
+            long version,
+            @JsonUnwrapped ParcelTerms parcel) {}
+
+    /**
+     * What one parcel costs, in the supplier's currency.
+     *
+     * @param freeFromMinor goods from which the post is free; absent where it never is
+     * @param rate          one unit of its currency in the garage's own, as it was last said; absent where nobody said
+     */
+    record ParcelTerms(
+            long postMinor,
+            @Nullable Long freeFromMinor,
+            int dutyPerMille,
+            int taxPerMille,
+            @Nullable BigDecimal rate) {
+        public static final ParcelTerms UNKNOWN = new ParcelTerms(0, null, 0, 0, null);
+    }
 }

@@ -13,6 +13,9 @@ public interface SentOutWork {
     /** What is to go and what is away. */
     List<Open> open(Caller caller, UUID projectId);
 
+    /** What an hour of one's own is worth; 0 where nobody said. */
+    long hourMinor(Caller caller);
+
     /**
      * What is to go out.
      *

@@ -1,5 +1,6 @@
 package ofisino.server.web;
 
+import com.fasterxml.jackson.annotation.JsonProperty;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import com.fasterxml.jackson.databind.JavaType;
 import io.swagger.v3.core.converter.AnnotatedType;
@@ -10,6 +11,7 @@ import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.Operation;
 import io.swagger.v3.oas.models.PathItem;
 import io.swagger.v3.oas.models.media.Schema;
+import java.lang.reflect.Method;
 import java.lang.reflect.RecordComponent;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -118,11 +120,16 @@ class OpenApiConfig {
     }
 
     private static Stream<String> required(Class<?> record) {
-        return Arrays.stream(record.getRecordComponents())
+        Stream<String> kept = Arrays.stream(record.getRecordComponents())
                 .filter(component -> !nullable(component))
                 .flatMap(component -> component.getAccessor().isAnnotationPresent(JsonUnwrapped.class)
                         ? required(component.getType())
                         : Stream.of(component.getName()));
+        Stream<String> workedOut = Arrays.stream(record.getDeclaredMethods())
+                .filter(method -> method.isAnnotationPresent(JsonProperty.class))
+                .map(Method::getName)
+                .sorted();
+        return Stream.concat(kept, workedOut);
     }
 
     private static boolean nullable(RecordComponent component) {

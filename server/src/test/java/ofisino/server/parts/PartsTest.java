@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import ofisino.core.parts.consumable.AmountUnit;
 import ofisino.server.testing.Api.Answer;
 import ofisino.server.testing.TestApplication;
 import ofisino.server.testing.TestGarage;
@@ -124,5 +125,17 @@ class PartsTest {
 
     private static String state(TestGarage garage, UUID need) {
         return garage.owner().get("/api/needs/" + need).text("state");
+    }
+
+    @Test
+    void leftAndRightAreNotTheSameAndWhatNobodyKnowsIsLikeNothingElse() {
+        Needs.Need bracket = Needs.Need.fresh(UUID.randomUUID(), UUID.randomUUID());
+        Needs.Need other = Needs.Need.fresh(UUID.randomUUID(), bracket.projectId());
+        assertThat(bracket.sameAs()).isNotEqualTo(other.sameAs());
+        Needs.Need wire = bracket.of("welding-wire", AmountUnit.GRAM);
+        assertThat(wire.sameAs())
+                .isEqualTo(other.of("welding-wire", AmountUnit.GRAM).sameAs());
+        assertThat(wire.sameAs())
+                .isNotEqualTo(other.of("welding-wire", AmountUnit.PIECE).sameAs());
     }
 }

@@ -31,13 +31,6 @@ public record Basket(
      */
     public record Parcel(
             String seller, long goodsMinor, long postMinor, long dutyMinor, long taxMinor, long riskMinor) {
-        static Parcel of(Seller from, long goodsMinor, long riskMinor) {
-            long post = from.postOf(goodsMinor);
-            long duty = from.levies().duty(goodsMinor + post);
-            return new Parcel(
-                    from.id(), goodsMinor, post, duty, from.levies().both(goodsMinor + post) - duty, riskMinor);
-        }
-
         /** Landed. */
         public long totalMinor() {
             return goodsMinor + postMinor + dutyMinor + taxMinor;

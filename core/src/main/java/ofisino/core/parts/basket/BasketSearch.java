@@ -126,7 +126,7 @@ final class BasketSearch {
                 picks,
                 shopping.sellers().stream()
                         .filter(s -> goods.containsKey(s.id()))
-                        .map(s -> Basket.Parcel.of(s, goods.get(s.id()), risk.get(s.id())))
+                        .map(s -> s.parcel(goods.get(s.id()), risk.get(s.id())))
                         .toList(),
                 without,
                 left,

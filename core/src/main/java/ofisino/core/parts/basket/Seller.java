@@ -19,6 +19,13 @@ public record Seller(String id, long postMinor, OptionalLong postFreeFrom, Levie
         return new Seller(id, 0, OptionalLong.empty(), Levies.NONE);
     }
 
+    /** What a parcel of his costs, landed. @param riskMinor what is to be feared of what is in it */
+    public Basket.Parcel parcel(long goodsMinor, long riskMinor) {
+        long post = postOf(goodsMinor);
+        long duty = levies.duty(goodsMinor + post);
+        return new Basket.Parcel(id, goodsMinor, post, duty, levies.both(goodsMinor + post) - duty, riskMinor);
+    }
+
     long postOf(long goodsMinor) {
         return postFreeFrom.isPresent() && goodsMinor >= postFreeFrom.getAsLong() ? 0 : postMinor;
     }

@@ -19,6 +19,11 @@ public record Shopping(List<Want> wants, List<Seller> sellers, List<Offer> offer
             throw new IllegalArgumentException("The same is wanted twice: it is one want");
     }
 
+    /** Days by which an offer comes too late for one of those that it is for; 0 when it is in time. */
+    public int lateDays(Offer offer) {
+        return offer.lateDays(wantsById());
+    }
+
     Map<String, Want> wantsById() {
         return wants.stream().collect(Collectors.toMap(Want::id, Function.identity()));
     }

@@ -1,12 +1,14 @@
 package ofisino.server.parts.supplier;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.List;
 import java.util.UUID;
 import ofisino.core.kernel.Weekdays;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Role;
 import ofisino.server.identity.Roles;
-import ofisino.server.parts.supplier.SupplierMapper.SupplierRow;
+import ofisino.server.parts.Suppliers.ParcelTerms;
+import ofisino.server.parts.Suppliers.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -25,16 +27,18 @@ record SupplierController(SupplierService service) {
     record NewSupplierRequest(
             UUID id, String name, String currency, @Nullable String note) {}
 
+    record ParcelRequest(@JsonUnwrapped ParcelTerms parcel, long version) {}
+
     record OpenOnRequest(Weekdays openOn, long version) {}
 
     @GetMapping
-    List<SupplierRow> all(Caller caller) {
+    List<Supplier> all(Caller caller) {
         return service.all(caller);
     }
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    SupplierRow add(Caller caller, @RequestBody NewSupplierRequest body) {
+    Supplier add(Caller caller, @RequestBody NewSupplierRequest body) {
         return service.add(caller, body.id(), body.name(), body.currency(), body.note());
     }
 
@@ -42,5 +46,11 @@ record SupplierController(SupplierService service) {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void openOn(Caller caller, @PathVariable UUID id, @RequestBody OpenOnRequest body) {
         service.putOpenOn(caller, id, body.openOn(), body.version());
+    }
+
+    @PutMapping("/{id}/parcel")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void parcel(Caller caller, @PathVariable UUID id, @RequestBody ParcelRequest body) {
+        service.putParcel(caller, id, body.parcel(), body.version());
     }
 }

@@ -1,31 +1,38 @@
 package ofisino.server.parts.supplier;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import ofisino.core.kernel.Currencies;
+import ofisino.core.kernel.ExchangeRate;
+import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.Texts;
 import ofisino.core.kernel.Weekdays;
+import ofisino.core.parts.basket.Levies;
 import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
+import ofisino.server.identity.Garages;
 import ofisino.server.parts.Suppliers;
-import ofisino.server.parts.supplier.SupplierMapper.SupplierRow;
+import org.joda.money.CurrencyUnit;
 import org.springframework.stereotype.Service;
 
 /** Who parts and services come from. */
 @Service
-record SupplierService(SupplierMapper mapper) implements Suppliers {
-    List<SupplierRow> all(Caller caller) {
+record SupplierService(SupplierMapper mapper, Garages garages) implements Suppliers {
+    @Override
+    public List<Supplier> all(Caller caller) {
         return mapper.all(caller.garageId());
     }
 
-    SupplierRow add(Caller caller, UUID id, String name, String currency, String note) {
-        var supplier = new SupplierRow(
+    Supplier add(Caller caller, UUID id, String name, String currency, String note) {
+        var supplier = new Supplier(
                 id,
                 Texts.line("name", name),
                 Currencies.of("currency", currency).getCode(),
                 Texts.note("note", note),
                 Weekdays.ALL,
-                0);
+                0,
+                ParcelTerms.UNKNOWN);
         mapper.insert(caller.garageId(), supplier);
         return supplier;
     }
@@ -34,16 +41,30 @@ record SupplierService(SupplierMapper mapper) implements Suppliers {
         Stored.notStale(mapper.putOpenOn(caller.garageId(), id, openOn, version), "supplier", () -> find(caller, id));
     }
 
-    private SupplierRow find(Caller caller, UUID id) {
+    void putParcel(Caller caller, UUID id, ParcelTerms said, long version) {
+        Supplier supplier = find(caller, id);
+        CurrencyUnit currency = Currencies.of("currency", supplier.currency());
+        new Levies(said.dutyPerMille(), said.taxPerMille());
+        amount("postMinor", currency, said.postMinor());
+        if (said.freeFromMinor() != null) amount("freeFromMinor", currency, said.freeFromMinor());
+        if (said.rate() != null) new ExchangeRate(currency, garages.baseCurrency(caller), said.rate(), LocalDate.EPOCH);
+        Stored.notStale(mapper.putParcel(caller.garageId(), id, said, version), "supplier", () -> find(caller, id));
+    }
+
+    private static void amount(String field, CurrencyUnit currency, long minor) {
+        if (minor < 0)
+            throw InvalidValue.at(
+                    field, "supplier.post", "Post cannot cost less than nothing.", "Enter 0 if it is free.");
+        Currencies.minor(field, currency, minor);
+    }
+
+    private Supplier find(Caller caller, UUID id) {
         return Stored.require(
                 all(caller).stream().filter(s -> s.id().equals(id)).findFirst(), "supplier", id);
     }
 
     @Override
     public Weekdays openOn(Caller caller) {
-        return all(caller).stream()
-                .map(SupplierRow::openOn)
-                .reduce(Weekdays::or)
-                .orElse(Weekdays.ALL);
+        return all(caller).stream().map(Supplier::openOn).reduce(Weekdays::or).orElse(Weekdays.ALL);
     }
 }

@@ -207,6 +207,11 @@ record SentOutService(SentOutMapper mapper, Jobs jobs, Projects projects, Garage
                 .orElse(new Offer.Rates(0, 0));
     }
 
+    @Override
+    public long hourMinor(Caller caller) {
+        return rates(caller).hourMinor();
+    }
+
     void putRates(Caller caller, int thousandKmMinor, int hourMinor) {
         new Offer.Rates(thousandKmMinor, hourMinor);
         mapper.putRates(caller.garageId(), new RatesRow(thousandKmMinor, hourMinor));

@@ -1,0 +1,89 @@
+package ofisino.server.parts.basket;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import ofisino.core.kernel.Side;
+import ofisino.core.parts.basket.Basket.Parcel;
+import ofisino.core.parts.consumable.AmountUnit;
+import ofisino.server.identity.Caller;
+import ofisino.server.identity.Role;
+import ofisino.server.identity.Roles;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@Roles(look = Role.OWNER, change = Role.OWNER)
+@RequestMapping("/api/projects/{projectId}/baskets")
+record BasketController(BasketService service) {
+    /**
+     * @param hourMinor what an hour of one's own is worth; 0 where nobody said, and then work done twice costs nothing
+     * @param withoutRate offers in a currency that nobody gave a rate for: they are left out
+     */
+    record ShoppingResponse(
+            List<WantResponse> wants,
+            List<PartOfferResponse> offers,
+            List<BasketResponse> baskets,
+            long hourMinor,
+            List<UUID> withoutRate) {}
+
+    /** What is bought together. @param needBy when it has to be at the door, so that no milestone gets later; absent where no planned job waits for it */
+    record WantResponse(
+            UUID id,
+            String title,
+            Side side,
+            int quantity,
+            AmountUnit unit,
+            List<UUID> needIds,
+            @Nullable LocalDate needBy) {}
+
+    /**
+     * One offer by itself, in the garage's own currency.
+     *
+     * @param landed    if it alone came in a parcel
+     * @param lateDays  by which it comes too late for the plan
+     */
+    record PartOfferResponse(UUID sourceId, Parcel landed, int lateDays) {}
+
+    enum BasketKind {
+        CHEAPEST,
+        SOONEST,
+        FEWEST_PARCELS
+    }
+
+    /**
+     * @param parcels       landed cost of each, by seller; the seller is absent where nobody sells it
+     * @param without       wants that nobody offers, or not enough of
+     * @param mayBeDearerByMinor where the search was cut short: what it may be dearer than the best; absent where it is proven the best
+     * @param roadReadyOn   absent while not everything has a date
+     */
+    record BasketResponse(
+            BasketKind kind,
+            List<PickResponse> picks,
+            List<ParcelResponse> parcels,
+            long totalMinor,
+            long riskMinor,
+            List<UUID> without,
+            int lateDays,
+            @Nullable Long mayBeDearerByMinor,
+            @Nullable LocalDate roadReadyOn) {}
+
+    record PickResponse(UUID sourceId, int count, List<UUID> needIds) {}
+
+    record ParcelResponse(
+            @Nullable UUID supplierId,
+            long goodsMinor,
+            long postMinor,
+            long dutyMinor,
+            long taxMinor,
+            long totalMinor) {}
+
+    /** What could be bought where of what is open, three ways beside each other. */
+    @GetMapping
+    ShoppingResponse of(Caller caller, @PathVariable UUID projectId) {
+        return service.of(caller, projectId);
+    }
+}

@@ -1,0 +1,113 @@
+package ofisino.server.parts.basket;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import ofisino.core.parts.basket.Basket;
+import ofisino.core.parts.basket.Baskets;
+import ofisino.core.parts.basket.Offer;
+import ofisino.core.parts.basket.Shopping;
+import ofisino.server.identity.Caller;
+import ofisino.server.identity.Garages;
+import ofisino.server.parts.Needs;
+import ofisino.server.parts.PartsInPlan;
+import ofisino.server.parts.Sources;
+import ofisino.server.parts.Suppliers;
+import ofisino.server.parts.basket.BasketController.BasketKind;
+import ofisino.server.parts.basket.BasketController.BasketResponse;
+import ofisino.server.parts.basket.BasketController.ParcelResponse;
+import ofisino.server.parts.basket.BasketController.PartOfferResponse;
+import ofisino.server.parts.basket.BasketController.PickResponse;
+import ofisino.server.parts.basket.BasketController.ShoppingResponse;
+import ofisino.server.parts.basket.BasketController.WantResponse;
+import org.springframework.stereotype.Service;
+
+/** Puts what is needed and what is offered to the solver, and its answer beside the plan. */
+@Service
+record BasketService(
+        Needs needs, Sources sources, Suppliers suppliers, PartsInPlan inPlan, Garages garages, Clock clock) {
+    ShoppingResponse of(Caller caller, UUID projectId) {
+        LocalDate today = LocalDate.now(clock.withZone(garages.zone(caller)));
+        var stated = new StatedShopping(
+                needs.of(caller, projectId),
+                sources.of(caller, projectId),
+                suppliers.all(caller),
+                inPlan.of(caller, projectId),
+                garages.baseCurrency(caller),
+                today,
+                inPlan.hourMinor(caller));
+        Shopping shopping = stated.shopping();
+        List<BasketResponse> baskets = new ArrayList<>();
+        if (!shopping.offers().isEmpty())
+            for (BasketKind kind : BasketKind.values()) {
+                Basket basket = switch (kind) {
+                    case CHEAPEST -> Baskets.cheapest(shopping);
+                    case SOONEST -> Baskets.soonest(shopping);
+                    case FEWEST_PARCELS -> Baskets.fewestParcels(shopping);
+                };
+                baskets.add(response(caller, projectId, stated, kind, basket));
+            }
+        return new ShoppingResponse(
+                stated.lines().values().stream().map(l -> want(l, today)).toList(),
+                shopping.offers().stream()
+                        .map(o -> new PartOfferResponse(UUID.fromString(o.id()), stated.alone(o), stated.lateDays(o)))
+                        .toList(),
+                baskets,
+                inPlan.hourMinor(caller),
+                stated.withoutRate());
+    }
+
+    private static WantResponse want(StatedShopping.Line line, LocalDate today) {
+        return new WantResponse(
+                line.id(),
+                line.first().title(),
+                line.first().side(),
+                line.quantity(),
+                line.first().unit(),
+                line.needs().stream().map(Needs.Need::id).toList(),
+                line.daysLeft().isPresent() ? today.plusDays(line.daysLeft().getAsInt()) : null);
+    }
+
+    private BasketResponse response(
+            Caller caller, UUID projectId, StatedShopping stated, BasketKind kind, Basket basket) {
+        Map<String, Offer> offers =
+                stated.shopping().offers().stream().collect(Collectors.toMap(Offer::id, Function.identity()));
+        Map<UUID, Integer> leadDays = new HashMap<>();
+        Map<Basket.Pick, List<UUID>> needIds = new LinkedHashMap<>();
+        for (Basket.Pick p : basket.picks()) {
+            List<UUID> its = stated.needsOf(offers.get(p.offer()));
+            needIds.put(p, its);
+            its.forEach(n -> leadDays.merge(n, offers.get(p.offer()).leadDays(), Math::max));
+        }
+        return new BasketResponse(
+                kind,
+                needIds.entrySet().stream()
+                        .map(e -> new PickResponse(
+                                UUID.fromString(e.getKey().offer()), e.getKey().count(), e.getValue()))
+                        .toList(),
+                basket.parcels().stream().map(BasketService::parcel).toList(),
+                basket.totalMinor(),
+                basket.riskMinor(),
+                basket.without().stream().map(UUID::fromString).toList(),
+                basket.lateDays(),
+                basket.mayBeDearerBy().isPresent() ? basket.mayBeDearerBy().getAsLong() : null,
+                inPlan.roadReadyOn(caller, projectId, leadDays).orElse(null));
+    }
+
+    private static ParcelResponse parcel(Basket.Parcel p) {
+        return new ParcelResponse(
+                p.seller().equals(StatedShopping.HOME) ? null : UUID.fromString(p.seller()),
+                p.goodsMinor(),
+                p.postMinor(),
+                p.dutyMinor(),
+                p.taxMinor(),
+                p.totalMinor());
+    }
+}

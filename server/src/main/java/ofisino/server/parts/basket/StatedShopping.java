@@ -1,0 +1,213 @@
+package ofisino.server.parts.basket;
+
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.OptionalLong;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import ofisino.core.kernel.ExchangeRate;
+import ofisino.core.parts.basket.Basket;
+import ofisino.core.parts.basket.Levies;
+import ofisino.core.parts.basket.Offer;
+import ofisino.core.parts.basket.Seller;
+import ofisino.core.parts.basket.Shopping;
+import ofisino.core.parts.basket.Want;
+import ofisino.core.parts.sourcing.NeedState;
+import ofisino.core.parts.sourcing.Rework;
+import ofisino.server.parts.Needs.Need;
+import ofisino.server.parts.PartsInPlan.InPlan;
+import ofisino.server.parts.Sources.Holds;
+import ofisino.server.parts.Sources.PartSource;
+import ofisino.server.parts.Suppliers.ParcelTerms;
+import ofisino.server.parts.Suppliers.Supplier;
+import org.joda.money.CurrencyUnit;
+import org.joda.money.Money;
+
+/** What is to be bought and what is offered, in the words of the solver and in the garage's own currency. */
+final class StatedShopping {
+    /** Who sells what nobody sells. */
+    static final String HOME = "home";
+    /** For what no planned job waits. */
+    private static final int NO_HURRY = 3650;
+
+    private final Map<UUID, Line> lineOf = new HashMap<>();
+    private final Map<UUID, Line> lines = new LinkedHashMap<>();
+    private final Map<UUID, Supplier> suppliers;
+    private final Map<String, Seller> sellers;
+    private final CurrencyUnit base;
+    private final LocalDate today;
+    private final long hourMinor;
+    private final List<PartSource> comparable;
+    private final List<UUID> withoutRate;
+    private final Shopping shopping;
+
+    /** Same things, bought together. @param daysLeft until the first of them has to be there */
+    record Line(List<Need> needs, OptionalInt daysLeft, int againMinutes) {
+        UUID id() {
+            return first().id();
+        }
+
+        Need first() {
+            return needs.get(0);
+        }
+
+        int quantity() {
+            return needs.stream().mapToInt(Need::quantity).sum();
+        }
+    }
+
+    StatedShopping(
+            List<Need> all,
+            List<PartSource> sources,
+            List<Supplier> suppliers,
+            Map<UUID, InPlan> inPlan,
+            CurrencyUnit base,
+            LocalDate today,
+            long hourMinor) {
+        this.suppliers = suppliers.stream().collect(Collectors.toMap(Supplier::id, Function.identity()));
+        this.base = base;
+        this.today = today;
+        this.hourMinor = hourMinor;
+        addLines(all, inPlan);
+        comparable = sources.stream()
+                .filter(s -> s.holds().stream().anyMatch(h -> lineOf.containsKey(h.needId())))
+                .filter(this::hasRate)
+                .toList();
+        withoutRate =
+                sources.stream().filter(s -> !hasRate(s)).map(PartSource::id).toList();
+        sellers = Stream.concat(
+                        Stream.of(Seller.free(HOME)),
+                        suppliers.stream().filter(this::hasRate).map(this::seller))
+                .collect(Collectors.toMap(Seller::id, Function.identity(), (a, b) -> a, LinkedHashMap::new));
+        shopping = new Shopping(
+                lines.values().stream().map(StatedShopping::want).toList(),
+                List.copyOf(sellers.values()),
+                comparable.stream().map(this::offer).toList());
+    }
+
+    private void addLines(List<Need> all, Map<UUID, InPlan> inPlan) {
+        Map<String, List<Need>> same = all.stream()
+                .filter(n -> n.state().isToOrder() && n.state() != NeedState.HELD)
+                .collect(Collectors.groupingBy(Need::sameAs, LinkedHashMap::new, Collectors.toList()));
+        for (List<Need> needs : same.values()) {
+            List<InPlan> planned = needs.stream()
+                    .flatMap(n -> Optional.ofNullable(inPlan.get(n.id())).stream())
+                    .toList();
+            var line = new Line(
+                    needs,
+                    planned.stream().mapToInt(InPlan::daysLeft).min(),
+                    planned.stream().mapToInt(InPlan::againMinutes).max().orElse(0));
+            lines.put(line.id(), line);
+            needs.forEach(n -> lineOf.put(n.id(), line));
+        }
+    }
+
+    private static Want want(Line line) {
+        return new Want(line.id().toString(), line.quantity(), line.daysLeft().orElse(NO_HURRY));
+    }
+
+    private boolean hasRate(PartSource s) {
+        return s.supplierId() == null || hasRate(suppliers.get(s.supplierId()));
+    }
+
+    private boolean hasRate(Supplier s) {
+        return s.currency().equals(base.getCode()) || s.parcel().rate() != null;
+    }
+
+    private Seller seller(Supplier s) {
+        ParcelTerms said = s.parcel();
+        Long free = said.freeFromMinor();
+        return new Seller(
+                s.id().toString(),
+                toBase(s, said.postMinor()),
+                free == null ? OptionalLong.empty() : OptionalLong.of(toBase(s, free)),
+                new Levies(said.dutyPerMille(), said.taxPerMille()));
+    }
+
+    private long toBase(Supplier s, long minor) {
+        if (s.currency().equals(base.getCode())) return minor;
+        CurrencyUnit foreign = CurrencyUnit.of(s.currency());
+        return new ExchangeRate(foreign, base, s.parcel().rate(), today)
+                .toBase(Money.ofMinor(foreign, minor))
+                .getAmountMinorLong();
+    }
+
+    private long price(PartSource s) {
+        return s.supplierId() == null
+                ? s.said().priceMinor()
+                : toBase(suppliers.get(s.supplierId()), s.said().priceMinor());
+    }
+
+    private Seller sellerOf(PartSource s) {
+        return sellers.get(s.supplierId() == null ? HOME : s.supplierId().toString());
+    }
+
+    private Offer offer(PartSource s) {
+        Map<String, Integer> holds = new HashMap<>();
+        for (Holds h : s.holds())
+            if (lineOf.containsKey(h.needId()))
+                holds.merge(lineOf.get(h.needId()).id().toString(), h.pieces(), Math::max);
+        return new Offer(
+                s.id().toString(),
+                sellerOf(s).id(),
+                price(s),
+                holds,
+                s.said().most(),
+                s.said().leadDays(),
+                risk(s));
+    }
+
+    /** The dearest of its parts to do again; the right one is the cheapest that is less often wrong, or this one once more. */
+    private long risk(PartSource s) {
+        List<Line> its = s.holds().stream()
+                .flatMap(h -> Optional.ofNullable(lineOf.get(h.needId())).stream())
+                .distinct()
+                .toList();
+        long right = comparable.stream()
+                .filter(o -> o.said().wrongPercent() < s.said().wrongPercent()
+                        && o.holds().stream().anyMatch(h -> its.contains(lineOf.get(h.needId()))))
+                .map(o -> sellerOf(o).parcel(price(o), 0).totalMinor())
+                .min(Comparator.naturalOrder())
+                .orElseGet(() -> sellerOf(s).parcel(price(s), 0).totalMinor());
+        int minutes = its.stream().mapToInt(Line::againMinutes).max().orElse(0);
+        return new Rework(minutes, hourMinor, sellerOf(s).postMinor(), right)
+                .riskMinor(s.said().wrongPercent());
+    }
+
+    Map<UUID, Line> lines() {
+        return lines;
+    }
+
+    Shopping shopping() {
+        return shopping;
+    }
+
+    List<UUID> withoutRate() {
+        return withoutRate;
+    }
+
+    /** If it alone came in a parcel. */
+    Basket.Parcel alone(Offer o) {
+        return sellers.get(o.seller()).parcel(o.priceMinor(), o.riskMinor());
+    }
+
+    int lateDays(Offer o) {
+        return shopping.lateDays(o);
+    }
+
+    /** What it is for, all that is bought together. */
+    List<UUID> needsOf(Offer o) {
+        return o.holds().keySet().stream()
+                .flatMap(id -> lines.get(UUID.fromString(id)).needs().stream())
+                .map(Need::id)
+                .toList();
+    }
+}

@@ -1,0 +1,180 @@
+package ofisino.server.parts;
+
+import static ofisino.server.testing.TestGarage.map;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Map;
+import java.util.UUID;
+import ofisino.server.testing.TestApplication;
+import ofisino.server.testing.TestGarage;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+/** What is offered for what is needed, and three ways to buy it. */
+@ExtendWith(TestApplication.class)
+class BasketTest {
+    /** By hand: at the dear seller 62.00 free of post, at the cheap one 40.00 and 9.50 post, three weeks later. */
+    @Test
+    void theCheapestAndTheSoonestStandBesideEachOther(TestGarage garage) {
+        UUID project = garage.project();
+        garage.free(map("day", "SATURDAY", "fromMinute", 540, "toMinute", 780));
+        UUID job = garage.job(project, "Fit the water pump");
+        UUID pump = garage.need(project, job, "Water pump");
+        UUID dear = garage.supplier("EUR");
+        UUID cheap = garage.supplier("EUR");
+        garage.owner()
+                .put(
+                        "/api/suppliers/" + cheap + "/parcel",
+                        map("postMinor", 950, "dutyPerMille", 0, "taxPerMille", 0, "version", 0))
+                .ok();
+        UUID quick = source(garage, project, dear, 6200, 2, 0, Map.of(pump, 1));
+        UUID slow = source(garage, project, cheap, 4000, 40, 0, Map.of(pump, 1));
+
+        JsonNode shopping = garage.owner().get(baskets(project)).ok();
+        assertThat(shopping.path("wants")).hasSize(1);
+        JsonNode cheapest = basket(shopping, "CHEAPEST");
+        assertThat(cheapest.path("picks").get(0).path("sourceId").asString()).isEqualTo(slow.toString());
+        assertThat(cheapest.path("totalMinor").asLong()).isEqualTo(4950);
+        assertThat(cheapest.path("parcels").get(0).path("postMinor").asLong()).isEqualTo(950);
+        JsonNode soonest = basket(shopping, "SOONEST");
+        assertThat(soonest.path("picks").get(0).path("sourceId").asString()).isEqualTo(quick.toString());
+        assertThat(soonest.path("totalMinor").asLong()).isEqualTo(6200);
+        assertThat(cheapest.path("lateDays").asInt())
+                .isGreaterThan(soonest.path("lateDays").asInt());
+        assertThat(cheapest.has("mayBeDearerByMinor")).isFalse();
+    }
+
+    /** By hand: kit 50.00 for both, 30.00 and 28.00 one by one. */
+    @Test
+    void aKitIsForSeveralNeeds(TestGarage garage) {
+        UUID project = garage.project();
+        UUID job = garage.job(project, "Water pump");
+        UUID pump = garage.need(project, job, "Water pump");
+        UUID gasket = garage.need(project, job, "Water pump gasket");
+        UUID seller = garage.supplier("EUR");
+        source(garage, project, seller, 3000, 3, 0, Map.of(pump, 1));
+        source(garage, project, seller, 2800, 3, 0, Map.of(gasket, 1));
+        UUID kit = source(garage, project, seller, 5000, 3, 0, Map.of(pump, 1, gasket, 1));
+        JsonNode picks =
+                basket(garage.owner().get(baskets(project)).ok(), "CHEAPEST").path("picks");
+        assertThat(picks).hasSize(1);
+        assertThat(picks.get(0).path("sourceId").asString()).isEqualTo(kit.toString());
+        assertThat(picks.get(0).path("needIds")).hasSize(2);
+    }
+
+    @Test
+    void aCurrencyWithoutARateIsLeftOutAndSaid(TestGarage garage) {
+        UUID project = garage.project();
+        UUID pump = garage.need(project, garage.job(project, "Pump"), "Water pump");
+        UUID abroad = garage.supplier("GBP");
+        UUID source = source(garage, project, abroad, 4000, 9, 0, Map.of(pump, 1));
+        JsonNode shopping = garage.owner().get(baskets(project)).ok();
+        assertThat(shopping.path("withoutRate").get(0).asString()).isEqualTo(source.toString());
+        assertThat(shopping.path("baskets")).isEmpty();
+        // 1 GBP = 1.25: 40.00 are 50.00; post 8.00 are 10.00; duty 10 % of 60.00; tax 20 % of 66.00
+        garage.owner()
+                .put(
+                        "/api/suppliers/" + abroad + "/parcel",
+                        map("postMinor", 800, "dutyPerMille", 100, "taxPerMille", 200, "rate", "1.25", "version", 0))
+                .ok();
+        JsonNode parcel = basket(garage.owner().get(baskets(project)).ok(), "CHEAPEST")
+                .path("parcels")
+                .get(0);
+        assertThat(parcel.path("goodsMinor").asLong()).isEqualTo(5000);
+        assertThat(parcel.path("postMinor").asLong()).isEqualTo(1000);
+        assertThat(parcel.path("dutyMinor").asLong()).isEqualTo(600);
+        assertThat(parcel.path("taxMinor").asLong()).isEqualTo(1320);
+        assertThat(parcel.path("totalMinor").asLong()).isEqualTo(7920);
+    }
+
+    @Test
+    void whatCannotBeIsRefusedAtItsField(TestGarage garage) {
+        UUID project = garage.project();
+        UUID pump = garage.need(project, garage.job(project, "Pump"), "Water pump");
+        Map<String, Object> free = fields(null, 100, 3, 0, Map.of(pump, 1));
+        assertThat(post(garage, project, free)).isEqualTo("supplierId");
+        UUID seller = garage.supplier("EUR");
+        assertThat(post(garage, project, fields(seller, 100, 3, 0, Map.of()))).isEqualTo("holds");
+        assertThat(post(garage, project, fields(seller, 100, 3, 0, Map.of(pump, 0))))
+                .isEqualTo("holds");
+        assertThat(post(garage, project, fields(seller, 100, 3, 0, Map.of(UUID.randomUUID(), 1))))
+                .isEqualTo("holds");
+        assertThat(post(garage, project, fields(seller, -1, 3, 0, Map.of(pump, 1))))
+                .isEqualTo("priceMinor");
+        assertThat(garage.join("HELPER").get(baskets(project)).status()).isEqualTo(403);
+        assertThat(garage.join("HELPER")
+                        .get("/api/projects/" + project + "/sources")
+                        .status())
+                .isEqualTo(403);
+    }
+
+    @Test
+    void anOfferIsChangedAndTakenBack(TestGarage garage) {
+        UUID project = garage.project();
+        UUID pump = garage.need(project, garage.job(project, "Pump"), "Water pump");
+        UUID seller = garage.supplier("EUR");
+        UUID id = source(garage, project, seller, 4000, 9, 0, Map.of(pump, 1));
+        garage.owner()
+                .put("/api/sources/" + id, map("fields", fields(seller, 3500, 9, 0, Map.of(pump, 2)), "version", 0))
+                .ok();
+        JsonNode kept =
+                garage.owner().get("/api/projects/" + project + "/sources").ok().get(0);
+        assertThat(kept.path("priceMinor").asLong()).isEqualTo(3500);
+        assertThat(kept.path("holds").get(0).path("pieces").asInt()).isEqualTo(2);
+        garage.owner().delete("/api/sources/" + id).ok();
+        assertThat(garage.owner().get("/api/projects/" + project + "/sources").ok())
+                .isEmpty();
+    }
+
+    private static String baskets(UUID project) {
+        return "/api/projects/" + project + "/baskets";
+    }
+
+    private static JsonNode basket(JsonNode shopping, String kind) {
+        for (JsonNode b : shopping.path("baskets"))
+            if (b.path("kind").asString().equals(kind)) return b;
+        throw new AssertionError(kind + " is missing in " + shopping);
+    }
+
+    private static String post(TestGarage garage, UUID project, Map<String, Object> fields) {
+        return garage.owner()
+                .post("/api/projects/" + project + "/sources", map("id", UUID.randomUUID(), "fields", fields))
+                .text("field");
+    }
+
+    private static UUID source(
+            TestGarage garage, UUID project, UUID seller, long price, int lead, int wrong, Map<UUID, Integer> holds) {
+        UUID id = UUID.randomUUID();
+        garage.owner()
+                .post(
+                        "/api/projects/" + project + "/sources",
+                        map("id", id, "fields", fields(seller, price, lead, wrong, holds)))
+                .ok();
+        return id;
+    }
+
+    private static Map<String, Object> fields(UUID seller, long price, int lead, int wrong, Map<UUID, Integer> holds) {
+        return map(
+                "supplierId",
+                seller,
+                "kind",
+                "NEW_PATTERN",
+                "title",
+                "As offered",
+                "priceMinor",
+                price,
+                "depositMinor",
+                0,
+                "most",
+                9,
+                "leadDays",
+                lead,
+                "wrongPercent",
+                wrong,
+                "holds",
+                holds.entrySet().stream()
+                        .map(e -> map("needId", e.getKey(), "pieces", e.getValue()))
+                        .toList());
+    }
+}

@@ -28,6 +28,7 @@ const chosen = {
   phases: 'PhaseResponse.phase',
   standings: 'JobResponse.standing',
   grades: 'NeedFields.grade',
+  supplyKinds: 'SourceFields.kind',
   sides: 'NeedFields.side',
   outstandingKinds: 'NewOutstandingRequest.kind',
   outstandingWhens: 'NewOutstandingRequest.when',

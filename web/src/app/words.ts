@@ -8,7 +8,9 @@ import { worksessionWords } from '@/features/logbook/worksession/words'
 import { budgetWords } from '@/features/money/budget/words'
 import { buyingWords } from '@/features/money/buying/words'
 import { ledgerWords } from '@/features/money/ledger/words'
+import { basketWords } from '@/features/parts/basket/words'
 import { needWords } from '@/features/parts/need/words'
+import { sourceWords } from '@/features/parts/source/words'
 import { accessWords } from '@/features/plan/access/words'
 import { clearanceWords } from '@/features/plan/clearance/words'
 import { conditionWords } from '@/features/plan/condition/words'
@@ -60,6 +62,8 @@ export const words = {
   ...buyingWords,
   ...ledgerWords,
   ...needWords,
+  ...sourceWords,
+  ...basketWords,
   ...accessWords,
   ...clearanceWords,
   ...conditionWords,

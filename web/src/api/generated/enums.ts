@@ -52,6 +52,8 @@ export const standings = ['IN_HAND', 'READY', 'WAITS_FOR_PARTS', 'WAITS', 'OVER'
 
 export const grades = ['SERVICEABLE', 'GOOD', 'SHOW'] as const
 
+export const supplyKinds = ['NEW_ORIGINAL', 'NEW_PATTERN', 'RECONDITIONED', 'USED', 'DONOR', 'OWN_STOCK', 'MADE', 'LENT'] as const
+
 export const sides = ['LEFT', 'RIGHT', 'BOTH', 'NONE'] as const
 
 export const outstandingKinds = ['FOR_NOW', 'LOAN', 'LEFT_OFF'] as const

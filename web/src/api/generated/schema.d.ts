@@ -6546,6 +6546,9 @@ export interface components {
             /** Format: int64 */
             hourMinor: number;
             offers: components["schemas"]["PartOfferResponse"][];
+            usuallyWrongPercent: {
+                [key: string]: number;
+            };
             wants: components["schemas"]["WantResponse"][];
             withoutRate: string[];
         };

@@ -11,6 +11,8 @@ import { AcceptanceForm } from './AcceptanceForm'
 import { HoldForm } from './HoldForm'
 import { ReleaseButton } from './ReleaseButton'
 import { isToOrder } from '@/api/toOrder'
+import { useRole } from '@/api/useRole'
+import { Offers } from '../source/Offers'
 
 type Need = Schemas['Need']
 
@@ -29,6 +31,7 @@ export function NeedSheet({
   const { t } = useTranslation()
   const format = useFormat()
   const amount = useAmounts()
+  const { owns } = useRole()
   const [fromShelf, setFromShelf] = useState(false)
   const toOrder = isToOrder(n)
   return (
@@ -89,6 +92,7 @@ export function NeedSheet({
         {(n.state === 'RECEIVED' || fromShelf) && <AcceptanceForm need={n} />}
         {(n.state === 'NEEDED' || n.state === 'SOURCED') && <HoldForm need={n} />}
         {n.state === 'HELD' && <ReleaseButton need={n} />}
+        {owns && (toOrder || n.state === 'HELD') && <Offers need={n} />}
         <Photos subject="NEED" subjectId={n.id} />
         <div>
           <button type="button" className="btn" onClick={onEdit}>

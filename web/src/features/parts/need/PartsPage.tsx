@@ -18,6 +18,8 @@ import { PooledNeed, Total } from './PooledNeed'
 import { OrderForm } from '../order/OrderForm'
 import { OrderList } from '../order/OrderList'
 import { MadeParts } from '../made/MadeParts'
+import { Baskets } from '../basket/Baskets'
+import type { Offered } from '../basket/BasketCard'
 
 type Need = Schemas['Need']
 
@@ -55,6 +57,7 @@ function Parts({ projectId, needs }: { projectId: string; needs: Need[] }) {
   const [search, setSearch] = useState('')
   const { owns } = useRole()
   const [chosen, setChosen] = useState<string[]>([])
+  const [offered, setOffered] = useState<Offered | undefined>()
   const open = needs.find((n) => n.id === params.get('need'))
   const ordering = params.has('order')
     ? [...new Set([...chosen, params.get('order')!])].filter((id) => needs.some((n) => n.id === id))
@@ -83,6 +86,17 @@ function Parts({ projectId, needs }: { projectId: string; needs: Need[] }) {
       }
     >
       {needs.length === 0 && <Empty title={t('parts.emptyTitle')}>{t('parts.empty')}</Empty>}
+      {owns && (
+        <Baskets
+          projectId={projectId}
+          onOrder={(o) => {
+            const ids = Object.keys(o.amounts)
+            setOffered(o)
+            setChosen(ids)
+            setParams({ order: ids[0]! })
+          }}
+        />
+      )}
       {needs.length > 8 && (
         <input
           type="search"
@@ -157,8 +171,10 @@ function Parts({ projectId, needs }: { projectId: string; needs: Need[] }) {
         <OrderForm
           projectId={projectId}
           needs={needs.filter((n) => ordering.includes(n.id))}
+          {...(offered && { offered })}
           onClose={() => {
             setChosen([])
+            setOffered(undefined)
             close()
           }}
         />

@@ -14,7 +14,7 @@ import { Sheet } from '@/ui/form/Sheet'
 import { useFields } from '@/ui/form/useFields'
 import { useAmounts } from '@/ui/format/amounts'
 import { useFormat } from '@/ui/format/format'
-import { parseMinor, useAmountProblem } from '@/ui/format/money'
+import { minorText, parseMinor, useAmountProblem } from '@/ui/format/money'
 import { SupplierFields } from '../supplier/SupplierFields'
 
 const plusDays = (day: string, days: number) => formatISO(addDays(parseISO(day), days), { representation: 'date' })
@@ -61,10 +61,16 @@ function useOrderRules(currencyOf: (supplierId: string) => string, base: string)
     })
 }
 
-type Props = { projectId: string; needs: Schemas['Need'][]; onClose: () => void }
+type Props = {
+  projectId: string
+  needs: Schemas['Need'][]
+  /** As a seller offered it, in his currency. */
+  offered?: { supplierId: string; amounts: Record<string, number>; postMinor: number; leadDays: number }
+  onClose: () => void
+}
 
 /** One order of one or more parts: from whom, for how much in their currency, and when it should come. */
-export function OrderForm({ projectId, needs, onClose }: Props) {
+export function OrderForm({ projectId, needs, offered, onClose }: Props) {
   const { t } = useTranslation()
   const format = useFormat()
   const amount = useAmounts()
@@ -72,11 +78,21 @@ export function OrderForm({ projectId, needs, onClose }: Props) {
   const { data: suppliers } = useQuery(suppliersQuery)
   const supplierOf = (known: string) => suppliers?.find((s) => s.id === known)
   const currencyOf = (supplierId: string) => supplierOf(supplierId)?.currency ?? format.currency
+  const offeredText = (needId: string) => {
+    const minor = offered?.amounts[needId]
+    return minor === undefined ? '' : minorText(minor, currencyOf(offered!.supplierId))
+  }
+  const termsOf = (o: NonNullable<Props['offered']>) => ({
+    supplierId: o.supplierId,
+    rate: String(supplierOf(o.supplierId)?.rate ?? ''),
+    post: minorText(o.postMinor, currencyOf(o.supplierId)),
+  })
   const form = useFields(useOrderRules(currencyOf, format.currency), {
     ...empty,
-    amounts: Object.fromEntries(needs.map((n) => [n.id, ''])),
+    ...(offered && termsOf(offered)),
+    amounts: Object.fromEntries(needs.map((n) => [n.id, offeredText(n.id)])),
     orderedOn: format.today(),
-    expectedOn: plusDays(format.today(), Math.max(...needs.map((n) => n.leadDays))),
+    expectedOn: plusDays(format.today(), offered?.leadDays ?? Math.max(...needs.map((n) => n.leadDays))),
   })
   const v = useWatch({ control: form.control })
   const currency = currencyOf(v.supplierId ?? '')
@@ -112,7 +128,7 @@ export function OrderForm({ projectId, needs, onClose }: Props) {
               part: n.unit !== 'PIECE' || n.quantity > 1 ? `${amount(n)} × ${n.title}` : n.title,
               currency,
             })}
-            hint={n.estimateMinor && t('parts.estimated', { money: format.money(n.estimateMinor, format.currency) })}
+            hint={!!n.estimateMinor && t('parts.estimated', { money: format.money(n.estimateMinor, format.currency) })}
             currency={currency}
           />
         ))}

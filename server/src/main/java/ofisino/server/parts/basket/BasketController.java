@@ -2,10 +2,12 @@ package ofisino.server.parts.basket;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import ofisino.core.kernel.Side;
 import ofisino.core.parts.basket.Basket.Parcel;
 import ofisino.core.parts.consumable.AmountUnit;
+import ofisino.core.parts.sourcing.SupplyKind;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Role;
 import ofisino.server.identity.Roles;
@@ -22,13 +24,15 @@ record BasketController(BasketService service) {
     /**
      * @param hourMinor what an hour of one's own is worth; 0 where nobody said, and then work done twice costs nothing
      * @param withoutRate offers in a currency that nobody gave a rate for: they are left out
+     * @param usuallyWrongPercent how many in a hundred are wrong of each kind, as a first guess
      */
     record ShoppingResponse(
             List<WantResponse> wants,
             List<PartOfferResponse> offers,
             List<BasketResponse> baskets,
             long hourMinor,
-            List<UUID> withoutRate) {}
+            List<UUID> withoutRate,
+            Map<SupplyKind, Integer> usuallyWrongPercent) {}
 
     /** What is bought together. @param needBy when it has to be at the door, so that no milestone gets later; absent where no planned job waits for it */
     record WantResponse(

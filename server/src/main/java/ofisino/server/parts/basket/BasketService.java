@@ -3,6 +3,7 @@ package ofisino.server.parts.basket;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -14,6 +15,7 @@ import ofisino.core.parts.basket.Basket;
 import ofisino.core.parts.basket.Baskets;
 import ofisino.core.parts.basket.Offer;
 import ofisino.core.parts.basket.Shopping;
+import ofisino.core.parts.sourcing.SupplyKind;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.parts.Needs;
@@ -61,7 +63,9 @@ record BasketService(
                         .toList(),
                 baskets,
                 inPlan.hourMinor(caller),
-                stated.withoutRate());
+                stated.withoutRate(),
+                Arrays.stream(SupplyKind.values())
+                        .collect(Collectors.toMap(Function.identity(), SupplyKind::usuallyWrongPercent)));
     }
 
     private static WantResponse want(StatedShopping.Line line, LocalDate today) {

@@ -2212,6 +2212,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{projectId}/needs/objections": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["objections"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects/{projectId}/needs/variants": {
         parameters: {
             query?: never;
@@ -5157,6 +5173,7 @@ export interface components {
             /** @enum {string} */
             grade?: "SERVICEABLE" | "GOOD" | "SHOW";
             gradeReason: string;
+            holdWaiver: string;
             /** Format: uuid */
             id: string;
             item?: string;
@@ -5166,6 +5183,7 @@ export interface components {
             leadDays: number;
             /** Format: uuid */
             orderId?: string;
+            pairWaiver: string;
             placeCode?: string;
             /** Format: uuid */
             placeId?: string;
@@ -5199,10 +5217,12 @@ export interface components {
             /** @enum {string} */
             grade?: "SERVICEABLE" | "GOOD" | "SHOW";
             gradeReason?: string;
+            holdWaiver?: string;
             /** Format: uuid */
             jobId?: string;
             /** Format: int32 */
             leadDays: number;
+            pairWaiver?: string;
             /** Format: int32 */
             quantity: number;
             /** @enum {string} */
@@ -5437,6 +5457,16 @@ export interface components {
         };
         NoteRequest: {
             done: boolean;
+        };
+        ObjectionResponse: {
+            /** Format: uuid */
+            findingId?: string;
+            /** Format: uuid */
+            needId: string;
+            /** @enum {string} */
+            objection: "ONE_WHEEL" | "UNOPENED";
+            /** Format: int32 */
+            pieces?: number;
         };
         Obstacle: {
             id: string;
@@ -11240,6 +11270,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Need"];
+                };
+            };
+        };
+    };
+    objections: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ObjectionResponse"][];
                 };
             };
         };

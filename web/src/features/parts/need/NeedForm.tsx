@@ -5,13 +5,14 @@ import { z } from 'zod'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { grades, sides } from '@/api/generated/enums'
-import { jobsQuery } from '@/api/queries'
+import { anatomyQuery, jobsQuery } from '@/api/queries'
 import { useRole } from '@/api/useRole'
 import { useWrite } from '@/api/useWrite'
 import { Form } from '@/ui/form/Form'
 import { Amount, Line, Pick, Whole } from '@/ui/form/named'
 import { filled, line, orNothing, useAmountRule, whole } from '@/ui/form/rules'
 import { useFields } from '@/ui/form/useFields'
+import { useObjections } from './useObjections'
 import { Sheet } from '@/ui/form/Sheet'
 import { useFormat } from '@/ui/format/format'
 import { minorText } from '@/ui/format/money'
@@ -28,6 +29,8 @@ function useNeedRules(currency: string) {
     jobId: z.string(),
     grade: z.enum(['', ...grades]),
     gradeReason: z.string().max(120),
+    pairWaiver: z.string().max(120),
+    holdWaiver: z.string().max(120),
   })
 }
 
@@ -40,6 +43,8 @@ const valuesOf = (need: Schemas['Need'] | undefined, jobId: string | undefined, 
   jobId: need?.jobId ?? jobId ?? '',
   grade: need?.grade ?? ('' as const),
   gradeReason: need?.gradeReason ?? '',
+  pairWaiver: need?.pairWaiver ?? '',
+  holdWaiver: need?.holdWaiver ?? '',
 })
 
 type Props = { projectId: string; need?: Schemas['Need']; jobId?: string; onClose: () => void }
@@ -55,6 +60,11 @@ export function NeedForm({ projectId, need, jobId, onClose }: Props) {
   const form = useFields(rules, valuesOf(need, jobId, currency))
   const grade = useWatch({ control: form.control, name: 'grade' })
   const jobs = useMemo(() => new Map(work?.jobs.map((j) => [j.id, `${j.code} ${j.title}`])), [work])
+  const known =
+    useQuery(anatomyQuery(projectId))
+      .data?.filter((c) => !c.symptom)
+      .map((c) => c.name) ?? []
+  const objections = useObjections(need)
   const save = useWrite(
     (fields: Schemas['NeedFields'], writeId) =>
       need
@@ -85,7 +95,7 @@ export function NeedForm({ projectId, need, jobId, onClose }: Props) {
           save.mutate(filled({ ...v, estimateMinor: estimate ?? 0, gradeReason: v.grade && gradeReason }))
         }
       >
-        <Line name="title" label={t('parts.partTitle')} />
+        <Line name="title" label={t('parts.partTitle')} known={known} />
         <div className="grid grid-cols-2 gap-3">
           <Whole name="quantity" label={t(`parts.quantityIn.${need?.unit ?? 'PIECE'}`)} />
           <Pick name="side" label={t('parts.side')} of={sides} say={(s) => t(`side.${s}`)} />
@@ -106,6 +116,12 @@ export function NeedForm({ projectId, need, jobId, onClose }: Props) {
           of={grades}
           say={(g) => t(`grade.${g}`)}
         />
+        {(objections.oneWheel || need?.pairWaiver) && (
+          <Line name="pairWaiver" label={t('parts.pairWaiver')} hint={objections.oneWheel} />
+        )}
+        {(objections.unopened || need?.holdWaiver) && (
+          <Line name="holdWaiver" label={t('parts.holdWaiver')} hint={objections.unopened} />
+        )}
         {grade && <Line name="gradeReason" label={t('parts.gradeReason')} />}
       </Form>
     </Sheet>

@@ -5,7 +5,7 @@ import { z } from 'zod'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { supplyKinds } from '@/api/generated/enums'
-import { needsQuery } from '@/api/queries'
+import { consumablesQuery, needsQuery } from '@/api/queries'
 import { isToOrder } from '@/api/toOrder'
 import { useWrite } from '@/api/useWrite'
 import { Form } from '@/ui/form/Form'
@@ -53,6 +53,7 @@ export function OfferForm({ need, source, onClose }: Props) {
   const sellers = useSellers()
   const { data: needs } = useQuery(needsQuery(need.projectId))
   const usually = useQuery(shoppingQuery(need.projectId)).data?.usuallyWrongPercent
+  const pack = useQuery(consumablesQuery).data?.find((c) => c.id === need.item)?.pack
   const others = needs?.filter((n) => n.sameAs !== need.sameAs && isToOrder(n)) ?? []
   const currency = sellers.currency(source?.supplierId)
   const form = useFields(useOfferRules(sellers.currency), {
@@ -64,7 +65,7 @@ export function OfferForm({ need, source, onClose }: Props) {
     most: String(source?.most ?? Math.max(9, need.quantity)),
     leadDays: String(source?.leadDays ?? need.leadDays),
     wrongPercent: String(source?.wrongPercent ?? usually?.NEW_PATTERN ?? 0),
-    pieces: String(source?.holds.find((h) => h.needId === need.id)?.pieces ?? 1),
+    pieces: String(source?.holds.find((h) => h.needId === need.id)?.pieces ?? pack ?? 1),
     also: source?.holds.map((h) => h.needId).filter((n) => n !== need.id) ?? [],
   })
   const chosen = sellers.currency(useWatch({ control: form.control, name: 'supplierId' }))
@@ -127,7 +128,7 @@ export function OfferForm({ need, source, onClose }: Props) {
       <div className="grid grid-cols-2 gap-3">
         <Amount name="price" label={t('offer.price', { currency: chosen })} currency={chosen} />
         <Whole name="leadDays" label={t('offer.leadDays')} />
-        <Whole name="pieces" label={t('offer.pieces', { part: need.title })} />
+        <Whole name="pieces" label={t(`offer.inOne.${need.unit}`)} />
         <Whole name="most" label={t('offer.most')} />
         <Whole name="wrongPercent" label={t('offer.wrong')} hint={t('offer.wrongHint')} />
         <Amount

@@ -35,7 +35,12 @@ export const sourceWords = {
     wrong: 'Wrong or faulty, in a hundred',
     wrongHint: 'A guess by kind; put your own',
     wrongWrong: 'A number from 0 to 100.',
-    pieces: '{{part}}: how much is in one',
+    inOne: {
+      PIECE: 'How many are in one',
+      MILLILITRE: 'How much is in one, in ml',
+      GRAM: 'How much is in one, in g',
+      CENTIMETRE: 'How much is in one, in cm',
+    },
     piecesWrong: 'A whole number of 1 or more.',
     also: 'It also holds: a kit',
     alone: '{{money}} landed',

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonProperty;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import ofisino.core.kernel.Side;
 import ofisino.core.parts.consumable.AmountUnit;
@@ -16,6 +17,9 @@ import org.jspecify.annotations.Nullable;
 /** The door to needs. */
 public interface Needs {
     List<Need> of(Caller caller, UUID projectId);
+
+    /** Needs whose assembly is still to be looked into: what is ordered now may be ordered in vain. By need, the finding. */
+    Map<UUID, UUID> unopened(Caller caller, UUID projectId);
 
     /** Records what a recipe's step will need. */
     void add(Caller caller, UUID projectId, NewNeed need);
@@ -54,6 +58,8 @@ public interface Needs {
      * @param orderId    the latest order it is on, while it is ordered or since
      * @param expectedOn when that order is expected
      * @param placeCode  where it lies, once accepted
+     * @param pairWaiver why it is bought for one wheel alone, though both of an axle are done at once
+     * @param holdWaiver why it is ordered although what it belongs to is still to be looked into
      */
     record Need(
             UUID id,
@@ -79,12 +85,14 @@ public interface Needs {
             @Nullable String supplier,
             @Nullable Grade grade,
             String gradeReason,
+            String pairWaiver,
+            String holdWaiver,
             long version) {
 
         /** Same things of the same side are one line of what is bought, and have this in common; what nobody knows is like nothing else. */
         @JsonProperty
         public String sameAs() {
-            return item == null ? id.toString() : "%s %s %s %s".formatted(item, side, unit, grade == null ? "" : grade);
+            return item == null ? id.toString() : "%s:%s:%s:%s".formatted(item, side, unit, grade == null ? "" : grade);
         }
 
         /** What is still to be bought of such. */
@@ -120,6 +128,8 @@ public interface Needs {
                     null,
                     null,
                     "",
+                    "",
+                    "",
                     0);
         }
 
@@ -149,6 +159,8 @@ public interface Needs {
                     supplier,
                     grade,
                     gradeReason,
+                    pairWaiver,
+                    holdWaiver,
                     version);
         }
 
@@ -193,6 +205,8 @@ public interface Needs {
                     supplier,
                     grade,
                     gradeReason,
+                    pairWaiver,
+                    holdWaiver,
                     onVersion);
         }
 

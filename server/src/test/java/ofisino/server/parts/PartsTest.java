@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import ofisino.core.parts.consumable.AmountUnit;
+import ofisino.server.testing.Api;
 import ofisino.server.testing.Api.Answer;
 import ofisino.server.testing.TestApplication;
 import ofisino.server.testing.TestGarage;
@@ -137,5 +138,102 @@ class PartsTest {
                 .isEqualTo(other.of("welding-wire", AmountUnit.GRAM).sameAs());
         assertThat(wire.sameAs())
                 .isNotEqualTo(other.of("welding-wire", AmountUnit.PIECE).sameAs());
+    }
+
+    /** By hand: a damper is one a wheel, so one alone leaves a wheel out; with its other side, or a reason, it is ordered. */
+    @Test
+    void oneWheelOfAnAxleIsNotOrderedWithoutAReason(TestGarage garage) {
+        UUID project = garage.project();
+        UUID job = garage.job(project, "Dampers");
+        UUID left = garage.need(project, job, "Front damper");
+        String objections = "/api/projects/" + project + "/needs/objections";
+        assertThat(garage.owner().get(objections).ok().get(0).path("pieces").asInt())
+                .isEqualTo(2);
+        UUID supplier = garage.supplier("EUR");
+        assertThat(order(garage, project, supplier, left).code()).isEqualTo("need.one-wheel");
+
+        UUID right = garage.need(project, job, "Front damper");
+        assertThat(garage.owner().get(objections).ok()).isEmpty();
+        order(garage, project, supplier, left).ok();
+        order(garage, project, supplier, right).ok();
+
+        UUID third = garage.need(project, job, "Front damper");
+        assertThat(order(garage, project, supplier, third).code()).isEqualTo("need.one-wheel");
+        garage.owner()
+                .put(
+                        "/api/needs/" + third,
+                        map(
+                                "fields",
+                                map(
+                                        "jobId",
+                                        job,
+                                        "title",
+                                        "Front damper",
+                                        "quantity",
+                                        1,
+                                        "estimateMinor",
+                                        0,
+                                        "leadDays",
+                                        7,
+                                        "pairWaiver",
+                                        "The other one is a month old"),
+                                "version",
+                                0))
+                .ok();
+        order(garage, project, supplier, third).ok();
+    }
+
+    /** What is done once the gearbox is open is bought then; with a reason it is bought before. */
+    @Test
+    void whatIsStillToBeLookedIntoIsNotOrderedWithoutAReason(TestGarage garage) {
+        UUID project = garage.project();
+        UUID finding = garage.finding(project, "gearbox", "WORN");
+        UUID rings = garage.need(project, garage.job(project, "Gearbox"), "Gears and synchromesh");
+        UUID supplier = garage.supplier("EUR");
+        String objections = "/api/projects/" + project + "/needs/objections";
+        assertThat(garage.owner().get(objections).ok()).isEmpty();
+        garage.decide(finding, "INVESTIGATE");
+        JsonNode said = garage.owner().get(objections).ok().get(0);
+        assertThat(said.path("objection").asString()).isEqualTo("UNOPENED");
+        assertThat(said.path("findingId").asString()).isEqualTo(finding.toString());
+        assertThat(order(garage, project, supplier, rings).code()).isEqualTo("need.unopened");
+        assertThat(garage.owner()
+                        .get("/api/projects/" + project + "/baskets")
+                        .ok()
+                        .path("wants"))
+                .isEmpty();
+        garage.owner()
+                .put(
+                        "/api/needs/" + rings,
+                        map(
+                                "fields",
+                                map(
+                                        "title",
+                                        "Gears and synchromesh",
+                                        "quantity",
+                                        1,
+                                        "estimateMinor",
+                                        0,
+                                        "leadDays",
+                                        7,
+                                        "holdWaiver",
+                                        "The last set that there is"),
+                                "version",
+                                0))
+                .ok();
+        order(garage, project, supplier, rings).ok();
+    }
+
+    private static Api.Answer order(TestGarage garage, UUID project, UUID supplier, UUID need) {
+        return garage.owner()
+                .post(
+                        "/api/projects/" + project + "/orders",
+                        TestGarage.order(
+                                UUID.randomUUID(),
+                                supplier,
+                                "EUR",
+                                1,
+                                0,
+                                List.of(map("needId", need, "amountMinor", 4000))));
     }
 }

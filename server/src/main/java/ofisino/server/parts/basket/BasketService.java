@@ -38,7 +38,7 @@ record BasketService(
     ShoppingResponse of(Caller caller, UUID projectId) {
         LocalDate today = LocalDate.now(clock.withZone(garages.zone(caller)));
         var stated = new StatedShopping(
-                needs.of(caller, projectId),
+                orderable(caller, projectId),
                 sources.of(caller, projectId),
                 suppliers.all(caller),
                 inPlan.of(caller, projectId),
@@ -66,6 +66,14 @@ record BasketService(
                 stated.withoutRate(),
                 Arrays.stream(SupplyKind.values())
                         .collect(Collectors.toMap(Function.identity(), SupplyKind::usuallyWrongPercent)));
+    }
+
+    /** What is still to be looked into is bought when it is known. */
+    private List<Needs.Need> orderable(Caller caller, UUID projectId) {
+        Map<UUID, UUID> unopened = needs.unopened(caller, projectId);
+        return needs.of(caller, projectId).stream()
+                .filter(n -> !unopened.containsKey(n.id()))
+                .toList();
     }
 
     private static WantResponse want(StatedShopping.Line line, LocalDate today) {

@@ -23,7 +23,7 @@ import org.springframework.web.bind.annotation.RestController;
 @Roles
 @RequestMapping("/api")
 record NeedController(NeedService service) {
-    /** @param gradeReason why the grade differs from what the aim asks for @param essential the job cannot begin without it; so it is unless said */
+    /** @param pairWaiver why it is bought for one wheel alone @param holdWaiver why it is ordered before its assembly is looked into @param gradeReason why the grade differs from what the aim asks for @param essential the job cannot begin without it; so it is unless said */
     record NeedFields(
             @Nullable UUID jobId,
             String title,
@@ -33,7 +33,9 @@ record NeedController(NeedService service) {
             int leadDays,
             @Nullable Grade grade,
             @Nullable String gradeReason,
-            @Nullable Boolean essential) {}
+            @Nullable Boolean essential,
+            @Nullable String pairWaiver,
+            @Nullable String holdWaiver) {}
 
     record NewNeedRequest(UUID id, NeedFields fields) {}
 
@@ -61,6 +63,26 @@ record NeedController(NeedService service) {
     @GetMapping("/projects/{projectId}/needs/variants")
     List<VariantWarning> variants(Caller caller, @PathVariable UUID projectId) {
         return service.variantWarnings(caller, projectId);
+    }
+
+    enum Objection {
+        /** It is done on both wheels of an axle at once, and wanted for one. */
+        ONE_WHEEL,
+        /** What it belongs to is still to be looked into. */
+        UNOPENED
+    }
+
+    /** @param pieces that one axle takes, of {@link Objection#ONE_WHEEL} @param findingId what is to be looked into, of {@link Objection#UNOPENED} */
+    record ObjectionResponse(
+            UUID needId,
+            Objection objection,
+            @Nullable Integer pieces,
+            @Nullable UUID findingId) {}
+
+    /** What stands against ordering a part, where nobody said why it is ordered all the same. */
+    @GetMapping("/projects/{projectId}/needs/objections")
+    List<ObjectionResponse> objections(Caller caller, @PathVariable UUID projectId) {
+        return service.objections(caller, projectId);
     }
 
     @PostMapping("/projects/{projectId}/needs")

@@ -3,8 +3,10 @@ package ofisino.server.parts.need;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import ofisino.core.kernel.Currencies;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.Side;
@@ -21,6 +23,8 @@ import ofisino.server.parts.NeedWanted;
 import ofisino.server.parts.Needs;
 import ofisino.server.parts.Needs.Need;
 import ofisino.server.parts.need.NeedController.NeedFields;
+import ofisino.server.parts.need.NeedController.Objection;
+import ofisino.server.parts.need.NeedController.ObjectionResponse;
 import ofisino.server.parts.need.NeedController.VariantWarning;
 import ofisino.server.vehicle.Projects;
 import ofisino.server.vehicle.Variants;
@@ -34,6 +38,8 @@ record NeedService(
         NeedMapper mapper,
         Projects projects,
         Variants variants,
+        AxlePairs pairs,
+        UnopenedAssemblies unopened,
         Garages garages,
         ApplicationEventPublisher events,
         Clock clock)
@@ -51,6 +57,24 @@ record NeedService(
                         .filter(v -> v.concerns(n.title()))
                         .map(v -> new VariantWarning(n.id(), v.difference())))
                 .toList();
+    }
+
+    List<ObjectionResponse> objections(Caller caller, UUID projectId) {
+        return Stream.concat(
+                        pairs.alone(caller, projectId).entrySet().stream()
+                                .map(e -> new ObjectionResponse(
+                                        e.getKey(),
+                                        Objection.ONE_WHEEL,
+                                        e.getValue().pieces(),
+                                        null)),
+                        unopened(caller, projectId).entrySet().stream()
+                                .map(e -> new ObjectionResponse(e.getKey(), Objection.UNOPENED, null, e.getValue())))
+                .toList();
+    }
+
+    @Override
+    public Map<UUID, UUID> unopened(Caller caller, UUID projectId) {
+        return unopened.of(caller, projectId);
     }
 
     Need find(Caller caller, UUID id) {
@@ -89,7 +113,7 @@ record NeedService(
                 stored.id(),
                 stored.projectId(),
                 f.jobId(),
-                stored.item(),
+                stored.item() == null ? pairs.componentCalled(caller, stored.projectId(), f.title()) : stored.item(),
                 Texts.line("title", f.title()),
                 f.side() == null ? Side.NONE : f.side(),
                 new Quantity(f.quantity()).pieces(),
@@ -109,6 +133,8 @@ record NeedService(
                 null,
                 grade.map(Grade.Chosen::grade).orElse(null),
                 grade.map(Grade.Chosen::reason).orElse(""),
+                Texts.optionalLine("pairWaiver", f.pairWaiver()),
+                Texts.optionalLine("holdWaiver", f.holdWaiver()),
                 version);
     }
 
@@ -173,7 +199,17 @@ record NeedService(
         projects.requireOpen(caller, projectId);
         Need fresh = Need.fresh(need.id(), projectId).of(need.item(), need.unit());
         NeedFields fields = new NeedFields(
-                need.jobId(), need.title(), need.side(), need.quantity(), 0, need.leadDays(), null, null, null);
+                need.jobId(),
+                need.title(),
+                need.side(),
+                need.quantity(),
+                0,
+                need.leadDays(),
+                null,
+                null,
+                null,
+                null,
+                null);
         mapper.insert(caller.garageId(), checked(caller, fresh, fields, 0));
     }
 
@@ -185,6 +221,8 @@ record NeedService(
     @Override
     public void ordered(Caller caller, UUID needId) {
         Need n = open(caller, needId);
+        pairs.mustNotBeAlone(caller, n);
+        unopened.mustNotBe(caller, n);
         NeedState from = n.state() == NeedState.RETURNED ? n.state().to(NeedState.NEEDED, n.title()) : n.state();
         save(caller, n.in(from.to(NeedState.ORDERED, n.title()), "", null, null, n.version()));
     }

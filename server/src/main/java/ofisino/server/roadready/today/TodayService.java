@@ -73,7 +73,7 @@ record TodayService(
                 road(project, planned, zone),
                 tonights.of(caller, projectId, planned, jobList, needList),
                 workSessions.openNotes(caller, projectId),
-                orders(planned, needList, zone, today),
+                orders(planned, orderable(caller, projectId, needList), zone, today),
                 money.currency(),
                 money.month().allowance() == 0 ? null : (Long) money.month().left(),
                 money.position().left(),
@@ -86,6 +86,12 @@ record TodayService(
                         .count(),
                 (int) jobList.stream().filter(j -> !j.state().isOver()).count(),
                 outstandingItems.due(caller, projectId));
+    }
+
+    /** What is still to be looked into is ordered when it is known. */
+    private List<Need> orderable(Caller caller, UUID projectId, List<Need> all) {
+        Map<UUID, UUID> unopened = needs.unopened(caller, projectId);
+        return all.stream().filter(n -> !unopened.containsKey(n.id())).toList();
     }
 
     private static @Nullable Gate firstShut(Gates gates) {

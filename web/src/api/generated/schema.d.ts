@@ -5978,8 +5978,7 @@ export interface components {
             money: components["schemas"]["Point"][];
             pace: components["schemas"]["PaceOfPlan"];
             phases: components["schemas"]["PhaseResponse"][];
-            /** @enum {string} */
-            policy: "RUNNING_FIRST" | "BODY_FIRST" | "MECHANICAL_FIRST" | "KEEP_ROLLING";
+            policy: components["schemas"]["WayRound"];
             unplaced: components["schemas"]["UnplacedResponse"][];
             waiting: components["schemas"]["Waiting"][];
             windows: components["schemas"]["TimeWindow"][];
@@ -6032,6 +6031,8 @@ export interface components {
             zone: string;
         };
         PolicyRequest: {
+            /** Format: int32 */
+            mostOpen?: number;
             /** @enum {string} */
             policy: "RUNNING_FIRST" | "BODY_FIRST" | "MECHANICAL_FIRST" | "KEEP_ROLLING";
         };
@@ -7114,6 +7115,12 @@ export interface components {
             /** Format: uuid */
             id: string;
             words: string;
+        };
+        WayRound: {
+            /** Format: int32 */
+            mostOpen: number;
+            /** @enum {string} */
+            policy: "RUNNING_FIRST" | "BODY_FIRST" | "MECHANICAL_FIRST" | "KEEP_ROLLING";
         };
         Weekdays: {
             days: ("MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY")[];
@@ -11909,6 +11916,7 @@ export interface operations {
         parameters: {
             query: {
                 policy: "RUNNING_FIRST" | "BODY_FIRST" | "MECHANICAL_FIRST" | "KEEP_ROLLING";
+                mostOpen?: number;
             };
             header?: never;
             path: {

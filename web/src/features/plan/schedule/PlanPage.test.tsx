@@ -48,7 +48,7 @@ const plan = (more: object = {}) => ({
     { day: '2026-03-04', leftMinor: 2500 },
   ],
   loose: [],
-  policy: 'RUNNING_FIRST',
+  policy: { policy: 'RUNNING_FIRST', mostOpen: 1 },
   pace: { own: false, jobs: 9, factor: 1.214, turnUp: { meant: 20, came: 12, rate: 0.614 } },
   followedAt: '2026-03-01T10:00:00Z',
   ...more,
@@ -172,7 +172,7 @@ it('shows what another way round would do before it is kept', async () => {
   await userEvent.selectOptions(screen.getByLabelText('What should come first?'), 'Keep it rolling')
   await userEvent.click(await screen.findByRole('button', { name: 'Use it' }))
   await waitFor(() => expect(server.writes('PUT /api/projects/car/plan/policy')).toHaveLength(1))
-  expect(server.writes('PUT /api/projects/car/plan/policy')[0]!.body).toEqual({ policy: 'KEEP_ROLLING' })
+  expect(server.writes('PUT /api/projects/car/plan/policy')[0]!.body).toEqual({ policy: 'KEEP_ROLLING', mostOpen: 1 })
 })
 
 it('compares more hours, borrowed room, and somebody else who does it', async () => {

@@ -124,8 +124,11 @@ export const scheduleWords = {
       RUNNING_FIRST: 'It runs first: you learn what the engine is worth, then comes the road.',
       BODY_FIRST: 'The body first: structure, body and paint are finished before anything else.',
       MECHANICAL_FIRST: 'The mechanicals first: engine, gearbox, brakes and axles.',
-      KEEP_ROLLING: 'Keep it rolling: one piece of work is finished before the next is opened.',
+      KEEP_ROLLING: 'Keep it rolling: what is open is finished before the next is opened.',
     },
+    openAtOnce_one: 'One piece of work is open at once.',
+    openAtOnce_other: '{{count}} pieces of work are open at once.',
+    openPick: 'How many pieces of work may be open at once?',
     firstChange: 'Change what comes first',
     firstPick: 'What should come first?',
     firstOf: {

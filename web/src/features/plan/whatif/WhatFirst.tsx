@@ -8,22 +8,24 @@ import { Choice } from '@/ui/form/Field'
 import type { Plan } from '../schedule/axis/lanes'
 import { Preview } from './Preview'
 
-type Policy = Schemas['PolicyRequest']['policy']
+/** Pieces of work that may be open at once. */
+const FEW = [1, 2, 3, 4, 5]
 
 /** Which way round one goes about it; first what another way would do to the dates. */
 export function WhatFirst({ projectId, plan }: { projectId: string; plan: Plan }) {
   const { t } = useTranslation()
   const [asked, setAsked] = useState(false)
-  const [policy, setPolicy] = useState<Policy>(plan.policy)
+  const [way, setWay] = useState<Schemas['WayRound']>(plan.policy)
   const leave = () => {
     setAsked(false)
-    setPolicy(plan.policy)
+    setWay(plan.policy)
   }
+  const isOther = way.policy !== plan.policy.policy || way.mostOpen !== plan.policy.mostOpen
   const preview = useQuery({
-    queryKey: ['plan', projectId, 'under', policy],
-    enabled: policy !== plan.policy,
+    queryKey: ['plan', projectId, 'under', way],
+    enabled: isOther,
     queryFn: () =>
-      unwrap(api.GET('/api/projects/{projectId}/plan/under', { params: { path: { projectId }, query: { policy } } })),
+      unwrap(api.GET('/api/projects/{projectId}/plan/under', { params: { path: { projectId }, query: way } })),
   })
   const keep = useWrite(
     (body: Schemas['PolicyRequest'], id) =>
@@ -33,7 +35,8 @@ export function WhatFirst({ projectId, plan }: { projectId: string; plan: Plan }
   return (
     <section className="mb-4" aria-label={t('dates.first')}>
       <p>
-        {t(`dates.firstIs.${plan.policy}`)}{' '}
+        {t(`dates.firstIs.${plan.policy.policy}`)}{' '}
+        {plan.policy.policy === 'KEEP_ROLLING' && t('dates.openAtOnce', { count: plan.policy.mostOpen })}{' '}
         {!asked && (
           <button type="button" className="link" onClick={() => setAsked(true)}>
             {t('dates.firstChange')}
@@ -43,8 +46,10 @@ export function WhatFirst({ projectId, plan }: { projectId: string; plan: Plan }
       {asked && (
         <Choice
           label={t('dates.firstPick')}
-          value={policy}
-          onChange={(e) => setPolicy(projectPolicies.find((p) => p === e.target.value) ?? plan.policy)}
+          value={way.policy}
+          onChange={(e) =>
+            setWay({ ...way, policy: projectPolicies.find((p) => p === e.target.value) ?? plan.policy.policy })
+          }
         >
           {projectPolicies.map((p) => (
             <option key={p} value={p}>
@@ -53,9 +58,20 @@ export function WhatFirst({ projectId, plan }: { projectId: string; plan: Plan }
           ))}
         </Choice>
       )}
-      {asked && policy !== plan.policy && (
-        <Preview move={preview} keep={keep} onKeep={() => keep.mutate({ policy })} onLeave={leave} />
+      {asked && way.policy === 'KEEP_ROLLING' && (
+        <Choice
+          label={t('dates.openPick')}
+          value={way.mostOpen}
+          onChange={(e) => setWay({ ...way, mostOpen: Number(e.target.value) })}
+        >
+          {FEW.map((n) => (
+            <option key={n} value={n}>
+              {n}
+            </option>
+          ))}
+        </Choice>
       )}
+      {asked && isOther && <Preview move={preview} keep={keep} onKeep={() => keep.mutate(way)} onLeave={leave} />}
     </section>
   )
 }

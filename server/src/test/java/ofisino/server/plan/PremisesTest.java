@@ -123,13 +123,23 @@ class PremisesTest {
         String plan = "/api/projects/" + project + "/plan";
         UUID engine = garage.job(project, aimed("Set the points", "ADJUST", "engine-block", "RUNNER"));
         UUID paint = garage.job(project, aimed("Paint the bonnet", "PAINT", "bonnet", "ROAD_READY"));
-        assertThat(garage.owner().get(plan).ok().path("policy").asString()).isEqualTo("RUNNING_FIRST");
+        assertThat(garage.owner().get(plan).ok().path("policy").path("policy").asString())
+                .isEqualTo("RUNNING_FIRST");
         assertThat(start(garage, project, engine)).isBefore(start(garage, project, paint));
         JsonNode under = garage.owner().get(plan + "/under?policy=BODY_FIRST").ok();
         assertThat(under.path("possible").asBoolean()).isTrue();
         assertThat(start(garage, project, engine)).isBefore(start(garage, project, paint));
         garage.owner().put(plan + "/policy", map("policy", "BODY_FIRST")).ok();
         assertThat(start(garage, project, paint)).isBefore(start(garage, project, engine));
+        garage.owner()
+                .put(plan + "/policy", map("policy", "KEEP_ROLLING", "mostOpen", 2))
+                .ok();
+        assertThat(garage.owner().get(plan).ok().path("policy").path("mostOpen").asInt())
+                .isEqualTo(2);
+        assertThat(garage.owner()
+                        .put(plan + "/policy", map("policy", "KEEP_ROLLING", "mostOpen", 0))
+                        .code())
+                .isEqualTo("policy.most-open");
         assertThat(garage.join("VIEWER")
                         .put(plan + "/policy", map("policy", "KEEP_ROLLING"))
                         .status())

@@ -19,7 +19,7 @@ public enum ProjectPolicy {
     BODY_FIRST(Phase.STRUCTURE, Phase.BODY_AND_PAINT),
     /** Engine, gearbox, brakes and axles first. For a sound shell. */
     MECHANICAL_FIRST(Phase.MECHANICAL),
-    /** One piece of work is opened, closed and tried before another begins, so that the car is never long off its wheels. */
+    /** One piece of work, or few, are opened, closed and tried before another begins, so that the car is never long off its wheels. */
     KEEP_ROLLING;
 
     private final Set<Phase> first;
@@ -33,8 +33,8 @@ public enum ProjectPolicy {
         return !first.isEmpty();
     }
 
-    /** What that means for a plan. @param phases of the jobs */
-    public Policy over(Map<ActivityId, Phase> phases) {
+    /** What that means for a plan. @param phases of the jobs @param mostOpen pieces of work open at once, for {@link #KEEP_ROLLING} */
+    Policy over(Map<ActivityId, Phase> phases, int mostOpen) {
         Set<ActivityId> ahead = phases.entrySet().stream()
                 .filter(e -> first.contains(e.getValue()))
                 .map(Map.Entry::getKey)
@@ -42,6 +42,6 @@ public enum ProjectPolicy {
         return new Policy(
                 List.of(Aim.values()),
                 ahead.isEmpty() ? List.of() : List.of(ahead),
-                this == KEEP_ROLLING ? OptionalInt.of(1) : OptionalInt.empty());
+                this == KEEP_ROLLING ? OptionalInt.of(mostOpen) : OptionalInt.empty());
     }
 }

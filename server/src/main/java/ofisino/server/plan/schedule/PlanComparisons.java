@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.UUID;
 import ofisino.core.kernel.Aim;
-import ofisino.core.plan.orderofwork.ProjectPolicy;
+import ofisino.core.plan.orderofwork.WayRound;
 import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.PlanOutcome;
 import ofisino.core.plan.sentout.DaysAway;
@@ -83,7 +83,7 @@ record PlanComparisons(PlanService service) {
     }
 
     /** The other way round. */
-    MoveResponse under(Caller caller, UUID projectId, ProjectPolicy policy) {
+    MoveResponse under(Caller caller, UUID projectId, WayRound policy) {
         return compared(service.of(caller, projectId), service.under(caller, projectId, policy));
     }
 

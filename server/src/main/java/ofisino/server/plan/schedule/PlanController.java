@@ -11,6 +11,7 @@ import ofisino.core.plan.calendar.TimeWindow;
 import ofisino.core.plan.explain.Balance;
 import ofisino.core.plan.orderofwork.Phase;
 import ofisino.core.plan.orderofwork.ProjectPolicy;
+import ofisino.core.plan.orderofwork.WayRound;
 import ofisino.core.plan.problem.Reason;
 import ofisino.core.plan.solve.Blocks;
 import ofisino.core.plan.tonight.Asked;
@@ -120,7 +121,7 @@ record PlanController(
      * @param loose      what should have followed soon and does not
      * @param hires      tools that are hired for some of the work
      * @param waiting    what has no date, or only a hoped-for one, and why
-     * @param policy     what matters first
+     * @param policy     what matters first, and how much is open meanwhile
      * @param followedAt when somebody said that this is the plan
      */
     record PlanResponse(
@@ -133,7 +134,7 @@ record PlanController(
             List<Balance.Point> money,
             List<LooseResponse> loose,
             PaceOfPlan pace,
-            ProjectPolicy policy,
+            WayRound policy,
             List<HireResponse> hires,
             List<Plans.Waiting> waiting,
             @Nullable Instant followedAt,
@@ -234,16 +235,21 @@ record PlanController(
 
     /** What would come of going about it another way round; changes nothing. */
     @GetMapping("/under")
-    MoveResponse under(Caller caller, @PathVariable UUID projectId, @RequestParam ProjectPolicy policy) {
-        return comparisons.under(caller, projectId, policy);
+    MoveResponse under(
+            Caller caller,
+            @PathVariable UUID projectId,
+            @RequestParam ProjectPolicy policy,
+            @RequestParam(defaultValue = "1") int mostOpen) {
+        return comparisons.under(caller, projectId, new WayRound(policy, mostOpen));
     }
 
-    record PolicyRequest(ProjectPolicy policy) {}
+    /** @param mostOpen pieces of work open at once, where the car is kept rolling; one where nobody says */
+    record PolicyRequest(ProjectPolicy policy, @Nullable Integer mostOpen) {}
 
     @PutMapping("/policy")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void policy(Caller caller, @PathVariable UUID projectId, @RequestBody PolicyRequest body) {
-        service.change(caller, projectId, body.policy());
+        service.change(caller, projectId, new WayRound(body.policy(), body.mostOpen() == null ? 1 : body.mostOpen()));
     }
 
     /** The least that would make the plan possible: of each kind one change, one of them in money. */

@@ -5,7 +5,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import ofisino.core.plan.orderofwork.ProjectPolicy;
+import ofisino.core.plan.orderofwork.WayRound;
 import org.apache.ibatis.annotations.Mapper;
 
 @Mapper
@@ -17,9 +17,9 @@ interface PlanMapper {
 
     int deletePin(UUID garageId, UUID projectId, String activity);
 
-    Optional<ProjectPolicy> policy(UUID garageId, UUID projectId);
+    Optional<WayRound> policy(UUID garageId, UUID projectId);
 
-    void putPolicy(UUID garageId, UUID projectId, ProjectPolicy policy);
+    void putPolicy(UUID garageId, UUID projectId, WayRound policy);
 
     List<FollowedRow> followed(UUID garageId, UUID projectId);
 

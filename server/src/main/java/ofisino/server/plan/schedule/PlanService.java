@@ -18,7 +18,7 @@ import ofisino.core.kernel.Aim;
 import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.plan.calendar.TimeWindow;
-import ofisino.core.plan.orderofwork.ProjectPolicy;
+import ofisino.core.plan.orderofwork.WayRound;
 import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.Plan;
 import ofisino.core.plan.problem.PlanOutcome;
@@ -144,19 +144,19 @@ class PlanService implements Plans {
      *
      * @param ownPace with the hours that the person really takes
      */
-    private record Way(Map<String, LocalDate> pins, boolean ownPace, ProjectPolicy policy) {}
+    private record Way(Map<String, LocalDate> pins, boolean ownPace, WayRound policy) {}
 
-    ProjectPolicy policy(Caller caller, UUID projectId) {
-        return mapper.policy(caller.garageId(), projectId).orElse(ProjectPolicy.RUNNING_FIRST);
+    WayRound policy(Caller caller, UUID projectId) {
+        return mapper.policy(caller.garageId(), projectId).orElse(WayRound.USUAL);
     }
 
-    void change(Caller caller, UUID projectId, ProjectPolicy policy) {
+    void change(Caller caller, UUID projectId, WayRound policy) {
         projects.requireOpen(caller, projectId);
         mapper.putPolicy(caller.garageId(), projectId, policy);
     }
 
     /** The plan as it would be the other way round. */
-    Planned under(Caller caller, UUID projectId, ProjectPolicy policy) {
+    Planned under(Caller caller, UUID projectId, WayRound policy) {
         boolean ownPace = projects.require(caller, projectId).ownPace();
         return planned(caller, projectId, new Way(pins(caller, projectId), ownPace, policy));
     }

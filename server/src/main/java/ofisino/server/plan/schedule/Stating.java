@@ -17,6 +17,7 @@ import ofisino.core.plan.job.HiredTool;
 import ofisino.core.plan.job.Precedence;
 import ofisino.core.plan.orderofwork.Phase;
 import ofisino.core.plan.orderofwork.ProjectPolicy;
+import ofisino.core.plan.orderofwork.WayRound;
 import ofisino.core.plan.premises.Demands;
 import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.Shelf;
@@ -99,8 +100,7 @@ class Stating {
         this.demands = demands;
     }
 
-    Statement state(
-            GarageNow garage, Project project, Map<String, LocalDate> pins, boolean ownPace, ProjectPolicy policy) {
+    Statement state(GarageNow garage, Project project, Map<String, LocalDate> pins, boolean ownPace, WayRound way) {
         Caller caller = garage.caller();
         ZoneId zone = garage.zone();
         List<Jobs.Job> all = jobs.of(caller, project.id());
@@ -119,7 +119,7 @@ class Stating {
                 .where(where)
                 .warmth(conditions.lowestCelsius(caller, project.id()))
                 .hiring(hires(caller, project.id()))
-                .under(policy.over(phases(caller, project.id(), policy)), shelf(allowed));
+                .under(way.over(phases(caller, project.id(), way.policy())), shelf(allowed));
         if (ownPace) statement.atOwnPace(ownFactor(all));
         return statement
                 .jobs(all, links(caller, project.id()), carAccess.stripDowns(caller, project.id()))

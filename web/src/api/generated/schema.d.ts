@@ -3675,6 +3675,8 @@ export interface components {
             sealed: boolean;
         };
         BasketResponse: {
+            /** Format: int64 */
+            depositMinor: number;
             /** @enum {string} */
             kind: "CHEAPEST" | "SOONEST" | "FEWEST_PARCELS";
             /** Format: int32 */
@@ -3687,6 +3689,7 @@ export interface components {
             riskMinor: number;
             /** Format: date */
             roadReadyOn?: string;
+            spare: components["schemas"]["SpareResponse"][];
             /** Format: int64 */
             totalMinor: number;
             without: string[];
@@ -5802,19 +5805,6 @@ export interface components {
             /** Format: int64 */
             toMakeMm2: number;
         };
-        Parcel: {
-            /** Format: int64 */
-            dutyMinor: number;
-            /** Format: int64 */
-            goodsMinor: number;
-            /** Format: int64 */
-            postMinor: number;
-            /** Format: int64 */
-            riskMinor: number;
-            seller: string;
-            /** Format: int64 */
-            taxMinor: number;
-        };
         ParcelRequest: {
             /** Format: int32 */
             dutyPerMille: number;
@@ -5843,9 +5833,13 @@ export interface components {
             totalMinor: number;
         };
         PartOfferResponse: {
-            landed: components["schemas"]["Parcel"];
+            /** Format: int64 */
+            depositMinor: number;
+            landed: components["schemas"]["ParcelResponse"];
             /** Format: int32 */
             lateDays: number;
+            /** Format: int64 */
+            riskMinor: number;
             /** Format: uuid */
             sourceId: string;
         };
@@ -6688,6 +6682,12 @@ export interface components {
             /** Format: int32 */
             wrongPercent: number;
         };
+        SpareResponse: {
+            /** Format: int32 */
+            quantity: number;
+            /** Format: uuid */
+            wantId: string;
+        };
         SplitFields: {
             /** Format: int64 */
             baseMinor: number;
@@ -6906,6 +6906,8 @@ export interface components {
             /** @enum {string} */
             nextGate?: "PUSHED" | "FIRST_START" | "FIRST_MOVE" | "PRIVATE_GROUND" | "ROAD_TEST" | "ROAD" | "TRIP" | "SALE";
             notes: components["schemas"]["Note"][];
+            /** Format: int32 */
+            onHold: number;
             /** Format: int32 */
             openJobs: number;
             order: components["schemas"]["OrderNow"][];

@@ -116,20 +116,33 @@ export function OrderList({ today }: { today: Today }) {
   const { t } = useTranslation()
   const format = useFormat()
   const { projectId = '' } = useParams()
-  if (today.order.length === 0) return <p className="quiet">{t('today.nothingToOrder')}</p>
+  const onHold = today.onHold > 0 && (
+    <Link className="link" to={`/p/${projectId}/parts`}>
+      {t('today.onHold', { count: today.onHold })}
+    </Link>
+  )
+  if (today.order.length === 0)
+    return (
+      <p className="quiet">
+        {t('today.nothingToOrder')} {onHold}
+      </p>
+    )
   return (
-    <ul>
-      {today.order.slice(0, 5).map((o) => (
-        <li key={o.needId} className="flex items-baseline gap-3 border-b border-base-300 py-1.5 last:border-0">
-          <Link className="link grow" to={`/p/${projectId}/parts?order=${o.needId}`}>
-            {o.title}
-          </Link>
-          <span className="whitespace-nowrap">
-            {o.by === today.today ? t('today.todayWord') : t('today.by', { date: format.shortDay(o.by) })}
-          </span>
-        </li>
-      ))}
-    </ul>
+    <>
+      <ul>
+        {today.order.slice(0, 5).map((o) => (
+          <li key={o.needId} className="flex items-baseline gap-3 border-b border-base-300 py-1.5 last:border-0">
+            <Link className="link grow" to={`/p/${projectId}/parts?order=${o.needId}`}>
+              {o.title}
+            </Link>
+            <span className="whitespace-nowrap">
+              {o.by === today.today ? t('today.todayWord') : t('today.by', { date: format.shortDay(o.by) })}
+            </span>
+          </li>
+        ))}
+      </ul>
+      {onHold && <p className="mt-1 text-sm">{onHold}</p>}
+    </>
   )
 }
 

@@ -1,5 +1,6 @@
 import { useTranslation } from 'react-i18next'
 import type { Schemas } from '@/api/client'
+import { useAmounts } from '@/ui/format/amounts'
 import { useFormat } from '@/ui/format/format'
 import { useSellers } from '../source/useSellers'
 
@@ -12,13 +13,19 @@ type Props = {
   basket: Basket
   sameAs: Basket['kind'] | undefined
   sources: Schemas['PartSource'][]
+  wants: Schemas['WantResponse'][]
   onOrder: (offered: Offered) => void
 }
 
 /** One way to buy it all: the sum, the date, and each parcel with its own press. */
-export function BasketCard({ basket: b, sameAs, sources, onOrder }: Props) {
+export function BasketCard({ basket: b, sameAs, sources, wants, onOrder }: Props) {
   const { t } = useTranslation()
   const format = useFormat()
+  const amount = useAmounts()
+  const left = b.spare.map(({ wantId, quantity }) => {
+    const want = wants.find((w) => w.id === wantId)!
+    return `${amount({ quantity, unit: want.unit })} ${want.title}`
+  })
   const money = (minor: number) => format.money(minor, format.currency)
   const sent = b.parcels.filter((p) => p.supplierId).length
   return (
@@ -32,12 +39,14 @@ export function BasketCard({ basket: b, sameAs, sources, onOrder }: Props) {
           <p className="quiet text-sm">
             {t('basket.toPay', { money: money(b.totalMinor!) })}
             {!!b.riskMinor && t('basket.risk', { money: money(b.riskMinor) })}
+            {!!b.depositMinor && t('basket.deposit', { money: money(b.depositMinor) })}
           </p>
           <p>
             {b.roadReadyOn ? t('basket.road', { date: format.dayAndYear(b.roadReadyOn) }) : t('basket.noRoad')},{' '}
             {b.lateDays > 0 ? t('basket.late', { count: b.lateDays }) : t('basket.inTime')},{' '}
             {sent === 0 ? t('basket.home') : t('basket.parcels', { count: sent })}.
           </p>
+          {left.length > 0 && <p className="text-sm">{t('basket.left', { what: left.join(', ') })}</p>}
           {!!b.mayBeDearerByMinor && (
             <p className="text-sm">{t('basket.cutShort', { money: money(b.mayBeDearerByMinor) })}</p>
           )}

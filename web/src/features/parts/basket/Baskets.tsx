@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import type { Schemas } from '@/api/client'
+import { ProblemAlert } from '@/ui/page/Feedback'
 import { Part } from '@/ui/page/Page'
 import { shoppingQuery, sourcesQuery } from '../source/queries'
 import { BasketCard, type Offered } from './BasketCard'
@@ -10,8 +11,9 @@ type Props = { projectId: string; onOrder: (offered: Offered) => void }
 /** Three ways to buy what is open, beside each other: what each costs, in how many parcels, and when the road is reached with it. */
 export function Baskets({ projectId, onOrder }: Props) {
   const { t } = useTranslation()
-  const { data: shopping } = useQuery(shoppingQuery(projectId))
+  const { data: shopping, error } = useQuery(shoppingQuery(projectId))
   const { data: sources } = useQuery(sourcesQuery(projectId))
+  if (error) return <ProblemAlert error={error} />
   if (!shopping || !sources || shopping.baskets.length === 0) return null
   const { baskets, wants } = shopping
   const without = baskets[0]!.without.length
@@ -25,6 +27,7 @@ export function Baskets({ projectId, onOrder }: Props) {
             basket={b}
             sameAs={baskets.slice(0, i).find((other) => isSame(other, b))?.kind}
             sources={sources}
+            wants={wants}
             onOrder={onOrder}
           />
         ))}

@@ -15,6 +15,8 @@ export const basketWords = {
     late_other: 'the last comes {{count}} days later than the plan needs it',
     toPay: '{{money}} to pay',
     risk: ', about {{money}} for parts that turn out wrong',
+    deposit: ', and {{money}} deposit that comes back',
+    left: 'Left over: {{what}}.',
     cutShort: 'Too many to try them all: up to {{money}} might still be saved.',
     from: '{{seller}}, {{money}}',
     order: 'Order from {{seller}}',

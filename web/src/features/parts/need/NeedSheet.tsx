@@ -9,6 +9,7 @@ import { useAmounts } from '@/ui/format/amounts'
 import { useFormat } from '@/ui/format/format'
 import { AcceptanceForm } from './AcceptanceForm'
 import { HoldForm } from './HoldForm'
+import { Objections } from './Objections'
 import { ReleaseButton } from './ReleaseButton'
 import { isToOrder } from '@/api/toOrder'
 import { useRole } from '@/api/useRole'
@@ -76,6 +77,11 @@ export function NeedSheet({
             </>
           )}
         </dl>
+        {toOrder && (
+          <div>
+            <Objections need={n} />
+          </div>
+        )}
         {toOrder && !fromShelf && (
           <div className="flex flex-wrap gap-2">
             <button type="button" className="btn btn-primary" onClick={onOrder}>

@@ -13,7 +13,7 @@ import { isToOrder, toOrderStates } from '@/api/toOrder'
 import { ChooseLine } from './ChooseLine'
 import { linesOf, type NeedLine } from './needLines'
 import { NeedForm } from './NeedForm'
-import { useObjections } from './useObjections'
+import { Objections } from './Objections'
 import { NeedSheet } from './NeedSheet'
 import { PooledNeed, Total } from './PooledNeed'
 import { OrderForm } from '../order/OrderForm'
@@ -227,7 +227,6 @@ function NeedRow({
   const { projectId = '' } = useParams()
   const { data: work } = useQuery(jobsQuery(projectId))
   const job = work?.jobs.find((j) => j.id === n.jobId)
-  const { oneWheel, unopened, waived } = useObjections(n)
   return (
     <li className="flex items-center gap-2 border-b border-base-300 last:border-0">
       {choosing && <ChooseLine part={n.title} chosen={chosen} onChoose={onChoose} />}
@@ -245,18 +244,7 @@ function NeedRow({
             </span>
           )}
           {warning && <span className="block text-sm font-semibold">{t('parts.variant', { warning })}</span>}
-          {[oneWheel, unopened]
-            .filter((said) => !!said)
-            .map((said) => (
-              <span key={said} className="block text-sm font-semibold">
-                {said}
-              </span>
-            ))}
-          {waived.map((said) => (
-            <span key={said} className="block text-sm">
-              {said}
-            </span>
-          ))}
+          <Objections need={n} />
           <span className="quiet block text-sm">{job ? `${job.code} ${job.title}` : t('parts.noJob')}</span>
         </span>
         {n.placeCode && n.state === 'ACCEPTED' && <span className="label-code text-sm">{n.placeCode}</span>}

@@ -5,6 +5,7 @@ import { consumablesQuery, jobsQuery } from '@/api/queries'
 import { packsFor, useAmounts } from '@/ui/format/amounts'
 import { ChooseLine } from './ChooseLine'
 import type { NeedLine } from './needLines'
+import { Objections } from './Objections'
 
 type Props = {
   projectId: string
@@ -28,6 +29,7 @@ export function PooledNeed({ projectId, line, choosing, chosen, onChoose, onOpen
       <details className="grow px-1">
         <summary className="cursor-pointer">
           <span className="font-semibold">{first.title}</span> <Total line={line} />
+          <Objections need={first} />
           <span className="quiet block text-sm">{t('parts.forJobs', { count: line.needs.length })}</span>
         </summary>
         <ul aria-label={t('parts.together')}>

@@ -71,6 +71,8 @@ export const needWords = {
     holdWaiver: 'Why it is ordered before',
     orderedBefore: 'Ordered before it is looked into: {{why}}',
     unopened: 'Wait with the order: what it belongs to is still to be looked into.',
+    whyOne: 'If you want only this one, say why under “Change the part”.',
+    whyNow: 'If you want it now, say why under “Change the part”.',
     loneWheel: 'Both wheels of an axle are done at once: that takes {{count}}.',
     leadDays: 'Lead time, days',
     leadWrong: 'Days from 0 to 730.',

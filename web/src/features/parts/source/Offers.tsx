@@ -20,8 +20,8 @@ export function Offers({ need }: { need: Schemas['Need'] }) {
   const [open, setOpen] = useState<'new' | Schemas['PartSource'] | undefined>()
   if (!sources) return null
   const worth = (id: string) => {
-    const landed = shopping?.offers.find((o) => o.sourceId === id)?.landed
-    return landed ? totalOf(landed) + landed.riskMinor! : Infinity
+    const offer = shopping?.offers.find((o) => o.sourceId === id)
+    return offer ? offer.landed.totalMinor! + offer.riskMinor! : Infinity
   }
   const mine = sources
     .filter((s) => s.holds.some((h) => h.needId === need.id))
@@ -49,8 +49,6 @@ export function Offers({ need }: { need: Schemas['Need'] }) {
     </section>
   )
 }
-
-export const totalOf = (p: Schemas['Parcel']) => p.goodsMinor! + p.postMinor! + p.dutyMinor! + p.taxMinor!
 
 function OfferRow({
   source: s,

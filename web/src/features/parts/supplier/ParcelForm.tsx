@@ -47,7 +47,7 @@ export function ParcelForm({ seller: s, onKept }: { seller: Schemas['Supplier'];
       aside
       label={t('save')}
       aria-label={t('parcel.title', { seller: s.name })}
-      className="card-sheet mt-2 p-3"
+      className="mt-2 rounded border border-base-300 p-3"
       onSubmit={(v) =>
         save.mutate({
           postMinor: v.post ?? 0,

@@ -47,6 +47,7 @@ const today = (change: Partial<Today> = {}): Today => ({
     { workSessionId: 'e1', workedOn: '2026-11-20', text: 'The jack leaks.' },
   ],
   order: [{ needId: 'n', title: 'Screen seal', by: '2026-11-27', estimateMinor: 8200, holdsItsJob: false }],
+  onHold: 0,
   currency: 'EUR',
   leftThisMonthMinor: 21_200,
   leftOfBudgetMinor: 500_000,
@@ -225,4 +226,9 @@ it('says who and where, which tools, and what to pack for work elsewhere', async
 it('says on paper for which day it is, and what is dangerous in it', async () => {
   expect(await page(today())).toContain('25 November 2026')
   expect(screen.getByRole('complementary', { name: 'Before the first step' })).toHaveTextContent(/weld/i)
+})
+
+it('parts that wait until more is known are counted beside what is to be ordered', async () => {
+  await page(today({ order: [], onHold: 2 }))
+  expect(await screen.findByText('2 parts wait until more is known.')).toBeVisible()
 })

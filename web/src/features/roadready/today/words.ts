@@ -55,6 +55,8 @@ export const todayWords = {
     noTime: 'You have not set your garage time.',
     sayWhen: 'Set it',
     nothingToOrder: 'Nothing to order.',
+    onHold_one: 'One part waits until more is known.',
+    onHold_other: '{{count}} parts wait until more is known.',
     orderToday: 'Order “<b>{{part}}</b>” today.',
     orderBy: 'Order “<b>{{part}}</b>” by {{date}}.',
     by: 'by {{date}}',

@@ -8,7 +8,7 @@ import org.joda.money.Money;
 
 /**
  * A dated exchange rate: one unit of {@code foreign} is {@code basePerForeign} units of {@code base}.
- * The only place where money is rounded: half-even at the minor unit of the target currency, once per amount.
+ * The only place where money is rounded to another currency: half-even at its minor unit, once per amount.
  *
  * @param basePerForeign positive; 1 where the currencies are equal
  */

@@ -3,10 +3,12 @@ package ofisino.core.parts;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.Map;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.parts.sourcing.Rework;
 import ofisino.core.parts.sourcing.Supply;
 import ofisino.core.parts.sourcing.SupplyKind;
+import ofisino.core.parts.sourcing.UsuallyWrong;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -28,5 +30,14 @@ class SupplyTest {
         assertThatThrownBy(() -> new Supply(SupplyKind.USED, "Water pump", price, 0, most, lead, wrong))
                 .isInstanceOfSatisfying(
                         InvalidValue.class, e -> assertThat(e.field()).contains(field));
+    }
+
+    @Test
+    void eachKindHasAFirstGuess() {
+        UsuallyWrong guess = UsuallyWrong.load();
+        assertThat(guess.percent()).hasSize(SupplyKind.values().length);
+        assertThat(guess.percent().get(SupplyKind.NEW_ORIGINAL))
+                .isLessThan(guess.percent().get(SupplyKind.USED));
+        assertThatThrownBy(() -> new UsuallyWrong(Map.of(SupplyKind.USED, 20))).isInstanceOf(InvalidValue.class);
     }
 }

@@ -14,6 +14,7 @@ import java.util.Set;
 import ofisino.core.kernel.Aim;
 import ofisino.core.plan.calendar.TimeWindow;
 import ofisino.core.plan.explain.Balance;
+import ofisino.core.plan.explain.DoneAgain;
 import ofisino.core.plan.explain.Milestones;
 import ofisino.core.plan.problem.Activity;
 import ofisino.core.plan.problem.Activity.Crew;
@@ -185,6 +186,22 @@ class AroundThePlanTest {
                 .containsExactly(
                         tuple("b", before.of(new ActivityId("b")).orElseThrow().start()));
         assertThat(before.movedFrom(before, ZoneOffset.UTC)).isEmpty();
+    }
+
+    /** A job of an hour behind a strip-down of half an hour each way is two hours, one beside it is its own. */
+    @Test
+    void aJobDoneAgainIsDoneWithItsWayIn() {
+        PlanProblem problem = problem(
+                        List.of(job("a"), job("b"), stripDown("strip s"), stripDown("refit s")), List.of())
+                .withStripDowns(
+                        List.of(job("a"), job("b"), stripDown("strip s"), stripDown("refit s")),
+                        List.of(),
+                        List.of(stripDown("s", "engine-out", true, List.of("a"), List.of())),
+                        List.of());
+        var again = new DoneAgain(problem);
+        assertThat(again.work(new ActivityId("a"))).isEqualTo(Duration.ofHours(2));
+        assertThat(again.work(new ActivityId("b"))).isEqualTo(Duration.ofHours(1));
+        assertThat(again.work(new ActivityId("nowhere"))).isZero();
     }
 
     private static PlanProblem problem(List<Activity> activities, List<Link> links) {

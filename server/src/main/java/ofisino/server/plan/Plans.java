@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.Supplier;
 import ofisino.core.kernel.Aim;
+import ofisino.core.parts.sourcing.OrderDates;
 import ofisino.core.plan.explain.Milestones;
 import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.Plan;
@@ -16,6 +17,7 @@ import ofisino.core.plan.problem.PlanOutcome;
 import ofisino.core.plan.problem.PlanProblem;
 import ofisino.core.plan.tonight.Tonight;
 import ofisino.server.identity.Caller;
+import ofisino.server.parts.Needs.Need;
 import org.jspecify.annotations.Nullable;
 
 /** The door to the dated plan of a project. */
@@ -65,6 +67,19 @@ public interface Plans {
         public boolean isBeyondAtOwnPace(Aim milestone) {
             return outcome instanceof PlanOutcome.Planned
                     && atOwnPace(milestone).isEmpty();
+        }
+
+        /**
+         * The last day to order a part, so that no milestone gets later; while not all has a date, so that its job begins as planned. May be past.
+         * Empty where its job has no date, or it has no job.
+         */
+        public Optional<LocalDate> orderBy(Need need) {
+            if (need.jobId() == null) return Optional.empty();
+            Optional<Instant> start = plan.of(ActivityId.job(need.jobId())).map(Plan.Scheduled::start);
+            return start.map(job -> Optional.ofNullable(latestStarts().get(ActivityId.need(need.id())))
+                    .map(at -> at.atZone(problem.zone()).toLocalDate())
+                    .orElseGet(() -> OrderDates.withUsualCheck(need.leadDays())
+                            .lastDayToOrder(job.atZone(problem.zone()).toLocalDate())));
         }
 
         /** @throws java.util.NoSuchElementException when the plan has no such activity */

@@ -63,6 +63,31 @@ class BasketTest {
         assertThat(picks.get(0).path("needIds")).hasSize(2);
     }
 
+    /** By hand: 5 wanted, two packs of 4 leave 3; a deposit of 15.00 on each is due and no cost. */
+    @Test
+    void whatIsLeftOverAndWhatComesBackStandBesideTheSum(TestGarage garage) {
+        UUID project = garage.project();
+        UUID clips = garage.need(project, garage.job(project, "Clips"), "Trim clips");
+        garage.owner()
+                .put(
+                        "/api/needs/" + clips,
+                        map(
+                                "fields",
+                                map("title", "Trim clips", "quantity", 5, "estimateMinor", 0, "leadDays", 7),
+                                "version",
+                                0))
+                .ok();
+        Map<String, Object> pack = fields(garage.supplier("EUR"), 300, 3, 0, Map.of(clips, 4));
+        pack.put("depositMinor", 1500);
+        garage.owner()
+                .post("/api/projects/" + project + "/sources", map("id", UUID.randomUUID(), "fields", pack))
+                .ok();
+        JsonNode basket = basket(garage.owner().get(baskets(project)).ok(), "CHEAPEST");
+        assertThat(basket.path("totalMinor").asLong()).isEqualTo(600);
+        assertThat(basket.path("depositMinor").asLong()).isEqualTo(3000);
+        assertThat(basket.path("spare").get(0).path("quantity").asInt()).isEqualTo(3);
+    }
+
     @Test
     void aCurrencyWithoutARateIsLeftOutAndSaid(TestGarage garage) {
         UUID project = garage.project();
@@ -102,6 +127,47 @@ class BasketTest {
                 .isEqualTo("holds");
         assertThat(post(garage, project, fields(seller, -1, 3, 0, Map.of(pump, 1))))
                 .isEqualTo("priceMinor");
+        assertThat(post(garage, project, fields(seller, 1_000_000_000_001L, 3, 0, Map.of(pump, 1))))
+                .isEqualTo("priceMinor");
+        // as much as an amount may be, and of that all that there are: still a sum
+        source(garage, project, seller, 1_000_000_000_000L, 3, 100, Map.of(pump, 1));
+        garage.owner()
+                .put(
+                        "/api/needs/" + pump,
+                        map(
+                                "fields",
+                                map("title", "Water pump", "quantity", 9, "estimateMinor", 0, "leadDays", 7),
+                                "version",
+                                0))
+                .ok();
+        assertThat(basket(garage.owner().get(baskets(project)).ok(), "CHEAPEST")
+                        .path("totalMinor")
+                        .asLong())
+                .isEqualTo(9_000_000_000_000L);
+        assertThat(garage.owner()
+                        .put(
+                                "/api/suppliers/" + seller + "/parcel",
+                                map("postMinor", 0, "dutyPerMille", 1001, "taxPerMille", 0, "version", 0))
+                        .text("field"))
+                .isEqualTo("dutyPerMille");
+        UUID abroad = garage.supplier("GBP");
+        assertThat(garage.owner()
+                        .put(
+                                "/api/suppliers/" + abroad + "/parcel",
+                                map(
+                                        "postMinor",
+                                        0,
+                                        "dutyPerMille",
+                                        0,
+                                        "taxPerMille",
+                                        0,
+                                        "rate",
+                                        "0.000000001",
+                                        "version",
+                                        0))
+                        .status())
+                .as("so small a rate is none that could be kept")
+                .isEqualTo(422);
         assertThat(garage.join("HELPER").get(baskets(project)).status()).isEqualTo(403);
         assertThat(garage.join("HELPER")
                         .get("/api/projects/" + project + "/sources")

@@ -6,7 +6,6 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.OptionalInt;
 import java.util.OptionalLong;
 import org.ojalgo.function.special.MissingMath;
 import org.ojalgo.optimisation.Expression;
@@ -26,10 +25,9 @@ final class BasketSearch {
     /** A person waits: where many sellers sell the same at nearly the same price, nodes alone would take minutes. */
     private static final long MILLIS = 1500;
 
-    private static final double MINOR = 1_000_000;
     /** Cuts of the library cut the best away now and then: one in a hundred drawn baskets was dearer than that of an exact solver, and none without. */
     private static final IntegerStrategy WITHOUT_CUTS = IntegerStrategy.DEFAULT.withGMICutConfiguration(
-            new GMICutConfiguration().withFractionality(0.5).withViolation(BigDecimal.valueOf(MINOR * MINOR)));
+            new GMICutConfiguration().withFractionality(0.5).withViolation(BigDecimal.TEN.pow(12)));
 
     private final Shopping shopping;
     private final Map<String, Want> wants;
@@ -40,11 +38,11 @@ final class BasketSearch {
     BasketSearch(Shopping shopping) {
         this.shopping = shopping;
         this.wants = shopping.wantsById();
-        for (Seller s : shopping.sellers()) addSeller(s);
-        for (Want w : shopping.wants()) fill(w);
         model.options.iterations_abort = NODES;
         model.options.time_abort = MILLIS;
         model.options.integer(WITHOUT_CUTS);
+        for (Seller s : shopping.sellers()) addSeller(s);
+        for (Want w : shopping.wants()) fill(w);
     }
 
     /** More than is wanted in one counts as what is wanted; divided by what they have in common, so that the bound is close. */
@@ -65,13 +63,14 @@ final class BasketSearch {
                 .toList();
         if (his.isEmpty()) return;
         Variable parcel = model.addVariable("parcel " + s.id()).binary();
-        parcel.weight(s.levies().millionths(s.postMinor()) / MINOR);
+        BigDecimal landed = s.levies().perMinor();
+        parcel.weight(landed.multiply(BigDecimal.valueOf(s.postMinor())));
         parcels.put(s, parcel);
         for (Offer o : his) {
             int most = o.useful(wants);
             Variable count =
                     model.addVariable("count " + o.id()).integer().lower(0).upper(most);
-            count.weight((s.levies().millionths(o.priceMinor()) + o.riskMinor() * MINOR) / MINOR);
+            count.weight(landed.multiply(BigDecimal.valueOf(o.priceMinor())).add(BigDecimal.valueOf(o.riskMinor())));
             counts.put(o, count);
             model.addExpression().upper(0).set(count, 1).set(parcel, -most);
         }
@@ -80,7 +79,7 @@ final class BasketSearch {
 
     private void addFreePost(Seller s, Variable parcel, List<Offer> his) {
         Variable free = model.addVariable("free " + s.id()).binary();
-        free.weight(-s.levies().millionths(s.postMinor()) / MINOR);
+        free.weight(s.levies().perMinor().multiply(BigDecimal.valueOf(-s.postMinor())));
         model.addExpression().upper(0).set(free, 1).set(parcel, -1);
         Expression enough =
                 model.addExpression().lower(0).set(free, -s.postFreeFrom().getAsLong());
@@ -110,7 +109,7 @@ final class BasketSearch {
         List<Basket.Pick> picks = new ArrayList<>();
         Map<String, Long> goods = new HashMap<>();
         Map<String, Long> risk = new HashMap<>();
-        OptionalInt late = OptionalInt.empty();
+        int late = 0;
         for (var e : counts.entrySet()) {
             Offer o = e.getKey();
             int count = (int) Math.round(found.doubleValue(model.indexOf(e.getValue())));
@@ -119,7 +118,7 @@ final class BasketSearch {
             goods.merge(o.seller(), count * o.priceMinor(), Math::addExact);
             risk.merge(o.seller(), count * o.riskMinor(), Math::addExact);
             o.holds().forEach((w, n) -> left.computeIfPresent(w, (id, now) -> now + n * count));
-            late = OptionalInt.of(Math.max(late.orElse(0), o.lateDays(wants)));
+            late = Math.max(late, o.lateDays(wants));
         }
         left.values().removeIf(n -> n <= 0);
         return new Basket(
@@ -130,7 +129,7 @@ final class BasketSearch {
                         .toList(),
                 without,
                 left,
-                late.orElse(0),
+                late,
                 dearer(found));
     }
 

@@ -1,5 +1,7 @@
 package ofisino.core.parts.basket;
 
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import ofisino.core.kernel.InvalidValue;
 
 /**
@@ -31,24 +33,26 @@ public record Levies(int dutyPerMille, int taxPerMille) {
                     perMille);
     }
 
-    /** Landed, not rounded, in millionths of a minor unit; adds up. @param minor goods or post, at most 10¹¹ */
-    long millionths(long minor) {
-        return Math.multiplyExact(minor, (long) (WHOLE + dutyPerMille) * (WHOLE + taxPerMille));
+    /** What one minor unit of goods or post comes to at the door; not rounded. */
+    BigDecimal perMinor() {
+        return perMille(dutyPerMille).multiply(perMille(taxPerMille));
+    }
+
+    private static BigDecimal perMille(int rate) {
+        return BigDecimal.ONE.add(BigDecimal.valueOf(rate, 3));
     }
 
     /** Duty on an amount, to the minor unit, half to even. */
     long duty(long minor) {
-        return rounded(Math.multiplyExact(minor, (long) dutyPerMille), WHOLE);
+        return rounded(BigDecimal.valueOf(minor).multiply(BigDecimal.valueOf(dutyPerMille, 3)));
     }
 
     /** Duty and tax on an amount; rounded once, so that a parcel's sum is what its goods and post are by themselves. */
     long both(long minor) {
-        return rounded(millionths(minor), WHOLE * WHOLE) - minor;
+        return rounded(BigDecimal.valueOf(minor).multiply(perMinor())) - minor;
     }
 
-    static long rounded(long number, long by) {
-        long floor = Math.floorDiv(number, by);
-        long twice = 2 * Math.floorMod(number, by);
-        return twice > by || twice == by && floor % 2 != 0 ? floor + 1 : floor;
+    private static long rounded(BigDecimal minor) {
+        return minor.setScale(0, RoundingMode.HALF_EVEN).longValueExact();
     }
 }

@@ -1,5 +1,8 @@
 package ofisino.core.parts.sourcing;
 
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+
 /**
  * What it costs when a part fails or does not fit: its job and the way in once more, the post back, and the right part.
  *
@@ -9,18 +12,22 @@ package ofisino.core.parts.sourcing;
  * @param rightMinor    landed cost of the right one
  */
 public record Rework(long minutes, long hourMinor, long postBackMinor, long rightMinor) {
-    private static final int WHOLE = 100;
-    private static final int HOUR = 60;
+    private static final BigDecimal HOUR = BigDecimal.valueOf(60);
 
     public Rework {
         if (minutes < 0 || hourMinor < 0 || postBackMinor < 0 || rightMinor < 0)
             throw new IllegalArgumentException("Below nothing");
     }
 
-    /** What is to be feared: the chance times the cost, to the minor unit, half up. @param wrongPercent 0 to 100 */
+    /** What is to be feared: the chance times the cost, to the minor unit, half to even. @param wrongPercent 0 to 100 */
     public long riskMinor(int wrongPercent) {
-        long once =
-                Math.addExact(Math.addExact(Math.multiplyExact(minutes, hourMinor) / HOUR, postBackMinor), rightMinor);
-        return (Math.multiplyExact(once, (long) wrongPercent) + WHOLE / 2) / WHOLE;
+        BigDecimal sixtieths = BigDecimal.valueOf(minutes)
+                .multiply(BigDecimal.valueOf(hourMinor))
+                .add(BigDecimal.valueOf(Math.addExact(postBackMinor, rightMinor))
+                        .multiply(HOUR));
+        return sixtieths
+                .multiply(BigDecimal.valueOf(wrongPercent, 2))
+                .divide(HOUR, 0, RoundingMode.HALF_EVEN)
+                .longValueExact();
     }
 }

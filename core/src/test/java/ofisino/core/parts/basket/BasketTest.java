@@ -96,6 +96,22 @@ class BasketTest {
         assertThat(basket.riskMinor()).isEqualTo(366);
     }
 
+    /** By hand: the cheap seal is wrong one time in four, twelve hours at 15.00 and the good one at 65.00 with 4.00 post: a quarter of 253.00 with its own post. */
+    @Test
+    void theRightPartIsTheCheapestThatIsLessOftenWrong() {
+        Seller post = new Seller("a", 400, OptionalLong.empty(), Levies.NONE);
+        List<Offer> weighed = Offered.weighed(
+                List.of(
+                        new Offered("cheap", post, 1800, Map.of("seal", 1), 9, 3, 25),
+                        new Offered("good", post, 6500, Map.of("seal", 1), 9, 3, 2),
+                        new Offered("other", post, 100, Map.of("hose", 1), 9, 3, 1)),
+                Map.of("seal", 720),
+                1500);
+        assertThat(weighed.get(0).riskMinor()).isEqualTo((18_000 + 400 + 6900) / 4);
+        // nothing is less often wrong: the same once more
+        assertThat(weighed.get(1).riskMinor()).isEqualTo(Math.round((18_000 + 400 + 6900) * 0.02));
+    }
+
     @Test
     void theSoonestIsInTimeForThePlanAndNotSoonerThanThat() {
         Shopping shopping = new Shopping(

@@ -34,7 +34,7 @@ final class ExactBasket {
                 counts.put(o.id(), count);
                 goods.addTerm(count, o.priceMinor());
                 pieces.add(count);
-                cost.addTerm(count, s.levies().millionths(o.priceMinor()) + o.riskMinor() * 1_000_000);
+                cost.addTerm(count, landed(s, o.priceMinor()) + o.riskMinor() * 1_000_000);
             }
             BoolVar pays = model.newBoolVar("pays " + s.id());
             BoolVar nothing = model.newBoolVar("nothing " + s.id());
@@ -44,7 +44,7 @@ final class ExactBasket {
                 model.addGreaterOrEqual(goods, s.postFreeFrom().getAsLong()).onlyEnforceIf(enough);
                 model.addBoolOr(new BoolVar[] {pays, nothing, enough});
             } else model.addBoolOr(new BoolVar[] {pays, nothing});
-            cost.addTerm(pays, s.levies().millionths(s.postMinor()));
+            cost.addTerm(pays, landed(s, s.postMinor()));
         }
         for (Want w : shopping.wants()) {
             LinearExprBuilder filled = LinearExpr.newBuilder();
@@ -72,8 +72,12 @@ final class ExactBasket {
             sum += o.riskMinor() * p.count() * 1_000_000;
         }
         for (Seller s : shopping.sellers())
-            if (goods.containsKey(s.id()))
-                sum += s.levies().millionths(goods.get(s.id()) + s.postOf(goods.get(s.id())));
+            if (goods.containsKey(s.id())) sum += landed(s, goods.get(s.id()) + s.postOf(goods.get(s.id())));
         return sum;
+    }
+
+    /** Duty on it, and tax on both. */
+    private static long landed(Seller s, long minor) {
+        return minor * (1000 + s.levies().dutyPerMille()) * (1000 + s.levies().taxPerMille());
     }
 }

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import ofisino.core.kernel.Side;
-import ofisino.core.parts.basket.Basket.Parcel;
 import ofisino.core.parts.consumable.AmountUnit;
 import ofisino.core.parts.sourcing.SupplyKind;
 import ofisino.server.identity.Caller;
@@ -47,10 +46,12 @@ record BasketController(BasketService service) {
     /**
      * One offer by itself, in the garage's own currency.
      *
-     * @param landed    if it alone came in a parcel
-     * @param lateDays  by which it comes too late for the plan
+     * @param landed       if it alone came in a parcel
+     * @param riskMinor    what is to be feared of it
+     * @param depositMinor paid on top, and given back
+     * @param lateDays     by which it comes too late for the plan
      */
-    record PartOfferResponse(UUID sourceId, Parcel landed, int lateDays) {}
+    record PartOfferResponse(UUID sourceId, ParcelResponse landed, long riskMinor, long depositMinor, int lateDays) {}
 
     enum BasketKind {
         CHEAPEST,
@@ -60,6 +61,8 @@ record BasketController(BasketService service) {
 
     /**
      * @param parcels       landed cost of each, by seller; the seller is absent where nobody sells it
+     * @param depositMinor  paid on top, and given back
+     * @param spare         what is left over of what is bought
      * @param without       wants that nobody offers, or not enough of
      * @param mayBeDearerByMinor where the search was cut short: what it may be dearer than the best; absent where it is proven the best
      * @param roadReadyOn   absent while not everything has a date
@@ -70,10 +73,15 @@ record BasketController(BasketService service) {
             List<ParcelResponse> parcels,
             long totalMinor,
             long riskMinor,
+            long depositMinor,
+            List<SpareResponse> spare,
             List<UUID> without,
             int lateDays,
             @Nullable Long mayBeDearerByMinor,
             @Nullable LocalDate roadReadyOn) {}
+
+    /** @param quantity in the unit of the want */
+    record SpareResponse(UUID wantId, int quantity) {}
 
     record PickResponse(UUID sourceId, int count, List<UUID> needIds) {}
 

@@ -3,7 +3,7 @@ package ofisino.server.parts.basket;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Arrays;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -15,7 +15,7 @@ import ofisino.core.parts.basket.Basket;
 import ofisino.core.parts.basket.Baskets;
 import ofisino.core.parts.basket.Offer;
 import ofisino.core.parts.basket.Shopping;
-import ofisino.core.parts.sourcing.SupplyKind;
+import ofisino.core.parts.sourcing.UsuallyWrong;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.parts.Needs;
@@ -28,14 +28,22 @@ import ofisino.server.parts.basket.BasketController.ParcelResponse;
 import ofisino.server.parts.basket.BasketController.PartOfferResponse;
 import ofisino.server.parts.basket.BasketController.PickResponse;
 import ofisino.server.parts.basket.BasketController.ShoppingResponse;
+import ofisino.server.parts.basket.BasketController.SpareResponse;
 import ofisino.server.parts.basket.BasketController.WantResponse;
 import org.springframework.stereotype.Service;
 
 /** Puts what is needed and what is offered to the solver, and its answer beside the plan. */
 @Service
 record BasketService(
-        Needs needs, Sources sources, Suppliers suppliers, PartsInPlan inPlan, Garages garages, Clock clock) {
+        Needs needs,
+        Sources sources,
+        Suppliers suppliers,
+        PartsInPlan inPlan,
+        Garages garages,
+        UsuallyWrong usuallyWrong,
+        Clock clock) {
     ShoppingResponse of(Caller caller, UUID projectId) {
+        long hourMinor = inPlan.hourMinor(caller);
         LocalDate today = LocalDate.now(clock.withZone(garages.zone(caller)));
         var stated = new StatedShopping(
                 orderable(caller, projectId),
@@ -44,7 +52,7 @@ record BasketService(
                 inPlan.of(caller, projectId),
                 garages.baseCurrency(caller),
                 today,
-                inPlan.hourMinor(caller));
+                hourMinor);
         Shopping shopping = stated.shopping();
         List<BasketResponse> baskets = new ArrayList<>();
         if (!shopping.offers().isEmpty())
@@ -59,13 +67,17 @@ record BasketService(
         return new ShoppingResponse(
                 stated.lines().values().stream().map(l -> want(l, today)).toList(),
                 shopping.offers().stream()
-                        .map(o -> new PartOfferResponse(UUID.fromString(o.id()), stated.alone(o), stated.lateDays(o)))
+                        .map(o -> new PartOfferResponse(
+                                UUID.fromString(o.id()),
+                                parcel(stated.alone(o)),
+                                o.riskMinor(),
+                                stated.depositMinor(o.id()),
+                                shopping.lateDays(o)))
                         .toList(),
                 baskets,
-                inPlan.hourMinor(caller),
+                hourMinor,
                 stated.withoutRate(),
-                Arrays.stream(SupplyKind.values())
-                        .collect(Collectors.toMap(Function.identity(), SupplyKind::usuallyWrongPercent)));
+                usuallyWrong.percent());
     }
 
     /** What is still to be looked into is bought when it is known. */
@@ -107,6 +119,13 @@ record BasketService(
                 basket.parcels().stream().map(BasketService::parcel).toList(),
                 basket.totalMinor(),
                 basket.riskMinor(),
+                basket.picks().stream()
+                        .mapToLong(p -> p.count() * stated.depositMinor(p.offer()))
+                        .sum(),
+                basket.spare().entrySet().stream()
+                        .map(e -> new SpareResponse(UUID.fromString(e.getKey()), e.getValue()))
+                        .sorted(Comparator.comparing(SpareResponse::wantId))
+                        .toList(),
                 basket.without().stream().map(UUID::fromString).toList(),
                 basket.lateDays(),
                 basket.mayBeDearerBy().isPresent() ? basket.mayBeDearerBy().getAsLong() : null,

@@ -1,7 +1,6 @@
 package ofisino.server.parts.basket;
 
 import java.time.LocalDate;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -17,11 +16,11 @@ import ofisino.core.kernel.ExchangeRate;
 import ofisino.core.parts.basket.Basket;
 import ofisino.core.parts.basket.Levies;
 import ofisino.core.parts.basket.Offer;
+import ofisino.core.parts.basket.Offered;
 import ofisino.core.parts.basket.Seller;
 import ofisino.core.parts.basket.Shopping;
 import ofisino.core.parts.basket.Want;
 import ofisino.core.parts.sourcing.NeedState;
-import ofisino.core.parts.sourcing.Rework;
 import ofisino.server.parts.Needs.Need;
 import ofisino.server.parts.PartsInPlan.InPlan;
 import ofisino.server.parts.Sources.Holds;
@@ -44,7 +43,6 @@ final class StatedShopping {
     private final Map<String, Seller> sellers;
     private final CurrencyUnit base;
     private final LocalDate today;
-    private final long hourMinor;
     private final List<PartSource> comparable;
     private final List<UUID> withoutRate;
     private final Shopping shopping;
@@ -75,7 +73,6 @@ final class StatedShopping {
         this.suppliers = suppliers.stream().collect(Collectors.toMap(Supplier::id, Function.identity()));
         this.base = base;
         this.today = today;
-        this.hourMinor = hourMinor;
         addLines(all, inPlan);
         comparable = sources.stream()
                 .filter(s -> s.holds().stream().anyMatch(h -> lineOf.containsKey(h.needId())))
@@ -90,7 +87,10 @@ final class StatedShopping {
         shopping = new Shopping(
                 lines.values().stream().map(StatedShopping::want).toList(),
                 List.copyOf(sellers.values()),
-                comparable.stream().map(this::offer).toList());
+                Offered.weighed(
+                        comparable.stream().map(this::offered).toList(),
+                        lines.values().stream().collect(Collectors.toMap(l -> l.id().toString(), Line::againMinutes)),
+                        hourMinor));
     }
 
     private void addLines(List<Need> all, Map<UUID, InPlan> inPlan) {
@@ -140,46 +140,23 @@ final class StatedShopping {
                 .getAmountMinorLong();
     }
 
-    private long price(PartSource s) {
-        return s.supplierId() == null
-                ? s.said().priceMinor()
-                : toBase(suppliers.get(s.supplierId()), s.said().priceMinor());
+    private long toBase(PartSource s, long minor) {
+        return s.supplierId() == null ? minor : toBase(suppliers.get(s.supplierId()), minor);
     }
 
-    private Seller sellerOf(PartSource s) {
-        return sellers.get(s.supplierId() == null ? HOME : s.supplierId().toString());
-    }
-
-    private Offer offer(PartSource s) {
+    private Offered offered(PartSource s) {
         Map<String, Integer> holds = new HashMap<>();
         for (Holds h : s.holds())
             if (lineOf.containsKey(h.needId()))
                 holds.merge(lineOf.get(h.needId()).id().toString(), h.pieces(), Math::max);
-        return new Offer(
+        return new Offered(
                 s.id().toString(),
-                sellerOf(s).id(),
-                price(s),
+                sellers.get(s.supplierId() == null ? HOME : s.supplierId().toString()),
+                toBase(s, s.said().priceMinor()),
                 holds,
                 s.said().most(),
                 s.said().leadDays(),
-                risk(s));
-    }
-
-    /** The dearest of its parts to do again; the right one is the cheapest that is less often wrong, or this one once more. */
-    private long risk(PartSource s) {
-        List<Line> its = s.holds().stream()
-                .flatMap(h -> Optional.ofNullable(lineOf.get(h.needId())).stream())
-                .distinct()
-                .toList();
-        long right = comparable.stream()
-                .filter(o -> o.said().wrongPercent() < s.said().wrongPercent()
-                        && o.holds().stream().anyMatch(h -> its.contains(lineOf.get(h.needId()))))
-                .map(o -> sellerOf(o).parcel(price(o), 0).totalMinor())
-                .min(Comparator.naturalOrder())
-                .orElseGet(() -> sellerOf(s).parcel(price(s), 0).totalMinor());
-        int minutes = its.stream().mapToInt(Line::againMinutes).max().orElse(0);
-        return new Rework(minutes, hourMinor, sellerOf(s).postMinor(), right)
-                .riskMinor(s.said().wrongPercent());
+                s.said().wrongPercent());
     }
 
     Map<UUID, Line> lines() {
@@ -199,8 +176,13 @@ final class StatedShopping {
         return sellers.get(o.seller()).parcel(o.priceMinor(), o.riskMinor());
     }
 
-    int lateDays(Offer o) {
-        return shopping.lateDays(o);
+    /** Money due that comes back, of one of it. */
+    long depositMinor(String offer) {
+        return comparable.stream()
+                .filter(s -> s.id().toString().equals(offer))
+                .mapToLong(s -> toBase(s, s.said().depositMinor()))
+                .findFirst()
+                .orElseThrow();
     }
 
     /** What it is for, all that is bought together. */

@@ -6,9 +6,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import ofisino.core.kernel.Conflict;
+import ofisino.core.parts.sourcing.Unopened;
 import ofisino.core.vehicle.anatomy.Anatomy;
-import ofisino.core.vehicle.body.Zone;
-import ofisino.core.vehicle.finding.Decision;
 import ofisino.core.vehicle.finding.Finding;
 import ofisino.server.identity.Caller;
 import ofisino.server.parts.Needs.Need;
@@ -21,17 +20,16 @@ import org.springframework.stereotype.Service;
 record UnopenedAssemblies(NeedMapper mapper, Findings findings, Anatomies anatomies) {
     /** By need that is to be ordered: the finding that is to be looked into where it belongs. */
     Map<UUID, UUID> of(Caller caller, UUID projectId) {
-        List<Finding> open = toLookInto(caller, projectId);
-        Map<UUID, UUID> found = new LinkedHashMap<>();
-        if (open.isEmpty()) return found;
+        List<Finding> all = findings.of(caller, projectId);
         Anatomy anatomy = anatomies.of(caller, projectId);
+        Map<UUID, UUID> found = new LinkedHashMap<>();
         for (Need n : mapper.of(caller.garageId(), projectId))
-            if (n.state().isToOrder()) about(n, open, anatomy).ifPresent(f -> found.put(n.id(), f.id()));
+            if (n.state().isToOrder()) about(n, all, anatomy).ifPresent(f -> found.put(n.id(), f.id()));
         return found;
     }
 
     void mustNotBe(Caller caller, Need need) {
-        about(need, toLookInto(caller, need.projectId()), anatomies.of(caller, need.projectId()))
+        about(need, findings.of(caller, need.projectId()), anatomies.of(caller, need.projectId()))
                 .ifPresent(f -> {
                     throw Conflict.of(
                             "need.unopened",
@@ -41,18 +39,8 @@ record UnopenedAssemblies(NeedMapper mapper, Findings findings, Anatomies anatom
                 });
     }
 
-    private List<Finding> toLookInto(Caller caller, UUID projectId) {
-        return findings.of(caller, projectId).stream()
-                .filter(f -> !f.state().isOver() && f.isDecided(Decision.INVESTIGATE))
-                .toList();
-    }
-
-    /** At one place and of one system. */
-    private static Optional<Finding> about(Need need, List<Finding> open, Anatomy anatomy) {
+    private static Optional<Finding> about(Need need, List<Finding> all, Anatomy anatomy) {
         if (need.item() == null || !need.holdWaiver().isEmpty()) return Optional.empty();
-        return anatomy.find(need.item())
-                .flatMap(c -> open.stream()
-                        .filter(f -> c.isAt(Zone.placeOf(f.zone())) && c.system() == f.system())
-                        .findFirst());
+        return anatomy.find(need.item()).flatMap(c -> Unopened.of(c, all));
     }
 }

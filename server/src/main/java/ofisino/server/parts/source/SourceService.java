@@ -7,7 +7,6 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import ofisino.core.kernel.Currencies;
 import ofisino.core.kernel.InvalidValue;
-import ofisino.core.parts.sourcing.SupplyKind;
 import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
@@ -25,9 +24,6 @@ import org.springframework.stereotype.Service;
 @Service
 record SourceService(SourceMapper mapper, Needs needs, Suppliers suppliers, Projects projects, Garages garages)
         implements Sources {
-    /** Nobody sells these. */
-    private static final Set<SupplyKind> AT_HOME = Set.of(SupplyKind.OWN_STOCK, SupplyKind.MADE, SupplyKind.LENT);
-
     private static final int MOST_IN_ONE = 99_999;
 
     @Override
@@ -87,7 +83,7 @@ record SourceService(SourceMapper mapper, Needs needs, Suppliers suppliers, Proj
     }
 
     private void check(Caller caller, UUID projectId, SourceFields said) {
-        if (said.supplierId() == null && !AT_HOME.contains(said.said().kind()))
+        if (said.supplierId() == null && !said.said().kind().isAtHome())
             throw InvalidValue.at(
                     "supplierId",
                     "source.seller",

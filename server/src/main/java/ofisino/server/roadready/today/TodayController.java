@@ -83,6 +83,7 @@ record TodayController(TodayService service) {
      * @param tonight      absent while the person has named no time in the garage
      * @param inTheWay     what stands between the car and the road, the gravest first; empty means that nothing recorded does and all evidence
      *     is there, not that the car is safe or legal
+     * @param onHold       parts for which something is still to be known; they are ordered then
      * @param nextGate     the first gate that is shut; absent when the road is open
      * @param beforeNextGate how much keeps it shut
      * @param openJobs     jobs that are not over
@@ -98,6 +99,7 @@ record TodayController(TodayService service) {
             @Nullable TonightResponse tonight,
             List<Note> notes,
             List<OrderNow> order,
+            int onHold,
             String currency,
             @Nullable Long leftThisMonthMinor,
             long leftOfBudgetMinor,

@@ -1,20 +1,17 @@
 package ofisino.server.roadready.today;
 
 import java.time.Clock;
-import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import ofisino.core.kernel.Aim;
 import ofisino.core.parts.sourcing.NeedState;
-import ofisino.core.parts.sourcing.OrderDates;
 import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.PlanOutcome;
 import ofisino.core.plan.problem.Reason;
@@ -63,6 +60,7 @@ record TodayService(
         Planned planned = plans.of(caller, projectId);
         List<Job> jobList = jobs.of(caller, projectId);
         List<Need> needList = needs.of(caller, projectId);
+        Set<UUID> onHold = onHold(caller, projectId, needList);
         List<Finding> withoutWork = withoutWork(caller, projectId);
         Gates gates = roadGates.gates(caller, projectId);
         Gate shut = firstShut(gates);
@@ -73,7 +71,8 @@ record TodayService(
                 road(project, planned, zone),
                 tonights.of(caller, projectId, planned, jobList, needList),
                 workSessions.openNotes(caller, projectId),
-                orders(planned, orderable(caller, projectId, needList), zone, today),
+                orders(planned, needList, onHold, today),
+                onHold.size(),
                 money.currency(),
                 money.month().allowance() == 0 ? null : (Long) money.month().left(),
                 money.position().left(),
@@ -88,10 +87,14 @@ record TodayService(
                 outstandingItems.due(caller, projectId));
     }
 
-    /** What is still to be looked into is ordered when it is known. */
-    private List<Need> orderable(Caller caller, UUID projectId, List<Need> all) {
-        Map<UUID, UUID> unopened = needs.unopened(caller, projectId);
-        return all.stream().filter(n -> !unopened.containsKey(n.id())).toList();
+    /** For which something is still to be known: they are ordered then. */
+    private Set<UUID> onHold(Caller caller, UUID projectId, List<Need> all) {
+        Set<UUID> unopened = needs.unopened(caller, projectId).keySet();
+        return all.stream()
+                .filter(n -> n.jobId() != null && n.state().isToOrder())
+                .filter(n -> n.state() == NeedState.HELD || unopened.contains(n.id()))
+                .map(Need::id)
+                .collect(Collectors.toSet());
     }
 
     private static @Nullable Gate firstShut(Gates gates) {
@@ -138,20 +141,15 @@ record TodayService(
                 .orElse(null);
     }
 
-    /** Parts to order, the most urgent first: by when, so that no milestone gets later; while not all has a date, so that their job starts as planned. */
-    private static List<OrderNow> orders(Planned planned, List<Need> needList, ZoneId zone, LocalDate today) {
-        Map<ActivityId, Instant> latest = planned.latestStarts();
+    /** Parts to order, the most urgent first. */
+    private static List<OrderNow> orders(Planned planned, List<Need> needList, Set<UUID> onHold, LocalDate today) {
         List<OrderNow> found = new ArrayList<>();
         for (Need need : needList) {
-            if (need.jobId() == null || !need.state().isToOrder() || need.state() == NeedState.HELD) continue;
-            ActivityId order = ActivityId.need(need.id());
-            planned.plan().of(ActivityId.job(need.jobId())).ifPresent(job -> {
-                boolean holdsItsJob = job.reasons().stream()
-                        .anyMatch(l -> l.kind() == Reason.ReasonKind.ARRIVAL && l.id().equals(order.value()));
-                LocalDate by = Optional.ofNullable(latest.get(order))
-                        .map(at -> at.atZone(zone).toLocalDate())
-                        .orElseGet(() -> OrderDates.withUsualCheck(need.leadDays())
-                                .lastDayToOrder(job.start().atZone(zone).toLocalDate()));
+            if (need.jobId() == null || !need.state().isToOrder() || onHold.contains(need.id())) continue;
+            String order = ActivityId.need(need.id()).value();
+            planned.orderBy(need).ifPresent(by -> {
+                boolean holdsItsJob = planned.plan().of(ActivityId.job(need.jobId())).orElseThrow().reasons().stream()
+                        .anyMatch(l -> l.kind() == Reason.ReasonKind.ARRIVAL && l.id().equals(order));
                 found.add(new OrderNow(
                         need.id(), need.title(), by.isBefore(today) ? today : by, need.estimateMinor(), holdsItsJob));
             });

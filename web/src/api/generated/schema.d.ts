@@ -2548,6 +2548,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{projectId}/plan/share-more": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["shareMore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects/{projectId}/plan/sooner": {
         parameters: {
             query?: never;
@@ -4431,6 +4447,11 @@ export interface components {
             placeName?: string;
             title: string;
         };
+        FewerResponse: {
+            accesses: string[];
+            /** Format: int64 */
+            savedMinutes: number;
+        };
         FigureRow: {
             compared: boolean;
             document: string;
@@ -5964,6 +5985,7 @@ export interface components {
             activities: components["schemas"]["ActivityResponse"][];
             better?: components["schemas"]["BetterResponse"];
             circle: components["schemas"]["Subject"][];
+            fewer?: components["schemas"]["FewerResponse"];
             /** Format: date-time */
             followedAt?: string;
             hires: components["schemas"]["HireResponse"][];
@@ -11839,6 +11861,26 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["MoveResponse"];
                 };
+            };
+        };
+    };
+    shareMore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

@@ -160,6 +160,14 @@ it('offers what a longer search found', async () => {
   await waitFor(() => expect(server.writes('POST /api/projects/car/plan/follow-better')).toHaveLength(1))
 })
 
+it('offers to open once what need not be opened oftener', async () => {
+  open(plan({ fewer: { accesses: ['Bonnet off', 'Engine out'], savedMinutes: 270 } }))
+  server.when('POST /api/projects/car/plan/share-more', undefined)
+  expect(await screen.findByText(/saves 4½ h of taking apart: Bonnet off and Engine out done once/)).toBeVisible()
+  await userEvent.click(screen.getByRole('button', { name: 'Do it once' }))
+  await waitFor(() => expect(server.writes('POST /api/projects/car/plan/share-more')).toHaveLength(1))
+})
+
 it('shows what another way round would do before it is kept', async () => {
   server.when('GET /api/projects/car/plan/under', {
     possible: true,

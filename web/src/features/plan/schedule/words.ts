@@ -119,6 +119,9 @@ export const scheduleWords = {
     paceThoughtKept: 'The plan uses the estimates.',
     better: 'A longer search found a better order: {{aim}} on {{after}} instead of {{before}}.',
     takeBetter: 'Take that plan',
+    fewer: 'A longer search saves {{time}} of taking apart: {{what}} done once for more jobs, and no date is later.',
+    shareMore: 'Do it once',
+    shared: 'These jobs share it from now on.',
     first: 'What comes first',
     firstIs: {
       RUNNING_FIRST: 'It runs first: you learn what the engine is worth, then comes the road.',

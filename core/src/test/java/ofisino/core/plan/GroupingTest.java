@@ -38,6 +38,29 @@ class GroupingTest {
                 .containsExactly("engine1", "bonnet1");
     }
 
+    /** By hand: of two strip-downs of the engine, 4 h each with the bonnet, one is saved; and of one that is shared already, nothing. */
+    @Test
+    void aLongerSearchSharesWhatTheFirstAnswerLeftApart() {
+        PlanProblem twice = JoiningTest.twice();
+        Grouping.Fewer fewer =
+                Grouping.further(twice, Set.of(), BUDGET, 10_000, () -> false).orElseThrow();
+        assertThat(fewer.joins()).extracting(Grouping.Join::access).containsExactly("bonnet", "engine");
+        assertThat(fewer.joins().get(1).jobs())
+                .extracting(ActivityId::value)
+                .containsExactlyInAnyOrder("seal", "mount");
+        assertThat(fewer.saved()).isEqualTo(Duration.ofHours(4));
+        PlanProblem once = Grouping.of(twice, Set.of());
+        assertThat(Grouping.further(once, Set.of(), BUDGET, 10_000, () -> false))
+                .isEmpty();
+        assertThat(Grouping.further(twice, Set.of("engine2"), BUDGET, 10_000, () -> false))
+                .as("the engine is set apart by a person, the bonnet over it is not")
+                .hasValueSatisfying(f ->
+                        assertThat(f.joins()).extracting(Grouping.Join::access).containsExactly("bonnet"));
+        assertThat(Grouping.further(twice, Set.of(), BUDGET, 10_000, () -> true))
+                .as("nobody waits for it")
+                .isEmpty();
+    }
+
     @Test
     void whatAPersonSetApartStaysApart() {
         assertThat(Grouping.of(JoiningTest.twice(), Set.of("engine2")).stripDowns())

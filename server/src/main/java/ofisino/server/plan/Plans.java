@@ -32,6 +32,7 @@ public interface Plans {
      * @param slack      how late each may begin, worked out when it is asked for
      * @param ownPace    when each milestone is reached as often as people come and as long as they take, worked out when it is asked for
      * @param doubts     what makes a day the earliest possible
+     * @param apart      strip-downs that a person wants by themselves
      */
     record Planned(
             PlanProblem problem,
@@ -42,7 +43,8 @@ public interface Plans {
             Map<String, Subject> subjects,
             Supplier<Map<ActivityId, Instant>> slack,
             Supplier<Map<Aim, Instant>> ownPace,
-            Doubts doubts) {
+            Doubts doubts,
+            Set<String> apart) {
         public Planned {
             milestones = List.copyOf(milestones);
             subjects = Map.copyOf(subjects);

@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.function.BooleanSupplier;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import ofisino.core.plan.job.Precedence;
@@ -40,23 +41,27 @@ public final class Grouping {
     /** Activities to plan anew in all trials together: the dearest accesses come first, and a person waits for the answer. */
     private static final int EFFORT = 6_000;
 
-    private final Planner planner = new Planner();
+    private final Planner planner;
+    private final Planner.Budget trial;
     private final Set<String> apart;
     private PlanProblem problem;
     private PlanOutcome outcome;
     private Worth worth;
     private int trials;
 
-    private Grouping(PlanProblem stated, Set<String> apart) {
+    /** @param effort activities to plan anew in all trials together */
+    private Grouping(PlanProblem stated, Set<String> apart, Planner planner, Planner.Budget trial, int effort) {
+        this.planner = planner;
+        this.trial = trial;
         this.apart = apart;
         this.problem = openOnce(stated);
         openLate();
         for (Optional<PlanProblem> less = untangled(); less.isPresent(); less = untangled()) {
             problem = less.get();
-            outcome = planner.next(problem, TRIAL);
+            outcome = planner.next(problem, trial);
         }
         this.worth = Worth.of(problem, outcome);
-        this.trials = EFFORT / Math.max(1, problem.activities().size());
+        this.trials = effort / Math.max(1, problem.activities().size());
     }
 
     /** What a person wants apart is made one only where a longer search finds no plan either. */
@@ -74,11 +79,56 @@ public final class Grouping {
      * @param apart strip-downs that a person wants by themselves
      */
     public static PlanProblem of(PlanProblem stated, Set<String> apart) {
-        var grouping = new Grouping(stated, apart);
+        var grouping = new Grouping(stated, apart, new Planner(), TRIAL, EFFORT);
         grouping.groupAtOnce();
         for (String access : grouping.dearestFirst()) grouping.group(access);
         if (openedLate(grouping.problem) != grouping.problem) grouping.openLate();
         return grouping.problem;
+    }
+
+    /** Strip-downs of an access that are better one. @param jobs that then share it */
+    public record Join(String access, Set<ActivityId> jobs) {}
+
+    /** @param joins what else is opened once, the outermost first @param saved time of taking apart and putting together, of all hands */
+    public record Fewer(List<Join> joins, Duration saved) {}
+
+    /**
+     * What a longer search would share besides: every two strip-downs of an access are tried, not only those next to each other. Empty where nothing is
+     * saved so, or a milestone would be on a later day.
+     *
+     * @param grouped as the first answer shares them
+     * @param apart   strip-downs that a person wants by themselves
+     * @param budget  schedules for each trial
+     * @param effort  activities to plan anew in all trials together
+     * @param stopped asked again and again: nobody wants to know any more
+     */
+    public static Optional<Fewer> further(
+            PlanProblem grouped, Set<String> apart, Planner.Budget budget, int effort, BooleanSupplier stopped) {
+        var grouping = new Grouping(grouped, apart, new Planner(stopped), budget, effort);
+        Worth first = grouping.worth;
+        for (String access : grouping.dearestFirst()) grouping.groupAnyTwo(access, stopped);
+        Duration saved = first.work().minus(grouping.worth.work());
+        if (stopped.getAsBoolean() || saved.isZero() || saved.isNegative() || grouping.worth.isLaterThan(first))
+            return Optional.empty();
+        return Optional.of(new Fewer(grouping.joinsSince(grouped), saved));
+    }
+
+    private void groupAnyTwo(String access, BooleanSupplier stopped) {
+        List<String> all = inTime(access);
+        for (int i = 0; i < all.size(); i++)
+            for (int j = i + 1; j < all.size() && !stopped.getAsBoolean(); )
+                if (isTaken(List.of(all.get(i), all.get(j)))) all.remove(j);
+                else j++;
+    }
+
+    private List<Join> joinsSince(PlanProblem before) {
+        Map<String, Integer> jobs = before.stripDowns().stream()
+                .collect(Collectors.toMap(StripDown::id, o -> o.jobs().size()));
+        return problem.stripDowns().stream()
+                .filter(o -> o.jobs().size() > jobs.get(o.id()))
+                .sorted(Comparator.comparing((StripDown o) -> o.inside().size()))
+                .map(o -> new Join(o.access(), Set.copyOf(o.jobs())))
+                .toList();
     }
 
     /** All that can be one; where that keeps a milestone waiting, what the same milestone needs, and then access by access. */
@@ -177,7 +227,7 @@ public final class Grouping {
         if (keepingTooManyOpen(joined) > keepingTooManyOpen(problem)) return false;
         if (!jobsApart(joined).equals(jobsApart(problem))) return false;
         if (--trials < 0) return false;
-        PlanOutcome planned = planner.next(joined, TRIAL);
+        PlanOutcome planned = planner.next(joined, trial);
         Worth then = Worth.of(joined, planned);
         if (then.compareTo(worth) >= 0) return false;
         problem = joined;
@@ -208,11 +258,11 @@ public final class Grouping {
     /** Before what all its jobs wait for nothing is gained by opening, unless it is the only time that there is. */
     private void openLate() {
         PlanProblem late = openedLate(problem);
-        outcome = planner.next(late, TRIAL);
+        outcome = planner.next(late, trial);
         boolean isLost = late != problem
                 && !(outcome instanceof PlanOutcome.Planned)
                 && planner.next(problem, SURE) instanceof PlanOutcome.Planned;
-        if (isLost) outcome = planner.next(problem, TRIAL);
+        if (isLost) outcome = planner.next(problem, trial);
         else problem = late;
     }
 

@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import ofisino.core.kernel.Aim;
 import ofisino.core.plan.explain.HiredDays;
@@ -28,8 +29,11 @@ import ofisino.core.plan.problem.PlanProblem.StripDown;
  * What a plan is worth to whoever chooses between ways of sharing, the first differing number deciding and the smaller being better: what has no
  * date; each milestone, in steps of a person's patience; the time of taking apart and putting together, by the hands that it takes; how often
  * something is opened again within a fortnight; on how many days a tool is hired; and the days of the milestones.
+ *
+ * @param days from now to each milestone
+ * @param work of taking apart and putting together, by the hands that it takes
  */
-record Worth(List<Long> numbers) implements Comparable<Worth> {
+record Worth(List<Long> numbers, List<Long> days, Duration work) implements Comparable<Worth> {
     private static final Duration SOON = Duration.ofDays(14);
 
     static Worth of(PlanProblem problem, PlanOutcome outcome) {
@@ -38,13 +42,21 @@ record Worth(List<Long> numbers) implements Comparable<Worth> {
         var needed = new NeededFor(problem);
         for (Set<ActivityId> first : problem.policy().first()) days.add(day(problem, plan, needed.of(first)));
         for (Aim aim : problem.milestones()) days.add(day(problem, plan, needed.aim(aim)));
-        return new Worth(Stream.of(
+        long minutes = minutes(problem);
+        List<Long> numbers = Stream.of(
                         Stream.of(withoutDate(outcome)),
                         days.stream().map(d -> d / PlanProblem.PATIENCE.toDays()),
-                        Stream.of(minutes(problem), openedAgain(problem, plan), daysOfHire(problem, plan)),
+                        Stream.of(minutes, openedAgain(problem, plan), daysOfHire(problem, plan)),
                         days.stream())
                 .flatMap(s -> s)
-                .toList());
+                .toList();
+        return new Worth(numbers, days, Duration.ofMinutes(minutes));
+    }
+
+    /** A milestone is on a later day, or something more has no date. */
+    boolean isLaterThan(Worth other) {
+        return numbers.get(0) > other.numbers.get(0)
+                || IntStream.range(0, days.size()).anyMatch(m -> days.get(m) > other.days.get(m));
     }
 
     private static long withoutDate(PlanOutcome outcome) {

@@ -12,6 +12,7 @@ import ofisino.core.plan.problem.PlanProblem;
 import ofisino.server.identity.Caller;
 import ofisino.server.plan.LeaveAsked;
 import ofisino.server.plan.Plans;
+import ofisino.server.plan.StripDownsShared;
 import ofisino.server.vehicle.Projects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.EventListener;
@@ -124,6 +125,11 @@ record SharedAccess(AccessService access, StripDownService stripDowns, Plans pla
         for (String other : all.subList(1, all.size())) merged = merged.merged(accessId, all.get(0), other);
         UUID any = planned.stripDowns().jobsOf(accessId, all.get(0)).iterator().next();
         for (String needed : planned.accesses().closure(accessId)) keep(caller, merged, needed, any);
+    }
+
+    @EventListener
+    void stripDownsShared(StripDownsShared shared) {
+        merge(shared.caller(), shared.projectId(), shared.access(), null, List.copyOf(shared.jobs()));
     }
 
     private static List<String> named(@Nullable List<UUID> chosen) {

@@ -22,6 +22,7 @@ import ofisino.core.plan.solve.Slack;
 import ofisino.core.plan.whatif.AtOwnPace;
 import ofisino.core.plan.whatif.LongerSearch.Better;
 import ofisino.server.plan.Plans.Milestone;
+import ofisino.server.plan.schedule.LongerSearches.Found;
 import org.jspecify.annotations.Nullable;
 
 /** Plans that were made lately, by the whole question: whatever changes, asks another one, and so never gets an old answer. */
@@ -88,7 +89,7 @@ final class KnownAnswers {
         private final PlanOutcome outcome;
         private final Plan plan;
         private final AtomicBoolean isSearched = new AtomicBoolean();
-        private volatile Optional<Better> better = Optional.empty();
+        private volatile Found found = Found.NOTHING;
         private @Nullable List<Milestone> milestones;
         private @Nullable Map<ActivityId, Instant> latestStarts;
 
@@ -111,13 +112,17 @@ final class KnownAnswers {
             return isSearched.compareAndSet(false, true);
         }
 
-        /** What a longer search found, if it has found anything yet. */
-        Optional<Better> better() {
-            return better;
+        /** What a longer search has found by now. */
+        Found found() {
+            return found;
         }
 
-        void found(Better another) {
-            better = Optional.of(another);
+        void foundBetter(Better better) {
+            found = new Found(Optional.of(better), found.fewer());
+        }
+
+        void foundFewer(Grouping.Fewer fewer) {
+            found = new Found(found.better(), Optional.of(fewer));
         }
 
         /** As far as there is one. */

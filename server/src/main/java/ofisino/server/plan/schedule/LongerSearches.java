@@ -2,11 +2,13 @@ package ofisino.server.plan.schedule;
 
 import jakarta.annotation.PreDestroy;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.BooleanSupplier;
+import ofisino.core.plan.grouping.Grouping;
 import ofisino.core.plan.problem.PlanOutcome;
 import ofisino.core.plan.solve.Planner;
 import ofisino.core.plan.whatif.LongerSearch;
@@ -28,6 +30,16 @@ class LongerSearches {
     /** Activities times schedules: a large plan is not searched for minutes. */
     private static final int EFFORT = 750_000;
 
+    /** Schedules of each trial of another way of sharing, and activities to plan anew in all of them. */
+    private static final Planner.Budget TRIAL = new Planner.Budget(30, 1);
+
+    private static final int TRIALS_EFFORT = 60_000;
+
+    /** @param better a plan that is sooner @param fewer what may be opened once more seldom */
+    record Found(Optional<Better> better, Optional<Grouping.Fewer> fewer) {
+        static final Found NOTHING = new Found(Optional.empty(), Optional.empty());
+    }
+
     private final boolean on;
     private final ScheduledExecutorService behind = Executors.newSingleThreadScheduledExecutor(LongerSearches::thread);
     private final AtomicReference<Answer> wanted = new AtomicReference<>();
@@ -43,23 +55,33 @@ class LongerSearches {
         return thread;
     }
 
-    /** What is found by now of a plan; begins to search where nobody has. */
-    Optional<Better> of(Answer answer) {
+    /**
+     * What is found by now of a plan; begins to search where nobody has.
+     *
+     * @param apart strip-downs that a person wants by themselves
+     */
+    Found of(Answer answer, Set<String> apart) {
         if (on && answer.outcome() instanceof PlanOutcome.Planned && answer.claimSearch()) {
             wanted.set(answer);
-            behind.schedule(() -> search(answer), PAUSE_SECONDS, TimeUnit.SECONDS);
+            behind.schedule(() -> search(answer, apart), PAUSE_SECONDS, TimeUnit.SECONDS);
         }
-        return answer.better();
+        return answer.found();
     }
 
-    private void search(Answer answer) {
+    private void search(Answer answer, Set<String> apart) {
+        searchSooner(answer);
+        BooleanSupplier stopped = () -> wanted.get() != answer;
+        Grouping.further(answer.problem(), apart, TRIAL, TRIALS_EFFORT, stopped).ifPresent(answer::foundFewer);
+    }
+
+    private void searchSooner(Answer answer) {
         BooleanSupplier stopped = () -> wanted.get() != answer;
         for (int step : STEPS) {
-            if (stopped.getAsBoolean() || answer.better().isPresent()) return;
+            if (stopped.getAsBoolean() || answer.found().better().isPresent()) return;
             int schedules = Math.min(
                     step, EFFORT / Math.max(1, answer.problem().activities().size()));
             LongerSearch.better(answer.problem(), answer.plan(), new Planner.Budget(schedules, 1), stopped)
-                    .ifPresent(answer::found);
+                    .ifPresent(answer::foundBetter);
         }
     }
 

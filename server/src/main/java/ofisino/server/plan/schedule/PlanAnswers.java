@@ -7,6 +7,7 @@ import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -14,12 +15,14 @@ import ofisino.core.plan.calendar.TimeWindow;
 import ofisino.core.plan.explain.Balance;
 import ofisino.core.plan.explain.HiredDays;
 import ofisino.core.plan.fallback.Fallback;
+import ofisino.core.plan.grouping.Grouping;
 import ofisino.core.plan.job.HiredTool;
 import ofisino.core.plan.problem.Activity;
 import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.Plan;
 import ofisino.core.plan.problem.Plan.Scheduled;
 import ofisino.core.plan.problem.PlanOutcome;
+import ofisino.core.plan.problem.PlanProblem;
 import ofisino.core.plan.problem.Reason;
 import ofisino.core.plan.progress.OwnFactor;
 import ofisino.core.plan.progress.TurnUp;
@@ -32,8 +35,10 @@ import ofisino.server.plan.HiredTools;
 import ofisino.server.plan.Plans.Milestone;
 import ofisino.server.plan.Plans.Planned;
 import ofisino.server.plan.Plans.Subject;
+import ofisino.server.plan.schedule.LongerSearches.Found;
 import ofisino.server.plan.schedule.PlanController.ActivityResponse;
 import ofisino.server.plan.schedule.PlanController.BetterResponse;
+import ofisino.server.plan.schedule.PlanController.FewerResponse;
 import ofisino.server.plan.schedule.PlanController.HireResponse;
 import ofisino.server.plan.schedule.PlanController.LimitResponse;
 import ofisino.server.plan.schedule.PlanController.LooseResponse;
@@ -70,6 +75,7 @@ record PlanAnswers(
                 .collect(Collectors.toMap(
                         Activity::id, a -> planned.subject(a.demand().place().orElseThrow())));
         var beside = new Beside(places, latest, pins, followed, fallbacks.of(caller, projectId));
+        Found found = service.found(planned);
         return new PlanResponse(
                 planned.plan().activities().values().stream()
                         .map(s -> activity(planned, beside, s))
@@ -92,9 +98,24 @@ record PlanAnswers(
                 hires(caller, planned),
                 planned.doubts().waiting(),
                 service.followedAt(caller, projectId).orElse(null),
-                service.better(planned)
+                found.better()
                         .map(b -> new BetterResponse(b.aim(), b.before(), b.after()))
-                        .orElse(null));
+                        .orElse(null),
+                found.fewer().map(f -> fewer(planned, f)).orElse(null));
+    }
+
+    private static FewerResponse fewer(Planned planned, Grouping.Fewer fewer) {
+        Map<String, String> named = planned.problem().stripDowns().stream()
+                .collect(Collectors.toMap(
+                        PlanProblem.StripDown::access,
+                        o -> Objects.toString(subject(planned, o.refit()).access(), o.access()),
+                        (one, same) -> one));
+        return new FewerResponse(
+                fewer.joins().stream()
+                        .map(j -> named.get(j.access()))
+                        .distinct()
+                        .toList(),
+                fewer.saved().toMinutes());
     }
 
     private static LooseResponse loose(Planned planned, Blocks.Loose l) {

@@ -138,13 +138,17 @@ record PlanController(
             List<HireResponse> hires,
             List<Plans.Waiting> waiting,
             @Nullable Instant followedAt,
-            @Nullable BetterResponse better) {}
+            @Nullable BetterResponse better,
+            @Nullable FewerResponse fewer) {}
 
     /** @param costMinor of all days together */
     record HireResponse(String tool, List<LocalDate> days, long costMinor) {}
 
     /** A plan that a longer search found. @param aim the first milestone that is on another day */
     record BetterResponse(Aim aim, LocalDate before, LocalDate after) {}
+
+    /** What a longer search would open once more seldom, with no milestone later. @param accesses the outermost first */
+    record FewerResponse(List<String> accesses, long savedMinutes) {}
 
     record LooseResponse(Subject before, Subject after, long withinMinutes, long gapMinutes, Blocks.LooseBecause why) {}
 
@@ -301,6 +305,13 @@ record PlanController(
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void followBetter(Caller caller, @PathVariable UUID projectId) {
         service.followBetter(caller, projectId);
+    }
+
+    /** Opens once what a longer search found to need opening no oftener. */
+    @PostMapping("/share-more")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void shareMore(Caller caller, @PathVariable UUID projectId) {
+        service.shareMore(caller, projectId);
     }
 
     @PostMapping("/follow")

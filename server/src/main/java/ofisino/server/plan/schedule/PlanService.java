@@ -18,6 +18,7 @@ import ofisino.core.kernel.Aim;
 import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.plan.calendar.TimeWindow;
+import ofisino.core.plan.grouping.Grouping;
 import ofisino.core.plan.orderofwork.WayRound;
 import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.Plan;
@@ -35,10 +36,13 @@ import ofisino.server.identity.Garages;
 import ofisino.server.plan.Calendars;
 import ofisino.server.plan.MonthlyMoney;
 import ofisino.server.plan.Plans;
+import ofisino.server.plan.StripDownsShared;
+import ofisino.server.plan.schedule.LongerSearches.Found;
 import ofisino.server.plan.schedule.PlanMapper.FollowedRow;
 import ofisino.server.plan.schedule.PlanMapper.PinRow;
 import ofisino.server.vehicle.Projects;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 
 /** States the planning problem of a project from what is recorded, and has core solve it. */
@@ -52,6 +56,7 @@ class PlanService implements Plans {
     private final Garages garages;
     private final OwnPaces ownPaces;
     private final LongerSearches longerSearches;
+    private final ApplicationEventPublisher events;
     private final Clock clock;
     private final KnownAnswers answers = new KnownAnswers();
 
@@ -64,6 +69,7 @@ class PlanService implements Plans {
             Garages garages,
             OwnPaces ownPaces,
             LongerSearches longerSearches,
+            ApplicationEventPublisher events,
             Clock clock) {
         this.mapper = mapper;
         this.stating = stating;
@@ -73,6 +79,7 @@ class PlanService implements Plans {
         this.garages = garages;
         this.ownPaces = ownPaces;
         this.longerSearches = longerSearches;
+        this.events = events;
         this.clock = clock;
     }
 
@@ -121,7 +128,7 @@ class PlanService implements Plans {
                 .forEach(a -> subjects.computeIfAbsent(
                         a.id().value(),
                         copy -> now.subject(Splitting.original(a.id()).value())));
-        return solved(problem, subjects, now.doubts(), p -> now.tonight(), p -> Map.of());
+        return solved(problem, subjects, now.doubts(), now.apart(), p -> now.tonight(), p -> Map.of());
     }
 
     /** The plan as it would be with the hours that the person really takes, or with those that were thought. */
@@ -131,7 +138,7 @@ class PlanService implements Plans {
 
     /** The plan of a problem that is like the one that is planned now but for something. */
     Planned instead(Planned now, PlanProblem problem) {
-        return solved(problem, now.subjects(), now.doubts(), p -> now.tonight(), p -> Map.of());
+        return solved(problem, now.subjects(), now.doubts(), now.apart(), p -> now.tonight(), p -> Map.of());
     }
 
     private Planned planned(Caller caller, UUID projectId, Map<String, LocalDate> pins) {
@@ -211,6 +218,7 @@ class PlanService implements Plans {
                 answers.grouped(problem, stated.apart()),
                 stated.subjects(),
                 stated.doubts(),
+                stated.apart(),
                 plan -> tonight(garage.caller(), people, plan, garage.now(), garage.zone()),
                 p -> answers.atOwnPace(p, pace(garage, project)));
     }
@@ -228,6 +236,7 @@ class PlanService implements Plans {
             PlanProblem stated,
             Map<String, Subject> subjects,
             Doubts doubts,
+            Set<String> apart,
             Function<Plan, Optional<Tonight>> tonight,
             Function<PlanProblem, Map<Aim, Instant>> ownPace) {
         PlanProblem problem = stated;
@@ -248,7 +257,8 @@ class PlanService implements Plans {
                 subjects,
                 answer::latestStarts,
                 () -> ownPace.apply(planned),
-                doubts);
+                doubts,
+                apart);
     }
 
     /** Everybody with time in the garage; where nobody has any, the asking person, who then has none. */
@@ -319,19 +329,37 @@ class PlanService implements Plans {
     }
 
     /** What a longer search has found by now that is worth changing to. */
-    Optional<Better> better(Planned planned) {
-        return longerSearches.of(answers.of(planned.problem()));
+    Found found(Planned planned) {
+        return longerSearches.of(answers.of(planned.problem()), planned.apart());
     }
 
     /** From now on the plan that a longer search found is followed. */
     void followBetter(Caller caller, UUID projectId) {
         projects.requireOpen(caller, projectId);
-        Better better = better(of(caller, projectId))
-                .orElseThrow(() -> Conflict.of(
-                        "plan.no-better",
-                        "Something has changed since, so that plan is no longer better.",
-                        "Look at the plan as it is now."));
+        Better better = found(of(caller, projectId)).better().orElseThrow(PlanService::noLongerBetter);
         follow(caller, projectId, better.plan());
+    }
+
+    /** From now on those jobs share their strip-downs that a longer search found to. */
+    void shareMore(Caller caller, UUID projectId) {
+        projects.requireOpen(caller, projectId);
+        Planned planned = of(caller, projectId);
+        Grouping.Fewer fewer = found(planned).fewer().orElseThrow(PlanService::noLongerBetter);
+        for (Grouping.Join join : fewer.joins())
+            events.publishEvent(new StripDownsShared(
+                    caller,
+                    projectId,
+                    join.access(),
+                    join.jobs().stream()
+                            .map(id -> planned.subject(id.value()).id())
+                            .collect(Collectors.toSet())));
+    }
+
+    private static Conflict noLongerBetter() {
+        return Conflict.of(
+                "plan.no-better",
+                "Something has changed since, so that plan is no longer better.",
+                "Look at the plan as it is now.");
     }
 
     /** From now on this is the plan; what differs from it later is said. */

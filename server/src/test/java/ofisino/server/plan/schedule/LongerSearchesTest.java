@@ -7,10 +7,14 @@ import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import ofisino.core.kernel.Aim;
 import ofisino.core.plan.calendar.TimeWindow;
+import ofisino.core.plan.grouping.Grouping;
 import ofisino.core.plan.problem.Activity;
+import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.PlanProblem;
 import ofisino.core.plan.solve.Planner;
 import ofisino.core.plan.whatif.LongerSearch.Better;
@@ -25,21 +29,82 @@ class LongerSearchesTest {
     void whatIsSoonerIsOfferedToWhoeverLooksAgain() throws InterruptedException {
         var searches = new LongerSearches(true);
         var late = new Answer(problem(0), Planner.plan(problem(5), new Planner.Budget(30, 1)));
-        assertThat(searches.of(late)).isEmpty();
+        assertThat(searches.of(late, Set.of()).better()).isEmpty();
         Optional<Better> found = Optional.empty();
         for (int i = 0; i < 6000 && found.isEmpty(); i++) {
             Thread.sleep(20);
-            found = searches.of(late);
+            found = searches.of(late, Set.of()).better();
         }
         assertThat(found).hasValueSatisfying(b -> assertThat(b.after()).isBefore(b.before()));
         searches.stop();
+    }
+
+    /** An answer that takes the engine out twice: whoever looks again is offered to take it out once. */
+    @Test
+    void whatIsOpenedTwiceForNothingIsOfferedOnce() throws InterruptedException {
+        var searches = new LongerSearches(true);
+        PlanProblem twice = openedTwice();
+        var answer = new Answer(twice, Planner.plan(twice, new Planner.Budget(30, 1)));
+        searches.of(answer, Set.of());
+        Optional<Grouping.Fewer> found = Optional.empty();
+        for (int i = 0; i < 6000 && found.isEmpty(); i++) {
+            Thread.sleep(20);
+            found = searches.of(answer, Set.of()).fewer();
+        }
+        assertThat(found).hasValueSatisfying(f -> {
+            assertThat(f.saved()).isEqualTo(Duration.ofHours(1));
+            assertThat(f.joins())
+                    .singleElement()
+                    .satisfies(j -> assertThat(j.jobs())
+                            .containsExactlyInAnyOrder(new ActivityId("weld"), new ActivityId("seal")));
+        });
+        searches.stop();
+    }
+
+    private static PlanProblem openedTwice() {
+        PlanProblem one = problem(0);
+        Activity weld = one.activities().get(0);
+        List<Activity> all = Stream.of("seal", "out1", "in1", "out2", "in2")
+                .map(id -> id.equals("seal")
+                        ? Activity.job(id, Aim.RUNNER, 4, weld.crew())
+                        : new Activity(
+                                new ActivityId(id),
+                                id.startsWith("out") ? Activity.ActivityKind.STRIP : Activity.ActivityKind.REFIT,
+                                Aim.RUNNER,
+                                2,
+                                weld.crew(),
+                                weld.timing(),
+                                weld.demand(),
+                                List.of(),
+                                Set.of(),
+                                false))
+                .toList();
+        return one.withStripDowns(
+                Stream.concat(one.activities().stream(), all.stream()).toList(),
+                List.of(
+                        PlanProblem.Link.of("out1", "weld"),
+                        PlanProblem.Link.of("weld", "in1"),
+                        PlanProblem.Link.of("out2", "seal"),
+                        PlanProblem.Link.of("seal", "in2")),
+                List.of(stripDown("1", "weld"), stripDown("2", "seal")),
+                List.of());
+    }
+
+    private static PlanProblem.StripDown stripDown(String no, String job) {
+        return new PlanProblem.StripDown(
+                no,
+                "engine",
+                Optional.of(new ActivityId("out" + no)),
+                new ActivityId("in" + no),
+                List.of(new ActivityId(job)),
+                List.of());
     }
 
     @Test
     void nothingIsSearchedWhereNothingIsPlannedOrItIsOff() {
         var off = new LongerSearches(false);
         var late = new Answer(problem(0), Planner.plan(problem(5), new Planner.Budget(30, 1)));
-        off.of(late);
+        off.of(late, Set.of());
         assertThat(late.claimSearch()).as("nobody has begun").isTrue();
         off.stop();
     }

@@ -17,13 +17,13 @@ type Options<T, V> = {
  */
 export function useWrite<T, V>(run: (values: V, writeId: string) => Promise<T>, options: Options<T, V> = {}) {
   const queries = useQueryClient()
-  const pending = useRef<{ values: string; id: string } | undefined>(undefined)
+  const pending = useRef<{ values: string | undefined; id: string } | undefined>(undefined)
   return useMutation<T, Problem, V>({
     retry: (count, problem) => problem.mayPass && count < 2,
     retryDelay: 1500,
     mutationFn: (values) => {
-      const key = JSON.stringify(values)
-      if (pending.current?.values !== key) pending.current = { values: key, id: crypto.randomUUID() }
+      const key = JSON.stringify(values) as string | undefined
+      if (!pending.current || pending.current.values !== key) pending.current = { values: key, id: crypto.randomUUID() }
       return run(values, pending.current.id)
     },
     onSuccess: (answer, values) => {

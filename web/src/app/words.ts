@@ -10,6 +10,9 @@ import { buyingWords } from '@/features/money/buying/words'
 import { ledgerWords } from '@/features/money/ledger/words'
 import { basketWords } from '@/features/parts/basket/words'
 import { needWords } from '@/features/parts/need/words'
+import { deliveryWords } from '@/features/parts/delivery/words'
+import { taskWords } from '@/features/parts/task/words'
+import { supplierWords } from '@/features/parts/supplier/words'
 import { sourceWords } from '@/features/parts/source/words'
 import { accessWords } from '@/features/plan/access/words'
 import { clearanceWords } from '@/features/plan/clearance/words'
@@ -62,6 +65,9 @@ export const words = {
   ...buyingWords,
   ...ledgerWords,
   ...needWords,
+  ...deliveryWords,
+  ...taskWords,
+  ...supplierWords,
   ...sourceWords,
   ...basketWords,
   ...accessWords,

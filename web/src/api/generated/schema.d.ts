@@ -1124,6 +1124,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/needs/{id}/call-off": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["callOff"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/needs/{id}/hold": {
         parameters: {
             query?: never;
@@ -1140,6 +1156,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/needs/{id}/new-day": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["newDay"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/needs/{id}/release": {
         parameters: {
             query?: never;
@@ -1150,6 +1182,54 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["release"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/needs/{id}/trial": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tried"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/order-lines/{id}/refund-lost": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["refundLost"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/order-lines/{id}/sent-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["sentBack"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1451,7 +1531,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_26"];
+        get: operations["of_27"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1627,7 +1707,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_25"];
+        get: operations["of_26"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1691,7 +1771,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_24"];
+        get: operations["of_25"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1819,7 +1899,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_23"];
+        get: operations["of_24"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2027,7 +2107,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_22"];
+        get: operations["of_23"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2123,7 +2203,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_21"];
+        get: operations["of_22"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2251,7 +2331,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_20"];
+        get: operations["of_21"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2349,6 +2429,22 @@ export interface paths {
         };
         get: operations["own"];
         put: operations["put"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/parts/tasks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of_20"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -3348,6 +3444,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/suppliers/records": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["records"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/suppliers/{id}/avoid": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["avoid"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/suppliers/{id}/open-on": {
         parameters: {
             query?: never;
@@ -3500,6 +3628,8 @@ export interface components {
             edges: components["schemas"]["AcceptedEdge"][];
         };
         AcceptanceRequest: {
+            /** @enum {string} */
+            failed?: "RIGHT" | "WRONG" | "DAMAGED" | "CANCELLED";
             /** Format: uuid */
             placeId?: string;
             reason?: string;
@@ -3655,6 +3785,10 @@ export interface components {
         ArrivalRequest: {
             /** Format: date */
             arrivedOn: string;
+            /** Format: int32 */
+            pieces?: number;
+            /** Format: date */
+            restOn?: string;
             /** Format: int64 */
             version: number;
         };
@@ -3671,6 +3805,12 @@ export interface components {
             takenAt?: string;
             /** Format: int32 */
             width?: number;
+        };
+        AvoidRequest: {
+            avoid: boolean;
+            reason?: string;
+            /** Format: int64 */
+            version: number;
         };
         BackRequest: {
             note?: string;
@@ -3824,6 +3964,11 @@ export interface components {
             /** Format: int32 */
             setUpMinutes?: number;
             windows: components["schemas"]["WindowFields"][];
+        };
+        CallOffRequest: {
+            reason: string;
+            /** Format: int64 */
+            version: number;
         };
         CardAnswerRequest: {
             cards: string[];
@@ -4923,12 +5068,28 @@ export interface components {
         Line: {
             /** Format: int64 */
             amountMinor: number;
+            /** Format: date */
+            arrivedOn?: string;
+            /** Format: date */
+            expectedOn: string;
+            /** Format: uuid */
+            id: string;
             /** Format: uuid */
             jobId?: string;
             /** Format: uuid */
             needId: string;
+            /** @enum {string} */
+            outcome?: "RIGHT" | "WRONG" | "DAMAGED" | "CANCELLED";
+            outcomeReason: string;
+            /** Format: int32 */
+            pieces: number;
+            /** Format: date */
+            refundLostOn?: string;
             /** Format: date */
             returnedOn?: string;
+            /** Format: date */
+            sentOn?: string;
+            slip: string;
             title: string;
         };
         LineRequest: {
@@ -5185,6 +5346,7 @@ export interface components {
             title: string;
         };
         Need: {
+            againWaiver: string;
             /** Format: date */
             answerBy?: string;
             /** Format: date */
@@ -5219,6 +5381,8 @@ export interface components {
             sameAs: string;
             /** @enum {string} */
             side: "LEFT" | "RIGHT" | "BOTH" | "NONE";
+            /** Format: uuid */
+            splitFrom?: string;
             /** @enum {string} */
             state: "NEEDED" | "HELD" | "SOURCED" | "ORDERED" | "RECEIVED" | "ACCEPTED" | "FITTED" | "VERIFIED" | "RETURNED";
             stateReason: string;
@@ -5235,6 +5399,7 @@ export interface components {
             version: number;
         };
         NeedFields: {
+            againWaiver?: string;
             essential?: boolean;
             /** Format: int64 */
             estimateMinor: number;
@@ -5255,6 +5420,12 @@ export interface components {
         };
         NeededAccessRequest: {
             accesses: string[];
+        };
+        NewDayRequest: {
+            /** Format: date */
+            expectedOn: string;
+            /** Format: int64 */
+            version: number;
         };
         NewEntryRequest: {
             fields: components["schemas"]["EntryFields"];
@@ -5340,6 +5511,8 @@ export interface components {
             /** Format: date */
             rateOn: string;
             reference?: string;
+            /** Format: int32 */
+            returnDays?: number;
             /** Format: uuid */
             supplierId: string;
         };
@@ -5483,14 +5656,21 @@ export interface components {
             done: boolean;
         };
         ObjectionResponse: {
+            /** Format: int32 */
+            failed?: number;
             /** Format: uuid */
             findingId?: string;
+            isAsked: boolean;
             /** Format: uuid */
             needId: string;
             /** @enum {string} */
-            objection: "ONE_WHEEL" | "UNOPENED";
+            objection: "ONE_WHEEL" | "UNOPENED" | "BOUGHT_AGAIN";
             /** Format: int32 */
             pieces?: number;
+            /** Format: int64 */
+            sumMinor?: number;
+            /** Format: int32 */
+            times?: number;
         };
         Obstacle: {
             id: string;
@@ -5595,16 +5775,6 @@ export interface components {
             supplier: string;
             /** Format: uuid */
             supplierId: string;
-        };
-        OrderNow: {
-            /** Format: date */
-            by: string;
-            /** Format: int64 */
-            estimateMinor?: number;
-            holdsItsJob: boolean;
-            /** Format: uuid */
-            needId: string;
-            title: string;
         };
         OrderOfWorkResponse: {
             enablers: components["schemas"]["EnablerResponse"][];
@@ -5835,6 +6005,8 @@ export interface components {
             postMinor: number;
             rate?: number;
             /** Format: int32 */
+            returnDays?: number;
+            /** Format: int32 */
             taxPerMille: number;
             /** Format: int64 */
             version: number;
@@ -5887,6 +6059,11 @@ export interface components {
             version: number;
             /** Format: int32 */
             wrongPercent: number;
+        };
+        PartsNow: {
+            /** Format: int32 */
+            onHold: number;
+            tasks: components["schemas"]["Task"][];
         };
         PassageRow: {
             /** Format: int32 */
@@ -6486,12 +6663,33 @@ export interface components {
             repeats: components["schemas"]["Again"][];
             zoneAims: components["schemas"]["ZoneAimRow"][];
         };
+        SellerRecordResponse: {
+            /** Format: int32 */
+            came: number;
+            /** Format: int32 */
+            failed: number;
+            /** Format: int64 */
+            failedMinor: number;
+            isToAvoid: boolean;
+            /** Format: int32 */
+            onTime: number;
+            /** Format: int32 */
+            right: number;
+            /** Format: uuid */
+            supplierId: string;
+            toAvoid?: boolean;
+        };
         SendRequest: {
             carrier: string;
             /** Format: date */
             expectedOn: string;
             /** Format: int64 */
             version: number;
+        };
+        SentBackRequest: {
+            /** Format: date */
+            sentOn: string;
+            slip?: string;
         };
         SentOutRequest: {
             /** Format: int64 */
@@ -6820,6 +7018,8 @@ export interface components {
             title: string;
         };
         Supplier: {
+            avoid: boolean;
+            avoidReason: string;
             currency: string;
             /** Format: int32 */
             dutyPerMille: number;
@@ -6833,6 +7033,8 @@ export interface components {
             /** Format: int64 */
             postMinor?: number;
             rate?: number;
+            /** Format: int32 */
+            returnDays?: number;
             /** Format: int32 */
             taxPerMille: number;
             /** Format: int64 */
@@ -6878,6 +7080,21 @@ export interface components {
             sound: number;
             /** Format: int32 */
             waiting: number;
+        };
+        Task: {
+            /** Format: date */
+            by?: string;
+            /** Format: int64 */
+            estimateMinor?: number;
+            holdsItsJob: boolean;
+            /** @enum {string} */
+            kind: "SEND_BACK" | "CHECK_IN" | "TRY_ON" | "CHASE" | "ANSWER" | "ORDER";
+            /** Format: uuid */
+            lineId?: string;
+            /** Format: uuid */
+            needId: string;
+            supplier?: string;
+            title: string;
         };
         ThroughResponse: {
             after: components["schemas"]["AfterJob"][];
@@ -6932,9 +7149,9 @@ export interface components {
             onHold: number;
             /** Format: int32 */
             openJobs: number;
-            order: components["schemas"]["OrderNow"][];
             /** Format: int64 */
             outstandingDue: number;
+            parts: components["schemas"]["Task"][];
             planComplete: boolean;
             road?: components["schemas"]["Road"];
             /** Format: date */
@@ -6982,6 +7199,12 @@ export interface components {
             savedMinutes: number;
             /** Format: int32 */
             stripDownMinutes: number;
+        };
+        TrialRequest: {
+            fits: boolean;
+            reason?: string;
+            /** Format: int64 */
+            version: number;
         };
         Tried: {
             /** Format: uuid */
@@ -9291,6 +9514,32 @@ export interface operations {
             };
         };
     };
+    callOff: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CallOffRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Need"];
+                };
+            };
+        };
+    };
     hold: {
         parameters: {
             query?: never;
@@ -9303,6 +9552,32 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["HoldRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Need"];
+                };
+            };
+        };
+    };
+    newDay: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewDayRequest"];
             };
         };
         responses: {
@@ -9340,6 +9615,76 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["Need"];
                 };
+            };
+        };
+    };
+    tried: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TrialRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Need"];
+                };
+            };
+        };
+    };
+    refundLost: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    sentBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SentBackRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -9858,7 +10203,7 @@ export interface operations {
             };
         };
     };
-    of_26: {
+    of_27: {
         parameters: {
             query?: never;
             header?: never;
@@ -10122,7 +10467,7 @@ export interface operations {
             };
         };
     };
-    of_25: {
+    of_26: {
         parameters: {
             query?: never;
             header?: never;
@@ -10237,7 +10582,7 @@ export interface operations {
             };
         };
     };
-    of_24: {
+    of_25: {
         parameters: {
             query?: never;
             header?: never;
@@ -10466,7 +10811,7 @@ export interface operations {
             };
         };
     };
-    of_23: {
+    of_24: {
         parameters: {
             query?: never;
             header?: never;
@@ -10910,7 +11255,7 @@ export interface operations {
             };
         };
     };
-    of_22: {
+    of_23: {
         parameters: {
             query?: never;
             header?: never;
@@ -11144,7 +11489,7 @@ export interface operations {
             };
         };
     };
-    of_21: {
+    of_22: {
         parameters: {
             query?: never;
             header?: never;
@@ -11349,7 +11694,7 @@ export interface operations {
             };
         };
     };
-    of_20: {
+    of_21: {
         parameters: {
             query?: never;
             header?: never;
@@ -11580,6 +11925,28 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    of_20: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PartsNow"];
+                };
             };
         };
     };
@@ -13179,6 +13546,50 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["Supplier"];
                 };
+            };
+        };
+    };
+    records: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SellerRecordResponse"][];
+                };
+            };
+        };
+    };
+    avoid: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AvoidRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

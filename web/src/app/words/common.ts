@@ -48,6 +48,44 @@ export const common = {
     kilograms: '{{n}} kg',
     metres: '{{n}} m',
   },
+  partTask: {
+    SEND_BACK: {
+      open: 'Send “{{part}}” back to {{supplier}}.',
+      by: 'Send “{{part}}” back to {{supplier}} by {{date}}.',
+      today: 'Send “{{part}}” back to {{supplier}} today, the last day.',
+      past: 'Ask {{supplier}} to take “{{part}}” back all the same: the last day was {{date}}.',
+    },
+    CHECK_IN: {
+      open: 'Check in “{{part}}”.',
+      by: 'Check in “{{part}}” by {{date}}, while {{supplier}} still takes it back.',
+      today: 'Check in “{{part}}” today, while {{supplier}} still takes it back.',
+      past: 'Check in “{{part}}” at once: the day for it was {{date}}.',
+    },
+    TRY_ON: {
+      open: 'Hold “{{part}}” to the vehicle to see whether it fits.',
+      by: 'Hold “{{part}}” to the vehicle by {{date}}, while {{supplier}} still takes it back.',
+      today: 'Hold “{{part}}” to the vehicle today, while {{supplier}} still takes it back.',
+      past: 'Hold “{{part}}” to the vehicle at once: the day for it was {{date}}.',
+    },
+    CHASE: {
+      open: 'Ask {{supplier}} where “{{part}}” is.',
+      by: 'Ask {{supplier}} where “{{part}}” is.',
+      today: 'Ask {{supplier}} where “{{part}}” is.',
+      past: 'Ask {{supplier}} where “{{part}}” is: it was due {{date}}.',
+    },
+    ANSWER: {
+      open: 'Find out whether you need “{{part}}”.',
+      by: 'Find out whether you need “{{part}}”, by {{date}}.',
+      today: 'Find out today whether you need “{{part}}”.',
+      past: 'Find out whether you need “{{part}}”: the answer was due {{date}}.',
+    },
+    ORDER: {
+      open: 'Order “{{part}}”.',
+      by: 'Order “{{part}}” by {{date}}.',
+      today: 'Order “{{part}}” today.',
+      past: 'Order “{{part}}” today.',
+    },
+  },
   language: { title: 'Language and units', label: 'Language on this device', 'en-GB': 'British English' },
   form: {
     missing: 'Fill this in.',

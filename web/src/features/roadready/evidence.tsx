@@ -7,7 +7,7 @@ import { jobsQuery } from '@/api/queries'
 import { useWrite } from '@/api/useWrite'
 import { hours, useFormat } from '@/ui/format/format'
 import { BlockerLine } from './road/BlockerLine'
-import { pathOf, type Today } from './sentences'
+import { PartLink, pathOf, type Today } from './sentences'
 
 /** The jobs of the next stay, each with what to fetch and from where. */
 export function TonightList({ today }: { today: Today }) {
@@ -112,36 +112,37 @@ export function NoteToSelf({ today }: { today: Today }) {
   )
 }
 
-export function OrderList({ today }: { today: Today }) {
+/** What is to be done about parts, after the first; the rest is a press away. */
+const FEW_PARTS = 4
+
+export function PartList({ today }: { today: Today }) {
   const { t } = useTranslation()
-  const format = useFormat()
   const { projectId = '' } = useParams()
-  const onHold = today.onHold > 0 && (
-    <Link className="link" to={`/p/${projectId}/parts`}>
-      {t('today.onHold', { count: today.onHold })}
-    </Link>
-  )
-  if (today.order.length === 0)
-    return (
-      <p className="quiet">
-        {t('today.nothingToOrder')} {onHold}
-      </p>
-    )
+  const more = today.parts.length - 1 - FEW_PARTS
   return (
     <>
       <ul>
-        {today.order.slice(0, 5).map((o) => (
-          <li key={o.needId} className="flex items-baseline gap-3 border-b border-base-300 py-1.5 last:border-0">
-            <Link className="link grow" to={`/p/${projectId}/parts?order=${o.needId}`}>
-              {o.title}
-            </Link>
-            <span className="whitespace-nowrap">
-              {o.by === today.today ? t('today.todayWord') : t('today.by', { date: format.shortDay(o.by) })}
-            </span>
+        {today.parts.slice(1, 1 + FEW_PARTS).map((task) => (
+          <li
+            key={`${task.kind}-${task.lineId ?? task.needId}`}
+            className="border-b border-base-300 py-1.5 last:border-0"
+          >
+            <PartLink task={task} />
           </li>
         ))}
       </ul>
-      {onHold && <p className="mt-1 text-sm">{onHold}</p>}
+      {(more > 0 || today.onHold > 0) && (
+        <p className="mt-1 text-sm">
+          <Link className="link" to={`/p/${projectId}/parts`}>
+            {[
+              more > 0 && t('today.moreParts', { count: more }),
+              today.onHold > 0 && t('today.onHold', { count: today.onHold }),
+            ]
+              .filter(Boolean)
+              .join(' ')}
+          </Link>
+        </p>
+      )}
     </>
   )
 }

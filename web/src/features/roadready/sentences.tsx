@@ -3,6 +3,7 @@ import { Link, useParams } from 'react-router'
 import { Trans, useTranslation } from 'react-i18next'
 import type { Schemas } from '@/api/client'
 import { hours, useFormat } from '@/ui/format/format'
+import { usePartTask } from '@/ui/format/partTask'
 import { Further } from '@/ui/page/Page'
 
 export type Today = Schemas['TodayResponse']
@@ -133,20 +134,21 @@ export function TonightSentence({ today }: { today: Today }) {
   )
 }
 
-export function OrderSentence({ today }: { today: Today }) {
-  const { t } = useTranslation()
-  const format = useFormat()
-  const first = today.order[0]
-  if (!first) return <>{t('today.nothingToOrder')}</>
-  if (first.by === today.today)
-    return <Trans i18nKey="today.orderToday" values={{ part: first.title }} components={{ b: bold }} />
+/** What is to be done about a part leads to it. */
+export function PartLink({ task }: { task: Schemas['Task'] }) {
+  const { projectId = '' } = useParams()
+  const say = usePartTask()
   return (
-    <Trans
-      i18nKey="today.orderBy"
-      values={{ part: first.title, date: format.day(first.by) }}
-      components={{ b: bold }}
-    />
+    <Link className="link" to={`/p/${projectId}/parts?${task.kind === 'ORDER' ? 'order' : 'need'}=${task.needId}`}>
+      {say(task)}
+    </Link>
   )
+}
+
+export function PartSentence({ today }: { today: Today }) {
+  const { t } = useTranslation()
+  const first = today.parts[0]
+  return first ? <PartLink task={first} /> : <>{t('today.nothingToOrder')}</>
 }
 
 export function MoneySentence({ today }: { today: Today }) {

@@ -100,6 +100,15 @@ export function MoneyPage() {
                 )}
                 {editing && <EntryForm projectId={projectId} base={m.currency} entry={editing} onClose={close} />}
                 {params.has('new') && <EntryForm projectId={projectId} base={m.currency} onClose={close} />}
+                {params.has('refund') && (
+                  <EntryForm
+                    projectId={projectId}
+                    base={m.currency}
+                    orderId={params.get('refund')!}
+                    refund
+                    onClose={close}
+                  />
+                )}
                 {params.has('invoice') && (
                   <EntryForm projectId={projectId} base={m.currency} orderId={params.get('invoice')!} onClose={close} />
                 )}

@@ -79,6 +79,7 @@ export const budgetWords = {
     isDiscarded: 'Discarded.',
     isDraft: 'Saved, not booked yet: {{what}}.',
     invoiceFrom: 'Invoice from {{supplier}}',
+    refundFrom: 'Money back from {{supplier}}',
     description: 'What for',
     amountPaid: 'Amount',
     currency: 'Currency',

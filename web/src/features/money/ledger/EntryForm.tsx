@@ -15,14 +15,24 @@ import { EntryFields } from './EntryFields'
 import { blankEntry, invoiceOf, textOf } from './entryText'
 import { useEntryRules } from './useEntryRules'
 
-type Props = { projectId: string; base: string; entry?: Entry; orderId?: string; onClose: () => void }
+/** @param refund the money for what went back has come, not the invoice */
+type Props = {
+  projectId: string
+  base: string
+  entry?: Entry
+  orderId?: string
+  refund?: boolean
+  onClose: () => void
+}
 
 /** A receipt or invoice as a draft; for an order, its shares are proposed from what was ordered. */
 export function EntryForm(props: Props) {
   const orders = useQuery(ordersQuery(props.projectId))
   const money = useQuery(moneyQuery(props.projectId))
   if (!orders.data || !money.data) return null
-  return <EntryDraft {...props} orders={orders.data} open={money.data.orderedNotPaid} />
+  return (
+    <EntryDraft {...props} orders={orders.data} open={money.data.orderedNotPaid} due={money.data.refundsExpected} />
+  )
 }
 
 /** @param open orders that are still to be paid, of which this could be the invoice */
@@ -31,10 +41,12 @@ function EntryDraft({
   base,
   entry,
   orderId,
+  refund = false,
   orders,
   open,
+  due,
   onClose,
-}: Props & { orders: Schemas['Order'][]; open: Schemas['OpenOrder'][] }) {
+}: Props & { orders: Schemas['Order'][]; open: Schemas['OpenOrder'][]; due: Schemas['RefundDue'][] }) {
   const { t } = useTranslation()
   const { today } = useFormat()
   const [id] = useState(() => entry?.id ?? crypto.randomUUID())
@@ -51,9 +63,15 @@ function EntryDraft({
   const asksForOrder = (kind: string) =>
     !entry && !orderId && open.length > 0 && (kind === 'PURCHASE' || kind === 'SERVICE')
   const paidFor = orderOf(orderId)
+  const titleOf = (order: Schemas['Order']) =>
+    t(refund ? 'money.refundFrom' : 'money.invoiceFrom', { supplier: order.supplier })
+  const moneyBack = (order: Schemas['Order']) => ({
+    ...invoiceOf(order, due.find((d) => d.orderId === order.id)?.minor ?? 0, titleOf(order), blankEntry(base, today())),
+    kind: 'REFUND' as const,
+  })
   const form = useFields(
     useEntryRules(base, asksForOrder),
-    entry ? textOf(entry, base) : paidFor ? invoice(paidFor) : blankEntry(base, today()),
+    entry ? textOf(entry, base) : paidFor ? (refund ? moneyBack : invoice)(paidFor) : blankEntry(base, today()),
   )
   const save = useWrite(
     (fields: Schemas['EntryFields'], writeId) =>
@@ -80,11 +98,7 @@ function EntryDraft({
       },
     },
   )
-  const title = entry
-    ? t('money.edit')
-    : paidFor
-      ? t('money.invoiceFrom', { supplier: paidFor.supplier })
-      : t('money.add')
+  const title = entry ? t('money.edit') : paidFor ? titleOf(paidFor) : t('money.add')
   if (recorded)
     return (
       <Sheet title={title} onClose={onClose}>

@@ -31,6 +31,7 @@ function useNeedRules(currency: string) {
     gradeReason: z.string().max(120),
     pairWaiver: z.string().max(120),
     holdWaiver: z.string().max(120),
+    againWaiver: z.string().max(120),
   })
 }
 
@@ -45,6 +46,7 @@ const valuesOf = (need: Schemas['Need'] | undefined, jobId: string | undefined, 
   gradeReason: need?.gradeReason ?? '',
   pairWaiver: need?.pairWaiver ?? '',
   holdWaiver: need?.holdWaiver ?? '',
+  againWaiver: need?.againWaiver ?? '',
 })
 
 type Props = { projectId: string; need?: Schemas['Need']; jobId?: string; onClose: () => void }
@@ -121,6 +123,9 @@ export function NeedForm({ projectId, need, jobId, onClose }: Props) {
         )}
         {(objections.unopened || need?.holdWaiver) && (
           <Line name="holdWaiver" label={t('parts.holdWaiver')} hint={objections.unopened} />
+        )}
+        {(objections.again?.isAsked || need?.againWaiver) && (
+          <Line name="againWaiver" label={t('parts.againWaiver')} hint={objections.boughtAgain} />
         )}
         {grade && <Line name="gradeReason" label={t('parts.gradeReason')} />}
       </Form>

@@ -1,13 +1,18 @@
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
-import { api, unwrap, write, type Schemas } from '@/api/client'
-import { useWrite } from '@/api/useWrite'
-import { ProblemAlert } from '@/ui/page/Feedback'
+import type { Schemas } from '@/api/client'
 import { Photos } from '@/ui/photos/Photos'
 import { Sheet } from '@/ui/form/Sheet'
 import { useAmounts } from '@/ui/format/amounts'
 import { useFormat } from '@/ui/format/format'
-import { AcceptanceForm } from './AcceptanceForm'
+import { useQuery } from '@tanstack/react-query'
+import { AcceptanceForm } from '../delivery/AcceptanceForm'
+import { ArrivalForm } from '../delivery/ArrivalForm'
+import { CallOffForm, NewDayForm } from '../delivery/LateForms'
+import { SentBackForm } from '../delivery/SentBackForm'
+import { Story } from '../delivery/Story'
+import { TrialForm } from '../delivery/TrialForm'
+import { tasksQuery } from '../task/queries'
 import { HoldForm } from './HoldForm'
 import { Objections } from './Objections'
 import { ReleaseButton } from './ReleaseButton'
@@ -34,6 +39,9 @@ export function NeedSheet({
   const amount = useAmounts()
   const { owns } = useRole()
   const [fromShelf, setFromShelf] = useState(false)
+  const { data: now } = useQuery(tasksQuery(n.projectId))
+  const backBy = now?.tasks.find((task) => task.needId === n.id && task.kind === 'SEND_BACK')
+  const toTry = now?.tasks.some((task) => task.needId === n.id && task.kind === 'TRY_ON')
   const toOrder = isToOrder(n)
   return (
     <Sheet title={n.title} onClose={onClose}>
@@ -94,11 +102,20 @@ export function NeedSheet({
             )}
           </div>
         )}
-        {n.state === 'ORDERED' && <ArrivalButton need={n} />}
+        {backBy?.lineId && <SentBackForm lineId={backBy.lineId} />}
+        {n.state === 'ORDERED' && (
+          <div>
+            <ArrivalForm need={n} />
+            <NewDayForm need={n} />
+            <CallOffForm need={n} />
+          </div>
+        )}
+        {toTry && <TrialForm need={n} />}
         {(n.state === 'RECEIVED' || fromShelf) && <AcceptanceForm need={n} />}
         {(n.state === 'NEEDED' || n.state === 'SOURCED') && <HoldForm need={n} />}
         {n.state === 'HELD' && <ReleaseButton need={n} />}
         {owns && (toOrder || n.state === 'HELD') && <Offers need={n} />}
+        {owns && <Story need={n} />}
         <Photos subject="NEED" subjectId={n.id} />
         <div>
           <button type="button" className="btn" onClick={onEdit}>
@@ -107,28 +124,5 @@ export function NeedSheet({
         </div>
       </div>
     </Sheet>
-  )
-}
-
-function ArrivalButton({ need }: { need: Need }) {
-  const { t } = useTranslation()
-  const format = useFormat()
-  const arrive = useWrite(
-    (body: Schemas['ArrivalRequest'], id) =>
-      unwrap(api.POST('/api/needs/{id}/arrival', { params: { path: { id: need.id } }, body, ...write(id) })),
-    { said: () => t('parts.hasArrived', { part: need.title }) },
-  )
-  return (
-    <div>
-      <button
-        type="button"
-        className="btn btn-primary"
-        disabled={arrive.isPending}
-        onClick={() => arrive.mutate({ arrivedOn: format.today(), version: need.version })}
-      >
-        {t('parts.arrived')}
-      </button>
-      <ProblemAlert error={arrive.error} />
-    </div>
   )
 }

@@ -5,7 +5,7 @@ import { useObjections } from './useObjections'
 /** What stands against ordering a part, and what somebody said why it is ordered all the same. */
 export function Objections({ need }: { need: Schemas['Need'] }) {
   const { t } = useTranslation()
-  const { oneWheel, unopened, waived } = useObjections(need)
+  const { oneWheel, unopened, again, boughtAgain, waived } = useObjections(need)
   return (
     <>
       {oneWheel && (
@@ -16,6 +16,11 @@ export function Objections({ need }: { need: Schemas['Need'] }) {
       {unopened && (
         <span className="block text-sm font-semibold">
           {unopened} {t('parts.whyNow')}
+        </span>
+      )}
+      {again && (
+        <span className="block text-sm font-semibold">
+          {boughtAgain} {again.isAsked && t('parts.whyAgain')}
         </span>
       )}
       {waived.map((said) => (

@@ -20,6 +20,8 @@ import { OrderForm } from '../order/OrderForm'
 import { OrderList } from '../order/OrderList'
 import { MadeParts } from '../made/MadeParts'
 import { Baskets } from '../basket/Baskets'
+import { Sellers } from '../supplier/Sellers'
+import { PartsNow } from '../task/PartsNow'
 import type { Offered } from '../basket/BasketCard'
 
 type Need = Schemas['Need']
@@ -87,6 +89,11 @@ function Parts({ projectId, needs }: { projectId: string; needs: Need[] }) {
       }
     >
       {needs.length === 0 && <Empty title={t('parts.emptyTitle')}>{t('parts.empty')}</Empty>}
+      <PartsNow
+        projectId={projectId}
+        onOpen={(id) => setParams({ need: id })}
+        onOrder={(id) => setParams({ order: id })}
+      />
       {owns && (
         <Baskets
           projectId={projectId}
@@ -145,6 +152,7 @@ function Parts({ projectId, needs }: { projectId: string; needs: Need[] }) {
         })}
       </div>
       <Orders projectId={projectId} />
+      {owns && <Sellers />}
       <MadeParts projectId={projectId} />
       {open && (
         <NeedSheet

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, type Schemas } from '@/api/client'
+import { useFormat } from '@/ui/format/format'
 
 type Need = Schemas['Need']
 
@@ -15,13 +16,27 @@ export function useObjections(need: Need | undefined) {
   const { data } = useQuery({ ...objectionsQuery(need?.projectId ?? ''), enabled: need !== undefined })
   const against = (what: Schemas['ObjectionResponse']['objection']) =>
     data?.find((o) => o.needId === need?.id && o.objection === what)
+  const format = useFormat()
   const pair = against('ONE_WHEEL')
+  const again = against('BOUGHT_AGAIN')
   return {
     oneWheel: pair && t('parts.loneWheel', { count: pair.pieces! }),
     unopened: against('UNOPENED') && t('parts.unopened'),
+    again,
+    boughtAgain:
+      again &&
+      [
+        again.sumMinor === undefined
+          ? t('parts.boughtAgain', { count: again.times! })
+          : t('parts.boughtAgainFor', { count: again.times!, money: format.money(again.sumMinor, format.currency) }),
+        again.failed ? t('parts.boughtAgainFailed', { count: again.failed }) : '',
+      ]
+        .join(' ')
+        .trim(),
     waived: [
       need?.pairWaiver && t('parts.oneWheel', { why: need.pairWaiver }),
       need?.holdWaiver && t('parts.orderedBefore', { why: need.holdWaiver }),
+      need?.againWaiver && t('parts.orderedAgain', { why: need.againWaiver }),
     ].filter((said) => !!said),
   }
 }

@@ -8,18 +8,19 @@ import { api, unwrap, write, type Schemas } from '@/api/client'
 import { conversionQuery, suppliersQuery } from '@/api/queries'
 import { useWrite } from '@/api/useWrite'
 import { Form } from '@/ui/form/Form'
-import { Amount, Decimal, Line, Pick } from '@/ui/form/named'
-import { numberOf } from '@/ui/form/rules'
+import { Amount, Decimal, Line, Pick, Whole } from '@/ui/form/named'
+import { numberOf, orNothing, whole } from '@/ui/form/rules'
 import { Sheet } from '@/ui/form/Sheet'
 import { useFields } from '@/ui/form/useFields'
 import { useAmounts } from '@/ui/format/amounts'
 import { useFormat } from '@/ui/format/format'
 import { minorText, parseMinor, useAmountProblem } from '@/ui/format/money'
+import { SellerSays } from '../supplier/SellerSays'
 import { SupplierFields } from '../supplier/SupplierFields'
 
 const plusDays = (day: string, days: number) => formatISO(addDays(parseISO(day), days), { representation: 'date' })
 
-const empty = { supplierId: '', rate: '', post: '', reference: '' }
+const empty = { supplierId: '', rate: '', post: '', reference: '', returnDays: '' }
 
 /** What may stand in an order, amounts in the supplier's currency; all that is wrong is said at once. */
 function useOrderRules(currencyOf: (supplierId: string) => string, base: string) {
@@ -34,6 +35,7 @@ function useOrderRules(currencyOf: (supplierId: string) => string, base: string)
       orderedOn: z.string(),
       expectedOn: z.string(),
       reference: z.string(),
+      returnDays: orNothing(whole(t('parcel.returnDaysWrong'), { min: 0, max: 365 })),
     })
     .transform(({ amounts, post, rate: typedRate, ...v }, context) => {
       const wrong = (path: string[], message: string) => context.addIssue({ code: 'custom', path, message })
@@ -86,6 +88,7 @@ export function OrderForm({ projectId, needs, offered, onClose }: Props) {
     supplierId: o.supplierId,
     rate: String(supplierOf(o.supplierId)?.rate ?? ''),
     post: minorText(o.postMinor, currencyOf(o.supplierId)),
+    returnDays: String(supplierOf(o.supplierId)?.returnDays ?? ''),
   })
   const form = useFields(useOrderRules(currencyOf, format.currency), {
     ...empty,
@@ -96,6 +99,7 @@ export function OrderForm({ projectId, needs, offered, onClose }: Props) {
   })
   const v = useWatch({ control: form.control })
   const currency = currencyOf(v.supplierId ?? '')
+  const chosen = supplierOf(v.supplierId ?? '')
   const foreign = currency !== format.currency
   const typed = [...Object.values(v.amounts ?? {}), v.post ?? '']
   const total = typed.reduce((sum, one) => sum + (parseMinor(one ?? '', currency) ?? 0), 0)
@@ -119,6 +123,7 @@ export function OrderForm({ projectId, needs, offered, onClose }: Props) {
           of={suppliers?.map((s) => s.id) ?? []}
           say={(s) => `${supplierOf(s)!.name} (${currencyOf(s)})`}
         />
+        {chosen && <SellerSays seller={chosen} />}
         <SupplierFields onMade={(made) => form.setValue('supplierId', made)} />
         {needs.map((n) => (
           <Amount
@@ -137,6 +142,7 @@ export function OrderForm({ projectId, needs, offered, onClose }: Props) {
           {foreign && <Decimal name="rate" label={t('parts.rate', { currency, base: format.currency })} />}
           <Line name="orderedOn" label={t('parts.orderedOn')} type="date" />
           <Line name="expectedOn" label={t('parts.expectedOn')} type="date" />
+          <Whole name="returnDays" label={t('seller.returns')} />
         </div>
         <Line name="reference" label={t('parts.reference')} />
         <p className="font-semibold">

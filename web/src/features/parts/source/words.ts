@@ -56,15 +56,4 @@ export const sourceWords = {
     late_other: '{{count}} days later than the plan needs it',
     noRate: 'No rate for {{currency}} yet: it is left out of the comparison.',
   },
-  parcel: {
-    title: 'What a parcel from {{seller}} costs',
-    open: 'Post, duty, rate',
-    post: 'Post for a parcel, {{currency}}',
-    freeFrom: 'Free of post from, {{currency}}',
-    freeFromHint: 'Leave it empty if it never is',
-    duty: 'Duty, per cent',
-    tax: 'Tax on import, per cent',
-    percentWrong: 'A number from 0 to 100.',
-    kept: 'Kept for {{seller}}.',
-  },
 } as const

@@ -3,15 +3,15 @@ import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { Form } from '@/ui/form/Form'
-import { Amount, Decimal } from '@/ui/form/named'
-import { number, orNothing, useAmountRule } from '@/ui/form/rules'
+import { Amount, Decimal, Whole } from '@/ui/form/named'
+import { number, orNothing, useAmountRule, whole } from '@/ui/form/rules'
 import { useFields } from '@/ui/form/useFields'
 import { useFormat } from '@/ui/format/format'
 import { minorText } from '@/ui/format/money'
 
 const PER_CENT = 10
 
-/** What one parcel from a seller costs: post, from where on it is free, duty and tax, the rate of the currency. */
+/** What one parcel from a seller costs: post, from where on it is free, duty and tax, the rate of the currency; and how long it goes back. */
 export function ParcelForm({ seller: s, onKept }: { seller: Schemas['Supplier']; onKept: () => void }) {
   const { t } = useTranslation()
   const format = useFormat()
@@ -21,6 +21,7 @@ export function ParcelForm({ seller: s, onKept }: { seller: Schemas['Supplier'];
   const typed = (minor: number | undefined) => (minor ? minorText(minor, s.currency) : '')
   const form = useFields(
     z.object({
+      returnDays: orNothing(whole(t('parcel.returnDaysWrong'), { min: 0, max: 365 })),
       post: orNothing(amount),
       freeFrom: orNothing(amount),
       duty: percent,
@@ -28,6 +29,7 @@ export function ParcelForm({ seller: s, onKept }: { seller: Schemas['Supplier'];
       rate: orNothing(number(t('parts.rateWrong', { currency: s.currency, base: format.currency }), { min: 0 })),
     }),
     {
+      returnDays: s.returnDays === undefined ? '' : String(s.returnDays),
       post: typed(s.postMinor),
       freeFrom: typed(s.freeFromMinor),
       duty: s.dutyPerMille ? String(s.dutyPerMille / PER_CENT) : '',
@@ -54,6 +56,7 @@ export function ParcelForm({ seller: s, onKept }: { seller: Schemas['Supplier'];
           ...(v.freeFrom !== undefined && { freeFromMinor: v.freeFrom }),
           dutyPerMille: Math.round((v.duty ?? 0) * PER_CENT),
           taxPerMille: Math.round((v.tax ?? 0) * PER_CENT),
+          ...(v.returnDays !== undefined && { returnDays: v.returnDays }),
           ...(foreign && v.rate !== undefined && { rate: v.rate }),
           version: s.version,
         })
@@ -70,6 +73,7 @@ export function ParcelForm({ seller: s, onKept }: { seller: Schemas['Supplier'];
         />
         <Decimal name="duty" label={t('parcel.duty')} />
         <Decimal name="tax" label={t('parcel.tax')} />
+        <Whole name="returnDays" label={t('parcel.returnDays')} hint={t('parcel.returnDaysHint')} />
         {foreign && <Decimal name="rate" label={t('parts.rate', { currency: s.currency, base: format.currency })} />}
       </div>
     </Form>

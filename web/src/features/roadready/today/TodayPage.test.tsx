@@ -46,7 +46,9 @@ const today = (change: Partial<Today> = {}): Today => ({
     { workSessionId: 'e2', workedOn: '2026-11-22', text: 'Both clamps are only finger-tight.' },
     { workSessionId: 'e1', workedOn: '2026-11-20', text: 'The jack leaks.' },
   ],
-  order: [{ needId: 'n', title: 'Screen seal', by: '2026-11-27', estimateMinor: 8200, holdsItsJob: false }],
+  parts: [
+    { kind: 'ORDER', needId: 'n', title: 'Screen seal', by: '2099-11-27', estimateMinor: 8200, holdsItsJob: false },
+  ],
   onHold: 0,
   currency: 'EUR',
   leftThisMonthMinor: 21_200,
@@ -86,7 +88,7 @@ it('says what holds the road date, what to do tonight, what to order and what is
   expect(text).toContain('30 May')
   expect(text).toContain('2 weeks ahead')
   expect(text).toContain('Tonight, 2½ h of work: Weld the sill')
-  expect(text).toContain('Order “Screen seal” by 27 November')
+  expect(text).toContain('Order “Screen seal” by Fri 27 Nov')
   expect(text).toContain('€212.00 left this month')
   expect(screen.getByText('Both clamps are only finger-tight.')).toBeInTheDocument()
   expect(screen.getByText('D6H')).toBeInTheDocument()
@@ -169,7 +171,7 @@ it('keeps each note until it is ticked off', async () => {
 })
 
 it('asks when there is time, while none is named', async () => {
-  const bare = today({ order: [], inTheWay: [] })
+  const bare = today({ parts: [], inTheWay: [] })
   delete bare.tonight
   bare.notes = []
   delete bare.road
@@ -229,6 +231,6 @@ it('says on paper for which day it is, and what is dangerous in it', async () =>
 })
 
 it('parts that wait until more is known are counted beside what is to be ordered', async () => {
-  await page(today({ order: [], onHold: 2 }))
+  await page(today({ parts: [], onHold: 2 }))
   expect(await screen.findByText('2 parts wait until more is known.')).toBeVisible()
 })

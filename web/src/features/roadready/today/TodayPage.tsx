@@ -12,12 +12,12 @@ import { FirstLine } from './FirstLine'
 import { EveningSentence, WorkSessionBegun } from './WorkSessionBegun'
 import { ToGather } from './ToGather'
 import { OtherWorkSession } from './OtherWorkSession'
-import { InTheWay, NoteToSelf, OrderList, RoadChain } from '../evidence'
+import { InTheWay, NoteToSelf, PartList, RoadChain } from '../evidence'
 import {
   LeftOutSentence,
   OutstandingSentence,
   MoneySentence,
-  OrderSentence,
+  PartSentence,
   RoadSentence,
   TargetSentence,
   type Today,
@@ -96,9 +96,9 @@ function Bench({ today, projectId }: { today: Today; projectId: string }) {
       <div className="order-3 grid content-start gap-7">
         <section>
           <h2 className="mb-1 text-lg">
-            <OrderSentence today={today} />
+            <PartSentence today={today} />
           </h2>
-          <OrderList today={today} />
+          <PartList today={today} />
         </section>
         {today.leftThisMonthMinor !== undefined && (
           <section className="no-print">

@@ -1,12 +1,14 @@
 package ofisino.server.parts;
 
 import com.fasterxml.jackson.annotation.JsonProperty;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import ofisino.core.kernel.Side;
+import ofisino.core.kernel.Texts;
 import ofisino.core.parts.consumable.AmountUnit;
 import ofisino.core.parts.sourcing.Grade;
 import ofisino.core.parts.sourcing.NeedState;
@@ -41,6 +43,15 @@ public interface Needs {
     /** What one job needed, another one needs now. */
     void reassign(Caller caller, UUID fromJobId, UUID toJobId);
 
+    /** @throws ofisino.core.kernel.NotFound when the garage has no such need @throws ofisino.core.kernel.Conflict when its project is closed */
+    Need open(Caller caller, UUID needId);
+
+    /** @return as it is kept @throws ofisino.core.kernel.Stale when somebody else changed it meanwhile */
+    Need save(Caller caller, Need changed);
+
+    /** Some pieces go another way than the others: they become a need of their own, in the same state. @return the new one */
+    Need splitOff(Caller caller, Need from, UUID newId, int pieces);
+
     /** The part is on an order now. */
     void ordered(Caller caller, UUID needId);
 
@@ -51,15 +62,33 @@ public interface Needs {
     void verified(Caller caller, UUID jobId);
 
     /**
+     * Why a part is ordered all the same; empty where nobody said.
+     *
+     * @param pairWaiver  for one wheel alone, though both of an axle are done at once
+     * @param holdWaiver  although what it belongs to is still to be looked into
+     * @param againWaiver once more, though it was wrong more than once
+     */
+    record Waivers(String pairWaiver, String holdWaiver, String againWaiver) {
+        static final Waivers NONE = new Waivers("", "", "");
+
+        /** As somebody typed them. */
+        public static Waivers said(@Nullable String pair, @Nullable String hold, @Nullable String again) {
+            return new Waivers(
+                    Texts.optionalLine("pairWaiver", pair),
+                    Texts.optionalLine("holdWaiver", hold),
+                    Texts.optionalLine("againWaiver", again));
+        }
+    }
+
+    /**
      * @param item      the component or consumable that it is; same ones are bought together
      * @param quantity  in its unit
      * @param essential the job cannot begin without it
      * @param answerBy  while it is held back: the day by which the answer is promised
+     * @param splitFrom the need that it was once a part of, where its pieces go another way than the others
      * @param orderId    the latest order it is on, while it is ordered or since
      * @param expectedOn when that order is expected
      * @param placeCode  where it lies, once accepted
-     * @param pairWaiver why it is bought for one wheel alone, though both of an axle are done at once
-     * @param holdWaiver why it is ordered although what it belongs to is still to be looked into
      */
     record Need(
             UUID id,
@@ -85,14 +114,17 @@ public interface Needs {
             @Nullable String supplier,
             @Nullable Grade grade,
             String gradeReason,
-            String pairWaiver,
-            String holdWaiver,
-            long version) {
+            @Nullable UUID splitFrom,
+            long version,
+            @JsonUnwrapped Waivers waivers) {
 
         /** Same things of the same side are one line of what is bought, and have this in common; what nobody knows is like nothing else. */
         @JsonProperty
         public String sameAs() {
-            return item == null ? id.toString() : "%s:%s:%s:%s".formatted(item, side, unit, grade == null ? "" : grade);
+            UUID unlike = splitFrom == null ? id : splitFrom;
+            return item == null
+                    ? unlike.toString()
+                    : "%s:%s:%s:%s".formatted(item, side, unit, grade == null ? "" : grade);
         }
 
         /** What is still to be bought of such. */
@@ -128,9 +160,9 @@ public interface Needs {
                     null,
                     null,
                     "",
-                    "",
-                    "",
-                    0);
+                    null,
+                    0,
+                    Waivers.NONE);
         }
 
         /** The same, counted in that unit and known for what it is. */
@@ -159,9 +191,9 @@ public interface Needs {
                     supplier,
                     grade,
                     gradeReason,
-                    pairWaiver,
-                    holdWaiver,
-                    version);
+                    splitFrom,
+                    version,
+                    waivers);
         }
 
         /** Held back, until a day where somebody promised one. */
@@ -205,9 +237,9 @@ public interface Needs {
                     supplier,
                     grade,
                     gradeReason,
-                    pairWaiver,
-                    holdWaiver,
-                    onVersion);
+                    splitFrom,
+                    onVersion,
+                    waivers);
         }
 
         /** Held back, and nobody knows until when: no day was promised, or it has passed. */

@@ -5,6 +5,7 @@ import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
+import ofisino.core.parts.order.LineOutcome;
 import ofisino.server.identity.Caller;
 import org.jspecify.annotations.Nullable;
 
@@ -41,13 +42,35 @@ public interface Orders {
             String supplier,
             @JsonUnwrapped Terms terms,
             List<Line> lines) {
-        /** @param returnedOn when it was sent back */
+        /**
+         * @param pieces       that were ordered
+         * @param expectedOn   when it was last said to come
+         * @param outcome      what came of it; absent while nobody has looked at it
+         * @param returnedOn   when it was found wrong or called off: its price is not owed any more, or comes back
+         * @param sentOn       when it was posted back
+         * @param slip         number of the parcel in which it went back
+         * @param refundLostOn since when nobody expects its price to come back
+         */
         public record Line(
+                UUID id,
                 UUID needId,
                 @Nullable UUID jobId,
                 String title,
+                int pieces,
                 long amountMinor,
-                @Nullable LocalDate returnedOn) {}
+                LocalDate expectedOn,
+                @Nullable LocalDate arrivedOn,
+                @Nullable LineOutcome outcome,
+                String outcomeReason,
+                @Nullable LocalDate returnedOn,
+                @Nullable LocalDate sentOn,
+                String slip,
+                @Nullable LocalDate refundLostOn) {
+            /** Its price comes back, or is not owed any more. */
+            boolean isPriceOff() {
+                return returnedOn != null && refundLostOn == null;
+            }
+        }
 
         public Order {
             lines = List.copyOf(lines);
@@ -56,7 +79,7 @@ public interface Orders {
         /** The prices of what was sent back; post is not. */
         public long returnedMinor() {
             return lines.stream()
-                    .filter(l -> l.returnedOn() != null)
+                    .filter(Line::isPriceOff)
                     .mapToLong(Line::amountMinor)
                     .reduce(0, Math::addExact);
         }

@@ -11,6 +11,9 @@ public interface PartsInPlan {
     /** By need that a planned job waits for. */
     Map<UUID, InPlan> of(Caller caller, UUID projectId);
 
+    /** By need that a planned job waits for: until when it has to be ordered, and what its job waits for. */
+    Map<UUID, Waited> waited(Caller caller, UUID projectId);
+
     /** When the vehicle is ready for the road if parts take so many days. Empty while not everything has a date. @param leadDays by need */
     Optional<LocalDate> roadReadyOn(Caller caller, UUID projectId, Map<UUID, Integer> leadDays);
 
@@ -22,4 +25,10 @@ public interface PartsInPlan {
      * @param againMinutes of its job and of the way in, if it has to be done once more
      */
     record InPlan(int daysLeft, int againMinutes) {}
+
+    /**
+     * @param orderBy     the last day to order it, so that no milestone gets later; may be past
+     * @param holdsItsJob each day that it is not there makes its job a day later
+     */
+    record Waited(LocalDate orderBy, boolean holdsItsJob) {}
 }

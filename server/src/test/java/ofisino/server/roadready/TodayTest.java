@@ -46,7 +46,7 @@ class TodayTest {
         LocalDate done = saturdayOnOrAfter(TestGarage.DAY.plusDays(9));
         assertThat(LocalDate.parse(answer.get("road").get("on").asString())).isBetween(done, done.plusDays(7));
         assertThat(answer.get("road").get("holder").get("id").asString()).isEqualTo(need.toString());
-        JsonNode order = answer.get("order").get(0);
+        JsonNode order = answer.get("parts").get(0);
         assertThat(order.get("holdsItsJob").asBoolean()).isTrue();
         // ordered nine days before that Saturday it is still there in time
         assertThat(order.get("by").asString())
@@ -83,7 +83,7 @@ class TodayTest {
                         saying(fit, "title", "Fit", "aim", "ROAD_READY", "after", List.of(strip)))
                 .ok();
         garage.need(project, fit, "Hose");
-        JsonNode order = today(garage, project).get("order").get(0);
+        JsonNode order = today(garage, project).get("parts").get(0);
         assertThat(order.get("holdsItsJob").asBoolean()).isFalse();
         // Fit begins on the sixth Saturday; nine days before that is the last day to order.
         LocalDate first = saturdayOnOrAfter(TestGarage.DAY);
@@ -110,7 +110,7 @@ class TodayTest {
                                 "version",
                                 0))
                 .ok();
-        assertThat(today(garage, project).get("order"))
+        assertThat(today(garage, project).get("parts"))
                 .extracting(o -> o.get("needId").asString())
                 .containsExactly(hose.toString());
     }

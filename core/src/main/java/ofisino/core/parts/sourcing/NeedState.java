@@ -47,12 +47,12 @@ public enum NeedState {
     }
 
     /**
-     * Whether its price is still to be found. What was sent back and is paid for counts once, as what was paid, until that comes back.
+     * Whether its price is still to be found. What went back or was called off and is paid for counts once, as what was paid, until that comes back.
      *
      * @param refundExpected its price was paid and has not come back
      */
     public boolean isToPay(boolean refundExpected) {
-        return isToOrder() && !(this == RETURNED && refundExpected);
+        return isToOrder() && !refundExpected;
     }
 
     /**

@@ -76,7 +76,7 @@ final class StatedShopping {
         addLines(all, inPlan);
         comparable = sources.stream()
                 .filter(s -> s.holds().stream().anyMatch(h -> lineOf.containsKey(h.needId())))
-                .filter(this::hasRate)
+                .filter(s -> hasRate(s) && !isAvoided(s))
                 .toList();
         withoutRate =
                 sources.stream().filter(s -> !hasRate(s)).map(PartSource::id).toList();
@@ -112,6 +112,10 @@ final class StatedShopping {
 
     private static Want want(Line line) {
         return new Want(line.id().toString(), line.quantity(), line.daysLeft().orElse(NO_HURRY));
+    }
+
+    private boolean isAvoided(PartSource s) {
+        return s.supplierId() != null && suppliers.get(s.supplierId()).avoid();
     }
 
     private boolean hasRate(PartSource s) {

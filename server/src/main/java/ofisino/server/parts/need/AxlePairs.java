@@ -45,7 +45,7 @@ record AxlePairs(NeedMapper mapper, Projects projects, Anatomies anatomies, Equi
 
     /** With what is wanted of it elsewhere and not on the vehicle yet. */
     private static boolean isAlone(AxlePair pair, Need need, List<Need> all) {
-        return need.pairWaiver().isEmpty()
+        return need.waivers().pairWaiver().isEmpty()
                 && pair.isAlone(all.stream()
                         .filter(n -> need.item().equals(n.item()) && !n.state().isFitted())
                         .mapToInt(Need::quantity)

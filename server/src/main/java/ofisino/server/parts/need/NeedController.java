@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import ofisino.core.kernel.Side;
+import ofisino.core.parts.order.Again;
 import ofisino.core.parts.sourcing.Grade;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Roles;
@@ -23,7 +24,7 @@ import org.springframework.web.bind.annotation.RestController;
 @Roles
 @RequestMapping("/api")
 record NeedController(NeedService service) {
-    /** @param pairWaiver why it is bought for one wheel alone @param holdWaiver why it is ordered before its assembly is looked into @param gradeReason why the grade differs from what the aim asks for @param essential the job cannot begin without it; so it is unless said */
+    /** @param pairWaiver why it is bought for one wheel alone @param holdWaiver why it is ordered before its assembly is looked into @param againWaiver why it is ordered though it was wrong more than once @param gradeReason why the grade differs from what the aim asks for @param essential the job cannot begin without it; so it is unless said */
     record NeedFields(
             @Nullable UUID jobId,
             String title,
@@ -35,7 +36,8 @@ record NeedController(NeedService service) {
             @Nullable String gradeReason,
             @Nullable Boolean essential,
             @Nullable String pairWaiver,
-            @Nullable String holdWaiver) {}
+            @Nullable String holdWaiver,
+            @Nullable String againWaiver) {}
 
     record NewNeedRequest(UUID id, NeedFields fields) {}
 
@@ -45,11 +47,6 @@ record NeedController(NeedService service) {
     record HoldRequest(String reason, @Nullable LocalDate answerBy, long version) {}
 
     record ReleaseRequest(long version) {}
-
-    record ArrivalRequest(LocalDate arrivedOn, long version) {}
-
-    record AcceptanceRequest(
-            boolean right, @Nullable UUID placeId, @Nullable String reason, long version) {}
 
     @GetMapping("/projects/{projectId}/needs")
     List<Need> of(Caller caller, @PathVariable UUID projectId) {
@@ -69,15 +66,48 @@ record NeedController(NeedService service) {
         /** It is done on both wheels of an axle at once, and wanted for one. */
         ONE_WHEEL,
         /** What it belongs to is still to be looked into. */
-        UNOPENED
+        UNOPENED,
+        /** It was bought before. */
+        BOUGHT_AGAIN
     }
 
-    /** @param pieces that one axle takes, of {@link Objection#ONE_WHEEL} @param findingId what is to be looked into, of {@link Objection#UNOPENED} */
+    /**
+     * @param pieces    that one axle takes, of {@link Objection#ONE_WHEEL}
+     * @param findingId what is to be looked into, of {@link Objection#UNOPENED}
+     * @param times     it was bought, of {@link Objection#BOUGHT_AGAIN}
+     * @param failed    of them it was wrong or damaged
+     * @param sumMinor  what all of them cost
+     * @param isAsked   it is not ordered without a reason
+     */
     record ObjectionResponse(
             UUID needId,
             Objection objection,
             @Nullable Integer pieces,
-            @Nullable UUID findingId) {}
+            @Nullable UUID findingId,
+            @Nullable Integer times,
+            @Nullable Integer failed,
+            @Nullable Long sumMinor,
+            boolean isAsked) {
+        static ObjectionResponse oneWheel(UUID needId, int pieces) {
+            return new ObjectionResponse(needId, Objection.ONE_WHEEL, pieces, null, null, null, null, true);
+        }
+
+        static ObjectionResponse unopened(UUID needId, UUID findingId) {
+            return new ObjectionResponse(needId, Objection.UNOPENED, null, findingId, null, null, null, true);
+        }
+
+        static ObjectionResponse boughtAgain(UUID needId, Again again, boolean isAsked) {
+            return new ObjectionResponse(
+                    needId,
+                    Objection.BOUGHT_AGAIN,
+                    null,
+                    null,
+                    again.times(),
+                    again.failed(),
+                    again.sumMinor(),
+                    isAsked);
+        }
+    }
 
     /** What stands against ordering a part, where nobody said why it is ordered all the same. */
     @GetMapping("/projects/{projectId}/needs/objections")
@@ -109,15 +139,5 @@ record NeedController(NeedService service) {
     @PostMapping("/needs/{id}/release")
     Need release(Caller caller, @PathVariable UUID id, @RequestBody ReleaseRequest body) {
         return service.release(caller, id, body.version());
-    }
-
-    @PostMapping("/needs/{id}/arrival")
-    Need arrive(Caller caller, @PathVariable UUID id, @RequestBody ArrivalRequest body) {
-        return service.arrive(caller, id, body.arrivedOn(), body.version());
-    }
-
-    @PostMapping("/needs/{id}/acceptance")
-    Need accept(Caller caller, @PathVariable UUID id, @RequestBody AcceptanceRequest body) {
-        return service.accept(caller, id, body.right(), body.placeId(), body.reason(), body.version());
     }
 }

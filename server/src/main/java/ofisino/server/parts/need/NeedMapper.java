@@ -1,6 +1,5 @@
 package ofisino.server.parts.need;
 
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -19,8 +18,12 @@ interface NeedMapper {
 
     int update(UUID garageId, Need need);
 
-    /** Marks it on the order with which it came last. */
-    void sentBack(UUID garageId, UUID needId, LocalDate on);
+    /** What was needed at first, after its pieces changed. @param rootId of the need that the others were split from */
+    void keepWanted(UUID garageId, UUID rootId);
+
+    void splitOff(UUID garageId, UUID fromId, UUID newId, int pieces, long estimateMinor);
+
+    int takeOff(UUID garageId, UUID fromId, int pieces, long estimateMinor, long version);
 
     void reassign(UUID garageId, UUID fromJobId, UUID toJobId);
 }

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
+import ofisino.core.kernel.Apportion;
 import ofisino.core.kernel.Currencies;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.Side;
@@ -23,7 +24,6 @@ import ofisino.server.parts.NeedWanted;
 import ofisino.server.parts.Needs;
 import ofisino.server.parts.Needs.Need;
 import ofisino.server.parts.need.NeedController.NeedFields;
-import ofisino.server.parts.need.NeedController.Objection;
 import ofisino.server.parts.need.NeedController.ObjectionResponse;
 import ofisino.server.parts.need.NeedController.VariantWarning;
 import ofisino.server.vehicle.Projects;
@@ -40,6 +40,7 @@ record NeedService(
         Variants variants,
         AxlePairs pairs,
         UnopenedAssemblies unopened,
+        BoughtAgain boughtAgain,
         Garages garages,
         ApplicationEventPublisher events,
         Clock clock)
@@ -60,15 +61,16 @@ record NeedService(
     }
 
     List<ObjectionResponse> objections(Caller caller, UUID projectId) {
-        return Stream.concat(
+        return Stream.of(
                         pairs.alone(caller, projectId).entrySet().stream()
-                                .map(e -> new ObjectionResponse(
-                                        e.getKey(),
-                                        Objection.ONE_WHEEL,
-                                        e.getValue().pieces(),
-                                        null)),
+                                .map(e -> ObjectionResponse.oneWheel(
+                                        e.getKey(), e.getValue().pieces())),
                         unopened(caller, projectId).entrySet().stream()
-                                .map(e -> new ObjectionResponse(e.getKey(), Objection.UNOPENED, null, e.getValue())))
+                                .map(e -> ObjectionResponse.unopened(e.getKey(), e.getValue())),
+                        boughtAgain.of(caller, projectId).entrySet().stream()
+                                .map(e -> ObjectionResponse.boughtAgain(
+                                        e.getKey().id(), e.getValue(), BoughtAgain.isAsked(e.getKey(), e.getValue()))))
+                .flatMap(s -> s)
                 .toList();
     }
 
@@ -89,7 +91,20 @@ record NeedService(
 
     Need change(Caller caller, UUID id, NeedFields fields, long version) {
         Need n = open(caller, id);
-        return save(caller, checked(caller, n, fields, version));
+        Need changed = save(caller, checked(caller, n, fields, version));
+        mapper.keepWanted(caller.garageId(), n.splitFrom() == null ? id : n.splitFrom());
+        return changed;
+    }
+
+    @Override
+    public Need splitOff(Caller caller, Need from, UUID newId, int pieces) {
+        long estimate = Apportion.byLargestRemainder(from.estimateMinor(), pieces, from.quantity() - pieces)[0];
+        mapper.splitOff(caller.garageId(), from.id(), newId, pieces, estimate);
+        Stored.notStale(
+                mapper.takeOff(caller.garageId(), from.id(), pieces, estimate, from.version()),
+                "part",
+                () -> find(caller, from.id()));
+        return find(caller, newId);
     }
 
     /** @param stored as it is; of a new one only its ids */
@@ -133,9 +148,9 @@ record NeedService(
                 null,
                 grade.map(Grade.Chosen::grade).orElse(null),
                 grade.map(Grade.Chosen::reason).orElse(""),
-                Texts.optionalLine("pairWaiver", f.pairWaiver()),
-                Texts.optionalLine("holdWaiver", f.holdWaiver()),
-                version);
+                stored.splitFrom(),
+                version,
+                Needs.Waivers.said(f.pairWaiver(), f.holdWaiver(), f.againWaiver()));
     }
 
     Need hold(Caller caller, UUID id, String reason, @Nullable LocalDate answerBy, long version) {
@@ -155,36 +170,15 @@ record NeedService(
         return save(caller, n.in(n.state().to(NeedState.NEEDED, n.title()), "", n.placeId(), n.arrivedOn(), version));
     }
 
-    Need arrive(Caller caller, UUID id, LocalDate arrivedOn, long version) {
-        Need n = open(caller, id);
-        return save(caller, n.in(n.state().to(NeedState.RECEIVED, n.title()), "", n.placeId(), arrivedOn, version));
-    }
-
-    /** The part was looked at: right, then it goes to a place; wrong, then it goes back. */
-    Need accept(Caller caller, UUID id, boolean right, UUID placeId, String reason, long version) {
-        Need n = open(caller, id);
-        if (right && placeId == null)
-            throw InvalidValue.at(
-                    "placeId", "need.no-place", "Say where the part lies.", "Choose a place or make a new one.");
-        NeedState next = n.state().to(right ? NeedState.ACCEPTED : NeedState.RETURNED, n.title());
-        if (!right) mapper.sentBack(caller.garageId(), id, LocalDate.now(clock.withZone(garages.zone(caller))));
-        return save(
-                caller,
-                n.in(
-                        next,
-                        right ? Texts.note("reason", reason) : Texts.line("reason", reason),
-                        right ? placeId : null,
-                        n.arrivedOn(),
-                        version));
-    }
-
-    private Need open(Caller caller, UUID id) {
+    @Override
+    public Need open(Caller caller, UUID id) {
         Need n = find(caller, id);
         projects.requireOpen(caller, n.projectId());
         return n;
     }
 
-    private Need save(Caller caller, Need changed) {
+    @Override
+    public Need save(Caller caller, Need changed) {
         Stored.notStale(mapper.update(caller.garageId(), changed), "part", () -> find(caller, changed.id()));
         return find(caller, changed.id());
     }
@@ -209,6 +203,7 @@ record NeedService(
                 null,
                 null,
                 null,
+                null,
                 null);
         mapper.insert(caller.garageId(), checked(caller, fresh, fields, 0));
     }
@@ -223,6 +218,7 @@ record NeedService(
         Need n = open(caller, needId);
         pairs.mustNotBeAlone(caller, n);
         unopened.mustNotBe(caller, n);
+        boughtAgain.mustNotBeAsked(caller, n);
         NeedState from = n.state() == NeedState.RETURNED ? n.state().to(NeedState.NEEDED, n.title()) : n.state();
         save(caller, n.in(from.to(NeedState.ORDERED, n.title()), "", null, null, n.version()));
     }

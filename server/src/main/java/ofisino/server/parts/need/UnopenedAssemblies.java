@@ -40,7 +40,7 @@ record UnopenedAssemblies(NeedMapper mapper, Findings findings, Anatomies anatom
     }
 
     private static Optional<Finding> about(Need need, List<Finding> all, Anatomy anatomy) {
-        if (need.item() == null || !need.holdWaiver().isEmpty()) return Optional.empty();
+        if (need.item() == null || !need.waivers().holdWaiver().isEmpty()) return Optional.empty();
         return anatomy.find(need.item()).flatMap(c -> Unopened.of(c, all));
     }
 }

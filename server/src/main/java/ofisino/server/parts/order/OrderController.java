@@ -8,6 +8,7 @@ import ofisino.server.identity.Role;
 import ofisino.server.identity.Roles;
 import ofisino.server.parts.Orders.Order;
 import ofisino.server.parts.Orders.Terms;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -23,7 +24,9 @@ import org.springframework.web.bind.annotation.RestController;
 record OrderController(OrderService service) {
     record LineRequest(UUID needId, long amountMinor) {}
 
-    record NewOrderRequest(UUID id, @JsonUnwrapped Terms terms, List<LineRequest> lines) {}
+    /** @param returnDays from arrival, in which it is taken back; absent: as the supplier usually does */
+    record NewOrderRequest(
+            UUID id, @JsonUnwrapped Terms terms, @Nullable Integer returnDays, List<LineRequest> lines) {}
 
     @GetMapping
     List<Order> of(Caller caller, @PathVariable UUID projectId) {

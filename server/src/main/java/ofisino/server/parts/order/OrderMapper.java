@@ -1,9 +1,9 @@
 package ofisino.server.parts.order;
 
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import ofisino.server.parts.Orders;
 import ofisino.server.parts.Orders.Terms;
 import org.apache.ibatis.annotations.Mapper;
 import org.jspecify.annotations.Nullable;
@@ -16,17 +16,15 @@ interface OrderMapper {
 
     List<LineRow> lines(UUID garageId, UUID projectId);
 
+    List<OrderRow> all(UUID garageId);
+
+    List<LineRow> allLines(UUID garageId);
+
     void insert(UUID garageId, OrderRow order);
 
-    void insertLine(UUID garageId, UUID orderId, UUID needId, long amountMinor);
+    void insertLine(UUID garageId, UUID orderId, UUID needId, long amountMinor, @Nullable Integer returnDays);
 
     record OrderRow(UUID id, UUID projectId, String supplier, Terms terms) {}
 
-    record LineRow(
-            UUID orderId,
-            UUID needId,
-            @Nullable UUID jobId,
-            String title,
-            long amountMinor,
-            @Nullable LocalDate returnedOn) {}
+    record LineRow(UUID orderId, Orders.Order.Line line) {}
 }

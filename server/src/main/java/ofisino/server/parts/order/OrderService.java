@@ -6,6 +6,7 @@ import ofisino.core.kernel.Currencies;
 import ofisino.core.kernel.ExchangeRate;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.Texts;
+import ofisino.core.parts.order.ReturnWindow;
 import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
@@ -46,7 +47,7 @@ record OrderService(OrderMapper mapper, Needs needs, Projects projects, Garages 
                 o.terms(),
                 lines.stream()
                         .filter(l -> l.orderId().equals(o.id()))
-                        .map(l -> new Order.Line(l.needId(), l.jobId(), l.title(), l.amountMinor(), l.returnedOn()))
+                        .map(LineRow::line)
                         .toList());
     }
 
@@ -65,6 +66,7 @@ record OrderService(OrderMapper mapper, Needs needs, Projects projects, Garages 
                     "Correct one of the two days.",
                     said.expectedOn(),
                     said.orderedOn());
+        if (wish.returnDays() != null) new ReturnWindow(said.orderedOn(), wish.returnDays());
         mapper.insert(
                 caller.garageId(),
                 new OrderRow(
@@ -82,7 +84,11 @@ record OrderService(OrderMapper mapper, Needs needs, Projects projects, Garages 
                                 said.expectedOn())));
         for (LineRequest line : wish.lines()) {
             mapper.insertLine(
-                    caller.garageId(), wish.id(), line.needId(), amount("amountMinor", currency, line.amountMinor()));
+                    caller.garageId(),
+                    wish.id(),
+                    line.needId(),
+                    amount("amountMinor", currency, line.amountMinor()),
+                    wish.returnDays());
             needs.ordered(caller, line.needId());
         }
         return require(caller, wish.id());

@@ -4,6 +4,8 @@ import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.List;
 import java.util.UUID;
 import ofisino.core.kernel.Weekdays;
+import ofisino.core.parts.order.SellerRecord;
+import ofisino.server.identity.AtLeast;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Role;
 import ofisino.server.identity.Roles;
@@ -31,6 +33,13 @@ record SupplierController(SupplierService service) {
 
     record OpenOnRequest(Weekdays openOn, long version) {}
 
+    /** @param reason why nothing more is bought there; asked for where it is to be avoided */
+    record AvoidRequest(boolean avoid, @Nullable String reason, long version) {}
+
+    /** @param isToAvoid so many failed that one had better buy somewhere else */
+    record SellerRecordResponse(
+            UUID supplierId, @JsonUnwrapped SellerRecord record, boolean isToAvoid) {}
+
     @GetMapping
     List<Supplier> all(Caller caller) {
         return service.all(caller);
@@ -52,5 +61,21 @@ record SupplierController(SupplierService service) {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void parcel(Caller caller, @PathVariable UUID id, @RequestBody ParcelRequest body) {
         service.putParcel(caller, id, body.parcel(), body.version());
+    }
+
+    /** What the deliveries of each were like: the owner's own business, and in nothing that is given out. */
+    @GetMapping("/records")
+    @AtLeast(Role.OWNER)
+    List<SellerRecordResponse> records(Caller caller) {
+        return service.records(caller).entrySet().stream()
+                .map(e -> new SellerRecordResponse(
+                        e.getKey(), e.getValue(), e.getValue().isToAvoid()))
+                .toList();
+    }
+
+    @PutMapping("/{id}/avoid")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void avoid(Caller caller, @PathVariable UUID id, @RequestBody AvoidRequest body) {
+        service.putAvoid(caller, id, body.avoid(), body.reason(), body.version());
     }
 }

@@ -16,4 +16,6 @@ interface SupplierMapper {
     int putOpenOn(UUID garageId, UUID id, Weekdays openOn, long version);
 
     int putParcel(UUID garageId, UUID id, ParcelTerms parcel, long version);
+
+    int putAvoid(UUID garageId, UUID id, boolean avoid, String reason, long version);
 }

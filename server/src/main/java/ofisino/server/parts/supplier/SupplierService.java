@@ -2,23 +2,30 @@ package ofisino.server.parts.supplier;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import ofisino.core.kernel.Currencies;
 import ofisino.core.kernel.ExchangeRate;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.Texts;
 import ofisino.core.kernel.Weekdays;
 import ofisino.core.parts.basket.Levies;
+import ofisino.core.parts.order.ReturnWindow;
+import ofisino.core.parts.order.SellerRecord;
 import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
+import ofisino.server.parts.Purchases;
+import ofisino.server.parts.Purchases.Purchase;
 import ofisino.server.parts.Suppliers;
 import org.joda.money.CurrencyUnit;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** Who parts and services come from. */
 @Service
-record SupplierService(SupplierMapper mapper, Garages garages) implements Suppliers {
+record SupplierService(SupplierMapper mapper, Purchases purchases, Garages garages) implements Suppliers {
     @Override
     public List<Supplier> all(Caller caller) {
         return mapper.all(caller.garageId());
@@ -31,6 +38,8 @@ record SupplierService(SupplierMapper mapper, Garages garages) implements Suppli
                 Currencies.of("currency", currency).getCode(),
                 Texts.note("note", note),
                 Weekdays.ALL,
+                false,
+                "",
                 0,
                 ParcelTerms.UNKNOWN);
         mapper.insert(caller.garageId(), supplier);
@@ -47,8 +56,24 @@ record SupplierService(SupplierMapper mapper, Garages garages) implements Suppli
         new Levies(said.dutyPerMille(), said.taxPerMille());
         amount("postMinor", currency, said.postMinor());
         if (said.freeFromMinor() != null) amount("freeFromMinor", currency, said.freeFromMinor());
+        if (said.returnDays() != null) new ReturnWindow(LocalDate.EPOCH, said.returnDays());
         if (said.rate() != null) new ExchangeRate(currency, garages.baseCurrency(caller), said.rate(), LocalDate.EPOCH);
         Stored.notStale(mapper.putParcel(caller.garageId(), id, said, version), "supplier", () -> find(caller, id));
+    }
+
+    void putAvoid(Caller caller, UUID id, boolean avoid, @Nullable String reason, long version) {
+        String why = avoid ? Texts.line("reason", reason) : "";
+        Stored.notStale(
+                mapper.putAvoid(caller.garageId(), id, avoid, why, version), "supplier", () -> find(caller, id));
+    }
+
+    /** By supplier from whom something was ordered. */
+    Map<UUID, SellerRecord> records(Caller caller) {
+        return purchases.all(caller).stream()
+                .collect(Collectors.groupingBy(
+                        Purchase::supplierId,
+                        Collectors.collectingAndThen(
+                                Collectors.mapping(Purchase::dealt, Collectors.toList()), SellerRecord::of)));
     }
 
     private static void amount(String field, CurrencyUnit currency, long minor) {

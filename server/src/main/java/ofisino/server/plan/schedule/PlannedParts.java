@@ -14,6 +14,7 @@ import ofisino.core.parts.sourcing.OrderDates;
 import ofisino.core.plan.explain.DoneAgain;
 import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.PlanProblem;
+import ofisino.core.plan.problem.Reason;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.parts.Needs;
@@ -39,6 +40,21 @@ record PlannedParts(PlanService plans, Needs needs, SentOutWork sentOut, Garages
                             need.id(), new InPlan((int) ChronoUnit.DAYS.between(today, by) + need.leadDays(), (int)
                                     again.work(ActivityId.job(need.jobId())).toMinutes())));
         return found;
+    }
+
+    @Override
+    public Map<UUID, Waited> waited(Caller caller, UUID projectId) {
+        Planned planned = plans.of(caller, projectId);
+        Map<UUID, Waited> found = new HashMap<>();
+        for (Need need : needs.of(caller, projectId))
+            planned.orderBy(need).ifPresent(by -> found.put(need.id(), new Waited(by, holdsItsJob(planned, need))));
+        return found;
+    }
+
+    private static boolean holdsItsJob(Planned planned, Need need) {
+        String arrival = ActivityId.need(need.id()).value();
+        return planned.plan().of(ActivityId.job(need.jobId())).orElseThrow().reasons().stream()
+                .anyMatch(l -> l.kind() == Reason.ReasonKind.ARRIVAL && l.id().equals(arrival));
     }
 
     @Override

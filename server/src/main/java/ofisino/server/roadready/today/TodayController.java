@@ -10,6 +10,7 @@ import ofisino.core.roadready.gate.Gate;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Roles;
 import ofisino.server.logbook.WorkSessions.Note;
+import ofisino.server.parts.PartTasks.Task;
 import ofisino.server.plan.Plans.Subject;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -74,15 +75,13 @@ record TodayController(TodayService service) {
     record TonightResponse(
             LocalDate day, int minutes, int setUpMinutes, Set<Caution> cautions, List<TonightJob> jobs) {}
 
-    /** @param holdsItsJob each day it is not ordered makes its job a day later */
-    record OrderNow(UUID needId, String title, LocalDate by, long estimateMinor, boolean holdsItsJob) {}
-
     /**
      * @param planComplete false when something could not be planned: the plan says what
      * @param road         absent when nothing is left to do for the road
      * @param tonight      absent while the person has named no time in the garage
      * @param inTheWay     what stands between the car and the road, the gravest first; empty means that nothing recorded does and all evidence
      *     is there, not that the car is safe or legal
+     * @param parts        what is to be done about parts, the most pressing first
      * @param onHold       parts for which something is still to be known; they are ordered then
      * @param nextGate     the first gate that is shut; absent when the road is open
      * @param beforeNextGate how much keeps it shut
@@ -98,7 +97,7 @@ record TodayController(TodayService service) {
             @Nullable Road road,
             @Nullable TonightResponse tonight,
             List<Note> notes,
-            List<OrderNow> order,
+            List<Task> parts,
             int onHold,
             String currency,
             @Nullable Long leftThisMonthMinor,

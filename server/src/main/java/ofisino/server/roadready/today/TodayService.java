@@ -3,18 +3,13 @@ package ofisino.server.roadready.today;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneId;
-import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import ofisino.core.kernel.Aim;
-import ofisino.core.parts.sourcing.NeedState;
 import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.PlanOutcome;
-import ofisino.core.plan.problem.Reason;
 import ofisino.core.roadready.gate.Gate;
 import ofisino.core.roadready.gate.Gates;
 import ofisino.core.vehicle.finding.Finding;
@@ -24,13 +19,14 @@ import ofisino.server.logbook.WorkSessions;
 import ofisino.server.money.Ledger;
 import ofisino.server.parts.Needs;
 import ofisino.server.parts.Needs.Need;
+import ofisino.server.parts.PartTasks;
+import ofisino.server.parts.PartTasks.PartsNow;
 import ofisino.server.plan.Jobs;
 import ofisino.server.plan.Jobs.Job;
 import ofisino.server.plan.OutstandingItems;
 import ofisino.server.plan.Plans;
 import ofisino.server.plan.Plans.Planned;
 import ofisino.server.roadready.RoadGates;
-import ofisino.server.roadready.today.TodayController.OrderNow;
 import ofisino.server.roadready.today.TodayController.Road;
 import ofisino.server.roadready.today.TodayController.TodayResponse;
 import ofisino.server.vehicle.Findings;
@@ -45,6 +41,7 @@ record TodayService(
         Findings findings,
         Jobs jobs,
         Needs needs,
+        PartTasks partTasks,
         Plans plans,
         WorkSessions workSessions,
         Ledger ledger,
@@ -60,7 +57,7 @@ record TodayService(
         Planned planned = plans.of(caller, projectId);
         List<Job> jobList = jobs.of(caller, projectId);
         List<Need> needList = needs.of(caller, projectId);
-        Set<UUID> onHold = onHold(caller, projectId, needList);
+        PartsNow parts = partTasks.of(caller, projectId);
         List<Finding> withoutWork = withoutWork(caller, projectId);
         Gates gates = roadGates.gates(caller, projectId);
         Gate shut = firstShut(gates);
@@ -71,8 +68,8 @@ record TodayService(
                 road(project, planned, zone),
                 tonights.of(caller, projectId, planned, jobList, needList),
                 workSessions.openNotes(caller, projectId),
-                orders(planned, needList, onHold, today),
-                onHold.size(),
+                parts.tasks(),
+                parts.onHold(),
                 money.currency(),
                 money.month().allowance() == 0 ? null : (Long) money.month().left(),
                 money.position().left(),
@@ -85,16 +82,6 @@ record TodayService(
                         .count(),
                 (int) jobList.stream().filter(j -> !j.state().isOver()).count(),
                 outstandingItems.due(caller, projectId));
-    }
-
-    /** For which something is still to be known: they are ordered then. */
-    private Set<UUID> onHold(Caller caller, UUID projectId, List<Need> all) {
-        Set<UUID> unopened = needs.unopened(caller, projectId).keySet();
-        return all.stream()
-                .filter(n -> n.jobId() != null && n.state().isToOrder())
-                .filter(n -> n.state() == NeedState.HELD || unopened.contains(n.id()))
-                .map(Need::id)
-                .collect(Collectors.toSet());
     }
 
     private static @Nullable Gate firstShut(Gates gates) {
@@ -139,23 +126,5 @@ record TodayService(
                             planned.isNotBefore(Aim.ROAD_READY));
                 })
                 .orElse(null);
-    }
-
-    /** Parts to order, the most urgent first. */
-    private static List<OrderNow> orders(Planned planned, List<Need> needList, Set<UUID> onHold, LocalDate today) {
-        List<OrderNow> found = new ArrayList<>();
-        for (Need need : needList) {
-            if (need.jobId() == null || !need.state().isToOrder() || onHold.contains(need.id())) continue;
-            String order = ActivityId.need(need.id()).value();
-            planned.orderBy(need).ifPresent(by -> {
-                boolean holdsItsJob = planned.plan().of(ActivityId.job(need.jobId())).orElseThrow().reasons().stream()
-                        .anyMatch(l -> l.kind() == Reason.ReasonKind.ARRIVAL && l.id().equals(order));
-                found.add(new OrderNow(
-                        need.id(), need.title(), by.isBefore(today) ? today : by, need.estimateMinor(), holdsItsJob));
-            });
-        }
-        return found.stream()
-                .sorted(Comparator.comparing(OrderNow::by).thenComparing(OrderNow::title))
-                .toList();
     }
 }

@@ -14,6 +14,7 @@ export function AcceptanceForm({ need }: { need: Schemas['Need'] }) {
   const [placeId, setPlaceId] = useState('')
   const [newPlace, setNewPlace] = useState('')
   const [reason, setReason] = useState('')
+  const [failed, setFailed] = useState<'WRONG' | 'DAMAGED'>('WRONG')
   const accept = useWrite(
     (body: Schemas['AcceptanceRequest'], id) =>
       unwrap(api.POST('/api/needs/{id}/acceptance', { params: { path: { id: need.id } }, body, ...write(id) })),
@@ -77,6 +78,20 @@ export function AcceptanceForm({ need }: { need: Schemas['Need'] }) {
         value={reason}
         onChange={(e) => setReason(e.target.value)}
       />
+      {need.state === 'RECEIVED' && (
+        <Choice
+          label={t('delivery.failed')}
+          hint={t('delivery.failedHint')}
+          value={failed}
+          onChange={(e) => setFailed(e.target.value as typeof failed)}
+        >
+          {(['WRONG', 'DAMAGED'] as const).map((f) => (
+            <option key={f} value={f}>
+              {t(`delivery.failedAs.${f}`)}
+            </option>
+          ))}
+        </Choice>
+      )}
       <ProblemAlert error={accept.error ?? addPlace.error} />
       <div className="flex flex-wrap gap-2">
         <button
@@ -92,7 +107,7 @@ export function AcceptanceForm({ need }: { need: Schemas['Need'] }) {
             type="button"
             className="btn"
             disabled={accept.isPending}
-            onClick={() => accept.mutate({ right: false, reason, version: need.version })}
+            onClick={() => accept.mutate({ right: false, failed, reason, version: need.version })}
           >
             {t('parts.sendBack')}
           </button>

@@ -1,0 +1,450 @@
+package ofisino.server.parts;
+
+import static ofisino.server.testing.TestGarage.DAY;
+import static ofisino.server.testing.TestGarage.TODAY;
+import static ofisino.server.testing.TestGarage.map;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.UUID;
+import ofisino.server.testing.Api.Answer;
+import ofisino.server.testing.TestApplication;
+import ofisino.server.testing.TestGarage;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.dao.DataAccessException;
+import tools.jackson.databind.JsonNode;
+
+/** What becomes of what was ordered, as far as the pages can take it. */
+@ExtendWith(TestApplication.class)
+class OrderLifeTest {
+    /** By hand: 5 of 8 bolts for 30.00 are 18.75; the other 3, 11.25, are still owed and come ten days later. */
+    @Test
+    void aPartDeliveryLeavesTheRestOnTheOrder(TestGarage garage) {
+        UUID project = garage.project();
+        UUID bolts = need(garage, project, "Wheel bolts", 8);
+        order(garage, project, garage.supplier("EUR"), 3000, DAY.minusDays(4), DAY.minusDays(1), bolts);
+        assertThat(tasks(garage, project)).containsExactly("CHASE " + DAY.minusDays(1));
+
+        String rest = DAY.plusDays(10).toString();
+        arrive(garage, bolts, "pieces", 5, "restOn", rest).ok();
+        List<JsonNode> both = needs(garage, project);
+        assertThat(both)
+                .extracting(
+                        n -> n.path("quantity").asInt() + " " + n.path("state").asString() + " "
+                                + n.path("expectedOn").asString())
+                .containsExactlyInAnyOrder("5 RECEIVED " + DAY.minusDays(1), "3 ORDERED " + rest);
+        assertThat(both.get(0).path("sameAs"))
+                .as("one line")
+                .isEqualTo(both.get(1).path("sameAs"));
+        assertThat(lines(garage, project))
+                .extracting(l ->
+                        l.path("pieces").asInt() + " " + l.path("amountMinor").asLong())
+                .containsExactlyInAnyOrder("5 1875", "3 1125");
+        assertThat(money(garage, project, "orderedNotPaid")).isEqualTo(30_00);
+
+        assertThat(arrive(garage, id(both, "3"), "pieces", 4).text("field")).isEqualTo("pieces");
+        assertThat(arrive(garage, id(both, "3"), "arrivedOn", DAY.plusDays(1).toString())
+                        .code())
+                .isEqualTo("delivery.future");
+    }
+
+    @Test
+    void whatIsLateIsPutOffOrCalledOff(TestGarage garage) {
+        UUID project = garage.project();
+        UUID hose = need(garage, project, "Heater hose", 1);
+        order(garage, project, garage.supplier("EUR"), 3000, DAY.minusDays(9), DAY.minusDays(2), hose);
+        String later = DAY.plusDays(5).toString();
+        assertThat(post(garage, hose, "new-day", map("expectedOn", DAY.minusDays(1)))
+                        .code())
+                .isEqualTo("delivery.day");
+        post(garage, hose, "new-day", map("expectedOn", later)).ok();
+        assertThat(tasks(garage, project)).isEmpty();
+        assertThat(needs(garage, project).get(0).path("expectedOn").asString()).isEqualTo(later);
+
+        assertThat(post(garage, hose, "call-off", map("reason", " ")).status()).isEqualTo(422);
+        post(garage, hose, "call-off", map("reason", "Never made")).ok();
+        assertThat(needs(garage, project).get(0).path("state").asString()).isEqualTo("NEEDED");
+        assertThat(money(garage, project, "orderedNotPaid")).isZero();
+        assertThat(money(garage, project, "toOrder")).isEqualTo(10_00);
+        JsonNode line = lines(garage, project).get(0);
+        assertThat(line.path("outcome").asString()).isEqualTo("CANCELLED");
+        assertThat(sentBack(garage, line, TODAY).code()).isEqualTo("delivery.not-here");
+        order(garage, project, garage.supplier("EUR"), 3100, DAY, DAY.plusDays(3), hose);
+    }
+
+    /** By hand: taken back within 14 days of arrival, so it is posted on the 14th at the latest. */
+    @Test
+    void whatIsWrongGoesBackInTimeAndItsPriceComesBackOrIsLost(TestGarage garage) {
+        UUID project = garage.project();
+        UUID hose = need(garage, project, "Heater hose", 1);
+        UUID supplier = returning(garage, 14);
+        UUID order = order(garage, project, supplier, 3000, DAY.minusDays(9), DAY, hose);
+        pay(garage, project, order, 3000);
+        arrive(garage, hose, "arrivedOn", DAY.minusDays(3).toString()).ok();
+        assertThat(tasks(garage, project)).containsExactly("CHECK_IN " + DAY.plusDays(9));
+        accept(garage, hose, map("right", false, "failed", "DAMAGED", "reason", "Kinked"))
+                .ok();
+        assertThat(tasks(garage, project)).contains("SEND_BACK " + DAY.plusDays(11));
+        assertThat(money(garage, project, "spent")).isEqualTo(30_00);
+        assertThat(money(garage, project, "toOrder")).as("counted once").isZero();
+        assertThat(refunds(garage, project)).isEqualTo(30_00);
+
+        JsonNode line = lines(garage, project).get(0);
+        assertThat(sentBack(garage, line, DAY.plusDays(1).toString()).code()).isEqualTo("delivery.future");
+        sentBack(garage, line, TODAY).ok();
+        assertThat(tasks(garage, project)).noneMatch(t -> t.startsWith("SEND_BACK"));
+        assertThat(lines(garage, project).get(0).path("slip").asString()).isEqualTo("RR 12");
+
+        garage.owner()
+                .post("/api/order-lines/" + line.path("id").asString() + "/refund-lost", map())
+                .ok();
+        assertThat(refunds(garage, project)).isZero();
+        assertThat(money(garage, project, "spent")).isEqualTo(30_00);
+        assertThat(money(garage, project, "toOrder"))
+                .as("to be bought once more")
+                .isEqualTo(10_00);
+    }
+
+    @Test
+    void nothingIsSentBackThatIsRight(TestGarage garage) {
+        UUID project = garage.project();
+        UUID hose = need(garage, project, "Heater hose", 1);
+        order(garage, project, garage.supplier("EUR"), 3000, DAY, DAY, hose);
+        arrive(garage, hose).ok();
+        JsonNode line = lines(garage, project).get(0);
+        assertThat(sentBack(garage, line, TODAY).code()).isEqualTo("delivery.kept");
+        assertThat(accept(garage, hose, map("right", false, "failed", "RIGHT", "reason", "x"))
+                        .text("field"))
+                .isEqualTo("failed");
+        assertThat(post(garage, hose, "trial", map("fits", true)).code()).isEqualTo("delivery.trial");
+        accept(garage, hose, map("right", true, "placeId", garage.place())).ok();
+        assertThat(sentBack(garage, line, TODAY).code()).isEqualTo("delivery.kept");
+        assertThat(post(garage, hose, "call-off", map("reason", "x")).status()).isEqualTo(409);
+    }
+
+    @Test
+    void glassIsHeldToTheCarWhileItMayGoBack(TestGarage garage) {
+        UUID project = garage.project();
+        UUID glass = need(garage, project, "Windscreen", 1);
+        order(garage, project, returning(garage, 14), 3000, DAY, DAY, glass);
+        arrive(garage, glass).ok();
+        accept(garage, glass, map("right", true, "placeId", garage.place())).ok();
+        assertThat(tasks(garage, project)).containsExactly("TRY_ON " + DAY.plusDays(12));
+        post(garage, glass, "trial", map("fits", false, "reason", "5 mm too wide"))
+                .ok();
+        assertThat(needs(garage, project).get(0).path("state").asString()).isEqualTo("RETURNED");
+        assertThat(tasks(garage, project)).contains("SEND_BACK " + DAY.plusDays(14));
+
+        order(garage, project, returning(garage, 14), 3000, DAY, DAY, glass);
+        arrive(garage, glass).ok();
+        accept(garage, glass, map("right", true, "placeId", garage.place())).ok();
+        post(garage, glass, "trial", map("fits", true)).ok();
+        assertThat(tasks(garage, project)).noneMatch(t -> t.startsWith("TRY_ON"));
+    }
+
+    /** Twice of no use: before the third somebody says why it will be right this time. */
+    @Test
+    void whatFailedTwiceIsNotOrderedAThirdTimeUnasked(TestGarage garage) {
+        UUID project = garage.project();
+        UUID grommet = need(garage, project, "Grommet", 5);
+        UUID supplier = garage.supplier("EUR");
+        for (int i = 0; i < 2; i++) {
+            assertThat(objections(garage, project, grommet)).hasSize(i == 0 ? 0 : 1);
+            order(garage, project, supplier, 2100, DAY, DAY, grommet);
+            arrive(garage, grommet).ok();
+            accept(garage, grommet, map("right", false, "reason", "too soft")).ok();
+        }
+        JsonNode said = objections(garage, project, grommet).get(0);
+        assertThat(said.path("sumMinor").asLong()).isEqualTo(42_00);
+        assertThat(said.path("isAsked").asBoolean()).isTrue();
+        assertThat(place(garage, project, supplier, 2100, DAY, DAY, grommet).code())
+                .isEqualTo("need.bought-again");
+        var fields = map("title", "Grommet", "quantity", 5, "estimateMinor", 1000, "leadDays", 7);
+        fields.put("againWaiver", "Another maker, of rubber");
+        garage.owner()
+                .put("/api/needs/" + grommet, map("fields", fields, "version", garage.version("needs", grommet)))
+                .ok();
+        order(garage, project, supplier, 2100, DAY, DAY, grommet);
+        assertThat(objections(garage, project, grommet).get(0).path("sumMinor").asLong())
+                .isEqualTo(63_00);
+    }
+
+    /** Three times let down, the sum of three orders with their post; nobody but the owner reads it. */
+    @Test
+    void aSellerIsKnownByItsDeliveriesAndAvoided(TestGarage garage) {
+        UUID project = garage.project();
+        UUID supplier = garage.supplier("EUR");
+        for (String part : List.of("Heater hose", "Grommet", "Clip")) {
+            UUID need = need(garage, project, part, 1);
+            order(garage, project, supplier, 2000, DAY.minusDays(9), DAY.minusDays(2), need);
+            arrive(garage, need).ok();
+            accept(garage, need, map("right", false, "reason", "wrong")).ok();
+        }
+        JsonNode known = garage.owner().get("/api/suppliers/records").ok().get(0);
+        assertThat(known.path("failed").asInt()).isEqualTo(3);
+        assertThat(known.path("onTime").asInt()).isZero();
+        assertThat(known.path("failedMinor").asLong()).isEqualTo(60_00);
+        assertThat(known.path("isToAvoid").asBoolean()).isTrue();
+        assertThat(garage.join("HELPER").get("/api/suppliers/records").status()).isEqualTo(403);
+        String avoid = "/api/suppliers/" + supplier + "/avoid";
+        assertThat(garage.owner().put(avoid, map("avoid", true, "version", 0)).status())
+                .isEqualTo(422);
+        garage.owner()
+                .put(avoid, map("avoid", true, "reason", "Three wrong of three", "version", 0))
+                .ok();
+        assertThat(garage.owner()
+                        .get("/api/suppliers")
+                        .ok()
+                        .get(0)
+                        .path("avoid")
+                        .asBoolean())
+                .isTrue();
+    }
+
+    /** Whatever is pressed in whatever order, no piece is lost or made, each is in one state, and no money counts twice. */
+    @ParameterizedTest
+    @ValueSource(longs = {11, 12})
+    void whateverHappensNoPieceIsLost(long seed, TestGarage garage) {
+        var random = new Random(seed);
+        UUID project = garage.project();
+        UUID supplier = returning(garage, 14);
+        UUID place = garage.place();
+        Map<String, Integer> wanted = new HashMap<>();
+        for (String part : List.of("Wheel bolts", "Heater hose", "Grommet")) {
+            wanted.put(part, 7);
+            need(garage, project, part, 7);
+        }
+        int done = 0;
+        for (int step = 0; step < 200; step++) {
+            List<JsonNode> all = needs(garage, project);
+            JsonNode n = all.get(random.nextInt(all.size()));
+            Answer answer = step(garage, project, supplier, place, random, n, wanted);
+            assertThat(answer.status()).as(answer.detail()).isIn(200, 201, 204, 409, 422);
+            if (answer.status() < 300) done++;
+            Map<String, Integer> there = new HashMap<>();
+            for (JsonNode now : needs(garage, project))
+                there.merge(now.path("title").asString(), now.path("quantity").asInt(), Integer::sum);
+            assertThat(there).as("after step %d".formatted(step)).isEqualTo(wanted);
+            if (step % 10 == 0)
+                assertThat(money(garage, project, "orderedNotPaid")).isEqualTo(owed(garage, project));
+        }
+        assertThat(done).as("most is refused, but not all").isGreaterThan(40);
+    }
+
+    private static Answer step(
+            TestGarage garage,
+            UUID project,
+            UUID supplier,
+            UUID place,
+            Random random,
+            JsonNode n,
+            Map<String, Integer> wanted) {
+        UUID id = UUID.fromString(n.path("id").asString());
+        boolean usual = random.nextInt(3) > 0;
+        return switch (usual ? n.path("state").asString() : "") {
+            case "NEEDED", "RETURNED" -> place(garage, project, supplier, 1000 + random.nextInt(99), DAY, DAY, id);
+            case "ORDERED" ->
+                arrive(
+                        garage,
+                        id,
+                        "pieces",
+                        1 + random.nextInt(n.path("quantity").asInt()));
+            case "RECEIVED" ->
+                accept(garage, id, map("right", random.nextBoolean(), "placeId", place, "reason", "looked at"));
+            default ->
+                switch (random.nextInt(7)) {
+                    case 0 -> post(garage, id, "hold", map("reason", "wait"));
+                    case 1 -> post(garage, id, "release", map());
+                    case 2 -> post(garage, id, "call-off", map("reason", "no more"));
+                    case 3 -> post(garage, id, "new-day", map("expectedOn", DAY.plusDays(random.nextInt(9))));
+                    case 4 -> post(garage, id, "trial", map("fits", false, "reason", "too wide"));
+                    case 5 -> place(garage, project, supplier, 1000, DAY, DAY, id);
+                    default -> more(garage, n, wanted);
+                };
+        };
+    }
+
+    /** One more is needed. */
+    private static Answer more(TestGarage garage, JsonNode n, Map<String, Integer> wanted) {
+        String title = n.path("title").asString();
+        Answer answer = garage.owner()
+                .put(
+                        "/api/needs/" + n.path("id").asString(),
+                        map(
+                                "fields",
+                                map(
+                                        "title",
+                                        title,
+                                        "quantity",
+                                        n.path("quantity").asInt() + 1,
+                                        "estimateMinor",
+                                        n.path("estimateMinor").asLong(),
+                                        "leadDays",
+                                        7,
+                                        "againWaiver",
+                                        "It has to be"),
+                                "version",
+                                n.path("version").asLong()));
+        if (answer.status() == 200) wanted.merge(title, 1, Integer::sum);
+        return answer;
+    }
+
+    /** Prices of what was not sent back or called off; nothing is paid here, and post is free. */
+    private static long owed(TestGarage garage, UUID project) {
+        return lines(garage, project).stream()
+                .filter(l -> l.path("returnedOn").isMissingNode()
+                        || l.path("returnedOn").isNull())
+                .mapToLong(l -> l.path("amountMinor").asLong())
+                .sum();
+    }
+
+    @Test
+    void theDatabaseItselfLosesNoPiece(TestGarage garage) {
+        UUID project = garage.project();
+        UUID bolts = need(garage, project, "Wheel bolts", 8);
+        var sql = garage.running().sql();
+        assertThatThrownBy(() -> sql.update("update need set quantity = 7 where id = ?", bolts))
+                .isInstanceOf(DataAccessException.class)
+                .hasMessageContaining("there are 7 pieces, but 8 were needed");
+    }
+
+    private static UUID need(TestGarage garage, UUID project, String title, int quantity) {
+        UUID id = UUID.randomUUID();
+        garage.owner()
+                .post(
+                        "/api/projects/" + project + "/needs",
+                        map(
+                                "id",
+                                id,
+                                "fields",
+                                map("title", title, "quantity", quantity, "estimateMinor", 1000, "leadDays", 7)))
+                .ok();
+        return id;
+    }
+
+    private static UUID returning(TestGarage garage, int days) {
+        UUID supplier = garage.supplier("EUR");
+        var parcel = map("postMinor", 0, "dutyPerMille", 0, "taxPerMille", 0, "returnDays", days, "version", 0);
+        garage.owner().put("/api/suppliers/" + supplier + "/parcel", parcel).ok();
+        return supplier;
+    }
+
+    private static UUID order(
+            TestGarage garage, UUID project, UUID supplier, long minor, LocalDate on, LocalDate expected, UUID need) {
+        return UUID.fromString(place(garage, project, supplier, minor, on, expected, need)
+                .ok()
+                .path("id")
+                .asString());
+    }
+
+    private static Answer place(
+            TestGarage garage, UUID project, UUID supplier, long minor, LocalDate on, LocalDate expected, UUID need) {
+        Map<String, Object> body = TestGarage.order(
+                UUID.randomUUID(), supplier, "EUR", 1, 0, List.of(map("needId", need, "amountMinor", minor)));
+        body.put("orderedOn", on.toString());
+        body.put("expectedOn", expected.toString());
+        return garage.owner().post("/api/projects/" + project + "/orders", body);
+    }
+
+    private static Answer arrive(TestGarage garage, UUID need, Object... said) {
+        var body = map("arrivedOn", TODAY);
+        body.putAll(map(said));
+        return post(garage, need, "arrival", body);
+    }
+
+    private static Answer accept(TestGarage garage, UUID need, Map<String, Object> body) {
+        return post(garage, need, "acceptance", body);
+    }
+
+    private static Answer post(TestGarage garage, UUID need, String what, Map<String, Object> body) {
+        body.put("version", garage.version("needs", need));
+        return garage.owner().post("/api/needs/" + need + "/" + what, body);
+    }
+
+    private static Answer sentBack(TestGarage garage, JsonNode line, String on) {
+        return garage.owner()
+                .post(
+                        "/api/order-lines/" + line.path("id").asString() + "/sent-back",
+                        map("sentOn", on, "slip", "RR 12"));
+    }
+
+    private static void pay(TestGarage garage, UUID project, UUID order, long minor) {
+        UUID entry = UUID.randomUUID();
+        var fields = map("kind", "PURCHASE", "paidOn", TODAY, "description", "Invoice", "currency", "EUR");
+        fields.putAll(map("amountMinor", minor, "rate", 1, "rateOn", TODAY, "orderId", order));
+        garage.owner()
+                .post("/api/projects/" + project + "/entries", map("id", entry, "fields", fields))
+                .ok();
+        garage.owner()
+                .post("/api/entries/" + entry + "/posting", map("version", 0))
+                .ok();
+    }
+
+    private static List<String> tasks(TestGarage garage, UUID project) {
+        return garage.owner()
+                .get("/api/projects/" + project + "/parts/tasks")
+                .ok()
+                .path("tasks")
+                .valueStream()
+                .map(t -> t.path("kind").asString() + " " + t.path("by").asString())
+                .toList();
+    }
+
+    private static List<JsonNode> needs(TestGarage garage, UUID project) {
+        return garage.owner()
+                .get("/api/projects/" + project + "/needs")
+                .ok()
+                .valueStream()
+                .toList();
+    }
+
+    private static UUID id(List<JsonNode> needs, String quantity) {
+        return needs.stream()
+                .filter(n -> n.path("quantity").asString().equals(quantity))
+                .map(n -> UUID.fromString(n.path("id").asString()))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static List<JsonNode> lines(TestGarage garage, UUID project) {
+        List<JsonNode> found = new ArrayList<>();
+        for (JsonNode order :
+                garage.owner().get("/api/projects/" + project + "/orders").ok())
+            order.path("lines").forEach(found::add);
+        return found;
+    }
+
+    private static List<JsonNode> objections(TestGarage garage, UUID project, UUID need) {
+        return garage.owner()
+                .get("/api/projects/" + project + "/needs/objections")
+                .ok()
+                .valueStream()
+                .filter(o -> o.path("needId").asString().equals(need.toString()))
+                .toList();
+    }
+
+    private static JsonNode moneyOf(TestGarage garage, UUID project) {
+        return garage.owner().get("/api/projects/" + project + "/money").ok();
+    }
+
+    private static long money(TestGarage garage, UUID project, String field) {
+        return moneyOf(garage, project).path("position").path(field).asLong();
+    }
+
+    private static long refunds(TestGarage garage, UUID project) {
+        return moneyOf(garage, project)
+                .path("refundsExpected")
+                .valueStream()
+                .mapToLong(r -> r.path("baseMinor").asLong())
+                .sum();
+    }
+}

@@ -180,8 +180,17 @@ export const router = createBrowserRouter([
             ],
           },
           {
-            path: '/p/:projectId/parts',
-            lazy: async () => ({ Component: (await import('@/features/parts/need/PartsPage')).PartsPage }),
+            lazy: async () => ({ Component: (await import('@/features/parts/need/PartsLayout')).PartsLayout }),
+            children: [
+              {
+                path: '/p/:projectId/parts',
+                lazy: async () => ({ Component: (await import('@/features/parts/need/PartsPage')).PartsPage }),
+              },
+              {
+                path: '/p/:projectId/parts/shelf',
+                lazy: async () => ({ Component: (await import('@/features/parts/shelf/ShelfPage')).ShelfPage }),
+              },
+            ],
           },
           {
             path: '/p/:projectId/logbook',

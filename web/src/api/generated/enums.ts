@@ -70,6 +70,12 @@ export const labelKinds = ['PLUG', 'BAG', 'PIECE'] as const
 
 export const placeKinds = ['SHELF', 'BENCH', 'BAY', 'BOX', 'BAG', 'AWAY'] as const
 
+export const conditions = ['NEW', 'GOOD', 'WORN', 'BROKEN', 'UNKNOWN'] as const
+
+export const stockOrigins = ['BOUGHT', 'LEFT_OVER', 'STRIPPED', 'DONOR', 'MADE', 'GIVEN'] as const
+
+export const fates = ['UNDECIDED', 'KEEP', 'PATTERN', 'EXCHANGE', 'SELL', 'SCRAP'] as const
+
 export const standstillCauses = ['PART_MISSING', 'SOMEBODY_ELSE', 'MONEY', 'ILLNESS', 'WEATHER', 'NO_ROOM', 'OTHER_PROJECT', 'HOUSE_AND_FAMILY', 'NO_WISH', 'OTHER'] as const
 
 export const interlocks = ['ISOLATED', 'RESTRAINT_WAITED', 'CONTROL_UNITS_OFF', 'SUPPORTED', 'CANNOT_DROP', 'DRAINED', 'PRESSURE_RELEASED', 'REFRIGERANT_OUT', 'GAS_SAFE', 'HIGH_VOLTAGE_DEAD', 'PROVED_EMPTY', 'FUEL_AWAY', 'VENTILATED', 'EXTINGUISHER', 'FIRE_WATCH', 'EYES_AND_HANDS', 'SPRING_HELD', 'LEAD_MASKED', 'DO_NOT_RUN', 'DO_NOT_DRIVE', 'CHOCKED_IN_NEUTRAL', 'CLEAR_GROUND', 'NUT_SEAT', 'HOIST_RATED', 'TWO_PEOPLE'] as const

@@ -45,7 +45,7 @@ export interface paths {
         };
         get: operations["of_15"];
         put?: never;
-        post: operations["add_13"];
+        post: operations["add_14"];
         delete?: never;
         options?: never;
         head?: never;
@@ -172,7 +172,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["mine"];
-        put: operations["change_11"];
+        put: operations["change_12"];
         post?: never;
         delete?: never;
         options?: never;
@@ -252,7 +252,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change_10"];
+        put: operations["change_11"];
         post?: never;
         delete?: never;
         options?: never;
@@ -348,7 +348,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["find_6"];
-        put: operations["change_9"];
+        put: operations["change_10"];
         post?: never;
         delete: operations["discard"];
         options?: never;
@@ -476,7 +476,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["find_5"];
-        put: operations["change_8"];
+        put: operations["change_9"];
         post?: never;
         delete?: never;
         options?: never;
@@ -604,7 +604,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["get"];
-        put: operations["change_7"];
+        put: operations["change_8"];
         post?: never;
         delete?: never;
         options?: never;
@@ -637,7 +637,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["add_12"];
+        post: operations["add_13"];
         delete?: never;
         options?: never;
         head?: never;
@@ -749,7 +749,7 @@ export interface paths {
         };
         get: operations["all_5"];
         put?: never;
-        post: operations["add_11"];
+        post: operations["add_12"];
         delete?: never;
         options?: never;
         head?: never;
@@ -796,7 +796,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["find_4"];
-        put: operations["change_6"];
+        put: operations["change_7"];
         post?: never;
         delete?: never;
         options?: never;
@@ -861,7 +861,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["move"];
+        post: operations["move_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -989,7 +989,7 @@ export interface paths {
         };
         get: operations["of_13"];
         put?: never;
-        post: operations["add_10"];
+        post: operations["add_11"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1084,7 +1084,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["find_2"];
-        put: operations["change_5"];
+        put: operations["change_6"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1134,6 +1134,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["callOff"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/needs/{id}/from-stock": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["draw"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1308,7 +1324,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change_4"];
+        put: operations["change_5"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1405,7 +1421,7 @@ export interface paths {
         };
         get: operations["all_4"];
         put?: never;
-        post: operations["add_9"];
+        post: operations["add_10"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1420,7 +1436,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change_3"];
+        put: operations["change_4"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1484,7 +1500,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["find_1"];
-        put: operations["change_2"];
+        put: operations["change_3"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1741,7 +1757,7 @@ export interface paths {
         };
         get: operations["ahead"];
         put?: never;
-        post: operations["add_8"];
+        post: operations["add_9"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2157,7 +2173,7 @@ export interface paths {
         };
         get: operations["list_1"];
         put?: never;
-        post: operations["add_7"];
+        post: operations["add_8"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2221,7 +2237,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["add_6"];
+        post: operations["add_7"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2285,7 +2301,7 @@ export interface paths {
         };
         get: operations["of_8"];
         put?: never;
-        post: operations["add_5"];
+        post: operations["add_6"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2957,7 +2973,7 @@ export interface paths {
         };
         get: operations["of_5"];
         put?: never;
-        post: operations["add_4"];
+        post: operations["add_5"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2990,6 +3006,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["typeIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/shelf-fits": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["fits"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -3037,7 +3069,7 @@ export interface paths {
         };
         get: operations["of_4"];
         put?: never;
-        post: operations["add_3"];
+        post: operations["add_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3053,7 +3085,7 @@ export interface paths {
         };
         get: operations["of_3"];
         put?: never;
-        post: operations["add_2"];
+        post: operations["add_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3181,7 +3213,7 @@ export interface paths {
         };
         get: operations["list"];
         put?: never;
-        post: operations["add_1"];
+        post: operations["add_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3380,6 +3412,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shelf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["shelf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sign-in": {
         parameters: {
             query?: never;
@@ -3420,9 +3468,73 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change_1"];
+        put: operations["change_2"];
         post?: never;
         delete: operations["remove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["add_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/{id}/count": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["count_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/{id}/moves": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["moves"];
+        put?: never;
+        post: operations["move"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -3634,6 +3746,8 @@ export interface components {
             placeId?: string;
             reason?: string;
             right: boolean;
+            /** Format: int32 */
+            spare?: number;
             /** Format: int64 */
             version: number;
         };
@@ -4207,6 +4321,14 @@ export interface components {
             /** Format: date */
             on: string;
         };
+        CountRequest: {
+            /** Format: int32 */
+            found: number;
+            /** Format: uuid */
+            id: string;
+            /** Format: int64 */
+            version: number;
+        };
         CurrencyResponse: {
             code: string;
             /** Format: int32 */
@@ -4715,6 +4837,17 @@ export interface components {
             password: string;
             zone: string;
         };
+        FitRow: {
+            /** @enum {string} */
+            condition: "NEW" | "GOOD" | "WORN" | "BROKEN" | "UNKNOWN";
+            /** Format: uuid */
+            needId: string;
+            placeCode: string;
+            /** Format: int32 */
+            quantity: number;
+            /** Format: uuid */
+            stockId: string;
+        };
         Fixed: {
             /** Format: uuid */
             afterJob?: string;
@@ -4738,6 +4871,14 @@ export interface components {
             title: string;
             /** Format: int32 */
             withinMinutes?: number;
+        };
+        FromStockRequest: {
+            /** Format: uuid */
+            moveId: string;
+            /** Format: uuid */
+            stockId: string;
+            /** Format: int64 */
+            version: number;
         };
         GarageRequest: {
             /** Format: int64 */
@@ -5090,6 +5231,8 @@ export interface components {
             /** Format: date */
             sentOn?: string;
             slip: string;
+            /** Format: int32 */
+            sparePieces: number;
             title: string;
         };
         LineRequest: {
@@ -5097,6 +5240,8 @@ export interface components {
             amountMinor: number;
             /** Format: uuid */
             needId: string;
+            /** Format: int32 */
+            sparePieces?: number;
         };
         Link: {
             /** Format: date-time */
@@ -5329,6 +5474,19 @@ export interface components {
             moved: components["schemas"]["Moved"][];
             possible: boolean;
         };
+        MoveRow: {
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "IN" | "DRAWN" | "COUNTED" | "SOLD" | "SCRAPPED";
+            /** Format: date */
+            movedOn: string;
+            /** Format: uuid */
+            needId?: string;
+            note: string;
+            /** Format: int32 */
+            pieces: number;
+        };
         Moved: {
             /** Format: date-time */
             after: string;
@@ -5547,6 +5705,8 @@ export interface components {
             /** Format: int32 */
             room?: number;
             usableOn?: components["schemas"]["Weekdays"];
+            /** Format: uuid */
+            within?: string;
         };
         NewProjectRequest: {
             /** Format: date */
@@ -5613,6 +5773,15 @@ export interface components {
             fields: components["schemas"]["SourceFields"];
             /** Format: uuid */
             id: string;
+        };
+        NewStockRequest: {
+            fields: components["schemas"]["StockFields"];
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            moveId: string;
+            /** Format: int32 */
+            quantity: number;
         };
         NewSupplierRequest: {
             currency: string;
@@ -6127,6 +6296,8 @@ export interface components {
             usableOn?: components["schemas"]["Weekdays"];
             /** Format: int64 */
             version: number;
+            /** Format: uuid */
+            within?: string;
         };
         PlaceRow: {
             code: string;
@@ -6143,6 +6314,8 @@ export interface components {
             usableOn: components["schemas"]["Weekdays"];
             /** Format: int64 */
             version: number;
+            /** Format: uuid */
+            within?: string;
         };
         PlaceSeenResponse: {
             /** Format: int32 */
@@ -6786,6 +6959,11 @@ export interface components {
             /** Format: int32 */
             kept: number;
         };
+        ShelfResponse: {
+            low: components["schemas"]["StockResponse"][];
+            more: boolean;
+            things: components["schemas"]["StockResponse"][];
+        };
         ShoppingResponse: {
             baskets: components["schemas"]["BasketResponse"][];
             /** Format: int64 */
@@ -6977,6 +7155,90 @@ export interface components {
             /** @enum {string} */
             operation: "STRIP" | "CLEAN" | "BLAST" | "CUT" | "WELD" | "FABRICATE" | "MACHINE" | "DRY_FIT" | "PRIME" | "PAINT" | "COAT" | "ASSEMBLE" | "REPLACE" | "ADJUST" | "WIRE" | "FILL" | "BLEED" | "ALIGN" | "TEST" | "INSPECT";
             title: string;
+        };
+        StockChangeRequest: {
+            fields: components["schemas"]["StockFields"];
+            /** Format: int64 */
+            version: number;
+        };
+        StockFields: {
+            /** Format: int64 */
+            askingMinor?: number;
+            buyer?: string;
+            /** @enum {string} */
+            condition?: "NEW" | "GOOD" | "WORN" | "BROKEN" | "UNKNOWN";
+            /** @enum {string} */
+            fate?: "UNDECIDED" | "KEEP" | "PATTERN" | "EXCHANGE" | "SELL" | "SCRAP";
+            /** Format: int32 */
+            lowMark?: number;
+            note?: string;
+            /** @enum {string} */
+            origin?: "BOUGHT" | "LEFT_OVER" | "STRIPPED" | "DONOR" | "MADE" | "GIVEN";
+            /** Format: uuid */
+            placeId: string;
+            /** Format: uuid */
+            projectId?: string;
+            /** Format: uuid */
+            replacedBy?: string;
+            /** @enum {string} */
+            side?: "LEFT" | "RIGHT" | "BOTH" | "NONE";
+            title: string;
+            /** @enum {string} */
+            unit?: "PIECE" | "MILLILITRE" | "GRAM" | "CENTIMETRE";
+            /** Format: int64 */
+            worthMinor?: number;
+        };
+        StockMoveRequest: {
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "IN" | "DRAWN" | "COUNTED" | "SOLD" | "SCRAPPED";
+            note?: string;
+            /** Format: int32 */
+            pieces: number;
+            /** Format: int64 */
+            version: number;
+        };
+        StockResponse: {
+            /** Format: int64 */
+            askingMinor?: number;
+            buyer: string;
+            /** @enum {string} */
+            condition: "NEW" | "GOOD" | "WORN" | "BROKEN" | "UNKNOWN";
+            /** Format: int64 */
+            costMinor?: number;
+            /** @enum {string} */
+            fate: "UNDECIDED" | "KEEP" | "PATTERN" | "EXCHANGE" | "SELL" | "SCRAP";
+            /** Format: uuid */
+            id: string;
+            isLow: boolean;
+            isToCollect: boolean;
+            item?: string;
+            /** Format: int32 */
+            lowMark?: number;
+            note: string;
+            /** @enum {string} */
+            origin: "BOUGHT" | "LEFT_OVER" | "STRIPPED" | "DONOR" | "MADE" | "GIVEN";
+            placeCode: string;
+            /** Format: uuid */
+            placeId: string;
+            placeName: string;
+            /** Format: uuid */
+            projectId?: string;
+            /** Format: int32 */
+            quantity: number;
+            /** Format: uuid */
+            replacedBy?: string;
+            /** @enum {string} */
+            side: "LEFT" | "RIGHT" | "BOTH" | "NONE";
+            title: string;
+            /** @enum {string} */
+            unit: "PIECE" | "MILLILITRE" | "GRAM" | "CENTIMETRE";
+            vehicle?: string;
+            /** Format: int64 */
+            version: number;
+            /** Format: int64 */
+            worthMinor?: number;
         };
         Stop: {
             because: string;
@@ -7552,7 +7814,7 @@ export interface operations {
     of_15: {
         parameters: {
             query: {
-                subject: "VEHICLE" | "FINDING" | "JOB" | "NEED" | "ORDER" | "WORK_SESSION" | "ENTRY" | "SECOND_LOOK";
+                subject: "VEHICLE" | "FINDING" | "JOB" | "NEED" | "ORDER" | "WORK_SESSION" | "ENTRY" | "SECOND_LOOK" | "STOCK";
                 subjectId: string;
             };
             header?: never;
@@ -7572,11 +7834,11 @@ export interface operations {
             };
         };
     };
-    add_13: {
+    add_14: {
         parameters: {
             query: {
                 id: string;
-                subject: "VEHICLE" | "FINDING" | "JOB" | "NEED" | "ORDER" | "WORK_SESSION" | "ENTRY" | "SECOND_LOOK";
+                subject: "VEHICLE" | "FINDING" | "JOB" | "NEED" | "ORDER" | "WORK_SESSION" | "ENTRY" | "SECOND_LOOK" | "STOCK";
                 subjectId: string;
                 fileName?: string;
                 takenAt?: string;
@@ -7769,7 +8031,7 @@ export interface operations {
             };
         };
     };
-    change_11: {
+    change_12: {
         parameters: {
             query?: never;
             header?: never;
@@ -7895,7 +8157,7 @@ export interface operations {
             };
         };
     };
-    change_10: {
+    change_11: {
         parameters: {
             query?: never;
             header?: never;
@@ -8049,7 +8311,7 @@ export interface operations {
             };
         };
     };
-    change_9: {
+    change_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -8287,7 +8549,7 @@ export interface operations {
             };
         };
     };
-    change_8: {
+    change_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -8509,7 +8771,7 @@ export interface operations {
             };
         };
     };
-    change_7: {
+    change_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -8553,7 +8815,7 @@ export interface operations {
             };
         };
     };
-    add_12: {
+    add_13: {
         parameters: {
             query?: never;
             header?: never;
@@ -8725,7 +8987,7 @@ export interface operations {
             };
         };
     };
-    add_11: {
+    add_12: {
         parameters: {
             query?: never;
             header?: never;
@@ -8813,7 +9075,7 @@ export interface operations {
             };
         };
     };
-    change_6: {
+    change_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -8911,7 +9173,7 @@ export interface operations {
             };
         };
     };
-    move: {
+    move_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -9235,7 +9497,7 @@ export interface operations {
             };
         };
     };
-    add_10: {
+    add_11: {
         parameters: {
             query?: never;
             header?: never;
@@ -9436,7 +9698,7 @@ export interface operations {
             };
         };
     };
-    change_5: {
+    change_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -9526,6 +9788,32 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["CallOffRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Need"];
+                };
+            };
+        };
+    };
+    draw: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FromStockRequest"];
             };
         };
         responses: {
@@ -9781,7 +10069,7 @@ export interface operations {
             };
         };
     };
-    change_4: {
+    change_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -9951,7 +10239,7 @@ export interface operations {
             };
         };
     };
-    add_9: {
+    add_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -9975,7 +10263,7 @@ export interface operations {
             };
         };
     };
-    change_3: {
+    change_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -10131,7 +10419,7 @@ export interface operations {
             };
         };
     };
-    change_2: {
+    change_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -10537,7 +10825,7 @@ export interface operations {
             };
         };
     };
-    add_8: {
+    add_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -11369,7 +11657,7 @@ export interface operations {
             };
         };
     };
-    add_7: {
+    add_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -11511,7 +11799,7 @@ export interface operations {
             };
         };
     };
-    add_6: {
+    add_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -11624,7 +11912,7 @@ export interface operations {
             };
         };
     };
-    add_5: {
+    add_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -12718,7 +13006,7 @@ export interface operations {
             };
         };
     };
-    add_4: {
+    add_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -12789,6 +13077,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SheetResponse"];
+                };
+            };
+        };
+    };
+    fits: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FitRow"][];
                 };
             };
         };
@@ -12865,7 +13175,7 @@ export interface operations {
             };
         };
     };
-    add_3: {
+    add_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -12911,7 +13221,7 @@ export interface operations {
             };
         };
     };
-    add_2: {
+    add_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -13120,7 +13430,7 @@ export interface operations {
             };
         };
     };
-    add_1: {
+    add_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -13417,6 +13727,28 @@ export interface operations {
             };
         };
     };
+    shelf: {
+        parameters: {
+            query?: {
+                q?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShelfResponse"];
+                };
+            };
+        };
+    };
     signIn: {
         parameters: {
             query?: never;
@@ -13459,7 +13791,7 @@ export interface operations {
             };
         };
     };
-    change_1: {
+    change_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -13502,6 +13834,130 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    add_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewStockRequest"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StockResponse"];
+                };
+            };
+        };
+    };
+    change_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StockChangeRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StockResponse"];
+                };
+            };
+        };
+    };
+    count_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CountRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StockResponse"];
+                };
+            };
+        };
+    };
+    moves: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MoveRow"][];
+                };
+            };
+        };
+    };
+    move: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StockMoveRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StockResponse"];
+                };
             };
         };
     };

@@ -142,6 +142,8 @@ export const common = {
     SUNDAY: 'Sunday',
   },
   entity: {
+    stock: 'thing on the shelf',
+    stock_move: 'move on the shelf',
     vehicle: 'vehicle',
     project: 'project',
     finding: 'finding',

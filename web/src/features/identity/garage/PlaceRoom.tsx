@@ -39,7 +39,7 @@ export function PlaceRoom({ place }: { place: Schemas['PlaceRow'] }) {
         className="pb-2"
         onSubmit={(v) => {
           const { name, kind, version } = place
-          save.mutate({ name, kind, ...v, version })
+          save.mutate({ name, kind, ...v, version, ...(place.within && { within: place.within }) })
         }}
       >
         <Whole name="room" label={t('garage.roomFor')} />

@@ -123,6 +123,8 @@ export const garageWords = {
     partsHere_other: '{{count}} parts',
     newPlace: 'New place or bag',
     placeKind: 'Kind',
+    placeWithin: 'Inside',
+    placeNowhere: 'stands by itself',
     whatIs: 'What is this label?',
     whatIsHint: 'Type the code on a bag, a shelf or a job.',
     changes: 'My last changes',

@@ -7,7 +7,14 @@ import { useSellers } from '../source/useSellers'
 type Basket = Schemas['BasketResponse']
 
 /** What is ordered from one seller, as he offered it. */
-export type Offered = { supplierId: string; amounts: Record<string, number>; postMinor: number; leadDays: number }
+export type Offered = {
+  supplierId: string
+  amounts: Record<string, number>
+  /** By part: more in its packs than is needed. */
+  spare: Record<string, number>
+  postMinor: number
+  leadDays: number
+}
 
 type Props = {
   basket: Basket
@@ -109,6 +116,11 @@ function ParcelRow({
                 string,
                 number
               >,
+              spare: Object.fromEntries(
+                basket.spare
+                  .filter((s) => his.some(({ pick }) => pick.needIds.includes(s.wantId)))
+                  .map((s) => [s.wantId, s.quantity]),
+              ),
               postMinor: p.postMinor ? sellers.of(p.supplierId)!.postMinor! : 0,
               leadDays: Math.max(...his.map(({ source }) => source.leadDays)),
             })

@@ -14,6 +14,7 @@ export function AcceptanceForm({ need }: { need: Schemas['Need'] }) {
   const [placeId, setPlaceId] = useState('')
   const [newPlace, setNewPlace] = useState('')
   const [reason, setReason] = useState('')
+  const [spare, setSpare] = useState('')
   const [failed, setFailed] = useState<'WRONG' | 'DAMAGED'>('WRONG')
   const accept = useWrite(
     (body: Schemas['AcceptanceRequest'], id) =>
@@ -72,6 +73,15 @@ export function AcceptanceForm({ need }: { need: Schemas['Need'] }) {
           {t('parts.writeCode')} <span className="label-code text-lg">{chosen.code}</span>
         </p>
       )}
+      {need.state === 'RECEIVED' && (
+        <TextField
+          label={t('delivery.spare')}
+          hint={t('delivery.spareHint')}
+          inputMode="numeric"
+          value={spare}
+          onChange={(e) => setSpare(e.target.value)}
+        />
+      )}
       <TextField
         label={t('parts.remark')}
         hint={t('parts.remarkHint')}
@@ -98,7 +108,15 @@ export function AcceptanceForm({ need }: { need: Schemas['Need'] }) {
           type="button"
           className="btn btn-primary"
           disabled={accept.isPending}
-          onClick={() => accept.mutate({ right: true, reason, version: need.version, ...(placeId ? { placeId } : {}) })}
+          onClick={() =>
+            accept.mutate({
+              right: true,
+              reason,
+              version: need.version,
+              ...(placeId && { placeId }),
+              ...(/^\d+$/.test(spare.trim()) && { spare: Number(spare) }),
+            })
+          }
         >
           {t('parts.accept')}
         </button>

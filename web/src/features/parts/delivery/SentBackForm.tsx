@@ -26,7 +26,6 @@ export function SentBackForm({ lineId }: { lineId: string }) {
       form={form}
       save={sent}
       label={t('delivery.posted')}
-      aside
       className="card-sheet p-3"
       onSubmit={(v) => sent.mutate(filled(v))}
     >

@@ -39,6 +39,8 @@ export const deliveryWords = {
     moneyBack: 'The money is back',
     lost: 'It will not come back',
     isLost: 'Noted as lost: it stays in what you spent.',
+    spare: 'More in the pack than you need',
+    spareHint: 'Goes on the shelf beside it; empty: as ordered',
     failed: 'What is wrong with it',
     failedHint: 'Only where it goes back.',
     failedAs: { WRONG: 'Not what was ordered', DAMAGED: 'Damaged' },

@@ -12,6 +12,7 @@ import { CallOffForm, NewDayForm } from '../delivery/LateForms'
 import { SentBackForm } from '../delivery/SentBackForm'
 import { Story } from '../delivery/Story'
 import { TrialForm } from '../delivery/TrialForm'
+import { FromShelf } from '../shelf/FromShelf'
 import { tasksQuery } from '../task/queries'
 import { HoldForm } from './HoldForm'
 import { Objections } from './Objections'
@@ -72,7 +73,9 @@ export function NeedSheet({
               <dt className="quiet">{t('parts.from')}</dt>
               <dd>
                 {n.supplier}
-                {n.expectedOn && `, ${t('parts.expected', { date: format.dayAndYear(n.expectedOn) })}`}
+                {n.expectedOn &&
+                  n.state === 'ORDERED' &&
+                  `, ${t('parts.expected', { date: format.dayAndYear(n.expectedOn) })}`}
               </dd>
             </>
           )}
@@ -90,6 +93,7 @@ export function NeedSheet({
             <Objections need={n} />
           </div>
         )}
+        {toOrder && <FromShelf need={n} />}
         {toOrder && !fromShelf && (
           <div className="flex flex-wrap gap-2">
             <button type="button" className="btn btn-primary" onClick={onOrder}>

@@ -15,6 +15,8 @@ import { useFields } from '@/ui/form/useFields'
 import { useAmounts } from '@/ui/format/amounts'
 import { useFormat } from '@/ui/format/format'
 import { minorText, parseMinor, useAmountProblem } from '@/ui/format/money'
+import type { Offered } from '../basket/BasketCard'
+import { useSpare } from './useSpare'
 import { SellerSays } from '../supplier/SellerSays'
 import { SupplierFields } from '../supplier/SupplierFields'
 
@@ -67,7 +69,7 @@ type Props = {
   projectId: string
   needs: Schemas['Need'][]
   /** As a seller offered it, in his currency. */
-  offered?: { supplierId: string; amounts: Record<string, number>; postMinor: number; leadDays: number }
+  offered?: Offered
   onClose: () => void
 }
 
@@ -78,6 +80,7 @@ export function OrderForm({ projectId, needs, offered, onClose }: Props) {
   const amount = useAmounts()
   const [id] = useState(() => crypto.randomUUID())
   const { data: suppliers } = useQuery(suppliersQuery)
+  const spare = useSpare(needs, offered)
   const supplierOf = (known: string) => suppliers?.find((s) => s.id === known)
   const currencyOf = (supplierId: string) => supplierOf(supplierId)?.currency ?? format.currency
   const offeredText = (needId: string) => {
@@ -115,7 +118,18 @@ export function OrderForm({ projectId, needs, offered, onClose }: Props) {
   )
   return (
     <Sheet title={t('parts.orderTitle', { count: needs.length })} onClose={onClose}>
-      <Form form={form} save={order} label={t('parts.recordOrder')} onSubmit={(body) => order.mutate({ id, ...body })}>
+      <Form
+        form={form}
+        save={order}
+        label={t('parts.recordOrder')}
+        onSubmit={({ lines, ...body }) =>
+          order.mutate({
+            id,
+            ...body,
+            lines: lines.map((l) => ({ ...l, ...(spare[l.needId] && { sparePieces: spare[l.needId] }) })),
+          })
+        }
+      >
         <Pick
           name="supplierId"
           label={t('parts.supplier')}
@@ -145,6 +159,13 @@ export function OrderForm({ projectId, needs, offered, onClose }: Props) {
           <Whole name="returnDays" label={t('seller.returns')} />
         </div>
         <Line name="reference" label={t('parts.reference')} />
+        {needs
+          .filter((n) => spare[n.id])
+          .map((n) => (
+            <p key={n.id} className="text-sm">
+              {t('parts.spare', { amount: amount({ quantity: spare[n.id]!, unit: n.unit }), part: n.title })}
+            </p>
+          ))}
         <p className="font-semibold">
           {t('parts.total', { money: format.money(total, currency) })}
           {foreign && conversion.data && ` = ${format.money(conversion.data.baseMinor, format.currency)}`}

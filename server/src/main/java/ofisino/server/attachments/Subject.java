@@ -10,5 +10,7 @@ public enum Subject {
     WORK_SESSION,
     ENTRY,
     /** A finding looked at again on a later visit. */
-    SECOND_LOOK
+    SECOND_LOOK,
+    /** Something that lies in the garage. */
+    STOCK
 }

@@ -44,6 +44,7 @@ public interface Orders {
             List<Line> lines) {
         /**
          * @param pieces       that were ordered
+         * @param sparePieces  more in the pack than was needed: they go onto the shelf
          * @param expectedOn   when it was last said to come
          * @param outcome      what came of it; absent while nobody has looked at it
          * @param returnedOn   when it was found wrong or called off: its price is not owed any more, or comes back
@@ -57,6 +58,7 @@ public interface Orders {
                 @Nullable UUID jobId,
                 String title,
                 int pieces,
+                int sparePieces,
                 long amountMinor,
                 LocalDate expectedOn,
                 @Nullable LocalDate arrivedOn,

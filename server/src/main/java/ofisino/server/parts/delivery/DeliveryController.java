@@ -26,10 +26,11 @@ record DeliveryController(DeliveryService service) {
             @Nullable LocalDate restOn,
             long version) {}
 
-    /** @param failed what is wrong with it; absent where it is right, and read as wrong where nobody says */
+    /** @param spare pieces that lay in the pack besides; absent: as ordered @param failed what is wrong with it; absent where it is right, and read as wrong where nobody says */
     record AcceptanceRequest(
             boolean right,
             @Nullable LineOutcome failed,
+            @Nullable Integer spare,
             @Nullable UUID placeId,
             @Nullable String reason,
             long version) {}

@@ -1,5 +1,6 @@
 package ofisino.server.parts.delivery;
 
+import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -21,6 +22,9 @@ interface DeliveryMapper {
 
     void arrived(UUID garageId, UUID id, LocalDate on);
 
+    /** @param spare that lay in the pack besides */
+    void spare(UUID garageId, UUID id, int spare);
+
     void lookedAt(UUID garageId, UUID id, LineOutcome outcome, String reason, @Nullable LocalDate returnedOn);
 
     void expected(UUID garageId, UUID id, LocalDate on);
@@ -36,12 +40,16 @@ interface DeliveryMapper {
     /** What is still to come, on the same order. */
     void rest(UUID garageId, UUID fromId, UUID needId, int pieces, long amountMinor, LocalDate expectedOn);
 
-    /** @param fitted it is on the vehicle */
+    /** @param rate one unit of the currency in the garage's own */
+    record OrderRate(String currency, BigDecimal rate, LocalDate rateOn) {}
+
+    /** @param sparePieces more in the pack than was needed @param fitted it is on the vehicle */
     record DeliveryRow(
             UUID id,
             UUID needId,
             String supplier,
             int pieces,
+            int sparePieces,
             long amountMinor,
             LocalDate orderedOn,
             LocalDate expectedOn,
@@ -51,7 +59,8 @@ interface DeliveryMapper {
             @Nullable LocalDate sentOn,
             @Nullable LocalDate refundLostOn,
             @Nullable LocalDate triedOn,
-            boolean fitted) {
+            boolean fitted,
+            OrderRate rate) {
         Bought bought(boolean isTriedOn) {
             return new Bought(
                     expectedOn,

@@ -8,7 +8,9 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import ofisino.core.kernel.Apportion;
 import ofisino.core.kernel.Conflict;
+import ofisino.core.kernel.ExchangeRate;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.Texts;
 import ofisino.core.parts.order.LineOutcome;
@@ -22,18 +24,27 @@ import ofisino.server.identity.Garages;
 import ofisino.server.parts.Deliveries;
 import ofisino.server.parts.Needs;
 import ofisino.server.parts.Needs.Need;
+import ofisino.server.parts.Shelf;
 import ofisino.server.parts.delivery.DeliveryController.AcceptanceRequest;
 import ofisino.server.parts.delivery.DeliveryController.ArrivalRequest;
 import ofisino.server.parts.delivery.DeliveryController.TrialRequest;
 import ofisino.server.parts.delivery.DeliveryMapper.DeliveryRow;
 import ofisino.server.vehicle.Anatomies;
+import org.joda.money.CurrencyUnit;
+import org.joda.money.Money;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** What was ordered comes, whole or in part; it is looked at and kept, or goes back. A part and the line it was ordered on change together. */
 @Service
 record DeliveryService(
-        DeliveryMapper mapper, Needs needs, Anatomies anatomies, TriedOn triedOn, Garages garages, Clock clock)
+        DeliveryMapper mapper,
+        Needs needs,
+        Anatomies anatomies,
+        TriedOn triedOn,
+        Shelf shelf,
+        Garages garages,
+        Clock clock)
         implements Deliveries {
     @Override
     public List<Delivery> of(Caller caller, UUID projectId) {
@@ -98,8 +109,30 @@ record DeliveryService(
                         seen.placeId(),
                         n.arrivedOn(),
                         n.version()));
-        if (!hadIt) mapper.lookedAt(caller.garageId(), ordered(caller, n).id(), LineOutcome.RIGHT, "", null);
+        if (hadIt) return kept;
+        DeliveryRow line = ordered(caller, n);
+        mapper.lookedAt(caller.garageId(), line.id(), LineOutcome.RIGHT, "", null);
+        leftOver(caller, kept, line, seen.spare() == null ? line.sparePieces() : seen.spare());
         return kept;
+    }
+
+    /** Goes onto the shelf beside it, with its share of the price. */
+    private void leftOver(Caller caller, Need kept, DeliveryRow line, int spare) {
+        if (spare != line.sparePieces()) mapper.spare(caller.garageId(), line.id(), spare);
+        if (spare == 0) return;
+        CurrencyUnit foreign = CurrencyUnit.of(line.rate().currency());
+        long share = Apportion.byLargestRemainder(line.amountMinor(), line.pieces(), spare)[1];
+        var rate = new ExchangeRate(
+                foreign,
+                garages.baseCurrency(caller),
+                line.rate().rate(),
+                line.rate().rateOn());
+        shelf.leftOver(
+                caller,
+                kept,
+                kept.placeId(),
+                spare,
+                rate.toBase(Money.ofMinor(foreign, share)).getAmountMinorLong());
     }
 
     private static LineOutcome failure(@Nullable LineOutcome said) {

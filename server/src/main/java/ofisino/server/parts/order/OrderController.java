@@ -22,7 +22,9 @@ import org.springframework.web.bind.annotation.RestController;
 @Roles(look = Role.OWNER, change = Role.OWNER)
 @RequestMapping("/api/projects/{projectId}/orders")
 record OrderController(OrderService service) {
-    record LineRequest(UUID needId, long amountMinor) {}
+    /** @param sparePieces more in the pack than is needed, in the unit of the part; none where nobody says */
+    record LineRequest(
+            UUID needId, long amountMinor, @Nullable Integer sparePieces) {}
 
     /** @param returnDays from arrival, in which it is taken back; absent: as the supplier usually does */
     record NewOrderRequest(

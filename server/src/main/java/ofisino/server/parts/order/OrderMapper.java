@@ -22,7 +22,9 @@ interface OrderMapper {
 
     void insert(UUID garageId, OrderRow order);
 
-    void insertLine(UUID garageId, UUID orderId, UUID needId, long amountMinor, @Nullable Integer returnDays);
+    void insertLine(UUID garageId, UUID orderId, NewLine line);
+
+    record NewLine(UUID needId, long amountMinor, @Nullable Integer returnDays, int sparePieces) {}
 
     record OrderRow(UUID id, UUID projectId, String supplier, Terms terms) {}
 

@@ -1,12 +1,14 @@
 package ofisino.server.parts.order;
 
 import java.util.List;
+import java.util.OptionalInt;
 import java.util.UUID;
 import ofisino.core.kernel.Currencies;
 import ofisino.core.kernel.ExchangeRate;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.Texts;
 import ofisino.core.parts.order.ReturnWindow;
+import ofisino.core.parts.shelf.Stock;
 import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
@@ -16,6 +18,7 @@ import ofisino.server.parts.Orders.Terms;
 import ofisino.server.parts.order.OrderController.LineRequest;
 import ofisino.server.parts.order.OrderController.NewOrderRequest;
 import ofisino.server.parts.order.OrderMapper.LineRow;
+import ofisino.server.parts.order.OrderMapper.NewLine;
 import ofisino.server.parts.order.OrderMapper.OrderRow;
 import ofisino.server.vehicle.Projects;
 import org.joda.money.CurrencyUnit;
@@ -86,12 +89,20 @@ record OrderService(OrderMapper mapper, Needs needs, Projects projects, Garages 
             mapper.insertLine(
                     caller.garageId(),
                     wish.id(),
-                    line.needId(),
-                    amount("amountMinor", currency, line.amountMinor()),
-                    wish.returnDays());
+                    new NewLine(
+                            line.needId(),
+                            amount("amountMinor", currency, line.amountMinor()),
+                            wish.returnDays(),
+                            spare(line)));
             needs.ordered(caller, line.needId());
         }
         return require(caller, wish.id());
+    }
+
+    private static int spare(LineRequest line) {
+        int spare = line.sparePieces() == null ? 0 : line.sparePieces();
+        new Stock(spare, OptionalInt.empty(), 0, 0);
+        return spare;
     }
 
     private static long amount(String field, CurrencyUnit currency, long minor) {

@@ -24,19 +24,21 @@ import org.springframework.web.bind.annotation.RestController;
 @Roles
 @RequestMapping("/api")
 record PlaceController(PlaceService service) {
-    /** @param room 1 where nothing is said @param usableOn every day where nothing is said */
+    /** @param room 1 where nothing is said @param usableOn every day where nothing is said @param within the place that it is in */
     record NewPlaceRequest(
             UUID id,
             String name,
             PlaceKind kind,
             @Nullable Integer room,
-            @Nullable Weekdays usableOn) {}
+            @Nullable Weekdays usableOn,
+            @Nullable UUID within) {}
 
     record PlaceChangeRequest(
             String name,
             PlaceKind kind,
             @Nullable Integer room,
             @Nullable Weekdays usableOn,
+            @Nullable UUID within,
             long version) {}
 
     @GetMapping("/places")
@@ -47,13 +49,19 @@ record PlaceController(PlaceService service) {
     @PostMapping("/places")
     @ResponseStatus(HttpStatus.CREATED)
     PlaceRow add(Caller caller, @RequestBody NewPlaceRequest body) {
-        return service.add(caller, body.id(), new PlaceFields(body.name(), body.kind(), body.room(), body.usableOn()));
+        return service.add(
+                caller,
+                body.id(),
+                new PlaceFields(body.name(), body.kind(), body.room(), body.usableOn(), body.within()));
     }
 
     @PutMapping("/places/{id}")
     PlaceRow change(Caller caller, @PathVariable UUID id, @RequestBody PlaceChangeRequest body) {
         return service.change(
-                caller, id, new PlaceFields(body.name(), body.kind(), body.room(), body.usableOn()), body.version());
+                caller,
+                id,
+                new PlaceFields(body.name(), body.kind(), body.room(), body.usableOn(), body.within()),
+                body.version());
     }
 
     /** What a label read from a bag, a shelf or a job sheet belongs to. */

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.UUID;
 import ofisino.core.kernel.Weekdays;
 import org.apache.ibatis.annotations.Mapper;
+import org.jspecify.annotations.Nullable;
 
 @Mapper
 interface PlaceMapper {
@@ -37,10 +38,19 @@ interface PlaceMapper {
     /**
      * @param room     for so many jobs at once
      * @param usableOn days on which it can be used: a bay that is lent on Saturdays
-     * @param parts    how many accepted parts lie there
+     * @param within   the place that it is in: a box on a shelf
+     * @param parts    how many things lie there: parts that are kept for a job, and what is on the shelf
      */
     record PlaceRow(
-            UUID id, String code, String name, PlaceKind kind, int room, Weekdays usableOn, int parts, long version) {
+            UUID id,
+            String code,
+            String name,
+            PlaceKind kind,
+            int room,
+            Weekdays usableOn,
+            @Nullable UUID within,
+            int parts,
+            long version) {
         /** One can work there; the others only hold things. */
         public boolean isToWorkIn() {
             return kind == PlaceKind.BAY || kind == PlaceKind.BENCH || kind == PlaceKind.AWAY;

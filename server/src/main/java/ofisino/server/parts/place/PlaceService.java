@@ -1,10 +1,14 @@
 package ofisino.server.parts.place;
 
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import ofisino.core.kernel.SpeakableCode;
 import ofisino.core.kernel.Texts;
 import ofisino.core.kernel.Weekdays;
+import ofisino.core.parts.place.PlaceTree;
 import ofisino.core.parts.place.Room;
 import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
@@ -23,27 +27,32 @@ record PlaceService(PlaceMapper mapper, Garages garages) implements Places {
             String name,
             PlaceKind kind,
             @Nullable Integer room,
-            @Nullable Weekdays usableOn) {}
+            @Nullable Weekdays usableOn,
+            @Nullable UUID within) {}
 
     List<PlaceRow> all(Caller caller) {
         return mapper.all(caller.garageId());
     }
 
     PlaceRow add(Caller caller, UUID id, PlaceFields fields) {
-        mapper.insert(caller.garageId(), checked(id, garages.nextLabel(caller).value(), fields, 0));
+        mapper.insert(
+                caller.garageId(), checked(caller, id, garages.nextLabel(caller).value(), fields, 0));
         return find(caller, id);
     }
 
     PlaceRow change(Caller caller, UUID id, PlaceFields fields, long version) {
         PlaceRow stored = find(caller, id);
         Stored.notStale(
-                mapper.update(caller.garageId(), checked(id, stored.code(), fields, version)),
+                mapper.update(caller.garageId(), checked(caller, id, stored.code(), fields, version)),
                 "place",
                 () -> find(caller, id));
         return find(caller, id);
     }
 
-    private static PlaceRow checked(UUID id, String code, PlaceFields f, long version) {
+    private PlaceRow checked(Caller caller, UUID id, String code, PlaceFields f, long version) {
+        Map<UUID, Optional<UUID>> outer =
+                all(caller).stream().collect(Collectors.toMap(PlaceRow::id, p -> Optional.ofNullable(p.within())));
+        PlaceTree.mustNotBeInItself(id, Optional.ofNullable(f.within()), outer);
         Room room = f.room() == null ? Room.ONE : new Room(f.room());
         return new PlaceRow(
                 id,
@@ -52,6 +61,7 @@ record PlaceService(PlaceMapper mapper, Garages garages) implements Places {
                 f.kind(),
                 room.jobs(),
                 f.usableOn() == null ? Weekdays.ALL : f.usableOn(),
+                f.within(),
                 0,
                 version);
     }

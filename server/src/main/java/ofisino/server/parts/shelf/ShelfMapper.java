@@ -1,0 +1,99 @@
+package ofisino.server.parts.shelf;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.UUID;
+import ofisino.core.kernel.Side;
+import ofisino.core.parts.consumable.AmountUnit;
+import ofisino.core.parts.shelf.Condition;
+import ofisino.core.parts.shelf.Fate;
+import ofisino.core.parts.shelf.Stock;
+import ofisino.core.parts.shelf.StockMove.MoveKind;
+import ofisino.core.parts.shelf.StockOrigin;
+import org.apache.ibatis.annotations.Mapper;
+import org.jspecify.annotations.Nullable;
+
+@Mapper
+interface ShelfMapper {
+    /** @param words each stands somewhere in title, note, place or vehicle @param most no more than so many */
+    List<StockRow> search(UUID garageId, List<String> words, int most);
+
+    /** Things that are to be bought again. */
+    List<StockRow> low(UUID garageId);
+
+    Optional<StockRow> find(UUID garageId, UUID id);
+
+    List<MoveRow> moves(UUID garageId, UUID stockId);
+
+    /** Things that may be what a part of the project needs: of one component or consumable, or called the same. */
+    List<FitRow> fits(UUID garageId, UUID projectId);
+
+    void insert(UUID garageId, StockRow stock);
+
+    int update(UUID garageId, StockRow stock);
+
+    void insertMove(UUID garageId, UUID stockId, MoveRow move);
+
+    /** What is fitted in its place is on the vehicle, and verified. */
+    boolean isReplaced(UUID garageId, UUID stockId);
+
+    /**
+     * @param projectId   the vehicle that it is of; null: of the garage
+     * @param replacedBy  the part that takes its place
+     * @param buyer       sold to, and still to be collected
+     */
+    record StockSaid(
+            @Nullable UUID projectId,
+            @Nullable String item,
+            String title,
+            Side side,
+            AmountUnit unit,
+            @Nullable Integer lowMark,
+            UUID placeId,
+            Condition condition,
+            StockOrigin origin,
+            String note,
+            Fate fate,
+            @Nullable UUID replacedBy,
+            @Nullable Long askingMinor,
+            String buyer) {}
+
+    record StockRow(
+            UUID id,
+            int quantity,
+            long costMinor,
+            long worthMinor,
+            @Nullable String placeCode,
+            @Nullable String placeName,
+            @Nullable String vehicle,
+            long version,
+            StockSaid said) {
+        Stock toCore() {
+            return new Stock(
+                    quantity,
+                    said.lowMark() == null ? OptionalInt.empty() : OptionalInt.of(said.lowMark()),
+                    costMinor,
+                    worthMinor);
+        }
+
+        StockRow with(Stock core) {
+            return new StockRow(
+                    id,
+                    core.pieces(),
+                    core.costMinor(),
+                    core.worthMinor(),
+                    placeCode,
+                    placeName,
+                    vehicle,
+                    version,
+                    said);
+        }
+    }
+
+    record MoveRow(
+            UUID id, MoveKind kind, int pieces, @Nullable UUID needId, LocalDate movedOn, String note) {}
+
+    record FitRow(UUID needId, UUID stockId, int quantity, Condition condition, String placeCode) {}
+}

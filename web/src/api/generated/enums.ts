@@ -56,7 +56,7 @@ export const supplyKinds = ['NEW_ORIGINAL', 'NEW_PATTERN', 'RECONDITIONED', 'USE
 
 export const sides = ['LEFT', 'RIGHT', 'BOTH', 'NONE'] as const
 
-export const outstandingKinds = ['FOR_NOW', 'LOAN', 'LEFT_OFF'] as const
+export const outstandingKinds = ['FOR_NOW', 'LOAN', 'LEFT_OFF', 'LENT'] as const
 
 export const outstandingWhens = ['EVENT', 'DATE', 'ARRIVAL'] as const
 

@@ -4006,7 +4006,7 @@ export interface components {
             gravity: "A" | "B" | "C" | "D";
             remedy: components["schemas"]["Remedy"];
             /** @enum {string} */
-            rule: "FINDING_OPEN" | "FINDING_PUT_OFF" | "FINDING_ONLY_FOR_NOW" | "CHECKS_UNANSWERED" | "CHECKS_OF_THE_DRIVE" | "READING_OUTSIDE" | "READING_MISSING" | "READING_NOT_JUDGED" | "READING_TOO_OLD" | "SECOND_READER_WANTED" | "CODES_LEFT" | "CODES_NOT_DRIVEN" | "JOB_IN_HAND" | "JOB_NOT_VERIFIED" | "JOBS_NOT_DONE" | "TORQUE_MISSING" | "FASTENER_NOT_TIGHT" | "OPENING_OPEN" | "CLOSED_FOR_NOW" | "SAFETY_PART_MISSING" | "OUTSTANDING_DUE" | "ON_LOAN" | "LEFT_OFF" | "PROOF_MISSING" | "PROOF_RUN_OUT";
+            rule: "FINDING_OPEN" | "FINDING_PUT_OFF" | "FINDING_ONLY_FOR_NOW" | "CHECKS_UNANSWERED" | "CHECKS_OF_THE_DRIVE" | "READING_OUTSIDE" | "READING_MISSING" | "READING_NOT_JUDGED" | "READING_TOO_OLD" | "SECOND_READER_WANTED" | "CODES_LEFT" | "CODES_NOT_DRIVEN" | "JOB_IN_HAND" | "JOB_NOT_VERIFIED" | "JOBS_NOT_DONE" | "TORQUE_MISSING" | "FASTENER_NOT_TIGHT" | "OPENING_OPEN" | "CLOSED_FOR_NOW" | "SAFETY_PART_MISSING" | "OUTSTANDING_DUE" | "ON_LOAN" | "LEFT_OFF" | "LENT_OUT" | "PROOF_MISSING" | "PROOF_RUN_OUT";
             /** @enum {string} */
             system: "STRUCTURE" | "BRAKES" | "STEERING_AND_SUSPENSION" | "ENGINE" | "COOLING" | "FUEL" | "EXHAUST" | "TRANSMISSION" | "ELECTRICAL" | "RESTRAINT" | "BODY" | "GLASS_AND_SEALS" | "TRIM" | "WHEELS_AND_TYRES" | "PAPERS";
             title: string;
@@ -5684,8 +5684,10 @@ export interface components {
             /** Format: uuid */
             jobId?: string;
             /** @enum {string} */
-            kind?: "FOR_NOW" | "LOAN" | "LEFT_OFF";
+            kind?: "FOR_NOW" | "LOAN" | "LEFT_OFF" | "LENT";
             later: string;
+            /** Format: uuid */
+            lenderId?: string;
             /** Format: uuid */
             needId?: string;
             what: string;
@@ -6007,8 +6009,12 @@ export interface components {
             /** Format: uuid */
             jobId?: string;
             /** @enum {string} */
-            kind?: "FOR_NOW" | "LOAN" | "LEFT_OFF";
+            kind?: "FOR_NOW" | "LOAN" | "LEFT_OFF" | "LENT";
             later: string;
+            /** Format: uuid */
+            lenderId?: string;
+            /** Format: uuid */
+            loanId?: string;
             /** Format: uuid */
             needId?: string;
             /** @enum {string} */

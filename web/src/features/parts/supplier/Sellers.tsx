@@ -46,7 +46,13 @@ function SellerRow({ seller: s }: { seller: Schemas['Supplier'] }) {
       <p className="font-semibold">{s.name}</p>
       <SellerSays seller={s} />
       <div className="mt-1 flex flex-wrap gap-2">
-        <button type="button" className="btn btn-sm" aria-expanded={open === 'terms'} onClick={press('terms')}>
+        <button
+          type="button"
+          className="btn btn-sm"
+          aria-expanded={open === 'terms'}
+          aria-label={t('actOn', { act: t('parcel.open'), what: s.name })}
+          onClick={press('terms')}
+        >
           {t('parcel.open')}
         </button>
         {s.avoid ? (

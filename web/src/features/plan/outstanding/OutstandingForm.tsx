@@ -5,7 +5,7 @@ import { z } from 'zod'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { outstandingKinds, outstandingWhens } from '@/api/generated/enums'
-import { drawingQuery, needsQuery } from '@/api/queries'
+import { drawingQuery, needsQuery, projectsQuery } from '@/api/queries'
 import { useWrite } from '@/api/useWrite'
 import { Form } from '@/ui/form/Form'
 import { JobPick } from '@/ui/form/JobPick'
@@ -14,6 +14,9 @@ import { filled, line } from '@/ui/form/rules'
 import { useFields } from '@/ui/form/useFields'
 import { Sheet } from '@/ui/form/Sheet'
 import { useZoneNames } from '@/ui/format/zones'
+
+/** What is lent is entered at the car that has it. */
+const enterable = outstandingKinds.filter((k) => k !== 'LENT')
 
 function useOutstandingRules() {
   const { t } = useTranslation()
@@ -30,12 +33,14 @@ function useOutstandingRules() {
       dueOn: z.string(),
       jobId: z.string(),
       gas: z.boolean(),
+      lenderId: z.string(),
     })
     .transform((v) => ({
       ...v,
       event: v.when === 'EVENT' ? v.event : '',
       needId: v.when === 'ARRIVAL' ? v.needId : '',
       gas: v.gas && v.kind === 'FOR_NOW',
+      lenderId: v.kind === 'LOAN' ? v.lenderId : '',
     }))
 }
 
@@ -46,6 +51,8 @@ export function OutstandingForm({ projectId, onClose }: { projectId: string; onC
   const { data: body } = useQuery(drawingQuery(projectId))
   const { data: needs } = useQuery(needsQuery(projectId))
   const part = new Map(needs?.map((n) => [n.id, n.title]))
+  const { data: cars } = useQuery(projectsQuery)
+  const others = new Map(cars?.filter((c) => c.id !== projectId).map((c) => [c.id, c.vehicleName]))
   const [id] = useState(() => crypto.randomUUID())
   const form = useFields(useOutstandingRules(), {
     kind: 'FOR_NOW' as const,
@@ -58,6 +65,7 @@ export function OutstandingForm({ projectId, onClose }: { projectId: string; onC
     dueOn: '',
     jobId: '',
     gas: false,
+    lenderId: '',
   })
   const [kind, when] = useWatch({ control: form.control, name: ['kind', 'when'] })
   const save = useWrite(
@@ -70,13 +78,18 @@ export function OutstandingForm({ projectId, onClose }: { projectId: string; onC
   return (
     <Sheet title={t('outstanding.add')} onClose={onClose}>
       <Form form={form} save={save} label={t('outstanding.keep')} onSubmit={(v) => save.mutate({ id, ...filled(v) })}>
-        <Pick
-          name="kind"
-          label={t('outstanding.kind')}
-          of={outstandingKinds}
-          say={(k) => t(`outstanding.kindIs.${k}`)}
-        />
+        <Pick name="kind" label={t('outstanding.kind')} of={enterable} say={(k) => t(`outstanding.kindIs.${k}`)} />
         <Line name="what" label={t(`outstanding.whatIs.${kind}`)} />
+        {kind === 'LOAN' && others.size > 0 && (
+          <Pick
+            name="lenderId"
+            label={t('outstanding.lender')}
+            hint={t('outstanding.lenderHint')}
+            none={t('outstanding.noLender')}
+            of={[...others.keys()]}
+            say={(p) => others.get(p)!}
+          />
+        )}
         <Line name="later" label={t(`outstanding.laterIs.${kind}`)} />
         <Pick
           name="zone"

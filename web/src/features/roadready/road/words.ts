@@ -81,6 +81,7 @@ export const roadWords = {
       SAFETY_PART_MISSING: '{{title}}: not all there',
       ON_LOAN: '{{title}}: on loan',
       LEFT_OFF: '{{title}}: left off by choice',
+      LENT_OUT: '{{title}}: lent to another car',
       OUTSTANDING_DUE_one: 'One temporary repair is due',
       OUTSTANDING_DUE_other: '{{count}} temporary repairs are due',
       PROOF_MISSING: '{{title}}: not proved',

@@ -19,6 +19,8 @@ alter table order_line
 comment on column order_line.expected_on is 'The new day where it was put off; null: the day of the order';
 comment on column order_line.return_days is 'As the supplier gave them when it was ordered';
 
+-- what a migration fills in is nothing that a person could take back
+alter table order_line disable trigger history;
 update order_line l set
   pieces = n.quantity,
   outcome = case
@@ -31,6 +33,7 @@ update order_line l set
     when l.returned_on is not null then l.returned_on
     when n.state in ('RECEIVED', 'ACCEPTED', 'FITTED', 'VERIFIED') then n.arrived_on end
 from need n where n.garage_id = l.garage_id and n.id = l.need_id;
+alter table order_line enable trigger history;
 alter table order_line alter column pieces set not null;
 alter table order_line
   add check ((outcome is not null and outcome <> 'RIGHT') = (returned_on is not null)),
@@ -43,7 +46,9 @@ alter table need
   add split_from uuid,
   add wanted     int check (wanted between 1 and 9999),
   add foreign key (garage_id, split_from) references need (garage_id, id);
+alter table need disable trigger history;
 update need set wanted = quantity;
+alter table need enable trigger history;
 alter table need add check ((split_from is null) = (wanted is not null));
 create index need_split_from on need (garage_id, split_from) where split_from is not null;
 

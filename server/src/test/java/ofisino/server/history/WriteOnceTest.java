@@ -98,7 +98,7 @@ class WriteOnceTest {
                 .post(
                         "/api/projects/" + project + "/orders",
                         TestGarage.order(UUID.randomUUID(), supplier, "EUR", 1, 0, lines));
-        assertThat(refused.status()).isEqualTo(409);
+        assertThat(refused.status()).isEqualTo(404);
         assertThat(garage.rows("purchase_order")).isZero();
         assertThat(garage.owner().get("/api/needs/" + need).text("state")).isEqualTo("NEEDED");
     }

@@ -5,6 +5,7 @@ import static ofisino.server.testing.TestGarage.map;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import ofisino.server.testing.Api.Answer;
@@ -94,6 +95,43 @@ class OutstandingTest {
                         .path("blockers")
                         .valueStream())
                 .noneMatch(b -> b.path("rule").asString().equals("ON_LOAN"));
+    }
+
+    /** Scenario 7: a starter borrowed from a second car is owed there, until either side says that it is back. */
+    @Test
+    void whatIsBorrowedFromAnotherCarIsOwedThere(TestGarage garage) {
+        UUID borrower = garage.project();
+        UUID lender = garage.project();
+        Map<String, Object> loan =
+                map("kind", "LOAN", "lenderId", lender, "when", "EVENT", "event", "the new one is here");
+        assertThat(owe(garage, lender, "Starter motor", null, map("kind", "LENT", "when", "DATE", "dueOn", TODAY))
+                        .code())
+                .isEqualTo("outstanding.lent");
+        assertThat(owe(garage, borrower, "Starter motor", null, map("lenderId", lender, "when", "DATE", "dueOn", TODAY))
+                        .code())
+                .as("a repair for the time being comes from no car")
+                .isEqualTo("outstanding.lender");
+        owe(garage, borrower, "Starter motor", null, loan).ok();
+        assertThat(rules(garage, borrower)).contains("ON_LOAN").doesNotContain("LENT_OUT");
+        assertThat(rules(garage, lender)).contains("LENT_OUT").doesNotContain("ON_LOAN");
+        JsonNode owed = outstandingItems(garage, lender).get(0).path("row");
+        garage.owner()
+                .post(
+                        "/api/outstanding/" + owed.path("id").asString() + "/settle",
+                        map("version", owed.path("version").asLong()))
+                .ok();
+        assertThat(rules(garage, borrower)).doesNotContain("ON_LOAN");
+        assertThat(rules(garage, lender)).doesNotContain("LENT_OUT");
+    }
+
+    private static List<String> rules(TestGarage garage, UUID project) {
+        return garage.owner()
+                .get("/api/projects/" + project + "/road")
+                .ok()
+                .path("blockers")
+                .valueStream()
+                .map(b -> b.path("rule").asString())
+                .toList();
     }
 
     private static JsonNode outstandingItems(TestGarage garage, UUID project) {

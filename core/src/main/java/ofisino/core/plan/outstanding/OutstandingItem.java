@@ -23,7 +23,9 @@ public record OutstandingItem(
         /** It belongs to somebody else or to another vehicle. */
         LOAN,
         /** Left off by choice. */
-        LEFT_OFF
+        LEFT_OFF,
+        /** It is on another vehicle, and is owed here. */
+        LENT
     }
 
     /** What it waits for. */

@@ -38,6 +38,14 @@ final class OutstandingRules {
         return of(evidence, OutstandingItem.OutstandingKind.LEFT_OFF).map(o -> blocker(Rule.LEFT_OFF, leftOff(o), o));
     }
 
+    /** What another vehicle has is missing here: before the road at the latest, and before whatever cannot do without it. */
+    static Stream<Blocker> lentOut(Evidence evidence) {
+        return of(evidence, OutstandingItem.OutstandingKind.LENT).map(o -> {
+            Gate gate = leftOff(o);
+            return blocker(Rule.LENT_OUT, gate == Gate.SALE ? Gate.ROAD : gate, o);
+        });
+    }
+
     private static Gate leftOff(Outstanding o) {
         if (o.system().filter(s -> s == VehicleSystem.TRIM).isPresent()) return Gate.SALE;
         return o.system().map(Gate::shutByWorkIn).orElse(Gate.FIRST_MOVE);

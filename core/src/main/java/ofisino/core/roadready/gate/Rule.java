@@ -33,6 +33,7 @@ public enum Rule {
     OUTSTANDING_DUE(OutstandingRules::due),
     ON_LOAN(OutstandingRules::onLoan),
     LEFT_OFF(OutstandingRules::leftOff),
+    LENT_OUT(OutstandingRules::lentOut),
     PROOF_MISSING(ProofRules::missing),
     PROOF_RUN_OUT(ProofRules::runOut);
 
@@ -80,6 +81,7 @@ public enum Rule {
                     OUTSTANDING_DUE,
                     ON_LOAN,
                     LEFT_OFF,
+                    LENT_OUT,
                     PROOF_MISSING,
                     PROOF_RUN_OUT -> false;
         };

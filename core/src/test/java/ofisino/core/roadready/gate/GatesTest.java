@@ -95,6 +95,11 @@ class GatesTest {
                 .isEqualTo(Gate.FIRST_START);
         assertThat(shutBy(outstanding(OutstandingItem.OutstandingKind.LEFT_OFF, VehicleSystem.BRAKES, false)))
                 .isEqualTo(Gate.FIRST_MOVE);
+        assertThat(shutBy(outstanding(OutstandingItem.OutstandingKind.LENT, VehicleSystem.TRIM, false)))
+                .as("not on the road while it is owed")
+                .isEqualTo(Gate.ROAD);
+        assertThat(shutBy(outstanding(OutstandingItem.OutstandingKind.LENT, VehicleSystem.BRAKES, false)))
+                .isEqualTo(shutBy(outstanding(OutstandingItem.OutstandingKind.LEFT_OFF, VehicleSystem.BRAKES, false)));
         assertThat(shutBy(outstanding(OutstandingItem.OutstandingKind.LEFT_OFF, null, false)))
                 .isEqualTo(Gate.FIRST_MOVE);
         assertThat(new PlantedCar()
@@ -142,6 +147,8 @@ class GatesTest {
                 car.outstanding(outstanding(OutstandingItem.OutstandingKind.LOAN, VehicleSystem.ENGINE, false));
             case LEFT_OFF ->
                 car.outstanding(outstanding(OutstandingItem.OutstandingKind.LEFT_OFF, VehicleSystem.TRIM, false));
+            case LENT_OUT ->
+                car.outstanding(outstanding(OutstandingItem.OutstandingKind.LENT, VehicleSystem.TRIM, false));
             case PROOF_MISSING -> car.unproved("brake-standing");
             case PROOF_RUN_OUT ->
                 car.proved(

@@ -17,8 +17,8 @@ import org.jspecify.annotations.Nullable;
 
 @Mapper
 interface ShelfMapper {
-    /** @param words each stands somewhere in title, note, place or vehicle @param most no more than so many */
-    List<StockRow> search(UUID garageId, List<String> words, int most);
+    /** @param words with a blank between them; each stands somewhere in title, note, place or vehicle @param most no more than so many */
+    List<StockRow> search(UUID garageId, String words, int most);
 
     /** Things that are to be bought again. */
     List<StockRow> low(UUID garageId);

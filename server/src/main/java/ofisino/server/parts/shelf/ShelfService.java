@@ -2,7 +2,6 @@ package ofisino.server.parts.shelf;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -44,10 +43,7 @@ record ShelfService(ShelfMapper mapper, Needs needs, Projects projects, Garages 
     private static final int MOST = 200;
 
     ShelfResponse search(Caller caller, String q) {
-        List<String> words = Arrays.stream(q.strip().split("\\s+"))
-                .filter(w -> !w.isEmpty())
-                .map(ShelfService::literally)
-                .toList();
+        String words = literally(q.strip().replaceAll("\\s+", " "));
         List<StockRow> found = mapper.search(caller.garageId(), words, MOST + 1);
         return new ShelfResponse(
                 found.stream().limit(MOST).map(StockResponse::of).toList(),
@@ -56,8 +52,8 @@ record ShelfService(ShelfMapper mapper, Needs needs, Projects projects, Garages 
     }
 
     /** A per cent sign that somebody types is one. */
-    private static String literally(String word) {
-        return word.replaceAll("([\\\\%_])", "\\\\$1");
+    private static String literally(String words) {
+        return words.replaceAll("([\\\\%_])", "\\\\$1");
     }
 
     List<MoveRow> moves(Caller caller, UUID id) {

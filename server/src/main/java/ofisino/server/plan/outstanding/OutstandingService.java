@@ -9,6 +9,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ofisino.core.kernel.Conflict;
+import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.VehicleSystem;
 import ofisino.core.plan.job.JobState;
 import ofisino.core.plan.outstanding.OutstandingItem;
@@ -27,6 +28,7 @@ import ofisino.server.plan.outstanding.OutstandingMapper.OutstandingFields;
 import ofisino.server.plan.outstanding.OutstandingMapper.OutstandingRow;
 import ofisino.server.vehicle.BodyChange;
 import ofisino.server.vehicle.Projects;
+import ofisino.server.vehicle.Projects.Project;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
@@ -75,6 +77,7 @@ record OutstandingService(OutstandingMapper mapper, Projects projects, Jobs jobs
     /** @param gas it keeps exhaust gas out of the cabin */
     void owe(Caller caller, UUID projectId, UUID id, OutstandingFields said, boolean gas) {
         projects.requireOpen(caller, projectId);
+        mustBeALoan(projectId, said);
         OutstandingItem item = toCore(caller, projectId, said, gas);
         if (said.jobId() != null) jobs.require(caller, said.jobId());
         var checked = new OutstandingFields(
@@ -86,8 +89,47 @@ record OutstandingService(OutstandingMapper mapper, Projects projects, Jobs jobs
                 item.trigger().event(),
                 said.dueOn(),
                 said.needId(),
-                said.jobId());
-        mapper.insert(caller.garageId(), new OutstandingRow(id, projectId, false, null, null, 0, checked));
+                said.jobId(),
+                said.lenderId());
+        mapper.insert(caller.garageId(), new OutstandingRow(id, projectId, false, null, null, null, 0, checked));
+        if (said.lenderId() != null) oweThere(caller, projectId, id, checked);
+    }
+
+    private static void mustBeALoan(UUID borrowerId, OutstandingFields said) {
+        if (said.kind() == OutstandingKind.LENT)
+            throw InvalidValue.at(
+                    "kind",
+                    "outstanding.lent",
+                    "What is lent is entered where it is now.",
+                    "Enter the loan at the vehicle that has it, and say there where it comes from.");
+        if (said.lenderId() != null
+                && (said.kind() != OutstandingKind.LOAN || said.lenderId().equals(borrowerId)))
+            throw InvalidValue.at(
+                    "lenderId",
+                    "outstanding.lender",
+                    "Only a loan comes from another vehicle.",
+                    "Choose another vehicle, or none.");
+    }
+
+    /** Whatever is borrowed from another vehicle is owed there, until it is back. */
+    private void oweThere(Caller caller, UUID borrowerId, UUID loanId, OutstandingFields loan) {
+        UUID lenderId = loan.lenderId();
+        Project lender = projects.requireOpen(caller, lenderId);
+        boolean isThereToo =
+                loan.zone() != null && projects.bodyOf(lender).zone(loan.zone()).isPresent();
+        var owed = new OutstandingFields(
+                isThereToo ? loan.zone() : null,
+                OutstandingKind.LENT,
+                loan.what(),
+                "Back from %s".formatted(projects.require(caller, borrowerId).vehicleName()),
+                loan.when(),
+                loan.event(),
+                loan.dueOn(),
+                null,
+                null,
+                null);
+        mapper.insert(
+                caller.garageId(), new OutstandingRow(UUID.randomUUID(), lenderId, false, null, null, loanId, 0, owed));
     }
 
     /** A circuit that was closed with its old filling is opened again, and filled with new, when the job that is left is done. */
@@ -102,7 +144,8 @@ record OutstandingService(OutstandingMapper mapper, Projects projects, Jobs jobs
                 "what “%s” waits for is here".formatted(closed.access()),
                 null,
                 null,
-                closed.jobId());
+                closed.jobId(),
+                null);
         owe(closed.caller(), closed.projectId(), closed.again(), said, false);
     }
 
@@ -128,6 +171,9 @@ record OutstandingService(OutstandingMapper mapper, Projects projects, Jobs jobs
                     "It stays outstanding until the permanent job is.",
                     jobs.require(caller, outstanding.said().jobId()).title());
         save(caller, outstanding.now(outstanding.happened(), today(caller), version));
+        mapper.twin(caller.garageId(), id)
+                .filter(other -> other.settledOn() == null)
+                .ifPresent(other -> save(caller, other.now(other.happened(), today(caller), other.version())));
     }
 
     private OutstandingRow open(Caller caller, UUID id) {

@@ -40,6 +40,8 @@ const chosen = {
   conditions: 'StockFields.condition',
   stockOrigins: 'StockFields.origin',
   fates: 'StockFields.fate',
+  verdicts: 'NewPieceRequest.verdict',
+  donorKinds: 'DonorFields.kind',
   standstillCauses: 'CauseRequest.cause',
   interlocks: 'StripDownRequest.confirmed',
   roles: 'RoleRequest.role',

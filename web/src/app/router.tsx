@@ -187,6 +187,10 @@ export const router = createBrowserRouter([
                 lazy: async () => ({ Component: (await import('@/features/parts/need/PartsPage')).PartsPage }),
               },
               {
+                path: '/p/:projectId/parts/donors',
+                lazy: async () => ({ Component: (await import('@/features/parts/donor/DonorsPage')).DonorsPage }),
+              },
+              {
                 path: '/p/:projectId/parts/shelf',
                 lazy: async () => ({ Component: (await import('@/features/parts/shelf/ShelfPage')).ShelfPage }),
               },

@@ -12,6 +12,7 @@ import { basketWords } from '@/features/parts/basket/words'
 import { needWords } from '@/features/parts/need/words'
 import { deliveryWords } from '@/features/parts/delivery/words'
 import { taskWords } from '@/features/parts/task/words'
+import { donorWords } from '@/features/parts/donor/words'
 import { shelfWords } from '@/features/parts/shelf/words'
 import { supplierWords } from '@/features/parts/supplier/words'
 import { sourceWords } from '@/features/parts/source/words'
@@ -68,6 +69,7 @@ export const words = {
   ...needWords,
   ...deliveryWords,
   ...taskWords,
+  ...donorWords,
   ...shelfWords,
   ...supplierWords,
   ...sourceWords,

@@ -76,6 +76,10 @@ export const stockOrigins = ['BOUGHT', 'LEFT_OVER', 'STRIPPED', 'DONOR', 'MADE',
 
 export const fates = ['UNDECIDED', 'KEEP', 'PATTERN', 'EXCHANGE', 'SELL', 'SCRAP'] as const
 
+export const verdicts = ['FILLS_GAP', 'BETTER', 'SPARE', 'PATTERN', 'SCRAP', 'UNKNOWN'] as const
+
+export const donorKinds = ['VEHICLE', 'LOT'] as const
+
 export const standstillCauses = ['PART_MISSING', 'SOMEBODY_ELSE', 'MONEY', 'ILLNESS', 'WEATHER', 'NO_ROOM', 'OTHER_PROJECT', 'HOUSE_AND_FAMILY', 'NO_WISH', 'OTHER'] as const
 
 export const interlocks = ['ISOLATED', 'RESTRAINT_WAITED', 'CONTROL_UNITS_OFF', 'SUPPORTED', 'CANNOT_DROP', 'DRAINED', 'PRESSURE_RELEASED', 'REFRIGERANT_OUT', 'GAS_SAFE', 'HIGH_VOLTAGE_DEAD', 'PROVED_EMPTY', 'FUEL_AWAY', 'VENTILATED', 'EXTINGUISHER', 'FIRE_WATCH', 'EYES_AND_HANDS', 'SPRING_HELD', 'LEAD_MASKED', 'DO_NOT_RUN', 'DO_NOT_DRIVE', 'CHOCKED_IN_NEUTRAL', 'CLEAR_GROUND', 'NUT_SEAT', 'HOIST_RATED', 'TWO_PEOPLE'] as const

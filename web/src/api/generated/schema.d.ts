@@ -43,9 +43,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_15"];
+        get: operations["of_16"];
         put?: never;
-        post: operations["add_14"];
+        post: operations["add_15"];
         delete?: never;
         options?: never;
         head?: never;
@@ -172,7 +172,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["mine"];
-        put: operations["change_12"];
+        put: operations["change_13"];
         post?: never;
         delete?: never;
         options?: never;
@@ -252,7 +252,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change_11"];
+        put: operations["change_12"];
         post?: never;
         delete?: never;
         options?: never;
@@ -334,6 +334,38 @@ export interface paths {
         get: operations["convert"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/donors/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change_11"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/donors/{id}/pieces": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["piece"];
         delete?: never;
         options?: never;
         head?: never;
@@ -637,7 +669,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["add_13"];
+        post: operations["add_14"];
         delete?: never;
         options?: never;
         head?: never;
@@ -749,7 +781,7 @@ export interface paths {
         };
         get: operations["all_5"];
         put?: never;
-        post: operations["add_12"];
+        post: operations["add_13"];
         delete?: never;
         options?: never;
         head?: never;
@@ -955,7 +987,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_14"];
+        get: operations["of_15"];
         put?: never;
         post: operations["confirm"];
         delete?: never;
@@ -987,9 +1019,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_13"];
+        get: operations["of_14"];
         put?: never;
-        post: operations["add_11"];
+        post: operations["add_12"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1421,7 +1453,7 @@ export interface paths {
         };
         get: operations["all_4"];
         put?: never;
-        post: operations["add_10"];
+        post: operations["add_11"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1547,7 +1579,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_27"];
+        get: operations["of_28"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1723,7 +1755,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_26"];
+        get: operations["of_27"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1757,7 +1789,7 @@ export interface paths {
         };
         get: operations["ahead"];
         put?: never;
-        post: operations["add_9"];
+        post: operations["add_10"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1787,7 +1819,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_25"];
+        get: operations["of_26"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1915,7 +1947,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_24"];
+        get: operations["of_25"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1950,6 +1982,22 @@ export interface paths {
         get: operations["decisions"];
         put?: never;
         post: operations["decideAll"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/donors": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of_13"];
+        put?: never;
+        post: operations["add_9"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2116,6 +2164,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{projectId}/harvest": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["harvest"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects/{projectId}/identity": {
         parameters: {
             query?: never;
@@ -2123,7 +2187,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_23"];
+        get: operations["of_24"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2219,7 +2283,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_22"];
+        get: operations["of_23"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2347,7 +2411,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_21"];
+        get: operations["of_22"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2459,7 +2523,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_20"];
+        get: operations["of_21"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2747,7 +2811,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_19"];
+        get: operations["of_20"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2875,7 +2939,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_18"];
+        get: operations["of_19"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2955,7 +3019,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_17"];
+        get: operations["of_18"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3099,7 +3163,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_16"];
+        get: operations["of_17"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3534,6 +3598,22 @@ export interface paths {
         get: operations["moves"];
         put?: never;
         post: operations["move"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/{id}/verdict": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["judge"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -4390,6 +4470,58 @@ export interface components {
             /** Format: double */
             offMm: number;
         };
+        DonorChangeRequest: {
+            fields: components["schemas"]["DonorFields"];
+            /** Format: int64 */
+            version: number;
+        };
+        DonorFields: {
+            /** Format: date */
+            boughtOn: string;
+            /** Format: int64 */
+            costMinor?: number;
+            /** Format: date */
+            goneBy?: string;
+            /** Format: date */
+            goneOn?: string;
+            /** @enum {string} */
+            kind: "VEHICLE" | "LOT";
+            name: string;
+            note?: string;
+        };
+        DonorResponse: {
+            /** Format: date */
+            boughtOn: string;
+            /** Format: int64 */
+            costMinor?: number;
+            /** Format: date */
+            goneBy?: string;
+            /** Format: date */
+            goneOn?: string;
+            /** Format: int64 */
+            hopedMinor?: number;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "VEHICLE" | "LOT";
+            name: string;
+            /** Format: int64 */
+            netMinor?: number;
+            note: string;
+            pieces: components["schemas"]["PieceResponse"][];
+            /** Format: uuid */
+            placeId: string;
+            /** Format: uuid */
+            projectId: string;
+            /** Format: int64 */
+            soldMinor?: number;
+            /** Format: int32 */
+            toStrip: number;
+            /** Format: int64 */
+            unsharedMinor?: number;
+            /** Format: int64 */
+            version: number;
+        };
         DoubtfulRow: {
             /** Format: int64 */
             amountMinor: number;
@@ -4947,6 +5079,21 @@ export interface components {
             /** Format: int64 */
             presentMinutes: number;
         };
+        HarvestResponse: {
+            /** Format: int64 */
+            limitMinor?: number;
+            /** Format: uuid */
+            needId: string;
+            /** Format: int32 */
+            quantity: number;
+            /** @enum {string} */
+            side: "LEFT" | "RIGHT" | "BOTH" | "NONE";
+            tell: string[];
+            title: string;
+            tools: string[];
+            /** @enum {string} */
+            unit: "PIECE" | "MILLILITRE" | "GRAM" | "CENTIMETRE";
+        };
         HireResponse: {
             /** Format: int64 */
             costMinor?: number;
@@ -5486,6 +5633,8 @@ export interface components {
             note: string;
             /** Format: int32 */
             pieces: number;
+            /** Format: int64 */
+            proceedsMinor?: number;
         };
         Moved: {
             /** Format: date-time */
@@ -5584,6 +5733,13 @@ export interface components {
             expectedOn: string;
             /** Format: int64 */
             version: number;
+        };
+        NewDonorRequest: {
+            fields: components["schemas"]["DonorFields"];
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            placeId: string;
         };
         NewEntryRequest: {
             fields: components["schemas"]["EntryFields"];
@@ -5697,6 +5853,23 @@ export interface components {
         };
         NewPasswordRequest: {
             password: string;
+        };
+        NewPieceRequest: {
+            /** @enum {string} */
+            condition?: "NEW" | "GOOD" | "WORN" | "BROKEN" | "UNKNOWN";
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            moveId: string;
+            /** Format: int32 */
+            quantity: number;
+            /** @enum {string} */
+            side?: "LEFT" | "RIGHT" | "BOTH" | "NONE";
+            title: string;
+            /** Format: int64 */
+            valueMinor?: number;
+            /** @enum {string} */
+            verdict: "FILLS_GAP" | "BETTER" | "SPARE" | "PATTERN" | "SCRAP" | "UNKNOWN";
         };
         NewPlaceRequest: {
             /** Format: uuid */
@@ -6285,6 +6458,32 @@ export interface components {
             needIds: string[];
             /** Format: uuid */
             sourceId: string;
+        };
+        PieceResponse: {
+            /** Format: int64 */
+            askingMinor?: number;
+            /** @enum {string} */
+            condition: "NEW" | "GOOD" | "WORN" | "BROKEN" | "UNKNOWN";
+            /** @enum {string} */
+            fate: "UNDECIDED" | "KEEP" | "PATTERN" | "EXCHANGE" | "SELL" | "SCRAP";
+            /** Format: int32 */
+            quantity: number;
+            /** Format: int64 */
+            shareMinor?: number;
+            /** @enum {string} */
+            side: "LEFT" | "RIGHT" | "BOTH" | "NONE";
+            /** Format: int64 */
+            soldMinor?: number;
+            stillOn: boolean;
+            /** Format: uuid */
+            stockId: string;
+            title: string;
+            /** Format: int64 */
+            valueMinor?: number;
+            /** @enum {string} */
+            verdict: "FILLS_GAP" | "BETTER" | "SPARE" | "PATTERN" | "SCRAP" | "UNKNOWN";
+            /** Format: int64 */
+            version: number;
         };
         PinRequest: {
             activity: string;
@@ -7203,6 +7402,8 @@ export interface components {
             /** Format: int32 */
             pieces: number;
             /** Format: int64 */
+            proceedsMinor?: number;
+            /** Format: int64 */
             version: number;
         };
         StockResponse: {
@@ -7566,6 +7767,14 @@ export interface components {
             /** Format: int32 */
             spareMm: number;
         };
+        VerdictRequest: {
+            /** Format: int64 */
+            valueMinor?: number;
+            /** @enum {string} */
+            verdict: "FILLS_GAP" | "BETTER" | "SPARE" | "PATTERN" | "SCRAP" | "UNKNOWN";
+            /** Format: int64 */
+            version: number;
+        };
         Waiting: {
             /** @enum {string} */
             aim: "RUNNER" | "ROAD_READY" | "DRIVER" | "SHOW";
@@ -7817,7 +8026,7 @@ export interface operations {
             };
         };
     };
-    of_15: {
+    of_16: {
         parameters: {
             query: {
                 subject: "VEHICLE" | "FINDING" | "JOB" | "NEED" | "ORDER" | "WORK_SESSION" | "ENTRY" | "SECOND_LOOK" | "STOCK";
@@ -7840,7 +8049,7 @@ export interface operations {
             };
         };
     };
-    add_14: {
+    add_15: {
         parameters: {
             query: {
                 id: string;
@@ -8037,7 +8246,7 @@ export interface operations {
             };
         };
     };
-    change_12: {
+    change_13: {
         parameters: {
             query?: never;
             header?: never;
@@ -8163,7 +8372,7 @@ export interface operations {
             };
         };
     };
-    change_11: {
+    change_12: {
         parameters: {
             query?: never;
             header?: never;
@@ -8292,6 +8501,54 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["ConversionResponse"];
                 };
+            };
+        };
+    };
+    change_11: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DonorChangeRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    piece: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewPieceRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -8821,7 +9078,7 @@ export interface operations {
             };
         };
     };
-    add_13: {
+    add_14: {
         parameters: {
             query?: never;
             header?: never;
@@ -8993,7 +9250,7 @@ export interface operations {
             };
         };
     };
-    add_12: {
+    add_13: {
         parameters: {
             query?: never;
             header?: never;
@@ -9411,7 +9668,7 @@ export interface operations {
             };
         };
     };
-    of_14: {
+    of_15: {
         parameters: {
             query?: never;
             header?: never;
@@ -9481,7 +9738,7 @@ export interface operations {
             };
         };
     };
-    of_13: {
+    of_14: {
         parameters: {
             query?: never;
             header?: never;
@@ -9503,7 +9760,7 @@ export interface operations {
             };
         };
     };
-    add_11: {
+    add_12: {
         parameters: {
             query?: never;
             header?: never;
@@ -10245,7 +10502,7 @@ export interface operations {
             };
         };
     };
-    add_10: {
+    add_11: {
         parameters: {
             query?: never;
             header?: never;
@@ -10497,7 +10754,7 @@ export interface operations {
             };
         };
     };
-    of_27: {
+    of_28: {
         parameters: {
             query?: never;
             header?: never;
@@ -10761,7 +11018,7 @@ export interface operations {
             };
         };
     };
-    of_26: {
+    of_27: {
         parameters: {
             query?: never;
             header?: never;
@@ -10831,7 +11088,7 @@ export interface operations {
             };
         };
     };
-    add_9: {
+    add_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -10876,7 +11133,7 @@ export interface operations {
             };
         };
     };
-    of_25: {
+    of_26: {
         parameters: {
             query?: never;
             header?: never;
@@ -11105,7 +11362,7 @@ export interface operations {
             };
         };
     };
-    of_24: {
+    of_25: {
         parameters: {
             query?: never;
             header?: never;
@@ -11185,6 +11442,52 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["DecisionsRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    of_13: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DonorResponse"][];
+                };
+            };
+        };
+    };
+    add_9: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewDonorRequest"];
             };
         };
         responses: {
@@ -11549,7 +11852,29 @@ export interface operations {
             };
         };
     };
-    of_23: {
+    harvest: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HarvestResponse"][];
+                };
+            };
+        };
+    };
+    of_24: {
         parameters: {
             query?: never;
             header?: never;
@@ -11783,7 +12108,7 @@ export interface operations {
             };
         };
     };
-    of_22: {
+    of_23: {
         parameters: {
             query?: never;
             header?: never;
@@ -11988,7 +12313,7 @@ export interface operations {
             };
         };
     };
-    of_21: {
+    of_22: {
         parameters: {
             query?: never;
             header?: never;
@@ -12222,7 +12547,7 @@ export interface operations {
             };
         };
     };
-    of_20: {
+    of_21: {
         parameters: {
             query?: never;
             header?: never;
@@ -12642,7 +12967,7 @@ export interface operations {
             };
         };
     };
-    of_19: {
+    of_20: {
         parameters: {
             query?: never;
             header?: never;
@@ -12853,7 +13178,7 @@ export interface operations {
             };
         };
     };
-    of_18: {
+    of_19: {
         parameters: {
             query?: never;
             header?: never;
@@ -12968,7 +13293,7 @@ export interface operations {
             };
         };
     };
-    of_17: {
+    of_18: {
         parameters: {
             query?: never;
             header?: never;
@@ -13253,7 +13578,7 @@ export interface operations {
             };
         };
     };
-    of_16: {
+    of_17: {
         parameters: {
             query?: never;
             header?: never;
@@ -13964,6 +14289,30 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["StockResponse"];
                 };
+            };
+        };
+    };
+    judge: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["VerdictRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

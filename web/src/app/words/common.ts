@@ -142,6 +142,7 @@ export const common = {
     SUNDAY: 'Sunday',
   },
   entity: {
+    donor: 'donor',
     stock: 'thing on the shelf',
     stock_move: 'move on the shelf',
     vehicle: 'vehicle',

@@ -5,6 +5,7 @@ import { SubNav } from '@/ui/page/SubNav'
 const ways = [
   { to: '', word: 'parts.ways.needed' },
   { to: '/shelf', word: 'parts.ways.shelf' },
+  { to: '/donors', word: 'parts.ways.donors' },
 ] as const
 
 /** The ways to look at parts, above whichever of them is open. */

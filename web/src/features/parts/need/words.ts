@@ -18,7 +18,7 @@ export const needWords = {
   },
   parts: {
     title: 'Parts',
-    ways: { label: 'Ways to look at parts', needed: 'Needed', shelf: 'Shelf' },
+    ways: { label: 'Ways to look at parts', needed: 'Needed', shelf: 'Shelf', donors: 'Donors' },
     loading: 'Fetching the parts …',
     add: 'Add a part',
     edit: 'Change the part',

@@ -1,12 +1,14 @@
 import { useState } from 'react'
 import { useQuery } from '@tanstack/react-query'
+import { useWatch } from 'react-hook-form'
 import { z } from 'zod'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
+import { useRole } from '@/api/useRole'
 import { useWrite } from '@/api/useWrite'
 import { Form } from '@/ui/form/Form'
-import { Line, Pick, Whole } from '@/ui/form/named'
-import { filled, whole } from '@/ui/form/rules'
+import { Amount, Line, Pick, Whole } from '@/ui/form/named'
+import { filled, orNothing, useAmountRule, whole } from '@/ui/form/rules'
 import { Sheet } from '@/ui/form/Sheet'
 import { useFields } from '@/ui/form/useFields'
 import { useAmounts } from '@/ui/format/amounts'
@@ -46,15 +48,20 @@ export function StockSheet({ stock: s, onEdit, onClose }: { stock: Stock; onEdit
 
 function GoneForm({ stock: s }: { stock: Stock }) {
   const { t } = useTranslation()
+  const { currency } = useFormat()
+  const { owns } = useRole()
+  const amount = useAmountRule()(currency)
   const [id, setId] = useState(() => crypto.randomUUID())
   const form = useFields(
     z.object({
       kind: z.enum(['SOLD', 'SCRAPPED']),
       pieces: whole(t('shelf.quantityWrong'), { min: 1, max: s.quantity }),
       note: z.string().max(120),
+      proceeds: orNothing(amount),
     }),
-    { kind: 'SOLD' as const, pieces: String(s.quantity), note: s.buyer },
+    { kind: 'SOLD' as const, pieces: String(s.quantity), note: s.buyer, proceeds: '' },
   )
+  const kind = useWatch({ control: form.control, name: 'kind' })
   const gone = useWrite(
     (body: Schemas['StockMoveRequest'], writeId) =>
       unwrap(api.POST('/api/stock/{id}/moves', { params: { path: { id: s.id } }, body, ...write(writeId) })),
@@ -68,7 +75,14 @@ function GoneForm({ stock: s }: { stock: Stock }) {
         save={gone}
         label={t('shelf.goneSave')}
         aside
-        onSubmit={(v) => gone.mutate({ ...filled(v), id, version: s.version })}
+        onSubmit={({ proceeds, ...v }) =>
+          gone.mutate({
+            ...filled(v),
+            ...(v.kind === 'SOLD' && proceeds !== undefined && { proceedsMinor: proceeds }),
+            id,
+            version: s.version,
+          })
+        }
       >
         <Pick
           name="kind"
@@ -78,6 +92,9 @@ function GoneForm({ stock: s }: { stock: Stock }) {
           say={(k) => t(`shelf.goneAs.${k}`)}
         />
         <Whole name="pieces" label={t('shelf.goneCount')} />
+        {owns && kind === 'SOLD' && (
+          <Amount name="proceeds" label={t('shelf.proceeds', { currency })} currency={currency} />
+        )}
         <Line name="note" label={t('shelf.goneNote')} />
       </Form>
     </details>

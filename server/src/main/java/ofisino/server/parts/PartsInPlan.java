@@ -1,6 +1,7 @@
 package ofisino.server.parts;
 
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -13,6 +14,9 @@ public interface PartsInPlan {
 
     /** By need that a planned job waits for: until when it has to be ordered, and what its job waits for. */
     Map<UUID, Waited> waited(Caller caller, UUID projectId);
+
+    /** By need, the tools with which it is reached and taken off, beyond those on the bench. */
+    Map<UUID, List<String>> toolsToReach(Caller caller, UUID projectId);
 
     /** When the vehicle is ready for the road if parts take so many days. Empty while not everything has a date. @param leadDays by need */
     Optional<LocalDate> roadReadyOn(Caller caller, UUID projectId, Map<UUID, Integer> leadDays);

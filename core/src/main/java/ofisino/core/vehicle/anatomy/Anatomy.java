@@ -235,6 +235,6 @@ public final class Anatomy {
     private static Map<String, Nature> natures(Reader yaml) {
         return Bands.byId(
                 Entry.listOf("the natures", yaml),
-                e -> new Nature(e.text("id"), e.choices("kinds", FindingKind.class, Set.of())));
+                e -> new Nature(e.text("id"), e.choices("kinds", FindingKind.class, Set.of()), e.has("wears")));
     }
 }

@@ -8,8 +8,9 @@ import ofisino.core.vehicle.finding.FindingKind;
  * What kind of thing a component is: a seal, a wear part, a casting. It decides what can be wrong with it.
  *
  * @param kinds never empty
+ * @param wears off another vehicle it is presumed worn while nobody has looked
  */
-public record Nature(String id, Set<FindingKind> kinds) {
+public record Nature(String id, Set<FindingKind> kinds, boolean wears) {
     public Nature {
         kinds = Set.copyOf(kinds);
         if (kinds.isEmpty())

@@ -14,7 +14,10 @@ import net.jqwik.api.constraints.LongRange;
 import net.jqwik.api.constraints.Size;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.parts.donor.DonorLedger.Piece;
+import ofisino.core.vehicle.anatomy.Anatomy;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** Sums by hand. */
 class DonorLedgerTest {
@@ -78,6 +81,23 @@ class DonorLedgerTest {
         assertThatThrownBy(() -> piece(Verdict.SPARE, -1, 0, 0)).isInstanceOf(InvalidValue.class);
         assertThat(Arrays.stream(Verdict.values()).filter(Verdict::isUseful))
                 .containsExactly(Verdict.FILLS_GAP, Verdict.BETTER, Verdict.SPARE);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "front-wing-panel, true",
+        "front-bumper-blade, true",
+        "rear-silencer, true",
+        "brake-disc-front, false",
+        "water-pump, false",
+        "accessory-belt, false",
+        "master-cylinder, false"
+    })
+    void whatWearsAndWhatLivesHangOnIsBoughtNew(String component, boolean lookedFor) {
+        Anatomy anatomy = Anatomy.load();
+        assertThat(NotFromDonors.load(anatomy.natures())
+                        .concerns(anatomy.find(component).orElseThrow()))
+                .isEqualTo(!lookedFor);
     }
 
     private static List<Piece> several(int count, Verdict verdict) {

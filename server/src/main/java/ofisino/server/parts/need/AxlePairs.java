@@ -7,14 +7,12 @@ import java.util.Optional;
 import java.util.UUID;
 import ofisino.core.kernel.Conflict;
 import ofisino.core.parts.sourcing.AxlePair;
-import ofisino.core.vehicle.anatomy.Component;
 import ofisino.core.vehicle.equipment.Equipment;
 import ofisino.server.identity.Caller;
 import ofisino.server.parts.Needs.Need;
 import ofisino.server.vehicle.Anatomies;
 import ofisino.server.vehicle.Equipments;
 import ofisino.server.vehicle.Projects;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** What is done on both wheels of an axle at once is bought for both, or somebody says why not. */
@@ -64,15 +62,5 @@ record AxlePairs(NeedMapper mapper, Projects projects, Anatomies anatomies, Equi
 
     private Equipment vehicle(Caller caller, UUID projectId) {
         return equipments.of(caller, projects.require(caller, projectId));
-    }
-
-    /** The part of the vehicle that is called just so; null where none is, or several are. */
-    @Nullable
-    String componentCalled(Caller caller, UUID projectId, String title) {
-        List<String> found = anatomies.of(caller, projectId).of(vehicle(caller, projectId)).stream()
-                .filter(c -> !c.isSymptom() && c.name().equalsIgnoreCase(title.strip()))
-                .map(Component::id)
-                .toList();
-        return found.size() == 1 ? found.get(0) : null;
     }
 }

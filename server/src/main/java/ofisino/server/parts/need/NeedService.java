@@ -16,10 +16,12 @@ import ofisino.core.parts.sourcing.Grade;
 import ofisino.core.parts.sourcing.NeedState;
 import ofisino.core.parts.sourcing.OrderDates;
 import ofisino.core.parts.sourcing.Quantity;
+import ofisino.core.vehicle.anatomy.Component;
 import ofisino.core.vehicle.identity.VariantPart;
 import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
+import ofisino.server.parts.CalledComponents;
 import ofisino.server.parts.NeedWanted;
 import ofisino.server.parts.Needs;
 import ofisino.server.parts.Needs.Need;
@@ -38,6 +40,7 @@ record NeedService(
         NeedMapper mapper,
         Projects projects,
         Variants variants,
+        CalledComponents called,
         AxlePairs pairs,
         UnopenedAssemblies unopened,
         BoughtAgain boughtAgain,
@@ -128,7 +131,11 @@ record NeedService(
                 stored.id(),
                 stored.projectId(),
                 f.jobId(),
-                stored.item() == null ? pairs.componentCalled(caller, stored.projectId(), f.title()) : stored.item(),
+                stored.item() == null
+                        ? called.of(caller, stored.projectId(), f.title())
+                                .map(Component::id)
+                                .orElse(null)
+                        : stored.item(),
                 Texts.line("title", f.title()),
                 f.side() == null ? Side.NONE : f.side(),
                 new Quantity(f.quantity()).pieces(),

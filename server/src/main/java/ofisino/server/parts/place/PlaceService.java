@@ -74,6 +74,11 @@ record PlaceService(PlaceMapper mapper, Garages garages) implements Places {
                 .toList();
     }
 
+    @Override
+    public void make(Caller caller, UUID id, String name) {
+        add(caller, id, new PlaceFields(name, PlaceKind.SHELF, null, null, null));
+    }
+
     private PlaceRow find(Caller caller, UUID id) {
         return Stored.require(mapper.find(caller.garageId(), id), "place", id);
     }

@@ -85,9 +85,14 @@ record ShelfController(ShelfService service) {
 
     record StockChangeRequest(StockFields fields, long version) {}
 
-    /** @param pieces how many go */
+    /** @param pieces how many go @param proceedsMinor that came back for what was sold; nothing where nobody says */
     record StockMoveRequest(
-            UUID id, MoveKind kind, int pieces, @Nullable String note, long version) {}
+            UUID id,
+            MoveKind kind,
+            int pieces,
+            @Nullable String note,
+            @Nullable Long proceedsMinor,
+            long version) {}
 
     record CountRequest(UUID id, int found, long version) {}
 

@@ -92,8 +92,16 @@ interface ShelfMapper {
         }
     }
 
+    /** @param proceedsMinor that came back for what was sold */
+    /** @param proceedsMinor that came back for what was sold */
     record MoveRow(
-            UUID id, MoveKind kind, int pieces, @Nullable UUID needId, LocalDate movedOn, String note) {}
+            UUID id,
+            MoveKind kind,
+            int pieces,
+            @Nullable UUID needId,
+            LocalDate movedOn,
+            String note,
+            long proceedsMinor) {}
 
     record FitRow(UUID needId, UUID stockId, int quantity, Condition condition, String placeCode) {}
 }

@@ -19,9 +19,11 @@ import ofisino.core.parts.shelf.StockMove;
 import ofisino.core.parts.shelf.StockMove.MoveKind;
 import ofisino.core.parts.shelf.StockOrigin;
 import ofisino.core.parts.sourcing.NeedState;
+import ofisino.core.vehicle.anatomy.Component;
 import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
+import ofisino.server.parts.CalledComponents;
 import ofisino.server.parts.Needs;
 import ofisino.server.parts.Needs.Need;
 import ofisino.server.parts.Shelf;
@@ -34,11 +36,14 @@ import ofisino.server.parts.shelf.ShelfMapper.MoveRow;
 import ofisino.server.parts.shelf.ShelfMapper.StockRow;
 import ofisino.server.parts.shelf.ShelfMapper.StockSaid;
 import ofisino.server.vehicle.Projects;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** What lies in the garage. What comes and goes is kept, and adds up to what is there. */
 @Service
-record ShelfService(ShelfMapper mapper, Needs needs, Projects projects, Garages garages, Clock clock) implements Shelf {
+record ShelfService(
+        ShelfMapper mapper, Needs needs, CalledComponents called, Projects projects, Garages garages, Clock clock)
+        implements Shelf {
     /** Nobody reads on; he types another word. */
     private static final int MOST = 200;
 
@@ -76,7 +81,9 @@ record ShelfService(ShelfMapper mapper, Needs needs, Projects projects, Garages 
     private void put(Caller caller, StockRow row, UUID moveId) {
         mapper.insert(caller.garageId(), row);
         mapper.insertMove(
-                caller.garageId(), row.id(), new MoveRow(moveId, MoveKind.IN, row.quantity(), null, today(caller), ""));
+                caller.garageId(),
+                row.id(),
+                new MoveRow(moveId, MoveKind.IN, row.quantity(), null, today(caller), "", 0));
     }
 
     @Override
@@ -110,6 +117,34 @@ record ShelfService(ShelfMapper mapper, Needs needs, Projects projects, Garages 
                         0,
                         said),
                 UUID.randomUUID());
+    }
+
+    @Override
+    public void takeOff(Caller caller, DonorPiece piece) {
+        Optional<Component> component = called.of(caller, piece.projectId(), piece.title());
+        var said = new StockSaid(
+                piece.projectId(),
+                component.map(Component::id).orElse(null),
+                Texts.line("title", piece.title()),
+                piece.side(),
+                AmountUnit.PIECE,
+                null,
+                piece.placeId(),
+                piece.condition()
+                        .presumed(
+                                StockOrigin.DONOR,
+                                component.filter(c -> c.nature().wears()).isPresent()),
+                StockOrigin.DONOR,
+                "",
+                Fate.UNDECIDED,
+                null,
+                null,
+                "");
+        Stock there = new Stock(0, OptionalInt.empty(), 0, 0).after(new StockMove(MoveKind.IN, piece.quantity()));
+        put(
+                caller,
+                new StockRow(piece.id(), there.pieces(), 0, piece.worthMinor(), null, null, null, 0, said),
+                piece.moveId());
     }
 
     StockRow change(Caller caller, UUID id, StockFields fields, long version) {
@@ -151,7 +186,17 @@ record ShelfService(ShelfMapper mapper, Needs needs, Projects projects, Garages 
                         -wish.pieces(),
                         null,
                         today(caller),
-                        Texts.optionalLine("note", wish.note())));
+                        Texts.optionalLine("note", wish.note()),
+                        proceeds(caller, wish)));
+    }
+
+    private long proceeds(Caller caller, StockMoveRequest wish) {
+        if (wish.proceedsMinor() == null || !caller.seesMoney()) return 0;
+        if (wish.proceedsMinor() < 0 || wish.kind() != MoveKind.SOLD)
+            throw InvalidValue.at(
+                    "proceedsMinor", "stock.proceeds", "Only what is sold brings money.", "Leave the amount empty.");
+        return Currencies.minor("proceedsMinor", garages.baseCurrency(caller), wish.proceedsMinor())
+                .getAmountMinorLong();
     }
 
     StockRow count(Caller caller, UUID id, UUID moveId, int found, long version) {
@@ -162,7 +207,7 @@ record ShelfService(ShelfMapper mapper, Needs needs, Projects projects, Garages 
         return row.toCore()
                 .counted(found)
                 .map(move -> moved(
-                        caller, row, move, new MoveRow(moveId, move.kind(), move.pieces(), null, today(caller), "")))
+                        caller, row, move, new MoveRow(moveId, move.kind(), move.pieces(), null, today(caller), "", 0)))
                 .orElse(row);
     }
 
@@ -190,7 +235,7 @@ record ShelfService(ShelfMapper mapper, Needs needs, Projects projects, Garages 
                 caller,
                 row,
                 StockMove.out(MoveKind.DRAWN, taken),
-                new MoveRow(moveId, MoveKind.DRAWN, -taken, needId, today(caller), ""));
+                new MoveRow(moveId, MoveKind.DRAWN, -taken, needId, today(caller), "", 0));
         Need here = need;
         if (taken < need.quantity()) {
             needs.splitOff(caller, need, UUID.randomUUID(), need.quantity() - taken);
@@ -206,7 +251,7 @@ record ShelfService(ShelfMapper mapper, Needs needs, Projects projects, Garages 
         if (f.replacedBy() != null) needs.open(caller, f.replacedBy());
         return new StockSaid(
                 f.projectId(),
-                stored.map(StockSaid::item).orElse(null),
+                stored.map(StockSaid::item).orElseGet(() -> itemOf(caller, f)),
                 Texts.line("title", f.title()),
                 f.side() == null ? Side.NONE : f.side(),
                 stored.map(StockSaid::unit).orElse(f.unit() == null ? AmountUnit.PIECE : f.unit()),
@@ -221,6 +266,11 @@ record ShelfService(ShelfMapper mapper, Needs needs, Projects projects, Garages 
                         ? f.askingMinor()
                         : stored.map(StockSaid::askingMinor).orElse(null),
                 Texts.optionalLine("buyer", f.buyer()));
+    }
+
+    private @Nullable String itemOf(Caller caller, StockFields f) {
+        if (f.projectId() == null) return null;
+        return called.of(caller, f.projectId(), f.title()).map(Component::id).orElse(null);
     }
 
     /** Who does not see amounts does not change them either. */

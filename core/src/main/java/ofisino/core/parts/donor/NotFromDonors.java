@@ -1,0 +1,18 @@
+package ofisino.core.parts.donor;
+
+import java.util.Collection;
+import ofisino.core.parts.sourcing.ComponentRules;
+import ofisino.core.vehicle.anatomy.Component;
+
+/** What nobody takes off another vehicle to fit it, from {@code not-from-donors.yaml} beside this class. */
+public record NotFromDonors(ComponentRules rules) {
+    /** It is bought new. What wears is too. */
+    public boolean concerns(Component component) {
+        return component.nature().wears() || rules.concerns(component);
+    }
+
+    /** Reads not-from-donors.yaml. @param natures ids of all that there are @throws InvalidValue naming the entry that is wrong */
+    public static NotFromDonors load(Collection<String> natures) {
+        return new NotFromDonors(ComponentRules.beside(NotFromDonors.class, "not-from-donors.yaml", natures));
+    }
+}

@@ -13,6 +13,7 @@ import { needWords } from '@/features/parts/need/words'
 import { deliveryWords } from '@/features/parts/delivery/words'
 import { taskWords } from '@/features/parts/task/words'
 import { donorWords } from '@/features/parts/donor/words'
+import { pricelistWords } from '@/features/parts/pricelist/words'
 import { shelfWords } from '@/features/parts/shelf/words'
 import { supplierWords } from '@/features/parts/supplier/words'
 import { sourceWords } from '@/features/parts/source/words'
@@ -70,6 +71,7 @@ export const words = {
   ...deliveryWords,
   ...taskWords,
   ...donorWords,
+  ...pricelistWords,
   ...shelfWords,
   ...supplierWords,
   ...sourceWords,

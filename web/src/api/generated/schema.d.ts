@@ -36,6 +36,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/articles": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["articles"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/attachments": {
         parameters: {
             query?: never;
@@ -493,7 +509,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["look"];
+        post: operations["look_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1677,7 +1693,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take_1"];
+        post: operations["take_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2877,7 +2893,7 @@ export interface paths {
         };
         get: operations["all_3"];
         put?: never;
-        post: operations["take"];
+        post: operations["take_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3099,7 +3115,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["look_1"];
+        get: operations["look_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3636,6 +3652,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/suppliers/lists": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["lists"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/suppliers/records": {
         parameters: {
             query?: never;
@@ -3662,6 +3694,38 @@ export interface paths {
         get?: never;
         put: operations["avoid"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/suppliers/{id}/list": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/suppliers/{id}/list/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["look"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3986,6 +4050,25 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        ArticleRow: {
+            currency: string;
+            /** Format: int32 */
+            leadDays?: number;
+            number: string;
+            /** Format: int32 */
+            pieces: number;
+            /** Format: int64 */
+            priceMinor: number;
+            /** Format: date */
+            readOn: string;
+            replacedBy: string;
+            /** Format: int32 */
+            stock?: number;
+            supplier: string;
+            /** Format: uuid */
+            supplierId: string;
+            title: string;
+        };
         AttachmentRow: {
             /** Format: int64 */
             bytes: number;
@@ -4023,6 +4106,13 @@ export interface components {
             overdue: boolean;
             sameDisk: boolean;
             sealed: boolean;
+        };
+        BadLine: {
+            /** Format: int64 */
+            line: number;
+            said: string;
+            /** @enum {string} */
+            why: "NO_TITLE" | "TOO_LONG" | "PRICE" | "PIECES" | "LEAD_DAYS" | "STOCK" | "TWICE";
         };
         BasketResponse: {
             /** Format: int64 */
@@ -4301,6 +4391,22 @@ export interface components {
         ClosingRequest: {
             /** Format: int64 */
             version: number;
+        };
+        ColumnsOfList: {
+            /** Format: int32 */
+            leadDays?: number;
+            /** Format: int32 */
+            number?: number;
+            /** Format: int32 */
+            pieces?: number;
+            /** Format: int32 */
+            price: number;
+            /** Format: int32 */
+            replaced?: number;
+            /** Format: int32 */
+            stock?: number;
+            /** Format: int32 */
+            title: number;
         };
         Comparable: {
             leftOut: boolean;
@@ -5396,6 +5502,24 @@ export interface components {
             /** Format: uuid */
             id: string;
             open: boolean;
+        };
+        ListLookResponse: {
+            columns?: components["schemas"]["ColumnsOfList"];
+            /** @enum {string} */
+            decimals: "POINT" | "COMMA";
+            header: string[];
+            /** Format: int32 */
+            lines: number;
+            remembered: boolean;
+            rows: string[][];
+        };
+        ListSize: {
+            /** Format: int32 */
+            articles: number;
+            /** Format: date */
+            readOn: string;
+            /** Format: uuid */
+            supplierId: string;
         };
         LoggedResponse: {
             /** Format: uuid */
@@ -7532,6 +7656,11 @@ export interface components {
             /** Format: double */
             value?: number;
         };
+        TakenResponse: {
+            bad: components["schemas"]["BadLine"][];
+            /** Format: int32 */
+            taken: number;
+        };
         Tally: {
             /** Format: int32 */
             missing: number;
@@ -8023,6 +8152,28 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    articles: {
+        parameters: {
+            query: {
+                q: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ArticleRow"][];
+                };
             };
         };
     };
@@ -8766,7 +8917,7 @@ export interface operations {
             };
         };
     };
-    look: {
+    look_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -10895,7 +11046,7 @@ export interface operations {
             };
         };
     };
-    take_1: {
+    take_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -13085,7 +13236,7 @@ export interface operations {
             };
         };
     };
-    take: {
+    take_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -13434,7 +13585,7 @@ export interface operations {
             };
         };
     };
-    look_1: {
+    look_2: {
         parameters: {
             query?: {
                 kind?: "OLD_CAR" | "RECENT_CAR" | "MOTORCYCLE";
@@ -14360,6 +14511,26 @@ export interface operations {
             };
         };
     };
+    lists: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ListSize"][];
+                };
+            };
+        };
+    };
     records: {
         parameters: {
             query?: never;
@@ -14401,6 +14572,68 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    take: {
+        parameters: {
+            query: {
+                title: number;
+                price: number;
+                number?: number;
+                pieces?: number;
+                leadDays?: number;
+                stock?: number;
+                replaced?: number;
+                decimals: "POINT" | "COMMA";
+                withoutBad: boolean;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TakenResponse"];
+                };
+            };
+        };
+    };
+    look: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ListLookResponse"];
+                };
             };
         };
     };

@@ -43,6 +43,9 @@ const open = (needs: object[], tasks: object[] = [], orders: object[] = [], at =
   server.when('GET /api/projects/car/jobs', { jobs: [], proposals: [] })
   server.when('GET /api/suppliers', [])
   server.when('GET /api/suppliers/records', [])
+  server.when('GET /api/suppliers/lists', [])
+  server.when('GET /api/projects/car/shelf-fits', [])
+  server.when('GET /api/projects/car/sources', [])
   server.when('GET /api/places', [])
   show(<PartsPage />, at, '/p/:projectId/parts')
 }

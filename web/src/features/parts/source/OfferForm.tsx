@@ -13,6 +13,7 @@ import { Amount, Line, Pick, Ticks, Whole } from '@/ui/form/named'
 import { line, orNothing, useAmountRule, whole } from '@/ui/form/rules'
 import { useFields } from '@/ui/form/useFields'
 import { minorText } from '@/ui/format/money'
+import { ArticlePick } from '../pricelist/ArticlePick'
 import { SupplierFields } from '../supplier/SupplierFields'
 import { shoppingQuery } from './queries'
 import { useSellers } from './useSellers'
@@ -109,6 +110,19 @@ export function OfferForm({ need, source, onClose }: Props) {
       }
     >
       <h3 className="font-semibold">{t(source ? 'offer.change' : 'offer.add')}</h3>
+      {!source && (
+        <ArticlePick
+          name={need.title}
+          onTake={(a) => {
+            form.setValue('title', a.title)
+            form.setValue('supplierId', a.supplierId)
+            form.setValue('price', minorText(a.priceMinor!, a.currency))
+            form.setValue('pieces', String(a.pieces))
+            if (a.leadDays !== undefined) form.setValue('leadDays', String(a.leadDays))
+            if (a.stock !== undefined && a.stock > 0) form.setValue('most', String(Math.min(a.stock, 9999)))
+          }}
+        />
+      )}
       <Line name="title" label={t('offer.what')} hint={t('offer.whatHint')} />
       <Pick
         name="kind"

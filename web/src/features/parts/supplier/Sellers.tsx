@@ -10,6 +10,9 @@ import { Line } from '@/ui/form/named'
 import { line } from '@/ui/form/rules'
 import { useFields } from '@/ui/form/useFields'
 import { Part } from '@/ui/page/Page'
+import { useFormat } from '@/ui/format/format'
+import { ListImport } from '../pricelist/ListImport'
+import { listsQuery } from '../pricelist/queries'
 import { ParcelForm } from './ParcelForm'
 import { SellerSays } from './SellerSays'
 
@@ -31,8 +34,10 @@ export function Sellers() {
 
 function SellerRow({ seller: s }: { seller: Schemas['Supplier'] }) {
   const { t } = useTranslation()
-  const [open, setOpen] = useState<'terms' | 'avoid' | undefined>()
-  const press = (what: 'terms' | 'avoid') => () => setOpen(open === what ? undefined : what)
+  const format = useFormat()
+  const list = useQuery(listsQuery).data?.find((l) => l.supplierId === s.id)
+  const [open, setOpen] = useState<'terms' | 'avoid' | 'list' | undefined>()
+  const press = (what: 'terms' | 'avoid' | 'list') => () => setOpen(open === what ? undefined : what)
   const avoid = useWrite(
     (body: Schemas['AvoidRequest'], id) =>
       unwrap(api.PUT('/api/suppliers/{id}/avoid', { params: { path: { id: s.id } }, body, ...write(id) })),
@@ -45,6 +50,9 @@ function SellerRow({ seller: s }: { seller: Schemas['Supplier'] }) {
     <li className="border-b border-base-300 py-2 last:border-0">
       <p className="font-semibold">{s.name}</p>
       <SellerSays seller={s} />
+      {list && (
+        <p className="quiet text-sm">{t('list.has', { count: list.articles, date: format.shortDay(list.readOn) })}</p>
+      )}
       <div className="mt-1 flex flex-wrap gap-2">
         <button
           type="button"
@@ -54,6 +62,14 @@ function SellerRow({ seller: s }: { seller: Schemas['Supplier'] }) {
           onClick={press('terms')}
         >
           {t('parcel.open')}
+        </button>
+        <button
+          type="button"
+          className="btn btn-sm"
+          aria-label={t('actOn', { act: t('list.open'), what: s.name })}
+          onClick={press('list')}
+        >
+          {t('list.open')}
         </button>
         {s.avoid ? (
           <button
@@ -74,6 +90,7 @@ function SellerRow({ seller: s }: { seller: Schemas['Supplier'] }) {
           </button>
         )}
       </div>
+      {open === 'list' && <ListImport seller={s} onClose={() => setOpen(undefined)} />}
       {open === 'terms' && <ParcelForm seller={s} onKept={() => setOpen(undefined)} />}
       {open === 'avoid' && (
         <AvoidForm save={avoid} onAvoid={(reason) => avoid.mutate({ avoid: true, reason, version: s.version })} />

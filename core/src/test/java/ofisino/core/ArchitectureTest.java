@@ -52,6 +52,7 @@ class ArchitectureTest {
                     "org.joda.money..",
                     "org.jgrapht..",
                     "org.ojalgo..",
+                    "org.apache.commons.csv..",
                     "org.apache.commons.rng..",
                     "org.apache.commons.numbers..",
                     "javax.measure..",

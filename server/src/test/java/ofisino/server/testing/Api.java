@@ -92,13 +92,20 @@ public final class Api {
     }
 
     public Answer upload(String subject, UUID subjectId, String fileName, String takenAt, byte[] file) {
-        return send(signed("/api/attachments?id=%s&subject=%s&subjectId=%s&fileName=%s%s"
+        return file(
+                "/api/attachments?id=%s&subject=%s&subjectId=%s&fileName=%s%s"
                         .formatted(
                                 UUID.randomUUID(),
                                 subject,
                                 subjectId,
                                 URLEncoder.encode(fileName, StandardCharsets.UTF_8),
-                                takenAt.isEmpty() ? "" : "&takenAt=" + takenAt))
+                                takenAt.isEmpty() ? "" : "&takenAt=" + takenAt),
+                file);
+    }
+
+    /** The body is the file itself. */
+    public Answer file(String path, byte[] file) {
+        return send(signed(path)
                 .header("Content-Type", "application/octet-stream")
                 .header("Write-Id", UUID.randomUUID().toString())
                 .POST(HttpRequest.BodyPublishers.ofByteArray(file)));

@@ -21,6 +21,7 @@ import ofisino.core.parts.shelf.StockOrigin;
 import ofisino.core.parts.sourcing.NeedState;
 import ofisino.core.vehicle.anatomy.Component;
 import ofisino.server.db.Stored;
+import ofisino.server.db.Words;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.parts.CalledComponents;
@@ -48,17 +49,12 @@ record ShelfService(
     private static final int MOST = 200;
 
     ShelfResponse search(Caller caller, String q) {
-        String words = literally(q.strip().replaceAll("\\s+", " "));
+        String words = Words.literally(q);
         List<StockRow> found = mapper.search(caller.garageId(), words, MOST + 1);
         return new ShelfResponse(
                 found.stream().limit(MOST).map(StockResponse::of).toList(),
                 found.size() > MOST,
                 mapper.low(caller.garageId()).stream().map(StockResponse::of).toList());
-    }
-
-    /** A per cent sign that somebody types is one. */
-    private static String literally(String words) {
-        return words.replaceAll("([\\\\%_])", "\\\\$1");
     }
 
     List<MoveRow> moves(Caller caller, UUID id) {

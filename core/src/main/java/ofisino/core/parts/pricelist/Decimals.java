@@ -1,0 +1,52 @@
+package ofisino.core.parts.pricelist;
+
+import java.math.BigDecimal;
+import java.util.Collection;
+import java.util.Optional;
+
+/** What stands before the cents. */
+public enum Decimals {
+    POINT('.', ','),
+    COMMA(',', '.');
+
+    private final char decimal;
+    private final char thousands;
+
+    Decimals(char decimal, char thousands) {
+        this.decimal = decimal;
+        this.thousands = thousands;
+    }
+
+    /** What prices seem to be written with; a point where they do not say. */
+    public static Decimals guessed(Collection<String> prices) {
+        long comma = prices.stream().filter(p -> looksLike(p, ',')).count();
+        long point = prices.stream().filter(p -> looksLike(p, '.')).count();
+        return comma > point ? COMMA : POINT;
+    }
+
+    /** It stands last, and not before three figures as in thousands. */
+    private static boolean looksLike(String price, char sign) {
+        String bare = bare(price);
+        int at = bare.lastIndexOf(sign);
+        char other = sign == ',' ? '.' : ',';
+        return at >= 0 && (bare.length() - at - 1 != 3 || bare.indexOf(other) >= 0) && bare.indexOf(other, at) < 0;
+    }
+
+    private static String bare(String price) {
+        return price.replaceAll("[^0-9.,-]", "");
+    }
+
+    /** Empty where it is no number: signs of currencies, blanks and apostrophes do not matter. */
+    Optional<BigDecimal> read(String price) {
+        String bare = bare(price);
+        if (bare.isEmpty() || bare.indexOf(decimal) != bare.lastIndexOf(decimal)) return Optional.empty();
+        int at = bare.indexOf(decimal);
+        if (at >= 0 && bare.indexOf(thousands, at) >= 0) return Optional.empty();
+        String plain = bare.replace(String.valueOf(thousands), "").replace(decimal, '.');
+        try {
+            return Optional.of(new BigDecimal(plain));
+        } catch (NumberFormatException e) {
+            return Optional.empty();
+        }
+    }
+}

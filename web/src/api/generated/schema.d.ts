@@ -6129,10 +6129,11 @@ export interface components {
             /** Format: uuid */
             findingId?: string;
             isAsked: boolean;
+            names: string[];
             /** Format: uuid */
             needId: string;
             /** @enum {string} */
-            objection: "ONE_WHEEL" | "UNOPENED" | "BOUGHT_AGAIN";
+            objection: "ONE_WHEEL" | "UNOPENED" | "BOUGHT_AGAIN" | "COMING" | "WITHOUT_COMPANION";
             /** Format: int32 */
             pieces?: number;
             /** Format: int64 */

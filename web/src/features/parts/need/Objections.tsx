@@ -5,7 +5,7 @@ import { useObjections } from './useObjections'
 /** What stands against ordering a part, and what somebody said why it is ordered all the same. */
 export function Objections({ need }: { need: Schemas['Need'] }) {
   const { t } = useTranslation()
-  const { oneWheel, unopened, again, boughtAgain, waived } = useObjections(need)
+  const { oneWheel, unopened, again, boughtAgain, told, waived } = useObjections(need)
   return (
     <>
       {oneWheel && (
@@ -23,6 +23,11 @@ export function Objections({ need }: { need: Schemas['Need'] }) {
           {boughtAgain} {again.isAsked && t('parts.whyAgain')}
         </span>
       )}
+      {told.map((said) => (
+        <span key={said} className="block text-sm">
+          {said}
+        </span>
+      ))}
       {waived.map((said) => (
         <span key={said} className="block text-sm">
           {said}

@@ -19,7 +19,14 @@ export function useObjections(need: Need | undefined) {
   const format = useFormat()
   const pair = against('ONE_WHEEL')
   const again = against('BOUGHT_AGAIN')
+  const coming = against('COMING')
+  const companions = against('WITHOUT_COMPANION')
   return {
+    told: [
+      coming &&
+        (coming.names.length > 0 ? t('parts.comingFrom', { sellers: coming.names.join(', ') }) : t('parts.isHere')),
+      companions && t('parts.companions', { what: companions.names.join(', ') }),
+    ].filter((said) => !!said),
     oneWheel: pair && t('parts.loneWheel', { count: pair.pieces! }),
     unopened: against('UNOPENED') && t('parts.unopened'),
     again,

@@ -2,6 +2,7 @@ import { Link } from 'react-router'
 import { useTranslation } from 'react-i18next'
 import type { Schemas } from '@/api/client'
 import { useFormat } from '@/ui/format/format'
+import { orderText } from './orderText'
 
 type Order = Schemas['Order']
 
@@ -26,11 +27,42 @@ export function OrderList({ orders, projectId }: { orders: Order[]; projectId: s
             <span className="quiet block text-sm">{o.lines.map((l) => l.title).join('; ')}</span>
           </span>
           <span className="whitespace-nowrap">{format.money(totalOf(o), o.currency)}</span>
+          <OrderAsText order={o} />
           <Link className="btn btn-sm" to={`/p/${projectId}/money?invoice=${o.id}`}>
             {t('parts.enterInvoice')}
           </Link>
         </li>
       ))}
     </ul>
+  )
+}
+
+/** The order as a text to send, in a file of its own. */
+function OrderAsText({ order: o }: { order: Order }) {
+  const { t } = useTranslation()
+  const format = useFormat()
+  const save = () => {
+    const words = {
+      order: t('parts.orderWord'),
+      reference: t('parts.reference'),
+      on: t('parts.orderedOn'),
+      post: t('parts.postWord'),
+      total: t('parts.totalWord'),
+    }
+    const link = document.createElement('a')
+    link.href = URL.createObjectURL(new Blob([orderText(o, words, format.money)], { type: 'text/plain' }))
+    link.download = `${o.supplier} ${o.orderedOn}.txt`
+    link.click()
+    URL.revokeObjectURL(link.href)
+  }
+  return (
+    <button
+      type="button"
+      className="btn btn-ghost btn-sm"
+      aria-label={t('actOn', { act: t('parts.asText'), what: o.supplier })}
+      onClick={save}
+    >
+      {t('parts.asText')}
+    </button>
   )
 }

@@ -153,7 +153,9 @@ class PartsTest {
         assertThat(order(garage, project, supplier, left).code()).isEqualTo("need.one-wheel");
 
         UUID right = garage.need(project, job, "Front damper");
-        assertThat(garage.owner().get(objections).ok()).isEmpty();
+        assertThat(garage.owner().get(objections).ok().valueStream())
+                .as("no reason is asked for")
+                .noneMatch(o -> o.path("isAsked").asBoolean());
         order(garage, project, supplier, left).ok();
         order(garage, project, supplier, right).ok();
 
@@ -222,6 +224,27 @@ class PartsTest {
                                 0))
                 .ok();
         order(garage, project, supplier, rings).ok();
+    }
+
+    /** Scenario 2: what a kit on order holds is told when it is put on the list once more, and what is new with it each time too. */
+    @Test
+    void whatIsComingInAKitAndWhatIsMissingWithItAreTold(TestGarage garage) {
+        UUID project = garage.project();
+        UUID job = garage.job(project, "Cooling");
+        UUID pump = garage.need(project, job, "Water pump");
+        String objections = "/api/projects/" + project + "/needs/objections";
+        JsonNode companion = garage.owner().get(objections).ok().get(0);
+        assertThat(companion.path("objection").asString()).isEqualTo("WITHOUT_COMPANION");
+        assertThat(companion.path("names").get(0).asString()).isEqualTo("Water pump gasket");
+        garage.need(project, job, "Water pump gasket");
+        assertThat(garage.owner().get(objections).ok()).isEmpty();
+        order(garage, project, garage.supplier("EUR"), pump).ok();
+        UUID again = garage.need(project, job, "Water pump");
+        JsonNode coming = garage.owner().get(objections).ok().get(0);
+        assertThat(coming.path("objection").asString()).isEqualTo("COMING");
+        assertThat(coming.path("needId").asString()).isEqualTo(again.toString());
+        assertThat(coming.path("names").get(0).asString()).isEqualTo("Alder & Finch");
+        order(garage, project, garage.supplier("EUR"), again).ok();
     }
 
     private static Api.Answer order(TestGarage garage, UUID project, UUID supplier, UUID need) {

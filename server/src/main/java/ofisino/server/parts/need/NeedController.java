@@ -68,7 +68,11 @@ record NeedController(NeedService service) {
         /** What it belongs to is still to be looked into. */
         UNOPENED,
         /** It was bought before. */
-        BOUGHT_AGAIN
+        BOUGHT_AGAIN,
+        /** The same is on its way or lies here: a kit may hold it. */
+        COMING,
+        /** What is new each time it is done is on no list. */
+        WITHOUT_COMPANION
     }
 
     /**
@@ -78,6 +82,7 @@ record NeedController(NeedService service) {
      * @param failed    of them it was wrong or damaged
      * @param sumMinor  what all of them cost
      * @param isAsked   it is not ordered without a reason
+     * @param names     of the companions, of {@link Objection#WITHOUT_COMPANION}; from whom it comes, of {@link Objection#COMING}
      */
     record ObjectionResponse(
             UUID needId,
@@ -87,13 +92,19 @@ record NeedController(NeedService service) {
             @Nullable Integer times,
             @Nullable Integer failed,
             @Nullable Long sumMinor,
-            boolean isAsked) {
+            boolean isAsked,
+            List<String> names) {
         static ObjectionResponse oneWheel(UUID needId, int pieces) {
-            return new ObjectionResponse(needId, Objection.ONE_WHEEL, pieces, null, null, null, null, true);
+            return new ObjectionResponse(needId, Objection.ONE_WHEEL, pieces, null, null, null, null, true, List.of());
         }
 
         static ObjectionResponse unopened(UUID needId, UUID findingId) {
-            return new ObjectionResponse(needId, Objection.UNOPENED, null, findingId, null, null, null, true);
+            return new ObjectionResponse(
+                    needId, Objection.UNOPENED, null, findingId, null, null, null, true, List.of());
+        }
+
+        static ObjectionResponse told(UUID needId, Objection objection, List<String> names) {
+            return new ObjectionResponse(needId, objection, null, null, null, null, null, false, names);
         }
 
         static ObjectionResponse boughtAgain(UUID needId, Again again, boolean isAsked) {
@@ -105,7 +116,8 @@ record NeedController(NeedService service) {
                     again.times(),
                     again.failed(),
                     again.sumMinor(),
-                    isAsked);
+                    isAsked,
+                    List.of());
         }
     }
 

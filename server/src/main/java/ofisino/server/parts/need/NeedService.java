@@ -26,6 +26,7 @@ import ofisino.server.parts.NeedWanted;
 import ofisino.server.parts.Needs;
 import ofisino.server.parts.Needs.Need;
 import ofisino.server.parts.need.NeedController.NeedFields;
+import ofisino.server.parts.need.NeedController.Objection;
 import ofisino.server.parts.need.NeedController.ObjectionResponse;
 import ofisino.server.parts.need.NeedController.VariantWarning;
 import ofisino.server.vehicle.Projects;
@@ -44,6 +45,7 @@ record NeedService(
         AxlePairs pairs,
         UnopenedAssemblies unopened,
         BoughtAgain boughtAgain,
+        BesidesNeeds besides,
         Garages garages,
         ApplicationEventPublisher events,
         Clock clock)
@@ -72,7 +74,12 @@ record NeedService(
                                 .map(e -> ObjectionResponse.unopened(e.getKey(), e.getValue())),
                         boughtAgain.of(caller, projectId).entrySet().stream()
                                 .map(e -> ObjectionResponse.boughtAgain(
-                                        e.getKey().id(), e.getValue(), BoughtAgain.isAsked(e.getKey(), e.getValue()))))
+                                        e.getKey().id(), e.getValue(), BoughtAgain.isAsked(e.getKey(), e.getValue()))),
+                        besides.coming(caller, projectId).entrySet().stream()
+                                .map(e -> ObjectionResponse.told(e.getKey(), Objection.COMING, e.getValue())),
+                        besides.companions(caller, projectId).entrySet().stream()
+                                .map(e ->
+                                        ObjectionResponse.told(e.getKey(), Objection.WITHOUT_COMPANION, e.getValue())))
                 .flatMap(s -> s)
                 .toList();
     }

@@ -41,6 +41,8 @@ const chosen = {
   stockOrigins: 'StockFields.origin',
   fates: 'StockFields.fate',
   verdicts: 'NewPieceRequest.verdict',
+  missings: 'SearchRequest.why',
+  waysOut: 'SearchRequest.wayOut',
   donorKinds: 'DonorFields.kind',
   standstillCauses: 'CauseRequest.cause',
   interlocks: 'StripDownRequest.confirmed',

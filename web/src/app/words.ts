@@ -14,6 +14,7 @@ import { deliveryWords } from '@/features/parts/delivery/words'
 import { taskWords } from '@/features/parts/task/words'
 import { donorWords } from '@/features/parts/donor/words'
 import { pricelistWords } from '@/features/parts/pricelist/words'
+import { searchWords } from '@/features/parts/search/words'
 import { shelfWords } from '@/features/parts/shelf/words'
 import { supplierWords } from '@/features/parts/supplier/words'
 import { sourceWords } from '@/features/parts/source/words'
@@ -72,6 +73,7 @@ export const words = {
   ...taskWords,
   ...donorWords,
   ...pricelistWords,
+  ...searchWords,
   ...shelfWords,
   ...supplierWords,
   ...sourceWords,

@@ -78,6 +78,10 @@ export const fates = ['UNDECIDED', 'KEEP', 'PATTERN', 'EXCHANGE', 'SELL', 'SCRAP
 
 export const verdicts = ['FILLS_GAP', 'BETTER', 'SPARE', 'PATTERN', 'SCRAP', 'UNKNOWN'] as const
 
+export const missings = ['DISCONTINUED', 'SUPERSEDED', 'RARE'] as const
+
+export const waysOut = ['LOOK_ON', 'USED', 'RECONDITION', 'PATTERN', 'CONVERT', 'MAKE', 'KEEP_WORN'] as const
+
 export const donorKinds = ['VEHICLE', 'LOT'] as const
 
 export const standstillCauses = ['PART_MISSING', 'SOMEBODY_ELSE', 'MONEY', 'ILLNESS', 'WEATHER', 'NO_ROOM', 'OTHER_PROJECT', 'HOUSE_AND_FAMILY', 'NO_WISH', 'OTHER'] as const

@@ -61,7 +61,7 @@ export interface paths {
         };
         get: operations["of_16"];
         put?: never;
-        post: operations["add_15"];
+        post: operations["add_16"];
         delete?: never;
         options?: never;
         head?: never;
@@ -188,7 +188,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["mine"];
-        put: operations["change_13"];
+        put: operations["change_14"];
         post?: never;
         delete?: never;
         options?: never;
@@ -268,7 +268,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change_12"];
+        put: operations["change_13"];
         post?: never;
         delete?: never;
         options?: never;
@@ -364,7 +364,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change_11"];
+        put: operations["change_12"];
         post?: never;
         delete?: never;
         options?: never;
@@ -396,7 +396,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["find_6"];
-        put: operations["change_10"];
+        put: operations["change_11"];
         post?: never;
         delete: operations["discard"];
         options?: never;
@@ -446,7 +446,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_9"];
+        delete: operations["remove_10"];
         options?: never;
         head?: never;
         patch?: never;
@@ -524,7 +524,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["find_5"];
-        put: operations["change_9"];
+        put: operations["change_10"];
         post?: never;
         delete?: never;
         options?: never;
@@ -652,7 +652,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["get"];
-        put: operations["change_8"];
+        put: operations["change_9"];
         post?: never;
         delete?: never;
         options?: never;
@@ -685,7 +685,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["add_14"];
+        post: operations["add_15"];
         delete?: never;
         options?: never;
         head?: never;
@@ -702,7 +702,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_8"];
+        delete: operations["remove_9"];
         options?: never;
         head?: never;
         patch?: never;
@@ -782,7 +782,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["end"];
+        delete: operations["end_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -797,7 +797,7 @@ export interface paths {
         };
         get: operations["all_5"];
         put?: never;
-        post: operations["add_13"];
+        post: operations["add_14"];
         delete?: never;
         options?: never;
         head?: never;
@@ -814,7 +814,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_7"];
+        delete: operations["remove_8"];
         options?: never;
         head?: never;
         patch?: never;
@@ -831,6 +831,38 @@ export interface paths {
         put?: never;
         post: operations["addInstrument"];
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/interchange": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["interchange"];
+        put?: never;
+        post: operations["add_13"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/interchange/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change_8"];
+        post?: never;
+        delete: operations["remove_2"];
         options?: never;
         head?: never;
         patch?: never;
@@ -972,7 +1004,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["of_2"];
-        put: operations["put_6"];
+        put: operations["put_7"];
         post?: never;
         delete?: never;
         options?: never;
@@ -988,7 +1020,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["find_3"];
-        put: operations["put_5"];
+        put: operations["put_6"];
         post?: never;
         delete: operations["remove_1"];
         options?: never;
@@ -1020,7 +1052,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["put_4"];
+        put: operations["put_5"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1054,7 +1086,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_6"];
+        delete: operations["remove_7"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1084,7 +1116,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["of_1"];
-        put: operations["put_3"];
+        put: operations["put_4"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1252,6 +1284,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/needs/{id}/search": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["put_3"];
+        post?: never;
+        delete: operations["end"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/needs/{id}/trial": {
         parameters: {
             query?: never;
@@ -1358,7 +1406,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_5"];
+        delete: operations["remove_6"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1422,7 +1470,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_4"];
+        delete: operations["remove_5"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1595,7 +1643,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_28"];
+        get: operations["of_29"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1771,7 +1819,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_27"];
+        get: operations["of_28"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1822,7 +1870,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_3"];
+        delete: operations["remove_4"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1835,7 +1883,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_26"];
+        get: operations["of_27"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1963,7 +2011,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_25"];
+        get: operations["of_26"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2203,7 +2251,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_24"];
+        get: operations["of_25"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2299,7 +2347,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_23"];
+        get: operations["of_24"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2334,7 +2382,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_2"];
+        delete: operations["remove_3"];
         options?: never;
         head?: never;
         patch?: never;
@@ -2427,7 +2475,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_22"];
+        get: operations["of_23"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2525,6 +2573,22 @@ export interface paths {
         };
         get: operations["own"];
         put: operations["put"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/part-searches": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of_22"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -5247,6 +5311,29 @@ export interface components {
             /** @enum {string} */
             unit: "MILLIMETRE" | "MICROMETRE" | "INCH" | "THOU" | "VOLT" | "MILLIVOLT" | "AMPERE" | "MILLIAMPERE" | "BAR" | "PSI" | "KILOPASCAL" | "KILOGRAM_FORCE_PER_SQUARE_CENTIMETRE" | "INCH_OF_MERCURY" | "MILLIMETRE_OF_MERCURY" | "NEWTON" | "NEWTON_METRE" | "POUND_FOOT" | "OHM" | "KILOOHM" | "DEGREE" | "REVOLUTION_PER_MINUTE" | "LITRE" | "MILLILITRE" | "GRAM" | "SECOND" | "SPECIFIC_GRAVITY" | "CELSIUS" | "FAHRENHEIT" | "KELVIN" | "KILOMETRE_PER_HOUR" | "MILE_PER_HOUR" | "KILOMETRE" | "MILE" | "GALLON" | "PERCENT" | "YEAR" | "COUNT";
         };
+        InterchangeChangeRequest: {
+            fields: components["schemas"]["InterchangeFields"];
+            /** Format: int64 */
+            version: number;
+        };
+        InterchangeFields: {
+            change?: string;
+            fitsFrom: string;
+            part: string;
+            toldBy: string;
+            tried: boolean;
+        };
+        InterchangeRow: {
+            change: string;
+            fitsFrom: string;
+            /** Format: uuid */
+            id: string;
+            part: string;
+            toldBy: string;
+            tried: boolean;
+            /** Format: int64 */
+            version: number;
+        };
         InterlockResponse: {
             /** Format: date-time */
             confirmedAt?: string;
@@ -5888,6 +5975,11 @@ export interface components {
         };
         NewFindingRequest: {
             fields: components["schemas"]["FindingFields"];
+            /** Format: uuid */
+            id: string;
+        };
+        NewInterchangeRequest: {
+            fields: components["schemas"]["InterchangeFields"];
             /** Format: uuid */
             id: string;
         };
@@ -7166,6 +7258,33 @@ export interface components {
             repeats: components["schemas"]["Again"][];
             zoneAims: components["schemas"]["ZoneAimRow"][];
         };
+        SearchRequest: {
+            lookedAt?: string;
+            /** Format: int64 */
+            mostMinor?: number;
+            /** @enum {string} */
+            wayOut: "LOOK_ON" | "USED" | "RECONDITION" | "PATTERN" | "CONVERT" | "MAKE" | "KEEP_WORN";
+            /** @enum {string} */
+            why: "DISCONTINUED" | "SUPERSEDED" | "RARE";
+        };
+        SearchResponse: {
+            /** Format: date */
+            lookAgainOn?: string;
+            search: components["schemas"]["SearchRow"];
+        };
+        SearchRow: {
+            lookedAt: string;
+            /** Format: date */
+            lookedOn: string;
+            /** Format: int64 */
+            mostMinor?: number;
+            /** Format: uuid */
+            needId: string;
+            /** @enum {string} */
+            wayOut: "LOOK_ON" | "USED" | "RECONDITION" | "PATTERN" | "CONVERT" | "MAKE" | "KEEP_WORN";
+            /** @enum {string} */
+            why: "DISCONTINUED" | "SUPERSEDED" | "RARE";
+        };
         SellerRecordResponse: {
             /** Format: int32 */
             came: number;
@@ -7687,7 +7806,7 @@ export interface components {
             estimateMinor?: number;
             holdsItsJob: boolean;
             /** @enum {string} */
-            kind: "SEND_BACK" | "CHECK_IN" | "TRY_ON" | "CHASE" | "ANSWER" | "ORDER";
+            kind: "SEND_BACK" | "CHECK_IN" | "TRY_ON" | "CHASE" | "ANSWER" | "LOOK" | "ORDER";
             /** Format: uuid */
             lineId?: string;
             /** Format: uuid */
@@ -8201,7 +8320,7 @@ export interface operations {
             };
         };
     };
-    add_15: {
+    add_16: {
         parameters: {
             query: {
                 id: string;
@@ -8398,7 +8517,7 @@ export interface operations {
             };
         };
     };
-    change_13: {
+    change_14: {
         parameters: {
             query?: never;
             header?: never;
@@ -8524,7 +8643,7 @@ export interface operations {
             };
         };
     };
-    change_12: {
+    change_13: {
         parameters: {
             query?: never;
             header?: never;
@@ -8656,7 +8775,7 @@ export interface operations {
             };
         };
     };
-    change_11: {
+    change_12: {
         parameters: {
             query?: never;
             header?: never;
@@ -8726,7 +8845,7 @@ export interface operations {
             };
         };
     };
-    change_10: {
+    change_11: {
         parameters: {
             query?: never;
             header?: never;
@@ -8826,7 +8945,7 @@ export interface operations {
             };
         };
     };
-    remove_9: {
+    remove_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -8964,7 +9083,7 @@ export interface operations {
             };
         };
     };
-    change_9: {
+    change_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -9186,7 +9305,7 @@ export interface operations {
             };
         };
     };
-    change_8: {
+    change_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -9230,7 +9349,7 @@ export interface operations {
             };
         };
     };
-    add_14: {
+    add_15: {
         parameters: {
             query?: never;
             header?: never;
@@ -9252,7 +9371,7 @@ export interface operations {
             };
         };
     };
-    remove_8: {
+    remove_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -9362,7 +9481,7 @@ export interface operations {
             };
         };
     };
-    end: {
+    end_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -9402,7 +9521,7 @@ export interface operations {
             };
         };
     };
-    add_13: {
+    add_14: {
         parameters: {
             query?: never;
             header?: never;
@@ -9424,7 +9543,7 @@ export interface operations {
             };
         };
     };
-    remove_7: {
+    remove_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -9465,6 +9584,98 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["InstrumentRow"];
                 };
+            };
+        };
+    };
+    interchange: {
+        parameters: {
+            query?: {
+                q?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InterchangeRow"][];
+                };
+            };
+        };
+    };
+    add_13: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewInterchangeRequest"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InterchangeRow"];
+                };
+            };
+        };
+    };
+    change_8: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["InterchangeChangeRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InterchangeRow"];
+                };
+            };
+        };
+    };
+    remove_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -9730,7 +9941,7 @@ export interface operations {
             };
         };
     };
-    put_6: {
+    put_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -9776,7 +9987,7 @@ export interface operations {
             };
         };
     };
-    put_5: {
+    put_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -9866,7 +10077,7 @@ export interface operations {
             };
         };
     };
-    put_4: {
+    put_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -9936,7 +10147,7 @@ export interface operations {
             };
         };
     };
-    remove_6: {
+    remove_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -10025,7 +10236,7 @@ export interface operations {
             };
         };
     };
-    put_3: {
+    put_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -10321,6 +10532,50 @@ export interface operations {
             };
         };
     };
+    put_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SearchRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    end: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     tried: {
         parameters: {
             query?: never;
@@ -10464,7 +10719,7 @@ export interface operations {
             };
         };
     };
-    remove_5: {
+    remove_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -10572,7 +10827,7 @@ export interface operations {
             };
         };
     };
-    remove_4: {
+    remove_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -10906,7 +11161,7 @@ export interface operations {
             };
         };
     };
-    of_28: {
+    of_29: {
         parameters: {
             query?: never;
             header?: never;
@@ -11170,7 +11425,7 @@ export interface operations {
             };
         };
     };
-    of_27: {
+    of_28: {
         parameters: {
             query?: never;
             header?: never;
@@ -11264,7 +11519,7 @@ export interface operations {
             };
         };
     };
-    remove_3: {
+    remove_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -11285,7 +11540,7 @@ export interface operations {
             };
         };
     };
-    of_26: {
+    of_27: {
         parameters: {
             query?: never;
             header?: never;
@@ -11514,7 +11769,7 @@ export interface operations {
             };
         };
     };
-    of_25: {
+    of_26: {
         parameters: {
             query?: never;
             header?: never;
@@ -12026,7 +12281,7 @@ export interface operations {
             };
         };
     };
-    of_24: {
+    of_25: {
         parameters: {
             query?: never;
             header?: never;
@@ -12260,7 +12515,7 @@ export interface operations {
             };
         };
     };
-    of_23: {
+    of_24: {
         parameters: {
             query?: never;
             header?: never;
@@ -12306,7 +12561,7 @@ export interface operations {
             };
         };
     };
-    remove_2: {
+    remove_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -12465,7 +12720,7 @@ export interface operations {
             };
         };
     };
-    of_22: {
+    of_23: {
         parameters: {
             query?: never;
             header?: never;
@@ -12696,6 +12951,28 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    of_22: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SearchResponse"][];
+                };
             };
         };
     };

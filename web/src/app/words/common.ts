@@ -79,6 +79,12 @@ export const common = {
       today: 'Find out today whether you need “{{part}}”.',
       past: 'Find out whether you need “{{part}}”: the answer was due {{date}}.',
     },
+    LOOK: {
+      open: 'Look for “{{part}}” again.',
+      by: 'Look for “{{part}}” again by {{date}}.',
+      today: 'Look for “{{part}}” again.',
+      past: 'Look for “{{part}}” again: the day for it was {{date}}.',
+    },
     ORDER: {
       open: 'Order “{{part}}”.',
       by: 'Order “{{part}}” by {{date}}.',
@@ -143,6 +149,7 @@ export const common = {
   },
   entity: {
     donor: 'donor',
+    interchange_note: 'note of what fits',
     stock: 'thing on the shelf',
     stock_move: 'move on the shelf',
     vehicle: 'vehicle',

@@ -12,6 +12,7 @@ import { CallOffForm, NewDayForm } from '../delivery/LateForms'
 import { SentBackForm } from '../delivery/SentBackForm'
 import { Story } from '../delivery/Story'
 import { TrialForm } from '../delivery/TrialForm'
+import { CannotBeHad } from '../search/CannotBeHad'
 import { FromShelf } from '../shelf/FromShelf'
 import { tasksQuery } from '../task/queries'
 import { HoldForm } from './HoldForm'
@@ -119,6 +120,7 @@ export function NeedSheet({
         {(n.state === 'NEEDED' || n.state === 'SOURCED') && <HoldForm need={n} />}
         {n.state === 'HELD' && <ReleaseButton need={n} />}
         {owns && (toOrder || n.state === 'HELD') && <Offers need={n} />}
+        {toOrder && <CannotBeHad need={n} />}
         {owns && <Story need={n} />}
         <Photos subject="NEED" subjectId={n.id} />
         <div>

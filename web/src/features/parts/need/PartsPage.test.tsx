@@ -44,6 +44,8 @@ const open = (needs: object[], tasks: object[] = [], orders: object[] = [], at =
   server.when('GET /api/suppliers', [])
   server.when('GET /api/suppliers/records', [])
   server.when('GET /api/suppliers/lists', [])
+  server.when('GET /api/projects/car/part-searches', [])
+  server.when('GET /api/interchange', [])
   server.when('GET /api/projects/car/shelf-fits', [])
   server.when('GET /api/projects/car/sources', [])
   server.when('GET /api/places', [])
@@ -125,4 +127,20 @@ it('sends back what is wrong, and tells the whole story', async () => {
   )
   await userEvent.click(sheet.getByRole('button', { name: 'It will not come back' }))
   await waitFor(() => expect(server.writes('POST /api/order-lines/l/refund-lost')).toHaveLength(1))
+})
+
+it('notes that a part cannot be had, and finds what else fits', async () => {
+  open([need('a')], [], [], '/p/car/parts?need=a')
+  server.when('PUT /api/needs/a/search', undefined)
+  server.when('GET /api/interchange', [
+    { id: 'i', part: 'Part a', fitsFrom: 'The Tarn', change: 'Drill one hole', toldBy: 'The club', tried: false },
+  ])
+  const sheet = within(await screen.findByRole('dialog'))
+  await userEvent.click(await sheet.findByText('It cannot be had'))
+  expect(await sheet.findByText('Part a: The Tarn')).toBeVisible()
+  expect(sheet.getByText(/says The club · not tried here/)).toBeVisible()
+  await userEvent.selectOptions(sheet.getByLabelText('What do you do about it?'), 'MAKE')
+  await userEvent.click(sheet.getByRole('button', { name: 'Looked today' }))
+  await waitFor(() => expect(server.writes('PUT /api/needs/a/search')).toHaveLength(1))
+  expect(server.writes('PUT /api/needs/a/search')[0]!.body).toEqual({ why: 'DISCONTINUED', wayOut: 'MAKE' })
 })

@@ -10,6 +10,7 @@ export const taskWords = {
       TRY_ON: 'Try it',
       CHASE: 'What do they say?',
       ANSWER: 'Decide',
+      LOOK: 'Looked',
       ORDER: 'Order it',
     },
   },

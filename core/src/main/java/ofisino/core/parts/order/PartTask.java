@@ -22,6 +22,8 @@ public record PartTask(TaskKind kind, Optional<LocalDate> by) implements Compara
         CHASE,
         /** It was to be known by now whether it is needed. */
         ANSWER,
+        /** It cannot be had, and nobody has looked for a while. */
+        LOOK,
         ORDER
     }
 

@@ -21,6 +21,7 @@ import ofisino.server.parts.Deliveries;
 import ofisino.server.parts.Deliveries.Delivery;
 import ofisino.server.parts.Needs;
 import ofisino.server.parts.Needs.Need;
+import ofisino.server.parts.PartSearches;
 import ofisino.server.parts.PartTasks;
 import ofisino.server.parts.PartsInPlan;
 import ofisino.server.parts.PartsInPlan.Waited;
@@ -29,7 +30,8 @@ import org.springframework.stereotype.Service;
 
 /** What is to be done about parts, from what is needed, what was ordered, and the plan. */
 @Service
-record TaskService(Needs needs, Deliveries deliveries, PartsInPlan inPlan, Garages garages, Clock clock)
+record TaskService(
+        Needs needs, Deliveries deliveries, PartSearches searches, PartsInPlan inPlan, Garages garages, Clock clock)
         implements PartTasks {
     @Override
     public PartsNow of(Caller caller, UUID projectId) {
@@ -41,6 +43,8 @@ record TaskService(Needs needs, Deliveries deliveries, PartsInPlan inPlan, Garag
         List<Stated> found = Stream.of(
                         deliveries.of(caller, projectId).stream().flatMap(d -> delivery(d, all, today).stream()),
                         all.values().stream().flatMap(n -> answer(n, today).stream()),
+                        searches.lookAgain(caller, projectId).entrySet().stream()
+                                .flatMap(e -> look(all.get(e.getKey()), e.getValue(), today).stream()),
                         all.values().stream()
                                 .filter(n -> n.state().isToOrder() && !onHold.contains(n.id()))
                                 .flatMap(n -> order(n, waited.get(n.id()), today).stream()))
@@ -74,6 +78,11 @@ record TaskService(Needs needs, Deliveries deliveries, PartsInPlan inPlan, Garag
     private static Optional<Stated> answer(Need n, LocalDate today) {
         if (n.state() != NeedState.HELD || n.answerBy() == null || n.answerBy().isAfter(today)) return Optional.empty();
         return Optional.of(new Stated(new PartTask(TaskKind.ANSWER, Optional.of(n.answerBy())), n, Optional.empty()));
+    }
+
+    private static Optional<Stated> look(Need n, LocalDate again, LocalDate today) {
+        if (!n.state().isToOrder() || again.isAfter(today)) return Optional.empty();
+        return Optional.of(new Stated(new PartTask(TaskKind.LOOK, Optional.of(again)), n, Optional.empty()));
     }
 
     private static Optional<Stated> order(Need n, @Nullable Waited waited, LocalDate today) {

@@ -79,6 +79,12 @@ export const common = {
       today: 'Find out today whether you need “{{part}}”.',
       past: 'Find out whether you need “{{part}}”: the answer was due {{date}}.',
     },
+    ORDER_MORE: {
+      open: 'Order “{{part}}” and {{count}} more.',
+      by: 'Order “{{part}}” and {{count}} more by {{date}}.',
+      today: 'Order “{{part}}” and {{count}} more today.',
+      past: 'Order “{{part}}” and {{count}} more today.',
+    },
     LOOK: {
       open: 'Look for “{{part}}” again.',
       by: 'Look for “{{part}}” again by {{date}}.',

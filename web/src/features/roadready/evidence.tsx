@@ -7,6 +7,7 @@ import { jobsQuery } from '@/api/queries'
 import { useWrite } from '@/api/useWrite'
 import { hours, useFormat } from '@/ui/format/format'
 import { BlockerLine } from './road/BlockerLine'
+import { inGroups } from '@/ui/format/partTask'
 import { PartLink, pathOf, type Today } from './sentences'
 
 /** The jobs of the next stay, each with what to fetch and from where. */
@@ -118,16 +119,17 @@ const FEW_PARTS = 4
 export function PartList({ today }: { today: Today }) {
   const { t } = useTranslation()
   const { projectId = '' } = useParams()
-  const more = today.parts.length - 1 - FEW_PARTS
+  const groups = inGroups(today.parts)
+  const more = groups.length - 1 - FEW_PARTS
   return (
     <>
       <ul>
-        {today.parts.slice(1, 1 + FEW_PARTS).map((task) => (
+        {groups.slice(1, 1 + FEW_PARTS).map((group) => (
           <li
-            key={`${task.kind}-${task.lineId ?? task.needId}`}
+            key={`${group.first.kind}-${group.first.lineId ?? group.first.needId}`}
             className="border-b border-base-300 py-1.5 last:border-0"
           >
-            <PartLink task={task} />
+            <PartLink group={group} />
           </li>
         ))}
       </ul>

@@ -3,7 +3,7 @@ import { Link, useParams } from 'react-router'
 import { Trans, useTranslation } from 'react-i18next'
 import type { Schemas } from '@/api/client'
 import { hours, useFormat } from '@/ui/format/format'
-import { usePartTask } from '@/ui/format/partTask'
+import { inGroups, usePartTask, type TaskGroup } from '@/ui/format/partTask'
 import { Further } from '@/ui/page/Page'
 
 export type Today = Schemas['TodayResponse']
@@ -134,21 +134,23 @@ export function TonightSentence({ today }: { today: Today }) {
   )
 }
 
-/** What is to be done about a part leads to it. */
-export function PartLink({ task }: { task: Schemas['Task'] }) {
+/** What is to be done about parts leads to them. */
+export function PartLink({ group }: { group: TaskGroup }) {
   const { projectId = '' } = useParams()
   const say = usePartTask()
+  const { first, all } = group
+  const at = first.kind === 'ORDER' ? `order=${all.map((task) => task.needId).join(',')}` : `need=${first.needId}`
   return (
-    <Link className="link" to={`/p/${projectId}/parts?${task.kind === 'ORDER' ? 'order' : 'need'}=${task.needId}`}>
-      {say(task)}
+    <Link className="link" to={`/p/${projectId}/parts?${at}`}>
+      {say(group)}
     </Link>
   )
 }
 
 export function PartSentence({ today }: { today: Today }) {
   const { t } = useTranslation()
-  const first = today.parts[0]
-  return first ? <PartLink task={first} /> : <>{t('today.nothingToOrder')}</>
+  const first = inGroups(today.parts)[0]
+  return first ? <PartLink group={first} /> : <>{t('today.nothingToOrder')}</>
 }
 
 export function MoneySentence({ today }: { today: Today }) {

@@ -54,11 +54,12 @@ const open = (needs: object[], tasks: object[] = [], orders: object[] = [], at =
 
 it('says first what is to be done, and the rest at a press', async () => {
   open(
-    ['a', 'b', 'c', 'd', 'e', 'f'].map((id) => need(id)),
+    ['a', 'b', 'c', 'd', 'e', 'f', 'g'].map((id) => need(id)),
     [
       task('SEND_BACK', 'a', { by: '2099-03-10', lineId: 'l' }),
       task('CHASE', 'b', { by: '2020-03-10', holdsItsJob: true }),
-      ...['c', 'd', 'e', 'f'].map((id) => task('ORDER', id, { by: '2099-04-01' })),
+      ...['c', 'd', 'e', 'f'].map((id, i) => task('ORDER', id, { by: `2099-04-0${i + 1}` })),
+      task('ORDER', 'g', { by: '2099-04-01' }),
     ],
   )
   expect(await screen.findByText(/Send “Part a” back to Alder & Finch by Tue 10 Mar/)).toBeVisible()
@@ -67,7 +68,12 @@ it('says first what is to be done, and the rest at a press', async () => {
   )
   expect(screen.queryByText(/Order “Part f”/)).toBeNull()
   await userEvent.click(screen.getByRole('button', { name: 'And 1 more' }))
-  expect(screen.getByText(/Order “Part f” by Wed 1 Apr/)).toBeVisible()
+  expect(screen.getByText(/Order “Part f” by Sat 4 Apr/)).toBeVisible()
+  expect(screen.getByText('Order “Part c” and 1 more by Wed 1 Apr.')).toBeVisible()
+  await userEvent.click(screen.getByRole('button', { name: 'Order these 2: Part c' }))
+  const order = within(await screen.findByRole('dialog'))
+  expect(order.getByLabelText(/Part c/)).toBeVisible()
+  expect(order.getByLabelText(/Part g/)).toBeVisible()
 })
 
 it('takes in what came of it, and when the rest is due', async () => {

@@ -46,7 +46,7 @@ function Parts({ projectId, needs }: { projectId: string; needs: Need[] }) {
   const [offered, setOffered] = useState<Offered | undefined>()
   const open = needs.find((n) => n.id === params.get('need'))
   const ordering = params.has('order')
-    ? [...new Set([...chosen, params.get('order')!])].filter((id) => needs.some((n) => n.id === id))
+    ? [...new Set([...chosen, ...params.get('order')!.split(',')])].filter((id) => needs.some((n) => n.id === id))
     : undefined
   const ready = needs.filter((n) => n.state === 'ACCEPTED')
   const words = search.trim().toLowerCase()
@@ -81,7 +81,7 @@ function Parts({ projectId, needs }: { projectId: string; needs: Need[] }) {
       <PartsNow
         projectId={projectId}
         onOpen={(id) => setParams({ need: id })}
-        onOrder={(id) => setParams({ order: id })}
+        onOrder={(ids) => setParams({ order: ids.join(',') })}
       />
       {owns && (
         <Baskets

@@ -3950,6 +3950,7 @@ export interface components {
         AcceptanceRequest: {
             /** @enum {string} */
             failed?: "RIGHT" | "WRONG" | "DAMAGED" | "CANCELLED";
+            matched?: string[];
             /** Format: uuid */
             placeId?: string;
             reason?: string;
@@ -5175,6 +5176,7 @@ export interface components {
             withinMinutes?: number;
         };
         FromStockRequest: {
+            matched?: string[];
             /** Format: uuid */
             moveId: string;
             /** Format: uuid */
@@ -5885,6 +5887,7 @@ export interface components {
             jobId?: string;
             /** Format: int32 */
             leadDays: number;
+            mustMatch: string;
             /** Format: uuid */
             orderId?: string;
             pairWaiver: string;
@@ -5929,6 +5932,7 @@ export interface components {
             jobId?: string;
             /** Format: int32 */
             leadDays: number;
+            mustMatch?: string;
             pairWaiver?: string;
             /** Format: int32 */
             quantity: number;

@@ -5,6 +5,7 @@ import { api, unwrap, write, type Schemas } from '@/api/client'
 import { placesQuery } from '@/api/queries'
 import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/page/Feedback'
+import { MatchTicks } from './MatchTicks'
 import { Choice, TextField } from '@/ui/form/Field'
 
 /** Looked at: right, and into a place with a code; or wrong, and back. */
@@ -14,6 +15,7 @@ export function AcceptanceForm({ need }: { need: Schemas['Need'] }) {
   const [placeId, setPlaceId] = useState('')
   const [newPlace, setNewPlace] = useState('')
   const [reason, setReason] = useState('')
+  const [seen, setSeen] = useState<string[]>([])
   const [spare, setSpare] = useState('')
   const [failed, setFailed] = useState<'WRONG' | 'DAMAGED'>('WRONG')
   const accept = useWrite(
@@ -36,6 +38,7 @@ export function AcceptanceForm({ need }: { need: Schemas['Need'] }) {
     <section className="card-sheet grid gap-3 p-3">
       <h3 className="font-semibold">{t('parts.look')}</h3>
       <p className="quiet text-sm">{t('parts.lookHow')}</p>
+      <MatchTicks need={need} seen={seen} onSeen={setSeen} />
       <Choice label={t('parts.where')} value={placeId} onChange={(e) => setPlaceId(e.target.value)}>
         <option value="">{t('parts.choosePlace')}</option>
         {places.data?.map((p) => (
@@ -112,6 +115,7 @@ export function AcceptanceForm({ need }: { need: Schemas['Need'] }) {
             accept.mutate({
               right: true,
               reason,
+              matched: seen,
               version: need.version,
               ...(placeId && { placeId }),
               ...(/^\d+$/.test(spare.trim()) && { spare: Number(spare) }),

@@ -9,7 +9,7 @@ import { anatomyQuery, jobsQuery } from '@/api/queries'
 import { useRole } from '@/api/useRole'
 import { useWrite } from '@/api/useWrite'
 import { Form } from '@/ui/form/Form'
-import { Amount, Line, Pick, Whole } from '@/ui/form/named'
+import { Amount, Line, Note, Pick, Whole } from '@/ui/form/named'
 import { filled, line, orNothing, useAmountRule, whole } from '@/ui/form/rules'
 import { useFields } from '@/ui/form/useFields'
 import { useObjections } from './useObjections'
@@ -32,6 +32,7 @@ function useNeedRules(currency: string) {
     pairWaiver: z.string().max(120),
     holdWaiver: z.string().max(120),
     againWaiver: z.string().max(120),
+    mustMatch: z.string().max(1600),
   })
 }
 
@@ -47,6 +48,7 @@ const valuesOf = (need: Schemas['Need'] | undefined, jobId: string | undefined, 
   pairWaiver: need?.pairWaiver ?? '',
   holdWaiver: need?.holdWaiver ?? '',
   againWaiver: need?.againWaiver ?? '',
+  mustMatch: need?.mustMatch ?? '',
 })
 
 type Props = { projectId: string; need?: Schemas['Need']; jobId?: string; onClose: () => void }
@@ -118,6 +120,7 @@ export function NeedForm({ projectId, need, jobId, onClose }: Props) {
           of={grades}
           say={(g) => t(`grade.${g}`)}
         />
+        <Note name="mustMatch" label={t('parts.mustMatch')} hint={t('parts.mustMatchHint')} rows={2} />
         {(objections.oneWheel || need?.pairWaiver) && (
           <Line name="pairWaiver" label={t('parts.pairWaiver')} hint={objections.oneWheel} />
         )}

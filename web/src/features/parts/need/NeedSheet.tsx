@@ -69,6 +69,12 @@ export function NeedSheet({
               </dd>
             </>
           )}
+          {n.mustMatch && (
+            <>
+              <dt className="quiet">{t('parts.mustMatch')}</dt>
+              <dd className="whitespace-pre-line">{n.mustMatch}</dd>
+            </>
+          )}
           {n.supplier && (
             <>
               <dt className="quiet">{t('parts.from')}</dt>

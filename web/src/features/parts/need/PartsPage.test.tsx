@@ -21,6 +21,7 @@ const need = (id: string, more: object = {}) => ({
   pairWaiver: '',
   holdWaiver: '',
   againWaiver: '',
+  mustMatch: '',
   sameAs: id,
   version: 3,
   ...more,
@@ -149,4 +150,19 @@ it('notes that a part cannot be had, and finds what else fits', async () => {
   await userEvent.click(sheet.getByRole('button', { name: 'Looked today' }))
   await waitFor(() => expect(server.writes('PUT /api/needs/a/search')).toHaveLength(1))
   expect(server.writes('PUT /api/needs/a/search')[0]!.body).toEqual({ why: 'DISCONTINUED', wayOut: 'MAKE' })
+})
+
+it('keeps a part only with what was compared', async () => {
+  open(
+    [need('a', { state: 'RECEIVED', mustMatch: 'Thread: M10 × 1\nSize: 35 × 62 × 14' })],
+    [],
+    [],
+    '/p/car/parts?need=a',
+  )
+  server.when('POST /api/needs/a/acceptance', need('a', { state: 'ACCEPTED', placeCode: 'HB7' }))
+  const sheet = within(await screen.findByRole('dialog'))
+  await userEvent.click(await sheet.findByLabelText('Thread: M10 × 1'))
+  await userEvent.click(sheet.getByRole('button', { name: 'It is right' }))
+  await waitFor(() => expect(server.writes('POST /api/needs/a/acceptance')).toHaveLength(1))
+  expect(server.writes('POST /api/needs/a/acceptance')[0]!.body).toMatchObject({ matched: ['Thread: M10 × 1'] })
 })

@@ -5,6 +5,7 @@ import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/page/Feedback'
 import { useAmounts } from '@/ui/format/amounts'
+import { MatchTicks } from '../delivery/MatchTicks'
 import { fitsQuery } from './queries'
 
 /** What lies in the garage already for a part that is needed. */
@@ -12,6 +13,7 @@ export function FromShelf({ need: n }: { need: Schemas['Need'] }) {
   const { t } = useTranslation()
   const amount = useAmounts()
   const [moveId, setMoveId] = useState(() => crypto.randomUUID())
+  const [seen, setSeen] = useState<string[]>([])
   const { data: fits } = useQuery(fitsQuery(n.projectId))
   const take = useWrite(
     (body: Schemas['FromStockRequest'], id) =>
@@ -23,6 +25,7 @@ export function FromShelf({ need: n }: { need: Schemas['Need'] }) {
   return (
     <section>
       <h3 className="font-semibold">{t('shelf.fits')}</h3>
+      <MatchTicks need={n} seen={seen} onSeen={setSeen} />
       <ul>
         {mine.map((f) => (
           <li key={f.stockId} className="flex flex-wrap items-center gap-3 border-b border-base-300 py-2 last:border-0">
@@ -37,7 +40,7 @@ export function FromShelf({ need: n }: { need: Schemas['Need'] }) {
               type="button"
               className="btn btn-sm"
               disabled={take.isPending}
-              onClick={() => take.mutate({ moveId, stockId: f.stockId, version: n.version })}
+              onClick={() => take.mutate({ moveId, stockId: f.stockId, matched: seen, version: n.version })}
             >
               {t('shelf.take')}
             </button>

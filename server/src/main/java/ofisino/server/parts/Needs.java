@@ -11,6 +11,7 @@ import ofisino.core.kernel.Side;
 import ofisino.core.kernel.Texts;
 import ofisino.core.parts.consumable.AmountUnit;
 import ofisino.core.parts.sourcing.Grade;
+import ofisino.core.parts.sourcing.MustMatch;
 import ofisino.core.parts.sourcing.NeedState;
 import ofisino.core.parts.sourcing.ToBuy;
 import ofisino.server.identity.Caller;
@@ -85,6 +86,7 @@ public interface Needs {
      * @param quantity  in its unit
      * @param essential the job cannot begin without it
      * @param answerBy  while it is held back: the day by which the answer is promised
+     * @param mustMatch  what it has to agree in before it is kept, a line each
      * @param splitFrom the need that it was once a part of, where its pieces go another way than the others
      * @param orderId    the latest order it is on, while it is ordered or since
      * @param expectedOn when that order is expected
@@ -114,6 +116,7 @@ public interface Needs {
             @Nullable String supplier,
             @Nullable Grade grade,
             String gradeReason,
+            String mustMatch,
             @Nullable UUID splitFrom,
             long version,
             @JsonUnwrapped Waivers waivers) {
@@ -160,6 +163,7 @@ public interface Needs {
                     null,
                     null,
                     "",
+                    "",
                     null,
                     0,
                     Waivers.NONE);
@@ -191,6 +195,7 @@ public interface Needs {
                     supplier,
                     grade,
                     gradeReason,
+                    mustMatch,
                     splitFrom,
                     version,
                     waivers);
@@ -237,9 +242,15 @@ public interface Needs {
                     supplier,
                     grade,
                     gradeReason,
+                    mustMatch,
                     splitFrom,
                     onVersion,
                     waivers);
+        }
+
+        /** @throws ofisino.core.kernel.InvalidValue where something that must match was not looked at */
+        public void mustBeCompared(@Nullable List<String> seen) {
+            MustMatch.of(mustMatch).mustBeSeen(seen == null ? List.of() : seen);
         }
 
         /** Held back, and nobody knows until when: no day was promised, or it has passed. */

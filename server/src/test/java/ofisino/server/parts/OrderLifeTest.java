@@ -151,6 +151,37 @@ class OrderLifeTest {
         assertThat(tasks(garage, project)).noneMatch(t -> t.startsWith("TRY_ON"));
     }
 
+    /** Neither what came nor what lies on the shelf is kept before all that must match was compared. */
+    @Test
+    void whatMustMatchIsComparedBeforeItIsKept(TestGarage garage) {
+        UUID project = garage.project();
+        UUID bearing = need(garage, project, "Wheel bearing kit", 1);
+        var fields = map("title", "Wheel bearing kit", "quantity", 1, "estimateMinor", 0, "leadDays", 7);
+        fields.putAll(map("mustMatch", "Size: 35 × 62 × 14\nThread: M10 × 1", "pairWaiver", "The other is new"));
+        garage.owner()
+                .put("/api/needs/" + bearing, map("fields", fields, "version", 0))
+                .ok();
+        order(garage, project, garage.supplier("EUR"), 3000, DAY, DAY, bearing);
+        arrive(garage, bearing).ok();
+        UUID place = garage.place();
+        assertThat(accept(garage, bearing, map("right", true, "placeId", place)).code())
+                .isEqualTo("match.unseen");
+        assertThat(accept(garage, bearing, map("right", true, "placeId", place, "matched", List.of("Thread: M10 × 1")))
+                        .text("field"))
+                .isEqualTo("matched");
+        accept(
+                        garage,
+                        bearing,
+                        map(
+                                "right",
+                                true,
+                                "placeId",
+                                place,
+                                "matched",
+                                List.of("Thread: M10 × 1", "Size: 35 × 62 × 14")))
+                .ok();
+    }
+
     /** Twice of no use: before the third somebody says why it will be right this time. */
     @Test
     void whatFailedTwiceIsNotOrderedAThirdTimeUnasked(TestGarage garage) {

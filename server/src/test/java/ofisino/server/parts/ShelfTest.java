@@ -99,6 +99,20 @@ class ShelfTest {
     }
 
     @Test
+    void whatMustMatchIsComparedBeforeItIsTakenFromTheShelf(TestGarage garage) {
+        UUID project = garage.project();
+        UUID need = garage.need(project, garage.job(project, "Doors"), "Door handle");
+        var fields = map("title", "Door handle", "quantity", 1, "estimateMinor", 0, "leadDays", 7);
+        fields.put("mustMatch", "Square of 8 mm");
+        garage.owner()
+                .put("/api/needs/" + need, map("fields", fields, "version", 0))
+                .ok();
+        String stock = stock(garage, "Door handle", 1, map()).ok().path("id").asString();
+        assertThat(draw(garage, need, stock).code()).isEqualTo("match.unseen");
+        assertThat(shelf(garage, "handle")).hasSize(1);
+    }
+
+    @Test
     void countedSoldAndThrownAwayAddUp(TestGarage garage) {
         JsonNode stock = stock(garage, "Hub cap", 6, map("lowMark", 2, "worthMinor", 6000))
                 .ok();

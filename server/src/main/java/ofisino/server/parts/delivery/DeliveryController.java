@@ -1,6 +1,7 @@
 package ofisino.server.parts.delivery;
 
 import java.time.LocalDate;
+import java.util.List;
 import java.util.UUID;
 import ofisino.core.parts.order.LineOutcome;
 import ofisino.server.identity.Caller;
@@ -26,13 +27,14 @@ record DeliveryController(DeliveryService service) {
             @Nullable LocalDate restOn,
             long version) {}
 
-    /** @param spare pieces that lay in the pack besides; absent: as ordered @param failed what is wrong with it; absent where it is right, and read as wrong where nobody says */
+    /** @param spare pieces that lay in the pack besides; absent: as ordered @param matched of what must match, what was compared and agrees @param failed what is wrong with it; absent where it is right, and read as wrong where nobody says */
     record AcceptanceRequest(
             boolean right,
             @Nullable LineOutcome failed,
             @Nullable Integer spare,
             @Nullable UUID placeId,
             @Nullable String reason,
+            @Nullable List<String> matched,
             long version) {}
 
     record NewDayRequest(LocalDate expectedOn, long version) {}

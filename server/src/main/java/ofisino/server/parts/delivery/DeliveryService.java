@@ -100,6 +100,7 @@ record DeliveryService(
         if (seen.placeId() == null)
             throw InvalidValue.at(
                     "placeId", "need.no-place", "Say where the part lies.", "Choose a place or make a new one.");
+        n.mustBeCompared(seen.matched());
         boolean hadIt = n.state() != NeedState.RECEIVED;
         Need kept = needs.save(
                 caller,

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Stream;
 import ofisino.core.kernel.Currencies;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.Side;
@@ -87,9 +88,11 @@ record DonorService(
                         n.side(),
                         n.quantity(),
                         n.unit(),
-                        otherwise.stream()
-                                .filter(v -> v.concerns(n.title()))
-                                .map(VariantPart::difference)
+                        Stream.concat(
+                                        n.mustMatch().lines(),
+                                        otherwise.stream()
+                                                .filter(v -> v.concerns(n.title()))
+                                                .map(VariantPart::difference))
                                 .toList(),
                         tools.getOrDefault(n.id(), List.of()),
                         n.estimateMinor() == 0 ? null : (Long) n.estimateMinor()))

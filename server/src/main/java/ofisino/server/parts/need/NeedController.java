@@ -24,7 +24,7 @@ import org.springframework.web.bind.annotation.RestController;
 @Roles
 @RequestMapping("/api")
 record NeedController(NeedService service) {
-    /** @param pairWaiver why it is bought for one wheel alone @param holdWaiver why it is ordered before its assembly is looked into @param againWaiver why it is ordered though it was wrong more than once @param gradeReason why the grade differs from what the aim asks for @param essential the job cannot begin without it; so it is unless said */
+    /** @param pairWaiver why it is bought for one wheel alone @param holdWaiver why it is ordered before its assembly is looked into @param mustMatch what it has to agree in before it is kept, a line each @param againWaiver why it is ordered though it was wrong more than once @param gradeReason why the grade differs from what the aim asks for @param essential the job cannot begin without it; so it is unless said */
     record NeedFields(
             @Nullable UUID jobId,
             String title,
@@ -37,7 +37,8 @@ record NeedController(NeedService service) {
             @Nullable Boolean essential,
             @Nullable String pairWaiver,
             @Nullable String holdWaiver,
-            @Nullable String againWaiver) {}
+            @Nullable String againWaiver,
+            @Nullable String mustMatch) {}
 
     record NewNeedRequest(UUID id, NeedFields fields) {}
 

@@ -13,6 +13,7 @@ import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.Side;
 import ofisino.core.kernel.Texts;
 import ofisino.core.parts.sourcing.Grade;
+import ofisino.core.parts.sourcing.MustMatch;
 import ofisino.core.parts.sourcing.NeedState;
 import ofisino.core.parts.sourcing.OrderDates;
 import ofisino.core.parts.sourcing.Quantity;
@@ -162,6 +163,7 @@ record NeedService(
                 null,
                 grade.map(Grade.Chosen::grade).orElse(null),
                 grade.map(Grade.Chosen::reason).orElse(""),
+                MustMatch.of(Texts.note("mustMatch", f.mustMatch())).lines(),
                 stored.splitFrom(),
                 version,
                 Needs.Waivers.said(f.pairWaiver(), f.holdWaiver(), f.againWaiver()));
@@ -213,6 +215,7 @@ record NeedService(
                 need.quantity(),
                 0,
                 need.leadDays(),
+                null,
                 null,
                 null,
                 null,

@@ -96,7 +96,9 @@ record ShelfController(ShelfService service) {
 
     record CountRequest(UUID id, int found, long version) {}
 
-    record FromStockRequest(UUID moveId, UUID stockId, long version) {}
+    /** @param matched of what must match, what was compared and agrees */
+    record FromStockRequest(
+            UUID moveId, UUID stockId, @Nullable List<String> matched, long version) {}
 
     /** @param q words that all stand somewhere in its title, its note, its place or its vehicle */
     @GetMapping("/shelf")
@@ -141,6 +143,6 @@ record ShelfController(ShelfService service) {
     /** The job takes it off the shelf. */
     @PostMapping("/needs/{id}/from-stock")
     Need draw(Caller caller, @PathVariable UUID id, @RequestBody FromStockRequest body) {
-        return service.draw(caller, id, body.stockId(), body.moveId(), body.version());
+        return service.draw(caller, id, body);
     }
 }

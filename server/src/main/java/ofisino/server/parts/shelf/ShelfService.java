@@ -28,6 +28,7 @@ import ofisino.server.parts.CalledComponents;
 import ofisino.server.parts.Needs;
 import ofisino.server.parts.Needs.Need;
 import ofisino.server.parts.Shelf;
+import ofisino.server.parts.shelf.ShelfController.FromStockRequest;
 import ofisino.server.parts.shelf.ShelfController.ShelfResponse;
 import ofisino.server.parts.shelf.ShelfController.StockFields;
 import ofisino.server.parts.shelf.ShelfController.StockMoveRequest;
@@ -214,10 +215,11 @@ record ShelfService(
     }
 
     /** As many as the job needs, or as there are: then the rest is still needed. */
-    Need draw(Caller caller, UUID needId, UUID stockId, UUID moveId, long version) {
+    Need draw(Caller caller, UUID needId, FromStockRequest wish) {
         Need need = needs.open(caller, needId);
-        Stored.notStale(need.version() == version ? 1 : 0, "part", () -> need);
-        StockRow row = find(caller, stockId);
+        Stored.notStale(need.version() == wish.version() ? 1 : 0, "part", () -> need);
+        need.mustBeCompared(wish.matched());
+        StockRow row = find(caller, wish.stockId());
         if (row.said().unit() != need.unit() || row.said().side() != need.side())
             throw InvalidValue.at(
                     "stockId",
@@ -231,7 +233,7 @@ record ShelfService(
                 caller,
                 row,
                 StockMove.out(MoveKind.DRAWN, taken),
-                new MoveRow(moveId, MoveKind.DRAWN, -taken, needId, today(caller), "", 0));
+                new MoveRow(wish.moveId(), MoveKind.DRAWN, -taken, needId, today(caller), "", 0));
         Need here = need;
         if (taken < need.quantity()) {
             needs.splitOff(caller, need, UUID.randomUUID(), need.quantity() - taken);

@@ -15,6 +15,7 @@ import { taskWords } from '@/features/parts/task/words'
 import { donorWords } from '@/features/parts/donor/words'
 import { pricelistWords } from '@/features/parts/pricelist/words'
 import { searchWords } from '@/features/parts/search/words'
+import { conversionWords } from '@/features/parts/conversion/words'
 import { shelfWords } from '@/features/parts/shelf/words'
 import { supplierWords } from '@/features/parts/supplier/words'
 import { sourceWords } from '@/features/parts/source/words'
@@ -74,6 +75,7 @@ export const words = {
   ...donorWords,
   ...pricelistWords,
   ...searchWords,
+  ...conversionWords,
   ...shelfWords,
   ...supplierWords,
   ...sourceWords,

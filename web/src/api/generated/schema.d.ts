@@ -59,9 +59,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_16"];
+        get: operations["of_17"];
         put?: never;
-        post: operations["add_16"];
+        post: operations["add_17"];
         delete?: never;
         options?: never;
         head?: never;
@@ -350,6 +350,22 @@ export interface paths {
         get: operations["convert"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/conversions/{id}/decision": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["decide_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -685,7 +701,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["add_15"];
+        post: operations["add_16"];
         delete?: never;
         options?: never;
         head?: never;
@@ -797,7 +813,7 @@ export interface paths {
         };
         get: operations["all_5"];
         put?: never;
-        post: operations["add_14"];
+        post: operations["add_15"];
         delete?: never;
         options?: never;
         head?: never;
@@ -845,7 +861,7 @@ export interface paths {
         };
         get: operations["interchange"];
         put?: never;
-        post: operations["add_13"];
+        post: operations["add_14"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1035,7 +1051,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_15"];
+        get: operations["of_16"];
         put?: never;
         post: operations["confirm"];
         delete?: never;
@@ -1067,9 +1083,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_14"];
+        get: operations["of_15"];
         put?: never;
-        post: operations["add_12"];
+        post: operations["add_13"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1517,7 +1533,7 @@ export interface paths {
         };
         get: operations["all_4"];
         put?: never;
-        post: operations["add_11"];
+        post: operations["add_12"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1643,7 +1659,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_29"];
+        get: operations["of_30"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1819,7 +1835,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_28"];
+        get: operations["of_29"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1853,7 +1869,7 @@ export interface paths {
         };
         get: operations["ahead"];
         put?: never;
-        post: operations["add_10"];
+        post: operations["add_11"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1883,7 +1899,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_27"];
+        get: operations["of_28"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2011,7 +2027,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_26"];
+        get: operations["of_27"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2030,6 +2046,22 @@ export interface paths {
         get?: never;
         put: operations["measure"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/conversions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of_14"];
+        put?: never;
+        post: operations["add_10"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2251,7 +2283,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_25"];
+        get: operations["of_26"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2347,7 +2379,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_24"];
+        get: operations["of_25"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2475,7 +2507,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_23"];
+        get: operations["of_24"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2587,7 +2619,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_22"];
+        get: operations["of_23"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2603,7 +2635,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_21"];
+        get: operations["of_22"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2891,7 +2923,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_20"];
+        get: operations["of_21"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3019,7 +3051,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_19"];
+        get: operations["of_20"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3099,7 +3131,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_18"];
+        get: operations["of_19"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3243,7 +3275,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_17"];
+        get: operations["of_18"];
         put?: never;
         post?: never;
         delete?: never;
@@ -4610,6 +4642,11 @@ export interface components {
             decision: "INVESTIGATE" | "REPAIR" | "REPLACE" | "REUSE" | "TEMPORARY" | "DEFER" | "ACCEPT";
             work?: components["schemas"]["Effort"];
         };
+        DecisionOfConversionRequest: {
+            chosen: boolean;
+            /** Format: int64 */
+            version: number;
+        };
         DecisionProposalResponse: {
             /** @enum {string} */
             decision: "INVESTIGATE" | "REPAIR" | "REPLACE" | "REUSE" | "TEMPORARY" | "DEFER" | "ACCEPT";
@@ -5943,6 +5980,18 @@ export interface components {
         NeededAccessRequest: {
             accesses: string[];
         };
+        NewConversionRequest: {
+            /** Format: date */
+            answerBy?: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            jobId?: string;
+            name: string;
+            parts: string[];
+            replaced: string[];
+            wayBack?: string;
+        };
         NewDayRequest: {
             /** Format: date */
             expectedOn: string;
@@ -6593,6 +6642,25 @@ export interface components {
             taxMinor: number;
             /** Format: int64 */
             totalMinor: number;
+        };
+        PartConversionResponse: {
+            /** Format: date */
+            answerBy?: string;
+            /** Format: int32 */
+            here: number;
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            jobId?: string;
+            name: string;
+            parts: string[];
+            replaced: string[];
+            /** @enum {string} */
+            state: "CONSIDERED" | "CHOSEN" | "DROPPED";
+            /** Format: int64 */
+            version: number;
+            wayBack: string;
+            whole: boolean;
         };
         PartOfferResponse: {
             /** Format: int64 */
@@ -8301,7 +8369,7 @@ export interface operations {
             };
         };
     };
-    of_16: {
+    of_17: {
         parameters: {
             query: {
                 subject: "VEHICLE" | "FINDING" | "JOB" | "NEED" | "ORDER" | "WORK_SESSION" | "ENTRY" | "SECOND_LOOK" | "STOCK";
@@ -8324,7 +8392,7 @@ export interface operations {
             };
         };
     };
-    add_16: {
+    add_17: {
         parameters: {
             query: {
                 id: string;
@@ -8776,6 +8844,30 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["ConversionResponse"];
                 };
+            };
+        };
+    };
+    decide_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DecisionOfConversionRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -9353,7 +9445,7 @@ export interface operations {
             };
         };
     };
-    add_15: {
+    add_16: {
         parameters: {
             query?: never;
             header?: never;
@@ -9525,7 +9617,7 @@ export interface operations {
             };
         };
     };
-    add_14: {
+    add_15: {
         parameters: {
             query?: never;
             header?: never;
@@ -9613,7 +9705,7 @@ export interface operations {
             };
         };
     };
-    add_13: {
+    add_14: {
         parameters: {
             query?: never;
             header?: never;
@@ -10035,7 +10127,7 @@ export interface operations {
             };
         };
     };
-    of_15: {
+    of_16: {
         parameters: {
             query?: never;
             header?: never;
@@ -10105,7 +10197,7 @@ export interface operations {
             };
         };
     };
-    of_14: {
+    of_15: {
         parameters: {
             query?: never;
             header?: never;
@@ -10127,7 +10219,7 @@ export interface operations {
             };
         };
     };
-    add_12: {
+    add_13: {
         parameters: {
             query?: never;
             header?: never;
@@ -10913,7 +11005,7 @@ export interface operations {
             };
         };
     };
-    add_11: {
+    add_12: {
         parameters: {
             query?: never;
             header?: never;
@@ -11165,7 +11257,7 @@ export interface operations {
             };
         };
     };
-    of_29: {
+    of_30: {
         parameters: {
             query?: never;
             header?: never;
@@ -11429,7 +11521,7 @@ export interface operations {
             };
         };
     };
-    of_28: {
+    of_29: {
         parameters: {
             query?: never;
             header?: never;
@@ -11499,7 +11591,7 @@ export interface operations {
             };
         };
     };
-    add_10: {
+    add_11: {
         parameters: {
             query?: never;
             header?: never;
@@ -11544,7 +11636,7 @@ export interface operations {
             };
         };
     };
-    of_27: {
+    of_28: {
         parameters: {
             query?: never;
             header?: never;
@@ -11773,7 +11865,7 @@ export interface operations {
             };
         };
     };
-    of_26: {
+    of_27: {
         parameters: {
             query?: never;
             header?: never;
@@ -11807,6 +11899,52 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["SizeRow"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    of_14: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PartConversionResponse"][];
+                };
+            };
+        };
+    };
+    add_10: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewConversionRequest"];
             };
         };
         responses: {
@@ -12285,7 +12423,7 @@ export interface operations {
             };
         };
     };
-    of_25: {
+    of_26: {
         parameters: {
             query?: never;
             header?: never;
@@ -12519,7 +12657,7 @@ export interface operations {
             };
         };
     };
-    of_24: {
+    of_25: {
         parameters: {
             query?: never;
             header?: never;
@@ -12724,7 +12862,7 @@ export interface operations {
             };
         };
     };
-    of_23: {
+    of_24: {
         parameters: {
             query?: never;
             header?: never;
@@ -12958,7 +13096,7 @@ export interface operations {
             };
         };
     };
-    of_22: {
+    of_23: {
         parameters: {
             query?: never;
             header?: never;
@@ -12980,7 +13118,7 @@ export interface operations {
             };
         };
     };
-    of_21: {
+    of_22: {
         parameters: {
             query?: never;
             header?: never;
@@ -13400,7 +13538,7 @@ export interface operations {
             };
         };
     };
-    of_20: {
+    of_21: {
         parameters: {
             query?: never;
             header?: never;
@@ -13611,7 +13749,7 @@ export interface operations {
             };
         };
     };
-    of_19: {
+    of_20: {
         parameters: {
             query?: never;
             header?: never;
@@ -13726,7 +13864,7 @@ export interface operations {
             };
         };
     };
-    of_18: {
+    of_19: {
         parameters: {
             query?: never;
             header?: never;
@@ -14011,7 +14149,7 @@ export interface operations {
             };
         };
     };
-    of_17: {
+    of_18: {
         parameters: {
             query?: never;
             header?: never;

@@ -154,6 +154,8 @@ export const common = {
     SUNDAY: 'Sunday',
   },
   entity: {
+    conversion: 'conversion',
+    conversion_need: 'part of a conversion',
     donor: 'donor',
     interchange_note: 'note of what fits',
     stock: 'thing on the shelf',

@@ -35,7 +35,13 @@ const task = (kind: string, needId: string, more: object = {}) => ({
   holdsItsJob: false,
   ...more,
 })
-const open = (needs: object[], tasks: object[] = [], orders: object[] = [], at = '/p/car/parts') => {
+const open = (
+  needs: object[],
+  tasks: object[] = [],
+  orders: object[] = [],
+  at = '/p/car/parts',
+  conversions: object[] = [],
+) => {
   server.when('GET /api/projects/car/needs', needs)
   server.when('GET /api/projects/car/needs/variants', [])
   server.when('GET /api/projects/car/needs/objections', [])
@@ -45,6 +51,7 @@ const open = (needs: object[], tasks: object[] = [], orders: object[] = [], at =
   server.when('GET /api/suppliers', [])
   server.when('GET /api/suppliers/records', [])
   server.when('GET /api/suppliers/lists', [])
+  server.when('GET /api/projects/car/conversions', conversions)
   server.when('GET /api/projects/car/part-searches', [])
   server.when('GET /api/interchange', [])
   server.when('GET /api/projects/car/shelf-fits', [])
@@ -165,4 +172,28 @@ it('keeps a part only with what was compared', async () => {
   await userEvent.click(sheet.getByRole('button', { name: 'It is right' }))
   await waitFor(() => expect(server.writes('POST /api/needs/a/acceptance')).toHaveLength(1))
   expect(server.writes('POST /api/needs/a/acceptance')[0]!.body).toMatchObject({ matched: ['Thread: M10 × 1'] })
+})
+
+it('decides about a conversion, and says what of its pack is here', async () => {
+  const rims = {
+    id: 'c',
+    name: 'Wide rims',
+    wayBack: '',
+    replaced: ['b'],
+    parts: ['a'],
+    here: 0,
+    whole: false,
+    version: 0,
+  }
+  open([need('a'), need('b')], [], [], undefined, [
+    { ...rims, state: 'CONSIDERED', answerBy: '2099-03-10' },
+    { ...rims, id: 'd', name: 'Disc brakes', state: 'CHOSEN' },
+  ])
+  server.when('POST /api/conversions/c/decision', undefined)
+  expect(await screen.findByText(/Decide by Tue 10 Mar/)).toBeVisible()
+  expect(screen.getAllByText(/The pack: Part a. Takes the place of: Part b./)).toHaveLength(2)
+  expect(screen.getByText(/Chosen: 0 of 1 parts are here./)).toBeVisible()
+  await userEvent.click(screen.getByRole('button', { name: 'Do it' }))
+  await waitFor(() => expect(server.writes('POST /api/conversions/c/decision')).toHaveLength(1))
+  expect(server.writes('POST /api/conversions/c/decision')[0]!.body).toEqual({ chosen: true, version: 0 })
 })

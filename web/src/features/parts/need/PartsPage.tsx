@@ -19,6 +19,7 @@ import { OrderForm } from '../order/OrderForm'
 import { OrderList } from '../order/OrderList'
 import { MadeParts } from '../made/MadeParts'
 import { Baskets } from '../basket/Baskets'
+import { Conversions } from '../conversion/Conversions'
 import { Sellers } from '../supplier/Sellers'
 import { PartsNow } from '../task/PartsNow'
 import type { Offered } from '../basket/BasketCard'
@@ -111,6 +112,7 @@ function Parts({ projectId, needs }: { projectId: string; needs: Need[] }) {
         onChoose={(ids, yes) => setChosen([...chosen.filter((c) => !ids.includes(c)), ...(yes ? ids : [])])}
         onOpen={(id) => setParams({ need: id })}
       />
+      <Conversions projectId={projectId} needs={needs} />
       <Orders projectId={projectId} />
       {owns && <Sellers />}
       <MadeParts projectId={projectId} />

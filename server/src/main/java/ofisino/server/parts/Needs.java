@@ -248,6 +248,38 @@ public interface Needs {
                     waivers);
         }
 
+        /** For that job or none, which cannot begin without it or can. */
+        public Need forJob(@Nullable UUID job, boolean cannotDoWithout) {
+            return new Need(
+                    id,
+                    projectId,
+                    job,
+                    item,
+                    title,
+                    side,
+                    quantity,
+                    unit,
+                    estimateMinor,
+                    leadDays,
+                    cannotDoWithout,
+                    state,
+                    stateReason,
+                    answerBy,
+                    placeId,
+                    placeCode,
+                    placeName,
+                    arrivedOn,
+                    orderId,
+                    expectedOn,
+                    supplier,
+                    grade,
+                    gradeReason,
+                    mustMatch,
+                    splitFrom,
+                    version,
+                    waivers);
+        }
+
         /** @throws ofisino.core.kernel.InvalidValue where something that must match was not looked at */
         public void mustBeCompared(@Nullable List<String> seen) {
             MustMatch.of(mustMatch).mustBeSeen(seen == null ? List.of() : seen);

@@ -1,26 +1,32 @@
 package ofisino.server.parts;
 
+import static ofisino.server.parts.Ordering.accept;
+import static ofisino.server.parts.Ordering.arrive;
+import static ofisino.server.parts.Ordering.id;
+import static ofisino.server.parts.Ordering.lines;
+import static ofisino.server.parts.Ordering.money;
+import static ofisino.server.parts.Ordering.need;
+import static ofisino.server.parts.Ordering.needs;
+import static ofisino.server.parts.Ordering.objections;
+import static ofisino.server.parts.Ordering.order;
+import static ofisino.server.parts.Ordering.pay;
+import static ofisino.server.parts.Ordering.place;
+import static ofisino.server.parts.Ordering.post;
+import static ofisino.server.parts.Ordering.refunds;
+import static ofisino.server.parts.Ordering.returning;
+import static ofisino.server.parts.Ordering.sentBack;
+import static ofisino.server.parts.Ordering.tasks;
 import static ofisino.server.testing.TestGarage.DAY;
 import static ofisino.server.testing.TestGarage.TODAY;
 import static ofisino.server.testing.TestGarage.map;
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import java.time.LocalDate;
-import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.Random;
 import java.util.UUID;
-import ofisino.server.testing.Api.Answer;
 import ofisino.server.testing.TestApplication;
 import ofisino.server.testing.TestGarage;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.ValueSource;
-import org.springframework.dao.DataAccessException;
 import tools.jackson.databind.JsonNode;
 
 /** What becomes of what was ordered, as far as the pages can take it. */
@@ -239,243 +245,5 @@ class OrderLifeTest {
                         .path("avoid")
                         .asBoolean())
                 .isTrue();
-    }
-
-    /** Whatever is pressed in whatever order, no piece is lost or made, each is in one state, and no money counts twice. */
-    @ParameterizedTest
-    @ValueSource(longs = {11, 12})
-    void whateverHappensNoPieceIsLost(long seed, TestGarage garage) {
-        var random = new Random(seed);
-        UUID project = garage.project();
-        UUID supplier = returning(garage, 14);
-        UUID place = garage.place();
-        Map<String, Integer> wanted = new HashMap<>();
-        for (String part : List.of("Wheel bolts", "Heater hose", "Grommet")) {
-            wanted.put(part, 7);
-            need(garage, project, part, 7);
-        }
-        int done = 0;
-        for (int step = 0; step < 200; step++) {
-            List<JsonNode> all = needs(garage, project);
-            JsonNode n = all.get(random.nextInt(all.size()));
-            Answer answer = step(garage, project, supplier, place, random, n, wanted);
-            assertThat(answer.status()).as(answer.detail()).isIn(200, 201, 204, 409, 422);
-            if (answer.status() < 300) done++;
-            Map<String, Integer> there = new HashMap<>();
-            for (JsonNode now : needs(garage, project))
-                there.merge(now.path("title").asString(), now.path("quantity").asInt(), Integer::sum);
-            assertThat(there).as("after step %d".formatted(step)).isEqualTo(wanted);
-            if (step % 10 == 0)
-                assertThat(money(garage, project, "orderedNotPaid")).isEqualTo(owed(garage, project));
-        }
-        assertThat(done).as("most is refused, but not all").isGreaterThan(40);
-    }
-
-    private static Answer step(
-            TestGarage garage,
-            UUID project,
-            UUID supplier,
-            UUID place,
-            Random random,
-            JsonNode n,
-            Map<String, Integer> wanted) {
-        UUID id = UUID.fromString(n.path("id").asString());
-        boolean usual = random.nextInt(3) > 0;
-        return switch (usual ? n.path("state").asString() : "") {
-            case "NEEDED", "RETURNED" -> place(garage, project, supplier, 1000 + random.nextInt(99), DAY, DAY, id);
-            case "ORDERED" ->
-                arrive(
-                        garage,
-                        id,
-                        "pieces",
-                        1 + random.nextInt(n.path("quantity").asInt()));
-            case "RECEIVED" ->
-                accept(garage, id, map("right", random.nextBoolean(), "placeId", place, "reason", "looked at"));
-            default ->
-                switch (random.nextInt(7)) {
-                    case 0 -> post(garage, id, "hold", map("reason", "wait"));
-                    case 1 -> post(garage, id, "release", map());
-                    case 2 -> post(garage, id, "call-off", map("reason", "no more"));
-                    case 3 -> post(garage, id, "new-day", map("expectedOn", DAY.plusDays(random.nextInt(9))));
-                    case 4 -> post(garage, id, "trial", map("fits", false, "reason", "too wide"));
-                    case 5 -> place(garage, project, supplier, 1000, DAY, DAY, id);
-                    default -> more(garage, n, wanted);
-                };
-        };
-    }
-
-    /** One more is needed. */
-    private static Answer more(TestGarage garage, JsonNode n, Map<String, Integer> wanted) {
-        String title = n.path("title").asString();
-        Answer answer = garage.owner()
-                .put(
-                        "/api/needs/" + n.path("id").asString(),
-                        map(
-                                "fields",
-                                map(
-                                        "title",
-                                        title,
-                                        "quantity",
-                                        n.path("quantity").asInt() + 1,
-                                        "estimateMinor",
-                                        n.path("estimateMinor").asLong(),
-                                        "leadDays",
-                                        7,
-                                        "againWaiver",
-                                        "It has to be"),
-                                "version",
-                                n.path("version").asLong()));
-        if (answer.status() == 200) wanted.merge(title, 1, Integer::sum);
-        return answer;
-    }
-
-    /** Prices of what was not sent back or called off; nothing is paid here, and post is free. */
-    private static long owed(TestGarage garage, UUID project) {
-        return lines(garage, project).stream()
-                .filter(l -> l.path("returnedOn").isMissingNode()
-                        || l.path("returnedOn").isNull())
-                .mapToLong(l -> l.path("amountMinor").asLong())
-                .sum();
-    }
-
-    @Test
-    void theDatabaseItselfLosesNoPiece(TestGarage garage) {
-        UUID project = garage.project();
-        UUID bolts = need(garage, project, "Wheel bolts", 8);
-        var sql = garage.running().sql();
-        assertThatThrownBy(() -> sql.update("update need set quantity = 7 where id = ?", bolts))
-                .isInstanceOf(DataAccessException.class)
-                .hasMessageContaining("there are 7 pieces, but 8 were needed");
-    }
-
-    private static UUID need(TestGarage garage, UUID project, String title, int quantity) {
-        UUID id = UUID.randomUUID();
-        garage.owner()
-                .post(
-                        "/api/projects/" + project + "/needs",
-                        map(
-                                "id",
-                                id,
-                                "fields",
-                                map("title", title, "quantity", quantity, "estimateMinor", 1000, "leadDays", 7)))
-                .ok();
-        return id;
-    }
-
-    private static UUID returning(TestGarage garage, int days) {
-        UUID supplier = garage.supplier("EUR");
-        var parcel = map("postMinor", 0, "dutyPerMille", 0, "taxPerMille", 0, "returnDays", days, "version", 0);
-        garage.owner().put("/api/suppliers/" + supplier + "/parcel", parcel).ok();
-        return supplier;
-    }
-
-    private static UUID order(
-            TestGarage garage, UUID project, UUID supplier, long minor, LocalDate on, LocalDate expected, UUID need) {
-        return UUID.fromString(place(garage, project, supplier, minor, on, expected, need)
-                .ok()
-                .path("id")
-                .asString());
-    }
-
-    private static Answer place(
-            TestGarage garage, UUID project, UUID supplier, long minor, LocalDate on, LocalDate expected, UUID need) {
-        Map<String, Object> body = TestGarage.order(
-                UUID.randomUUID(), supplier, "EUR", 1, 0, List.of(map("needId", need, "amountMinor", minor)));
-        body.put("orderedOn", on.toString());
-        body.put("expectedOn", expected.toString());
-        return garage.owner().post("/api/projects/" + project + "/orders", body);
-    }
-
-    private static Answer arrive(TestGarage garage, UUID need, Object... said) {
-        var body = map("arrivedOn", TODAY);
-        body.putAll(map(said));
-        return post(garage, need, "arrival", body);
-    }
-
-    private static Answer accept(TestGarage garage, UUID need, Map<String, Object> body) {
-        return post(garage, need, "acceptance", body);
-    }
-
-    private static Answer post(TestGarage garage, UUID need, String what, Map<String, Object> body) {
-        body.put("version", garage.version("needs", need));
-        return garage.owner().post("/api/needs/" + need + "/" + what, body);
-    }
-
-    private static Answer sentBack(TestGarage garage, JsonNode line, String on) {
-        return garage.owner()
-                .post(
-                        "/api/order-lines/" + line.path("id").asString() + "/sent-back",
-                        map("sentOn", on, "slip", "RR 12"));
-    }
-
-    private static void pay(TestGarage garage, UUID project, UUID order, long minor) {
-        UUID entry = UUID.randomUUID();
-        var fields = map("kind", "PURCHASE", "paidOn", TODAY, "description", "Invoice", "currency", "EUR");
-        fields.putAll(map("amountMinor", minor, "rate", 1, "rateOn", TODAY, "orderId", order));
-        garage.owner()
-                .post("/api/projects/" + project + "/entries", map("id", entry, "fields", fields))
-                .ok();
-        garage.owner()
-                .post("/api/entries/" + entry + "/posting", map("version", 0))
-                .ok();
-    }
-
-    private static List<String> tasks(TestGarage garage, UUID project) {
-        return garage.owner()
-                .get("/api/projects/" + project + "/parts/tasks")
-                .ok()
-                .path("tasks")
-                .valueStream()
-                .map(t -> t.path("kind").asString() + " " + t.path("by").asString())
-                .toList();
-    }
-
-    private static List<JsonNode> needs(TestGarage garage, UUID project) {
-        return garage.owner()
-                .get("/api/projects/" + project + "/needs")
-                .ok()
-                .valueStream()
-                .toList();
-    }
-
-    private static UUID id(List<JsonNode> needs, String quantity) {
-        return needs.stream()
-                .filter(n -> n.path("quantity").asString().equals(quantity))
-                .map(n -> UUID.fromString(n.path("id").asString()))
-                .findFirst()
-                .orElseThrow();
-    }
-
-    private static List<JsonNode> lines(TestGarage garage, UUID project) {
-        List<JsonNode> found = new ArrayList<>();
-        for (JsonNode order :
-                garage.owner().get("/api/projects/" + project + "/orders").ok())
-            order.path("lines").forEach(found::add);
-        return found;
-    }
-
-    private static List<JsonNode> objections(TestGarage garage, UUID project, UUID need) {
-        return garage.owner()
-                .get("/api/projects/" + project + "/needs/objections")
-                .ok()
-                .valueStream()
-                .filter(o -> o.path("needId").asString().equals(need.toString()))
-                .toList();
-    }
-
-    private static JsonNode moneyOf(TestGarage garage, UUID project) {
-        return garage.owner().get("/api/projects/" + project + "/money").ok();
-    }
-
-    private static long money(TestGarage garage, UUID project, String field) {
-        return moneyOf(garage, project).path("position").path(field).asLong();
-    }
-
-    private static long refunds(TestGarage garage, UUID project) {
-        return moneyOf(garage, project)
-                .path("refundsExpected")
-                .valueStream()
-                .mapToLong(r -> r.path("baseMinor").asLong())
-                .sum();
     }
 }

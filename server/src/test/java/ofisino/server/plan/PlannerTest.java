@@ -24,17 +24,6 @@ class PlannerTest {
 
     /** A job is moved to a later day: first it is said what would come of it, then it is kept, then it is free again. */
     @Test
-    void whatNoLongerSearchFoundCannotBeTaken(TestGarage garage) {
-        UUID project = garage.project("SALOON");
-        garage.job(project, "Weld the sill");
-        for (String taken : List.of("follow-better", "share-more"))
-            assertThat(garage.owner()
-                            .post("/api/projects/" + project + "/plan/" + taken, map())
-                            .code())
-                    .isEqualTo("plan.no-better");
-    }
-
-    @Test
     void aMoveIsShownBeforeItIsKept(TestGarage garage) {
         UUID project = inTheEvenings(garage);
         UUID strip = garage.job(project, "Strip");

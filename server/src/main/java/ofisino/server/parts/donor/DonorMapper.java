@@ -18,6 +18,9 @@ interface DonorMapper {
 
     Optional<DonorRow> find(UUID garageId, UUID id);
 
+    /** The donor of which a thing is a piece. */
+    Optional<UUID> donorOf(UUID garageId, UUID stockId);
+
     List<PieceRow> pieces(UUID garageId, UUID donorId);
 
     void insert(UUID garageId, DonorRow donor);

@@ -164,6 +164,7 @@ record DonorService(
     }
 
     void judge(Caller caller, UUID stockId, VerdictRequest said) {
+        open(caller, Stored.require(mapper.donorOf(caller.garageId(), stockId), "piece", stockId));
         long value = minor(caller, "valueMinor", said.valueMinor(), 0);
         new DonorLedger.Piece(stockId, said.verdict(), value, 0, 0);
         Stored.notStale(

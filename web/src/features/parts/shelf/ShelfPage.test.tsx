@@ -78,3 +78,21 @@ it('takes off the shelf what was sold', async () => {
   await waitFor(() => expect(server.writes('POST /api/stock/a/moves')).toHaveLength(1))
   expect(server.writes('POST /api/stock/a/moves')[0]!.body).toMatchObject({ kind: 'SOLD', pieces: 3, version: 2 })
 })
+
+it('shows what is for sale, and decides about several of one', async () => {
+  open([
+    stock('a', { title: 'Winder', fate: 'SELL' }),
+    stock('b', { title: 'Winder', condition: 'WORN' }),
+    stock('c', { isToCollect: true, buyer: 'Ada' }),
+  ])
+  server.when('PUT /api/stock/a', stock('a'))
+  server.when('PUT /api/stock/b', stock('b'))
+  expect(await screen.findByText('Winder: the best of 2 is the good one in HWT.')).toBeVisible()
+  await userEvent.selectOptions(screen.getByLabelText('Show'), 'what is for sale')
+  expect(screen.queryByRole('button', { name: /Thing c/ })).toBeNull()
+  expect(screen.queryByRole('link', { name: /Piston rings/ })).toBeNull()
+  await userEvent.click(screen.getByRole('button', { name: 'Keep it, sell the rest' }))
+  await waitFor(() => expect(server.writes('PUT /api/stock/b')).toHaveLength(1))
+  expect(server.writes('PUT /api/stock/a')[0]!.body).toMatchObject({ fields: { fate: 'KEEP' } })
+  expect(server.writes('PUT /api/stock/b')[0]!.body).toMatchObject({ fields: { fate: 'SELL', condition: 'WORN' } })
+})

@@ -7,10 +7,24 @@ import type { Schemas } from '@/api/client'
 import { needsQuery } from '@/api/queries'
 import { Empty, Loaded } from '@/ui/page/Feedback'
 import { Page } from '@/ui/page/Page'
+import { Choice } from '@/ui/form/Field'
+import { BestOf } from './BestOf'
 import { ByPlace } from './ByPlace'
 import { shelfQuery } from './queries'
 import { StockForm } from './StockForm'
 import { StockSheet } from './StockSheet'
+
+type Stock = Schemas['StockResponse']
+
+const showing = {
+  all: () => true,
+  sale: (s: Stock) => s.fate === 'SELL' && !s.isToCollect,
+  collect: (s: Stock) => s.isToCollect,
+  low: (s: Stock) => s.isLow,
+  undecided: (s: Stock) => s.fate === 'UNDECIDED',
+}
+type Show = keyof typeof showing
+const shows = Object.keys(showing) as Show[]
 
 /** What lies in the garage, by place; one search finds it. */
 export function ShelfPage() {
@@ -18,6 +32,7 @@ export function ShelfPage() {
   const { t } = useTranslation()
   const [params, setParams] = useSearchParams()
   const [typed, setTyped] = useState('')
+  const [show, setShow] = useState<Show>('all')
   const q = useDeferredValue(typed.trim())
   const shelf = useQuery(shelfQuery(q))
   const { data: needs } = useQuery(needsQuery(projectId))
@@ -49,14 +64,32 @@ export function ShelfPage() {
         value={typed}
         onChange={(e) => setTyped(e.target.value)}
       />
+      <div className="mb-4 max-w-md">
+        <Choice label={t('shelf.show')} value={show} onChange={(e) => setShow(e.target.value as Show)}>
+          {shows.map((s) => (
+            <option key={s} value={s}>
+              {t(`shelf.showIs.${s}`)}
+            </option>
+          ))}
+        </Choice>
+      </div>
+      <BestOf things={things} />
       <Loaded query={shelf} what={t('shelf.loading')}>
-        {({ things: found }) =>
-          found.length === 0 && kept.length === 0 ? (
-            <Empty title={q ? t('shelf.none') : t('shelf.empty')}>{q ? '' : t('shelf.emptyHow')}</Empty>
-          ) : (
-            <ByPlace projectId={projectId} things={found} kept={kept} onOpen={(id) => setParams({ thing: id })} />
+        {({ things: all, low }) => {
+          // what is used up altogether lies nowhere, and is to be bought again
+          const found = show === 'low' ? low : all.filter(showing[show])
+          const keptHere = show === 'all' ? kept : []
+          const isNarrowed = q !== '' || show !== 'all'
+          if (found.length + keptHere.length === 0)
+            return (
+              <Empty title={t(isNarrowed ? 'shelf.none' : 'shelf.empty')}>
+                {isNarrowed ? '' : t('shelf.emptyHow')}
+              </Empty>
+            )
+          return (
+            <ByPlace projectId={projectId} things={found} kept={keptHere} onOpen={(id) => setParams({ thing: id })} />
           )
-        }
+        }}
       </Loaded>
       {open && params.has('thing') && (
         <StockSheet stock={open} onEdit={() => setParams({ edit: open.id })} onClose={close} />

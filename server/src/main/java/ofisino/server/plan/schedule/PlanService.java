@@ -31,6 +31,7 @@ import ofisino.core.plan.whatif.LongerSearch.Better;
 import ofisino.core.plan.whatif.Sharing;
 import ofisino.core.plan.whatif.Splitting;
 import ofisino.core.plan.whatif.Untangling;
+import ofisino.server.db.PerSnapshot;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.plan.Calendars;
@@ -83,9 +84,12 @@ class PlanService implements Plans {
         this.clock = clock;
     }
 
+    private record Asked(Caller caller, UUID projectId) {}
+
     @Override
     public Planned of(Caller caller, UUID projectId) {
-        return planned(caller, projectId, pins(caller, projectId));
+        return PerSnapshot.once(
+                new Asked(caller, projectId), () -> planned(caller, projectId, pins(caller, projectId)));
     }
 
     /** The plan as it would be if one activity did not begin before a day; without a day, if it were free again. */

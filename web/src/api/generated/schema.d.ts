@@ -365,7 +365,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["decide_2"];
+        post: operations["decide_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -573,7 +573,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["decide_1"];
+        post: operations["decide_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1262,6 +1262,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["hold"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/needs/{id}/leave-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["leaveOut"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3437,7 +3453,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["decide"];
+        post: operations["decide_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3604,6 +3620,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shelf/counts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["count_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/fates": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["decide"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sign-in": {
         parameters: {
             query?: never;
@@ -3678,22 +3726,6 @@ export interface paths {
         get?: never;
         put: operations["change_1"];
         post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/stock/{id}/count": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["count_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -4604,13 +4636,18 @@ export interface components {
             /** Format: date */
             on: string;
         };
-        CountRequest: {
+        Counted: {
             /** Format: int32 */
             found: number;
             /** Format: uuid */
             id: string;
+            /** Format: uuid */
+            stockId: string;
             /** Format: int64 */
             version: number;
+        };
+        CountsRequest: {
+            counts: components["schemas"]["Counted"][];
         };
         CurrencyResponse: {
             code: string;
@@ -4635,6 +4672,14 @@ export interface components {
             cause: "PART_MISSING" | "SOMEBODY_ELSE" | "MONEY" | "ILLNESS" | "WEATHER" | "NO_ROOM" | "OTHER_PROJECT" | "HOUSE_AND_FAMILY" | "NO_WISH" | "OTHER";
             /** Format: int64 */
             days: number;
+        };
+        Decided: {
+            /** @enum {string} */
+            fate: "UNDECIDED" | "KEEP" | "PATTERN" | "EXCHANGE" | "SELL" | "SCRAP";
+            /** Format: uuid */
+            stockId: string;
+            /** Format: int64 */
+            version: number;
         };
         DecisionChoice: {
             cost?: components["schemas"]["CostRange"];
@@ -5000,6 +5045,9 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        FatesRequest: {
+            fates: components["schemas"]["Decided"][];
+        };
         Fault: {
             checkId: string;
             place: string;
@@ -5177,7 +5225,7 @@ export interface components {
             password: string;
             zone: string;
         };
-        FitRow: {
+        FitResponse: {
             /** @enum {string} */
             condition: "NEW" | "GOOD" | "WORN" | "BROKEN" | "UNKNOWN";
             /** Format: uuid */
@@ -5560,6 +5608,11 @@ export interface components {
             kind: "PLUG" | "BAG" | "PIECE";
             labels: components["schemas"]["Wanted"][];
         };
+        LeaveOutRequest: {
+            reason: string;
+            /** Format: int64 */
+            version: number;
+        };
         LeavingRequest: {
             reason: string;
         };
@@ -5603,6 +5656,7 @@ export interface components {
             outcomeReason: string;
             /** Format: int32 */
             pieces: number;
+            priceExpected?: boolean;
             /** Format: date */
             refundLostOn?: string;
             /** Format: date */
@@ -5942,7 +5996,7 @@ export interface components {
             /** Format: uuid */
             splitFrom?: string;
             /** @enum {string} */
-            state: "NEEDED" | "HELD" | "SOURCED" | "ORDERED" | "RECEIVED" | "ACCEPTED" | "FITTED" | "VERIFIED" | "RETURNED";
+            state: "NEEDED" | "HELD" | "SOURCED" | "ORDERED" | "RECEIVED" | "ACCEPTED" | "FITTED" | "VERIFIED" | "RETURNED" | "LEFT_OUT";
             stateReason: string;
             supplier?: string;
             title: string;
@@ -6461,7 +6515,7 @@ export interface components {
             /** Format: uuid */
             needId?: string;
             /** @enum {string} */
-            partState?: "NEEDED" | "HELD" | "SOURCED" | "ORDERED" | "RECEIVED" | "ACCEPTED" | "FITTED" | "VERIFIED" | "RETURNED";
+            partState?: "NEEDED" | "HELD" | "SOURCED" | "ORDERED" | "RECEIVED" | "ACCEPTED" | "FITTED" | "VERIFIED" | "RETURNED" | "LEFT_OUT";
             /** Format: uuid */
             projectId: string;
             /** Format: date */
@@ -6744,9 +6798,15 @@ export interface components {
         PickResponse: {
             /** Format: int32 */
             count: number;
-            needIds: string[];
+            parts: components["schemas"]["PickedResponse"][];
             /** Format: uuid */
             sourceId: string;
+        };
+        PickedResponse: {
+            /** Format: int64 */
+            amountMinor: number;
+            /** Format: uuid */
+            needId: string;
         };
         PieceResponse: {
             /** Format: int64 */
@@ -7458,6 +7518,11 @@ export interface components {
             tickedAt?: string;
             title: string;
         };
+        SeveralResponse: {
+            /** Format: uuid */
+            best: string;
+            others: string[];
+        };
         SharingResponse: {
             access: string;
             /** Format: double */
@@ -7483,6 +7548,7 @@ export interface components {
         ShelfResponse: {
             low: components["schemas"]["StockResponse"][];
             more: boolean;
+            several: components["schemas"]["SeveralResponse"][];
             things: components["schemas"]["StockResponse"][];
         };
         ShoppingResponse: {
@@ -8847,7 +8913,7 @@ export interface operations {
             };
         };
     };
-    decide_2: {
+    decide_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -9227,7 +9293,7 @@ export interface operations {
             };
         };
     };
-    decide_1: {
+    decide_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -10562,6 +10628,32 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["HoldRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Need"];
+                };
+            };
+        };
+    };
+    leaveOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LeaveOutRequest"];
             };
         };
         responses: {
@@ -14000,7 +14092,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["FitRow"][];
+                    "application/json": components["schemas"]["FitResponse"][];
                 };
             };
         };
@@ -14398,7 +14490,7 @@ export interface operations {
             };
         };
     };
-    decide: {
+    decide_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -14651,6 +14743,50 @@ export interface operations {
             };
         };
     };
+    count_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CountsRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    decide: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FatesRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     signIn: {
         parameters: {
             query?: never;
@@ -14775,32 +14911,6 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["StockChangeRequest"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["StockResponse"];
-                };
-            };
-        };
-    };
-    count_1: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["CountRequest"];
             };
         };
         responses: {

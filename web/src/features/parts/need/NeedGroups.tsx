@@ -20,13 +20,17 @@ const variantsQuery = (projectId: string) =>
     queryFn: () => unwrap(api.GET('/api/projects/{projectId}/needs/variants', { params: { path: { projectId } } })),
   })
 
-const groups: { key: 'check' | 'toOrder' | 'held' | 'coming' | 'here' | 'fitted'; states: Need['state'][] }[] = [
+const groups: {
+  key: 'check' | 'toOrder' | 'held' | 'coming' | 'here' | 'fitted' | 'leftOut'
+  states: Need['state'][]
+}[] = [
   { key: 'check', states: ['RECEIVED'] },
   { key: 'toOrder', states: toOrderStates },
   { key: 'coming', states: ['ORDERED'] },
   { key: 'here', states: ['ACCEPTED'] },
   { key: 'held', states: ['HELD'] },
   { key: 'fitted', states: ['FITTED', 'VERIFIED'] },
+  { key: 'leftOut', states: ['LEFT_OUT'] },
 ]
 
 type Choosing = { chosen: string[]; onChoose: (ids: string[], yes: boolean) => void; onOpen: (id: string) => void }
@@ -53,7 +57,7 @@ export function NeedGroups({ projectId, needs, ...choosing }: { projectId: strin
             </div>
           </Part>
         ) : (
-          <div key={run[0]!.key} className={inColumns}>
+          <div key={run[0]!.key} className={`mb-7 ${inColumns}`}>
             {run.map((g) => (
               <Part key={g.key} title={t(`parts.group.${g.key}`)} aside={<Count of={g.lines} />}>
                 <Lines projectId={projectId} lines={g.lines} toOrder={g.key === 'toOrder'} {...choosing} />

@@ -16,6 +16,7 @@ import { CannotBeHad } from '../search/CannotBeHad'
 import { FromShelf } from '../shelf/FromShelf'
 import { tasksQuery } from '../task/queries'
 import { HoldForm } from './HoldForm'
+import { LeaveOutForm } from './LeaveOutForm'
 import { Objections } from './Objections'
 import { ReleaseButton } from './ReleaseButton'
 import { isToOrder } from '@/api/toOrder'
@@ -124,7 +125,8 @@ export function NeedSheet({
         {toTry && <TrialForm need={n} />}
         {(n.state === 'RECEIVED' || fromShelf) && <AcceptanceForm need={n} />}
         {(n.state === 'NEEDED' || n.state === 'SOURCED') && <HoldForm need={n} />}
-        {n.state === 'HELD' && <ReleaseButton need={n} />}
+        {(n.state === 'HELD' || n.state === 'LEFT_OUT') && <ReleaseButton need={n} />}
+        {(toOrder || n.state === 'HELD') && <LeaveOutForm need={n} />}
         {owns && (toOrder || n.state === 'HELD') && <Offers need={n} />}
         {toOrder && <CannotBeHad need={n} />}
         {owns && <Story need={n} />}

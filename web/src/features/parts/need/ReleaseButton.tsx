@@ -3,7 +3,7 @@ import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/page/Feedback'
 
-/** What was on hold may be bought after all. */
+/** What was on hold, or left out, may be bought after all. */
 export function ReleaseButton({ need }: { need: Schemas['Need'] }) {
   const { t } = useTranslation()
   const release = useWrite(
@@ -15,7 +15,7 @@ export function ReleaseButton({ need }: { need: Schemas['Need'] }) {
           ...write(id),
         }),
       ),
-    { said: () => t('parts.released') },
+    { said: () => t(need.state === 'HELD' ? 'parts.released' : 'parts.isNeeded') },
   )
   return (
     <div>
@@ -25,7 +25,7 @@ export function ReleaseButton({ need }: { need: Schemas['Need'] }) {
         disabled={release.isPending}
         onClick={() => release.mutate(need.version)}
       >
-        {t('parts.release')}
+        {t(need.state === 'HELD' ? 'parts.release' : 'parts.neededAfterAll')}
       </button>
       <ProblemAlert error={release.error} />
     </div>

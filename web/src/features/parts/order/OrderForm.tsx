@@ -16,7 +16,6 @@ import { useAmounts } from '@/ui/format/amounts'
 import { useFormat } from '@/ui/format/format'
 import { minorText, parseMinor, useAmountProblem } from '@/ui/format/money'
 import type { Offered } from '../basket/BasketCard'
-import { useSpare } from './useSpare'
 import { SellerSays } from '../supplier/SellerSays'
 import { SupplierFields } from '../supplier/SupplierFields'
 
@@ -80,7 +79,7 @@ export function OrderForm({ projectId, needs, offered, onClose }: Props) {
   const amount = useAmounts()
   const [id] = useState(() => crypto.randomUUID())
   const { data: suppliers } = useQuery(suppliersQuery)
-  const spare = useSpare(needs, offered)
+  const spare = offered?.spare ?? {}
   const supplierOf = (known: string) => suppliers?.find((s) => s.id === known)
   const currencyOf = (supplierId: string) => supplierOf(supplierId)?.currency ?? format.currency
   const offeredText = (needId: string) => {

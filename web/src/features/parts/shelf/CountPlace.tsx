@@ -16,18 +16,20 @@ export function CountPlace({ things, onDone }: { things: Stock[]; onDone: () => 
   const [ids] = useState(() => Object.fromEntries(things.map((s) => [s.id, crypto.randomUUID()])))
   const changed = things.filter((s) => /^\d+$/.test(found[s.id] ?? '') && Number(found[s.id]) !== s.quantity)
   const count = useWrite(
-    async (of: Stock[], writeId) => {
-      for (const [i, s] of of.entries())
-        await unwrap(
-          api.POST('/api/stock/{id}/count', {
-            params: { path: { id: s.id } },
-            body: { id: ids[s.id]!, found: Number(found[s.id]), version: s.version },
-            ...write(i === 0 ? writeId : crypto.randomUUID()),
-          }),
-        )
-    },
-    { said: () => t('shelf.countSaved'), done: onDone, undoable: false },
+    (body: Schemas['CountsRequest'], id) => unwrap(api.POST('/api/shelf/counts', { body, ...write(id) })),
+    { said: () => t('shelf.countSaved'), done: onDone },
   )
+  const save = () =>
+    changed.length === 0
+      ? onDone()
+      : count.mutate({
+          counts: changed.map((s) => ({
+            id: ids[s.id]!,
+            stockId: s.id,
+            found: Number(found[s.id]),
+            version: s.version,
+          })),
+        })
   return (
     <div className="card-sheet mt-2 grid gap-2 p-3">
       {things.map((s) => (
@@ -42,12 +44,7 @@ export function CountPlace({ things, onDone }: { things: Stock[]; onDone: () => 
       ))}
       <ProblemAlert error={count.error} />
       <div>
-        <button
-          type="button"
-          className="btn"
-          disabled={count.isPending}
-          onClick={() => (changed.length > 0 ? count.mutate(changed) : onDone())}
-        >
+        <button type="button" className="btn" disabled={count.isPending} onClick={save}>
           {t('shelf.countSave')}
         </button>
       </div>

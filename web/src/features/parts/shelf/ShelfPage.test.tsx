@@ -29,8 +29,8 @@ const places = [
   { id: 'loft', code: '4NC', name: 'Loft' },
   { id: 'box', code: 'HWT', name: 'Box of trim', within: 'loft' },
 ]
-const open = (things: object[], low: object[] = []) => {
-  server.when('GET /api/shelf', { things, low, more: false })
+const open = (things: object[], low: object[] = [], several: object[] = []) => {
+  server.when('GET /api/shelf', { things, low, several, more: false })
   server.when('GET /api/places', places)
   server.when('GET /api/projects/car/jobs', { jobs: [], proposals: [] })
   server.when('GET /api/projects/car/needs', [
@@ -54,14 +54,15 @@ it('says what lies where, what to buy again and what is kept for a job', async (
 
 it('counts a place, and changes only what differs', async () => {
   open([stock('a'), stock('b')])
-  server.when('POST /api/stock/a/count', stock('a', { quantity: 3 }))
+  server.when('POST /api/shelf/counts', undefined)
   await userEvent.click(await screen.findByRole('button', { name: 'Count this place' }))
   await userEvent.type(screen.getByLabelText('Thing a'), '3')
   await userEvent.type(screen.getByLabelText('Thing b'), '4')
   await userEvent.click(screen.getByRole('button', { name: 'Save the count' }))
-  await waitFor(() => expect(server.writes('POST /api/stock/a/count')).toHaveLength(1))
-  expect(server.writes('POST /api/stock/a/count')[0]!.body).toMatchObject({ found: 3, version: 2 })
-  expect(server.writes('POST /api/stock/b/count')).toHaveLength(0)
+  await waitFor(() => expect(server.writes('POST /api/shelf/counts')).toHaveLength(1))
+  expect(server.writes('POST /api/shelf/counts')[0]!.body).toMatchObject({
+    counts: [{ stockId: 'a', found: 3, version: 2 }],
+  })
 })
 
 it('takes off the shelf what was sold', async () => {
@@ -80,19 +81,26 @@ it('takes off the shelf what was sold', async () => {
 })
 
 it('shows what is for sale, and decides about several of one', async () => {
-  open([
-    stock('a', { title: 'Winder', fate: 'SELL' }),
-    stock('b', { title: 'Winder', condition: 'WORN' }),
-    stock('c', { isToCollect: true, buyer: 'Ada' }),
-  ])
-  server.when('PUT /api/stock/a', stock('a'))
-  server.when('PUT /api/stock/b', stock('b'))
+  open(
+    [
+      stock('a', { title: 'Winder', fate: 'SELL' }),
+      stock('b', { title: 'Winder', condition: 'WORN' }),
+      stock('c', { isToCollect: true, buyer: 'Ada' }),
+    ],
+    [],
+    [{ best: 'a', others: ['b'] }],
+  )
+  server.when('POST /api/shelf/fates', undefined)
   expect(await screen.findByText('Winder: the best of 2 is the good one in HWT.')).toBeVisible()
   await userEvent.selectOptions(screen.getByLabelText('Show'), 'what is for sale')
   expect(screen.queryByRole('button', { name: /Thing c/ })).toBeNull()
   expect(screen.queryByRole('link', { name: /Piston rings/ })).toBeNull()
   await userEvent.click(screen.getByRole('button', { name: 'Keep it, sell the rest' }))
-  await waitFor(() => expect(server.writes('PUT /api/stock/b')).toHaveLength(1))
-  expect(server.writes('PUT /api/stock/a')[0]!.body).toMatchObject({ fields: { fate: 'KEEP' } })
-  expect(server.writes('PUT /api/stock/b')[0]!.body).toMatchObject({ fields: { fate: 'SELL', condition: 'WORN' } })
+  await waitFor(() => expect(server.writes('POST /api/shelf/fates')).toHaveLength(1))
+  expect(server.writes('POST /api/shelf/fates')[0]!.body).toEqual({
+    fates: [
+      { stockId: 'a', fate: 'KEEP', version: 2 },
+      { stockId: 'b', fate: 'SELL', version: 2 },
+    ],
+  })
 })

@@ -73,7 +73,7 @@ export function ShelfPage() {
           ))}
         </Choice>
       </div>
-      <BestOf things={things} />
+      {shelf.data && <BestOf shelf={shelf.data} />}
       <Loaded query={shelf} what={t('shelf.loading')}>
         {({ things: all, low }) => {
           // what is used up altogether lies nowhere, and is to be bought again

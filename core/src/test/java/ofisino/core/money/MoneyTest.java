@@ -118,9 +118,14 @@ class MoneyTest {
     void whatIsOrderedAndNotPaidIsCountedAtTheRateOfTheOrder() {
         var rate =
                 new ExchangeRate(CurrencyUnit.GBP, CurrencyUnit.EUR, new BigDecimal("1.17"), LocalDate.of(2026, 3, 2));
-        var half = new OrderBalance(Money.parse("GBP 100.00"), Money.parse("GBP 0.00"), Money.parse("GBP 60.00"));
+        var half = new OrderBalance(
+                Money.parse("GBP 100.00"), Money.parse("GBP 0.00"), Money.parse("GBP 0.00"), Money.parse("GBP 60.00"));
         assertThat(half.openInBase(rate)).isEqualTo(Money.parse("EUR 46.80"));
-        assertThat(new OrderBalance(Money.parse("GBP 100.00"), Money.parse("GBP 0.00"), Money.parse("GBP 100.01"))
+        assertThat(new OrderBalance(
+                                Money.parse("GBP 100.00"),
+                                Money.parse("GBP 0.00"),
+                                Money.parse("GBP 0.00"),
+                                Money.parse("GBP 100.01"))
                         .open())
                 .isEqualTo(Money.parse("GBP 0.00"));
     }
@@ -134,17 +139,24 @@ class MoneyTest {
     void whatWasSentBackIsNotOwedAndComesBackOnce() {
         Money total = Money.parse("EUR 100.00");
         Money sentBack = Money.parse("EUR 30.00");
-        var unpaid = new OrderBalance(total, sentBack, Money.parse("EUR 0.00"));
+        Money none = Money.parse("EUR 0.00");
+        var unpaid = new OrderBalance(total, sentBack, none, Money.parse("EUR 0.00"));
         assertThat(unpaid.open()).isEqualTo(Money.parse("EUR 70.00"));
         assertThat(unpaid.refundExpected()).isEqualTo(Money.parse("EUR 0.00"));
         assertThat(unpaid.isPaid()).isFalse();
-        var paid = new OrderBalance(total, sentBack, total);
+        var paid = new OrderBalance(total, sentBack, none, total);
         assertThat(paid.isPaid()).isTrue();
         assertThat(paid.open()).isEqualTo(Money.parse("EUR 0.00"));
         assertThat(paid.refundExpected()).isEqualTo(sentBack);
-        var refunded = new OrderBalance(total, sentBack, Money.parse("EUR 70.00"));
+        var refunded = new OrderBalance(total, sentBack, none, Money.parse("EUR 70.00"));
         assertThat(refunded.open().plus(refunded.refundExpected())).isEqualTo(Money.parse("EUR 0.00"));
-        assertThat(new OrderBalance(total, sentBack, Money.parse("EUR 120.00")).refundExpected())
+        var givenUp = new OrderBalance(total, sentBack, sentBack, total);
+        assertThat(givenUp.refundExpected()).isEqualTo(none);
+        var neverPaid = new OrderBalance(total, sentBack, sentBack, none);
+        assertThat(neverPaid.open())
+                .as("what was never paid is no debt because nobody expects it back")
+                .isEqualTo(Money.parse("EUR 70.00"));
+        assertThat(new OrderBalance(total, sentBack, none, Money.parse("EUR 120.00")).refundExpected())
                 .as("overpaid besides: that is no refund")
                 .isEqualTo(sentBack);
     }

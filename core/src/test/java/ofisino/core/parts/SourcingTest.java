@@ -4,11 +4,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.time.LocalDate;
+import java.util.Optional;
+import ofisino.core.kernel.Side;
+import ofisino.core.parts.sourcing.ConversionState;
 import ofisino.core.parts.sourcing.NeedState;
 import ofisino.core.parts.sourcing.OrderDates;
 import ofisino.core.parts.sourcing.Quantity;
+import ofisino.core.parts.sourcing.SamePart;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
 class SourcingTest {
@@ -41,6 +46,43 @@ class SourcingTest {
     void whatWasSentBackAndIsPaidForIsNotToPayAgain(NeedState state) {
         assertThat(state.isToPay(false)).isEqualTo(state.isToOrder());
         assertThat(state.isToPay(true)).as("paid once already, and not back").isFalse();
+    }
+
+    @Test
+    void whatIsNotNeededAfterAllIsNeitherLackingNorToBuy() {
+        assertThat(NeedState.LEFT_OUT.isLacking()).isFalse();
+        assertThat(NeedState.LEFT_OUT.isToOrder()).isFalse();
+        assertThat(NeedState.LEFT_OUT.isAvailable()).isFalse();
+        assertThat(NeedState.HELD.isLacking()).isTrue();
+        assertThat(NeedState.HELD.to(NeedState.LEFT_OUT, "Hose").to(NeedState.NEEDED, "Hose"))
+                .isEqualTo(NeedState.NEEDED);
+        assertThatThrownBy(() -> NeedState.ORDERED.to(NeedState.LEFT_OUT, "Hose"))
+                .hasMessageContaining("Record its arrival");
+        assertThatThrownBy(() -> NeedState.LEFT_OUT.to(NeedState.ORDERED, "Hose"))
+                .hasMessageContaining("needed after all");
+    }
+
+    @ParameterizedTest
+    @CsvSource({"true, true, LEFT_OUT", "true, false, ESSENTIAL", "false, true, RELEASED", "false, false, LEFT_OUT"})
+    void aConversionIsFittedOrWhatItReplaces(boolean chosen, boolean replaced, ConversionState.Effect effect) {
+        assertThat(ConversionState.CONSIDERED.decided(chosen).on(replaced)).isEqualTo(effect);
+        assertThatThrownBy(() -> ConversionState.CONSIDERED.on(replaced)).isInstanceOf(IllegalStateException.class);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "water-pump, Pump, water-pump, Water pump, true",
+        "water-pump, Pump, oil-pump, Pump, false",
+        "water-pump, Pump, , ' pump', true",
+        ", Pump, , Pumps, false"
+    })
+    void theComponentTellsWhatIsTheSameElseTheName(
+            String item, String title, String otherItem, String other, boolean same) {
+        var one = new SamePart(Optional.ofNullable(item), title, Side.LEFT);
+        assertThat(one.isAs(new SamePart(Optional.ofNullable(otherItem), other, Side.LEFT)))
+                .isEqualTo(same);
+        assertThat(one.isAs(new SamePart(Optional.ofNullable(otherItem), other, Side.RIGHT)))
+                .isFalse();
     }
 
     @Test

@@ -30,6 +30,7 @@ public interface Entries {
         return new OrderBalance(
                 Money.ofMinor(currency, order.totalMinor()),
                 Money.ofMinor(currency, order.returnedMinor()),
+                Money.ofMinor(currency, order.lostMinor()),
                 Money.ofMinor(currency, paid));
     }
 

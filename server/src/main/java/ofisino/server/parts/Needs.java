@@ -6,6 +6,7 @@ import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import ofisino.core.kernel.Side;
 import ofisino.core.kernel.Texts;
@@ -13,6 +14,7 @@ import ofisino.core.parts.consumable.AmountUnit;
 import ofisino.core.parts.sourcing.Grade;
 import ofisino.core.parts.sourcing.MustMatch;
 import ofisino.core.parts.sourcing.NeedState;
+import ofisino.core.parts.sourcing.SamePart;
 import ofisino.core.parts.sourcing.ToBuy;
 import ofisino.server.identity.Caller;
 import org.jspecify.annotations.Nullable;
@@ -130,6 +132,11 @@ public interface Needs {
                     : "%s:%s:%s:%s".formatted(item, side, unit, grade == null ? "" : grade);
         }
 
+        /** What tells it from other parts. */
+        public SamePart part() {
+            return new SamePart(Optional.ofNullable(item), title, side);
+        }
+
         /** What is still to be bought of such. */
         public static ToBuy toBuy(Collection<Need> all) {
             return ToBuy.of(all.stream()
@@ -171,39 +178,28 @@ public interface Needs {
 
         /** The same, counted in that unit and known for what it is. */
         public Need of(@Nullable String known, AmountUnit in) {
-            return new Need(
-                    id,
-                    projectId,
+            return copy(
                     jobId,
                     known,
-                    title,
-                    side,
-                    quantity,
                     in,
-                    estimateMinor,
-                    leadDays,
                     essential,
-                    state,
-                    stateReason,
-                    answerBy,
-                    placeId,
-                    placeCode,
-                    placeName,
-                    arrivedOn,
-                    orderId,
-                    expectedOn,
-                    supplier,
-                    grade,
-                    gradeReason,
-                    mustMatch,
-                    splitFrom,
-                    version,
-                    waivers);
+                    new Standing(state, stateReason, answerBy, placeId, arrivedOn),
+                    version);
+        }
+
+        /** For that job, which cannot begin without it. */
+        public Need essentialTo(UUID job) {
+            return copy(job, item, unit, true, new Standing(state, stateReason, answerBy, placeId, arrivedOn), version);
         }
 
         /** Held back, until a day where somebody promised one. */
         public Need held(String reason, @Nullable LocalDate until, long onVersion) {
             return with(state.to(NeedState.HELD, title), reason, until, placeId, arrivedOn, onVersion);
+        }
+
+        /** Not needed after all. */
+        public Need leftOut(String reason, long onVersion) {
+            return with(state.to(NeedState.LEFT_OUT, title), reason, null, null, null, onVersion);
         }
 
         public Need in(
@@ -218,25 +214,43 @@ public interface Needs {
                 @Nullable UUID place,
                 @Nullable LocalDate arrived,
                 long onVersion) {
+            return copy(jobId, item, unit, essential, new Standing(next, reason, answer, place, arrived), onVersion);
+        }
+
+        /** What of it changes with its state. */
+        private record Standing(
+                NeedState state,
+                String reason,
+                @Nullable LocalDate answerBy,
+                @Nullable UUID placeId,
+                @Nullable LocalDate arrivedOn) {}
+
+        private Need copy(
+                @Nullable UUID job,
+                @Nullable String known,
+                AmountUnit in,
+                boolean cannotDoWithout,
+                Standing standing,
+                long onVersion) {
             return new Need(
                     id,
                     projectId,
-                    jobId,
-                    item,
+                    job,
+                    known,
                     title,
                     side,
                     quantity,
-                    unit,
+                    in,
                     estimateMinor,
                     leadDays,
-                    essential,
-                    next,
-                    reason,
-                    answer,
-                    place,
+                    cannotDoWithout,
+                    standing.state(),
+                    standing.reason(),
+                    standing.answerBy(),
+                    standing.placeId(),
                     null,
                     null,
-                    arrived,
+                    standing.arrivedOn(),
                     orderId,
                     expectedOn,
                     supplier,
@@ -245,38 +259,6 @@ public interface Needs {
                     mustMatch,
                     splitFrom,
                     onVersion,
-                    waivers);
-        }
-
-        /** For that job or none, which cannot begin without it or can. */
-        public Need forJob(@Nullable UUID job, boolean cannotDoWithout) {
-            return new Need(
-                    id,
-                    projectId,
-                    job,
-                    item,
-                    title,
-                    side,
-                    quantity,
-                    unit,
-                    estimateMinor,
-                    leadDays,
-                    cannotDoWithout,
-                    state,
-                    stateReason,
-                    answerBy,
-                    placeId,
-                    placeCode,
-                    placeName,
-                    arrivedOn,
-                    orderId,
-                    expectedOn,
-                    supplier,
-                    grade,
-                    gradeReason,
-                    mustMatch,
-                    splitFrom,
-                    version,
                     waivers);
         }
 

@@ -5,6 +5,7 @@ import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
+import java.util.function.Predicate;
 import ofisino.core.parts.order.LineOutcome;
 import ofisino.server.identity.Caller;
 import org.jspecify.annotations.Nullable;
@@ -68,8 +69,8 @@ public interface Orders {
                 @Nullable LocalDate sentOn,
                 String slip,
                 @Nullable LocalDate refundLostOn) {
-            /** Its price comes back, or is not owed any more. */
-            boolean isPriceOff() {
+            /** Its price is still expected back. */
+            public boolean isPriceExpected() {
                 return returnedOn != null && refundLostOn == null;
             }
         }
@@ -78,12 +79,18 @@ public interface Orders {
             lines = List.copyOf(lines);
         }
 
-        /** The prices of what was sent back; post is not. */
+        /** The prices of what was sent back or called off; post is not. */
         public long returnedMinor() {
-            return lines.stream()
-                    .filter(Line::isPriceOff)
-                    .mapToLong(Line::amountMinor)
-                    .reduce(0, Math::addExact);
+            return sum(l -> l.returnedOn() != null);
+        }
+
+        /** Of these, what nobody expects to come back any more. */
+        public long lostMinor() {
+            return sum(l -> l.refundLostOn() != null);
+        }
+
+        private long sum(Predicate<Line> of) {
+            return lines.stream().filter(of).mapToLong(Line::amountMinor).reduce(0, Math::addExact);
         }
 
         public long totalMinor() {

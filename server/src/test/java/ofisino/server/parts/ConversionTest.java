@@ -1,5 +1,7 @@
 package ofisino.server.parts;
 
+import static ofisino.server.parts.Ordering.money;
+import static ofisino.server.parts.Ordering.post;
 import static ofisino.server.testing.TestGarage.DAY;
 import static ofisino.server.testing.TestGarage.map;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -48,6 +50,9 @@ class ConversionTest {
             assertThat(n.path("state").asString()).isEqualTo("HELD");
             assertThat(n.path("answerBy").asString()).isEqualTo(DAY.plusDays(20).toString());
             assertThat(order(garage, rims, need).status()).isEqualTo(409);
+            assertThat(post(garage, need, "release", map()).code()).isEqualTo("need.conversion");
+            assertThat(post(garage, need, "leave-out", map("reason", "x")).code())
+                    .isEqualTo("need.conversion");
         }
         assertThat(garage.owner()
                         .post(
@@ -78,18 +83,23 @@ class ConversionTest {
             assertThat(n.path("essential").asBoolean()).isTrue();
         }
         JsonNode old = garage.owner().get("/api/needs/" + rims.old()).ok();
-        assertThat(old.path("state").asString()).isEqualTo("HELD");
+        assertThat(old.path("state").asString()).isEqualTo("LEFT_OUT");
         assertThat(old.path("stateReason").asString()).contains("takes its place");
-        assertThat(old.path("essential").asBoolean()).isFalse();
+        assertThat(order(garage, rims, rims.old()).status()).isEqualTo(409);
+        assertThat(money(garage, rims.project(), "toOrder")).as("rims and nuts").isEqualTo(20_00);
+        String repair = garage.owner().get("/api/needs/" + rims.old()).text("jobId");
+        assertThat(missing(garage, UUID.fromString(repair)))
+                .as("nothing waits for it")
+                .isEmpty();
 
         garage.accept(rims.rims());
         JsonNode pack = conversion(garage, rims);
         assertThat(pack.path("here").asInt()).isEqualTo(1);
         assertThat(pack.path("whole").asBoolean()).isFalse();
-        assertThat(missing(garage, rims)).containsExactly(rims.nuts().toString());
+        assertThat(missing(garage, rims.job())).containsExactly(rims.nuts().toString());
         garage.accept(rims.nuts());
         assertThat(conversion(garage, rims).path("whole").asBoolean()).isTrue();
-        assertThat(missing(garage, rims)).isEmpty();
+        assertThat(missing(garage, rims.job())).isEmpty();
     }
 
     @Test
@@ -98,8 +108,33 @@ class ConversionTest {
         decide(garage, rims, false).ok();
         assertThat(garage.owner().get("/api/needs/" + rims.old()).text("state")).isEqualTo("NEEDED");
         assertThat(garage.owner().get("/api/needs/" + rims.rims()).text("state"))
-                .isEqualTo("HELD");
+                .isEqualTo("LEFT_OUT");
+        assertThat(money(garage, rims.project(), "toOrder"))
+                .as("only the old ones")
+                .isEqualTo(10_00);
         order(garage, rims, rims.old()).ok();
+        post(garage, rims.rims(), "release", map()).ok();
+        assertThat(garage.owner().get("/api/needs/" + rims.rims()).text("state"))
+                .as("needed after all")
+                .isEqualTo("NEEDED");
+    }
+
+    /** The rims lie here already: chosen, the first step needs them too. */
+    @Test
+    void whatIsHereAlreadyBelongsToThePack(TestGarage garage) {
+        UUID project = garage.project();
+        UUID job = garage.job(project, "Fit the wide rims");
+        UUID here = garage.need(project, garage.job(project, "Rims"), "Wide rims");
+        garage.accept(here);
+        var rims = new Rims(project, job, here, here, here, UUID.randomUUID());
+        var body = map("id", rims.conversion(), "name", "Wide rims", "jobId", job, "wayBack", "");
+        body.putAll(map("parts", List.of(here), "replaced", List.of()));
+        garage.owner().post("/api/projects/" + project + "/conversions", body).ok();
+        decide(garage, rims, true).ok();
+        JsonNode n = garage.owner().get("/api/needs/" + here).ok();
+        assertThat(n.path("state").asString()).isEqualTo("ACCEPTED");
+        assertThat(n.path("jobId").asString()).isEqualTo(job.toString());
+        assertThat(conversion(garage, rims).path("whole").asBoolean()).isTrue();
     }
 
     private static Answer decide(TestGarage garage, Rims rims, boolean chosen) {
@@ -114,10 +149,10 @@ class ConversionTest {
                 .get(0);
     }
 
-    /** Parts without which its first step does not begin. */
-    private static List<String> missing(TestGarage garage, Rims rims) {
+    /** Parts without which a job does not begin. */
+    private static List<String> missing(TestGarage garage, UUID job) {
         return garage.owner()
-                .get("/api/jobs/" + rims.job() + "/permit")
+                .get("/api/jobs/" + job + "/permit")
                 .ok()
                 .path("begin")
                 .valueStream()

@@ -112,6 +112,28 @@ class DonorTest {
         assertThat(garage.rows("place")).as("no place is left behind").isZero();
     }
 
+    /** What is still on it would go with the shell; what has gone gives nothing any more. */
+    @Test
+    void aDonorGoesWhenItIsStripped(TestGarage garage) {
+        UUID project = garage.project();
+        UUID donor = donor(garage, project, 90_000);
+        UUID lamp = piece(garage, donor, "Lamp", "SPARE", map());
+        var gone = fields(90_000);
+        gone.put("goneOn", TODAY);
+        String at = "/api/donors/" + donor;
+        assertThat(garage.owner().put(at, map("fields", gone, "version", 0)).code())
+                .isEqualTo("donor.not-stripped");
+        garage.owner()
+                .post(
+                        "/api/stock/" + lamp + "/moves",
+                        map("id", UUID.randomUUID(), "kind", "SCRAPPED", "pieces", 1, "version", 0))
+                .ok();
+        garage.owner().put(at, map("fields", gone, "version", 0)).ok();
+        var late = map("id", UUID.randomUUID(), "moveId", UUID.randomUUID(), "title", "Door", "quantity", 1);
+        late.put("verdict", "SPARE");
+        assertThat(garage.owner().post(at + "/pieces", late).code()).isEqualTo("donor.gone");
+    }
+
     private static Map<String, Object> fields(long cost) {
         return map("kind", "VEHICLE", "name", "The rusty one", "costMinor", cost, "boughtOn", TODAY);
     }

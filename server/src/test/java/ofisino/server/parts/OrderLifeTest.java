@@ -22,6 +22,7 @@ import static ofisino.server.testing.TestGarage.map;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import ofisino.server.testing.TestApplication;
 import ofisino.server.testing.TestGarage;
@@ -61,6 +62,90 @@ class OrderLifeTest {
         assertThat(arrive(garage, id(both, "3"), "arrivedOn", DAY.plusDays(1).toString())
                         .code())
                 .isEqualTo("delivery.future");
+    }
+
+    @Test
+    void nothingComesBeforeItWasOrderedNorGoesBackBeforeItCame(TestGarage garage) {
+        UUID project = garage.project();
+        UUID hose = need(garage, project, "Heater hose", 1);
+        order(garage, project, garage.supplier("EUR"), 3000, DAY.minusDays(4), DAY, hose);
+        String before = DAY.minusDays(5).toString();
+        assertThat(arrive(garage, hose, "arrivedOn", before).code()).isEqualTo("delivery.before-order");
+        arrive(garage, hose, "arrivedOn", DAY.minusDays(3).toString()).ok();
+        accept(garage, hose, map("right", false, "reason", "Kinked")).ok();
+        JsonNode line = lines(garage, project).get(0);
+        assertThat(sentBack(garage, line, before).code()).isEqualTo("delivery.before-arrival");
+        sentBack(garage, line, DAY.minusDays(2).toString()).ok();
+    }
+
+    @Test
+    void lessThanNothingIsNotLeftOver(TestGarage garage) {
+        UUID project = garage.project();
+        UUID hose = need(garage, project, "Heater hose", 1);
+        order(garage, project, garage.supplier("EUR"), 3000, DAY, DAY, hose);
+        arrive(garage, hose).ok();
+        assertThat(accept(garage, hose, map("right", true, "placeId", garage.place(), "spare", -1))
+                        .status())
+                .isEqualTo(422);
+        assertThat(needs(garage, project).get(0).path("state").asString()).isEqualTo("RECEIVED");
+    }
+
+    /** Paid, then called off: the 30.00 are awaited until they are given up; then they are gone, and nobody owes them again. */
+    @Test
+    void moneyGivenUpIsSpentAndNotOwed(TestGarage garage) {
+        UUID project = garage.project();
+        UUID hose = need(garage, project, "Heater hose", 1);
+        UUID paid = order(garage, project, garage.supplier("EUR"), 3000, DAY.minusDays(9), DAY, hose);
+        pay(garage, project, paid, 3000);
+        post(garage, hose, "call-off", map("reason", "Never made")).ok();
+        assertThat(refunds(garage, project)).isEqualTo(30_00);
+        JsonNode line = lines(garage, project).get(0);
+        garage.owner()
+                .post("/api/order-lines/" + line.path("id").asString() + "/refund-lost", map())
+                .ok();
+        assertThat(refunds(garage, project)).isZero();
+        assertThat(money(garage, project, "spent")).isEqualTo(30_00);
+        assertThat(money(garage, project, "orderedNotPaid")).isZero();
+    }
+
+    /** By hand: 250 g and 150 g of wire come on one reel of 800 g, and 400 g are left over. */
+    @Test
+    void whatTwoJobsUseComesInOnePack(TestGarage garage) {
+        UUID project = garage.project();
+        UUID floor = need(garage, project, "Welding wire", 250);
+        UUID sill = need(garage, project, "Welding wire", 150);
+        garage.running()
+                .sql()
+                .update("update need set item = 'welding-wire', unit = 'GRAM' where id in (?, ?)", floor, sill);
+        List<Map<String, Object>> both =
+                List.of(map("needId", floor, "amountMinor", 1500), map("needId", sill, "amountMinor", 900));
+        garage.owner()
+                .post(
+                        "/api/projects/" + project + "/orders",
+                        TestGarage.order(UUID.randomUUID(), garage.supplier("EUR"), "EUR", 1, 0, both))
+                .ok();
+        assertThat(lines(garage, project))
+                .extracting(l -> l.path("needId").asString() + " "
+                        + l.path("sparePieces").asInt())
+                .containsExactlyInAnyOrder(floor + " 400", sill + " 0");
+    }
+
+    @Test
+    void whatIsNotNeededAfterAllIsNeitherBoughtNorWaitedFor(TestGarage garage) {
+        UUID project = garage.project();
+        UUID hose = need(garage, project, "Heater hose", 1);
+        assertThat(post(garage, hose, "leave-out", map("reason", " ")).status()).isEqualTo(422);
+        post(garage, hose, "leave-out", map("reason", "The old one is good")).ok();
+        assertThat(money(garage, project, "toOrder")).isZero();
+        assertThat(place(garage, project, garage.supplier("EUR"), 3000, DAY, DAY, hose)
+                        .status())
+                .isEqualTo(409);
+        post(garage, hose, "release", map()).ok();
+        assertThat(money(garage, project, "toOrder")).isEqualTo(10_00);
+        order(garage, project, garage.supplier("EUR"), 3000, DAY, DAY, hose);
+        assertThat(post(garage, hose, "leave-out", map("reason", "x")).status())
+                .as("it is on its way")
+                .isEqualTo(409);
     }
 
     @Test

@@ -4,6 +4,7 @@ import static ofisino.server.testing.TestGarage.DAY;
 import static ofisino.server.testing.TestGarage.map;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import java.util.UUID;
 import ofisino.server.testing.TestApplication;
 import ofisino.server.testing.TestGarage;
@@ -59,6 +60,31 @@ class PartSearchTest {
                         .put(search, map("why", "RARE", "wayOut", "USED"))
                         .status())
                 .isEqualTo(403);
+    }
+
+    /** The day to order it has come; what is to be made or looked for on nobody can order. */
+    @Test
+    void whatCannotBeHadIsNotAmongWhatIsToBeOrdered(TestGarage garage) {
+        UUID project = garage.project();
+        UUID lens = garage.need(project, garage.job(project, "Lamps"), "Rear lamp lens");
+        UUID hose = garage.need(project, garage.job(project, "Heater"), "Heater hose");
+        garage.workSessions();
+        assertThat(toOrder(garage, project)).contains(lens.toString(), hose.toString());
+        garage.owner()
+                .put("/api/needs/" + lens + "/search", map("why", "DISCONTINUED", "wayOut", "LOOK_ON"))
+                .ok();
+        assertThat(toOrder(garage, project)).contains(hose.toString()).doesNotContain(lens.toString());
+    }
+
+    private static List<String> toOrder(TestGarage garage, UUID project) {
+        return garage.owner()
+                .get("/api/projects/" + project + "/parts/tasks")
+                .ok()
+                .path("tasks")
+                .valueStream()
+                .filter(t -> t.path("kind").asString().equals("ORDER"))
+                .map(t -> t.path("needId").asString())
+                .toList();
     }
 
     @Test

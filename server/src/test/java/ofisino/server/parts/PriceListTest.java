@@ -127,6 +127,10 @@ class PriceListTest {
                                 LIST.getBytes(StandardCharsets.UTF_8))
                         .code())
                 .isEqualTo("list.columns");
+        String spaced = "Part;Price\nHose;" + " ".repeat(8 << 20) + "\n";
+        assertThat(send(garage.owner(), seller, "list/look", spaced.getBytes(StandardCharsets.UTF_8))
+                        .code())
+                .isEqualTo("list.large");
         assertThat(send(garage.owner(), UUID.randomUUID(), "list/look", LIST.getBytes(StandardCharsets.UTF_8))
                         .status())
                 .isEqualTo(404);

@@ -118,7 +118,7 @@ class ShelfTest {
                 .ok();
         String at = "/api/stock/" + stock.path("id").asString();
         garage.owner()
-                .post(at + "/count", map("id", UUID.randomUUID(), "found", 5, "version", 0))
+                .post("/api/shelf/counts", map("counts", List.of(counted(stock, 5, 0))))
                 .ok();
         assertThat(move(garage, at, "SOLD", 6, 1).code()).isEqualTo("stock.too-few");
         assertThat(move(garage, at, "DRAWN", 1, 1).text("field")).isEqualTo("kind");
@@ -132,6 +132,50 @@ class ShelfTest {
         assertThat(move(garage, at, "SOLD", 1, 1).status())
                 .as("somebody else was quicker")
                 .isEqualTo(409);
+    }
+
+    /** Somebody else was quicker with the second: the first is not counted either. */
+    @Test
+    void aPlaceIsCountedWholeOrNotAtAll(TestGarage garage) {
+        JsonNode caps = stock(garage, "Hub cap", 6, map()).ok();
+        JsonNode clips = stock(garage, "Trim clip", 9, map()).ok();
+        String counts = "/api/shelf/counts";
+        assertThat(garage.owner()
+                        .post(counts, map("counts", List.of(counted(caps, 5, 0), counted(clips, 8, 7))))
+                        .status())
+                .isEqualTo(409);
+        assertThat(shelf(garage, "Hub").get(0).path("quantity").asInt()).isEqualTo(6);
+        garage.owner()
+                .post(counts, map("counts", List.of(counted(caps, 6, 0), counted(clips, 8, 0))))
+                .ok();
+        assertThat(moves(garage, caps)).as("as many as thought").containsExactly("IN 6");
+        assertThat(shelf(garage, "clip").get(0).path("quantity").asInt()).isEqualTo(8);
+    }
+
+    @Test
+    void ofSeveralTheBestIsShownAndTheOthersAreDecidedTogether(TestGarage garage) {
+        JsonNode good = stock(garage, "Rear lamp", 1, map("condition", "GOOD")).ok();
+        JsonNode worn = stock(garage, "Rear lamp", 1, map("condition", "WORN")).ok();
+        String unseen = stock(garage, "rear lamp ", 1, map("condition", "UNKNOWN"))
+                .ok()
+                .path("id")
+                .asString();
+        JsonNode several = garage.owner().get("/api/shelf").ok().path("several");
+        assertThat(several).hasSize(1);
+        assertThat(several.get(0).path("best").asString())
+                .isEqualTo(good.path("id").asString());
+        assertThat(several.get(0).path("others").valueStream().map(JsonNode::asString))
+                .containsExactlyInAnyOrder(worn.path("id").asString(), unseen);
+        garage.owner()
+                .post(
+                        "/api/shelf/fates",
+                        map(
+                                "fates",
+                                List.of(
+                                        map("stockId", worn.path("id").asString(), "fate", "SCRAP", "version", 0),
+                                        map("stockId", unseen, "fate", "KEEP", "version", 0))))
+                .ok();
+        assertThat(garage.owner().get("/api/shelf").ok().path("several")).isEmpty();
     }
 
     @Test
@@ -178,7 +222,7 @@ class ShelfTest {
                 .ok();
         assertThat(shelf(garage, "Hub caps").get(0).path("worthMinor").asLong()).isEqualTo(6000);
         assertThat(garage.join("VIEWER")
-                        .post("/api/stock/" + stock.path("id").asString() + "/count", map())
+                        .post("/api/shelf/counts", map("counts", List.of()))
                         .status())
                 .isEqualTo(403);
     }
@@ -218,6 +262,10 @@ class ShelfTest {
                 .post(
                         "/api/needs/" + need + "/from-stock",
                         map("moveId", UUID.randomUUID(), "stockId", stock, "version", garage.version("needs", need)));
+    }
+
+    private static Map<String, Object> counted(JsonNode stock, int found, long version) {
+        return map("id", UUID.randomUUID(), "stockId", stock.path("id").asString(), "found", found, "version", version);
     }
 
     private static Answer move(TestGarage garage, String at, String kind, int pieces, long version) {

@@ -23,4 +23,9 @@ public record Consumable(
     public int packsFor(int amount) {
         return (amount + pack - 1) / pack;
     }
+
+    /** What is left over of the fewest packs. @param amount in its unit, 1 or more */
+    public int leftOver(int amount) {
+        return packsFor(amount) * pack - amount;
+    }
 }

@@ -41,9 +41,7 @@ public record Bought(
                     ? Optional.of(new PartTask(PartTask.TaskKind.CHASE, Optional.of(expectedOn)))
                     : Optional.empty();
         boolean isStillToTry = outcome.get() == LineOutcome.RIGHT && isTriedOn && !triedOn;
-        return isStillToTry
-                ? window().map(w -> new PartTask(PartTask.TaskKind.TRY_ON, Optional.of(w.checkBy())))
-                : Optional.empty();
+        return isStillToTry ? Optional.of(new PartTask(PartTask.TaskKind.TRY_ON, checkBy())) : Optional.empty();
     }
 
     private Optional<LocalDate> checkBy() {

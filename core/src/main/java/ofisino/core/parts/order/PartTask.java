@@ -27,6 +27,16 @@ public record PartTask(TaskKind kind, Optional<LocalDate> by) implements Compara
         ORDER
     }
 
+    /** Until when it is to be ordered, or today where that day is past. @param lastDay so that no milestone gets later */
+    public static PartTask order(LocalDate lastDay, LocalDate today) {
+        return new PartTask(TaskKind.ORDER, Optional.of(lastDay.isBefore(today) ? today : lastDay));
+    }
+
+    /** What was to be known by a day; empty while there is time. */
+    public static Optional<PartTask> dueOn(TaskKind kind, LocalDate day, LocalDate today) {
+        return day.isAfter(today) ? Optional.empty() : Optional.of(new PartTask(kind, Optional.of(day)));
+    }
+
     private static final Comparator<PartTask> PRESSING =
             Comparator.comparing((PartTask t) -> t.by().orElse(LocalDate.MAX)).thenComparing(PartTask::kind);
 

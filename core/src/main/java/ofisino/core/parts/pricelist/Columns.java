@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import ofisino.core.kernel.Entry;
 import ofisino.core.kernel.InvalidValue;
 
@@ -26,9 +27,16 @@ public record Columns(
         OptionalInt stock,
         OptionalInt replaced) {
     public Columns {
-        if (title == price || title < 0 || price < 0)
+        IntStream all = IntStream.concat(
+                IntStream.of(title, price),
+                Stream.of(number, pieces, leadDays, stock, replaced).flatMapToInt(OptionalInt::stream));
+        int[] at = all.toArray();
+        if (IntStream.of(at).anyMatch(c -> c < 0) || IntStream.of(at).distinct().count() < at.length)
             throw InvalidValue.at(
-                    "price", "list.columns", "Title and price cannot be one column.", "Choose a column for each.");
+                    "price",
+                    "list.columns",
+                    "Two things cannot stand in one column, and none before the first.",
+                    "Choose a column for each.");
     }
 
     /** What a heading may be called, from {@code headings.yaml} beside this class. */

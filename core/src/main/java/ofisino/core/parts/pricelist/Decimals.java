@@ -9,6 +9,9 @@ public enum Decimals {
     POINT('.', ','),
     COMMA(',', '.');
 
+    /** Longer than any price with its currency. */
+    private static final int LONGEST = 40;
+
     private final char decimal;
     private final char thousands;
 
@@ -26,6 +29,7 @@ public enum Decimals {
 
     /** It stands last, and not before three figures as in thousands. */
     private static boolean looksLike(String price, char sign) {
+        if (price.length() > LONGEST) return false;
         String bare = bare(price);
         int at = bare.lastIndexOf(sign);
         char other = sign == ',' ? '.' : ',';
@@ -38,6 +42,7 @@ public enum Decimals {
 
     /** Empty where it is no number: signs of currencies, blanks and apostrophes do not matter. */
     Optional<BigDecimal> read(String price) {
+        if (price.length() > LONGEST) return Optional.empty();
         String bare = bare(price);
         if (bare.isEmpty() || bare.indexOf(decimal) != bare.lastIndexOf(decimal)) return Optional.empty();
         int at = bare.indexOf(decimal);

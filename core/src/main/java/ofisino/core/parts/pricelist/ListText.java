@@ -25,6 +25,7 @@ public record ListText(List<String> header, List<Row> rows) {
     private static final char BYTE_ORDER_MARK = '\uFEFF';
     private static final char UNREADABLE = '\uFFFD';
     private static final int MOST_LINES = 100_000;
+    private static final int LARGEST_BYTES = 8 * 1024 * 1024;
 
     public ListText {
         header = List.copyOf(header);
@@ -45,6 +46,12 @@ public record ListText(List<String> header, List<Row> rows) {
 
     /** @throws InvalidValue where it is empty or far too long */
     public static ListText read(byte[] file) {
+        if (file.length > LARGEST_BYTES)
+            throw InvalidValue.at(
+                    "file",
+                    "list.large",
+                    "That list is larger than 8 MB.",
+                    "Cut out what you need, or leave columns out.");
         String text = decoded(file);
         if (text.isBlank()) throw isEmpty();
         List<Row> all = new ArrayList<>();

@@ -9,9 +9,9 @@ public enum Condition {
     /** Nobody has looked at it. */
     UNKNOWN;
 
-    /** It may be fitted as it is. */
-    public boolean isUsable() {
-        return this == NEW || this == GOOD;
+    /** It may be fitted, or has to be looked at first. */
+    public boolean mayServe() {
+        return this != WORN && this != BROKEN;
     }
 
     /** Both are known, and this one is the better. */

@@ -11,10 +11,5 @@ public enum Fate {
     /** The seller of the new one takes it in part exchange. */
     EXCHANGE,
     SELL,
-    SCRAP;
-
-    /** It may go only when what replaces it is fitted and verified. */
-    public boolean isGoodbye() {
-        return this == SELL || this == SCRAP || this == EXCHANGE;
-    }
+    SCRAP
 }

@@ -33,6 +33,17 @@ public record Stock(int pieces, OptionalInt lowMark, long costMinor, long worthM
                     "Enter 0 while you do not know.");
     }
 
+    /**
+     * What is more in a pack than was needed bears its share of the price, to the smallest unit.
+     *
+     * @param pieces that were needed, at least 1
+     * @param spare  that lay in the pack besides, 0 to 99999
+     */
+    public static long leftOverMinor(long priceMinor, int pieces, int spare) {
+        new Stock(spare, OptionalInt.empty(), 0, 0);
+        return spare == 0 ? 0 : Apportion.byLargestRemainder(priceMinor, pieces, spare)[1];
+    }
+
     /** To be bought again. */
     public boolean isLow() {
         return lowMark.isPresent() && pieces <= lowMark.getAsInt();

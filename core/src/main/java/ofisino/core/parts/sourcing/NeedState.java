@@ -14,26 +14,44 @@ public enum NeedState {
     ACCEPTED,
     FITTED,
     VERIFIED,
-    RETURNED;
+    RETURNED,
+    /** Not needed after all. */
+    LEFT_OUT;
 
     private Set<NeedState> next() {
         return switch (this) {
             // a part that was in the garage all along is accepted without an order
-            case NEEDED -> EnumSet.of(HELD, SOURCED, ORDERED, ACCEPTED);
-            case HELD -> EnumSet.of(NEEDED);
-            case SOURCED -> EnumSet.of(NEEDED, HELD, ORDERED, ACCEPTED);
+            case NEEDED -> EnumSet.of(HELD, SOURCED, ORDERED, ACCEPTED, LEFT_OUT);
+            case HELD -> EnumSet.of(NEEDED, LEFT_OUT);
+            case SOURCED -> EnumSet.of(NEEDED, HELD, ORDERED, ACCEPTED, LEFT_OUT);
             case ORDERED -> EnumSet.of(RECEIVED, NEEDED);
             case RECEIVED -> EnumSet.of(ACCEPTED, RETURNED);
             case ACCEPTED -> EnumSet.of(FITTED, RETURNED);
             case FITTED -> EnumSet.of(VERIFIED, ACCEPTED);
             case VERIFIED -> EnumSet.noneOf(NeedState.class);
-            case RETURNED -> EnumSet.of(NEEDED);
+            case RETURNED -> EnumSet.of(NEEDED, LEFT_OUT);
+            case LEFT_OUT -> EnumSet.of(NEEDED);
         };
     }
 
     /** In the garage, looked at and found right. */
     public boolean isAvailable() {
         return this == ACCEPTED || this == FITTED || this == VERIFIED;
+    }
+
+    /** What it is for waits for it. */
+    public boolean isLacking() {
+        return !isAvailable() && this != LEFT_OUT;
+    }
+
+    /** Whether it is on its way, or lies here for its job. */
+    public boolean isComing() {
+        return this == ORDERED || this == RECEIVED || this == ACCEPTED;
+    }
+
+    /** It may be ordered, where nothing else stands against it. */
+    public boolean isOrderable() {
+        return isToOrder() && this != HELD;
     }
 
     /** Whether it is on the vehicle. */
@@ -71,11 +89,12 @@ public enum NeedState {
             case HELD -> "Release it first.";
             case ORDERED -> "Record its arrival first.";
             case RECEIVED -> "Look at it and accept it or send it back.";
+            case LEFT_OUT -> "Say first that it is needed after all.";
             default -> "Reload the page to see how it stands now.";
         };
     }
 
     private String words() {
-        return name().toLowerCase(java.util.Locale.ROOT);
+        return name().toLowerCase(java.util.Locale.ROOT).replace('_', ' ');
     }
 }

@@ -13,5 +13,10 @@ public enum WayOut {
     /** It is made; a good one is kept as the pattern. */
     MAKE,
     /** The worn original stays: a new one would not match. */
-    KEEP_WORN
+    KEEP_WORN;
+
+    /** Then it is ordered like any other; else there is nothing to order, or not from a list. */
+    public boolean isOrdered() {
+        return this == PATTERN;
+    }
 }

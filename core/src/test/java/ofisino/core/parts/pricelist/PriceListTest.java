@@ -66,6 +66,20 @@ class PriceListTest {
     }
 
     @ParameterizedTest
+    @CsvSource({"1, 1, 0", "-1, 2, 0", "1, 2, 2", "1, 2, -1"})
+    void eachThingStandsInAColumnOfItsOwn(int title, int price, int number) {
+        OptionalInt none = OptionalInt.empty();
+        assertThatThrownBy(() -> new Columns(title, price, OptionalInt.of(number), none, none, none, none))
+                .isInstanceOf(InvalidValue.class);
+    }
+
+    @Test
+    void aPriceIsNotAsLongAsALetter() {
+        PriceList list = read("No,Part,Price,Pack,Days\n1,Hose," + "9".repeat(5000) + ",1,4\n");
+        assertThat(list.bad()).extracting(Bad::why).containsExactly(BadBecause.PRICE);
+    }
+
+    @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
             1.234,50 | COMMA
             € 12,90  | COMMA

@@ -134,7 +134,7 @@ record PositionService(
         boolean owesFor(UUID needId) {
             return balance.refundExpected().isPositive()
                     && order.lines().stream()
-                            .anyMatch(l -> l.returnedOn() != null && l.needId().equals(needId));
+                            .anyMatch(l -> l.isPriceExpected() && l.needId().equals(needId));
         }
     }
 

@@ -11,6 +11,7 @@ import java.util.OptionalLong;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import ofisino.core.kernel.ExchangeRate;
 import ofisino.core.parts.basket.Basket;
@@ -18,15 +19,17 @@ import ofisino.core.parts.basket.Levies;
 import ofisino.core.parts.basket.Offer;
 import ofisino.core.parts.basket.Offered;
 import ofisino.core.parts.basket.Seller;
+import ofisino.core.parts.basket.SetPrice;
 import ofisino.core.parts.basket.Shopping;
 import ofisino.core.parts.basket.Want;
-import ofisino.core.parts.sourcing.NeedState;
 import ofisino.server.parts.Needs.Need;
 import ofisino.server.parts.PartsInPlan.InPlan;
 import ofisino.server.parts.Sources.Holds;
 import ofisino.server.parts.Sources.PartSource;
 import ofisino.server.parts.Suppliers.ParcelTerms;
 import ofisino.server.parts.Suppliers.Supplier;
+import ofisino.server.parts.basket.BasketController.PickResponse;
+import ofisino.server.parts.basket.BasketController.PickedResponse;
 import org.joda.money.CurrencyUnit;
 import org.joda.money.Money;
 
@@ -95,7 +98,7 @@ final class StatedShopping {
 
     private void addLines(List<Need> all, Map<UUID, InPlan> inPlan) {
         Map<String, List<Need>> same = all.stream()
-                .filter(n -> n.state().isToOrder() && n.state() != NeedState.HELD)
+                .filter(n -> n.state().isOrderable())
                 .collect(Collectors.groupingBy(Need::sameAs, LinkedHashMap::new, Collectors.toList()));
         for (List<Need> needs : same.values()) {
             List<InPlan> planned = needs.stream()
@@ -182,18 +185,35 @@ final class StatedShopping {
 
     /** Money due that comes back, of one of it. */
     long depositMinor(String offer) {
+        PartSource s = source(offer);
+        return toBase(s, s.said().depositMinor());
+    }
+
+    private PartSource source(String offer) {
         return comparable.stream()
                 .filter(s -> s.id().toString().equals(offer))
-                .mapToLong(s -> toBase(s, s.said().depositMinor()))
                 .findFirst()
                 .orElseThrow();
     }
 
     /** What it is for, all that is bought together. */
-    List<UUID> needsOf(Offer o) {
+    List<Need> needsOf(Offer o) {
         return o.holds().keySet().stream()
                 .flatMap(id -> lines.get(UUID.fromString(id)).needs().stream())
-                .map(Need::id)
                 .toList();
+    }
+
+    /** What is picked, with what each part of it costs in the seller's currency. */
+    PickResponse picked(Basket.Pick pick, Offer o) {
+        List<Need> its = needsOf(o);
+        long[] amounts = SetPrice.on(
+                pick.count() * source(pick.offer()).said().priceMinor(),
+                its.stream().mapToLong(Need::estimateMinor).toArray());
+        return new PickResponse(
+                UUID.fromString(pick.offer()),
+                pick.count(),
+                IntStream.range(0, its.size())
+                        .mapToObj(i -> new PickedResponse(its.get(i).id(), amounts[i]))
+                        .toList());
     }
 }

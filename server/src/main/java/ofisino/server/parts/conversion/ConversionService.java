@@ -10,6 +10,7 @@ import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.Texts;
 import ofisino.core.parts.sourcing.ConversionState;
+import ofisino.core.parts.sourcing.ConversionState.Effect;
 import ofisino.core.parts.sourcing.NeedState;
 import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
@@ -96,7 +97,7 @@ record ConversionService(ConversionMapper mapper, Needs needs, Projects projects
                         n.title());
             boolean isReplaced = said.replaced().contains(id);
             mapper.put(caller.garageId(), said.id(), id, isReplaced);
-            if (n.state() != NeedState.HELD)
+            if (n.state() == NeedState.NEEDED || n.state() == NeedState.SOURCED)
                 needs.save(caller, n.held("Undecided: %s".formatted(name), said.answerBy(), n.version()));
         }
     }
@@ -106,19 +107,21 @@ record ConversionService(ConversionMapper mapper, Needs needs, Projects projects
         projects.requireOpen(caller, c.projectId());
         ConversionState now = c.state().decided(chosen);
         Stored.notStale(mapper.decide(caller.garageId(), id, now, version), "conversion", () -> c);
-        for (PackRow row : mapper.packs(caller.garageId(), c.projectId())) {
-            if (!row.conversionId().equals(id)) continue;
-            Need n = needs.open(caller, row.needId());
-            if (n.state() != NeedState.HELD) continue;
-            Need released = needs.save(caller, n.in(NeedState.NEEDED, "", n.placeId(), n.arrivedOn(), n.version()));
-            if (row.isReplaced() == chosen) leaveOut(caller, released, c, chosen);
-            else if (chosen && c.jobId() != null) needs.save(caller, released.forJob(c.jobId(), true));
-        }
+        for (PackRow row : mapper.packs(caller.garageId(), c.projectId()))
+            if (row.conversionId().equals(id))
+                apply(caller, c, now, needs.open(caller, row.needId()), row.isReplaced());
     }
 
-    /** It is not bought, and no job waits for it. */
-    private void leaveOut(Caller caller, Need n, ConversionRow c, boolean chosen) {
-        String why = (chosen ? "%s takes its place" : "Not done: %s").formatted(c.name());
-        needs.save(caller, n.held(why, null, n.version()).forJob(null, false));
+    /** What is here or on its way already stays what it is; if it belongs to the pack, its first step still needs it. */
+    private void apply(Caller caller, ConversionRow c, ConversionState now, Need n, boolean isReplaced) {
+        Effect effect = now.on(isReplaced);
+        boolean isHeld = n.state() == NeedState.HELD;
+        Need free =
+                isHeld ? needs.save(caller, n.in(NeedState.NEEDED, "", n.placeId(), n.arrivedOn(), n.version())) : n;
+        if (effect == Effect.ESSENTIAL && c.jobId() != null) needs.save(caller, free.essentialTo(c.jobId()));
+        if (effect == Effect.LEFT_OUT && isHeld) {
+            String why = (isReplaced ? "%s takes its place" : "Not done: %s").formatted(c.name());
+            needs.save(caller, free.leftOut(why, free.version()));
+        }
     }
 }

@@ -8,7 +8,6 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import ofisino.core.kernel.Apportion;
 import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.ExchangeRate;
 import ofisino.core.kernel.InvalidValue;
@@ -16,6 +15,7 @@ import ofisino.core.kernel.Texts;
 import ofisino.core.parts.order.LineOutcome;
 import ofisino.core.parts.order.PartDelivery;
 import ofisino.core.parts.order.TriedOn;
+import ofisino.core.parts.shelf.Stock;
 import ofisino.core.parts.sourcing.NeedState;
 import ofisino.core.vehicle.anatomy.Anatomy;
 import ofisino.server.db.Stored;
@@ -71,6 +71,14 @@ record DeliveryService(
         if (came.arrivedOn().isAfter(today(caller)))
             throw InvalidValue.at(
                     "arrivedOn", "delivery.future", "That day is still to come.", "Say on which day it came.");
+        if (came.arrivedOn().isBefore(line.orderedOn()))
+            throw InvalidValue.at(
+                    "arrivedOn",
+                    "delivery.before-order",
+                    "It cannot come on %s before it was ordered on %s.",
+                    "Say on which day it came.",
+                    came.arrivedOn(),
+                    line.orderedOn());
         if (came.pieces() != null && came.pieces() != n.quantity()) n = inPart(caller, n, line, came);
         mapper.arrived(caller.garageId(), line.id(), came.arrivedOn());
         return needs.save(
@@ -119,10 +127,10 @@ record DeliveryService(
 
     /** Goes onto the shelf beside it, with its share of the price. */
     private void leftOver(Caller caller, Need kept, DeliveryRow line, int spare) {
+        long share = Stock.leftOverMinor(line.amountMinor(), line.pieces(), spare);
         if (spare != line.sparePieces()) mapper.spare(caller.garageId(), line.id(), spare);
         if (spare == 0) return;
         CurrencyUnit foreign = CurrencyUnit.of(line.rate().currency());
-        long share = Apportion.byLargestRemainder(line.amountMinor(), line.pieces(), spare)[1];
         var rate = new ExchangeRate(
                 foreign,
                 garages.baseCurrency(caller),
@@ -187,6 +195,13 @@ record DeliveryService(
                     "delivery.not-here",
                     "That never came, so it cannot go back.",
                     "Reload the page to see how it stands now.");
+        if (line.arrivedOn() != null && sentOn.isBefore(line.arrivedOn()))
+            throw InvalidValue.at(
+                    "sentOn",
+                    "delivery.before-arrival",
+                    "It cannot go back before it came on %s.",
+                    "Say on which day it was posted.",
+                    line.arrivedOn());
         if (sentOn.isAfter(today(caller)))
             throw InvalidValue.at(
                     "sentOn", "delivery.future", "That day is still to come.", "Say on which day it was posted.");

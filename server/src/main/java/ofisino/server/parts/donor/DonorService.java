@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Stream;
+import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.Currencies;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.Side;
@@ -13,7 +14,6 @@ import ofisino.core.parts.consumable.Consumables;
 import ofisino.core.parts.donor.DonorLedger;
 import ofisino.core.parts.donor.NotFromDonors;
 import ofisino.core.parts.shelf.Condition;
-import ofisino.core.parts.sourcing.NeedState;
 import ofisino.core.vehicle.anatomy.Anatomy;
 import ofisino.core.vehicle.identity.VariantPart;
 import ofisino.server.db.Stored;
@@ -80,7 +80,7 @@ record DonorService(
         List<VariantPart> otherwise = variants.parts(caller, projectId);
         Map<UUID, List<String>> tools = inPlan.toolsToReach(caller, projectId);
         return needs.of(caller, projectId).stream()
-                .filter(n -> n.state().isToOrder() && n.state() != NeedState.HELD)
+                .filter(n -> n.state().isOrderable())
                 .filter(n -> isLookedFor(n, anatomy))
                 .map(n -> new HarvestResponse(
                         n.id(),
@@ -113,10 +113,25 @@ record DonorService(
         mapper.insert(caller.garageId(), donor);
     }
 
+    /** What goes with the shell is said, piece by piece. */
+    private void mustBeStripped(Caller caller, DonorRow donor) {
+        long left = mapper.pieces(caller.garageId(), donor.id()).stream()
+                .filter(PieceRow::stillOn)
+                .count();
+        if (left > 0)
+            throw Conflict.of(
+                    "donor.not-stripped",
+                    "%d pieces are still on “%s”.",
+                    "Put each in its place, or take off the list what goes with the shell.",
+                    left,
+                    donor.name());
+    }
+
     private record Fresh(UUID id, UUID projectId, UUID placeId) {}
 
     void change(Caller caller, UUID id, DonorFields said, long version) {
         DonorRow stored = open(caller, id);
+        if (said.goneOn() != null) mustBeStripped(caller, stored);
         DonorRow changed =
                 checked(caller, new Fresh(id, stored.projectId(), stored.placeId()), said, stored.costMinor(), version);
         Stored.notStale(mapper.update(caller.garageId(), changed), "donor", () -> open(caller, id));
@@ -146,6 +161,12 @@ record DonorService(
 
     void piece(Caller caller, UUID donorId, NewPieceRequest said) {
         DonorRow donor = open(caller, donorId);
+        if (donor.goneOn() != null)
+            throw Conflict.of(
+                    "donor.gone",
+                    "“%s” is gone.",
+                    "Put what is still here on the shelf, or correct the day on which it went.",
+                    donor.name());
         long value = minor(caller, "valueMinor", said.valueMinor(), 0);
         new DonorLedger.Piece(said.id(), said.verdict(), value, 0, 0);
         shelf.takeOff(

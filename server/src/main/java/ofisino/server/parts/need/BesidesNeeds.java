@@ -9,7 +9,6 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import ofisino.core.parts.consumable.Consumables;
-import ofisino.core.parts.sourcing.NeedState;
 import ofisino.core.vehicle.anatomy.Anatomy;
 import ofisino.core.vehicle.anatomy.Component;
 import ofisino.server.identity.Caller;
@@ -20,8 +19,6 @@ import org.springframework.stereotype.Service;
 /** What is told of a part that is to be ordered, from what is needed besides: it may be coming already, and something may be missing with it. */
 @Service
 record BesidesNeeds(NeedMapper mapper, Anatomies anatomies, Consumables consumables) {
-    private static final Set<NeedState> COMING = Set.of(NeedState.ORDERED, NeedState.RECEIVED, NeedState.ACCEPTED);
-
     /** By part that is to be ordered though the same is on its way or lies here: from whom, where somebody is known. */
     Map<UUID, List<String>> coming(Caller caller, UUID projectId) {
         List<Need> all = mapper.of(caller.garageId(), projectId);
@@ -29,7 +26,7 @@ record BesidesNeeds(NeedMapper mapper, Anatomies anatomies, Consumables consumab
         for (Need n : all) {
             if (!n.state().isToOrder() || isUsedUp(n)) continue;
             List<Need> same = all.stream()
-                    .filter(other -> COMING.contains(other.state()) && isSame(n, other))
+                    .filter(other -> other.state().isComing() && other.part().isAs(n.part()))
                     .toList();
             if (!same.isEmpty())
                 found.put(
@@ -45,10 +42,6 @@ record BesidesNeeds(NeedMapper mapper, Anatomies anatomies, Consumables consumab
 
     private boolean isUsedUp(Need n) {
         return n.item() != null && consumables.find(n.item()).isPresent();
-    }
-
-    private static boolean isSame(Need one, Need other) {
-        return one.item() != null && one.item().equals(other.item()) && one.side() == other.side();
     }
 
     /** By part that is to be ordered: what is new each time it is done and is on no list, by name. */

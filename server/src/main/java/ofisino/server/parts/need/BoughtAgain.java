@@ -24,7 +24,7 @@ record BoughtAgain(NeedMapper mapper, Purchases purchases, Consumables consumabl
         List<Need> all = mapper.of(caller.garageId(), projectId);
         List<Purchase> bought = purchases.of(caller, projectId);
         Map<Need, Again> found = new LinkedHashMap<>();
-        for (Need n : all) if (!n.state().isAvailable()) again(n, all, bought).ifPresent(again -> found.put(n, again));
+        for (Need n : all) if (n.state().isLacking()) again(n, all, bought).ifPresent(again -> found.put(n, again));
         return found;
     }
 
@@ -51,18 +51,14 @@ record BoughtAgain(NeedMapper mapper, Purchases purchases, Consumables consumabl
         boolean isUsedUpAnyway =
                 need.item() != null && consumables.find(need.item()).isPresent();
         if (isUsedUpAnyway) return Optional.empty();
-        Set<UUID> such = all.stream().filter(n -> isSame(n, need)).map(Need::id).collect(Collectors.toSet());
+        Set<UUID> such = all.stream()
+                .filter(n -> n.part().isAs(need.part()))
+                .map(Need::id)
+                .collect(Collectors.toSet());
         List<Again.Purchase> its = bought.stream()
                 .filter(p -> such.contains(p.needId()))
                 .map(Purchase::again)
                 .toList();
         return Again.of(its, need.state().isToOrder());
-    }
-
-    private static boolean isSame(Need one, Need other) {
-        return one.side() == other.side()
-                && (one.item() == null
-                        ? other.item() == null && one.title().equalsIgnoreCase(other.title())
-                        : one.item().equals(other.item()));
     }
 }

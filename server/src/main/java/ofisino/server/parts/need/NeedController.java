@@ -47,6 +47,8 @@ record NeedController(NeedService service) {
     /** @param answerBy the day by which it is known; absent where nobody promised one */
     record HoldRequest(String reason, @Nullable LocalDate answerBy, long version) {}
 
+    record LeaveOutRequest(String reason, long version) {}
+
     record ReleaseRequest(long version) {}
 
     @GetMapping("/projects/{projectId}/needs")
@@ -149,6 +151,13 @@ record NeedController(NeedService service) {
         return service.hold(caller, id, body.reason(), body.answerBy(), body.version());
     }
 
+    /** It is not needed after all: neither bought nor waited for. */
+    @PostMapping("/needs/{id}/leave-out")
+    Need leaveOut(Caller caller, @PathVariable UUID id, @RequestBody LeaveOutRequest body) {
+        return service.leaveOut(caller, id, body.reason(), body.version());
+    }
+
+    /** No longer on hold, or needed after all. */
     @PostMapping("/needs/{id}/release")
     Need release(Caller caller, @PathVariable UUID id, @RequestBody ReleaseRequest body) {
         return service.release(caller, id, body.version());

@@ -14,6 +14,9 @@ interface NeedMapper {
 
     Optional<Need> find(UUID garageId, UUID id);
 
+    /** The conversion that nobody has decided and that keeps it on hold. */
+    Optional<String> undecided(UUID garageId, UUID needId);
+
     void insert(UUID garageId, Need need);
 
     int update(UUID garageId, Need need);

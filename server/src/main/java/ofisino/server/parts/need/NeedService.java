@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import ofisino.core.kernel.Apportion;
+import ofisino.core.kernel.Conflict;
 import ofisino.core.kernel.Currencies;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.Side;
@@ -59,7 +60,7 @@ record NeedService(
     List<VariantWarning> variantWarnings(Caller caller, UUID projectId) {
         List<VariantPart> otherwise = variants.parts(caller, projectId);
         return list(caller, projectId).stream()
-                .filter(n -> !n.state().isAvailable())
+                .filter(n -> n.state().isLacking())
                 .flatMap(n -> otherwise.stream()
                         .filter(v -> v.concerns(n.title()))
                         .map(v -> new VariantWarning(n.id(), v.difference())))
@@ -181,9 +182,27 @@ record NeedService(
         return save(caller, n.held(Texts.line("reason", reason), answerBy, version));
     }
 
+    Need leaveOut(Caller caller, UUID id, String reason, long version) {
+        Need n = open(caller, id);
+        mustBeDecided(caller, n);
+        return save(caller, n.leftOut(Texts.line("reason", reason), version));
+    }
+
     Need release(Caller caller, UUID id, long version) {
         Need n = open(caller, id);
+        mustBeDecided(caller, n);
         return save(caller, n.in(n.state().to(NeedState.NEEDED, n.title()), "", n.placeId(), n.arrivedOn(), version));
+    }
+
+    private void mustBeDecided(Caller caller, Need n) {
+        mapper.undecided(caller.garageId(), n.id()).ifPresent(conversion -> {
+            throw Conflict.of(
+                    "need.conversion",
+                    "“%s” waits for a decision: %s.",
+                    "Decide about the conversion; then it is released or stays out.",
+                    n.title(),
+                    conversion);
+        });
     }
 
     @Override

@@ -22,7 +22,7 @@ import org.springframework.web.bind.annotation.RestController;
 @Roles(look = Role.OWNER, change = Role.OWNER)
 @RequestMapping("/api/projects/{projectId}/orders")
 record OrderController(OrderService service) {
-    /** @param sparePieces more in the pack than is needed, in the unit of the part; none where nobody says */
+    /** @param sparePieces more in the pack than is needed, in the unit of the part; where nobody says, what the fewest packs leave over */
     record LineRequest(
             UUID needId, long amountMinor, @Nullable Integer sparePieces) {}
 

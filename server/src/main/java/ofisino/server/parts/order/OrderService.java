@@ -1,18 +1,25 @@
 package ofisino.server.parts.order;
 
+import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import ofisino.core.kernel.Currencies;
 import ofisino.core.kernel.ExchangeRate;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.Texts;
+import ofisino.core.parts.consumable.Consumables;
 import ofisino.core.parts.order.ReturnWindow;
 import ofisino.core.parts.shelf.Stock;
 import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.parts.Needs;
+import ofisino.server.parts.Needs.Need;
 import ofisino.server.parts.Orders;
 import ofisino.server.parts.Orders.Terms;
 import ofisino.server.parts.order.OrderController.LineRequest;
@@ -26,7 +33,8 @@ import org.springframework.stereotype.Service;
 
 /** Orders: what, from whom, for how much in which currency, and when it should come. */
 @Service
-record OrderService(OrderMapper mapper, Needs needs, Projects projects, Garages garages) implements Orders {
+record OrderService(OrderMapper mapper, Needs needs, Consumables consumables, Projects projects, Garages garages)
+        implements Orders {
     @Override
     public List<Order> of(Caller caller, UUID projectId) {
         projects.require(caller, projectId);
@@ -85,6 +93,7 @@ record OrderService(OrderMapper mapper, Needs needs, Projects projects, Garages 
                                 amount("postMinor", currency, said.postMinor()),
                                 said.orderedOn(),
                                 said.expectedOn())));
+        Map<UUID, Integer> leftOver = leftOver(caller, wish.lines());
         for (LineRequest line : wish.lines()) {
             mapper.insertLine(
                     caller.garageId(),
@@ -93,16 +102,31 @@ record OrderService(OrderMapper mapper, Needs needs, Projects projects, Garages 
                             line.needId(),
                             amount("amountMinor", currency, line.amountMinor()),
                             wish.returnDays(),
-                            spare(line)));
+                            spare(line, leftOver)));
             needs.ordered(caller, line.needId());
         }
         return require(caller, wish.id());
     }
 
-    private static int spare(LineRequest line) {
-        int spare = line.sparePieces() == null ? 0 : line.sparePieces();
+    private static int spare(LineRequest line, Map<UUID, Integer> leftOver) {
+        int spare = line.sparePieces() == null ? leftOver.getOrDefault(line.needId(), 0) : line.sparePieces();
         new Stock(spare, OptionalInt.empty(), 0, 0);
         return spare;
+    }
+
+    /** What is bought together comes in the fewest packs; what they leave over stands at the first. */
+    private Map<UUID, Integer> leftOver(Caller caller, List<LineRequest> lines) {
+        Map<String, List<Need>> together = lines.stream()
+                .map(line -> needs.open(caller, line.needId()))
+                .collect(Collectors.groupingBy(Need::sameAs, LinkedHashMap::new, Collectors.toList()));
+        Map<UUID, Integer> found = new HashMap<>();
+        for (List<Need> same : together.values())
+            Optional.ofNullable(same.get(0).item())
+                    .flatMap(consumables::find)
+                    .ifPresent(c -> found.put(
+                            same.get(0).id(),
+                            c.leftOver(same.stream().mapToInt(Need::quantity).sum())));
+        return found;
     }
 
     private static long amount(String field, CurrencyUnit currency, long minor) {

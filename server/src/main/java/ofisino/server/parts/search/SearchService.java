@@ -2,13 +2,14 @@ package ofisino.server.parts.search;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import ofisino.core.kernel.Currencies;
 import ofisino.core.kernel.NotFound;
 import ofisino.core.kernel.Texts;
+import ofisino.core.parts.sourcing.PartSearch;
 import ofisino.server.db.Stored;
 import ofisino.server.db.Words;
 import ofisino.server.identity.Caller;
@@ -28,11 +29,9 @@ import org.springframework.stereotype.Service;
 record SearchService(SearchMapper mapper, Needs needs, Projects projects, Garages garages, Clock clock)
         implements PartSearches {
     @Override
-    public Map<UUID, LocalDate> lookAgain(Caller caller, UUID projectId) {
-        Map<UUID, LocalDate> found = new HashMap<>();
-        for (SearchRow row : mapper.of(caller.garageId(), projectId))
-            row.toCore().lookAgainOn().ifPresent(day -> found.put(row.needId(), day));
-        return found;
+    public Map<UUID, PartSearch> lookedFor(Caller caller, UUID projectId) {
+        return mapper.of(caller.garageId(), projectId).stream()
+                .collect(Collectors.toMap(SearchRow::needId, SearchRow::toCore));
     }
 
     List<SearchResponse> of(Caller caller, UUID projectId) {

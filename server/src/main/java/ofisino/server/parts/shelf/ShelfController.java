@@ -12,7 +12,6 @@ import ofisino.core.parts.shelf.StockOrigin;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Roles;
 import ofisino.server.parts.Needs.Need;
-import ofisino.server.parts.shelf.ShelfMapper.FitRow;
 import ofisino.server.parts.shelf.ShelfMapper.MoveRow;
 import ofisino.server.parts.shelf.ShelfMapper.StockRow;
 import ofisino.server.parts.shelf.ShelfMapper.StockSaid;
@@ -61,8 +60,14 @@ record ShelfController(ShelfService service) {
         }
     }
 
-    /** @param more further ones that the search finds too @param low what is to be bought again */
-    record ShelfResponse(List<StockResponse> things, boolean more, List<StockResponse> low) {}
+    /** Several of one thing. @param best of them, as far as somebody has looked */
+    record SeveralResponse(UUID best, List<UUID> others) {}
+
+    /** @param more further ones that the search finds too @param low what is to be bought again @param several of those found */
+    record ShelfResponse(
+            List<StockResponse> things, boolean more, List<StockResponse> low, List<SeveralResponse> several) {}
+
+    record FitResponse(UUID needId, UUID stockId, int quantity, Condition condition, String placeCode) {}
 
     /** @param quantity that comes onto the shelf */
     record NewStockRequest(UUID id, UUID moveId, int quantity, StockFields fields) {}
@@ -94,7 +99,14 @@ record ShelfController(ShelfService service) {
             @Nullable Long proceedsMinor,
             long version) {}
 
-    record CountRequest(UUID id, int found, long version) {}
+    /** @param id of the move that a difference makes */
+    record Counted(UUID id, UUID stockId, int found, long version) {}
+
+    record CountsRequest(List<Counted> counts) {}
+
+    record Decided(UUID stockId, Fate fate, long version) {}
+
+    record FatesRequest(List<Decided> fates) {}
 
     /** @param matched of what must match, what was compared and agrees */
     record FromStockRequest(
@@ -113,7 +125,7 @@ record ShelfController(ShelfService service) {
 
     /** What lies on the shelf for what the project still needs. */
     @GetMapping("/projects/{projectId}/shelf-fits")
-    List<FitRow> fits(Caller caller, @PathVariable UUID projectId) {
+    List<FitResponse> fits(Caller caller, @PathVariable UUID projectId) {
         return service.fits(caller, projectId);
     }
 
@@ -134,10 +146,18 @@ record ShelfController(ShelfService service) {
         return StockResponse.of(service.move(caller, id, body));
     }
 
-    /** Somebody counted them. */
-    @PostMapping("/stock/{id}/count")
-    StockResponse count(Caller caller, @PathVariable UUID id, @RequestBody CountRequest body) {
-        return StockResponse.of(service.count(caller, id, body.id(), body.found(), body.version()));
+    /** Somebody counted what lies in a place: all of it, or none. */
+    @PostMapping("/shelf/counts")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void count(Caller caller, @RequestBody CountsRequest body) {
+        body.counts().forEach(c -> service.count(caller, c));
+    }
+
+    /** What becomes of several things. */
+    @PostMapping("/shelf/fates")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void decide(Caller caller, @RequestBody FatesRequest body) {
+        body.fates().forEach(d -> service.decide(caller, d));
     }
 
     /** The job takes it off the shelf. */

@@ -12,6 +12,8 @@ import ofisino.core.parts.shelf.Fate;
 import ofisino.core.parts.shelf.Stock;
 import ofisino.core.parts.shelf.StockMove.MoveKind;
 import ofisino.core.parts.shelf.StockOrigin;
+import ofisino.core.parts.shelf.Thing;
+import ofisino.core.parts.sourcing.SamePart;
 import org.apache.ibatis.annotations.Mapper;
 import org.jspecify.annotations.Nullable;
 
@@ -27,8 +29,10 @@ interface ShelfMapper {
 
     List<MoveRow> moves(UUID garageId, UUID stockId);
 
-    /** Things that may be what a part of the project needs: of one component or consumable, or called the same. */
-    List<FitRow> fits(UUID garageId, UUID projectId);
+    /** All that lies there. */
+    List<StockRow> all(UUID garageId);
+
+    int decide(UUID garageId, UUID id, Fate fate, long version);
 
     void insert(UUID garageId, StockRow stock);
 
@@ -78,6 +82,16 @@ interface ShelfMapper {
                     worthMinor);
         }
 
+        Thing thing() {
+            return new Thing(
+                    id,
+                    new SamePart(Optional.ofNullable(said.item()), said.title(), said.side()),
+                    said.unit(),
+                    said.condition(),
+                    said.fate(),
+                    !said.buyer().isEmpty());
+        }
+
         StockRow with(Stock core) {
             return new StockRow(
                     id,
@@ -102,6 +116,4 @@ interface ShelfMapper {
             LocalDate movedOn,
             String note,
             long proceedsMinor) {}
-
-    record FitRow(UUID needId, UUID stockId, int quantity, Condition condition, String placeCode) {}
 }

@@ -18,6 +18,7 @@ import ofisino.core.parts.shelf.Stock;
 import ofisino.core.parts.shelf.StockMove;
 import ofisino.core.parts.shelf.StockMove.MoveKind;
 import ofisino.core.parts.shelf.StockOrigin;
+import ofisino.core.parts.shelf.Thing;
 import ofisino.core.parts.sourcing.NeedState;
 import ofisino.core.vehicle.anatomy.Component;
 import ofisino.server.db.Stored;
@@ -28,12 +29,15 @@ import ofisino.server.parts.CalledComponents;
 import ofisino.server.parts.Needs;
 import ofisino.server.parts.Needs.Need;
 import ofisino.server.parts.Shelf;
+import ofisino.server.parts.shelf.ShelfController.Counted;
+import ofisino.server.parts.shelf.ShelfController.Decided;
+import ofisino.server.parts.shelf.ShelfController.FitResponse;
 import ofisino.server.parts.shelf.ShelfController.FromStockRequest;
+import ofisino.server.parts.shelf.ShelfController.SeveralResponse;
 import ofisino.server.parts.shelf.ShelfController.ShelfResponse;
 import ofisino.server.parts.shelf.ShelfController.StockFields;
 import ofisino.server.parts.shelf.ShelfController.StockMoveRequest;
 import ofisino.server.parts.shelf.ShelfController.StockResponse;
-import ofisino.server.parts.shelf.ShelfMapper.FitRow;
 import ofisino.server.parts.shelf.ShelfMapper.MoveRow;
 import ofisino.server.parts.shelf.ShelfMapper.StockRow;
 import ofisino.server.parts.shelf.ShelfMapper.StockSaid;
@@ -55,16 +59,28 @@ record ShelfService(
         return new ShelfResponse(
                 found.stream().limit(MOST).map(StockResponse::of).toList(),
                 found.size() > MOST,
-                mapper.low(caller.garageId()).stream().map(StockResponse::of).toList());
+                mapper.low(caller.garageId()).stream().map(StockResponse::of).toList(),
+                Thing.several(found.stream().map(StockRow::thing).toList()).stream()
+                        .map(s -> new SeveralResponse(
+                                s.best().id(),
+                                s.others().stream().map(Thing::id).toList()))
+                        .toList());
     }
 
     List<MoveRow> moves(Caller caller, UUID id) {
         return mapper.moves(caller.garageId(), find(caller, id).id());
     }
 
-    List<FitRow> fits(Caller caller, UUID projectId) {
+    List<FitResponse> fits(Caller caller, UUID projectId) {
         projects.require(caller, projectId);
-        return mapper.fits(caller.garageId(), projectId);
+        List<StockRow> all = mapper.all(caller.garageId());
+        return needs.of(caller, projectId).stream()
+                .filter(n -> n.state().isOrderable())
+                .flatMap(n -> all.stream()
+                        .filter(row -> row.thing().serves(n.part(), n.unit()))
+                        .map(row -> new FitResponse(
+                                n.id(), row.id(), row.quantity(), row.said().condition(), row.placeCode())))
+                .toList();
     }
 
     StockRow add(Caller caller, UUID id, UUID moveId, int quantity, StockFields fields) {
@@ -196,16 +212,25 @@ record ShelfService(
                 .getAmountMinorLong();
     }
 
-    StockRow count(Caller caller, UUID id, UUID moveId, int found, long version) {
-        StockRow row = at(caller, id, version);
-        if (found < 0)
+    void count(Caller caller, Counted said) {
+        StockRow row = at(caller, said.stockId(), said.version());
+        if (said.found() < 0)
             throw InvalidValue.at(
                     "found", "stock.range", "Less than none cannot be there.", "Enter how many you found.");
-        return row.toCore()
-                .counted(found)
-                .map(move -> moved(
-                        caller, row, move, new MoveRow(moveId, move.kind(), move.pieces(), null, today(caller), "", 0)))
-                .orElse(row);
+        row.toCore()
+                .counted(said.found())
+                .ifPresent(move -> moved(
+                        caller,
+                        row,
+                        move,
+                        new MoveRow(said.id(), move.kind(), move.pieces(), null, today(caller), "", 0)));
+    }
+
+    void decide(Caller caller, Decided said) {
+        Stored.notStale(
+                mapper.decide(caller.garageId(), said.stockId(), said.fate(), said.version()),
+                "thing",
+                () -> StockResponse.of(find(caller, said.stockId())));
     }
 
     private StockRow moved(Caller caller, StockRow row, StockMove move, MoveRow kept) {

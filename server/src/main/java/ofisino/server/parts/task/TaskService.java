@@ -15,6 +15,7 @@ import java.util.stream.Stream;
 import ofisino.core.parts.order.PartTask;
 import ofisino.core.parts.order.PartTask.TaskKind;
 import ofisino.core.parts.sourcing.NeedState;
+import ofisino.core.parts.sourcing.PartSearch;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
 import ofisino.server.parts.Deliveries;
@@ -39,14 +40,16 @@ record TaskService(
         Map<UUID, Need> all =
                 needs.of(caller, projectId).stream().collect(Collectors.toMap(Need::id, Function.identity()));
         Map<UUID, Waited> waited = inPlan.waited(caller, projectId);
+        Map<UUID, PartSearch> lookedFor = searches.lookedFor(caller, projectId);
         Set<UUID> onHold = onHold(caller, projectId, all.values());
         List<Stated> found = Stream.of(
                         deliveries.of(caller, projectId).stream().flatMap(d -> delivery(d, all, today).stream()),
                         all.values().stream().flatMap(n -> answer(n, today).stream()),
-                        searches.lookAgain(caller, projectId).entrySet().stream()
+                        lookedFor.entrySet().stream()
                                 .flatMap(e -> look(all.get(e.getKey()), e.getValue(), today).stream()),
                         all.values().stream()
-                                .filter(n -> n.state().isToOrder() && !onHold.contains(n.id()))
+                                .filter(n -> n.state().isOrderable() && !onHold.contains(n.id()))
+                                .filter(n -> isHad(lookedFor.get(n.id())))
                                 .flatMap(n -> order(n, waited.get(n.id()), today).stream()))
                 .flatMap(s -> s)
                 .sorted(Comparator.comparing(Stated::task)
@@ -75,20 +78,26 @@ record TaskService(
         return d.bought().task(today).map(task -> new Stated(task, all.get(d.needId()), Optional.of(d)));
     }
 
-    private static Optional<Stated> answer(Need n, LocalDate today) {
-        if (n.state() != NeedState.HELD || n.answerBy() == null || n.answerBy().isAfter(today)) return Optional.empty();
-        return Optional.of(new Stated(new PartTask(TaskKind.ANSWER, Optional.of(n.answerBy())), n, Optional.empty()));
+    /** What cannot be had is looked for, or something else is done about it. */
+    private static boolean isHad(@Nullable PartSearch search) {
+        return search == null || search.wayOut().isOrdered();
     }
 
-    private static Optional<Stated> look(Need n, LocalDate again, LocalDate today) {
-        if (!n.state().isToOrder() || again.isAfter(today)) return Optional.empty();
-        return Optional.of(new Stated(new PartTask(TaskKind.LOOK, Optional.of(again)), n, Optional.empty()));
+    private static Optional<Stated> answer(Need n, LocalDate today) {
+        if (n.state() != NeedState.HELD || n.answerBy() == null) return Optional.empty();
+        return PartTask.dueOn(TaskKind.ANSWER, n.answerBy(), today).map(task -> new Stated(task, n, Optional.empty()));
+    }
+
+    private static Optional<Stated> look(Need n, PartSearch search, LocalDate today) {
+        if (!n.state().isToOrder()) return Optional.empty();
+        return search.lookAgainOn()
+                .flatMap(day -> PartTask.dueOn(TaskKind.LOOK, day, today))
+                .map(task -> new Stated(task, n, Optional.empty()));
     }
 
     private static Optional<Stated> order(Need n, @Nullable Waited waited, LocalDate today) {
         if (waited == null) return Optional.empty();
-        LocalDate by = waited.orderBy().isBefore(today) ? today : waited.orderBy();
-        return Optional.of(new Stated(new PartTask(TaskKind.ORDER, Optional.of(by)), n, Optional.empty()));
+        return Optional.of(new Stated(PartTask.order(waited.orderBy(), today), n, Optional.empty()));
     }
 
     /** For which something is still to be known: they are ordered then. */

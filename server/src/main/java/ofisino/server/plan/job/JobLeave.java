@@ -56,9 +56,8 @@ record JobLeave(
             if (l.afterId().equals(job.id()) && !byId.get(l.beforeId()).state().isOver())
                 facts.jobBefore(l.beforeId().toString(), byId.get(l.beforeId()).title());
         needs.of(caller, job.projectId()).stream()
-                .filter(n -> job.id().equals(n.jobId())
-                        && n.essential()
-                        && !n.state().isAvailable())
+                .filter(n ->
+                        job.id().equals(n.jobId()) && n.essential() && n.state().isLacking())
                 .forEach(n -> facts.partLacking(n.id().toString(), n.title()));
         facts.repairs(findingProgress.classesOf(caller, job), job.nature());
         if (byId.get(job.id())

@@ -88,7 +88,7 @@ record JobService(
     /** By job, the parts that are not here, looked at and right. */
     Map<UUID, List<Needs.Need>> lacking(Caller caller, UUID projectId) {
         return needs.of(caller, projectId).stream()
-                .filter(n -> n.jobId() != null && !n.state().isAvailable())
+                .filter(n -> n.jobId() != null && n.state().isLacking())
                 .collect(Collectors.groupingBy(Needs.Need::jobId));
     }
 

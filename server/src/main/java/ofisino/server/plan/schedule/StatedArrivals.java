@@ -41,7 +41,7 @@ final class StatedArrivals {
     boolean isAwaited(Need need) {
         return need.jobId() != null
                 && open.containsKey(need.jobId())
-                && !need.state().isAvailable();
+                && need.state().isLacking();
     }
 
     /** A part on its way is there on its day, looked at the day after next; one not ordered takes its time from the day of ordering, or of the answer. */

@@ -112,13 +112,10 @@ function ParcelRow({
           onClick={() =>
             onOrder({
               supplierId: p.supplierId!,
-              amounts: Object.assign({}, ...his.map(({ pick, source }) => amountsOf(pick, source))) as Record<
-                string,
-                number
-              >,
+              amounts: amountsOf(his.flatMap(({ pick }) => pick.parts)),
               spare: Object.fromEntries(
                 basket.spare
-                  .filter((s) => his.some(({ pick }) => pick.needIds.includes(s.wantId)))
+                  .filter((s) => his.some(({ pick }) => pick.parts.some((part) => part.needId === s.wantId)))
                   .map((s) => [s.wantId, s.quantity]),
               ),
               postMinor: p.postMinor ? sellers.of(p.supplierId)!.postMinor! : 0,
@@ -133,7 +130,9 @@ function ParcelRow({
   )
 }
 
-/** What stands in the order for each part, in the seller's currency: the price stands at the first, so that it counts once. */
-function amountsOf(pick: Schemas['PickResponse'], source: Schemas['PartSource']): Record<string, number> {
-  return Object.fromEntries(pick.needIds.map((id, i) => [id, i === 0 ? pick.count * source.priceMinor! : 0]))
+/** What stands in the order for each part, in the seller's currency; one part may come in two offers. */
+function amountsOf(parts: Schemas['PickedResponse'][]): Record<string, number> {
+  const amounts: Record<string, number> = {}
+  for (const { needId, amountMinor } of parts) amounts[needId] = (amounts[needId] ?? 0) + amountMinor!
+  return amounts
 }

@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query'
 import { z } from 'zod'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
-import { needsQuery } from '@/api/queries'
+import { jobsQuery, needsQuery } from '@/api/queries'
 import { isToOrder } from '@/api/toOrder'
 import { useWrite } from '@/api/useWrite'
 import { Form } from '@/ui/form/Form'
@@ -21,7 +21,14 @@ export function ConversionForm({ projectId, onClose }: { projectId: string; onCl
   const [id] = useState(() => crypto.randomUUID())
   const { data: needs } = useQuery(needsQuery(projectId))
   const open = needs?.filter((n) => isToOrder(n) || n.state === 'HELD') ?? []
-  const title = (needId: string) => open.find((n) => n.id === needId)!.title
+  const { data: work } = useQuery(jobsQuery(projectId))
+  const [search, setSearch] = useState('')
+  const said = (needId: string) => {
+    const n = open.find((o) => o.id === needId)!
+    return [n.title, n.side === 'NONE' ? '' : t(`side.${n.side}`), work?.jobs.find((j) => j.id === n.jobId)?.code]
+      .filter(Boolean)
+      .join(' · ')
+  }
   const form = useFields(
     z.object({
       name: line(t('form.missing')),
@@ -33,6 +40,11 @@ export function ConversionForm({ projectId, onClose }: { projectId: string; onCl
     }),
     { name: '', jobId: '', parts: [] as string[], replaced: [] as string[], wayBack: '', answerBy: '' },
   )
+  /** What is ticked stays in sight whatever is searched for. */
+  const among = (ticked: string[]) =>
+    open
+      .filter((n) => ticked.includes(n.id) || n.title.toLowerCase().includes(search.trim().toLowerCase()))
+      .map((n) => n.id)
   const save = useWrite(
     (body: Schemas['NewConversionRequest'], writeId) =>
       unwrap(
@@ -54,8 +66,18 @@ export function ConversionForm({ projectId, onClose }: { projectId: string; onCl
         <Line name="name" label={t('conversion.name')} />
         <JobPick name="jobId" projectId={projectId} label={t('conversion.job')} none={t('conversion.noJob')} />
         <p className="quiet -mt-2 text-sm">{t('conversion.jobHint')}</p>
-        <Ticks name="parts" label={t('conversion.parts')} of={open.map((n) => n.id)} say={title} />
-        <Ticks name="replaced" label={t('conversion.replaced')} of={open.map((n) => n.id)} say={title} />
+        {open.length > 8 && (
+          <input
+            type="search"
+            className="input w-full"
+            aria-label={t('conversion.search')}
+            placeholder={t('conversion.search')}
+            value={search}
+            onChange={(e) => setSearch(e.target.value)}
+          />
+        )}
+        <Ticks name="parts" label={t('conversion.parts')} of={among(form.watch('parts'))} say={said} />
+        <Ticks name="replaced" label={t('conversion.replaced')} of={among(form.watch('replaced'))} say={said} />
         <Line name="answerBy" label={t('conversion.answerBy')} type="date" min={today()} />
         <Note name="wayBack" label={t('conversion.wayBack')} rows={2} />
       </Form>

@@ -9,6 +9,7 @@ export const conversionWords = {
     noJob: 'no job yet',
     jobHint: 'It does not begin before all of the pack is here',
     parts: 'All that it needs, bolts and clips too',
+    search: 'Search parts',
     partsMissing: 'Choose at least one part.',
     replaced: 'What it would replace',
     wayBack: 'The way back',

@@ -36,7 +36,11 @@ export function useObjections(need: Need | undefined) {
         again.sumMinor === undefined
           ? t('parts.boughtAgain', { count: again.times! })
           : t('parts.boughtAgainFor', { count: again.times!, money: format.money(again.sumMinor, format.currency) }),
-        again.failed ? t('parts.boughtAgainFailed', { count: again.failed }) : '',
+        again.failed
+          ? t(again.failed === again.times ? 'parts.boughtAgainNone' : 'parts.boughtAgainFailed', {
+              count: again.failed,
+            })
+          : '',
       ]
         .join(' ')
         .trim(),

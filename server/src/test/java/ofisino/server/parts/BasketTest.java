@@ -60,7 +60,12 @@ class BasketTest {
                 basket(garage.owner().get(baskets(project)).ok(), "CHEAPEST").path("picks");
         assertThat(picks).hasSize(1);
         assertThat(picks.get(0).path("sourceId").asString()).isEqualTo(kit.toString());
-        assertThat(picks.get(0).path("needIds")).hasSize(2);
+        assertThat(picks.get(0)
+                        .path("parts")
+                        .valueStream()
+                        .map(p -> p.path("amountMinor").asLong()))
+                .as("each was expected to cost as much as the other")
+                .containsExactly(2500L, 2500L);
     }
 
     /** By hand: 5 wanted, two packs of 4 leave 3; a deposit of 15.00 on each is due and no cost. */

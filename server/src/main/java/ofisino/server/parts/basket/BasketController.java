@@ -83,7 +83,10 @@ record BasketController(BasketService service) {
     /** @param quantity in the unit of the want */
     record SpareResponse(UUID wantId, int quantity) {}
 
-    record PickResponse(UUID sourceId, int count, List<UUID> needIds) {}
+    record PickResponse(UUID sourceId, int count, List<PickedResponse> parts) {}
+
+    /** @param amountMinor what it costs of what is picked, in the seller's currency */
+    record PickedResponse(UUID needId, long amountMinor) {}
 
     record ParcelResponse(
             @Nullable UUID supplierId,

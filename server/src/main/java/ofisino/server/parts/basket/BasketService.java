@@ -5,7 +5,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -26,7 +25,6 @@ import ofisino.server.parts.basket.BasketController.BasketKind;
 import ofisino.server.parts.basket.BasketController.BasketResponse;
 import ofisino.server.parts.basket.BasketController.ParcelResponse;
 import ofisino.server.parts.basket.BasketController.PartOfferResponse;
-import ofisino.server.parts.basket.BasketController.PickResponse;
 import ofisino.server.parts.basket.BasketController.ShoppingResponse;
 import ofisino.server.parts.basket.BasketController.SpareResponse;
 import ofisino.server.parts.basket.BasketController.WantResponse;
@@ -104,17 +102,14 @@ record BasketService(
         Map<String, Offer> offers =
                 stated.shopping().offers().stream().collect(Collectors.toMap(Offer::id, Function.identity()));
         Map<UUID, Integer> leadDays = new HashMap<>();
-        Map<Basket.Pick, List<UUID>> needIds = new LinkedHashMap<>();
         for (Basket.Pick p : basket.picks()) {
-            List<UUID> its = stated.needsOf(offers.get(p.offer()));
-            needIds.put(p, its);
-            its.forEach(n -> leadDays.merge(n, offers.get(p.offer()).leadDays(), Math::max));
+            Offer o = offers.get(p.offer());
+            stated.needsOf(o).forEach(n -> leadDays.merge(n.id(), o.leadDays(), Math::max));
         }
         return new BasketResponse(
                 kind,
-                needIds.entrySet().stream()
-                        .map(e -> new PickResponse(
-                                UUID.fromString(e.getKey().offer()), e.getKey().count(), e.getValue()))
+                basket.picks().stream()
+                        .map(p -> stated.picked(p, offers.get(p.offer())))
                         .toList(),
                 basket.parcels().stream().map(BasketService::parcel).toList(),
                 basket.totalMinor(),

@@ -7,7 +7,7 @@ import { jobsQuery } from '@/api/queries'
 import { useWrite } from '@/api/useWrite'
 import { hours, useFormat } from '@/ui/format/format'
 import { BlockerLine } from './road/BlockerLine'
-import { inGroups } from '@/ui/format/partTask'
+import { inGroups } from '@/ui/format/names/partTask'
 import { PartLink, pathOf, type Today } from './sentences'
 
 /** The jobs of the next stay, each with what to fetch and from where. */

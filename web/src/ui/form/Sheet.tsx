@@ -3,8 +3,8 @@ import { useTranslation } from 'react-i18next'
 import { useLocation } from 'react-router'
 import { X } from 'lucide-react'
 import { Offline } from '../page/Offline'
-import { keepDraft } from './sheetDraft'
-import { useSettled } from './useSettled'
+import { keepDraft } from './draft/sheetDraft'
+import { useSettled } from './draft/useSettled'
 
 /** A panel beside the page (below it on a phone) for one thing; Escape and the button close it, focus returns to where it was. */
 export function Sheet({

@@ -7,7 +7,7 @@ import { useWrite } from '@/api/useWrite'
 import { Loaded, ProblemAlert } from '@/ui/page/Feedback'
 import { SupportPoints } from '@/ui/form/SupportPoints'
 import { useFormat } from '@/ui/format/format'
-import { useFreshId } from '@/ui/form/useFreshId'
+import { useFreshId } from '@/ui/form/draft/useFreshId'
 
 /** What has to be so before the first step: each is confirmed by itself, by somebody, at a time. */
 export function Interlocks({ jobId }: { jobId: string }) {

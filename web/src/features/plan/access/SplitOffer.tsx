@@ -4,8 +4,8 @@ import { api, unwrap, write } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/page/Feedback'
 import { hours } from '@/ui/format/format'
-import { useFreshId } from '@/ui/form/useFreshId'
-import { MilestoneMoves } from '../schedule/MilestoneMoves'
+import { useFreshId } from '@/ui/form/draft/useFreshId'
+import { MilestoneMoves } from '../schedule/offers/MilestoneMoves'
 import type { StripDown } from './access'
 
 /** Jobs in an opening of their own: what it costs in hours and does to the dates, before it is done. */

@@ -4,8 +4,8 @@ import { api, unwrap, write, type Schemas } from '@/api/client'
 import { useWrite } from '@/api/useWrite'
 import { Loaded, ProblemAlert } from '@/ui/page/Feedback'
 import { hours, percent } from '@/ui/format/format'
-import { useFreshId } from '@/ui/form/useFreshId'
-import { useZoneNames } from '@/ui/format/zones'
+import { useFreshId } from '@/ui/form/draft/useFreshId'
+import { useZoneNames } from '@/ui/format/names/zones'
 
 type Offer = Schemas['OfferResponse']
 

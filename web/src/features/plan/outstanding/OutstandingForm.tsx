@@ -13,7 +13,7 @@ import { Line, Pick, Tick } from '@/ui/form/named'
 import { filled, line } from '@/ui/form/rules'
 import { useFields } from '@/ui/form/useFields'
 import { Sheet } from '@/ui/form/Sheet'
-import { useZoneNames } from '@/ui/format/zones'
+import { useZoneNames } from '@/ui/format/names/zones'
 
 /** What is lent is entered at the car that has it. */
 const enterable = outstandingKinds.filter((k) => k !== 'LENT')

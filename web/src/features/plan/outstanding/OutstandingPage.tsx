@@ -8,7 +8,7 @@ import { useWrite } from '@/api/useWrite'
 import { Loaded, ProblemAlert } from '@/ui/page/Feedback'
 import { Page, Part } from '@/ui/page/Page'
 import { useFormat } from '@/ui/format/format'
-import { useZoneNames } from '@/ui/format/zones'
+import { useZoneNames } from '@/ui/format/names/zones'
 import { OutstandingForm } from './OutstandingForm'
 
 type Outstanding = Schemas['OutstandingResponse']

@@ -7,7 +7,7 @@ import { JobPick } from '@/ui/form/JobPick'
 import { Line } from '@/ui/form/named'
 import { filled, line } from '@/ui/form/rules'
 import { useFields } from '@/ui/form/useFields'
-import { useFreshId } from '@/ui/form/useFreshId'
+import { useFreshId } from '@/ui/form/draft/useFreshId'
 
 /** How one awkward fastener of a job is reached. */
 export function NewReach({ projectId, jobId }: { projectId: string; jobId: string }) {

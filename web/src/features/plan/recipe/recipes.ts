@@ -2,7 +2,7 @@ import { queryOptions } from '@tanstack/react-query'
 import { useParams } from 'react-router'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, type Schemas } from '@/api/client'
-import { usePlaceNames } from '@/ui/format/zones'
+import { usePlaceNames } from '@/ui/format/names/zones'
 
 export type RecipeLine = Schemas['RecipeLine']
 

@@ -9,7 +9,7 @@ import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/page/Feedback'
 import { Choice, TextField } from '@/ui/form/Field'
 import { hours, useFormat } from '@/ui/format/format'
-import { useZoneNames } from '@/ui/format/zones'
+import { useZoneNames } from '@/ui/format/names/zones'
 import type { Scope } from './scope'
 
 type Aim = Schemas['ZoneAimRow']['aim']

@@ -8,7 +8,7 @@ import { line } from '@/ui/form/rules'
 import { useFields } from '@/ui/form/useFields'
 import { Part } from '@/ui/page/Page'
 import { hours } from '@/ui/format/format'
-import { useZoneNames } from '@/ui/format/zones'
+import { useZoneNames } from '@/ui/format/names/zones'
 import type { Scope } from './scope'
 
 /** What was repaired again and again, and why that is. */

@@ -7,7 +7,7 @@ import { JobPick } from '@/ui/form/JobPick'
 import { Decimal, Line, Tick } from '@/ui/form/named'
 import { filled, line } from '@/ui/form/rules'
 import { useFields } from '@/ui/form/useFields'
-import { useFreshId } from '@/ui/form/useFreshId'
+import { useFreshId } from '@/ui/form/draft/useFreshId'
 import { useHoursRule } from '@/ui/form/useHoursRule'
 
 /** A time that somebody else fixed. */

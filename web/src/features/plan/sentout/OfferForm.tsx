@@ -7,7 +7,7 @@ import { Measured, useMeasureRule } from '@/ui/form/measured'
 import { Amount, Decimal, Line, Tick, Whole } from '@/ui/form/named'
 import { filled, line, number, orNothing, useAmountRule, whole } from '@/ui/form/rules'
 import { useFields } from '@/ui/form/useFields'
-import { useFreshId } from '@/ui/form/useFreshId'
+import { useFreshId } from '@/ui/form/draft/useFreshId'
 import { useFormat } from '@/ui/format/format'
 
 const empty = { carrier: '', priceMinor: '', km: '', hours: '', days: '', refused: '', seen: true }

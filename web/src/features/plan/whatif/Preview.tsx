@@ -2,7 +2,7 @@ import type { UseQueryResult } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import type { Problem, Schemas } from '@/api/client'
 import { Loaded, ProblemAlert } from '@/ui/page/Feedback'
-import { MilestoneMoves } from '../schedule/MilestoneMoves'
+import { MilestoneMoves } from '../schedule/offers/MilestoneMoves'
 
 /** What a change would do to the milestones, with the choice to keep it or to leave it. */
 export function Preview({

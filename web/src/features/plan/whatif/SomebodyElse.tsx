@@ -9,7 +9,7 @@ import { Amount, Whole } from '@/ui/form/named'
 import { filled, orNothing, useAmountRule, whole } from '@/ui/form/rules'
 import { useFields } from '@/ui/form/useFields'
 import { useFormat } from '@/ui/format/format'
-import { MilestoneMoves } from '../schedule/MilestoneMoves'
+import { MilestoneMoves } from '../schedule/offers/MilestoneMoves'
 import type { Activity } from '../schedule/axis/lanes'
 
 /** A job given to somebody else: what its days and its price do to the dates, before anything is agreed. */

@@ -4,7 +4,7 @@ import { Link } from 'react-router'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap } from '@/api/client'
 import { Loaded } from '@/ui/page/Feedback'
-import { MilestoneMoves } from '../schedule/MilestoneMoves'
+import { MilestoneMoves } from '../schedule/offers/MilestoneMoves'
 
 /** What one could do to be done sooner, each planned. Worked out when asked, since it takes a moment. */
 export function Sooner({ projectId }: { projectId: string }) {

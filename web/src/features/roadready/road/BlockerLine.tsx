@@ -3,8 +3,8 @@ import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { findingsQuery } from '@/api/queries'
 import { SafetyMark } from '@/ui/safety/SafetyMark'
-import { useFindingName } from '@/ui/format/findingNames'
-import { useZoneNames } from '@/ui/format/zones'
+import { useFindingName } from '@/ui/format/names/findingNames'
+import { useZoneNames } from '@/ui/format/names/zones'
 import { remedyOf, type Blocker } from './road'
 
 /** One thing that stands in the way, a press from its remedy. */

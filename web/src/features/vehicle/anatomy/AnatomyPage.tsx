@@ -9,7 +9,7 @@ import { Loaded } from '@/ui/page/Feedback'
 import { Page } from '@/ui/page/Page'
 import { TextField } from '@/ui/form/Field'
 import { groupBy } from '@/ui/format/groupBy'
-import { usePlaceNames } from '@/ui/format/zones'
+import { usePlaceNames } from '@/ui/format/names/zones'
 import { OwnPartForm } from './OwnPartForm'
 
 type Part = Schemas['ComponentResponse']

@@ -11,8 +11,8 @@ import { Line, Pick, Tick } from '@/ui/form/named'
 import { filled, line } from '@/ui/form/rules'
 import { Sheet } from '@/ui/form/Sheet'
 import { useFields } from '@/ui/form/useFields'
-import { placeOf } from '@/ui/format/things'
-import { usePlaceNames } from '@/ui/format/zones'
+import { placeOf } from '@/ui/format/names/things'
+import { usePlaceNames } from '@/ui/format/names/zones'
 
 type Own = Schemas['OwnComponentsResponse']
 

@@ -11,7 +11,7 @@ import { line } from '@/ui/form/rules'
 import { useFields } from '@/ui/form/useFields'
 import { hours, useFormat } from '@/ui/format/format'
 import { SafetyMark } from '@/ui/safety/SafetyMark'
-import { useFindingName } from '@/ui/format/findingNames'
+import { useFindingName } from '@/ui/format/names/findingNames'
 import type { Proposed } from './decisions'
 
 type Decision = Schemas['DecisionRequest']['decision']

@@ -7,7 +7,7 @@ import { useWrite } from '@/api/useWrite'
 import { hours, useFormat } from '@/ui/format/format'
 import { Loaded, ProblemAlert } from '@/ui/page/Feedback'
 import { Part } from '@/ui/page/Page'
-import { useFindingName } from '@/ui/format/findingNames'
+import { useFindingName } from '@/ui/format/names/findingNames'
 import type { Finding } from './decisions'
 
 type Props = { projectId: string; findings: Finding[]; nameOf: (zone: string) => string }

@@ -4,7 +4,7 @@ import { Camera, Plus } from 'lucide-react'
 import { thumbnailUrl, type Schemas } from '@/api/client'
 import { SafetyMark } from '@/ui/safety/SafetyMark'
 import { isOver } from './findingMarks'
-import { useFindingName } from '@/ui/format/findingNames'
+import { useFindingName } from '@/ui/format/names/findingNames'
 
 type Finding = Schemas['FindingRow']
 

@@ -10,13 +10,13 @@ import { SafetyMark } from '@/ui/safety/SafetyMark'
 import { Sheet } from '@/ui/form/Sheet'
 import { useFormat } from '@/ui/format/format'
 import { ChainOffer } from './ChainOffer'
-import { DecisionForm } from './DecisionForm'
-import { EditFinding } from './EditFinding'
-import { OriginForm } from './OriginForm'
+import { DecisionForm } from './form/DecisionForm'
+import { EditFinding } from './form/EditFinding'
+import { OriginForm } from './form/OriginForm'
 import { EstimatePart } from '../estimate/EstimatePart'
-import { RecheckForm, ReopenButton, WithdrawForm } from './ClosingForms'
+import { RecheckForm, ReopenButton, WithdrawForm } from './form/ClosingForms'
 import { isOver } from './findingMarks'
-import { useFindingName } from '@/ui/format/findingNames'
+import { useFindingName } from '@/ui/format/names/findingNames'
 
 type Finding = Schemas['FindingRow']
 type Doing = 'edit' | 'decide' | 'withdraw' | 'origin' | undefined

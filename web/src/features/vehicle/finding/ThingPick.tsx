@@ -1,6 +1,6 @@
 import { useTranslation } from 'react-i18next'
 import { Choice } from '@/ui/form/Field'
-import type { Thing } from '@/ui/format/things'
+import type { Thing } from '@/ui/format/names/things'
 
 /** What a finding is about: a part that is at the place, what the vehicle does there, or neither. */
 export function ThingPick({ here, value, onChange }: { here: Thing[]; value: string; onChange: (id: string) => void }) {

@@ -6,7 +6,7 @@ import { Form } from '@/ui/form/Form'
 import { Line } from '@/ui/form/named'
 import { line } from '@/ui/form/rules'
 import { useFields } from '@/ui/form/useFields'
-import { useFreshId } from '@/ui/form/useFreshId'
+import { useFreshId } from '@/ui/form/draft/useFreshId'
 
 /** A part that looks alike on a sister variant, and by what one tells it. */
 export function NewVariantPart({ projectId }: { projectId: string }) {

@@ -8,8 +8,8 @@ import { drawingQuery } from '@/api/queries'
 import { Loaded } from '@/ui/page/Feedback'
 import { Page, Part } from '@/ui/page/Page'
 import { groupBy } from '@/ui/format/groupBy'
-import { useZoneNames } from '@/ui/format/zones'
-import { NewFinding } from '../finding/NewFinding'
+import { useZoneNames } from '@/ui/format/names/zones'
+import { NewFinding } from '../finding/form/NewFinding'
 import { CountForm } from './CountForm'
 
 type Line = Schemas['InventoryLineResponse']

@@ -7,7 +7,7 @@ import { projectQuery } from '@/api/queries'
 import { Loaded } from '@/ui/page/Feedback'
 import { Page, Part } from '@/ui/page/Page'
 import { groupBy } from '@/ui/format/groupBy'
-import { useZoneNames } from '@/ui/format/zones'
+import { useZoneNames } from '@/ui/format/names/zones'
 import { checksQuery, type Walk } from '../check/checkWalk'
 import { TypeIn } from './TypeIn'
 

@@ -1,8 +1,8 @@
 import { useFormContext, useWatch } from 'react-hook-form'
 import { useTranslation } from 'react-i18next'
 import { Line } from '@/ui/form/named'
-import { chainStretch } from './chain'
-import { fresh, type ReadingValues } from './readingValues'
+import { chainStretch } from './form/chain'
+import { fresh, type ReadingValues } from './form/readingValues'
 import type { Measurable } from './readings'
 
 /** The spots and what was read at each; as many as one likes. */

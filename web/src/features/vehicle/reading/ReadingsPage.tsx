@@ -5,11 +5,11 @@ import { Plus } from 'lucide-react'
 import { drawingQuery } from '@/api/queries'
 import { Loaded } from '@/ui/page/Feedback'
 import { Further, Page } from '@/ui/page/Page'
-import { useZoneNames } from '@/ui/format/zones'
+import { useZoneNames } from '@/ui/format/names/zones'
 import { MeasuredCard } from './MeasuredCard'
 import { MeasurandForm } from '../measurand/MeasurandForm'
 import { OwnMeasurands } from '../measurand/OwnMeasurands'
-import { ReadingForm } from './ReadingForm'
+import { ReadingForm } from './form/ReadingForm'
 import { readingsQuery, type Readings } from './readings'
 
 const gravity = { OUTSIDE: 0, NOT_JUDGED: 1, WATCH: 2, WITHIN: 3 } as const

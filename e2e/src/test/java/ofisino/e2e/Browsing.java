@@ -132,6 +132,11 @@ final class Browsing implements AutoCloseable {
         return (List<?>) page.evaluate(TOO_WIDE, false);
     }
 
+    /** The link of that name, or of which it is a part. */
+    static Locator link(Page page, String name) {
+        return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name));
+    }
+
     static void press(Page page, String name) {
         page.getByRole(
                         AriaRole.BUTTON,

@@ -4,6 +4,7 @@ import static ofisino.e2e.Browsing.accessible;
 import static ofisino.e2e.Browsing.button;
 import static ofisino.e2e.Browsing.field;
 import static ofisino.e2e.Browsing.go;
+import static ofisino.e2e.Browsing.link;
 import static ofisino.e2e.Browsing.measure;
 import static ofisino.e2e.Browsing.openAGarage;
 import static ofisino.e2e.Browsing.press;
@@ -148,8 +149,7 @@ class BuyingJourneyTest {
             press(desk, word("bid.addComparable"));
             says(desk, "Like it, " + price);
         }
-        desk.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(word("bid.toGarage")))
-                .click();
+        link(desk, word("bid.toGarage")).click();
         desk.getByLabel(word("garage.hour", "currency", "EUR")).fill("60");
         press(desk, word("save"));
         says(desk, word("garage.hourSaved"));

@@ -2,6 +2,7 @@ package ofisino.e2e;
 
 import static ofisino.e2e.Browsing.accessible;
 import static ofisino.e2e.Browsing.button;
+import static ofisino.e2e.Browsing.link;
 import static ofisino.e2e.Browsing.openAGarage;
 import static ofisino.e2e.Browsing.press;
 import static ofisino.e2e.Browsing.says;
@@ -10,7 +11,6 @@ import static ofisino.e2e.Words.like;
 import static ofisino.e2e.Words.word;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import org.junit.jupiter.api.Test;
@@ -73,10 +73,6 @@ class CheckWalkJourneyTest {
         press(phone, word("projects.startNow"));
         says(phone, word("walk.nothingYet"));
         accessible(phone);
-    }
-
-    private static Locator link(Page page, String name) {
-        return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name));
     }
 
     private static void tap(Page page, String name) {

@@ -5,6 +5,7 @@ import static ofisino.e2e.Browsing.button;
 import static ofisino.e2e.Browsing.confirmEach;
 import static ofisino.e2e.Browsing.field;
 import static ofisino.e2e.Browsing.go;
+import static ofisino.e2e.Browsing.link;
 import static ofisino.e2e.Browsing.png;
 import static ofisino.e2e.Browsing.press;
 import static ofisino.e2e.Browsing.says;
@@ -83,8 +84,7 @@ class MainLineJourneyTest {
     @Test
     @Order(2)
     void aCarIsStartedAndTimeIsNamed() {
-        desk.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(word("nav.garage")))
-                .click();
+        link(desk, word("nav.garage")).click();
         press(desk, word("garage.addTime"));
         press(desk, word("garage.addTime"));
         desk.getByLabel(word("garage.day", "number", 1)).selectOption(weekday(2).name());
@@ -92,8 +92,7 @@ class MainLineJourneyTest {
         press(desk, word("garage.saveTime"));
         says(desk, word("garage.week", "hours", "6 h"));
         accessible(desk);
-        desk.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Ofisino"))
-                .click();
+        link(desk, "Ofisino").click();
         press(desk, word("projects.start"));
         press(desk, word("projects.startNow"));
         says(desk, word("projects.nameMissing"));
@@ -324,8 +323,7 @@ class MainLineJourneyTest {
     @Order(8)
     void theInvoiceIsSplitOverItsJobToTheCentAndPosted() {
         go(desk, word("nav.parts"));
-        desk.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(word("parts.enterInvoice")))
-                .click();
+        link(desk, word("parts.enterInvoice")).click();
         says(desk, word("money.sharesProposed"));
         field(desk, word("money.amount")).fill("24.00");
         desk.getByLabel(word("parts.rate", "currency", "GBP", "base", "EUR")).fill("1.25");

@@ -4,6 +4,7 @@ import static ofisino.e2e.Browsing.accessible;
 import static ofisino.e2e.Browsing.button;
 import static ofisino.e2e.Browsing.field;
 import static ofisino.e2e.Browsing.go;
+import static ofisino.e2e.Browsing.link;
 import static ofisino.e2e.Browsing.openAGarage;
 import static ofisino.e2e.Browsing.press;
 import static ofisino.e2e.Browsing.says;
@@ -15,7 +16,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -63,8 +63,7 @@ class TwoWindowsJourneyTest {
         press(desk, word("finding.saveDecision"));
         says(desk, like("finding.decided"));
         press(desk, word("close"));
-        desk.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(word("nav.garage")))
-                .click();
+        link(desk, word("nav.garage")).click();
         desk.locator("li", new Page.LocatorOptions().setHasText(word("change.ADDED", "what", word("entity.finding"))))
                 .locator("button")
                 .first()

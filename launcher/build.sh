@@ -26,7 +26,7 @@ maven_build() { # maven_build MODULES [OPTIONS...]
 # One build at a time, whichever garage asks for it.
 build() { mkdir -p "$BUILD"; (flock 8; build_alone) 8>"$BUILD/lock"; }
 build_alone() {
-  local web server; web=$(hash_of web core/src/main/resources/ofisino/core/language); server=$(hash_of core server pom.xml)
+  local web server; web=$(hash_of web core/src/main/resources/ofisino/core/language); server=$(hash_of core standins server pom.xml)
   if ! unchanged app.hash "$server $web" || [ ! -f "$BUILD/app/server.jar" ]; then
     check_builder
     local skip=false npm; unchanged web.hash "$web" && [ -f web/dist/index.html ] && skip=true
@@ -36,11 +36,12 @@ build_alone() {
       wait $npm || fail "what the pages are built with cannot be fetched"
     fi
     say "Building …"
-    maven_build core,web,server -T 2 -Dweb.skip=$skip
+    maven_build core,standins,web,server -T 2 -Dweb.skip=$skip
     echo "$web" > "$BUILD/web.hash"
     rm -rf "$BUILD/app"
     java -Djarmode=tools -jar server/target/server-1-app.jar extract --destination "$BUILD/app" >/dev/null
     mv "$BUILD/app/server-1-app.jar" "$BUILD/app/server.jar"
+    cp standins/target/standins-1-app.jar "$BUILD/app/sellers.jar"
     echo "$server $web" > "$BUILD/app.hash"
   fi
 }

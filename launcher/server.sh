@@ -62,7 +62,7 @@ server_env() {
   SERVER_ENV=(OFISINO_PORT="$(first_port "$1")" OFISINO_DATA="$dir/data" OFISINO_LOG="$dir/server.log" OFISINO_BACKUPS="$dir/backups"
     OFISINO_DB_URL="jdbc:postgresql://127.0.0.1:$(cat "$dir/pg.port")/ofisino" OFISINO_DB_PASSWORD="$(cat "$dir/pg.password")"
     OFISINO_DATABASE_PROGRAMS="$(pg_bin "$dir")" OFISINO_DATABASE_START="$REPO/ofisino"$'\n'wake$'\n'"$1" OFISINO_HOME="$HOME_DIR")
-  [ "$1" != demo ] || SERVER_ENV+=(OFISINO_JOURNAL="$REPO/demo" OFISINO_NOTICE="Demo garage: sign in as $DEMO_NAME with the password $DEMO_PASSWORD")
+  [ "$1" != demo ] || SERVER_ENV+=(OFISINO_SELLERS="$(start_sellers "$dir")" OFISINO_JOURNAL="$REPO/demo" OFISINO_NOTICE="Demo garage: sign in as $DEMO_NAME with the password $DEMO_PASSWORD")
 }
 
 wait_for_server() { # wait_for_server NAME PID
@@ -90,6 +90,14 @@ wake_by_server() { # called by the server when its database is gone
   pg_answers "$dir" || wake "$dir"
 }
 
+# The demo's sellers: a program of its own, without which the garage goes on. A garage of one's own asks whom OFISINO_SELLERS names, or nobody.
+start_sellers() {
+  local at=$1/sellers; stop_sellers "$1"; mkdir -p "$at"; rm -f "$at/address"
+  (cd "$at"; nohup setsid java -Xmx24m -XX:TieredStopAtLevel=1 -XX:+UseSerialGC -jar "$BUILD/app/sellers.jar" > address 2> log 9>&- &)
+  for _ in $(seq 100); do if [ -s "$at/address" ]; then cat "$at/address"; return; fi; sleep 0.1; done
+}
+stop_sellers() { local p; [ ! -d "$1/sellers" ] || for p in $(at_work "$(readlink -f "$1/sellers")"); do kill "$p" 2>/dev/null || true; done; }
+
 stop_server() { # all that work in the folder, whatever was written down
   local dir=$1 pids; pids=$(servers "$dir")
   [ -n "$pids" ] || return 0
@@ -104,6 +112,7 @@ stop() { # stop [NAME]
     dir=$HOME_DIR/$name; [ -d "$dir" ] || continue
     { exec 9>"$dir/lock" && flock -w 30 9; } 2>/dev/null || true # what is being started is stopped once it stands
     if running "$dir"; then stop_server "$dir"; any=1; say "Stopped the $name server."; fi
+    stop_sellers "$dir"
     if [ -d "$dir/postgres" ] && [ -n "$(at_work "$(readlink -f "$dir/postgres")")" ]; then stop_pg "$dir"; any=1; fi
     rm -f "$dir/data/running"
   done

@@ -31,9 +31,9 @@ run_tests() {
   local pages journeys core server part
   (cd web && npm run -s check) > "$BUILD/pages.log" 2>&1 & pages=$!
   maven_loud -T 2 verify -DskipTests -Dweb.skipTests=true > "$BUILD/test.log" 2>&1 || { kill $pages 2>/dev/null || true; tests_failed; }
-  beside journeys 0 core,web,server,e2e -Dtest='ofisino.e2e.**'; journeys=$!
+  beside journeys 0 core,standins,web,server,e2e -Dtest='ofisino.e2e.**'; journeys=$!
   beside core 10 core; core=$!
-  beside server 4 core,web,server -Dtest='ofisino/server/**/*Test'; server=$!
+  beside server 4 core,standins,web,server -Dtest='ofisino/server/**/*Test'; server=$!
   for part in core server pages journeys; do
     wait "${!part}" || { cat "$BUILD/$part.log" >> "$BUILD/test.log"; kill $journeys $core $server $pages 2>/dev/null || true; tests_failed; }
     cat "$BUILD/$part.log" >> "$BUILD/test.log"
@@ -79,30 +79,30 @@ prove_exact() {
 }
 prove_hostile() {
   say "25000 hostile requests from seed $seed …"
-  proved "hostile requests do harm" ERROR core,web,server HostileRequestsTest -Dofisino.hostile-requests=25000 -Dofisino.seed="$seed"
+  proved "hostile requests do harm" ERROR core,standins,web,server HostileRequestsTest -Dofisino.hostile-requests=25000 -Dofisino.seed="$seed"
   grep 'hostile requests from' "$BUILD/prove.log"
 }
 prove_cars() {
   say "${CARS:-2000} cars by chance from seed $seed …"
-  proved "a danger passes" 'car [0-9]+' core,web,server CarsByChanceTest -Dofisino.cars="${CARS:-2000}" -Dofisino.seed="$seed"
+  proved "a danger passes" 'car [0-9]+' core,standins,web,server CarsByChanceTest -Dofisino.cars="${CARS:-2000}" -Dofisino.seed="$seed"
 }
 prove_language() {
   say "All pages in a language that nobody speaks …"
-  PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 proved "a page says what is not from the catalogue, or cuts it off" 'Expecting empty' core,web,server,e2e OtherLanguageTest -Dofisino.other-language=true
+  PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 proved "a page says what is not from the catalogue, or cuts it off" 'Expecting empty' core,standins,web,server,e2e OtherLanguageTest -Dofisino.other-language=true
 }
 prove_garages() {
   say "Garages of all versions before …"
-  proved "a garage of a version before does not open" ERROR core,web,server UpgradeTest -Dofisino.all-garages=true
+  proved "a garage of a version before does not open" ERROR core,standins,web,server UpgradeTest -Dofisino.all-garages=true
 }
 prove_plans() {
   say "The plans of ${PLANS:-200} cars from seed $seed …"
-  proved "a plan is none that a restorer would follow" 'TradeBookTest\.' core,web,server TradeBookTest -Dofisino.cars="${PLANS:-200}" -Dofisino.seed="$seed"
+  proved "a plan is none that a restorer would follow" 'TradeBookTest\.' core,standins,web,server TradeBookTest -Dofisino.cars="${PLANS:-200}" -Dofisino.seed="$seed"
 }
 prove_people() { say "People and photos …"; benchmarks/hard; }
 prove_faults() { say "Faults …"; benchmarks/faults; }
 
 write_api() {
   check_machine; check_builder; mkdir -p "$BUILD"; install_npm; test_database
-  maven -pl core,web,server test -Dtest=ApiDescriptionTest -Dsurefire.failIfNoSpecifiedTests=false -Dofisino.write-api=true -Dweb.skip=true -Dweb.skipTests=true
+  maven -pl core,standins,web,server test -Dtest=ApiDescriptionTest -Dsurefire.failIfNoSpecifiedTests=false -Dofisino.write-api=true -Dweb.skip=true -Dweb.skipTests=true
   (cd web && npm run -s api)
 }

@@ -187,6 +187,10 @@ export const router = createBrowserRouter([
                 lazy: async () => ({ Component: (await import('@/features/parts/need/PartsPage')).PartsPage }),
               },
               {
+                path: '/p/:projectId/parts/market',
+                lazy: async () => ({ Component: (await import('@/features/parts/market/MarketPage')).MarketPage }),
+              },
+              {
                 path: '/p/:projectId/parts/donors',
                 lazy: async () => ({ Component: (await import('@/features/parts/donor/DonorsPage')).DonorsPage }),
               },

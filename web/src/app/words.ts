@@ -8,8 +8,10 @@ import { worksessionWords } from '@/features/logbook/worksession/words'
 import { budgetWords } from '@/features/money/budget/words'
 import { buyingWords } from '@/features/money/buying/words'
 import { ledgerWords } from '@/features/money/ledger/words'
+import { askingWords } from '@/features/parts/asking/words'
 import { basketWords } from '@/features/parts/basket/words'
 import { needWords } from '@/features/parts/need/words'
+import { marketWords } from '@/features/parts/market/words'
 import { deliveryWords } from '@/features/parts/delivery/words'
 import { taskWords } from '@/features/parts/task/words'
 import { donorWords } from '@/features/parts/donor/words'
@@ -70,7 +72,9 @@ export const words = {
   ...buyingWords,
   ...ledgerWords,
   ...needWords,
+  ...askingWords,
   ...deliveryWords,
+  ...marketWords,
   ...taskWords,
   ...donorWords,
   ...pricelistWords,

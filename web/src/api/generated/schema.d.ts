@@ -1300,6 +1300,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/needs/{id}/offers-taken": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/needs/{id}/release": {
         parameters: {
             query?: never;
@@ -1374,6 +1390,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["sentBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/{id}/sending": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["send_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2596,6 +2628,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{projectId}/orders/sent": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sent"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects/{projectId}/outstanding": {
         parameters: {
             query?: never;
@@ -3540,6 +3588,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sellers/asked": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ask"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sent-out/{id}/back": {
         parameters: {
             query?: never;
@@ -4179,6 +4243,17 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        ArticleOffered: {
+            article: string;
+            currency: string;
+            /** Format: int32 */
+            days: number;
+            name: string;
+            /** Format: int64 */
+            priceMinor: number;
+            /** Format: int32 */
+            stock: number;
+        };
         ArticleRow: {
             currency: string;
             /** Format: int32 */
@@ -4197,6 +4272,10 @@ export interface components {
             /** Format: uuid */
             supplierId: string;
             title: string;
+        };
+        AskedResponse: {
+            answers: components["schemas"]["SellerAnswered"][];
+            canAsk: boolean;
         };
         AttachmentRow: {
             /** Format: int64 */
@@ -5886,6 +5965,15 @@ export interface components {
             reason: string;
             rule: string;
         };
+        MoneyBack: {
+            /** Format: int64 */
+            baseMinor?: number;
+            /** Format: date */
+            by: string;
+            from: string;
+            /** @enum {string} */
+            kind: "DEPOSIT" | "REFUND";
+        };
         MoneyResponse: {
             currency: string;
             depositsOut: components["schemas"]["DepositOut"][];
@@ -6451,6 +6539,21 @@ export interface components {
             refused: components["schemas"]["RefusedResponse"][];
             waivers: components["schemas"]["WaiverRow"][];
         };
+        OrderSent: {
+            /** @enum {string} */
+            answer: "UNSURE" | "ACCEPTED" | "REFUSED";
+            /** Format: int64 */
+            dearerMinor?: number;
+            /** Format: int64 */
+            laterDays: number;
+            /** Format: uuid */
+            orderId: string;
+            reason: string;
+            /** Format: date */
+            saidOn?: string;
+            /** Format: date */
+            sentOn: string;
+        };
         OriginRequest: {
             /** Format: uuid */
             behindId?: string;
@@ -6728,6 +6831,7 @@ export interface components {
             sourceId: string;
         };
         PartSource: {
+            article?: string;
             /** Format: int64 */
             depositMinor: number;
             holds: components["schemas"]["Holds"][];
@@ -7417,6 +7521,15 @@ export interface components {
             /** @enum {string} */
             why: "DISCONTINUED" | "SUPERSEDED" | "RARE";
         };
+        SellerAnswered: {
+            articles: components["schemas"]["ArticleOffered"][];
+            /** Format: int32 */
+            leftOut: number;
+            name: string;
+            seller: string;
+            /** @enum {string} */
+            state: "ANSWERED" | "NO_ANSWER";
+        };
         SellerRecordResponse: {
             /** Format: int32 */
             came: number;
@@ -7439,6 +7552,11 @@ export interface components {
             expectedOn: string;
             /** Format: int64 */
             version: number;
+        };
+        SendingsResponse: {
+            canAsk: boolean;
+            sendable: string[];
+            sent: components["schemas"]["OrderSent"][];
         };
         SentBackRequest: {
             /** Format: date */
@@ -7650,6 +7768,7 @@ export interface components {
             version: number;
         };
         SourceFields: {
+            article?: string;
             /** Format: int64 */
             depositMinor: number;
             holds: components["schemas"]["Holds"][];
@@ -7914,6 +8033,14 @@ export interface components {
             /** Format: double */
             value?: number;
         };
+        TakenRequest: {
+            article: components["schemas"]["ArticleOffered"];
+            seller: string;
+            /** Format: uuid */
+            sourceId: string;
+            /** Format: uuid */
+            supplierId: string;
+        };
         TakenResponse: {
             bad: components["schemas"]["BadLine"][];
             /** Format: int32 */
@@ -7998,6 +8125,7 @@ export interface components {
             leftOfBudgetMinor?: number;
             /** Format: int64 */
             leftThisMonthMinor?: number;
+            moneyBack: components["schemas"]["MoneyBack"][];
             /** @enum {string} */
             nextGate?: "PUSHED" | "FIRST_START" | "FIRST_MOVE" | "PRIVATE_GROUND" | "ROAD_TEST" | "ROAD" | "TRIP" | "SALE";
             notes: components["schemas"]["Note"][];
@@ -8438,7 +8566,7 @@ export interface operations {
     of_17: {
         parameters: {
             query: {
-                subject: "VEHICLE" | "FINDING" | "JOB" | "NEED" | "ORDER" | "WORK_SESSION" | "ENTRY" | "SECOND_LOOK" | "STOCK";
+                subject: "VEHICLE" | "FINDING" | "JOB" | "NEED" | "ORDER" | "WORK_SESSION" | "ENTRY" | "SECOND_LOOK" | "STOCK" | "ORDER_LINE";
                 subjectId: string;
             };
             header?: never;
@@ -8462,7 +8590,7 @@ export interface operations {
         parameters: {
             query: {
                 id: string;
-                subject: "VEHICLE" | "FINDING" | "JOB" | "NEED" | "ORDER" | "WORK_SESSION" | "ENTRY" | "SECOND_LOOK" | "STOCK";
+                subject: "VEHICLE" | "FINDING" | "JOB" | "NEED" | "ORDER" | "WORK_SESSION" | "ENTRY" | "SECOND_LOOK" | "STOCK" | "ORDER_LINE";
                 subjectId: string;
                 fileName?: string;
                 takenAt?: string;
@@ -10694,6 +10822,30 @@ export interface operations {
             };
         };
     };
+    take_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakenRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     release: {
         parameters: {
             query?: never;
@@ -10831,6 +10983,28 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    send_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderSent"];
+                };
             };
         };
     };
@@ -13096,6 +13270,28 @@ export interface operations {
             };
         };
     };
+    sent: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SendingsResponse"];
+                };
+            };
+        };
+    };
     of_6: {
         parameters: {
             query?: never;
@@ -14625,6 +14821,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RustGradeResponse"][];
+                };
+            };
+        };
+    };
+    ask: {
+        parameters: {
+            query: {
+                words: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AskedResponse"];
                 };
             };
         };

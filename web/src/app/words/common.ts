@@ -219,6 +219,7 @@ export const common = {
     need: 'part',
     purchase_order: 'order',
     order_line: 'order',
+    order_sending: 'order sent',
     part_source: 'offer',
     part_source_holds: 'offer',
     calendar_window: 'time in the garage',

@@ -3,7 +3,7 @@ import { Link, useParams } from 'react-router'
 import { Trans, useTranslation } from 'react-i18next'
 import type { Schemas } from '@/api/client'
 import { hours, useFormat } from '@/ui/format/format'
-import { inGroups, usePartTask, type TaskGroup } from '@/ui/format/partTask'
+import { inGroups, usePartTask, type TaskGroup } from '@/ui/format/names/partTask'
 import { Further } from '@/ui/page/Page'
 
 export type Today = Schemas['TodayResponse']
@@ -164,5 +164,24 @@ export function MoneySentence({ today }: { today: Today }) {
       values={{ money }}
       components={{ b: bold }}
     />
+  )
+}
+
+/** Money that comes back only if somebody sees to it. */
+export function MoneyBackList({ today }: { today: Today }) {
+  const { t } = useTranslation()
+  const format = useFormat()
+  return (
+    <ul className="my-1 list-disc pl-5">
+      {today.moneyBack.map((m) => (
+        <li key={`${m.kind} ${m.from} ${m.by}`}>
+          {t(`today.moneyBack.${m.kind}`, {
+            from: m.from,
+            money: format.money(m.baseMinor ?? 0, today.currency),
+            date: format.shortDay(m.by),
+          })}
+        </li>
+      ))}
+    </ul>
   )
 }

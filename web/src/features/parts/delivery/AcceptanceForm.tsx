@@ -1,19 +1,17 @@
 import { useState } from 'react'
-import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
-import { placesQuery } from '@/api/queries'
 import { useWrite } from '@/api/useWrite'
 import { ProblemAlert } from '@/ui/page/Feedback'
 import { MatchTicks } from './MatchTicks'
+import { PlaceChoice } from './PlaceChoice'
+import { SideBySide } from './SideBySide'
 import { Choice, TextField } from '@/ui/form/Field'
 
 /** Looked at: right, and into a place with a code; or wrong, and back. */
-export function AcceptanceForm({ need }: { need: Schemas['Need'] }) {
+export function AcceptanceForm({ need, lineId }: { need: Schemas['Need']; lineId?: string | undefined }) {
   const { t } = useTranslation()
-  const places = useQuery(placesQuery)
   const [placeId, setPlaceId] = useState('')
-  const [newPlace, setNewPlace] = useState('')
   const [reason, setReason] = useState('')
   const [seen, setSeen] = useState<string[]>([])
   const [spare, setSpare] = useState('')
@@ -23,59 +21,13 @@ export function AcceptanceForm({ need }: { need: Schemas['Need'] }) {
       unwrap(api.POST('/api/needs/{id}/acceptance', { params: { path: { id: need.id } }, body, ...write(id) })),
     { said: (v, n) => (v.right ? t('parts.isAccepted', { code: n.placeCode ?? '' }) : t('parts.isReturned')) },
   )
-  const addPlace = useWrite(
-    (body: Schemas['NewPlaceRequest'], id) => unwrap(api.POST('/api/places', { body, ...write(id) })),
-    {
-      said: (_, p) => t('parts.placeMade', { code: p.code }),
-      done: (p) => {
-        setPlaceId(p.id)
-        setNewPlace('')
-      },
-    },
-  )
-  const chosen = places.data?.find((p) => p.id === placeId)
   return (
     <section className="card-sheet grid gap-3 p-3">
       <h3 className="font-semibold">{t('parts.look')}</h3>
       <p className="quiet text-sm">{t('parts.lookHow')}</p>
+      {lineId && <SideBySide needId={need.id} lineId={lineId} />}
       <MatchTicks need={need} seen={seen} onSeen={setSeen} />
-      <Choice label={t('parts.where')} value={placeId} onChange={(e) => setPlaceId(e.target.value)}>
-        <option value="">{t('parts.choosePlace')}</option>
-        {places.data?.map((p) => (
-          <option key={p.id} value={p.id}>
-            {p.code} {p.name}
-          </option>
-        ))}
-      </Choice>
-      <div className="flex items-end gap-2">
-        <div className="grow">
-          <TextField
-            label={t('parts.newPlace')}
-            placeholder={t('parts.newPlaceExample')}
-            value={newPlace}
-            onChange={(e) => setNewPlace(e.target.value)}
-          />
-        </div>
-        <button
-          type="button"
-          className="btn"
-          disabled={newPlace.trim() === '' || addPlace.isPending}
-          onClick={() =>
-            addPlace.mutate({
-              id: crypto.randomUUID(),
-              name: newPlace,
-              kind: newPlace.toLowerCase().startsWith('bag') ? 'BAG' : 'BOX',
-            })
-          }
-        >
-          {t('parts.makePlace')}
-        </button>
-      </div>
-      {chosen && (
-        <p>
-          {t('parts.writeCode')} <span className="label-code text-lg">{chosen.code}</span>
-        </p>
-      )}
+      <PlaceChoice placeId={placeId} onChoose={setPlaceId} />
       {need.state === 'RECEIVED' && (
         <TextField
           label={t('delivery.spare')}
@@ -105,7 +57,7 @@ export function AcceptanceForm({ need }: { need: Schemas['Need'] }) {
           ))}
         </Choice>
       )}
-      <ProblemAlert error={accept.error ?? addPlace.error} />
+      <ProblemAlert error={accept.error} />
       <div className="flex flex-wrap gap-2">
         <button
           type="button"

@@ -4,6 +4,7 @@ import { useTranslation } from 'react-i18next'
 import { api, unwrap, write, type Schemas } from '@/api/client'
 import { ordersQuery } from '@/api/queries'
 import { useWrite } from '@/api/useWrite'
+import { Photos } from '@/ui/photos/Photos'
 import { ProblemAlert } from '@/ui/page/Feedback'
 import { useFormat } from '@/ui/format/format'
 
@@ -49,6 +50,7 @@ function Bought({ order: o, line: l }: { order: Order; line: OrderLine }) {
         {l.outcome && `, ${t(`lineOutcome.${l.outcome}`)}`}
         {l.outcomeReason && `: ${l.outcomeReason}`}
       </p>
+      {l.arrivedOn && <Photos subject="ORDER_LINE" subjectId={l.id} readOnly />}
       {l.sentOn && (
         <p className="text-sm">
           {t('delivery.sentSays', { date: day(l.sentOn) })}

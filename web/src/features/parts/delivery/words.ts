@@ -8,6 +8,9 @@ export const deliveryWords = {
   },
   delivery: {
     arrivedOn: 'It came on',
+    wanted: 'As it should be',
+    noWanted: 'No photo. Take one of the old part before it goes.',
+    came: 'What came',
     notAll: 'Not all of it came',
     pieces: 'How many of the {{count}} came',
     piecesWrong: 'A whole number from 1 to {{count}}.',

@@ -6,6 +6,7 @@ import { Sheet } from '@/ui/form/Sheet'
 import { useAmounts } from '@/ui/format/amounts'
 import { useFormat } from '@/ui/format/format'
 import { useQuery } from '@tanstack/react-query'
+import { AskSellers } from '../asking/AskSellers'
 import { AcceptanceForm } from '../delivery/AcceptanceForm'
 import { ArrivalForm } from '../delivery/ArrivalForm'
 import { CallOffForm, NewDayForm } from '../delivery/LateForms'
@@ -43,8 +44,8 @@ export function NeedSheet({
   const { owns } = useRole()
   const [fromShelf, setFromShelf] = useState(false)
   const { data: now } = useQuery(tasksQuery(n.projectId))
-  const backBy = now?.tasks.find((task) => task.needId === n.id && task.kind === 'SEND_BACK')
-  const toTry = now?.tasks.some((task) => task.needId === n.id && task.kind === 'TRY_ON')
+  const task = (kind: Schemas['Task']['kind']) => now?.tasks.find((x) => x.needId === n.id && x.kind === kind)
+  const backBy = task('SEND_BACK')
   const toOrder = isToOrder(n)
   return (
     <Sheet title={n.title} onClose={onClose}>
@@ -122,12 +123,13 @@ export function NeedSheet({
             <CallOffForm need={n} />
           </div>
         )}
-        {toTry && <TrialForm need={n} />}
-        {(n.state === 'RECEIVED' || fromShelf) && <AcceptanceForm need={n} />}
+        {task('TRY_ON') && <TrialForm need={n} />}
+        {(n.state === 'RECEIVED' || fromShelf) && <AcceptanceForm need={n} lineId={task('CHECK_IN')?.lineId} />}
         {(n.state === 'NEEDED' || n.state === 'SOURCED') && <HoldForm need={n} />}
         {(n.state === 'HELD' || n.state === 'LEFT_OUT') && <ReleaseButton need={n} />}
         {(toOrder || n.state === 'HELD') && <LeaveOutForm need={n} />}
         {owns && (toOrder || n.state === 'HELD') && <Offers need={n} />}
+        {owns && toOrder && <AskSellers need={n} />}
         {toOrder && <CannotBeHad need={n} />}
         {owns && <Story need={n} />}
         <Photos subject="NEED" subjectId={n.id} />

@@ -4,6 +4,7 @@ import { SubNav } from '@/ui/page/SubNav'
 
 const ways = [
   { to: '', word: 'parts.ways.needed' },
+  { to: '/market', word: 'parts.ways.market' },
   { to: '/shelf', word: 'parts.ways.shelf' },
   { to: '/donors', word: 'parts.ways.donors' },
 ] as const

@@ -19,7 +19,13 @@ export const needWords = {
   },
   parts: {
     title: 'Parts',
-    ways: { label: 'Ways to look at parts', needed: 'Needed', shelf: 'Shelf', donors: 'Donors' },
+    ways: {
+      label: 'Ways to look at parts',
+      needed: 'Needed',
+      market: 'For the market',
+      shelf: 'Shelf',
+      donors: 'Donors',
+    },
     loading: 'Fetching the parts …',
     add: 'Add a part',
     edit: 'Change the part',
@@ -164,6 +170,8 @@ export const needWords = {
     orders: 'Orders',
     orderSays: 'ordered {{ordered}}, expected {{expected}}',
     asText: 'Save as text',
+    writeOut: 'Write it out',
+    printOrder: 'Print it, or save it as PDF',
     orderWord: 'Order',
     postWord: 'Post',
     totalWord: 'Total',

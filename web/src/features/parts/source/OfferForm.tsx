@@ -66,9 +66,10 @@ export function OfferForm({ need, source, onClose }: Props) {
     most: String(source?.most ?? Math.max(9, need.quantity)),
     leadDays: String(source?.leadDays ?? need.leadDays),
     wrongPercent: String(source?.wrongPercent ?? usually?.NEW_PATTERN ?? 0),
-    pieces: String(source?.holds.find((h) => h.needId === need.id)?.pieces ?? pack ?? 1),
+    pieces: String(piecesOf(source, need.id) ?? pack ?? 1),
     also: source?.holds.map((h) => h.needId).filter((n) => n !== need.id) ?? [],
   })
+  const [numbered, setNumbered] = useState({ article: source?.article, supplierId: source?.supplierId })
   const chosen = sellers.currency(useWatch({ control: form.control, name: 'supplierId' }))
   const save = useWrite(
     (fields: Schemas['SourceFields'], writeId) =>
@@ -99,12 +100,10 @@ export function OfferForm({ need, source, onClose }: Props) {
         save.mutate({
           ...said,
           ...(supplierId !== '' && { supplierId }),
+          ...(numbered.article && numbered.supplierId === supplierId && { article: numbered.article }),
           holds: [
             { needId: need.id, pieces },
-            ...also.map((needId) => ({
-              needId,
-              pieces: source?.holds.find((h) => h.needId === needId)?.pieces ?? 1,
-            })),
+            ...also.map((needId) => ({ needId, pieces: piecesOf(source, needId) ?? 1 })),
           ],
         })
       }
@@ -114,6 +113,7 @@ export function OfferForm({ need, source, onClose }: Props) {
         <ArticlePick
           name={need.title}
           onTake={(a) => {
+            setNumbered({ article: a.number || undefined, supplierId: a.supplierId })
             form.setValue('title', a.title)
             form.setValue('supplierId', a.supplierId)
             form.setValue('price', minorText(a.priceMinor!, a.currency))
@@ -166,3 +166,6 @@ export function OfferForm({ need, source, onClose }: Props) {
     </Form>
   )
 }
+
+const piecesOf = (source: Schemas['PartSource'] | undefined, needId: string) =>
+  source?.holds.find((h) => h.needId === needId)?.pieces

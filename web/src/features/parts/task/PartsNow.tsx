@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { useRole } from '@/api/useRole'
 import { Part } from '@/ui/page/Page'
-import { inGroups, usePartTask, type TaskGroup } from '@/ui/format/partTask'
+import { inGroups, usePartTask, type TaskGroup } from '@/ui/format/names/partTask'
 import { tasksQuery } from './queries'
 
 /** Further ones are a press away: nobody does more in an evening. */

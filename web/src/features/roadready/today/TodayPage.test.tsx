@@ -52,6 +52,7 @@ const today = (change: Partial<Today> = {}): Today => ({
   onHold: 0,
   currency: 'EUR',
   leftThisMonthMinor: 21_200,
+  moneyBack: [],
   leftOfBudgetMinor: 500_000,
   inTheWay: [
     {
@@ -117,6 +118,19 @@ it('does not hide that it is late, over the month, or incomplete', async () => {
   expect(text).not.toContain('€42.50 left')
   expect(text).toContain('3 findings have no jobs yet')
   expect(screen.getByRole('link', { name: /no date/i })).toHaveAttribute('href', '/p/car/plan')
+})
+
+it('says which money comes back only if somebody sees to it', async () => {
+  const text = await page(
+    today({
+      moneyBack: [
+        { kind: 'DEPOSIT', from: 'Exchange starter', baseMinor: 4_500, by: '2027-06-10' },
+        { kind: 'REFUND', from: 'Norr Trim', baseMinor: 12_000, by: '2027-05-20' },
+      ],
+    }),
+  )
+  expect(text).toContain('Send the old part back by Thu 10 Jun: €45.00 deposit for “Exchange starter”.')
+  expect(text).toContain('Norr Trim owes you €120.00 since Thu 20 May. Ask for it.')
 })
 
 it('says that there are no jobs, where there are none, and not that something is in their way', async () => {

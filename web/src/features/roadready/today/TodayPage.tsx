@@ -16,6 +16,7 @@ import { InTheWay, NoteToSelf, PartList, RoadChain } from '../evidence'
 import {
   LeftOutSentence,
   OutstandingSentence,
+  MoneyBackList,
   MoneySentence,
   PartSentence,
   RoadSentence,
@@ -100,11 +101,12 @@ function Bench({ today, projectId }: { today: Today; projectId: string }) {
           </h2>
           <PartList today={today} />
         </section>
-        {today.leftThisMonthMinor !== undefined && (
+        {(today.leftThisMonthMinor !== undefined || today.moneyBack.length > 0) && (
           <section className="no-print">
             <h2 className="mb-1 text-lg">
               <MoneySentence today={today} />
             </h2>
+            <MoneyBackList today={today} />
             <Link className="link" to={`/p/${projectId}/money`}>
               {t('today.seeMoney')}
             </Link>

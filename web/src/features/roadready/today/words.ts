@@ -60,6 +60,10 @@ export const todayWords = {
     moreParts_one: 'And one more.',
     moreParts_other: 'And {{count}} more.',
     todayWord: 'today',
+    moneyBack: {
+      DEPOSIT: 'Send the old part back by {{date}}: {{money}} deposit for “{{from}}”.',
+      REFUND: '{{from}} owes you {{money}} since {{date}}. Ask for it.',
+    },
     leftThisMonth: '<b>{{money}}</b> left this month.',
     shortThisMonth: 'This month is <b>{{money}}</b> short.',
     seeMoney: 'See where it went',

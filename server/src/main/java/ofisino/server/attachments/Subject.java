@@ -12,5 +12,7 @@ public enum Subject {
     /** A finding looked at again on a later visit. */
     SECOND_LOOK,
     /** Something that lies in the garage. */
-    STOCK
+    STOCK,
+    /** What came for an order, as it looked when it was unpacked. */
+    ORDER_LINE
 }

@@ -1,6 +1,8 @@
 package ofisino.server.money;
 
+import java.util.List;
 import java.util.UUID;
+import ofisino.core.money.budget.MoneyDue;
 import ofisino.core.money.budget.Month;
 import ofisino.core.money.budget.Position;
 import ofisino.server.identity.Caller;
@@ -10,5 +12,10 @@ public interface Ledger {
     /** All amounts in the garage's base currency, minor units. */
     Standing standing(Caller caller, UUID projectId);
 
-    record Standing(String currency, Position position, Month month) {}
+    /** @param due what comes back only if somebody sees to it, the soonest first */
+    record Standing(String currency, Position position, Month month, List<MoneyDue> due) {
+        public Standing {
+            due = List.copyOf(due);
+        }
+    }
 }

@@ -11,14 +11,19 @@ import org.jspecify.annotations.Nullable;
 public interface Sources {
     List<PartSource> of(Caller caller, UUID projectId);
 
+    /** Notes what a seller offers, under his number for it. */
+    void note(Caller caller, UUID projectId, PartSource offer);
+
     /**
      * @param supplierId absent where nobody sells it: own stock, made, lent
+     * @param article    number by which its seller knows it; absent where nobody knows it
      * @param holds      what is in one of it, at least one need
      */
     record PartSource(
             UUID id,
             UUID projectId,
             @Nullable UUID supplierId,
+            @Nullable String article,
             @JsonUnwrapped Supply said,
             List<Holds> holds,
             long version) {

@@ -12,6 +12,9 @@ import org.jspecify.annotations.Nullable;
 public interface Suppliers {
     List<Supplier> all(Caller caller);
 
+    /** Notes a seller whom the garage does not know yet, with what his parcels cost. */
+    void note(Caller caller, UUID id, String name, String currency, ParcelTerms parcel);
+
     /** Days on which at least one of them is open; every day while there is none. */
     Weekdays openOn(Caller caller);
 

@@ -16,6 +16,7 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
  * @param databasePrograms folder of PostgreSQL's own programs, by which the garage is saved; empty to find them on the path
  * @param databaseStart    the command that starts the garage's database again; empty where somebody else looks after it
  * @param backups          folder in which the launcher keeps what concerns copies of this garage; empty for no daily copies
+ * @param sellers          where sellers can be asked over the wire; empty where nobody can
  */
 @ConfigurationProperties("ofisino")
 public record OfisinoProperties(
@@ -27,4 +28,5 @@ public record OfisinoProperties(
         @DefaultValue("") String journal,
         @DefaultValue("") String databasePrograms,
         @DefaultValue("") String databaseStart,
-        @DefaultValue("") String backups) {}
+        @DefaultValue("") String backups,
+        @DefaultValue("") String sellers) {}

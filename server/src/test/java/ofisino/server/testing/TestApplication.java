@@ -10,6 +10,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import ofisino.server.Application;
+import ofisino.standins.sellers.SellersStandIn;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.ParameterContext;
 import org.junit.jupiter.api.extension.ParameterResolver;
@@ -57,7 +58,10 @@ public final class TestApplication implements ParameterResolver {
 
         static Running start() {
             try {
-                return start(TestDatabase.create("server"), Files.createTempDirectory("ofisino-data"));
+                return start(
+                        TestDatabase.create("server"),
+                        Files.createTempDirectory("ofisino-data"),
+                        "--ofisino.sellers=" + new SellersStandIn(0).url());
             } catch (IOException broken) {
                 throw new UncheckedIOException(broken);
             }

@@ -11,8 +11,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import ofisino.core.kernel.ExchangeRate;
 import ofisino.core.money.budget.Deposit;
+import ofisino.core.money.budget.MoneyDue;
 import ofisino.core.money.budget.Month;
 import ofisino.core.money.budget.OrderBalance;
 import ofisino.core.money.budget.Position;
@@ -57,7 +59,7 @@ record PositionService(
     @Override
     public Standing standing(Caller caller, UUID projectId) {
         Sums sums = sums(caller, projectId);
-        return new Standing(sums.base().getCode(), sums.position(), sums.month());
+        return new Standing(sums.base().getCode(), sums.position(), sums.month(), due(caller, sums));
     }
 
     @Override
@@ -104,6 +106,23 @@ record PositionService(
         return new Sums(project, base, posted, balances, open, deposits, toOrder, position, month);
     }
 
+    private List<MoneyDue> due(Caller caller, Sums sums) {
+        LocalDate today = today(caller);
+        return Stream.concat(
+                        sums.deposits().stream().flatMap(d -> MoneyDue.of(d, today).stream()),
+                        sums.balances().stream()
+                                .flatMap(b -> b.refundSince().stream()
+                                        .flatMap(since ->
+                                                MoneyDue.refund(b.order.supplier(), b.refundMinor(), since, today)
+                                                        .stream())))
+                .sorted()
+                .toList();
+    }
+
+    private LocalDate today(Caller caller) {
+        return LocalDate.now(clock.withZone(garages.zone(caller)));
+    }
+
     MoneyResponse money(Caller caller, UUID projectId) {
         Sums s = sums(caller, projectId);
         Position position = s.position();
@@ -135,6 +154,18 @@ record PositionService(
             return balance.refundExpected().isPositive()
                     && order.lines().stream()
                             .anyMatch(l -> l.isPriceExpected() && l.needId().equals(needId));
+        }
+
+        long refundMinor() {
+            return rate.toBase(balance.refundExpected()).getAmountMinorLong();
+        }
+
+        /** When the last thing whose price is expected went back; of what never came, when it was called off. */
+        Optional<LocalDate> refundSince() {
+            return order.lines().stream()
+                    .filter(l -> l.isPriceExpected() && (l.arrivedOn() == null || l.sentOn() != null))
+                    .map(l -> l.sentOn() != null ? l.sentOn() : l.returnedOn())
+                    .max(Comparator.naturalOrder());
         }
     }
 
@@ -172,7 +203,7 @@ record PositionService(
                         b.order.supplier(),
                         b.order.terms().currency(),
                         b.balance.refundExpected().getAmountMinorLong(),
-                        b.rate.toBase(b.balance.refundExpected()).getAmountMinorLong()))
+                        b.refundMinor()))
                 .toList();
     }
 
@@ -186,7 +217,7 @@ record PositionService(
                 .filter(e -> e.kind() == EntryKind.DEPOSIT_RETURNED && !e.reversed())
                 .mapToLong(e -> e.base().getAmountMinorLong())
                 .sum();
-        return Deposit.dueBack(paid, returned, LocalDate.now(clock.withZone(garages.zone(caller))));
+        return Deposit.dueBack(paid, returned, today(caller));
     }
 
     private Month month(Caller caller, long limitMinor, List<Posted> posted, List<OpenOrder> open) {

@@ -26,7 +26,10 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 record SourceController(SourceService service) {
     record SourceFields(
-            @Nullable UUID supplierId, @JsonUnwrapped Supply said, List<Holds> holds) {}
+            @Nullable UUID supplierId,
+            @Nullable String article,
+            @JsonUnwrapped Supply said,
+            List<Holds> holds) {}
 
     record NewSourceRequest(UUID id, SourceFields fields) {}
 

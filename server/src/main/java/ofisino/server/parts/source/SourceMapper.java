@@ -26,7 +26,13 @@ interface SourceMapper {
 
     void deleteHolds(UUID garageId, UUID sourceId);
 
-    record SourceRow(UUID id, UUID projectId, @Nullable UUID supplierId, long version, Supply said) {}
+    record SourceRow(
+            UUID id,
+            UUID projectId,
+            @Nullable UUID supplierId,
+            @Nullable String article,
+            long version,
+            Supply said) {}
 
     record HoldsRow(UUID sourceId, Holds holds) {}
 }

@@ -7,6 +7,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import ofisino.core.kernel.Currencies;
 import ofisino.core.kernel.InvalidValue;
+import ofisino.core.kernel.Texts;
 import ofisino.server.db.Stored;
 import ofisino.server.identity.Caller;
 import ofisino.server.identity.Garages;
@@ -18,6 +19,7 @@ import ofisino.server.parts.source.SourceMapper.HoldsRow;
 import ofisino.server.parts.source.SourceMapper.SourceRow;
 import ofisino.server.vehicle.Projects;
 import org.joda.money.CurrencyUnit;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** What is offered for what is needed, by whom and for how much. */
@@ -37,6 +39,7 @@ record SourceService(SourceMapper mapper, Needs needs, Suppliers suppliers, Proj
                         r.id(),
                         r.projectId(),
                         r.supplierId(),
+                        r.article(),
                         r.said(),
                         holds.getOrDefault(r.id(), List.of()),
                         r.version()))
@@ -46,15 +49,30 @@ record SourceService(SourceMapper mapper, Needs needs, Suppliers suppliers, Proj
     PartSource add(Caller caller, UUID projectId, UUID id, SourceFields said) {
         projects.requireOpen(caller, projectId);
         check(caller, projectId, said);
-        mapper.insert(caller.garageId(), new SourceRow(id, projectId, said.supplierId(), 0, said.said()));
+        mapper.insert(
+                caller.garageId(), new SourceRow(id, projectId, said.supplierId(), article(said), 0, said.said()));
         putHolds(caller, id, said.holds());
         return require(caller, projectId, id);
+    }
+
+    @Override
+    public void note(Caller caller, UUID projectId, PartSource offer) {
+        add(
+                caller,
+                projectId,
+                offer.id(),
+                new SourceFields(offer.supplierId(), offer.article(), offer.said(), offer.holds()));
+    }
+
+    private static @Nullable String article(SourceFields said) {
+        String line = Texts.optionalLine("article", said.article());
+        return line.isEmpty() ? null : line;
     }
 
     PartSource change(Caller caller, UUID id, SourceFields said, long version) {
         SourceRow stored = open(caller, id);
         check(caller, stored.projectId(), said);
-        var changed = new SourceRow(id, stored.projectId(), said.supplierId(), version, said.said());
+        var changed = new SourceRow(id, stored.projectId(), said.supplierId(), article(said), version, said.said());
         Stored.notStale(
                 mapper.update(caller.garageId(), changed), "offer", () -> require(caller, stored.projectId(), id));
         mapper.deleteHolds(caller.garageId(), id);

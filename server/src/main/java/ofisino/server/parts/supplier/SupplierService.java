@@ -46,6 +46,12 @@ record SupplierService(SupplierMapper mapper, Purchases purchases, Garages garag
         return supplier;
     }
 
+    @Override
+    public void note(Caller caller, UUID id, String name, String currency, ParcelTerms parcel) {
+        add(caller, id, name, currency, "");
+        putParcel(caller, id, parcel, 0);
+    }
+
     void putOpenOn(Caller caller, UUID id, Weekdays openOn, long version) {
         Stored.notStale(mapper.putOpenOn(caller.garageId(), id, openOn, version), "supplier", () -> find(caller, id));
     }

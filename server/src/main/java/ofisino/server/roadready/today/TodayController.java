@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Set;
 import java.util.UUID;
 import ofisino.core.kernel.Caution;
+import ofisino.core.money.budget.MoneyDue;
+import ofisino.core.money.budget.MoneyDue.MoneyDueKind;
 import ofisino.core.roadready.gate.Blocker;
 import ofisino.core.roadready.gate.Gate;
 import ofisino.server.identity.Caller;
@@ -75,6 +77,13 @@ record TodayController(TodayService service) {
     record TonightResponse(
             LocalDate day, int minutes, int setUpMinutes, Set<Caution> cautions, List<TonightJob> jobs) {}
 
+    /** @param from the seller, or what a deposit was left on @param by last day of a deposit, or the day by which a refund was to be here */
+    record MoneyBack(MoneyDueKind kind, String from, long baseMinor, LocalDate by) {
+        static MoneyBack of(MoneyDue due) {
+            return new MoneyBack(due.kind(), due.from(), due.minor(), due.by());
+        }
+    }
+
     /**
      * @param planComplete false when something could not be planned: the plan says what
      * @param road         absent when nothing is left to do for the road
@@ -83,6 +92,7 @@ record TodayController(TodayService service) {
      *     is there, not that the car is safe or legal
      * @param parts        what is to be done about parts, the most pressing first
      * @param onHold       parts for which something is still to be known; they are ordered then
+     * @param moneyBack    what comes back only if somebody sees to it, the soonest first; nothing for who sees no money
      * @param nextGate     the first gate that is shut; absent when the road is open
      * @param beforeNextGate how much keeps it shut
      * @param openJobs     jobs that are not over
@@ -102,6 +112,7 @@ record TodayController(TodayService service) {
             String currency,
             @Nullable Long leftThisMonthMinor,
             long leftOfBudgetMinor,
+            List<MoneyBack> moneyBack,
             List<Blocker> inTheWay,
             @Nullable Gate nextGate,
             int beforeNextGate,

@@ -27,6 +27,7 @@ import ofisino.server.plan.OutstandingItems;
 import ofisino.server.plan.Plans;
 import ofisino.server.plan.Plans.Planned;
 import ofisino.server.roadready.RoadGates;
+import ofisino.server.roadready.today.TodayController.MoneyBack;
 import ofisino.server.roadready.today.TodayController.Road;
 import ofisino.server.roadready.today.TodayController.TodayResponse;
 import ofisino.server.vehicle.Findings;
@@ -73,6 +74,7 @@ record TodayService(
                 money.currency(),
                 money.month().allowance() == 0 ? null : (Long) money.month().left(),
                 money.position().left(),
+                caller.seesMoney() ? money.due().stream().map(MoneyBack::of).toList() : List.of(),
                 gates.before(Gate.ROAD),
                 shut,
                 shut == null ? 0 : gates.before(shut).size(),

@@ -1,0 +1,32 @@
+/** What the pages of this topic say. */
+export const askingWords = {
+  asking: {
+    title: 'Ask the sellers',
+    words: 'What to ask for',
+    wordsHint: 'One or two words of its name find more than all of it.',
+    ask: 'Ask them',
+    asking: 'Asking …',
+    nobody: 'No seller answers now. Offers can be typed.',
+    noAnswer: 'does not answer now',
+    nothing: 'has nothing by that name',
+    leftOut_one: 'One of its articles is left out: its price, currency or days cannot be right.',
+    leftOut_other: '{{count}} of its articles are left out: their prices, currencies or days cannot be right.',
+    has: '{{stock}} there, {{days}} days',
+    gone: 'none there, {{days}} days',
+    take: 'Note this offer',
+    taken: '“{{what}}” is noted as an offer.',
+    send: 'Send it to the seller',
+    again: 'Send it again',
+    accepted: 'Accepted on {{date}}; comes by {{by}}.',
+    dearer: 'The seller asks {{money}} more than you ordered for.',
+    cheaper: 'The seller asks {{money}} less than you ordered for.',
+    later: 'That is {{count}} days later than you expected.',
+    settle: 'Settle it with the seller before you pay.',
+    refused: 'Refused on {{date}}: {{reason}} Call it off at its parts, and order somewhere else.',
+    unsure:
+      'Sent on {{date}}, and no answer came. It may have got there; sent again it is the same order, not a second one.',
+    ACCEPTED: 'accepted by the seller',
+    REFUSED: 'refused by the seller',
+    UNSURE: 'no answer from the seller',
+  },
+} as const

@@ -8,7 +8,7 @@ export function MatchTicks({
   seen,
   onSeen,
 }: {
-  need: Schemas['Need']
+  need: Pick<Schemas['Need'], 'mustMatch'>
   seen: string[]
   onSeen: (seen: string[]) => void
 }) {

@@ -23,6 +23,8 @@ const open = () => {
   server.when('GET /api/projects/car/needs', [
     need('a', { mustMatch: 'red over amber' }),
     need('b'),
+    need('e', { title: 'Primer', unit: 'ML', quantity: 100, sameAs: 'primer', jobId: 'j1' }),
+    need('f', { title: 'Primer', unit: 'ML', quantity: 200, sameAs: 'primer', jobId: 'j2' }),
     need('c', { state: 'ORDERED' }),
     need('d', { state: 'HELD' }),
   ])
@@ -39,6 +41,7 @@ it('lists what may be bought, with its limit and what has to agree, and nothing 
   expect(screen.getByText('Part b')).toBeVisible()
   expect(await screen.findByText(/up to €40/)).toBeVisible()
   expect(screen.getByText(/red over amber/)).toBeVisible()
+  expect(screen.getAllByText('Primer')).toHaveLength(1)
   expect(screen.queryByText('Part c')).toBeNull()
   expect(screen.queryByText('Part d')).toBeNull()
 })
@@ -70,4 +73,26 @@ it('enters what was bought once, the part and its price, and keeps what could no
     const kept = JSON.parse(localStorage.getItem('ofisino.draft.market.car')!) as object
     expect(Object.keys(kept)).toEqual(['b'])
   })
+})
+
+it('shares the price of what several jobs take, to the cent', async () => {
+  open()
+  server.when('POST /api/needs/e/acceptance', {})
+  server.when('POST /api/needs/f/acceptance', {})
+  server.when('POST /api/projects/car/entries', {})
+  const user = userEvent.setup()
+  await user.click(await screen.findByLabelText('Bought: Primer'))
+  await user.type(screen.getByLabelText('Paid, in EUR'), '10.00')
+  await user.click(screen.getByRole('button', { name: 'Enter what you bought' }))
+  await waitFor(() => expect(server.writes('POST /api/projects/car/entries')).toHaveLength(1))
+  expect(server.writes('POST /api/projects/car/entries')[0]!.body).toMatchObject({
+    fields: {
+      amountMinor: 1000,
+      splits: [
+        { jobId: 'j1', baseMinor: 333 },
+        { jobId: 'j2', baseMinor: 667 },
+      ],
+    },
+  })
+  expect(server.writes('POST /api/needs/f/acceptance')).toHaveLength(1)
 })

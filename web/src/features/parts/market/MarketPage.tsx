@@ -9,8 +9,9 @@ import { useAmounts } from '@/ui/format/amounts'
 import { useFormat } from '@/ui/format/format'
 import { parseMinor } from '@/ui/format/money'
 import { Empty, Loaded, ProblemAlert } from '@/ui/page/Feedback'
-import { Page } from '@/ui/page/Page'
+import { Page, Part } from '@/ui/page/Page'
 import { factsOf } from '../delivery/facts'
+import { linesOf, type NeedLine } from '../need/list/needLines'
 import { searchesQuery } from '../search/queries'
 import { listFile } from './listFile'
 import { MarketLine } from './MarketLine'
@@ -37,17 +38,33 @@ function Market({ projectId, all }: { projectId: string; all: Need[] }) {
   const { data: searches } = useQuery(searchesQuery(projectId))
   const { bought, tick, change, untick, keepOnly } = useBought(projectId)
   const enter = useEnterBought(projectId, keepOnly)
-  const needs = all.filter((n) => isToOrder(n) || bought[n.id])
-  const mostOf = (n: Need) => searches?.find((s) => s.search.needId === n.id)?.search.mostMinor
-  const ticked = needs.filter((n) => bought[n.id])
-  const paid = ticked.reduce((sum, n) => sum + (parseMinor(bought[n.id]!.paid, format.currency) ?? 0), 0)
+  const entering = new Set(Object.values(bought).flatMap((b) => b.accept.map((a) => a.needId)))
+  const lines = linesOf(all.filter((n) => isToOrder(n) || entering.has(n.id)))
+  const parts = lines.filter((l) => l.total.unit === 'PIECE')
+  const mostOf = (l: NeedLine) => searches?.find((s) => l.needs.some((n) => n.id === s.search.needId))?.search.mostMinor
+  const ticked = lines.filter((l) => bought[l.key])
+  const paid = ticked.reduce((sum, l) => sum + (parseMinor(bought[l.key]!.paid, format.currency) ?? 0), 0)
+  const listed = (some: NeedLine[]) => (
+    <ul className="gap-x-10 lg:columns-2">
+      {some.map((l) => (
+        <MarketLine
+          key={l.key}
+          line={l}
+          mostMinor={mostOf(l)}
+          bought={bought[l.key]}
+          onTick={(yes) => (yes ? tick(l, format.today()) : untick(l.key))}
+          onChange={(more) => change(l.key, more)}
+        />
+      ))}
+    </ul>
+  )
   return (
     <Page
       title={t('market.title')}
       answer={
-        needs.length === 0
+        lines.length === 0
           ? t('market.nothing')
-          : `${t('market.answer', { count: needs.length })} ${paid > 0 ? t('market.ticked', { money: format.money(paid, format.currency) }) : ''}`
+          : `${t('market.answer', { count: parts.length })} ${paid > 0 ? t('market.ticked', { money: format.money(paid, format.currency) }) : ''}`
       }
       action={
         <>
@@ -56,51 +73,44 @@ function Market({ projectId, all }: { projectId: string; all: Need[] }) {
               type="button"
               className="btn btn-primary"
               disabled={enter.isPending}
-              onClick={() => enter.mutate(ticked.map((need) => ({ need, bought: bought[need.id]! })))}
+              onClick={() => enter.mutate(ticked.map((line) => ({ line, bought: bought[line.key]! })))}
             >
               {t('market.enter', { count: ticked.length })}
             </button>
           )}
-          {needs.length > 0 && <TakeAlong needs={needs} mostOf={mostOf} />}
+          {lines.length > 0 && <TakeAlong lines={lines} mostOf={mostOf} />}
         </>
       }
     >
-      {needs.length === 0 ? (
+      {lines.length === 0 ? (
         <Empty title={t('market.nothing')}>{t('parts.empty')}</Empty>
       ) : (
         <>
           <p className="quiet no-print mb-1 text-sm">{t('market.how')}</p>
           <p className="quiet no-print mb-3 text-sm">{t('market.whileOpen')}</p>
           <ProblemAlert error={enter.error} />
-          <ul className="gap-x-10 lg:columns-2">
-            {needs.map((n) => (
-              <MarketLine
-                key={n.id}
-                need={n}
-                mostMinor={mostOf(n)}
-                bought={bought[n.id]}
-                onTick={(yes) => (yes ? tick(n.id, n.version, format.today()) : untick(n.id))}
-                onChange={(more) => change(n.id, more)}
-              />
-            ))}
-          </ul>
+          {listed(parts)}
+          {parts.length < lines.length && (
+            <Part title={t('market.anyShop')}>{listed(lines.filter((l) => l.total.unit !== 'PIECE'))}</Part>
+          )}
         </>
       )}
     </Page>
   )
 }
 
-function TakeAlong({ needs, mostOf }: { needs: Need[]; mostOf: (n: Need) => number | undefined }) {
+function TakeAlong({ lines, mostOf }: { lines: NeedLine[]; mostOf: (l: NeedLine) => number | undefined }) {
   const { t, i18n } = useTranslation()
   const format = useFormat()
   const amount = useAmounts()
+  const nameOf = ({ needs: [n] }: NeedLine) => (n!.side === 'NONE' ? n!.title : `${n!.title}, ${t(`side.${n!.side}`)}`)
   const save = () => {
-    const parts = needs.map((n) => ({
-      title: n.side === 'NONE' ? n.title : `${n.title}, ${t(`side.${n.side}`)}`,
-      amount: amount(n),
+    const parts = lines.map((l) => ({
+      title: nameOf(l),
+      amount: amount(l.total),
       most:
-        mostOf(n) === undefined ? undefined : t('market.most', { money: format.money(mostOf(n)!, format.currency) }),
-      facts: factsOf(n),
+        mostOf(l) === undefined ? undefined : t('market.most', { money: format.money(mostOf(l)!, format.currency) }),
+      facts: [...new Set(l.needs.flatMap(factsOf))],
     }))
     const note = t('market.saved', { date: format.dayAndYear(format.today()) })
     const link = document.createElement('a')

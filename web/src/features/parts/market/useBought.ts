@@ -1,41 +1,39 @@
 import { useDraft } from '@/ui/form/draft/useDraft'
+import type { NeedLine } from '../need/list/needLines'
 
-/** One thing bought away from home; its ids are made with the tick, so that entering it twice enters it once. */
+/** One line bought away from home; its ids are made with the tick, so that entering it twice enters it once. */
 export type Bought = {
   paid: string
   on: string
   matched: string[]
-  /** Of the need when it was ticked: sent again it is the same request. */
-  version: number
+  /** Of each need when it was ticked, with the id under which it is accepted: sent again it is the same request. */
+  accept: { needId: string; version: number; writeId: string }[]
   entryId: string
-  acceptWrite: string
   entryWrite: string
 }
 
 const nothing: Record<string, Bought> = {}
 
-/** What was ticked at the market, by need. Kept on this device until it is entered. */
+/** What was ticked at the market, by line. Kept on this device until it is entered. */
 export function useBought(projectId: string) {
   const [bought, keep] = useDraft<Record<string, Bought>>(`market.${projectId}`, nothing)
   return {
     bought,
-    tick: (needId: string, version: number, on: string) =>
+    tick: (line: NeedLine, on: string) =>
       keep({
         ...bought,
-        [needId]: {
+        [line.key]: {
           paid: '',
           on,
           matched: [],
-          version,
+          accept: line.needs.map((n) => ({ needId: n.id, version: n.version, writeId: crypto.randomUUID() })),
           entryId: crypto.randomUUID(),
-          acceptWrite: crypto.randomUUID(),
           entryWrite: crypto.randomUUID(),
         },
       }),
-    change: (needId: string, more: Partial<Bought>) => keep({ ...bought, [needId]: { ...bought[needId]!, ...more } }),
-    untick: (needId: string) => keep(Object.fromEntries(Object.entries(bought).filter(([id]) => id !== needId))),
+    change: (key: string, more: Partial<Bought>) => keep({ ...bought, [key]: { ...bought[key]!, ...more } }),
+    untick: (key: string) => keep(Object.fromEntries(Object.entries(bought).filter(([k]) => k !== key))),
     /** Keeps only what could not be entered. */
-    keepOnly: (needIds: string[]) =>
-      keep(Object.fromEntries(Object.entries(bought).filter(([id]) => needIds.includes(id)))),
+    keepOnly: (keys: string[]) => keep(Object.fromEntries(Object.entries(bought).filter(([k]) => keys.includes(k)))),
   }
 }

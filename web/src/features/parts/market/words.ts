@@ -8,6 +8,7 @@ export const marketWords = {
     how: 'Tick what you bought and type what you paid. It stays on this device, also without a line. Enter it all when you are back.',
     whileOpen:
       'Without a line this page cannot be loaded anew: keep it open, or take the list along as a file or on paper.',
+    anyShop: 'From any shop on the way',
     file: 'Take it along as a file',
     print: 'Print it',
     bought: 'Bought: {{what}}',

@@ -21,7 +21,7 @@ export function OrderPaper({ order: o, onClose }: { order: Schemas['Order']; onC
         <tbody>
           {o.lines.map((l) => (
             <tr key={l.id}>
-              <td className="text-right">{l.pieces + l.sparePieces} ×</td>
+              <td className="whitespace-nowrap text-right">{l.pieces + l.sparePieces} ×</td>
               <td className="w-full">{l.title}</td>
               <td className="whitespace-nowrap text-right">{money(l.amountMinor)}</td>
             </tr>

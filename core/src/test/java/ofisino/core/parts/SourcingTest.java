@@ -7,6 +7,7 @@ import java.time.LocalDate;
 import java.util.Optional;
 import ofisino.core.kernel.Side;
 import ofisino.core.parts.sourcing.ConversionState;
+import ofisino.core.parts.sourcing.MustMatch;
 import ofisino.core.parts.sourcing.NeedState;
 import ofisino.core.parts.sourcing.OrderDates;
 import ofisino.core.parts.sourcing.Quantity;
@@ -78,11 +79,23 @@ class SourcingTest {
     })
     void theComponentTellsWhatIsTheSameElseTheName(
             String item, String title, String otherItem, String other, boolean same) {
-        var one = new SamePart(Optional.ofNullable(item), title, Side.LEFT);
-        assertThat(one.isAs(new SamePart(Optional.ofNullable(otherItem), other, Side.LEFT)))
+        var one = SamePart.of(Optional.ofNullable(item), title, Side.LEFT);
+        assertThat(one.isAs(SamePart.of(Optional.ofNullable(otherItem), other, Side.LEFT)))
                 .isEqualTo(same);
-        assertThat(one.isAs(new SamePart(Optional.ofNullable(otherItem), other, Side.RIGHT)))
+        assertThat(one.isAs(SamePart.of(Optional.ofNullable(otherItem), other, Side.RIGHT)))
                 .isFalse();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"900 mm, 1200 mm, false", "900 mm, , true", "M10;900 mm, 900 mm;M10, true"})
+    void pipesOfOtherLengthsAreNotOne(String facts, String others, boolean same) {
+        var one = new SamePart(Optional.of("brake-pipe"), "Brake pipe", Side.NONE, facts(facts));
+        assertThat(one.isAs(new SamePart(Optional.of("brake-pipe"), "Brake pipe", Side.NONE, facts(others))))
+                .isEqualTo(same);
+    }
+
+    private static MustMatch facts(String text) {
+        return MustMatch.of(text == null ? "" : text.replace(';', '\n'));
     }
 
     @Test

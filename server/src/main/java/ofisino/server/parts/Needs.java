@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import ofisino.core.kernel.Side;
 import ofisino.core.kernel.Texts;
 import ofisino.core.parts.consumable.AmountUnit;
@@ -55,8 +56,8 @@ public interface Needs {
     /** Some pieces go another way than the others: they become a need of their own, in the same state. @return the new one */
     Need splitOff(Caller caller, Need from, UUID newId, int pieces);
 
-    /** The part is on an order now. */
-    void ordered(Caller caller, UUID needId);
+    /** The parts are on an order now. */
+    void ordered(Caller caller, Collection<UUID> needIds);
 
     /** The job is finished: its accepted parts are fitted. */
     void fitted(Caller caller, UUID jobId);
@@ -123,18 +124,22 @@ public interface Needs {
             long version,
             @JsonUnwrapped Waivers waivers) {
 
-        /** Same things of the same side are one line of what is bought, and have this in common; what nobody knows is like nothing else. */
+        /** Same things of the same side that have to agree in the same are one line of what is bought, and have this in common; what nobody knows is like nothing else. */
         @JsonProperty
         public String sameAs() {
             UUID unlike = splitFrom == null ? id : splitFrom;
             return item == null
                     ? unlike.toString()
-                    : "%s:%s:%s:%s".formatted(item, side, unit, grade == null ? "" : grade);
+                    : "%s:%s:%s:%s:%s".formatted(item, side, unit, grade == null ? "" : grade, sortedFacts());
+        }
+
+        private String sortedFacts() {
+            return MustMatch.of(mustMatch).facts().stream().sorted().collect(Collectors.joining(";"));
         }
 
         /** What tells it from other parts. */
         public SamePart part() {
-            return new SamePart(Optional.ofNullable(item), title, side);
+            return new SamePart(Optional.ofNullable(item), title, side, MustMatch.of(mustMatch));
         }
 
         /** What is still to be bought of such. */

@@ -2,6 +2,7 @@ package ofisino.core.parts.sourcing;
 
 import java.util.Collection;
 import java.util.List;
+import java.util.Set;
 import ofisino.core.kernel.InvalidValue;
 import ofisino.core.kernel.Texts;
 
@@ -13,6 +14,9 @@ import ofisino.core.kernel.Texts;
 public record MustMatch(List<String> facts) {
     private static final int MOST = 12;
 
+    /** Nobody said what it has to agree in. */
+    public static final MustMatch NOTHING = new MustMatch(List.of());
+
     public MustMatch {
         facts = facts.stream().map(f -> Texts.line("mustMatch", f)).distinct().toList();
         if (facts.size() > MOST)
@@ -23,6 +27,11 @@ public record MustMatch(List<String> facts) {
     /** @param lines one below the other; blank ones do not count */
     public static MustMatch of(String lines) {
         return new MustMatch(lines.lines().filter(l -> !l.isBlank()).toList());
+    }
+
+    /** Both were said, and not the same, in whatever order. */
+    public boolean contradicts(MustMatch other) {
+        return !facts.isEmpty() && !other.facts.isEmpty() && !Set.copyOf(facts).equals(Set.copyOf(other.facts));
     }
 
     /** One below the other. */

@@ -19,7 +19,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 /** Common practice, no source: what is known to be bad is not fitted, and the best is kept only when somebody has looked. */
 class ThingTest {
-    private static final SamePart LAMP = new SamePart(Optional.empty(), "Lamp", Side.LEFT);
+    private static final SamePart LAMP = SamePart.of(Optional.empty(), "Lamp", Side.LEFT);
 
     private static Thing lamp(Condition condition, Fate fate, boolean sold) {
         return new Thing(UUID.randomUUID(), LAMP, AmountUnit.PIECE, condition, fate, sold);

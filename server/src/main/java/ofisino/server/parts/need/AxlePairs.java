@@ -28,17 +28,21 @@ record AxlePairs(NeedMapper mapper, Projects projects, Anatomies anatomies, Equi
         return found;
     }
 
-    void mustNotBeAlone(Caller caller, Need need) {
-        pair(caller, need)
-                .filter(pair -> isAlone(pair, need, mapper.of(caller.garageId(), need.projectId())))
-                .ifPresent(pair -> {
-                    throw Conflict.of(
-                            "need.one-wheel",
-                            "“%s” is done on both wheels of an axle at once, which takes %d.",
-                            "Change the part to so many, or say there why it is for one wheel alone.",
-                            need.title(),
-                            pair.pieces());
-                });
+    void mustNotBeAlone(Caller caller, List<Need> needs) {
+        if (needs.isEmpty()) return;
+        List<Need> all = mapper.of(caller.garageId(), needs.get(0).projectId());
+        for (Need n : needs) mustNotBeAlone(caller, n, all);
+    }
+
+    private void mustNotBeAlone(Caller caller, Need need, List<Need> all) {
+        pair(caller, need).filter(pair -> isAlone(pair, need, all)).ifPresent(pair -> {
+            throw Conflict.of(
+                    "need.one-wheel",
+                    "“%s” is done on both wheels of an axle at once, which takes %d.",
+                    "Change the part to so many, or say there why it is for one wheel alone.",
+                    need.title(),
+                    pair.pieces());
+        });
     }
 
     /** With what is wanted of it elsewhere and not on the vehicle yet. */

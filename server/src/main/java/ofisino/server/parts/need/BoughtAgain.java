@@ -28,18 +28,24 @@ record BoughtAgain(NeedMapper mapper, Purchases purchases, Consumables consumabl
         return found;
     }
 
-    void mustNotBeAsked(Caller caller, Need need) {
-        again(need, mapper.of(caller.garageId(), need.projectId()), purchases.of(caller, need.projectId()))
-                .filter(again -> isAsked(need, again))
-                .ifPresent(again -> {
-                    throw Conflict.of(
-                            "need.bought-again",
-                            "“%s” was bought %d times and was of no use %d times.",
-                            "Choose a better one, and say at the part why this one will be right.",
-                            need.title(),
-                            again.times(),
-                            again.failed());
-                });
+    void mustNotBeAsked(Caller caller, List<Need> needs) {
+        if (needs.isEmpty()) return;
+        UUID project = needs.get(0).projectId();
+        List<Need> all = mapper.of(caller.garageId(), project);
+        List<Purchase> bought = purchases.of(caller, project);
+        for (Need n : needs) mustNotBeAsked(n, all, bought);
+    }
+
+    private void mustNotBeAsked(Need need, List<Need> all, List<Purchase> bought) {
+        again(need, all, bought).filter(again -> isAsked(need, again)).ifPresent(again -> {
+            throw Conflict.of(
+                    "need.bought-again",
+                    "“%s” was bought %d times and was of no use %d times.",
+                    "Choose a better one, and say at the part why this one will be right.",
+                    need.title(),
+                    again.times(),
+                    again.failed());
+        });
     }
 
     static boolean isAsked(Need need, Again again) {

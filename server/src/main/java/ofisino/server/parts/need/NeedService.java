@@ -2,6 +2,7 @@ package ofisino.server.parts.need;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -250,11 +251,15 @@ record NeedService(
     }
 
     @Override
-    public void ordered(Caller caller, UUID needId) {
-        Need n = open(caller, needId);
-        pairs.mustNotBeAlone(caller, n);
-        unopened.mustNotBe(caller, n);
-        boughtAgain.mustNotBeAsked(caller, n);
+    public void ordered(Caller caller, Collection<UUID> needIds) {
+        List<Need> ordered = needIds.stream().map(id -> open(caller, id)).toList();
+        pairs.mustNotBeAlone(caller, ordered);
+        unopened.mustNotBe(caller, ordered);
+        boughtAgain.mustNotBeAsked(caller, ordered);
+        for (Need n : ordered) ordered(caller, n);
+    }
+
+    private void ordered(Caller caller, Need n) {
         NeedState from = n.state() == NeedState.RETURNED ? n.state().to(NeedState.NEEDED, n.title()) : n.state();
         save(caller, n.in(from.to(NeedState.ORDERED, n.title()), "", null, null, n.version()));
     }

@@ -28,15 +28,22 @@ record UnopenedAssemblies(NeedMapper mapper, Findings findings, Anatomies anatom
         return found;
     }
 
-    void mustNotBe(Caller caller, Need need) {
-        about(need, findings.of(caller, need.projectId()), anatomies.of(caller, need.projectId()))
-                .ifPresent(f -> {
-                    throw Conflict.of(
-                            "need.unopened",
-                            "What “%s” belongs to is still to be looked into.",
-                            "Look into it first and decide, or say at the part why it is ordered before.",
-                            need.title());
-                });
+    void mustNotBe(Caller caller, List<Need> needs) {
+        if (needs.isEmpty()) return;
+        UUID project = needs.get(0).projectId();
+        List<Finding> all = findings.of(caller, project);
+        Anatomy anatomy = anatomies.of(caller, project);
+        for (Need n : needs) mustNotBe(n, all, anatomy);
+    }
+
+    private static void mustNotBe(Need need, List<Finding> all, Anatomy anatomy) {
+        about(need, all, anatomy).ifPresent(f -> {
+            throw Conflict.of(
+                    "need.unopened",
+                    "What “%s” belongs to is still to be looked into.",
+                    "Look into it first and decide, or say at the part why it is ordered before.",
+                    need.title());
+        });
     }
 
     private static Optional<Finding> about(Need need, List<Finding> all, Anatomy anatomy) {

@@ -103,8 +103,8 @@ record OrderService(OrderMapper mapper, Needs needs, Consumables consumables, Pr
                             amount("amountMinor", currency, line.amountMinor()),
                             wish.returnDays(),
                             spare(line, leftOver)));
-            needs.ordered(caller, line.needId());
         }
+        needs.ordered(caller, wish.lines().stream().map(LineRequest::needId).toList());
         return require(caller, wish.id());
     }
 

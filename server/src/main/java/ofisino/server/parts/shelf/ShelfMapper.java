@@ -85,7 +85,7 @@ interface ShelfMapper {
         Thing thing() {
             return new Thing(
                     id,
-                    new SamePart(Optional.ofNullable(said.item()), said.title(), said.side()),
+                    SamePart.of(Optional.ofNullable(said.item()), said.title(), said.side()),
                     said.unit(),
                     said.condition(),
                     said.fate(),

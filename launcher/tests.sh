@@ -48,7 +48,7 @@ run_tests() {
 }
 
 # What is too long for each day, or only the parts that are named. Seeds are fresh: what fails says its own, so that it can be drawn again.
-PARTS="fresh_clone properties exact hostile cars language garages plans people faults"
+PARTS="fresh_clone properties restorers exact hostile cars language garages plans people faults"
 prove() {
   check_machine chromium=chromium age=age faketime=faketime unzip=unzip ss=iproute2 python3=python3; check_builder; mkdir -p "$BUILD"; install_npm; test_database
   local part seed=$RANDOM
@@ -72,6 +72,10 @@ prove_properties() {
     rm -rf core/target/jqwik-database
     proved "a property does not hold" 'ERROR|seed' core "$(cd core/src/test/java && grep -rl '@Property' . | sed 's#.*/##; s/\.java//' | paste -sd,)" -Dofisino.property-seed=
   done
+}
+prove_restorers() {
+  say "The dates of ${RESTORERS:-10000} restorers of another model …"
+  proved "dates are kept more or less often than they say" 'kept their date' core CalibrationTest -Dofisino.restorers="${RESTORERS:-10000}"
 }
 prove_exact() {
   say "The planner beside exact solvers …"

@@ -29,6 +29,7 @@ import { jobWords } from '@/features/plan/job/words'
 import { orderofworkWords } from '@/features/plan/orderofwork/words'
 import { outstandingWords } from '@/features/plan/outstanding/words'
 import { anatomyWords } from '@/features/vehicle/anatomy/words'
+import { riskWords } from '@/features/plan/risk/words'
 import { recipeWords } from '@/features/plan/recipe/words'
 import { reachWords } from '@/features/plan/reach/words'
 import { madeWords } from '@/features/plan/made/words'
@@ -93,6 +94,7 @@ export const words = {
   ...outstandingWords,
   ...reachWords,
   ...recipeWords,
+  ...riskWords,
   ...anatomyWords,
   ...madeWords,
   ...toHandWords,

@@ -1707,7 +1707,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_30"];
+        get: operations["of_31"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1883,7 +1883,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_29"];
+        get: operations["of_30"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1947,7 +1947,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_28"];
+        get: operations["of_29"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2075,7 +2075,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_27"];
+        get: operations["of_28"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2331,7 +2331,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_26"];
+        get: operations["of_27"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2427,7 +2427,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_25"];
+        get: operations["of_26"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2555,7 +2555,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_24"];
+        get: operations["of_25"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2683,7 +2683,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_23"];
+        get: operations["of_24"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2699,7 +2699,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_22"];
+        get: operations["of_23"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2987,7 +2987,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_21"];
+        get: operations["of_22"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3084,6 +3084,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["remarks"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/risk": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of_21"];
         put?: never;
         post?: never;
         delete?: never;
@@ -7440,9 +7456,51 @@ export interface components {
             /** Format: double */
             most?: number;
         };
+        RiskDates: {
+            /** @enum {string} */
+            aim: "RUNNER" | "ROAD_READY" | "DRIVER" | "SHOW";
+            /** Format: date */
+            eightInTen?: string;
+            /** Format: date */
+            fiveInTen?: string;
+            /** Format: date */
+            nineInTen?: string;
+            /** Format: date */
+            oneInTen?: string;
+            /** Format: date */
+            planned: string;
+        };
+        RiskDriver: {
+            /** Format: double */
+            correlation: number;
+            what: components["schemas"]["Subject"];
+        };
+        RiskOpening: {
+            /** Format: int64 */
+            minutes: number;
+            /** Format: int64 */
+            narrowerDays: number;
+            what: components["schemas"]["Subject"];
+        };
+        RiskResponse: {
+            /** @enum {string} */
+            aim?: "RUNNER" | "ROAD_READY" | "DRIVER" | "SHOW";
+            dates: components["schemas"]["RiskDates"][];
+            /** Format: int32 */
+            done: number;
+            drivers: components["schemas"]["RiskDriver"][];
+            notBefore: boolean;
+            openings: components["schemas"]["RiskOpening"][];
+            /** Format: int32 */
+            runs: number;
+            /** @enum {string} */
+            state: "NO_PLAN" | "RUNNING" | "STOPPED" | "DONE";
+        };
         Road: {
             beyondAtOwnPace: boolean;
             chain: components["schemas"]["Subject"][];
+            /** Format: date */
+            eightInTen?: string;
             holder: components["schemas"]["Subject"];
             /** Format: date */
             holdsUntil: string;
@@ -11523,7 +11581,7 @@ export interface operations {
             };
         };
     };
-    of_30: {
+    of_31: {
         parameters: {
             query?: never;
             header?: never;
@@ -11787,7 +11845,7 @@ export interface operations {
             };
         };
     };
-    of_29: {
+    of_30: {
         parameters: {
             query?: never;
             header?: never;
@@ -11902,7 +11960,7 @@ export interface operations {
             };
         };
     };
-    of_28: {
+    of_29: {
         parameters: {
             query?: never;
             header?: never;
@@ -12131,7 +12189,7 @@ export interface operations {
             };
         };
     };
-    of_27: {
+    of_28: {
         parameters: {
             query?: never;
             header?: never;
@@ -12689,7 +12747,7 @@ export interface operations {
             };
         };
     };
-    of_26: {
+    of_27: {
         parameters: {
             query?: never;
             header?: never;
@@ -12923,7 +12981,7 @@ export interface operations {
             };
         };
     };
-    of_25: {
+    of_26: {
         parameters: {
             query?: never;
             header?: never;
@@ -13128,7 +13186,7 @@ export interface operations {
             };
         };
     };
-    of_24: {
+    of_25: {
         parameters: {
             query?: never;
             header?: never;
@@ -13384,7 +13442,7 @@ export interface operations {
             };
         };
     };
-    of_23: {
+    of_24: {
         parameters: {
             query?: never;
             header?: never;
@@ -13406,7 +13464,7 @@ export interface operations {
             };
         };
     };
-    of_22: {
+    of_23: {
         parameters: {
             query?: never;
             header?: never;
@@ -13826,7 +13884,7 @@ export interface operations {
             };
         };
     };
-    of_21: {
+    of_22: {
         parameters: {
             query?: never;
             header?: never;
@@ -14011,6 +14069,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RemarkRow"][];
+                };
+            };
+        };
+    };
+    of_21: {
+        parameters: {
+            query?: {
+                stop?: boolean;
+            };
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RiskResponse"];
                 };
             };
         };

@@ -60,6 +60,20 @@ export function RoadSentence({ today }: { today: Today }) {
   )
 }
 
+/** How sure the date is, once the plan was run through. */
+export function EightInTenSentence({ today }: { today: Today }) {
+  const { t } = useTranslation()
+  const format = useFormat()
+  const { projectId = '' } = useParams()
+  const eight = today.road?.eightInTen
+  if (!eight || today.dangerousWithoutWork > 0) return null
+  return (
+    <Link className="link" to={`/p/${projectId}/plan`}>
+      {t('today.eightInTen', { date: format.far(eight) })}
+    </Link>
+  )
+}
+
 /** Against the target: how much is left over or missing. */
 export function TargetSentence({ today }: { today: Today }) {
   const { t } = useTranslation()

@@ -19,6 +19,7 @@ import { WhatFirst } from '../whatif/WhatFirst'
 import { PlanAxis } from './axis/PlanAxis'
 import { PhaseOverview } from './PhaseOverview'
 import { PlanDays } from './PlanDays'
+import { Risk } from '../risk/Risk'
 import { Sooner } from '../whatif/Sooner'
 import { useReason } from './useReason'
 import { Waiting } from './Waiting'
@@ -66,6 +67,7 @@ function Dated({ plan, projectId }: { plan: Plan; projectId: string }) {
         <Empty title={t('plan.emptyTitle')}>{t('plan.empty')}</Empty>
       )}
       <Better projectId={projectId} plan={plan} />
+      <Risk projectId={projectId} />
       <PhaseOverview plan={plan} />
       <PlanAxis
         plan={plan}

@@ -14,6 +14,7 @@ import { ToGather } from './ToGather'
 import { OtherWorkSession } from './OtherWorkSession'
 import { InTheWay, NoteToSelf, PartList, RoadChain } from '../evidence'
 import {
+  EightInTenSentence,
   LeftOutSentence,
   OutstandingSentence,
   MoneyBackList,
@@ -73,7 +74,8 @@ function Bench({ today, projectId }: { today: Today; projectId: string }) {
           <Picture projectId={projectId} />
         </div>
         <p className="quiet mt-1">
-          <TargetSentence today={today} /> <LeftOutSentence today={today} /> <OutstandingSentence today={today} />
+          <EightInTenSentence today={today} /> <TargetSentence today={today} /> <LeftOutSentence today={today} />{' '}
+          <OutstandingSentence today={today} />
         </p>
         {today.dangerousWithoutWork === 0 && <RoadChain today={today} />}
       </section>

@@ -38,6 +38,7 @@ export const todayWords = {
     notBefore: 'On the road <b>not before {{date}}</b>{{kept}}.',
     ifKept: ' ({{date}} if you keep every session)',
     ifAllKept: ' if you keep every session; at your pace, not within two years',
+    eightInTen: '8 in 10 by {{date}}.',
     planIncomplete: 'Some work has no date.',
     ahead_one: 'A week ahead of {{target}}.',
     ahead_other: '{{count}} weeks ahead of {{target}}.',

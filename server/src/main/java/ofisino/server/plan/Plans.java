@@ -15,6 +15,8 @@ import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.Plan;
 import ofisino.core.plan.problem.PlanOutcome;
 import ofisino.core.plan.problem.PlanProblem;
+import ofisino.core.plan.progress.OwnFactor;
+import ofisino.core.plan.progress.TurnUp;
 import ofisino.core.plan.tonight.Tonight;
 import ofisino.server.identity.Caller;
 import ofisino.server.parts.Needs.Need;
@@ -23,6 +25,16 @@ import org.jspecify.annotations.Nullable;
 /** The door to the dated plan of a project. */
 public interface Plans {
     Planned of(Caller caller, UUID projectId);
+
+    /** How the people of the garage come and work. Its factor is 1 where the plan of the project reckons with it already. */
+    OwnWay ownWay(Caller caller, UUID projectId);
+
+    /** @param turnUp by person, as the plan names them */
+    record OwnWay(OwnFactor factor, Map<String, TurnUp> turnUp) {
+        public OwnWay {
+            turnUp = Map.copyOf(turnUp);
+        }
+    }
 
     /**
      * @param problem    as it was stated

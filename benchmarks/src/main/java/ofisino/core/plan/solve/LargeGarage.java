@@ -21,13 +21,13 @@ import ofisino.core.plan.calendar.WeekCalendar;
 import ofisino.core.plan.calendar.WeekWindow;
 
 /** A large restoration: so many jobs, a fifth as many accesses, parts, a bay, money and two years of evenings. */
-final class LargeGarage {
+public final class LargeGarage {
     private static final ZoneId ZONE = ZoneId.of("Europe/Vienna");
     private static final Instant NOW = Instant.parse("2026-03-02T08:00:00Z");
 
     private LargeGarage() {}
 
-    static PlanProblem of(int jobs) {
+    public static PlanProblem of(int jobs) {
         var dice = new SplittableRandom(5);
         Instant horizon = NOW.plus(Duration.ofDays(730));
         List<PlanProblem.Person> people = List.of(

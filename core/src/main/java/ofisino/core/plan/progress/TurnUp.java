@@ -57,6 +57,16 @@ public record TurnUp(int meant, int came) {
         return (came + USUAL_TIMES * USUAL_RATE) / (meant + USUAL_TIMES);
     }
 
+    /** Times that count as kept in what is believed of the rate before tomorrow: those that were, and the usual ones. */
+    public double keptWeight() {
+        return came + USUAL_TIMES * USUAL_RATE;
+    }
+
+    /** Likewise, times that were missed. */
+    public double missedWeight() {
+        return meant - came + USUAL_TIMES * (1 - USUAL_RATE);
+    }
+
     /** So many of the times as they come to, spread evenly, the first among them. */
     public List<TimeWindow> of(List<TimeWindow> times) {
         double rate = rate();

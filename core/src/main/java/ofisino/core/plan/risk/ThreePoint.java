@@ -36,6 +36,16 @@ public record ThreePoint(double optimistic, double likely, double pessimistic) {
         return (optimistic + 4 * likely + pessimistic) / 6;
     }
 
+    /** Of the beta-PERT distribution: (mean − optimistic)(pessimistic − mean) ÷ 7. */
+    double variance() {
+        return (mean() - optimistic) * (pessimistic - mean()) / 7;
+    }
+
+    /** About e to the mean of its logarithm, to the second order of a Taylor series: mean · e^(−variance ÷ 2 mean²). Of what is above 0. */
+    double geometricMean() {
+        return mean() * Math.exp(-variance() / (2 * mean() * mean()));
+    }
+
     /** Values drawn from the given stream one after the other; a certain one takes nothing from it. */
     DoubleSupplier draws(UniformRandomProvider stream) {
         double width = pessimistic - optimistic;

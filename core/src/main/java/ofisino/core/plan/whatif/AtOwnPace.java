@@ -2,6 +2,7 @@ package ofisino.core.plan.whatif;
 
 import java.time.Instant;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -14,6 +15,7 @@ import ofisino.core.plan.problem.PlanOutcome;
 import ofisino.core.plan.problem.PlanProblem;
 import ofisino.core.plan.problem.PlanProblem.Capacity;
 import ofisino.core.plan.progress.TurnUp;
+import ofisino.core.plan.solve.DrawnPass;
 import ofisino.core.plan.solve.InOrder;
 import ofisino.core.plan.solve.Planner;
 
@@ -61,8 +63,7 @@ public final class AtOwnPace {
     }
 
     private static int slots(Activity a, double factor) {
-        boolean keeps = a.crew().size() == 0 || a.timing().inOneGo();
-        return keeps ? a.workSlots() : (int) Math.ceil(a.workSlots() * factor);
+        return DrawnPass.keepsItsHours(a) ? a.workSlots() : (int) Math.ceil(a.workSlots() * factor);
     }
 
     static PlanProblem slower(PlanProblem problem, Pace pace) {
@@ -72,9 +73,21 @@ public final class AtOwnPace {
                 .withPeople(problem.people().stream()
                         .map(p -> new PlanProblem.Person(p.id(), pace.of(p.id()).of(p.windows())))
                         .toList())
-                // who comes later hires later: the days of a plan are not kept when its sessions are not
-                .withResources(problem.resources().stream()
-                        .map(c -> c.byTheDay() ? Capacity.hired(c.id()) : c)
-                        .toList());
+                .withResources(hiredAnyDay(problem));
+    }
+
+    /** Who comes later hires later: the days of a plan are not kept when its sessions are not. */
+    private static List<Capacity> hiredAnyDay(PlanProblem problem) {
+        return problem.resources().stream()
+                .map(c -> c.byTheDay() ? Capacity.hired(c.id()) : c)
+                .toList();
+    }
+
+    /** The same work without the days that only hold where everything goes as planned: what has a fixed time is put off with the rest. */
+    public static PlanProblem putOff(PlanProblem problem) {
+        return problem.withActivities(problem.activities().stream()
+                        .map(a -> a.with(a.timing().putOff()))
+                        .toList())
+                .withResources(hiredAnyDay(problem));
     }
 }

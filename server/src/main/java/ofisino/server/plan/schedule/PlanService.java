@@ -24,6 +24,7 @@ import ofisino.core.plan.problem.ActivityId;
 import ofisino.core.plan.problem.Plan;
 import ofisino.core.plan.problem.PlanOutcome;
 import ofisino.core.plan.problem.PlanProblem;
+import ofisino.core.plan.progress.OwnFactor;
 import ofisino.core.plan.tonight.Tonight;
 import ofisino.core.plan.whatif.AtOwnPace;
 import ofisino.core.plan.whatif.Joining;
@@ -90,6 +91,17 @@ class PlanService implements Plans {
     public Planned of(Caller caller, UUID projectId) {
         return PerSnapshot.once(
                 new Asked(caller, projectId), () -> planned(caller, projectId, pins(caller, projectId)));
+    }
+
+    @Override
+    public OwnWay ownWay(Caller caller, UUID projectId) {
+        ZoneId zone = garages.zone(caller);
+        LocalDate today = LocalDate.ofInstant(clock.instant(), zone);
+        OwnFactor learned = ownPaces.factor(caller, projectId);
+        boolean reckoned = projects.require(caller, projectId).ownPace();
+        return new OwnWay(
+                reckoned ? new OwnFactor(learned.jobs(), 1) : learned,
+                ownPaces.of(caller, Optional.empty(), today, zone).turnUp());
     }
 
     /** The plan as it would be if one activity did not begin before a day; without a day, if it were free again. */

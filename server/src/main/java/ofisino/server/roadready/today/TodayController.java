@@ -27,6 +27,7 @@ record TodayController(TodayService service) {
     /**
      * @param on      when everything needed for the road is planned to be done if every session is kept
      * @param onAtOwnPace the same as often as people come and as long as they take; absent where none can be said
+     * @param eightInTen by when eight in ten runs of the plan reach it; absent until that is known, or where it is not within what can be planned
      * @param beyondAtOwnPace at that pace it is not within what can be planned
      * @param holder  what holds that date
      * @param holdsUntil when the holder is there or done
@@ -36,6 +37,7 @@ record TodayController(TodayService service) {
     record Road(
             LocalDate on,
             @Nullable LocalDate onAtOwnPace,
+            @Nullable LocalDate eightInTen,
             boolean beyondAtOwnPace,
             Subject holder,
             LocalDate holdsUntil,

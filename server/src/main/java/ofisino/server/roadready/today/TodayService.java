@@ -26,6 +26,7 @@ import ofisino.server.plan.Jobs.Job;
 import ofisino.server.plan.OutstandingItems;
 import ofisino.server.plan.Plans;
 import ofisino.server.plan.Plans.Planned;
+import ofisino.server.plan.RoadDates;
 import ofisino.server.roadready.RoadGates;
 import ofisino.server.roadready.today.TodayController.MoneyBack;
 import ofisino.server.roadready.today.TodayController.Road;
@@ -47,6 +48,7 @@ record TodayService(
         WorkSessions workSessions,
         Ledger ledger,
         Garages garages,
+        RoadDates roadDates,
         RoadGates roadGates,
         OutstandingItems outstandingItems,
         Tonights tonights,
@@ -66,7 +68,7 @@ record TodayService(
         return new TodayResponse(
                 today,
                 planned.outcome() instanceof PlanOutcome.Planned,
-                road(project, planned, zone),
+                road(caller, project, planned, zone),
                 tonights.of(caller, projectId, planned, jobList, needList),
                 workSessions.openNotes(caller, projectId),
                 parts.tasks(),
@@ -101,7 +103,7 @@ record TodayService(
                 .toList();
     }
 
-    private static Road road(Projects.Project project, Planned planned, ZoneId zone) {
+    private Road road(Caller caller, Projects.Project project, Planned planned, ZoneId zone) {
         return planned.milestones().stream()
                 .filter(m -> m.aim() == Aim.ROAD_READY)
                 .findFirst()
@@ -115,6 +117,10 @@ record TodayService(
                     return new Road(
                             on,
                             planned.atOwnPace(Aim.ROAD_READY)
+                                    .map(at -> at.atZone(zone).toLocalDate())
+                                    .orElse(null),
+                            roadDates
+                                    .eightInTen(caller, project.id(), planned, Aim.ROAD_READY)
                                     .map(at -> at.atZone(zone).toLocalDate())
                                     .orElse(null),
                             planned.isBeyondAtOwnPace(Aim.ROAD_READY),

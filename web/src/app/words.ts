@@ -7,6 +7,7 @@ import { progressWords } from '@/features/logbook/progress/words'
 import { worksessionWords } from '@/features/logbook/worksession/words'
 import { budgetWords } from '@/features/money/budget/words'
 import { buyingWords } from '@/features/money/buying/words'
+import { forecastWords } from '@/features/money/forecast/words'
 import { ledgerWords } from '@/features/money/ledger/words'
 import { askingWords } from '@/features/parts/asking/words'
 import { basketWords } from '@/features/parts/basket/words'
@@ -71,6 +72,7 @@ export const words = {
   ...worksessionWords,
   ...budgetWords,
   ...buyingWords,
+  ...forecastWords,
   ...ledgerWords,
   ...needWords,
   ...askingWords,

@@ -1707,7 +1707,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_31"];
+        get: operations["of_32"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1883,7 +1883,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_30"];
+        get: operations["of_31"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1947,7 +1947,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_29"];
+        get: operations["of_30"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2075,7 +2075,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_28"];
+        get: operations["of_29"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2303,6 +2303,38 @@ export interface paths {
         put?: never;
         post: operations["record_1"];
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/forecast": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of_28"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{projectId}/forecast/allowances/{what}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["setAside"];
+        post?: never;
+        delete: operations["asUsual"];
         options?: never;
         head?: never;
         patch?: never;
@@ -3124,6 +3156,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{projectId}/running-costs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addRunning"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects/{projectId}/scope": {
         parameters: {
             query?: never;
@@ -3583,6 +3631,22 @@ export interface paths {
         put?: never;
         post: operations["remark"];
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/running-costs/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["removeRunning"];
         options?: never;
         head?: never;
         patch?: never;
@@ -4212,6 +4276,12 @@ export interface components {
             minutes: number;
             /** Format: double */
             weeks?: number;
+        };
+        AllowanceRequest: {
+            /** Format: uuid */
+            id: string;
+            /** Format: int64 */
+            minor: number;
         };
         AnswersRequest: {
             answers: components["schemas"]["Said"][];
@@ -5355,6 +5425,42 @@ export interface components {
             /** Format: int32 */
             withinMinutes?: number;
         };
+        ForecastLine: {
+            about: string;
+            /** Format: uuid */
+            findingId?: string;
+            /** Format: int64 */
+            highMinor: number;
+            /** @enum {string} */
+            kind: "SPENT" | "ORDERED" | "PRICED" | "UNPRICED" | "UNDECIDED" | "UNSEEN" | "FORGOTTEN" | "RUNNING";
+            /** Format: int64 */
+            likelyMinor: number;
+            /** Format: int64 */
+            lowMinor: number;
+            setAside: boolean;
+        };
+        ForecastResponse: {
+            currency: string;
+            /** Format: int64 */
+            expectedMinor: number;
+            guess: boolean;
+            /** Format: int64 */
+            highMinor: number;
+            inTen: components["schemas"]["TotalInTen"];
+            /** Format: int64 */
+            likelyMinor: number;
+            lines: components["schemas"]["ForecastLine"][];
+            /** Format: int64 */
+            lowMinor: number;
+            roadUnknown: boolean;
+            running: components["schemas"]["RunningSaid"][];
+            /** Format: int32 */
+            unestimated: number;
+            /** Format: int32 */
+            unpriced: number;
+            /** Format: int32 */
+            unseenPlaces: number;
+        };
         FromStockRequest: {
             matched?: string[];
             /** Format: uuid */
@@ -6002,7 +6108,6 @@ export interface components {
             leftThisMonth: number;
             month: components["schemas"]["Month"];
             orderedNotPaid: components["schemas"]["OpenOrder"][];
-            outlook: components["schemas"]["Outlook"];
             /** Format: int64 */
             overBasisPoints: number;
             position: components["schemas"]["Position"];
@@ -6597,19 +6702,6 @@ export interface components {
             /** @enum {string} */
             purpose?: "WILL_NOT_COME_AGAIN" | "SENTIMENT" | "LEARNING" | "TO_SHOW_OTHERS" | "KEEP_FOR_LIFE";
             reason: string;
-        };
-        Outlook: {
-            guess?: boolean;
-            /** Format: int64 */
-            high: number;
-            /** Format: int64 */
-            likely: number;
-            /** Format: int64 */
-            low: number;
-            /** Format: int32 */
-            unestimated: number;
-            /** Format: int32 */
-            unpriced: number;
         };
         OutstandingResponse: {
             due: boolean;
@@ -7525,6 +7617,17 @@ export interface components {
         RungRequest: {
             rung: string;
         };
+        RunningSaid: {
+            /** Format: date */
+            fromOn: string;
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** Format: int64 */
+            perMonthMinor: number;
+            /** Format: date */
+            untilOn?: string;
+        };
         RustGradeResponse: {
             /** @enum {string} */
             grade: "RI_0" | "RI_1" | "RI_2" | "RI_3" | "RI_4" | "RI_5";
@@ -8228,6 +8331,16 @@ export interface components {
             minutes: number;
             /** Format: int32 */
             setUpMinutes: number;
+        };
+        TotalInTen: {
+            /** Format: int64 */
+            eightMinor: number;
+            /** Format: int64 */
+            fiveMinor: number;
+            /** Format: int64 */
+            nineMinor: number;
+            /** Format: int64 */
+            oneMinor: number;
         };
         TotalsResponse: {
             /** Format: int32 */
@@ -11581,7 +11694,7 @@ export interface operations {
             };
         };
     };
-    of_31: {
+    of_32: {
         parameters: {
             query?: never;
             header?: never;
@@ -11845,7 +11958,7 @@ export interface operations {
             };
         };
     };
-    of_30: {
+    of_31: {
         parameters: {
             query?: never;
             header?: never;
@@ -11960,7 +12073,7 @@ export interface operations {
             };
         };
     };
-    of_29: {
+    of_30: {
         parameters: {
             query?: never;
             header?: never;
@@ -12189,7 +12302,7 @@ export interface operations {
             };
         };
     };
-    of_28: {
+    of_29: {
         parameters: {
             query?: never;
             header?: never;
@@ -12722,6 +12835,74 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["FindingRow"];
                 };
+            };
+        };
+    };
+    of_28: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ForecastResponse"];
+                };
+            };
+        };
+    };
+    setAside: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+                what: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AllowanceRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    asUsual: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+                what: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -14119,6 +14300,30 @@ export interface operations {
             };
         };
     };
+    addRunning: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                projectId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RunningSaid"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     of_20: {
         parameters: {
             query?: never;
@@ -14877,6 +15082,26 @@ export interface operations {
                 "application/json": components["schemas"]["NewRemarkRequest"];
             };
         };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    removeRunning: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
         responses: {
             /** @description No Content */
             204: {

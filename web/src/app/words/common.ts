@@ -220,6 +220,8 @@ export const common = {
     purchase_order: 'order',
     order_line: 'order',
     order_sending: 'order sent',
+    forecast_allowance: 'sum set aside',
+    running_cost: 'running cost',
     part_source: 'offer',
     part_source_holds: 'offer',
     calendar_window: 'time in the garage',

@@ -9,114 +9,118 @@ import { EntryForm } from '../ledger/EntryForm'
 import { EntrySheet } from '../ledger/EntrySheet'
 import { LedgerTable } from '../ledger/LedgerTable'
 import { CheckTotal, GoesTo, MoneyAnswer, Sums } from './MoneyParts'
-import { entriesQuery, isFolded, moneyQuery } from './moneyQueries'
+import { forecastQuery, type Forecast } from '../forecast/queries'
+import { entriesQuery, isFolded, moneyQuery, type Entry, type Money } from './moneyQueries'
 
 /** Where the money stands, and every line it is made of. */
 export function MoneyPage() {
   const { projectId = '' } = useParams()
   const { t } = useTranslation()
-  const [params, setParams] = useSearchParams()
   const money = useQuery(moneyQuery(projectId))
   const entries = useQuery(entriesQuery(projectId))
-  const close = () => setParams({})
+  const forecast = useQuery(forecastQuery(projectId))
   return (
     <Loaded query={money} what={t('money.loading')}>
       {(m) => (
         <Loaded query={entries} what={t('money.loading')}>
-          {(all) => {
-            const drafts = all.filter((e) => e.state === 'DRAFT')
-            const posted = all.filter((e) => e.state === 'POSTED')
-            const open = all.find((e) => e.id === params.get('entry'))
-            const editing = all.find((e) => e.id === params.get('edit'))
-            return (
-              <Page
-                title={t('money.title')}
-                words={['entry', 'share']}
-                answer={<MoneyAnswer money={m} />}
-                action={
-                  <button type="button" className="btn btn-primary" onClick={() => setParams({ new: '1' })}>
-                    <Plus className="size-5" aria-hidden="true" />
-                    {t('money.add')}
-                  </button>
-                }
-              >
-                <div className="grid gap-x-10 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
-                  <div>
-                    <AmountsToCheck />
-                    {drafts.length > 0 && (
-                      <Part title={t('money.drafts')}>
-                        <LedgerTable
-                          entries={drafts}
-                          onOpen={(id) => setParams({ entry: id })}
-                          label={t('money.drafts')}
-                        />
-                      </Part>
-                    )}
-                    <Part title={t('money.posted')}>
-                      {posted.length === 0 ? (
-                        <Empty title={t('money.emptyTitle')}>{t('money.empty')}</Empty>
-                      ) : (
-                        <>
-                          <LedgerTable
-                            entries={posted.filter((e) => !isFolded(e))}
-                            onOpen={(id) => setParams({ entry: id })}
-                            label={t('money.posted')}
-                          />
-                          {posted.some(isFolded) && (
-                            <details className="mt-2">
-                              <summary className="cursor-pointer py-2 font-semibold">
-                                {t('money.folded', { count: posted.filter((e) => e.reversedBy).length })}
-                              </summary>
-                              <LedgerTable
-                                entries={posted.filter(isFolded)}
-                                onOpen={(id) => setParams({ entry: id })}
-                                label={t('money.foldedTitle')}
-                              />
-                            </details>
-                          )}
-                        </>
-                      )}
-                    </Part>
-                  </div>
-                  <div>
-                    <Part title={t('money.sums')}>
-                      <Sums money={m} />
-                    </Part>
-                    <Part title={t('money.goesTo')}>
-                      <GoesTo money={m} projectId={projectId} />
-                    </Part>
-                    <Part title={t('money.check')}>
-                      <CheckTotal projectId={projectId} currency={m.currency} />
-                    </Part>
-                  </div>
-                </div>
-                {open && (
-                  <EntrySheet
-                    entry={open}
-                    base={m.currency}
-                    onEdit={() => setParams({ edit: open.id })}
-                    onClose={close}
-                  />
-                )}
-                {editing && <EntryForm projectId={projectId} base={m.currency} entry={editing} onClose={close} />}
-                {params.has('new') && <EntryForm projectId={projectId} base={m.currency} onClose={close} />}
-                {params.has('refund') && (
-                  <EntryForm
-                    projectId={projectId}
-                    base={m.currency}
-                    orderId={params.get('refund')!}
-                    refund
-                    onClose={close}
-                  />
-                )}
-                {params.has('invoice') && (
-                  <EntryForm projectId={projectId} base={m.currency} orderId={params.get('invoice')!} onClose={close} />
-                )}
-              </Page>
-            )
-          }}
+          {(all) => (
+            <Loaded query={forecast} what={t('money.loading')}>
+              {(f) => <Books projectId={projectId} money={m} entries={all} forecast={f} />}
+            </Loaded>
+          )}
         </Loaded>
       )}
     </Loaded>
+  )
+}
+
+function Books({
+  projectId,
+  money: m,
+  entries: all,
+  forecast: f,
+}: {
+  projectId: string
+  money: Money
+  entries: Entry[]
+  forecast: Forecast
+}) {
+  const { t } = useTranslation()
+  const [params, setParams] = useSearchParams()
+  const close = () => setParams({})
+  const drafts = all.filter((e) => e.state === 'DRAFT')
+  const posted = all.filter((e) => e.state === 'POSTED')
+  const open = all.find((e) => e.id === params.get('entry'))
+  const editing = all.find((e) => e.id === params.get('edit'))
+  return (
+    <Page
+      title={t('money.title')}
+      words={['entry', 'share']}
+      answer={<MoneyAnswer money={m} forecast={f} />}
+      action={
+        <button type="button" className="btn btn-primary" onClick={() => setParams({ new: '1' })}>
+          <Plus className="size-5" aria-hidden="true" />
+          {t('money.add')}
+        </button>
+      }
+    >
+      <div className="grid gap-x-10 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
+        <div>
+          <AmountsToCheck />
+          {drafts.length > 0 && (
+            <Part title={t('money.drafts')}>
+              <LedgerTable entries={drafts} onOpen={(id) => setParams({ entry: id })} label={t('money.drafts')} />
+            </Part>
+          )}
+          <Part title={t('money.posted')}>
+            {posted.length === 0 ? (
+              <Empty title={t('money.emptyTitle')}>{t('money.empty')}</Empty>
+            ) : (
+              <>
+                <LedgerTable
+                  entries={posted.filter((e) => !isFolded(e))}
+                  onOpen={(id) => setParams({ entry: id })}
+                  label={t('money.posted')}
+                />
+                {posted.some(isFolded) && (
+                  <details className="mt-2">
+                    <summary className="cursor-pointer py-2 font-semibold">
+                      {t('money.folded', { count: posted.filter((e) => e.reversedBy).length })}
+                    </summary>
+                    <LedgerTable
+                      entries={posted.filter(isFolded)}
+                      onOpen={(id) => setParams({ entry: id })}
+                      label={t('money.foldedTitle')}
+                    />
+                  </details>
+                )}
+              </>
+            )}
+          </Part>
+        </div>
+        <div>
+          <Part title={t('money.sums')}>
+            <Sums money={m} forecast={f} projectId={projectId} />
+          </Part>
+          <Part title={t('money.goesTo')}>
+            <GoesTo money={m} projectId={projectId} />
+          </Part>
+          <Part title={t('money.check')}>
+            <CheckTotal projectId={projectId} currency={m.currency} />
+          </Part>
+        </div>
+      </div>
+      {open && (
+        <EntrySheet entry={open} base={m.currency} onEdit={() => setParams({ edit: open.id })} onClose={close} />
+      )}
+      {editing && <EntryForm projectId={projectId} base={m.currency} entry={editing} onClose={close} />}
+      {params.has('new') && <EntryForm projectId={projectId} base={m.currency} onClose={close} />}
+      {params.has('refund') && (
+        <EntryForm projectId={projectId} base={m.currency} orderId={params.get('refund')!} refund onClose={close} />
+      )}
+      {params.has('invoice') && (
+        <EntryForm projectId={projectId} base={m.currency} orderId={params.get('invoice')!} onClose={close} />
+      )}
+    </Page>
   )
 }

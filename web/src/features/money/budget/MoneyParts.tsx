@@ -4,24 +4,40 @@ import { Link } from 'react-router'
 import { Trans, useTranslation } from 'react-i18next'
 import { api, unwrap } from '@/api/client'
 import { ProblemAlert } from '@/ui/page/Feedback'
+import { Further } from '@/ui/page/Page'
 import { TextField } from '@/ui/form/Field'
 import { useFormat } from '@/ui/format/format'
 import { parseMinor, useAmountProblem } from '@/ui/format/money'
+import { ForecastAnswer } from '../forecast/ForecastAnswer'
+import { ForecastLines } from '../forecast/ForecastLines'
+import type { Forecast } from '../forecast/queries'
 import type { Money } from './moneyQueries'
 
 const bold = <strong className="font-bold" />
 
-export function MoneyAnswer({ money }: { money: Money }) {
+export function MoneyAnswer({ money, forecast }: { money: Money; forecast: Forecast }) {
   const { t } = useTranslation()
   const format = useFormat()
   const say = (minor: number) => format.money(minor, money.currency)
   return (
     <>
-      {money.outlook.guess ? <RangeAnswer money={money} /> : <SureAnswer money={money} />}{' '}
+      {forecast.guess ? (
+        <ForecastAnswer forecast={forecast} budgetMinor={money.position.budget} sureMinor={money.willHaveCost} />
+      ) : (
+        <SureAnswer money={money} />
+      )}{' '}
       {money.month.allowance > 0 &&
         t(money.leftThisMonth >= 0 ? 'money.monthLeft' : 'money.monthShort', {
           rest: say(Math.abs(money.leftThisMonth)),
         })}
+      {forecast.guess && forecast.highMinor > money.willHaveCost && (
+        <Further>
+          {t('forecast.ends', {
+            one: format.guess(forecast.inTen.oneMinor, money.currency),
+            nine: format.guess(forecast.inTen.nineMinor, money.currency),
+          })}
+        </Further>
+      )}
     </>
   )
 }
@@ -51,52 +67,11 @@ function SureAnswer({ money }: { money: Money }) {
   )
 }
 
-/** What is not known yet is guessed, and rounded as guesses are. */
-function RangeAnswer({ money }: { money: Money }) {
-  const { t } = useTranslation()
-  const format = useFormat()
-  const { low, likely, high, unpriced, unestimated } = money.outlook
-  const { budget } = money.position
-  const about = (minor: number) => format.guess(minor, money.currency)
-  const priced = unpriced === 0 ? t('money.noneMissing') : t('money.missing', { count: unpriced })
-  const missing = unestimated > 0 ? t('money.missingMore', { missing: priced, count: unestimated }) : priced
-  if (high === money.willHaveCost)
-    return (
-      <Trans
-        i18nKey="money.nobodyKnows"
-        values={{
-          sure: format.money(money.willHaveCost, money.currency),
-          missing,
-          budget:
-            budget === 0 ? t('money.noBudget') : t('money.budgetSet', { budget: format.money(budget, money.currency) }),
-        }}
-        components={{ b: bold }}
-      />
-    )
-  return (
-    <Trans
-      i18nKey="money.answerRange"
-      values={{
-        low: about(low),
-        likely: about(likely),
-        high: about(high),
-        missing,
-        budget:
-          budget === 0
-            ? t('money.noBudget')
-            : t(budget >= likely ? 'money.budgetLeft' : 'money.budgetOver', { rest: about(Math.abs(budget - likely)) }),
-      }}
-      components={{ b: bold }}
-    />
-  )
-}
-
 /** What it will have cost, and the lines of each figure. */
-export function Sums({ money }: { money: Money }) {
+export function Sums({ money, forecast, projectId }: { money: Money; forecast: Forecast; projectId: string }) {
   const { t } = useTranslation()
   const format = useFormat()
   const say = (minor: number) => format.money(minor, money.currency)
-  const guessed = money.outlook.guess && money.outlook.high > money.willHaveCost
   return (
     <div>
       <Line title={t('money.spent')} amount={say(money.position.spent)} />
@@ -110,22 +85,14 @@ export function Sums({ money }: { money: Money }) {
         amount={say(money.position.toOrder)}
         lines={money.toOrder.map((n) => [n.title, n.baseMinor === 0 ? t('money.noPrice') : say(n.baseMinor)])}
       />
-      {guessed && (
-        <Line
-          title={t('money.guessed')}
-          amount={t('money.guessedRange', {
-            low: format.guess(money.outlook.low - money.willHaveCost, money.currency),
-            high: format.guess(money.outlook.high - money.willHaveCost, money.currency),
-          })}
-        />
-      )}
+      <ForecastLines projectId={projectId} forecast={forecast} />
       <Line
         title={t('money.willHaveCost')}
-        amount={guessed ? format.guess(money.outlook.likely, money.currency) : say(money.willHaveCost)}
+        amount={forecast.guess ? format.guess(forecast.expectedMinor, money.currency) : say(money.willHaveCost)}
         strong
       />
       {money.position.budget > 0 && <Line title={t('money.budget')} amount={say(money.position.budget)} />}
-      {money.position.budget > 0 && !money.outlook.guess && (
+      {money.position.budget > 0 && !forecast.guess && (
         <Line title={money.left >= 0 ? t('money.left') : t('money.over')} amount={say(Math.abs(money.left))} strong />
       )}
       {money.refundsExpected.length > 0 && (

@@ -7,8 +7,6 @@ export const budgetWords = {
     edit: 'Change',
     answerLeft: 'Expected final cost <b>{{will}}</b> of {{budget}}: <b>{{rest}}</b> left.',
     answerOver: 'Expected final cost <b>{{will}}</b>: <b>{{rest}}</b> over the budget of {{budget}} ({{percent}} %).',
-    answerRange:
-      'Expected final cost about <b>{{likely}}</b>, somewhere from {{low}} to {{high}}; {{missing}}. {{budget}}',
     nobodyKnows: 'Sure so far: <b>{{sure}}</b>. Nobody put a figure to the rest: {{missing}}. {{budget}}',
     budgetSet: 'The budget is {{budget}}.',
     noneMissing: 'all prices are known',
@@ -18,8 +16,6 @@ export const budgetWords = {
     budgetLeft: 'That leaves {{rest}} of the budget.',
     budgetOver: 'That is {{rest}} over the budget.',
     noBudget: 'No budget is set.',
-    guessed: 'Without a price: guessed from the findings',
-    guessedRange: '{{low}} to {{high}}',
     monthLeft: '{{rest}} left this month.',
     monthShort: 'This month is {{rest}} short.',
     drafts: 'Not booked yet',

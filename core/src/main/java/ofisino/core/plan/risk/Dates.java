@@ -8,6 +8,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.IntStream;
 import ofisino.core.kernel.Aim;
 import ofisino.core.plan.problem.Activity;
@@ -28,6 +29,12 @@ public final class Dates {
     private final List<Hidden> hidden;
     private final List<Activity> activities;
     private final Instant begin;
+    /** By milestone, the soonest run first. */
+    private final int[][] sorted;
+    /** Worked out when they are first asked for. */
+    private final Map<Aim, List<Driver>> drivers = new ConcurrentHashMap<>();
+
+    private final Map<Aim, List<Telling>> openings = new ConcurrentHashMap<>();
 
     Dates(Draws draws, Aim[] aims, List<Hidden> hidden, PlanProblem problem) {
         this.draws = draws;
@@ -35,6 +42,8 @@ public final class Dates {
         this.hidden = hidden;
         this.activities = problem.activities();
         long slot = SLOT.toSeconds();
+        this.sorted = Arrays.stream(draws.reached).map(int[]::clone).toArray(int[][]::new);
+        for (int[] runs : sorted) Arrays.sort(runs);
         this.begin = Instant.ofEpochSecond(Math.floorDiv(problem.now().getEpochSecond(), slot) * slot);
     }
 
@@ -61,7 +70,7 @@ public final class Dates {
     /** The date that so many in ten runs keep; empty where it is not before the horizon, or nothing of the plan is for it. @param tenths above 0, up to 10 */
     public Optional<Instant> inTen(Aim milestone, double tenths) {
         return Optional.ofNullable(index.get(milestone))
-                .map(m -> Draws.inTen(draws.reached[m], tenths))
+                .map(m -> Draws.ranked(sorted[m], tenths))
                 .filter(s -> s != Draws.NEVER)
                 .map(begin::plusSeconds);
     }
@@ -77,7 +86,10 @@ public final class Dates {
     /** What drives the date of a milestone, the strongest first. */
     public List<Driver> drivers(Aim milestone) {
         Integer m = index.get(milestone);
-        if (m == null) return List.of();
+        return m == null ? List.of() : drivers.computeIfAbsent(milestone, aim -> drivers(m));
+    }
+
+    private List<Driver> drivers(int m) {
         double[] date = ranks(Arrays.copyOf(draws.reached[m], draws.took.length == 0 ? 0 : draws.took[0].length));
         return IntStream.range(0, draws.took.length)
                 .mapToObj(a -> new Driver(activities.get(a).id(), correlation(ranks(draws.took[a]), date)))
@@ -90,7 +102,10 @@ public final class Dates {
     /** What opening each place would tell of a milestone, the most for an hour first; what tells nothing is left out. */
     public List<Telling> openings(Aim milestone) {
         Integer m = index.get(milestone);
-        if (m == null) return List.of();
+        return m == null ? List.of() : openings.computeIfAbsent(milestone, aim -> openings(m));
+    }
+
+    private List<Telling> openings(int m) {
         Map<ActivityId, Activity> byId = new HashMap<>();
         activities.forEach(a -> byId.put(a.id(), a));
         return IntStream.range(0, hidden.size())

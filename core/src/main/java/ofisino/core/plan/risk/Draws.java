@@ -27,6 +27,11 @@ final class Draws {
     static int inTen(int[] reached, double tenths) {
         int[] sorted = reached.clone();
         Arrays.sort(sorted);
+        return ranked(sorted, tenths);
+    }
+
+    /** The same of runs that stand in their order. */
+    static int ranked(int[] sorted, double tenths) {
         return sorted[Math.max(0, (int) Math.ceil(sorted.length * tenths / 10) - 1)];
     }
 }

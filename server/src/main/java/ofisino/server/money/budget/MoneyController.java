@@ -4,7 +4,6 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import ofisino.core.money.budget.Month;
-import ofisino.core.money.budget.Outlook;
 import ofisino.core.money.budget.Position;
 import ofisino.core.money.budget.Reconcile;
 import ofisino.core.money.ledger.Destination;
@@ -39,11 +38,10 @@ record MoneyController(PositionService service) {
     /** Left with somebody until they have the old part; no cost before its day is past. */
     record DepositOut(String description, long baseMinor, LocalDate returnBy) {}
 
-    /** @param outlook what it will have cost, with what has no price yet @param heldForPlansB what would be done instead if risky jobs failed; not in what it will have cost */
+    /** @param heldForPlansB what would be done instead if risky jobs failed; not in what it will have cost */
     record MoneyResponse(
             String currency,
             Position position,
-            Outlook outlook,
             Month month,
             long willHaveCost,
             long left,

@@ -52,7 +52,6 @@ record PositionService(
         Needs needs,
         Jobs jobs,
         Fallbacks fallbacks,
-        Outlooks outlooks,
         Garages garages,
         Clock clock)
         implements Ledger, MonthlyMoney {
@@ -74,7 +73,6 @@ record PositionService(
 
     /** The figures with the lines that they are added up from. */
     private record Sums(
-            Projects.Project project,
             CurrencyUnit base,
             List<Posted> posted,
             List<Balanced> balances,
@@ -103,7 +101,7 @@ record PositionService(
         Month month = garages.commonMonthlyMinor(caller)
                 .map(limit -> commonMonth(caller, base, limit))
                 .orElseGet(() -> month(caller, project.monthlyMinor(), posted, open));
-        return new Sums(project, base, posted, balances, open, deposits, toOrder, position, month);
+        return new Sums(base, posted, balances, open, deposits, toOrder, position, month);
     }
 
     private List<MoneyDue> due(Caller caller, Sums sums) {
@@ -129,7 +127,6 @@ record PositionService(
         return new MoneyResponse(
                 s.base().getCode(),
                 position,
-                outlooks.of(caller, s.project(), position),
                 s.month(),
                 position.willHaveCost(),
                 position.left(),

@@ -1,4 +1,4 @@
-package ofisino.server.money.budget;
+package ofisino.server.money.forecast;
 
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -9,46 +9,40 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import ofisino.core.kernel.CostRange;
-import ofisino.core.money.budget.Outlook;
-import ofisino.core.money.budget.Outlook.ToDo;
-import ofisino.core.money.budget.Position;
+import ofisino.core.money.forecast.StillToDo;
 import ofisino.core.parts.sourcing.ToBuy;
 import ofisino.core.vehicle.finding.Finding;
 import ofisino.server.identity.Caller;
-import ofisino.server.parts.Needs;
 import ofisino.server.parts.Needs.Need;
 import ofisino.server.plan.Jobs;
 import ofisino.server.vehicle.FindingEstimates;
 import ofisino.server.vehicle.FindingEstimates.FindingEstimate;
-import ofisino.server.vehicle.Findings;
 import ofisino.server.vehicle.Projects.Project;
 import org.springframework.stereotype.Component;
 
-/** What a project will have cost, with what has no price yet guessed by the findings that ask for it. */
+/** What the findings of a project still ask for, and how much of it has no price. */
 @Component
-record Outlooks(Findings findings, FindingEstimates estimates, Jobs jobs, Needs needs) {
-    Outlook of(Caller caller, Project project, Position position) {
+record FindingsToDo(FindingEstimates estimates, Jobs jobs) {
+    List<StillToDo> of(Caller caller, Project project, List<Finding> findings, List<Need> needed) {
         Map<UUID, Optional<CostRange>> costs = estimates.of(caller, project.id()).stream()
-                .collect(Collectors.toMap(FindingEstimate::findingId, Outlooks::own));
-        List<Need> needed = needs.of(caller, project.id());
+                .collect(Collectors.toMap(FindingEstimate::findingId, FindingsToDo::own));
         Map<UUID, List<Need>> byFinding = byFinding(caller, project.id(), needed);
         Set<UUID> withWork = jobs.findingsWithJobs(caller, project.id());
-        return Outlook.of(
-                position.willHaveCost(),
-                findings.of(caller, project.id()).stream()
-                        .filter(f -> f.isAskedFor(project.aim()))
-                        .map(Finding::id)
-                        .map(id -> withWork.contains(id)
-                                ? withWork(
-                                        costs.getOrDefault(id, Optional.empty()), byFinding.getOrDefault(id, List.of()))
-                                : ToDo.withoutWork(costs.getOrDefault(id, Optional.empty())))
-                        .toList(),
-                Need.toBuy(needed).unvalued());
+        return findings.stream()
+                .filter(f -> f.isAskedFor(project.aim()))
+                .map(Finding::id)
+                .map(id -> toDo(
+                        id,
+                        costs.getOrDefault(id, Optional.empty()),
+                        withWork.contains(id),
+                        byFinding.getOrDefault(id, List.of())))
+                .toList();
     }
 
-    private static ToDo withWork(Optional<CostRange> cost, List<Need> needed) {
+    private static StillToDo toDo(UUID id, Optional<CostRange> cost, boolean hasJobs, List<Need> needed) {
+        if (!hasJobs) return StillToDo.withoutJobs(id.toString(), cost);
         ToBuy toBuy = Need.toBuy(needed);
-        return ToDo.withWork(cost, toBuy.things(), toBuy.unvalued());
+        return StillToDo.withJobs(id.toString(), cost, toBuy.things(), toBuy.unvalued());
     }
 
     /** What somebody else owes costs nothing. */

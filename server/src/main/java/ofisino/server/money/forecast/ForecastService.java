@@ -1,0 +1,210 @@
+package ofisino.server.money.forecast;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import ofisino.core.kernel.Aim;
+import ofisino.core.kernel.Currencies;
+import ofisino.core.kernel.InvalidValue;
+import ofisino.core.money.forecast.Forecast;
+import ofisino.core.money.forecast.ForecastPart;
+import ofisino.core.money.forecast.ForecastPart.ForecastKind;
+import ofisino.core.money.forecast.Forgotten;
+import ofisino.core.money.forecast.RunningCost.Road;
+import ofisino.core.money.forecast.Span;
+import ofisino.core.money.forecast.StillToDo;
+import ofisino.core.plan.problem.PlanOutcome;
+import ofisino.core.plan.risk.Chance;
+import ofisino.core.plan.risk.TotalDraws;
+import ofisino.core.vehicle.finding.Finding;
+import ofisino.server.db.Stored;
+import ofisino.server.identity.Caller;
+import ofisino.server.identity.Garages;
+import ofisino.server.money.Ledger;
+import ofisino.server.money.forecast.ForecastController.ForecastLine;
+import ofisino.server.money.forecast.ForecastController.ForecastResponse;
+import ofisino.server.money.forecast.ForecastController.RunningSaid;
+import ofisino.server.money.forecast.ForecastController.TotalInTen;
+import ofisino.server.money.forecast.ForecastMapper.AllowanceRow;
+import ofisino.server.money.forecast.ForecastMapper.RunningRow;
+import ofisino.server.parts.Needs;
+import ofisino.server.parts.Needs.Need;
+import ofisino.server.plan.Plans;
+import ofisino.server.plan.Plans.Planned;
+import ofisino.server.plan.RoadDates;
+import ofisino.server.vehicle.Findings;
+import ofisino.server.vehicle.Projects;
+import org.springframework.stereotype.Service;
+
+/** What a project will have cost in the end. */
+@Service
+class ForecastService {
+    private static final long SEED = 1;
+
+    private final ForecastMapper mapper;
+    private final Projects projects;
+    private final Ledger ledger;
+    private final Findings findings;
+    private final FindingsToDo toDo;
+    private final UnseenPlaces unseenPlaces;
+    private final Needs needs;
+    private final Plans plans;
+    private final RoadDates roadDates;
+    private final Forgotten forgotten;
+    private final Garages garages;
+    private final Clock clock;
+    /** By all that is drawn: a page asks again and again. */
+    private final Cache<Map<String, Chance>, TotalDraws> drawn =
+            Caffeine.newBuilder().maximumSize(8).executor(Runnable::run).build();
+
+    ForecastService(
+            ForecastMapper mapper,
+            Projects projects,
+            Ledger ledger,
+            Findings findings,
+            FindingsToDo toDo,
+            UnseenPlaces unseenPlaces,
+            Needs needs,
+            Plans plans,
+            RoadDates roadDates,
+            Forgotten forgotten,
+            Garages garages,
+            Clock clock) {
+        this.mapper = mapper;
+        this.projects = projects;
+        this.ledger = ledger;
+        this.findings = findings;
+        this.toDo = toDo;
+        this.unseenPlaces = unseenPlaces;
+        this.needs = needs;
+        this.plans = plans;
+        this.roadDates = roadDates;
+        this.forgotten = forgotten;
+        this.garages = garages;
+        this.clock = clock;
+    }
+
+    ForecastResponse of(Caller caller, UUID projectId) {
+        Projects.Project project = projects.require(caller, projectId);
+        Ledger.Standing money = ledger.standing(caller, projectId);
+        List<Finding> all = findings.of(caller, projectId);
+        List<Need> needed = needs.of(caller, projectId);
+        Map<String, Long> setAside = mapper.allowances(caller.garageId(), projectId).stream()
+                .collect(Collectors.toMap(AllowanceRow::what, AllowanceRow::minor));
+        List<RunningRow> running = mapper.running(caller.garageId(), projectId);
+        Optional<Road> road = running.isEmpty() ? Optional.empty() : road(caller, projectId);
+        Map<String, Chance> hidden = unseenPlaces.of(caller, project);
+        LocalDate today = LocalDate.now(clock.withZone(garages.zone(caller)));
+        Forecast forecast = StillToDo.forecast(
+                        money.position(),
+                        toDo.of(caller, project, all, needed),
+                        Need.toBuy(needed).unvalued())
+                .with(forgotten, setAside)
+                .and(running.stream()
+                        .flatMap(r -> r.toCore().toCome(today, road).stream())
+                        .toList())
+                .and(unseen(hidden));
+        TotalDraws draws = drawn.get(forecast.chances(hidden), chances -> TotalDraws.of(chances, SEED));
+        Map<String, Finding> byId = all.stream().collect(Collectors.toMap(f -> f.id().toString(), f -> f));
+        return new ForecastResponse(
+                money.currency(),
+                forecast.lowMinor(),
+                forecast.likelyMinor(),
+                forecast.highMinor(),
+                forecast.expectedMinor(),
+                forecast.isGuess(),
+                forecast.unpriced(),
+                forecast.unestimated(),
+                road.isEmpty() && running.stream().anyMatch(r -> r.untilOn() == null),
+                hidden.size(),
+                new TotalInTen(inTen(draws, 1), inTen(draws, 5), inTen(draws, 8), inTen(draws, 9)),
+                forecast.parts().stream().map(p -> line(p, byId, setAside)).toList(),
+                running.stream()
+                        .map(r -> new RunningSaid(r.id(), r.name(), r.perMonthMinor(), r.fromOn(), r.untilOn()))
+                        .toList());
+    }
+
+    private static long inTen(TotalDraws draws, int tenths) {
+        return Math.round(draws.inTen(tenths));
+    }
+
+    /** One line for all places: from two to eight in ten of the draws, with what they hide on average between. */
+    private List<ForecastPart> unseen(Map<String, Chance> hidden) {
+        if (hidden.isEmpty()) return List.of();
+        TotalDraws draws = drawn.get(hidden, chances -> TotalDraws.of(chances, SEED));
+        long low = inTen(draws, 2);
+        long high = inTen(draws, 8);
+        long likely = Math.max(low, Math.min(high, Math.round(draws.mean())));
+        return List.of(new ForecastPart(ForecastKind.UNSEEN, "", new Span(low, likely, high)));
+    }
+
+    /** If every session is kept; at the people's own pace; in eight of ten runs. */
+    private Optional<Road> road(Caller caller, UUID projectId) {
+        Planned planned = plans.of(caller, projectId);
+        ZoneId zone = garages.zone(caller);
+        if (!(planned.outcome() instanceof PlanOutcome.Planned)) return Optional.empty();
+        return planned.milestones().stream()
+                .filter(m -> m.aim() == Aim.ROAD_READY)
+                .findFirst()
+                .map(m -> {
+                    Instant kept = m.reached().finish();
+                    Instant own = planned.atOwnPace(Aim.ROAD_READY).orElse(kept);
+                    Instant late = roadDates
+                            .eightInTen(caller, projectId, planned, Aim.ROAD_READY)
+                            .orElse(own);
+                    return new Road(day(kept, zone), day(own, zone), day(late, zone));
+                });
+    }
+
+    private static LocalDate day(Instant at, ZoneId zone) {
+        return at.atZone(zone).toLocalDate();
+    }
+
+    private static ForecastLine line(ForecastPart p, Map<String, Finding> findings, Map<String, Long> setAside) {
+        Optional<Finding> finding = Optional.ofNullable(findings.get(p.about()));
+        return new ForecastLine(
+                p.kind(),
+                finding.isPresent() ? "" : p.about(),
+                finding.map(Finding::id).orElse(null),
+                p.cost().lowMinor(),
+                p.cost().likelyMinor(),
+                p.cost().highMinor(),
+                p.kind() == ForecastKind.FORGOTTEN && setAside.containsKey(p.about()));
+    }
+
+    void setAside(Caller caller, UUID projectId, String what, UUID id, long minor) {
+        projects.requireOpen(caller, projectId);
+        if (minor < 0)
+            throw InvalidValue.at(
+                    "minor", "forgotten.negative", "Less than nothing cannot be set aside.", "Enter 0 for nothing.");
+        Currencies.minor("minor", garages.baseCurrency(caller), minor);
+        mapper.putAllowance(caller.garageId(), projectId, new AllowanceRow(id, forgotten.checked(what), minor));
+    }
+
+    void asUsual(Caller caller, UUID projectId, String what) {
+        projects.requireOpen(caller, projectId);
+        mapper.deleteAllowance(caller.garageId(), projectId, forgotten.checked(what));
+    }
+
+    void addRunning(Caller caller, UUID projectId, RunningSaid said) {
+        projects.requireOpen(caller, projectId);
+        Currencies.minor("perMonthMinor", garages.baseCurrency(caller), said.perMonthMinor());
+        var row = new RunningRow(said.id(), said.name(), said.perMonthMinor(), said.fromOn(), said.untilOn());
+        row.toCore();
+        mapper.insertRunning(caller.garageId(), projectId, row);
+    }
+
+    void removeRunning(Caller caller, UUID id) {
+        UUID project = Stored.require(mapper.projectOf(caller.garageId(), id), "running cost", id);
+        projects.requireOpen(caller, project);
+        mapper.deleteRunning(caller.garageId(), id);
+    }
+}
